@@ -1,0 +1,69 @@
+// enkinet-cli: what the core computes, for scripts. Exit status 0; 1 for open points found by check; 2 for bad input.
+#include "commands.h"
+#include <cmath>
+#include <iostream>
+
+namespace enkinet::cli {
+
+const production::Cards* Run::cards() {
+    if (!shipped) {
+        auto loaded = files::loadShippedCards(files::findDataDir());
+        if (!loaded) {
+            fail(loaded.fault());
+            return nullptr;
+        }
+        shipped = loaded.take();
+    }
+    return &*shipped;
+}
+
+void Run::fail(const Fault& fault) { fail(fault.sentence()); }
+
+void Run::fail(const std::string& sentence) {
+    std::string line = sentence;
+    for (char& c : line)
+        if (static_cast<unsigned char>(c) < 32) c = ' ';
+    std::cerr << "enkinet-cli: " << line << "\n";
+    status = kBadInput;
+}
+
+std::optional<production::Production> Run::load(const std::string& path) {
+    const production::Cards* known = cards();
+    if (!known) return {};
+    auto loaded = files::loadProduction(path, *known);
+    if (!loaded) {
+        fail(loaded.fault());
+        return {};
+    }
+    return loaded.take().production;
+}
+
+files::Json numberJson(double value) { return std::isfinite(value) ? files::Json(value) : files::Json(nullptr); }
+
+const char* stateWord(choice::State state) {
+    constexpr const char* kWords[] = {"crowded", "slack", "stiff", "springy", "tired", "holds"};
+    return kWords[static_cast<int>(state)];
+}
+
+} // namespace enkinet::cli
+
+int main(int argc, char** argv) {
+    using namespace enkinet::cli;
+    CLI::App program{"Enkinet: wire armatures for stop-motion puppets, computed"};
+    program.require_subcommand(1);
+    program.set_version_flag("--version", "enkinet-cli 0.1.0");
+    Run run;
+    addWire(program, run);
+    addChoose(program, run);
+    addCutList(program, run);
+    addSummary(program, run);
+    addCheck(program, run);
+    addBake(program, run);
+    try {
+        program.parse(argc, argv);
+    } catch (const CLI::ParseError& e) {
+        if (e.get_exit_code() == 0) return program.exit(e);
+        run.fail(std::string(e.what()));
+    }
+    return run.status;
+}

@@ -1,0 +1,207 @@
+#include "body/puppet.h"
+#include "base/text.h"
+#include "base/units.h"
+#include <algorithm>
+#include <cmath>
+#include <set>
+
+namespace enkinet::body {
+
+namespace {
+
+constexpr std::size_t kMostLimbs = 64, kMostJoints = 64, kMostStations = 64, kMostMasses = 64;
+constexpr double kFar_mm = 3000;
+
+/// Collects the first broken rule.
+struct Rules {
+    std::optional<Fault> fault;
+    void between(const std::string& place, const char* what, double v, double low, double high, const char* unit = " mm") {
+        if (!fault && !(v >= low && v <= high))
+            fault = Fault{place, std::string(what) + " " + plain(v) + unit,
+                          "must lie between " + plain(low) + " and " + plain(high) + unit};
+    }
+    void above(const std::string& place, const char* what, double v, double high, const char* unit = " mm") {
+        if (fault) return;
+        if (!(v > 0))
+            fault = Fault{place, std::string(what) + " " + plain(v) + unit, "must be above 0"};
+        else
+            between(place, what, v, 0, high, unit);
+    }
+    void that(bool holds, const std::string& place, const std::string& value, const std::string& rule) {
+        if (!fault && !holds) fault = Fault{place, value, rule};
+    }
+};
+
+void checkPoint(Rules& r, const std::string& place, const Vec3& p) {
+    r.between(place, "x", p.x, -kFar_mm, kFar_mm);
+    r.between(place, "y", p.y, -kFar_mm, kFar_mm);
+    r.between(place, "z", p.z, -kFar_mm, kFar_mm);
+}
+
+void checkLayers(Rules& r, const std::string& place, const Layers& l) {
+    r.between(place, "skin", l.skin_mm, 0, 100);
+    r.between(place, "cover", l.cover_mm, 0, 50);
+    r.between(place, "relief", l.relief, 0, 1, "");
+    r.that(l.clay.empty() || l.skin_mm > 0, place, "skin 0 mm", "must be above 0 where a clay is named");
+}
+
+void checkSegment(Rules& r, const std::string& place, const Segment& s) {
+    r.that(s.stations.size() <= kMostStations, place, std::to_string(s.stations.size()) + " stations", "are more than 64");
+    r.that(s.stations.size() != 1, place, "1 station", "must be none, or two and more");
+    for (std::size_t i = 0; i < s.stations.size(); ++i) {
+        const std::string p = place + ", station " + std::to_string(i + 1);
+        r.between(p, "place", s.stations[i].at, 0, 1, "");
+        r.above(p, "half-width a", s.stations[i].a_mm, 1000);
+        r.above(p, "half-width b", s.stations[i].b_mm, 1000);
+        r.that(i == 0 || s.stations[i].at > s.stations[i - 1].at, p, "place " + plain(s.stations[i].at), "must lie beyond the station before it");
+    }
+    if (!s.stations.empty())
+        r.that(s.stations.front().at == 0 && s.stations.back().at == 1, place, "stations", "must begin at 0 and end at 1");
+    checkLayers(r, place, s.layers);
+    r.between(place, "grip", s.grip, 0.05, 1, "");
+    r.between(place, "sleeve", s.sleeve_mm, 0, 20);
+}
+
+void checkJoint(Rules& r, const std::string& place, const Joint& j) {
+    checkPoint(r, place, j.at_mm);
+    if (!j.posed) return;
+    r.above(place, "gap", j.gap_mm, 500);
+    r.between(place, "range", radToDeg(j.low_rad), -170, 0, " degrees");
+    r.between(place, "range", radToDeg(j.high_rad), 0, 170, " degrees");
+    r.that(j.high_rad > j.low_rad, place, "range 0 degrees", "must be above 0 at a posed joint");
+    r.between(place, "edge factor", j.edge, 1, 3, "");
+    r.above(place, "moves per second", j.movesPerSecond, 24, "");
+    if (j.need_s) r.above(place, "need", *j.need_s, 1e6, " s");
+}
+
+void checkLimb(Rules& r, const Puppet& puppet, const Limb& l) {
+    const std::string place = puppet.name + ", limb " + l.id;
+    r.that(isId(l.id), puppet.name + ", limb", "id \"" + l.id.substr(0, 70) + "\"", "must be letters, digits, dot or dash");
+    r.that(l.joints.size() >= 2, place, std::to_string(l.joints.size()) + " joints", "must be two or more");
+    r.that(l.joints.size() <= kMostJoints, place, std::to_string(l.joints.size()) + " joints", "are more than 64");
+    r.that(l.segments.size() + 1 == l.joints.size(), place, std::to_string(l.segments.size()) + " segments",
+           "must be one fewer than the joints");
+    if (r.fault) return;
+    std::set<std::string> ids;
+    for (const Joint& j : l.joints) {
+        r.that(isId(j.id), place + ", joint", "id \"" + j.id.substr(0, 70) + "\"", "must be letters, digits, dot or dash");
+        r.that(ids.insert(j.id).second, place + ", joint " + j.id, "id", "stands twice in the limb");
+        checkJoint(r, place + ", joint " + j.id, j);
+    }
+    r.that(!l.joints.back().posed, place + ", joint " + l.joints.back().id, "posed", "cannot be the tip of a limb");
+    r.that(!(l.hangsOnLimb.empty() && l.joints.front().posed), place + ", joint " + l.joints.front().id, "posed",
+           "cannot be the root of the limb that hangs on nothing");
+    for (std::size_t i = 0; i < l.segments.size() && !r.fault; ++i) {
+        const std::string p = place + ", segment " + std::to_string(i + 1);
+        const double length = norm(l.joints[i + 1].at_mm - l.joints[i].at_mm);
+        const double gaps = (l.joints[i].posed ? l.joints[i].gap_mm : 0) + (l.joints[i + 1].posed ? l.joints[i + 1].gap_mm : 0);
+        r.that(length > 0.1, p, "length " + plain(length) + " mm", "must be above 0.1");
+        r.that(gaps / 2 < length, p, "gaps of " + plain(gaps / 2) + " mm", "leave nothing of its " + plain(length, 4) + " mm");
+        checkSegment(r, p, l.segments[i]);
+    }
+    if (l.tieDown) {
+        r.between(place, "tie-down wires", l.tieDown->wires, 1, 4, "");
+        r.above(place, "tie-down depth", l.tieDown->depth_mm, 200);
+    }
+    r.between(place, "wraps", l.wraps, 0, 50, "");
+    r.between(place, "loop", l.loop_mm, 0, 500);
+    if (l.pick) {
+        r.between(place, "strands", l.pick->strands, 1, 7, "");
+        r.between(place, "lay", l.pick->lay_mm, 0, 1000);
+    }
+}
+
+void checkTree(Rules& r, const Puppet& puppet) {
+    std::map<std::string, const Limb*> byId;
+    int roots = 0;
+    for (const Limb& l : puppet.limbs) {
+        r.that(byId.emplace(l.id, &l).second, puppet.name + ", limb " + l.id, "id", "stands twice in the puppet");
+        if (l.hangsOnLimb.empty()) ++roots;
+    }
+    if (r.fault) return;
+    for (const Limb& l : puppet.limbs) {
+        const std::string place = puppet.name + ", limb " + l.id;
+        const Limb* at = &l;
+        std::set<const Limb*> seen;
+        while (!r.fault && !at->hangsOnLimb.empty()) {
+            r.that(seen.insert(at).second, place, "hangs on " + l.hangsOnLimb, "goes round in a circle");
+            const auto up = byId.find(at->hangsOnLimb);
+            r.that(up != byId.end(), place, "hangs on " + at->hangsOnLimb, "which is no limb of this puppet");
+            if (r.fault) return;
+            r.that(findJointIndex(*up->second, at->hangsOnJoint) >= 0, place, "hangs on joint " + at->hangsOnJoint,
+                   "which limb " + up->first + " does not have");
+            r.that(!up->second->mirrored || at->mirrored, place, "hangs on " + at->hangsOnLimb, "which is mirrored, so it must be too");
+            at = up->second;
+        }
+    }
+    if (!puppet.limbs.empty())
+        r.that(roots == 1, puppet.name, std::to_string(roots) + " limbs that hang on nothing", "must be exactly one");
+}
+
+} // namespace
+
+Result<Puppet> makePuppet(Puppet puppet) {
+    Rules r;
+    const std::string where = "puppet " + puppet.id;
+    r.that(isId(puppet.id), "puppet", "id \"" + puppet.id.substr(0, 70) + "\"", "must be letters, digits, dot or dash");
+    r.that(!puppet.name.empty() && puppet.name.size() <= 200, where, "name", "must have 1 to 200 letters");
+    r.above(where, "height", puppet.height_mm, kFar_mm);
+    r.between(where, "lean", radToDeg(puppet.wants.lean_rad), 0, 90, " degrees");
+    r.between(where, "hold factor", puppet.wants.holdFactor, 1, 10, "");
+    r.between(where, "set", radToDeg(puppet.wants.set_rad), 0.05, 5, " degrees");
+    r.above(where, "film", puppet.wants.film_s, 1e6, " s");
+    r.that(puppet.limbs.size() <= kMostLimbs, where, std::to_string(puppet.limbs.size()) + " limbs", "are more than 64");
+    r.that(puppet.masses.size() <= kMostMasses, where, std::to_string(puppet.masses.size()) + " masses", "are more than 64");
+    if (!r.fault) checkTree(r, puppet);
+    if (!r.fault)
+        for (const Limb& l : puppet.limbs) checkLimb(r, puppet, l);
+    for (const Mass& m : puppet.masses) {
+        if (r.fault) break;
+        const std::string place = puppet.name + ", mass " + m.id;
+        r.that(isId(m.id), puppet.name + ", mass", "id \"" + m.id.substr(0, 70) + "\"", "must be letters, digits, dot or dash");
+        const Limb* l = findLimb(puppet, m.limb);
+        r.that(l != nullptr, place, "on limb " + m.limb, "which is no limb of this puppet");
+        r.that(!l || (m.segment >= 0 && m.segment < static_cast<int>(l->segments.size())), place,
+               "segment " + std::to_string(m.segment + 1), "is not one of limb " + m.limb);
+        checkPoint(r, place, m.at_mm);
+        if (m.shape == MassShape::weighed) {
+            r.above(place, "weight", m.weighed_g, 1e5, " g");
+        } else {
+            r.above(place, "half axis x", m.half_mm.x, 1000);
+            r.above(place, "half axis y", m.half_mm.y, 1000);
+            r.above(place, "half axis z", m.half_mm.z, 1000);
+        }
+        checkLayers(r, place, m.layers);
+    }
+    if (r.fault) return *r.fault;
+    return puppet;
+}
+
+Puppet calcScaled(Puppet p, double height_mm) {
+    ENKINET_ASSERT(p.height_mm > 0 && height_mm > 0);
+    const double k = height_mm / p.height_mm;
+    p.height_mm = height_mm;
+    for (Limb& l : p.limbs) {
+        for (Joint& j : l.joints) j.at_mm = k * j.at_mm, j.gap_mm *= k;
+        for (Segment& s : l.segments)
+            for (Station& t : s.stations) t.a_mm *= k, t.b_mm *= k;
+    }
+    for (Mass& m : p.masses) m.at_mm = k * m.at_mm, m.half_mm = k * m.half_mm;
+    return p;
+}
+
+double findLargestBend(const Joint& j) { return std::max(-j.low_rad, j.high_rad); }
+double findRange(const Joint& j) { return j.high_rad - j.low_rad; }
+
+const Limb* findLimb(const Puppet& puppet, const std::string& id) {
+    const auto it = std::find_if(puppet.limbs.begin(), puppet.limbs.end(), [&](const Limb& l) { return l.id == id; });
+    return it == puppet.limbs.end() ? nullptr : &*it;
+}
+
+int findJointIndex(const Limb& limb, const std::string& id) {
+    for (std::size_t i = 0; i < limb.joints.size(); ++i)
+        if (limb.joints[i].id == id) return static_cast<int>(i);
+    return -1;
+}
+
+} // namespace enkinet::body

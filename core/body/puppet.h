@@ -1,0 +1,152 @@
+#pragma once
+// The puppet as the builder draws it: plain values, no derived numbers.
+// Points in mm in the puppet's own frame (x to the puppet's left, y up from the base, z to the front).
+// A mirrored limb is drawn once, on the left side (x > 0); its twin is its mirror image in x.
+// Angles in rad, measured from the angle at which the joint is built.
+#include "base/result.h"
+#include "base/vec3.h"
+#include <map>
+#include <optional>
+#include <string>
+#include <vector>
+
+namespace enkinet::body {
+
+/// Keys of a file that this version does not know, kept as they were for the next save.
+using Extras = std::map<std::string, std::string>;
+
+/// Half-widths of the finished surface at a share of the bone's length from its root end.
+struct Station {
+    double at = 0;   ///< 0 to 1
+    double a_mm = 0; ///< across, in the front picture
+    double b_mm = 0; ///< in depth, in the side picture
+    friend bool operator==(const Station&, const Station&) = default;
+};
+
+/// What lies around the wire, from inside out. An empty card means: none.
+struct Layers {
+    std::string bulk;          ///< bulk card
+    std::string clay;          ///< clay card of the skin
+    double skin_mm = 0;        ///< thickness of the skin
+    double relief = 0;         ///< muscle and folds, as a share of the skin's volume
+    bool skinAcrossGaps = false;
+    std::string cover;         ///< cover card
+    double cover_mm = 0;       ///< compressed thickness
+    std::string scheme;        ///< paint scheme of the production
+    friend bool operator==(const Layers&, const Layers&) = default;
+};
+
+/// A stretch between two joints. Stations run over the whole bone; stiff layers stop short of a posed joint's gap.
+struct Segment {
+    std::string name;               ///< "shin"
+    std::vector<Station> stations;  ///< none: nothing but wire (a wrap inside the parent)
+    Layers layers;
+    bool bodyMass = false;          ///< chest, hips: wants 6 mm of cover over the armature in firm clay
+    double grip = 0.6;              ///< where a hand takes it, as a share of its length from the moving joint
+    double sleeve_mm = 0;           ///< wall of a sleeve on the bundle
+    friend bool operator==(const Segment&, const Segment&) = default;
+};
+
+/// A point that the limb's wire passes. Posed: a free gap of wire bends here. Otherwise a fixed point.
+struct Joint {
+    std::string id;     ///< "ankle"
+    std::string name;
+    Vec3 at_mm;
+    bool posed = false;
+    double gap_mm = 0;
+    double low_rad = 0, high_rad = 0; ///< range
+    double edge = 1.3;                ///< strain raiser where the gap meets a stiff end
+    double movesPerSecond = 0.5;      ///< cycles a second of film
+    std::optional<double> need_s;     ///< seconds of film wanted; the puppet's unless set
+    Extras extras{};
+    friend bool operator==(const Joint&, const Joint&) = default;
+};
+
+/// A builder's own choice of wire for a limb.
+struct WirePick {
+    std::string spool;
+    int strands = 1;
+    double lay_mm = 0;
+    friend bool operator==(const WirePick&, const WirePick&) = default;
+};
+
+enum class LimbKind { spine, arm, leg, finger, tail, neck, wing, ear, jaw, other };
+
+/// How a limb's tip is held to the base.
+struct TieDown {
+    int wires = 1;
+    double depth_mm = 12;
+    friend bool operator==(const TieDown&, const TieDown&) = default;
+};
+
+/// A run of wire through joints, root to tip; one segment between each joint and the next.
+struct Limb {
+    std::string id, name;
+    LimbKind kind = LimbKind::other;
+    bool mirrored = false;
+    std::string hangsOnLimb, hangsOnJoint; ///< both empty for the one limb that all others hang on
+    std::vector<Joint> joints;
+    std::vector<Segment> segments;
+    std::optional<TieDown> tieDown;
+    std::optional<WirePick> pick;
+    double wraps = 0;    ///< turns round the parent where it hangs on
+    double loop_mm = 0;  ///< extra wire for a loop at the tip
+    Extras extras{};
+    friend bool operator==(const Limb&, const Limb&) = default;
+};
+
+enum class MassShape { ellipsoid, box, weighed };
+
+/// A head, bag, shell or prop fixed to a segment.
+struct Mass {
+    std::string id, name;
+    std::string limb;      ///< carried by this limb's...
+    int segment = 0;       ///< ...segment
+    MassShape shape = MassShape::ellipsoid;
+    Vec3 at_mm;            ///< its centre
+    Vec3 half_mm;          ///< half axes or half edges
+    double weighed_g = 0;  ///< for shape weighed
+    Layers layers;
+    Extras extras{};
+    friend bool operator==(const Mass&, const Mass&) = default;
+};
+
+enum class Aim { life, light, easy, cheap };
+
+/// What the builder asks of the whole puppet.
+struct Wants {
+    double lean_rad = 0.3490658503988659; ///< 20 degrees
+    double holdFactor = 1.5;
+    double set_rad = 0.008726646259971648; ///< 0.5 degrees
+    double film_s = 20;
+    Aim aim = Aim::life;
+    bool steelMayPose = false;
+    friend bool operator==(const Wants&, const Wants&) = default;
+};
+
+struct Puppet {
+    std::string id, name, kind, note;
+    double height_mm = 0;
+    Wants wants;
+    std::vector<Limb> limbs;
+    std::vector<Mass> masses;
+    Extras extras{};
+    friend bool operator==(const Puppet&, const Puppet&) = default;
+};
+
+/// The puppet when every value is inside its limits and the limbs make one tree; else the first rule broken, with its place.
+/// Limits: 64 limbs, 64 joints a limb, 64 stations a segment, 64 masses, coordinates within 3 m.
+Result<Puppet> makePuppet(Puppet puppet);
+
+/// The puppet at another height: points, half-widths, gaps and the size of masses scale; wire, thicknesses, sleeves and
+/// weighed grams stay. The height must be above 0.
+Puppet calcScaled(Puppet puppet, double height_mm);
+
+/// Larger end of a joint's range and the whole range, rad.
+double findLargestBend(const Joint& joint);
+double findRange(const Joint& joint);
+
+const Limb* findLimb(const Puppet& puppet, const std::string& id);
+int findJointIndex(const Limb& limb, const std::string& id); ///< -1 when there is none
+
+} // namespace enkinet::body

@@ -1,0 +1,192 @@
+#include "body/shape.h"
+#include "base/units.h"
+#include <algorithm>
+#include <cmath>
+
+namespace enkinet::body {
+
+namespace {
+
+constexpr double kGauss2 = 0.5773502691896257; // 1/sqrt(3)
+
+bool insideTube(const std::vector<Station>& stations, const Link& link, const Vec3& p) {
+    if (stations.empty()) return false;
+    const Frame f = findFrame(link);
+    const Vec3 d = p - link.from;
+    const double t = dot(d, f.along) / link.length_mm;
+    if (t < 0 || t > 1) return false;
+    const Station s = findStation(stations, t);
+    const double u = dot(d, f.a) / s.a_mm, v = dot(d, f.b) / s.b_mm;
+    return u * u + v * v < 1;
+}
+
+/// Interval of shares of a link's axis inside a mass; empty when from >= to.
+Stretch axisInside(const Mass& m, const Vec3& at, const Link& link, double inset) {
+    const Vec3 h{m.half_mm.x - inset, m.half_mm.y - inset, m.half_mm.z - inset};
+    if (m.shape == MassShape::weighed || h.x <= 0 || h.y <= 0 || h.z <= 0) return {0, 0};
+    const Vec3 o = link.from - at, d = link.to - link.from;
+    double low = 0, high = 1;
+    if (m.shape == MassShape::ellipsoid) {
+        const Vec3 p{o.x / h.x, o.y / h.y, o.z / h.z}, q{d.x / h.x, d.y / h.y, d.z / h.z};
+        const double A = dot(q, q), B = dot(p, q), C = dot(p, p) - 1, D = B * B - A * C;
+        if (D <= 0) return {0, 0};
+        low = std::max(low, (-B - std::sqrt(D)) / A), high = std::min(high, (-B + std::sqrt(D)) / A);
+    } else {
+        const double os[] = {o.x, o.y, o.z}, ds[] = {d.x, d.y, d.z}, hs[] = {h.x, h.y, h.z};
+        for (int i = 0; i < 3; ++i) {
+            if (ds[i] == 0) {
+                if (std::abs(os[i]) >= hs[i]) return {0, 0};
+                continue;
+            }
+            const double a = (-hs[i] - os[i]) / ds[i], b = (hs[i] - os[i]) / ds[i];
+            low = std::max(low, std::min(a, b)), high = std::min(high, std::max(a, b));
+        }
+    }
+    return low < high ? Stretch{low, high} : Stretch{0, 0};
+}
+
+} // namespace
+
+Station findStation(const std::vector<Station>& s, double at) {
+    ENKINET_ASSERT(!s.empty());
+    if (at <= s.front().at) return {at, s.front().a_mm, s.front().b_mm};
+    for (std::size_t i = 1; i < s.size(); ++i)
+        if (at <= s[i].at) {
+            const double t = (at - s[i - 1].at) / (s[i].at - s[i - 1].at);
+            return {at, s[i - 1].a_mm + t * (s[i].a_mm - s[i - 1].a_mm), s[i - 1].b_mm + t * (s[i].b_mm - s[i - 1].b_mm)};
+        }
+    return {at, s.back().a_mm, s.back().b_mm};
+}
+
+TubeIntegral calcTube(const std::vector<Station>& stations, double length_mm, double from, double to, double inset) {
+    TubeIntegral r{0, (from + to) / 2};
+    if (stations.empty() || to <= from) return r;
+    // Break where a station stands and where an inset half-width reaches 0: between breaks the area is a quadratic.
+    std::vector<double> breaks{from, to};
+    for (std::size_t i = 0; i < stations.size(); ++i) {
+        breaks.push_back(stations[i].at);
+        if (i == 0) continue;
+        const Station &p = stations[i - 1], &q = stations[i];
+        for (auto side : {&Station::a_mm, &Station::b_mm}) {
+            const double u = p.*side - inset, v = q.*side - inset;
+            if (u * v < 0) breaks.push_back(p.at + (q.at - p.at) * u / (u - v));
+        }
+    }
+    std::sort(breaks.begin(), breaks.end());
+    double moment = 0;
+    for (std::size_t i = 1; i < breaks.size(); ++i) {
+        const double lo = std::max(from, breaks[i - 1]), hi = std::min(to, breaks[i]);
+        if (hi <= lo) continue;
+        for (double g : {-kGauss2, kGauss2}) {
+            const double t = (lo + hi) / 2 + g * (hi - lo) / 2;
+            const Station s = findStation(stations, t);
+            const double area = kPi * std::max(0.0, s.a_mm - inset) * std::max(0.0, s.b_mm - inset);
+            const double w = area * (hi - lo) / 2 * length_mm;
+            r.volume_mm3 += w;
+            moment += w * t;
+        }
+    }
+    if (r.volume_mm3 > 0) r.centre = moment / r.volume_mm3;
+    return r;
+}
+
+double calcTubeSurface(const std::vector<Station>& stations, double L, double from, double to) {
+    if (stations.empty() || to <= from) return 0;
+    constexpr int kAround = 64;
+    // Five Gauss points along each stretch.
+    constexpr double x[] = {0, 0.5384693101056831, -0.5384693101056831, 0.9061798459386640, -0.9061798459386640};
+    constexpr double w[] = {0.5688888888888889, 0.4786286704993665, 0.4786286704993665, 0.2369268850561891, 0.2369268850561891};
+    double sum = 0;
+    for (std::size_t i = 1; i < stations.size(); ++i) {
+        const Station &p = stations[i - 1], &q = stations[i];
+        const double lo = std::max(from, p.at), hi = std::min(to, q.at);
+        if (hi <= lo) continue;
+        const double da = (q.a_mm - p.a_mm) / ((q.at - p.at) * L), db = (q.b_mm - p.b_mm) / ((q.at - p.at) * L);
+        for (int g = 0; g < 5; ++g) {
+            const Station s = findStation(stations, (lo + hi) / 2 + x[g] * (hi - lo) / 2);
+            double around = 0;
+            for (int k = 0; k < kAround; ++k) {
+                const double u = 2 * kPi * k / kAround, c = std::cos(u), n = std::sin(u);
+                // |r_s x r_u| of r = (a cos u, b sin u, s).
+                const double cross = s.b_mm * da * c * c + s.a_mm * db * n * n;
+                around += std::sqrt(s.b_mm * s.b_mm * c * c + s.a_mm * s.a_mm * n * n + cross * cross);
+            }
+            sum += w[g] * (hi - lo) / 2 * L * around * 2 * kPi / kAround;
+        }
+    }
+    return sum;
+}
+
+double calcEllipsoidVolume(const Vec3& h) { return 4.0 / 3 * kPi * h.x * h.y * h.z; }
+
+double calcEllipsoidSurface(const Vec3& h) {
+    // Midpoint in the polar angle with the weight sin v, trapezoid around.
+    constexpr int kAround = 96, kAlong = 400;
+    double sum = 0;
+    for (int i = 0; i < kAlong; ++i) {
+        const double v = kPi * (i + 0.5) / kAlong, sv = std::sin(v), cv = std::cos(v);
+        for (int k = 0; k < kAround; ++k) {
+            const double u = 2 * kPi * k / kAround, cu = std::cos(u), su = std::sin(u);
+            const double nx = h.y * h.z * sv * cu, ny = h.x * h.z * sv * su, nz = h.x * h.y * cv;
+            sum += sv * std::sqrt(nx * nx + ny * ny + nz * nz);
+        }
+    }
+    return sum * kPi / kAlong * 2 * kPi / kAround;
+}
+
+Frame findFrame(const Link& link) {
+    Frame f;
+    f.along = unit(link.to - link.from);
+    const Vec3 inFront = cross(f.along, Vec3{0, 0, 1});
+    // A bone that points at the viewer has no side in the front picture: take the puppet's own left.
+    f.a = norm(inFront) > 0.3 ? unit(inFront) : unit(Vec3{1, 0, 0} - dot(Vec3{1, 0, 0}, f.along) * f.along);
+    f.b = cross(f.a, f.along);
+    return f;
+}
+
+std::vector<Stretch> calcOwnStretches(const Puppet& puppet, const Skeleton& s) {
+    std::vector<Stretch> own(s.links.size());
+    const auto segmentOf = [&](const Link& l) -> const Segment& {
+        return puppet.limbs[static_cast<std::size_t>(s.copies[static_cast<std::size_t>(l.copy)].limb)].segments[static_cast<std::size_t>(l.segment)];
+    };
+    for (std::size_t i = 0; i < s.links.size(); ++i) {
+        const Link& link = s.links[i];
+        const int parent = s.copies[static_cast<std::size_t>(link.copy)].hangsOn;
+        const auto inParent = [&](double t) {
+            const Vec3 p = link.from + t * (link.to - link.from);
+            for (const Link& other : s.links)
+                if (other.copy == parent && insideTube(segmentOf(other).stations, other, p)) return true;
+            return false;
+        };
+        if (parent >= 0 && inParent(0)) {
+            constexpr int kSteps = 64;
+            int k = 1;
+            while (k <= kSteps && inParent(static_cast<double>(k) / kSteps)) ++k;
+            double lo = (k - 1.0) / kSteps, hi = std::min(1.0, static_cast<double>(k) / kSteps);
+            for (int n = 0; n < 50; ++n) (inParent((lo + hi) / 2) ? lo : hi) = (lo + hi) / 2;
+            own[i].from = k > kSteps ? 1 : (lo + hi) / 2;
+        }
+        for (const MassCopy& m : s.masses) {
+            if (s.links[static_cast<std::size_t>(m.link)].copy != link.copy) continue;
+            const Stretch in = axisInside(puppet.masses[static_cast<std::size_t>(m.mass)], m.at, link, 0);
+            if (in.length() <= 0) continue;
+            if (in.to >= 1) own[i].to = std::min(own[i].to, in.from);
+            if (in.from <= 0) own[i].from = std::max(own[i].from, in.to);
+        }
+        if (own[i].to < own[i].from) own[i].to = own[i].from;
+    }
+    return own;
+}
+
+Stretch findStiff(const Link& l) { return {l.gapFrom_mm / 2 / l.length_mm, 1 - l.gapTo_mm / 2 / l.length_mm}; }
+
+Stretch findCommon(Stretch a, Stretch b) {
+    const Stretch c{std::max(a.from, b.from), std::min(a.to, b.to)};
+    return c.to > c.from ? c : Stretch{c.from, c.from};
+}
+
+double findAxisInside(const Mass& mass, const Vec3& at, const Link& link, double inset) {
+    return axisInside(mass, at, link, inset).length() * link.length_mm;
+}
+
+} // namespace enkinet::body

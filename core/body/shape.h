@@ -1,0 +1,49 @@
+#pragma once
+// Volumes, centres and surfaces of tapered elliptic tubes, ellipsoids and boxes, and who owns an overlap.
+// Between stations the half-widths are linear, so the section's area is a quadratic and two Gauss points a stretch are
+// exact for volume and first moment. docs/mechanics.md 30 to 33.
+#include "body/skeleton.h"
+
+namespace enkinet::body {
+
+/// Half-widths at a share of the bone's length; the stations must not be empty.
+Station findStation(const std::vector<Station>& stations, double at);
+
+struct TubeIntegral {
+    double volume_mm3 = 0;
+    double centre = 0; ///< centre of mass as a share of the bone's length; the stretch's middle when the volume is 0
+};
+
+/// Volume of the tube between two shares of its length, inset by a thickness; never negative: where the inset is thicker
+/// than a half-width nothing is left.
+TubeIntegral calcTube(const std::vector<Station>& stations, double length_mm, double from, double to, double inset_mm);
+
+/// Side surface, mm², to 1e-9 relative (Gauss along, trapezoid around).
+double calcTubeSurface(const std::vector<Station>& stations, double length_mm, double from, double to);
+
+double calcEllipsoidVolume(const Vec3& half_mm);
+/// Surface of an ellipsoid by the same quadrature.
+double calcEllipsoidSurface(const Vec3& half_mm);
+
+/// Directions of a link's half-widths: a lies in the front picture where the bone does, b in depth.
+struct Frame {
+    Vec3 along, a, b;
+};
+Frame findFrame(const Link& link);
+
+/// The share of a link that is its own, not its parent's: where limbs overlap the parent owns the overlap, cut at right
+/// angles to the bone where its axis leaves the parent's surface; a mass owns what it swallows of its own limb.
+struct Stretch {
+    double from = 0, to = 1;
+    double length() const { return to > from ? to - from : 0; }
+};
+std::vector<Stretch> calcOwnStretches(const Puppet& puppet, const Skeleton& skeleton);
+
+/// The stiff stretch of a link, between its gaps.
+Stretch findStiff(const Link& link);
+Stretch findCommon(Stretch a, Stretch b);
+
+/// Length of a link's axis inside a mass inset by a thickness, mm (closed form).
+double findAxisInside(const Mass& mass, const Vec3& at, const Link& link, double inset_mm);
+
+} // namespace enkinet::body

@@ -1,0 +1,56 @@
+#pragma once
+// The puppet with its mirrored limbs written out: links (segments), hinges (posed joints) and the rigid bodies between
+// hinges, as one tree. A hung limb rides with the parent's segment on the root side of the joint that it hangs on.
+#include "body/puppet.h"
+
+namespace enkinet::body {
+
+struct LimbCopy {
+    int limb = 0;
+    bool right = false;
+    std::string label;         ///< "left leg", "spine"
+    int firstLink = 0;         ///< its links follow each other
+    int hangsOn = -1;          ///< limb copy it hangs on; -1 for the root
+};
+
+struct Link {
+    int copy = 0, segment = 0;
+    Vec3 from, to;
+    double length_mm = 0;
+    int body = 0;
+    double gapFrom_mm = 0, gapTo_mm = 0; ///< whole gaps of the posed joints at its ends, 0 at a fixed point
+    std::string label;                   ///< "left shin"
+};
+
+struct Hinge {
+    int copy = 0, joint = 0;
+    Vec3 at;
+    int before = 0, after = 0; ///< links on the root side and on the tip side
+    std::string label;         ///< "left ankle"
+};
+
+struct MassCopy {
+    int mass = 0;
+    bool right = false;
+    Vec3 at;
+    int link = 0;
+    std::string label;
+};
+
+struct Skeleton {
+    std::vector<LimbCopy> copies;
+    std::vector<Link> links;
+    std::vector<Hinge> hinges;
+    std::vector<MassCopy> masses;
+    std::vector<int> parentBody;  ///< per body; -1 for the root body
+    std::vector<int> parentHinge; ///< hinge between a body and its parent; -1 for the root body
+    std::vector<int> supportLinks; ///< last links of the limb copies with a tie-down
+};
+
+/// Writes a puppet out. The puppet must have come from makePuppet.
+Skeleton calcSkeleton(const Puppet& puppet);
+
+/// True when body lies in the subtree of top.
+bool isBeyond(const Skeleton& skeleton, int body, int top);
+
+} // namespace enkinet::body

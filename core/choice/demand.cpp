@@ -1,0 +1,143 @@
+#include "choice/demand.h"
+#include <algorithm>
+#include <cmath>
+
+namespace enkinet::choice {
+
+using namespace body;
+
+namespace {
+
+const Segment& segmentOf(const Puppet& p, const Skeleton& s, int link) {
+    const Link& l = s.links[static_cast<std::size_t>(link)];
+    return p.limbs[static_cast<std::size_t>(s.copies[static_cast<std::size_t>(l.copy)].limb)].segments[static_cast<std::size_t>(l.segment)];
+}
+
+double coverNeeded(const Segment& seg, LimbKind kind, const fill::Shelf& shelf) {
+    if (kind == LimbKind::finger) return 0.5;
+    const auto clay = shelf.clays.find(seg.layers.clay);
+    return seg.bodyMass && clay != shelf.clays.end() && clay->second.family == fill::ClayFamily::firm ? 6 : 1;
+}
+
+/// Smallest half-width of a stretch of a link.
+double thinnest(const Segment& seg, Stretch own) {
+    double least = 1e9;
+    const auto look = [&](double t) {
+        const Station s = findStation(seg.stations, t);
+        least = std::min({least, s.a_mm, s.b_mm});
+    };
+    look(own.from), look(own.to);
+    for (const Station& s : seg.stations)
+        if (s.at > own.from && s.at < own.to) look(s.at);
+    return least;
+}
+
+/// Half-width of what is stiff at one end of a segment's stiff stretch; 0 where nothing is.
+double stiffHalfWidth(const Segment& seg, const Link& link, Stretch own, bool atStart, const fill::Shelf& shelf) {
+    const Stretch stiff = findStiff(link);
+    const double t = atStart ? stiff.from : stiff.to;
+    if (seg.stations.empty() || own.length() <= 0 || t < own.from - 1e-9 || t > own.to + 1e-9) return 0;
+    const Layers& l = seg.layers;
+    const Station s = findStation(seg.stations, t);
+    double half = std::max(s.a_mm, s.b_mm) - (l.cover.empty() ? 0 : l.cover_mm);
+    if (!l.clay.empty()) {
+        const auto f = shelf.clays.at(l.clay).family;
+        const bool soft = f == fill::ClayFamily::flexible || f == fill::ClayFamily::never_dry;
+        if (soft && l.bulk.empty()) return 0;
+        if (soft) half -= l.skin_mm;
+    } else if (l.bulk.empty()) {
+        return 0;
+    }
+    return std::max(0.0, half);
+}
+
+struct Grip {
+    int link;
+    double lever_mm;
+};
+
+/// Where a hand takes hold: the segment on the side away from the support, at its grip share from the joint. A wrap with
+/// no body of its own hands on to the longest fleshed segment of the same rigid body.
+Grip findGrip(const Puppet& p, const Skeleton& s, const Hinge& hinge, bool standing) {
+    int link = standing ? hinge.before : hinge.after;
+    if (segmentOf(p, s, link).stations.empty()) {
+        double longest = 0;
+        const int body = s.links[static_cast<std::size_t>(link)].body;
+        for (std::size_t i = 0; i < s.links.size(); ++i)
+            if (s.links[i].body == body && !segmentOf(p, s, static_cast<int>(i)).stations.empty() && s.links[i].length_mm > longest)
+                longest = s.links[i].length_mm, link = static_cast<int>(i);
+    }
+    const Link& l = s.links[static_cast<std::size_t>(link)];
+    const double grip = segmentOf(p, s, link).grip;
+    const bool fromEnd = norm(l.to - hinge.at) < norm(l.from - hinge.at);
+    const Vec3 at = fromEnd ? l.to + grip * (l.from - l.to) : l.from + grip * (l.to - l.from);
+    return {link, std::max(0.1, norm(at - hinge.at))};
+}
+
+} // namespace
+
+std::vector<Demand> calcDemands(const Puppet& puppet, const Skeleton& s, const fill::Shelf& shelf,
+                                const std::vector<load::HingeLoad>& loads, const std::vector<Stretch>& own, int limbIndex) {
+    const Limb& limb = puppet.limbs[static_cast<std::size_t>(limbIndex)];
+    std::map<int, Demand> byJoint;
+    for (std::size_t h = 0; h < s.hinges.size(); ++h) {
+        const Hinge& hinge = s.hinges[h];
+        const LimbCopy& copy = s.copies[static_cast<std::size_t>(hinge.copy)];
+        if (copy.limb != limbIndex) continue;
+        const auto [it, fresh] = byJoint.try_emplace(hinge.joint);
+        Demand& d = it->second;
+        if (!fresh && loads[h].load_Nmm <= d.load.load_Nmm) continue;
+
+        const Joint& joint = limb.joints[static_cast<std::size_t>(hinge.joint)];
+        d.joint = hinge.joint;
+        d.hinge = static_cast<int>(h);
+        d.load = loads[h];
+        d.needed_Nmm = d.load.load_Nmm * puppet.wants.holdFactor;
+        d.gap_mm = joint.gap_mm, d.edge = joint.edge, d.set_rad = puppet.wants.set_rad;
+        d.angle_rad = findLargestBend(joint), d.range_rad = findRange(joint);
+        d.springLimit_rad = std::min(kSpringLimit_rad, d.angle_rad / 2);
+        d.needFilm_s = joint.need_s.value_or(puppet.wants.film_s);
+        d.movesPerSecond = joint.movesPerSecond;
+
+        const Grip grip = findGrip(puppet, s, hinge, d.load.standing);
+        d.gripLink = grip.link, d.lever_mm = grip.lever_mm;
+        const Segment& held = segmentOf(puppet, s, grip.link);
+        const Station at = held.stations.empty() ? Station{} : findStation(held.stations, held.grip);
+        d.wholeHand = std::max(at.a_mm, at.b_mm) > kThickSegment_mm;
+        d.effortLimit_Nmm = d.wholeHand ? kWholeHand_Nmm : kFinger_N * d.lever_mm;
+        if (const auto clay = shelf.clays.find(held.layers.clay); clay != shelf.clays.end() && clay->second.family == fill::ClayFamily::never_dry)
+            d.effortLimit_Nmm = std::min(d.effortLimit_Nmm, 3 * clay->second.yield_MPa * kDent_mm2 * d.lever_mm);
+
+        // Everything between the posed joints on either side must take the same bundle.
+        d.room_mm = 1e9;
+        const auto room = [&](int segment) {
+            const int link = copy.firstLink + segment;
+            const Segment& seg = limb.segments[static_cast<std::size_t>(segment)];
+            const Stretch mine = own[static_cast<std::size_t>(link)];
+            if (seg.stations.empty() || mine.length() <= 0) return;
+            const double cover = coverNeeded(seg, limb.kind, shelf);
+            const double space = 2 * (thinnest(seg, mine) - cover - seg.sleeve_mm);
+            if (space < d.room_mm) d.room_mm = space, d.roomCover_mm = cover, d.roomAt = seg.name;
+        };
+        for (int i = hinge.joint - 1; i >= 0; --i) {
+            room(i);
+            if (limb.joints[static_cast<std::size_t>(i)].posed) break;
+        }
+        for (int i = hinge.joint; i < static_cast<int>(limb.segments.size()); ++i) {
+            room(i);
+            if (limb.joints[static_cast<std::size_t>(i + 1)].posed) break;
+        }
+        const auto stiff = [&](int link, bool start) {
+            return stiffHalfWidth(segmentOf(puppet, s, link), s.links[static_cast<std::size_t>(link)], own[static_cast<std::size_t>(link)], start, shelf);
+        };
+        // A first joint hangs on the side of its parent: only what is stiff along the limb's own wire meets in the bend.
+        const bool ownBefore = s.links[static_cast<std::size_t>(hinge.before)].copy == hinge.copy;
+        const double R = std::max(ownBefore ? stiff(hinge.before, false) : 0, stiff(hinge.after, true));
+        d.gapNeeded_mm = R * d.angle_rad;
+    }
+    std::vector<Demand> demands;
+    for (auto& [joint, d] : byJoint) demands.push_back(std::move(d));
+    return demands;
+}
+
+} // namespace enkinet::choice

@@ -1,0 +1,225 @@
+#include "files/container.h"
+#include <cerrno>
+#include <cstdio>
+#include <cstring>
+#include <fcntl.h>
+#include <filesystem>
+#include <memory>
+#include <sys/stat.h>
+#include <unistd.h>
+#include <zip.h>
+
+namespace enkinet::files {
+
+namespace fs = std::filesystem;
+
+namespace {
+
+constexpr std::size_t kMostFile = 512u << 20, kMostPicture = 64u << 20, kMostPictures = 256u << 20, kMostJson = 16u << 20;
+constexpr zip_int64_t kMostEntries = 1000;
+const char* const kJsonName = "production.json";
+
+struct ArchiveClose {
+    void operator()(zip_t* z) const { zip_discard(z); }
+};
+using Archive = std::unique_ptr<zip_t, ArchiveClose>;
+
+Result<Archive> openArchive(const std::string& bytes) {
+    zip_error_t error;
+    zip_error_init(&error);
+    zip_source_t* source = zip_source_buffer_create(bytes.data(), bytes.size(), 0, &error);
+    zip_t* z = source ? zip_open_from_source(source, ZIP_RDONLY | ZIP_CHECKCONS, &error) : nullptr;
+    if (!z) {
+        if (source) zip_source_free(source);
+        const std::string why = zip_error_strerror(&error);
+        zip_error_fini(&error);
+        return Fault{"file", "not a whole container", "(" + why + ")"};
+    }
+    zip_error_fini(&error);
+    return Archive(z);
+}
+
+/// A name that stays inside: relative, no way up, no backslash, no control characters.
+bool staysInside(const std::string& name) {
+    if (name.empty() || name.size() > 255 || name[0] == '/' || name.find('\\') != std::string::npos || name.find(':') != std::string::npos) return false;
+    for (unsigned char c : name)
+        if (c < 32) return false;
+    for (const auto& step : fs::path(name))
+        if (step == "..") return false;
+    return true;
+}
+
+Result<std::string> readEntry(zip_t* z, zip_uint64_t index, const std::string& name, std::size_t most) {
+    zip_stat_t stat;
+    zip_stat_init(&stat);
+    if (zip_stat_index(z, index, 0, &stat) != 0 || !(stat.valid & ZIP_STAT_SIZE)) return Fault{"container, " + name.substr(0, 80), "", "has no size"};
+    if (stat.size > most) return Fault{"container, " + name.substr(0, 80), std::to_string(stat.size >> 20) + " MB", "are more than " + std::to_string(most >> 20) + " MB"};
+    zip_file_t* f = zip_fopen_index(z, index, 0);
+    if (!f) return Fault{"container, " + name.substr(0, 80), "", "cannot be read"};
+    std::string bytes(stat.size, '\0');
+    const zip_int64_t got = bytes.empty() ? 0 : zip_fread(f, bytes.data(), bytes.size());
+    // Reading on to the end makes libzip check the entry's checksum.
+    char more;
+    const bool whole = got == static_cast<zip_int64_t>(bytes.size()) && zip_fread(f, &more, 1) == 0;
+    zip_fclose(f);
+    if (!whole) return Fault{"container, " + name.substr(0, 80), "", "is damaged"};
+    return bytes;
+}
+
+Fault osFault(const std::string& path, const std::string& what) { return {path, what, "failed: " + std::string(std::strerror(errno))}; }
+
+} // namespace
+
+Result<std::string> readFile(const std::string& path) {
+    std::error_code ec;
+    if (fs::is_directory(path, ec)) return Fault{path, "", "is a folder, not a file"};
+    std::unique_ptr<std::FILE, int (*)(std::FILE*)> f(std::fopen(path.c_str(), "rb"), std::fclose);
+    if (!f) return osFault(path, "opening");
+    std::string bytes;
+    char chunk[65536];
+    while (const std::size_t n = std::fread(chunk, 1, sizeof chunk, f.get())) {
+        bytes.append(chunk, n);
+        if (bytes.size() > kMostFile) return Fault{path, "more than 512 MB", "are too many"};
+    }
+    if (std::ferror(f.get())) return osFault(path, "reading");
+    return bytes;
+}
+
+Result<bool> writeFileSafely(const std::string& path, const std::string& bytes) {
+    const std::string beside = path + ".new";
+    const int fd = ::open(beside.c_str(), O_WRONLY | O_CREAT | O_TRUNC | O_CLOEXEC, 0644);
+    if (fd < 0) return osFault(path, "saving");
+    std::size_t done = 0;
+    bool ok = true;
+    while (ok && done < bytes.size()) {
+        const ssize_t n = ::write(fd, bytes.data() + done, bytes.size() - done);
+        if (n < 0 && errno == EINTR) continue;
+        ok = n > 0;
+        if (ok) done += static_cast<std::size_t>(n);
+    }
+    ok = ok && ::fsync(fd) == 0;
+    const Fault fault = osFault(path, "saving");
+    ::close(fd);
+    if (!ok || std::rename(beside.c_str(), path.c_str()) != 0) {
+        const Fault why = ok ? osFault(path, "saving") : fault;
+        ::unlink(beside.c_str());
+        return why;
+    }
+    if (const int dir = ::open(fs::path(path).parent_path().empty() ? "." : fs::path(path).parent_path().c_str(), O_RDONLY | O_DIRECTORY); dir >= 0) {
+        ::fsync(dir);
+        ::close(dir);
+    }
+    return true;
+}
+
+Result<Loaded> parseContainer(const std::string& bytes, const production::Cards& shipped) {
+    auto archive = openArchive(bytes);
+    if (!archive) return archive.fault();
+    zip_t* z = archive->get();
+    const zip_int64_t count = zip_get_num_entries(z, 0);
+    if (count > kMostEntries) return Fault{"container", std::to_string(count) + " entries", "are more than 1000"};
+    std::optional<Loaded> loaded;
+    std::map<std::string, std::string> pictures;
+    std::size_t total = 0;
+    for (zip_int64_t i = 0; i < count; ++i) {
+        const auto index = static_cast<zip_uint64_t>(i);
+        const char* raw = zip_get_name(z, index, 0);
+        const std::string name = raw ? raw : "";
+        if (!staysInside(name)) return Fault{"container", "name \"" + name.substr(0, 80) + "\"", "leaves the container"};
+        if (name == kJsonName) {
+            auto text = readEntry(z, index, name, kMostJson);
+            if (!text) return text.fault();
+            auto parsed = parseProduction(*text, shipped);
+            if (!parsed) return parsed.fault();
+            loaded = parsed.take();
+        } else if (name.back() != '/') {
+            auto picture = readEntry(z, index, name, kMostPicture);
+            if (!picture) return picture.fault();
+            total += picture->size();
+            if (total > kMostPictures) return Fault{"container", "pictures", "are more than 256 MB together"};
+            pictures[name] = picture.take();
+        }
+    }
+    if (!loaded) return Fault{"container", "production.json", "is missing"};
+    loaded->production.pictures = std::move(pictures);
+    return std::move(*loaded);
+}
+
+Result<std::string> writeContainer(const production::Production& p) {
+    zip_error_t error;
+    zip_error_init(&error);
+    zip_source_t* target = zip_source_buffer_create(nullptr, 0, 0, &error);
+    zip_source_keep(target);
+    zip_t* z = zip_open_from_source(target, ZIP_TRUNCATE, &error);
+    const auto failed = [&](const char* what) {
+        const Fault f{"container", what, std::string("failed: ") + (z ? zip_strerror(z) : zip_error_strerror(&error))};
+        if (z) zip_discard(z);
+        zip_source_free(target);
+        zip_error_fini(&error);
+        return f;
+    };
+    if (!z) return failed("opening");
+    const std::string json = writeProduction(p);
+    const auto put = [&](const std::string& name, const std::string& bytes) {
+        zip_source_t* s = zip_source_buffer(z, bytes.data(), bytes.size(), 0);
+        const zip_int64_t i = s ? zip_file_add(z, name.c_str(), s, ZIP_FL_ENC_UTF_8) : -1;
+        if (i < 0 && s) zip_source_free(s);
+        // One fixed date: the same production gives the same bytes.
+        if (i >= 0) zip_file_set_dostime(z, static_cast<zip_uint64_t>(i), 0, (46 << 9) | (1 << 5) | 1, 0);
+        return i >= 0;
+    };
+    if (!put(kJsonName, json)) return failed("adding production.json");
+    for (const auto& [name, bytes] : p.pictures)
+        if (!put(name, bytes)) return failed("adding a picture");
+    if (zip_close(z) != 0) return failed("closing");
+    zip_stat_t stat;
+    zip_stat_init(&stat);
+    std::string bytes;
+    if (zip_source_open(target) == 0) {
+        zip_source_stat(target, &stat);
+        bytes.resize(stat.size);
+        zip_source_read(target, bytes.data(), bytes.size());
+        zip_source_close(target);
+    }
+    zip_source_free(target);
+    zip_error_fini(&error);
+    return bytes;
+}
+
+Result<Loaded> loadProduction(const std::string& path, const production::Cards& shipped) {
+    auto bytes = readFile(path);
+    if (!bytes) return bytes.fault();
+    auto loaded = bytes->rfind("PK", 0) == 0 ? parseContainer(*bytes, shipped) : parseProduction(*bytes, shipped);
+    if (loaded) return loaded;
+    const Fault& f = loaded.fault();
+    return Fault{fs::path(path).filename().string() + (f.place.empty() ? "" : ": " + f.place), f.value, f.rule};
+}
+
+Result<bool> saveProduction(const std::string& path, const production::Production& p) {
+    if (fs::path(path).extension() == ".json") return writeFileSafely(path, writeProduction(p));
+    auto bytes = writeContainer(p);
+    if (!bytes) return bytes.fault();
+    return writeFileSafely(path, *bytes);
+}
+
+Result<production::Cards> loadShippedCards(const std::string& dataDir) {
+    production::Cards all;
+    for (const char* file : {"wires.json", "clays.json", "bulks.json", "covers.json", "paints.json"}) {
+        const std::string path = dataDir + "/cards/" + file;
+        auto text = readFile(path);
+        if (!text) return text.fault();
+        auto cards = parseCards(*text, file);
+        if (!cards) return cards.fault();
+        all = production::mergeCards(all, *cards);
+    }
+    return all;
+}
+
+std::string findDataDir() {
+    if (const char* set = std::getenv("ENKINET_DATA")) return set;
+    std::error_code ec;
+    const fs::path self = fs::read_symlink("/proc/self/exe", ec);
+    return (self.parent_path().parent_path() / "share" / "enkinet").string();
+}
+
+} // namespace enkinet::files

@@ -1,0 +1,173 @@
+#include "files/puppet_json.h"
+#include "base/units.h"
+#include "files/card_json.h"
+#include "files/production_json.h"
+
+namespace enkinet::files {
+
+using namespace body;
+
+namespace {
+
+const std::map<std::string, LimbKind> kKinds{{"spine", LimbKind::spine}, {"arm", LimbKind::arm}, {"leg", LimbKind::leg}, {"finger", LimbKind::finger},
+                                             {"tail", LimbKind::tail}, {"neck", LimbKind::neck}, {"wing", LimbKind::wing}, {"ear", LimbKind::ear},
+                                             {"jaw", LimbKind::jaw}, {"other", LimbKind::other}};
+const std::map<std::string, MassShape> kShapes{{"ellipsoid", MassShape::ellipsoid}, {"box", MassShape::box}, {"weighed", MassShape::weighed}};
+const std::map<std::string, Aim> kAims{{"longest life", Aim::life}, {"lightest", Aim::light}, {"easiest", Aim::easy}, {"cheapest", Aim::cheap}};
+
+template <class Enum> std::string wordOf(const std::map<std::string, Enum>& words, Enum value) {
+    for (const auto& [word, v] : words)
+        if (v == value) return word;
+    return {};
+}
+
+Layers readLayers(Reader& r) {
+    Layers l;
+    r.object("layers", [&](Reader& x) {
+        l.bulk = x.text("bulk", ""), l.clay = x.text("clay", ""), l.skin_mm = x.number("skin_mm", 0), l.relief = x.number("relief", 0);
+        l.skinAcrossGaps = x.flag("skin_across_gaps", false);
+        l.cover = x.text("cover", ""), l.cover_mm = x.number("cover_mm", 0), l.scheme = x.text("scheme", "");
+    });
+    return l;
+}
+
+Json layersJson(const Layers& l) {
+    Json j = Json::object();
+    if (!l.bulk.empty()) j["bulk"] = l.bulk;
+    if (!l.clay.empty()) j["clay"] = l.clay;
+    if (l.skin_mm != 0) j["skin_mm"] = l.skin_mm;
+    if (l.relief != 0) j["relief"] = l.relief;
+    if (l.skinAcrossGaps) j["skin_across_gaps"] = true;
+    if (!l.cover.empty()) j["cover"] = l.cover;
+    if (l.cover_mm != 0) j["cover_mm"] = l.cover_mm;
+    if (!l.scheme.empty()) j["scheme"] = l.scheme;
+    return j;
+}
+
+Vec3 readPoint(Reader& r, const char* x, const char* y, const char* z) { return {r.neededNumber(x), r.neededNumber(y), r.number(z, 0)}; }
+
+Joint readJoint(Reader& r) {
+    Joint j;
+    j.id = r.neededText("id"), j.name = r.text("name", j.id);
+    j.at_mm = readPoint(r, "x_mm", "y_mm", "z_mm");
+    j.posed = r.has("gap_mm");
+    j.gap_mm = r.number("gap_mm", 0);
+    j.low_rad = degToRad(r.number("low_deg", 0)), j.high_rad = degToRad(r.number("high_deg", 0));
+    j.edge = r.number("edge_factor", 1.3), j.movesPerSecond = r.number("moves_per_s", 0.5), j.need_s = r.maybeNumber("need_s");
+    j.extras = r.extras();
+    return j;
+}
+
+Json jointJson(const Joint& j) {
+    Json o{{"id", j.id}, {"name", j.name}, {"x_mm", j.at_mm.x}, {"y_mm", j.at_mm.y}, {"z_mm", j.at_mm.z}};
+    if (j.posed) {
+        o["gap_mm"] = j.gap_mm;
+        o["low_deg"] = exactDegrees(j.low_rad), o["high_deg"] = exactDegrees(j.high_rad);
+        o["edge_factor"] = j.edge, o["moves_per_s"] = j.movesPerSecond;
+        if (j.need_s) o["need_s"] = *j.need_s;
+    }
+    addExtras(o, j.extras);
+    return o;
+}
+
+Segment readSegment(Reader& r) {
+    Segment s;
+    s.name = r.text("name", "");
+    r.each("stations", 64, "station", [&](Reader& x) { s.stations.push_back({x.neededNumber("at"), x.neededNumber("a_mm"), x.neededNumber("b_mm")}); });
+    s.layers = readLayers(r);
+    s.bodyMass = r.flag("body_mass", false), s.grip = r.number("grip", 0.6), s.sleeve_mm = r.number("sleeve_mm", 0);
+    return s;
+}
+
+Json segmentJson(const Segment& s) {
+    Json o{{"name", s.name}};
+    for (const Station& t : s.stations) o["stations"].push_back({{"at", t.at}, {"a_mm", t.a_mm}, {"b_mm", t.b_mm}});
+    if (Json l = layersJson(s.layers); !l.empty()) o["layers"] = l;
+    if (s.bodyMass) o["body_mass"] = true;
+    if (s.grip != 0.6) o["grip"] = s.grip;
+    if (s.sleeve_mm != 0) o["sleeve_mm"] = s.sleeve_mm;
+    return o;
+}
+
+Limb readLimb(Reader& r) {
+    Limb l;
+    l.id = r.neededText("id"), l.name = r.text("name", l.id);
+    l.kind = r.word("kind", kKinds, LimbKind::other), l.mirrored = r.flag("mirrored", false);
+    r.object("hangs_on", [&](Reader& x) { l.hangsOnLimb = x.neededText("limb"), l.hangsOnJoint = x.neededText("joint"); });
+    r.each("joints", 64, "joint", [&](Reader& x) { l.joints.push_back(readJoint(x)); });
+    r.each("segments", 64, "segment", [&](Reader& x) { l.segments.push_back(readSegment(x)); });
+    r.object("tie_down", [&](Reader& x) { l.tieDown = TieDown{x.whole("wires", 1), x.number("depth_mm", 12)}; });
+    r.object("wire", [&](Reader& x) { l.pick = WirePick{x.neededText("spool"), x.whole("strands", 1), x.number("lay_mm", 0)}; });
+    l.wraps = r.number("wraps", 0), l.loop_mm = r.number("loop_mm", 0);
+    l.extras = r.extras();
+    return l;
+}
+
+Json limbJson(const Limb& l) {
+    Json o{{"id", l.id}, {"name", l.name}, {"kind", wordOf(kKinds, l.kind)}};
+    if (l.mirrored) o["mirrored"] = true;
+    if (!l.hangsOnLimb.empty()) o["hangs_on"] = {{"limb", l.hangsOnLimb}, {"joint", l.hangsOnJoint}};
+    for (const Joint& j : l.joints) o["joints"].push_back(jointJson(j));
+    for (const Segment& s : l.segments) o["segments"].push_back(segmentJson(s));
+    if (l.tieDown) o["tie_down"] = {{"wires", l.tieDown->wires}, {"depth_mm", l.tieDown->depth_mm}};
+    if (l.pick) o["wire"] = {{"spool", l.pick->spool}, {"strands", l.pick->strands}, {"lay_mm", l.pick->lay_mm}};
+    if (l.wraps != 0) o["wraps"] = l.wraps;
+    if (l.loop_mm != 0) o["loop_mm"] = l.loop_mm;
+    addExtras(o, l.extras);
+    return o;
+}
+
+Mass readMass(Reader& r) {
+    Mass m;
+    m.id = r.neededText("id"), m.name = r.text("name", m.id);
+    r.object("on", [&](Reader& x) { m.limb = x.neededText("limb"), m.segment = x.whole("segment", 1) - 1; });
+    m.shape = r.word("shape", kShapes, MassShape::ellipsoid);
+    m.at_mm = readPoint(r, "x_mm", "y_mm", "z_mm");
+    m.half_mm = {r.number("half_x_mm", 0), r.number("half_y_mm", 0), r.number("half_z_mm", 0)};
+    m.weighed_g = r.number("weighed_g", 0);
+    m.layers = readLayers(r);
+    m.extras = r.extras();
+    return m;
+}
+
+Json massJson(const Mass& m) {
+    Json o{{"id", m.id}, {"name", m.name}, {"on", {{"limb", m.limb}, {"segment", m.segment + 1}}}, {"shape", wordOf(kShapes, m.shape)},
+           {"x_mm", m.at_mm.x}, {"y_mm", m.at_mm.y}, {"z_mm", m.at_mm.z},
+           {"half_x_mm", m.half_mm.x}, {"half_y_mm", m.half_mm.y}, {"half_z_mm", m.half_mm.z}};
+    if (m.shape == MassShape::weighed) o["weighed_g"] = m.weighed_g;
+    if (Json l = layersJson(m.layers); !l.empty()) o["layers"] = l;
+    addExtras(o, m.extras);
+    return o;
+}
+
+} // namespace
+
+Puppet readPuppet(Reader& r) {
+    Puppet p;
+    p.id = r.neededText("id"), p.name = r.text("name", p.id), p.kind = r.text("kind", ""), p.note = r.text("note", "");
+    p.height_mm = r.neededNumber("height_mm");
+    r.object("wants", [&](Reader& x) {
+        const Wants w;
+        p.wants.lean_rad = x.has("lean_deg") ? degToRad(x.number("lean_deg", 20)) : w.lean_rad;
+        p.wants.set_rad = x.has("set_deg") ? degToRad(x.number("set_deg", 0.5)) : w.set_rad;
+        p.wants.holdFactor = x.number("hold_factor", w.holdFactor), p.wants.film_s = x.number("film_s", w.film_s);
+        p.wants.aim = x.word("aim", kAims, w.aim), p.wants.steelMayPose = x.flag("steel_may_pose", false);
+    });
+    r.each("limbs", 64, "limb", [&](Reader& x) { p.limbs.push_back(readLimb(x)); });
+    r.each("masses", 64, "mass", [&](Reader& x) { p.masses.push_back(readMass(x)); });
+    p.extras = r.extras();
+    return p;
+}
+
+Json puppetJson(const Puppet& p) {
+    Json o{{"id", p.id}, {"name", p.name}, {"kind", p.kind}, {"height_mm", p.height_mm},
+           {"wants", {{"lean_deg", exactDegrees(p.wants.lean_rad)}, {"set_deg", exactDegrees(p.wants.set_rad)}, {"hold_factor", p.wants.holdFactor},
+                      {"film_s", p.wants.film_s}, {"aim", wordOf(kAims, p.wants.aim)}, {"steel_may_pose", p.wants.steelMayPose}}}};
+    if (!p.note.empty()) o["note"] = p.note;
+    for (const Limb& l : p.limbs) o["limbs"].push_back(limbJson(l));
+    for (const Mass& m : p.masses) o["masses"].push_back(massJson(m));
+    addExtras(o, p.extras);
+    return o;
+}
+
+} // namespace enkinet::files

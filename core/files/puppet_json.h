@@ -1,0 +1,12 @@
+#pragma once
+// A puppet to and from JSON; see docs/file-format.md.
+#include "body/puppet.h"
+#include "files/reader.h"
+
+namespace enkinet::files {
+
+/// Reads types and counts; body::makePuppet judges the numbers afterwards.
+body::Puppet readPuppet(Reader& reader);
+Json puppetJson(const body::Puppet& puppet);
+
+} // namespace enkinet::files

@@ -1,0 +1,116 @@
+#include "files/reader.h"
+#include <cmath>
+
+namespace enkinet::files {
+
+namespace {
+constexpr std::size_t kMostBytes = 16u << 20;
+constexpr int kDeepest = 24;
+
+std::string shown(const Json& j) {
+    if (j.is_object()) return "an object";
+    if (j.is_array()) return "a list";
+    const std::string s = j.dump(-1, ' ', false, Json::error_handler_t::replace);
+    return s.size() > 40 ? s.substr(0, 37) + "..." : s;
+}
+} // namespace
+
+Reader::Reader(const Json& object, std::string place, std::optional<Fault>& fault) : m_json(object), m_place(std::move(place)), m_fault(fault) {
+    if (!m_json.is_object()) fail(shown(m_json), "must be an object");
+}
+
+void Reader::fail(const std::string& value, const std::string& rule) {
+    if (!m_fault) m_fault = Fault{m_place, value, rule};
+}
+
+const Json* Reader::find(const char* key) {
+    m_asked.insert(key);
+    if (!m_json.is_object()) return nullptr;
+    const auto it = m_json.find(key);
+    return it == m_json.end() || it->is_null() ? nullptr : &*it;
+}
+
+bool Reader::has(const char* key) const { return m_json.is_object() && m_json.contains(key) && !m_json.at(key).is_null(); }
+
+std::string Reader::text(const char* key, const std::string& fallback) {
+    const Json* j = find(key);
+    if (!j) return fallback;
+    if (j->is_string()) {
+        if (j->get_ref<const std::string&>().size() <= 20000) return j->get<std::string>();
+        fail(key, "must have at most 20000 letters");
+    } else {
+        fail(std::string(key) + " " + shown(*j), "must be text");
+    }
+    return fallback;
+}
+
+std::string Reader::neededText(const char* key) {
+    if (!has(key)) fail(key, "is missing");
+    return text(key, "");
+}
+
+std::optional<double> Reader::maybeNumber(const char* key) {
+    const Json* j = find(key);
+    if (!j) return {};
+    if (j->is_number() && std::isfinite(j->get<double>())) return j->get<double>();
+    fail(std::string(key) + " " + shown(*j), "must be a number");
+    return {};
+}
+
+double Reader::number(const char* key, double fallback) { return maybeNumber(key).value_or(fallback); }
+
+double Reader::neededNumber(const char* key) {
+    if (!has(key)) fail(key, "is missing");
+    return number(key, 0);
+}
+
+int Reader::whole(const char* key, int fallback) {
+    const auto v = maybeNumber(key);
+    if (!v) return fallback;
+    if (*v == std::floor(*v) && std::abs(*v) <= 1e6) return static_cast<int>(*v);
+    fail(std::string(key) + " " + shown(m_json.at(key)), "must be a whole number up to 1000000");
+    return fallback;
+}
+
+bool Reader::flag(const char* key, bool fallback) {
+    const Json* j = find(key);
+    if (!j) return fallback;
+    if (j->is_boolean()) return j->get<bool>();
+    fail(std::string(key) + " " + shown(*j), "must be true or false");
+    return fallback;
+}
+
+std::map<std::string, std::string> Reader::extras() const {
+    std::map<std::string, std::string> rest;
+    if (m_json.is_object())
+        for (const auto& [key, value] : m_json.items())
+            if (!m_asked.contains(key)) rest[key] = value.dump();
+    return rest;
+}
+
+std::string Reader::itemPlace(const std::string& itemName, const Json& j, std::size_t number) const {
+    std::string name = std::to_string(number);
+    if (j.is_object())
+        if (const auto id = j.find("id"); id != j.end() && id->is_string() && id->get_ref<const std::string&>().size() <= 64) name = id->get<std::string>();
+    return m_place + (m_place.empty() ? "" : ", ") + itemName + " " + name;
+}
+
+Result<Json> parseJson(const std::string& text, const std::string& place) {
+    if (text.size() > kMostBytes) return Fault{place, std::to_string(text.size() >> 20) + " MB of text", "are more than 16 MB"};
+    bool tooDeep = false;
+    const auto watch = [&](int depth, Json::parse_event_t event, Json&) {
+        if (depth > kDeepest && (event == Json::parse_event_t::object_start || event == Json::parse_event_t::array_start)) tooDeep = true;
+        return !tooDeep;
+    };
+    try {
+        Json j = Json::parse(text, watch);
+        if (tooDeep) return Fault{place, "", "nests more than 24 levels deep"};
+        return j;
+    } catch (const Json::parse_error& e) {
+        return Fault{place, "not JSON", "at byte " + std::to_string(e.byte)};
+    } catch (const Json::exception&) {
+        return Fault{place, "a number", "lies beyond what can be stored"};
+    }
+}
+
+} // namespace enkinet::files

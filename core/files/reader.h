@@ -1,0 +1,77 @@
+#pragma once
+// Reads one JSON object key by key: types, limits and places are checked here once, the first fault is kept, and keys
+// that nobody asked for are handed on so that the next save keeps them.
+#include "base/result.h"
+#include <map>
+#include <nlohmann/json.hpp>
+#include <optional>
+#include <set>
+
+namespace enkinet::files {
+
+using Json = nlohmann::json;
+
+class Reader {
+public:
+    /// fault is shared by all readers of a file; once set, every read returns its default.
+    Reader(const Json& object, std::string place, std::optional<Fault>& fault);
+
+    bool has(const char* key) const;
+    std::string text(const char* key, const std::string& fallback);
+    std::string neededText(const char* key);
+    double number(const char* key, double fallback);
+    double neededNumber(const char* key);
+    std::optional<double> maybeNumber(const char* key);
+    int whole(const char* key, int fallback);
+    bool flag(const char* key, bool fallback);
+    /// One of the given words.
+    template <class Enum> Enum word(const char* key, const std::map<std::string, Enum>& words, Enum fallback) {
+        const std::string w = text(key, "");
+        if (w.empty()) return fallback;
+        const auto it = words.find(w);
+        if (it != words.end()) return it->second;
+        std::string all;
+        for (const auto& [name, value] : words) all += (all.empty() ? "" : ", ") + name;
+        fail(std::string(key) + " \"" + w.substr(0, 40) + "\"", "must be one of " + all);
+        return fallback;
+    }
+    /// Calls item(Reader) for each object of an array of at most `most`; a missing array is empty.
+    template <class Item> void each(const char* key, std::size_t most, const std::string& itemName, Item item) {
+        const Json* array = find(key);
+        if (!array || m_fault) return;
+        if (!array->is_array()) return fail(key, "must be a list");
+        if (array->size() > most)
+            return fail(std::string(key) + " with " + std::to_string(array->size()) + " entries", "must have at most " + std::to_string(most));
+        std::size_t i = 0;
+        for (const Json& j : *array) {
+            Reader r(j, itemPlace(itemName, j, ++i), m_fault);
+            item(r);
+            if (m_fault) return;
+        }
+    }
+    /// Calls item(Reader) for an object that may be missing.
+    template <class Item> void object(const char* key, Item item) {
+        const Json* j = find(key);
+        if (!j || m_fault) return;
+        Reader r(*j, m_place + (m_place.empty() ? "" : ", ") + key, m_fault);
+        item(r);
+    }
+    /// The keys that were never asked for, each as JSON text.
+    std::map<std::string, std::string> extras() const;
+    void fail(const std::string& value, const std::string& rule);
+    const std::string& place() const { return m_place; }
+
+private:
+    const Json* find(const char* key);
+    std::string itemPlace(const std::string& itemName, const Json& j, std::size_t number) const;
+
+    const Json& m_json;
+    std::string m_place;
+    std::optional<Fault>& m_fault;
+    std::set<std::string> m_asked;
+};
+
+/// Text to JSON with limits: at most 16 MB and 24 levels; numbers beyond the range of a double are refused.
+Result<Json> parseJson(const std::string& text, const std::string& place);
+
+} // namespace enkinet::files

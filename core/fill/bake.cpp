@@ -1,0 +1,125 @@
+#include "fill/bake.h"
+#include "base/text.h"
+#include "base/units.h"
+#include <algorithm>
+#include <cmath>
+#include <limits>
+
+namespace enkinet::fill {
+
+namespace {
+
+std::string outside(double v, double low, double high) {
+    return v >= low && v <= high ? "" : "must lie between " + plain(low) + " and " + plain(high);
+}
+
+/// Radial cells of core and clay, per radian and metre of length.
+struct Cells {
+    std::vector<double> capacity;    ///< J/K
+    std::vector<double> conductance; ///< W/K to the next cell outwards; the last one to the surface itself
+    std::vector<double> inner;       ///< inner radius, m
+    int firstClay = 0;
+    double toInterfaceFromCore = 0, toInterfaceFromClay = 0; ///< W/K from the cell centres to the boundary core-clay
+    double surfaceArea = 0;
+};
+
+Cells makeCells(const BakeSetup& s) {
+    Cells c;
+    const double rc = s.core_mm / 1000, R = rc + s.thickness_mm / 1000;
+    constexpr int kAcross = 60;
+    const int nCore = rc > 0 ? std::clamp(static_cast<int>(kAcross * rc / R), 12, 48) : 0;
+    const int nClay = kAcross - std::min(nCore, 40);
+    std::vector<double> edges;
+    for (int i = 0; i <= nCore; ++i) edges.push_back(nCore ? rc * i / nCore : 0);
+    for (int i = 1; i <= nClay; ++i) edges.push_back(rc + (R - rc) * i / nClay);
+    c.firstClay = nCore;
+    const auto n = edges.size() - 1;
+    const auto heat = [&](std::size_t i) -> const Heat& { return static_cast<int>(i) < nCore ? s.core : s.clay; };
+    const auto centre = [&](std::size_t i) { return (edges[i] + edges[i + 1]) / 2; };
+    for (std::size_t i = 0; i < n; ++i) {
+        c.inner.push_back(edges[i]);
+        c.capacity.push_back(heat(i).density_kg_m3 * heat(i).heat_J_kgK * (edges[i + 1] * edges[i + 1] - edges[i] * edges[i]) / 2);
+        const double outward = heat(i).conductivity_W_mK / std::log(edges[i + 1] / centre(i));
+        if (i + 1 < n) {
+            const double inward = heat(i + 1).conductivity_W_mK / std::log(centre(i + 1) / edges[i + 1]);
+            c.conductance.push_back(outward * inward / (outward + inward));
+            if (static_cast<int>(i) + 1 == nCore) c.toInterfaceFromCore = outward, c.toInterfaceFromClay = inward;
+        } else {
+            c.conductance.push_back(outward);
+        }
+    }
+    c.surfaceArea = R;
+    return c;
+}
+
+} // namespace
+
+Result<BakeCurve> calcBake(const BakeSetup& s, double target_C, double minutes) {
+    struct Rule {
+        const char* name;
+        double value, low, high;
+        const char* unit;
+    };
+    for (const Rule& r : {Rule{"thickness", s.thickness_mm, 0.1, 500, " mm"}, {"core", s.core_mm, 0, 500, " mm"},
+                          {"surface", s.surface_W_m2K, 0.1, 1000, " W/m2K"}, {"oven", s.oven_C, -50, 400, " C"},
+                          {"start", s.start_C, -50, 400, " C"}, {"minutes", minutes, 0.01, 2880, ""},
+                          {"core density", s.core.density_kg_m3, 1, 20000, " kg/m3"}, {"target", target_C, -50, 400, " C"}})
+        if (const std::string rule = outside(r.value, r.low, r.high); !rule.empty())
+            return Fault{"bake", std::string(r.name) + " " + plain(r.value) + r.unit, rule};
+
+    const Cells c = makeCells(s);
+    const std::size_t n = c.capacity.size();
+    // The outermost cell sees the air through half a cell of clay and the surface film in series.
+    const double film = s.surface_W_m2K * c.surfaceArea, toSurface = c.conductance.back();
+    const double toAir = film * toSurface / (film + toSurface);
+
+    std::vector<double> T(n, s.start_C), diagonal(n), upper(n), right(n);
+    const auto surface = [&] { return (film * s.oven_C + toSurface * T[n - 1]) / (film + toSurface); };
+    const auto innermost = [&] {
+        const auto i = static_cast<std::size_t>(c.firstClay);
+        if (i == 0) return T[0] + (T[0] - T[1]) / 8; // parabola with a flat top through two cell centres
+        return (c.toInterfaceFromCore * T[i - 1] + c.toInterfaceFromClay * T[i]) / (c.toInterfaceFromCore + c.toInterfaceFromClay);
+    };
+    BakeCurve curve;
+    curve.reached_min = std::numeric_limits<double>::quiet_NaN();
+    const auto note = [&](double t) {
+        curve.minutes.push_back(t);
+        curve.innermost_C.push_back(innermost());
+        curve.surface_C.push_back(surface());
+    };
+    note(0);
+
+    const auto step = [&](double dt, double theta) {
+        for (std::size_t i = 0; i < n; ++i) {
+            const double in = i > 0 ? c.conductance[i - 1] : 0, out = i + 1 < n ? c.conductance[i] : toAir;
+            const double left = i > 0 ? T[i - 1] : T[i], outer = i + 1 < n ? T[i + 1] : s.oven_C;
+            right[i] = c.capacity[i] / dt * T[i] + (1 - theta) * (in * (left - T[i]) + out * (outer - T[i])) +
+                       (i + 1 == n ? theta * out * s.oven_C : 0);
+            diagonal[i] = c.capacity[i] / dt + theta * (in + out);
+            upper[i] = i + 1 < n ? -theta * out : 0;
+        }
+        for (std::size_t i = 1; i < n; ++i) {
+            const double f = upper[i - 1] / diagonal[i - 1];
+            diagonal[i] -= f * upper[i - 1];
+            right[i] -= f * right[i - 1];
+        }
+        T[n - 1] = right[n - 1] / diagonal[n - 1];
+        for (std::size_t i = n - 1; i-- > 0;) T[i] = (right[i] - upper[i] * T[i + 1]) / diagonal[i];
+    };
+    // A few small fully implicit steps damp the jump at the start, then Crank-Nicolson.
+    const double dt_min = std::clamp(minutes / 600, 0.005, 0.25);
+    double t = 0;
+    for (int i = 0; t < minutes - 1e-9; ++i) {
+        const double dt = std::min(i < 4 ? dt_min / 2 : dt_min, minutes - t);
+        const double before = curve.innermost_C.back();
+        step(dt * 60, i < 4 ? 1.0 : 0.5);
+        t += dt;
+        note(t);
+        const double now = curve.innermost_C.back();
+        if (std::isnan(curve.reached_min) && (now - target_C) * (s.oven_C - s.start_C) >= 0)
+            curve.reached_min = now == before ? t : t - dt * (now - target_C) / (now - before);
+    }
+    return curve;
+}
+
+} // namespace enkinet::fill

@@ -1,0 +1,34 @@
+#pragma once
+// Heat from the oven's air through clay and core: transient radial conduction by implicit finite volumes.
+// Assumes: constant properties, perfect contact between core and clay, one surface coefficient. Error below 0.5 °C
+// against the cylinder's series (tests/fill/bake_test.cpp). docs/mechanics.md 40 to 43.
+#include "base/result.h"
+#include <vector>
+
+namespace enkinet::fill {
+
+struct Heat {
+    double conductivity_W_mK = 0.25;
+    double density_kg_m3 = 1700;
+    double heat_J_kgK = 1200;
+};
+
+struct BakeSetup {
+    double core_mm = 0;       ///< radius of the core; 0: solid clay
+    double thickness_mm = 6;  ///< of clay outside it
+    Heat clay;
+    Heat core{0.3, 400, 900};
+    double surface_W_m2K = 15; ///< still air in an oven; 25 with a fan
+    double oven_C = 130, start_C = 20;
+};
+
+struct BakeCurve {
+    std::vector<double> minutes, innermost_C, surface_C;
+    double reached_min = 0; ///< when the innermost clay reaches the target; NaN when it does not in the time given
+};
+
+/// Follows the bake for up to the given minutes. Bad input (nothing to bake, sizes beyond 500 mm, temperatures beyond
+/// -50..400 °C, minutes outside 0..2880) is a Fault.
+Result<BakeCurve> calcBake(const BakeSetup& setup, double target_C, double minutes);
+
+} // namespace enkinet::fill

@@ -1,0 +1,73 @@
+#include "fill/bake_plan.h"
+#include <algorithm>
+#include <cmath>
+
+namespace enkinet::fill {
+
+namespace {
+constexpr double kLongest_min = 24 * 60;
+
+bool same(const BakeSetup& a, const BakeSetup& b) {
+    return a.core_mm == b.core_mm && a.thickness_mm == b.thickness_mm && a.core.density_kg_m3 == b.core.density_kg_m3 &&
+           a.core.conductivity_W_mK == b.core.conductivity_W_mK && a.clay.density_kg_m3 == b.clay.density_kg_m3;
+}
+
+/// Longer and longer looks until the target is reached, so that a quick part costs little.
+double reachMinutes(const BakeSetup& setup, double target) {
+    for (double span : {60.0, 240.0, kLongest_min})
+        if (const auto curve = calcBake(setup, target, span); curve && !std::isnan(curve->reached_min)) return curve->reached_min;
+    return std::numeric_limits<double>::quiet_NaN();
+}
+} // namespace
+
+BakeSetup makeBakeSetup(const Part& part, const Shelf& shelf) {
+    BakeSetup s;
+    const ClayCard& clay = shelf.clays.at(part.layers.clay);
+    s.thickness_mm = part.bakeSkin_mm;
+    s.core_mm = part.layers.bulk.empty() ? 0 : part.bakeCore_mm;
+    s.clay.density_kg_m3 = clay.density_g_cm3 * 1000;
+    if (s.core_mm > 0) {
+        const BulkCard& bulk = shelf.bulks.at(part.layers.bulk);
+        s.core = {bulk.conductivity_W_mK, bulk.density_g_cm3 * 1000, bulk.heat_J_kgK};
+    }
+    s.oven_C = clay.set_C, s.start_C = kRoom_C;
+    return s;
+}
+
+std::vector<BakeBatch> calcBakes(const std::vector<Part>& parts, const Shelf& shelf) {
+    std::vector<BakeBatch> batches;
+    std::vector<std::pair<BakeSetup, double>> known;
+    for (std::size_t i = 0; i < parts.size(); ++i) {
+        const Part& p = parts[i];
+        if (p.layers.clay.empty() || p.bakeSkin_mm < 0.1) continue;
+        const ClayCard& clay = shelf.clays.at(p.layers.clay);
+        if (!isOvenBaked(clay.family)) continue;
+        const BakeSetup setup = makeBakeSetup(p, shelf);
+        const auto seen = std::find_if(known.begin(), known.end(), [&](const auto& k) { return same(k.first, setup) && k.first.oven_C == setup.oven_C; });
+        const double reach = seen != known.end() ? seen->second : reachMinutes(setup, clay.set_C - kNearSet_C);
+        if (seen == known.end()) known.emplace_back(setup, reach);
+        auto batch = std::find_if(batches.begin(), batches.end(), [&](const BakeBatch& b) { return b.set_C == clay.set_C && b.soak_min == clay.soak_min; });
+        if (batch == batches.end()) batch = batches.insert(batches.end(), BakeBatch{clay.set_C, clay.soak_min, {}, 0, 0, {}, {}});
+        batch->parts.push_back({static_cast<int>(i), reach});
+    }
+    for (BakeBatch& b : batches) {
+        const auto longer = [](const PartBake& x, const PartBake& y) { return x.reach_min < y.reach_min; };
+        b.slowest = static_cast<int>(std::max_element(b.parts.begin(), b.parts.end(), longer) - b.parts.begin());
+        const auto quick = std::min_element(b.parts.begin(), b.parts.end(), longer);
+        const PartBake& slow = b.parts[static_cast<std::size_t>(b.slowest)];
+        b.minutes = std::isnan(slow.reach_min) ? slow.reach_min : std::ceil(slow.reach_min + b.soak_min);
+        const double span = std::isnan(b.minutes) ? kLongest_min : b.minutes;
+        const auto curveOf = [&](const PartBake& p) {
+            auto curve = calcBake(makeBakeSetup(parts[static_cast<std::size_t>(p.part)], shelf), b.set_C - kNearSet_C, span);
+            return curve ? curve.take() : BakeCurve{};
+        };
+        b.slowestCurve = curveOf(slow);
+        b.quickestCurve = curveOf(*quick);
+    }
+    return batches;
+}
+
+double findDryHours(double t) { return 24 * (t / 6) * (t / 6); }
+double findPuttyHours(double room_C) { return 4 * std::pow(2, (20 - room_C) / 10); }
+
+} // namespace enkinet::fill

@@ -1,0 +1,63 @@
+#pragma once
+// What the shop has to fill, skin and cover with. Values on the shipped cards are typical, and said to be.
+#include "base/result.h"
+#include <string>
+
+namespace enkinet::fill {
+
+enum class ClayFamily { firm, flexible, air_dry, putty, never_dry };
+
+struct ClayCard {
+    std::string id, name, note;
+    ClayFamily family = ClayFamily::firm;
+    double density_g_cm3 = 1.75;
+    double pack_g = 0, packPrice = 0;
+    double thinnest_mm = 0, thickest_mm = 0;
+    double set_C = 0, soak_min = 0, scorch_C = 0; ///< oven-bake families only
+    double yield_MPa = 0;                         ///< never-drying clay at working temperature
+    std::string colour;                           ///< #rrggbb
+    friend bool operator==(const ClayCard&, const ClayCard&) = default;
+};
+
+struct BulkCard {
+    std::string id, name, note;
+    double density_g_cm3 = 0;
+    double conductivity_W_mK = 0, heat_J_kgK = 0;
+    bool foil = false;
+    double ovenLimit_C = 0;
+    double price_kg = 0;
+    friend bool operator==(const BulkCard&, const BulkCard&) = default;
+};
+
+struct CoverCard {
+    std::string id, name, note;
+    double mass_g_m2 = 0;
+    double ovenLimit_C = 0;
+    double price_m2 = 0;
+    std::string colour;
+    friend bool operator==(const CoverCard&, const CoverCard&) = default;
+};
+
+Result<ClayCard> makeClay(ClayCard card);
+Result<BulkCard> makeBulk(BulkCard card);
+Result<CoverCard> makeCover(CoverCard card);
+
+/// Household foil: 16 µm, 43 g/m²; one roll.
+struct FoilRoll {
+    double mass_g_m2 = 43;
+    double width_mm = 300;
+    double length_m = 30;
+    double price = 0;
+    friend bool operator==(const FoilRoll&, const FoilRoll&) = default;
+};
+
+/// Area in m² and length off the roll in m for a weight of foil.
+double findFoilArea(const FoilRoll& roll, double grams);
+double findFoilLength(const FoilRoll& roll, double grams);
+
+/// Whole packs that hold the grams.
+int findPacks(double grams, double pack_g);
+
+bool isOvenBaked(ClayFamily family);
+
+} // namespace enkinet::fill

@@ -1,0 +1,164 @@
+#include "fill/parts.h"
+#include "base/units.h"
+#include <algorithm>
+#include <cmath>
+
+namespace enkinet::fill {
+
+using namespace body;
+
+namespace {
+
+/// Densities of a part's layers, g/mm³ (cover: g/mm²); 0 where there is none.
+struct Densities {
+    double skin = 0, bulk = 0, cover_g_mm2 = 0;
+};
+
+Densities findDensities(const Layers& l, const Shelf& shelf) {
+    Densities d;
+    if (!l.clay.empty()) d.skin = gPerCm3ToGPerMm3(shelf.clays.at(l.clay).density_g_cm3);
+    if (!l.bulk.empty()) d.bulk = gPerCm3ToGPerMm3(shelf.bulks.at(l.bulk).density_g_cm3);
+    if (!l.cover.empty()) d.cover_g_mm2 = shelf.covers.at(l.cover).mass_g_m2 * 1e-6;
+    return d;
+}
+
+/// Takes the wire's metal out of the innermost solid layer.
+void displace(LayerMass& bulk, LayerMass& skin, const Densities& d, double metal_mm3) {
+    LayerMass& layer = bulk.volume_mm3 > 0 ? bulk : skin;
+    layer.volume_mm3 = std::max(0.0, layer.volume_mm3 - metal_mm3);
+    bulk.mass_g = bulk.volume_mm3 * d.bulk;
+    skin.mass_g = skin.volume_mm3 * d.skin;
+}
+
+/// Volume and centre between two nested bodies given volume and first coordinate of each along a line.
+TubeIntegral difference(TubeIntegral outer, TubeIntegral inner) {
+    TubeIntegral r{outer.volume_mm3 - inner.volume_mm3, outer.centre};
+    if (r.volume_mm3 > 1e-12)
+        r.centre = (outer.volume_mm3 * outer.centre - inner.volume_mm3 * inner.centre) / r.volume_mm3;
+    return r;
+}
+
+Part segmentPart(const Link& link, const Segment& seg, const Stretch& own, const Shelf& shelf, const WireRun& run) {
+    Part p;
+    p.label = link.label;
+    p.body = link.body;
+    p.layers = seg.layers;
+    const auto at = [&](double t) { return link.from + t * (link.to - link.from); };
+    const double sleeve = kPi * ((run.diameter_mm / 2 + seg.sleeve_mm) * (run.diameter_mm / 2 + seg.sleeve_mm) - run.diameter_mm * run.diameter_mm / 4);
+    const Stretch stiff = findStiff(link);
+    p.wire = {run.metal_mm2 * link.length_mm,
+              run.mass_g_mm * link.length_mm + sleeve * stiff.length() * link.length_mm * gPerCm3ToGPerMm3(kSleeveDensity), at(0.5)};
+    if (seg.stations.empty() || own.length() <= 0) return p;
+
+    const Layers& l = seg.layers;
+    const Densities d = findDensities(l, shelf);
+    const double L = link.length_mm, outside = l.cover.empty() ? 0 : l.cover_mm, skin = l.clay.empty() ? 0 : l.skin_mm;
+    p.volume_mm3 = calcTube(seg.stations, L, own.from, own.to, 0).volume_mm3;
+    p.surface_mm2 = calcTubeSurface(seg.stations, L, own.from, own.to);
+    p.cover = {p.surface_mm2 * outside, l.cover.empty() ? 0 : p.surface_mm2 * d.cover_g_mm2, at((own.from + own.to) / 2)};
+
+    const Stretch solid = findCommon(own, stiff), skinned = l.skinAcrossGaps ? own : solid;
+    if (!l.clay.empty()) {
+        const TubeIntegral s = difference(calcTube(seg.stations, L, skinned.from, skinned.to, outside),
+                                          calcTube(seg.stations, L, skinned.from, skinned.to, outside + skin));
+        p.skin = {s.volume_mm3 * (1 + l.relief), 0, at(s.centre)};
+    }
+    if (!l.bulk.empty()) {
+        const TubeIntegral b = calcTube(seg.stations, L, solid.from, solid.to, outside + skin);
+        p.bulk = {b.volume_mm3, 0, at(b.centre)};
+    }
+    displace(p.bulk, p.skin, d, (run.metal_mm2 + sleeve) * solid.length() * L);
+
+    p.thinnest_mm = 1e9;
+    double thickArea = 0;
+    const auto look = [&](double t) {
+        const Station s = findStation(seg.stations, t);
+        p.thinnest_mm = std::min({p.thinnest_mm, s.a_mm, s.b_mm});
+        p.thickest_mm = std::max({p.thickest_mm, s.a_mm, s.b_mm});
+        if (l.clay.empty() || s.a_mm * s.b_mm <= thickArea) return;
+        thickArea = s.a_mm * s.b_mm;
+        const double outer = std::sqrt(std::max(0.0, s.a_mm - outside) * std::max(0.0, s.b_mm - outside));
+        p.bakeCore_mm = l.bulk.empty() ? 0 : std::sqrt(std::max(0.0, s.a_mm - outside - skin) * std::max(0.0, s.b_mm - outside - skin));
+        p.bakeSkin_mm = outer - p.bakeCore_mm;
+    };
+    look(own.from), look(own.to);
+    for (const Station& s : seg.stations)
+        if (s.at > own.from && s.at < own.to) look(s.at);
+    return p;
+}
+
+/// Grows or shrinks a mass by a thickness, not below 0.
+Vec3 inset(const Vec3& h, double t) { return {std::max(0.0, h.x - t), std::max(0.0, h.y - t), std::max(0.0, h.z - t)}; }
+
+double volumeOf(MassShape shape, const Vec3& h) { return shape == MassShape::box ? 8 * h.x * h.y * h.z : calcEllipsoidVolume(h); }
+
+Part massPart(const Mass& mass, const MassCopy& copy, const Skeleton& s, const Shelf& shelf, const WireRun& run) {
+    Part p;
+    p.label = copy.label;
+    p.body = s.links[static_cast<std::size_t>(copy.link)].body;
+    p.layers = mass.layers;
+    if (mass.shape == MassShape::weighed) {
+        // A weighed piece is counted with the cover: it is neither clay nor bulk to buy.
+        p.cover = {0, mass.weighed_g, copy.at};
+        return p;
+    }
+    const Layers& l = mass.layers;
+    const Densities d = findDensities(l, shelf);
+    const double outside = l.cover.empty() ? 0 : l.cover_mm, skin = l.clay.empty() ? 0 : l.skin_mm;
+    const Vec3& h = mass.half_mm;
+    p.volume_mm3 = volumeOf(mass.shape, h);
+    p.surface_mm2 = mass.shape == MassShape::box ? 8 * (h.x * h.y + h.y * h.z + h.x * h.z) : calcEllipsoidSurface(h);
+    p.cover = {p.surface_mm2 * outside, l.cover.empty() ? 0 : p.surface_mm2 * d.cover_g_mm2, copy.at};
+    const double underCover = volumeOf(mass.shape, inset(h, outside)), inner = volumeOf(mass.shape, inset(h, outside + skin));
+    if (!l.clay.empty()) p.skin = {(underCover - inner) * (1 + l.relief), 0, copy.at};
+    if (!l.bulk.empty()) p.bulk = {inner, 0, copy.at};
+    double inside = 0;
+    for (const Link& link : s.links)
+        if (link.copy == s.links[static_cast<std::size_t>(copy.link)].copy) inside += findAxisInside(mass, copy.at, link, outside + skin);
+    displace(p.bulk, p.skin, d, run.metal_mm2 * inside);
+
+    p.thinnest_mm = std::min({h.x, h.y, h.z});
+    p.thickest_mm = std::max({h.x, h.y, h.z});
+    if (!l.clay.empty()) {
+        const double outer = std::cbrt(h.x * h.y * h.z) - outside;
+        p.bakeSkin_mm = l.bulk.empty() ? outer : std::min(skin, outer);
+        p.bakeCore_mm = outer - p.bakeSkin_mm;
+    }
+    return p;
+}
+
+} // namespace
+
+std::vector<Part> calcParts(const Puppet& puppet, const Skeleton& s, const Shelf& shelf, const std::vector<WireRun>& runs) {
+    ENKINET_ASSERT(runs.size() == puppet.limbs.size());
+    const std::vector<Stretch> own = calcOwnStretches(puppet, s);
+    std::vector<Part> parts;
+    const auto limbOf = [&](const Link& l) { return static_cast<std::size_t>(s.copies[static_cast<std::size_t>(l.copy)].limb); };
+    for (std::size_t i = 0; i < s.links.size(); ++i) {
+        const Link& link = s.links[i];
+        const std::size_t limb = limbOf(link);
+        parts.push_back(segmentPart(link, puppet.limbs[limb].segments[static_cast<std::size_t>(link.segment)], own[i], shelf, runs[limb]));
+        parts.back().link = static_cast<int>(i);
+    }
+    for (std::size_t i = 0; i < s.masses.size(); ++i) {
+        const MassCopy& copy = s.masses[i];
+        const Link& link = s.links[static_cast<std::size_t>(copy.link)];
+        parts.push_back(massPart(puppet.masses[static_cast<std::size_t>(copy.mass)], copy, s, shelf, runs[limbOf(link)]));
+        parts.back().mass = static_cast<int>(i);
+        parts.back().link = copy.link;
+    }
+    return parts;
+}
+
+Totals calcTotals(const std::vector<Part>& parts) {
+    Totals t;
+    Vec3 sum;
+    for (const Part& p : parts) {
+        t.skin_g += p.skin.mass_g, t.bulk_g += p.bulk.mass_g, t.cover_g += p.cover.mass_g, t.wire_g += p.wire.mass_g;
+        for (const LayerMass* l : {&p.skin, &p.bulk, &p.cover, &p.wire}) sum = sum + l->mass_g * l->centre;
+    }
+    if (t.mass_g() > 0) t.centre = (1 / t.mass_g()) * sum;
+    return t;
+}
+
+} // namespace enkinet::fill

@@ -1,0 +1,60 @@
+#pragma once
+// The puppet as parts with layers: volume, grams, centre and surface of everything that is not wire, and of the wire
+// where it runs. A part is a segment or a mass. Layers from outside in: cover, skin, bulk, wire.
+// Where a skin is thicker than the half-width there is no bulk; the stiff layers stop at a posed joint's gap.
+// docs/mechanics.md 34 to 36.
+#include "body/shape.h"
+#include "fill/cards.h"
+#include <map>
+
+namespace enkinet::fill {
+
+/// The cards by id.
+struct Shelf {
+    std::map<std::string, ClayCard> clays;
+    std::map<std::string, BulkCard> bulks;
+    std::map<std::string, CoverCard> covers;
+};
+
+/// What runs inside a limb, per finished millimetre.
+struct WireRun {
+    double mass_g_mm = 0;
+    double metal_mm2 = 0;    ///< volume of metal per finished length
+    double diameter_mm = 0;  ///< over the bundle
+};
+
+struct LayerMass {
+    double volume_mm3 = 0, mass_g = 0;
+    Vec3 centre;
+};
+
+struct Part {
+    std::string label;
+    int link = -1;  ///< of the skeleton
+    int mass = -1;  ///< mass copy of the skeleton; -1 for a segment
+    int body = 0;   ///< rigid body it belongs to
+    body::Layers layers;
+    double volume_mm3 = 0;   ///< inside the finished surface, own stretch only
+    double surface_mm2 = 0;
+    LayerMass skin, bulk, cover, wire;
+    double thinnest_mm = 0, thickest_mm = 0; ///< smallest and largest half-width of the own stretch
+    double bakeCore_mm = 0;  ///< radius of the core where the part is thickest, by equal area
+    double bakeSkin_mm = 0;  ///< clay outside it there
+    double mass_g() const { return skin.mass_g + bulk.mass_g + cover.mass_g + wire.mass_g; }
+};
+
+/// Density of a sleeve's wall, g/cm³ (heat-shrink tube, typical).
+inline constexpr double kSleeveDensity = 1.2;
+
+/// The parts, links first. wireRuns: one entry a limb of the puppet. Cards must be on the shelf.
+std::vector<Part> calcParts(const body::Puppet& puppet, const body::Skeleton& skeleton, const Shelf& shelf,
+                            const std::vector<WireRun>& wireRuns);
+
+struct Totals {
+    double skin_g = 0, bulk_g = 0, cover_g = 0, wire_g = 0;
+    Vec3 centre; ///< centre of mass
+    double mass_g() const { return skin_g + bulk_g + cover_g + wire_g; }
+};
+Totals calcTotals(const std::vector<Part>& parts);
+
+} // namespace enkinet::fill

@@ -1,0 +1,62 @@
+#pragma once
+// Coats of paint on a part: how many until the ground no longer shows, millilitres and drying. docs/mechanics.md 82 to 84.
+#include "paint/colour.h"
+#include <vector>
+
+namespace enkinet::paint {
+
+enum class Medium { acrylic, oil, varnish };
+enum class Role { primer, base, wash, dry_brush, varnish };
+
+struct PaintCard {
+    std::string id, name, note;
+    Medium medium = Medium::acrylic;
+    std::string colour;          ///< #rrggbb
+    double opacity = 0.8;        ///< share of the ground that one coat hides
+    double coverage_m2_l = 10;
+    double pot_ml = 60, potPrice = 0;
+    double dry_min = 20;         ///< to the next coat
+    friend bool operator==(const PaintCard&, const PaintCard&) = default;
+};
+Result<PaintCard> makePaint(PaintCard card);
+
+struct Coat {
+    Role role = Role::base;
+    std::string paint;
+    friend bool operator==(const Coat&, const Coat&) = default;
+};
+
+/// An ordered stack of coats that parts refer to.
+struct Scheme {
+    std::string id, name;
+    std::vector<Coat> coats;
+    friend bool operator==(const Scheme&, const Scheme&) = default;
+};
+
+/// Painted surface per smooth surface: folds and texture.
+inline constexpr double kRelief = 1.15;
+/// A difference that an eye no longer sees at arm's length.
+inline constexpr double kUnseen = 2.0;
+inline constexpr int kMostCoats = 8;
+/// Share of a full coat's paint that stays on: a wash is thin, a dry brush touches ridges only.
+inline constexpr double kWashShare = 0.5, kDryBrushShare = 0.3;
+
+/// Coats until the ground no longer shows: least k with dE2000(ground seen through k coats, paint) below kUnseen.
+int calcCoats(const Rgb& ground, const Rgb& paint, double opacity);
+
+struct Laid {
+    Role role = Role::base;
+    const PaintCard* card = nullptr;
+    int coats = 1;
+    double ml = 0, dry_min = 0;
+    double contrast = 0; ///< dE2000 between this paint and what it goes on
+};
+
+/// What a scheme takes on a surface of clay: coats in order, each on the colour that the one before leaves. Cards must
+/// outlive the result; a paint that the shelf lacks is a Fault.
+Result<std::vector<Laid>> calcLaid(const Scheme& scheme, const std::vector<PaintCard>& shelf, const Rgb& clay, double surface_mm2);
+
+/// May this medium go on that one, once it is dry? Oil on acrylic yes; acrylic on oil no; nothing on varnish but varnish.
+bool mayGoOn(Medium upper, Medium lower);
+
+} // namespace enkinet::paint

@@ -1,0 +1,68 @@
+#pragma once
+// The steps of a puppet, made from its design, in an order that respects what must come before what and why.
+// Minutes are typical for one practised pair of hands. docs/mechanics.md 90 to 92.
+#include "choice/cut_list.h"
+#include "fill/bake_plan.h"
+#include "paint/coats.h"
+#include <set>
+
+namespace enkinet::plan {
+
+enum class StepKind { print_sheets, cut_wire, twist_wire, drill_base, bind_limb, set_putty, bulk, skin, gate, bake, dry, paint, cover, tie_down };
+
+/// Why one step waits for another.
+enum class Reason {
+    marks_from_sheet,     ///< joints are marked from the printed strip
+    strands_first,        ///< strands are cut before they are twisted
+    wire_first,           ///< the limb's wire is ready before it is bound on
+    parent_first,         ///< it is wrapped on the limb that carries it
+    stiff_before_bulk,    ///< foil presses on putty that has set
+    core_before_skin,     ///< clay needs something firm under it
+    nothing_hard_yet,     ///< the last look before it cannot be changed
+    clay_raw_until_baked, ///< paint holds on cured clay only
+    heat_before_cloth,    ///< cloth and glue do not go into the oven
+    coat_below_dry,       ///< the coat below must be dry
+    paint_before_cloth,   ///< wet paint would stain the cloth
+    reach_before_closed,  ///< out of reach once it is covered
+    handled_last,         ///< handling would crush or rub it
+    holes_before_feet,    ///< the feet are planted in holes that are there
+};
+
+enum class Caution { none, eyes, eyes_and_snips, gloves_air, air_oven, air_spray, blade };
+enum class Tool { bench, drill, oven, drying_rack, printer };
+
+struct After {
+    int step = 0;
+    Reason reason = Reason::wire_first;
+};
+
+struct Step {
+    StepKind kind = StepKind::print_sheets;
+    std::string subject;       ///< limb, part or scheme, in the builder's own names
+    std::string detail;        ///< card or colour it is done with
+    paint::Role role = paint::Role::base;
+    double amount = 0;         ///< strands, grams, °C or ml, by kind
+    double hands_min = 0, wait_min = 0;
+    Tool tool = Tool::bench;
+    Caution caution = Caution::none;
+    std::vector<After> after;
+    double start_min = 0;      ///< in the schedule below
+};
+
+struct Plan {
+    std::vector<Step> steps;   ///< in order: each stands behind everything it waits for
+    double hands_min = 0, wait_min = 0;
+    double elapsed_min = 0;    ///< one pair of hands working on while things dry and bake
+};
+
+/// A scheme on the surface of all parts that carry it.
+struct SchemeWork {
+    std::string name;
+    double surface_mm2 = 0;
+    std::vector<paint::Laid> laid;
+};
+
+Plan calcPlan(const body::Puppet& puppet, const choice::PuppetChoice& choice, const std::vector<choice::Cut>& cuts,
+              const std::vector<fill::BakeBatch>& bakes, const fill::Shelf& shelf, const std::vector<SchemeWork>& schemes);
+
+} // namespace enkinet::plan

@@ -1,0 +1,145 @@
+#include "production/edits.h"
+#include "base/text.h"
+#include <algorithm>
+
+namespace enkinet::production {
+
+using namespace body;
+
+namespace {
+Limb* limbOf(Puppet& p, const std::string& id) { return const_cast<Limb*>(findLimb(p, id)); }
+
+Mass* massOf(Puppet& p, const std::string& id) {
+    const auto m = std::find_if(p.masses.begin(), p.masses.end(), [&](const Mass& x) { return x.id == id; });
+    return m == p.masses.end() ? nullptr : &*m;
+}
+
+Layers* layersOf(Puppet& p, const PartRef& ref) {
+    if (!ref.mass.empty()) {
+        Mass* m = massOf(p, ref.mass);
+        return m ? &m->layers : nullptr;
+    }
+    Limb* l = limbOf(p, ref.limb);
+    if (!l || ref.segment < 0 || ref.segment >= static_cast<int>(l->segments.size())) return nullptr;
+    return &l->segments[static_cast<std::size_t>(ref.segment)].layers;
+}
+} // namespace
+
+Edits::Edits(const Production& production, const Cards& shipped, std::string puppet)
+    : m_production(production), m_shipped(shipped), m_puppet(std::move(puppet)) {}
+
+/// change(Puppet&) returns a Fault when it finds nothing to change.
+template <class Change> Edits::Changed Edits::puppetEdit(Change change) const {
+    Production p = m_production;
+    const int i = findPuppetIndex(p, m_puppet);
+    if (i < 0) return Fault{"production", "puppet \"" + m_puppet + "\"", "is not in it"};
+    if (std::optional<Fault> fault = change(p.puppets[static_cast<std::size_t>(i)])) return *fault;
+    return makeProduction(std::move(p), m_shipped);
+}
+
+template <class Change> Edits::Changed Edits::jointEdit(const std::string& limb, const std::string& joint, Change change) const {
+    return puppetEdit([&](Puppet& p) -> std::optional<Fault> {
+        Limb* l = limbOf(p, limb);
+        const int i = l ? findJointIndex(*l, joint) : -1;
+        if (i < 0) return Fault{p.name, "joint " + limb + "." + joint, "is not there"};
+        change(l->joints[static_cast<std::size_t>(i)]);
+        return {};
+    });
+}
+
+Edits::Changed Edits::setHeight(double mm) const {
+    return puppetEdit([&](Puppet& p) -> std::optional<Fault> {
+        if (!(mm > 0 && mm <= 3000)) return Fault{p.name, "height " + plain(mm) + " mm", "must lie between 0 and 3000 mm"};
+        p = calcScaled(std::move(p), mm);
+        return {};
+    });
+}
+
+Edits::Changed Edits::setName(const std::string& name) const {
+    return puppetEdit([&](Puppet& p) -> std::optional<Fault> { return p.name = name, std::nullopt; });
+}
+
+Edits::Changed Edits::setWants(const Wants& wants) const {
+    return puppetEdit([&](Puppet& p) -> std::optional<Fault> { return p.wants = wants, std::nullopt; });
+}
+
+Edits::Changed Edits::setGap(const std::string& limb, const std::string& joint, double mm) const {
+    return jointEdit(limb, joint, [&](Joint& j) { j.gap_mm = mm; });
+}
+Edits::Changed Edits::setRange(const std::string& limb, const std::string& joint, double low, double high) const {
+    return jointEdit(limb, joint, [&](Joint& j) { j.low_rad = low, j.high_rad = high; });
+}
+Edits::Changed Edits::setEdge(const std::string& limb, const std::string& joint, double factor) const {
+    return jointEdit(limb, joint, [&](Joint& j) { j.edge = factor; });
+}
+Edits::Changed Edits::setNeed(const std::string& limb, const std::string& joint, std::optional<double> s) const {
+    return jointEdit(limb, joint, [&](Joint& j) { j.need_s = s; });
+}
+Edits::Changed Edits::setMoves(const std::string& limb, const std::string& joint, double perSecond) const {
+    return jointEdit(limb, joint, [&](Joint& j) { j.movesPerSecond = perSecond; });
+}
+
+Edits::Changed Edits::setStation(const std::string& limb, int segment, int station, double a, double b) const {
+    return puppetEdit([&](Puppet& p) -> std::optional<Fault> {
+        Limb* l = limbOf(p, limb);
+        if (!l || segment < 0 || segment >= static_cast<int>(l->segments.size())) return Fault{p.name, "segment of limb " + limb, "is not there"};
+        auto& stations = l->segments[static_cast<std::size_t>(segment)].stations;
+        if (station < 0 || station >= static_cast<int>(stations.size())) return Fault{p.name, "station of limb " + limb, "is not there"};
+        stations[static_cast<std::size_t>(station)].a_mm = a, stations[static_cast<std::size_t>(station)].b_mm = b;
+        return {};
+    });
+}
+
+Edits::Changed Edits::setLayers(const PartRef& part, const Layers& layers) const {
+    return puppetEdit([&](Puppet& p) -> std::optional<Fault> {
+        Layers* l = layersOf(p, part);
+        if (!l) return Fault{p.name, "part " + (part.mass.empty() ? part.limb : part.mass), "is not there"};
+        *l = layers;
+        return {};
+    });
+}
+
+Edits::Changed Edits::setMassSize(const std::string& mass, const Vec3& half) const {
+    return puppetEdit([&](Puppet& p) -> std::optional<Fault> {
+        Mass* m = massOf(p, mass);
+        if (!m || m->shape == MassShape::weighed) return Fault{p.name, "mass " + mass, "has no size to set"};
+        m->half_mm = half;
+        return {};
+    });
+}
+
+Edits::Changed Edits::setWeighed(const std::string& mass, double grams) const {
+    return puppetEdit([&](Puppet& p) -> std::optional<Fault> {
+        Mass* m = massOf(p, mass);
+        if (!m || m->shape != MassShape::weighed) return Fault{p.name, "mass " + mass, "is not a weighed one"};
+        m->weighed_g = grams;
+        return {};
+    });
+}
+
+Edits::Changed Edits::setPick(const std::string& limb, std::optional<WirePick> pick) const {
+    return puppetEdit([&](Puppet& p) -> std::optional<Fault> {
+        Limb* l = limbOf(p, limb);
+        if (!l) return Fault{p.name, "limb " + limb, "is not there"};
+        l->pick = std::move(pick);
+        return {};
+    });
+}
+
+Result<Production> addPuppet(const Production& production, const Cards& shipped, const Puppet& puppet) {
+    Production p = production;
+    p.puppets.push_back(puppet);
+    return makeProduction(std::move(p), shipped);
+}
+
+Result<Production> removePuppet(const Production& production, const Cards& shipped, const std::string& id) {
+    Production p = production;
+    const int i = findPuppetIndex(p, id);
+    if (i < 0) return Fault{"production", "puppet \"" + id + "\"", "is not in it"};
+    p.puppets.erase(p.puppets.begin() + i);
+    return makeProduction(std::move(p), shipped);
+}
+
+const Layers* findLayers(const Puppet& puppet, const PartRef& part) { return layersOf(const_cast<Puppet&>(puppet), part); }
+
+} // namespace enkinet::production

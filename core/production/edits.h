@@ -1,0 +1,54 @@
+#pragma once
+// Every change to a production is one of these: a pure function from a production to the changed one, or the rule that
+// the change would break; the caller's production is untouched either way. The window's undo steps and the command line
+// go through the same door.
+#include "production/production.h"
+
+namespace enkinet::production {
+
+/// Points at a segment or a mass of a puppet.
+struct PartRef {
+    std::string limb;
+    int segment = 0;
+    std::string mass; ///< id of the mass; empty for a segment
+    friend bool operator==(const PartRef&, const PartRef&) = default;
+};
+
+class Edits {
+public:
+    /// Edits of one puppet; the production and the cards must outlive the object.
+    Edits(const Production& production, const Cards& shipped, std::string puppet);
+
+    using Changed = Result<Production>;
+    Changed setHeight(double height_mm) const;
+    Changed setName(const std::string& name) const;
+    Changed setWants(const body::Wants& wants) const;
+    Changed setGap(const std::string& limb, const std::string& joint, double gap_mm) const;
+    Changed setRange(const std::string& limb, const std::string& joint, double low_rad, double high_rad) const;
+    Changed setEdge(const std::string& limb, const std::string& joint, double factor) const;
+    Changed setNeed(const std::string& limb, const std::string& joint, std::optional<double> film_s) const;
+    Changed setMoves(const std::string& limb, const std::string& joint, double perSecond) const;
+    Changed setStation(const std::string& limb, int segment, int station, double a_mm, double b_mm) const;
+    Changed setLayers(const PartRef& part, const body::Layers& layers) const;
+    /// Half axes of a shaped mass.
+    Changed setMassSize(const std::string& mass, const Vec3& half_mm) const;
+    Changed setWeighed(const std::string& mass, double grams) const;
+    /// Pins a limb's wire, or lets the tool choose again.
+    Changed setPick(const std::string& limb, std::optional<body::WirePick> pick) const;
+
+private:
+    template <class Change> Changed puppetEdit(Change change) const;
+    template <class Change> Changed jointEdit(const std::string& limb, const std::string& joint, Change change) const;
+
+    const Production& m_production;
+    const Cards& m_shipped;
+    std::string m_puppet;
+};
+
+/// Adds a puppet; its id must be new.
+Result<Production> addPuppet(const Production& production, const Cards& shipped, const body::Puppet& puppet);
+Result<Production> removePuppet(const Production& production, const Cards& shipped, const std::string& id);
+/// The layers of a part, or null when there is no such part.
+const body::Layers* findLayers(const body::Puppet& puppet, const PartRef& part);
+
+} // namespace enkinet::production

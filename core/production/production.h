@@ -1,0 +1,55 @@
+#pragma once
+// The document: one production with its puppets, stock and cards. Plain values; changed only by production/edits.h.
+#include "choice/choose.h"
+#include "fill/cards.h"
+#include "paint/coats.h"
+#include "wire/table_shelf.h"
+
+namespace enkinet::production {
+
+/// Every card there is to choose from.
+struct Cards {
+    std::vector<wire::MaterialCard> wires;
+    std::vector<fill::ClayCard> clays;
+    std::vector<fill::BulkCard> bulks;
+    std::vector<fill::CoverCard> covers;
+    std::vector<paint::PaintCard> paints;
+    friend bool operator==(const Cards&, const Cards&) = default;
+};
+
+/// So much of a card on the shelf: grams of clay, millilitres of paint.
+struct Held {
+    std::string card;
+    double amount = 0;
+    friend bool operator==(const Held&, const Held&) = default;
+};
+
+struct Stock {
+    std::vector<choice::Spool> spools;
+    std::vector<Held> clays_g, paints_ml;
+    fill::FoilRoll foil;
+    friend bool operator==(const Stock&, const Stock&) = default;
+};
+
+struct Production {
+    std::string name, note, currency;
+    Stock stock;
+    Cards cards;  ///< of this production; they stand before shipped cards of the same id
+    std::vector<paint::Scheme> schemes;
+    std::vector<body::Puppet> puppets;
+    std::map<std::string, std::string> pictures; ///< bytes by name inside the container
+    body::Extras extras{};
+    friend bool operator==(const Production&, const Production&) = default;
+};
+
+/// The production's own cards before the shipped ones.
+Cards mergeCards(const Cards& shipped, const Cards& own);
+fill::Shelf makeShelf(const Cards& cards);
+
+/// The production when it is sound and everything that it names is known; else the first rule broken, with its place.
+Result<Production> makeProduction(Production production, const Cards& shipped);
+
+const body::Puppet* findPuppet(const Production& production, const std::string& id);
+int findPuppetIndex(const Production& production, const std::string& id); ///< -1 when there is none
+
+} // namespace enkinet::production

@@ -1,0 +1,257 @@
+#include "production/report.h"
+#include <algorithm>
+#include <cmath>
+
+namespace enkinet::production {
+
+namespace {
+
+/// A joint nearer the root should need at least this share of the effort of the one beyond it.
+constexpr double kOrder = 0.9;
+/// A torsion worth a key: share of the hold.
+constexpr double kKeyShare = 0.1;
+constexpr double kWaste = 1.1; ///< clay and paint lost on hands, tools and brushes
+constexpr auto kNoState = choice::State::holds;
+
+class Reporter {
+public:
+    Reporter(const Production& p, int puppet, Report& r) : m_production(p), m_puppet(p.puppets[static_cast<std::size_t>(puppet)]), m_r(r) {}
+
+    void sheet() {
+        if (m_puppet.limbs.empty()) {
+            add({Station::sheet, Issue::no_limbs, -1, -1, -1, kNoState, 0, 0, m_puppet.name});
+            return;
+        }
+        if (m_r.choice.skeleton.supportLinks.empty()) add({Station::sheet, Issue::no_support, -1, -1, -1, kNoState, 0, 0, m_puppet.name});
+        for (const fill::Part& p : m_r.choice.parts) {
+            if (p.mass >= 0) {
+                const body::MassCopy& c = m_r.choice.skeleton.masses[static_cast<std::size_t>(p.mass)];
+                m_r.top_mm = std::max(m_r.top_mm, c.at.y + m_puppet.masses[static_cast<std::size_t>(c.mass)].half_mm.y);
+            } else {
+                const body::Link& l = m_r.choice.skeleton.links[static_cast<std::size_t>(p.link)];
+                m_r.top_mm = std::max({m_r.top_mm, l.from.y, l.to.y});
+            }
+        }
+        // A quadruped's height is taken at the shoulder, so only a figure below its height is surely wrong.
+        if (m_r.top_mm < 0.95 * m_puppet.height_mm)
+            add({Station::sheet, Issue::height_off, -1, -1, -1, kNoState, m_r.top_mm, m_puppet.height_mm, m_puppet.name});
+    }
+
+    void wires() {
+        for (const choice::LimbChoice& l : m_r.choice.limbs) {
+            const std::string& name = m_puppet.limbs[static_cast<std::size_t>(l.limb)].name;
+            if (l.chosen < 0) {
+                add({Station::wire, Issue::no_wire, l.limb, -1, -1, kNoState, 0, 0, name});
+                continue;
+            }
+            for (std::size_t j = 0; j < l.demands.size(); ++j) joint(l, j);
+            const choice::Candidate& c = l.candidates[static_cast<std::size_t>(l.chosen)];
+            const wire::MaterialCard& card = materialOf(c.spool);
+            if (const double damage = wire::findTwistDamage(c.bundle, card); damage > wire::kTwistWarn)
+                add({Station::wire, Issue::twist_hard, l.limb, -1, -1, kNoState, damage, wire::kTwistWarn, name});
+        }
+        if (!m_r.choice.settled && !m_r.choice.limbs.empty()) add({Station::wire, Issue::unsettled, -1, -1, -1, kNoState, 0, 0, m_puppet.name});
+        const auto use = choice::calcSpoolUse(m_r.cuts, m_production.stock.spools.size());
+        for (std::size_t i = 0; i < use.size(); ++i) {
+            const choice::Spool& s = m_production.stock.spools[i];
+            if (use[i] > s.length_m * 1000) add({Station::wire, Issue::spool_short, -1, -1, -1, kNoState, use[i] / 1000, s.length_m, s.id});
+        }
+    }
+
+    void layers() {
+        for (std::size_t i = 0; i < m_r.choice.parts.size(); ++i) {
+            const fill::Part& p = m_r.choice.parts[i];
+            const int part = static_cast<int>(i);
+            const body::Layers& l = p.layers;
+            if (p.volume_mm3 <= 0 || isRightTwin(p)) continue;
+            if (!l.bulk.empty() && !l.clay.empty() && l.skin_mm >= p.thinnest_mm - (l.cover.empty() ? 0 : l.cover_mm))
+                add({Station::bulk, Issue::no_room_for_bulk, -1, -1, part, kNoState, p.thinnest_mm, l.skin_mm, p.label});
+            if (!l.clay.empty()) skin(p, part);
+            if (l.scheme.empty() && l.cover.empty() && (!l.clay.empty() || !l.bulk.empty()))
+                add({Station::paint, Issue::nothing_outside, -1, -1, part, kNoState, 0, 0, p.label});
+        }
+        for (const fill::BakeBatch& b : m_r.bakes)
+            if (std::isnan(b.minutes)) {
+                const int part = b.parts[static_cast<std::size_t>(b.slowest)].part;
+                add({Station::skin, Issue::bake_too_long, -1, -1, part, kNoState, 0, b.set_C, m_r.choice.parts[static_cast<std::size_t>(part)].label});
+            }
+        for (const plan::SchemeWork& s : m_r.schemes)
+            for (std::size_t i = 1; i < s.laid.size(); ++i)
+                if (!paint::mayGoOn(s.laid[i].card->medium, s.laid[i - 1].card->medium))
+                    add({Station::paint, Issue::coat_order, -1, -1, -1, kNoState, static_cast<double>(i + 1), 0, s.name});
+    }
+
+    void needs() {
+        const auto use = choice::calcSpoolUse(m_r.cuts, m_production.stock.spools.size());
+        for (std::size_t i = 0; i < use.size(); ++i) {
+            const choice::Spool& s = m_production.stock.spools[i];
+            if (use[i] <= 0) continue;
+            need({Ware::wire, s.id, s.id, use[i] / 1000, s.length_m, 0, 0, use[i] / 1000 * s.price_m, 0}, Issue::buy_wire, 0, s.price_m);
+        }
+        std::map<std::string, double> clay, bulk, cover, paints;
+        for (const fill::Part& p : m_r.choice.parts) {
+            if (p.skin.mass_g > 0) clay[p.layers.clay] += p.skin.mass_g * kWaste;
+            if (p.bulk.mass_g > 0) bulk[p.layers.bulk] += p.bulk.mass_g;
+            if (!p.layers.cover.empty() && p.surface_mm2 > 0) cover[p.layers.cover] += p.surface_mm2 * 1e-6 * kWaste;
+        }
+        for (const plan::SchemeWork& s : m_r.schemes)
+            for (const paint::Laid& l : s.laid) paints[l.card->id] += l.ml * kWaste;
+        for (const auto& [id, grams] : clay) {
+            const fill::ClayCard& c = m_r.shelf.clays.at(id);
+            need({Ware::clay, id, c.name, grams, held(m_production.stock.clays_g, id), 0, 0, grams / c.pack_g * c.packPrice, 0}, Issue::buy_clay, c.pack_g, c.packPrice);
+        }
+        for (const auto& [id, grams] : bulk) {
+            const fill::BulkCard& c = m_r.shelf.bulks.at(id);
+            if (c.foil) {
+                const fill::FoilRoll& roll = m_production.stock.foil;
+                const double m = fill::findFoilLength(roll, grams);
+                const double price = roll.length_m > 0 ? roll.price / roll.length_m : 0;
+                need({Ware::foil, id, c.name, m, roll.length_m, 0, 0, m * price, 0}, Issue::buy_foil, 0, price);
+            } else {
+                m_r.needs.push_back({Ware::bulk, id, c.name, grams, grams, 0, 0, grams / 1000 * c.price_kg, 0});
+            }
+        }
+        for (const auto& [id, m2] : cover) {
+            const fill::CoverCard& c = m_r.shelf.covers.at(id);
+            m_r.needs.push_back({Ware::cover, id, c.name, m2, m2, 0, 0, m2 * c.price_m2, 0});
+        }
+        for (const auto& [id, ml] : paints) {
+            const auto c = std::find_if(m_r.cards->paints.begin(), m_r.cards->paints.end(), [&, key = id](const auto& x) { return x.id == key; });
+            need({Ware::paint, id, c->name, ml, held(m_production.stock.paints_ml, id), 0, 0, ml / c->pot_ml * c->potPrice, 0}, Issue::buy_paint, c->pot_ml, c->potPrice);
+        }
+        for (const Need& n : m_r.needs) m_r.price += n.price, m_r.buyPrice += n.buyPrice;
+    }
+
+private:
+    void add(OpenPoint p) { m_r.open.push_back(std::move(p)); }
+
+    const wire::MaterialCard& materialOf(int spool) const {
+        const std::string& id = m_production.stock.spools[static_cast<std::size_t>(spool)].material;
+        return *std::find_if(m_r.cards->wires.begin(), m_r.cards->wires.end(), [&](const auto& c) { return c.id == id; });
+    }
+
+    bool isRightTwin(const fill::Part& p) const {
+        const body::Skeleton& s = m_r.choice.skeleton;
+        return p.mass >= 0 ? s.masses[static_cast<std::size_t>(p.mass)].right : s.copies[static_cast<std::size_t>(s.links[static_cast<std::size_t>(p.link)].copy)].right;
+    }
+
+    void joint(const choice::LimbChoice& l, std::size_t j) {
+        const choice::Verdict& v = l.verdicts[j];
+        const choice::Demand& d = l.demands[j];
+        const body::Limb& limb = m_puppet.limbs[static_cast<std::size_t>(l.limb)];
+        const std::string& name = limb.joints[static_cast<std::size_t>(d.joint)].name;
+        const int at = static_cast<int>(j);
+        if (const choice::State s = v.state(); s != choice::State::holds) {
+            double found = 0, limit = 0;
+            switch (s) {
+            case choice::State::crowded: found = l.candidates[static_cast<std::size_t>(l.chosen)].bundle.diameter_mm, limit = d.room_mm; break;
+            case choice::State::slack: found = v.bend.hold_Nmm, limit = d.needed_Nmm; break;
+            case choice::State::stiff: found = v.effort_N, limit = d.effortLimit_N(); break;
+            case choice::State::springy: found = v.bend.springback_rad, limit = d.springLimit_rad; break;
+            case choice::State::tired: found = v.life_s, limit = d.needFilm_s; break;
+            case choice::State::holds: break;
+            }
+            add({Station::wire, Issue::limb_state, l.limb, at, -1, s, found, limit, name});
+        }
+        const wire::Bundle& b = l.candidates[static_cast<std::size_t>(l.chosen)].bundle;
+        if (b.strands == 1 && d.load.torsion_Nmm > kKeyShare * d.load.load_Nmm)
+            add({Station::wire, Issue::wants_key, l.limb, at, -1, kNoState, d.load.torsion_Nmm, 0, name});
+        // A limb that stands is rooted at its foot: its hip is the outer joint.
+        if (j + 1 < l.demands.size()) {
+            const double inner = d.load.standing ? l.verdicts[j + 1].effort_Nmm : v.effort_Nmm;
+            const double outer = d.load.standing ? v.effort_Nmm : l.verdicts[j + 1].effort_Nmm;
+            if (inner < kOrder * outer) add({Station::wire, Issue::order, l.limb, at, -1, kNoState, inner, outer, name});
+        }
+    }
+
+    void skin(const fill::Part& p, int part) {
+        const fill::ClayCard& clay = m_r.shelf.clays.at(p.layers.clay);
+        const double thickest = std::min(p.layers.bulk.empty() ? p.bakeSkin_mm : p.layers.skin_mm, p.bakeSkin_mm);
+        if (thickest < clay.thinnest_mm) add({Station::skin, Issue::skin_thin, -1, -1, part, kNoState, thickest, clay.thinnest_mm, p.label});
+        if (thickest > clay.thickest_mm) add({Station::skin, Issue::skin_thick, -1, -1, part, kNoState, thickest, clay.thickest_mm, p.label});
+        const bool stiff = clay.family != fill::ClayFamily::flexible && clay.family != fill::ClayFamily::never_dry;
+        if (p.mass >= 0 || !stiff || !p.layers.skinAcrossGaps) return;
+        const body::Link& link = m_r.choice.skeleton.links[static_cast<std::size_t>(p.link)];
+        if (const double gap = std::max(link.gapFrom_mm, link.gapTo_mm); gap > 0)
+            add({Station::skin, Issue::skin_bridges_joint, -1, -1, part, kNoState, gap, 0, p.label});
+    }
+
+    static double held(const std::vector<Held>& shelf, const std::string& card) {
+        double sum = 0;
+        for (const Held& h : shelf)
+            if (h.card == card) sum += h.amount;
+        return sum;
+    }
+
+    void need(Need n, Issue issue, double pack, double unitPrice) {
+        if (n.needed > n.held) {
+            n.packs = pack > 0 ? fill::findPacks(n.needed - n.held, pack) : 0;
+            n.buy = pack > 0 ? n.packs * pack : n.needed - n.held;
+            n.buyPrice = (pack > 0 ? n.packs : n.buy) * unitPrice;
+            add({Station::plan, issue, -1, -1, -1, kNoState, n.held, n.needed, n.name});
+        }
+        m_r.needs.push_back(std::move(n));
+    }
+
+    const Production& m_production;
+    const body::Puppet& m_puppet;
+    Report& m_r;
+};
+
+void paintParts(const Production& production, Report& r) {
+    struct Key {
+        std::string scheme, clay;
+        auto operator<=>(const Key&) const = default;
+    };
+    std::map<Key, plan::SchemeWork> work;
+    for (std::size_t i = 0; i < r.choice.parts.size(); ++i) {
+        const fill::Part& p = r.choice.parts[i];
+        if (p.layers.scheme.empty() || p.surface_mm2 <= 0) continue;
+        const auto scheme = std::find_if(production.schemes.begin(), production.schemes.end(), [&](const paint::Scheme& s) { return s.id == p.layers.scheme; });
+        const auto clay = r.shelf.clays.find(p.layers.clay);
+        const auto ground = paint::parseHex(clay == r.shelf.clays.end() || clay->second.colour.empty() ? "#b8b8b8" : clay->second.colour);
+        auto laid = paint::calcLaid(*scheme, r.cards->paints, ground ? *ground : paint::Rgb{0.5, 0.5, 0.5}, p.surface_mm2);
+        ENKINET_ASSERT(laid); // makeProduction has checked every name
+        plan::SchemeWork& w = work[{p.layers.scheme, p.layers.clay}];
+        w.name = scheme->name;
+        w.surface_mm2 += p.surface_mm2;
+        if (w.laid.empty()) w.laid = *laid;
+        else
+            for (std::size_t k = 0; k < w.laid.size(); ++k) w.laid[k].ml += (*laid)[k].ml;
+        r.painted.push_back({static_cast<int>(i), p.layers.scheme, laid.take()});
+    }
+    for (auto& [key, w] : work) r.schemes.push_back(std::move(w));
+}
+
+} // namespace
+
+Report calcReport(const Production& production, int puppetIndex, const Cards& shipped, wire::TableShelf& tables) {
+    const body::Puppet& puppet = production.puppets.at(static_cast<std::size_t>(puppetIndex));
+    Report r;
+    r.cards = std::make_shared<const Cards>(mergeCards(shipped, production.cards));
+    r.shelf = makeShelf(*r.cards);
+    choice::Stock stock{production.stock.spools, {}};
+    for (const choice::Spool& s : stock.spools)
+        for (const wire::MaterialCard& c : r.cards->wires)
+            if (c.id == s.material && !stock.tables.contains(c.id)) stock.tables[c.id] = tables.find(c);
+
+    r.choice = choice::calcChoice(puppet, r.shelf, stock);
+    r.cuts = choice::calcCutList(puppet, r.choice);
+    r.bakes = fill::calcBakes(r.choice.parts, r.shelf);
+    paintParts(production, r);
+    r.plan = plan::calcPlan(puppet, r.choice, r.cuts, r.bakes, r.shelf, r.schemes);
+    Reporter reporter(production, puppetIndex, r);
+    reporter.sheet();
+    reporter.wires();
+    reporter.layers();
+    reporter.needs();
+    return r;
+}
+
+std::vector<int> countOpen(const Report& r) {
+    std::vector<int> n(kStations, 0);
+    for (const OpenPoint& p : r.open) ++n[static_cast<std::size_t>(p.station)];
+    return n;
+}
+
+} // namespace enkinet::production

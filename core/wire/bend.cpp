@@ -1,0 +1,95 @@
+#include "wire/bend.h"
+#include "base/normal.h"
+#include "base/quadrature.h"
+#include "wire/bend_detail.h"
+#include <algorithm>
+#include <cmath>
+
+namespace enkinet::wire {
+
+namespace {
+constexpr double kRelative = 1e-10;
+
+struct ExactFunctions {
+    CyclicConstants k;
+    double E, ductility;
+    double moment(double e) const { return calcStrandMoment(k, E, e); }
+    double strong(int n, double e, double lock) const { return calcStrongMoment(k, E, n, e, lock); }
+    double holdStrain(double x) const { return calcHoldStrain(k, E, x); }
+    double cycles(double ea) const { return calcCycles(k, E, ea); }
+};
+} // namespace
+
+double calcStrandMoment(const CyclicConstants& k, double E, double e) {
+    if (e <= 0) return 0;
+    // With t = sin u the weight sqrt(1-t²) dt turns smooth: cos² u du.
+    const auto f = [&](double u) {
+        const double t = std::sin(u), c = std::cos(u);
+        return calcStress(k, E, e * t) * t * c * c;
+    };
+    return 0.5 * integrate(f, 0, kPi / 2, kRelative * calcStress(k, E, e));
+}
+
+double calcOffsetMoment(const CyclicConstants& k, double E, double e, double offset) {
+    if (e <= 0) return 0;
+    const auto f = [&](double u) {
+        const double c = std::cos(u), y = std::sin(u) + offset;
+        return calcStress(k, E, e * y) * y * c * c;
+    };
+    // The curve has its sharp bend where the strain changes sign; split there.
+    const double tolerance = kRelative * calcStress(k, E, e * (1 + std::abs(offset))) * (1 + std::abs(offset));
+    const double kink = std::abs(offset) < 1 ? std::asin(-offset) : -kPi / 2;
+    return 0.25 * (integrate(f, -kPi / 2, kink, tolerance) + integrate(f, kink, kPi / 2, tolerance));
+}
+
+double calcStrongMoment(const CyclicConstants& k, double E, int strands, double e, double lock) {
+    if (strands == 1) return calcStrandMoment(k, E, e);
+    const double radius = 2 * findStrandRadius({strands, 1, 0}); // in strand radii
+    const int helical = strands == 7 ? 6 : strands;
+    const auto sum = [&](double phi) {
+        double s = 0;
+        for (int i = 0; i < helical; ++i)
+            s += calcOffsetMoment(k, E, e, lock * radius * std::sin(phi + 2 * kPi * i / helical));
+        return s;
+    };
+    // The sum repeats every pi/n (odd n) or 2 pi/n (even n) and is symmetric about both ends of half of that,
+    // so its largest value stands at one of them or between; a scan and a golden section find it.
+    const double period = kPi / helical;
+    constexpr int kScan = 6;
+    double best = 0, at = 0;
+    for (int i = 0; i <= kScan; ++i) {
+        const double phi = period * i / kScan, s = sum(phi);
+        if (s > best) best = s, at = phi;
+    }
+    double lo = at - period / kScan, hi = at + period / kScan;
+    const double golden = (std::sqrt(5.0) - 1) / 2;
+    for (int i = 0; i < 12; ++i) {
+        const double a = hi - golden * (hi - lo), b = lo + golden * (hi - lo);
+        const double fa = sum(a), fb = sum(b);
+        best = std::max({best, fa, fb});
+        (fa > fb ? hi : lo) = fa > fb ? b : a;
+    }
+    return best;
+}
+
+double calcHoldStrain(const CyclicConstants& k, double E, double setStrain) {
+    if (setStrain <= 0) return 0;
+    const auto left = [&](double e) { return e - 32 * calcStrandMoment(k, E, e) / (kPi * E); };
+    double lo = setStrain, hi = setStrain + 1e-4;
+    while (left(hi) < setStrain) hi *= 2;
+    for (int i = 0; i < 200 && hi - lo > 1e-13 * hi; ++i) {
+        const double m = (lo + hi) / 2;
+        (left(m) < setStrain ? lo : hi) = m;
+    }
+    return (lo + hi) / 2;
+}
+
+double findNineInTen(double median, double scatter) { return median * std::exp(-kNineInTen * scatter); }
+
+double findEquivalentMoment(double M, double T) { return std::sqrt(M * M + kTorsionWeight * T * T); }
+
+WireBend calcWireBend(const MaterialCard& card, const Bundle& bundle, const GapBend& bend) {
+    return detail::findWireBend(ExactFunctions{calcConstants(card), card.youngs_MPa, findDuctility(card)}, card, bundle, bend);
+}
+
+} // namespace enkinet::wire

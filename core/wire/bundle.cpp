@@ -1,0 +1,76 @@
+#include "wire/bundle.h"
+#include "base/text.h"
+#include "base/units.h"
+#include <algorithm>
+#include <cmath>
+#include <iterator>
+
+namespace enkinet::wire {
+
+Result<Bundle> makeBundle(Bundle b) {
+    if (std::find(std::begin(kStrandCounts), std::end(kStrandCounts), b.strands) == std::end(kStrandCounts))
+        return Fault{"wire", "strands " + std::to_string(b.strands), "must be 1, 2, 3, 4 or 7"};
+    if (!(b.diameter_mm >= 0.1 && b.diameter_mm <= 10))
+        return Fault{"wire", "diameter " + plain(b.diameter_mm) + " mm", "must lie between 0.1 and 10 mm"};
+    if (!(b.lay_mm >= 0 && b.lay_mm <= 1e4))
+        return Fault{"wire", "lay " + plain(b.lay_mm) + " mm", "must lie between 0 (parallel) and 10000 mm"};
+    if (b.strands == 1) b.lay_mm = 0;
+    const double shortest = findShortestLay(b.strands, b.diameter_mm);
+    if (b.lay_mm > 0 && b.lay_mm < shortest * (1 - 1e-12))
+        return Fault{"wire", "lay " + plain(b.lay_mm) + " mm",
+                     "must be at least " + plain(shortest, 4) + " mm (strands at 45 degrees)"};
+    return b;
+}
+
+double findStrandRadius(const Bundle& b) {
+    const double d = b.diameter_mm;
+    switch (b.strands) {
+    case 2: return d / 2;
+    case 3: return d / std::sqrt(3.0);
+    case 4: return d / std::sqrt(2.0);
+    case 7: return d;
+    default: return 0;
+    }
+}
+
+double findBundleDiameter(const Bundle& b) { return 2 * findStrandRadius(b) + b.diameter_mm; }
+
+double findShortestLay(int strands, double diameter_mm) {
+    return 2 * kPi * findStrandRadius({strands, diameter_mm, 0});
+}
+
+double findLayAngle(const Bundle& b) {
+    return b.lay_mm > 0 ? std::atan(2 * kPi * findStrandRadius(b) / b.lay_mm) : 0;
+}
+
+double findTakeUp(const Bundle& b) { return 1 / std::cos(findLayAngle(b)); }
+
+double findEffectiveStrands(const Bundle& b) {
+    const double c = std::cos(findLayAngle(b));
+    return b.strands == 7 ? 1 + 6 * c : b.strands * c;
+}
+
+double findTotalWire(const Bundle& b) {
+    return b.strands == 7 ? 1 + 6 * findTakeUp(b) : b.strands * findTakeUp(b);
+}
+
+double findLock(const Bundle& b, double gap_mm) {
+    if (b.strands == 1) return 0;
+    if (b.lay_mm <= 0) return 1;
+    const double turn = kPi * gap_mm / b.lay_mm;
+    return turn < 1e-9 ? 1 : std::abs(std::sin(turn) / turn);
+}
+
+double findTwistStrain(const Bundle& b) {
+    if (b.strands == 1 || b.lay_mm <= 0) return 0;
+    const double c = std::cos(findLayAngle(b));
+    return b.diameter_mm / 2 * (2 * kPi / b.lay_mm) * c * c / std::sqrt(3.0);
+}
+
+double findTwistDamage(const Bundle& b, const MaterialCard& card) { return findTwistStrain(b) / findDuctility(card); }
+
+double findMassPerLength(const Bundle& b, const MaterialCard& card) {
+    return findTotalWire(b) * kPi / 4 * b.diameter_mm * b.diameter_mm * gPerCm3ToGPerMm3(card.density_g_cm3);
+}
+
+} // namespace enkinet::wire
