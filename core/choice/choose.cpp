@@ -81,8 +81,8 @@ private:
             // The joint that rules a candidate out is the one that misses most; among those that hold, the first to tire.
             if (miss > worstMiss || (worstMiss == 0 && miss == 0 && margin < c.lifeMargin)) {
                 c.worstJoint = static_cast<int>(j), c.state = s;
-                c.hold_Nmm = v.bend.hold_Nmm, c.life_s = v.life_s;
             }
+            c.at.push_back({v.bend.hold_Nmm, v.life_s, s});
             worstMiss = std::max(worstMiss, miss);
             c.lifeMargin = std::min(c.lifeMargin, margin);
             c.worstEffort = std::max(c.worstEffort, v.effort_Nmm / d.effortLimit_Nmm);

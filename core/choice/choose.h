@@ -38,6 +38,11 @@ Verdict judge(const Demand& demand, const wire::BendTable& table, const wire::Bu
 enum class Bar { none, material_static, twist, spool_short };
 
 struct Candidate {
+    /// The candidate at one joint.
+    struct At {
+        double hold_Nmm = 0, life_s = 0;
+        State state = State::holds;
+    };
     int spool = 0;
     wire::Bundle bundle;
     Bar bar = Bar::none;
@@ -48,7 +53,7 @@ struct Candidate {
     double lifeMargin = 0;     ///< least ratio of life to need over the joints
     double worstEffort = 0;    ///< largest ratio of effort to limit
     double mass_g = 0, price = 0, wire_mm = 0; ///< wire used by one copy of the limb
-    double hold_Nmm = 0, life_s = 0; ///< at worstJoint
+    std::vector<At> at;        ///< one a demand
 };
 
 struct LimbChoice {

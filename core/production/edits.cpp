@@ -126,9 +126,18 @@ Edits::Changed Edits::setPick(const std::string& limb, std::optional<WirePick> p
     });
 }
 
-Result<Production> addPuppet(const Production& production, const Cards& shipped, const Puppet& puppet) {
+Result<Production> adoptPuppet(const Production& production, const Production& source, int index, const Cards& shipped) {
     Production p = production;
-    p.puppets.push_back(puppet);
+    Puppet puppet = source.puppets.at(static_cast<std::size_t>(index));
+    const std::string id = puppet.id, name = puppet.name;
+    for (int n = 2; findPuppet(p, puppet.id); ++n) puppet.id = id + "-" + std::to_string(n), puppet.name = name + " " + std::to_string(n);
+    if (p.stock.spools.empty()) p.stock = source.stock;
+    for (const paint::Scheme& s : source.schemes)
+        if (std::none_of(p.schemes.begin(), p.schemes.end(), [&](const paint::Scheme& x) { return x.id == s.id; })) p.schemes.push_back(s);
+    p.cards = mergeCards(source.cards, p.cards);
+    for (Limb& l : puppet.limbs)
+        if (l.pick && std::none_of(p.stock.spools.begin(), p.stock.spools.end(), [&](const choice::Spool& s) { return s.id == l.pick->spool; })) l.pick.reset();
+    p.puppets.push_back(std::move(puppet));
     return makeProduction(std::move(p), shipped);
 }
 

@@ -1,0 +1,94 @@
+#pragma once
+// The open production: its value, its reports, its undo history, its file. Views ask it for a change through change();
+// it applies the pure edit, keeps before and after, and tells everybody.
+#include "production/edits.h"
+#include "production/report.h"
+#include <QObject>
+#include <QTimer>
+#include <QUndoStack>
+#include <functional>
+#include <memory>
+
+namespace enkinet::app {
+
+/// What is selected on the sheet. Indices into the present puppet's limbs, joints, segments or masses.
+struct Selection {
+    enum class Kind { none, joint, segment, mass } kind = Kind::none;
+    int limb = -1;  ///< for joint and segment
+    int index = -1; ///< of the joint, segment or mass
+    bool right = false;
+    friend bool operator==(const Selection&, const Selection&) = default;
+};
+
+class Document : public QObject {
+    Q_OBJECT
+public:
+    using Value = std::shared_ptr<const production::Production>;
+
+    /// Reads the shipped cards; fault() says so when they are missing.
+    explicit Document(QObject* parent = nullptr);
+
+    const production::Production& production() const { return *m_value; }
+    const production::Cards& shippedCards() const { return m_shipped; }
+    const production::Report& report() const { return *m_report; }
+    bool hasPuppet() const { return !m_value->puppets.empty(); }
+    const body::Puppet& puppet() const { return m_value->puppets[static_cast<std::size_t>(m_puppet)]; }
+    int puppetIndex() const { return m_puppet; }
+    void showPuppet(int index);
+
+    const Selection& selection() const { return m_selection; }
+    void select(const Selection& selection);
+    /// The selected joint's demand in the limb's choice, or the worst of a selected limb; -1 where there is none.
+    int selectedDemand() const;
+
+    using Edit = std::function<Result<production::Production>(const production::Edits&)>;
+    /// Applies an edit of the present puppet; a broken rule is shown by refused() and nothing changes. Edits with the
+    /// same non-empty mergeKey in a row become one undo step.
+    bool change(const QString& name, const Edit& edit, const QString& mergeKey = {});
+
+    QUndoStack& undoStack() { return m_undo; }
+
+    QString path() const { return m_path; }
+    QString title() const;
+    bool isChanged() const { return !m_undo.isClean(); }
+    bool readOnly() const { return m_readOnly; }
+    /// Files. A fault is returned as a sentence; empty when all went well.
+    QString open(const QString& path);
+    QString openCopy(const QString& path); ///< without a name, so that the original stays as it is
+    QString save();
+    QString saveAs(const QString& path);
+    void startEmpty();
+    /// Recovery of a session that ended without closing.
+    static QString recoveryPath();
+    QString openRecovery(const QString& path);
+    void dropRecovery();
+    void setRecovery(bool on) { m_keepsRecovery = on; }
+
+    /// Put by undo and redo.
+    void put(Value value);
+
+Q_SIGNALS:
+    void changed();
+    void selectionChanged();
+    void titleChanged();
+    void refused(const QString& sentence);
+
+private:
+    QString load(const QString& path, bool keepName);
+    void replace(production::Production production, const QString& path, bool readOnly);
+    void compute();
+    void writeRecovery();
+
+    production::Cards m_shipped;
+    wire::TableShelf m_tables;
+    Value m_value;
+    std::unique_ptr<production::Report> m_report;
+    int m_puppet = 0;
+    Selection m_selection;
+    QUndoStack m_undo;
+    QString m_path;
+    bool m_readOnly = false, m_keepsRecovery = false;
+    QTimer m_saveSoon, m_recoverSoon;
+};
+
+} // namespace enkinet::app

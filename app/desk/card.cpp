@@ -1,0 +1,95 @@
+#include "desk/card.h"
+#include "desk/fields.h"
+#include "stations/bulk/bulk_page.h"
+#include "stations/paint/paint_page.h"
+#include "stations/plan/plan_page.h"
+#include "stations/sheet/sheet_page.h"
+#include "stations/skin/skin_page.h"
+#include "stations/wire/wire_page.h"
+#include <QFormLayout>
+#include <QPushButton>
+#include <QScrollBar>
+#include <QStackedWidget>
+#include <QVBoxLayout>
+
+namespace enkinet::app {
+
+namespace {
+/// A stack as tall as the page that is shown, so that the card scrolls no further than it must.
+class Pages : public QStackedWidget {
+public:
+    QSize sizeHint() const override { return currentWidget() ? currentWidget()->sizeHint() : QStackedWidget::sizeHint(); }
+    QSize minimumSizeHint() const override { return currentWidget() ? currentWidget()->minimumSizeHint() : QSize(); }
+    bool hasHeightForWidth() const override { return true; }
+    int heightForWidth(int w) const override { return currentWidget() ? currentWidget()->heightForWidth(w) : 0; }
+};
+} // namespace
+
+Card::Card(Document& document, QWidget* parent) : QScrollArea(parent), m_document(document), m_pages(new Pages), m_start(makeStart()) {
+    setObjectName("cardScroll");
+    m_pages->setObjectName("cardBody");
+    setWidgetResizable(true);
+    setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    setFocusPolicy(Qt::NoFocus);
+    setAccessibleName(tr("Card"));
+    setWidget(m_pages);
+    m_pages->addWidget(m_start);
+    m_stations = {new SheetPage(document), new WirePage(document), new BulkPage(document), new SkinPage(document), new PaintPage(document), new PlanPage(document)};
+    for (Page* p : m_stations) m_pages->addWidget(p);
+    connect(&document, &Document::changed, this, &Card::refresh);
+    connect(&document, &Document::selectionChanged, this, &Card::refresh);
+    refresh();
+}
+
+void Card::setStation(production::Station station) {
+    if (station == m_station) return;
+    m_station = station;
+    refresh();
+    verticalScrollBar()->setValue(0);
+}
+
+void Card::refresh() {
+    Page* page = m_stations[static_cast<std::size_t>(m_station)];
+    if (m_document.hasPuppet()) page->refresh();
+    m_pages->setCurrentWidget(m_document.hasPuppet() ? static_cast<QWidget*>(page) : m_start);
+    m_pages->updateGeometry();
+}
+
+QWidget* Card::makeStart() {
+    auto* w = new QWidget;
+    auto* v = new QVBoxLayout(w);
+    v->setContentsMargins(18, 14, 16, 16);
+    v->setSpacing(10);
+    auto* title = makeTitle();
+    title->setText(tr("Where to begin"));
+    auto* demo = new QPushButton(tr("Open the demo production"));
+    demo->setObjectName("startDemo");
+    auto* demoText = makeText(true);
+    demoText->setText(tr("Post for the Tide House: Tansy, Brindle and Old Reed. It opens as a copy, so nothing of it can be spoiled."));
+    auto* open = new QPushButton(tr("Open a file"));
+    auto* heading = makeHeading(tr("A new puppet"));
+    auto* form = makeForm();
+    auto* kind = new ChoiceField(tr("Kind of puppet"));
+    kind->show({{tr("biped"), "biped"}, {tr("quadruped"), "quadruped"}, {tr("bird"), "bird"}}, "biped");
+    auto* height = new NumberField(NumberField::Kind::length, 20, 3000, 10, 0, tr("Height"));
+    height->show(200);
+    auto* make = new QPushButton(tr("Draw it"));
+    make->setObjectName("startKind");
+    form->addRow(tr("kind"), kind);
+    form->addRow(tr("height"), height);
+    auto* kindText = makeText(true);
+    kindText->setText(tr("Sound proportions, ranges and layers to begin with; change any of them afterwards. A quadruped's height is measured at the shoulder."));
+    for (QWidget* x : {static_cast<QWidget*>(title), static_cast<QWidget*>(demo), static_cast<QWidget*>(demoText), static_cast<QWidget*>(open), static_cast<QWidget*>(heading)}) v->addWidget(x);
+    v->addLayout(form);
+    v->addWidget(make);
+    v->addWidget(kindText);
+    v->addStretch();
+    connect(demo, &QPushButton::clicked, this, &Card::wantsDemo);
+    connect(open, &QPushButton::clicked, this, &Card::wantsFile);
+    connect(make, &QPushButton::clicked, this, [this, kind, height] {
+        Q_EMIT wantsKind(kind->currentData().toString(), height->core());
+    });
+    return w;
+}
+
+} // namespace enkinet::app

@@ -1,0 +1,33 @@
+#pragma once
+// The card right of the sheet: everything about what is selected at the present station. It scrolls; it opens no windows.
+#include "stations/page.h"
+#include <QScrollArea>
+#include <vector>
+
+class QStackedWidget;
+
+namespace enkinet::app {
+
+class Card : public QScrollArea {
+    Q_OBJECT
+public:
+    explicit Card(Document& document, QWidget* parent = nullptr);
+    void setStation(production::Station station);
+
+Q_SIGNALS:
+    void wantsDemo();
+    void wantsFile();
+    void wantsKind(const QString& kind, double height_mm);
+
+private:
+    QWidget* makeStart();
+    void refresh();
+
+    Document& m_document;
+    QStackedWidget* m_pages;
+    QWidget* m_start;
+    std::vector<Page*> m_stations;
+    production::Station m_station = production::Station::sheet;
+};
+
+} // namespace enkinet::app

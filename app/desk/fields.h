@@ -1,0 +1,59 @@
+#pragma once
+// Small pieces that every station's card is made of.
+#include <QComboBox>
+#include <QDoubleSpinBox>
+#include <QLabel>
+#include <QWidget>
+
+class QFormLayout;
+class QVBoxLayout;
+
+namespace enkinet::app {
+
+/// A number field that takes and gives the core's units (mm, rad, plain) and shows the person's.
+class NumberField : public QDoubleSpinBox {
+    Q_OBJECT
+public:
+    enum class Kind { length, angle, seconds, grams, plain };
+    NumberField(Kind kind, double low, double high, double step, int decimals, const QString& name, QWidget* parent = nullptr);
+    /// Shows a value without telling anyone.
+    void show(double coreValue);
+    double core() const { return toCore(value()); }
+
+Q_SIGNALS:
+    void edited(double coreValue);
+
+protected:
+    /// The wheel scrolls the card unless the field has been entered on purpose.
+    void wheelEvent(QWheelEvent* event) override;
+
+private:
+    double toShown(double core) const;
+    double toCore(double shown) const;
+    void setLimits();
+    Kind m_kind;
+    double m_low, m_high, m_step;
+    int m_decimals;
+    bool m_inches = false;
+};
+
+class ChoiceField : public QComboBox {
+    Q_OBJECT
+public:
+    explicit ChoiceField(const QString& name, QWidget* parent = nullptr);
+    /// Fills with (text, data) pairs once they differ, and shows the entry with this data without telling anyone.
+    void show(const QList<std::pair<QString, QVariant>>& entries, const QVariant& present);
+
+Q_SIGNALS:
+    void edited(const QVariant& data);
+
+protected:
+    void wheelEvent(QWheelEvent* event) override;
+};
+
+QLabel* makeTitle();
+QLabel* makeHeading(const QString& text);
+QLabel* makeText(bool quiet = false);
+QFormLayout* makeForm();
+
+} // namespace enkinet::app

@@ -1,0 +1,48 @@
+#pragma once
+// The program's sentences: numbers by locale with their unit and what they are compared to, wires and states in words.
+#include "production/report.h"
+#include <QCoreApplication>
+#include <QString>
+
+namespace enkinet::app {
+
+/// Numbers and words for people. Lengths follow the chosen unit.
+class Say {
+    Q_DECLARE_TR_FUNCTIONS(enkinet::app::Say)
+public:
+    static void setInches(bool inches);
+    static bool inches();
+
+    static QString number(double value, int decimals);
+    /// Three figures, no exponent.
+    static QString figure(double value);
+    static QString length(double mm, int decimals = 1);
+    static QString grams(double g);
+    static QString degrees(double rad, int decimals = 0);
+    static QString minutes(double min);
+    static QString money(double amount, const std::string& currency);
+
+    static QString state(choice::State state);
+    static QString stateMeaning(choice::State state);
+    static QString station(production::Station station);
+    static QString role(paint::Role role);
+    static QString aim(body::Aim aim);
+    static QString sided(const std::string& label);
+
+    /// "2 × 2.0 soft aluminium, lay 13".
+    static QString wire(const wire::Bundle& bundle, const std::string& card);
+    /// One joint's sentence for a state: "holds 48 of 31 N·mm needed".
+    static QString verdict(choice::State state, const choice::Demand& demand, const choice::Verdict& verdict, const wire::Bundle& bundle);
+    static QString openPoint(const production::OpenPoint& point);
+    static QString whyLay(const wire::Bundle& bundle, double gap_mm, double lock);
+    static QString edge(double factor);
+
+    static QString step(const plan::Step& step);
+    static QString reason(plan::Reason reason);
+    static QString caution(plan::Caution caution);
+};
+
+/// Name of the wire card of a spool.
+std::string cardName(const production::Production& production, const production::Report& report, int spool);
+
+} // namespace enkinet::app

@@ -1,0 +1,343 @@
+#include "desk/window.h"
+#include "desk/card.h"
+#include "desk/look.h"
+#include "desk/rule.h"
+#include "desk/say.h"
+#include "files/container.h"
+#include "files/cut_list_file.h"
+#include "print/build_sheets.h"
+#include "sheet/sheet_view.h"
+#include "stations/plan/plan_page.h"
+#include "stations/plan/plan_strip.h"
+#include <QCloseEvent>
+#include <QDragEnterEvent>
+#include <QFileDialog>
+#include <QFileInfo>
+#include <QLabel>
+#include <QLocale>
+#include <QMenuBar>
+#include <QMessageBox>
+#include <QMimeData>
+#include <QPrintDialog>
+#include <QPrinter>
+#include <QSettings>
+#include <QStackedWidget>
+#include <QTabBar>
+#include <QVBoxLayout>
+
+namespace enkinet::app {
+
+namespace {
+const char* const kFilter = QT_TRANSLATE_NOOP("enkinet::app::Window", "Productions (*.enkinet *.json)");
+constexpr int kRecent = 8;
+} // namespace
+
+QString demoPath() { return QString::fromStdString(files::findDataDir()) + "/demo/post-for-the-tide-house.json"; }
+QString kindPath(const QString& kind) { return QString::fromStdString(files::findDataDir()) + "/kinds/" + kind + ".json"; }
+
+Window::Window(QWidget* parent) : QMainWindow(parent) {
+    setObjectName("desk");
+    setAcceptDrops(true);
+    setMinimumSize(900, 600);
+    resize(1280, 800);
+    auto* centre = new QWidget;
+    auto* all = new QVBoxLayout(centre);
+    all->setContentsMargins(0, 0, 0, 0);
+    all->setSpacing(0);
+
+    m_puppets = new QTabBar;
+    m_puppets->setAccessibleName(tr("Puppets of the production"));
+    m_puppets->setDrawBase(false);
+    m_puppets->setExpanding(false);
+    m_puppets->setObjectName("puppets");
+    m_message = new QLabel;
+    m_message->setObjectName("message");
+    m_message->setAccessibleName(tr("Message"));
+    m_message->setTextInteractionFlags(Qt::TextSelectableByMouse);
+    auto* top = new QHBoxLayout;
+    top->setContentsMargins(16, 4, 16, 0);
+    top->addWidget(m_puppets);
+    top->addWidget(m_message, 1);
+    all->addLayout(top);
+
+    m_sheet = new SheetView(m_document);
+    m_plan = new PlanStrip(m_document);
+    m_paper = new QStackedWidget;
+    m_paper->addWidget(m_sheet);
+    m_paper->addWidget(m_plan);
+    m_card = new Card(m_document);
+    m_card->setFixedWidth(386);
+    auto* middle = new QHBoxLayout;
+    middle->setContentsMargins(16, 0, 16, 10);
+    middle->setSpacing(14);
+    middle->addWidget(m_paper, 1);
+    middle->addWidget(m_card);
+    all->addLayout(middle, 1);
+    m_rule = new Rule;
+    all->addWidget(m_rule);
+    setCentralWidget(centre);
+    makeMenus();
+
+    connect(&m_document, &Document::changed, this, &Window::refresh);
+    connect(&m_document, &Document::titleChanged, this, &Window::showTitle);
+    connect(&m_document, &Document::refused, this, &Window::say);
+    connect(&m_document, &Document::selectionChanged, this, [this] { say({}); });
+    connect(m_puppets, &QTabBar::currentChanged, this, [this](int i) { m_document.showPuppet(i); });
+    connect(m_rule, &Rule::chosen, this, &Window::setStation);
+    connect(m_card, &Card::wantsDemo, this, &Window::openDemo);
+    connect(m_card, &Card::wantsFile, this, &Window::chooseFile);
+    connect(m_card, &Card::wantsKind, this, &Window::startKind);
+    if (auto* page = m_card->findChild<PlanPage*>()) {
+        connect(page, &PlanPage::stepChosen, m_plan, &PlanStrip::setStep);
+        connect(m_plan, &PlanStrip::stepChosen, page, &PlanPage::setStep);
+    }
+    refresh();
+    showTitle();
+    m_sheet->setFocus();
+}
+
+void Window::makeMenus() {
+    QMenu* file = menuBar()->addMenu(tr("&Production"));
+    file->addAction(tr("&New"), QKeySequence::New, this, [this] {
+        if (mayLeave()) m_document.startEmpty();
+    });
+    file->addAction(tr("&Open…"), QKeySequence::Open, this, &Window::chooseFile);
+    m_recent = file->addMenu(tr("Open &recent"));
+    connect(m_recent, &QMenu::aboutToShow, this, &Window::showRecent);
+    file->addAction(tr("Open the &demo"), this, &Window::openDemo);
+    file->addSeparator();
+    file->addAction(tr("&Save"), QKeySequence::Save, this, [this] { save(); });
+    file->addAction(tr("Save &as…"), QKeySequence::SaveAs, this, [this] { saveAs(); });
+    file->addSeparator();
+    file->addAction(tr("&Print build sheets…"), QKeySequence::Print, this, [this] { printSheets(false); });
+    file->addAction(tr("Build sheets as P&DF…"), this, [this] { printSheets(true); });
+    file->addAction(tr("&Cut list as CSV…"), this, &Window::exportCutList);
+    file->addSeparator();
+    file->addAction(tr("&Quit"), QKeySequence::Quit, this, &QWidget::close);
+
+    QMenu* edit = menuBar()->addMenu(tr("&Edit"));
+    QAction* undo = m_document.undoStack().createUndoAction(this, tr("Undo:"));
+    undo->setShortcut(QKeySequence::Undo);
+    QAction* redo = m_document.undoStack().createRedoAction(this, tr("Redo:"));
+    redo->setShortcut(QKeySequence::Redo);
+    edit->addAction(undo);
+    edit->addAction(redo);
+
+    QMenu* puppet = menuBar()->addMenu(tr("P&uppet"));
+    for (const auto& [kind, name] : {std::pair{"biped", tr("Add a &biped")}, {"quadruped", tr("Add a &quadruped")}, {"bird", tr("Add a b&ird")}})
+        puppet->addAction(name, this, [this, k = QString(kind)] { addKind(k); });
+    puppet->addSeparator();
+    puppet->addAction(tr("&Next puppet"), QKeySequence(Qt::CTRL | Qt::Key_PageDown), this, [this] { m_puppets->setCurrentIndex((m_puppets->currentIndex() + 1) % std::max(1, m_puppets->count())); });
+
+    QMenu* view = menuBar()->addMenu(tr("&Desk"));
+    for (int i = 0; i < production::kStations; ++i) {
+        const auto station = static_cast<production::Station>(i);
+        view->addAction(Say::station(station), QKeySequence(Qt::ALT | (Qt::Key_1 + i)), this, [this, station] { setStation(station); });
+    }
+    view->addSeparator();
+    view->addAction(tr("&Fit the paper"), this, [this] { m_sheet->fit(); });
+    QAction* night = view->addAction(tr("Night &bench"));
+    night->setCheckable(true);
+    night->setChecked(look().night);
+    connect(night, &QAction::toggled, this, [this](bool on) {
+        setNightLook(on);
+        QSettings().setValue("night", on);
+        Q_EMIT m_document.changed(); // everything is drawn anew in the other look
+    });
+    QAction* inches = view->addAction(tr("&Inches"));
+    inches->setCheckable(true);
+    inches->setChecked(Say::inches());
+    connect(inches, &QAction::toggled, this, [this](bool on) {
+        Say::setInches(on);
+        QSettings().setValue("inches", on);
+        Q_EMIT m_document.changed();
+    });
+}
+
+void Window::setStation(production::Station station) {
+    m_station = station;
+    m_rule->setStation(station);
+    m_card->setStation(station);
+    m_paper->setCurrentIndex(station == production::Station::plan && m_document.hasPuppet() ? 1 : 0);
+    // Each station begins with the layer that it is about.
+    switch (station) {
+    case production::Station::sheet:
+    case production::Station::wire:
+    case production::Station::skin: m_sheet->setPeel(Peel::clay); break;
+    case production::Station::bulk: m_sheet->setPeel(Peel::bulk); break;
+    case production::Station::paint: m_sheet->setPeel(Peel::painted); break;
+    case production::Station::plan: break;
+    }
+}
+
+void Window::refresh() {
+    const auto& puppets = m_document.production().puppets;
+    {
+        const QSignalBlocker quiet(m_puppets);
+        while (m_puppets->count() > static_cast<int>(puppets.size())) m_puppets->removeTab(m_puppets->count() - 1);
+        for (std::size_t i = 0; i < puppets.size(); ++i) {
+            const QString name = QString::fromStdString(puppets[i].name);
+            if (static_cast<int>(i) >= m_puppets->count()) m_puppets->addTab(name);
+            else m_puppets->setTabText(static_cast<int>(i), name);
+        }
+        m_puppets->setCurrentIndex(m_document.puppetIndex());
+    }
+    m_puppets->setVisible(puppets.size() > 0);
+    std::vector<int> counts;
+    std::vector<QString> sentences(production::kStations);
+    if (m_document.hasPuppet()) {
+        counts = production::countOpen(m_document.report());
+        for (const production::OpenPoint& p : m_document.report().open) {
+            QString& s = sentences[static_cast<std::size_t>(p.station)];
+            s += (s.isEmpty() ? "" : "\n") + Say::openPoint(p);
+        }
+    }
+    m_rule->setOpen(counts, sentences);
+    m_paper->setCurrentIndex(m_station == production::Station::plan && m_document.hasPuppet() ? 1 : 0);
+    showTitle();
+}
+
+void Window::showTitle() {
+    setWindowTitle(tr("%1[*] · Enkinet").arg(m_document.title()));
+    setWindowModified(m_document.isChanged());
+}
+
+void Window::say(const QString& sentence) {
+    m_message->setText(sentence.isEmpty() ? QString() : tr("Not done: %1").arg(sentence));
+    m_message->setStyleSheet(QString("color: %1; font-weight: 600; padding-left: 12px;").arg(look().night ? look().slack.name() : "#7a1f10"));
+}
+
+QString Window::message() const { return m_message->text(); }
+
+bool Window::openFile(const QString& path) {
+    if (!mayLeave()) return false;
+    if (const QString fault = m_document.open(path); !fault.isEmpty()) {
+        say(fault);
+        return false;
+    }
+    say({});
+    remember(path);
+    return true;
+}
+
+void Window::openDemo() {
+    if (!mayLeave()) return;
+    if (const QString fault = m_document.openCopy(demoPath()); !fault.isEmpty()) say(fault);
+}
+
+void Window::chooseFile() {
+    const QString path = QFileDialog::getOpenFileName(this, tr("Open a production"), {}, tr(kFilter));
+    if (!path.isEmpty()) openFile(path);
+}
+
+void Window::startKind(const QString& kind, double height_mm) {
+    if (const QString fault = m_document.openCopy(kindPath(kind)); !fault.isEmpty()) return say(fault);
+    m_document.change(tr("Height %1").arg(Say::length(height_mm, 0)), [&](const production::Edits& e) { return e.setHeight(height_mm); });
+}
+
+void Window::addKind(const QString& kind) {
+    if (!m_document.hasPuppet()) return startKind(kind, 200);
+    auto loaded = files::loadProduction(kindPath(kind).toStdString(), m_document.shippedCards());
+    if (!loaded) return say(QString::fromStdString(loaded.fault().sentence()));
+    const auto source = loaded.take().production;
+    const auto adopt = [&](const production::Edits&) { return production::adoptPuppet(m_document.production(), source, 0, m_document.shippedCards()); };
+    if (m_document.change(tr("Add a puppet"), adopt)) m_document.showPuppet(static_cast<int>(m_document.production().puppets.size()) - 1);
+}
+
+bool Window::save() {
+    if (m_document.path().isEmpty()) return saveAs();
+    const QString fault = m_document.save();
+    say(fault);
+    return fault.isEmpty();
+}
+
+bool Window::saveAs() {
+    QString path = QFileDialog::getSaveFileName(this, tr("Save the production"), m_document.path().isEmpty() ? m_document.title() + ".enkinet" : m_document.path(), tr(kFilter));
+    if (path.isEmpty()) return false;
+    if (QFileInfo(path).suffix().isEmpty()) path += ".enkinet";
+    const QString fault = m_document.saveAs(path);
+    say(fault);
+    if (fault.isEmpty()) remember(path);
+    return fault.isEmpty();
+}
+
+bool Window::mayLeave() {
+    if (!m_document.isChanged()) return true;
+    if (!m_document.path().isEmpty() && !m_document.readOnly()) return save();
+    QMessageBox ask(QMessageBox::Question, tr("Keep this production?"), tr("%1 has no file yet.").arg(m_document.title()), QMessageBox::Save | QMessageBox::Discard | QMessageBox::Cancel, this);
+    ask.button(QMessageBox::Save)->setText(tr("Save as…"));
+    ask.button(QMessageBox::Discard)->setText(tr("Throw away"));
+    ask.button(QMessageBox::Cancel)->setText(tr("Go back"));
+    const int answer = ask.exec();
+    return answer == QMessageBox::Discard || (answer == QMessageBox::Save && saveAs());
+}
+
+void Window::offerRecovery() {
+    m_document.setRecovery(true);
+    if (!QFileInfo::exists(Document::recoveryPath())) return;
+    QMessageBox ask(QMessageBox::Question, tr("Go on where you were?"), tr("The last session ended without closing. Its work up to the last second is still here."), QMessageBox::Yes | QMessageBox::No, this);
+    ask.button(QMessageBox::Yes)->setText(tr("Go on with it"));
+    ask.button(QMessageBox::No)->setText(tr("Throw it away"));
+    if (ask.exec() == QMessageBox::Yes) {
+        if (const QString fault = m_document.openRecovery(Document::recoveryPath()); !fault.isEmpty()) say(fault);
+    } else {
+        m_document.dropRecovery();
+    }
+}
+
+void Window::closeEvent(QCloseEvent* e) {
+    if (!mayLeave()) return e->ignore();
+    m_document.dropRecovery();
+    e->accept();
+}
+
+void Window::dragEnterEvent(QDragEnterEvent* e) {
+    if (e->mimeData()->hasUrls()) e->acceptProposedAction();
+}
+
+void Window::dropEvent(QDropEvent* e) {
+    for (const QUrl& url : e->mimeData()->urls())
+        if (url.isLocalFile()) {
+            openFile(url.toLocalFile());
+            return;
+        }
+}
+
+void Window::remember(const QString& path) {
+    QSettings settings;
+    QStringList recent = settings.value("recent").toStringList();
+    const QString full = QFileInfo(path).absoluteFilePath();
+    recent.removeAll(full);
+    recent.prepend(full);
+    settings.setValue("recent", recent.mid(0, kRecent));
+}
+
+void Window::showRecent() {
+    m_recent->clear();
+    for (const QString& path : QSettings().value("recent").toStringList())
+        if (QFileInfo::exists(path)) m_recent->addAction(QFileInfo(path).fileName(), this, [this, path] { openFile(path); })->setToolTip(path);
+    if (m_recent->isEmpty()) m_recent->addAction(tr("none yet"))->setEnabled(false);
+}
+
+void Window::printSheets(bool toFile) {
+    if (!m_document.hasPuppet()) return say(tr("there is no puppet to print"));
+    const BuildSheets sheets(m_document.production(), m_document.puppetIndex(), m_document.report());
+    if (toFile) {
+        const QString path = QFileDialog::getSaveFileName(this, tr("Build sheets"), QString::fromStdString(m_document.puppet().name) + ".pdf", tr("PDF (*.pdf)"));
+        if (!path.isEmpty() && !sheets.writePdf(path)) say(tr("%1 could not be written").arg(path));
+        return;
+    }
+    QPrinter printer(QPrinter::HighResolution);
+    QPrintDialog dialog(&printer, this);
+    if (dialog.exec() == QDialog::Accepted) sheets.draw(printer);
+}
+
+void Window::exportCutList() {
+    if (!m_document.hasPuppet()) return say(tr("there is no puppet to cut wire for"));
+    const QString path = QFileDialog::getSaveFileName(this, tr("Cut list"), QString::fromStdString(m_document.puppet().name) + " cut list.csv", tr("CSV (*.csv)"));
+    if (path.isEmpty()) return;
+    const auto done = files::writeFileSafely(path.toStdString(), files::writeCutListCsv(m_document.production(), m_document.puppet(), m_document.report().cuts, true));
+    if (!done) say(QString::fromStdString(done.fault().sentence()));
+}
+
+} // namespace enkinet::app

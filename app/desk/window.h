@@ -1,0 +1,72 @@
+#pragma once
+// The window arranges: puppets above the sheet, the sheet, the card, the rule. It holds files and menus and knows no
+// mechanics.
+#include "commands/document.h"
+#include <QMainWindow>
+
+class QLabel;
+class QMenu;
+class QStackedWidget;
+class QTabBar;
+
+namespace enkinet::app {
+
+class Card;
+class PlanStrip;
+class Rule;
+class SheetView;
+
+class Window : public QMainWindow {
+    Q_OBJECT
+public:
+    explicit Window(QWidget* parent = nullptr);
+
+    Document& document() { return m_document; }
+    SheetView& sheet() { return *m_sheet; }
+    Rule& rule() { return *m_rule; }
+    void setStation(production::Station station);
+    /// Opens by path; a fault is shown on the message line and nothing changes.
+    bool openFile(const QString& path);
+    void openDemo();
+    /// Offers what a session that ended without closing has left.
+    void offerRecovery();
+    QString message() const;
+
+protected:
+    void closeEvent(QCloseEvent* event) override;
+    void dragEnterEvent(QDragEnterEvent* event) override;
+    void dropEvent(QDropEvent* event) override;
+
+private:
+    void makeMenus();
+    void say(const QString& sentence);
+    void refresh();
+    void showTitle();
+    bool mayLeave();
+    bool save();
+    bool saveAs();
+    void chooseFile();
+    void startKind(const QString& kind, double height_mm);
+    void addKind(const QString& kind);
+    void remember(const QString& path);
+    void showRecent();
+    void printSheets(bool toFile);
+    void exportCutList();
+
+    Document m_document;
+    QTabBar* m_puppets;
+    QStackedWidget* m_paper;
+    SheetView* m_sheet;
+    PlanStrip* m_plan;
+    Card* m_card;
+    Rule* m_rule;
+    QLabel* m_message;
+    QMenu* m_recent = nullptr;
+    production::Station m_station = production::Station::sheet;
+};
+
+/// Shipped demo production.
+QString demoPath();
+QString kindPath(const QString& kind);
+
+} // namespace enkinet::app

@@ -1,0 +1,12 @@
+#pragma once
+// One PNG of every station at 1280 x 800 in the day look.
+#include <QString>
+
+namespace enkinet::app {
+
+class Window;
+
+/// Writes the pictures into a folder that is made when it is missing; false when one could not be written.
+bool writePictures(Window& window, const QString& folder);
+
+} // namespace enkinet::app

@@ -1,0 +1,293 @@
+#include "print/build_sheets.h"
+#include "commands/document.h"
+#include "desk/look.h"
+#include "desk/say.h"
+#include "print/pages.h"
+#include "sheet/elevation.h"
+#include <QFileInfo>
+#include <QLocale>
+#include <QPdfWriter>
+#include <cmath>
+
+namespace enkinet::app {
+
+namespace {
+
+constexpr double kOverlap = 10; ///< of neighbouring tiles, mm
+
+class Drawer {
+    Q_DECLARE_TR_FUNCTIONS(enkinet::app::BuildSheets)
+public:
+    Drawer(const production::Production& production, const body::Puppet& puppet, const production::Report& report, QPagedPaintDevice& device)
+        : m_production(production), m_puppet(puppet), m_r(report), m_pages(device, tr("%1, %2 · measures in mm").arg(QString::fromStdString(puppet.name), QString::fromStdString(production.name))) {}
+
+    void cover() {
+        m_pages.next(tr("cover"));
+        const QRectF a = m_pages.area();
+        m_pages.text(a.left(), a.top() + 9, QString::fromStdString(m_puppet.name), 10, true);
+        m_pages.text(a.left(), a.top() + 16, tr("%1 · %2 · %3").arg(QString::fromStdString(m_puppet.kind), Say::length(m_puppet.height_mm, 0), QString::fromStdString(m_production.name)), 4, false, kGrey);
+        // Both elevations, as large as half the page takes.
+        double y = a.top() + 22;
+        const Elevation front(m_puppet, m_production, m_r, View::front), side(m_puppet, m_production, m_r, View::side);
+        if (!front.bounds().isEmpty()) {
+            const double h = a.height() * 0.46, gap = 24;
+            const double k = std::min(h / std::max(-front.bounds().top(), -side.bounds().top()), (a.width() - gap) / (front.bounds().width() + side.bounds().width()));
+            double x = a.left() + (a.width() - gap - k * (front.bounds().width() + side.bounds().width())) / 2;
+            for (const Elevation* e : {&front, &side}) {
+                place(*e, QPointF(x - k * e->bounds().left(), y + h), k, Peel::clay);
+                x += k * e->bounds().width() + gap;
+            }
+            m_pages.line(a.left(), y + h, a.right(), y + h, 0.4);
+            y += h + 10;
+        }
+        const fill::Totals& t = m_r.choice.totals;
+        double column = a.left();
+        const double w = a.width() / 2 - 5;
+        QStringList figures;
+        figures << tr("Weight %1: skin %2, bulk %3, cover %4, wire %5.").arg(Say::grams(t.mass_g()), Say::grams(t.skin_g), Say::grams(t.bulk_g), Say::grams(t.cover_g), Say::grams(t.wire_g));
+        figures << tr("Centre of mass %1 above the base.").arg(Say::length(t.centre.y, 0));
+        for (const fill::BakeBatch& b : m_r.bakes)
+            figures << tr("Bake at %1 °C for %2; the %3 is slowest.")
+                           .arg(Say::number(b.set_C, 0), Say::minutes(b.minutes), QString::fromStdString(m_r.choice.parts[static_cast<std::size_t>(b.parts[static_cast<std::size_t>(b.slowest)].part)].label));
+        figures << tr("Work %1; from first cut to last %2.").arg(Say::minutes(m_r.plan.hands_min), Say::minutes(m_r.plan.elapsed_min));
+        figures << tr("Material used %1; to buy %2.").arg(Say::money(m_r.price, m_production.currency), Say::money(m_r.buyPrice, m_production.currency));
+        figures << tr("Chance that no joint fails in %1 s of film: %2 %.").arg(Say::number(m_puppet.wants.film_s, 0), Say::number(m_r.choice.survival * 100, 0));
+        m_pages.text(column, y, tr("Figures"), 4.4, true);
+        double at = y + 3;
+        for (const QString& f : figures) at += m_pages.paragraph({column, at, w, 40}, f, 3.3) + 1.2;
+        m_pages.text(column, at + 6, tr("Open points"), 4.4, true);
+        at += 9;
+        int open = 0;
+        for (const production::OpenPoint& p : m_r.open) {
+            if (++open > 9) continue;
+            at += m_pages.paragraph({column, at, w, 40}, "· " + Say::openPoint(p), 3.1, kWarn) + 0.8;
+        }
+        if (open == 0) m_pages.paragraph({column, at, w, 20}, tr("None."), 3.3);
+        if (open > 9) m_pages.paragraph({column, at, w, 20}, tr("and %1 more on screen").arg(open - 9), 3.1, kGrey);
+        column = a.left() + a.width() / 2 + 5;
+        m_pages.text(column, y, tr("Take care"), 4.4, true);
+        at = y + 3;
+        for (plan::Caution c : {plan::Caution::eyes, plan::Caution::gloves_air, plan::Caution::air_oven, plan::Caution::air_spray, plan::Caution::blade})
+            at += m_pages.paragraph({column, at, w, 40}, "· " + Say::caution(c), 3.1) + 1.4;
+        at += m_pages.paragraph({column, at + 1, w, 40}, tr("The product's own sheet, local rules and trained people come before anything printed here."), 3.1, kWarn);
+        m_pages.paragraph({column, at + 4, w, 40}, tr("Lives are those that nine joints in ten reach. They rest on table values of the wire until one of yours has been tested."), 3.1, kGrey);
+    }
+
+    void wirePage() {
+        m_pages.next(tr("wire"));
+        const QRectF a = m_pages.area();
+        m_pages.text(a.left(), a.top() + 7, tr("Wire to cut and twist"), 7, true);
+        double y = a.top() + 14;
+        for (const choice::Cut& c : m_r.cuts) {
+            const body::Limb& limb = m_puppet.limbs[static_cast<std::size_t>(c.limb)];
+            const choice::LimbChoice& l = m_r.choice.limbs[static_cast<std::size_t>(c.limb)];
+            if (y + 27 > a.bottom()) {
+                m_pages.next(tr("wire"));
+                y = a.top() + 4;
+            }
+            m_pages.line(a.left(), y, a.right(), y, 0.15, kGrey);
+            drawBundle(m_pages.painter(), {a.left() + 9, y + 11}, c.bundle, std::min(1.9, 14 / wire::findBundleDiameter(c.bundle)), kCopper, kCopper.darker(140));
+            const double x = a.left() + 20;
+            m_pages.text(x, y + 6, QString::fromStdString(limb.name) + (c.copies > 1 ? tr(", left and right") : QString()), 4.2, true);
+            m_pages.text(a.left() + 84, y + 6, Say::wire(c.bundle, cardName(m_production, m_r, c.spool)) + tr(" · spool %1").arg(QString::fromStdString(m_production.stock.spools[static_cast<std::size_t>(c.spool)].id)), 3.6);
+            const QString pieces = c.folded ? tr("cut %1 × %2 mm, each doubled back on itself (the fold is a closed loop at the tip)").arg(c.pieces * c.copies).arg(Say::number(c.piece_mm, 0))
+                                            : tr("cut %1 × %2 mm").arg(c.pieces * c.copies).arg(Say::number(c.piece_mm, 0));
+            m_pages.text(x, y + 11.5, pieces, 3.4);
+            m_pages.text(x, y + 16.5, c.turns > 0 ? tr("both ends gripped, count %1 turns (8 % give back), all the same hand; finished length %2 mm").arg(Say::number(c.turns, 1), Say::number(c.finished_mm, 0))
+                                                 : tr("straight; finished length %1 mm").arg(Say::number(c.finished_mm, 0)), 3.4);
+            QString judged = Say::state(l.state);
+            if (l.worst >= 0) {
+                const choice::Demand& d = l.demands[static_cast<std::size_t>(l.worst)];
+                const choice::Verdict& v = l.verdicts[static_cast<std::size_t>(l.worst)];
+                judged = tr("%1 %2: %3; lasts %4 of %5 s").arg(QString::fromStdString(limb.joints[static_cast<std::size_t>(d.joint)].name), Say::state(l.state), Say::verdict(l.state, d, v, c.bundle), Say::figure(v.life_s), Say::figure(d.needFilm_s));
+            }
+            m_pages.text(x, y + 21.5, judged, 3.4, l.state != choice::State::holds, l.state == choice::State::holds ? kGrey : kWarn);
+            y += 26;
+        }
+        m_pages.paragraph({a.left(), y + 3, a.width(), 30}, Say::caution(plan::Caution::eyes) + " " + Say::caution(plan::Caution::eyes_and_snips), 3.3, kWarn);
+    }
+
+    void elevations() {
+        for (View view : {View::front, View::side}) {
+            const Elevation e(m_puppet, m_production, m_r, view);
+            if (e.bounds().isEmpty()) continue;
+            tiles(e, view == View::front ? tr("front, 1:1") : tr("side, 1:1"));
+        }
+    }
+
+    void strips() {
+        const QString title = tr("marking strips, 1:1");
+        QRectF a = m_pages.area();
+        double y = 1e9;
+        for (const choice::Cut& c : m_r.cuts) {
+            const double wide = a.width() - 6;
+            const int rows = std::max(1, static_cast<int>(std::ceil(c.finished_mm / wide)));
+            for (int row = 0; row < rows; ++row) {
+                if (y + 27 > a.bottom()) {
+                    m_pages.next(title);
+                    m_pages.text(a.left(), a.top() + 5, tr("Marking strips: lay the straight, twisted wire on the line and mark it"), 4.4, true);
+                    checkBar(a.left(), a.top() + 9);
+                    y = a.top() + 20;
+                }
+                strip(c, row, rows, wide, y);
+                y += 27;
+            }
+        }
+    }
+
+private:
+    void place(const Elevation& e, const QPointF& origin, double scale, Peel peel) {
+        QPainter& p = m_pages.painter();
+        p.save();
+        p.translate(origin);
+        p.scale(scale, scale);
+        // Line widths are given in screen pixels; a third of a millimetre a pixel reads well on paper.
+        e.draw(p, peel, 4.5 / scale, {});
+        p.restore();
+    }
+
+    void checkBar(double x, double y) {
+        QPainter& p = m_pages.painter();
+        p.setPen(Qt::NoPen);
+        p.setBrush(Qt::black);
+        p.drawRect(QRectF(x, y, 100, 2));
+        m_pages.text(x + 102, y + 2, tr("this bar is 100 mm: measure it before you trust the page"), 2.8, false, kGrey);
+    }
+
+    void cross(const QPointF& at) {
+        m_pages.line(at.x() - 4, at.y(), at.x() + 4, at.y(), 0.15);
+        m_pages.line(at.x(), at.y() - 4, at.x(), at.y() + 4, 0.15);
+    }
+
+    void tiles(const Elevation& e, const QString& title) {
+        const QRectF area = m_pages.area().adjusted(0, 8, 0, -2);
+        const QRectF need = e.bounds().adjusted(-6, -6, 6, 18);
+        const double stepX = area.width() - kOverlap, stepY = area.height() - kOverlap;
+        const int across = std::max(1, static_cast<int>(std::ceil((need.width() - kOverlap) / stepX))), down = std::max(1, static_cast<int>(std::ceil((need.height() - kOverlap) / stepY)));
+        // Centred when it fits on one page, else from the corner.
+        const double spareX = across == 1 ? (area.width() - need.width()) / 2 : 0, spareY = down == 1 ? (area.height() - need.height()) / 2 : 0;
+        for (int j = 0; j < down; ++j)
+            for (int i = 0; i < across; ++i) {
+                m_pages.next(tr("%1, tile %2 of %3").arg(title).arg(j * across + i + 1).arg(across * down));
+                checkBar(area.left(), area.top() - 6);
+                QPainter& p = m_pages.painter();
+                p.save();
+                p.setClipRect(area);
+                const QPointF origin = area.topLeft() + QPointF(spareX - i * stepX, spareY - j * stepY) - need.topLeft();
+                m_pages.line(area.left(), origin.y(), area.right(), origin.y(), 0.3);
+                place(e, origin, 1, Peel::wire);
+                joints(e.view(), origin);
+                p.restore();
+                // Marks where the neighbour's paper must lie: the same points of the drawing on both tiles.
+                for (double x : {area.left() + kOverlap / 2, area.right() - kOverlap / 2})
+                    for (double y : {area.top() + kOverlap / 2, area.bottom() - kOverlap / 2}) cross({x, y});
+                if (i + 1 < across) m_pages.line(area.right() - kOverlap / 2, area.top(), area.right() - kOverlap / 2, area.bottom(), 0.1, kGrey, Qt::DashLine);
+                if (j + 1 < down) m_pages.line(area.left(), area.bottom() - kOverlap / 2, area.right(), area.bottom() - kOverlap / 2, 0.1, kGrey, Qt::DashLine);
+            }
+    }
+
+    void joints(View view, const QPointF& origin) {
+        const auto& s = m_r.choice.skeleton;
+        QPainter& p = m_pages.painter();
+        for (const body::Hinge& h : s.hinges) {
+            const body::Limb& limb = m_puppet.limbs[static_cast<std::size_t>(s.copies[static_cast<std::size_t>(h.copy)].limb)];
+            const double gap = limb.joints[static_cast<std::size_t>(h.joint)].gap_mm;
+            const QPointF at = origin + project(view, h.at);
+            p.setPen(QPen(kInk, 0.25));
+            p.setBrush(Qt::NoBrush);
+            p.drawEllipse(at, gap / 2, gap / 2);
+            cross(at);
+            if (limb.kind != body::LimbKind::finger && view == View::front) m_pages.text(at.x() + gap / 2 + 1.5, at.y() + 1, QString::fromStdString(h.label), 2.6, false, kGrey);
+        }
+    }
+
+    void strip(const choice::Cut& c, int row, int rows, double wide, double y) {
+        const QRectF a = m_pages.area();
+        const double from = row * wide, to = std::min(c.finished_mm, from + wide);
+        const body::Limb& limb = m_puppet.limbs[static_cast<std::size_t>(c.limb)];
+        QString head = tr("%1: %2").arg(QString::fromStdString(limb.name), Say::wire(c.bundle, cardName(m_production, m_r, c.spool)));
+        if (c.copies > 1) head += tr(", twice");
+        if (rows > 1) head += tr(" (part %1 of %2)").arg(row + 1).arg(rows);
+        m_pages.text(a.left(), y + 3, head, 3.2, true);
+        const double x0 = a.left() + 3, wireY = y + 13;
+        m_pages.line(x0, wireY, x0 + (to - from), wireY, std::min(2.4, wire::findBundleDiameter(c.bundle)), kCopper);
+        double lastLabelEnd = -1e9;
+        bool low = false;
+        for (const choice::Mark& m : c.marks) {
+            if (m.to_mm < from - 1e-9 || m.from_mm > to + 1e-9) continue;
+            const double x = x0 + m.at_mm - from;
+            if (m.kind == choice::Mark::Kind::joint) {
+                const double g0 = std::max(from, m.from_mm), g1 = std::min(to, m.to_mm);
+                m_pages.painter().setPen(QPen(kInk, 0.2));
+                m_pages.painter().setBrush(Qt::NoBrush);
+                m_pages.painter().drawRect(QRectF(x0 + g0 - from, wireY - 2.6, g1 - g0, 5.2));
+            }
+            if (m.at_mm < from - 1e-9 || m.at_mm > to + 1e-9) continue;
+            const double reach = m.kind == choice::Mark::Kind::end || m.kind == choice::Mark::Kind::start ? 5 : 3.6;
+            m_pages.line(x, wireY - reach, x, wireY + reach, 0.25);
+            const QString label = markLabel(m, c);
+            const double w = m_pages.widthOf(label, 2.5);
+            const double at = std::min(std::max(x - w / 2, a.left()), a.right() - w);
+            low = at < lastLabelEnd + 1.5 ? !low : false;
+            m_pages.text(at, wireY + (low ? 11 : 8), label, 2.5, false, kGrey);
+            lastLabelEnd = at + w;
+        }
+        if (row + 1 < rows) m_pages.text(x0 + wide - 16, wireY - 4, tr("goes on"), 2.5, false, kGrey);
+    }
+
+    QString markLabel(const choice::Mark& m, const choice::Cut& c) const {
+        const QString where = Say::number(m.at_mm, 1);
+        const QString name = QString::fromStdString(m.label);
+        switch (m.kind) {
+        case choice::Mark::Kind::start: return tr("root end 0");
+        case choice::Mark::Kind::wrap: return tr("wrap to here %1").arg(where);
+        case choice::Mark::Kind::joint: return tr("%1 %2, gap %3").arg(name, where, Say::number(m.to_mm - m.from_mm, 1));
+        case choice::Mark::Kind::tip: return tr("%1 %2").arg(name, where);
+        case choice::Mark::Kind::loop: return tr("loop to %1").arg(where);
+        case choice::Mark::Kind::tie_down: return tr("into the base to %1").arg(where);
+        case choice::Mark::Kind::end: return c.folded ? tr("fold %1").arg(where) : tr("cut %1").arg(where);
+        default: return tr("%1 %2").arg(name, where);
+        }
+    }
+
+    const production::Production& m_production;
+    const body::Puppet& m_puppet;
+    const production::Report& m_r;
+    Pages m_pages;
+};
+
+} // namespace
+
+BuildSheets::BuildSheets(const production::Production& production, int puppet, const production::Report& report)
+    : m_production(production), m_puppet(production.puppets.at(static_cast<std::size_t>(puppet))), m_report(report) {}
+
+QPageSize::PageSizeId BuildSheets::defaultSize() {
+    return QLocale().measurementSystem() == QLocale::ImperialUSSystem ? QPageSize::Letter : QPageSize::A4;
+}
+
+void BuildSheets::draw(QPagedPaintDevice& device) const {
+    // Paper is white by day and by night.
+    const bool night = look().night;
+    if (night) setNightLook(false);
+    {
+        Drawer d(m_production, m_puppet, m_report, device);
+        d.cover();
+        d.wirePage();
+        d.elevations();
+        d.strips();
+    }
+    if (night) setNightLook(true);
+}
+
+bool BuildSheets::writePdf(const QString& path, QPageSize::PageSizeId size) const {
+    QPdfWriter pdf(path);
+    pdf.setPageSize(QPageSize(size));
+    pdf.setPageMargins(QMarginsF(0, 0, 0, 0));
+    pdf.setResolution(1200);
+    pdf.setTitle(QString::fromStdString(m_puppet.name));
+    pdf.setCreator("Enkinet");
+    draw(pdf);
+    return QFileInfo(path).size() > 0;
+}
+
+} // namespace enkinet::app

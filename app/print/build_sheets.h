@@ -1,0 +1,29 @@
+#pragma once
+// The build sheets on paper: a cover with figures and cautions; the wire page; both elevations at exactly 1:1 on tiles
+// with overlap, registration marks and a 100 mm check bar; marking strips, each limb's straight wire at 1:1.
+#include "production/report.h"
+#include <QPageSize>
+#include <QString>
+
+class QPagedPaintDevice;
+
+namespace enkinet::app {
+
+class BuildSheets {
+public:
+    /// The production and the report must outlive the object.
+    BuildSheets(const production::Production& production, int puppet, const production::Report& report);
+
+    /// A4, or Letter where the locale measures in inches.
+    bool writePdf(const QString& path, QPageSize::PageSizeId size = defaultSize()) const;
+    /// Draws all pages on a device with full-page coordinates.
+    void draw(QPagedPaintDevice& device) const;
+    static QPageSize::PageSizeId defaultSize();
+
+private:
+    const production::Production& m_production;
+    const body::Puppet& m_puppet;
+    const production::Report& m_report;
+};
+
+} // namespace enkinet::app

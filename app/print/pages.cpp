@@ -1,0 +1,66 @@
+#include "print/pages.h"
+#include <QCoreApplication>
+#include <QFontMetricsF>
+
+namespace enkinet::app {
+
+Pages::Pages(QPagedPaintDevice& device, const QString& foot) : m_device(device), m_painter(&device), m_foot(foot) {
+    const QSizeF mm = device.pageLayout().fullRect(QPageLayout::Millimeter).size();
+    m_width = mm.width(), m_height = mm.height();
+    m_unit = device.logicalDpiX() / 25.4;
+}
+
+Pages::~Pages() = default;
+
+void Pages::next(const QString& title) {
+    if (m_page++ > 0) m_device.newPage();
+    m_painter.resetTransform();
+    m_painter.scale(m_unit, m_unit);
+    m_painter.setRenderHint(QPainter::Antialiasing);
+    line(kMargin, m_height - kMargin - 3, m_width - kMargin, m_height - kMargin - 3, 0.15, kGrey);
+    text(kMargin, m_height - kMargin + 1, m_foot, 2.6, false, kGrey);
+    const QString page = QCoreApplication::translate("enkinet::app::BuildSheets", "%1 · page %2").arg(title).arg(m_page);
+    text(m_width - kMargin - widthOf(page, 2.6), m_height - kMargin + 1, page, 2.6, false, kGrey);
+}
+
+QFont Pages::fontOf(double height, bool bold) const {
+    QFont f("Cabin");
+    f.setWeight(bold ? QFont::DemiBold : QFont::Normal);
+    // Fonts are laid out large and scaled down: at a few units a letter would lose its shape.
+    f.setPixelSize(100);
+    (void)height;
+    return f;
+}
+
+double Pages::widthOf(const QString& t, double height, bool bold) const { return QFontMetricsF(fontOf(height, bold)).horizontalAdvance(t) * height / 100; }
+
+double Pages::text(double x, double y, const QString& t, double height, bool bold, const QColor& colour) {
+    m_painter.save();
+    m_painter.setPen(colour);
+    m_painter.setFont(fontOf(height, bold));
+    m_painter.translate(x, y);
+    m_painter.scale(height / 100, height / 100);
+    m_painter.drawText(QPointF(0, 0), t);
+    m_painter.restore();
+    return widthOf(t, height, bold);
+}
+
+double Pages::paragraph(const QRectF& box, const QString& t, double height, const QColor& colour) {
+    m_painter.save();
+    m_painter.setPen(colour);
+    m_painter.setFont(fontOf(height, false));
+    m_painter.translate(box.topLeft());
+    const double k = height / 100;
+    m_painter.scale(k, k);
+    QRectF used;
+    m_painter.drawText(QRectF(0, 0, box.width() / k, box.height() / k), Qt::TextWordWrap | Qt::AlignLeft | Qt::AlignTop, t, &used);
+    m_painter.restore();
+    return used.height() * k;
+}
+
+void Pages::line(double x0, double y0, double x1, double y1, double width, const QColor& colour, Qt::PenStyle style) {
+    m_painter.setPen(QPen(colour, width, style, Qt::FlatCap));
+    m_painter.drawLine(QPointF(x0, y0), QPointF(x1, y1));
+}
+
+} // namespace enkinet::app

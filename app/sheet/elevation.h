@@ -1,0 +1,67 @@
+#pragma once
+// Draws a puppet's front or side elevation in millimetres, y down: on the screen's sheet and on paper alike.
+#include "commands/document.h"
+#include <QColor>
+#include <QPainterPath>
+#include <QPointF>
+#include <QRectF>
+#include <vector>
+
+class QPainter;
+
+namespace enkinet::app {
+
+enum class View { front, side };
+/// How far the layers are taken off, outside in.
+enum class Peel { painted, clay, bulk, wire, paper };
+inline constexpr int kPeels = 5;
+
+/// Front: the puppet's left is on the viewer's right. Side: seen from its left, front to the right.
+QPointF project(View view, const Vec3& p);
+/// Distance towards the viewer.
+double depthOf(View view, const Vec3& p);
+
+/// Shapes of one view of one report, made once and drawn many times.
+class Elevation {
+public:
+    Elevation() = default;
+    Elevation(const body::Puppet& puppet, const production::Production& production, const production::Report& report, View view);
+
+    /// A millimetre is `pixelsPerMm` device units: thin lines keep their width on the device.
+    void draw(QPainter& painter, Peel peel, double pixelsPerMm, const Selection& selection) const;
+    QRectF bounds() const { return m_bounds; }
+    View view() const { return m_view; }
+
+    /// The part under a point, nearest the viewer; -1 where there is none.
+    int findPart(const QPointF& at) const;
+
+private:
+    struct Piece {
+        int part = 0;
+        double depth = 0;
+        QPainterPath outside, underCover, core;
+        QColor painted, clay, bulk;
+        bool hasClay = false, hasBulk = false, fleece = false;
+    };
+    struct Run {
+        std::vector<QPointF> points;
+        std::vector<double> depth;
+        wire::Bundle bundle;
+        double depthMean = 0;
+    };
+    void drawRun(QPainter& painter, const Run& run, double pixelsPerMm) const;
+
+    View m_view = View::front;
+    std::vector<Piece> m_pieces; ///< far to near
+    std::vector<Run> m_runs;
+    QPainterPath m_outline;
+    QRectF m_bounds;
+    std::vector<Selection> m_selectionOf; ///< per part
+};
+
+/// A small drawn mark in a ring for a state word: shape first, colour second.
+void drawStateMark(QPainter& painter, const QPointF& centre, double radius, choice::State state);
+/// A bundle's cross-section; `scale` in units per mm.
+void drawBundle(QPainter& painter, const QPointF& centre, const wire::Bundle& bundle, double scale, const QColor& fill, const QColor& line);
+
+} // namespace enkinet::app

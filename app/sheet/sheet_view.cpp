@@ -1,0 +1,403 @@
+#include "sheet/sheet_view.h"
+#include "base/units.h"
+#include "desk/look.h"
+#include "desk/say.h"
+#include <QHelpEvent>
+#include <QKeyEvent>
+#include <QPainter>
+#include <QToolTip>
+#include <QWheelEvent>
+#include <algorithm>
+#include <cmath>
+
+namespace enkinet::app {
+
+namespace {
+constexpr double kRuler = 26, kHeader = 34, kTagWidth = 218, kTagHeight = 54, kHitRadius = 11;
+} // namespace
+
+SheetView::SheetView(Document& document, QWidget* parent) : QWidget(parent), m_document(document), m_strip(new PeelStrip(*this)) {
+    setFocusPolicy(Qt::StrongFocus);
+    setMouseTracking(true);
+    setAccessibleName(tr("Sheet with the front and side elevation"));
+    setAccessibleDescription(tr("Arrow keys walk from joint to joint, plus and minus zoom, F fits, P peels."));
+    setMinimumSize(420, 320);
+    connect(&document, &Document::changed, this, [this] { rebuild(); });
+    connect(&document, &Document::selectionChanged, this, [this] { update(); });
+    rebuild();
+}
+
+void SheetView::rebuild() {
+    if (m_document.hasPuppet()) {
+        m_front = Elevation(m_document.puppet(), m_document.production(), m_document.report(), View::front);
+        m_side = Elevation(m_document.puppet(), m_document.production(), m_document.report(), View::side);
+        m_tags = makeTags(m_document.puppet(), m_document.production(), m_document.report());
+    } else {
+        m_front = m_side = {};
+        m_tags.clear();
+    }
+    layoutViews();
+    update();
+}
+
+QRectF SheetView::paper() const { return QRectF(rect()).adjusted(0, 0, -5, -5); }
+
+void SheetView::layoutViews() {
+    m_strip->resize(m_strip->sizeHint());
+    m_strip->move(static_cast<int>(paper().right()) - m_strip->width() - 12, 8);
+    if (!m_document.hasPuppet()) return;
+    const QRectF f = m_front.bounds(), s = m_side.bounds();
+    const QRectF area = paper().adjusted(kRuler + 14, kHeader + 22, -18, -kRuler - 40);
+    // Front, a column for the tags, side; one scale and one ground line for both.
+    const double wide = std::max(20.0, f.width()) + std::max(20.0, s.width());
+    const double tall = std::max({40.0, -f.top(), -s.top()});
+    const double forTags = kTagWidth + 60;
+    const double scale = std::min((area.width() - forTags) / wide, area.height() / tall);
+    m_scale = std::max(0.2, scale) * m_zoom;
+    const double spare = std::max(0.0, area.width() - forTags - wide * m_scale / m_zoom) / 2;
+    const double ground = area.bottom() + m_pan.y();
+    m_frontAt = QPointF(area.left() + spare + (-f.left()) * m_scale / m_zoom + m_pan.x(), ground);
+    m_sideAt = QPointF(area.right() - spare - s.right() * m_scale / m_zoom + m_pan.x(), ground);
+    if (m_zoom != 1) {
+        // Zoomed about the paper's middle: keep the two views apart by the same millimetres.
+        const QPointF c = area.center();
+        const auto about = [&](QPointF at) { return c + m_zoom * (at - m_pan - c) + m_pan; };
+        m_frontAt = about(m_frontAt), m_sideAt = about(m_sideAt);
+    }
+    for (Tag& t : m_tags) {
+        const QPointF front = toScreen(View::front, project(View::front, t.tied)), side = toScreen(View::side, project(View::side, t.tied));
+        const double middle = toScreen(View::front, f.topRight()).x();
+        t.anchor = front;
+        (void)side, (void)middle;
+    }
+    const double columnLeft = area.left() + spare + f.width() * m_scale / m_zoom + 44;
+    placeTags(m_tags, QRectF(columnLeft, area.top() + 4, kTagWidth, area.height() + 20), kTagHeight);
+}
+
+QPointF SheetView::toScreen(View view, const QPointF& mm) const { return (view == View::front ? m_frontAt : m_sideAt) + m_scale * mm; }
+QPointF SheetView::toMm(View view, const QPointF& screen) const { return (screen - (view == View::front ? m_frontAt : m_sideAt)) / m_scale; }
+
+QPointF SheetView::hingeOnScreen(int hinge, View view) const {
+    return toScreen(view, project(view, m_document.report().choice.skeleton.hinges[static_cast<std::size_t>(hinge)].at));
+}
+
+void SheetView::fit() {
+    m_zoom = 1;
+    m_pan = {};
+    layoutViews();
+    update();
+}
+
+void SheetView::zoom(double factor, const QPointF& about) {
+    const double next = std::clamp(m_zoom * factor, 0.4, 20.0);
+    const double k = next / m_zoom;
+    const QPointF c = paper().adjusted(kRuler + 14, kHeader + 22, -18, -kRuler - 40).center();
+    // What lies under the pointer stays there.
+    m_pan = about - c - k * (about - c - m_pan);
+    m_zoom = next;
+    layoutViews();
+    update();
+}
+
+void SheetView::setPeel(Peel peel) {
+    if (peel == m_peel) return;
+    m_peel = peel;
+    update();
+    m_strip->update();
+    Q_EMIT peelChanged();
+}
+
+void SheetView::walk(int step) {
+    const auto& hinges = m_document.report().choice.skeleton.hinges;
+    if (!m_document.hasPuppet() || hinges.empty()) return;
+    const auto& skeleton = m_document.report().choice.skeleton;
+    const Selection& s = m_document.selection();
+    int at = -1;
+    for (std::size_t i = 0; i < hinges.size(); ++i) {
+        const body::LimbCopy& c = skeleton.copies[static_cast<std::size_t>(hinges[i].copy)];
+        if (s.kind == Selection::Kind::joint && c.limb == s.limb && hinges[i].joint == s.index && c.right == s.right) at = static_cast<int>(i);
+    }
+    const int n = static_cast<int>(hinges.size());
+    const int next = at < 0 ? (step > 0 ? 0 : n - 1) : (at + step + n) % n;
+    const body::Hinge& h = hinges[static_cast<std::size_t>(next)];
+    const body::LimbCopy& c = skeleton.copies[static_cast<std::size_t>(h.copy)];
+    m_document.select({Selection::Kind::joint, c.limb, h.joint, c.right});
+}
+
+SheetView::Hit SheetView::hitAt(const QPointF& screen) const {
+    if (!m_document.hasPuppet()) return {};
+    for (const Tag& t : m_tags)
+        if (t.box.contains(screen)) return {{Selection::Kind::joint, t.limb, t.joint, false}, true};
+    const auto& skeleton = m_document.report().choice.skeleton;
+    for (View view : {View::front, View::side}) {
+        double best = kHitRadius, bestDepth = -1e9;
+        Hit hit;
+        for (std::size_t i = 0; i < skeleton.hinges.size(); ++i) {
+            const QPointF d = hingeOnScreen(static_cast<int>(i), view) - screen;
+            const double distance = std::hypot(d.x(), d.y()), depth = depthOf(view, skeleton.hinges[i].at);
+            // Two joints may lie one behind the other: the nearer to the viewer counts.
+            if (distance > kHitRadius || (distance > best - 0.5 && depth <= bestDepth)) continue;
+            best = distance, bestDepth = depth;
+            const body::LimbCopy& c = skeleton.copies[static_cast<std::size_t>(skeleton.hinges[i].copy)];
+            hit = {{Selection::Kind::joint, c.limb, skeleton.hinges[i].joint, c.right}, true};
+        }
+        if (hit.found) return hit;
+        const Elevation& e = view == View::front ? m_front : m_side;
+        if (const int part = e.findPart(toMm(view, screen)); part >= 0) {
+            const fill::Part& p = m_document.report().choice.parts[static_cast<std::size_t>(part)];
+            if (p.mass >= 0) {
+                const body::MassCopy& c = skeleton.masses[static_cast<std::size_t>(p.mass)];
+                return {{Selection::Kind::mass, -1, c.mass, c.right}, true};
+            }
+            const body::Link& link = skeleton.links[static_cast<std::size_t>(p.link)];
+            const body::LimbCopy& c = skeleton.copies[static_cast<std::size_t>(link.copy)];
+            return {{Selection::Kind::segment, c.limb, link.segment, c.right}, true};
+        }
+    }
+    return {};
+}
+
+void SheetView::mousePressEvent(QMouseEvent* e) {
+    setFocus(Qt::MouseFocusReason);
+    const Hit hit = hitAt(e->position());
+    if (e->button() == Qt::LeftButton && hit.found) {
+        m_document.select(hit.selection);
+        return;
+    }
+    m_mayDrag = true;
+    m_dragging = false;
+    m_dragFrom = e->position();
+}
+
+void SheetView::mouseMoveEvent(QMouseEvent* e) {
+    if (!m_mayDrag) {
+        setCursor(hitAt(e->position()).found ? Qt::PointingHandCursor : Qt::ArrowCursor);
+        return;
+    }
+    const QPointF d = e->position() - m_dragFrom;
+    if (!m_dragging && std::hypot(d.x(), d.y()) < 4) return;
+    m_dragging = true;
+    m_pan += d;
+    m_dragFrom = e->position();
+    layoutViews();
+    update();
+}
+
+void SheetView::mouseReleaseEvent(QMouseEvent*) {
+    if (m_mayDrag && !m_dragging) m_document.select({});
+    m_mayDrag = m_dragging = false;
+}
+
+void SheetView::wheelEvent(QWheelEvent* e) {
+    if (!m_document.hasPuppet()) return;
+    zoom(std::pow(1.0015, e->angleDelta().y()), e->position());
+    e->accept();
+}
+
+void SheetView::keyPressEvent(QKeyEvent* e) {
+    switch (e->key()) {
+    case Qt::Key_Right:
+    case Qt::Key_Down: walk(1); break;
+    case Qt::Key_Left:
+    case Qt::Key_Up: walk(-1); break;
+    case Qt::Key_Plus:
+    case Qt::Key_Equal: zoomMiddle(1.25); break;
+    case Qt::Key_Minus: zoomMiddle(0.8); break;
+    case Qt::Key_F: fit(); break;
+    case Qt::Key_P: setPeel(static_cast<Peel>((static_cast<int>(m_peel) + (e->modifiers() & Qt::ShiftModifier ? kPeels - 1 : 1)) % kPeels)); break;
+    case Qt::Key_Escape: m_document.select({}); break;
+    default: QWidget::keyPressEvent(e);
+    }
+}
+
+void SheetView::resizeEvent(QResizeEvent*) { layoutViews(); }
+
+bool SheetView::event(QEvent* event) {
+    if (event->type() == QEvent::ToolTip && m_document.hasPuppet()) {
+        const auto* help = static_cast<QHelpEvent*>(event);
+        const Hit hit = hitAt(help->pos());
+        QString text;
+        const body::Puppet& puppet = m_document.puppet();
+        if (hit.found && hit.selection.kind == Selection::Kind::joint) {
+            const choice::LimbChoice& l = m_document.report().choice.limbs[static_cast<std::size_t>(hit.selection.limb)];
+            for (std::size_t i = 0; i < l.verdicts.size(); ++i)
+                if (l.demands[i].joint == hit.selection.index)
+                    text = tr("%1: %2, %3").arg(QString::fromStdString(puppet.limbs[static_cast<std::size_t>(l.limb)].joints[static_cast<std::size_t>(hit.selection.index)].name),
+                                                Say::state(l.verdicts[i].state()),
+                                                Say::verdict(l.verdicts[i].state(), l.demands[i], l.verdicts[i], l.candidates[static_cast<std::size_t>(l.chosen)].bundle));
+        } else if (hit.found && hit.selection.kind == Selection::Kind::segment) {
+            text = QString::fromStdString(puppet.limbs[static_cast<std::size_t>(hit.selection.limb)].segments[static_cast<std::size_t>(hit.selection.index)].name);
+        } else if (hit.found) {
+            text = QString::fromStdString(puppet.masses[static_cast<std::size_t>(hit.selection.index)].name);
+        }
+        QToolTip::showText(help->globalPos(), text, this);
+        return true;
+    }
+    return QWidget::event(event);
+}
+
+void SheetView::drawPaper(QPainter& p) const {
+    p.fillRect(rect(), look().bench);
+    p.fillRect(paper().translated(4, 5), look().bench.darker(130));
+    p.fillRect(paper(), look().sheet);
+}
+
+void SheetView::drawRulers(QPainter& p) const {
+    const QRectF r = paper();
+    const double unit = Say::inches() ? kMmPerInch : 1;
+    // Steps of 1, 2 or 5 that leave at least 55 px between two numbers.
+    double step = unit;
+    for (double s : {1.0, 2.0, 5.0, 10.0, 20.0, 50.0, 100.0, 200.0, 500.0})
+        if (s * unit * m_scale >= 55) {
+            step = s * unit;
+            break;
+        }
+    p.setFont(deskFont(8.5));
+    p.setPen(QPen(look().graphite, 1));
+    const double minor = step / 5;
+    const auto label = [&](double mm) { return Say::number(mm / unit, 0); };
+    for (int k = static_cast<int>(std::ceil((m_frontAt.y() - r.bottom()) / m_scale / minor)); k * minor * m_scale < m_frontAt.y() - r.top() - 14; ++k) {
+        const double y = m_frontAt.y() - k * minor * m_scale;
+        if (y > r.bottom() - 14) continue;
+        const bool major = k % 5 == 0;
+        p.drawLine(QPointF(r.left(), y), QPointF(r.left() + (major ? 11 : 5), y));
+        if (major) p.drawText(QRectF(r.left() + 13, y - 8, 34, 16), Qt::AlignLeft | Qt::AlignVCenter, label(k * minor));
+    }
+    // Along the bottom the millimetres run from the front elevation's middle line.
+    for (int k = static_cast<int>(std::ceil((r.left() - m_frontAt.x()) / m_scale / minor)); k * minor * m_scale < r.right() - m_frontAt.x(); ++k) {
+        const double x = m_frontAt.x() + k * minor * m_scale;
+        if (x < r.left() + 40) continue;
+        const bool major = k % 5 == 0;
+        p.drawLine(QPointF(x, r.bottom()), QPointF(x, r.bottom() - (major ? 11 : 5)));
+        if (major) p.drawText(QRectF(x - 24, r.bottom() - 26, 48, 14), Qt::AlignCenter, label(k * minor));
+    }
+    p.drawText(QRectF(r.left() + 4, r.bottom() - 28, 34, 16), Qt::AlignLeft | Qt::AlignVCenter, Say::inches() ? tr("in") : tr("mm"));
+}
+
+void SheetView::drawMarks(QPainter& p) const {
+    const auto& report = m_document.report();
+    const auto& s = report.choice.skeleton;
+    const Selection& selected = m_document.selection();
+    for (View view : {View::front, View::side}) {
+        std::vector<std::size_t> order(s.hinges.size());
+        for (std::size_t i = 0; i < order.size(); ++i) order[i] = i;
+        std::sort(order.begin(), order.end(), [&](std::size_t a, std::size_t b) { return depthOf(view, s.hinges[a].at) < depthOf(view, s.hinges[b].at); });
+        for (std::size_t i : order) {
+            const body::Hinge& h = s.hinges[i];
+            const body::LimbCopy& c = s.copies[static_cast<std::size_t>(h.copy)];
+            const choice::LimbChoice& l = report.choice.limbs[static_cast<std::size_t>(c.limb)];
+            choice::State state = choice::State::holds;
+            for (std::size_t k = 0; k < l.verdicts.size(); ++k)
+                if (l.demands[k].joint == h.joint) state = l.verdicts[k].state();
+            const QPointF at = hingeOnScreen(static_cast<int>(i), view);
+            const bool finger = m_document.puppet().limbs[static_cast<std::size_t>(c.limb)].kind == body::LimbKind::finger;
+            const double radius = finger ? std::clamp(m_scale * 1.5, 3.0, 7.0) : std::clamp(m_scale * 2.7, 5.0, 9.0);
+            if (selected.kind == Selection::Kind::joint && selected.limb == c.limb && selected.index == h.joint && selected.right == c.right) {
+                p.setPen(QPen(look().copper, 2.5));
+                p.setBrush(look().lit);
+                p.drawEllipse(at, radius + 5, radius + 5);
+            }
+            drawStateMark(p, at, radius, state);
+        }
+    }
+}
+
+void SheetView::drawEmpty(QPainter& p) const {
+    p.setPen(look().ink);
+    p.setFont(deskFont(20, QFont::DemiBold));
+    const QRectF r = paper();
+    p.drawText(QRectF(r.left(), r.center().y() - 60, r.width(), 40), Qt::AlignCenter, tr("An empty bench"));
+    p.setFont(deskFont(12));
+    p.setPen(look().graphite);
+    p.drawText(QRectF(r.left() + 60, r.center().y() - 14, r.width() - 120, 60), Qt::AlignHCenter | Qt::TextWordWrap,
+               tr("Open the demo production, start a puppet from its height and kind, or open a file: all three stand on the card at the right."));
+}
+
+void SheetView::paintEvent(QPaintEvent*) {
+    QPainter p(this);
+    p.setRenderHint(QPainter::Antialiasing);
+    drawPaper(p);
+    m_strip->setVisible(m_document.hasPuppet());
+    if (!m_document.hasPuppet()) return drawEmpty(p);
+    const QRectF r = paper();
+    p.setClipRect(r);
+    drawRulers(p);
+    p.setPen(QPen(look().ink, 2));
+    p.drawLine(QPointF(r.left() + kRuler + 14, m_frontAt.y()), QPointF(r.right() - 14, m_frontAt.y()));
+    for (const Elevation* e : {&m_front, &m_side}) {
+        p.save();
+        p.translate(e->view() == View::front ? m_frontAt : m_sideAt);
+        p.scale(m_scale, m_scale);
+        e->draw(p, m_peel, m_scale, m_document.selection());
+        p.restore();
+    }
+    p.setFont(deskFont(9.5));
+    p.setPen(look().graphite);
+    const double under = m_frontAt.y() + 16;
+    p.drawText(QRectF(toScreen(View::front, {m_front.bounds().center().x(), 0}).x() - 60, under, 120, 16), Qt::AlignCenter, tr("front"));
+    p.drawText(QRectF(toScreen(View::side, {m_side.bounds().center().x(), 0}).x() - 80, under, 160, 16), Qt::AlignCenter, tr("side, from its left"));
+    if (m_peel != Peel::paper) drawMarks(p);
+    for (const Tag& t : m_tags) drawTag(p, t, m_document.selection().limb == t.limb && m_document.selection().kind != Selection::Kind::mass);
+
+    const body::Puppet& puppet = m_document.puppet();
+    p.setPen(look().ink);
+    p.setFont(deskFont(16, QFont::DemiBold));
+    const QString name = QString::fromStdString(puppet.name);
+    p.drawText(QPointF(r.left() + kRuler + 18, r.top() + 28), name);
+    const double after = r.left() + kRuler + 30 + QFontMetricsF(p.font()).horizontalAdvance(name);
+    p.setFont(deskFont(10));
+    p.setPen(look().graphite);
+    p.drawText(QPointF(after, r.top() + 27),
+               tr("%1 · %2 · one foot down, leaning %3").arg(Say::length(puppet.height_mm, 0), Say::grams(m_document.report().choice.totals.mass_g()), Say::degrees(puppet.wants.lean_rad)));
+}
+
+PeelStrip::PeelStrip(SheetView& sheet) : QWidget(&sheet), m_sheet(sheet) {
+    setFocusPolicy(Qt::TabFocus);
+    setAccessibleName(tr("Peel: which layers are drawn"));
+    setToolTip(tr("Take layers off, outside in (P)"));
+}
+
+void PeelStrip::paintEvent(QPaintEvent*) {
+    QPainter p(this);
+    p.setRenderHint(QPainter::Antialiasing);
+    const QString names[kPeels] = {tr("paint"), tr("clay"), tr("bulk"), tr("wire"), tr("paper")};
+    const QColor fills[kPeels] = {QColor("#d8b64f"), QColor("#d9a887"), look().foil, look().copper, look().card};
+    p.setFont(deskFont(9));
+    p.setPen(look().graphite);
+    p.drawText(QRectF(0, 0, width() - 14, 15), Qt::AlignLeft, tr("peel"));
+    for (int i = 0; i < kPeels; ++i) {
+        // Each layer is a little shorter than the one it lies on, so the order can be seen.
+        const QRectF box(0, 17 + i * 18, width() - 16 - (kPeels - 1 - i) * 3, 16);
+        const bool off = i < static_cast<int>(m_sheet.peel());
+        p.setPen(QPen(look().faint, 1));
+        p.setBrush(off ? QBrush(Qt::NoBrush) : QBrush(fills[i]));
+        p.drawRect(box);
+        p.setPen(off ? look().graphite : fills[i].lightness() < 130 ? QColor("#fffaf0") : QColor("#33312d"));
+        p.drawText(box.adjusted(6, 0, 0, 0), Qt::AlignVCenter | Qt::AlignLeft, names[i]);
+        if (i == static_cast<int>(m_sheet.peel())) {
+            p.setPen(Qt::NoPen);
+            p.setBrush(look().ink);
+            const double y = box.center().y();
+            p.drawPolygon(QPolygonF{{width() - 12.0, y}, {width() - 3.0, y - 5}, {width() - 3.0, y + 5}});
+        }
+    }
+    if (hasFocus()) {
+        p.setPen(QPen(look().copper, 1.5));
+        p.setBrush(Qt::NoBrush);
+        p.drawRect(QRectF(rect()).adjusted(0.5, 0.5, -0.5, -0.5));
+    }
+}
+
+void PeelStrip::mousePressEvent(QMouseEvent* e) {
+    const int i = static_cast<int>((e->position().y() - 17) / 18);
+    if (i >= 0 && i < kPeels) m_sheet.setPeel(static_cast<Peel>(i));
+}
+
+void PeelStrip::keyPressEvent(QKeyEvent* e) {
+    const int at = static_cast<int>(m_sheet.peel());
+    if (e->key() == Qt::Key_Down && at + 1 < kPeels) m_sheet.setPeel(static_cast<Peel>(at + 1));
+    else if (e->key() == Qt::Key_Up && at > 0) m_sheet.setPeel(static_cast<Peel>(at - 1));
+    else QWidget::keyPressEvent(e);
+}
+
+} // namespace enkinet::app

@@ -1,0 +1,84 @@
+#pragma once
+// The sheet of paper: both elevations at one scale, ruled edges, tags, and the peel at its corner. Click selects; wheel
+// zooms; drag on empty paper moves; arrow keys walk from joint to joint.
+#include "sheet/tags.h"
+#include <QWidget>
+
+namespace enkinet::app {
+
+class PeelStrip;
+
+class SheetView : public QWidget {
+    Q_OBJECT
+public:
+    explicit SheetView(Document& document, QWidget* parent = nullptr);
+
+    Peel peel() const { return m_peel; }
+    void setPeel(Peel peel);
+    void fit();
+    void zoom(double factor, const QPointF& about);
+    void zoomMiddle(double factor) { zoom(factor, rect().center()); }
+    /// Next or previous posed joint of the puppet.
+    void walk(int step);
+    /// Where a hinge of the skeleton stands on the screen in a view; for the tests and for keyboard focus.
+    QPointF hingeOnScreen(int hinge, View view) const;
+
+Q_SIGNALS:
+    void peelChanged();
+
+protected:
+    void paintEvent(QPaintEvent*) override;
+    void mousePressEvent(QMouseEvent* event) override;
+    void mouseMoveEvent(QMouseEvent* event) override;
+    void mouseReleaseEvent(QMouseEvent* event) override;
+    void wheelEvent(QWheelEvent* event) override;
+    void keyPressEvent(QKeyEvent* event) override;
+    void resizeEvent(QResizeEvent* event) override;
+    bool event(QEvent* event) override;
+
+private:
+    struct Hit {
+        Selection selection;
+        bool found = false;
+    };
+    void rebuild();
+    void layoutViews();
+    QPointF toScreen(View view, const QPointF& mm) const;
+    QPointF toMm(View view, const QPointF& screen) const;
+    Hit hitAt(const QPointF& screen) const;
+    QRectF paper() const;
+    void drawPaper(QPainter& p) const;
+    void drawRulers(QPainter& p) const;
+    void drawMarks(QPainter& p) const;
+    void drawEmpty(QPainter& p) const;
+
+    Document& m_document;
+    PeelStrip* m_strip;
+    Elevation m_front, m_side;
+    std::vector<Tag> m_tags;
+    Peel m_peel = Peel::clay;
+    double m_scale = 2;               ///< pixels per mm
+    QPointF m_frontAt, m_sideAt;      ///< screen position of each view's origin
+    double m_zoom = 1;
+    QPointF m_pan;
+    QPointF m_dragFrom;
+    bool m_dragging = false, m_mayDrag = false;
+};
+
+/// Five strips of material in the sheet's corner; the pointer stands at the outermost layer that is still on.
+class PeelStrip : public QWidget {
+    Q_OBJECT
+public:
+    explicit PeelStrip(SheetView& sheet);
+    QSize sizeHint() const override { return {96, 112}; }
+
+protected:
+    void paintEvent(QPaintEvent*) override;
+    void mousePressEvent(QMouseEvent* event) override;
+    void keyPressEvent(QKeyEvent* event) override;
+
+private:
+    SheetView& m_sheet;
+};
+
+} // namespace enkinet::app

@@ -1,0 +1,109 @@
+#include "stations/bulk/section_view.h"
+#include "desk/look.h"
+#include "desk/say.h"
+#include "sheet/elevation.h"
+#include <QPainter>
+#include <algorithm>
+
+namespace enkinet::app {
+
+SectionView::SectionView(QWidget* parent) : QWidget(parent) {
+    setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Fixed);
+    setFixedHeight(176);
+    setAccessibleName(tr("Section through the part"));
+}
+
+void SectionView::show(const Document& document, int part) {
+    const production::Report& r = document.report();
+    m_empty = part < 0;
+    if (m_empty) return update();
+    const fill::Part& p = r.choice.parts[static_cast<std::size_t>(part)];
+    const auto& s = r.choice.skeleton;
+    const body::Link& link = s.links[static_cast<std::size_t>(p.link)];
+    const int limb = s.copies[static_cast<std::size_t>(link.copy)].limb;
+    m_box = false;
+    if (p.mass >= 0) {
+        const body::Mass& m = document.puppet().masses[static_cast<std::size_t>(s.masses[static_cast<std::size_t>(p.mass)].mass)];
+        m_a = m.half_mm.x, m_b = m.half_mm.z, m_box = m.shape == body::MassShape::box;
+        m_empty = m.shape == body::MassShape::weighed;
+    } else {
+        const auto& stations = document.puppet().limbs[static_cast<std::size_t>(limb)].segments[static_cast<std::size_t>(link.segment)].stations;
+        m_empty = stations.empty();
+        m_a = m_b = 0;
+        for (const body::Station& t : stations)
+            if (t.a_mm * t.b_mm > m_a * m_b) m_a = t.a_mm, m_b = t.b_mm;
+    }
+    const body::Layers& l = p.layers;
+    m_cover = l.cover.empty() ? 0 : l.cover_mm;
+    m_skin = l.clay.empty() ? 0 : l.skin_mm;
+    m_hasBulk = !l.bulk.empty();
+    m_foil = m_hasBulk && r.shelf.bulks.at(l.bulk).foil;
+    m_clay = l.clay.empty() ? QColor() : QColor(QString::fromStdString(r.shelf.clays.at(l.clay).colour));
+    m_cloth = l.cover.empty() ? QColor() : QColor(QString::fromStdString(r.shelf.covers.at(l.cover).colour));
+    const choice::LimbChoice& c = r.choice.limbs[static_cast<std::size_t>(limb)];
+    m_hasWire = c.chosen >= 0;
+    if (m_hasWire) m_bundle = c.candidates[static_cast<std::size_t>(c.chosen)].bundle;
+    update();
+}
+
+void SectionView::paintEvent(QPaintEvent*) {
+    QPainter p(this);
+    p.setRenderHint(QPainter::Antialiasing);
+    p.fillRect(rect(), look().shade);
+    if (m_empty) {
+        p.setPen(look().graphite);
+        p.drawText(rect(), Qt::AlignCenter | Qt::TextWordWrap, tr("Nothing but wire here."));
+        return;
+    }
+    const double scale = std::min((width() - 190.0) / (2 * m_a), (height() - 24.0) / (2 * m_b));
+    const QPointF c(10 + (width() - 190) / 2.0, height() / 2.0);
+    const auto ring = [&](double inset, const QColor& fill) {
+        const double w = std::max(0.0, m_a - inset) * scale, h = std::max(0.0, m_b - inset) * scale;
+        if (w <= 0 || h <= 0) return;
+        p.setPen(QPen(look().graphite, 1));
+        p.setBrush(fill);
+        if (m_box) p.drawRect(QRectF(c.x() - w, c.y() - h, 2 * w, 2 * h));
+        else p.drawEllipse(c, w, h);
+    };
+    struct Row {
+        QString text;
+        QColor colour;
+    };
+    std::vector<Row> rows;
+    if (m_cover > 0) ring(0, m_cloth), rows.push_back({tr("cover %1").arg(Say::length(m_cover)), m_cloth});
+    const double inner = std::min(m_a, m_b) - m_cover - m_skin;
+    const bool solid = m_skin > 0 && (inner <= 0 || !m_hasBulk);
+    if (m_skin > 0) {
+        ring(m_cover, m_clay);
+        rows.push_back({solid ? tr("solid clay") : tr("clay %1").arg(Say::length(m_skin)), m_clay});
+    }
+    if (!solid || m_skin == 0) {
+        const QColor fill = !m_hasBulk ? look().sheet : m_foil ? look().foil : QColor("#cbbf9f");
+        ring(m_cover + m_skin, fill);
+        if (m_hasBulk) rows.push_back({m_foil ? tr("foil") : tr("bulk"), fill});
+        else rows.push_back({tr("hollow"), fill});
+    }
+    if (m_hasWire) {
+        drawBundle(p, c, m_bundle, scale, look().copper, look().copperDark);
+        rows.push_back({tr("wire %1 across").arg(Say::length(wire::findBundleDiameter(m_bundle))), look().copper});
+    }
+    p.setFont(deskFont(9));
+    const double x = width() - 172;
+    double y = height() / 2.0 - 10.0 * static_cast<double>(rows.size());
+    p.setPen(look().graphite);
+    for (const Row& r : rows) {
+        p.setPen(QPen(look().graphite, 1));
+        p.setBrush(r.colour);
+        p.drawRect(QRectF(x, y + 2, 12, 12));
+        p.setPen(look().ink);
+        p.drawText(QPointF(x + 19, y + 12), r.text);
+        y += 20;
+    }
+    // A bar of ten millimetres, or one, to judge the scale by.
+    const double bar = 10 * scale < 90 ? 10 : 1;
+    p.setPen(QPen(look().ink, 1.5));
+    p.drawLine(QPointF(x, height() - 14), QPointF(x + bar * scale, height() - 14));
+    p.drawText(QPointF(x + bar * scale + 6, height() - 10), Say::length(bar, 0));
+}
+
+} // namespace enkinet::app

@@ -1,0 +1,48 @@
+#pragma once
+// What one station shows on the card. A page reads the document and asks it for changes; it holds no numbers of its own.
+#include "commands/document.h"
+#include <QWidget>
+
+class QLabel;
+class QListWidget;
+class QVBoxLayout;
+
+namespace enkinet::app {
+
+class Page : public QWidget {
+    Q_OBJECT
+public:
+    Page(Document& document, production::Station station, QWidget* parent = nullptr);
+    production::Station station() const { return m_station; }
+    /// Shows the document and the selection as they are now.
+    void refresh();
+
+protected:
+    virtual void show(const production::Report& report) = 0;
+    Document& document() { return m_document; }
+    QVBoxLayout* column() { return m_column; }
+    /// Puts the list of this station's open points at the end of the column.
+    void addOpenPoints();
+
+    /// The part of the report that is selected, or that carries the selected joint; -1 where there is none.
+    int selectedPart() const;
+    /// Where the document's edits find a part of the report.
+    production::PartRef refOf(int part) const;
+    const body::Layers& layersOf(int part) const;
+    /// Changes the layers of the selected part: mutate(Layers&).
+    void changeLayers(const QString& name, const std::function<void(body::Layers&)>& mutate, const QString& mergeKey = {});
+
+private:
+    void follow(const production::OpenPoint& point);
+
+    Document& m_document;
+    production::Station m_station;
+    QVBoxLayout* m_column;
+    QListWidget* m_open = nullptr;
+    QLabel* m_openHeading = nullptr;
+};
+
+/// A list that is as tall as its rows and wraps their text.
+void fitToRows(QListWidget& list, int most = 12);
+
+} // namespace enkinet::app

@@ -1,0 +1,25 @@
+#pragma once
+// Plan: the steps in order, why each waits for another, and what to buy.
+#include "stations/page.h"
+
+namespace enkinet::app {
+
+class PlanPage : public Page {
+    Q_OBJECT
+public:
+    explicit PlanPage(Document& document);
+    void setStep(int step);
+
+Q_SIGNALS:
+    void stepChosen(int step);
+
+protected:
+    void show(const production::Report& report) override;
+
+private:
+    void showStep(const production::Report& report);
+    QLabel *m_title, *m_text, *m_caution, *m_shopping, *m_money;
+    QListWidget* m_steps;
+};
+
+} // namespace enkinet::app

@@ -1,0 +1,158 @@
+#include "stations/sheet/sheet_page.h"
+#include "base/units.h"
+#include "desk/fields.h"
+#include "desk/say.h"
+#include <QFormLayout>
+#include <QVBoxLayout>
+
+namespace enkinet::app {
+
+SheetPage::SheetPage(Document& d) : Page(d, production::Station::sheet) {
+    m_title = makeTitle();
+    m_facts = makeText();
+    m_height = new NumberField(NumberField::Kind::length, 10, 3000, 1, 0, tr("Height of the puppet"));
+    m_height->setObjectName("height");
+    m_lean = new NumberField(NumberField::Kind::angle, 0, degToRad(90), 1, 0, tr("Lean allowance"));
+    m_film = new NumberField(NumberField::Kind::seconds, 0.5, 100000, 1, 1, tr("Seconds of film it must last"));
+    m_factor = new NumberField(NumberField::Kind::plain, 1, 10, 0.1, 2, tr("Hold factor"));
+    m_aim = new ChoiceField(tr("What the wire is chosen for"));
+    m_steel = new ChoiceField(tr("May steel be posed"));
+    column()->addWidget(m_title);
+    column()->addWidget(m_facts);
+    auto* form = makeForm();
+    form->addRow(tr("height"), m_height);
+    form->addRow(tr("may lean by"), m_lean);
+    form->addRow(tr("lasts for"), m_film);
+    form->addRow(tr("hold, times the load"), m_factor);
+    form->addRow(tr("wire is chosen for"), m_aim);
+    form->addRow(tr("static wire"), m_steel);
+    column()->addLayout(form);
+
+    m_partTitle = makeHeading({});
+    m_partText = makeText(true);
+    m_measures = new QWidget;
+    m_form = makeForm();
+    m_measures->setLayout(m_form);
+    m_form->setContentsMargins(0, 0, 0, 0);
+    m_stationPick = new ChoiceField(tr("Where along the part"));
+    m_a = new NumberField(NumberField::Kind::length, 0.2, 1000, 0.5, 1, tr("Half-width in the front picture"));
+    m_b = new NumberField(NumberField::Kind::length, 0.2, 1000, 0.5, 1, tr("Half-width in the side picture"));
+    m_c = new NumberField(NumberField::Kind::length, 0.2, 1000, 0.5, 1, tr("Half height"));
+    m_weight = new NumberField(NumberField::Kind::grams, 0.1, 10000, 1, 1, tr("Weight"));
+    m_form->addRow(tr("at"), m_stationPick);
+    m_form->addRow(tr("half-width, front"), m_a);
+    m_form->addRow(tr("half-width, side"), m_b);
+    m_form->addRow(tr("half height"), m_c);
+    m_form->addRow(tr("weighs"), m_weight);
+    column()->addWidget(m_partTitle);
+    column()->addWidget(m_partText);
+    column()->addWidget(m_measures);
+    addOpenPoints();
+    column()->addStretch();
+
+    connect(m_height, &NumberField::edited, this, [this](double mm) {
+        document().change(tr("Height %1").arg(Say::length(mm, 0)), [mm](const production::Edits& e) { return e.setHeight(mm); }, "height");
+    });
+    connect(m_lean, &NumberField::edited, this, [this](double v) { changeWants(tr("Lean %1").arg(Say::degrees(v)), [v](body::Wants& w) { w.lean_rad = v; }, "lean"); });
+    connect(m_film, &NumberField::edited, this, [this](double v) { changeWants(tr("Film %1 s").arg(v), [v](body::Wants& w) { w.film_s = v; }, "film"); });
+    connect(m_factor, &NumberField::edited, this, [this](double v) { changeWants(tr("Hold factor %1").arg(v), [v](body::Wants& w) { w.holdFactor = v; }, "factor"); });
+    connect(m_aim, &ChoiceField::edited, this, [this](const QVariant& v) {
+        const auto aim = static_cast<body::Aim>(v.toInt());
+        changeWants(tr("Choose for %1").arg(Say::aim(aim)), [aim](body::Wants& w) { w.aim = aim; }, {});
+    });
+    connect(m_steel, &ChoiceField::edited, this, [this](const QVariant& v) {
+        changeWants(v.toBool() ? tr("Steel may be posed") : tr("Steel stays static"), [v](body::Wants& w) { w.steelMayPose = v.toBool(); }, {});
+    });
+    connect(m_stationPick, &ChoiceField::edited, this, [this] { refresh(); });
+    const auto measure = [this] {
+        const Selection s = document().selection();
+        const body::Puppet& p = document().puppet();
+        if (s.kind == Selection::Kind::mass) {
+            const std::string id = p.masses[static_cast<std::size_t>(s.index)].id;
+            const Vec3 half{m_a->core(), m_c->core(), m_b->core()};
+            document().change(tr("Size of %1").arg(QString::fromStdString(id)), [&](const production::Edits& e) { return e.setMassSize(id, half); }, "size" + QString::fromStdString(id));
+        } else if (const int part = selectedPart(); part >= 0) {
+            const production::PartRef ref = refOf(part);
+            const int at = m_stationPick->currentData().toInt();
+            document().change(tr("Half-widths of %1").arg(m_partTitle->text()), [&](const production::Edits& e) { return e.setStation(ref.limb, ref.segment, at, m_a->core(), m_b->core()); },
+                              QString("width%1%2%3").arg(QString::fromStdString(ref.limb)).arg(ref.segment).arg(at));
+        }
+    };
+    for (NumberField* f : {m_a, m_b, m_c}) connect(f, &NumberField::edited, this, measure);
+    connect(m_weight, &NumberField::edited, this, [this](double g) {
+        const std::string id = document().puppet().masses[static_cast<std::size_t>(document().selection().index)].id;
+        document().change(tr("Weight of %1").arg(QString::fromStdString(id)), [&](const production::Edits& e) { return e.setWeighed(id, g); }, "weight" + QString::fromStdString(id));
+    });
+}
+
+void SheetPage::changeWants(const QString& name, const std::function<void(body::Wants&)>& mutate, const QString& key) {
+    body::Wants w = document().puppet().wants;
+    mutate(w);
+    document().change(name, [&](const production::Edits& e) { return e.setWants(w); }, key);
+}
+
+void SheetPage::show(const production::Report& r) {
+    const body::Puppet& p = document().puppet();
+    m_title->setText(QString::fromStdString(p.name));
+    const fill::Totals& t = r.choice.totals;
+    QStringList facts;
+    facts << tr("Weighs %1: skin %2, bulk %3, cover %4, wire %5.").arg(Say::grams(t.mass_g()), Say::grams(t.skin_g), Say::grams(t.bulk_g), Say::grams(t.cover_g), Say::grams(t.wire_g));
+    facts << tr("Its weight sits %1 above the base.").arg(Say::length(t.centre.y, 0));
+    for (const body::Mass& m : p.masses)
+        if (m.id == "head") facts << tr("%1 heads high, the head %2 of it.").arg(Say::number(p.height_mm / (2 * m.half_mm.y), 1), Say::length(2 * m.half_mm.y, 0));
+    facts << tr("Chance that no joint fails before the film's end: %1 %.").arg(Say::number(r.choice.survival * 100, 0));
+    m_facts->setText(facts.join("\n"));
+    m_height->show(p.height_mm);
+    m_lean->show(p.wants.lean_rad);
+    m_film->show(p.wants.film_s);
+    m_factor->show(p.wants.holdFactor);
+    QList<std::pair<QString, QVariant>> aims;
+    for (body::Aim a : {body::Aim::life, body::Aim::light, body::Aim::easy, body::Aim::cheap}) aims << std::pair{Say::aim(a), QVariant(static_cast<int>(a))};
+    m_aim->show(aims, static_cast<int>(p.wants.aim));
+    m_steel->show({{tr("never where a joint moves"), false}, {tr("may be posed"), true}}, p.wants.steelMayPose);
+    showMeasures(r);
+}
+
+void SheetPage::showMeasures(const production::Report& r) {
+    const Selection& s = document().selection();
+    const body::Puppet& p = document().puppet();
+    const int part = selectedPart();
+    const bool any = s.kind != Selection::Kind::none && part >= 0;
+    m_measures->setVisible(any);
+    if (!any) {
+        m_partTitle->setText(tr("Measures"));
+        m_partText->setText(tr("Click a part of the drawing to see and change its half-widths."));
+        return;
+    }
+    const fill::Part& at = r.choice.parts[static_cast<std::size_t>(part)];
+    m_partTitle->setText(QString::fromStdString(at.label));
+    const bool mass = s.kind == Selection::Kind::mass;
+    const bool weighed = mass && p.masses[static_cast<std::size_t>(s.index)].shape == body::MassShape::weighed;
+    const std::string limb = mass ? std::string() : refOf(part).limb;
+    const bool mirrored = !mass && body::findLimb(p, limb)->mirrored;
+    m_partText->setText(weighed ? tr("A piece that was weighed.")
+                                : tr("%1 cm³, %2%3").arg(Say::figure(at.volume_mm3 / 1000), Say::grams(at.mass_g()), mirrored ? tr("; the other side follows") : QString()));
+    const auto row = [this](QWidget* field, bool shown) {
+        field->setVisible(shown);
+        m_form->labelForField(field)->setVisible(shown);
+    };
+    row(m_stationPick, !mass), row(m_a, !weighed), row(m_b, !weighed), row(m_c, mass && !weighed), row(m_weight, weighed);
+    if (weighed) {
+        m_weight->show(p.masses[static_cast<std::size_t>(s.index)].weighed_g);
+    } else if (mass) {
+        const Vec3& h = p.masses[static_cast<std::size_t>(s.index)].half_mm;
+        m_a->show(h.x), m_b->show(h.z), m_c->show(h.y);
+    } else {
+        const production::PartRef ref = refOf(part);
+        const auto& stations = body::findLimb(p, ref.limb)->segments[static_cast<std::size_t>(ref.segment)].stations;
+        const double L = r.choice.skeleton.links[static_cast<std::size_t>(at.link)].length_mm;
+        QList<std::pair<QString, QVariant>> entries;
+        for (std::size_t i = 0; i < stations.size(); ++i)
+            entries << std::pair{i == 0 ? tr("its root") : i + 1 == stations.size() ? tr("its tip") : tr("%1 along").arg(Say::length(stations[i].at * L, 0)), QVariant(static_cast<int>(i))};
+        const int kept = m_stationPick->currentIndex() >= 0 && m_stationPick->currentIndex() < static_cast<int>(stations.size()) ? m_stationPick->currentIndex() : 0;
+        m_stationPick->show(entries, kept);
+        m_a->show(stations[static_cast<std::size_t>(kept)].a_mm), m_b->show(stations[static_cast<std::size_t>(kept)].b_mm);
+    }
+}
+
+} // namespace enkinet::app

@@ -1,0 +1,34 @@
+#pragma once
+// Sheet: how high, how it may lean, how long the film is, and the measures of the selected part.
+#include "stations/page.h"
+
+class QFormLayout;
+class QLabel;
+
+namespace enkinet::app {
+
+class ChoiceField;
+class NumberField;
+
+class SheetPage : public Page {
+    Q_OBJECT
+public:
+    explicit SheetPage(Document& document);
+
+protected:
+    void show(const production::Report& report) override;
+
+private:
+    void changeWants(const QString& name, const std::function<void(body::Wants&)>& mutate, const QString& key);
+    void showMeasures(const production::Report& report);
+
+    QLabel *m_title, *m_facts, *m_partTitle, *m_partText;
+    NumberField *m_height, *m_lean, *m_film, *m_factor;
+    ChoiceField *m_aim, *m_steel;
+    QWidget* m_measures;
+    ChoiceField* m_stationPick;
+    NumberField *m_a, *m_b, *m_c, *m_weight;
+    QFormLayout* m_form;
+};
+
+} // namespace enkinet::app

@@ -1,0 +1,36 @@
+#pragma once
+// Wire: will this joint hold, can a hand pose it, how long will it last; which wire the limb needs and why.
+#include "stations/page.h"
+
+class QPushButton;
+
+namespace enkinet::app {
+
+class ChoiceField;
+class HoldWindow;
+class NumberField;
+
+class WirePage : public Page {
+    Q_OBJECT
+public:
+    explicit WirePage(Document& document);
+
+protected:
+    void show(const production::Report& report) override;
+
+private:
+    void pick(int candidate);
+    void showCandidates(const production::Report& report, int limb);
+    void changeJoint(const QString& name, const std::function<Result<production::Production>(const production::Edits&, const std::string&, const std::string&)>& edit, const QString& key);
+
+    QLabel *m_title, *m_where, *m_verdict, *m_windowText, *m_why, *m_choiceText, *m_quiet;
+    QWidget* m_body;
+    HoldWindow* m_window;
+    QListWidget* m_list;
+    QPushButton *m_use, *m_auto;
+    NumberField *m_gap, *m_low, *m_high, *m_need, *m_moves;
+    ChoiceField* m_edge;
+    int m_limb = -1, m_demand = -1;
+};
+
+} // namespace enkinet::app
