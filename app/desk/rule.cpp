@@ -66,7 +66,7 @@ Division::Division(production::Station station, QWidget* parent) : QAbstractButt
 
 void Division::setOpen(int count, const QString& sentences) {
     m_open = count;
-    setAccessibleName(count > 0 ? tr("%1, %n open point(s)", nullptr, count).arg(text()) : text());
+    setAccessibleName(count > 0 ? tr("%1, open points: %2").arg(text()).arg(count) : text());
     setToolTip(count > 0 ? sentences : tr("Nothing open here."));
     update();
 }

@@ -29,7 +29,7 @@ QString Say::figure(double v) {
 QString Say::length(double mm, int decimals) {
     return g_inches ? tr("%1 in").arg(number(mm / kMmPerInch, decimals + 1)) : tr("%1 mm").arg(number(mm, decimals));
 }
-QString Say::grams(double g) { return tr("%1 g").arg(number(g, g < 9.95 ? 1 : 0)); }
+QString Say::grams(double g) { return tr("%1 g").arg(number(g, g < 0.095 ? 2 : g < 9.95 ? 1 : 0)); }
 QString Say::degrees(double rad, int decimals) { return tr("%1°").arg(number(radToDeg(rad), decimals)); }
 
 QString Say::minutes(double min) {
@@ -99,7 +99,11 @@ QString Say::aim(body::Aim a) {
     return {};
 }
 
-QString Say::sided(const std::string& label) { return QString::fromStdString(label); }
+QString Say::capital(const std::string& label) {
+    QString s = QString::fromStdString(label);
+    if (!s.isEmpty()) s[0] = s[0].toUpper();
+    return s;
+}
 
 QString Say::wire(const wire::Bundle& b, const std::string& card) {
     const QString head = tr("%1 × %2 %3").arg(b.strands).arg(number(b.diameter_mm, 1), QString::fromStdString(card));
@@ -125,7 +129,7 @@ QString Say::verdict(choice::State s, const choice::Demand& d, const choice::Ver
 
 QString Say::openPoint(const production::OpenPoint& p) {
     using production::Issue;
-    const QString who = sided(p.subject);
+    const QString who = capital(p.subject);
     switch (p.issue) {
     case Issue::no_limbs: return tr("Nothing is drawn yet: start from the demo puppets or open a file.");
     case Issue::no_support: return tr("Nothing holds %1 to a base: give a foot a tie-down.").arg(who);
@@ -181,9 +185,9 @@ QString Say::step(const plan::Step& s) {
     const QString who = QString::fromStdString(s.subject), what = QString::fromStdString(s.detail);
     switch (s.kind) {
     case StepKind::print_sheets: return tr("Print the sheets of %1").arg(who);
-    case StepKind::cut_wire: return tr("Cut wire: %1, %n piece(s)", nullptr, static_cast<int>(s.amount)).arg(who);
+    case StepKind::cut_wire: return s.amount == 1 ? tr("Cut wire: %1, 1 piece").arg(who) : tr("Cut wire: %1, %2 pieces").arg(who, number(s.amount, 0));
     case StepKind::twist_wire: return tr("Twist: %1, %2 turns").arg(who, number(s.amount, 1));
-    case StepKind::drill_base: return tr("Drill the base: %n hole(s)", nullptr, static_cast<int>(s.amount));
+    case StepKind::drill_base: return s.amount == 1 ? tr("Drill the base: 1 hole") : tr("Drill the base: %1 holes").arg(number(s.amount, 0));
     case StepKind::bind_limb: return tr("Bind on: %1").arg(who);
     case StepKind::set_putty: return tr("Putty on the stiff stretches");
     case StepKind::bulk: return tr("Bulk %1: %2, %3").arg(who, grams(s.amount), what);

@@ -27,7 +27,8 @@ public:
     static QString station(production::Station station);
     static QString role(paint::Role role);
     static QString aim(body::Aim aim);
-    static QString sided(const std::string& label);
+    /// A name at the head of a sentence.
+    static QString capital(const std::string& label);
 
     /// "2 × 2.0 soft aluminium, lay 13".
     static QString wire(const wire::Bundle& bundle, const std::string& card);

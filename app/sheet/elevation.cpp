@@ -124,6 +124,7 @@ Elevation::Elevation(const Puppet& puppet, const production::Production& product
             const MassCopy& c = s.masses[static_cast<std::size_t>(p.mass)];
             const Mass& m = puppet.masses[static_cast<std::size_t>(c.mass)];
             piece.depth = depthOf(view, c.at);
+            piece.group = static_cast<int>(s.copies.size()) + p.mass;
             piece.outside = massPath(view, m, c, 0), piece.underCover = massPath(view, m, c, outside);
             if (piece.hasBulk) piece.core = massPath(view, m, c, outside + skin);
             m_selectionOf.push_back({Selection::Kind::mass, -1, c.mass, c.right});
@@ -131,6 +132,7 @@ Elevation::Elevation(const Puppet& puppet, const production::Production& product
             const Segment& seg = limbOf(link.copy).segments[static_cast<std::size_t>(link.segment)];
             const Stretch own = report.choice.own[i], solid = findCommon(own, findStiff(link));
             piece.depth = depthOf(view, 0.5 * (link.from + link.to));
+            piece.group = link.copy;
             piece.outside = tubePath(view, seg, link, own, 0);
             piece.underCover = tubePath(view, seg, link, l.skinAcrossGaps ? own : solid, outside);
             if (piece.hasBulk) piece.core = tubePath(view, seg, link, solid, outside + skin);
@@ -141,7 +143,15 @@ Elevation::Elevation(const Puppet& puppet, const production::Production& product
         if (piece.outside.isEmpty()) continue;
         m_pieces.push_back(std::move(piece));
     }
-    std::stable_sort(m_pieces.begin(), m_pieces.end(), [](const Piece& x, const Piece& y) { return x.depth < y.depth; });
+    m_groups.resize(s.copies.size() + s.masses.size());
+    std::vector<double> depth(m_groups.size()), count(m_groups.size());
+    for (const Piece& p : m_pieces) {
+        const auto g = static_cast<std::size_t>(p.group);
+        m_groups[g] = m_groups[g].united(p.outside);
+        depth[g] += p.depth, count[g] += 1;
+    }
+    for (Piece& p : m_pieces) p.depth = depth[static_cast<std::size_t>(p.group)] / count[static_cast<std::size_t>(p.group)];
+    std::stable_sort(m_pieces.begin(), m_pieces.end(), [](const Piece& x, const Piece& y) { return x.depth != y.depth ? x.depth < y.depth : x.group < y.group; });
     for (const Piece& p : m_pieces) m_outline = m_outline.united(p.outside);
     m_bounds = m_outline.boundingRect();
 
@@ -219,9 +229,16 @@ void Elevation::draw(QPainter& painter, Peel peel, double ppm, const Selection& 
         const Selection& s = m_selectionOf[static_cast<std::size_t>(p.part)];
         return selection.kind == s.kind && selection.limb == s.limb && selection.index == s.index && selection.right == s.right;
     };
-    for (const Piece& p : m_pieces) {
+    const auto outlineOf = [&](const Piece& p, const QColor& c, double px) {
+        painter.setPen(pen(c, px));
+        painter.setBrush(Qt::NoBrush);
+        painter.drawPath(m_groups[static_cast<std::size_t>(p.group)]);
+    };
+    for (std::size_t i = 0; i < m_pieces.size(); ++i) {
+        const Piece& p = m_pieces[i];
+        const bool lastOfGroup = i + 1 == m_pieces.size() || m_pieces[i + 1].group != p.group;
         if (peel == Peel::painted) {
-            painter.setPen(pen(p.painted.darker(150), 0.8));
+            painter.setPen(pen(p.painted, 0.6));
             painter.setBrush(p.painted);
             painter.drawPath(p.outside);
             if (p.fleece) {
@@ -230,35 +247,33 @@ void Elevation::draw(QPainter& painter, Peel peel, double ppm, const Selection& 
                 const QRectF box = p.outside.boundingRect();
                 const double gap = 3.2;
                 for (double y = box.top(); y < box.bottom(); y += gap)
-                    for (double x = box.left() + std::fmod(y * 1.7, gap); x < box.right(); x += gap)
+                    for (double x = box.left() + std::fmod(std::abs(y) * 1.7, gap); x < box.right(); x += gap)
                         if (p.outside.contains(QPointF(x, y)) && p.outside.contains(QPointF(x + 0.7, y + 2.2))) painter.drawLine(QPointF(x, y), QPointF(x + 0.7, y + 2.2));
             }
-        } else if (peel == Peel::clay) {
-            QColor under = look().shade;
-            painter.setPen(pen(look().faint, 0.6));
-            painter.setBrush(under);
+            if (lastOfGroup) outlineOf(p, p.painted.darker(150), 0.9);
+        } else if (peel == Peel::clay || peel == Peel::bulk) {
+            painter.setPen(Qt::NoPen);
+            painter.setBrush(look().shade);
             painter.drawPath(p.outside);
             painter.setPen(pen(look().graphite, 0.6));
-            painter.setBrush(p.hasClay ? p.clay : p.bulk);
-            if (p.hasClay || p.hasBulk) painter.drawPath(p.hasClay ? p.underCover : p.core);
-        } else if (peel == Peel::bulk) {
-            painter.setPen(pen(look().faint, 0.6));
-            painter.setBrush(p.hasClay ? QColor(p.clay.red(), p.clay.green(), p.clay.blue(), 70) : QColor(look().shade));
-            painter.drawPath(p.outside);
-            if (p.hasBulk) {
+            if (peel == Peel::clay && p.hasClay) {
+                painter.setBrush(p.clay);
+                painter.drawPath(p.underCover);
+            } else if (peel == Peel::bulk && p.hasClay) {
+                QColor thin = p.clay;
+                thin.setAlpha(90);
+                painter.setPen(Qt::NoPen);
+                painter.setBrush(thin);
+                painter.drawPath(p.underCover);
+            }
+            if (p.hasBulk && (peel == Peel::bulk || !p.hasClay)) {
                 painter.setPen(pen(p.bulk.darker(140), 0.7));
                 painter.setBrush(p.bulk);
                 painter.drawPath(p.core);
             }
-        } else {
-            painter.setPen(pen(look().faint, 0.7));
-            painter.setBrush(Qt::NoBrush);
-            painter.drawPath(p.outside);
-        }
-        if (isSelected(p)) {
-            painter.setPen(pen(look().copper, 2.2));
-            painter.setBrush(Qt::NoBrush);
-            painter.drawPath(p.outside);
+            if (lastOfGroup) outlineOf(p, look().faint, 0.8);
+        } else if (lastOfGroup) {
+            outlineOf(p, look().faint, 0.8);
         }
     }
     painter.setPen(pen(look().graphite, 1.4));

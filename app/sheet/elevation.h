@@ -38,7 +38,8 @@ public:
 private:
     struct Piece {
         int part = 0;
-        double depth = 0;
+        int group = 0;   ///< pieces of one limb copy, or one mass, share an outline
+        double depth = 0; ///< of the group
         QPainterPath outside, underCover, core;
         QColor painted, clay, bulk;
         bool hasClay = false, hasBulk = false, fleece = false;
@@ -54,6 +55,7 @@ private:
     View m_view = View::front;
     std::vector<Piece> m_pieces; ///< far to near
     std::vector<Run> m_runs;
+    std::vector<QPainterPath> m_groups; ///< outline of each group
     QPainterPath m_outline;
     QRectF m_bounds;
     std::vector<Selection> m_selectionOf; ///< per part

@@ -13,7 +13,7 @@
 namespace enkinet::app {
 
 namespace {
-constexpr double kRuler = 26, kHeader = 34, kTagWidth = 218, kTagHeight = 54, kHitRadius = 11;
+constexpr double kRuler = 26, kHeader = 34, kTagWidth = 232, kTagHeight = 54, kHitRadius = 11;
 } // namespace
 
 SheetView::SheetView(Document& document, QWidget* parent) : QWidget(parent), m_document(document), m_strip(new PeelStrip(*this)) {
@@ -65,10 +65,7 @@ void SheetView::layoutViews() {
         m_frontAt = about(m_frontAt), m_sideAt = about(m_sideAt);
     }
     for (Tag& t : m_tags) {
-        const QPointF front = toScreen(View::front, project(View::front, t.tied)), side = toScreen(View::side, project(View::side, t.tied));
-        const double middle = toScreen(View::front, f.topRight()).x();
-        t.anchor = front;
-        (void)side, (void)middle;
+        t.anchor = toScreen(View::front, project(View::front, t.tied));
     }
     const double columnLeft = area.left() + spare + f.width() * m_scale / m_zoom + 44;
     placeTags(m_tags, QRectF(columnLeft, area.top() + 4, kTagWidth, area.height() + 20), kTagHeight);
@@ -333,7 +330,11 @@ void SheetView::paintEvent(QPaintEvent*) {
     }
     p.setFont(deskFont(9.5));
     p.setPen(look().graphite);
-    const double under = m_frontAt.y() + 16;
+    // Below the wires that go into the base.
+    double deep = 0;
+    for (const body::Limb& l : m_document.puppet().limbs)
+        if (l.tieDown && m_peel != Peel::painted && m_peel != Peel::paper) deep = std::max(deep, l.tieDown->depth_mm);
+    const double under = m_frontAt.y() + std::max(10.0, deep * m_scale + 3);
     p.drawText(QRectF(toScreen(View::front, {m_front.bounds().center().x(), 0}).x() - 60, under, 120, 16), Qt::AlignCenter, tr("front"));
     p.drawText(QRectF(toScreen(View::side, {m_side.bounds().center().x(), 0}).x() - 80, under, 160, 16), Qt::AlignCenter, tr("side, from its left"));
     if (m_peel != Peel::paper) drawMarks(p);

@@ -45,7 +45,7 @@ void BulkPage::show(const production::Report& r) {
     };
     if (part >= 0) {
         const fill::Part& p = r.choice.parts[static_cast<std::size_t>(part)];
-        m_title->setText(QString::fromStdString(p.label));
+        m_title->setText(Say::capital(p.label));
         QList<std::pair<QString, QVariant>> bulks{{tr("none: solid or hollow"), ""}};
         for (const fill::BulkCard& b : r.cards->bulks) bulks << std::pair{tr("%1, %2 g/cm³").arg(QString::fromStdString(b.name), Say::number(b.density_g_cm3, 2)), QVariant(QString::fromStdString(b.id))};
         m_bulk->show(bulks, QString::fromStdString(p.layers.bulk));

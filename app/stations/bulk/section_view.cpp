@@ -9,7 +9,7 @@ namespace enkinet::app {
 
 SectionView::SectionView(QWidget* parent) : QWidget(parent) {
     setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Fixed);
-    setFixedHeight(176);
+    setFixedHeight(150);
     setAccessibleName(tr("Section through the part"));
 }
 

@@ -29,7 +29,7 @@ void CoatStack::show(const QColor& clay, const QString& clayName, const std::vec
         r.clear = l.role == paint::Role::varnish;
         r.text = tr("%1: %2").arg(Say::role(l.role), QString::fromStdString(l.card->name));
         r.more = tr("%1, %2 ml, dry in %3").arg(l.coats == 1 ? tr("1 coat") : tr("%1 coats").arg(l.coats), Say::number(l.ml, 1), Say::minutes(l.dry_min));
-        if (l.role == paint::Role::base || l.role == paint::Role::primer) r.more += tr(", differs from below by %1 ΔE").arg(Say::number(l.contrast, 0));
+        if (l.role == paint::Role::base || l.role == paint::Role::primer) r.more += tr(", ΔE %1 to below").arg(Say::number(l.contrast, 0));
         said << r.text + " " + r.more;
         m_rows.push_back(r);
     }
@@ -95,7 +95,7 @@ void PaintPage::show(const production::Report& r) {
     const int part = selectedPart();
     if (part < 0) return;
     const fill::Part& p = r.choice.parts[static_cast<std::size_t>(part)];
-    m_title->setText(QString::fromStdString(p.label));
+    m_title->setText(Say::capital(p.label));
     QList<std::pair<QString, QVariant>> schemes{{tr("not painted"), ""}};
     for (const paint::Scheme& s : document().production().schemes) schemes << std::pair{QString::fromStdString(s.name), QVariant(QString::fromStdString(s.id))};
     m_scheme->show(schemes, QString::fromStdString(p.layers.scheme));
@@ -117,7 +117,7 @@ void PaintPage::show(const production::Report& r) {
     QStringList lines;
     for (const production::Need& n : r.needs)
         if (n.ware == production::Ware::paint)
-            lines << tr("%1: %2 of %3 ml there%4").arg(QString::fromStdString(n.name), Say::number(n.needed, 1), Say::number(n.held, 0), n.packs > 0 ? tr("; buy %n pot(s)", nullptr, n.packs) : QString());
+            lines << tr("%1: %2 of %3 ml there%4").arg(QString::fromStdString(n.name), Say::number(n.needed, 1), Say::number(n.held, 0), n.packs > 0 ? tr("; pots to buy: %1").arg(n.packs) : QString());
     m_sum->setText(lines.isEmpty() ? tr("No paint in this puppet.") : lines.join("\n"));
 }
 

@@ -54,7 +54,7 @@ void PlanPage::show(const production::Report& r) {
         case production::Ware::wire:
         case production::Ware::foil: amount = tr("%1 m").arg(Say::number(n.needed, 2)); break;
         case production::Ware::clay:
-        case production::Ware::bulk: amount = tr("%1 g").arg(Say::number(n.needed, 0)); break;
+        case production::Ware::bulk: amount = Say::grams(n.needed); break;
         case production::Ware::cover: amount = tr("%1 cm²").arg(Say::number(n.needed * 1e4, 0)); break;
         case production::Ware::paint: amount = tr("%1 ml").arg(Say::number(n.needed, 1)); break;
         }

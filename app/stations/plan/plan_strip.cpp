@@ -11,7 +11,7 @@
 namespace enkinet::app {
 
 namespace {
-constexpr double kRowMinutes = 8 * 60, kLeft = 74, kRight = 24, kTop = 64, kHands = 46, kWait = 18;
+constexpr double kRowMinutes = 8 * 60, kLeft = 74, kRight = 24, kTop = 64, kHands = 46, kWait = 16;
 
 QColor toolColour(plan::Tool t) {
     switch (t) {
@@ -114,22 +114,22 @@ void PlanStrip::paintEvent(QPaintEvent*) {
         p.drawLine(QPointF(kLeft, y), QPointF(kLeft + w, y));
         p.setFont(deskFont(9));
         p.setPen(look().ink);
-        p.drawText(QRectF(20, y - 22, kLeft - 26, 16), Qt::AlignLeft, tr("row %1").arg(row + 1));
         p.setPen(look().graphite);
         for (int h = 0; h <= 8; ++h) {
             const double x = kLeft + h * 60 * scale;
             p.drawLine(QPointF(x, y), QPointF(x, y + 4));
-            if (rowHeight > 110) p.drawText(QRectF(x - 20, y + 4 + 2.4 * kWait, 40, 14), Qt::AlignCenter, tr("%1 h").arg(row * 8 + h));
+            if (rowHeight > 110) p.drawText(QRectF(x - 20, y + 4 + 3 * kWait, 40, 14), Qt::AlignCenter, tr("%1 h").arg(row * 8 + h));
         }
     }
-    // Waits, in two lanes so that two at once can be seen.
-    std::vector<double> laneFree{0, 0};
+    // Waits, in lanes so that several at once can be seen.
+    std::vector<double> laneFree(3, 0.0);
     for (std::size_t i = 0; i < plan.steps.size(); ++i) {
         const plan::Step& s = plan.steps[i];
         if (s.wait_min < 1) continue;
         double from = s.start_min + s.hands_min;
         const double to = from + s.wait_min;
-        const std::size_t lane = laneFree[0] <= from + 1e-9 ? 0 : 1;
+        const auto free = std::find_if(laneFree.begin(), laneFree.end(), [&](double t) { return t <= from + 1e-9; });
+        const auto lane = static_cast<std::size_t>(free == laneFree.end() ? std::min_element(laneFree.begin(), laneFree.end()) - laneFree.begin() : free - laneFree.begin());
         laneFree[lane] = std::max(laneFree[lane], to);
         while (from < to - 1e-9) {
             const int row = static_cast<int>(from / kRowMinutes + 1e-9);

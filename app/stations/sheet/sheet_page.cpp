@@ -125,7 +125,7 @@ void SheetPage::showMeasures(const production::Report& r) {
         return;
     }
     const fill::Part& at = r.choice.parts[static_cast<std::size_t>(part)];
-    m_partTitle->setText(QString::fromStdString(at.label));
+    m_partTitle->setText(Say::capital(at.label));
     const bool mass = s.kind == Selection::Kind::mass;
     const bool weighed = mass && p.masses[static_cast<std::size_t>(s.index)].shape == body::MassShape::weighed;
     const std::string limb = mass ? std::string() : refOf(part).limb;

@@ -22,7 +22,7 @@ SkinPage::SkinPage(Document& d) : Page(d, production::Station::skin) {
     m_bake = makeText();
     m_caution = makeText(true);
     m_plot = new QCustomPlot;
-    m_plot->setFixedHeight(190);
+    m_plot->setFixedHeight(200);
     m_plot->setAccessibleName(tr("Bake curves: oven, surface and innermost clay over minutes"));
     column()->addWidget(m_title);
     column()->addWidget(m_section);
@@ -32,11 +32,11 @@ SkinPage::SkinPage(Document& d) : Page(d, production::Station::skin) {
     form->addRow(tr("at the joints"), m_across);
     column()->addLayout(form);
     column()->addWidget(m_text);
-    column()->addWidget(makeHeading(tr("Clay for the whole puppet")));
-    column()->addWidget(m_packs);
     column()->addWidget(makeHeading(tr("The bake")));
     column()->addWidget(m_bake);
     column()->addWidget(m_plot);
+    column()->addWidget(makeHeading(tr("Clay for the whole puppet, with a tenth of waste")));
+    column()->addWidget(m_packs);
     column()->addWidget(m_caution);
     addOpenPoints();
     column()->addStretch();
@@ -61,7 +61,7 @@ void SkinPage::show(const production::Report& r) {
     m_section->show(document(), part);
     if (part >= 0) {
         const fill::Part& p = r.choice.parts[static_cast<std::size_t>(part)];
-        m_title->setText(QString::fromStdString(p.label));
+        m_title->setText(Say::capital(p.label));
         QList<std::pair<QString, QVariant>> clays{{tr("no clay"), ""}};
         for (const fill::ClayCard& c : r.cards->clays) clays << std::pair{QString::fromStdString(c.name), QVariant(QString::fromStdString(c.id))};
         m_clay->show(clays, QString::fromStdString(p.layers.clay));
@@ -71,8 +71,8 @@ void SkinPage::show(const production::Report& r) {
         m_across->show({{tr("the skin stops short of the gap"), false}, {tr("the skin runs across"), true}}, p.layers.skinAcrossGaps);
         if (!p.layers.clay.empty()) {
             const fill::ClayCard& c = r.shelf.clays.at(p.layers.clay);
-            m_text->setText(tr("%1 cm³ of clay, %2. %3: %4 to %5 thick; %6.")
-                                .arg(Say::figure(p.skin.volume_mm3 / 1000), Say::grams(p.skin.mass_g), QString::fromStdString(c.name), Say::length(c.thinnest_mm), Say::length(c.thickest_mm), QString::fromStdString(c.note)));
+            m_text->setText(tr("%1 cm³ of clay, %2. This clay wants %3 to %4; %5.")
+                                .arg(Say::figure(p.skin.volume_mm3 / 1000), Say::grams(p.skin.mass_g), Say::length(c.thinnest_mm), Say::length(c.thickest_mm), QString::fromStdString(c.note)));
         } else {
             m_text->setText(p.layers.cover.empty() ? tr("Bare wire or bulk.") : tr("No clay: covered with %1.").arg(QString::fromStdString(r.shelf.covers.at(p.layers.cover).name)));
         }
@@ -80,7 +80,7 @@ void SkinPage::show(const production::Report& r) {
     QStringList packs;
     for (const production::Need& n : r.needs)
         if (n.ware == production::Ware::clay)
-            packs << tr("%1: %2 g with a tenth of waste, %3 g there%4").arg(QString::fromStdString(n.name), Say::number(n.needed, 0), Say::number(n.held, 0), n.packs > 0 ? tr("; buy %n pack(s)", nullptr, n.packs) : QString());
+            packs << tr("%1: %2 of %3 g there%4").arg(QString::fromStdString(n.name), Say::number(n.needed, 0), Say::number(n.held, 0), n.packs > 0 ? tr("; packs to buy: %1").arg(n.packs) : QString());
     m_packs->setText(packs.isEmpty() ? tr("No clay in this puppet.") : packs.join("\n"));
     showBake(r);
 }
@@ -113,19 +113,19 @@ void SkinPage::showBake(const production::Report& r) {
     curve(b.slowestCurve.minutes, b.slowestCurve.innermost_C, look().copper, Qt::SolidLine);
     curve(b.quickestCurve.minutes, b.quickestCurve.innermost_C, look().holds, Qt::SolidLine);
     const double end = b.slowestCurve.minutes.empty() ? 60 : b.slowestCurve.minutes.back();
-    const auto level = [&](double C, const QString& text, Qt::PenStyle style) {
+    const auto level = [&](double C, const QString& text, Qt::PenStyle style, double x, Qt::Alignment align) {
         QCPGraph* g = m_plot->addGraph();
         g->setData({0, end}, {C, C}, true);
         g->setPen(QPen(look().graphite, 1, style));
         auto* label = new QCPItemText(m_plot);
-        label->position->setCoords(end * 0.01, C);
-        label->setPositionAlignment(Qt::AlignLeft | Qt::AlignBottom);
+        label->position->setCoords(x, C);
+        label->setPositionAlignment(align);
         label->setText(text);
         label->setFont(deskFont(8.5));
         label->setColor(look().graphite);
     };
-    level(b.set_C, tr("oven %1 °C").arg(Say::number(b.set_C, 0)), Qt::SolidLine);
-    level(b.set_C - fill::kNearSet_C, tr("curing from %1 °C").arg(Say::number(b.set_C - fill::kNearSet_C, 0)), Qt::DotLine);
+    level(b.set_C, tr("oven %1 °C").arg(Say::number(b.set_C, 0)), Qt::SolidLine, end * 0.01, Qt::AlignLeft | Qt::AlignBottom);
+    level(b.set_C - fill::kNearSet_C, tr("curing from %1 °C").arg(Say::number(b.set_C - fill::kNearSet_C, 0)), Qt::DotLine, end * 0.99, Qt::AlignRight | Qt::AlignTop);
     const auto word = [&](double share, const fill::BakeCurve& c, const std::vector<double>& y, const QString& text, const QColor& colour, Qt::Alignment align) {
         if (c.minutes.empty()) return;
         const auto i = static_cast<std::size_t>(share * static_cast<double>(c.minutes.size() - 1));
@@ -155,7 +155,7 @@ void SkinPage::showBake(const production::Report& r) {
     m_plot->xAxis->setLabel(tr("minutes"));
     m_plot->yAxis->setLabel(tr("°C"));
     m_plot->xAxis->setRange(0, end);
-    m_plot->yAxis->setRange(0, b.set_C * 1.14);
+    m_plot->yAxis->setRange(0, b.set_C * 1.2);
     m_plot->replot();
 }
 

@@ -36,8 +36,16 @@ void HoldWindow::show(const Document& document, int limb, int demand) {
     m_spots.clear();
     m_focus = -1;
     m_needed = d.needed_Nmm, m_limit = d.effortLimit_Nmm, m_lever = d.lever_mm, m_wholeHand = d.wholeHand;
+    // One lay, the best, stands for all of the same spool and strands.
+    const auto betterLay = [&](const choice::Candidate& a, const choice::Candidate& b) {
+        return a.fits != b.fits ? a.fits : a.fits ? a.lifeMargin > b.lifeMargin : a.miss < b.miss;
+    };
     for (std::size_t i = 0; i < l.candidates.size(); ++i) {
         const choice::Candidate& c = l.candidates[i];
+        const bool outdone = std::any_of(l.candidates.begin(), l.candidates.end(), [&](const choice::Candidate& o) {
+            return &o != &c && o.spool == c.spool && o.bundle.strands == c.bundle.strands && (&o == &l.candidates[static_cast<std::size_t>(l.chosen)] || betterLay(o, c));
+        });
+        if (outdone && static_cast<int>(i) != l.chosen) continue;
         Spot s;
         s.candidate = static_cast<int>(i), s.bundle = c.bundle, s.fits = c.fits, s.barred = c.bar != choice::Bar::none, s.chosen = static_cast<int>(i) == l.chosen;
         s.hold = c.at[static_cast<std::size_t>(demand)].hold_Nmm;

@@ -172,9 +172,7 @@ void WirePage::show(const production::Report& r) {
     const choice::Candidate& c = l->candidates[static_cast<std::size_t>(l->chosen)];
     const body::Joint& joint = limb.joints[static_cast<std::size_t>(d.joint)];
     const auto& hinge = r.choice.skeleton.hinges[static_cast<std::size_t>(d.hinge)];
-    QString title = QString::fromStdString(joint.name);
-    title[0] = title[0].toUpper();
-    m_title->setText(title);
+    m_title->setText(Say::capital(joint.name));
     const QString side = limb.mirrored ? tr("both sides alike; the %1 decides").arg(r.choice.skeleton.copies[static_cast<std::size_t>(hinge.copy)].right ? tr("right") : tr("left")) : QString::fromStdString(limb.name);
     m_where->setText(tr("%1 · gap %2, %3 · bends %4 to %5").arg(side, Say::length(d.gap_mm), Say::edge(d.edge), Say::degrees(joint.low_rad), Say::degrees(joint.high_rad)));
 
@@ -211,7 +209,7 @@ void WirePage::show(const production::Report& r) {
                               .arg(Say::aim(document().puppet().wants.aim)));
     showCandidates(r, m_limb);
     m_auto->setEnabled(l->pinned);
-    m_why->setText(Say::whyLay(c.bundle, d.gap_mm, v.bend.lock) + " " + (c.bundle.strands >= 0 ? tr("Numbers rest on the card's table values; no test of this wire yet.") : QString()));
+    m_why->setText(Say::whyLay(c.bundle, d.gap_mm, v.bend.lock) + " " + tr("Numbers rest on the card's table values; no test of this wire yet."));
 
     m_gap->show(d.gap_mm);
     m_low->show(joint.low_rad);
