@@ -35,7 +35,8 @@ int main(int argc, char** argv) {
     parser.addHelpOption();
     parser.addVersionOption();
     parser.addPositionalArgument("FILE", "an .enkinet container or a production.json", "[FILE]");
-    const QCommandLineOption print("print", "write the build sheets of the first puppet, or of --puppet, as PDF", "OUT.pdf");
+    const QCommandLineOption print("print", "write the build sheets of the first puppet, or of --puppet, as PDF",
+                                   "OUT.pdf");
     const QCommandLineOption puppet("puppet", "which puppet, by its id", "ID");
     const QCommandLineOption paper("paper", "A4 or Letter", "SIZE");
     const QCommandLineOption pictures("pictures", "write one PNG of every station into a folder", "DIR");
@@ -49,7 +50,8 @@ int main(int argc, char** argv) {
     Say::setInches(!quiet && QSettings().value("inches").toBool());
     applyLook(app);
     Window window;
-    if (window.document().shippedCards().wires.empty()) return fail("the data folder with the cards is missing; set ENKINET_DATA to it");
+    if (window.document().shippedCards().wires.empty())
+        return fail("the data folder with the cards is missing; set ENKINET_DATA to it");
 
     const QStringList files = parser.positionalArguments();
     const QString path = !files.isEmpty() ? files.first() : parser.isSet(demo) || quiet ? demoPath() : QString();
@@ -57,22 +59,28 @@ int main(int argc, char** argv) {
         const bool copy = quiet || path == demoPath();
         const QString fault = copy ? window.document().openCopy(path) : window.document().open(path);
         if (!fault.isEmpty() && quiet) return fail(fault);
-        if (!fault.isEmpty()) QTextStream(stderr) << "enkinet: " << fault << "\n", Q_EMIT window.document().refused(fault);
+        if (!fault.isEmpty())
+            QTextStream(stderr) << "enkinet: " << fault << "\n", Q_EMIT window.document().refused(fault);
     }
     if (parser.isSet(puppet)) {
-        const int index = enkinet::production::findPuppetIndex(window.document().production(), parser.value(puppet).toStdString());
+        const int index =
+            enkinet::production::findPuppetIndex(window.document().production(), parser.value(puppet).toStdString());
         if (index < 0) return fail(QString("there is no puppet \"%1\" in this production").arg(parser.value(puppet)));
         window.document().showPuppet(index);
     }
     if (quiet && !window.document().hasPuppet()) return fail("there is no puppet in this production");
     if (parser.isSet(print)) {
         const QString size = parser.value(paper);
-        if (!size.isEmpty() && size != "A4" && size != "Letter") return fail(QString("paper \"%1\" must be A4 or Letter").arg(size));
+        if (!size.isEmpty() && size != "A4" && size != "Letter")
+            return fail(QString("paper \"%1\" must be A4 or Letter").arg(size));
         const auto id = size.isEmpty() ? BuildSheets::defaultSize() : size == "A4" ? QPageSize::A4 : QPageSize::Letter;
-        const BuildSheets sheets(window.document().production(), window.document().puppetIndex(), window.document().report());
-        if (!sheets.writePdf(parser.value(print), id)) return fail(QString("%1 could not be written").arg(parser.value(print)));
+        const BuildSheets sheets(window.document().production(), window.document().puppetIndex(),
+                                 window.document().report());
+        if (!sheets.writePdf(parser.value(print), id))
+            return fail(QString("%1 could not be written").arg(parser.value(print)));
     }
-    if (parser.isSet(pictures) && !writePictures(window, parser.value(pictures))) return fail(QString("pictures could not be written to %1").arg(parser.value(pictures)));
+    if (parser.isSet(pictures) && !writePictures(window, parser.value(pictures)))
+        return fail(QString("pictures could not be written to %1").arg(parser.value(pictures)));
     if (quiet) return 0;
     window.show();
     window.offerRecovery();

@@ -15,7 +15,8 @@ bool writePictures(Window& window, const QString& folder) {
     for (int i = 0; i < production::kStations; ++i) {
         window.setStation(static_cast<production::Station>(i));
         // Layouts settle over a few rounds of events.
-        for (int n = 0; n < 5; ++n) QApplication::processEvents();
+        for (int n = 0; n < 5; ++n)
+            QApplication::processEvents();
         if (!window.grab().save(QDir(folder).filePath(QString("%1.png").arg(names[i])))) return false;
     }
     return true;

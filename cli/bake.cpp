@@ -1,6 +1,6 @@
-#include "commands.h"
-#include "base/text.h"
 #include "fill/bake.h"
+#include "base/text.h"
+#include "commands.h"
 #include <cmath>
 #include <fmt/format.h>
 #include <iostream>
@@ -13,7 +13,8 @@ void addBake(CLI::App& program, Run& run) {
         double coreDensity = 0.4, minutes = 60, to = 115;
         bool json = false;
     };
-    CLI::App* sub = program.add_subcommand("bake", "heat through clay on a core: minutes until the innermost clay is hot");
+    CLI::App* sub =
+        program.add_subcommand("bake", "heat through clay on a core: minutes until the innermost clay is hot");
     auto o = std::make_shared<BakeOptions>();
     sub->add_option("--thickness", o->setup.thickness_mm, "of clay, mm")->required();
     sub->add_option("--core", o->setup.core_mm, "radius of the foil core, mm; 0: solid")->capture_default_str();
@@ -29,13 +30,18 @@ void addBake(CLI::App& program, Run& run) {
         const auto curve = fill::calcBake(o->setup, o->to, o->minutes);
         if (!curve) return run.fail(curve.fault());
         if (o->json) {
-            const files::Json j{{"minutes_to_reach", numberJson(curve->reached_min)}, {"innermost_C_at_end", curve->innermost_C.back()}, {"surface_C_at_end", curve->surface_C.back()}};
+            const files::Json j{{"minutes_to_reach", numberJson(curve->reached_min)},
+                                {"innermost_C_at_end", curve->innermost_C.back()},
+                                {"surface_C_at_end", curve->surface_C.back()}};
             std::cout << j.dump(1) << "\n";
         } else if (std::isnan(curve->reached_min)) {
-            fmt::print("The innermost clay does not reach {} °C in {} min: it is at {:.1f} °C then.\n", plain(o->to), plain(o->minutes), curve->innermost_C.back());
+            fmt::print("The innermost clay does not reach {} °C in {} min: it is at {:.1f} °C then.\n", plain(o->to),
+                       plain(o->minutes), curve->innermost_C.back());
         } else {
-            fmt::print("The innermost clay reaches {} °C after {:.1f} min; after {} min it is at {:.1f} °C, the surface at {:.1f} °C.\n", plain(o->to), curve->reached_min,
-                       plain(o->minutes), curve->innermost_C.back(), curve->surface_C.back());
+            fmt::print("The innermost clay reaches {} °C after {:.1f} min; after {} min it is at {:.1f} °C, the "
+                       "surface at {:.1f} °C.\n",
+                       plain(o->to), curve->reached_min, plain(o->minutes), curve->innermost_C.back(),
+                       curve->surface_C.back());
         }
     });
 }

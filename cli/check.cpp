@@ -10,10 +10,27 @@ using production::Report;
 namespace {
 
 const char* issueWord(production::Issue i) {
-    constexpr const char* kWords[] = {"nothing drawn yet", "nothing holds it to a base", "drawn lower than its height", "joint", "no wire in stock can be tried", "spool too short for all limbs",
-                                      "easier to bend than the joint beyond it", "carries torsion on one straight wire: give it a key", "twisting spends much of the wire",
-                                      "the choice does not settle", "no room for bulk", "skin too thin", "skin too thick", "stiff clay across a joint", "does not cure in a day",
-                                      "neither paint nor cover", "coat does not hold on the one below", "wire to buy", "clay to buy", "paint to buy", "foil to buy"};
+    constexpr const char* kWords[] = {"nothing drawn yet",
+                                      "nothing holds it to a base",
+                                      "drawn lower than its height",
+                                      "joint",
+                                      "no wire in stock can be tried",
+                                      "spool too short for all limbs",
+                                      "easier to bend than the joint beyond it",
+                                      "carries torsion on one straight wire: give it a key",
+                                      "twisting spends much of the wire",
+                                      "the choice does not settle",
+                                      "no room for bulk",
+                                      "skin too thin",
+                                      "skin too thick",
+                                      "stiff clay across a joint",
+                                      "does not cure in a day",
+                                      "neither paint nor cover",
+                                      "coat does not hold on the one below",
+                                      "wire to buy",
+                                      "clay to buy",
+                                      "paint to buy",
+                                      "foil to buy"};
     return kWords[static_cast<int>(i)];
 }
 
@@ -26,18 +43,29 @@ void checkRun(const std::string& path, bool json, Run& run) {
             ++open;
             const bool joint = p.issue == production::Issue::limb_state;
             const std::string what = joint ? stateWord(p.state) : issueWord(p.issue);
-            if (json) all.push_back({{"puppet", puppet.id}, {"station", kStations[static_cast<int>(p.station)]}, {"subject", p.subject}, {"what", what}, {"found", numberJson(p.found)}, {"limit", numberJson(p.limit)}});
-            else fmt::print("{}, {}: {}: {}\n", puppet.name, kStations[static_cast<int>(p.station)], p.subject, what);
+            if (json)
+                all.push_back({{"puppet", puppet.id},
+                               {"station", kStations[static_cast<int>(p.station)]},
+                               {"subject", p.subject},
+                               {"what", what},
+                               {"found", numberJson(p.found)},
+                               {"limit", numberJson(p.limit)}});
+            else
+                fmt::print("{}, {}: {}: {}\n", puppet.name, kStations[static_cast<int>(p.station)], p.subject, what);
         }
     });
     if (run.status != 0) return;
-    if (json) std::cout << all.dump(1) << "\n";
-    else if (open == 0) fmt::print("No open points.\n");
+    if (json)
+        std::cout << all.dump(1) << "\n";
+    else if (open == 0)
+        fmt::print("No open points.\n");
     if (open > 0) run.status = kOpenPoints;
 }
 
 } // namespace
 
-void addCheck(CLI::App& program, Run& run) { addPuppetCommand(program, run, "check", "open points; exit status 1 when there are any", checkRun); }
+void addCheck(CLI::App& program, Run& run) {
+    addPuppetCommand(program, run, "check", "open points; exit status 1 when there are any", checkRun);
+}
 
 } // namespace enkinet::cli

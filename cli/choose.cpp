@@ -1,5 +1,5 @@
-#include "puppet_command.h"
 #include "base/units.h"
+#include "puppet_command.h"
 #include <fmt/format.h>
 #include <iostream>
 
@@ -10,21 +10,48 @@ using production::Report;
 
 namespace {
 
-const char* caseWord(load::Case c) { return c == load::Case::standing ? "standing" : c == load::Case::stretched ? "stretched" : "touch"; }
+const char* caseWord(load::Case c) {
+    return c == load::Case::standing ? "standing" : c == load::Case::stretched ? "stretched" : "touch";
+}
 
 Json jointJson(const body::Limb& limb, const choice::Demand& d, const choice::Verdict& v) {
     const body::Joint& joint = limb.joints[static_cast<std::size_t>(d.joint)];
     Json faults = Json::array();
     for (std::size_t i = 0; i < v.faults.size(); ++i)
         if (v.faults[i]) faults.push_back(stateWord(static_cast<choice::State>(i)));
-    return {{"id", joint.id}, {"name", joint.name}, {"load_Nmm", d.load.load_Nmm}, {"needed_Nmm", d.needed_Nmm}, {"hold_Nmm", numberJson(v.bend.hold_Nmm)},
-            {"effort_N", numberJson(v.effort_N)}, {"effort_limit_N", d.effortLimit_N()}, {"effort_Nmm", numberJson(v.effort_Nmm)}, {"lever_mm", d.lever_mm},
-            {"whole_hand", d.wholeHand}, {"springback_deg", numberJson(radToDeg(v.bend.springback_rad))}, {"springback_limit_deg", radToDeg(d.springLimit_rad)},
-            {"life_s", v.life_s}, {"life_median_s", v.lifeMedian_s}, {"need_s", d.needFilm_s}, {"moves_per_s", d.movesPerSecond}, {"survival", v.survival},
-            {"gap_mm", d.gap_mm}, {"gap_needed_mm", d.gapNeeded_mm}, {"angle_deg", radToDeg(d.angle_rad)}, {"range_deg", radToDeg(d.range_rad)},
-            {"room_mm", d.room_mm < 1e8 ? Json(d.room_mm) : Json(nullptr)}, {"edge", d.edge}, {"lock", numberJson(v.bend.lock)},
-            {"load_case", caseWord(d.load.why)}, {"beyond_g", d.load.beyond_g}, {"arm_mm", d.load.arm_mm}, {"bending_Nmm", d.load.bending_Nmm},
-            {"torsion_Nmm", d.load.torsion_Nmm}, {"touch_Nmm", d.load.touch_Nmm}, {"pose_Nmm", d.load.pose_Nmm}, {"state", stateWord(v.state())}, {"faults", faults}};
+    return {{"id", joint.id},
+            {"name", joint.name},
+            {"load_Nmm", d.load.load_Nmm},
+            {"needed_Nmm", d.needed_Nmm},
+            {"hold_Nmm", numberJson(v.bend.hold_Nmm)},
+            {"effort_N", numberJson(v.effort_N)},
+            {"effort_limit_N", d.effortLimit_N()},
+            {"effort_Nmm", numberJson(v.effort_Nmm)},
+            {"lever_mm", d.lever_mm},
+            {"whole_hand", d.wholeHand},
+            {"springback_deg", numberJson(radToDeg(v.bend.springback_rad))},
+            {"springback_limit_deg", radToDeg(d.springLimit_rad)},
+            {"life_s", v.life_s},
+            {"life_median_s", v.lifeMedian_s},
+            {"need_s", d.needFilm_s},
+            {"moves_per_s", d.movesPerSecond},
+            {"survival", v.survival},
+            {"gap_mm", d.gap_mm},
+            {"gap_needed_mm", d.gapNeeded_mm},
+            {"angle_deg", radToDeg(d.angle_rad)},
+            {"range_deg", radToDeg(d.range_rad)},
+            {"room_mm", d.room_mm < 1e8 ? Json(d.room_mm) : Json(nullptr)},
+            {"edge", d.edge},
+            {"lock", numberJson(v.bend.lock)},
+            {"load_case", caseWord(d.load.why)},
+            {"beyond_g", d.load.beyond_g},
+            {"arm_mm", d.load.arm_mm},
+            {"bending_Nmm", d.load.bending_Nmm},
+            {"torsion_Nmm", d.load.torsion_Nmm},
+            {"touch_Nmm", d.load.touch_Nmm},
+            {"pose_Nmm", d.load.pose_Nmm},
+            {"state", stateWord(v.state())},
+            {"faults", faults}};
 }
 
 Json limbJson(const production::Production& p, const body::Puppet& puppet, const choice::LimbChoice& l) {
@@ -42,15 +69,22 @@ Json limbJson(const production::Production& p, const body::Puppet& puppet, const
     j["state"] = stateWord(l.state), j["pinned"] = l.pinned;
     j["candidates"] = l.candidates.size(), j["fitting"] = l.fitting;
     j["joints"] = Json::array();
-    for (std::size_t i = 0; i < l.demands.size(); ++i) j["joints"].push_back(jointJson(limb, l.demands[i], l.verdicts[i]));
+    for (std::size_t i = 0; i < l.demands.size(); ++i)
+        j["joints"].push_back(jointJson(limb, l.demands[i], l.verdicts[i]));
     return j;
 }
 
 void chooseRun(const std::string& path, bool json, Run& run) {
     Json all{{"puppets", Json::array()}};
     forPuppets(path, run, [&](const auto& production, const body::Puppet& puppet, const Report& r) {
-        Json j{{"id", puppet.id}, {"name", puppet.name}, {"mass_g", r.choice.totals.mass_g()}, {"settled", r.choice.settled}, {"survival", r.choice.survival}, {"limbs", Json::array()}};
-        for (const choice::LimbChoice& l : r.choice.limbs) j["limbs"].push_back(limbJson(production, puppet, l));
+        Json j{{"id", puppet.id},
+               {"name", puppet.name},
+               {"mass_g", r.choice.totals.mass_g()},
+               {"settled", r.choice.settled},
+               {"survival", r.choice.survival},
+               {"limbs", Json::array()}};
+        for (const choice::LimbChoice& l : r.choice.limbs)
+            j["limbs"].push_back(limbJson(production, puppet, l));
         all["puppets"].push_back(j);
         if (json) return;
         fmt::print("{}, {:.0f} mm, {:.0f} g\n", puppet.name, puppet.height_mm, r.choice.totals.mass_g());
@@ -60,10 +94,14 @@ void chooseRun(const std::string& path, bool json, Run& run) {
                 continue;
             }
             const std::string lay = l["lay_mm"].is_null() ? "" : fmt::format(" lay {:.1f}", l["lay_mm"].get<double>());
-            fmt::print("  {:<22} {} x {:.1f} {}{}: {}\n", l["name"].get<std::string>(), l["strands"].get<int>(), l["diameter_mm"].get<double>(), l["material"].get<std::string>(), lay, l["state"].get<std::string>());
+            fmt::print("  {:<22} {} x {:.1f} {}{}: {}\n", l["name"].get<std::string>(), l["strands"].get<int>(),
+                       l["diameter_mm"].get<double>(), l["material"].get<std::string>(), lay,
+                       l["state"].get<std::string>());
             for (const Json& x : l["joints"])
-                fmt::print("    {:<20} needs {:7.1f} N·mm, holds {:>7}, lasts {:6.1f} of {:.0f} s: {}\n", x["name"].get<std::string>(), x["needed_Nmm"].get<double>(),
-                           x["hold_Nmm"].is_null() ? "-" : fmt::format("{:.1f}", x["hold_Nmm"].get<double>()), x["life_s"].get<double>(), x["need_s"].get<double>(), x["state"].get<std::string>());
+                fmt::print("    {:<20} needs {:7.1f} N·mm, holds {:>7}, lasts {:6.1f} of {:.0f} s: {}\n",
+                           x["name"].get<std::string>(), x["needed_Nmm"].get<double>(),
+                           x["hold_Nmm"].is_null() ? "-" : fmt::format("{:.1f}", x["hold_Nmm"].get<double>()),
+                           x["life_s"].get<double>(), x["need_s"].get<double>(), x["state"].get<std::string>());
         }
     });
     if (json && run.status == 0) std::cout << all.dump(1) << "\n";
@@ -71,6 +109,8 @@ void chooseRun(const std::string& path, bool json, Run& run) {
 
 } // namespace
 
-void addChoose(CLI::App& program, Run& run) { addPuppetCommand(program, run, "choose", "the wire of every limb and what each joint holds", chooseRun); }
+void addChoose(CLI::App& program, Run& run) {
+    addPuppetCommand(program, run, "choose", "the wire of every limb and what each joint holds", chooseRun);
+}
 
 } // namespace enkinet::cli

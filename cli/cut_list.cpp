@@ -1,5 +1,5 @@
-#include "puppet_command.h"
 #include "files/cut_list_file.h"
+#include "puppet_command.h"
 #include <fmt/format.h>
 #include <iostream>
 
@@ -15,7 +15,8 @@ void cutListRun(const std::string& path, bool json, Run& run) {
     std::string csv;
     forPuppets(path, run, [&](const auto& production, const body::Puppet& puppet, const Report& r) {
         if (json)
-            for (Json& row : files::cutListJson(production, puppet, r.cuts)) all.push_back(std::move(row));
+            for (Json& row : files::cutListJson(production, puppet, r.cuts))
+                all.push_back(std::move(row));
         else
             csv += files::writeCutListCsv(production, puppet, r.cuts, csv.empty());
     });
@@ -25,7 +26,8 @@ void cutListRun(const std::string& path, bool json, Run& run) {
 } // namespace
 
 void addCutList(CLI::App& program, Run& run) {
-    CLI::App* sub = addPuppetCommand(program, run, "cutlist", "what to cut and how to twist it, CSV unless --json", cutListRun);
+    CLI::App* sub =
+        addPuppetCommand(program, run, "cutlist", "what to cut and how to twist it, CSV unless --json", cutListRun);
     const std::string help = "CSV, as without it";
     sub->add_flag("--csv", help)->excludes("--json");
 }

@@ -2,7 +2,8 @@
 
 namespace enkinet::cli {
 
-CLI::App* addPuppetCommand(CLI::App& program, Run& run, const char* name, const char* help, void (*action)(const std::string&, bool, Run&)) {
+CLI::App* addPuppetCommand(CLI::App& program, Run& run, const char* name, const char* help,
+                           void (*action)(const std::string&, bool, Run&)) {
     CLI::App* sub = program.add_subcommand(name, help);
     auto path = std::make_shared<std::string>();
     auto json = std::make_shared<bool>(false);

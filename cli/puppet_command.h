@@ -10,10 +10,12 @@ template <class Each> void forPuppets(const std::string& path, Run& run, Each ea
     const auto production = run.load(path);
     if (!production) return;
     for (std::size_t i = 0; i < production->puppets.size(); ++i)
-        each(*production, production->puppets[i], production::calcReport(*production, static_cast<int>(i), *run.cards(), run.tables));
+        each(*production, production->puppets[i],
+             production::calcReport(*production, static_cast<int>(i), *run.cards(), run.tables));
 }
 
 /// A subcommand with a FILE and --json; action(path, json, run) does the work.
-CLI::App* addPuppetCommand(CLI::App& program, Run& run, const char* name, const char* help, void (*action)(const std::string&, bool, Run&));
+CLI::App* addPuppetCommand(CLI::App& program, Run& run, const char* name, const char* help,
+                           void (*action)(const std::string&, bool, Run&));
 
 } // namespace enkinet::cli

@@ -16,27 +16,61 @@ void summaryRun(const std::string& path, bool json, Run& run) {
     forPuppets(path, run, [&](const auto&, const body::Puppet& puppet, const Report& r) {
         Json parts = Json::array();
         for (const fill::Part& p : r.choice.parts)
-            parts.push_back({{"name", p.label}, {"kind", p.mass >= 0 ? "mass" : "segment"}, {"volume_mm3", p.volume_mm3}, {"surface_mm2", p.surface_mm2},
-                             {"skin_g", p.skin.mass_g}, {"bulk_g", p.bulk.mass_g}, {"cover_g", p.cover.mass_g}, {"wire_g", p.wire.mass_g}});
+            parts.push_back({{"name", p.label},
+                             {"kind", p.mass >= 0 ? "mass" : "segment"},
+                             {"volume_mm3", p.volume_mm3},
+                             {"surface_mm2", p.surface_mm2},
+                             {"skin_g", p.skin.mass_g},
+                             {"bulk_g", p.bulk.mass_g},
+                             {"cover_g", p.cover.mass_g},
+                             {"wire_g", p.wire.mass_g}});
         const fill::Totals& t = r.choice.totals;
         Json bakes = Json::array();
         for (const fill::BakeBatch& b : r.bakes)
-            bakes.push_back({{"set_C", b.set_C}, {"minutes", numberJson(b.minutes)}, {"slowest", r.choice.parts[static_cast<std::size_t>(b.parts[static_cast<std::size_t>(b.slowest)].part)].label}});
+            bakes.push_back(
+                {{"set_C", b.set_C},
+                 {"minutes", numberJson(b.minutes)},
+                 {"slowest",
+                  r.choice.parts[static_cast<std::size_t>(b.parts[static_cast<std::size_t>(b.slowest)].part)].label}});
         Json needs = Json::array();
-        for (const production::Need& n : r.needs) needs.push_back({{"name", n.name}, {"needed", n.needed}, {"held", n.held}, {"packs_to_buy", n.packs}, {"price", n.price}});
-        all["puppets"].push_back({{"id", puppet.id}, {"name", puppet.name}, {"height_mm", puppet.height_mm}, {"parts", parts}, {"centre_of_mass", pointJson(t.centre)},
-                                  {"totals", {{"mass_g", t.mass_g()}, {"skin_g", t.skin_g}, {"bulk_g", t.bulk_g}, {"cover_g", t.cover_g}, {"wire_g", t.wire_g}}},
-                                  {"bakes", bakes}, {"needs", needs}, {"price", r.price}, {"hands_on_min", r.plan.hands_min}, {"waiting_min", r.plan.wait_min}, {"elapsed_min", r.plan.elapsed_min}});
+        for (const production::Need& n : r.needs)
+            needs.push_back({{"name", n.name},
+                             {"needed", n.needed},
+                             {"held", n.held},
+                             {"packs_to_buy", n.packs},
+                             {"price", n.price}});
+        all["puppets"].push_back({{"id", puppet.id},
+                                  {"name", puppet.name},
+                                  {"height_mm", puppet.height_mm},
+                                  {"parts", parts},
+                                  {"centre_of_mass", pointJson(t.centre)},
+                                  {"totals",
+                                   {{"mass_g", t.mass_g()},
+                                    {"skin_g", t.skin_g},
+                                    {"bulk_g", t.bulk_g},
+                                    {"cover_g", t.cover_g},
+                                    {"wire_g", t.wire_g}}},
+                                  {"bakes", bakes},
+                                  {"needs", needs},
+                                  {"price", r.price},
+                                  {"hands_on_min", r.plan.hands_min},
+                                  {"waiting_min", r.plan.wait_min},
+                                  {"elapsed_min", r.plan.elapsed_min}});
         if (json) return;
-        fmt::print("{}: {:.1f} g (skin {:.1f}, bulk {:.1f}, cover {:.1f}, wire {:.1f}), centre of mass {:.1f} mm above the base\n", puppet.name, t.mass_g(), t.skin_g, t.bulk_g, t.cover_g, t.wire_g, t.centre.y);
+        fmt::print("{}: {:.1f} g (skin {:.1f}, bulk {:.1f}, cover {:.1f}, wire {:.1f}), centre of mass {:.1f} mm above "
+                   "the base\n",
+                   puppet.name, t.mass_g(), t.skin_g, t.bulk_g, t.cover_g, t.wire_g, t.centre.y);
         for (const fill::Part& p : r.choice.parts)
-            fmt::print("  {:<26} {:8.0f} mm³  skin {:5.1f} g  bulk {:5.1f} g  wire {:5.2f} g\n", p.label, p.volume_mm3, p.skin.mass_g, p.bulk.mass_g, p.wire.mass_g);
+            fmt::print("  {:<26} {:8.0f} mm³  skin {:5.1f} g  bulk {:5.1f} g  wire {:5.2f} g\n", p.label, p.volume_mm3,
+                       p.skin.mass_g, p.bulk.mass_g, p.wire.mass_g);
     });
     if (json && run.status == 0) std::cout << all.dump(1) << "\n";
 }
 
 } // namespace
 
-void addSummary(CLI::App& program, Run& run) { addPuppetCommand(program, run, "summary", "volumes, grams, bakes, money and hours", summaryRun); }
+void addSummary(CLI::App& program, Run& run) {
+    addPuppetCommand(program, run, "summary", "volumes, grams, bakes, money and hours", summaryRun);
+}
 
 } // namespace enkinet::cli

@@ -1,6 +1,6 @@
-#include "commands.h"
 #include "base/text.h"
 #include "base/units.h"
+#include "commands.h"
 #include <algorithm>
 #include <cmath>
 #include <fmt/format.h>
@@ -25,11 +25,14 @@ std::optional<Fault> findFault(const Options& o, bool laid) {
     };
     for (const Rule& r : {Rule{"gap", o.gap, 0, 500, " mm"}, {"angle", o.angle, 0, 180, " degrees"}})
         if (!(r.value > r.low && r.value <= r.high))
-            return Fault{"wire", std::string(r.name) + " " + plain(r.value) + r.unit, std::string("must be above 0 and at most ") + plain(r.high)};
+            return Fault{"wire", std::string(r.name) + " " + plain(r.value) + r.unit,
+                         std::string("must be above 0 and at most ") + plain(r.high)};
     for (const Rule& r : {Rule{"edge", o.edge, 1, 3, ""}, {"set", o.set, 0.05, 5, " degrees"}})
         if (!(r.value >= r.low && r.value <= r.high))
-            return Fault{"wire", std::string(r.name) + " " + plain(r.value) + r.unit, "must lie between " + plain(r.low) + " and " + plain(r.high)};
-    if (laid && !(o.lay > 0)) return Fault{"wire", "lay " + plain(o.lay) + " mm", "must be above 0; leave --lay out for parallel strands"};
+            return Fault{"wire", std::string(r.name) + " " + plain(r.value) + r.unit,
+                         "must lie between " + plain(r.low) + " and " + plain(r.high)};
+    if (laid && !(o.lay > 0))
+        return Fault{"wire", "lay " + plain(o.lay) + " mm", "must be above 0; leave --lay out for parallel strands"};
     return {};
 }
 
@@ -38,25 +41,43 @@ const char* statusWord(wire::BendStatus s) {
 }
 
 files::Json wireJson(const Options& o, const wire::MaterialCard& card, const wire::Bundle& b, const wire::WireBend& r) {
-    return {{"material", card.id}, {"strands", b.strands}, {"diameter_mm", b.diameter_mm}, {"lay_mm", b.lay_mm > 0 ? files::Json(b.lay_mm) : files::Json(nullptr)},
-            {"gap_mm", o.gap}, {"angle_deg", o.angle}, {"edge", o.edge}, {"set_deg", o.set},
-            {"bundle_diameter_mm", wire::findBundleDiameter(b)}, {"lay_angle_deg", radToDeg(wire::findLayAngle(b))}, {"take_up", wire::findTakeUp(b)},
-            {"lock", numberJson(r.lock)}, {"outer_strain", numberJson(r.outerStrain)},
-            {"hold_moment_Nmm", numberJson(r.hold_Nmm)}, {"bend_moment_Nmm", numberJson(r.weak_Nmm)}, {"bend_moment_strong_Nmm", numberJson(r.strong_Nmm)},
-            {"springback_deg", numberJson(radToDeg(r.springback_rad))}, {"strain_amplitude", numberJson(r.strainAmplitude)},
-            {"twist_strain", numberJson(r.twistStrain)}, {"twist_damage", numberJson(r.twistDamage)},
-            {"life_cycles_median", numberJson(r.cyclesMedian)}, {"life_cycles_nine_in_ten", numberJson(r.cyclesNine)},
-            {"life_design_median", numberJson(r.designMedian)}, {"life_design_nine_in_ten", numberJson(r.designNine)},
-            {"mass_g_per_m", wire::findMassPerLength(b, card) * 1000}, {"status", statusWord(r.status)}};
+    return {{"material", card.id},
+            {"strands", b.strands},
+            {"diameter_mm", b.diameter_mm},
+            {"lay_mm", b.lay_mm > 0 ? files::Json(b.lay_mm) : files::Json(nullptr)},
+            {"gap_mm", o.gap},
+            {"angle_deg", o.angle},
+            {"edge", o.edge},
+            {"set_deg", o.set},
+            {"bundle_diameter_mm", wire::findBundleDiameter(b)},
+            {"lay_angle_deg", radToDeg(wire::findLayAngle(b))},
+            {"take_up", wire::findTakeUp(b)},
+            {"lock", numberJson(r.lock)},
+            {"outer_strain", numberJson(r.outerStrain)},
+            {"hold_moment_Nmm", numberJson(r.hold_Nmm)},
+            {"bend_moment_Nmm", numberJson(r.weak_Nmm)},
+            {"bend_moment_strong_Nmm", numberJson(r.strong_Nmm)},
+            {"springback_deg", numberJson(radToDeg(r.springback_rad))},
+            {"strain_amplitude", numberJson(r.strainAmplitude)},
+            {"twist_strain", numberJson(r.twistStrain)},
+            {"twist_damage", numberJson(r.twistDamage)},
+            {"life_cycles_median", numberJson(r.cyclesMedian)},
+            {"life_cycles_nine_in_ten", numberJson(r.cyclesNine)},
+            {"life_design_median", numberJson(r.designMedian)},
+            {"life_design_nine_in_ten", numberJson(r.designNine)},
+            {"mass_g_per_m", wire::findMassPerLength(b, card) * 1000},
+            {"status", statusWord(r.status)}};
 }
 
 void wireRun(const Options& o, bool laid, Run& run) {
     const production::Cards* cards = run.cards();
     if (!cards) return;
-    const auto card = std::find_if(cards->wires.begin(), cards->wires.end(), [&](const auto& c) { return c.id == o.material; });
+    const auto card =
+        std::find_if(cards->wires.begin(), cards->wires.end(), [&](const auto& c) { return c.id == o.material; });
     if (card == cards->wires.end()) {
         std::string known;
-        for (const auto& c : cards->wires) known += (known.empty() ? "" : ", ") + c.id;
+        for (const auto& c : cards->wires)
+            known += (known.empty() ? "" : ", ") + c.id;
         return run.fail(Fault{"wire", "card \"" + o.material + "\"", "is not known; there are " + known});
     }
     if (const auto fault = findFault(o, laid)) return run.fail(*fault);
@@ -68,16 +89,24 @@ void wireRun(const Options& o, bool laid, Run& run) {
         std::cout << wireJson(o, *card, *bundle, r).dump(1) << "\n";
         return;
     }
-    fmt::print("{} x {} mm {}, {}, over a gap of {} mm, bent 0 to {} degrees: {}\n", bundle->strands, plain(bundle->diameter_mm), card->name,
-               bundle->strands == 1 ? "single" : bundle->lay_mm > 0 ? "lay " + plain(bundle->lay_mm, 4) + " mm" : "parallel", plain(o.gap), plain(o.angle), statusWord(r.status));
+    fmt::print("{} x {} mm {}, {}, over a gap of {} mm, bent 0 to {} degrees: {}\n", bundle->strands,
+               plain(bundle->diameter_mm), card->name,
+               bundle->strands == 1 ? "single"
+               : bundle->lay_mm > 0 ? "lay " + plain(bundle->lay_mm, 4) + " mm"
+                                    : "parallel",
+               plain(o.gap), plain(o.angle), statusWord(r.status));
     if (r.status == wire::BendStatus::too_tight) {
         fmt::print("  outer strain {:.3f} is above {}: no numbers\n", r.outerStrain, wire::kStrainLimit);
         return;
     }
-    fmt::print("  holds        {:.1f} N·mm ({} degrees of set)\n  bends with   {:.1f} N·mm, {:.1f} in the worst direction\n  springs back {:.2f} degrees\n",
+    fmt::print("  holds        {:.1f} N·mm ({} degrees of set)\n  bends with   {:.1f} N·mm, {:.1f} in the worst "
+               "direction\n  springs back {:.2f} degrees\n",
                r.hold_Nmm, plain(o.set), r.weak_Nmm, r.strong_Nmm, radToDeg(r.springback_rad));
-    fmt::print("  lasts        {:.0f} cycles in nine joints of ten (median {:.0f}), over-bent by the springback {:.0f} ({:.0f})\n", r.cyclesNine, r.cyclesMedian, r.designNine, r.designMedian);
-    fmt::print("  {} of the card's numbers: life is for nine in ten\n", card->typical ? "typical table values behind all" : "measured values behind all");
+    fmt::print("  lasts        {:.0f} cycles in nine joints of ten (median {:.0f}), over-bent by the springback {:.0f} "
+               "({:.0f})\n",
+               r.cyclesNine, r.cyclesMedian, r.designNine, r.designMedian);
+    fmt::print("  {} of the card's numbers: life is for nine in ten\n",
+               card->typical ? "typical table values behind all" : "measured values behind all");
 }
 
 } // namespace

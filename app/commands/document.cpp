@@ -12,8 +12,10 @@ namespace {
 /// One step of the history, with the whole production before and after: shared values, so a step costs what it changed.
 class Step : public QUndoCommand {
 public:
-    Step(Document& document, const QString& name, Document::Value before, Document::Value after, const QString& mergeKey)
-        : QUndoCommand(name), m_document(document), m_before(std::move(before)), m_after(std::move(after)), m_mergeKey(mergeKey) {}
+    Step(Document& document, const QString& name, Document::Value before, Document::Value after,
+         const QString& mergeKey)
+        : QUndoCommand(name), m_document(document), m_before(std::move(before)), m_after(std::move(after)),
+          m_mergeKey(mergeKey) {}
     void undo() override { m_document.put(m_before); }
     void redo() override { m_document.put(m_after); }
     int id() const override { return m_mergeKey.isEmpty() ? -1 : 1; }
@@ -33,7 +35,9 @@ private:
 
 } // namespace
 
-Document::Document(QObject* parent) : QObject(parent), m_value(std::make_shared<production::Production>()), m_report(std::make_unique<production::Report>()) {
+Document::Document(QObject* parent)
+    : QObject(parent), m_value(std::make_shared<production::Production>()),
+      m_report(std::make_unique<production::Report>()) {
     if (auto cards = files::loadShippedCards(files::findDataDir())) m_shipped = cards.take();
     m_saveSoon.setSingleShot(true);
     m_saveSoon.setInterval(1500);
@@ -49,8 +53,10 @@ Document::Document(QObject* parent) : QObject(parent), m_value(std::make_shared<
 }
 
 void Document::compute() {
-    if (hasPuppet()) *m_report = production::calcReport(*m_value, m_puppet, m_shipped, m_tables);
-    else *m_report = {};
+    if (hasPuppet())
+        *m_report = production::calcReport(*m_value, m_puppet, m_shipped, m_tables);
+    else
+        *m_report = {};
 }
 
 void Document::put(Value value) {
@@ -134,8 +140,10 @@ QString Document::openCopy(const QString& path) { return load(path, false); }
 QString Document::save() { return saveAs(m_path); }
 
 QString Document::saveAs(const QString& path) {
-    if (path == m_path && m_readOnly) return tr("This file was written by a later version: save it under another name.");
-    if (auto saved = files::saveProduction(path.toStdString(), *m_value); !saved) return QString::fromStdString(saved.fault().sentence());
+    if (path == m_path && m_readOnly)
+        return tr("This file was written by a later version: save it under another name.");
+    if (auto saved = files::saveProduction(path.toStdString(), *m_value); !saved)
+        return QString::fromStdString(saved.fault().sentence());
     m_path = QFileInfo(path).absoluteFilePath();
     m_readOnly = false;
     m_undo.setClean();

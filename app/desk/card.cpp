@@ -18,14 +18,17 @@ namespace {
 /// A stack as tall as the page that is shown, so that the card scrolls no further than it must.
 class Pages : public QStackedWidget {
 public:
-    QSize sizeHint() const override { return currentWidget() ? currentWidget()->sizeHint() : QStackedWidget::sizeHint(); }
+    QSize sizeHint() const override {
+        return currentWidget() ? currentWidget()->sizeHint() : QStackedWidget::sizeHint();
+    }
     QSize minimumSizeHint() const override { return currentWidget() ? currentWidget()->minimumSizeHint() : QSize(); }
     bool hasHeightForWidth() const override { return true; }
     int heightForWidth(int w) const override { return currentWidget() ? currentWidget()->heightForWidth(w) : 0; }
 };
 } // namespace
 
-Card::Card(Document& document, QWidget* parent) : QScrollArea(parent), m_document(document), m_pages(new Pages), m_start(makeStart()) {
+Card::Card(Document& document, QWidget* parent)
+    : QScrollArea(parent), m_document(document), m_pages(new Pages), m_start(makeStart()) {
     setObjectName("cardScroll");
     m_pages->setObjectName("cardBody");
     setWidgetResizable(true);
@@ -34,8 +37,10 @@ Card::Card(Document& document, QWidget* parent) : QScrollArea(parent), m_documen
     setAccessibleName(tr("Card"));
     setWidget(m_pages);
     m_pages->addWidget(m_start);
-    m_stations = {new SheetPage(document), new WirePage(document), new BulkPage(document), new SkinPage(document), new PaintPage(document), new PlanPage(document)};
-    for (Page* p : m_stations) m_pages->addWidget(p);
+    m_stations = {new SheetPage(document), new WirePage(document),  new BulkPage(document),
+                  new SkinPage(document),  new PaintPage(document), new PlanPage(document)};
+    for (Page* p : m_stations)
+        m_pages->addWidget(p);
     connect(&document, &Document::changed, this, &Card::refresh);
     connect(&document, &Document::selectionChanged, this, &Card::refresh);
     refresh();
@@ -65,7 +70,8 @@ QWidget* Card::makeStart() {
     auto* demo = new QPushButton(tr("Open the demo production"));
     demo->setObjectName("startDemo");
     auto* demoText = makeText(true);
-    demoText->setText(tr("Post for the Tide House: Tansy, Brindle and Old Reed. It opens as a copy, so nothing of it can be spoiled."));
+    demoText->setText(tr(
+        "Post for the Tide House: Tansy, Brindle and Old Reed. It opens as a copy, so nothing of it can be spoiled."));
     auto* open = new QPushButton(tr("Open a file"));
     auto* heading = makeHeading(tr("A new puppet"));
     auto* form = makeForm();
@@ -78,17 +84,19 @@ QWidget* Card::makeStart() {
     form->addRow(tr("kind"), kind);
     form->addRow(tr("height"), height);
     auto* kindText = makeText(true);
-    kindText->setText(tr("Sound proportions, ranges and layers to begin with; change any of them afterwards. A quadruped's height is measured at the shoulder."));
-    for (QWidget* x : {static_cast<QWidget*>(title), static_cast<QWidget*>(demo), static_cast<QWidget*>(demoText), static_cast<QWidget*>(open), static_cast<QWidget*>(heading)}) v->addWidget(x);
+    kindText->setText(tr("Sound proportions, ranges and layers to begin with; change any of them afterwards. A "
+                         "quadruped's height is measured at the shoulder."));
+    for (QWidget* x : {static_cast<QWidget*>(title), static_cast<QWidget*>(demo), static_cast<QWidget*>(demoText),
+                       static_cast<QWidget*>(open), static_cast<QWidget*>(heading)})
+        v->addWidget(x);
     v->addLayout(form);
     v->addWidget(make);
     v->addWidget(kindText);
     v->addStretch();
     connect(demo, &QPushButton::clicked, this, &Card::wantsDemo);
     connect(open, &QPushButton::clicked, this, &Card::wantsFile);
-    connect(make, &QPushButton::clicked, this, [this, kind, height] {
-        Q_EMIT wantsKind(kind->currentData().toString(), height->core());
-    });
+    connect(make, &QPushButton::clicked, this,
+            [this, kind, height] { Q_EMIT wantsKind(kind->currentData().toString(), height->core()); });
     return w;
 }
 

@@ -1,5 +1,6 @@
 #pragma once
-// The card right of the sheet: everything about what is selected at the present station. It scrolls; it opens no windows.
+// The card right of the sheet: everything about what is selected at the present station. It scrolls; it opens no
+// windows.
 #include "stations/page.h"
 #include <QScrollArea>
 #include <vector>

@@ -7,7 +7,8 @@
 
 namespace enkinet::app {
 
-NumberField::NumberField(Kind kind, double low, double high, double step, int decimals, const QString& name, QWidget* parent)
+NumberField::NumberField(Kind kind, double low, double high, double step, int decimals, const QString& name,
+                         QWidget* parent)
     : QDoubleSpinBox(parent), m_kind(kind), m_low(low), m_high(high), m_step(step), m_decimals(decimals) {
     setAccessibleName(name);
     setKeyboardTracking(false);
@@ -24,11 +25,20 @@ void NumberField::setLimits() {
     setRange(toShown(m_low), toShown(m_high));
     setSingleStep(inches ? m_step / kMmPerInch : m_step);
     switch (m_kind) {
-    case Kind::length: setSuffix(inches ? tr(" in") : tr(" mm")); break;
-    case Kind::angle: setSuffix(tr("°")); break;
-    case Kind::seconds: setSuffix(tr(" s")); break;
-    case Kind::grams: setSuffix(tr(" g")); break;
-    case Kind::plain: break;
+    case Kind::length:
+        setSuffix(inches ? tr(" in") : tr(" mm"));
+        break;
+    case Kind::angle:
+        setSuffix(tr("°"));
+        break;
+    case Kind::seconds:
+        setSuffix(tr(" s"));
+        break;
+    case Kind::grams:
+        setSuffix(tr(" g"));
+        break;
+    case Kind::plain:
+        break;
     }
 }
 
@@ -51,8 +61,10 @@ void NumberField::show(double core) {
 }
 
 void NumberField::wheelEvent(QWheelEvent* e) {
-    if (hasFocus()) QDoubleSpinBox::wheelEvent(e);
-    else e->ignore();
+    if (hasFocus())
+        QDoubleSpinBox::wheelEvent(e);
+    else
+        e->ignore();
 }
 
 ChoiceField::ChoiceField(const QString& name, QWidget* parent) : QComboBox(parent) {
@@ -66,17 +78,21 @@ ChoiceField::ChoiceField(const QString& name, QWidget* parent) : QComboBox(paren
 void ChoiceField::show(const QList<std::pair<QString, QVariant>>& entries, const QVariant& present) {
     const QSignalBlocker quiet(this);
     bool same = count() == entries.size();
-    for (int i = 0; same && i < count(); ++i) same = itemText(i) == entries[i].first && itemData(i) == entries[i].second;
+    for (int i = 0; same && i < count(); ++i)
+        same = itemText(i) == entries[i].first && itemData(i) == entries[i].second;
     if (!same) {
         clear();
-        for (const auto& [text, value] : entries) addItem(text, value);
+        for (const auto& [text, value] : entries)
+            addItem(text, value);
     }
     setCurrentIndex(findData(present));
 }
 
 void ChoiceField::wheelEvent(QWheelEvent* e) {
-    if (hasFocus()) QComboBox::wheelEvent(e);
-    else e->ignore();
+    if (hasFocus())
+        QComboBox::wheelEvent(e);
+    else
+        e->ignore();
 }
 
 QLabel* makeTitle() {

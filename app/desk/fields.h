@@ -15,7 +15,8 @@ class NumberField : public QDoubleSpinBox {
     Q_OBJECT
 public:
     enum class Kind { length, angle, seconds, grams, plain };
-    NumberField(Kind kind, double low, double high, double step, int decimals, const QString& name, QWidget* parent = nullptr);
+    NumberField(Kind kind, double low, double high, double step, int decimals, const QString& name,
+                QWidget* parent = nullptr);
     /// Shows a value without telling anyone.
     void show(double coreValue);
     double core() const { return toCore(value()); }

@@ -12,16 +12,20 @@ namespace {
 
 Look dayLook() {
     Look l;
-    l.bench = "#c3bcaf", l.sheet = "#f7f1e3", l.card = "#fffaf0", l.ink = "#33312d", l.graphite = "#5f5c55", l.faint = "#b9b09c", l.line = "#d9cfb9";
-    l.copper = "#b3622d", l.copperDark = "#7e3f17", l.foil = "#aeb6bb", l.holds = "#2d5570", l.slack = "#9c2f1c", l.tired = "#7f5600";
+    l.bench = "#c3bcaf", l.sheet = "#f7f1e3", l.card = "#fffaf0", l.ink = "#33312d", l.graphite = "#5f5c55",
+    l.faint = "#b9b09c", l.line = "#d9cfb9";
+    l.copper = "#b3622d", l.copperDark = "#7e3f17", l.foil = "#aeb6bb", l.holds = "#2d5570", l.slack = "#9c2f1c",
+    l.tired = "#7f5600";
     l.steel = "#d5d8d8", l.steelInk = "#3a4043", l.lit = "#fdf0c4", l.shade = "#e6dfcf";
     return l;
 }
 
 Look nightLook() {
     Look l;
-    l.bench = "#26241f", l.sheet = "#37332b", l.card = "#302d27", l.ink = "#efe7d6", l.graphite = "#bdb4a1", l.faint = "#7d7564", l.line = "#524c40";
-    l.copper = "#d98a52", l.copperDark = "#f0b183", l.foil = "#8d969c", l.holds = "#9cc6e2", l.slack = "#ff9d88", l.tired = "#f0c050";
+    l.bench = "#26241f", l.sheet = "#37332b", l.card = "#302d27", l.ink = "#efe7d6", l.graphite = "#bdb4a1",
+    l.faint = "#7d7564", l.line = "#524c40";
+    l.copper = "#d98a52", l.copperDark = "#f0b183", l.foil = "#8d969c", l.holds = "#9cc6e2", l.slack = "#ff9d88",
+    l.tired = "#f0c050";
     l.steel = "#4a4f52", l.steelInk = "#e8ecee", l.lit = "#5a5030", l.shade = "#2b2822", l.night = true;
     return l;
 }
@@ -37,7 +41,8 @@ QString styleSheet() {
                "QMainWindow, QDialog, QMenuBar { background: %1; color: %4; }"
                "QMenuBar::item { padding: 4px 10px; background: transparent; }"
                "QMenuBar::item:selected { background: %3; }"
-               "QMenu { background: %3; color: %4; border: 1px solid %6; } QMenu::item:selected { background: %8; color: %4; }"
+               "QMenu { background: %3; color: %4; border: 1px solid %6; } QMenu::item:selected { background: %8; "
+               "color: %4; }"
                "QMenu::item:disabled { color: %5; }"
                "QToolTip { background: %3; color: %4; border: 1px solid %6; padding: 4px; }"
                "#cardBody, #cardScroll, #cardScroll > QWidget { background: %3; color: %4; }"
@@ -49,14 +54,18 @@ QString styleSheet() {
                "QPushButton:hover, QPushButton:focus { border-color: %9; } QPushButton:pressed { background: %8; }"
                "QPushButton:disabled { color: %5; }"
                "QListWidget:focus { border-color: %9; }"
-               "QComboBox QAbstractItemView { background: %3; color: %4; selection-background-color: %8; selection-color: %4; }"
+               "QComboBox QAbstractItemView { background: %3; color: %4; selection-background-color: %8; "
+               "selection-color: %4; }"
                "QCheckBox { color: %4; }"
                "QListWidget { background: %2; color: %4; border: 1px solid %7; border-radius: 3px; }"
                "QListWidget::item { padding: 3px; } QListWidget::item:selected { background: %8; color: %4; }"
-               "QScrollBar:vertical { background: %3; width: 11px; margin: 0; } QScrollBar::handle:vertical { background: %7; border-radius: 4px; min-height: 30px; margin: 1px 2px; }"
+               "QScrollBar:vertical { background: %3; width: 11px; margin: 0; } QScrollBar::handle:vertical { "
+               "background: %7; border-radius: 4px; min-height: 30px; margin: 1px 2px; }"
                "QScrollBar::add-line, QScrollBar::sub-line { height: 0; width: 0; }"
-               "QScrollBar:horizontal { background: %3; height: 11px; } QScrollBar::handle:horizontal { background: %7; border-radius: 4px; min-width: 30px; margin: 2px 1px; }")
-        .arg(l.bench.name(), l.sheet.name(), l.card.name(), l.ink.name(), l.graphite.name(), l.line.name(), l.faint.name(), l.lit.name(), l.copper.name());
+               "QScrollBar:horizontal { background: %3; height: 11px; } QScrollBar::handle:horizontal { background: "
+               "%7; border-radius: 4px; min-width: 30px; margin: 2px 1px; }")
+        .arg(l.bench.name(), l.sheet.name(), l.card.name(), l.ink.name(), l.graphite.name(), l.line.name(),
+             l.faint.name(), l.lit.name(), l.copper.name());
 }
 
 } // namespace
@@ -72,7 +81,8 @@ void applyLook(QApplication& app) {
     static bool loaded = false;
     if (!loaded) {
         const QDir fonts(QString::fromStdString(files::findDataDir()) + "/fonts");
-        for (const QString& f : fonts.entryList({"*.otf"})) QFontDatabase::addApplicationFont(fonts.filePath(f));
+        for (const QString& f : fonts.entryList({"*.otf"}))
+            QFontDatabase::addApplicationFont(fonts.filePath(f));
         loaded = true;
     }
     app.setStyle("Fusion");
@@ -104,10 +114,13 @@ QFont deskFont(double points, int weight) {
 
 QColor stateColour(int state) {
     switch (static_cast<choice::State>(state)) {
-    case choice::State::holds: return look().holds;
+    case choice::State::holds:
+        return look().holds;
     case choice::State::tired:
-    case choice::State::springy: return look().tired;
-    default: return look().slack;
+    case choice::State::springy:
+        return look().tired;
+    default:
+        return look().slack;
     }
 }
 

@@ -10,7 +10,8 @@ namespace enkinet::app {
 
 /// One look of the bench.
 struct Look {
-    QColor bench, sheet, card, ink, graphite, faint, line, copper, copperDark, foil, holds, slack, tired, steel, steelInk, lit, shade;
+    QColor bench, sheet, card, ink, graphite, faint, line, copper, copperDark, foil, holds, slack, tired, steel,
+        steelInk, lit, shade;
     bool night = false;
 };
 

@@ -27,7 +27,8 @@ QAbstractButton* Rule::division(production::Station s) const { return m_division
 
 void Rule::setStation(production::Station station) {
     m_station = station;
-    for (std::size_t i = 0; i < m_divisions.size(); ++i) m_divisions[i]->setChecked(static_cast<std::size_t>(station) == i);
+    for (std::size_t i = 0; i < m_divisions.size(); ++i)
+        m_divisions[i]->setChecked(static_cast<std::size_t>(station) == i);
     update();
 }
 
@@ -45,7 +46,8 @@ void Rule::paintEvent(QPaintEvent*) {
     p.setPen(QPen(look().steelInk, 1));
     p.drawLine(0, 0, width(), 0);
     // Divided along the upper edge: ten to a long stroke.
-    for (int k = 0, x = 16; x < width() - 8; ++k, x += 8) p.drawLine(x, 0, x, k % 10 == 0 ? 14 : k % 5 == 0 ? 10 : 6);
+    for (int k = 0, x = 16; x < width() - 8; ++k, x += 8)
+        p.drawLine(x, 0, x, k % 10 == 0 ? 14 : k % 5 == 0 ? 10 : 6);
     // The pointer rides on the edge over the present station's word.
     const QWidget* d = m_divisions[static_cast<std::size_t>(m_station)];
     const double x = d->x() + 22;
@@ -72,10 +74,14 @@ void Division::setOpen(int count, const QString& sentences) {
 }
 
 void Division::keyPressEvent(QKeyEvent* e) {
-    if (e->key() == Qt::Key_Return || e->key() == Qt::Key_Enter) click();
-    else if (e->key() == Qt::Key_Right) focusNextChild();
-    else if (e->key() == Qt::Key_Left) focusPreviousChild();
-    else QAbstractButton::keyPressEvent(e);
+    if (e->key() == Qt::Key_Return || e->key() == Qt::Key_Enter)
+        click();
+    else if (e->key() == Qt::Key_Right)
+        focusNextChild();
+    else if (e->key() == Qt::Key_Left)
+        focusPreviousChild();
+    else
+        QAbstractButton::keyPressEvent(e);
 }
 
 void Division::paintEvent(QPaintEvent*) {

@@ -1,6 +1,6 @@
 #pragma once
-// The steel rule along the bottom edge: the stations in the order of work, each with its open points; the pointer stands
-// at the present one.
+// The steel rule along the bottom edge: the stations in the order of work, each with its open points; the pointer
+// stands at the present one.
 #include "production/report.h"
 #include <QAbstractButton>
 #include <QWidget>

@@ -40,61 +40,90 @@ QString Say::minutes(double min) {
     return tr("%1 days").arg(number(m / 1440.0, 1));
 }
 
-QString Say::money(double amount, const std::string& currency) { return number(amount, 2) + " " + QString::fromStdString(currency); }
+QString Say::money(double amount, const std::string& currency) {
+    return number(amount, 2) + " " + QString::fromStdString(currency);
+}
 
 QString Say::state(choice::State s) {
     switch (s) {
-    case choice::State::crowded: return tr("crowded");
-    case choice::State::slack: return tr("slack");
-    case choice::State::stiff: return tr("stiff");
-    case choice::State::springy: return tr("springy");
-    case choice::State::tired: return tr("tired");
-    case choice::State::holds: return tr("holds");
+    case choice::State::crowded:
+        return tr("crowded");
+    case choice::State::slack:
+        return tr("slack");
+    case choice::State::stiff:
+        return tr("stiff");
+    case choice::State::springy:
+        return tr("springy");
+    case choice::State::tired:
+        return tr("tired");
+    case choice::State::holds:
+        return tr("holds");
     }
     return {};
 }
 
 QString Say::stateMeaning(choice::State s) {
     switch (s) {
-    case choice::State::crowded: return tr("does not fit inside, or bulk meets bulk");
-    case choice::State::slack: return tr("would sag");
-    case choice::State::stiff: return tr("a hand or the clay cannot take it");
-    case choice::State::springy: return tr("comes back too far");
-    case choice::State::tired: return tr("breaks too early");
-    case choice::State::holds: return tr("keeps its pose and lasts");
+    case choice::State::crowded:
+        return tr("does not fit inside, or bulk meets bulk");
+    case choice::State::slack:
+        return tr("would sag");
+    case choice::State::stiff:
+        return tr("a hand or the clay cannot take it");
+    case choice::State::springy:
+        return tr("comes back too far");
+    case choice::State::tired:
+        return tr("breaks too early");
+    case choice::State::holds:
+        return tr("keeps its pose and lasts");
     }
     return {};
 }
 
 QString Say::station(production::Station s) {
     switch (s) {
-    case production::Station::sheet: return tr("Sheet");
-    case production::Station::wire: return tr("Wire");
-    case production::Station::bulk: return tr("Bulk");
-    case production::Station::skin: return tr("Skin");
-    case production::Station::paint: return tr("Paint");
-    case production::Station::plan: return tr("Plan");
+    case production::Station::sheet:
+        return tr("Sheet");
+    case production::Station::wire:
+        return tr("Wire");
+    case production::Station::bulk:
+        return tr("Bulk");
+    case production::Station::skin:
+        return tr("Skin");
+    case production::Station::paint:
+        return tr("Paint");
+    case production::Station::plan:
+        return tr("Plan");
     }
     return {};
 }
 
 QString Say::role(paint::Role r) {
     switch (r) {
-    case paint::Role::primer: return tr("primer");
-    case paint::Role::base: return tr("base");
-    case paint::Role::wash: return tr("wash");
-    case paint::Role::dry_brush: return tr("dry-brush");
-    case paint::Role::varnish: return tr("varnish");
+    case paint::Role::primer:
+        return tr("primer");
+    case paint::Role::base:
+        return tr("base");
+    case paint::Role::wash:
+        return tr("wash");
+    case paint::Role::dry_brush:
+        return tr("dry-brush");
+    case paint::Role::varnish:
+        return tr("varnish");
     }
     return {};
 }
 
 QString Say::aim(body::Aim a) {
     switch (a) {
-    case body::Aim::life: return tr("longest life");
-    case body::Aim::light: return tr("lightest");
-    case body::Aim::easy: return tr("easiest to pose");
-    case body::Aim::cheap: return tr("cheapest");
+    case body::Aim::life:
+        return tr("longest life");
+    case body::Aim::light:
+        return tr("lightest");
+    case body::Aim::easy:
+        return tr("easiest to pose");
+    case body::Aim::cheap:
+        return tr("cheapest");
     }
     return {};
 }
@@ -108,18 +137,25 @@ QString Say::capital(const std::string& label) {
 QString Say::wire(const wire::Bundle& b, const std::string& card) {
     const QString head = tr("%1 × %2 %3").arg(b.strands).arg(number(b.diameter_mm, 1), QString::fromStdString(card));
     if (b.strands == 1) return head;
-    return b.lay_mm > 0 ? tr("%1, lay %2").arg(head, number(b.lay_mm, b.lay_mm < 10 ? 1 : 0)) : tr("%1, parallel").arg(head);
+    return b.lay_mm > 0 ? tr("%1, lay %2").arg(head, number(b.lay_mm, b.lay_mm < 10 ? 1 : 0))
+                        : tr("%1, parallel").arg(head);
 }
 
 QString Say::verdict(choice::State s, const choice::Demand& d, const choice::Verdict& v, const wire::Bundle& b) {
     switch (s) {
     case choice::State::crowded:
-        if (d.gapNeeded_mm > d.gap_mm) return tr("gap %1 of %2 needed at full bend").arg(length(d.gap_mm), length(d.gapNeeded_mm));
-        return tr("bundle %1 across, room for %2").arg(length(wire::findBundleDiameter(b)), length(std::max(0.0, d.room_mm)));
+        if (d.gapNeeded_mm > d.gap_mm)
+            return tr("gap %1 of %2 needed at full bend").arg(length(d.gap_mm), length(d.gapNeeded_mm));
+        return tr("bundle %1 across, room for %2")
+            .arg(length(wire::findBundleDiameter(b)), length(std::max(0.0, d.room_mm)));
     case choice::State::slack:
-    case choice::State::holds: return tr("holds %1 of %2 N·mm needed").arg(figure(v.bend.hold_Nmm), figure(d.needed_Nmm));
-    case choice::State::stiff: return tr("takes %1 N to bend, a hand has %2 N here").arg(figure(v.effort_N), figure(d.effortLimit_N()));
-    case choice::State::springy: return tr("springs back %1 of %2 allowed").arg(degrees(v.bend.springback_rad, 1), degrees(d.springLimit_rad, 1));
+    case choice::State::holds:
+        return tr("holds %1 of %2 N·mm needed").arg(figure(v.bend.hold_Nmm), figure(d.needed_Nmm));
+    case choice::State::stiff:
+        return tr("takes %1 N to bend, a hand has %2 N here").arg(figure(v.effort_N), figure(d.effortLimit_N()));
+    case choice::State::springy:
+        return tr("springs back %1 of %2 allowed")
+            .arg(degrees(v.bend.springback_rad, 1), degrees(d.springLimit_rad, 1));
     case choice::State::tired:
         if (v.bend.status == wire::BendStatus::too_tight) return tr("bent tighter than any number here is good for");
         return tr("lasts %1 of %2 s of film").arg(figure(v.life_s), figure(d.needFilm_s));
@@ -131,47 +167,80 @@ QString Say::openPoint(const production::OpenPoint& p) {
     using production::Issue;
     const QString who = capital(p.subject);
     switch (p.issue) {
-    case Issue::no_limbs: return tr("Nothing is drawn yet: start from the demo puppets or open a file.");
-    case Issue::no_support: return tr("Nothing holds %1 to a base: give a foot a tie-down.").arg(who);
-    case Issue::height_off: return tr("The drawing is %1 high, the puppet is said to be %2.").arg(length(p.found, 0), length(p.limit, 0));
+    case Issue::no_limbs:
+        return tr("Nothing is drawn yet: start from the demo puppets or open a file.");
+    case Issue::no_support:
+        return tr("Nothing holds %1 to a base: give a foot a tie-down.").arg(who);
+    case Issue::height_off:
+        return tr("The drawing is %1 high, the puppet is said to be %2.").arg(length(p.found, 0), length(p.limit, 0));
     case Issue::limb_state:
         switch (p.state) {
-        case choice::State::crowded: return tr("%1 is crowded: room for %2 across.").arg(who, length(std::max(0.0, p.limit)));
-        case choice::State::slack: return tr("%1 is slack: holds %2 of %3 N·mm.").arg(who, figure(p.found), figure(p.limit));
-        case choice::State::stiff: return tr("%1 is stiff: %2 N to bend, %3 N at most.").arg(who, figure(p.found), figure(p.limit));
-        case choice::State::springy: return tr("%1 is springy: %2 back, %3 allowed.").arg(who, degrees(p.found, 1), degrees(p.limit, 1));
-        default: return tr("%1 is tired: %2 of %3 s of film.").arg(who, figure(p.found), figure(p.limit));
+        case choice::State::crowded:
+            return tr("%1 is crowded: room for %2 across.").arg(who, length(std::max(0.0, p.limit)));
+        case choice::State::slack:
+            return tr("%1 is slack: holds %2 of %3 N·mm.").arg(who, figure(p.found), figure(p.limit));
+        case choice::State::stiff:
+            return tr("%1 is stiff: %2 N to bend, %3 N at most.").arg(who, figure(p.found), figure(p.limit));
+        case choice::State::springy:
+            return tr("%1 is springy: %2 back, %3 allowed.").arg(who, degrees(p.found, 1), degrees(p.limit, 1));
+        default:
+            return tr("%1 is tired: %2 of %3 s of film.").arg(who, figure(p.found), figure(p.limit));
         }
-    case Issue::no_wire: return tr("No spool in stock can be tried for %1.").arg(who);
-    case Issue::spool_short: return tr("All limbs need %1 m of %2; %3 m are there.").arg(number(p.found, 1), who, number(p.limit, 1));
-    case Issue::order: return tr("%1 bends before the joint beyond it: %2 against %3 N·mm.").arg(who, figure(p.found), figure(p.limit));
-    case Issue::wants_key: return tr("%1: one straight wire carries %2 N·mm of twist; give it a flat, a fold or putty.").arg(who, figure(p.found));
-    case Issue::twist_hard: return tr("Twisting spends %1 % of the wire of %2 before its first pose.").arg(number(p.found * 100, 0), who);
-    case Issue::unsettled: return tr("The wire's own weight keeps changing the choice: pin one limb.");
-    case Issue::no_room_for_bulk: return tr("%1: no room for bulk in its thinnest part, %2 under %3 of skin.").arg(who, length(p.found), length(p.limit));
-    case Issue::skin_thin: return tr("%1: skin of %2, the clay wants %3 at least.").arg(who, length(p.found), length(p.limit));
-    case Issue::skin_thick: return tr("%1: %2 of clay, %3 at most.").arg(who, length(p.found), length(p.limit));
-    case Issue::skin_bridges_joint: return tr("%1: clay that is stiff once cured runs across a gap of %2.").arg(who, length(p.found));
-    case Issue::bake_too_long: return tr("%1 does not get hot inside within a day.").arg(who);
-    case Issue::nothing_outside: return tr("%1 has neither paint nor cover.").arg(who);
-    case Issue::coat_order: return tr("%1: coat %2 does not hold on the one below it.").arg(who, number(p.found, 0));
-    case Issue::buy_wire: return tr("Buy wire %1: %2 m needed, %3 m there.").arg(who, number(p.limit, 1), number(p.found, 1));
-    case Issue::buy_clay: return tr("Buy %1: %2 g needed, %3 g there.").arg(who, number(p.limit, 0), number(p.found, 0));
-    case Issue::buy_paint: return tr("Buy %1: %2 ml needed, %3 ml there.").arg(who, number(p.limit, 1), number(p.found, 1));
-    case Issue::buy_foil: return tr("Buy foil: %1 m needed, %2 m there.").arg(number(p.limit, 1), number(p.found, 1));
+    case Issue::no_wire:
+        return tr("No spool in stock can be tried for %1.").arg(who);
+    case Issue::spool_short:
+        return tr("All limbs need %1 m of %2; %3 m are there.").arg(number(p.found, 1), who, number(p.limit, 1));
+    case Issue::order:
+        return tr("%1 bends before the joint beyond it: %2 against %3 N·mm.")
+            .arg(who, figure(p.found), figure(p.limit));
+    case Issue::wants_key:
+        return tr("%1: one straight wire carries %2 N·mm of twist; give it a flat, a fold or putty.")
+            .arg(who, figure(p.found));
+    case Issue::twist_hard:
+        return tr("Twisting spends %1 % of the wire of %2 before its first pose.").arg(number(p.found * 100, 0), who);
+    case Issue::unsettled:
+        return tr("The wire's own weight keeps changing the choice: pin one limb.");
+    case Issue::no_room_for_bulk:
+        return tr("%1: no room for bulk in its thinnest part, %2 under %3 of skin.")
+            .arg(who, length(p.found), length(p.limit));
+    case Issue::skin_thin:
+        return tr("%1: skin of %2, the clay wants %3 at least.").arg(who, length(p.found), length(p.limit));
+    case Issue::skin_thick:
+        return tr("%1: %2 of clay, %3 at most.").arg(who, length(p.found), length(p.limit));
+    case Issue::skin_bridges_joint:
+        return tr("%1: clay that is stiff once cured runs across a gap of %2.").arg(who, length(p.found));
+    case Issue::bake_too_long:
+        return tr("%1 does not get hot inside within a day.").arg(who);
+    case Issue::nothing_outside:
+        return tr("%1 has neither paint nor cover.").arg(who);
+    case Issue::coat_order:
+        return tr("%1: coat %2 does not hold on the one below it.").arg(who, number(p.found, 0));
+    case Issue::buy_wire:
+        return tr("Buy wire %1: %2 m needed, %3 m there.").arg(who, number(p.limit, 1), number(p.found, 1));
+    case Issue::buy_clay:
+        return tr("Buy %1: %2 g needed, %3 g there.").arg(who, number(p.limit, 0), number(p.found, 0));
+    case Issue::buy_paint:
+        return tr("Buy %1: %2 ml needed, %3 ml there.").arg(who, number(p.limit, 1), number(p.found, 1));
+    case Issue::buy_foil:
+        return tr("Buy foil: %1 m needed, %2 m there.").arg(number(p.limit, 1), number(p.found, 1));
     }
     return {};
 }
 
 QString Say::whyLay(const wire::Bundle& b, double gap, double lock) {
-    if (b.strands == 1) return tr("One strand needs no lay. It has nothing to share the stretch with, so thickness alone decides its life.");
+    if (b.strands == 1)
+        return tr(
+            "One strand needs no lay. It has nothing to share the stretch with, so thickness alone decides its life.");
     if (b.lay_mm <= 0)
-        return tr("Parallel strands cannot slide between two stiff ends: the outer one is stretched at every bend. A lay equal to the gap would free them.");
+        return tr("Parallel strands cannot slide between two stiff ends: the outer one is stretched at every bend. A "
+                  "lay equal to the gap would free them.");
     const double turns = gap / b.lay_mm;
     if (lock < 0.02)
-        return tr("The gap holds %1 whole %2 of the lay, so every strand passes from the outside of the bend to the inside and its length evens out: nothing is locked.")
+        return tr("The gap holds %1 whole %2 of the lay, so every strand passes from the outside of the bend to the "
+                  "inside and its length evens out: nothing is locked.")
             .arg(number(turns, 0), std::lround(turns) == 1 ? tr("turn") : tr("turns"));
-    return tr("The gap holds %1 turns of the lay: %2 % of the strands' distance from the middle stays locked and is stretched with every bend.")
+    return tr("The gap holds %1 turns of the lay: %2 % of the strands' distance from the middle stays locked and is "
+              "stretched with every bend.")
         .arg(number(turns, 2), number(lock * 100, 0));
 }
 
@@ -184,20 +253,35 @@ QString Say::step(const plan::Step& s) {
     using plan::StepKind;
     const QString who = QString::fromStdString(s.subject), what = QString::fromStdString(s.detail);
     switch (s.kind) {
-    case StepKind::print_sheets: return tr("Print the sheets of %1").arg(who);
-    case StepKind::cut_wire: return s.amount == 1 ? tr("Cut wire: %1, 1 piece").arg(who) : tr("Cut wire: %1, %2 pieces").arg(who, number(s.amount, 0));
-    case StepKind::twist_wire: return tr("Twist: %1, %2 turns").arg(who, number(s.amount, 1));
-    case StepKind::drill_base: return s.amount == 1 ? tr("Drill the base: 1 hole") : tr("Drill the base: %1 holes").arg(number(s.amount, 0));
-    case StepKind::bind_limb: return tr("Bind on: %1").arg(who);
-    case StepKind::set_putty: return tr("Putty on the stiff stretches");
-    case StepKind::bulk: return tr("Bulk %1: %2, %3").arg(who, grams(s.amount), what);
-    case StepKind::skin: return tr("Skin %1: %2").arg(who, grams(s.amount));
-    case StepKind::gate: return tr("Last look before the oven");
-    case StepKind::bake: return tr("Bake at %1 °C, let it cool").arg(number(s.amount, 0));
-    case StepKind::dry: return tr("Let %1 set").arg(who);
-    case StepKind::paint: return tr("Paint %1: %2, %3").arg(who, role(s.role), what);
-    case StepKind::cover: return tr("Cover %1").arg(who);
-    case StepKind::tie_down: return tr("Plant the feet in the base");
+    case StepKind::print_sheets:
+        return tr("Print the sheets of %1").arg(who);
+    case StepKind::cut_wire:
+        return s.amount == 1 ? tr("Cut wire: %1, 1 piece").arg(who)
+                             : tr("Cut wire: %1, %2 pieces").arg(who, number(s.amount, 0));
+    case StepKind::twist_wire:
+        return tr("Twist: %1, %2 turns").arg(who, number(s.amount, 1));
+    case StepKind::drill_base:
+        return s.amount == 1 ? tr("Drill the base: 1 hole") : tr("Drill the base: %1 holes").arg(number(s.amount, 0));
+    case StepKind::bind_limb:
+        return tr("Bind on: %1").arg(who);
+    case StepKind::set_putty:
+        return tr("Putty on the stiff stretches");
+    case StepKind::bulk:
+        return tr("Bulk %1: %2, %3").arg(who, grams(s.amount), what);
+    case StepKind::skin:
+        return tr("Skin %1: %2").arg(who, grams(s.amount));
+    case StepKind::gate:
+        return tr("Last look before the oven");
+    case StepKind::bake:
+        return tr("Bake at %1 °C, let it cool").arg(number(s.amount, 0));
+    case StepKind::dry:
+        return tr("Let %1 set").arg(who);
+    case StepKind::paint:
+        return tr("Paint %1: %2, %3").arg(who, role(s.role), what);
+    case StepKind::cover:
+        return tr("Cover %1").arg(who);
+    case StepKind::tie_down:
+        return tr("Plant the feet in the base");
     }
     return {};
 }
@@ -205,20 +289,34 @@ QString Say::step(const plan::Step& s) {
 QString Say::reason(plan::Reason r) {
     using plan::Reason;
     switch (r) {
-    case Reason::marks_from_sheet: return tr("joints are marked from the printed strip");
-    case Reason::strands_first: return tr("strands are cut before they are twisted");
-    case Reason::wire_first: return tr("its wire is ready first");
-    case Reason::parent_first: return tr("it is wrapped on the limb that carries it");
-    case Reason::stiff_before_bulk: return tr("foil presses on putty that has set");
-    case Reason::core_before_skin: return tr("clay needs something firm under it");
-    case Reason::nothing_hard_yet: return tr("after it nothing can be changed");
-    case Reason::clay_raw_until_baked: return tr("paint holds on cured clay only");
-    case Reason::heat_before_cloth: return tr("cloth and glue do not go into the oven");
-    case Reason::coat_below_dry: return tr("the coat below must be dry");
-    case Reason::paint_before_cloth: return tr("wet paint would stain the cloth");
-    case Reason::reach_before_closed: return tr("out of reach once it is covered");
-    case Reason::handled_last: return tr("handling would rub or crush it");
-    case Reason::holes_before_feet: return tr("the holes must be there");
+    case Reason::marks_from_sheet:
+        return tr("joints are marked from the printed strip");
+    case Reason::strands_first:
+        return tr("strands are cut before they are twisted");
+    case Reason::wire_first:
+        return tr("its wire is ready first");
+    case Reason::parent_first:
+        return tr("it is wrapped on the limb that carries it");
+    case Reason::stiff_before_bulk:
+        return tr("foil presses on putty that has set");
+    case Reason::core_before_skin:
+        return tr("clay needs something firm under it");
+    case Reason::nothing_hard_yet:
+        return tr("after it nothing can be changed");
+    case Reason::clay_raw_until_baked:
+        return tr("paint holds on cured clay only");
+    case Reason::heat_before_cloth:
+        return tr("cloth and glue do not go into the oven");
+    case Reason::coat_below_dry:
+        return tr("the coat below must be dry");
+    case Reason::paint_before_cloth:
+        return tr("wet paint would stain the cloth");
+    case Reason::reach_before_closed:
+        return tr("out of reach once it is covered");
+    case Reason::handled_last:
+        return tr("handling would rub or crush it");
+    case Reason::holes_before_feet:
+        return tr("the holes must be there");
     }
     return {};
 }
@@ -226,20 +324,29 @@ QString Say::reason(plan::Reason r) {
 QString Say::caution(plan::Caution c) {
     using plan::Caution;
     switch (c) {
-    case Caution::none: return {};
-    case Caution::eyes: return tr("Cover your eyes: wire whips when it is spun by a drill, and chips fly from a bit.");
-    case Caution::eyes_and_snips: return tr("Cover your eyes: snipped ends fly.");
-    case Caution::gloves_air: return tr("Gloves for epoxy putty, fresh air for instant glue; its product sheet comes first.");
-    case Caution::air_oven: return tr("Fresh air, never above the set point (burning fumes), no oven that is used for food; let it cool before you move it.");
-    case Caution::air_spray: return tr("Fresh air, and a mask where it is sprayed; the product's own sheet comes first.");
-    case Caution::blade: return tr("Cut from the back, blade away from the hand.");
+    case Caution::none:
+        return {};
+    case Caution::eyes:
+        return tr("Cover your eyes: wire whips when it is spun by a drill, and chips fly from a bit.");
+    case Caution::eyes_and_snips:
+        return tr("Cover your eyes: snipped ends fly.");
+    case Caution::gloves_air:
+        return tr("Gloves for epoxy putty, fresh air for instant glue; its product sheet comes first.");
+    case Caution::air_oven:
+        return tr("Fresh air, never above the set point (burning fumes), no oven that is used for food; let it cool "
+                  "before you move it.");
+    case Caution::air_spray:
+        return tr("Fresh air, and a mask where it is sprayed; the product's own sheet comes first.");
+    case Caution::blade:
+        return tr("Cut from the back, blade away from the hand.");
     }
     return {};
 }
 
 std::string cardName(const production::Production& p, const production::Report& r, int spool) {
     const std::string& id = p.stock.spools[static_cast<std::size_t>(spool)].material;
-    const auto it = std::find_if(r.cards->wires.begin(), r.cards->wires.end(), [&](const auto& c) { return c.id == id; });
+    const auto it =
+        std::find_if(r.cards->wires.begin(), r.cards->wires.end(), [&](const auto& c) { return c.id == id; });
     return it == r.cards->wires.end() ? id : it->name;
 }
 

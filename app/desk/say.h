@@ -33,7 +33,8 @@ public:
     /// "2 × 2.0 soft aluminium, lay 13".
     static QString wire(const wire::Bundle& bundle, const std::string& card);
     /// One joint's sentence for a state: "holds 48 of 31 N·mm needed".
-    static QString verdict(choice::State state, const choice::Demand& demand, const choice::Verdict& verdict, const wire::Bundle& bundle);
+    static QString verdict(choice::State state, const choice::Demand& demand, const choice::Verdict& verdict,
+                           const wire::Bundle& bundle);
     static QString openPoint(const production::OpenPoint& point);
     static QString whyLay(const wire::Bundle& bundle, double gap_mm, double lock);
     static QString edge(double factor);

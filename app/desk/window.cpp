@@ -33,7 +33,9 @@ constexpr int kRecent = 8;
 } // namespace
 
 QString demoPath() { return QString::fromStdString(files::findDataDir()) + "/demo/post-for-the-tide-house.json"; }
-QString kindPath(const QString& kind) { return QString::fromStdString(files::findDataDir()) + "/kinds/" + kind + ".json"; }
+QString kindPath(const QString& kind) {
+    return QString::fromStdString(files::findDataDir()) + "/kinds/" + kind + ".json";
+}
 
 Window::Window(QWidget* parent) : QMainWindow(parent) {
     setObjectName("desk");
@@ -124,15 +126,19 @@ void Window::makeMenus() {
     edit->addAction(redo);
 
     QMenu* puppet = menuBar()->addMenu(tr("P&uppet"));
-    for (const auto& [kind, name] : {std::pair{"biped", tr("Add a &biped")}, {"quadruped", tr("Add a &quadruped")}, {"bird", tr("Add a b&ird")}})
+    for (const auto& [kind, name] :
+         {std::pair{"biped", tr("Add a &biped")}, {"quadruped", tr("Add a &quadruped")}, {"bird", tr("Add a b&ird")}})
         puppet->addAction(name, this, [this, k = QString(kind)] { addKind(k); });
     puppet->addSeparator();
-    puppet->addAction(tr("&Next puppet"), QKeySequence(Qt::CTRL | Qt::Key_PageDown), this, [this] { m_puppets->setCurrentIndex((m_puppets->currentIndex() + 1) % std::max(1, m_puppets->count())); });
+    puppet->addAction(tr("&Next puppet"), QKeySequence(Qt::CTRL | Qt::Key_PageDown), this, [this] {
+        m_puppets->setCurrentIndex((m_puppets->currentIndex() + 1) % std::max(1, m_puppets->count()));
+    });
 
     QMenu* view = menuBar()->addMenu(tr("&Desk"));
     for (int i = 0; i < production::kStations; ++i) {
         const auto station = static_cast<production::Station>(i);
-        view->addAction(Say::station(station), QKeySequence(Qt::ALT | (Qt::Key_1 + i)), this, [this, station] { setStation(station); });
+        view->addAction(Say::station(station), QKeySequence(Qt::ALT | (Qt::Key_1 + i)), this,
+                        [this, station] { setStation(station); });
     }
     view->addSeparator();
     view->addAction(tr("&Fit the paper"), this, [this] { m_sheet->fit(); });
@@ -163,10 +169,17 @@ void Window::setStation(production::Station station) {
     switch (station) {
     case production::Station::sheet:
     case production::Station::wire:
-    case production::Station::skin: m_sheet->setPeel(Peel::clay); break;
-    case production::Station::bulk: m_sheet->setPeel(Peel::bulk); break;
-    case production::Station::paint: m_sheet->setPeel(Peel::painted); break;
-    case production::Station::plan: break;
+    case production::Station::skin:
+        m_sheet->setPeel(Peel::clay);
+        break;
+    case production::Station::bulk:
+        m_sheet->setPeel(Peel::bulk);
+        break;
+    case production::Station::paint:
+        m_sheet->setPeel(Peel::painted);
+        break;
+    case production::Station::plan:
+        break;
     }
 }
 
@@ -174,11 +187,14 @@ void Window::refresh() {
     const auto& puppets = m_document.production().puppets;
     {
         const QSignalBlocker quiet(m_puppets);
-        while (m_puppets->count() > static_cast<int>(puppets.size())) m_puppets->removeTab(m_puppets->count() - 1);
+        while (m_puppets->count() > static_cast<int>(puppets.size()))
+            m_puppets->removeTab(m_puppets->count() - 1);
         for (std::size_t i = 0; i < puppets.size(); ++i) {
             const QString name = QString::fromStdString(puppets[i].name);
-            if (static_cast<int>(i) >= m_puppets->count()) m_puppets->addTab(name);
-            else m_puppets->setTabText(static_cast<int>(i), name);
+            if (static_cast<int>(i) >= m_puppets->count())
+                m_puppets->addTab(name);
+            else
+                m_puppets->setTabText(static_cast<int>(i), name);
         }
         m_puppets->setCurrentIndex(m_document.puppetIndex());
     }
@@ -204,7 +220,8 @@ void Window::showTitle() {
 
 void Window::say(const QString& sentence) {
     m_message->setText(sentence.isEmpty() ? QString() : tr("Not done: %1").arg(sentence));
-    m_message->setStyleSheet(QString("color: %1; font-weight: 600; padding-left: 12px;").arg(look().night ? look().slack.name() : "#7a1f10"));
+    m_message->setStyleSheet(QString("color: %1; font-weight: 600; padding-left: 12px;")
+                                 .arg(look().night ? look().slack.name() : "#7a1f10"));
 }
 
 QString Window::message() const { return m_message->text(); }
@@ -232,7 +249,8 @@ void Window::chooseFile() {
 
 void Window::startKind(const QString& kind, double height_mm) {
     if (const QString fault = m_document.openCopy(kindPath(kind)); !fault.isEmpty()) return say(fault);
-    m_document.change(tr("Height %1").arg(Say::length(height_mm, 0)), [&](const production::Edits& e) { return e.setHeight(height_mm); });
+    m_document.change(tr("Height %1").arg(Say::length(height_mm, 0)),
+                      [&](const production::Edits& e) { return e.setHeight(height_mm); });
 }
 
 void Window::addKind(const QString& kind) {
@@ -240,8 +258,11 @@ void Window::addKind(const QString& kind) {
     auto loaded = files::loadProduction(kindPath(kind).toStdString(), m_document.shippedCards());
     if (!loaded) return say(QString::fromStdString(loaded.fault().sentence()));
     const auto source = loaded.take().production;
-    const auto adopt = [&](const production::Edits&) { return production::adoptPuppet(m_document.production(), source, 0, m_document.shippedCards()); };
-    if (m_document.change(tr("Add a puppet"), adopt)) m_document.showPuppet(static_cast<int>(m_document.production().puppets.size()) - 1);
+    const auto adopt = [&](const production::Edits&) {
+        return production::adoptPuppet(m_document.production(), source, 0, m_document.shippedCards());
+    };
+    if (m_document.change(tr("Add a puppet"), adopt))
+        m_document.showPuppet(static_cast<int>(m_document.production().puppets.size()) - 1);
 }
 
 bool Window::save() {
@@ -252,7 +273,9 @@ bool Window::save() {
 }
 
 bool Window::saveAs() {
-    QString path = QFileDialog::getSaveFileName(this, tr("Save the production"), m_document.path().isEmpty() ? m_document.title() + ".enkinet" : m_document.path(), tr(kFilter));
+    QString path = QFileDialog::getSaveFileName(
+        this, tr("Save the production"),
+        m_document.path().isEmpty() ? m_document.title() + ".enkinet" : m_document.path(), tr(kFilter));
     if (path.isEmpty()) return false;
     if (QFileInfo(path).suffix().isEmpty()) path += ".enkinet";
     const QString fault = m_document.saveAs(path);
@@ -264,7 +287,9 @@ bool Window::saveAs() {
 bool Window::mayLeave() {
     if (!m_document.isChanged()) return true;
     if (!m_document.path().isEmpty() && !m_document.readOnly()) return save();
-    QMessageBox ask(QMessageBox::Question, tr("Keep this production?"), tr("%1 has no file yet.").arg(m_document.title()), QMessageBox::Save | QMessageBox::Discard | QMessageBox::Cancel, this);
+    QMessageBox ask(QMessageBox::Question, tr("Keep this production?"),
+                    tr("%1 has no file yet.").arg(m_document.title()),
+                    QMessageBox::Save | QMessageBox::Discard | QMessageBox::Cancel, this);
     ask.button(QMessageBox::Save)->setText(tr("Save as…"));
     ask.button(QMessageBox::Discard)->setText(tr("Throw away"));
     ask.button(QMessageBox::Cancel)->setText(tr("Go back"));
@@ -275,7 +300,9 @@ bool Window::mayLeave() {
 void Window::offerRecovery() {
     m_document.setRecovery(true);
     if (!QFileInfo::exists(Document::recoveryPath())) return;
-    QMessageBox ask(QMessageBox::Question, tr("Go on where you were?"), tr("The last session ended without closing. Its work up to the last second is still here."), QMessageBox::Yes | QMessageBox::No, this);
+    QMessageBox ask(QMessageBox::Question, tr("Go on where you were?"),
+                    tr("The last session ended without closing. Its work up to the last second is still here."),
+                    QMessageBox::Yes | QMessageBox::No, this);
     ask.button(QMessageBox::Yes)->setText(tr("Go on with it"));
     ask.button(QMessageBox::No)->setText(tr("Throw it away"));
     if (ask.exec() == QMessageBox::Yes) {
@@ -315,7 +342,8 @@ void Window::remember(const QString& path) {
 void Window::showRecent() {
     m_recent->clear();
     for (const QString& path : QSettings().value("recent").toStringList())
-        if (QFileInfo::exists(path)) m_recent->addAction(QFileInfo(path).fileName(), this, [this, path] { openFile(path); })->setToolTip(path);
+        if (QFileInfo::exists(path))
+            m_recent->addAction(QFileInfo(path).fileName(), this, [this, path] { openFile(path); })->setToolTip(path);
     if (m_recent->isEmpty()) m_recent->addAction(tr("none yet"))->setEnabled(false);
 }
 
@@ -323,7 +351,8 @@ void Window::printSheets(bool toFile) {
     if (!m_document.hasPuppet()) return say(tr("there is no puppet to print"));
     const BuildSheets sheets(m_document.production(), m_document.puppetIndex(), m_document.report());
     if (toFile) {
-        const QString path = QFileDialog::getSaveFileName(this, tr("Build sheets"), QString::fromStdString(m_document.puppet().name) + ".pdf", tr("PDF (*.pdf)"));
+        const QString path = QFileDialog::getSaveFileName(
+            this, tr("Build sheets"), QString::fromStdString(m_document.puppet().name) + ".pdf", tr("PDF (*.pdf)"));
         if (!path.isEmpty() && !sheets.writePdf(path)) say(tr("%1 could not be written").arg(path));
         return;
     }
@@ -334,9 +363,12 @@ void Window::printSheets(bool toFile) {
 
 void Window::exportCutList() {
     if (!m_document.hasPuppet()) return say(tr("there is no puppet to cut wire for"));
-    const QString path = QFileDialog::getSaveFileName(this, tr("Cut list"), QString::fromStdString(m_document.puppet().name) + " cut list.csv", tr("CSV (*.csv)"));
+    const QString path = QFileDialog::getSaveFileName(
+        this, tr("Cut list"), QString::fromStdString(m_document.puppet().name) + " cut list.csv", tr("CSV (*.csv)"));
     if (path.isEmpty()) return;
-    const auto done = files::writeFileSafely(path.toStdString(), files::writeCutListCsv(m_document.production(), m_document.puppet(), m_document.report().cuts, true));
+    const auto done =
+        files::writeFileSafely(path.toStdString(), files::writeCutListCsv(m_document.production(), m_document.puppet(),
+                                                                          m_document.report().cuts, true));
     if (!done) say(QString::fromStdString(done.fault().sentence()));
 }
 

@@ -18,20 +18,28 @@ constexpr double kOverlap = 10; ///< of neighbouring tiles, mm
 class Drawer {
     Q_DECLARE_TR_FUNCTIONS(enkinet::app::BuildSheets)
 public:
-    Drawer(const production::Production& production, const body::Puppet& puppet, const production::Report& report, QPagedPaintDevice& device)
-        : m_production(production), m_puppet(puppet), m_r(report), m_pages(device, tr("%1, %2 · measures in mm").arg(QString::fromStdString(puppet.name), QString::fromStdString(production.name))) {}
+    Drawer(const production::Production& production, const body::Puppet& puppet, const production::Report& report,
+           QPagedPaintDevice& device)
+        : m_production(production), m_puppet(puppet), m_r(report),
+          m_pages(device, tr("%1, %2 · measures in mm")
+                              .arg(QString::fromStdString(puppet.name), QString::fromStdString(production.name))) {}
 
     void cover() {
         m_pages.next(tr("cover"));
         const QRectF a = m_pages.area();
         m_pages.text(a.left(), a.top() + 9, QString::fromStdString(m_puppet.name), 10, true);
-        m_pages.text(a.left(), a.top() + 16, tr("%1 · %2 · %3").arg(QString::fromStdString(m_puppet.kind), Say::length(m_puppet.height_mm, 0), QString::fromStdString(m_production.name)), 4, false, kGrey);
+        m_pages.text(a.left(), a.top() + 16,
+                     tr("%1 · %2 · %3")
+                         .arg(QString::fromStdString(m_puppet.kind), Say::length(m_puppet.height_mm, 0),
+                              QString::fromStdString(m_production.name)),
+                     4, false, kGrey);
         // Both elevations, as large as half the page takes.
         double y = a.top() + 22;
         const Elevation front(m_puppet, m_production, m_r, View::front), side(m_puppet, m_production, m_r, View::side);
         if (!front.bounds().isEmpty()) {
             const double h = a.height() * 0.46, gap = 24;
-            const double k = std::min(h / std::max(-front.bounds().top(), -side.bounds().top()), (a.width() - gap) / (front.bounds().width() + side.bounds().width()));
+            const double k = std::min(h / std::max(-front.bounds().top(), -side.bounds().top()),
+                                      (a.width() - gap) / (front.bounds().width() + side.bounds().width()));
             double x = a.left() + (a.width() - gap - k * (front.bounds().width() + side.bounds().width())) / 2;
             for (const Elevation* e : {&front, &side}) {
                 place(*e, QPointF(x - k * e->bounds().left(), y + h), k, Peel::clay);
@@ -44,17 +52,29 @@ public:
         double column = a.left();
         const double w = a.width() / 2 - 5;
         QStringList figures;
-        figures << tr("Weight %1: skin %2, bulk %3, cover %4, wire %5.").arg(Say::grams(t.mass_g()), Say::grams(t.skin_g), Say::grams(t.bulk_g), Say::grams(t.cover_g), Say::grams(t.wire_g));
+        figures << tr("Weight %1: skin %2, bulk %3, cover %4, wire %5.")
+                       .arg(Say::grams(t.mass_g()), Say::grams(t.skin_g), Say::grams(t.bulk_g), Say::grams(t.cover_g),
+                            Say::grams(t.wire_g));
         figures << tr("Centre of mass %1 above the base.").arg(Say::length(t.centre.y, 0));
         for (const fill::BakeBatch& b : m_r.bakes)
-            figures << tr("Bake at %1 °C for %2; the %3 is slowest.")
-                           .arg(Say::number(b.set_C, 0), Say::minutes(b.minutes), QString::fromStdString(m_r.choice.parts[static_cast<std::size_t>(b.parts[static_cast<std::size_t>(b.slowest)].part)].label));
-        figures << tr("Work %1; from first cut to last %2.").arg(Say::minutes(m_r.plan.hands_min), Say::minutes(m_r.plan.elapsed_min));
-        figures << tr("Material used %1; to buy %2.").arg(Say::money(m_r.price, m_production.currency), Say::money(m_r.buyPrice, m_production.currency));
-        figures << tr("Chance that no joint fails in %1 s of film: %2 %.").arg(Say::number(m_puppet.wants.film_s, 0), Say::number(m_r.choice.survival * 100, 0));
+            figures
+                << tr("Bake at %1 °C for %2; the %3 is slowest.")
+                       .arg(Say::number(b.set_C, 0), Say::minutes(b.minutes),
+                            QString::fromStdString(
+                                m_r.choice
+                                    .parts[static_cast<std::size_t>(b.parts[static_cast<std::size_t>(b.slowest)].part)]
+                                    .label));
+        figures << tr("Work %1; from first cut to last %2.")
+                       .arg(Say::minutes(m_r.plan.hands_min), Say::minutes(m_r.plan.elapsed_min));
+        figures << tr("Material used %1; to buy %2.")
+                       .arg(Say::money(m_r.price, m_production.currency),
+                            Say::money(m_r.buyPrice, m_production.currency));
+        figures << tr("Chance that no joint fails in %1 s of film: %2 %.")
+                       .arg(Say::number(m_puppet.wants.film_s, 0), Say::number(m_r.choice.survival * 100, 0));
         m_pages.text(column, y, tr("Figures"), 4.4, true);
         double at = y + 3;
-        for (const QString& f : figures) at += m_pages.paragraph({column, at, w, 40}, f, 3.3) + 1.2;
+        for (const QString& f : figures)
+            at += m_pages.paragraph({column, at, w, 40}, f, 3.3) + 1.2;
         m_pages.text(column, at + 6, tr("Open points"), 4.4, true);
         at += 9;
         int open = 0;
@@ -67,10 +87,17 @@ public:
         column = a.left() + a.width() / 2 + 5;
         m_pages.text(column, y, tr("Take care"), 4.4, true);
         at = y + 3;
-        for (plan::Caution c : {plan::Caution::eyes, plan::Caution::gloves_air, plan::Caution::air_oven, plan::Caution::air_spray, plan::Caution::blade})
+        for (plan::Caution c : {plan::Caution::eyes, plan::Caution::gloves_air, plan::Caution::air_oven,
+                                plan::Caution::air_spray, plan::Caution::blade})
             at += m_pages.paragraph({column, at, w, 40}, "· " + Say::caution(c), 3.1) + 1.4;
-        at += m_pages.paragraph({column, at + 1, w, 40}, tr("The product's own sheet, local rules and trained people come before anything printed here."), 3.1, kWarn);
-        m_pages.paragraph({column, at + 4, w, 40}, tr("Lives are those that nine joints in ten reach. They rest on table values of the wire until one of yours has been tested."), 3.1, kGrey);
+        at += m_pages.paragraph(
+            {column, at + 1, w, 40},
+            tr("The product's own sheet, local rules and trained people come before anything printed here."), 3.1,
+            kWarn);
+        m_pages.paragraph({column, at + 4, w, 40},
+                          tr("Lives are those that nine joints in ten reach. They rest on table values of the wire "
+                             "until one of yours has been tested."),
+                          3.1, kGrey);
     }
 
     void wirePage() {
@@ -86,25 +113,47 @@ public:
                 y = a.top() + 4;
             }
             m_pages.line(a.left(), y, a.right(), y, 0.15, kGrey);
-            drawBundle(m_pages.painter(), {a.left() + 9, y + 11}, c.bundle, std::min(1.9, 14 / wire::findBundleDiameter(c.bundle)), kCopper, kCopper.darker(140));
+            drawBundle(m_pages.painter(), {a.left() + 9, y + 11}, c.bundle,
+                       std::min(1.9, 14 / wire::findBundleDiameter(c.bundle)), kCopper, kCopper.darker(140));
             const double x = a.left() + 20;
-            m_pages.text(x, y + 6, QString::fromStdString(limb.name) + (c.copies > 1 ? tr(", left and right") : QString()), 4.2, true);
-            m_pages.text(a.left() + 84, y + 6, Say::wire(c.bundle, cardName(m_production, m_r, c.spool)) + tr(" · spool %1").arg(QString::fromStdString(m_production.stock.spools[static_cast<std::size_t>(c.spool)].id)), 3.6);
-            const QString pieces = c.folded ? tr("cut %1 × %2 mm, each doubled back on itself (the fold is a closed loop at the tip)").arg(c.pieces * c.copies).arg(Say::number(c.piece_mm, 0))
-                                            : tr("cut %1 × %2 mm").arg(c.pieces * c.copies).arg(Say::number(c.piece_mm, 0));
+            m_pages.text(x, y + 6,
+                         QString::fromStdString(limb.name) + (c.copies > 1 ? tr(", left and right") : QString()), 4.2,
+                         true);
+            m_pages.text(
+                a.left() + 84, y + 6,
+                Say::wire(c.bundle, cardName(m_production, m_r, c.spool)) +
+                    tr(" · spool %1")
+                        .arg(QString::fromStdString(m_production.stock.spools[static_cast<std::size_t>(c.spool)].id)),
+                3.6);
+            const QString pieces =
+                c.folded ? tr("cut %1 × %2 mm, each doubled back on itself (the fold is a closed loop at the tip)")
+                               .arg(c.pieces * c.copies)
+                               .arg(Say::number(c.piece_mm, 0))
+                         : tr("cut %1 × %2 mm").arg(c.pieces * c.copies).arg(Say::number(c.piece_mm, 0));
             m_pages.text(x, y + 11.5, pieces, 3.4);
-            m_pages.text(x, y + 16.5, c.turns > 0 ? tr("both ends gripped, count %1 turns (8 % give back), all the same hand; finished length %2 mm").arg(Say::number(c.turns, 1), Say::number(c.finished_mm, 0))
-                                                 : tr("straight; finished length %1 mm").arg(Say::number(c.finished_mm, 0)), 3.4);
+            m_pages.text(
+                x, y + 16.5,
+                c.turns > 0
+                    ? tr("both ends gripped, count %1 turns (8 % give back), all the same hand; finished length %2 mm")
+                          .arg(Say::number(c.turns, 1), Say::number(c.finished_mm, 0))
+                    : tr("straight; finished length %1 mm").arg(Say::number(c.finished_mm, 0)),
+                3.4);
             QString judged = Say::state(l.state);
             if (l.worst >= 0) {
                 const choice::Demand& d = l.demands[static_cast<std::size_t>(l.worst)];
                 const choice::Verdict& v = l.verdicts[static_cast<std::size_t>(l.worst)];
-                judged = tr("%1 %2: %3; lasts %4 of %5 s").arg(QString::fromStdString(limb.joints[static_cast<std::size_t>(d.joint)].name), Say::state(l.state), Say::verdict(l.state, d, v, c.bundle), Say::figure(v.life_s), Say::figure(d.needFilm_s));
+                judged = tr("%1 %2: %3; lasts %4 of %5 s")
+                             .arg(QString::fromStdString(limb.joints[static_cast<std::size_t>(d.joint)].name),
+                                  Say::state(l.state), Say::verdict(l.state, d, v, c.bundle), Say::figure(v.life_s),
+                                  Say::figure(d.needFilm_s));
             }
-            m_pages.text(x, y + 21.5, judged, 3.4, l.state != choice::State::holds, l.state == choice::State::holds ? kGrey : kWarn);
+            m_pages.text(x, y + 21.5, judged, 3.4, l.state != choice::State::holds,
+                         l.state == choice::State::holds ? kGrey : kWarn);
             y += 26;
         }
-        m_pages.paragraph({a.left(), y + 3, a.width(), 30}, Say::caution(plan::Caution::eyes) + " " + Say::caution(plan::Caution::eyes_and_snips), 3.3, kWarn);
+        m_pages.paragraph({a.left(), y + 3, a.width(), 30},
+                          Say::caution(plan::Caution::eyes) + " " + Say::caution(plan::Caution::eyes_and_snips), 3.3,
+                          kWarn);
     }
 
     void elevations() {
@@ -125,7 +174,9 @@ public:
             for (int row = 0; row < rows; ++row) {
                 if (y + 27 > a.bottom()) {
                     m_pages.next(title);
-                    m_pages.text(a.left(), a.top() + 5, tr("Marking strips: lay the straight, twisted wire on the line and mark it"), 4.4, true);
+                    m_pages.text(a.left(), a.top() + 5,
+                                 tr("Marking strips: lay the straight, twisted wire on the line and mark it"), 4.4,
+                                 true);
                     checkBar(a.left(), a.top() + 9);
                     y = a.top() + 20;
                 }
@@ -163,9 +214,11 @@ private:
         const QRectF area = m_pages.area().adjusted(0, 8, 0, -2);
         const QRectF need = e.bounds().adjusted(-6, -6, 6, 18);
         const double stepX = area.width() - kOverlap, stepY = area.height() - kOverlap;
-        const int across = std::max(1, static_cast<int>(std::ceil((need.width() - kOverlap) / stepX))), down = std::max(1, static_cast<int>(std::ceil((need.height() - kOverlap) / stepY)));
+        const int across = std::max(1, static_cast<int>(std::ceil((need.width() - kOverlap) / stepX))),
+                  down = std::max(1, static_cast<int>(std::ceil((need.height() - kOverlap) / stepY)));
         // Centred when it fits on one page, else from the corner.
-        const double spareX = across == 1 ? (area.width() - need.width()) / 2 : 0, spareY = down == 1 ? (area.height() - need.height()) / 2 : 0;
+        const double spareX = across == 1 ? (area.width() - need.width()) / 2 : 0,
+                     spareY = down == 1 ? (area.height() - need.height()) / 2 : 0;
         for (int j = 0; j < down; ++j)
             for (int i = 0; i < across; ++i) {
                 m_pages.next(tr("%1, tile %2 of %3").arg(title).arg(j * across + i + 1).arg(across * down));
@@ -173,16 +226,22 @@ private:
                 QPainter& p = m_pages.painter();
                 p.save();
                 p.setClipRect(area);
-                const QPointF origin = area.topLeft() + QPointF(spareX - i * stepX, spareY - j * stepY) - need.topLeft();
+                const QPointF origin =
+                    area.topLeft() + QPointF(spareX - i * stepX, spareY - j * stepY) - need.topLeft();
                 m_pages.line(area.left(), origin.y(), area.right(), origin.y(), 0.3);
                 place(e, origin, 1, Peel::wire);
                 joints(e.view(), origin);
                 p.restore();
                 // Marks where the neighbour's paper must lie: the same points of the drawing on both tiles.
                 for (double x : {area.left() + kOverlap / 2, area.right() - kOverlap / 2})
-                    for (double y : {area.top() + kOverlap / 2, area.bottom() - kOverlap / 2}) cross({x, y});
-                if (i + 1 < across) m_pages.line(area.right() - kOverlap / 2, area.top(), area.right() - kOverlap / 2, area.bottom(), 0.1, kGrey, Qt::DashLine);
-                if (j + 1 < down) m_pages.line(area.left(), area.bottom() - kOverlap / 2, area.right(), area.bottom() - kOverlap / 2, 0.1, kGrey, Qt::DashLine);
+                    for (double y : {area.top() + kOverlap / 2, area.bottom() - kOverlap / 2})
+                        cross({x, y});
+                if (i + 1 < across)
+                    m_pages.line(area.right() - kOverlap / 2, area.top(), area.right() - kOverlap / 2, area.bottom(),
+                                 0.1, kGrey, Qt::DashLine);
+                if (j + 1 < down)
+                    m_pages.line(area.left(), area.bottom() - kOverlap / 2, area.right(), area.bottom() - kOverlap / 2,
+                                 0.1, kGrey, Qt::DashLine);
             }
     }
 
@@ -190,14 +249,16 @@ private:
         const auto& s = m_r.choice.skeleton;
         QPainter& p = m_pages.painter();
         for (const body::Hinge& h : s.hinges) {
-            const body::Limb& limb = m_puppet.limbs[static_cast<std::size_t>(s.copies[static_cast<std::size_t>(h.copy)].limb)];
+            const body::Limb& limb =
+                m_puppet.limbs[static_cast<std::size_t>(s.copies[static_cast<std::size_t>(h.copy)].limb)];
             const double gap = limb.joints[static_cast<std::size_t>(h.joint)].gap_mm;
             const QPointF at = origin + project(view, h.at);
             p.setPen(QPen(kInk, 0.25));
             p.setBrush(Qt::NoBrush);
             p.drawEllipse(at, gap / 2, gap / 2);
             cross(at);
-            if (limb.kind != body::LimbKind::finger && view == View::front) m_pages.text(at.x() + gap / 2 + 1.5, at.y() + 1, QString::fromStdString(h.label), 2.6, false, kGrey);
+            if (limb.kind != body::LimbKind::finger && view == View::front)
+                m_pages.text(at.x() + gap / 2 + 1.5, at.y() + 1, QString::fromStdString(h.label), 2.6, false, kGrey);
         }
     }
 
@@ -205,7 +266,8 @@ private:
         const QRectF a = m_pages.area();
         const double from = row * wide, to = std::min(c.finished_mm, from + wide);
         const body::Limb& limb = m_puppet.limbs[static_cast<std::size_t>(c.limb)];
-        QString head = tr("%1: %2").arg(QString::fromStdString(limb.name), Say::wire(c.bundle, cardName(m_production, m_r, c.spool)));
+        QString head = tr("%1: %2").arg(QString::fromStdString(limb.name),
+                                        Say::wire(c.bundle, cardName(m_production, m_r, c.spool)));
         if (c.copies > 1) head += tr(", twice");
         if (rows > 1) head += tr(" (part %1 of %2)").arg(row + 1).arg(rows);
         m_pages.text(a.left(), y + 3, head, 3.2, true);
@@ -239,14 +301,22 @@ private:
         const QString where = Say::number(m.at_mm, 1);
         const QString name = QString::fromStdString(m.label);
         switch (m.kind) {
-        case choice::Mark::Kind::start: return tr("root end 0");
-        case choice::Mark::Kind::wrap: return tr("wrap to here %1").arg(where);
-        case choice::Mark::Kind::joint: return tr("%1 %2, gap %3").arg(name, where, Say::number(m.to_mm - m.from_mm, 1));
-        case choice::Mark::Kind::tip: return tr("%1 %2").arg(name, where);
-        case choice::Mark::Kind::loop: return tr("loop to %1").arg(where);
-        case choice::Mark::Kind::tie_down: return tr("into the base to %1").arg(where);
-        case choice::Mark::Kind::end: return c.folded ? tr("fold %1").arg(where) : tr("cut %1").arg(where);
-        default: return tr("%1 %2").arg(name, where);
+        case choice::Mark::Kind::start:
+            return tr("root end 0");
+        case choice::Mark::Kind::wrap:
+            return tr("wrap to here %1").arg(where);
+        case choice::Mark::Kind::joint:
+            return tr("%1 %2, gap %3").arg(name, where, Say::number(m.to_mm - m.from_mm, 1));
+        case choice::Mark::Kind::tip:
+            return tr("%1 %2").arg(name, where);
+        case choice::Mark::Kind::loop:
+            return tr("loop to %1").arg(where);
+        case choice::Mark::Kind::tie_down:
+            return tr("into the base to %1").arg(where);
+        case choice::Mark::Kind::end:
+            return c.folded ? tr("fold %1").arg(where) : tr("cut %1").arg(where);
+        default:
+            return tr("%1 %2").arg(name, where);
         }
     }
 

@@ -19,7 +19,8 @@ void Pages::next(const QString& title) {
     m_painter.setRenderHint(QPainter::Antialiasing);
     line(kMargin, m_height - kMargin - 3, m_width - kMargin, m_height - kMargin - 3, 0.15, kGrey);
     text(kMargin, m_height - kMargin + 1, m_foot, 2.6, false, kGrey);
-    const QString page = QCoreApplication::translate("enkinet::app::BuildSheets", "%1 · page %2").arg(title).arg(m_page);
+    const QString page =
+        QCoreApplication::translate("enkinet::app::BuildSheets", "%1 · page %2").arg(title).arg(m_page);
     text(m_width - kMargin - widthOf(page, 2.6), m_height - kMargin + 1, page, 2.6, false, kGrey);
 }
 
@@ -32,7 +33,9 @@ QFont Pages::fontOf(double height, bool bold) const {
     return f;
 }
 
-double Pages::widthOf(const QString& t, double height, bool bold) const { return QFontMetricsF(fontOf(height, bold)).horizontalAdvance(t) * height / 100; }
+double Pages::widthOf(const QString& t, double height, bool bold) const {
+    return QFontMetricsF(fontOf(height, bold)).horizontalAdvance(t) * height / 100;
+}
 
 double Pages::text(double x, double y, const QString& t, double height, bool bold, const QColor& colour) {
     m_painter.save();
@@ -53,7 +56,8 @@ double Pages::paragraph(const QRectF& box, const QString& t, double height, cons
     const double k = height / 100;
     m_painter.scale(k, k);
     QRectF used;
-    m_painter.drawText(QRectF(0, 0, box.width() / k, box.height() / k), Qt::TextWordWrap | Qt::AlignLeft | Qt::AlignTop, t, &used);
+    m_painter.drawText(QRectF(0, 0, box.width() / k, box.height() / k), Qt::TextWordWrap | Qt::AlignLeft | Qt::AlignTop,
+                       t, &used);
     m_painter.restore();
     return used.height() * k;
 }

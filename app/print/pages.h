@@ -24,11 +24,13 @@ public:
     /// Begins the next page; the first call begins the first.
     void next(const QString& title);
     /// Text of a height in mm at a baseline; returns its width.
-    double text(double x, double y, const QString& text, double height = 3.4, bool bold = false, const QColor& colour = kInk);
+    double text(double x, double y, const QString& text, double height = 3.4, bool bold = false,
+                const QColor& colour = kInk);
     /// Wrapped text in a box; returns the height used.
     double paragraph(const QRectF& box, const QString& text, double height = 3.2, const QColor& colour = kInk);
     double widthOf(const QString& text, double height, bool bold = false) const;
-    void line(double x0, double y0, double x1, double y1, double width = 0.2, const QColor& colour = kInk, Qt::PenStyle style = Qt::SolidLine);
+    void line(double x0, double y0, double x1, double y1, double width = 0.2, const QColor& colour = kInk,
+              Qt::PenStyle style = Qt::SolidLine);
 
 private:
     QFont fontOf(double height, bool bold) const;

@@ -27,13 +27,17 @@ QPolygonF sectionOutline(View view, const Vec3& centre, const Frame& f, double a
 }
 
 QPolygonF convexHull(QPolygonF points) {
-    std::sort(points.begin(), points.end(), [](const QPointF& p, const QPointF& q) { return p.x() != q.x() ? p.x() < q.x() : p.y() < q.y(); });
-    const auto turn = [](const QPointF& o, const QPointF& p, const QPointF& q) { return (p.x() - o.x()) * (q.y() - o.y()) - (p.y() - o.y()) * (q.x() - o.x()); };
+    std::sort(points.begin(), points.end(),
+              [](const QPointF& p, const QPointF& q) { return p.x() != q.x() ? p.x() < q.x() : p.y() < q.y(); });
+    const auto turn = [](const QPointF& o, const QPointF& p, const QPointF& q) {
+        return (p.x() - o.x()) * (q.y() - o.y()) - (p.y() - o.y()) * (q.x() - o.x());
+    };
     QPolygonF hull;
     for (int pass = 0; pass < 2; ++pass) {
         const qsizetype start = hull.size();
         for (const QPointF& p : points) {
-            while (hull.size() >= start + 2 && turn(hull[hull.size() - 2], hull.back(), p) <= 0) hull.pop_back();
+            while (hull.size() >= start + 2 && turn(hull[hull.size() - 2], hull.back(), p) <= 0)
+                hull.pop_back();
             hull << p;
         }
         hull.pop_back();
@@ -68,10 +72,13 @@ QPainterPath tubePath(View view, const Segment& seg, const Link& link, Stretch s
 
 QPainterPath massPath(View view, const Mass& m, const MassCopy& c, double inset) {
     const QPointF o = project(view, c.at);
-    const double w = std::max(0.0, (view == View::front ? m.half_mm.x : m.half_mm.z) - inset), h = std::max(0.0, m.half_mm.y - inset);
+    const double w = std::max(0.0, (view == View::front ? m.half_mm.x : m.half_mm.z) - inset),
+                 h = std::max(0.0, m.half_mm.y - inset);
     QPainterPath path;
-    if (m.shape == MassShape::ellipsoid) path.addEllipse(o, w, h);
-    else if (m.shape == MassShape::box) path.addRoundedRect(QRectF(o.x() - w, o.y() - h, 2 * w, 2 * h), std::min(w, h) * 0.2, std::min(w, h) * 0.2);
+    if (m.shape == MassShape::ellipsoid)
+        path.addEllipse(o, w, h);
+    else if (m.shape == MassShape::box)
+        path.addRoundedRect(QRectF(o.x() - w, o.y() - h, 2 * w, 2 * h), std::min(w, h) * 0.2, std::min(w, h) * 0.2);
     return path;
 }
 
@@ -88,8 +95,10 @@ QColor hex(const std::string& text, const QColor& fallback) {
 }
 
 /// The colour that is left on a part at the end: its cover, or the last opaque coat, or the bare clay.
-QColor paintedColour(const Layers& l, const production::Production& p, const production::Report& r, const QColor& clay) {
-    if (const auto cover = r.shelf.covers.find(l.cover); cover != r.shelf.covers.end()) return hex(cover->second.colour, look().graphite);
+QColor paintedColour(const Layers& l, const production::Production& p, const production::Report& r,
+                     const QColor& clay) {
+    if (const auto cover = r.shelf.covers.find(l.cover); cover != r.shelf.covers.end())
+        return hex(cover->second.colour, look().graphite);
     for (const paint::Scheme& s : p.schemes) {
         if (s.id != l.scheme) continue;
         for (const paint::Coat& c : s.coats)
@@ -102,9 +111,13 @@ QColor paintedColour(const Layers& l, const production::Production& p, const pro
 
 } // namespace
 
-Elevation::Elevation(const Puppet& puppet, const production::Production& production, const production::Report& report, View view) : m_view(view) {
+Elevation::Elevation(const Puppet& puppet, const production::Production& production, const production::Report& report,
+                     View view)
+    : m_view(view) {
     const Skeleton& s = report.choice.skeleton;
-    const auto limbOf = [&](int copy) -> const Limb& { return puppet.limbs[static_cast<std::size_t>(s.copies[static_cast<std::size_t>(copy)].limb)]; };
+    const auto limbOf = [&](int copy) -> const Limb& {
+        return puppet.limbs[static_cast<std::size_t>(s.copies[static_cast<std::size_t>(copy)].limb)];
+    };
     for (std::size_t i = 0; i < report.choice.parts.size(); ++i) {
         const fill::Part& p = report.choice.parts[i];
         const Link& link = s.links[static_cast<std::size_t>(p.link)];
@@ -137,7 +150,8 @@ Elevation::Elevation(const Puppet& puppet, const production::Production& product
             piece.underCover = tubePath(view, seg, link, l.skinAcrossGaps ? own : solid, outside);
             if (piece.hasBulk) piece.core = tubePath(view, seg, link, solid, outside + skin);
             if (link.gapFrom_mm > 0 && own.from <= 0 && !seg.stations.empty() && link.segment > 0)
-                piece.outside = piece.outside.united(ballPath(view, link.from, 0.98 * std::min(seg.stations.front().a_mm, seg.stations.front().b_mm)));
+                piece.outside = piece.outside.united(
+                    ballPath(view, link.from, 0.98 * std::min(seg.stations.front().a_mm, seg.stations.front().b_mm)));
             m_selectionOf.push_back({Selection::Kind::segment, copy.limb, link.segment, copy.right});
         }
         if (piece.outside.isEmpty()) continue;
@@ -150,9 +164,13 @@ Elevation::Elevation(const Puppet& puppet, const production::Production& product
         m_groups[g] = m_groups[g].united(p.outside);
         depth[g] += p.depth, count[g] += 1;
     }
-    for (Piece& p : m_pieces) p.depth = depth[static_cast<std::size_t>(p.group)] / count[static_cast<std::size_t>(p.group)];
-    std::stable_sort(m_pieces.begin(), m_pieces.end(), [](const Piece& x, const Piece& y) { return x.depth != y.depth ? x.depth < y.depth : x.group < y.group; });
-    for (const Piece& p : m_pieces) m_outline = m_outline.united(p.outside);
+    for (Piece& p : m_pieces)
+        p.depth = depth[static_cast<std::size_t>(p.group)] / count[static_cast<std::size_t>(p.group)];
+    std::stable_sort(m_pieces.begin(), m_pieces.end(), [](const Piece& x, const Piece& y) {
+        return x.depth != y.depth ? x.depth < y.depth : x.group < y.group;
+    });
+    for (const Piece& p : m_pieces)
+        m_outline = m_outline.united(p.outside);
     m_bounds = m_outline.boundingRect();
 
     for (std::size_t c = 0; c < s.copies.size(); ++c) {
@@ -168,10 +186,12 @@ Elevation::Elevation(const Puppet& puppet, const production::Production& product
             run.points.push_back(project(view, link.to));
             run.depthMean += depthOf(view, link.to) / static_cast<double>(limb.segments.size());
         }
-        if (limb.tieDown && !run.points.empty()) run.points.push_back(run.points.back() + QPointF(0, limb.tieDown->depth_mm));
+        if (limb.tieDown && !run.points.empty())
+            run.points.push_back(run.points.back() + QPointF(0, limb.tieDown->depth_mm));
         m_runs.push_back(std::move(run));
     }
-    std::stable_sort(m_runs.begin(), m_runs.end(), [](const Run& x, const Run& y) { return x.depthMean < y.depthMean; });
+    std::stable_sort(m_runs.begin(), m_runs.end(),
+                     [](const Run& x, const Run& y) { return x.depthMean < y.depthMean; });
 }
 
 void Elevation::drawRun(QPainter& painter, const Run& run, double ppm) const {
@@ -200,34 +220,43 @@ void Elevation::drawRun(QPainter& painter, const Run& run, double ppm) const {
         QPainterPath line;
         bool drawing = false;
         for (std::size_t k = 0; k < path.size(); ++k) {
-            const double phase = (b.lay_mm > 0 ? 2 * kPi * along[k] / b.lay_mm : 0) + 2 * kPi * i / std::max(1, helical);
+            const double phase =
+                (b.lay_mm > 0 ? 2 * kPi * along[k] / b.lay_mm : 0) + 2 * kPi * i / std::max(1, helical);
             const bool isFront = b.lay_mm <= 0 || std::cos(phase) >= -0.1;
             const QPointF at = path[k].first + r * std::sin(phase) * path[k].second;
             if (b.strands > 1 && isFront != front) {
                 drawing = false;
                 continue;
             }
-            if (drawing) line.lineTo(at);
-            else line.moveTo(at);
+            if (drawing)
+                line.lineTo(at);
+            else
+                line.moveTo(at);
             drawing = true;
         }
         const double width = std::max(d, 1.1 / ppm);
         painter.setPen(QPen(look().copperDark, width, Qt::SolidLine, Qt::RoundCap, Qt::RoundJoin));
         painter.drawPath(line);
-        painter.setPen(QPen(front ? look().copper : look().copper.darker(118), width * 0.72, Qt::SolidLine, Qt::RoundCap, Qt::RoundJoin));
+        painter.setPen(QPen(front ? look().copper : look().copper.darker(118), width * 0.72, Qt::SolidLine,
+                            Qt::RoundCap, Qt::RoundJoin));
         painter.drawPath(line);
     };
     painter.setBrush(Qt::NoBrush);
     if (b.strands > 1 && b.lay_mm > 0)
-        for (int i = 0; i < helical; ++i) strand(i, false);
-    for (int i = 0; i < helical; ++i) strand(i, true);
+        for (int i = 0; i < helical; ++i)
+            strand(i, false);
+    for (int i = 0; i < helical; ++i)
+        strand(i, true);
 }
 
 void Elevation::draw(QPainter& painter, Peel peel, double ppm, const Selection& selection) const {
-    const auto pen = [&](const QColor& c, double px) { return QPen(c, px / ppm, Qt::SolidLine, Qt::RoundCap, Qt::RoundJoin); };
+    const auto pen = [&](const QColor& c, double px) {
+        return QPen(c, px / ppm, Qt::SolidLine, Qt::RoundCap, Qt::RoundJoin);
+    };
     const auto isSelected = [&](const Piece& p) {
         const Selection& s = m_selectionOf[static_cast<std::size_t>(p.part)];
-        return selection.kind == s.kind && selection.limb == s.limb && selection.index == s.index && selection.right == s.right;
+        return selection.kind == s.kind && selection.limb == s.limb && selection.index == s.index &&
+               selection.right == s.right;
     };
     const auto outlineOf = [&](const Piece& p, const QColor& c, double px) {
         painter.setPen(pen(c, px));
@@ -248,7 +277,8 @@ void Elevation::draw(QPainter& painter, Peel peel, double ppm, const Selection& 
                 const double gap = 3.2;
                 for (double y = box.top(); y < box.bottom(); y += gap)
                     for (double x = box.left() + std::fmod(std::abs(y) * 1.7, gap); x < box.right(); x += gap)
-                        if (p.outside.contains(QPointF(x, y)) && p.outside.contains(QPointF(x + 0.7, y + 2.2))) painter.drawLine(QPointF(x, y), QPointF(x + 0.7, y + 2.2));
+                        if (p.outside.contains(QPointF(x, y)) && p.outside.contains(QPointF(x + 0.7, y + 2.2)))
+                            painter.drawLine(QPointF(x, y), QPointF(x + 0.7, y + 2.2));
             }
             if (lastOfGroup) outlineOf(p, p.painted.darker(150), 0.9);
         } else if (peel == Peel::clay || peel == Peel::bulk) {
@@ -280,7 +310,8 @@ void Elevation::draw(QPainter& painter, Peel peel, double ppm, const Selection& 
     painter.setBrush(Qt::NoBrush);
     painter.drawPath(m_outline);
     if (peel != Peel::painted && peel != Peel::paper)
-        for (const Run& r : m_runs) drawRun(painter, r, ppm);
+        for (const Run& r : m_runs)
+            drawRun(painter, r, ppm);
     for (const Piece& p : m_pieces)
         if (isSelected(p)) {
             painter.setPen(pen(look().copper, 2.2));
@@ -319,17 +350,20 @@ void drawStateMark(QPainter& painter, const QPointF& c, double r, choice::State 
         p.moveTo(at(-0.55, 0.2)), p.lineTo(at(-0.2, -0.35)), p.lineTo(at(0.12, 0.35)), p.lineTo(at(0.5, -0.2));
         break;
     case choice::State::tired: // a bar with a crack
-        p.moveTo(at(-0.5, 0.08)), p.lineTo(at(-0.12, 0.08)), p.moveTo(at(0.18, -0.1)), p.lineTo(at(0.52, -0.1)), p.moveTo(at(-0.08, -0.42)), p.lineTo(at(0.12, 0.4));
+        p.moveTo(at(-0.5, 0.08)), p.lineTo(at(-0.12, 0.08)), p.moveTo(at(0.18, -0.1)), p.lineTo(at(0.52, -0.1)),
+            p.moveTo(at(-0.08, -0.42)), p.lineTo(at(0.12, 0.4));
         break;
     case choice::State::crowded: // two walls pressed together
-        p.moveTo(at(-0.16, -0.45)), p.lineTo(at(-0.16, 0.45)), p.moveTo(at(0.16, -0.45)), p.lineTo(at(0.16, 0.45)), p.moveTo(at(-0.6, 0)), p.lineTo(at(-0.3, 0)), p.moveTo(at(0.6, 0)), p.lineTo(at(0.3, 0));
+        p.moveTo(at(-0.16, -0.45)), p.lineTo(at(-0.16, 0.45)), p.moveTo(at(0.16, -0.45)), p.lineTo(at(0.16, 0.45)),
+            p.moveTo(at(-0.6, 0)), p.lineTo(at(-0.3, 0)), p.moveTo(at(0.6, 0)), p.lineTo(at(0.3, 0));
         break;
     }
     painter.drawPath(p);
     painter.restore();
 }
 
-void drawBundle(QPainter& painter, const QPointF& c, const wire::Bundle& b, double scale, const QColor& fill, const QColor& line) {
+void drawBundle(QPainter& painter, const QPointF& c, const wire::Bundle& b, double scale, const QColor& fill,
+                const QColor& line) {
     painter.save();
     painter.setPen(QPen(line, 1));
     painter.setBrush(fill.isValid() ? QBrush(fill) : QBrush(Qt::NoBrush));

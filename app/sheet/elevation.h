@@ -25,7 +25,8 @@ double depthOf(View view, const Vec3& p);
 class Elevation {
 public:
     Elevation() = default;
-    Elevation(const body::Puppet& puppet, const production::Production& production, const production::Report& report, View view);
+    Elevation(const body::Puppet& puppet, const production::Production& production, const production::Report& report,
+              View view);
 
     /// A millimetre is `pixelsPerMm` device units: thin lines keep their width on the device.
     void draw(QPainter& painter, Peel peel, double pixelsPerMm, const Selection& selection) const;
@@ -38,7 +39,7 @@ public:
 private:
     struct Piece {
         int part = 0;
-        int group = 0;   ///< pieces of one limb copy, or one mass, share an outline
+        int group = 0;    ///< pieces of one limb copy, or one mass, share an outline
         double depth = 0; ///< of the group
         QPainterPath outside, underCover, core;
         QColor painted, clay, bulk;
@@ -64,6 +65,7 @@ private:
 /// A small drawn mark in a ring for a state word: shape first, colour second.
 void drawStateMark(QPainter& painter, const QPointF& centre, double radius, choice::State state);
 /// A bundle's cross-section; `scale` in units per mm.
-void drawBundle(QPainter& painter, const QPointF& centre, const wire::Bundle& bundle, double scale, const QColor& fill, const QColor& line);
+void drawBundle(QPainter& painter, const QPointF& centre, const wire::Bundle& bundle, double scale, const QColor& fill,
+                const QColor& line);
 
 } // namespace enkinet::app

@@ -16,7 +16,8 @@ namespace {
 constexpr double kRuler = 26, kHeader = 34, kTagWidth = 232, kTagHeight = 54, kHitRadius = 11;
 } // namespace
 
-SheetView::SheetView(Document& document, QWidget* parent) : QWidget(parent), m_document(document), m_strip(new PeelStrip(*this)) {
+SheetView::SheetView(Document& document, QWidget* parent)
+    : QWidget(parent), m_document(document), m_strip(new PeelStrip(*this)) {
     setFocusPolicy(Qt::StrongFocus);
     setMouseTracking(true);
     setAccessibleName(tr("Sheet with the front and side elevation"));
@@ -71,11 +72,16 @@ void SheetView::layoutViews() {
     placeTags(m_tags, QRectF(columnLeft, area.top() + 4, kTagWidth, area.height() + 20), kTagHeight);
 }
 
-QPointF SheetView::toScreen(View view, const QPointF& mm) const { return (view == View::front ? m_frontAt : m_sideAt) + m_scale * mm; }
-QPointF SheetView::toMm(View view, const QPointF& screen) const { return (screen - (view == View::front ? m_frontAt : m_sideAt)) / m_scale; }
+QPointF SheetView::toScreen(View view, const QPointF& mm) const {
+    return (view == View::front ? m_frontAt : m_sideAt) + m_scale * mm;
+}
+QPointF SheetView::toMm(View view, const QPointF& screen) const {
+    return (screen - (view == View::front ? m_frontAt : m_sideAt)) / m_scale;
+}
 
 QPointF SheetView::hingeOnScreen(int hinge, View view) const {
-    return toScreen(view, project(view, m_document.report().choice.skeleton.hinges[static_cast<std::size_t>(hinge)].at));
+    return toScreen(view,
+                    project(view, m_document.report().choice.skeleton.hinges[static_cast<std::size_t>(hinge)].at));
 }
 
 void SheetView::fit() {
@@ -112,7 +118,8 @@ void SheetView::walk(int step) {
     int at = -1;
     for (std::size_t i = 0; i < hinges.size(); ++i) {
         const body::LimbCopy& c = skeleton.copies[static_cast<std::size_t>(hinges[i].copy)];
-        if (s.kind == Selection::Kind::joint && c.limb == s.limb && hinges[i].joint == s.index && c.right == s.right) at = static_cast<int>(i);
+        if (s.kind == Selection::Kind::joint && c.limb == s.limb && hinges[i].joint == s.index && c.right == s.right)
+            at = static_cast<int>(i);
     }
     const int n = static_cast<int>(hinges.size());
     const int next = at < 0 ? (step > 0 ? 0 : n - 1) : (at + step + n) % n;
@@ -194,16 +201,32 @@ void SheetView::wheelEvent(QWheelEvent* e) {
 void SheetView::keyPressEvent(QKeyEvent* e) {
     switch (e->key()) {
     case Qt::Key_Right:
-    case Qt::Key_Down: walk(1); break;
+    case Qt::Key_Down:
+        walk(1);
+        break;
     case Qt::Key_Left:
-    case Qt::Key_Up: walk(-1); break;
+    case Qt::Key_Up:
+        walk(-1);
+        break;
     case Qt::Key_Plus:
-    case Qt::Key_Equal: zoomMiddle(1.25); break;
-    case Qt::Key_Minus: zoomMiddle(0.8); break;
-    case Qt::Key_F: fit(); break;
-    case Qt::Key_P: setPeel(static_cast<Peel>((static_cast<int>(m_peel) + (e->modifiers() & Qt::ShiftModifier ? kPeels - 1 : 1)) % kPeels)); break;
-    case Qt::Key_Escape: m_document.select({}); break;
-    default: QWidget::keyPressEvent(e);
+    case Qt::Key_Equal:
+        zoomMiddle(1.25);
+        break;
+    case Qt::Key_Minus:
+        zoomMiddle(0.8);
+        break;
+    case Qt::Key_F:
+        fit();
+        break;
+    case Qt::Key_P:
+        setPeel(static_cast<Peel>((static_cast<int>(m_peel) + (e->modifiers() & Qt::ShiftModifier ? kPeels - 1 : 1)) %
+                                  kPeels));
+        break;
+    case Qt::Key_Escape:
+        m_document.select({});
+        break;
+    default:
+        QWidget::keyPressEvent(e);
     }
 }
 
@@ -216,14 +239,21 @@ bool SheetView::event(QEvent* event) {
         QString text;
         const body::Puppet& puppet = m_document.puppet();
         if (hit.found && hit.selection.kind == Selection::Kind::joint) {
-            const choice::LimbChoice& l = m_document.report().choice.limbs[static_cast<std::size_t>(hit.selection.limb)];
+            const choice::LimbChoice& l =
+                m_document.report().choice.limbs[static_cast<std::size_t>(hit.selection.limb)];
             for (std::size_t i = 0; i < l.verdicts.size(); ++i)
                 if (l.demands[i].joint == hit.selection.index)
-                    text = tr("%1: %2, %3").arg(QString::fromStdString(puppet.limbs[static_cast<std::size_t>(l.limb)].joints[static_cast<std::size_t>(hit.selection.index)].name),
-                                                Say::state(l.verdicts[i].state()),
-                                                Say::verdict(l.verdicts[i].state(), l.demands[i], l.verdicts[i], l.candidates[static_cast<std::size_t>(l.chosen)].bundle));
+                    text = tr("%1: %2, %3")
+                               .arg(QString::fromStdString(puppet.limbs[static_cast<std::size_t>(l.limb)]
+                                                               .joints[static_cast<std::size_t>(hit.selection.index)]
+                                                               .name),
+                                    Say::state(l.verdicts[i].state()),
+                                    Say::verdict(l.verdicts[i].state(), l.demands[i], l.verdicts[i],
+                                                 l.candidates[static_cast<std::size_t>(l.chosen)].bundle));
         } else if (hit.found && hit.selection.kind == Selection::Kind::segment) {
-            text = QString::fromStdString(puppet.limbs[static_cast<std::size_t>(hit.selection.limb)].segments[static_cast<std::size_t>(hit.selection.index)].name);
+            text = QString::fromStdString(puppet.limbs[static_cast<std::size_t>(hit.selection.limb)]
+                                              .segments[static_cast<std::size_t>(hit.selection.index)]
+                                              .name);
         } else if (hit.found) {
             text = QString::fromStdString(puppet.masses[static_cast<std::size_t>(hit.selection.index)].name);
         }
@@ -253,7 +283,8 @@ void SheetView::drawRulers(QPainter& p) const {
     p.setPen(QPen(look().graphite, 1));
     const double minor = step / 5;
     const auto label = [&](double mm) { return Say::number(mm / unit, 0); };
-    for (int k = static_cast<int>(std::ceil((m_frontAt.y() - r.bottom()) / m_scale / minor)); k * minor * m_scale < m_frontAt.y() - r.top() - 14; ++k) {
+    for (int k = static_cast<int>(std::ceil((m_frontAt.y() - r.bottom()) / m_scale / minor));
+         k * minor * m_scale < m_frontAt.y() - r.top() - 14; ++k) {
         const double y = m_frontAt.y() - k * minor * m_scale;
         if (y > r.bottom() - 14) continue;
         const bool major = k % 5 == 0;
@@ -261,14 +292,16 @@ void SheetView::drawRulers(QPainter& p) const {
         if (major) p.drawText(QRectF(r.left() + 13, y - 8, 34, 16), Qt::AlignLeft | Qt::AlignVCenter, label(k * minor));
     }
     // Along the bottom the millimetres run from the front elevation's middle line.
-    for (int k = static_cast<int>(std::ceil((r.left() - m_frontAt.x()) / m_scale / minor)); k * minor * m_scale < r.right() - m_frontAt.x(); ++k) {
+    for (int k = static_cast<int>(std::ceil((r.left() - m_frontAt.x()) / m_scale / minor));
+         k * minor * m_scale < r.right() - m_frontAt.x(); ++k) {
         const double x = m_frontAt.x() + k * minor * m_scale;
         if (x < r.left() + 40) continue;
         const bool major = k % 5 == 0;
         p.drawLine(QPointF(x, r.bottom()), QPointF(x, r.bottom() - (major ? 11 : 5)));
         if (major) p.drawText(QRectF(x - 24, r.bottom() - 26, 48, 14), Qt::AlignCenter, label(k * minor));
     }
-    p.drawText(QRectF(r.left() + 4, r.bottom() - 28, 34, 16), Qt::AlignLeft | Qt::AlignVCenter, Say::inches() ? tr("in") : tr("mm"));
+    p.drawText(QRectF(r.left() + 4, r.bottom() - 28, 34, 16), Qt::AlignLeft | Qt::AlignVCenter,
+               Say::inches() ? tr("in") : tr("mm"));
 }
 
 void SheetView::drawMarks(QPainter& p) const {
@@ -277,8 +310,11 @@ void SheetView::drawMarks(QPainter& p) const {
     const Selection& selected = m_document.selection();
     for (View view : {View::front, View::side}) {
         std::vector<std::size_t> order(s.hinges.size());
-        for (std::size_t i = 0; i < order.size(); ++i) order[i] = i;
-        std::sort(order.begin(), order.end(), [&](std::size_t a, std::size_t b) { return depthOf(view, s.hinges[a].at) < depthOf(view, s.hinges[b].at); });
+        for (std::size_t i = 0; i < order.size(); ++i)
+            order[i] = i;
+        std::sort(order.begin(), order.end(), [&](std::size_t a, std::size_t b) {
+            return depthOf(view, s.hinges[a].at) < depthOf(view, s.hinges[b].at);
+        });
         for (std::size_t i : order) {
             const body::Hinge& h = s.hinges[i];
             const body::LimbCopy& c = s.copies[static_cast<std::size_t>(h.copy)];
@@ -287,9 +323,11 @@ void SheetView::drawMarks(QPainter& p) const {
             for (std::size_t k = 0; k < l.verdicts.size(); ++k)
                 if (l.demands[k].joint == h.joint) state = l.verdicts[k].state();
             const QPointF at = hingeOnScreen(static_cast<int>(i), view);
-            const bool finger = m_document.puppet().limbs[static_cast<std::size_t>(c.limb)].kind == body::LimbKind::finger;
+            const bool finger =
+                m_document.puppet().limbs[static_cast<std::size_t>(c.limb)].kind == body::LimbKind::finger;
             const double radius = finger ? std::clamp(m_scale * 1.5, 3.0, 7.0) : std::clamp(m_scale * 2.7, 5.0, 9.0);
-            if (selected.kind == Selection::Kind::joint && selected.limb == c.limb && selected.index == h.joint && selected.right == c.right) {
+            if (selected.kind == Selection::Kind::joint && selected.limb == c.limb && selected.index == h.joint &&
+                selected.right == c.right) {
                 p.setPen(QPen(look().copper, 2.5));
                 p.setBrush(look().lit);
                 p.drawEllipse(at, radius + 5, radius + 5);
@@ -307,7 +345,8 @@ void SheetView::drawEmpty(QPainter& p) const {
     p.setFont(deskFont(12));
     p.setPen(look().graphite);
     p.drawText(QRectF(r.left() + 60, r.center().y() - 14, r.width() - 120, 60), Qt::AlignHCenter | Qt::TextWordWrap,
-               tr("Open the demo production, start a puppet from its height and kind, or open a file: all three stand on the card at the right."));
+               tr("Open the demo production, start a puppet from its height and kind, or open a file: all three stand "
+                  "on the card at the right."));
 }
 
 void SheetView::paintEvent(QPaintEvent*) {
@@ -335,10 +374,13 @@ void SheetView::paintEvent(QPaintEvent*) {
     for (const body::Limb& l : m_document.puppet().limbs)
         if (l.tieDown && m_peel != Peel::painted && m_peel != Peel::paper) deep = std::max(deep, l.tieDown->depth_mm);
     const double under = m_frontAt.y() + std::max(10.0, deep * m_scale + 3);
-    p.drawText(QRectF(toScreen(View::front, {m_front.bounds().center().x(), 0}).x() - 60, under, 120, 16), Qt::AlignCenter, tr("front"));
-    p.drawText(QRectF(toScreen(View::side, {m_side.bounds().center().x(), 0}).x() - 80, under, 160, 16), Qt::AlignCenter, tr("side, from its left"));
+    p.drawText(QRectF(toScreen(View::front, {m_front.bounds().center().x(), 0}).x() - 60, under, 120, 16),
+               Qt::AlignCenter, tr("front"));
+    p.drawText(QRectF(toScreen(View::side, {m_side.bounds().center().x(), 0}).x() - 80, under, 160, 16),
+               Qt::AlignCenter, tr("side, from its left"));
     if (m_peel != Peel::paper) drawMarks(p);
-    for (const Tag& t : m_tags) drawTag(p, t, m_document.selection().limb == t.limb && m_document.selection().kind != Selection::Kind::mass);
+    for (const Tag& t : m_tags)
+        drawTag(p, t, m_document.selection().limb == t.limb && m_document.selection().kind != Selection::Kind::mass);
 
     const body::Puppet& puppet = m_document.puppet();
     p.setPen(look().ink);
@@ -349,7 +391,9 @@ void SheetView::paintEvent(QPaintEvent*) {
     p.setFont(deskFont(10));
     p.setPen(look().graphite);
     p.drawText(QPointF(after, r.top() + 27),
-               tr("%1 · %2 · one foot down, leaning %3").arg(Say::length(puppet.height_mm, 0), Say::grams(m_document.report().choice.totals.mass_g()), Say::degrees(puppet.wants.lean_rad)));
+               tr("%1 · %2 · one foot down, leaning %3")
+                   .arg(Say::length(puppet.height_mm, 0), Say::grams(m_document.report().choice.totals.mass_g()),
+                        Say::degrees(puppet.wants.lean_rad)));
 }
 
 PeelStrip::PeelStrip(SheetView& sheet) : QWidget(&sheet), m_sheet(sheet) {
@@ -396,9 +440,12 @@ void PeelStrip::mousePressEvent(QMouseEvent* e) {
 
 void PeelStrip::keyPressEvent(QKeyEvent* e) {
     const int at = static_cast<int>(m_sheet.peel());
-    if (e->key() == Qt::Key_Down && at + 1 < kPeels) m_sheet.setPeel(static_cast<Peel>(at + 1));
-    else if (e->key() == Qt::Key_Up && at > 0) m_sheet.setPeel(static_cast<Peel>(at - 1));
-    else QWidget::keyPressEvent(e);
+    if (e->key() == Qt::Key_Down && at + 1 < kPeels)
+        m_sheet.setPeel(static_cast<Peel>(at + 1));
+    else if (e->key() == Qt::Key_Up && at > 0)
+        m_sheet.setPeel(static_cast<Peel>(at - 1));
+    else
+        QWidget::keyPressEvent(e);
 }
 
 } // namespace enkinet::app

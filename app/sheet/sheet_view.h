@@ -57,8 +57,8 @@ private:
     Elevation m_front, m_side;
     std::vector<Tag> m_tags;
     Peel m_peel = Peel::clay;
-    double m_scale = 2;               ///< pixels per mm
-    QPointF m_frontAt, m_sideAt;      ///< screen position of each view's origin
+    double m_scale = 2;          ///< pixels per mm
+    QPointF m_frontAt, m_sideAt; ///< screen position of each view's origin
     double m_zoom = 1;
     QPointF m_pan;
     QPointF m_dragFrom;

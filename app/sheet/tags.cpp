@@ -9,12 +9,14 @@ namespace enkinet::app {
 namespace {
 bool sameTag(const choice::LimbChoice& a, const choice::LimbChoice& b, body::LimbKind ka, body::LimbKind kb) {
     if (ka != kb || ka != body::LimbKind::finger || a.chosen < 0 || b.chosen < 0 || a.state != b.state) return false;
-    const auto &x = a.candidates[static_cast<std::size_t>(a.chosen)], &y = b.candidates[static_cast<std::size_t>(b.chosen)];
+    const auto &x = a.candidates[static_cast<std::size_t>(a.chosen)],
+               &y = b.candidates[static_cast<std::size_t>(b.chosen)];
     return x.spool == y.spool && x.bundle == y.bundle;
 }
 } // namespace
 
-std::vector<Tag> makeTags(const body::Puppet& puppet, const production::Production& production, const production::Report& report) {
+std::vector<Tag> makeTags(const body::Puppet& puppet, const production::Production& production,
+                          const production::Report& report) {
     std::vector<Tag> tags;
     std::vector<bool> done(report.choice.limbs.size());
     for (std::size_t i = 0; i < report.choice.limbs.size(); ++i) {
@@ -26,9 +28,13 @@ std::vector<Tag> makeTags(const body::Puppet& puppet, const production::Producti
         t.title = QString::fromStdString(limb.name);
         int alike = 1;
         for (std::size_t j = i + 1; j < report.choice.limbs.size(); ++j)
-            if (sameTag(l, report.choice.limbs[j], limb.kind, puppet.limbs[static_cast<std::size_t>(report.choice.limbs[j].limb)].kind)) done[j] = true, ++alike;
-        if (alike > 1) t.title = Say::tr("fingers, %1 alike").arg(alike * (limb.mirrored ? 2 : 1));
-        else if (limb.mirrored) t.title = Say::tr("%1, left and right").arg(t.title);
+            if (sameTag(l, report.choice.limbs[j], limb.kind,
+                        puppet.limbs[static_cast<std::size_t>(report.choice.limbs[j].limb)].kind))
+                done[j] = true, ++alike;
+        if (alike > 1)
+            t.title = Say::tr("fingers, %1 alike").arg(alike * (limb.mirrored ? 2 : 1));
+        else if (limb.mirrored)
+            t.title = Say::tr("%1, left and right").arg(t.title);
         int joint = 0;
         if (l.chosen < 0) {
             t.wire = Say::tr("no wire in stock"), t.hasState = false;
@@ -41,9 +47,13 @@ std::vector<Tag> makeTags(const body::Puppet& puppet, const production::Producti
                 const choice::Demand& d = l.demands[static_cast<std::size_t>(l.worst)];
                 const choice::Verdict& v = l.verdicts[static_cast<std::size_t>(l.worst)];
                 joint = d.joint;
-                t.film = l.state == choice::State::holds ? Say::tr("%1 s of film").arg(Say::figure(v.life_s))
-                                                         : Say::tr("%1, %2").arg(QString::fromStdString(limb.joints[static_cast<std::size_t>(joint)].name),
-                                                                                l.state == choice::State::tired ? Say::tr("%1 of %2 s").arg(Say::figure(v.life_s), Say::figure(d.needFilm_s)) : Say::tr("%1 s of film").arg(Say::figure(v.life_s)));
+                t.film = l.state == choice::State::holds
+                             ? Say::tr("%1 s of film").arg(Say::figure(v.life_s))
+                             : Say::tr("%1, %2").arg(
+                                   QString::fromStdString(limb.joints[static_cast<std::size_t>(joint)].name),
+                                   l.state == choice::State::tired
+                                       ? Say::tr("%1 of %2 s").arg(Say::figure(v.life_s), Say::figure(d.needFilm_s))
+                                       : Say::tr("%1 s of film").arg(Say::figure(v.life_s)));
             } else {
                 t.hasState = false;
                 t.film = Say::tr("nothing moves here");
@@ -58,8 +68,10 @@ std::vector<Tag> makeTags(const body::Puppet& puppet, const production::Producti
 
 void placeTags(std::vector<Tag>& tags, const QRectF& column, double height) {
     std::vector<std::size_t> order(tags.size());
-    for (std::size_t i = 0; i < order.size(); ++i) order[i] = i;
-    std::sort(order.begin(), order.end(), [&](std::size_t a, std::size_t b) { return tags[a].anchor.y() < tags[b].anchor.y(); });
+    for (std::size_t i = 0; i < order.size(); ++i)
+        order[i] = i;
+    std::sort(order.begin(), order.end(),
+              [&](std::size_t a, std::size_t b) { return tags[a].anchor.y() < tags[b].anchor.y(); });
     const double gap = 8;
     double y = column.top();
     for (std::size_t k = 0; k < order.size(); ++k) {
@@ -80,15 +92,28 @@ void drawTag(QPainter& p, const Tag& t, bool selected) {
     const QPointF hole(left ? b.left() + 8 : b.right() - 8, b.center().y());
     QPainterPath thread(hole);
     const double reach = std::abs(hole.x() - t.anchor.x()) * 0.5;
-    thread.cubicTo(hole + QPointF(left ? -reach : reach, 10), t.anchor + QPointF(left ? reach * 0.6 : -reach * 0.6, 14), t.anchor);
+    thread.cubicTo(hole + QPointF(left ? -reach : reach, 10), t.anchor + QPointF(left ? reach * 0.6 : -reach * 0.6, 14),
+                   t.anchor);
     p.setPen(QPen(look().graphite, 1));
     p.setBrush(Qt::NoBrush);
     p.drawPath(thread);
 
     QPainterPath paper;
     const double cut = 9;
-    if (left) paper.addPolygon(QPolygonF{{b.left() + cut, b.top()}, b.topRight(), b.bottomRight(), {b.left() + cut, b.bottom()}, {b.left(), b.bottom() - cut}, {b.left(), b.top() + cut}});
-    else paper.addPolygon(QPolygonF{b.topLeft(), {b.right() - cut, b.top()}, {b.right(), b.top() + cut}, {b.right(), b.bottom() - cut}, {b.right() - cut, b.bottom()}, b.bottomLeft()});
+    if (left)
+        paper.addPolygon(QPolygonF{{b.left() + cut, b.top()},
+                                   b.topRight(),
+                                   b.bottomRight(),
+                                   {b.left() + cut, b.bottom()},
+                                   {b.left(), b.bottom() - cut},
+                                   {b.left(), b.top() + cut}});
+    else
+        paper.addPolygon(QPolygonF{b.topLeft(),
+                                   {b.right() - cut, b.top()},
+                                   {b.right(), b.top() + cut},
+                                   {b.right(), b.bottom() - cut},
+                                   {b.right() - cut, b.bottom()},
+                                   b.bottomLeft()});
     paper.closeSubpath();
     p.setPen(QPen(selected ? look().copper : look().faint, selected ? 2 : 1));
     p.setBrush(look().card);
@@ -100,7 +125,8 @@ void drawTag(QPainter& p, const Tag& t, bool selected) {
     const double x = b.left() + (left ? 18 : 10), iconWidth = 30;
     if (t.bundle.diameter_mm > 0 && !t.wire.isEmpty()) {
         const double across = wire::findBundleDiameter(t.bundle);
-        drawBundle(p, QPointF(x + iconWidth / 2, b.center().y()), t.bundle, std::min(5.0, 26 / across), look().copper, look().copperDark);
+        drawBundle(p, QPointF(x + iconWidth / 2, b.center().y()), t.bundle, std::min(5.0, 26 / across), look().copper,
+                   look().copperDark);
     }
     const double tx = x + iconWidth + 6, tw = b.right() - (left ? 6 : 16) - tx;
     p.setPen(look().ink);

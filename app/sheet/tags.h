@@ -12,14 +12,15 @@ struct Tag {
     bool hasState = true;
     wire::Bundle bundle;
     int limb = 0;
-    int joint = -1;       ///< the limb's joint that the thread is tied to
-    Vec3 tied;            ///< where, in the puppet's frame
-    QRectF box;           ///< on the screen, set by placeTags
-    QPointF anchor;       ///< on the screen, set by the view
+    int joint = -1; ///< the limb's joint that the thread is tied to
+    Vec3 tied;      ///< where, in the puppet's frame
+    QRectF box;     ///< on the screen, set by placeTags
+    QPointF anchor; ///< on the screen, set by the view
 };
 
 /// Tags of a puppet in the order of its limbs.
-std::vector<Tag> makeTags(const body::Puppet& puppet, const production::Production& production, const production::Report& report);
+std::vector<Tag> makeTags(const body::Puppet& puppet, const production::Production& production,
+                          const production::Report& report);
 
 /// Sets the boxes: stacked in a column without overlap, each as near its anchor's height as there is room.
 void placeTags(std::vector<Tag>& tags, const QRectF& column, double height);

@@ -11,7 +11,8 @@
 
 namespace enkinet::app {
 
-Page::Page(Document& document, production::Station station, QWidget* parent) : QWidget(parent), m_document(document), m_station(station), m_column(new QVBoxLayout(this)) {
+Page::Page(Document& document, production::Station station, QWidget* parent)
+    : QWidget(parent), m_document(document), m_station(station), m_column(new QVBoxLayout(this)) {
     m_column->setContentsMargins(18, 14, 16, 16);
     m_column->setSpacing(7);
 }
@@ -22,8 +23,12 @@ void Page::addOpenPoints() {
     m_open->setAccessibleName(tr("Open points of this station"));
     m_open->setWordWrap(true);
     m_open->setVerticalScrollMode(QAbstractItemView::ScrollPerPixel);
-    connect(m_open, &QListWidget::itemActivated, this, [this](QListWidgetItem* i) { follow(m_document.report().open[static_cast<std::size_t>(i->data(Qt::UserRole).toInt())]); });
-    connect(m_open, &QListWidget::itemClicked, this, [this](QListWidgetItem* i) { follow(m_document.report().open[static_cast<std::size_t>(i->data(Qt::UserRole).toInt())]); });
+    connect(m_open, &QListWidget::itemActivated, this, [this](QListWidgetItem* i) {
+        follow(m_document.report().open[static_cast<std::size_t>(i->data(Qt::UserRole).toInt())]);
+    });
+    connect(m_open, &QListWidget::itemClicked, this, [this](QListWidgetItem* i) {
+        follow(m_document.report().open[static_cast<std::size_t>(i->data(Qt::UserRole).toInt())]);
+    });
     m_column->addWidget(m_openHeading);
     m_column->addWidget(m_open);
 }
@@ -58,14 +63,19 @@ void Page::follow(const production::OpenPoint& p) {
     if (p.limb >= 0) {
         const choice::LimbChoice& l = r.choice.limbs[static_cast<std::size_t>(p.limb)];
         const int demand = p.demand >= 0 ? p.demand : l.worst;
-        if (demand >= 0) m_document.select({Selection::Kind::joint, l.limb, l.demands[static_cast<std::size_t>(demand)].joint, false});
+        if (demand >= 0)
+            m_document.select(
+                {Selection::Kind::joint, l.limb, l.demands[static_cast<std::size_t>(demand)].joint, false});
     } else if (p.part >= 0) {
         const fill::Part& part = r.choice.parts[static_cast<std::size_t>(p.part)];
         const auto& s = r.choice.skeleton;
         const body::Link& link = s.links[static_cast<std::size_t>(part.link)];
         const body::LimbCopy& copy = s.copies[static_cast<std::size_t>(link.copy)];
-        if (part.mass >= 0) m_document.select({Selection::Kind::mass, -1, s.masses[static_cast<std::size_t>(part.mass)].mass, s.masses[static_cast<std::size_t>(part.mass)].right});
-        else m_document.select({Selection::Kind::segment, copy.limb, link.segment, copy.right});
+        if (part.mass >= 0)
+            m_document.select({Selection::Kind::mass, -1, s.masses[static_cast<std::size_t>(part.mass)].mass,
+                               s.masses[static_cast<std::size_t>(part.mass)].right});
+        else
+            m_document.select({Selection::Kind::segment, copy.limb, link.segment, copy.right});
     }
 }
 
@@ -77,9 +87,13 @@ int Page::selectedPart() const {
     for (std::size_t i = 0; i < parts.size(); ++i) {
         const fill::Part& p = parts[i];
         if (p.volume_mm3 <= 0) continue;
-        if (fallback < 0 || (!p.layers.clay.empty() && p.skin.mass_g > parts[static_cast<std::size_t>(fallback)].skin.mass_g)) fallback = static_cast<int>(i);
+        if (fallback < 0 ||
+            (!p.layers.clay.empty() && p.skin.mass_g > parts[static_cast<std::size_t>(fallback)].skin.mass_g))
+            fallback = static_cast<int>(i);
         if (s.kind == Selection::Kind::mass) {
-            if (p.mass >= 0 && skeleton.masses[static_cast<std::size_t>(p.mass)].mass == s.index && skeleton.masses[static_cast<std::size_t>(p.mass)].right == s.right) return static_cast<int>(i);
+            if (p.mass >= 0 && skeleton.masses[static_cast<std::size_t>(p.mass)].mass == s.index &&
+                skeleton.masses[static_cast<std::size_t>(p.mass)].right == s.right)
+                return static_cast<int>(i);
         } else if (s.kind != Selection::Kind::none && p.mass < 0) {
             const body::Link& l = skeleton.links[static_cast<std::size_t>(p.link)];
             const body::LimbCopy& c = skeleton.copies[static_cast<std::size_t>(l.copy)];
@@ -94,27 +108,38 @@ production::PartRef Page::refOf(int part) const {
     const auto& r = m_document.report();
     const fill::Part& p = r.choice.parts[static_cast<std::size_t>(part)];
     const auto& s = r.choice.skeleton;
-    if (p.mass >= 0) return {"", 0, m_document.puppet().masses[static_cast<std::size_t>(s.masses[static_cast<std::size_t>(p.mass)].mass)].id};
+    if (p.mass >= 0)
+        return {
+            "", 0,
+            m_document.puppet().masses[static_cast<std::size_t>(s.masses[static_cast<std::size_t>(p.mass)].mass)].id};
     const body::Link& l = s.links[static_cast<std::size_t>(p.link)];
-    return {m_document.puppet().limbs[static_cast<std::size_t>(s.copies[static_cast<std::size_t>(l.copy)].limb)].id, l.segment, ""};
+    return {m_document.puppet().limbs[static_cast<std::size_t>(s.copies[static_cast<std::size_t>(l.copy)].limb)].id,
+            l.segment, ""};
 }
 
-const body::Layers& Page::layersOf(int part) const { return m_document.report().choice.parts[static_cast<std::size_t>(part)].layers; }
+const body::Layers& Page::layersOf(int part) const {
+    return m_document.report().choice.parts[static_cast<std::size_t>(part)].layers;
+}
 
-void Page::changeLayers(const QString& name, const std::function<void(body::Layers&)>& mutate, const QString& mergeKey) {
+void Page::changeLayers(const QString& name, const std::function<void(body::Layers&)>& mutate,
+                        const QString& mergeKey) {
     const int part = selectedPart();
     if (part < 0) return;
     const production::PartRef ref = refOf(part);
     body::Layers layers = layersOf(part);
     mutate(layers);
-    const QString key = mergeKey.isEmpty() ? mergeKey : mergeKey + QString::fromStdString(ref.limb + ref.mass) + QString::number(ref.segment);
-    m_document.change(name, [&](const production::Edits& e) { return e.setLayers(ref, layers); }, key);
+    const QString key = mergeKey.isEmpty()
+                            ? mergeKey
+                            : mergeKey + QString::fromStdString(ref.limb + ref.mass) + QString::number(ref.segment);
+    m_document.change(
+        name, [&](const production::Edits& e) { return e.setLayers(ref, layers); }, key);
 }
 
 void fitToRows(QListWidget& list, int most) {
     int h = 4;
     const int rows = std::min(list.count(), most);
-    for (int i = 0; i < rows; ++i) h += std::max(26, list.sizeHintForRow(i) + 1);
+    for (int i = 0; i < rows; ++i)
+        h += std::max(26, list.sizeHintForRow(i) + 1);
     list.setFixedHeight(std::max(h, 30));
 }
 

@@ -1,5 +1,6 @@
 #pragma once
-// What one station shows on the card. A page reads the document and asks it for changes; it holds no numbers of its own.
+// What one station shows on the card. A page reads the document and asks it for changes; it holds no numbers of its
+// own.
 #include "commands/document.h"
 #include <QWidget>
 
@@ -30,7 +31,8 @@ protected:
     production::PartRef refOf(int part) const;
     const body::Layers& layersOf(int part) const;
     /// Changes the layers of the selected part: mutate(Layers&).
-    void changeLayers(const QString& name, const std::function<void(body::Layers&)>& mutate, const QString& mergeKey = {});
+    void changeLayers(const QString& name, const std::function<void(body::Layers&)>& mutate,
+                      const QString& mergeKey = {});
 
 private:
     void follow(const production::OpenPoint& point);

@@ -3,10 +3,10 @@
 #include <cstdio>
 #include <cstdlib>
 
-#define ENKINET_ASSERT(condition)                                                                            \
-    do {                                                                                                     \
-        if (!(condition)) {                                                                                  \
-            std::fprintf(stderr, "enkinet: internal fault: %s (%s:%d)\n", #condition, __FILE__, __LINE__);  \
-            std::abort();                                                                                    \
-        }                                                                                                    \
+#define ENKINET_ASSERT(condition)                                                                                      \
+    do {                                                                                                               \
+        if (!(condition)) {                                                                                            \
+            std::fprintf(stderr, "enkinet: internal fault: %s (%s:%d)\n", #condition, __FILE__, __LINE__);             \
+            std::abort();                                                                                              \
+        }                                                                                                              \
     } while (false)

@@ -27,7 +27,8 @@ public:
         const auto i = static_cast<std::size_t>(u);
         const double t = u - static_cast<double>(i), r = 1 - t;
         const Node &a = m_nodes[i], &b = m_nodes[i + 1];
-        return a.value * (1 + 2 * t) * r * r + b.value * t * t * (3 - 2 * t) + a.slope * t * r * r - b.slope * t * t * r;
+        return a.value * (1 + 2 * t) * r * r + b.value * t * t * (3 - 2 * t) + a.slope * t * r * r -
+               b.slope * t * t * r;
     }
 
 private:

@@ -7,7 +7,8 @@ namespace enkinet {
 
 namespace quadrature_detail {
 template <class F>
-double refine(const F& f, double a, double b, double fa, double fm, double fb, double whole, double tolerance, int depth) {
+double refine(const F& f, double a, double b, double fa, double fm, double fb, double whole, double tolerance,
+              int depth) {
     const double m = (a + b) / 2, l = (a + m) / 2, r = (m + b) / 2;
     const double fl = f(l), fr = f(r);
     const double left = (m - a) / 6 * (fa + 4 * fl + fm), right = (b - m) / 6 * (fm + 4 * fr + fb);
@@ -26,8 +27,8 @@ template <class F> double integrate(const F& f, double a, double b, double toler
     for (int i = 0; i < kPieces; ++i) {
         const double x0 = a + (b - a) * i / kPieces, x1 = a + (b - a) * (i + 1) / kPieces;
         const double f0 = f(x0), fm = f((x0 + x1) / 2), f1 = f(x1);
-        sum += quadrature_detail::refine(f, x0, x1, f0, fm, f1, (x1 - x0) / 6 * (f0 + 4 * fm + f1),
-                                         tolerance / kPieces, 40);
+        sum += quadrature_detail::refine(f, x0, x1, f0, fm, f1, (x1 - x0) / 6 * (f0 + 4 * fm + f1), tolerance / kPieces,
+                                         40);
     }
     return sum;
 }

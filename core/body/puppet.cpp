@@ -15,7 +15,8 @@ constexpr double kFar_mm = 3000;
 /// Collects the first broken rule.
 struct Rules {
     std::optional<Fault> fault;
-    void between(const std::string& place, const char* what, double v, double low, double high, const char* unit = " mm") {
+    void between(const std::string& place, const char* what, double v, double low, double high,
+                 const char* unit = " mm") {
         if (!fault && !(v >= low && v <= high))
             fault = Fault{place, std::string(what) + " " + plain(v) + unit,
                           "must lie between " + plain(low) + " and " + plain(high) + unit};
@@ -46,17 +47,20 @@ void checkLayers(Rules& r, const std::string& place, const Layers& l) {
 }
 
 void checkSegment(Rules& r, const std::string& place, const Segment& s) {
-    r.that(s.stations.size() <= kMostStations, place, std::to_string(s.stations.size()) + " stations", "are more than 64");
+    r.that(s.stations.size() <= kMostStations, place, std::to_string(s.stations.size()) + " stations",
+           "are more than 64");
     r.that(s.stations.size() != 1, place, "1 station", "must be none, or two and more");
     for (std::size_t i = 0; i < s.stations.size(); ++i) {
         const std::string p = place + ", station " + std::to_string(i + 1);
         r.between(p, "place", s.stations[i].at, 0, 1, "");
         r.above(p, "half-width a", s.stations[i].a_mm, 1000);
         r.above(p, "half-width b", s.stations[i].b_mm, 1000);
-        r.that(i == 0 || s.stations[i].at > s.stations[i - 1].at, p, "place " + plain(s.stations[i].at), "must lie beyond the station before it");
+        r.that(i == 0 || s.stations[i].at > s.stations[i - 1].at, p, "place " + plain(s.stations[i].at),
+               "must lie beyond the station before it");
     }
     if (!s.stations.empty())
-        r.that(s.stations.front().at == 0 && s.stations.back().at == 1, place, "stations", "must begin at 0 and end at 1");
+        r.that(s.stations.front().at == 0 && s.stations.back().at == 1, place, "stations",
+               "must begin at 0 and end at 1");
     checkLayers(r, place, s.layers);
     r.between(place, "grip", s.grip, 0.05, 1, "");
     r.between(place, "sleeve", s.sleeve_mm, 0, 20);
@@ -76,7 +80,8 @@ void checkJoint(Rules& r, const std::string& place, const Joint& j) {
 
 void checkLimb(Rules& r, const Puppet& puppet, const Limb& l) {
     const std::string place = puppet.name + ", limb " + l.id;
-    r.that(isId(l.id), puppet.name + ", limb", "id \"" + l.id.substr(0, 70) + "\"", "must be letters, digits, dot or dash");
+    r.that(isId(l.id), puppet.name + ", limb", "id \"" + l.id.substr(0, 70) + "\"",
+           "must be letters, digits, dot or dash");
     r.that(l.joints.size() >= 2, place, std::to_string(l.joints.size()) + " joints", "must be two or more");
     r.that(l.joints.size() <= kMostJoints, place, std::to_string(l.joints.size()) + " joints", "are more than 64");
     r.that(l.segments.size() + 1 == l.joints.size(), place, std::to_string(l.segments.size()) + " segments",
@@ -84,7 +89,8 @@ void checkLimb(Rules& r, const Puppet& puppet, const Limb& l) {
     if (r.fault) return;
     std::set<std::string> ids;
     for (const Joint& j : l.joints) {
-        r.that(isId(j.id), place + ", joint", "id \"" + j.id.substr(0, 70) + "\"", "must be letters, digits, dot or dash");
+        r.that(isId(j.id), place + ", joint", "id \"" + j.id.substr(0, 70) + "\"",
+               "must be letters, digits, dot or dash");
         r.that(ids.insert(j.id).second, place + ", joint " + j.id, "id", "stands twice in the limb");
         checkJoint(r, place + ", joint " + j.id, j);
     }
@@ -94,9 +100,11 @@ void checkLimb(Rules& r, const Puppet& puppet, const Limb& l) {
     for (std::size_t i = 0; i < l.segments.size() && !r.fault; ++i) {
         const std::string p = place + ", segment " + std::to_string(i + 1);
         const double length = norm(l.joints[i + 1].at_mm - l.joints[i].at_mm);
-        const double gaps = (l.joints[i].posed ? l.joints[i].gap_mm : 0) + (l.joints[i + 1].posed ? l.joints[i + 1].gap_mm : 0);
+        const double gaps =
+            (l.joints[i].posed ? l.joints[i].gap_mm : 0) + (l.joints[i + 1].posed ? l.joints[i + 1].gap_mm : 0);
         r.that(length > 0.1, p, "length " + plain(length) + " mm", "must be above 0.1");
-        r.that(gaps / 2 < length, p, "gaps of " + plain(gaps / 2) + " mm", "leave nothing of its " + plain(length, 4) + " mm");
+        r.that(gaps / 2 < length, p, "gaps of " + plain(gaps / 2) + " mm",
+               "leave nothing of its " + plain(length, 4) + " mm");
         checkSegment(r, p, l.segments[i]);
     }
     if (l.tieDown) {
@@ -130,7 +138,8 @@ void checkTree(Rules& r, const Puppet& puppet) {
             if (r.fault) return;
             r.that(findJointIndex(*up->second, at->hangsOnJoint) >= 0, place, "hangs on joint " + at->hangsOnJoint,
                    "which limb " + up->first + " does not have");
-            r.that(!up->second->mirrored || at->mirrored, place, "hangs on " + at->hangsOnLimb, "which is mirrored, so it must be too");
+            r.that(!up->second->mirrored || at->mirrored, place, "hangs on " + at->hangsOnLimb,
+                   "which is mirrored, so it must be too");
             at = up->second;
         }
     }
@@ -150,15 +159,19 @@ Result<Puppet> makePuppet(Puppet puppet) {
     r.between(where, "hold factor", puppet.wants.holdFactor, 1, 10, "");
     r.between(where, "set", radToDeg(puppet.wants.set_rad), 0.05, 5, " degrees");
     r.above(where, "film", puppet.wants.film_s, 1e6, " s");
-    r.that(puppet.limbs.size() <= kMostLimbs, where, std::to_string(puppet.limbs.size()) + " limbs", "are more than 64");
-    r.that(puppet.masses.size() <= kMostMasses, where, std::to_string(puppet.masses.size()) + " masses", "are more than 64");
+    r.that(puppet.limbs.size() <= kMostLimbs, where, std::to_string(puppet.limbs.size()) + " limbs",
+           "are more than 64");
+    r.that(puppet.masses.size() <= kMostMasses, where, std::to_string(puppet.masses.size()) + " masses",
+           "are more than 64");
     if (!r.fault) checkTree(r, puppet);
     if (!r.fault)
-        for (const Limb& l : puppet.limbs) checkLimb(r, puppet, l);
+        for (const Limb& l : puppet.limbs)
+            checkLimb(r, puppet, l);
     for (const Mass& m : puppet.masses) {
         if (r.fault) break;
         const std::string place = puppet.name + ", mass " + m.id;
-        r.that(isId(m.id), puppet.name + ", mass", "id \"" + m.id.substr(0, 70) + "\"", "must be letters, digits, dot or dash");
+        r.that(isId(m.id), puppet.name + ", mass", "id \"" + m.id.substr(0, 70) + "\"",
+               "must be letters, digits, dot or dash");
         const Limb* l = findLimb(puppet, m.limb);
         r.that(l != nullptr, place, "on limb " + m.limb, "which is no limb of this puppet");
         r.that(!l || (m.segment >= 0 && m.segment < static_cast<int>(l->segments.size())), place,
@@ -182,11 +195,14 @@ Puppet calcScaled(Puppet p, double height_mm) {
     const double k = height_mm / p.height_mm;
     p.height_mm = height_mm;
     for (Limb& l : p.limbs) {
-        for (Joint& j : l.joints) j.at_mm = k * j.at_mm, j.gap_mm *= k;
+        for (Joint& j : l.joints)
+            j.at_mm = k * j.at_mm, j.gap_mm *= k;
         for (Segment& s : l.segments)
-            for (Station& t : s.stations) t.a_mm *= k, t.b_mm *= k;
+            for (Station& t : s.stations)
+                t.a_mm *= k, t.b_mm *= k;
     }
-    for (Mass& m : p.masses) m.at_mm = k * m.at_mm, m.half_mm = k * m.half_mm;
+    for (Mass& m : p.masses)
+        m.at_mm = k * m.at_mm, m.half_mm = k * m.half_mm;
     return p;
 }
 

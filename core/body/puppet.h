@@ -25,31 +25,31 @@ struct Station {
 
 /// What lies around the wire, from inside out. An empty card means: none.
 struct Layers {
-    std::string bulk;          ///< bulk card
-    std::string clay;          ///< clay card of the skin
-    double skin_mm = 0;        ///< thickness of the skin
-    double relief = 0;         ///< muscle and folds, as a share of the skin's volume
+    std::string bulk;   ///< bulk card
+    std::string clay;   ///< clay card of the skin
+    double skin_mm = 0; ///< thickness of the skin
+    double relief = 0;  ///< muscle and folds, as a share of the skin's volume
     bool skinAcrossGaps = false;
-    std::string cover;         ///< cover card
-    double cover_mm = 0;       ///< compressed thickness
-    std::string scheme;        ///< paint scheme of the production
+    std::string cover;   ///< cover card
+    double cover_mm = 0; ///< compressed thickness
+    std::string scheme;  ///< paint scheme of the production
     friend bool operator==(const Layers&, const Layers&) = default;
 };
 
 /// A stretch between two joints. Stations run over the whole bone; stiff layers stop short of a posed joint's gap.
 struct Segment {
-    std::string name;               ///< "shin"
-    std::vector<Station> stations;  ///< none: nothing but wire (a wrap inside the parent)
+    std::string name;              ///< "shin"
+    std::vector<Station> stations; ///< none: nothing but wire (a wrap inside the parent)
     Layers layers;
-    bool bodyMass = false;          ///< chest, hips: wants 6 mm of cover over the armature in firm clay
-    double grip = 0.6;              ///< where a hand takes it, as a share of its length from the moving joint
-    double sleeve_mm = 0;           ///< wall of a sleeve on the bundle
+    bool bodyMass = false; ///< chest, hips: wants 6 mm of cover over the armature in firm clay
+    double grip = 0.6;     ///< where a hand takes it, as a share of its length from the moving joint
+    double sleeve_mm = 0;  ///< wall of a sleeve on the bundle
     friend bool operator==(const Segment&, const Segment&) = default;
 };
 
 /// A point that the limb's wire passes. Posed: a free gap of wire bends here. Otherwise a fixed point.
 struct Joint {
-    std::string id;     ///< "ankle"
+    std::string id; ///< "ankle"
     std::string name;
     Vec3 at_mm;
     bool posed = false;
@@ -89,8 +89,8 @@ struct Limb {
     std::vector<Segment> segments;
     std::optional<TieDown> tieDown;
     std::optional<WirePick> pick;
-    double wraps = 0;    ///< turns round the parent where it hangs on
-    double loop_mm = 0;  ///< extra wire for a loop at the tip
+    double wraps = 0;   ///< turns round the parent where it hangs on
+    double loop_mm = 0; ///< extra wire for a loop at the tip
     Extras extras{};
     friend bool operator==(const Limb&, const Limb&) = default;
 };
@@ -100,12 +100,12 @@ enum class MassShape { ellipsoid, box, weighed };
 /// A head, bag, shell or prop fixed to a segment.
 struct Mass {
     std::string id, name;
-    std::string limb;      ///< carried by this limb's...
-    int segment = 0;       ///< ...segment
+    std::string limb; ///< carried by this limb's...
+    int segment = 0;  ///< ...segment
     MassShape shape = MassShape::ellipsoid;
-    Vec3 at_mm;            ///< its centre
-    Vec3 half_mm;          ///< half axes or half edges
-    double weighed_g = 0;  ///< for shape weighed
+    Vec3 at_mm;           ///< its centre
+    Vec3 half_mm;         ///< half axes or half edges
+    double weighed_g = 0; ///< for shape weighed
     Layers layers;
     Extras extras{};
     friend bool operator==(const Mass&, const Mass&) = default;
@@ -134,8 +134,8 @@ struct Puppet {
     friend bool operator==(const Puppet&, const Puppet&) = default;
 };
 
-/// The puppet when every value is inside its limits and the limbs make one tree; else the first rule broken, with its place.
-/// Limits: 64 limbs, 64 joints a limb, 64 stations a segment, 64 masses, coordinates within 3 m.
+/// The puppet when every value is inside its limits and the limbs make one tree; else the first rule broken, with its
+/// place. Limits: 64 limbs, 64 joints a limb, 64 stations a segment, 64 masses, coordinates within 3 m.
 Result<Puppet> makePuppet(Puppet puppet);
 
 /// The puppet at another height: points, half-widths, gaps and the size of masses scale; wire, thicknesses, sleeves and

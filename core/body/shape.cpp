@@ -53,7 +53,8 @@ Station findStation(const std::vector<Station>& s, double at) {
     for (std::size_t i = 1; i < s.size(); ++i)
         if (at <= s[i].at) {
             const double t = (at - s[i - 1].at) / (s[i].at - s[i - 1].at);
-            return {at, s[i - 1].a_mm + t * (s[i].a_mm - s[i - 1].a_mm), s[i - 1].b_mm + t * (s[i].b_mm - s[i - 1].b_mm)};
+            return {at, s[i - 1].a_mm + t * (s[i].a_mm - s[i - 1].a_mm),
+                    s[i - 1].b_mm + t * (s[i].b_mm - s[i - 1].b_mm)};
         }
     return {at, s.back().a_mm, s.back().b_mm};
 }
@@ -95,7 +96,8 @@ double calcTubeSurface(const std::vector<Station>& stations, double L, double fr
     constexpr int kAround = 64;
     // Five Gauss points along each stretch.
     constexpr double x[] = {0, 0.5384693101056831, -0.5384693101056831, 0.9061798459386640, -0.9061798459386640};
-    constexpr double w[] = {0.5688888888888889, 0.4786286704993665, 0.4786286704993665, 0.2369268850561891, 0.2369268850561891};
+    constexpr double w[] = {0.5688888888888889, 0.4786286704993665, 0.4786286704993665, 0.2369268850561891,
+                            0.2369268850561891};
     double sum = 0;
     for (std::size_t i = 1; i < stations.size(); ++i) {
         const Station &p = stations[i - 1], &q = stations[i];
@@ -147,7 +149,8 @@ Frame findFrame(const Link& link) {
 std::vector<Stretch> calcOwnStretches(const Puppet& puppet, const Skeleton& s) {
     std::vector<Stretch> own(s.links.size());
     const auto segmentOf = [&](const Link& l) -> const Segment& {
-        return puppet.limbs[static_cast<std::size_t>(s.copies[static_cast<std::size_t>(l.copy)].limb)].segments[static_cast<std::size_t>(l.segment)];
+        return puppet.limbs[static_cast<std::size_t>(s.copies[static_cast<std::size_t>(l.copy)].limb)]
+            .segments[static_cast<std::size_t>(l.segment)];
     };
     for (std::size_t i = 0; i < s.links.size(); ++i) {
         const Link& link = s.links[i];
@@ -161,9 +164,11 @@ std::vector<Stretch> calcOwnStretches(const Puppet& puppet, const Skeleton& s) {
         if (parent >= 0 && inParent(0)) {
             constexpr int kSteps = 64;
             int k = 1;
-            while (k <= kSteps && inParent(static_cast<double>(k) / kSteps)) ++k;
+            while (k <= kSteps && inParent(static_cast<double>(k) / kSteps))
+                ++k;
             double lo = (k - 1.0) / kSteps, hi = std::min(1.0, static_cast<double>(k) / kSteps);
-            for (int n = 0; n < 50; ++n) (inParent((lo + hi) / 2) ? lo : hi) = (lo + hi) / 2;
+            for (int n = 0; n < 50; ++n)
+                (inParent((lo + hi) / 2) ? lo : hi) = (lo + hi) / 2;
             own[i].from = k > kSteps ? 1 : (lo + hi) / 2;
         }
         for (const MassCopy& m : s.masses) {

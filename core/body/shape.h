@@ -14,8 +14,8 @@ struct TubeIntegral {
     double centre = 0; ///< centre of mass as a share of the bone's length; the stretch's middle when the volume is 0
 };
 
-/// Volume of the tube between two shares of its length, inset by a thickness; never negative: where the inset is thicker
-/// than a half-width nothing is left.
+/// Volume of the tube between two shares of its length, inset by a thickness; never negative: where the inset is
+/// thicker than a half-width nothing is left.
 TubeIntegral calcTube(const std::vector<Station>& stations, double length_mm, double from, double to, double inset_mm);
 
 /// Side surface, mm², to 1e-9 relative (Gauss along, trapezoid around).

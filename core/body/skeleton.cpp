@@ -18,7 +18,8 @@ public:
     Skeleton build() {
         for (std::size_t i = 0; i < m_puppet.limbs.size(); ++i)
             if (m_puppet.limbs[i].hangsOnLimb.empty()) addCopy(static_cast<int>(i), false, -1, -1);
-        for (std::size_t i = 0; i < m_puppet.masses.size(); ++i) addMass(static_cast<int>(i));
+        for (std::size_t i = 0; i < m_puppet.masses.size(); ++i)
+            addMass(static_cast<int>(i));
         return std::move(m_s);
     }
 
@@ -33,7 +34,8 @@ private:
     void addCopy(int limbIndex, bool right, int parentCopy, int parentLink) {
         const Limb& limb = m_puppet.limbs[static_cast<std::size_t>(limbIndex)];
         const int copy = static_cast<int>(m_s.copies.size());
-        m_s.copies.push_back({limbIndex, right, sided(limb.name, limb, right), static_cast<int>(m_s.links.size()), parentCopy});
+        m_s.copies.push_back(
+            {limbIndex, right, sided(limb.name, limb, right), static_cast<int>(m_s.links.size()), parentCopy});
         int before = parentLink;
         int bodyAt = parentLink >= 0 ? m_s.links[static_cast<std::size_t>(parentLink)].body : addBody(-1, -1);
         for (std::size_t i = 0; i + 1 < limb.joints.size(); ++i) {
@@ -41,7 +43,8 @@ private:
             const int link = static_cast<int>(m_s.links.size());
             if (a.posed) {
                 const int hinge = static_cast<int>(m_s.hinges.size());
-                m_s.hinges.push_back({copy, static_cast<int>(i), mirrored(a.at_mm, right), before, link, sided(a.name, limb, right)});
+                m_s.hinges.push_back(
+                    {copy, static_cast<int>(i), mirrored(a.at_mm, right), before, link, sided(a.name, limb, right)});
                 bodyAt = addBody(bodyAt, hinge);
             }
             Link l;
@@ -79,7 +82,8 @@ private:
         for (const LimbCopy& c : m_s.copies) {
             const Limb& limb = m_puppet.limbs[static_cast<std::size_t>(c.limb)];
             if (limb.id != mass.limb) continue;
-            m_s.masses.push_back({index, c.right, mirrored(mass.at_mm, c.right), c.firstLink + mass.segment, sided(mass.name, limb, c.right)});
+            m_s.masses.push_back({index, c.right, mirrored(mass.at_mm, c.right), c.firstLink + mass.segment,
+                                  sided(mass.name, limb, c.right)});
         }
     }
 

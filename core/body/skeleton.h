@@ -8,9 +8,9 @@ namespace enkinet::body {
 struct LimbCopy {
     int limb = 0;
     bool right = false;
-    std::string label;         ///< "left leg", "spine"
-    int firstLink = 0;         ///< its links follow each other
-    int hangsOn = -1;          ///< limb copy it hangs on; -1 for the root
+    std::string label; ///< "left leg", "spine"
+    int firstLink = 0; ///< its links follow each other
+    int hangsOn = -1;  ///< limb copy it hangs on; -1 for the root
 };
 
 struct Link {
@@ -42,8 +42,8 @@ struct Skeleton {
     std::vector<Link> links;
     std::vector<Hinge> hinges;
     std::vector<MassCopy> masses;
-    std::vector<int> parentBody;  ///< per body; -1 for the root body
-    std::vector<int> parentHinge; ///< hinge between a body and its parent; -1 for the root body
+    std::vector<int> parentBody;   ///< per body; -1 for the root body
+    std::vector<int> parentHinge;  ///< hinge between a body and its parent; -1 for the root body
     std::vector<int> supportLinks; ///< last links of the limb copies with a tie-down
 };
 

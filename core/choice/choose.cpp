@@ -1,8 +1,8 @@
 #include "choice/choose.h"
-#include "choice/cut_list.h"
 #include "base/normal.h"
 #include "base/text.h"
 #include "base/units.h"
+#include "choice/cut_list.h"
 #include <algorithm>
 #include <cmath>
 #include <set>
@@ -29,8 +29,8 @@ std::vector<double> laysFor(const std::vector<Demand>& demands, int strands, dou
 class LimbChooser {
 public:
     LimbChooser(const Puppet& puppet, const Stock& stock, LimbChoice& choice)
-        : m_puppet(puppet), m_stock(stock), m_choice(choice), m_limb(puppet.limbs[static_cast<std::size_t>(choice.limb)]),
-          m_path(findPathLength(m_limb)) {}
+        : m_puppet(puppet), m_stock(stock), m_choice(choice),
+          m_limb(puppet.limbs[static_cast<std::size_t>(choice.limb)]), m_path(findPathLength(m_limb)) {}
 
     void run() {
         for (std::size_t i = 0; i < m_stock.spools.size(); ++i)
@@ -40,14 +40,18 @@ public:
         pick();
         if (m_choice.chosen < 0) return;
         const Candidate& c = m_choice.candidates[static_cast<std::size_t>(m_choice.chosen)];
-        for (const Demand& d : m_choice.demands) m_choice.verdicts.push_back(judge(d, table(c.spool), c.bundle));
+        for (const Demand& d : m_choice.demands)
+            m_choice.verdicts.push_back(judge(d, table(c.spool), c.bundle));
         m_choice.state = c.state;
         m_choice.worst = c.worstJoint;
-        m_choice.fitting = static_cast<int>(std::count_if(m_choice.candidates.begin(), m_choice.candidates.end(), [](const Candidate& x) { return x.fits; }));
+        m_choice.fitting = static_cast<int>(std::count_if(m_choice.candidates.begin(), m_choice.candidates.end(),
+                                                          [](const Candidate& x) { return x.fits; }));
     }
 
 private:
-    const wire::BendTable& table(int spool) const { return *m_stock.tables.at(m_stock.spools[static_cast<std::size_t>(spool)].material); }
+    const wire::BendTable& table(int spool) const {
+        return *m_stock.tables.at(m_stock.spools[static_cast<std::size_t>(spool)].material);
+    }
 
     Candidate tryOut(int spool, const wire::Bundle& bundle) const {
         Candidate c;
@@ -59,9 +63,12 @@ private:
         c.wire_mm = cut.pieces * cut.piece_mm;
         c.mass_g = m_path * wire::findMassPerLength(bundle, card);
         c.price = c.wire_mm / 1000 * stock.price_m;
-        if (card.use == wire::Use::fixed && !m_choice.demands.empty() && !m_puppet.wants.steelMayPose) c.bar = Bar::material_static;
-        else if (wire::findTwistDamage(bundle, card) > wire::kTwistRefuse) c.bar = Bar::twist;
-        else if (c.wire_mm * (m_limb.mirrored ? 2 : 1) > stock.length_m * 1000) c.bar = Bar::spool_short;
+        if (card.use == wire::Use::fixed && !m_choice.demands.empty() && !m_puppet.wants.steelMayPose)
+            c.bar = Bar::material_static;
+        else if (wire::findTwistDamage(bundle, card) > wire::kTwistRefuse)
+            c.bar = Bar::twist;
+        else if (c.wire_mm * (m_limb.mirrored ? 2 : 1) > stock.length_m * 1000)
+            c.bar = Bar::spool_short;
         judgeJoints(c);
         c.fits = c.bar == Bar::none && c.state == State::holds;
         return c;
@@ -74,11 +81,13 @@ private:
             const Demand& d = m_choice.demands[j];
             const Verdict v = judge(d, table(c.spool), c.bundle);
             double miss = 0;
-            for (double s : v.shortfall) miss += s;
+            for (double s : v.shortfall)
+                miss += s;
             c.miss += miss;
             const State s = v.state();
             const double margin = v.life_s / d.needFilm_s;
-            // The joint that rules a candidate out is the one that misses most; among those that hold, the first to tire.
+            // The joint that rules a candidate out is the one that misses most; among those that hold, the first to
+            // tire.
             if (miss > worstMiss || (worstMiss == 0 && miss == 0 && margin < c.lifeMargin)) {
                 c.worstJoint = static_cast<int>(j), c.state = s;
             }
@@ -95,10 +104,14 @@ private:
         const auto [x, y] = [&]() -> std::pair<double, double> {
             if (m_choice.demands.empty()) return {a.price, b.price};
             switch (m_puppet.wants.aim) {
-            case Aim::light: return {a.mass_g, b.mass_g};
-            case Aim::easy: return {a.worstEffort, b.worstEffort};
-            case Aim::cheap: return {a.price, b.price};
-            default: return {-a.lifeMargin, -b.lifeMargin};
+            case Aim::light:
+                return {a.mass_g, b.mass_g};
+            case Aim::easy:
+                return {a.worstEffort, b.worstEffort};
+            case Aim::cheap:
+                return {a.price, b.price};
+            default:
+                return {-a.lifeMargin, -b.lifeMargin};
             }
         }();
         return x != y ? x < y : a.mass_g < b.mass_g;
@@ -109,10 +122,12 @@ private:
         if (m_limb.pick) {
             for (std::size_t i = 0; i < m_stock.spools.size() && m_choice.chosen < 0; ++i) {
                 if (m_stock.spools[i].id != m_limb.pick->spool) continue;
-                const auto bundle = wire::makeBundle({m_limb.pick->strands, m_stock.spools[i].diameter_mm, m_limb.pick->lay_mm});
+                const auto bundle =
+                    wire::makeBundle({m_limb.pick->strands, m_stock.spools[i].diameter_mm, m_limb.pick->lay_mm});
                 if (!bundle) continue;
                 const auto same = std::find_if(all.begin(), all.end(), [&](const Candidate& c) {
-                    return c.spool == static_cast<int>(i) && c.bundle.strands == bundle->strands && std::abs(c.bundle.lay_mm - bundle->lay_mm) < 1e-9;
+                    return c.spool == static_cast<int>(i) && c.bundle.strands == bundle->strands &&
+                           std::abs(c.bundle.lay_mm - bundle->lay_mm) < 1e-9;
                 });
                 m_choice.chosen = static_cast<int>(same - all.begin());
                 if (same == all.end()) all.push_back(tryOut(static_cast<int>(i), *bundle));
@@ -122,7 +137,8 @@ private:
         }
         for (std::size_t i = 0; i < all.size(); ++i) {
             if (all[i].bar != Bar::none) continue;
-            if (m_choice.chosen < 0 || better(all[i], all[static_cast<std::size_t>(m_choice.chosen)])) m_choice.chosen = static_cast<int>(i);
+            if (m_choice.chosen < 0 || better(all[i], all[static_cast<std::size_t>(m_choice.chosen)]))
+                m_choice.chosen = static_cast<int>(i);
         }
     }
 
@@ -146,9 +162,11 @@ std::vector<fill::WireRun> wireRuns(const std::vector<LimbChoice>& limbs, std::s
     for (const LimbChoice& l : limbs) {
         if (l.chosen < 0) continue;
         const Candidate& c = l.candidates[static_cast<std::size_t>(l.chosen)];
-        const wire::MaterialCard& card = stock.tables.at(stock.spools[static_cast<std::size_t>(c.spool)].material)->card();
+        const wire::MaterialCard& card =
+            stock.tables.at(stock.spools[static_cast<std::size_t>(c.spool)].material)->card();
         const double mass = wire::findMassPerLength(c.bundle, card);
-        runs[static_cast<std::size_t>(l.limb)] = {mass, mass / gPerCm3ToGPerMm3(card.density_g_cm3), wire::findBundleDiameter(c.bundle)};
+        runs[static_cast<std::size_t>(l.limb)] = {mass, mass / gPerCm3ToGPerMm3(card.density_g_cm3),
+                                                  wire::findBundleDiameter(c.bundle)};
     }
     return runs;
 }
@@ -158,7 +176,8 @@ bool sameWires(const std::vector<LimbChoice>& a, const std::vector<LimbChoice>& 
     for (std::size_t i = 0; i < a.size(); ++i) {
         if ((a[i].chosen < 0) != (b[i].chosen < 0)) return false;
         if (a[i].chosen < 0) continue;
-        const Candidate &x = a[i].candidates[static_cast<std::size_t>(a[i].chosen)], &y = b[i].candidates[static_cast<std::size_t>(b[i].chosen)];
+        const Candidate &x = a[i].candidates[static_cast<std::size_t>(a[i].chosen)],
+                        &y = b[i].candidates[static_cast<std::size_t>(b[i].chosen)];
         if (x.spool != y.spool || !(x.bundle == y.bundle)) return false;
     }
     return true;
@@ -169,9 +188,12 @@ bool sameWires(const std::vector<LimbChoice>& a, const std::vector<LimbChoice>& 
 Result<Spool> makeSpool(Spool s) {
     if (!isId(s.id)) return Fault{"spool", "id \"" + s.id.substr(0, 70) + "\"", "must be letters, digits, dot or dash"};
     const std::string place = "spool " + s.id;
-    if (!(s.diameter_mm >= 0.1 && s.diameter_mm <= 10)) return Fault{place, "diameter " + plain(s.diameter_mm) + " mm", "must lie between 0.1 and 10 mm"};
-    if (!(s.length_m >= 0 && s.length_m <= 1e5)) return Fault{place, "length " + plain(s.length_m) + " m", "must lie between 0 and 100000 m"};
-    if (!(s.price_m >= 0 && s.price_m <= 1e5)) return Fault{place, "price " + plain(s.price_m), "must lie between 0 and 100000 a metre"};
+    if (!(s.diameter_mm >= 0.1 && s.diameter_mm <= 10))
+        return Fault{place, "diameter " + plain(s.diameter_mm) + " mm", "must lie between 0.1 and 10 mm"};
+    if (!(s.length_m >= 0 && s.length_m <= 1e5))
+        return Fault{place, "length " + plain(s.length_m) + " m", "must lie between 0 and 100000 m"};
+    if (!(s.price_m >= 0 && s.price_m <= 1e5))
+        return Fault{place, "price " + plain(s.price_m), "must lie between 0 and 100000 a metre"};
     return s;
 }
 
@@ -188,7 +210,8 @@ Verdict judge(const Demand& d, const wire::BendTable& table, const wire::Bundle&
         // A limit is missed when what is asked exceeds what is there; a hair's breadth of rounding is no fault.
         if (!(ratio > 1 + 1e-9)) return;
         v.faults[static_cast<std::size_t>(s)] = true;
-        v.shortfall[static_cast<std::size_t>(s)] = std::max(v.shortfall[static_cast<std::size_t>(s)], std::min(kHopeless, std::log(ratio)));
+        v.shortfall[static_cast<std::size_t>(s)] =
+            std::max(v.shortfall[static_cast<std::size_t>(s)], std::min(kHopeless, std::log(ratio)));
     };
     const double across = wire::findBundleDiameter(bundle);
     miss(State::crowded, across / std::max(1e-6, d.room_mm));
@@ -203,7 +226,8 @@ Verdict judge(const Demand& d, const wire::BendTable& table, const wire::Bundle&
     v.effort_N = v.effort_Nmm / d.lever_mm;
     v.life_s = v.bend.designNine / d.movesPerSecond;
     v.lifeMedian_s = v.bend.designMedian / d.movesPerSecond;
-    v.survival = v.bend.designMedian > 0 ? normalBelow(std::log(v.bend.designMedian / d.needCycles()) / wire::kLifeScatter) : 0;
+    v.survival =
+        v.bend.designMedian > 0 ? normalBelow(std::log(v.bend.designMedian / d.needCycles()) / wire::kLifeScatter) : 0;
     miss(State::slack, d.needed_Nmm / v.bend.hold_Nmm);
     miss(State::stiff, v.effort_Nmm / d.effortLimit_Nmm);
     miss(State::springy, v.bend.springback_rad / d.springLimit_rad);
@@ -213,7 +237,8 @@ Verdict judge(const Demand& d, const wire::BendTable& table, const wire::Bundle&
 
 double findPathLength(const Limb& limb) {
     double sum = 0;
-    for (std::size_t i = 1; i < limb.joints.size(); ++i) sum += norm(limb.joints[i].at_mm - limb.joints[i - 1].at_mm);
+    for (std::size_t i = 1; i < limb.joints.size(); ++i)
+        sum += norm(limb.joints[i].at_mm - limb.joints[i - 1].at_mm);
     return sum;
 }
 
@@ -240,7 +265,8 @@ PuppetChoice calcChoice(const Puppet& puppet, const fill::Shelf& shelf, const St
     r.totals = fill::calcTotals(r.parts);
     for (const LimbChoice& l : r.limbs) {
         const bool twice = puppet.limbs[static_cast<std::size_t>(l.limb)].mirrored;
-        for (const Verdict& v : l.verdicts) r.survival *= twice ? v.survival * v.survival : v.survival;
+        for (const Verdict& v : l.verdicts)
+            r.survival *= twice ? v.survival * v.survival : v.survival;
     }
     return r;
 }

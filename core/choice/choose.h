@@ -25,12 +25,12 @@ enum class State { crowded, slack, stiff, springy, tired, holds };
 struct Verdict {
     wire::WireBend bend;
     double effort_Nmm = 0, effort_N = 0;
-    double life_s = 0;        ///< film that nine in ten joints reach
+    double life_s = 0; ///< film that nine in ten joints reach
     double lifeMedian_s = 0;
-    double survival = 0;      ///< chance that this joint outlasts its need
+    double survival = 0; ///< chance that this joint outlasts its need
     std::array<bool, 5> faults{};
     std::array<double, 5> shortfall{}; ///< by what factor each limit is missed, ln; 0 where kept
-    State state() const;      ///< first fault, or holds
+    State state() const;               ///< first fault, or holds
 };
 Verdict judge(const Demand& demand, const wire::BendTable& table, const wire::Bundle& bundle);
 
@@ -47,25 +47,25 @@ struct Candidate {
     wire::Bundle bundle;
     Bar bar = Bar::none;
     bool fits = false;
-    int worstJoint = -1;       ///< index into the demands of the joint that rules it out (or has the least life to spare)
+    int worstJoint = -1; ///< index into the demands of the joint that rules it out (or has the least life to spare)
     State state = State::holds;
-    double miss = 0;           ///< sum of ln shortfalls; 0 when it fits
-    double lifeMargin = 0;     ///< least ratio of life to need over the joints
-    double worstEffort = 0;    ///< largest ratio of effort to limit
+    double miss = 0;                           ///< sum of ln shortfalls; 0 when it fits
+    double lifeMargin = 0;                     ///< least ratio of life to need over the joints
+    double worstEffort = 0;                    ///< largest ratio of effort to limit
     double mass_g = 0, price = 0, wire_mm = 0; ///< wire used by one copy of the limb
-    std::vector<At> at;        ///< one a demand
+    std::vector<At> at;                        ///< one a demand
 };
 
 struct LimbChoice {
     int limb = 0;
     std::vector<Demand> demands;
     std::vector<Candidate> candidates;
-    int chosen = -1;              ///< index into candidates; -1: no spool in stock can be tried at all
-    bool pinned = false;          ///< by the builder
+    int chosen = -1;               ///< index into candidates; -1: no spool in stock can be tried at all
+    bool pinned = false;           ///< by the builder
     std::vector<Verdict> verdicts; ///< of the chosen, one a demand
-    State state = State::holds;   ///< worst joint's
-    int worst = -1;               ///< demand that decides; -1 without posed joints
-    int fitting = 0;              ///< how many candidates fit
+    State state = State::holds;    ///< worst joint's
+    int worst = -1;                ///< demand that decides; -1 without posed joints
+    int fitting = 0;               ///< how many candidates fit
 };
 
 struct PuppetChoice {
@@ -75,8 +75,8 @@ struct PuppetChoice {
     fill::Totals totals;
     std::vector<load::HingeLoad> loads;
     std::vector<LimbChoice> limbs;
-    bool settled = false;         ///< the wire's own weight no longer changes the choice
-    double survival = 1;          ///< chance that no joint fails before the film's end
+    bool settled = false; ///< the wire's own weight no longer changes the choice
+    double survival = 1;  ///< chance that no joint fails before the film's end
 };
 
 /// Tables by material card id.

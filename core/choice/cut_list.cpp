@@ -10,7 +10,8 @@ Cut calcCut(const Limb& limb, const wire::Bundle& bundle, double parentDiameter_
     c.copies = limb.mirrored ? 2 : 1;
     c.bundle = bundle;
     c.path_mm = findPathLength(limb);
-    if (!limb.hangsOnLimb.empty()) c.wrap_mm = limb.wraps * kPi * (wire::findBundleDiameter(bundle) + parentDiameter_mm);
+    if (!limb.hangsOnLimb.empty())
+        c.wrap_mm = limb.wraps * kPi * (wire::findBundleDiameter(bundle) + parentDiameter_mm);
     const double leg = limb.tieDown ? limb.tieDown->depth_mm : 0;
     c.finished_mm = c.wrap_mm + c.path_mm + limb.loop_mm + leg;
     const bool twisted = bundle.strands > 1 && bundle.lay_mm > 0;
@@ -20,7 +21,9 @@ Cut calcCut(const Limb& limb, const wire::Bundle& bundle, double parentDiameter_
     c.piece_mm = c.folded ? 2 * c.strand_mm : c.strand_mm;
     c.turns = twisted ? c.finished_mm / bundle.lay_mm * (1 + kGiveBack) : 0;
 
-    const auto plainMark = [&](Mark::Kind kind, const std::string& label, double at) { c.marks.push_back({kind, label, at, at, at}); };
+    const auto plainMark = [&](Mark::Kind kind, const std::string& label, double at) {
+        c.marks.push_back({kind, label, at, at, at});
+    };
     plainMark(Mark::Kind::start, "", 0);
     double at = c.wrap_mm;
     if (c.wrap_mm > 0) plainMark(Mark::Kind::wrap, limb.joints.front().name, at);
@@ -44,7 +47,8 @@ std::vector<Cut> calcCutList(const Puppet& puppet, const PuppetChoice& choice) {
     std::map<std::string, double> diameters;
     for (const LimbChoice& l : choice.limbs)
         if (l.chosen >= 0)
-            diameters[puppet.limbs[static_cast<std::size_t>(l.limb)].id] = wire::findBundleDiameter(l.candidates[static_cast<std::size_t>(l.chosen)].bundle);
+            diameters[puppet.limbs[static_cast<std::size_t>(l.limb)].id] =
+                wire::findBundleDiameter(l.candidates[static_cast<std::size_t>(l.chosen)].bundle);
     std::vector<Cut> cuts;
     for (const LimbChoice& l : choice.limbs) {
         if (l.chosen < 0) continue;
@@ -61,7 +65,8 @@ std::vector<Cut> calcCutList(const Puppet& puppet, const PuppetChoice& choice) {
 
 std::vector<double> calcSpoolUse(const std::vector<Cut>& cuts, std::size_t spools) {
     std::vector<double> use(spools, 0.0);
-    for (const Cut& c : cuts) use.at(static_cast<std::size_t>(c.spool)) += c.total_mm();
+    for (const Cut& c : cuts)
+        use.at(static_cast<std::size_t>(c.spool)) += c.total_mm();
     return use;
 }
 

@@ -10,7 +10,8 @@ namespace {
 
 const Segment& segmentOf(const Puppet& p, const Skeleton& s, int link) {
     const Link& l = s.links[static_cast<std::size_t>(link)];
-    return p.limbs[static_cast<std::size_t>(s.copies[static_cast<std::size_t>(l.copy)].limb)].segments[static_cast<std::size_t>(l.segment)];
+    return p.limbs[static_cast<std::size_t>(s.copies[static_cast<std::size_t>(l.copy)].limb)]
+        .segments[static_cast<std::size_t>(l.segment)];
 }
 
 double coverNeeded(const Segment& seg, LimbKind kind, const fill::Shelf& shelf) {
@@ -56,15 +57,16 @@ struct Grip {
     double lever_mm;
 };
 
-/// Where a hand takes hold: the segment on the side away from the support, at its grip share from the joint. A wrap with
-/// no body of its own hands on to the longest fleshed segment of the same rigid body.
+/// Where a hand takes hold: the segment on the side away from the support, at its grip share from the joint. A wrap
+/// with no body of its own hands on to the longest fleshed segment of the same rigid body.
 Grip findGrip(const Puppet& p, const Skeleton& s, const Hinge& hinge, bool standing) {
     int link = standing ? hinge.before : hinge.after;
     if (segmentOf(p, s, link).stations.empty()) {
         double longest = 0;
         const int body = s.links[static_cast<std::size_t>(link)].body;
         for (std::size_t i = 0; i < s.links.size(); ++i)
-            if (s.links[i].body == body && !segmentOf(p, s, static_cast<int>(i)).stations.empty() && s.links[i].length_mm > longest)
+            if (s.links[i].body == body && !segmentOf(p, s, static_cast<int>(i)).stations.empty() &&
+                s.links[i].length_mm > longest)
                 longest = s.links[i].length_mm, link = static_cast<int>(i);
     }
     const Link& l = s.links[static_cast<std::size_t>(link)];
@@ -77,7 +79,8 @@ Grip findGrip(const Puppet& p, const Skeleton& s, const Hinge& hinge, bool stand
 } // namespace
 
 std::vector<Demand> calcDemands(const Puppet& puppet, const Skeleton& s, const fill::Shelf& shelf,
-                                const std::vector<load::HingeLoad>& loads, const std::vector<Stretch>& own, int limbIndex) {
+                                const std::vector<load::HingeLoad>& loads, const std::vector<Stretch>& own,
+                                int limbIndex) {
     const Limb& limb = puppet.limbs[static_cast<std::size_t>(limbIndex)];
     std::map<int, Demand> byJoint;
     for (std::size_t h = 0; h < s.hinges.size(); ++h) {
@@ -105,7 +108,8 @@ std::vector<Demand> calcDemands(const Puppet& puppet, const Skeleton& s, const f
         const Station at = held.stations.empty() ? Station{} : findStation(held.stations, held.grip);
         d.wholeHand = std::max(at.a_mm, at.b_mm) > kThickSegment_mm;
         d.effortLimit_Nmm = d.wholeHand ? kWholeHand_Nmm : kFinger_N * d.lever_mm;
-        if (const auto clay = shelf.clays.find(held.layers.clay); clay != shelf.clays.end() && clay->second.family == fill::ClayFamily::never_dry)
+        if (const auto clay = shelf.clays.find(held.layers.clay);
+            clay != shelf.clays.end() && clay->second.family == fill::ClayFamily::never_dry)
             d.effortLimit_Nmm = std::min(d.effortLimit_Nmm, 3 * clay->second.yield_MPa * kDent_mm2 * d.lever_mm);
 
         // Everything between the posed joints on either side must take the same bundle.
@@ -128,15 +132,18 @@ std::vector<Demand> calcDemands(const Puppet& puppet, const Skeleton& s, const f
             if (limb.joints[static_cast<std::size_t>(i + 1)].posed) break;
         }
         const auto stiff = [&](int link, bool start) {
-            return stiffHalfWidth(segmentOf(puppet, s, link), s.links[static_cast<std::size_t>(link)], own[static_cast<std::size_t>(link)], start, shelf);
+            return stiffHalfWidth(segmentOf(puppet, s, link), s.links[static_cast<std::size_t>(link)],
+                                  own[static_cast<std::size_t>(link)], start, shelf);
         };
-        // A first joint hangs on the side of its parent: only what is stiff along the limb's own wire meets in the bend.
+        // A first joint hangs on the side of its parent: only what is stiff along the limb's own wire meets in the
+        // bend.
         const bool ownBefore = s.links[static_cast<std::size_t>(hinge.before)].copy == hinge.copy;
         const double R = std::max(ownBefore ? stiff(hinge.before, false) : 0, stiff(hinge.after, true));
         d.gapNeeded_mm = R * d.angle_rad;
     }
     std::vector<Demand> demands;
-    for (auto& [joint, d] : byJoint) demands.push_back(std::move(d));
+    for (auto& [joint, d] : byJoint)
+        demands.push_back(std::move(d));
     return demands;
 }
 

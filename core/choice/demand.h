@@ -6,34 +6,35 @@
 
 namespace enkinet::choice {
 
-inline constexpr double kFinger_N = 12;           ///< what a finger and thumb apply
-inline constexpr double kWholeHand_Nmm = 1500;    ///< what a hand round a thick segment applies
-inline constexpr double kThickSegment_mm = 12;    ///< half-width from which the whole hand is used
-inline constexpr double kDent_mm2 = 80;           ///< fingertip on soft clay; it dents at 3 x yield strength
+inline constexpr double kFinger_N = 12;        ///< what a finger and thumb apply
+inline constexpr double kWholeHand_Nmm = 1500; ///< what a hand round a thick segment applies
+inline constexpr double kThickSegment_mm = 12; ///< half-width from which the whole hand is used
+inline constexpr double kDent_mm2 = 80;        ///< fingertip on soft clay; it dents at 3 x yield strength
 inline constexpr double kSpringLimit_rad = 0.13962634015954636; ///< 8 degrees
 
 /// One joint of a limb, the worse of its two sides where the limb is mirrored.
 struct Demand {
-    int joint = 0;                 ///< index in the limb
-    int hinge = 0;                 ///< hinge of the skeleton that decides
+    int joint = 0; ///< index in the limb
+    int hinge = 0; ///< hinge of the skeleton that decides
     load::HingeLoad load;
-    double needed_Nmm = 0;         ///< load x hold factor: low edge of the window
-    double effortLimit_Nmm = 0;    ///< high edge
-    double lever_mm = 0;           ///< from the joint to where a hand grips
+    double needed_Nmm = 0;      ///< load x hold factor: low edge of the window
+    double effortLimit_Nmm = 0; ///< high edge
+    double lever_mm = 0;        ///< from the joint to where a hand grips
     bool wholeHand = false;
     int gripLink = 0;
     double effortLimit_N() const { return effortLimit_Nmm / lever_mm; }
     double gap_mm = 0, edge = 1, angle_rad = 0, range_rad = 0, springLimit_rad = 0, set_rad = 0;
     double needFilm_s = 0, movesPerSecond = 0;
     double needCycles() const { return needFilm_s * movesPerSecond; }
-    double room_mm = 0;            ///< largest bundle diameter that leaves the cover it needs
-    double roomCover_mm = 0;       ///< that cover
-    std::string roomAt;            ///< the segment that decides
-    double gapNeeded_mm = 0;       ///< stiff layers' half-width x full bend
+    double room_mm = 0;      ///< largest bundle diameter that leaves the cover it needs
+    double roomCover_mm = 0; ///< that cover
+    std::string roomAt;      ///< the segment that decides
+    double gapNeeded_mm = 0; ///< stiff layers' half-width x full bend
 };
 
 /// Demands of a limb's posed joints, root to tip. Loads are those of the whole skeleton.
 std::vector<Demand> calcDemands(const body::Puppet& puppet, const body::Skeleton& skeleton, const fill::Shelf& shelf,
-                                const std::vector<load::HingeLoad>& loads, const std::vector<body::Stretch>& own, int limb);
+                                const std::vector<load::HingeLoad>& loads, const std::vector<body::Stretch>& own,
+                                int limb);
 
 } // namespace enkinet::choice

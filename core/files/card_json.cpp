@@ -6,10 +6,15 @@ using namespace production;
 
 namespace {
 
-const std::map<std::string, wire::Use> kUses{{"posed", wire::Use::posed}, {"static", wire::Use::fixed}, {"both", wire::Use::both}};
-const std::map<std::string, fill::ClayFamily> kFamilies{{"oven-bake firm", fill::ClayFamily::firm}, {"oven-bake flexible", fill::ClayFamily::flexible},
-                                                        {"air-dry", fill::ClayFamily::air_dry}, {"putty", fill::ClayFamily::putty}, {"never-dry", fill::ClayFamily::never_dry}};
-const std::map<std::string, paint::Medium> kMedia{{"acrylic", paint::Medium::acrylic}, {"oil", paint::Medium::oil}, {"varnish", paint::Medium::varnish}};
+const std::map<std::string, wire::Use> kUses{
+    {"posed", wire::Use::posed}, {"static", wire::Use::fixed}, {"both", wire::Use::both}};
+const std::map<std::string, fill::ClayFamily> kFamilies{{"oven-bake firm", fill::ClayFamily::firm},
+                                                        {"oven-bake flexible", fill::ClayFamily::flexible},
+                                                        {"air-dry", fill::ClayFamily::air_dry},
+                                                        {"putty", fill::ClayFamily::putty},
+                                                        {"never-dry", fill::ClayFamily::never_dry}};
+const std::map<std::string, paint::Medium> kMedia{
+    {"acrylic", paint::Medium::acrylic}, {"oil", paint::Medium::oil}, {"varnish", paint::Medium::varnish}};
 
 template <class Enum> std::string wordOf(const std::map<std::string, Enum>& words, Enum value) {
     for (const auto& [word, v] : words)
@@ -19,8 +24,10 @@ template <class Enum> std::string wordOf(const std::map<std::string, Enum>& word
 
 /// Keeps a card that its maker accepts; otherwise the file's fault is set.
 template <class Card> void keep(Reader& r, std::vector<Card>& cards, Result<Card> made) {
-    if (made) cards.push_back(made.take());
-    else r.fail(made.fault().value, made.fault().rule);
+    if (made)
+        cards.push_back(made.take());
+    else
+        r.fail(made.fault().value, made.fault().rule);
 }
 
 } // namespace
@@ -36,8 +43,8 @@ Cards readCards(Reader& r) {
         c.reductionOfArea = x.neededNumber("reduction_of_area");
         c.use = x.word("use", kUses, wire::Use::posed), c.typical = x.flag("typical", false);
         x.object("measured", [&](Reader& m) {
-            c.measured = wire::CyclicConstants{m.neededNumber("sf_MPa"), m.neededNumber("b"), m.neededNumber("ef"),
-                                               m.neededNumber("c"), m.neededNumber("K_MPa"), m.neededNumber("n")};
+            c.measured = wire::CyclicConstants{m.neededNumber("sf_MPa"), m.neededNumber("b"),     m.neededNumber("ef"),
+                                               m.neededNumber("c"),      m.neededNumber("K_MPa"), m.neededNumber("n")};
         });
         keep(x, cards.wires, wire::makeCard(c));
     });
@@ -45,7 +52,8 @@ Cards readCards(Reader& r) {
         fill::ClayCard c;
         c.id = x.neededText("id"), c.name = x.text("name", c.id), c.note = x.text("note", "");
         c.family = x.word("family", kFamilies, fill::ClayFamily::firm);
-        c.density_g_cm3 = x.neededNumber("density_g_per_cm3"), c.pack_g = x.neededNumber("pack_g"), c.packPrice = x.number("pack_price", 0);
+        c.density_g_cm3 = x.neededNumber("density_g_per_cm3"), c.pack_g = x.neededNumber("pack_g"),
+        c.packPrice = x.number("pack_price", 0);
         c.thinnest_mm = x.number("thinnest_mm", 1), c.thickest_mm = x.number("thickest_mm", 20);
         c.set_C = x.number("set_C", 0), c.soak_min = x.number("soak_min", 0), c.scorch_C = x.number("scorch_C", 0);
         c.yield_MPa = x.number("yield_MPa", 0), c.colour = x.text("colour", "");
@@ -54,7 +62,8 @@ Cards readCards(Reader& r) {
     r.each("bulks", kMost, "bulk card", [&](Reader& x) {
         fill::BulkCard c;
         c.id = x.neededText("id"), c.name = x.text("name", c.id), c.note = x.text("note", "");
-        c.density_g_cm3 = x.neededNumber("density_g_per_cm3"), c.conductivity_W_mK = x.neededNumber("conductivity_W_per_mK");
+        c.density_g_cm3 = x.neededNumber("density_g_per_cm3"),
+        c.conductivity_W_mK = x.neededNumber("conductivity_W_per_mK");
         c.heat_J_kgK = x.neededNumber("heat_J_per_kgK"), c.foil = x.flag("foil", false);
         c.ovenLimit_C = x.number("oven_limit_C", 60), c.price_kg = x.number("price_per_kg", 0);
         keep(x, cards.bulks, fill::makeBulk(c));
@@ -80,35 +89,71 @@ Cards readCards(Reader& r) {
 Json cardsJson(const Cards& cards) {
     Json j = Json::object();
     for (const wire::MaterialCard& c : cards.wires) {
-        Json x{{"id", c.id}, {"name", c.name}, {"note", c.note}, {"youngs_GPa", c.youngs_MPa / 1000}, {"poisson", c.poisson},
-               {"density_g_per_cm3", c.density_g_cm3}, {"ultimate_MPa", c.ultimate_MPa}, {"reduction_of_area", c.reductionOfArea},
-               {"use", wordOf(kUses, c.use)}, {"typical", c.typical}};
+        Json x{{"id", c.id},
+               {"name", c.name},
+               {"note", c.note},
+               {"youngs_GPa", c.youngs_MPa / 1000},
+               {"poisson", c.poisson},
+               {"density_g_per_cm3", c.density_g_cm3},
+               {"ultimate_MPa", c.ultimate_MPa},
+               {"reduction_of_area", c.reductionOfArea},
+               {"use", wordOf(kUses, c.use)},
+               {"typical", c.typical}};
         if (c.measured)
-            x["measured"] = {{"sf_MPa", c.measured->sf_MPa}, {"b", c.measured->b}, {"ef", c.measured->ef},
-                             {"c", c.measured->c}, {"K_MPa", c.measured->K_MPa}, {"n", c.measured->n}};
+            x["measured"] = {{"sf_MPa", c.measured->sf_MPa}, {"b", c.measured->b},         {"ef", c.measured->ef},
+                             {"c", c.measured->c},           {"K_MPa", c.measured->K_MPa}, {"n", c.measured->n}};
         j["wires"].push_back(x);
     }
     for (const fill::ClayCard& c : cards.clays)
-        j["clays"].push_back({{"id", c.id}, {"name", c.name}, {"note", c.note}, {"family", wordOf(kFamilies, c.family)},
-                              {"density_g_per_cm3", c.density_g_cm3}, {"pack_g", c.pack_g}, {"pack_price", c.packPrice},
-                              {"thinnest_mm", c.thinnest_mm}, {"thickest_mm", c.thickest_mm}, {"set_C", c.set_C}, {"soak_min", c.soak_min},
-                              {"scorch_C", c.scorch_C}, {"yield_MPa", c.yield_MPa}, {"colour", c.colour}});
+        j["clays"].push_back({{"id", c.id},
+                              {"name", c.name},
+                              {"note", c.note},
+                              {"family", wordOf(kFamilies, c.family)},
+                              {"density_g_per_cm3", c.density_g_cm3},
+                              {"pack_g", c.pack_g},
+                              {"pack_price", c.packPrice},
+                              {"thinnest_mm", c.thinnest_mm},
+                              {"thickest_mm", c.thickest_mm},
+                              {"set_C", c.set_C},
+                              {"soak_min", c.soak_min},
+                              {"scorch_C", c.scorch_C},
+                              {"yield_MPa", c.yield_MPa},
+                              {"colour", c.colour}});
     for (const fill::BulkCard& c : cards.bulks)
-        j["bulks"].push_back({{"id", c.id}, {"name", c.name}, {"note", c.note}, {"density_g_per_cm3", c.density_g_cm3},
-                              {"conductivity_W_per_mK", c.conductivity_W_mK}, {"heat_J_per_kgK", c.heat_J_kgK}, {"foil", c.foil},
-                              {"oven_limit_C", c.ovenLimit_C}, {"price_per_kg", c.price_kg}});
+        j["bulks"].push_back({{"id", c.id},
+                              {"name", c.name},
+                              {"note", c.note},
+                              {"density_g_per_cm3", c.density_g_cm3},
+                              {"conductivity_W_per_mK", c.conductivity_W_mK},
+                              {"heat_J_per_kgK", c.heat_J_kgK},
+                              {"foil", c.foil},
+                              {"oven_limit_C", c.ovenLimit_C},
+                              {"price_per_kg", c.price_kg}});
     for (const fill::CoverCard& c : cards.covers)
-        j["covers"].push_back({{"id", c.id}, {"name", c.name}, {"note", c.note}, {"mass_g_per_m2", c.mass_g_m2},
-                               {"oven_limit_C", c.ovenLimit_C}, {"price_per_m2", c.price_m2}, {"colour", c.colour}});
+        j["covers"].push_back({{"id", c.id},
+                               {"name", c.name},
+                               {"note", c.note},
+                               {"mass_g_per_m2", c.mass_g_m2},
+                               {"oven_limit_C", c.ovenLimit_C},
+                               {"price_per_m2", c.price_m2},
+                               {"colour", c.colour}});
     for (const paint::PaintCard& c : cards.paints)
-        j["paints"].push_back({{"id", c.id}, {"name", c.name}, {"note", c.note}, {"medium", wordOf(kMedia, c.medium)}, {"colour", c.colour},
-                               {"opacity", c.opacity}, {"coverage_m2_per_l", c.coverage_m2_l}, {"pot_ml", c.pot_ml},
-                               {"pot_price", c.potPrice}, {"dry_min", c.dry_min}});
+        j["paints"].push_back({{"id", c.id},
+                               {"name", c.name},
+                               {"note", c.note},
+                               {"medium", wordOf(kMedia, c.medium)},
+                               {"colour", c.colour},
+                               {"opacity", c.opacity},
+                               {"coverage_m2_per_l", c.coverage_m2_l},
+                               {"pot_ml", c.pot_ml},
+                               {"pot_price", c.potPrice},
+                               {"dry_min", c.dry_min}});
     return j;
 }
 
 void addExtras(Json& object, const std::map<std::string, std::string>& extras) {
-    for (const auto& [key, text] : extras) object[key] = Json::parse(text);
+    for (const auto& [key, text] : extras)
+        object[key] = Json::parse(text);
 }
 
 } // namespace enkinet::files

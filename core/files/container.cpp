@@ -15,7 +15,8 @@ namespace fs = std::filesystem;
 
 namespace {
 
-constexpr std::size_t kMostFile = 512u << 20, kMostPicture = 64u << 20, kMostPictures = 256u << 20, kMostJson = 16u << 20;
+constexpr std::size_t kMostFile = 512u << 20, kMostPicture = 64u << 20, kMostPictures = 256u << 20,
+                      kMostJson = 16u << 20;
 constexpr zip_int64_t kMostEntries = 1000;
 const char* const kJsonName = "production.json";
 
@@ -41,7 +42,9 @@ Result<Archive> openArchive(const std::string& bytes) {
 
 /// A name that stays inside: relative, no way up, no backslash, no control characters.
 bool staysInside(const std::string& name) {
-    if (name.empty() || name.size() > 255 || name[0] == '/' || name.find('\\') != std::string::npos || name.find(':') != std::string::npos) return false;
+    if (name.empty() || name.size() > 255 || name[0] == '/' || name.find('\\') != std::string::npos ||
+        name.find(':') != std::string::npos)
+        return false;
     for (unsigned char c : name)
         if (c < 32) return false;
     for (const auto& step : fs::path(name))
@@ -52,8 +55,11 @@ bool staysInside(const std::string& name) {
 Result<std::string> readEntry(zip_t* z, zip_uint64_t index, const std::string& name, std::size_t most) {
     zip_stat_t stat;
     zip_stat_init(&stat);
-    if (zip_stat_index(z, index, 0, &stat) != 0 || !(stat.valid & ZIP_STAT_SIZE)) return Fault{"container, " + name.substr(0, 80), "", "has no size"};
-    if (stat.size > most) return Fault{"container, " + name.substr(0, 80), std::to_string(stat.size >> 20) + " MB", "are more than " + std::to_string(most >> 20) + " MB"};
+    if (zip_stat_index(z, index, 0, &stat) != 0 || !(stat.valid & ZIP_STAT_SIZE))
+        return Fault{"container, " + name.substr(0, 80), "", "has no size"};
+    if (stat.size > most)
+        return Fault{"container, " + name.substr(0, 80), std::to_string(stat.size >> 20) + " MB",
+                     "are more than " + std::to_string(most >> 20) + " MB"};
     zip_file_t* f = zip_fopen_index(z, index, 0);
     if (!f) return Fault{"container, " + name.substr(0, 80), "", "cannot be read"};
     std::string bytes(stat.size, '\0');
@@ -66,7 +72,9 @@ Result<std::string> readEntry(zip_t* z, zip_uint64_t index, const std::string& n
     return bytes;
 }
 
-Fault osFault(const std::string& path, const std::string& what) { return {path, what, "failed: " + std::string(std::strerror(errno))}; }
+Fault osFault(const std::string& path, const std::string& what) {
+    return {path, what, "failed: " + std::string(std::strerror(errno))};
+}
 
 } // namespace
 
@@ -105,7 +113,9 @@ Result<bool> writeFileSafely(const std::string& path, const std::string& bytes) 
         ::unlink(beside.c_str());
         return why;
     }
-    if (const int dir = ::open(fs::path(path).parent_path().empty() ? "." : fs::path(path).parent_path().c_str(), O_RDONLY | O_DIRECTORY); dir >= 0) {
+    if (const int dir = ::open(fs::path(path).parent_path().empty() ? "." : fs::path(path).parent_path().c_str(),
+                               O_RDONLY | O_DIRECTORY);
+        dir >= 0) {
         ::fsync(dir);
         ::close(dir);
     }
@@ -125,7 +135,8 @@ Result<Loaded> parseContainer(const std::string& bytes, const production::Cards&
         const auto index = static_cast<zip_uint64_t>(i);
         const char* raw = zip_get_name(z, index, 0);
         const std::string name = raw ? raw : "";
-        if (!staysInside(name)) return Fault{"container", "name \"" + name.substr(0, 80) + "\"", "leaves the container"};
+        if (!staysInside(name))
+            return Fault{"container", "name \"" + name.substr(0, 80) + "\"", "leaves the container"};
         if (name == kJsonName) {
             auto text = readEntry(z, index, name, kMostJson);
             if (!text) return text.fault();

@@ -6,12 +6,15 @@ namespace enkinet::files {
 
 namespace {
 
-const char* const kColumns[] = {"puppet", "limb", "copies", "spool", "wire_card", "strands", "diameter_mm", "lay_mm", "pieces_each", "piece_mm", "folded", "turns", "finished_mm", "marks"};
+const char* const kColumns[] = {"puppet",  "limb",        "copies",      "spool",       "wire_card",
+                                "strands", "diameter_mm", "lay_mm",      "pieces_each", "piece_mm",
+                                "folded",  "turns",       "finished_mm", "marks"};
 
 std::string quoted(const std::string& s) {
     if (s.find_first_of(",\"\r\n") == std::string::npos) return s;
     std::string q = "\"";
-    for (char c : s) q += c == '"' ? std::string("\"\"") : std::string(1, c);
+    for (char c : s)
+        q += c == '"' ? std::string("\"\"") : std::string(1, c);
     return q + "\"";
 }
 
@@ -24,24 +27,42 @@ double rounded(double v) { return std::round(v * 100) / 100; }
 
 } // namespace
 
-std::vector<Json> cutListJson(const production::Production& p, const body::Puppet& puppet, const std::vector<choice::Cut>& cuts) {
+std::vector<Json> cutListJson(const production::Production& p, const body::Puppet& puppet,
+                              const std::vector<choice::Cut>& cuts) {
     std::vector<Json> rows;
     for (const choice::Cut& c : cuts) {
         const choice::Spool& spool = p.stock.spools[static_cast<std::size_t>(c.spool)];
         Json marks = Json::array();
         for (const choice::Mark& m : c.marks)
-            marks.push_back({{"kind", kindWord(m.kind)}, {"label", m.label}, {"at_mm", rounded(m.at_mm)}, {"from_mm", rounded(m.from_mm)}, {"to_mm", rounded(m.to_mm)}});
-        rows.push_back({{"puppet", puppet.name}, {"limb", puppet.limbs[static_cast<std::size_t>(c.limb)].name}, {"copies", c.copies}, {"spool", spool.id}, {"wire_card", spool.material},
-                        {"strands", c.bundle.strands}, {"diameter_mm", c.bundle.diameter_mm}, {"lay_mm", c.bundle.lay_mm > 0 ? Json(rounded(c.bundle.lay_mm)) : Json(nullptr)},
-                        {"pieces_each", c.pieces}, {"piece_mm", rounded(c.piece_mm)}, {"folded", c.folded}, {"turns", rounded(c.turns)}, {"finished_mm", rounded(c.finished_mm)}, {"marks", marks}});
+            marks.push_back({{"kind", kindWord(m.kind)},
+                             {"label", m.label},
+                             {"at_mm", rounded(m.at_mm)},
+                             {"from_mm", rounded(m.from_mm)},
+                             {"to_mm", rounded(m.to_mm)}});
+        rows.push_back({{"puppet", puppet.name},
+                        {"limb", puppet.limbs[static_cast<std::size_t>(c.limb)].name},
+                        {"copies", c.copies},
+                        {"spool", spool.id},
+                        {"wire_card", spool.material},
+                        {"strands", c.bundle.strands},
+                        {"diameter_mm", c.bundle.diameter_mm},
+                        {"lay_mm", c.bundle.lay_mm > 0 ? Json(rounded(c.bundle.lay_mm)) : Json(nullptr)},
+                        {"pieces_each", c.pieces},
+                        {"piece_mm", rounded(c.piece_mm)},
+                        {"folded", c.folded},
+                        {"turns", rounded(c.turns)},
+                        {"finished_mm", rounded(c.finished_mm)},
+                        {"marks", marks}});
     }
     return rows;
 }
 
-std::string writeCutListCsv(const production::Production& p, const body::Puppet& puppet, const std::vector<choice::Cut>& cuts, bool header) {
+std::string writeCutListCsv(const production::Production& p, const body::Puppet& puppet,
+                            const std::vector<choice::Cut>& cuts, bool header) {
     std::string csv;
     const auto line = [&](const std::vector<std::string>& cells) {
-        for (std::size_t i = 0; i < cells.size(); ++i) csv += (i ? "," : "") + quoted(cells[i]);
+        for (std::size_t i = 0; i < cells.size(); ++i)
+            csv += (i ? "," : "") + quoted(cells[i]);
         csv += "\r\n";
     };
     if (header) line({std::begin(kColumns), std::end(kColumns)});
@@ -52,8 +73,10 @@ std::string writeCutListCsv(const production::Production& p, const body::Puppet&
             if (v.is_array()) {
                 std::string marks;
                 for (const Json& m : v) {
-                    const std::string label = m["label"].get<std::string>().empty() ? m["kind"].get<std::string>() : m["label"].get<std::string>();
-                    marks += (marks.empty() ? "" : "; ") + label + " " + fmt::format("{:.1f}", m["at_mm"].get<double>());
+                    const std::string label = m["label"].get<std::string>().empty() ? m["kind"].get<std::string>()
+                                                                                    : m["label"].get<std::string>();
+                    marks +=
+                        (marks.empty() ? "" : "; ") + label + " " + fmt::format("{:.1f}", m["at_mm"].get<double>());
                 }
                 cells.push_back(marks);
             } else if (v.is_boolean()) {

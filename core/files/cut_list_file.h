@@ -6,7 +6,9 @@
 
 namespace enkinet::files {
 
-std::string writeCutListCsv(const production::Production& production, const body::Puppet& puppet, const std::vector<choice::Cut>& cuts, bool header);
-std::vector<Json> cutListJson(const production::Production& production, const body::Puppet& puppet, const std::vector<choice::Cut>& cuts);
+std::string writeCutListCsv(const production::Production& production, const body::Puppet& puppet,
+                            const std::vector<choice::Cut>& cuts, bool header);
+std::vector<Json> cutListJson(const production::Production& production, const body::Puppet& puppet,
+                              const std::vector<choice::Cut>& cuts);
 
 } // namespace enkinet::files

@@ -13,8 +13,11 @@ namespace {
 
 const char* const kFormat = "enkinet production";
 
-const std::map<std::string, paint::Role> kRoles{{"primer", paint::Role::primer}, {"base", paint::Role::base}, {"wash", paint::Role::wash},
-                                                {"dry-brush", paint::Role::dry_brush}, {"varnish", paint::Role::varnish}};
+const std::map<std::string, paint::Role> kRoles{{"primer", paint::Role::primer},
+                                                {"base", paint::Role::base},
+                                                {"wash", paint::Role::wash},
+                                                {"dry-brush", paint::Role::dry_brush},
+                                                {"varnish", paint::Role::varnish}};
 
 std::string roleWord(paint::Role role) {
     for (const auto& [word, r] : kRoles)
@@ -24,22 +27,37 @@ std::string roleWord(paint::Role role) {
 
 void readStock(Reader& r, Stock& s) {
     r.each("spools", 200, "spool", [&](Reader& x) {
-        s.spools.push_back({x.neededText("id"), x.neededText("wire_card"), x.neededNumber("diameter_mm"), x.number("length_m", 0), x.number("price_per_m", 0)});
+        s.spools.push_back({x.neededText("id"), x.neededText("wire_card"), x.neededNumber("diameter_mm"),
+                            x.number("length_m", 0), x.number("price_per_m", 0)});
     });
-    r.each("clays", 500, "clay", [&](Reader& x) { s.clays_g.push_back({x.neededText("card"), x.number("mass_g", 0)}); });
-    r.each("paints", 500, "paint", [&](Reader& x) { s.paints_ml.push_back({x.neededText("card"), x.number("volume_ml", 0)}); });
+    r.each("clays", 500, "clay", [&](Reader& x) {
+        s.clays_g.push_back({x.neededText("card"), x.number("mass_g", 0)});
+    });
+    r.each("paints", 500, "paint", [&](Reader& x) {
+        s.paints_ml.push_back({x.neededText("card"), x.number("volume_ml", 0)});
+    });
     r.object("foil", [&](Reader& x) {
-        s.foil = {x.number("mass_g_per_m2", 43), x.number("width_mm", 300), x.number("length_m", 30), x.number("price", 0)};
+        s.foil = {x.number("mass_g_per_m2", 43), x.number("width_mm", 300), x.number("length_m", 30),
+                  x.number("price", 0)};
     });
 }
 
 Json stockJson(const Stock& s) {
     Json j{{"spools", Json::array()}, {"clays", Json::array()}, {"paints", Json::array()}};
     for (const choice::Spool& x : s.spools)
-        j["spools"].push_back({{"id", x.id}, {"wire_card", x.material}, {"diameter_mm", x.diameter_mm}, {"length_m", x.length_m}, {"price_per_m", x.price_m}});
-    for (const Held& h : s.clays_g) j["clays"].push_back({{"card", h.card}, {"mass_g", h.amount}});
-    for (const Held& h : s.paints_ml) j["paints"].push_back({{"card", h.card}, {"volume_ml", h.amount}});
-    j["foil"] = {{"mass_g_per_m2", s.foil.mass_g_m2}, {"width_mm", s.foil.width_mm}, {"length_m", s.foil.length_m}, {"price", s.foil.price}};
+        j["spools"].push_back({{"id", x.id},
+                               {"wire_card", x.material},
+                               {"diameter_mm", x.diameter_mm},
+                               {"length_m", x.length_m},
+                               {"price_per_m", x.price_m}});
+    for (const Held& h : s.clays_g)
+        j["clays"].push_back({{"card", h.card}, {"mass_g", h.amount}});
+    for (const Held& h : s.paints_ml)
+        j["paints"].push_back({{"card", h.card}, {"volume_ml", h.amount}});
+    j["foil"] = {{"mass_g_per_m2", s.foil.mass_g_m2},
+                 {"width_mm", s.foil.width_mm},
+                 {"length_m", s.foil.length_m},
+                 {"price", s.foil.price}};
     return j;
 }
 
@@ -65,9 +83,11 @@ Result<Loaded> parseProduction(const std::string& text, const Cards& shipped) {
     if (!json) return json.fault();
     std::optional<Fault> fault;
     Reader r(*json, "", fault);
-    if (!fault && r.text("format", "") != kFormat) return Fault{"production.json", "format", "is not \"enkinet production\""};
+    if (!fault && r.text("format", "") != kFormat)
+        return Fault{"production.json", "format", "is not \"enkinet production\""};
     const int version = r.whole("version", 0);
-    if (!fault && version < 1) return Fault{"production.json", "version " + std::to_string(version), "must be 1 or more"};
+    if (!fault && version < 1)
+        return Fault{"production.json", "version " + std::to_string(version), "must be 1 or more"};
     Loaded loaded;
     loaded.newer = version > kFormatVersion;
     Production& p = loaded.production;
@@ -76,7 +96,9 @@ Result<Loaded> parseProduction(const std::string& text, const Cards& shipped) {
     r.object("cards", [&](Reader& x) { p.cards = readCards(x); });
     r.each("schemes", 200, "scheme", [&](Reader& x) {
         paint::Scheme s{x.neededText("id"), x.text("name", ""), {}};
-        x.each("coats", 20, "coat", [&](Reader& c) { s.coats.push_back({c.word("role", kRoles, paint::Role::base), c.neededText("paint")}); });
+        x.each("coats", 20, "coat", [&](Reader& c) {
+            s.coats.push_back({c.word("role", kRoles, paint::Role::base), c.neededText("paint")});
+        });
         p.schemes.push_back(std::move(s));
     });
     r.each("puppets", 64, "puppet", [&](Reader& x) { p.puppets.push_back(readPuppet(x)); });
@@ -97,11 +119,13 @@ std::string writeProduction(const Production& p) {
     j["schemes"] = Json::array();
     for (const paint::Scheme& s : p.schemes) {
         Json coats = Json::array();
-        for (const paint::Coat& c : s.coats) coats.push_back({{"role", roleWord(c.role)}, {"paint", c.paint}});
+        for (const paint::Coat& c : s.coats)
+            coats.push_back({{"role", roleWord(c.role)}, {"paint", c.paint}});
         j["schemes"].push_back({{"id", s.id}, {"name", s.name}, {"coats", coats}});
     }
     j["puppets"] = Json::array();
-    for (const body::Puppet& x : p.puppets) j["puppets"].push_back(puppetJson(x));
+    for (const body::Puppet& x : p.puppets)
+        j["puppets"].push_back(puppetJson(x));
     addExtras(j, p.extras);
     return j.dump(1) + "\n";
 }

@@ -9,11 +9,14 @@ using namespace body;
 
 namespace {
 
-const std::map<std::string, LimbKind> kKinds{{"spine", LimbKind::spine}, {"arm", LimbKind::arm}, {"leg", LimbKind::leg}, {"finger", LimbKind::finger},
-                                             {"tail", LimbKind::tail}, {"neck", LimbKind::neck}, {"wing", LimbKind::wing}, {"ear", LimbKind::ear},
-                                             {"jaw", LimbKind::jaw}, {"other", LimbKind::other}};
-const std::map<std::string, MassShape> kShapes{{"ellipsoid", MassShape::ellipsoid}, {"box", MassShape::box}, {"weighed", MassShape::weighed}};
-const std::map<std::string, Aim> kAims{{"longest life", Aim::life}, {"lightest", Aim::light}, {"easiest", Aim::easy}, {"cheapest", Aim::cheap}};
+const std::map<std::string, LimbKind> kKinds{
+    {"spine", LimbKind::spine}, {"arm", LimbKind::arm},    {"leg", LimbKind::leg},   {"finger", LimbKind::finger},
+    {"tail", LimbKind::tail},   {"neck", LimbKind::neck},  {"wing", LimbKind::wing}, {"ear", LimbKind::ear},
+    {"jaw", LimbKind::jaw},     {"other", LimbKind::other}};
+const std::map<std::string, MassShape> kShapes{
+    {"ellipsoid", MassShape::ellipsoid}, {"box", MassShape::box}, {"weighed", MassShape::weighed}};
+const std::map<std::string, Aim> kAims{
+    {"longest life", Aim::life}, {"lightest", Aim::light}, {"easiest", Aim::easy}, {"cheapest", Aim::cheap}};
 
 template <class Enum> std::string wordOf(const std::map<std::string, Enum>& words, Enum value) {
     for (const auto& [word, v] : words)
@@ -24,7 +27,8 @@ template <class Enum> std::string wordOf(const std::map<std::string, Enum>& word
 Layers readLayers(Reader& r) {
     Layers l;
     r.object("layers", [&](Reader& x) {
-        l.bulk = x.text("bulk", ""), l.clay = x.text("clay", ""), l.skin_mm = x.number("skin_mm", 0), l.relief = x.number("relief", 0);
+        l.bulk = x.text("bulk", ""), l.clay = x.text("clay", ""), l.skin_mm = x.number("skin_mm", 0),
+        l.relief = x.number("relief", 0);
         l.skinAcrossGaps = x.flag("skin_across_gaps", false);
         l.cover = x.text("cover", ""), l.cover_mm = x.number("cover_mm", 0), l.scheme = x.text("scheme", "");
     });
@@ -44,7 +48,9 @@ Json layersJson(const Layers& l) {
     return j;
 }
 
-Vec3 readPoint(Reader& r, const char* x, const char* y, const char* z) { return {r.neededNumber(x), r.neededNumber(y), r.number(z, 0)}; }
+Vec3 readPoint(Reader& r, const char* x, const char* y, const char* z) {
+    return {r.neededNumber(x), r.neededNumber(y), r.number(z, 0)};
+}
 
 Joint readJoint(Reader& r) {
     Joint j;
@@ -53,7 +59,8 @@ Joint readJoint(Reader& r) {
     j.posed = r.has("gap_mm");
     j.gap_mm = r.number("gap_mm", 0);
     j.low_rad = degToRad(r.number("low_deg", 0)), j.high_rad = degToRad(r.number("high_deg", 0));
-    j.edge = r.number("edge_factor", 1.3), j.movesPerSecond = r.number("moves_per_s", 0.5), j.need_s = r.maybeNumber("need_s");
+    j.edge = r.number("edge_factor", 1.3), j.movesPerSecond = r.number("moves_per_s", 0.5),
+    j.need_s = r.maybeNumber("need_s");
     j.extras = r.extras();
     return j;
 }
@@ -73,7 +80,9 @@ Json jointJson(const Joint& j) {
 Segment readSegment(Reader& r) {
     Segment s;
     s.name = r.text("name", "");
-    r.each("stations", 64, "station", [&](Reader& x) { s.stations.push_back({x.neededNumber("at"), x.neededNumber("a_mm"), x.neededNumber("b_mm")}); });
+    r.each("stations", 64, "station", [&](Reader& x) {
+        s.stations.push_back({x.neededNumber("at"), x.neededNumber("a_mm"), x.neededNumber("b_mm")});
+    });
     s.layers = readLayers(r);
     s.bodyMass = r.flag("body_mass", false), s.grip = r.number("grip", 0.6), s.sleeve_mm = r.number("sleeve_mm", 0);
     return s;
@@ -81,7 +90,8 @@ Segment readSegment(Reader& r) {
 
 Json segmentJson(const Segment& s) {
     Json o{{"name", s.name}};
-    for (const Station& t : s.stations) o["stations"].push_back({{"at", t.at}, {"a_mm", t.a_mm}, {"b_mm", t.b_mm}});
+    for (const Station& t : s.stations)
+        o["stations"].push_back({{"at", t.at}, {"a_mm", t.a_mm}, {"b_mm", t.b_mm}});
     if (Json l = layersJson(s.layers); !l.empty()) o["layers"] = l;
     if (s.bodyMass) o["body_mass"] = true;
     if (s.grip != 0.6) o["grip"] = s.grip;
@@ -93,11 +103,14 @@ Limb readLimb(Reader& r) {
     Limb l;
     l.id = r.neededText("id"), l.name = r.text("name", l.id);
     l.kind = r.word("kind", kKinds, LimbKind::other), l.mirrored = r.flag("mirrored", false);
-    r.object("hangs_on", [&](Reader& x) { l.hangsOnLimb = x.neededText("limb"), l.hangsOnJoint = x.neededText("joint"); });
+    r.object("hangs_on",
+             [&](Reader& x) { l.hangsOnLimb = x.neededText("limb"), l.hangsOnJoint = x.neededText("joint"); });
     r.each("joints", 64, "joint", [&](Reader& x) { l.joints.push_back(readJoint(x)); });
     r.each("segments", 64, "segment", [&](Reader& x) { l.segments.push_back(readSegment(x)); });
     r.object("tie_down", [&](Reader& x) { l.tieDown = TieDown{x.whole("wires", 1), x.number("depth_mm", 12)}; });
-    r.object("wire", [&](Reader& x) { l.pick = WirePick{x.neededText("spool"), x.whole("strands", 1), x.number("lay_mm", 0)}; });
+    r.object("wire", [&](Reader& x) {
+        l.pick = WirePick{x.neededText("spool"), x.whole("strands", 1), x.number("lay_mm", 0)};
+    });
     l.wraps = r.number("wraps", 0), l.loop_mm = r.number("loop_mm", 0);
     l.extras = r.extras();
     return l;
@@ -107,8 +120,10 @@ Json limbJson(const Limb& l) {
     Json o{{"id", l.id}, {"name", l.name}, {"kind", wordOf(kKinds, l.kind)}};
     if (l.mirrored) o["mirrored"] = true;
     if (!l.hangsOnLimb.empty()) o["hangs_on"] = {{"limb", l.hangsOnLimb}, {"joint", l.hangsOnJoint}};
-    for (const Joint& j : l.joints) o["joints"].push_back(jointJson(j));
-    for (const Segment& s : l.segments) o["segments"].push_back(segmentJson(s));
+    for (const Joint& j : l.joints)
+        o["joints"].push_back(jointJson(j));
+    for (const Segment& s : l.segments)
+        o["segments"].push_back(segmentJson(s));
     if (l.tieDown) o["tie_down"] = {{"wires", l.tieDown->wires}, {"depth_mm", l.tieDown->depth_mm}};
     if (l.pick) o["wire"] = {{"spool", l.pick->spool}, {"strands", l.pick->strands}, {"lay_mm", l.pick->lay_mm}};
     if (l.wraps != 0) o["wraps"] = l.wraps;
@@ -131,9 +146,16 @@ Mass readMass(Reader& r) {
 }
 
 Json massJson(const Mass& m) {
-    Json o{{"id", m.id}, {"name", m.name}, {"on", {{"limb", m.limb}, {"segment", m.segment + 1}}}, {"shape", wordOf(kShapes, m.shape)},
-           {"x_mm", m.at_mm.x}, {"y_mm", m.at_mm.y}, {"z_mm", m.at_mm.z},
-           {"half_x_mm", m.half_mm.x}, {"half_y_mm", m.half_mm.y}, {"half_z_mm", m.half_mm.z}};
+    Json o{{"id", m.id},
+           {"name", m.name},
+           {"on", {{"limb", m.limb}, {"segment", m.segment + 1}}},
+           {"shape", wordOf(kShapes, m.shape)},
+           {"x_mm", m.at_mm.x},
+           {"y_mm", m.at_mm.y},
+           {"z_mm", m.at_mm.z},
+           {"half_x_mm", m.half_mm.x},
+           {"half_y_mm", m.half_mm.y},
+           {"half_z_mm", m.half_mm.z}};
     if (m.shape == MassShape::weighed) o["weighed_g"] = m.weighed_g;
     if (Json l = layersJson(m.layers); !l.empty()) o["layers"] = l;
     addExtras(o, m.extras);
@@ -160,12 +182,22 @@ Puppet readPuppet(Reader& r) {
 }
 
 Json puppetJson(const Puppet& p) {
-    Json o{{"id", p.id}, {"name", p.name}, {"kind", p.kind}, {"height_mm", p.height_mm},
-           {"wants", {{"lean_deg", exactDegrees(p.wants.lean_rad)}, {"set_deg", exactDegrees(p.wants.set_rad)}, {"hold_factor", p.wants.holdFactor},
-                      {"film_s", p.wants.film_s}, {"aim", wordOf(kAims, p.wants.aim)}, {"steel_may_pose", p.wants.steelMayPose}}}};
+    Json o{{"id", p.id},
+           {"name", p.name},
+           {"kind", p.kind},
+           {"height_mm", p.height_mm},
+           {"wants",
+            {{"lean_deg", exactDegrees(p.wants.lean_rad)},
+             {"set_deg", exactDegrees(p.wants.set_rad)},
+             {"hold_factor", p.wants.holdFactor},
+             {"film_s", p.wants.film_s},
+             {"aim", wordOf(kAims, p.wants.aim)},
+             {"steel_may_pose", p.wants.steelMayPose}}}};
     if (!p.note.empty()) o["note"] = p.note;
-    for (const Limb& l : p.limbs) o["limbs"].push_back(limbJson(l));
-    for (const Mass& m : p.masses) o["masses"].push_back(massJson(m));
+    for (const Limb& l : p.limbs)
+        o["limbs"].push_back(limbJson(l));
+    for (const Mass& m : p.masses)
+        o["masses"].push_back(massJson(m));
     addExtras(o, p.extras);
     return o;
 }

@@ -15,7 +15,8 @@ std::string shown(const Json& j) {
 }
 } // namespace
 
-Reader::Reader(const Json& object, std::string place, std::optional<Fault>& fault) : m_json(object), m_place(std::move(place)), m_fault(fault) {
+Reader::Reader(const Json& object, std::string place, std::optional<Fault>& fault)
+    : m_json(object), m_place(std::move(place)), m_fault(fault) {
     if (!m_json.is_object()) fail(shown(m_json), "must be an object");
 }
 
@@ -30,7 +31,9 @@ const Json* Reader::find(const char* key) {
     return it == m_json.end() || it->is_null() ? nullptr : &*it;
 }
 
-bool Reader::has(const char* key) const { return m_json.is_object() && m_json.contains(key) && !m_json.at(key).is_null(); }
+bool Reader::has(const char* key) const {
+    return m_json.is_object() && m_json.contains(key) && !m_json.at(key).is_null();
+}
 
 std::string Reader::text(const char* key, const std::string& fallback) {
     const Json* j = find(key);
@@ -91,15 +94,20 @@ std::map<std::string, std::string> Reader::extras() const {
 std::string Reader::itemPlace(const std::string& itemName, const Json& j, std::size_t number) const {
     std::string name = std::to_string(number);
     if (j.is_object())
-        if (const auto id = j.find("id"); id != j.end() && id->is_string() && id->get_ref<const std::string&>().size() <= 64) name = id->get<std::string>();
+        if (const auto id = j.find("id");
+            id != j.end() && id->is_string() && id->get_ref<const std::string&>().size() <= 64)
+            name = id->get<std::string>();
     return m_place + (m_place.empty() ? "" : ", ") + itemName + " " + name;
 }
 
 Result<Json> parseJson(const std::string& text, const std::string& place) {
-    if (text.size() > kMostBytes) return Fault{place, std::to_string(text.size() >> 20) + " MB of text", "are more than 16 MB"};
+    if (text.size() > kMostBytes)
+        return Fault{place, std::to_string(text.size() >> 20) + " MB of text", "are more than 16 MB"};
     bool tooDeep = false;
     const auto watch = [&](int depth, Json::parse_event_t event, Json&) {
-        if (depth > kDeepest && (event == Json::parse_event_t::object_start || event == Json::parse_event_t::array_start)) tooDeep = true;
+        if (depth > kDeepest &&
+            (event == Json::parse_event_t::object_start || event == Json::parse_event_t::array_start))
+            tooDeep = true;
         return !tooDeep;
     };
     try {

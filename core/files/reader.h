@@ -31,7 +31,8 @@ public:
         const auto it = words.find(w);
         if (it != words.end()) return it->second;
         std::string all;
-        for (const auto& [name, value] : words) all += (all.empty() ? "" : ", ") + name;
+        for (const auto& [name, value] : words)
+            all += (all.empty() ? "" : ", ") + name;
         fail(std::string(key) + " \"" + w.substr(0, 40) + "\"", "must be one of " + all);
         return fallback;
     }
@@ -41,7 +42,8 @@ public:
         if (!array || m_fault) return;
         if (!array->is_array()) return fail(key, "must be a list");
         if (array->size() > most)
-            return fail(std::string(key) + " with " + std::to_string(array->size()) + " entries", "must have at most " + std::to_string(most));
+            return fail(std::string(key) + " with " + std::to_string(array->size()) + " entries",
+                        "must have at most " + std::to_string(most));
         std::size_t i = 0;
         for (const Json& j : *array) {
             Reader r(j, itemPlace(itemName, j, ++i), m_fault);

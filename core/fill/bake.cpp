@@ -30,15 +30,18 @@ Cells makeCells(const BakeSetup& s) {
     const int nCore = rc > 0 ? std::clamp(static_cast<int>(kAcross * rc / R), 12, 48) : 0;
     const int nClay = kAcross - std::min(nCore, 40);
     std::vector<double> edges;
-    for (int i = 0; i <= nCore; ++i) edges.push_back(nCore ? rc * i / nCore : 0);
-    for (int i = 1; i <= nClay; ++i) edges.push_back(rc + (R - rc) * i / nClay);
+    for (int i = 0; i <= nCore; ++i)
+        edges.push_back(nCore ? rc * i / nCore : 0);
+    for (int i = 1; i <= nClay; ++i)
+        edges.push_back(rc + (R - rc) * i / nClay);
     c.firstClay = nCore;
     const auto n = edges.size() - 1;
     const auto heat = [&](std::size_t i) -> const Heat& { return static_cast<int>(i) < nCore ? s.core : s.clay; };
     const auto centre = [&](std::size_t i) { return (edges[i] + edges[i + 1]) / 2; };
     for (std::size_t i = 0; i < n; ++i) {
         c.inner.push_back(edges[i]);
-        c.capacity.push_back(heat(i).density_kg_m3 * heat(i).heat_J_kgK * (edges[i + 1] * edges[i + 1] - edges[i] * edges[i]) / 2);
+        c.capacity.push_back(heat(i).density_kg_m3 * heat(i).heat_J_kgK *
+                             (edges[i + 1] * edges[i + 1] - edges[i] * edges[i]) / 2);
         const double outward = heat(i).conductivity_W_mK / std::log(edges[i + 1] / centre(i));
         if (i + 1 < n) {
             const double inward = heat(i + 1).conductivity_W_mK / std::log(centre(i + 1) / edges[i + 1]);
@@ -60,10 +63,14 @@ Result<BakeCurve> calcBake(const BakeSetup& s, double target_C, double minutes) 
         double value, low, high;
         const char* unit;
     };
-    for (const Rule& r : {Rule{"thickness", s.thickness_mm, 0.1, 500, " mm"}, {"core", s.core_mm, 0, 500, " mm"},
-                          {"surface", s.surface_W_m2K, 0.1, 1000, " W/m2K"}, {"oven", s.oven_C, -50, 400, " C"},
-                          {"start", s.start_C, -50, 400, " C"}, {"minutes", minutes, 0.01, 2880, ""},
-                          {"core density", s.core.density_kg_m3, 1, 20000, " kg/m3"}, {"target", target_C, -50, 400, " C"}})
+    for (const Rule& r : {Rule{"thickness", s.thickness_mm, 0.1, 500, " mm"},
+                          {"core", s.core_mm, 0, 500, " mm"},
+                          {"surface", s.surface_W_m2K, 0.1, 1000, " W/m2K"},
+                          {"oven", s.oven_C, -50, 400, " C"},
+                          {"start", s.start_C, -50, 400, " C"},
+                          {"minutes", minutes, 0.01, 2880, ""},
+                          {"core density", s.core.density_kg_m3, 1, 20000, " kg/m3"},
+                          {"target", target_C, -50, 400, " C"}})
         if (const std::string rule = outside(r.value, r.low, r.high); !rule.empty())
             return Fault{"bake", std::string(r.name) + " " + plain(r.value) + r.unit, rule};
 
@@ -78,7 +85,8 @@ Result<BakeCurve> calcBake(const BakeSetup& s, double target_C, double minutes) 
     const auto innermost = [&] {
         const auto i = static_cast<std::size_t>(c.firstClay);
         if (i == 0) return T[0] + (T[0] - T[1]) / 8; // parabola with a flat top through two cell centres
-        return (c.toInterfaceFromCore * T[i - 1] + c.toInterfaceFromClay * T[i]) / (c.toInterfaceFromCore + c.toInterfaceFromClay);
+        return (c.toInterfaceFromCore * T[i - 1] + c.toInterfaceFromClay * T[i]) /
+               (c.toInterfaceFromCore + c.toInterfaceFromClay);
     };
     BakeCurve curve;
     curve.reached_min = std::numeric_limits<double>::quiet_NaN();
@@ -104,7 +112,8 @@ Result<BakeCurve> calcBake(const BakeSetup& s, double target_C, double minutes) 
             right[i] -= f * right[i - 1];
         }
         T[n - 1] = right[n - 1] / diagonal[n - 1];
-        for (std::size_t i = n - 1; i-- > 0;) T[i] = (right[i] - upper[i] * T[i + 1]) / diagonal[i];
+        for (std::size_t i = n - 1; i-- > 0;)
+            T[i] = (right[i] - upper[i] * T[i + 1]) / diagonal[i];
     };
     // A few small fully implicit steps damp the jump at the start, then Crank-Nicolson.
     const double dt_min = std::clamp(minutes / 600, 0.005, 0.25);

@@ -14,8 +14,8 @@ struct Heat {
 };
 
 struct BakeSetup {
-    double core_mm = 0;       ///< radius of the core; 0: solid clay
-    double thickness_mm = 6;  ///< of clay outside it
+    double core_mm = 0;      ///< radius of the core; 0: solid clay
+    double thickness_mm = 6; ///< of clay outside it
     Heat clay;
     Heat core{0.3, 400, 900};
     double surface_W_m2K = 15; ///< still air in an oven; 25 with a fan

@@ -15,7 +15,8 @@ bool same(const BakeSetup& a, const BakeSetup& b) {
 /// Longer and longer looks until the target is reached, so that a quick part costs little.
 double reachMinutes(const BakeSetup& setup, double target) {
     for (double span : {60.0, 240.0, kLongest_min})
-        if (const auto curve = calcBake(setup, target, span); curve && !std::isnan(curve->reached_min)) return curve->reached_min;
+        if (const auto curve = calcBake(setup, target, span); curve && !std::isnan(curve->reached_min))
+            return curve->reached_min;
     return std::numeric_limits<double>::quiet_NaN();
 }
 } // namespace
@@ -43,11 +44,16 @@ std::vector<BakeBatch> calcBakes(const std::vector<Part>& parts, const Shelf& sh
         const ClayCard& clay = shelf.clays.at(p.layers.clay);
         if (!isOvenBaked(clay.family)) continue;
         const BakeSetup setup = makeBakeSetup(p, shelf);
-        const auto seen = std::find_if(known.begin(), known.end(), [&](const auto& k) { return same(k.first, setup) && k.first.oven_C == setup.oven_C; });
+        const auto seen = std::find_if(known.begin(), known.end(), [&](const auto& k) {
+            return same(k.first, setup) && k.first.oven_C == setup.oven_C;
+        });
         const double reach = seen != known.end() ? seen->second : reachMinutes(setup, clay.set_C - kNearSet_C);
         if (seen == known.end()) known.emplace_back(setup, reach);
-        auto batch = std::find_if(batches.begin(), batches.end(), [&](const BakeBatch& b) { return b.set_C == clay.set_C && b.soak_min == clay.soak_min; });
-        if (batch == batches.end()) batch = batches.insert(batches.end(), BakeBatch{clay.set_C, clay.soak_min, {}, 0, 0, {}, {}});
+        auto batch = std::find_if(batches.begin(), batches.end(), [&](const BakeBatch& b) {
+            return b.set_C == clay.set_C && b.soak_min == clay.soak_min;
+        });
+        if (batch == batches.end())
+            batch = batches.insert(batches.end(), BakeBatch{clay.set_C, clay.soak_min, {}, 0, 0, {}, {}});
         batch->parts.push_back({static_cast<int>(i), reach});
     }
     for (BakeBatch& b : batches) {
@@ -58,7 +64,8 @@ std::vector<BakeBatch> calcBakes(const std::vector<Part>& parts, const Shelf& sh
         b.minutes = std::isnan(slow.reach_min) ? slow.reach_min : std::ceil(slow.reach_min + b.soak_min);
         const double span = std::isnan(b.minutes) ? kLongest_min : b.minutes;
         const auto curveOf = [&](const PartBake& p) {
-            auto curve = calcBake(makeBakeSetup(parts[static_cast<std::size_t>(p.part)], shelf), b.set_C - kNearSet_C, span);
+            auto curve =
+                calcBake(makeBakeSetup(parts[static_cast<std::size_t>(p.part)], shelf), b.set_C - kNearSet_C, span);
             return curve ? curve.take() : BakeCurve{};
         };
         b.slowestCurve = curveOf(slow);

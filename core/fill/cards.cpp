@@ -28,12 +28,15 @@ Fault badId(const char* kind, const std::string& id) {
 Result<ClayCard> makeClay(ClayCard c) {
     if (!isId(c.id)) return badId("clay", c.id);
     const std::string place = "clay card " + c.id;
-    auto ok = within(place, {{"density", c.density_g_cm3, 0.3, 5, " g/cm3"}, {"pack", c.pack_g, 1, 1e5, " g"},
-                             {"pack price", c.packPrice, 0, 1e5, ""}, {"thinnest skin", c.thinnest_mm, 0, 50, " mm"},
+    auto ok = within(place, {{"density", c.density_g_cm3, 0.3, 5, " g/cm3"},
+                             {"pack", c.pack_g, 1, 1e5, " g"},
+                             {"pack price", c.packPrice, 0, 1e5, ""},
+                             {"thinnest skin", c.thinnest_mm, 0, 50, " mm"},
                              {"thickest skin", c.thickest_mm, c.thinnest_mm, 100, " mm"}});
     if (!ok) return ok.fault();
     if (isOvenBaked(c.family)) {
-        ok = within(place, {{"set point", c.set_C, 60, 200, " C"}, {"soak", c.soak_min, 1, 240, " min"},
+        ok = within(place, {{"set point", c.set_C, 60, 200, " C"},
+                            {"soak", c.soak_min, 1, 240, " min"},
                             {"scorch", c.scorch_C, c.set_C, 300, " C"}});
         if (!ok) return ok.fault();
     }
@@ -46,8 +49,10 @@ Result<ClayCard> makeClay(ClayCard c) {
 
 Result<BulkCard> makeBulk(BulkCard c) {
     if (!isId(c.id)) return badId("bulk", c.id);
-    auto ok = within("bulk card " + c.id, {{"density", c.density_g_cm3, 0.01, 5, " g/cm3"}, {"conductivity", c.conductivity_W_mK, 0.01, 400, " W/mK"},
-                                           {"heat capacity", c.heat_J_kgK, 100, 5000, " J/kgK"}, {"oven limit", c.ovenLimit_C, 20, 2000, " C"},
+    auto ok = within("bulk card " + c.id, {{"density", c.density_g_cm3, 0.01, 5, " g/cm3"},
+                                           {"conductivity", c.conductivity_W_mK, 0.01, 400, " W/mK"},
+                                           {"heat capacity", c.heat_J_kgK, 100, 5000, " J/kgK"},
+                                           {"oven limit", c.ovenLimit_C, 20, 2000, " C"},
                                            {"price", c.price_kg, 0, 1e5, ""}});
     if (!ok) return ok.fault();
     return c;
@@ -55,7 +60,9 @@ Result<BulkCard> makeBulk(BulkCard c) {
 
 Result<CoverCard> makeCover(CoverCard c) {
     if (!isId(c.id)) return badId("cover", c.id);
-    auto ok = within("cover card " + c.id, {{"mass", c.mass_g_m2, 1, 5000, " g/m2"}, {"oven limit", c.ovenLimit_C, 20, 2000, " C"}, {"price", c.price_m2, 0, 1e5, ""}});
+    auto ok = within("cover card " + c.id, {{"mass", c.mass_g_m2, 1, 5000, " g/m2"},
+                                            {"oven limit", c.ovenLimit_C, 20, 2000, " C"},
+                                            {"price", c.price_m2, 0, 1e5, ""}});
     if (!ok) return ok.fault();
     return c;
 }
@@ -63,7 +70,9 @@ Result<CoverCard> makeCover(CoverCard c) {
 double findFoilArea(const FoilRoll& roll, double grams) { return grams / roll.mass_g_m2; }
 double findFoilLength(const FoilRoll& roll, double grams) { return findFoilArea(roll, grams) / (roll.width_mm / 1000); }
 
-int findPacks(double grams, double pack_g) { return grams <= 0 ? 0 : static_cast<int>(std::ceil(grams / pack_g - 1e-9)); }
+int findPacks(double grams, double pack_g) {
+    return grams <= 0 ? 0 : static_cast<int>(std::ceil(grams / pack_g - 1e-9));
+}
 
 bool isOvenBaked(ClayFamily f) { return f == ClayFamily::firm || f == ClayFamily::flexible; }
 

@@ -44,10 +44,13 @@ Part segmentPart(const Link& link, const Segment& seg, const Stretch& own, const
     p.body = link.body;
     p.layers = seg.layers;
     const auto at = [&](double t) { return link.from + t * (link.to - link.from); };
-    const double sleeve = kPi * ((run.diameter_mm / 2 + seg.sleeve_mm) * (run.diameter_mm / 2 + seg.sleeve_mm) - run.diameter_mm * run.diameter_mm / 4);
+    const double sleeve = kPi * ((run.diameter_mm / 2 + seg.sleeve_mm) * (run.diameter_mm / 2 + seg.sleeve_mm) -
+                                 run.diameter_mm * run.diameter_mm / 4);
     const Stretch stiff = findStiff(link);
     p.wire = {run.metal_mm2 * link.length_mm,
-              run.mass_g_mm * link.length_mm + sleeve * stiff.length() * link.length_mm * gPerCm3ToGPerMm3(kSleeveDensity), at(0.5)};
+              run.mass_g_mm * link.length_mm +
+                  sleeve * stiff.length() * link.length_mm * gPerCm3ToGPerMm3(kSleeveDensity),
+              at(0.5)};
     if (seg.stations.empty() || own.length() <= 0) return p;
 
     const Layers& l = seg.layers;
@@ -55,7 +58,8 @@ Part segmentPart(const Link& link, const Segment& seg, const Stretch& own, const
     const double L = link.length_mm, outside = l.cover.empty() ? 0 : l.cover_mm, skin = l.clay.empty() ? 0 : l.skin_mm;
     p.volume_mm3 = calcTube(seg.stations, L, own.from, own.to, 0).volume_mm3;
     p.surface_mm2 = calcTubeSurface(seg.stations, L, own.from, own.to);
-    p.cover = {p.surface_mm2 * outside, l.cover.empty() ? 0 : p.surface_mm2 * d.cover_g_mm2, at((own.from + own.to) / 2)};
+    p.cover = {p.surface_mm2 * outside, l.cover.empty() ? 0 : p.surface_mm2 * d.cover_g_mm2,
+               at((own.from + own.to) / 2)};
 
     const Stretch solid = findCommon(own, stiff), skinned = l.skinAcrossGaps ? own : solid;
     if (!l.clay.empty()) {
@@ -78,7 +82,9 @@ Part segmentPart(const Link& link, const Segment& seg, const Stretch& own, const
         if (l.clay.empty() || s.a_mm * s.b_mm <= thickArea) return;
         thickArea = s.a_mm * s.b_mm;
         const double outer = std::sqrt(std::max(0.0, s.a_mm - outside) * std::max(0.0, s.b_mm - outside));
-        p.bakeCore_mm = l.bulk.empty() ? 0 : std::sqrt(std::max(0.0, s.a_mm - outside - skin) * std::max(0.0, s.b_mm - outside - skin));
+        p.bakeCore_mm =
+            l.bulk.empty() ? 0
+                           : std::sqrt(std::max(0.0, s.a_mm - outside - skin) * std::max(0.0, s.b_mm - outside - skin));
         p.bakeSkin_mm = outer - p.bakeCore_mm;
     };
     look(own.from), look(own.to);
@@ -90,7 +96,9 @@ Part segmentPart(const Link& link, const Segment& seg, const Stretch& own, const
 /// Grows or shrinks a mass by a thickness, not below 0.
 Vec3 inset(const Vec3& h, double t) { return {std::max(0.0, h.x - t), std::max(0.0, h.y - t), std::max(0.0, h.z - t)}; }
 
-double volumeOf(MassShape shape, const Vec3& h) { return shape == MassShape::box ? 8 * h.x * h.y * h.z : calcEllipsoidVolume(h); }
+double volumeOf(MassShape shape, const Vec3& h) {
+    return shape == MassShape::box ? 8 * h.x * h.y * h.z : calcEllipsoidVolume(h);
+}
 
 Part massPart(const Mass& mass, const MassCopy& copy, const Skeleton& s, const Shelf& shelf, const WireRun& run) {
     Part p;
@@ -109,12 +117,14 @@ Part massPart(const Mass& mass, const MassCopy& copy, const Skeleton& s, const S
     p.volume_mm3 = volumeOf(mass.shape, h);
     p.surface_mm2 = mass.shape == MassShape::box ? 8 * (h.x * h.y + h.y * h.z + h.x * h.z) : calcEllipsoidSurface(h);
     p.cover = {p.surface_mm2 * outside, l.cover.empty() ? 0 : p.surface_mm2 * d.cover_g_mm2, copy.at};
-    const double underCover = volumeOf(mass.shape, inset(h, outside)), inner = volumeOf(mass.shape, inset(h, outside + skin));
+    const double underCover = volumeOf(mass.shape, inset(h, outside)),
+                 inner = volumeOf(mass.shape, inset(h, outside + skin));
     if (!l.clay.empty()) p.skin = {(underCover - inner) * (1 + l.relief), 0, copy.at};
     if (!l.bulk.empty()) p.bulk = {inner, 0, copy.at};
     double inside = 0;
     for (const Link& link : s.links)
-        if (link.copy == s.links[static_cast<std::size_t>(copy.link)].copy) inside += findAxisInside(mass, copy.at, link, outside + skin);
+        if (link.copy == s.links[static_cast<std::size_t>(copy.link)].copy)
+            inside += findAxisInside(mass, copy.at, link, outside + skin);
     displace(p.bulk, p.skin, d, run.metal_mm2 * inside);
 
     p.thinnest_mm = std::min({h.x, h.y, h.z});
@@ -129,21 +139,26 @@ Part massPart(const Mass& mass, const MassCopy& copy, const Skeleton& s, const S
 
 } // namespace
 
-std::vector<Part> calcParts(const Puppet& puppet, const Skeleton& s, const Shelf& shelf, const std::vector<WireRun>& runs) {
+std::vector<Part> calcParts(const Puppet& puppet, const Skeleton& s, const Shelf& shelf,
+                            const std::vector<WireRun>& runs) {
     ENKINET_ASSERT(runs.size() == puppet.limbs.size());
     const std::vector<Stretch> own = calcOwnStretches(puppet, s);
     std::vector<Part> parts;
-    const auto limbOf = [&](const Link& l) { return static_cast<std::size_t>(s.copies[static_cast<std::size_t>(l.copy)].limb); };
+    const auto limbOf = [&](const Link& l) {
+        return static_cast<std::size_t>(s.copies[static_cast<std::size_t>(l.copy)].limb);
+    };
     for (std::size_t i = 0; i < s.links.size(); ++i) {
         const Link& link = s.links[i];
         const std::size_t limb = limbOf(link);
-        parts.push_back(segmentPart(link, puppet.limbs[limb].segments[static_cast<std::size_t>(link.segment)], own[i], shelf, runs[limb]));
+        parts.push_back(segmentPart(link, puppet.limbs[limb].segments[static_cast<std::size_t>(link.segment)], own[i],
+                                    shelf, runs[limb]));
         parts.back().link = static_cast<int>(i);
     }
     for (std::size_t i = 0; i < s.masses.size(); ++i) {
         const MassCopy& copy = s.masses[i];
         const Link& link = s.links[static_cast<std::size_t>(copy.link)];
-        parts.push_back(massPart(puppet.masses[static_cast<std::size_t>(copy.mass)], copy, s, shelf, runs[limbOf(link)]));
+        parts.push_back(
+            massPart(puppet.masses[static_cast<std::size_t>(copy.mass)], copy, s, shelf, runs[limbOf(link)]));
         parts.back().mass = static_cast<int>(i);
         parts.back().link = copy.link;
     }
@@ -155,7 +170,8 @@ Totals calcTotals(const std::vector<Part>& parts) {
     Vec3 sum;
     for (const Part& p : parts) {
         t.skin_g += p.skin.mass_g, t.bulk_g += p.bulk.mass_g, t.cover_g += p.cover.mass_g, t.wire_g += p.wire.mass_g;
-        for (const LayerMass* l : {&p.skin, &p.bulk, &p.cover, &p.wire}) sum = sum + l->mass_g * l->centre;
+        for (const LayerMass* l : {&p.skin, &p.bulk, &p.cover, &p.wire})
+            sum = sum + l->mass_g * l->centre;
     }
     if (t.mass_g() > 0) t.centre = (1 / t.mass_g()) * sum;
     return t;

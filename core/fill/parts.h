@@ -19,8 +19,8 @@ struct Shelf {
 /// What runs inside a limb, per finished millimetre.
 struct WireRun {
     double mass_g_mm = 0;
-    double metal_mm2 = 0;    ///< volume of metal per finished length
-    double diameter_mm = 0;  ///< over the bundle
+    double metal_mm2 = 0;   ///< volume of metal per finished length
+    double diameter_mm = 0; ///< over the bundle
 };
 
 struct LayerMass {
@@ -30,16 +30,16 @@ struct LayerMass {
 
 struct Part {
     std::string label;
-    int link = -1;  ///< of the skeleton
-    int mass = -1;  ///< mass copy of the skeleton; -1 for a segment
-    int body = 0;   ///< rigid body it belongs to
+    int link = -1; ///< of the skeleton
+    int mass = -1; ///< mass copy of the skeleton; -1 for a segment
+    int body = 0;  ///< rigid body it belongs to
     body::Layers layers;
-    double volume_mm3 = 0;   ///< inside the finished surface, own stretch only
+    double volume_mm3 = 0; ///< inside the finished surface, own stretch only
     double surface_mm2 = 0;
     LayerMass skin, bulk, cover, wire;
     double thinnest_mm = 0, thickest_mm = 0; ///< smallest and largest half-width of the own stretch
-    double bakeCore_mm = 0;  ///< radius of the core where the part is thickest, by equal area
-    double bakeSkin_mm = 0;  ///< clay outside it there
+    double bakeCore_mm = 0;                  ///< radius of the core where the part is thickest, by equal area
+    double bakeSkin_mm = 0;                  ///< clay outside it there
     double mass_g() const { return skin.mass_g + bulk.mass_g + cover.mass_g + wire.mass_g; }
 };
 

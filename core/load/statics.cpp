@@ -26,7 +26,9 @@ Vec3 tilted(double lean, double azimuth) {
 
 /// Largest equivalent moment over all directions of the lean: a scan by degrees, then a golden section.
 Split worstLean(const Vec3& first_gmm, const Vec3& wire, double lean) {
-    const auto at = [&](double azimuth) { return split(kNewtonPerGram * cross(first_gmm, tilted(lean, azimuth)), wire); };
+    const auto at = [&](double azimuth) {
+        return split(kNewtonPerGram * cross(first_gmm, tilted(lean, azimuth)), wire);
+    };
     constexpr int kScan = 360;
     double best = -1, where = 0;
     for (int i = 0; i < kScan; ++i) {
@@ -60,13 +62,15 @@ double reach(const Skeleton& s, int hinge, const PointMass& m) {
 
 Vec3 calcMoment(const std::vector<PointMass>& masses, const Vec3& about, const Vec3& down) {
     Vec3 first;
-    for (const PointMass& m : masses) first = first + m.mass_g * (m.at - about);
+    for (const PointMass& m : masses)
+        first = first + m.mass_g * (m.at - about);
     return kNewtonPerGram * cross(first, down);
 }
 
 std::vector<HingeLoad> calcLoads(const Skeleton& s, const std::vector<PointMass>& masses, double lean_rad) {
     std::vector<int> supportBodies;
-    for (int link : s.supportLinks) supportBodies.push_back(s.links[static_cast<std::size_t>(link)].body);
+    for (int link : s.supportLinks)
+        supportBodies.push_back(s.links[static_cast<std::size_t>(link)].body);
     if (supportBodies.empty() && !s.parentBody.empty()) supportBodies.push_back(0);
     const Vec3 upright{0, -1, 0};
 
@@ -96,7 +100,8 @@ std::vector<HingeLoad> calcLoads(const Skeleton& s, const std::vector<PointMass>
             const double touch = kTouch_N * (standing ? before.length_mm : after.length_mm);
             r.standing = r.standing || standing;
             r.touch_Nmm = std::max(r.touch_Nmm, touch);
-            r.pose_Nmm = std::max(r.pose_Nmm, split(kNewtonPerGram * cross(standing ? rootFirst : tipFirst, upright), wire).equivalent());
+            r.pose_Nmm = std::max(
+                r.pose_Nmm, split(kNewtonPerGram * cross(standing ? rootFirst : tipFirst, upright), wire).equivalent());
             if (worst.equivalent() <= r.load_Nmm) continue;
             r.load_Nmm = worst.equivalent();
             r.bending_Nmm = worst.bending, r.torsion_Nmm = worst.torsion;

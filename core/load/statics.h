@@ -3,7 +3,8 @@
 // the joint, about the joint, split into bending across the wire and torsion along it. docs/mechanics.md 50 to 54.
 //  - a limb that carries the support keeps the shape of the pose, and the whole puppet is tilted rigidly by the lean
 //    allowance in the worst direction;
-//  - a limb that does not is stretched out level at full reach: the joints beyond straighten, so a mass acts at the sum of
+//  - a limb that does not is stretched out level at full reach: the joints beyond straighten, so a mass acts at the sum
+//  of
 //    the straight distances from posed joint to posed joint (exact for a straight limb, an upper bound otherwise);
 //  - a hand also touches: at least 0.1 N at the far end of the next segment.
 #include "body/skeleton.h"
@@ -22,13 +23,13 @@ enum class Case { stretched, standing, touch };
 
 struct HingeLoad {
     double bending_Nmm = 0, torsion_Nmm = 0;
-    double load_Nmm = 0;       ///< sqrt(M² + 1.11 T²), or the touch where that is more
+    double load_Nmm = 0; ///< sqrt(M² + 1.11 T²), or the touch where that is more
     Case why = Case::touch;
-    double beyond_g = 0;       ///< mass beyond the joint in that case
-    double arm_mm = 0;         ///< its lever: moment / weight
+    double beyond_g = 0; ///< mass beyond the joint in that case
+    double arm_mm = 0;   ///< its lever: moment / weight
     double touch_Nmm = 0;
-    double pose_Nmm = 0;       ///< in the present pose, upright, worst over the supports
-    bool standing = false;     ///< the hinge lies between a support and the rest of the puppet
+    double pose_Nmm = 0;   ///< in the present pose, upright, worst over the supports
+    bool standing = false; ///< the hinge lies between a support and the rest of the puppet
 };
 
 /// Loads of every hinge of the skeleton, the worst over all supports; without any the root is held.

@@ -5,24 +5,30 @@
 namespace enkinet::paint {
 
 Result<PaintCard> makePaint(PaintCard c) {
-    if (!isId(c.id)) return Fault{"paint card", "id \"" + c.id.substr(0, 70) + "\"", "must be letters, digits, dot or dash"};
+    if (!isId(c.id))
+        return Fault{"paint card", "id \"" + c.id.substr(0, 70) + "\"", "must be letters, digits, dot or dash"};
     const std::string place = "paint card " + c.id;
     struct Limit {
         const char* name;
         double value, low, high;
         const char* unit;
     };
-    for (const Limit& l : {Limit{"opacity", c.opacity, 0, 1, ""}, {"coverage", c.coverage_m2_l, 1, 50, " m2/l"}, {"pot", c.pot_ml, 1, 1e5, " ml"},
-                           {"pot price", c.potPrice, 0, 1e5, ""}, {"drying", c.dry_min, 0, 60 * 24 * 60, " min"}})
+    for (const Limit& l : {Limit{"opacity", c.opacity, 0, 1, ""},
+                           {"coverage", c.coverage_m2_l, 1, 50, " m2/l"},
+                           {"pot", c.pot_ml, 1, 1e5, " ml"},
+                           {"pot price", c.potPrice, 0, 1e5, ""},
+                           {"drying", c.dry_min, 0, 60 * 24 * 60, " min"}})
         if (!(l.value >= l.low && l.value <= l.high))
-            return Fault{place, std::string(l.name) + " " + plain(l.value) + l.unit, "must lie between " + plain(l.low) + " and " + plain(l.high)};
+            return Fault{place, std::string(l.name) + " " + plain(l.value) + l.unit,
+                         "must lie between " + plain(l.low) + " and " + plain(l.high)};
     if (const auto colour = parseHex(c.colour); !colour) return Fault{place, colour.fault().value, colour.fault().rule};
     return c;
 }
 
 namespace {
 Rgb through(const Rgb& ground, const Rgb& paint, double hidden) {
-    return {paint.r + (ground.r - paint.r) * (1 - hidden), paint.g + (ground.g - paint.g) * (1 - hidden), paint.b + (ground.b - paint.b) * (1 - hidden)};
+    return {paint.r + (ground.r - paint.r) * (1 - hidden), paint.g + (ground.g - paint.g) * (1 - hidden),
+            paint.b + (ground.b - paint.b) * (1 - hidden)};
 }
 } // namespace
 
@@ -36,11 +42,13 @@ int calcCoats(const Rgb& ground, const Rgb& paint, double opacity) {
     return kMostCoats;
 }
 
-Result<std::vector<Laid>> calcLaid(const Scheme& scheme, const std::vector<PaintCard>& shelf, const Rgb& clay, double surface_mm2) {
+Result<std::vector<Laid>> calcLaid(const Scheme& scheme, const std::vector<PaintCard>& shelf, const Rgb& clay,
+                                   double surface_mm2) {
     std::vector<Laid> laid;
     Rgb ground = clay;
     for (const Coat& coat : scheme.coats) {
-        const auto card = std::find_if(shelf.begin(), shelf.end(), [&](const PaintCard& c) { return c.id == coat.paint; });
+        const auto card =
+            std::find_if(shelf.begin(), shelf.end(), [&](const PaintCard& c) { return c.id == coat.paint; });
         if (card == shelf.end()) return Fault{"scheme " + scheme.id, "paint " + coat.paint, "is not on the shelf"};
         const auto colour = parseHex(card->colour);
         if (!colour) return colour.fault();

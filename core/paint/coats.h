@@ -1,5 +1,6 @@
 #pragma once
-// Coats of paint on a part: how many until the ground no longer shows, millilitres and drying. docs/mechanics.md 82 to 84.
+// Coats of paint on a part: how many until the ground no longer shows, millilitres and drying. docs/mechanics.md 82
+// to 84.
 #include "paint/colour.h"
 #include <vector>
 
@@ -11,11 +12,11 @@ enum class Role { primer, base, wash, dry_brush, varnish };
 struct PaintCard {
     std::string id, name, note;
     Medium medium = Medium::acrylic;
-    std::string colour;          ///< #rrggbb
-    double opacity = 0.8;        ///< share of the ground that one coat hides
+    std::string colour;   ///< #rrggbb
+    double opacity = 0.8; ///< share of the ground that one coat hides
     double coverage_m2_l = 10;
     double pot_ml = 60, potPrice = 0;
-    double dry_min = 20;         ///< to the next coat
+    double dry_min = 20; ///< to the next coat
     friend bool operator==(const PaintCard&, const PaintCard&) = default;
 };
 Result<PaintCard> makePaint(PaintCard card);
@@ -54,9 +55,11 @@ struct Laid {
 
 /// What a scheme takes on a surface of clay: coats in order, each on the colour that the one before leaves. Cards must
 /// outlive the result; a paint that the shelf lacks is a Fault.
-Result<std::vector<Laid>> calcLaid(const Scheme& scheme, const std::vector<PaintCard>& shelf, const Rgb& clay, double surface_mm2);
+Result<std::vector<Laid>> calcLaid(const Scheme& scheme, const std::vector<PaintCard>& shelf, const Rgb& clay,
+                                   double surface_mm2);
 
-/// May this medium go on that one, once it is dry? Oil on acrylic yes; acrylic on oil no; nothing on varnish but varnish.
+/// May this medium go on that one, once it is dry? Oil on acrylic yes; acrylic on oil no; nothing on varnish but
+/// varnish.
 bool mayGoOn(Medium upper, Medium lower);
 
 } // namespace enkinet::paint

@@ -5,7 +5,8 @@
 namespace enkinet::paint {
 
 Result<Rgb> parseHex(const std::string& text) {
-    const bool shape = text.size() == 7 && text[0] == '#' && text.find_first_not_of("0123456789abcdefABCDEF", 1) == std::string::npos;
+    const bool shape =
+        text.size() == 7 && text[0] == '#' && text.find_first_not_of("0123456789abcdefABCDEF", 1) == std::string::npos;
     if (!shape) return Fault{"colour", "\"" + text.substr(0, 20) + "\"", "must be written #rrggbb"};
     const auto channel = [&](std::size_t at) {
         const double v = std::stoi(text.substr(at, 2), nullptr, 16) / 255.0;

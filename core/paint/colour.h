@@ -1,6 +1,7 @@
 #pragma once
 // Colours as seen: sRGB, linear light, CIE L*a*b* (D65, 2 degrees) and the CIEDE2000 difference.
-// Source: IEC 61966-2-1; CIE 15; Sharma, Wu and Dalal (2005), whose test pairs tests/paint holds. docs/mechanics.md 80, 81.
+// Source: IEC 61966-2-1; CIE 15; Sharma, Wu and Dalal (2005), whose test pairs tests/paint holds. docs/mechanics.md
+// 80, 81.
 #include "base/result.h"
 #include <string>
 

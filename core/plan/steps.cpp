@@ -9,8 +9,10 @@ using namespace body;
 namespace {
 
 // Typical hands-on minutes.
-constexpr double kPrint = 10, kCutPiece = 1.5, kTwistCopy = 4, kDrillHole = 4, kDrillSetUp = 5, kBindCopy = 6, kBindFinger = 3;
-constexpr double kPuttySegment = 2, kBulkPart = 2, kBulkCm3 = 0.5, kSkinPart = 5, kSkinCm2 = 0.4, kGate = 10, kOven = 5, kCool = 40;
+constexpr double kPrint = 10, kCutPiece = 1.5, kTwistCopy = 4, kDrillHole = 4, kDrillSetUp = 5, kBindCopy = 6,
+                 kBindFinger = 3;
+constexpr double kPuttySegment = 2, kBulkPart = 2, kBulkCm3 = 0.5, kSkinPart = 5, kSkinCm2 = 0.4, kGate = 10, kOven = 5,
+                 kCool = 40;
 constexpr double kCoat = 3, kCoatCm2 = 0.2, kCoverPart = 10, kCoverCm2 = 0.3, kPlant = 10;
 constexpr double kGlue_min = 15;
 
@@ -18,7 +20,8 @@ class Planner {
 public:
     Planner(const Puppet& p, const choice::PuppetChoice& c) : m_puppet(p), m_choice(c) {}
 
-    int add(StepKind kind, const std::string& subject, double hands, double wait = 0, Tool tool = Tool::bench, Caution caution = Caution::none) {
+    int add(StepKind kind, const std::string& subject, double hands, double wait = 0, Tool tool = Tool::bench,
+            Caution caution = Caution::none) {
         Step s;
         s.kind = kind, s.subject = subject, s.hands_min = hands, s.wait_min = wait, s.tool = tool, s.caution = caution;
         m_plan.steps.push_back(s);
@@ -33,12 +36,14 @@ public:
     void wires(const std::vector<choice::Cut>& cuts) {
         m_sheets = add(StepKind::print_sheets, m_puppet.name, kPrint, 0, Tool::printer);
         for (const choice::Cut& c : cuts) {
-            const int cut = add(StepKind::cut_wire, limbName(c.limb), kCutPiece * c.pieces * c.copies, 0, Tool::bench, Caution::eyes_and_snips);
+            const int cut = add(StepKind::cut_wire, limbName(c.limb), kCutPiece * c.pieces * c.copies, 0, Tool::bench,
+                                Caution::eyes_and_snips);
             at(cut).amount = c.pieces * c.copies;
             after(cut, m_sheets, Reason::marks_from_sheet);
             int ready = cut;
             if (c.turns > 0) {
-                ready = add(StepKind::twist_wire, limbName(c.limb), kTwistCopy * c.copies, 0, Tool::drill, Caution::eyes);
+                ready =
+                    add(StepKind::twist_wire, limbName(c.limb), kTwistCopy * c.copies, 0, Tool::drill, Caution::eyes);
                 at(ready).amount = c.turns;
                 after(ready, cut, Reason::strands_first);
             }
@@ -52,7 +57,8 @@ public:
             m_holes += l.tieDown ? l.tieDown->wires * (l.mirrored ? 2 : 1) : 0;
         }
         if (m_holes > 0) {
-            m_base = add(StepKind::drill_base, m_puppet.name, kDrillSetUp + kDrillHole * m_holes, 0, Tool::drill, Caution::eyes);
+            m_base = add(StepKind::drill_base, m_puppet.name, kDrillSetUp + kDrillHole * m_holes, 0, Tool::drill,
+                         Caution::eyes);
             at(m_base).amount = m_holes;
             after(m_base, m_sheets, Reason::marks_from_sheet);
         }
@@ -65,19 +71,25 @@ public:
                 at(seen->second).hands_min += l.kind == LimbKind::finger ? kBindFinger : kBindCopy;
                 continue;
             }
-            const int bind = add(StepKind::bind_limb, l.name, l.kind == LimbKind::finger ? kBindFinger : kBindCopy, kGlue_min, Tool::bench, Caution::gloves_air);
+            const int bind = add(StepKind::bind_limb, l.name, l.kind == LimbKind::finger ? kBindFinger : kBindCopy,
+                                 kGlue_min, Tool::bench, Caution::gloves_air);
             after(bind, m_wire[c.limb], Reason::wire_first);
             const int parent = c.hangsOn >= 0 ? m_choice.skeleton.copies[static_cast<std::size_t>(c.hangsOn)].limb : -1;
-            if (bound.contains(parent)) after(bind, bound[parent], Reason::parent_first);
-            else if (m_wire.contains(parent)) after(bind, m_wire[parent], Reason::parent_first);
+            if (bound.contains(parent))
+                after(bind, bound[parent], Reason::parent_first);
+            else if (m_wire.contains(parent))
+                after(bind, m_wire[parent], Reason::parent_first);
             bound[c.limb] = bind;
         }
         const auto stiff = static_cast<double>(m_choice.skeleton.links.size());
         if (m_wire.empty()) return;
-        m_putty = add(StepKind::set_putty, m_puppet.name, kPuttySegment * stiff, fill::findPuttyHours(fill::kRoom_C) * 60, Tool::drying_rack, Caution::gloves_air);
-        for (const auto& [limb, step] : bound) after(m_putty, step, Reason::wire_first);
+        m_putty = add(StepKind::set_putty, m_puppet.name, kPuttySegment * stiff,
+                      fill::findPuttyHours(fill::kRoom_C) * 60, Tool::drying_rack, Caution::gloves_air);
+        for (const auto& [limb, step] : bound)
+            after(m_putty, step, Reason::wire_first);
         if (bound.empty())
-            for (const auto& [limb, step] : m_wire) after(m_putty, step, Reason::wire_first);
+            for (const auto& [limb, step] : m_wire)
+                after(m_putty, step, Reason::wire_first);
     }
 
     /// One step a limb for all its parts that a test picks; the minutes come from each part.
@@ -96,31 +108,43 @@ public:
     }
 
     void fillAndBake(const std::vector<fill::BakeBatch>& bakes, const fill::Shelf& shelf) {
-        const auto bulk = perLimb(StepKind::bulk, Caution::none, [](const fill::Part& p) { return p.bulk.mass_g > 0; },
-                                  [](const fill::Part& p) { return kBulkPart + kBulkCm3 * p.bulk.volume_mm3 / 1000; });
-        const auto skin = perLimb(StepKind::skin, Caution::none, [](const fill::Part& p) { return p.skin.mass_g > 0; },
-                                  [](const fill::Part& p) { return kSkinPart + kSkinCm2 * p.surface_mm2 / 100; });
-        for (const auto& [limb, step] : bulk) after(step, m_putty, Reason::stiff_before_bulk);
+        const auto bulk = perLimb(
+            StepKind::bulk, Caution::none, [](const fill::Part& p) { return p.bulk.mass_g > 0; },
+            [](const fill::Part& p) { return kBulkPart + kBulkCm3 * p.bulk.volume_mm3 / 1000; });
+        const auto skin = perLimb(
+            StepKind::skin, Caution::none, [](const fill::Part& p) { return p.skin.mass_g > 0; },
+            [](const fill::Part& p) { return kSkinPart + kSkinCm2 * p.surface_mm2 / 100; });
+        for (const auto& [limb, step] : bulk)
+            after(step, m_putty, Reason::stiff_before_bulk);
         for (const auto& [limb, step] : skin) {
             const auto under = bulk.find(limb);
-            after(step, under != bulk.end() ? under->second : m_putty, under != bulk.end() ? Reason::core_before_skin : Reason::stiff_before_bulk);
+            after(step, under != bulk.end() ? under->second : m_putty,
+                  under != bulk.end() ? Reason::core_before_skin : Reason::stiff_before_bulk);
         }
         for (const fill::Part& p : m_choice.parts) {
             const Link& link = m_choice.skeleton.links[static_cast<std::size_t>(p.link)];
             const int limb = m_choice.skeleton.copies[static_cast<std::size_t>(link.copy)].limb;
-            if (p.skin.mass_g > 0) at(skin.at(limb)).amount += p.skin.mass_g, at(skin.at(limb)).detail = shelf.clays.at(p.layers.clay).name;
-            if (p.bulk.mass_g > 0) at(bulk.at(limb)).amount += p.bulk.mass_g, at(bulk.at(limb)).detail = shelf.bulks.at(p.layers.bulk).name;
+            if (p.skin.mass_g > 0)
+                at(skin.at(limb)).amount += p.skin.mass_g,
+                    at(skin.at(limb)).detail = shelf.clays.at(p.layers.clay).name;
+            if (p.bulk.mass_g > 0)
+                at(bulk.at(limb)).amount += p.bulk.mass_g,
+                    at(bulk.at(limb)).detail = shelf.bulks.at(p.layers.bulk).name;
         }
-        for (const auto& [limb, step] : bulk) m_filled.push_back(step);
-        for (const auto& [limb, step] : skin) m_filled.push_back(step);
+        for (const auto& [limb, step] : bulk)
+            m_filled.push_back(step);
+        for (const auto& [limb, step] : skin)
+            m_filled.push_back(step);
         if (m_filled.empty()) return;
         if (!bakes.empty()) {
             const int gate = add(StepKind::gate, m_puppet.name, kGate);
-            for (int step : m_filled) after(gate, step, Reason::nothing_hard_yet);
+            for (int step : m_filled)
+                after(gate, step, Reason::nothing_hard_yet);
             int last = gate;
             for (const fill::BakeBatch& b : bakes) {
                 const double minutes = std::isnan(b.minutes) ? 24 * 60 : b.minutes;
-                const int bake = add(StepKind::bake, m_puppet.name, kOven, minutes + kCool, Tool::oven, Caution::air_oven);
+                const int bake =
+                    add(StepKind::bake, m_puppet.name, kOven, minutes + kCool, Tool::oven, Caution::air_oven);
                 at(bake).amount = b.set_C;
                 after(bake, last, Reason::nothing_hard_yet);
                 last = bake;
@@ -131,8 +155,12 @@ public:
             if (p.skin.mass_g <= 0) continue;
             const fill::ClayCard& clay = shelf.clays.at(p.layers.clay);
             if (clay.family != fill::ClayFamily::air_dry && clay.family != fill::ClayFamily::putty) continue;
-            const int limb = m_choice.skeleton.copies[static_cast<std::size_t>(m_choice.skeleton.links[static_cast<std::size_t>(p.link)].copy)].limb;
-            const double hours = clay.family == fill::ClayFamily::air_dry ? fill::findDryHours(p.layers.skin_mm) : fill::findPuttyHours(fill::kRoom_C);
+            const int limb =
+                m_choice.skeleton
+                    .copies[static_cast<std::size_t>(m_choice.skeleton.links[static_cast<std::size_t>(p.link)].copy)]
+                    .limb;
+            const double hours = clay.family == fill::ClayFamily::air_dry ? fill::findDryHours(p.layers.skin_mm)
+                                                                          : fill::findPuttyHours(fill::kRoom_C);
             const int dry = add(StepKind::dry, p.label, 0, hours * 60, Tool::drying_rack);
             after(dry, skin.at(limb), Reason::core_before_skin);
             m_hard.push_back(dry);
@@ -144,29 +172,42 @@ public:
         for (const SchemeWork& s : schemes) {
             int below = -1;
             for (const paint::Laid& l : s.laid) {
-                const Caution caution = l.role == paint::Role::varnish || l.role == paint::Role::primer ? Caution::air_spray : Caution::none;
-                const int coat = add(StepKind::paint, s.name, l.coats * (kCoat + kCoatCm2 * s.surface_mm2 / 100), l.dry_min, Tool::drying_rack, caution);
+                const Caution caution = l.role == paint::Role::varnish || l.role == paint::Role::primer
+                                            ? Caution::air_spray
+                                            : Caution::none;
+                const int coat = add(StepKind::paint, s.name, l.coats * (kCoat + kCoatCm2 * s.surface_mm2 / 100),
+                                     l.dry_min, Tool::drying_rack, caution);
                 at(coat).role = l.role, at(coat).detail = l.card->name, at(coat).amount = l.ml;
-                if (below >= 0) after(coat, below, Reason::coat_below_dry);
+                if (below >= 0)
+                    after(coat, below, Reason::coat_below_dry);
                 else
-                    for (int h : m_hard) after(coat, h, Reason::clay_raw_until_baked);
+                    for (int h : m_hard)
+                        after(coat, h, Reason::clay_raw_until_baked);
                 below = coat;
             }
             if (below >= 0) painted.push_back(below);
         }
-        const auto cover = perLimb(StepKind::cover, Caution::blade, [](const fill::Part& p) { return p.cover.mass_g > 0 && p.volume_mm3 > 0; },
-                                   [](const fill::Part& p) { return kCoverPart + kCoverCm2 * p.surface_mm2 / 100; });
+        const auto cover = perLimb(
+            StepKind::cover, Caution::blade, [](const fill::Part& p) { return p.cover.mass_g > 0 && p.volume_mm3 > 0; },
+            [](const fill::Part& p) { return kCoverPart + kCoverCm2 * p.surface_mm2 / 100; });
         for (const auto& [limb, step] : cover) {
-            for (int h : m_hard) after(step, h, Reason::heat_before_cloth);
-            for (int c : painted) after(step, c, Reason::paint_before_cloth);
-            if (m_hard.empty()) for (int f : m_filled) after(step, f, Reason::core_before_skin);
+            for (int h : m_hard)
+                after(step, h, Reason::heat_before_cloth);
+            for (int c : painted)
+                after(step, c, Reason::paint_before_cloth);
+            if (m_hard.empty())
+                for (int f : m_filled)
+                    after(step, f, Reason::core_before_skin);
         }
         if (m_base < 0) return;
         const int plant = add(StepKind::tie_down, m_puppet.name, kPlant, 0, Tool::bench);
         after(plant, m_base, Reason::holes_before_feet);
-        for (int c : painted) after(plant, c, Reason::handled_last);
-        for (const auto& [limb, step] : cover) after(plant, step, Reason::handled_last);
-        for (int h : m_hard) after(plant, h, Reason::handled_last);
+        for (int c : painted)
+            after(plant, c, Reason::handled_last);
+        for (const auto& [limb, step] : cover)
+            after(plant, step, Reason::handled_last);
+        for (int h : m_hard)
+            after(plant, h, Reason::handled_last);
         if (m_hard.empty() && painted.empty() && cover.empty()) after(plant, m_putty, Reason::handled_last);
     }
 
@@ -203,7 +244,8 @@ public:
             order.push_back(s);
         }
         for (Step& s : order)
-            for (After& a : s.after) a.step = newIndex[static_cast<std::size_t>(a.step)];
+            for (After& a : s.after)
+                a.step = newIndex[static_cast<std::size_t>(a.step)];
         m_plan.steps = std::move(order);
         return std::move(m_plan);
     }
@@ -220,7 +262,8 @@ private:
 } // namespace
 
 Plan calcPlan(const Puppet& puppet, const choice::PuppetChoice& choice, const std::vector<choice::Cut>& cuts,
-              const std::vector<fill::BakeBatch>& bakes, const fill::Shelf& shelf, const std::vector<SchemeWork>& schemes) {
+              const std::vector<fill::BakeBatch>& bakes, const fill::Shelf& shelf,
+              const std::vector<SchemeWork>& schemes) {
     if (puppet.limbs.empty()) return {};
     Planner p(puppet, choice);
     p.wires(cuts);

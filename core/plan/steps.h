@@ -8,7 +8,22 @@
 
 namespace enkinet::plan {
 
-enum class StepKind { print_sheets, cut_wire, twist_wire, drill_base, bind_limb, set_putty, bulk, skin, gate, bake, dry, paint, cover, tie_down };
+enum class StepKind {
+    print_sheets,
+    cut_wire,
+    twist_wire,
+    drill_base,
+    bind_limb,
+    set_putty,
+    bulk,
+    skin,
+    gate,
+    bake,
+    dry,
+    paint,
+    cover,
+    tie_down
+};
 
 /// Why one step waits for another.
 enum class Reason {
@@ -38,21 +53,21 @@ struct After {
 
 struct Step {
     StepKind kind = StepKind::print_sheets;
-    std::string subject;       ///< limb, part or scheme, in the builder's own names
-    std::string detail;        ///< card or colour it is done with
+    std::string subject; ///< limb, part or scheme, in the builder's own names
+    std::string detail;  ///< card or colour it is done with
     paint::Role role = paint::Role::base;
-    double amount = 0;         ///< strands, grams, °C or ml, by kind
+    double amount = 0; ///< strands, grams, °C or ml, by kind
     double hands_min = 0, wait_min = 0;
     Tool tool = Tool::bench;
     Caution caution = Caution::none;
     std::vector<After> after;
-    double start_min = 0;      ///< in the schedule below
+    double start_min = 0; ///< in the schedule below
 };
 
 struct Plan {
-    std::vector<Step> steps;   ///< in order: each stands behind everything it waits for
+    std::vector<Step> steps; ///< in order: each stands behind everything it waits for
     double hands_min = 0, wait_min = 0;
-    double elapsed_min = 0;    ///< one pair of hands working on while things dry and bake
+    double elapsed_min = 0; ///< one pair of hands working on while things dry and bake
 };
 
 /// A scheme on the surface of all parts that carry it.
@@ -63,6 +78,7 @@ struct SchemeWork {
 };
 
 Plan calcPlan(const body::Puppet& puppet, const choice::PuppetChoice& choice, const std::vector<choice::Cut>& cuts,
-              const std::vector<fill::BakeBatch>& bakes, const fill::Shelf& shelf, const std::vector<SchemeWork>& schemes);
+              const std::vector<fill::BakeBatch>& bakes, const fill::Shelf& shelf,
+              const std::vector<SchemeWork>& schemes);
 
 } // namespace enkinet::plan

@@ -37,7 +37,8 @@ template <class Change> Edits::Changed Edits::puppetEdit(Change change) const {
     return makeProduction(std::move(p), m_shipped);
 }
 
-template <class Change> Edits::Changed Edits::jointEdit(const std::string& limb, const std::string& joint, Change change) const {
+template <class Change>
+Edits::Changed Edits::jointEdit(const std::string& limb, const std::string& joint, Change change) const {
     return puppetEdit([&](Puppet& p) -> std::optional<Fault> {
         Limb* l = limbOf(p, limb);
         const int i = l ? findJointIndex(*l, joint) : -1;
@@ -49,7 +50,8 @@ template <class Change> Edits::Changed Edits::jointEdit(const std::string& limb,
 
 Edits::Changed Edits::setHeight(double mm) const {
     return puppetEdit([&](Puppet& p) -> std::optional<Fault> {
-        if (!(mm > 0 && mm <= 3000)) return Fault{p.name, "height " + plain(mm) + " mm", "must lie between 0 and 3000 mm"};
+        if (!(mm > 0 && mm <= 3000))
+            return Fault{p.name, "height " + plain(mm) + " mm", "must lie between 0 and 3000 mm"};
         p = calcScaled(std::move(p), mm);
         return {};
     });
@@ -82,9 +84,11 @@ Edits::Changed Edits::setMoves(const std::string& limb, const std::string& joint
 Edits::Changed Edits::setStation(const std::string& limb, int segment, int station, double a, double b) const {
     return puppetEdit([&](Puppet& p) -> std::optional<Fault> {
         Limb* l = limbOf(p, limb);
-        if (!l || segment < 0 || segment >= static_cast<int>(l->segments.size())) return Fault{p.name, "segment of limb " + limb, "is not there"};
+        if (!l || segment < 0 || segment >= static_cast<int>(l->segments.size()))
+            return Fault{p.name, "segment of limb " + limb, "is not there"};
         auto& stations = l->segments[static_cast<std::size_t>(segment)].stations;
-        if (station < 0 || station >= static_cast<int>(stations.size())) return Fault{p.name, "station of limb " + limb, "is not there"};
+        if (station < 0 || station >= static_cast<int>(stations.size()))
+            return Fault{p.name, "station of limb " + limb, "is not there"};
         stations[static_cast<std::size_t>(station)].a_mm = a, stations[static_cast<std::size_t>(station)].b_mm = b;
         return {};
     });
@@ -126,17 +130,22 @@ Edits::Changed Edits::setPick(const std::string& limb, std::optional<WirePick> p
     });
 }
 
-Result<Production> adoptPuppet(const Production& production, const Production& source, int index, const Cards& shipped) {
+Result<Production> adoptPuppet(const Production& production, const Production& source, int index,
+                               const Cards& shipped) {
     Production p = production;
     Puppet puppet = source.puppets.at(static_cast<std::size_t>(index));
     const std::string id = puppet.id, name = puppet.name;
-    for (int n = 2; findPuppet(p, puppet.id); ++n) puppet.id = id + "-" + std::to_string(n), puppet.name = name + " " + std::to_string(n);
+    for (int n = 2; findPuppet(p, puppet.id); ++n)
+        puppet.id = id + "-" + std::to_string(n), puppet.name = name + " " + std::to_string(n);
     if (p.stock.spools.empty()) p.stock = source.stock;
     for (const paint::Scheme& s : source.schemes)
-        if (std::none_of(p.schemes.begin(), p.schemes.end(), [&](const paint::Scheme& x) { return x.id == s.id; })) p.schemes.push_back(s);
+        if (std::none_of(p.schemes.begin(), p.schemes.end(), [&](const paint::Scheme& x) { return x.id == s.id; }))
+            p.schemes.push_back(s);
     p.cards = mergeCards(source.cards, p.cards);
     for (Limb& l : puppet.limbs)
-        if (l.pick && std::none_of(p.stock.spools.begin(), p.stock.spools.end(), [&](const choice::Spool& s) { return s.id == l.pick->spool; })) l.pick.reset();
+        if (l.pick && std::none_of(p.stock.spools.begin(), p.stock.spools.end(),
+                                   [&](const choice::Spool& s) { return s.id == l.pick->spool; }))
+            l.pick.reset();
     p.puppets.push_back(std::move(puppet));
     return makeProduction(std::move(p), shipped);
 }
@@ -149,6 +158,8 @@ Result<Production> removePuppet(const Production& production, const Cards& shipp
     return makeProduction(std::move(p), shipped);
 }
 
-const Layers* findLayers(const Puppet& puppet, const PartRef& part) { return layersOf(const_cast<Puppet&>(puppet), part); }
+const Layers* findLayers(const Puppet& puppet, const PartRef& part) {
+    return layersOf(const_cast<Puppet&>(puppet), part);
+}
 
 } // namespace enkinet::production

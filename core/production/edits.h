@@ -46,8 +46,10 @@ private:
 };
 
 /// Takes a puppet over from another production, with the paint schemes, cards and, where the stock is empty, the stock
-/// that it needs. It gets a new id and name where its own are taken; pinned wires of spools that are not here are let go.
-Result<Production> adoptPuppet(const Production& production, const Production& source, int puppet, const Cards& shipped);
+/// that it needs. It gets a new id and name where its own are taken; pinned wires of spools that are not here are let
+/// go.
+Result<Production> adoptPuppet(const Production& production, const Production& source, int puppet,
+                               const Cards& shipped);
 Result<Production> removePuppet(const Production& production, const Cards& shipped, const std::string& id);
 /// The layers of a part, or null when there is no such part.
 const body::Layers* findLayers(const body::Puppet& puppet, const PartRef& part);

@@ -25,11 +25,16 @@ template <class Item> std::optional<Fault> findTwice(const std::vector<Item>& it
     return {};
 }
 
-std::optional<Fault> checkLayers(const std::string& place, const body::Layers& l, const Production& p, const Cards& cards) {
-    if (!l.clay.empty() && !has(cards.clays, l.clay)) return Fault{place, "clay card \"" + l.clay + "\"", "is not known"};
-    if (!l.bulk.empty() && !has(cards.bulks, l.bulk)) return Fault{place, "bulk card \"" + l.bulk + "\"", "is not known"};
-    if (!l.cover.empty() && !has(cards.covers, l.cover)) return Fault{place, "cover card \"" + l.cover + "\"", "is not known"};
-    if (!l.scheme.empty() && !has(p.schemes, l.scheme)) return Fault{place, "paint scheme \"" + l.scheme + "\"", "is not known"};
+std::optional<Fault> checkLayers(const std::string& place, const body::Layers& l, const Production& p,
+                                 const Cards& cards) {
+    if (!l.clay.empty() && !has(cards.clays, l.clay))
+        return Fault{place, "clay card \"" + l.clay + "\"", "is not known"};
+    if (!l.bulk.empty() && !has(cards.bulks, l.bulk))
+        return Fault{place, "bulk card \"" + l.bulk + "\"", "is not known"};
+    if (!l.cover.empty() && !has(cards.covers, l.cover))
+        return Fault{place, "cover card \"" + l.cover + "\"", "is not known"};
+    if (!l.scheme.empty() && !has(p.schemes, l.scheme))
+        return Fault{place, "paint scheme \"" + l.scheme + "\"", "is not known"};
     return {};
 }
 
@@ -37,12 +42,16 @@ std::optional<Fault> checkPuppet(const body::Puppet& puppet, const Production& p
     for (const body::Limb& l : puppet.limbs) {
         const std::string place = puppet.name + ", limb " + l.id;
         if (l.pick) {
-            const auto spool = std::find_if(p.stock.spools.begin(), p.stock.spools.end(), [&](const choice::Spool& s) { return s.id == l.pick->spool; });
-            if (spool == p.stock.spools.end()) return Fault{place, "spool \"" + l.pick->spool + "\"", "is not in stock"};
-            if (const auto b = wire::makeBundle({l.pick->strands, spool->diameter_mm, l.pick->lay_mm}); !b) return Fault{place, b.fault().value, b.fault().rule};
+            const auto spool = std::find_if(p.stock.spools.begin(), p.stock.spools.end(),
+                                            [&](const choice::Spool& s) { return s.id == l.pick->spool; });
+            if (spool == p.stock.spools.end())
+                return Fault{place, "spool \"" + l.pick->spool + "\"", "is not in stock"};
+            if (const auto b = wire::makeBundle({l.pick->strands, spool->diameter_mm, l.pick->lay_mm}); !b)
+                return Fault{place, b.fault().value, b.fault().rule};
         }
         for (std::size_t i = 0; i < l.segments.size(); ++i)
-            if (auto f = checkLayers(place + ", segment " + std::to_string(i + 1), l.segments[i].layers, p, cards)) return f;
+            if (auto f = checkLayers(place + ", segment " + std::to_string(i + 1), l.segments[i].layers, p, cards))
+                return f;
     }
     for (const body::Mass& m : puppet.masses)
         if (auto f = checkLayers(puppet.name + ", mass " + m.id, m.layers, p, cards)) return f;
@@ -58,38 +67,51 @@ Cards mergeCards(const Cards& shipped, const Cards& own) {
 
 fill::Shelf makeShelf(const Cards& cards) {
     fill::Shelf s;
-    for (const auto& c : cards.clays) s.clays.emplace(c.id, c);
-    for (const auto& c : cards.bulks) s.bulks.emplace(c.id, c);
-    for (const auto& c : cards.covers) s.covers.emplace(c.id, c);
+    for (const auto& c : cards.clays)
+        s.clays.emplace(c.id, c);
+    for (const auto& c : cards.bulks)
+        s.bulks.emplace(c.id, c);
+    for (const auto& c : cards.covers)
+        s.covers.emplace(c.id, c);
     return s;
 }
 
 Result<Production> makeProduction(Production p, const Cards& shipped) {
     if (p.name.size() > 200) return Fault{"production", "name", "must have at most 200 letters"};
-    if (p.puppets.size() > 64) return Fault{"production", std::to_string(p.puppets.size()) + " puppets", "are more than 64"};
-    if (p.stock.spools.size() > 200) return Fault{"stock", std::to_string(p.stock.spools.size()) + " spools", "are more than 200"};
+    if (p.puppets.size() > 64)
+        return Fault{"production", std::to_string(p.puppets.size()) + " puppets", "are more than 64"};
+    if (p.stock.spools.size() > 200)
+        return Fault{"stock", std::to_string(p.stock.spools.size()) + " spools", "are more than 200"};
     const Cards cards = mergeCards(shipped, p.cards);
-    for (const auto& f : {findTwice(p.puppets, "puppet"), findTwice(p.stock.spools, "spool"), findTwice(p.schemes, "paint scheme"), findTwice(p.cards.wires, "wire card")})
+    for (const auto& f : {findTwice(p.puppets, "puppet"), findTwice(p.stock.spools, "spool"),
+                          findTwice(p.schemes, "paint scheme"), findTwice(p.cards.wires, "wire card")})
         if (f) return *f;
     for (const choice::Spool& s : p.stock.spools) {
         if (const auto ok = choice::makeSpool(s); !ok) return ok.fault();
-        if (!has(cards.wires, s.material)) return Fault{"spool " + s.id, "wire card \"" + s.material + "\"", "is not known"};
+        if (!has(cards.wires, s.material))
+            return Fault{"spool " + s.id, "wire card \"" + s.material + "\"", "is not known"};
     }
     for (const Held& h : p.stock.clays_g) {
         if (!has(cards.clays, h.card)) return Fault{"stock", "clay card \"" + h.card + "\"", "is not known"};
-        if (!(h.amount >= 0 && h.amount <= 1e6)) return Fault{"stock, clay " + h.card, plain(h.amount) + " g", "must lie between 0 and 1000000 g"};
+        if (!(h.amount >= 0 && h.amount <= 1e6))
+            return Fault{"stock, clay " + h.card, plain(h.amount) + " g", "must lie between 0 and 1000000 g"};
     }
     for (const Held& h : p.stock.paints_ml) {
         if (!has(cards.paints, h.card)) return Fault{"stock", "paint card \"" + h.card + "\"", "is not known"};
-        if (!(h.amount >= 0 && h.amount <= 1e6)) return Fault{"stock, paint " + h.card, plain(h.amount) + " ml", "must lie between 0 and 1000000 ml"};
+        if (!(h.amount >= 0 && h.amount <= 1e6))
+            return Fault{"stock, paint " + h.card, plain(h.amount) + " ml", "must lie between 0 and 1000000 ml"};
     }
     const fill::FoilRoll& foil = p.stock.foil;
-    if (!(foil.mass_g_m2 >= 5 && foil.mass_g_m2 <= 500)) return Fault{"stock, foil", plain(foil.mass_g_m2) + " g/m2", "must lie between 5 and 500 g/m2"};
-    if (!(foil.width_mm >= 50 && foil.width_mm <= 2000)) return Fault{"stock, foil", "width " + plain(foil.width_mm) + " mm", "must lie between 50 and 2000 mm"};
-    if (!(foil.length_m >= 0 && foil.length_m <= 1e4)) return Fault{"stock, foil", "length " + plain(foil.length_m) + " m", "must lie between 0 and 10000 m"};
+    if (!(foil.mass_g_m2 >= 5 && foil.mass_g_m2 <= 500))
+        return Fault{"stock, foil", plain(foil.mass_g_m2) + " g/m2", "must lie between 5 and 500 g/m2"};
+    if (!(foil.width_mm >= 50 && foil.width_mm <= 2000))
+        return Fault{"stock, foil", "width " + plain(foil.width_mm) + " mm", "must lie between 50 and 2000 mm"};
+    if (!(foil.length_m >= 0 && foil.length_m <= 1e4))
+        return Fault{"stock, foil", "length " + plain(foil.length_m) + " m", "must lie between 0 and 10000 m"};
     for (const paint::Scheme& s : p.schemes)
         for (const paint::Coat& c : s.coats)
-            if (!has(cards.paints, c.paint)) return Fault{"paint scheme " + s.id, "paint card \"" + c.paint + "\"", "is not known"};
+            if (!has(cards.paints, c.paint))
+                return Fault{"paint scheme " + s.id, "paint card \"" + c.paint + "\"", "is not known"};
     for (const body::Puppet& puppet : p.puppets) {
         if (const auto ok = body::makePuppet(puppet); !ok) return ok.fault();
         if (auto f = checkPuppet(puppet, p, cards)) return *f;

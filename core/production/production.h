@@ -34,7 +34,7 @@ struct Stock {
 struct Production {
     std::string name, note, currency;
     Stock stock;
-    Cards cards;  ///< of this production; they stand before shipped cards of the same id
+    Cards cards; ///< of this production; they stand before shipped cards of the same id
     std::vector<paint::Scheme> schemes;
     std::vector<body::Puppet> puppets;
     std::map<std::string, std::string> pictures; ///< bytes by name inside the container

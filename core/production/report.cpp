@@ -15,14 +15,16 @@ constexpr auto kNoState = choice::State::holds;
 
 class Reporter {
 public:
-    Reporter(const Production& p, int puppet, Report& r) : m_production(p), m_puppet(p.puppets[static_cast<std::size_t>(puppet)]), m_r(r) {}
+    Reporter(const Production& p, int puppet, Report& r)
+        : m_production(p), m_puppet(p.puppets[static_cast<std::size_t>(puppet)]), m_r(r) {}
 
     void sheet() {
         if (m_puppet.limbs.empty()) {
             add({Station::sheet, Issue::no_limbs, -1, -1, -1, kNoState, 0, 0, m_puppet.name});
             return;
         }
-        if (m_r.choice.skeleton.supportLinks.empty()) add({Station::sheet, Issue::no_support, -1, -1, -1, kNoState, 0, 0, m_puppet.name});
+        if (m_r.choice.skeleton.supportLinks.empty())
+            add({Station::sheet, Issue::no_support, -1, -1, -1, kNoState, 0, 0, m_puppet.name});
         for (const fill::Part& p : m_r.choice.parts) {
             if (p.mass >= 0) {
                 const body::MassCopy& c = m_r.choice.skeleton.masses[static_cast<std::size_t>(p.mass)];
@@ -34,7 +36,8 @@ public:
         }
         // A quadruped's height is taken at the shoulder, so only a figure below its height is surely wrong.
         if (m_r.top_mm < 0.95 * m_puppet.height_mm)
-            add({Station::sheet, Issue::height_off, -1, -1, -1, kNoState, m_r.top_mm, m_puppet.height_mm, m_puppet.name});
+            add({Station::sheet, Issue::height_off, -1, -1, -1, kNoState, m_r.top_mm, m_puppet.height_mm,
+                 m_puppet.name});
     }
 
     void wires() {
@@ -44,17 +47,20 @@ public:
                 add({Station::wire, Issue::no_wire, l.limb, -1, -1, kNoState, 0, 0, name});
                 continue;
             }
-            for (std::size_t j = 0; j < l.demands.size(); ++j) joint(l, j);
+            for (std::size_t j = 0; j < l.demands.size(); ++j)
+                joint(l, j);
             const choice::Candidate& c = l.candidates[static_cast<std::size_t>(l.chosen)];
             const wire::MaterialCard& card = materialOf(c.spool);
             if (const double damage = wire::findTwistDamage(c.bundle, card); damage > wire::kTwistWarn)
                 add({Station::wire, Issue::twist_hard, l.limb, -1, -1, kNoState, damage, wire::kTwistWarn, name});
         }
-        if (!m_r.choice.settled && !m_r.choice.limbs.empty()) add({Station::wire, Issue::unsettled, -1, -1, -1, kNoState, 0, 0, m_puppet.name});
+        if (!m_r.choice.settled && !m_r.choice.limbs.empty())
+            add({Station::wire, Issue::unsettled, -1, -1, -1, kNoState, 0, 0, m_puppet.name});
         const auto use = choice::calcSpoolUse(m_r.cuts, m_production.stock.spools.size());
         for (std::size_t i = 0; i < use.size(); ++i) {
             const choice::Spool& s = m_production.stock.spools[i];
-            if (use[i] > s.length_m * 1000) add({Station::wire, Issue::spool_short, -1, -1, -1, kNoState, use[i] / 1000, s.length_m, s.id});
+            if (use[i] > s.length_m * 1000)
+                add({Station::wire, Issue::spool_short, -1, -1, -1, kNoState, use[i] / 1000, s.length_m, s.id});
         }
     }
 
@@ -65,7 +71,8 @@ public:
             const body::Layers& l = p.layers;
             if (p.volume_mm3 <= 0 || isRightTwin(p)) continue;
             if (!l.bulk.empty() && !l.clay.empty() && l.skin_mm >= p.thinnest_mm - (l.cover.empty() ? 0 : l.cover_mm))
-                add({Station::bulk, Issue::no_room_for_bulk, -1, -1, part, kNoState, p.thinnest_mm, l.skin_mm, p.label});
+                add({Station::bulk, Issue::no_room_for_bulk, -1, -1, part, kNoState, p.thinnest_mm, l.skin_mm,
+                     p.label});
             if (!l.clay.empty()) skin(p, part);
             if (l.scheme.empty() && l.cover.empty() && (!l.clay.empty() || !l.bulk.empty()))
                 add({Station::paint, Issue::nothing_outside, -1, -1, part, kNoState, 0, 0, p.label});
@@ -73,12 +80,14 @@ public:
         for (const fill::BakeBatch& b : m_r.bakes)
             if (std::isnan(b.minutes)) {
                 const int part = b.parts[static_cast<std::size_t>(b.slowest)].part;
-                add({Station::skin, Issue::bake_too_long, -1, -1, part, kNoState, 0, b.set_C, m_r.choice.parts[static_cast<std::size_t>(part)].label});
+                add({Station::skin, Issue::bake_too_long, -1, -1, part, kNoState, 0, b.set_C,
+                     m_r.choice.parts[static_cast<std::size_t>(part)].label});
             }
         for (const plan::SchemeWork& s : m_r.schemes)
             for (std::size_t i = 1; i < s.laid.size(); ++i)
                 if (!paint::mayGoOn(s.laid[i].card->medium, s.laid[i - 1].card->medium))
-                    add({Station::paint, Issue::coat_order, -1, -1, -1, kNoState, static_cast<double>(i + 1), 0, s.name});
+                    add({Station::paint, Issue::coat_order, -1, -1, -1, kNoState, static_cast<double>(i + 1), 0,
+                         s.name});
     }
 
     void needs() {
@@ -86,7 +95,8 @@ public:
         for (std::size_t i = 0; i < use.size(); ++i) {
             const choice::Spool& s = m_production.stock.spools[i];
             if (use[i] <= 0) continue;
-            need({Ware::wire, s.id, s.id, use[i] / 1000, s.length_m, 0, 0, use[i] / 1000 * s.price_m, 0}, Issue::buy_wire, 0, s.price_m);
+            need({Ware::wire, s.id, s.id, use[i] / 1000, s.length_m, 0, 0, use[i] / 1000 * s.price_m, 0},
+                 Issue::buy_wire, 0, s.price_m);
         }
         std::map<std::string, double> clay, bulk, cover, paints;
         for (const fill::Part& p : m_r.choice.parts) {
@@ -95,10 +105,13 @@ public:
             if (!p.layers.cover.empty() && p.surface_mm2 > 0) cover[p.layers.cover] += p.surface_mm2 * 1e-6 * kWaste;
         }
         for (const plan::SchemeWork& s : m_r.schemes)
-            for (const paint::Laid& l : s.laid) paints[l.card->id] += l.ml * kWaste;
+            for (const paint::Laid& l : s.laid)
+                paints[l.card->id] += l.ml * kWaste;
         for (const auto& [id, grams] : clay) {
             const fill::ClayCard& c = m_r.shelf.clays.at(id);
-            need({Ware::clay, id, c.name, grams, held(m_production.stock.clays_g, id), 0, 0, grams / c.pack_g * c.packPrice, 0}, Issue::buy_clay, c.pack_g, c.packPrice);
+            need({Ware::clay, id, c.name, grams, held(m_production.stock.clays_g, id), 0, 0,
+                  grams / c.pack_g * c.packPrice, 0},
+                 Issue::buy_clay, c.pack_g, c.packPrice);
         }
         for (const auto& [id, grams] : bulk) {
             const fill::BulkCard& c = m_r.shelf.bulks.at(id);
@@ -116,10 +129,14 @@ public:
             m_r.needs.push_back({Ware::cover, id, c.name, m2, m2, 0, 0, m2 * c.price_m2, 0});
         }
         for (const auto& [id, ml] : paints) {
-            const auto c = std::find_if(m_r.cards->paints.begin(), m_r.cards->paints.end(), [&, key = id](const auto& x) { return x.id == key; });
-            need({Ware::paint, id, c->name, ml, held(m_production.stock.paints_ml, id), 0, 0, ml / c->pot_ml * c->potPrice, 0}, Issue::buy_paint, c->pot_ml, c->potPrice);
+            const auto c = std::find_if(m_r.cards->paints.begin(), m_r.cards->paints.end(),
+                                        [&, key = id](const auto& x) { return x.id == key; });
+            need({Ware::paint, id, c->name, ml, held(m_production.stock.paints_ml, id), 0, 0,
+                  ml / c->pot_ml * c->potPrice, 0},
+                 Issue::buy_paint, c->pot_ml, c->potPrice);
         }
-        for (const Need& n : m_r.needs) m_r.price += n.price, m_r.buyPrice += n.buyPrice;
+        for (const Need& n : m_r.needs)
+            m_r.price += n.price, m_r.buyPrice += n.buyPrice;
     }
 
 private:
@@ -127,12 +144,14 @@ private:
 
     const wire::MaterialCard& materialOf(int spool) const {
         const std::string& id = m_production.stock.spools[static_cast<std::size_t>(spool)].material;
-        return *std::find_if(m_r.cards->wires.begin(), m_r.cards->wires.end(), [&](const auto& c) { return c.id == id; });
+        return *std::find_if(m_r.cards->wires.begin(), m_r.cards->wires.end(),
+                             [&](const auto& c) { return c.id == id; });
     }
 
     bool isRightTwin(const fill::Part& p) const {
         const body::Skeleton& s = m_r.choice.skeleton;
-        return p.mass >= 0 ? s.masses[static_cast<std::size_t>(p.mass)].right : s.copies[static_cast<std::size_t>(s.links[static_cast<std::size_t>(p.link)].copy)].right;
+        return p.mass >= 0 ? s.masses[static_cast<std::size_t>(p.mass)].right
+                           : s.copies[static_cast<std::size_t>(s.links[static_cast<std::size_t>(p.link)].copy)].right;
     }
 
     void joint(const choice::LimbChoice& l, std::size_t j) {
@@ -144,12 +163,23 @@ private:
         if (const choice::State s = v.state(); s != choice::State::holds) {
             double found = 0, limit = 0;
             switch (s) {
-            case choice::State::crowded: found = l.candidates[static_cast<std::size_t>(l.chosen)].bundle.diameter_mm, limit = d.room_mm; break;
-            case choice::State::slack: found = v.bend.hold_Nmm, limit = d.needed_Nmm; break;
-            case choice::State::stiff: found = v.effort_N, limit = d.effortLimit_N(); break;
-            case choice::State::springy: found = v.bend.springback_rad, limit = d.springLimit_rad; break;
-            case choice::State::tired: found = v.life_s, limit = d.needFilm_s; break;
-            case choice::State::holds: break;
+            case choice::State::crowded:
+                found = l.candidates[static_cast<std::size_t>(l.chosen)].bundle.diameter_mm, limit = d.room_mm;
+                break;
+            case choice::State::slack:
+                found = v.bend.hold_Nmm, limit = d.needed_Nmm;
+                break;
+            case choice::State::stiff:
+                found = v.effort_N, limit = d.effortLimit_N();
+                break;
+            case choice::State::springy:
+                found = v.bend.springback_rad, limit = d.springLimit_rad;
+                break;
+            case choice::State::tired:
+                found = v.life_s, limit = d.needFilm_s;
+                break;
+            case choice::State::holds:
+                break;
             }
             add({Station::wire, Issue::limb_state, l.limb, at, -1, s, found, limit, name});
         }
@@ -160,15 +190,18 @@ private:
         if (j + 1 < l.demands.size()) {
             const double inner = d.load.standing ? l.verdicts[j + 1].effort_Nmm : v.effort_Nmm;
             const double outer = d.load.standing ? v.effort_Nmm : l.verdicts[j + 1].effort_Nmm;
-            if (inner < kOrder * outer) add({Station::wire, Issue::order, l.limb, at, -1, kNoState, inner, outer, name});
+            if (inner < kOrder * outer)
+                add({Station::wire, Issue::order, l.limb, at, -1, kNoState, inner, outer, name});
         }
     }
 
     void skin(const fill::Part& p, int part) {
         const fill::ClayCard& clay = m_r.shelf.clays.at(p.layers.clay);
         const double thickest = std::min(p.layers.bulk.empty() ? p.bakeSkin_mm : p.layers.skin_mm, p.bakeSkin_mm);
-        if (thickest < clay.thinnest_mm) add({Station::skin, Issue::skin_thin, -1, -1, part, kNoState, thickest, clay.thinnest_mm, p.label});
-        if (thickest > clay.thickest_mm) add({Station::skin, Issue::skin_thick, -1, -1, part, kNoState, thickest, clay.thickest_mm, p.label});
+        if (thickest < clay.thinnest_mm)
+            add({Station::skin, Issue::skin_thin, -1, -1, part, kNoState, thickest, clay.thinnest_mm, p.label});
+        if (thickest > clay.thickest_mm)
+            add({Station::skin, Issue::skin_thick, -1, -1, part, kNoState, thickest, clay.thickest_mm, p.label});
         const bool stiff = clay.family != fill::ClayFamily::flexible && clay.family != fill::ClayFamily::never_dry;
         if (p.mass >= 0 || !stiff || !p.layers.skinAcrossGaps) return;
         const body::Link& link = m_r.choice.skeleton.links[static_cast<std::size_t>(p.link)];
@@ -207,20 +240,26 @@ void paintParts(const Production& production, Report& r) {
     for (std::size_t i = 0; i < r.choice.parts.size(); ++i) {
         const fill::Part& p = r.choice.parts[i];
         if (p.layers.scheme.empty() || p.surface_mm2 <= 0) continue;
-        const auto scheme = std::find_if(production.schemes.begin(), production.schemes.end(), [&](const paint::Scheme& s) { return s.id == p.layers.scheme; });
+        const auto scheme = std::find_if(production.schemes.begin(), production.schemes.end(),
+                                         [&](const paint::Scheme& s) { return s.id == p.layers.scheme; });
         const auto clay = r.shelf.clays.find(p.layers.clay);
-        const auto ground = paint::parseHex(clay == r.shelf.clays.end() || clay->second.colour.empty() ? "#b8b8b8" : clay->second.colour);
-        auto laid = paint::calcLaid(*scheme, r.cards->paints, ground ? *ground : paint::Rgb{0.5, 0.5, 0.5}, p.surface_mm2);
+        const auto ground = paint::parseHex(
+            clay == r.shelf.clays.end() || clay->second.colour.empty() ? "#b8b8b8" : clay->second.colour);
+        auto laid =
+            paint::calcLaid(*scheme, r.cards->paints, ground ? *ground : paint::Rgb{0.5, 0.5, 0.5}, p.surface_mm2);
         ENKINET_ASSERT(laid); // makeProduction has checked every name
         plan::SchemeWork& w = work[{p.layers.scheme, p.layers.clay}];
         w.name = scheme->name;
         w.surface_mm2 += p.surface_mm2;
-        if (w.laid.empty()) w.laid = *laid;
+        if (w.laid.empty())
+            w.laid = *laid;
         else
-            for (std::size_t k = 0; k < w.laid.size(); ++k) w.laid[k].ml += (*laid)[k].ml;
+            for (std::size_t k = 0; k < w.laid.size(); ++k)
+                w.laid[k].ml += (*laid)[k].ml;
         r.painted.push_back({static_cast<int>(i), p.layers.scheme, laid.take()});
     }
-    for (auto& [key, w] : work) r.schemes.push_back(std::move(w));
+    for (auto& [key, w] : work)
+        r.schemes.push_back(std::move(w));
 }
 
 } // namespace
@@ -250,7 +289,8 @@ Report calcReport(const Production& production, int puppetIndex, const Cards& sh
 
 std::vector<int> countOpen(const Report& r) {
     std::vector<int> n(kStations, 0);
-    for (const OpenPoint& p : r.open) ++n[static_cast<std::size_t>(p.station)];
+    for (const OpenPoint& p : r.open)
+        ++n[static_cast<std::size_t>(p.station)];
     return n;
 }
 

@@ -11,23 +11,27 @@ enum class Station { sheet, wire, bulk, skin, paint, plan };
 inline constexpr int kStations = 6;
 
 enum class Issue {
-    no_limbs,            ///< nothing drawn yet
-    no_support,          ///< nothing holds the puppet to its base
-    height_off,          ///< the drawn figure is not as high as the puppet is said to be
-    limb_state,          ///< a joint does not hold, with its state
-    no_wire,             ///< no spool in stock can be tried for the limb
-    spool_short,         ///< all limbs together need more of a spool than there is
-    order,               ///< a joint nearer the root is easier to bend than the one beyond it
-    wants_key,           ///< a lone straight wire carries torsion and spins in its bulk
-    twist_hard,          ///< twisting spends much of the wire's ductility
-    unsettled,           ///< the wire's own weight keeps changing the choice
-    no_room_for_bulk,    ///< the skin is thicker than the half-width: solid clay
-    skin_thin, skin_thick, ///< outside the clay's limits
-    skin_bridges_joint,  ///< clay that is stiff once cured runs across a gap
-    bake_too_long,       ///< the innermost clay does not cure in a day
-    nothing_outside,     ///< neither paint nor cover on a part
-    coat_order,          ///< a paint that does not hold on the one below
-    buy_wire, buy_clay, buy_paint, buy_foil,
+    no_limbs,         ///< nothing drawn yet
+    no_support,       ///< nothing holds the puppet to its base
+    height_off,       ///< the drawn figure is not as high as the puppet is said to be
+    limb_state,       ///< a joint does not hold, with its state
+    no_wire,          ///< no spool in stock can be tried for the limb
+    spool_short,      ///< all limbs together need more of a spool than there is
+    order,            ///< a joint nearer the root is easier to bend than the one beyond it
+    wants_key,        ///< a lone straight wire carries torsion and spins in its bulk
+    twist_hard,       ///< twisting spends much of the wire's ductility
+    unsettled,        ///< the wire's own weight keeps changing the choice
+    no_room_for_bulk, ///< the skin is thicker than the half-width: solid clay
+    skin_thin,
+    skin_thick,         ///< outside the clay's limits
+    skin_bridges_joint, ///< clay that is stiff once cured runs across a gap
+    bake_too_long,      ///< the innermost clay does not cure in a day
+    nothing_outside,    ///< neither paint nor cover on a part
+    coat_order,         ///< a paint that does not hold on the one below
+    buy_wire,
+    buy_clay,
+    buy_paint,
+    buy_foil,
 };
 
 struct OpenPoint {
@@ -37,7 +41,7 @@ struct OpenPoint {
     int part = -1;
     choice::State state = choice::State::holds;
     double found = 0, limit = 0;
-    std::string subject;        ///< label of what it is about
+    std::string subject; ///< label of what it is about
 };
 
 struct PaintedPart {
@@ -49,10 +53,10 @@ struct PaintedPart {
 enum class Ware { wire, clay, bulk, foil, cover, paint };
 struct Need {
     Ware ware = Ware::wire;
-    std::string card, name;   ///< of spool or card
+    std::string card, name;               ///< of spool or card
     double needed = 0, held = 0, buy = 0; ///< m, g, m, m², ml by ware
-    int packs = 0;            ///< to buy, where it comes in packs
-    double price = 0;         ///< of what is used, in the production's currency
+    int packs = 0;                        ///< to buy, where it comes in packs
+    double price = 0;                     ///< of what is used, in the production's currency
     double buyPrice = 0;
 };
 
@@ -65,7 +69,7 @@ struct Report {
     plan::Plan plan;
     std::vector<Need> needs;
     std::vector<OpenPoint> open;
-    double top_mm = 0;      ///< highest drawn point
+    double top_mm = 0; ///< highest drawn point
     double price = 0, buyPrice = 0;
     std::shared_ptr<const Cards> cards; ///< the merged cards that the pointers above stand in
     fill::Shelf shelf;

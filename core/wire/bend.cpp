@@ -76,7 +76,8 @@ double calcHoldStrain(const CyclicConstants& k, double E, double setStrain) {
     if (setStrain <= 0) return 0;
     const auto left = [&](double e) { return e - 32 * calcStrandMoment(k, E, e) / (kPi * E); };
     double lo = setStrain, hi = setStrain + 1e-4;
-    while (left(hi) < setStrain) hi *= 2;
+    while (left(hi) < setStrain)
+        hi *= 2;
     for (int i = 0; i < 200 && hi - lo > 1e-13 * hi; ++i) {
         const double m = (lo + hi) / 2;
         (left(m) < setStrain ? lo : hi) = m;
@@ -89,7 +90,8 @@ double findNineInTen(double median, double scatter) { return median * std::exp(-
 double findEquivalentMoment(double M, double T) { return std::sqrt(M * M + kTorsionWeight * T * T); }
 
 WireBend calcWireBend(const MaterialCard& card, const Bundle& bundle, const GapBend& bend) {
-    return detail::findWireBend(ExactFunctions{calcConstants(card), card.youngs_MPa, findDuctility(card)}, card, bundle, bend);
+    return detail::findWireBend(ExactFunctions{calcConstants(card), card.youngs_MPa, findDuctility(card)}, card, bundle,
+                                bend);
 }
 
 } // namespace enkinet::wire

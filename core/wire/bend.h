@@ -2,7 +2,8 @@
 // The bending of a gap of bundle between two rigid ends: moments, springback, hold, strain, life.
 // Assumes: uniform curvature over the gap, plane sections, the stabilised cyclic curve on first loading, elastic
 // unloading. Range of validity: outer strain of a strand, gap curvature times its radius, up to 0.2.
-// Two routes: the exact integrals here (reference), and the table of wire/bend_table.h (fast). docs/mechanics.md 10 to 19.
+// Two routes: the exact integrals here (reference), and the table of wire/bend_table.h (fast). docs/mechanics.md 10
+// to 19.
 #include "wire/bundle.h"
 #include <limits>
 
@@ -22,18 +23,20 @@ double calcStrandMoment(const CyclicConstants& constants, double youngs_MPa, dou
 /// The same for a strand whose centre stands off the bending axis by offset radii: moment of the strand about the
 /// bundle's axis divided by d³. (13)
 double calcOffsetMoment(const CyclicConstants& constants, double youngs_MPa, double outerStrain, double offset);
-/// Largest over all orientations of the bundle of the sum over its strands, in units of d³, core of seven left out. (13)
-double calcStrongMoment(const CyclicConstants& constants, double youngs_MPa, int strands, double outerStrain, double lock);
+/// Largest over all orientations of the bundle of the sum over its strands, in units of d³, core of seven left out.
+/// (13)
+double calcStrongMoment(const CyclicConstants& constants, double youngs_MPa, int strands, double outerStrain,
+                        double lock);
 /// Outer strain at which a bend leaves the set behind: e - 32 m(e)/(pi E) = set d/(2 g). (12)
 double calcHoldStrain(const CyclicConstants& constants, double youngs_MPa, double setStrain);
 
 /// A joint's wire: what the bundle is bent over.
 struct GapBend {
     double gap_mm = 14;
-    double angle_rad = 0;  ///< largest bend from the angle at which it was built
-    double range_rad = 0;  ///< whole range of a cycle
+    double angle_rad = 0; ///< largest bend from the angle at which it was built
+    double range_rad = 0; ///< whole range of a cycle
     double edge = kEasedEdge;
-    double set_rad = 0;    ///< the movement that counts as no longer holding
+    double set_rad = 0; ///< the movement that counts as no longer holding
 };
 
 enum class BendStatus { ok, too_tight, breaks_at_once };
@@ -42,12 +45,12 @@ enum class BendStatus { ok, too_tight, breaks_at_once };
 struct WireBend {
     BendStatus status = BendStatus::too_tight;
     double outerStrain = nan, lock = nan;
-    double hold_Nmm = nan;         ///< largest moment that leaves no more than the set behind (12)
-    double weak_Nmm = nan;         ///< bending moment to the angle, strands free (11)
-    double strong_Nmm = nan;       ///< the same in the worst orientation with locked strands stretched (13)
-    double springback_rad = nan;   ///< (14)
-    double strainAmplitude = nan;  ///< of the raw range (16)
-    double designAmplitude = nan;  ///< of the range with the springback over-bent at each end (16)
+    double hold_Nmm = nan;        ///< largest moment that leaves no more than the set behind (12)
+    double weak_Nmm = nan;        ///< bending moment to the angle, strands free (11)
+    double strong_Nmm = nan;      ///< the same in the worst orientation with locked strands stretched (13)
+    double springback_rad = nan;  ///< (14)
+    double strainAmplitude = nan; ///< of the raw range (16)
+    double designAmplitude = nan; ///< of the range with the springback over-bent at each end (16)
     double twistStrain = nan, twistDamage = nan;
     double cyclesMedian = nan, cyclesNine = nan; ///< raw: 0 to the angle, no twisting damage (17)
     double designMedian = nan, designNine = nan; ///< (1 - twisting damage) x life at the design range (18)

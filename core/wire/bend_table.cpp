@@ -38,7 +38,8 @@ double bicubic(const std::vector<double>& grid, int rows, int columns, double u,
         // Beyond an edge the grid goes on in a straight line.
         if (r < 0) return 2 * grid[static_cast<std::size_t>(c)] - grid[static_cast<std::size_t>(columns + c)];
         if (r >= rows)
-            return 2 * grid[static_cast<std::size_t>((rows - 1) * columns + c)] - grid[static_cast<std::size_t>((rows - 2) * columns + c)];
+            return 2 * grid[static_cast<std::size_t>((rows - 1) * columns + c)] -
+                   grid[static_cast<std::size_t>((rows - 2) * columns + c)];
         return grid[static_cast<std::size_t>(r * columns + c)];
     };
     const auto row = [&](int r) {
@@ -67,7 +68,8 @@ BendTable::BendTable(MaterialCard card)
         const double e = std::exp(x), m = quickOffset(lnStress, e, 0);
         const double h = 1e-4;
         const double slope = (std::log(quickOffset(lnStress, e * std::exp(h), 0)) -
-                              std::log(quickOffset(lnStress, e * std::exp(-h), 0))) / (2 * h);
+                              std::log(quickOffset(lnStress, e * std::exp(-h), 0))) /
+                             (2 * h);
         return std::pair{std::log(m), slope};
     });
     // The hold's curve is read off the moment's: exact in the inverse, no search.
@@ -108,7 +110,8 @@ BendTable::BendTable(MaterialCard card)
                 for (int q = 0; q <= kScan; ++q) {
                     double s = 0;
                     for (int h = 0; h < helical; ++h) {
-                        const double y = std::abs(lock * radius * std::sin(kPi / helical * q / kScan + 2 * kPi * h / helical));
+                        const double y =
+                            std::abs(lock * radius * std::sin(kPi / helical * q / kScan + 2 * kPi * h / helical));
                         s += std::exp(bicubic(off, kStrains, kOffsets, i, y / 2 * (kOffsets - 1)));
                     }
                     best = std::max(best, s);
@@ -126,11 +129,14 @@ double BendTable::strong(int strands, double e, double lock) const {
     const double weak = moment(e);
     if (strands == 1) return weak;
     const double u = (std::log(e) - kLnLow) / (kLnHigh - kLnLow) * (kStrains - 1);
-    const double gain = bicubic(m_gain[static_cast<std::size_t>(tableOf(strands))], kStrains, kLocks, u, lock * (kLocks - 1));
+    const double gain =
+        bicubic(m_gain[static_cast<std::size_t>(tableOf(strands))], kStrains, kLocks, u, lock * (kLocks - 1));
     return (strands == 7 ? 6 : strands) * weak * std::exp(gain);
 }
 
-double BendTable::holdStrain(double setStrain) const { return setStrain <= 0 ? 0 : std::exp(m_hold(std::log(setStrain))); }
+double BendTable::holdStrain(double setStrain) const {
+    return setStrain <= 0 ? 0 : std::exp(m_hold(std::log(setStrain)));
+}
 
 double BendTable::cycles(double amplitude) const { return std::exp(m_life(std::log(amplitude))); }
 

@@ -31,9 +31,9 @@ private:
     static constexpr int kStrains = 81, kLocks = 33;
     MaterialCard m_card;
     CyclicConstants m_constants;
-    Curve m_moment;   ///< ln e -> ln (M1/d³)
-    Curve m_hold;     ///< ln set strain -> ln e
-    Curve m_life;     ///< ln amplitude -> ln N
+    Curve m_moment;                            ///< ln e -> ln (M1/d³)
+    Curve m_hold;                              ///< ln set strain -> ln e
+    Curve m_life;                              ///< ln amplitude -> ln N
     std::array<std::vector<double>, 4> m_gain; ///< n = 2, 3, 4, 7: ln(strong / (n x weak)) over (ln e, lock)
 };
 

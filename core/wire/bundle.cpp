@@ -25,11 +25,16 @@ Result<Bundle> makeBundle(Bundle b) {
 double findStrandRadius(const Bundle& b) {
     const double d = b.diameter_mm;
     switch (b.strands) {
-    case 2: return d / 2;
-    case 3: return d / std::sqrt(3.0);
-    case 4: return d / std::sqrt(2.0);
-    case 7: return d;
-    default: return 0;
+    case 2:
+        return d / 2;
+    case 3:
+        return d / std::sqrt(3.0);
+    case 4:
+        return d / std::sqrt(2.0);
+    case 7:
+        return d;
+    default:
+        return 0;
     }
 }
 
@@ -39,9 +44,7 @@ double findShortestLay(int strands, double diameter_mm) {
     return 2 * kPi * findStrandRadius({strands, diameter_mm, 0});
 }
 
-double findLayAngle(const Bundle& b) {
-    return b.lay_mm > 0 ? std::atan(2 * kPi * findStrandRadius(b) / b.lay_mm) : 0;
-}
+double findLayAngle(const Bundle& b) { return b.lay_mm > 0 ? std::atan(2 * kPi * findStrandRadius(b) / b.lay_mm) : 0; }
 
 double findTakeUp(const Bundle& b) { return 1 / std::cos(findLayAngle(b)); }
 
@@ -50,9 +53,7 @@ double findEffectiveStrands(const Bundle& b) {
     return b.strands == 7 ? 1 + 6 * c : b.strands * c;
 }
 
-double findTotalWire(const Bundle& b) {
-    return b.strands == 7 ? 1 + 6 * findTakeUp(b) : b.strands * findTakeUp(b);
-}
+double findTotalWire(const Bundle& b) { return b.strands == 7 ? 1 + 6 * findTakeUp(b) : b.strands * findTakeUp(b); }
 
 double findLock(const Bundle& b, double gap_mm) {
     if (b.strands == 1) return 0;

@@ -1,6 +1,7 @@
 #pragma once
 // A bundle: one or more equal strands laid parallel or twisted together.
-// Geometry of a helix; shear of drill twisting. Range of validity: lay angle up to 45 degrees. docs/mechanics.md 5 to 9.
+// Geometry of a helix; shear of drill twisting. Range of validity: lay angle up to 45 degrees. docs/mechanics.md 5
+// to 9.
 #include "base/result.h"
 #include "wire/material.h"
 
@@ -11,9 +12,9 @@ inline constexpr int kStrandCounts[] = {1, 2, 3, 4, 7};
 inline constexpr double kTwistWarn = 0.25, kTwistRefuse = 0.5;
 
 struct Bundle {
-    int strands = 1;         ///< 1, 2, 3, 4 or 7
-    double diameter_mm = 1;  ///< of one strand
-    double lay_mm = 0;       ///< length of one full turn; 0: parallel strands
+    int strands = 1;        ///< 1, 2, 3, 4 or 7
+    double diameter_mm = 1; ///< of one strand
+    double lay_mm = 0;      ///< length of one full turn; 0: parallel strands
     friend bool operator==(const Bundle&, const Bundle&) = default;
 };
 

@@ -12,7 +12,8 @@ Result<MaterialCard> makeCard(MaterialCard card) {
         double value, low, high;
         const char* unit;
     };
-    if (!isId(card.id)) return Fault{"wire card", "id \"" + card.id.substr(0, 70) + "\"", "must be letters, digits, dot or dash"};
+    if (!isId(card.id))
+        return Fault{"wire card", "id \"" + card.id.substr(0, 70) + "\"", "must be letters, digits, dot or dash"};
     const Rule rules[] = {{"Young's modulus", card.youngs_MPa / 1000, 1, 1000, " GPa"},
                           {"Poisson's ratio", card.poisson, 0, 0.5, ""},
                           {"density", card.density_g_cm3, 0.5, 25, " g/cm3"},
@@ -24,8 +25,9 @@ Result<MaterialCard> makeCard(MaterialCard card) {
                          "must lie between " + plain(r.low) + " and " + plain(r.high)};
     if (card.measured) {
         const CyclicConstants& m = *card.measured;
-        const Rule own[] = {{"sf'", m.sf_MPa, 1, 1e5, " MPa"}, {"b", m.b, -0.5, -0.01, ""}, {"ef'", m.ef, 1e-4, 20, ""},
-                            {"c", m.c, -1.5, -0.1, ""},        {"K'", m.K_MPa, 1, 1e5, " MPa"}, {"n'", m.n, 0.01, 0.6, ""}};
+        const Rule own[] = {{"sf'", m.sf_MPa, 1, 1e5, " MPa"}, {"b", m.b, -0.5, -0.01, ""},
+                            {"ef'", m.ef, 1e-4, 20, ""},       {"c", m.c, -1.5, -0.1, ""},
+                            {"K'", m.K_MPa, 1, 1e5, " MPa"},   {"n'", m.n, 0.01, 0.6, ""}};
         for (const Rule& r : own)
             if (!(r.value >= r.low && r.value <= r.high))
                 return Fault{place, std::string("measured ") + r.name + " " + plain(r.value) + r.unit,

@@ -25,16 +25,16 @@ struct CyclicConstants {
 };
 
 struct MaterialCard {
-    std::string id;                 ///< "aluminium-soft"
-    std::string name;               ///< "soft aluminium"
-    std::string note;               ///< where it is used
-    double youngs_MPa = 0;          ///< E
-    double poisson = 0;             ///< nu
+    std::string id;        ///< "aluminium-soft"
+    std::string name;      ///< "soft aluminium"
+    std::string note;      ///< where it is used
+    double youngs_MPa = 0; ///< E
+    double poisson = 0;    ///< nu
     double density_g_cm3 = 0;
-    double ultimate_MPa = 0;        ///< UTS
-    double reductionOfArea = 0;     ///< RA at fracture, 0 to 1
+    double ultimate_MPa = 0;    ///< UTS
+    double reductionOfArea = 0; ///< RA at fracture, 0 to 1
     Use use = Use::posed;
-    bool typical = true;            ///< values from tables, not from a test of this wire
+    bool typical = true;                     ///< values from tables, not from a test of this wire
     std::optional<CyclicConstants> measured; ///< replace the derived constants
     friend bool operator==(const MaterialCard&, const MaterialCard&) = default;
 };

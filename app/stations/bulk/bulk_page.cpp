@@ -41,20 +41,26 @@ void BulkPage::show(const production::Report& r) {
     const fill::FoilRoll& roll = document().production().stock.foil;
     const auto foil = [&](double g) {
         const double area = fill::findFoilArea(roll, g);
-        return tr("%1 m² of foil, %2 m off the roll").arg(Say::number(area, 2), Say::number(fill::findFoilLength(roll, g), 2));
+        return tr("%1 m² of foil, %2 m off the roll")
+            .arg(Say::number(area, 2), Say::number(fill::findFoilLength(roll, g), 2));
     };
     if (part >= 0) {
         const fill::Part& p = r.choice.parts[static_cast<std::size_t>(part)];
         m_title->setText(Say::capital(p.label));
         QList<std::pair<QString, QVariant>> bulks{{tr("none: solid or hollow"), ""}};
-        for (const fill::BulkCard& b : r.cards->bulks) bulks << std::pair{tr("%1, %2 g/cm³").arg(QString::fromStdString(b.name), Say::number(b.density_g_cm3, 2)), QVariant(QString::fromStdString(b.id))};
+        for (const fill::BulkCard& b : r.cards->bulks)
+            bulks << std::pair{tr("%1, %2 g/cm³").arg(QString::fromStdString(b.name), Say::number(b.density_g_cm3, 2)),
+                               QVariant(QString::fromStdString(b.id))};
         m_bulk->show(bulks, QString::fromStdString(p.layers.bulk));
         if (p.bulk.mass_g > 0) {
             const bool isFoil = r.shelf.bulks.at(p.layers.bulk).foil;
             m_text->setText(tr("%1 cm³ weigh %2%3. It stops short of the gaps and stays under the skin everywhere.")
-                                .arg(Say::figure(p.bulk.volume_mm3 / 1000), Say::grams(p.bulk.mass_g), isFoil ? ": " + foil(p.bulk.mass_g) : QString()));
+                                .arg(Say::figure(p.bulk.volume_mm3 / 1000), Say::grams(p.bulk.mass_g),
+                                     isFoil ? ": " + foil(p.bulk.mass_g) : QString()));
         } else {
-            m_text->setText(p.layers.bulk.empty() ? tr("No bulk here.") : tr("There is no room for bulk here: the skin is as thick as the part."));
+            m_text->setText(p.layers.bulk.empty()
+                                ? tr("No bulk here.")
+                                : tr("There is no room for bulk here: the skin is as thick as the part."));
         }
     }
     double foil_g = 0, other_g = 0;
@@ -64,12 +70,16 @@ void BulkPage::show(const production::Report& r) {
         const bool isFoil = r.shelf.bulks.at(p.layers.bulk).foil;
         (isFoil ? foil_g : other_g) += p.bulk.mass_g;
         const double sheet_cm2 = fill::findFoilArea(roll, p.bulk.mass_g) * 1e4;
-        m_parts->addItem(isFoil ? tr("%1: %2, tear %3 × %4 cm").arg(QString::fromStdString(p.label), Say::grams(p.bulk.mass_g), Say::number(roll.width_mm / 10, 0), Say::number(sheet_cm2 / (roll.width_mm / 10), 0))
+        m_parts->addItem(isFoil ? tr("%1: %2, tear %3 × %4 cm")
+                                      .arg(QString::fromStdString(p.label), Say::grams(p.bulk.mass_g),
+                                           Say::number(roll.width_mm / 10, 0),
+                                           Say::number(sheet_cm2 / (roll.width_mm / 10), 0))
                                 : tr("%1: %2").arg(QString::fromStdString(p.label), Say::grams(p.bulk.mass_g)));
     }
     fitToRows(*m_parts, 9);
     m_parts->setVisible(m_parts->count() > 0);
-    m_sum->setText(foil_g > 0 ? tr("%1 of foil: %2.").arg(Say::grams(foil_g), foil(foil_g)) + (other_g > 0 ? " " + tr("%1 of other bulk.").arg(Say::grams(other_g)) : QString())
+    m_sum->setText(foil_g > 0 ? tr("%1 of foil: %2.").arg(Say::grams(foil_g), foil(foil_g)) +
+                                    (other_g > 0 ? " " + tr("%1 of other bulk.").arg(Say::grams(other_g)) : QString())
                               : tr("No foil in this puppet."));
 }
 

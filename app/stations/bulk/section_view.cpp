@@ -23,11 +23,15 @@ void SectionView::show(const Document& document, int part) {
     const int limb = s.copies[static_cast<std::size_t>(link.copy)].limb;
     m_box = false;
     if (p.mass >= 0) {
-        const body::Mass& m = document.puppet().masses[static_cast<std::size_t>(s.masses[static_cast<std::size_t>(p.mass)].mass)];
+        const body::Mass& m =
+            document.puppet().masses[static_cast<std::size_t>(s.masses[static_cast<std::size_t>(p.mass)].mass)];
         m_a = m.half_mm.x, m_b = m.half_mm.z, m_box = m.shape == body::MassShape::box;
         m_empty = m.shape == body::MassShape::weighed;
     } else {
-        const auto& stations = document.puppet().limbs[static_cast<std::size_t>(limb)].segments[static_cast<std::size_t>(link.segment)].stations;
+        const auto& stations = document.puppet()
+                                   .limbs[static_cast<std::size_t>(limb)]
+                                   .segments[static_cast<std::size_t>(link.segment)]
+                                   .stations;
         m_empty = stations.empty();
         m_a = m_b = 0;
         for (const body::Station& t : stations)
@@ -62,8 +66,10 @@ void SectionView::paintEvent(QPaintEvent*) {
         if (w <= 0 || h <= 0) return;
         p.setPen(QPen(look().graphite, 1));
         p.setBrush(fill);
-        if (m_box) p.drawRect(QRectF(c.x() - w, c.y() - h, 2 * w, 2 * h));
-        else p.drawEllipse(c, w, h);
+        if (m_box)
+            p.drawRect(QRectF(c.x() - w, c.y() - h, 2 * w, 2 * h));
+        else
+            p.drawEllipse(c, w, h);
     };
     struct Row {
         QString text;
@@ -80,8 +86,10 @@ void SectionView::paintEvent(QPaintEvent*) {
     if (!solid || m_skin == 0) {
         const QColor fill = !m_hasBulk ? look().sheet : m_foil ? look().foil : QColor("#cbbf9f");
         ring(m_cover + m_skin, fill);
-        if (m_hasBulk) rows.push_back({m_foil ? tr("foil") : tr("bulk"), fill});
-        else rows.push_back({tr("hollow"), fill});
+        if (m_hasBulk)
+            rows.push_back({m_foil ? tr("foil") : tr("bulk"), fill});
+        else
+            rows.push_back({tr("hollow"), fill});
     }
     if (m_hasWire) {
         drawBundle(p, c, m_bundle, scale, look().copper, look().copperDark);

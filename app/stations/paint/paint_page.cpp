@@ -28,8 +28,11 @@ void CoatStack::show(const QColor& clay, const QString& clayName, const std::vec
         r.colour = QColor(QString::fromStdString(l.card->colour));
         r.clear = l.role == paint::Role::varnish;
         r.text = tr("%1: %2").arg(Say::role(l.role), QString::fromStdString(l.card->name));
-        r.more = tr("%1, %2 ml, dry in %3").arg(l.coats == 1 ? tr("1 coat") : tr("%1 coats").arg(l.coats), Say::number(l.ml, 1), Say::minutes(l.dry_min));
-        if (l.role == paint::Role::base || l.role == paint::Role::primer) r.more += tr(", ΔE %1 to below").arg(Say::number(l.contrast, 0));
+        r.more = tr("%1, %2 ml, dry in %3")
+                     .arg(l.coats == 1 ? tr("1 coat") : tr("%1 coats").arg(l.coats), Say::number(l.ml, 1),
+                          Say::minutes(l.dry_min));
+        if (l.role == paint::Role::base || l.role == paint::Role::primer)
+            r.more += tr(", ΔE %1 to below").arg(Say::number(l.contrast, 0));
         said << r.text + " " + r.more;
         m_rows.push_back(r);
     }
@@ -56,13 +59,16 @@ void CoatStack::paintEvent(QPaintEvent*) {
         }
         p.setPen(look().ink);
         p.setFont(deskFont(10, QFont::DemiBold));
-        p.drawText(QPointF(chip + 12, i * kRow + 18), QFontMetricsF(p.font()).elidedText(text, Qt::ElideRight, width() - chip - 14));
+        p.drawText(QPointF(chip + 12, i * kRow + 18),
+                   QFontMetricsF(p.font()).elidedText(text, Qt::ElideRight, width() - chip - 14));
         p.setFont(deskFont(9));
         p.setPen(look().graphite);
-        p.drawText(QPointF(chip + 12, i * kRow + 34), QFontMetricsF(p.font()).elidedText(more, Qt::ElideRight, width() - chip - 14));
+        p.drawText(QPointF(chip + 12, i * kRow + 34),
+                   QFontMetricsF(p.font()).elidedText(more, Qt::ElideRight, width() - chip - 14));
     };
     row(0, m_clay, false, m_clayName, tr("what the first coat goes on"));
-    for (std::size_t i = 0; i < m_rows.size(); ++i) row(static_cast<int>(i) + 1, m_rows[i].colour, m_rows[i].clear, m_rows[i].text, m_rows[i].more);
+    for (std::size_t i = 0; i < m_rows.size(); ++i)
+        row(static_cast<int>(i) + 1, m_rows[i].colour, m_rows[i].clear, m_rows[i].text, m_rows[i].more);
 }
 
 PaintPage::PaintPage(Document& d) : Page(d, production::Station::paint) {
@@ -97,7 +103,8 @@ void PaintPage::show(const production::Report& r) {
     const fill::Part& p = r.choice.parts[static_cast<std::size_t>(part)];
     m_title->setText(Say::capital(p.label));
     QList<std::pair<QString, QVariant>> schemes{{tr("not painted"), ""}};
-    for (const paint::Scheme& s : document().production().schemes) schemes << std::pair{QString::fromStdString(s.name), QVariant(QString::fromStdString(s.id))};
+    for (const paint::Scheme& s : document().production().schemes)
+        schemes << std::pair{QString::fromStdString(s.name), QVariant(QString::fromStdString(s.id))};
     m_scheme->show(schemes, QString::fromStdString(p.layers.scheme));
     const production::PaintedPart* painted = nullptr;
     for (const production::PaintedPart& x : r.painted)
@@ -106,18 +113,27 @@ void PaintPage::show(const production::Report& r) {
     if (painted) {
         const auto clay = r.shelf.clays.find(p.layers.clay);
         const bool bare = clay == r.shelf.clays.end();
-        m_stack->show(bare ? look().foil : QColor(QString::fromStdString(clay->second.colour)), bare ? tr("the bare part") : QString::fromStdString(clay->second.name), painted->laid);
+        m_stack->show(bare ? look().foil : QColor(QString::fromStdString(clay->second.colour)),
+                      bare ? tr("the bare part") : QString::fromStdString(clay->second.name), painted->laid);
         int opaque = 0;
-        for (const paint::Laid& l : painted->laid) opaque += l.role == paint::Role::base || l.role == paint::Role::primer ? l.coats : 0;
-        m_text->setText(tr("%1 cm² with its folds. %2 until the clay no longer shows; a clay nearer the colour saves some.")
-                            .arg(Say::number(p.surface_mm2 * paint::kRelief / 100, 0), opaque == 1 ? tr("One coat") : tr("%1 coats").arg(opaque)));
+        for (const paint::Laid& l : painted->laid)
+            opaque += l.role == paint::Role::base || l.role == paint::Role::primer ? l.coats : 0;
+        m_text->setText(
+            tr("%1 cm² with its folds. %2 until the clay no longer shows; a clay nearer the colour saves some.")
+                .arg(Say::number(p.surface_mm2 * paint::kRelief / 100, 0),
+                     opaque == 1 ? tr("One coat") : tr("%1 coats").arg(opaque)));
     } else {
-        m_text->setText(p.layers.cover.empty() ? tr("No paint on this part.") : tr("Not painted: %1 covers it.").arg(QString::fromStdString(r.shelf.covers.at(p.layers.cover).name)));
+        m_text->setText(
+            p.layers.cover.empty()
+                ? tr("No paint on this part.")
+                : tr("Not painted: %1 covers it.").arg(QString::fromStdString(r.shelf.covers.at(p.layers.cover).name)));
     }
     QStringList lines;
     for (const production::Need& n : r.needs)
         if (n.ware == production::Ware::paint)
-            lines << tr("%1: %2 of %3 ml there%4").arg(QString::fromStdString(n.name), Say::number(n.needed, 1), Say::number(n.held, 0), n.packs > 0 ? tr("; pots to buy: %1").arg(n.packs) : QString());
+            lines << tr("%1: %2 of %3 ml there%4")
+                         .arg(QString::fromStdString(n.name), Say::number(n.needed, 1), Say::number(n.held, 0),
+                              n.packs > 0 ? tr("; pots to buy: %1").arg(n.packs) : QString());
     m_sum->setText(lines.isEmpty() ? tr("No paint in this puppet.") : lines.join("\n"));
 }
 

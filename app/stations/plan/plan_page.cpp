@@ -43,7 +43,8 @@ void PlanPage::show(const production::Report& r) {
     {
         const QSignalBlocker quiet(m_steps);
         m_steps->clear();
-        for (std::size_t i = 0; i < r.plan.steps.size(); ++i) m_steps->addItem(tr("%1  %2").arg(i + 1).arg(Say::step(r.plan.steps[i])));
+        for (std::size_t i = 0; i < r.plan.steps.size(); ++i)
+            m_steps->addItem(tr("%1  %2").arg(i + 1).arg(Say::step(r.plan.steps[i])));
         m_steps->setCurrentRow(kept >= 0 && kept < m_steps->count() ? kept : m_steps->count() ? 0 : -1);
     }
     showStep(r);
@@ -52,16 +53,28 @@ void PlanPage::show(const production::Report& r) {
         QString amount;
         switch (n.ware) {
         case production::Ware::wire:
-        case production::Ware::foil: amount = tr("%1 m").arg(Say::number(n.needed, 2)); break;
+        case production::Ware::foil:
+            amount = tr("%1 m").arg(Say::number(n.needed, 2));
+            break;
         case production::Ware::clay:
-        case production::Ware::bulk: amount = Say::grams(n.needed); break;
-        case production::Ware::cover: amount = tr("%1 cm²").arg(Say::number(n.needed * 1e4, 0)); break;
-        case production::Ware::paint: amount = tr("%1 ml").arg(Say::number(n.needed, 1)); break;
+        case production::Ware::bulk:
+            amount = Say::grams(n.needed);
+            break;
+        case production::Ware::cover:
+            amount = tr("%1 cm²").arg(Say::number(n.needed * 1e4, 0));
+            break;
+        case production::Ware::paint:
+            amount = tr("%1 ml").arg(Say::number(n.needed, 1));
+            break;
         }
-        lines << tr("%1: %2, %3").arg(QString::fromStdString(n.name), amount, Say::money(n.price, document().production().currency));
+        lines << tr("%1: %2, %3")
+                     .arg(QString::fromStdString(n.name), amount,
+                          Say::money(n.price, document().production().currency));
     }
     m_shopping->setText(lines.join("\n"));
-    m_money->setText(tr("Used up: %1. To buy now: %2.").arg(Say::money(r.price, document().production().currency), Say::money(r.buyPrice, document().production().currency)));
+    m_money->setText(tr("Used up: %1. To buy now: %2.")
+                         .arg(Say::money(r.price, document().production().currency),
+                              Say::money(r.buyPrice, document().production().currency)));
 }
 
 void PlanPage::showStep(const production::Report& r) {
@@ -75,10 +88,18 @@ void PlanPage::showStep(const production::Report& r) {
     const plan::Step& s = r.plan.steps[static_cast<std::size_t>(i)];
     m_title->setText(Say::step(s));
     QStringList lines;
-    lines << (s.wait_min >= 1 ? tr("%1 of work, then %2 of waiting; begins after %3.") : tr("%1 of work%2; begins after %3.")).arg(Say::minutes(s.hands_min), s.wait_min >= 1 ? Say::minutes(s.wait_min) : QString(), Say::minutes(s.start_min));
-    for (const plan::After& a : s.after) lines << tr("After %1 %2: %3.").arg(a.step + 1).arg(Say::step(r.plan.steps[static_cast<std::size_t>(a.step)]), Say::reason(a.reason));
+    lines << (s.wait_min >= 1 ? tr("%1 of work, then %2 of waiting; begins after %3.")
+                              : tr("%1 of work%2; begins after %3."))
+                 .arg(Say::minutes(s.hands_min), s.wait_min >= 1 ? Say::minutes(s.wait_min) : QString(),
+                      Say::minutes(s.start_min));
+    for (const plan::After& a : s.after)
+        lines << tr("After %1 %2: %3.")
+                     .arg(a.step + 1)
+                     .arg(Say::step(r.plan.steps[static_cast<std::size_t>(a.step)]), Say::reason(a.reason));
     if (s.kind == plan::StepKind::gate)
-        lines << tr("Look now: is every joint in the pose and angle it is built in? Are all holes for pins, rods and cables made? Does cloth still go round? Is the texture whole where it was held? Is anything inside that the oven would melt?");
+        lines << tr("Look now: is every joint in the pose and angle it is built in? Are all holes for pins, rods and "
+                    "cables made? Does cloth still go round? Is the texture whole where it was held? Is anything "
+                    "inside that the oven would melt?");
     m_text->setText(lines.join("\n"));
     m_caution->setText(Say::caution(s.caution));
     m_caution->setVisible(s.caution != plan::Caution::none);

@@ -15,9 +15,12 @@ constexpr double kRowMinutes = 8 * 60, kLeft = 74, kRight = 24, kTop = 64, kHand
 
 QColor toolColour(plan::Tool t) {
     switch (t) {
-    case plan::Tool::oven: return QColor("#c9694a");
-    case plan::Tool::drying_rack: return QColor("#6d93a8");
-    default: return QColor("#a79c86");
+    case plan::Tool::oven:
+        return QColor("#c9694a");
+    case plan::Tool::drying_rack:
+        return QColor("#6d93a8");
+    default:
+        return QColor("#a79c86");
     }
 }
 } // namespace
@@ -31,7 +34,9 @@ PlanStrip::PlanStrip(Document& document, QWidget* parent) : QWidget(parent), m_d
     });
 }
 
-int PlanStrip::rows() const { return std::max(1, static_cast<int>(std::ceil(m_document.report().plan.elapsed_min / kRowMinutes))); }
+int PlanStrip::rows() const {
+    return std::max(1, static_cast<int>(std::ceil(m_document.report().plan.elapsed_min / kRowMinutes)));
+}
 
 std::vector<PlanStrip::Box> PlanStrip::boxes() const {
     std::vector<Box> out;
@@ -44,7 +49,8 @@ std::vector<PlanStrip::Box> PlanStrip::boxes() const {
         while (from < to - 1e-9) { // a step may run on into the next row
             const int row = static_cast<int>(from / kRowMinutes + 1e-9);
             const double end = std::min(to, (row + 1) * kRowMinutes);
-            out.push_back({static_cast<int>(i), QRectF(kLeft + (from - row * kRowMinutes) * scale, kTop + row * rowHeight, (end - from) * scale, kHands)});
+            out.push_back({static_cast<int>(i), QRectF(kLeft + (from - row * kRowMinutes) * scale,
+                                                       kTop + row * rowHeight, (end - from) * scale, kHands)});
             from = end;
         }
     }
@@ -81,7 +87,9 @@ bool PlanStrip::event(QEvent* event) {
     if (event->type() == QEvent::ToolTip) {
         const auto* help = static_cast<QHelpEvent*>(event);
         const int s = stepAt(help->pos());
-        QToolTip::showText(help->globalPos(), s >= 0 ? Say::step(m_document.report().plan.steps[static_cast<std::size_t>(s)]) : QString(), this);
+        QToolTip::showText(help->globalPos(),
+                           s >= 0 ? Say::step(m_document.report().plan.steps[static_cast<std::size_t>(s)]) : QString(),
+                           this);
         return true;
     }
     return QWidget::event(event);
@@ -103,11 +111,13 @@ void PlanStrip::paintEvent(QPaintEvent*) {
     const double after = 36 + QFontMetricsF(p.font()).horizontalAdvance(title);
     p.setFont(deskFont(10));
     p.setPen(look().graphite);
-    p.drawText(QPointF(after, 29), tr("%1 of work, %2 from first cut to last with one pair of hands").arg(Say::minutes(plan.hands_min), Say::minutes(plan.elapsed_min)));
+    p.drawText(QPointF(after, 29), tr("%1 of work, %2 from first cut to last with one pair of hands")
+                                       .arg(Say::minutes(plan.hands_min), Say::minutes(plan.elapsed_min)));
     p.setFont(deskFont(8.5));
     p.drawText(QPointF(24, 48), tr("hands-on above the line, waiting below it; one row is eight hours at the bench"));
 
-    const double w = width() - 5 - kLeft - kRight, rowHeight = std::min(150.0, (height() - kTop - 30.0) / rows()), scale = w / kRowMinutes;
+    const double w = width() - 5 - kLeft - kRight, rowHeight = std::min(150.0, (height() - kTop - 30.0) / rows()),
+                 scale = w / kRowMinutes;
     for (int row = 0; row < rows(); ++row) {
         const double y = kTop + row * rowHeight + kHands;
         p.setPen(QPen(look().ink, 1.5));
@@ -118,7 +128,8 @@ void PlanStrip::paintEvent(QPaintEvent*) {
         for (int h = 0; h <= 8; ++h) {
             const double x = kLeft + h * 60 * scale;
             p.drawLine(QPointF(x, y), QPointF(x, y + 4));
-            if (rowHeight > 110) p.drawText(QRectF(x - 20, y + 4 + 3 * kWait, 40, 14), Qt::AlignCenter, tr("%1 h").arg(row * 8 + h));
+            if (rowHeight > 110)
+                p.drawText(QRectF(x - 20, y + 4 + 3 * kWait, 40, 14), Qt::AlignCenter, tr("%1 h").arg(row * 8 + h));
         }
     }
     // Waits, in lanes so that several at once can be seen.
@@ -129,20 +140,25 @@ void PlanStrip::paintEvent(QPaintEvent*) {
         double from = s.start_min + s.hands_min;
         const double to = from + s.wait_min;
         const auto free = std::find_if(laneFree.begin(), laneFree.end(), [&](double t) { return t <= from + 1e-9; });
-        const auto lane = static_cast<std::size_t>(free == laneFree.end() ? std::min_element(laneFree.begin(), laneFree.end()) - laneFree.begin() : free - laneFree.begin());
+        const auto lane = static_cast<std::size_t>(
+            free == laneFree.end() ? std::min_element(laneFree.begin(), laneFree.end()) - laneFree.begin()
+                                   : free - laneFree.begin());
         laneFree[lane] = std::max(laneFree[lane], to);
         while (from < to - 1e-9) {
             const int row = static_cast<int>(from / kRowMinutes + 1e-9);
             const double end = std::min(to, (row + 1) * kRowMinutes);
             QColor c = toolColour(s.tool);
             c.setAlpha(static_cast<int>(i) == m_step ? 255 : 170);
-            const QRectF bar(kLeft + (from - row * kRowMinutes) * scale, kTop + row * rowHeight + kHands + 2 + static_cast<double>(lane) * kWait, (end - from) * scale, kWait - 3);
+            const QRectF bar(kLeft + (from - row * kRowMinutes) * scale,
+                             kTop + row * rowHeight + kHands + 2 + static_cast<double>(lane) * kWait,
+                             (end - from) * scale, kWait - 3);
             p.fillRect(bar, c);
             if (bar.width() > 60) {
                 p.setFont(deskFont(8.5));
                 p.setPen(QColor("#1d1b18"));
                 p.drawText(bar.adjusted(4, 0, -2, 0), Qt::AlignVCenter | Qt::AlignLeft,
-                           QFontMetricsF(p.font()).elidedText(tr("%1 %2").arg(i + 1).arg(Say::minutes(s.wait_min)), Qt::ElideRight, bar.width() - 6));
+                           QFontMetricsF(p.font()).elidedText(tr("%1 %2").arg(i + 1).arg(Say::minutes(s.wait_min)),
+                                                              Qt::ElideRight, bar.width() - 6));
             }
             from = end;
         }
@@ -156,7 +172,8 @@ void PlanStrip::paintEvent(QPaintEvent*) {
         p.setFont(deskFont(8.5, on ? QFont::DemiBold : QFont::Normal));
         const QString number = QString::number(b.step + 1);
         if (b.rect.width() > 64) {
-            p.drawText(b.rect.adjusted(4, 4, -3, -2), Qt::AlignLeft | Qt::AlignTop | Qt::TextWordWrap, tr("%1 %2").arg(number, Say::step(plan.steps[static_cast<std::size_t>(b.step)])));
+            p.drawText(b.rect.adjusted(4, 4, -3, -2), Qt::AlignLeft | Qt::AlignTop | Qt::TextWordWrap,
+                       tr("%1 %2").arg(number, Say::step(plan.steps[static_cast<std::size_t>(b.step)])));
         } else if (b.rect.width() > QFontMetricsF(p.font()).horizontalAdvance(number) + 2) {
             p.drawText(b.rect.adjusted(0, 4, 0, 0), Qt::AlignHCenter | Qt::AlignTop, number);
         }

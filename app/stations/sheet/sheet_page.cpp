@@ -51,17 +51,29 @@ SheetPage::SheetPage(Document& d) : Page(d, production::Station::sheet) {
     column()->addStretch();
 
     connect(m_height, &NumberField::edited, this, [this](double mm) {
-        document().change(tr("Height %1").arg(Say::length(mm, 0)), [mm](const production::Edits& e) { return e.setHeight(mm); }, "height");
+        document().change(
+            tr("Height %1").arg(Say::length(mm, 0)), [mm](const production::Edits& e) { return e.setHeight(mm); },
+            "height");
     });
-    connect(m_lean, &NumberField::edited, this, [this](double v) { changeWants(tr("Lean %1").arg(Say::degrees(v)), [v](body::Wants& w) { w.lean_rad = v; }, "lean"); });
-    connect(m_film, &NumberField::edited, this, [this](double v) { changeWants(tr("Film %1 s").arg(v), [v](body::Wants& w) { w.film_s = v; }, "film"); });
-    connect(m_factor, &NumberField::edited, this, [this](double v) { changeWants(tr("Hold factor %1").arg(v), [v](body::Wants& w) { w.holdFactor = v; }, "factor"); });
+    connect(m_lean, &NumberField::edited, this, [this](double v) {
+        changeWants(
+            tr("Lean %1").arg(Say::degrees(v)), [v](body::Wants& w) { w.lean_rad = v; }, "lean");
+    });
+    connect(m_film, &NumberField::edited, this, [this](double v) {
+        changeWants(
+            tr("Film %1 s").arg(v), [v](body::Wants& w) { w.film_s = v; }, "film");
+    });
+    connect(m_factor, &NumberField::edited, this, [this](double v) {
+        changeWants(
+            tr("Hold factor %1").arg(v), [v](body::Wants& w) { w.holdFactor = v; }, "factor");
+    });
     connect(m_aim, &ChoiceField::edited, this, [this](const QVariant& v) {
         const auto aim = static_cast<body::Aim>(v.toInt());
         changeWants(tr("Choose for %1").arg(Say::aim(aim)), [aim](body::Wants& w) { w.aim = aim; }, {});
     });
     connect(m_steel, &ChoiceField::edited, this, [this](const QVariant& v) {
-        changeWants(v.toBool() ? tr("Steel may be posed") : tr("Steel stays static"), [v](body::Wants& w) { w.steelMayPose = v.toBool(); }, {});
+        changeWants(v.toBool() ? tr("Steel may be posed") : tr("Steel stays static"),
+                    [v](body::Wants& w) { w.steelMayPose = v.toBool(); }, {});
     });
     connect(m_stationPick, &ChoiceField::edited, this, [this] { refresh(); });
     const auto measure = [this] {
@@ -70,25 +82,36 @@ SheetPage::SheetPage(Document& d) : Page(d, production::Station::sheet) {
         if (s.kind == Selection::Kind::mass) {
             const std::string id = p.masses[static_cast<std::size_t>(s.index)].id;
             const Vec3 half{m_a->core(), m_c->core(), m_b->core()};
-            document().change(tr("Size of %1").arg(QString::fromStdString(id)), [&](const production::Edits& e) { return e.setMassSize(id, half); }, "size" + QString::fromStdString(id));
+            document().change(
+                tr("Size of %1").arg(QString::fromStdString(id)),
+                [&](const production::Edits& e) { return e.setMassSize(id, half); },
+                "size" + QString::fromStdString(id));
         } else if (const int part = selectedPart(); part >= 0) {
             const production::PartRef ref = refOf(part);
             const int at = m_stationPick->currentData().toInt();
-            document().change(tr("Half-widths of %1").arg(m_partTitle->text()), [&](const production::Edits& e) { return e.setStation(ref.limb, ref.segment, at, m_a->core(), m_b->core()); },
-                              QString("width%1%2%3").arg(QString::fromStdString(ref.limb)).arg(ref.segment).arg(at));
+            document().change(
+                tr("Half-widths of %1").arg(m_partTitle->text()),
+                [&](const production::Edits& e) {
+                    return e.setStation(ref.limb, ref.segment, at, m_a->core(), m_b->core());
+                },
+                QString("width%1%2%3").arg(QString::fromStdString(ref.limb)).arg(ref.segment).arg(at));
         }
     };
-    for (NumberField* f : {m_a, m_b, m_c}) connect(f, &NumberField::edited, this, measure);
+    for (NumberField* f : {m_a, m_b, m_c})
+        connect(f, &NumberField::edited, this, measure);
     connect(m_weight, &NumberField::edited, this, [this](double g) {
         const std::string id = document().puppet().masses[static_cast<std::size_t>(document().selection().index)].id;
-        document().change(tr("Weight of %1").arg(QString::fromStdString(id)), [&](const production::Edits& e) { return e.setWeighed(id, g); }, "weight" + QString::fromStdString(id));
+        document().change(
+            tr("Weight of %1").arg(QString::fromStdString(id)),
+            [&](const production::Edits& e) { return e.setWeighed(id, g); }, "weight" + QString::fromStdString(id));
     });
 }
 
 void SheetPage::changeWants(const QString& name, const std::function<void(body::Wants&)>& mutate, const QString& key) {
     body::Wants w = document().puppet().wants;
     mutate(w);
-    document().change(name, [&](const production::Edits& e) { return e.setWants(w); }, key);
+    document().change(
+        name, [&](const production::Edits& e) { return e.setWants(w); }, key);
 }
 
 void SheetPage::show(const production::Report& r) {
@@ -96,10 +119,14 @@ void SheetPage::show(const production::Report& r) {
     m_title->setText(QString::fromStdString(p.name));
     const fill::Totals& t = r.choice.totals;
     QStringList facts;
-    facts << tr("Weighs %1: skin %2, bulk %3, cover %4, wire %5.").arg(Say::grams(t.mass_g()), Say::grams(t.skin_g), Say::grams(t.bulk_g), Say::grams(t.cover_g), Say::grams(t.wire_g));
+    facts << tr("Weighs %1: skin %2, bulk %3, cover %4, wire %5.")
+                 .arg(Say::grams(t.mass_g()), Say::grams(t.skin_g), Say::grams(t.bulk_g), Say::grams(t.cover_g),
+                      Say::grams(t.wire_g));
     facts << tr("Its weight sits %1 above the base.").arg(Say::length(t.centre.y, 0));
     for (const body::Mass& m : p.masses)
-        if (m.id == "head") facts << tr("%1 heads high, the head %2 of it.").arg(Say::number(p.height_mm / (2 * m.half_mm.y), 1), Say::length(2 * m.half_mm.y, 0));
+        if (m.id == "head")
+            facts << tr("%1 heads high, the head %2 of it.")
+                         .arg(Say::number(p.height_mm / (2 * m.half_mm.y), 1), Say::length(2 * m.half_mm.y, 0));
     facts << tr("Chance that no joint fails before the film's end: %1 %.").arg(Say::number(r.choice.survival * 100, 0));
     m_facts->setText(facts.join("\n"));
     m_height->show(p.height_mm);
@@ -107,7 +134,8 @@ void SheetPage::show(const production::Report& r) {
     m_film->show(p.wants.film_s);
     m_factor->show(p.wants.holdFactor);
     QList<std::pair<QString, QVariant>> aims;
-    for (body::Aim a : {body::Aim::life, body::Aim::light, body::Aim::easy, body::Aim::cheap}) aims << std::pair{Say::aim(a), QVariant(static_cast<int>(a))};
+    for (body::Aim a : {body::Aim::life, body::Aim::light, body::Aim::easy, body::Aim::cheap})
+        aims << std::pair{Say::aim(a), QVariant(static_cast<int>(a))};
     m_aim->show(aims, static_cast<int>(p.wants.aim));
     m_steel->show({{tr("never where a joint moves"), false}, {tr("may be posed"), true}}, p.wants.steelMayPose);
     showMeasures(r);
@@ -131,12 +159,15 @@ void SheetPage::showMeasures(const production::Report& r) {
     const std::string limb = mass ? std::string() : refOf(part).limb;
     const bool mirrored = !mass && body::findLimb(p, limb)->mirrored;
     m_partText->setText(weighed ? tr("A piece that was weighed.")
-                                : tr("%1 cm³, %2%3").arg(Say::figure(at.volume_mm3 / 1000), Say::grams(at.mass_g()), mirrored ? tr("; the other side follows") : QString()));
+                                : tr("%1 cm³, %2%3")
+                                      .arg(Say::figure(at.volume_mm3 / 1000), Say::grams(at.mass_g()),
+                                           mirrored ? tr("; the other side follows") : QString()));
     const auto row = [this](QWidget* field, bool shown) {
         field->setVisible(shown);
         m_form->labelForField(field)->setVisible(shown);
     };
-    row(m_stationPick, !mass), row(m_a, !weighed), row(m_b, !weighed), row(m_c, mass && !weighed), row(m_weight, weighed);
+    row(m_stationPick, !mass), row(m_a, !weighed), row(m_b, !weighed), row(m_c, mass && !weighed),
+        row(m_weight, weighed);
     if (weighed) {
         m_weight->show(p.masses[static_cast<std::size_t>(s.index)].weighed_g);
     } else if (mass) {
@@ -148,10 +179,17 @@ void SheetPage::showMeasures(const production::Report& r) {
         const double L = r.choice.skeleton.links[static_cast<std::size_t>(at.link)].length_mm;
         QList<std::pair<QString, QVariant>> entries;
         for (std::size_t i = 0; i < stations.size(); ++i)
-            entries << std::pair{i == 0 ? tr("its root") : i + 1 == stations.size() ? tr("its tip") : tr("%1 along").arg(Say::length(stations[i].at * L, 0)), QVariant(static_cast<int>(i))};
-        const int kept = m_stationPick->currentIndex() >= 0 && m_stationPick->currentIndex() < static_cast<int>(stations.size()) ? m_stationPick->currentIndex() : 0;
+            entries << std::pair{i == 0                     ? tr("its root")
+                                 : i + 1 == stations.size() ? tr("its tip")
+                                                            : tr("%1 along").arg(Say::length(stations[i].at * L, 0)),
+                                 QVariant(static_cast<int>(i))};
+        const int kept =
+            m_stationPick->currentIndex() >= 0 && m_stationPick->currentIndex() < static_cast<int>(stations.size())
+                ? m_stationPick->currentIndex()
+                : 0;
         m_stationPick->show(entries, kept);
-        m_a->show(stations[static_cast<std::size_t>(kept)].a_mm), m_b->show(stations[static_cast<std::size_t>(kept)].b_mm);
+        m_a->show(stations[static_cast<std::size_t>(kept)].a_mm),
+            m_b->show(stations[static_cast<std::size_t>(kept)].b_mm);
     }
 }
 

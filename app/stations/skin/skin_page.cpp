@@ -49,10 +49,14 @@ SkinPage::SkinPage(Document& d) : Page(d, production::Station::skin) {
         });
     });
     connect(m_thickness, &NumberField::edited, this, [this](double mm) {
-        changeLayers(tr("Skin of %1: %2").arg(m_title->text(), Say::length(mm)), [&](body::Layers& l) { l.skin_mm = mm; }, "skin");
+        changeLayers(
+            tr("Skin of %1: %2").arg(m_title->text(), Say::length(mm)), [&](body::Layers& l) { l.skin_mm = mm; },
+            "skin");
     });
     connect(m_across, &ChoiceField::edited, this, [this](const QVariant& v) {
-        changeLayers(v.toBool() ? tr("Skin of %1 across the joints").arg(m_title->text()) : tr("Skin of %1 stops at the joints").arg(m_title->text()), [&](body::Layers& l) { l.skinAcrossGaps = v.toBool(); });
+        changeLayers(v.toBool() ? tr("Skin of %1 across the joints").arg(m_title->text())
+                                : tr("Skin of %1 stops at the joints").arg(m_title->text()),
+                     [&](body::Layers& l) { l.skinAcrossGaps = v.toBool(); });
     });
 }
 
@@ -63,24 +67,33 @@ void SkinPage::show(const production::Report& r) {
         const fill::Part& p = r.choice.parts[static_cast<std::size_t>(part)];
         m_title->setText(Say::capital(p.label));
         QList<std::pair<QString, QVariant>> clays{{tr("no clay"), ""}};
-        for (const fill::ClayCard& c : r.cards->clays) clays << std::pair{QString::fromStdString(c.name), QVariant(QString::fromStdString(c.id))};
+        for (const fill::ClayCard& c : r.cards->clays)
+            clays << std::pair{QString::fromStdString(c.name), QVariant(QString::fromStdString(c.id))};
         m_clay->show(clays, QString::fromStdString(p.layers.clay));
         m_thickness->show(p.layers.skin_mm);
         m_thickness->setEnabled(!p.layers.clay.empty());
         m_across->setEnabled(!p.layers.clay.empty() && p.mass < 0);
-        m_across->show({{tr("the skin stops short of the gap"), false}, {tr("the skin runs across"), true}}, p.layers.skinAcrossGaps);
+        m_across->show({{tr("the skin stops short of the gap"), false}, {tr("the skin runs across"), true}},
+                       p.layers.skinAcrossGaps);
         if (!p.layers.clay.empty()) {
             const fill::ClayCard& c = r.shelf.clays.at(p.layers.clay);
             m_text->setText(tr("%1 cm³ of clay, %2. This clay wants %3 to %4; %5.")
-                                .arg(Say::figure(p.skin.volume_mm3 / 1000), Say::grams(p.skin.mass_g), Say::length(c.thinnest_mm), Say::length(c.thickest_mm), QString::fromStdString(c.note)));
+                                .arg(Say::figure(p.skin.volume_mm3 / 1000), Say::grams(p.skin.mass_g),
+                                     Say::length(c.thinnest_mm), Say::length(c.thickest_mm),
+                                     QString::fromStdString(c.note)));
         } else {
-            m_text->setText(p.layers.cover.empty() ? tr("Bare wire or bulk.") : tr("No clay: covered with %1.").arg(QString::fromStdString(r.shelf.covers.at(p.layers.cover).name)));
+            m_text->setText(p.layers.cover.empty()
+                                ? tr("Bare wire or bulk.")
+                                : tr("No clay: covered with %1.")
+                                      .arg(QString::fromStdString(r.shelf.covers.at(p.layers.cover).name)));
         }
     }
     QStringList packs;
     for (const production::Need& n : r.needs)
         if (n.ware == production::Ware::clay)
-            packs << tr("%1: %2 of %3 g there%4").arg(QString::fromStdString(n.name), Say::number(n.needed, 0), Say::number(n.held, 0), n.packs > 0 ? tr("; packs to buy: %1").arg(n.packs) : QString());
+            packs << tr("%1: %2 of %3 g there%4")
+                         .arg(QString::fromStdString(n.name), Say::number(n.needed, 0), Say::number(n.held, 0),
+                              n.packs > 0 ? tr("; packs to buy: %1").arg(n.packs) : QString());
     m_packs->setText(packs.isEmpty() ? tr("No clay in this puppet.") : packs.join("\n"));
     showBake(r);
 }
@@ -97,14 +110,17 @@ void SkinPage::showBake(const production::Report& r) {
     for (const fill::BakeBatch& b : r.bakes) {
         const fill::PartBake& slow = b.parts[static_cast<std::size_t>(b.slowest)];
         lines << tr("%1 at %2 °C: the innermost clay of the %3 is hot after %4, then %5 of soak.")
-                     .arg(Say::minutes(b.minutes), Say::number(b.set_C, 0), QString::fromStdString(r.choice.parts[static_cast<std::size_t>(slow.part)].label), Say::minutes(slow.reach_min), Say::minutes(b.soak_min));
+                     .arg(Say::minutes(b.minutes), Say::number(b.set_C, 0),
+                          QString::fromStdString(r.choice.parts[static_cast<std::size_t>(slow.part)].label),
+                          Say::minutes(slow.reach_min), Say::minutes(b.soak_min));
     }
     m_bake->setText(lines.join("\n"));
     const fill::BakeBatch& b = r.bakes.front();
     m_plot->clearPlottables();
     m_plot->clearItems();
     m_plot->setBackground(look().card);
-    const auto curve = [&](const std::vector<double>& x, const std::vector<double>& y, const QColor& c, Qt::PenStyle style) {
+    const auto curve = [&](const std::vector<double>& x, const std::vector<double>& y, const QColor& c,
+                           Qt::PenStyle style) {
         QCPGraph* g = m_plot->addGraph();
         g->setData(QVector<double>(x.begin(), x.end()), QVector<double>(y.begin(), y.end()), true);
         g->setPen(QPen(c, 2, style));
@@ -124,9 +140,12 @@ void SkinPage::showBake(const production::Report& r) {
         label->setFont(deskFont(8.5));
         label->setColor(look().graphite);
     };
-    level(b.set_C, tr("oven %1 °C").arg(Say::number(b.set_C, 0)), Qt::SolidLine, end * 0.01, Qt::AlignLeft | Qt::AlignBottom);
-    level(b.set_C - fill::kNearSet_C, tr("curing from %1 °C").arg(Say::number(b.set_C - fill::kNearSet_C, 0)), Qt::DotLine, end * 0.99, Qt::AlignRight | Qt::AlignTop);
-    const auto word = [&](double share, const fill::BakeCurve& c, const std::vector<double>& y, const QString& text, const QColor& colour, Qt::Alignment align) {
+    level(b.set_C, tr("oven %1 °C").arg(Say::number(b.set_C, 0)), Qt::SolidLine, end * 0.01,
+          Qt::AlignLeft | Qt::AlignBottom);
+    level(b.set_C - fill::kNearSet_C, tr("curing from %1 °C").arg(Say::number(b.set_C - fill::kNearSet_C, 0)),
+          Qt::DotLine, end * 0.99, Qt::AlignRight | Qt::AlignTop);
+    const auto word = [&](double share, const fill::BakeCurve& c, const std::vector<double>& y, const QString& text,
+                          const QColor& colour, Qt::Alignment align) {
         if (c.minutes.empty()) return;
         const auto i = static_cast<std::size_t>(share * static_cast<double>(c.minutes.size() - 1));
         auto* label = new QCPItemText(m_plot);
@@ -136,12 +155,18 @@ void SkinPage::showBake(const production::Report& r) {
         label->setFont(deskFont(8.5, QFont::DemiBold));
         label->setColor(colour);
     };
-    const auto nameOf = [&](const fill::PartBake& p) { return QString::fromStdString(r.choice.parts[static_cast<std::size_t>(p.part)].label); };
+    const auto nameOf = [&](const fill::PartBake& p) {
+        return QString::fromStdString(r.choice.parts[static_cast<std::size_t>(p.part)].label);
+    };
     const fill::PartBake* quick = &b.parts.front();
     for (const fill::PartBake& p : b.parts)
         if (p.reach_min < quick->reach_min) quick = &p;
-    word(0.22, b.slowestCurve, b.slowestCurve.innermost_C, tr("  inside the %1").arg(nameOf(b.parts[static_cast<std::size_t>(b.slowest)])), look().copperDark, Qt::AlignLeft | Qt::AlignTop);
-    if (b.parts.size() > 1) word(0.02, b.quickestCurve, b.quickestCurve.innermost_C, tr("   inside the %1").arg(nameOf(*quick)), look().holds, Qt::AlignLeft | Qt::AlignBottom);
+    word(0.22, b.slowestCurve, b.slowestCurve.innermost_C,
+         tr("  inside the %1").arg(nameOf(b.parts[static_cast<std::size_t>(b.slowest)])), look().copperDark,
+         Qt::AlignLeft | Qt::AlignTop);
+    if (b.parts.size() > 1)
+        word(0.02, b.quickestCurve, b.quickestCurve.innermost_C, tr("   inside the %1").arg(nameOf(*quick)),
+             look().holds, Qt::AlignLeft | Qt::AlignBottom);
     for (QCPAxis* axis : {m_plot->xAxis, m_plot->yAxis}) {
         axis->setBasePen(QPen(look().graphite));
         axis->setTickPen(QPen(look().graphite));

@@ -43,27 +43,37 @@ void HoldWindow::show(const Document& document, int limb, int demand) {
     for (std::size_t i = 0; i < l.candidates.size(); ++i) {
         const choice::Candidate& c = l.candidates[i];
         const bool outdone = std::any_of(l.candidates.begin(), l.candidates.end(), [&](const choice::Candidate& o) {
-            return &o != &c && o.spool == c.spool && o.bundle.strands == c.bundle.strands && (&o == &l.candidates[static_cast<std::size_t>(l.chosen)] || betterLay(o, c));
+            return &o != &c && o.spool == c.spool && o.bundle.strands == c.bundle.strands &&
+                   (&o == &l.candidates[static_cast<std::size_t>(l.chosen)] || betterLay(o, c));
         });
         if (outdone && static_cast<int>(i) != l.chosen) continue;
         Spot s;
-        s.candidate = static_cast<int>(i), s.bundle = c.bundle, s.fits = c.fits, s.barred = c.bar != choice::Bar::none, s.chosen = static_cast<int>(i) == l.chosen;
+        s.candidate = static_cast<int>(i), s.bundle = c.bundle, s.fits = c.fits, s.barred = c.bar != choice::Bar::none,
+        s.chosen = static_cast<int>(i) == l.chosen;
         s.hold = c.at[static_cast<std::size_t>(demand)].hold_Nmm;
         const QString name = Say::wire(c.bundle, cardName(document.production(), report, c.spool));
         const auto& worst = l.demands[static_cast<std::size_t>(std::max(0, c.worstJoint))];
         const QString joint = QString::fromStdString(drawn.joints[static_cast<std::size_t>(worst.joint)].name);
-        if (c.bar == choice::Bar::material_static) s.text = tr("%1\nis for places where nothing moves").arg(name);
-        else if (c.bar == choice::Bar::twist) s.text = tr("%1\ntwisting alone would spend half the wire").arg(name);
-        else if (c.bar == choice::Bar::spool_short) s.text = tr("%1\nnot enough of it on the spool").arg(name);
-        else if (c.fits) s.text = tr("%1\nfits: shortest life %2 s of film, %3").arg(name, Say::figure(c.at[static_cast<std::size_t>(std::max(0, c.worstJoint))].life_s), joint);
-        else s.text = tr("%1\nruled out: %2, %3").arg(name, joint, Say::state(c.state));
+        if (c.bar == choice::Bar::material_static)
+            s.text = tr("%1\nis for places where nothing moves").arg(name);
+        else if (c.bar == choice::Bar::twist)
+            s.text = tr("%1\ntwisting alone would spend half the wire").arg(name);
+        else if (c.bar == choice::Bar::spool_short)
+            s.text = tr("%1\nnot enough of it on the spool").arg(name);
+        else if (c.fits)
+            s.text =
+                tr("%1\nfits: shortest life %2 s of film, %3")
+                    .arg(name, Say::figure(c.at[static_cast<std::size_t>(std::max(0, c.worstJoint))].life_s), joint);
+        else
+            s.text = tr("%1\nruled out: %2, %3").arg(name, joint, Say::state(c.state));
         m_spots.push_back(s);
     }
     double low = d.needed_Nmm, high = d.effortLimit_Nmm;
     for (const Spot& s : m_spots)
         if (!s.barred && std::isfinite(s.hold)) low = std::min(low, s.hold), high = std::max(high, s.hold);
     // Far candidates crowd at the edges rather than squeezing the window.
-    m_low = std::max(low / 1.3, d.needed_Nmm / 30), m_high = std::min(high * 1.3, std::max(d.effortLimit_Nmm, d.needed_Nmm) * 12);
+    m_low = std::max(low / 1.3, d.needed_Nmm / 30),
+    m_high = std::min(high * 1.3, std::max(d.effortLimit_Nmm, d.needed_Nmm) * 12);
     layoutSpots();
     update();
 }
@@ -71,12 +81,16 @@ void HoldWindow::show(const Document& document, int limb, int demand) {
 void HoldWindow::layoutSpots() {
     const QRectF r = plot();
     double widest = 0.5;
-    for (const Spot& s : m_spots) widest = std::max(widest, wire::findBundleDiameter(s.bundle));
+    for (const Spot& s : m_spots)
+        widest = std::max(widest, wire::findBundleDiameter(s.bundle));
     const double scale = std::min(3.4, 22 / widest);
     // The chosen first, then what fits, then the rest, each as low as it can stand beside those already there.
     std::vector<std::size_t> order(m_spots.size());
-    for (std::size_t i = 0; i < order.size(); ++i) order[i] = i;
-    const auto rank = [&](std::size_t i) { return m_spots[i].chosen ? 0 : m_spots[i].fits ? 1 : m_spots[i].barred ? 3 : 2; };
+    for (std::size_t i = 0; i < order.size(); ++i)
+        order[i] = i;
+    const auto rank = [&](std::size_t i) {
+        return m_spots[i].chosen ? 0 : m_spots[i].fits ? 1 : m_spots[i].barred ? 3 : 2;
+    };
     std::stable_sort(order.begin(), order.end(), [&](std::size_t a, std::size_t b) { return rank(a) < rank(b); });
     std::vector<std::size_t> placed;
     for (std::size_t i : order) {
@@ -103,12 +117,15 @@ void HoldWindow::paintEvent(QPaintEvent*) {
     p.setRenderHint(QPainter::Antialiasing);
     const QRectF r = plot();
     p.fillRect(r, look().shade);
-    const double x0 = std::clamp(xOf(m_needed), r.left(), r.right()), x1 = std::clamp(xOf(m_limit), r.left(), r.right());
+    const double x0 = std::clamp(xOf(m_needed), r.left(), r.right()),
+                 x1 = std::clamp(xOf(m_limit), r.left(), r.right());
     if (x1 > x0) p.fillRect(QRectF(x0, r.top(), x1 - x0, r.height()), look().lit);
     for (const Spot& s : m_spots) {
         if (s.at.x() < 0) continue;
         const double scale = 2 * s.radius / wire::findBundleDiameter(s.bundle);
-        const QColor line = s.barred ? look().faint : s.fits || s.chosen ? look().copperDark : look().faint.darker(look().night ? 80 : 120);
+        const QColor line = s.barred             ? look().faint
+                            : s.fits || s.chosen ? look().copperDark
+                                                 : look().faint.darker(look().night ? 80 : 120);
         drawBundle(p, s.at, s.bundle, scale, s.fits || s.chosen ? look().copper : QColor(), line);
         if (s.chosen) {
             p.setPen(QPen(look().ink, 1.6));
@@ -127,9 +144,12 @@ void HoldWindow::paintEvent(QPaintEvent*) {
     p.setFont(deskFont(8.5, QFont::DemiBold));
     p.setPen(look().holds);
     const QFontMetricsF bold(p.font());
-    const QString needed = tr("must hold %1").arg(Say::figure(m_needed)), most = m_wholeHand ? tr("whole hand %1").arg(Say::figure(m_limit)) : tr("fingers %1").arg(Say::figure(m_limit));
+    const QString needed = tr("must hold %1").arg(Say::figure(m_needed)),
+                  most = m_wholeHand ? tr("whole hand %1").arg(Say::figure(m_limit))
+                                     : tr("fingers %1").arg(Say::figure(m_limit));
     const double wl = bold.horizontalAdvance(needed), wr = bold.horizontalAdvance(most);
-    double nx = std::clamp(x0 - wl / 2, r.left(), r.right() - wl), mx = std::clamp(x1 - wr / 2, r.left(), r.right() - wr);
+    double nx = std::clamp(x0 - wl / 2, r.left(), r.right() - wl),
+           mx = std::clamp(x1 - wr / 2, r.left(), r.right() - wr);
     if (nx + wl + 10 > mx) { // the two words would meet: draw them apart
         nx = std::max(r.left(), std::min(nx, mx - wl - 10));
         mx = std::min(r.right() - wr, std::max(mx, nx + wl + 10));
@@ -150,7 +170,8 @@ void HoldWindow::paintEvent(QPaintEvent*) {
             if (x - 18 < lastRight || x < r.left() + 8 || x > r.right() - 14) continue;
             p.drawText(QRectF(x - 24, r.bottom() + 4, 48, 14), Qt::AlignCenter, text);
             p.setPen(look().graphite);
-            p.drawText(QRectF(x - 30, r.bottom() + 18, 60, 14), Qt::AlignCenter, Say::number(m / m_lever / kNewtonPerGram, m / m_lever / kNewtonPerGram < 10 ? 1 : 0));
+            p.drawText(QRectF(x - 30, r.bottom() + 18, 60, 14), Qt::AlignCenter,
+                       Say::number(m / m_lever / kNewtonPerGram, m / m_lever / kNewtonPerGram < 10 ? 1 : 0));
             p.setPen(look().ink);
             lastRight = x + 18;
         }
@@ -172,11 +193,16 @@ void HoldWindow::keyPressEvent(QKeyEvent* e) {
         if (s.at.x() >= 0) row.push_back(&s);
     std::sort(row.begin(), row.end(), [](const Spot* a, const Spot* b) { return a->hold < b->hold; });
     if (row.empty()) return QWidget::keyPressEvent(e);
-    auto at = std::find_if(row.begin(), row.end(), [&](const Spot* s) { return m_focus >= 0 ? s->candidate == m_focus : s->chosen; });
-    if (e->key() == Qt::Key_Right) m_focus = at == row.end() || at + 1 == row.end() ? row.front()->candidate : (*(at + 1))->candidate;
-    else if (e->key() == Qt::Key_Left) m_focus = at == row.end() || at == row.begin() ? row.back()->candidate : (*(at - 1))->candidate;
-    else if ((e->key() == Qt::Key_Return || e->key() == Qt::Key_Enter) && m_focus >= 0) Q_EMIT picked(m_focus);
-    else return QWidget::keyPressEvent(e);
+    auto at = std::find_if(row.begin(), row.end(),
+                           [&](const Spot* s) { return m_focus >= 0 ? s->candidate == m_focus : s->chosen; });
+    if (e->key() == Qt::Key_Right)
+        m_focus = at == row.end() || at + 1 == row.end() ? row.front()->candidate : (*(at + 1))->candidate;
+    else if (e->key() == Qt::Key_Left)
+        m_focus = at == row.end() || at == row.begin() ? row.back()->candidate : (*(at - 1))->candidate;
+    else if ((e->key() == Qt::Key_Return || e->key() == Qt::Key_Enter) && m_focus >= 0)
+        Q_EMIT picked(m_focus);
+    else
+        return QWidget::keyPressEvent(e);
     for (const Spot& s : m_spots)
         if (s.candidate == m_focus) {
             setAccessibleDescription(s.text);

@@ -26,7 +26,8 @@ QIcon bundleIcon(const wire::Bundle& b, bool fits) {
     px.fill(Qt::transparent);
     QPainter p(&px);
     p.setRenderHint(QPainter::Antialiasing);
-    drawBundle(p, {15, 15}, b, std::min(4.2, 26 / wire::findBundleDiameter(b)), fits ? look().copper : QColor(), look().copperDark);
+    drawBundle(p, {15, 15}, b, std::min(4.2, 26 / wire::findBundleDiameter(b)), fits ? look().copper : QColor(),
+               look().copperDark);
     return QIcon(px);
 }
 } // namespace
@@ -91,41 +92,64 @@ WirePage::WirePage(Document& d) : Page(d, production::Station::wire) {
     column()->addStretch();
 
     connect(m_window, &HoldWindow::picked, this, &WirePage::pick);
-    connect(m_list, &QListWidget::itemActivated, this, [this](QListWidgetItem* i) { pick(i->data(Qt::UserRole).toInt()); });
+    connect(m_list, &QListWidget::itemActivated, this,
+            [this](QListWidgetItem* i) { pick(i->data(Qt::UserRole).toInt()); });
     connect(m_list, &QListWidget::currentRowChanged, this, [this](int row) { m_use->setEnabled(row >= 0); });
     connect(m_use, &QPushButton::clicked, this, [this] {
         if (m_list->currentItem()) pick(m_list->currentItem()->data(Qt::UserRole).toInt());
     });
     connect(m_auto, &QPushButton::clicked, this, [this] {
         const body::Limb& limb = document().puppet().limbs[static_cast<std::size_t>(m_limb)];
-        document().change(tr("Let the tool choose the wire of %1").arg(QString::fromStdString(limb.name)), [&](const production::Edits& e) { return e.setPick(limb.id, std::nullopt); });
+        document().change(tr("Let the tool choose the wire of %1").arg(QString::fromStdString(limb.name)),
+                          [&](const production::Edits& e) { return e.setPick(limb.id, std::nullopt); });
     });
     connect(m_gap, &NumberField::edited, this, [this](double mm) {
-        changeJoint(tr("Gap %1").arg(Say::length(mm)), [mm](const production::Edits& e, const auto& l, const auto& j) { return e.setGap(l, j, mm); }, "gap");
+        changeJoint(
+            tr("Gap %1").arg(Say::length(mm)),
+            [mm](const production::Edits& e, const auto& l, const auto& j) { return e.setGap(l, j, mm); }, "gap");
     });
     const auto range = [this] {
         const double low = m_low->core(), high = m_high->core();
-        changeJoint(tr("Range %1 to %2").arg(Say::degrees(low), Say::degrees(high)), [=](const production::Edits& e, const auto& l, const auto& j) { return e.setRange(l, j, low, high); }, "range");
+        changeJoint(
+            tr("Range %1 to %2").arg(Say::degrees(low), Say::degrees(high)),
+            [=](const production::Edits& e, const auto& l, const auto& j) { return e.setRange(l, j, low, high); },
+            "range");
     };
     connect(m_low, &NumberField::edited, this, range);
     connect(m_high, &NumberField::edited, this, range);
     connect(m_edge, &ChoiceField::edited, this, [this](const QVariant& f) {
-        changeJoint(tr("Edge: %1").arg(Say::edge(f.toDouble())), [f](const production::Edits& e, const auto& l, const auto& j) { return e.setEdge(l, j, f.toDouble()); }, {});
+        changeJoint(
+            tr("Edge: %1").arg(Say::edge(f.toDouble())),
+            [f](const production::Edits& e, const auto& l, const auto& j) { return e.setEdge(l, j, f.toDouble()); },
+            {});
     });
     connect(m_need, &NumberField::edited, this, [this](double s) {
-        changeJoint(tr("Must last %1 s").arg(Say::figure(s)), [s](const production::Edits& e, const auto& l, const auto& j) { return e.setNeed(l, j, s); }, "need");
+        changeJoint(
+            tr("Must last %1 s").arg(Say::figure(s)),
+            [s](const production::Edits& e, const auto& l, const auto& j) { return e.setNeed(l, j, s); }, "need");
     });
     connect(m_moves, &NumberField::edited, this, [this](double n) {
-        changeJoint(tr("%1 moves a second").arg(Say::figure(n)), [n](const production::Edits& e, const auto& l, const auto& j) { return e.setMoves(l, j, n); }, "moves");
+        changeJoint(
+            tr("%1 moves a second").arg(Say::figure(n)),
+            [n](const production::Edits& e, const auto& l, const auto& j) { return e.setMoves(l, j, n); }, "moves");
     });
 }
 
-void WirePage::changeJoint(const QString& name, const std::function<Result<production::Production>(const production::Edits&, const std::string&, const std::string&)>& edit, const QString& key) {
+void WirePage::changeJoint(const QString& name,
+                           const std::function<Result<production::Production>(
+                               const production::Edits&, const std::string&, const std::string&)>& edit,
+                           const QString& key) {
     if (m_limb < 0 || m_demand < 0) return;
     const body::Limb& limb = document().puppet().limbs[static_cast<std::size_t>(m_limb)];
-    const body::Joint& joint = limb.joints[static_cast<std::size_t>(document().report().choice.limbs[static_cast<std::size_t>(m_limb)].demands[static_cast<std::size_t>(m_demand)].joint)];
+    const body::Joint& joint = limb.joints[static_cast<std::size_t>(document()
+                                                                        .report()
+                                                                        .choice.limbs[static_cast<std::size_t>(m_limb)]
+                                                                        .demands[static_cast<std::size_t>(m_demand)]
+                                                                        .joint)];
     const QString full = tr("%1: %2").arg(QString::fromStdString(joint.name), name);
-    document().change(full, [&](const production::Edits& e) { return edit(e, limb.id, joint.id); }, key.isEmpty() ? key : key + QString::fromStdString(limb.id + "." + joint.id));
+    document().change(
+        full, [&](const production::Edits& e) { return edit(e, limb.id, joint.id); },
+        key.isEmpty() ? key : key + QString::fromStdString(limb.id + "." + joint.id));
 }
 
 void WirePage::pick(int candidate) {
@@ -133,8 +157,11 @@ void WirePage::pick(int candidate) {
     if (candidate < 0 || candidate >= static_cast<int>(l.candidates.size())) return;
     const choice::Candidate& c = l.candidates[static_cast<std::size_t>(candidate)];
     const body::Limb& limb = document().puppet().limbs[static_cast<std::size_t>(m_limb)];
-    const body::WirePick pick{document().production().stock.spools[static_cast<std::size_t>(c.spool)].id, c.bundle.strands, c.bundle.lay_mm};
-    const QString name = tr("Wire of %1: %2").arg(QString::fromStdString(limb.name), Say::wire(c.bundle, cardName(document().production(), document().report(), c.spool)));
+    const body::WirePick pick{document().production().stock.spools[static_cast<std::size_t>(c.spool)].id,
+                              c.bundle.strands, c.bundle.lay_mm};
+    const QString name = tr("Wire of %1: %2")
+                             .arg(QString::fromStdString(limb.name),
+                                  Say::wire(c.bundle, cardName(document().production(), document().report(), c.spool)));
     document().change(name, [&](const production::Edits& e) { return e.setPick(limb.id, pick); });
 }
 
@@ -163,8 +190,10 @@ void WirePage::show(const production::Report& r) {
     if (!judged) {
         m_title->setText(QString::fromStdString(limb.name));
         m_where->clear();
-        m_quiet->setText(l->chosen < 0 ? tr("No spool in stock can be tried here: steel and drawn wire are static unless this puppet may pose them, and a spool must be long enough.")
-                                       : tr("Nothing moves in this limb. Its wire only holds the shape and ties it on."));
+        m_quiet->setText(l->chosen < 0
+                             ? tr("No spool in stock can be tried here: steel and drawn wire are static unless this "
+                                  "puppet may pose them, and a spool must be long enough.")
+                             : tr("Nothing moves in this limb. Its wire only holds the shape and ties it on."));
         return;
     }
     const choice::Demand& d = l->demands[static_cast<std::size_t>(m_demand)];
@@ -173,48 +202,76 @@ void WirePage::show(const production::Report& r) {
     const body::Joint& joint = limb.joints[static_cast<std::size_t>(d.joint)];
     const auto& hinge = r.choice.skeleton.hinges[static_cast<std::size_t>(d.hinge)];
     m_title->setText(Say::capital(joint.name));
-    const QString side = limb.mirrored ? tr("both sides alike; the %1 decides").arg(r.choice.skeleton.copies[static_cast<std::size_t>(hinge.copy)].right ? tr("right") : tr("left")) : QString::fromStdString(limb.name);
-    m_where->setText(tr("%1 · gap %2, %3 · bends %4 to %5").arg(side, Say::length(d.gap_mm), Say::edge(d.edge), Say::degrees(joint.low_rad), Say::degrees(joint.high_rad)));
+    const QString side =
+        limb.mirrored
+            ? tr("both sides alike; the %1 decides")
+                  .arg(r.choice.skeleton.copies[static_cast<std::size_t>(hinge.copy)].right ? tr("right") : tr("left"))
+            : QString::fromStdString(limb.name);
+    m_where->setText(tr("%1 · gap %2, %3 · bends %4 to %5")
+                         .arg(side, Say::length(d.gap_mm), Say::edge(d.edge), Say::degrees(joint.low_rad),
+                              Say::degrees(joint.high_rad)));
 
     // Every limit in one line each, faults first and in their colour.
     QStringList lines;
     const auto line = [&](choice::State what, const QString& text) {
         const bool bad = v.faults[static_cast<std::size_t>(what)];
-        lines << (bad ? tr("<b style='color:%1'>%2</b>: %3").arg(stateColour(static_cast<int>(what)).name(), Say::state(what), text) : text);
+        lines << (bad ? tr("<b style='color:%1'>%2</b>: %3")
+                            .arg(stateColour(static_cast<int>(what)).name(), Say::state(what), text)
+                      : text);
     };
     using choice::State;
     const State first = v.state();
-    const QString head = tr("<b style='color:%1; font-size:12pt'>%2</b> <span>(%3)</span>").arg(stateColour(static_cast<int>(first)).name(), Say::state(first), Say::stateMeaning(first));
+    const QString head =
+        tr("<b style='color:%1; font-size:12pt'>%2</b> <span>(%3)</span>")
+            .arg(stateColour(static_cast<int>(first)).name(), Say::state(first), Say::stateMeaning(first));
     line(State::slack, Say::verdict(State::slack, d, v, c.bundle));
-    line(State::stiff, d.wholeHand ? tr("takes %1 N·mm to bend, a whole hand has %2").arg(Say::figure(v.effort_Nmm), Say::figure(d.effortLimit_Nmm)) : Say::verdict(State::stiff, d, v, c.bundle));
+    line(State::stiff, d.wholeHand ? tr("takes %1 N·mm to bend, a whole hand has %2")
+                                         .arg(Say::figure(v.effort_Nmm), Say::figure(d.effortLimit_Nmm))
+                                   : Say::verdict(State::stiff, d, v, c.bundle));
     line(State::springy, Say::verdict(State::springy, d, v, c.bundle));
-    line(State::tired, v.bend.status == wire::BendStatus::too_tight ? Say::verdict(State::tired, d, v, c.bundle)
-                                                                   : tr("%1 in nine joints of ten (half reach %2)").arg(Say::verdict(State::tired, d, v, c.bundle), Say::figure(v.lifeMedian_s)));
+    line(State::tired, v.bend.status == wire::BendStatus::too_tight
+                           ? Say::verdict(State::tired, d, v, c.bundle)
+                           : tr("%1 in nine joints of ten (half reach %2)")
+                                 .arg(Say::verdict(State::tired, d, v, c.bundle), Say::figure(v.lifeMedian_s)));
     line(State::crowded, Say::verdict(State::crowded, d, v, c.bundle));
     m_verdict->setText(head + "<br>" + lines.join("<br>"));
 
     QString load;
     switch (d.load.why) {
-    case load::Case::standing: load = tr("%1 lean on it, %2 off its line, in the worst lean").arg(Say::grams(d.load.beyond_g), Say::length(d.load.arm_mm)); break;
-    case load::Case::stretched: load = tr("%1 stretched out level beyond it, %2 away").arg(Say::grams(d.load.beyond_g), Say::length(d.load.arm_mm)); break;
-    case load::Case::touch: load = tr("next to nothing beyond it: a hand's touch counts"); break;
+    case load::Case::standing:
+        load = tr("%1 lean on it, %2 off its line, in the worst lean")
+                   .arg(Say::grams(d.load.beyond_g), Say::length(d.load.arm_mm));
+        break;
+    case load::Case::stretched:
+        load = tr("%1 stretched out level beyond it, %2 away")
+                   .arg(Say::grams(d.load.beyond_g), Say::length(d.load.arm_mm));
+        break;
+    case load::Case::touch:
+        load = tr("next to nothing beyond it: a hand's touch counts");
+        break;
     }
-    m_windowText->setText(tr("Load %1 N·mm: %2. Below: N·mm, and grams held at the hand's grip, %3 away.").arg(Say::figure(d.load.load_Nmm), load, Say::length(d.lever_mm)));
+    m_windowText->setText(tr("Load %1 N·mm: %2. Below: N·mm, and grams held at the hand's grip, %3 away.")
+                              .arg(Say::figure(d.load.load_Nmm), load, Say::length(d.lever_mm)));
     m_window->show(document(), m_limb, m_demand);
 
     m_choiceText->setText(tr("%1, %2. %3 of %4 wires tried fit every joint of the limb; chosen for %5.")
-                              .arg(Say::wire(c.bundle, cardName(document().production(), r, c.spool)), l->pinned ? tr("picked by you") : tr("chosen by Enkinet"))
+                              .arg(Say::wire(c.bundle, cardName(document().production(), r, c.spool)),
+                                   l->pinned ? tr("picked by you") : tr("chosen by Enkinet"))
                               .arg(l->fitting)
                               .arg(l->candidates.size())
                               .arg(Say::aim(document().puppet().wants.aim)));
     showCandidates(r, m_limb);
     m_auto->setEnabled(l->pinned);
-    m_why->setText(Say::whyLay(c.bundle, d.gap_mm, v.bend.lock) + " " + tr("Numbers rest on the card's table values; no test of this wire yet."));
+    m_why->setText(Say::whyLay(c.bundle, d.gap_mm, v.bend.lock) + " " +
+                   tr("Numbers rest on the card's table values; no test of this wire yet."));
 
     m_gap->show(d.gap_mm);
     m_low->show(joint.low_rad);
     m_high->show(joint.high_rad);
-    m_edge->show({{tr("hard: bare putty or a crimp"), 1.6}, {tr("eased: taped, wrapped, feathered"), 1.3}, {tr("none: bends along its length"), 1.0}}, joint.edge);
+    m_edge->show({{tr("hard: bare putty or a crimp"), 1.6},
+                  {tr("eased: taped, wrapped, feathered"), 1.3},
+                  {tr("none: bends along its length"), 1.0}},
+                 joint.edge);
     m_need->show(d.needFilm_s);
     m_moves->show(joint.movesPerSecond);
 }
@@ -236,9 +293,18 @@ void WirePage::showCandidates(const production::Report& r, int limb) {
     for (std::size_t k = 0; k < order.size() && k < kShown; ++k) {
         const choice::Candidate& c = at(order[k]);
         const QString name = Say::wire(c.bundle, cardName(document().production(), r, c.spool));
-        const QString joint = c.worstJoint >= 0 ? QString::fromStdString(drawn.joints[static_cast<std::size_t>(l.demands[static_cast<std::size_t>(c.worstJoint)].joint)].name) : QString();
-        const QString why = c.fits ? tr("fits; least %1 s of film, at the %2").arg(Say::figure(c.at[static_cast<std::size_t>(c.worstJoint)].life_s), joint) : tr("%1 at the %2").arg(Say::state(c.state), joint);
-        auto* item = new QListWidgetItem(bundleIcon(c.bundle, c.fits), (order[k] == l.chosen ? tr("now: %1\n%2") : tr("%1\n%2")).arg(name, why), m_list);
+        const QString joint =
+            c.worstJoint >= 0
+                ? QString::fromStdString(
+                      drawn.joints[static_cast<std::size_t>(l.demands[static_cast<std::size_t>(c.worstJoint)].joint)]
+                          .name)
+                : QString();
+        const QString why = c.fits ? tr("fits; least %1 s of film, at the %2")
+                                         .arg(Say::figure(c.at[static_cast<std::size_t>(c.worstJoint)].life_s), joint)
+                                   : tr("%1 at the %2").arg(Say::state(c.state), joint);
+        auto* item =
+            new QListWidgetItem(bundleIcon(c.bundle, c.fits),
+                                (order[k] == l.chosen ? tr("now: %1\n%2") : tr("%1\n%2")).arg(name, why), m_list);
         item->setData(Qt::UserRole, order[k]);
         if (order[k] == l.chosen) {
             QFont f = item->font();
@@ -248,7 +314,8 @@ void WirePage::showCandidates(const production::Report& r, int limb) {
     }
     m_use->setEnabled(false);
     int h = 4;
-    for (int i = 0; i < std::min(4, m_list->count()); ++i) h += std::max(36, m_list->sizeHintForRow(i));
+    for (int i = 0; i < std::min(4, m_list->count()); ++i)
+        h += std::max(36, m_list->sizeHintForRow(i));
     m_list->setFixedHeight(h);
 }
 

@@ -21,7 +21,10 @@ protected:
 private:
     void pick(int candidate);
     void showCandidates(const production::Report& report, int limb);
-    void changeJoint(const QString& name, const std::function<Result<production::Production>(const production::Edits&, const std::string&, const std::string&)>& edit, const QString& key);
+    void changeJoint(const QString& name,
+                     const std::function<Result<production::Production>(const production::Edits&, const std::string&,
+                                                                        const std::string&)>& edit,
+                     const QString& key);
 
     QLabel *m_title, *m_where, *m_verdict, *m_windowText, *m_why, *m_choiceText, *m_quiet;
     QWidget* m_body;
