@@ -9,6 +9,12 @@ namespace enkinet::app {
 
 namespace {
 
+/// Tables depend on nothing but their card: every document of the program shares them.
+wire::TableShelf& tables() {
+    static wire::TableShelf shelf;
+    return shelf;
+}
+
 /// One step of the history, with the whole production before and after: shared values, so a step costs what it changed.
 class Step : public QUndoCommand {
 public:
@@ -54,7 +60,7 @@ Document::Document(QObject* parent)
 
 void Document::compute() {
     if (hasPuppet())
-        *m_report = production::calcReport(*m_value, m_puppet, m_shipped, m_tables);
+        *m_report = production::calcReport(*m_value, m_puppet, m_shipped, tables());
     else
         *m_report = {};
 }

@@ -80,7 +80,6 @@ private:
     void writeRecovery();
 
     production::Cards m_shipped;
-    wire::TableShelf m_tables;
     Value m_value;
     std::unique_ptr<production::Report> m_report;
     int m_puppet = 0;

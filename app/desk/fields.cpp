@@ -2,6 +2,8 @@
 #include "base/units.h"
 #include "desk/say.h"
 #include <QFormLayout>
+#include <QKeyEvent>
+#include <QLineEdit>
 #include <QSignalBlocker>
 #include <QWheelEvent>
 
@@ -15,6 +17,7 @@ NumberField::NumberField(Kind kind, double low, double high, double step, int de
     setFocusPolicy(Qt::StrongFocus);
     setGroupSeparatorShown(false);
     setLimits();
+    lineEdit()->installEventFilter(this);
     connect(this, &QDoubleSpinBox::valueChanged, this, [this](double v) { Q_EMIT edited(toCore(v)); });
 }
 
@@ -58,6 +61,17 @@ void NumberField::show(double core) {
     }
     const QSignalBlocker quiet(this);
     setValue(toShown(core));
+}
+
+bool NumberField::eventFilter(QObject* watched, QEvent* e) {
+    if (e->type() == QEvent::ShortcutOverride && !lineEdit()->isModified()) {
+        const auto* key = static_cast<QKeyEvent*>(e);
+        if (key->matches(QKeySequence::Undo) || key->matches(QKeySequence::Redo)) {
+            e->ignore();
+            return true;
+        }
+    }
+    return QDoubleSpinBox::eventFilter(watched, e);
 }
 
 void NumberField::wheelEvent(QWheelEvent* e) {

@@ -27,6 +27,8 @@ Q_SIGNALS:
 protected:
     /// The wheel scrolls the card unless the field has been entered on purpose.
     void wheelEvent(QWheelEvent* event) override;
+    /// Undo and redo belong to the document once what was typed has been taken.
+    bool eventFilter(QObject* watched, QEvent* event) override;
 
 private:
     double toShown(double core) const;

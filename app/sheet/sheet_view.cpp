@@ -369,15 +369,12 @@ void SheetView::paintEvent(QPaintEvent*) {
     }
     p.setFont(deskFont(9.5));
     p.setPen(look().graphite);
-    // Below the wires that go into the base.
-    double deep = 0;
-    for (const body::Limb& l : m_document.puppet().limbs)
-        if (l.tieDown && m_peel != Peel::painted && m_peel != Peel::paper) deep = std::max(deep, l.tieDown->depth_mm);
-    const double under = m_frontAt.y() + std::max(10.0, deep * m_scale + 3);
-    p.drawText(QRectF(toScreen(View::front, {m_front.bounds().center().x(), 0}).x() - 60, under, 120, 16),
-               Qt::AlignCenter, tr("front"));
-    p.drawText(QRectF(toScreen(View::side, {m_side.bounds().center().x(), 0}).x() - 80, under, 160, 16),
-               Qt::AlignCenter, tr("side, from its left"));
+    // Beside the feet: below them the wires go into the base.
+    for (const Elevation* e : {&m_front, &m_side}) {
+        const QPointF foot = toScreen(e->view(), {e->bounds().right(), 0});
+        p.drawText(QRectF(foot.x() + 6, foot.y() + 3, 150, 16), Qt::AlignLeft,
+                   e->view() == View::front ? tr("front") : tr("side, from its left"));
+    }
     if (m_peel != Peel::paper) drawMarks(p);
     for (const Tag& t : m_tags)
         drawTag(p, t, m_document.selection().limb == t.limb && m_document.selection().kind != Selection::Kind::mass);

@@ -83,25 +83,25 @@ int Page::selectedPart() const {
     const Selection& s = m_document.selection();
     const auto& parts = m_document.report().choice.parts;
     const auto& skeleton = m_document.report().choice.skeleton;
-    int fallback = -1;
-    for (std::size_t i = 0; i < parts.size(); ++i) {
-        const fill::Part& p = parts[i];
-        if (p.volume_mm3 <= 0) continue;
-        if (fallback < 0 ||
-            (!p.layers.clay.empty() && p.skin.mass_g > parts[static_cast<std::size_t>(fallback)].skin.mass_g))
-            fallback = static_cast<int>(i);
+    const auto isSelected = [&](const fill::Part& p) {
         if (s.kind == Selection::Kind::mass) {
-            if (p.mass >= 0 && skeleton.masses[static_cast<std::size_t>(p.mass)].mass == s.index &&
-                skeleton.masses[static_cast<std::size_t>(p.mass)].right == s.right)
-                return static_cast<int>(i);
-        } else if (s.kind != Selection::Kind::none && p.mass < 0) {
-            const body::Link& l = skeleton.links[static_cast<std::size_t>(p.link)];
-            const body::LimbCopy& c = skeleton.copies[static_cast<std::size_t>(l.copy)];
-            if (c.limb == s.limb && c.right == s.right && l.segment == s.index) return static_cast<int>(i);
+            if (p.mass < 0) return false;
+            const body::MassCopy& c = skeleton.masses[static_cast<std::size_t>(p.mass)];
+            return c.mass == s.index && c.right == s.right;
         }
+        if (p.mass >= 0) return false;
+        const body::Link& l = skeleton.links[static_cast<std::size_t>(p.link)];
+        const body::LimbCopy& c = skeleton.copies[static_cast<std::size_t>(l.copy)];
+        return c.limb == s.limb && c.right == s.right && l.segment == s.index;
+    };
+    int most = -1; // with nothing to go by: the part that carries most clay
+    for (std::size_t i = 0; i < parts.size(); ++i) {
+        if (s.kind != Selection::Kind::none && isSelected(parts[i])) return static_cast<int>(i);
+        if (parts[i].volume_mm3 > 0 &&
+            (most < 0 || parts[i].skin.mass_g > parts[static_cast<std::size_t>(most)].skin.mass_g))
+            most = static_cast<int>(i);
     }
-    // With nothing to go by: the part that carries most clay.
-    return fallback;
+    return s.kind == Selection::Kind::none ? most : -1;
 }
 
 production::PartRef Page::refOf(int part) const {

@@ -81,6 +81,7 @@ double exactDegrees(double rad) {
 Result<Loaded> parseProduction(const std::string& text, const Cards& shipped) {
     const auto json = parseJson(text, "production.json");
     if (!json) return json.fault();
+    if (!json->is_object()) return Fault{"production.json", "", "must hold one object"};
     std::optional<Fault> fault;
     Reader r(*json, "", fault);
     if (!fault && r.text("format", "") != kFormat)

@@ -57,7 +57,10 @@ std::vector<BakeBatch> calcBakes(const std::vector<Part>& parts, const Shelf& sh
         batch->parts.push_back({static_cast<int>(i), reach});
     }
     for (BakeBatch& b : batches) {
-        const auto longer = [](const PartBake& x, const PartBake& y) { return x.reach_min < y.reach_min; };
+        const auto longer = [](const PartBake& x, const PartBake& y) {
+            return !(x.reach_min >= y.reach_min) && !std::isnan(x.reach_min);
+        };
+        // A part that never gets hot is the slowest of all.
         b.slowest = static_cast<int>(std::max_element(b.parts.begin(), b.parts.end(), longer) - b.parts.begin());
         const auto quick = std::min_element(b.parts.begin(), b.parts.end(), longer);
         const PartBake& slow = b.parts[static_cast<std::size_t>(b.slowest)];

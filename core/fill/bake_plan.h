@@ -19,7 +19,7 @@ struct BakeBatch {
     double set_C = 0, soak_min = 0;
     std::vector<PartBake> parts;
     int slowest = 0;                       ///< index into parts
-    double minutes = 0;                    ///< longest reach + soak
+    double minutes = 0;                    ///< longest reach + soak, rounded up to a whole minute
     BakeCurve slowestCurve, quickestCurve; ///< over the whole bake
 };
 std::vector<BakeBatch> calcBakes(const std::vector<Part>& parts, const Shelf& shelf);

@@ -1,5 +1,6 @@
 #include "production/edits.h"
 #include "base/text.h"
+#include "base/units.h"
 #include <algorithm>
 
 namespace enkinet::production {
@@ -62,14 +63,18 @@ Edits::Changed Edits::setName(const std::string& name) const {
 }
 
 Edits::Changed Edits::setWants(const Wants& wants) const {
-    return puppetEdit([&](Puppet& p) -> std::optional<Fault> { return p.wants = wants, std::nullopt; });
+    return puppetEdit([&](Puppet& p) -> std::optional<Fault> {
+        p.wants = wants;
+        p.wants.lean_rad = snapAngle(wants.lean_rad), p.wants.set_rad = snapAngle(wants.set_rad);
+        return std::nullopt;
+    });
 }
 
 Edits::Changed Edits::setGap(const std::string& limb, const std::string& joint, double mm) const {
     return jointEdit(limb, joint, [&](Joint& j) { j.gap_mm = mm; });
 }
 Edits::Changed Edits::setRange(const std::string& limb, const std::string& joint, double low, double high) const {
-    return jointEdit(limb, joint, [&](Joint& j) { j.low_rad = low, j.high_rad = high; });
+    return jointEdit(limb, joint, [&](Joint& j) { j.low_rad = snapAngle(low), j.high_rad = snapAngle(high); });
 }
 Edits::Changed Edits::setEdge(const std::string& limb, const std::string& joint, double factor) const {
     return jointEdit(limb, joint, [&](Joint& j) { j.edge = factor; });

@@ -31,7 +31,14 @@ public:
                 m_r.top_mm = std::max(m_r.top_mm, c.at.y + m_puppet.masses[static_cast<std::size_t>(c.mass)].half_mm.y);
             } else {
                 const body::Link& l = m_r.choice.skeleton.links[static_cast<std::size_t>(p.link)];
-                m_r.top_mm = std::max({m_r.top_mm, l.from.y, l.to.y});
+                const auto& stations = m_puppet.limbs[limbOf(l)].segments[static_cast<std::size_t>(l.segment)].stations;
+                const body::Frame f = body::findFrame(l);
+                for (double at : {0.0, 1.0}) {
+                    const body::Station s = stations.empty() ? body::Station{} : body::findStation(stations, at);
+                    // How far the end's ellipse reaches above the axis.
+                    m_r.top_mm = std::max(m_r.top_mm, l.from.y + at * (l.to.y - l.from.y) +
+                                                          std::hypot(s.a_mm * f.a.y, s.b_mm * f.b.y));
+                }
             }
         }
         // A quadruped's height is taken at the shoulder, so only a figure below its height is surely wrong.
@@ -140,6 +147,9 @@ public:
     }
 
 private:
+    std::size_t limbOf(const body::Link& l) const {
+        return static_cast<std::size_t>(m_r.choice.skeleton.copies[static_cast<std::size_t>(l.copy)].limb);
+    }
     void add(OpenPoint p) { m_r.open.push_back(std::move(p)); }
 
     const wire::MaterialCard& materialOf(int spool) const {

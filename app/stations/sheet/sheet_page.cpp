@@ -166,8 +166,14 @@ void SheetPage::showMeasures(const production::Report& r) {
         field->setVisible(shown);
         m_form->labelForField(field)->setVisible(shown);
     };
-    row(m_stationPick, !mass), row(m_a, !weighed), row(m_b, !weighed), row(m_c, mass && !weighed),
+    const std::size_t stationCount =
+        mass ? 0 : body::findLimb(p, limb)->segments[static_cast<std::size_t>(refOf(part).segment)].stations.size();
+    const bool bare = !mass && stationCount == 0;
+    if (bare) m_partText->setText(tr("Nothing but wire: it runs inside its parent."));
+    const bool shaped = !weighed && !bare;
+    row(m_stationPick, !mass && !bare), row(m_a, shaped), row(m_b, shaped), row(m_c, mass && shaped),
         row(m_weight, weighed);
+    if (bare) return;
     if (weighed) {
         m_weight->show(p.masses[static_cast<std::size_t>(s.index)].weighed_g);
     } else if (mass) {

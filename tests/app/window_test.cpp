@@ -1,0 +1,161 @@
+#include "support/driven.h"
+#include <QDir>
+#include <QFileInfo>
+#include <QLabel>
+#include <QTabBar>
+#include <QTemporaryDir>
+#include <QUndoStack>
+
+using namespace enkinet;
+using namespace enkinet::test;
+using production::Station;
+
+TEST_CASE("An empty bench says what to do and opens the demo with one click") {
+    Desk desk(false);
+    CHECK_FALSE(desk.document().hasPuppet());
+    QTest::mouseClick(desk.find<QAbstractButton>("startDemo"), Qt::LeftButton);
+    Desk::settle();
+    REQUIRE(desk.document().hasPuppet());
+    CHECK(desk.find<QTabBar>("puppets")->count() == 3);
+    CHECK(desk.document().path().isEmpty()); // a copy: the original cannot be spoiled
+}
+
+TEST_CASE("A new puppet is drawn from its kind and height") {
+    Desk desk(false);
+    QTest::mouseClick(desk.find<QAbstractButton>("startKind"), Qt::LeftButton);
+    Desk::settle();
+    REQUIRE(desk.document().hasPuppet());
+    CHECK(desk.document().puppet().height_mm == 200);
+    CHECK(desk.document().isChanged());
+}
+
+TEST_CASE(
+    "Height 240 to 200 changes wire, grams and minutes; undo, save and reload bring the numbers back to the bit") {
+    Desk desk;
+    const auto before = numbersOf(desk.report());
+    desk.type("height", "200");
+    const auto smaller = numbersOf(desk.report());
+    CHECK(desk.document().puppet().height_mm == 200);
+    CHECK((smaller != before));
+    CHECK(smaller[0] < before[0]);
+    CHECK(smaller[2] < before[2]);
+    CHECK(desk.document().undoStack().undoText() == "Height 200 mm");
+    desk.undo();
+    CHECK((numbersOf(desk.report()) == before));
+    desk.redo();
+    CHECK((numbersOf(desk.report()) == smaller));
+    QTemporaryDir dir;
+    for (const char* name : {"small.enkinet", "small.json"}) {
+        REQUIRE(desk.document().saveAs(dir.filePath(name)).isEmpty());
+        CHECK_FALSE(desk.document().isChanged());
+        app::Document again;
+        REQUIRE(again.open(dir.filePath(name)).isEmpty());
+        CHECK((numbersOf(again.report()) == smaller));
+    }
+}
+
+TEST_CASE("A joint is picked on the sheet, its gap typed, and the wire judged again") {
+    Desk desk;
+    desk.station(Station::wire);
+    desk.clickJoint("left knee");
+    CHECK(desk.document().selection().kind == app::Selection::Kind::joint);
+    const double before = desk.report().choice.limbs[2].demands[1].gap_mm;
+    desk.type("gap", "16");
+    CHECK(desk.report().choice.limbs[2].demands[1].gap_mm == 16);
+    CHECK(desk.window.windowTitle().contains("Enkinet"));
+    desk.undo();
+    CHECK(desk.report().choice.limbs[2].demands[1].gap_mm == before);
+}
+
+TEST_CASE("A marked wire is used for the limb, and the tool chooses again when asked") {
+    Desk desk;
+    desk.station(Station::wire);
+    desk.clickJoint("left knee");
+    auto* list = desk.find<QListWidget>("candidates");
+    REQUIRE(list->count() > 2);
+    const int other = list->item(1)->data(Qt::UserRole).toInt();
+    list->setFocus();
+    list->setCurrentRow(1);
+    QTest::keyClick(list, Qt::Key_Return);
+    Desk::settle();
+    CHECK(desk.report().choice.limbs[2].pinned);
+    CHECK(desk.report().choice.limbs[2].chosen == other);
+    QTest::mouseClick(desk.find<QAbstractButton>("letChoose"), Qt::LeftButton);
+    Desk::settle();
+    CHECK_FALSE(desk.report().choice.limbs[2].pinned);
+}
+
+TEST_CASE("Every station is reached by mouse and by keys, and shows a card for every part of every puppet") {
+    Desk desk;
+    for (int puppet = 0; puppet < 3; ++puppet) {
+        desk.document().showPuppet(puppet);
+        for (int i = 0; i < production::kStations; ++i) {
+            desk.keys(static_cast<Qt::Key>(Qt::Key_1 + i), Qt::AltModifier);
+            CHECK(static_cast<int>(desk.window.rule().station()) == i);
+            const auto& p = desk.document().puppet();
+            for (std::size_t l = 0; l < p.limbs.size(); ++l)
+                for (std::size_t s = 0; s < p.limbs[l].segments.size(); ++s)
+                    desk.document().select(
+                        {app::Selection::Kind::segment, static_cast<int>(l), static_cast<int>(s), false});
+            for (std::size_t m = 0; m < p.masses.size(); ++m)
+                desk.document().select({app::Selection::Kind::mass, -1, static_cast<int>(m), false});
+            desk.document().select({});
+        }
+    }
+    CHECK(desk.window.message().isEmpty());
+}
+
+TEST_CASE("A file that cannot be read changes nothing and says why on the message line") {
+    Desk desk;
+    const auto before = numbersOf(desk.report());
+    QTemporaryDir dir;
+    QFile bad(dir.filePath("bad.json"));
+    REQUIRE(bad.open(QIODevice::WriteOnly));
+    bad.write("{\"format\": \"enkinet production\", \"version\": 1, \"puppets\": [{\"id\": \"x\", \"height_mm\": 0}]}");
+    bad.close();
+    CHECK_FALSE(desk.window.openFile(bad.fileName()));
+    CHECK(desk.window.message().contains("height"));
+    CHECK((numbersOf(desk.report()) == before));
+}
+
+TEST_CASE("A refused edit leaves the field at the old value and names the rule") {
+    Desk desk;
+    QString said;
+    QObject::connect(&desk.document(), &app::Document::refused, [&](const QString& s) { said = s; });
+    CHECK_FALSE(desk.document().change("bad", [](const production::Edits& e) { return e.setGap("leg", "knee", 0); }));
+    CHECK(said.contains("must be above 0"));
+    CHECK(desk.document().undoStack().count() == 0);
+}
+
+TEST_CASE("Edits reach the recovery file, and the next start goes on from there") {
+    QTemporaryDir dir;
+    {
+        Desk desk;
+        desk.document().setRecovery(true);
+        desk.type("height", "210");
+        REQUIRE(QTest::qWaitFor([] { return QFileInfo::exists(app::Document::recoveryPath()); }, 3000));
+    } // gone without closing
+    app::Document next;
+    REQUIRE(next.openRecovery(app::Document::recoveryPath()).isEmpty());
+    CHECK(next.puppet().height_mm == 210);
+    CHECK(next.isChanged());
+    next.setRecovery(true);
+    next.dropRecovery();
+    CHECK_FALSE(QFileInfo::exists(app::Document::recoveryPath()));
+}
+
+TEST_CASE("Every control that takes the keyboard has a name that can be read aloud") {
+    Desk desk;
+    for (int i = 0; i < production::kStations; ++i) {
+        desk.station(static_cast<Station>(i));
+        for (QWidget* w : desk.window.findChildren<QWidget*>()) {
+            if (!w->isVisible() || w->focusPolicy() == Qt::NoFocus || qobject_cast<QLineEdit*>(w) ||
+                qobject_cast<QLabel*>(w))
+                continue;
+            const auto* button = qobject_cast<QAbstractButton*>(w);
+            INFO(w->metaObject()->className() << " " << w->objectName().toStdString());
+            CHECK((!w->accessibleName().isEmpty() || (button && !button->text().isEmpty()) ||
+                   w->objectName().startsWith("qt_")));
+        }
+    }
+}

@@ -1,0 +1,201 @@
+#include "choice/choose.h"
+#include "choice/cut_list.h"
+#include "support/puppets.h"
+#include "wire/bend_table.h"
+
+using namespace enkinet;
+using namespace enkinet::body;
+using namespace enkinet::choice;
+using namespace enkinet::test;
+
+namespace {
+const Joint& jointOf(const Puppet& p, const LimbChoice& l, std::size_t demand) {
+    return p.limbs[static_cast<std::size_t>(l.limb)].joints[static_cast<std::size_t>(l.demands[demand].joint)];
+}
+} // namespace
+
+TEST_CASE("Tansy's leg is what the definitions make of it", "[choice]") {
+    const Puppet& p = demo().puppets[0];
+    const auto r = reportOf(demo());
+    const LimbChoice& leg = r.choice.limbs[2];
+    REQUIRE(p.limbs[2].id == "leg");
+    REQUIRE(leg.demands.size() == 3);
+    for (std::size_t i = 0; i < 3; ++i) {
+        const Demand& d = leg.demands[i];
+        const Joint& j = jointOf(p, leg, i);
+        INFO(j.name);
+        CHECK(d.load.standing);
+        CHECK_NEAR(d.needed_Nmm, 1.5 * d.load.load_Nmm, 1e-12);
+        // Away from the foot: the hand takes the segment above at 0.6 of its length from the joint.
+        const Segment& held = p.limbs[2].segments[static_cast<std::size_t>(d.joint) - (d.joint > 1 ? 1 : 0)];
+        if (d.joint > 1) {
+            const double length = norm(j.at_mm - p.limbs[2].joints[static_cast<std::size_t>(d.joint - 1)].at_mm);
+            CHECK_NEAR(d.lever_mm, 0.6 * length, 1e-9);
+            CHECK_NEAR(d.effortLimit_Nmm, 12 * d.lever_mm, 1e-12);
+            CHECK_FALSE(d.wholeHand);
+            CHECK(std::max(held.stations[0].a_mm, held.stations[0].b_mm) < 14);
+        }
+        CHECK_NEAR(d.angle_rad, std::max(-j.low_rad, j.high_rad), 1e-12);
+        CHECK_NEAR(d.range_rad, j.high_rad - j.low_rad, 1e-12);
+        CHECK(d.needFilm_s == 20);
+        // The moment by hand: weight times the lever that the worst lean gives.
+        CHECK_NEAR(std::hypot(d.load.bending_Nmm, d.load.torsion_Nmm), d.load.beyond_g * kNewtonPerGram * d.load.arm_mm,
+                   1e-9);
+        const Verdict& v = leg.verdicts[i];
+        CHECK_NEAR(v.effort_N, v.bend.strong_Nmm / d.lever_mm, 1e-12);
+        CHECK_NEAR(v.life_s, v.bend.designNine / d.movesPerSecond, 1e-12);
+    }
+}
+
+TEST_CASE("A state word is exactly the limit that is missed", "[choice]") {
+    const auto table = tables().find(wireCard("aluminium-soft"));
+    Demand d;
+    d.needed_Nmm = 50, d.effortLimit_Nmm = 240, d.lever_mm = 20, d.gap_mm = 14, d.edge = 1.3;
+    d.angle_rad = degToRad(30), d.range_rad = degToRad(30), d.set_rad = degToRad(0.5);
+    d.springLimit_rad = degToRad(8), d.needFilm_s = 20, d.movesPerSecond = 0.5, d.room_mm = 6;
+    const wire::Bundle b{1, 2, 0};
+    const Verdict fine = judge(d, *table, b);
+    REQUIRE(fine.state() == State::holds);
+    const auto with = [&](auto change) {
+        Demand x = d;
+        change(x);
+        return judge(x, *table, b);
+    };
+    CHECK(with([&](Demand& x) { x.needed_Nmm = fine.bend.hold_Nmm * 1.001; }).state() == State::slack);
+    CHECK(with([&](Demand& x) { x.needed_Nmm = fine.bend.hold_Nmm * 0.999; }).state() == State::holds);
+    CHECK(with([&](Demand& x) { x.effortLimit_Nmm = fine.effort_Nmm * 0.999; }).state() == State::stiff);
+    CHECK(with([&](Demand& x) { x.springLimit_rad = fine.bend.springback_rad * 0.999; }).state() == State::springy);
+    CHECK(with([&](Demand& x) { x.needFilm_s = fine.life_s * 1.001; }).state() == State::tired);
+    CHECK(with([&](Demand& x) { x.room_mm = 1.999; }).state() == State::crowded);
+    CHECK(with([&](Demand& x) { x.gapNeeded_mm = 14.01; }).state() == State::crowded);
+    // Several faults: all are listed, the first word is shown.
+    const Verdict two = with([&](Demand& x) { x.needed_Nmm = 1e4, x.needFilm_s = 1e6; });
+    CHECK(two.state() == State::slack);
+    CHECK(two.faults[static_cast<std::size_t>(State::tired)]);
+}
+
+TEST_CASE("Of all candidates the chosen is the best by each aim, found again by enumeration", "[choice]") {
+    production::Production p = demo();
+    for (Aim aim : {Aim::life, Aim::light, Aim::easy, Aim::cheap}) {
+        p.puppets[1].wants.aim = aim;
+        const auto r = reportOf(p, 1);
+        for (const LimbChoice& l : r.choice.limbs) {
+            REQUIRE(l.chosen >= 0);
+            const auto score = [&](const Candidate& c) {
+                if (l.demands.empty()) return c.price;
+                return aim == Aim::life    ? -c.lifeMargin
+                       : aim == Aim::light ? c.mass_g
+                       : aim == Aim::easy  ? c.worstEffort
+                                           : c.price;
+            };
+            const Candidate& chosen = l.candidates[static_cast<std::size_t>(l.chosen)];
+            const bool any =
+                std::any_of(l.candidates.begin(), l.candidates.end(), [](const auto& c) { return c.fits; });
+            CHECK(chosen.fits == any);
+            for (const Candidate& c : l.candidates) {
+                if (c.bar != Bar::none) continue;
+                if (any && c.fits) CHECK(score(chosen) <= score(c));
+                if (!any) CHECK(chosen.miss <= c.miss);
+            }
+        }
+    }
+}
+
+TEST_CASE("Every candidate's word is that of judging it afresh, joint by joint", "[choice]") {
+    const auto r = reportOf(demo());
+    const LimbChoice& l = r.choice.limbs[1];
+    for (std::size_t i = 0; i < l.candidates.size(); i += 5) {
+        const Candidate& c = l.candidates[i];
+        const auto& spool = demo().stock.spools[static_cast<std::size_t>(c.spool)];
+        bool holds = true;
+        for (std::size_t j = 0; j < l.demands.size(); ++j) {
+            const Verdict v = judge(l.demands[j], *tables().find(wireCard(spool.material)), c.bundle);
+            CHECK(v.state() == c.at[j].state);
+            holds = holds && v.state() == State::holds;
+        }
+        CHECK(c.fits == (holds && c.bar == Bar::none));
+    }
+}
+
+TEST_CASE("Static wire is refused where a joint moves, unless the builder lets steel pose", "[choice]") {
+    production::Production p = demo();
+    const auto steelTried = [&](const production::Report& r) {
+        for (const Candidate& c : r.choice.limbs[0].candidates)
+            if (p.stock.spools[static_cast<std::size_t>(c.spool)].material == "steel-annealed" && c.bar == Bar::none)
+                return true;
+        return false;
+    };
+    CHECK_FALSE(steelTried(reportOf(p)));
+    p.puppets[0].wants.steelMayPose = true;
+    CHECK(steelTried(reportOf(p)));
+}
+
+TEST_CASE("A wire picked by the builder stays, with its word, until the tool may choose again", "[choice]") {
+    production::Production p = demo();
+    p.puppets[0].limbs[2].pick = WirePick{"alu-1.0", 2, 13};
+    const auto r = reportOf(p);
+    const LimbChoice& l = r.choice.limbs[2];
+    CHECK(l.pinned);
+    CHECK(l.candidates[static_cast<std::size_t>(l.chosen)].bundle == wire::Bundle{2, 1.0, 13});
+    CHECK(l.state == State::slack);
+}
+
+TEST_CASE("The chance of the whole puppet is the product over its joints, mirrored ones twice", "[choice]") {
+    const auto r = reportOf(demo());
+    double product = 1;
+    for (const LimbChoice& l : r.choice.limbs)
+        for (const Verdict& v : l.verdicts)
+            for (int side = 0; side < (demo().puppets[0].limbs[static_cast<std::size_t>(l.limb)].mirrored ? 2 : 1);
+                 ++side)
+                product *= v.survival;
+    CHECK_NEAR(r.choice.survival, product, 1e-12);
+    CHECK(r.choice.settled);
+}
+
+TEST_CASE("Survival is nine in ten exactly where the life equals the need", "[choice]") {
+    const auto table = tables().find(wireCard("aluminium-soft"));
+    Demand d;
+    d.needed_Nmm = 1, d.effortLimit_Nmm = 1e6, d.lever_mm = 20, d.gap_mm = 14, d.edge = 1.3;
+    d.angle_rad = d.range_rad = degToRad(40), d.set_rad = degToRad(0.5), d.springLimit_rad = 1, d.room_mm = 99;
+    d.movesPerSecond = 0.5, d.needFilm_s = 1;
+    d.needFilm_s = judge(d, *table, {1, 2, 0}).life_s;
+    CHECK_NEAR(judge(d, *table, {1, 2, 0}).survival, 0.9, 1e-9);
+}
+
+TEST_CASE("A cut is path, wraps, take-up and allowances, and an even count is folded", "[choice]") {
+    Limb l = oneLegged().limbs[1];
+    l.wraps = 3, l.loop_mm = 5;
+    const wire::Bundle pair{2, 1.5, 12};
+    const Cut c = calcCut(l, pair, 4.0);
+    const double path = 100, wrap = 3 * kPi * (3.0 + 4.0), finished = path + wrap + 5 + 12;
+    CHECK_NEAR(c.path_mm, path, 1e-12);
+    CHECK_NEAR(c.finished_mm, finished, 1e-12);
+    CHECK_NEAR(c.strand_mm, finished * wire::findTakeUp(pair) + 10 + 40, 1e-12);
+    CHECK(c.folded);
+    CHECK(c.pieces == 1);
+    CHECK_NEAR(c.piece_mm, 2 * c.strand_mm, 1e-12);
+    CHECK_NEAR(c.turns, finished / 12 * 1.08, 1e-12);
+    const Cut three = calcCut(l, {3, 1.5, 12}, 4.0);
+    CHECK_FALSE(three.folded);
+    CHECK(three.pieces == 3);
+    CHECK(calcCut(l, {1, 1.5, 0}, 4.0).turns == 0);
+    // Marks run along the wire in order, each joint at its own distance.
+    for (std::size_t i = 1; i < c.marks.size(); ++i)
+        CHECK(c.marks[i].at_mm >= c.marks[i - 1].at_mm);
+    const auto knee = std::find_if(c.marks.begin(), c.marks.end(), [](const Mark& m) { return m.label == "knee"; });
+    REQUIRE(knee != c.marks.end());
+    CHECK_NEAR(knee->at_mm, wrap + 50, 1e-12);
+    CHECK_NEAR(knee->to_mm - knee->from_mm, 12.0, 1e-9);
+}
+
+TEST_CASE("The spools give what the cut list takes", "[choice]") {
+    const auto r = reportOf(demo());
+    const auto use = calcSpoolUse(r.cuts, demo().stock.spools.size());
+    double total = 0, cuts = 0;
+    for (double u : use)
+        total += u;
+    for (const Cut& c : r.cuts)
+        cuts += c.piece_mm * c.pieces * c.copies;
+    CHECK_NEAR(total, cuts, 1e-12);
+    CHECK(r.cuts.size() == demo().puppets[0].limbs.size());
+}

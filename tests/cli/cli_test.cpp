@@ -1,0 +1,133 @@
+// The command line as a shell sees it: output, one line on standard error, exit status.
+#include "support/near.h"
+#include <cstdio>
+#include <filesystem>
+#include <fstream>
+#include <nlohmann/json.hpp>
+#include <sys/wait.h>
+
+using namespace enkinet;
+using namespace enkinet::test;
+using nlohmann::json;
+
+namespace {
+struct Said {
+    int status;
+    std::string out, err;
+};
+
+Said run(const std::string& arguments) {
+    const std::string errPath = (std::filesystem::temp_directory_path() / "enkinet-cli-test.err").string();
+    FILE* pipe = popen((std::string(ENKINET_CLI) + " " + arguments + " 2>" + errPath).c_str(), "r");
+    REQUIRE(pipe);
+    Said s;
+    char buffer[4096];
+    for (std::size_t n; (n = fread(buffer, 1, sizeof buffer, pipe)) > 0;)
+        s.out.append(buffer, n);
+    s.status = WEXITSTATUS(pclose(pipe));
+    std::ifstream in(errPath);
+    s.err.assign(std::istreambuf_iterator<char>(in), {});
+    return s;
+}
+
+const std::string kWire =
+    "wire --material aluminium-soft --diameter 1.5 --strands 2 --lay 10 --gap 14 --angle 60 --edge 1.3 --json";
+} // namespace
+
+TEST_CASE("wire prints the promised keys and the worked values") {
+    const Said s = run(kWire);
+    REQUIRE(s.status == 0);
+    CHECK(s.err.empty());
+    const json j = json::parse(s.out);
+    for (const char* key : {"bundle_diameter_mm", "lay_angle_deg", "take_up", "lock", "hold_moment_Nmm",
+                            "bend_moment_Nmm", "springback_deg", "strain_amplitude", "twist_strain", "twist_damage",
+                            "life_cycles_median", "life_cycles_nine_in_ten", "life_design_median",
+                            "life_design_nine_in_ten", "bend_moment_strong_Nmm", "mass_g_per_m"}) {
+        INFO(key);
+        REQUIRE(j.contains(key));
+        CHECK(j[key].is_number());
+    }
+    CHECK(j["status"] == "ok");
+    CHECK_NEAR(j["hold_moment_Nmm"].get<double>(), 48.44, 0.005);
+    CHECK_NEAR(j["life_design_median"].get<double>(), 59.7, 0.005);
+    CHECK_NEAR(j["bend_moment_strong_Nmm"].get<double>(), 116.1, 0.005);
+    CHECK(json::parse(run("wire --material aluminium-soft --diameter 3 --gap 4 --angle 60 --json").out)["status"] ==
+          "too_tight");
+}
+
+TEST_CASE("Bad input is one clear line on standard error and exit status 2") {
+    const char* bad[] = {
+        "wire --material aluminium-soft --diameter 1.5 --strands 2 --lay 2 --gap 14 --angle 60 --json",
+        "wire --material aluminium-soft --diameter 1.5 --gap 0 --angle 60",
+        "wire --material cheese --diameter 1.5 --gap 14 --angle 60",
+        "wire --material aluminium-soft --diameter nan --gap 14 --angle 60",
+        "wire --material aluminium-soft --diameter 1.5 --gap nan --angle 60",
+        "wire --material aluminium-soft --diameter 1.5 --gap 14 --angle -5",
+        "wire --material aluminium-soft --diameter 1.5 --gap 14 --angle 60 --edge 0.5",
+        "wire --material aluminium-soft --diameter 1.5 --strands 5 --gap 14 --angle 60",
+        "wire --material aluminium-soft --diameter 1.5 --lay 0 --strands 2 --gap 14 --angle 60",
+        "wire --material aluminium-soft --diameter wide --gap 14 --angle 60",
+        "wire --diameter 1.5 --gap 14 --angle 60",
+        "bake --thickness -1",
+        "bake --thickness 6 --oven nan",
+        "choose /no/such/file.enkinet",
+        "check /dev/null",
+        "no-such-command",
+        "",
+    };
+    for (const char* arguments : bad) {
+        const Said s = run(arguments);
+        INFO(arguments << " | " << s.err);
+        CHECK(s.status == 2);
+        CHECK(s.out.empty());
+        CHECK(std::count(s.err.begin(), s.err.end(), '\n') == 1);
+    }
+}
+
+TEST_CASE("choose gives every limb its wire and every joint its numbers") {
+    const Said s = run("choose " + kDemo + " --json");
+    REQUIRE(s.status == 0);
+    const json j = json::parse(s.out);
+    REQUIRE(j["puppets"].size() == 3);
+    for (const json& puppet : j["puppets"])
+        for (const json& limb : puppet["limbs"]) {
+            for (const char* key : {"material", "diameter_mm", "strands", "lay_mm", "state"})
+                CHECK(limb.contains(key));
+            for (const json& joint : limb["joints"])
+                for (const char* key : {"load_Nmm", "needed_Nmm", "hold_Nmm", "effort_N", "effort_limit_N",
+                                        "springback_deg", "life_s", "need_s", "state"})
+                    CHECK(joint.contains(key));
+        }
+}
+
+TEST_CASE("summary adds up, check says 1 where points are open, cutlist comes as CSV and JSON") {
+    const json sum = json::parse(run("summary " + kDemo + " --json").out);
+    for (const json& puppet : sum["puppets"]) {
+        double skin = 0, wire = 0;
+        for (const json& part : puppet["parts"]) {
+            skin += part["skin_g"].get<double>(), wire += part["wire_g"].get<double>();
+            CHECK(part["volume_mm3"].get<double>() >= 0);
+            CHECK(part.contains("bulk_g"));
+        }
+        CHECK_NEAR(skin, puppet["totals"]["skin_g"].get<double>(), 1e-9);
+        CHECK_NEAR(wire, puppet["totals"]["wire_g"].get<double>(), 1e-9);
+        CHECK(puppet["centre_of_mass"]["y_mm"].get<double>() > 0);
+    }
+    CHECK(run("check " + kDemo).status == 1);
+    const Said csv = run("cutlist " + kDemo + " --csv");
+    CHECK(csv.status == 0);
+    CHECK(csv.out.starts_with("puppet,limb,"));
+    CHECK(json::parse(run("cutlist " + kDemo + " --json").out).size() ==
+          static_cast<std::size_t>(std::count(csv.out.begin(), csv.out.end(), '\n')) - 1);
+    CHECK(run("--help").status == 0);
+    for (const char* sub : {"wire", "choose", "cutlist", "summary", "check", "bake"})
+        CHECK(run(std::string(sub) + " --help").status == 0);
+}
+
+TEST_CASE("bake reaches the handbook's minute") {
+    const json j = json::parse(run("bake --thickness 6 --core 8 --core-density 0.4 --oven 130 --start 20 --surface 15 "
+                                   "--minutes 60 --to 115 --json")
+                                   .out);
+    CHECK_NEAR(j["minutes_to_reach"].get<double>(), 27.17, 0.01);
+    CHECK(j["surface_C_at_end"].get<double>() > j["innermost_C_at_end"].get<double>());
+}

@@ -1,0 +1,171 @@
+#include "base/units.h"
+#include "files/container.h"
+#include "files/cut_list_file.h"
+#include "support/near.h"
+#include <cstdlib>
+#include <filesystem>
+#include <fstream>
+#include <zip.h>
+
+using namespace enkinet;
+using namespace enkinet::files;
+using namespace enkinet::test;
+
+namespace {
+std::string demoText() { return *readFile(kDemo); }
+
+std::string replaced(std::string text, const std::string& what, const std::string& with) {
+    const auto at = text.find(what);
+    REQUIRE(at != std::string::npos);
+    return text.replace(at, what.size(), with);
+}
+
+/// A zip of named entries, made by the library itself.
+std::string zipOf(const std::vector<std::pair<std::string, std::string>>& entries) {
+    const std::string path = (std::filesystem::temp_directory_path() / "enkinet-test.zip").string();
+    std::filesystem::remove(path);
+    zip_t* z = zip_open(path.c_str(), ZIP_CREATE | ZIP_TRUNCATE, nullptr);
+    REQUIRE(z);
+    for (const auto& [name, bytes] : entries)
+        zip_file_add(z, name.c_str(), zip_source_buffer(z, bytes.data(), bytes.size(), 0), ZIP_FL_ENC_UTF_8);
+    REQUIRE(zip_close(z) == 0);
+    return *readFile(path);
+}
+
+std::string says(const Result<Loaded>& r) { return r ? std::string("(opened)") : r.fault().sentence(); }
+} // namespace
+
+TEST_CASE("Written and read again, a production is the same to the bit, and so is its text", "[files]") {
+    for (const char* file :
+         {"/demo/post-for-the-tide-house.json", "/kinds/biped.json", "/kinds/quadruped.json", "/kinds/bird.json"}) {
+        const auto p = loadProduction(kDataDir + file, shippedCards());
+        REQUIRE(p);
+        const std::string text = writeProduction(p->production);
+        const auto again = parseProduction(text, shippedCards());
+        REQUIRE(again);
+        CHECK(again->production == p->production);
+        CHECK(writeProduction(again->production) == text);
+    }
+}
+
+TEST_CASE("Angles that an edit sets survive degrees and back to the bit", "[files]") {
+    Random random(5);
+    int lost = 0;
+    for (int i = 0; i < 20000; ++i) {
+        const double typed = random.between(-3, 3), rad = snapAngle(typed);
+        lost += degToRad(exactDegrees(rad)) != rad;
+        if (i < 100) CHECK(std::abs(rad - typed) < 1e-8);
+    }
+    CHECK(lost == 0);
+}
+
+TEST_CASE("Keys of a later version are kept on save", "[files]") {
+    const std::string text = replaced(demoText(), "\"height_mm\": 240", "\"height_mm\": 240, \"mood\": {\"wind\": 3}");
+    const auto p = parseProduction(text, shippedCards());
+    REQUIRE(p);
+    CHECK(writeProduction(p->production).find("\"wind\": 3") != std::string::npos);
+}
+
+TEST_CASE("A newer file opens, and is known to be newer", "[files]") {
+    const auto p = parseProduction(replaced(demoText(), "\"version\": 1", "\"version\": 99"), shippedCards());
+    REQUIRE(p);
+    CHECK(p->newer);
+}
+
+TEST_CASE("Bad text gives one sentence with the place", "[files]") {
+    const std::string good = demoText();
+    struct Bad {
+        std::string text;
+        const char* says;
+    };
+    const Bad bad[] = {
+        {"", "production.json"},
+        {good.substr(0, good.size() / 2), "production.json"},
+        {"[1, 2]", "production.json"},
+        {"{\"format\": \"something else\"}", "format"},
+        {replaced(good, "\"gap_mm\": 12", "\"gap_mm\": 0"), "gap 0 mm must be above 0"},
+        {replaced(good, "\"gap_mm\": 12", "\"gap_mm\": \"wide\""), "gap_mm"},
+        {replaced(good, "\"gap_mm\": 12", "\"gap_mm\": 1e999"), "production.json"},
+        {replaced(good, "\"wire_card\": \"aluminium-soft\"", "\"wire_card\": \"cheese\""), "cheese"},
+        {replaced(good, "\"clay\": \"firm-", "\"clay\": \"soft-"), "is not known"},
+        {replaced(good, "\"hangs_on\": {", "\"hangs_on\": {\"limb\": \"arm\", \"joint\": \"palm\"}, \"was\": {"),
+         "arm"},
+        {replaced(good, "\"version\": 1", "\"version\": 0"), "version 0"},
+        {replaced(good, "\"kind\": \"spine\"", "\"kind\": \"sail\""), "must be one of"},
+        {std::string(40, '[') + std::string(40, ']'), "production.json"},
+        {"{\"format\": \"enkinet production\", \"version\": 1, \"puppets\": 7}", "puppets"},
+    };
+    for (const Bad& b : bad) {
+        const auto r = parseProduction(b.text, shippedCards());
+        INFO(says(r) << " | wanted: " << b.says);
+        REQUIRE_FALSE(r);
+        CHECK(says(r).find(b.says) != std::string::npos);
+        CHECK(says(r).find('\n') == std::string::npos);
+        CHECK(says(r).size() < 400);
+    }
+}
+
+TEST_CASE("A billion joints are refused before anything is allocated", "[files]") {
+    std::string many = "[";
+    for (int i = 0; i < 5000; ++i)
+        many += "{},";
+    many.back() = ']';
+    std::string text =
+        R"({"format":"enkinet production","version":1,"puppets":[{"id":"p","height_mm":9,"limbs":[{"id":"a","joints":)" +
+        many + "}]}]}";
+    CHECK(says(parseProduction(text, shippedCards())).find("must have at most 64") != std::string::npos);
+    CHECK_FALSE(parseProduction(std::string(17u << 20, ' '), shippedCards()));
+}
+
+TEST_CASE("A container is opened, and one that lies is not", "[files]") {
+    const std::string text = demoText();
+    CHECK(parseContainer(zipOf({{"production.json", text}}), shippedCards()));
+    const auto withPicture =
+        parseContainer(zipOf({{"production.json", text}, {"pictures/front.png", "bytes"}}), shippedCards());
+    REQUIRE(withPicture);
+    CHECK(withPicture->production.pictures.at("pictures/front.png") == "bytes");
+    CHECK_FALSE(parseContainer(zipOf({{"other.json", text}}), shippedCards()));
+    for (const char* name : {"../evil.png", "/etc/evil.png", "pictures/../../evil.png"}) {
+        INFO(name);
+        CHECK_FALSE(parseContainer(zipOf({{"production.json", text}, {name, "x"}}), shippedCards()));
+    }
+    const std::string whole = zipOf({{"production.json", text}});
+    for (std::size_t cut : {std::size_t{0}, std::size_t{1}, std::size_t{30}, whole.size() / 2, whole.size() - 1})
+        CHECK_FALSE(parseContainer(whole.substr(0, cut), shippedCards()));
+}
+
+TEST_CASE("Flipping any byte of a container never crashes, and never opens as something else", "[files][full]") {
+    const std::string whole = *writeContainer(demo());
+    Random random(6);
+    for (int i = 0; i < 300; ++i) {
+        std::string bytes = whole;
+        bytes[static_cast<std::size_t>(random.whole(0, static_cast<int>(bytes.size()) - 1))] ^=
+            static_cast<char>(1 << random.whole(0, 7));
+        if (const auto r = parseContainer(bytes, shippedCards())) CHECK(r->production == demo());
+    }
+}
+
+TEST_CASE("Saving leaves the old file whole until the new one is", "[files]") {
+    namespace fs = std::filesystem;
+    const fs::path dir = fs::temp_directory_path() / "enkinet-save-test";
+    fs::remove_all(dir);
+    fs::create_directories(dir);
+    const std::string path = (dir / "a.enkinet").string();
+    REQUIRE(saveProduction(path, demo()));
+    CHECK(loadProduction(path, shippedCards())->production == demo());
+    REQUIRE(saveProduction((dir / "b.json").string(), demo()));
+    CHECK(loadProduction((dir / "b.json").string(), shippedCards())->production == demo());
+    CHECK(std::distance(fs::directory_iterator(dir), fs::directory_iterator()) == 2); // nothing left lying about
+    CHECK_FALSE(saveProduction((dir / "missing" / "c.enkinet").string(), demo()));
+    CHECK_FALSE(loadProduction((dir / "nothing.enkinet").string(), shippedCards()));
+    fs::remove_all(dir);
+}
+
+TEST_CASE("The cut list's rows are quoted as the rule for CSV says", "[files]") {
+    production::Production p = demo();
+    p.puppets[0].name = "Tansy, the \"post\"";
+    const auto r = reportOf(p);
+    const std::string csv = writeCutListCsv(p, p.puppets[0], r.cuts, true);
+    CHECK(csv.find("\"Tansy, the \"\"post\"\"\",") != std::string::npos);
+    CHECK(std::count(csv.begin(), csv.end(), '\n') == static_cast<long>(r.cuts.size()) + 1);
+}

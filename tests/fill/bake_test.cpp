@@ -1,0 +1,108 @@
+#include "fill/bake_plan.h"
+#include "support/near.h"
+
+using namespace enkinet;
+using namespace enkinet::fill;
+using namespace enkinet::test;
+
+namespace {
+BakeSetup setup(double thickness, double core) {
+    BakeSetup s;
+    s.thickness_mm = thickness, s.core_mm = core;
+    return s;
+}
+
+/// Temperature on the axis of a solid cylinder in moving air, by its series: Incropera, Fundamentals of Heat and Mass
+/// Transfer, one-dimensional transient conduction: sum of C exp(-z² Fo) with z J1(z)/J0(z) = Bi.
+double cylinderAxis(double radius_m, const Heat& h, double film, double oven, double start, double seconds) {
+    const double Bi = film * radius_m / h.conductivity_W_mK;
+    const double Fo = h.conductivity_W_mK / (h.density_kg_m3 * h.heat_J_kgK) * seconds / (radius_m * radius_m);
+    double sum = 0, z = 1e-6;
+    const auto f = [&](double x) { return x * std::cyl_bessel_j(1, x) - Bi * std::cyl_bessel_j(0, x); };
+    for (int n = 0; n < 30; ++n) {
+        double lo = z;
+        while (f(lo) * f(lo + 0.01) > 0)
+            lo += 0.01;
+        double hi = lo + 0.01;
+        for (int i = 0; i < 60; ++i)
+            (f((lo + hi) / 2) * f(lo) > 0 ? lo : hi) = (lo + hi) / 2;
+        const double root = (lo + hi) / 2, j0 = std::cyl_bessel_j(0, root), j1 = std::cyl_bessel_j(1, root);
+        sum += 2 / root * j1 / (j0 * j0 + j1 * j1) * std::exp(-root * root * Fo);
+        z = hi + 1e-6;
+    }
+    return oven + (start - oven) * sum;
+}
+} // namespace
+
+TEST_CASE("The five bake times of the handbook come out", "[fill]") {
+    const double rows[][3] = {{3, 8, 15.37}, {6, 8, 27.17}, {6, 20, 36.24}, {12, 8, 52.34}, {20, 0, 66.30}};
+    for (const auto& r : rows) {
+        const auto curve = calcBake(setup(r[0], r[1]), 115, 120);
+        REQUIRE(curve);
+        CHECK_NEAR(curve->reached_min, r[2], 0.01);
+    }
+}
+
+TEST_CASE("A solid rod warms on its axis as the series says, to half a degree", "[fill]") {
+    const BakeSetup s = setup(20, 0);
+    const auto curve = calcBake(s, 115, 120);
+    REQUIRE(curve);
+    for (std::size_t i = 20; i < curve->minutes.size(); i += 7) {
+        const double exact = cylinderAxis(0.02, s.clay, 15, 130, 20, curve->minutes[i] * 60);
+        INFO("after " << curve->minutes[i] << " min");
+        CHECK(std::abs(curve->innermost_C[i] - exact) < 0.5);
+    }
+}
+
+TEST_CASE("Nothing gets hotter than the oven or cooler than it started, and the surface leads", "[fill]") {
+    const auto curve = calcBake(setup(6, 8), 115, 90);
+    REQUIRE(curve);
+    for (std::size_t i = 1; i < curve->minutes.size(); ++i) {
+        CHECK(curve->innermost_C[i] >= curve->innermost_C[i - 1] - 1e-6);
+        CHECK(curve->surface_C[i] <= 130);
+        CHECK(curve->surface_C[i] >= curve->innermost_C[i] - 1e-6);
+    }
+}
+
+TEST_CASE("Thicker clay, a denser core or stiller air all take longer", "[fill]") {
+    const auto minutes = [](const BakeSetup& s) { return calcBake(s, 115, 300)->reached_min; };
+    BakeSetup s = setup(6, 8);
+    const double base = minutes(s);
+    CHECK(minutes(setup(7, 8)) > base);
+    s.core.density_kg_m3 = 700;
+    CHECK(minutes(s) > base);
+    s = setup(6, 8), s.surface_W_m2K = 25;
+    CHECK(minutes(s) < base);
+}
+
+TEST_CASE("Impossible bakes are refused by name", "[fill]") {
+    CHECK_FALSE(calcBake(setup(0, 8), 115, 60));
+    CHECK_FALSE(calcBake(setup(6, -1), 115, 60));
+    CHECK_FALSE(calcBake(setup(6, 8), 115, std::nan("")));
+    BakeSetup hot = setup(6, 8);
+    hot.oven_C = 4000;
+    CHECK(calcBake(hot, 115, 60).fault().sentence().find("oven 4000 C") != std::string::npos);
+}
+
+TEST_CASE("A batch bakes until its slowest part is within 10 degrees, plus the card's soak", "[fill]") {
+    const auto r = reportOf(demo());
+    REQUIRE_FALSE(r.bakes.empty());
+    for (const BakeBatch& b : r.bakes) {
+        double slowest = 0;
+        for (const PartBake& p : b.parts) {
+            slowest = std::max(slowest, p.reach_min);
+            const Part& part = r.choice.parts[static_cast<std::size_t>(p.part)];
+            const auto curve = calcBake(makeBakeSetup(part, r.shelf), b.set_C - 10, 600);
+            CHECK_NEAR(curve->reached_min, p.reach_min, 0.01);
+        }
+        CHECK(b.minutes == std::ceil(slowest + b.soak_min));
+    }
+}
+
+TEST_CASE("Air-dry and putty clocks follow their cards", "[fill]") {
+    CHECK(findDryHours(6) == 24);
+    CHECK(findDryHours(12) == 96);
+    CHECK(findPuttyHours(20) == 4);
+    CHECK(findPuttyHours(10) == 8);
+    CHECK(findPuttyHours(30) == 2);
+}

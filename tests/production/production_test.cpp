@@ -1,0 +1,123 @@
+#include "production/edits.h"
+#include "production/report.h"
+#include "support/near.h"
+#include <filesystem>
+#include <fstream>
+#include <numeric>
+
+using namespace enkinet;
+using namespace enkinet::production;
+using namespace enkinet::test;
+
+namespace {
+Edits tansy(const Production& p) { return Edits(p, shippedCards(), "tansy"); }
+} // namespace
+
+TEST_CASE("An edit changes what it says and nothing else; a broken rule changes nothing", "[production]") {
+    const Production& p = demo();
+    const auto wider = tansy(p).setGap("leg", "knee", 15);
+    REQUIRE(wider);
+    CHECK(wider->puppets[0].limbs[2].joints[2].gap_mm == 15);
+    Production back = *wider;
+    back.puppets[0].limbs[2].joints[2].gap_mm = p.puppets[0].limbs[2].joints[2].gap_mm;
+    CHECK(back == p);
+    const auto refused = tansy(p).setGap("leg", "knee", 0);
+    REQUIRE_FALSE(refused);
+    CHECK(refused.fault().sentence().find("gap 0 mm must be above 0") != std::string::npos);
+    CHECK_FALSE(tansy(p).setGap("leg", "elbow", 9));
+    CHECK_FALSE(Edits(p, shippedCards(), "nobody").setHeight(100));
+    CHECK_FALSE(tansy(p).setHeight(-1));
+    CHECK_FALSE(tansy(p).setHeight(std::nan("")));
+    CHECK_FALSE(tansy(p).setMassSize("letters", {1, 1, 1})); // weighed, not shaped
+    CHECK_FALSE(tansy(p).setPick("leg", body::WirePick{"no-spool", 1, 0}));
+    CHECK_FALSE(tansy(p).setPick("leg", body::WirePick{"alu-2.0", 2, 1}));
+}
+
+TEST_CASE("A smaller height changes wire, grams and minutes, and the old height brings all of it back",
+          "[production]") {
+    const auto before = reportOf(demo());
+    const auto smaller = tansy(demo()).setHeight(200);
+    REQUIRE(smaller);
+    const auto after = reportOf(*smaller);
+    CHECK(after.choice.totals.mass_g() < before.choice.totals.mass_g());
+    CHECK(after.plan.hands_min < before.plan.hands_min);
+    bool wireDiffers = false;
+    for (std::size_t i = 0; i < after.choice.limbs.size(); ++i) {
+        const auto &a = after.choice.limbs[i], &b = before.choice.limbs[i];
+        wireDiffers = wireDiffers || !(a.candidates[static_cast<std::size_t>(a.chosen)].bundle ==
+                                       b.candidates[static_cast<std::size_t>(b.chosen)].bundle);
+    }
+    CHECK(wireDiffers);
+    CHECK(reportOf(demo()).choice.totals.mass_g() == before.choice.totals.mass_g());
+}
+
+TEST_CASE("A puppet taken over brings what it needs and keeps its wire", "[production]") {
+    const auto kind = files::loadProduction(kDataDir + "/kinds/bird.json", shippedCards());
+    REQUIRE(kind);
+    const auto both = adoptPuppet(demo(), kind->production, 0, shippedCards());
+    REQUIRE(both);
+    CHECK(both->puppets.size() == 4);
+    const auto again = adoptPuppet(*both, kind->production, 0, shippedCards());
+    REQUIRE(again);
+    CHECK(again->puppets[3].id != again->puppets[4].id);
+    const auto gone = removePuppet(*again, shippedCards(), again->puppets[4].id);
+    REQUIRE(gone);
+    CHECK(*gone == *both);
+}
+
+TEST_CASE("The demo has honest open points, each with what was found and what it is held against", "[production]") {
+    const auto r = reportOf(demo());
+    REQUIRE_FALSE(r.open.empty());
+    int states = 0;
+    for (const OpenPoint& p : r.open) {
+        CHECK_FALSE(p.subject.empty());
+        if (p.issue != Issue::limb_state) continue;
+        ++states;
+        CHECK(p.found != p.limit);
+    }
+    CHECK(states >= 1);
+    const auto counts = countOpen(r);
+    CHECK(std::accumulate(counts.begin(), counts.end(), 0) == static_cast<int>(r.open.size()));
+}
+
+TEST_CASE("Stiff clay across a posing joint is an open point", "[production]") {
+    const auto has = [](const Report& r, Issue i) {
+        return std::any_of(r.open.begin(), r.open.end(), [i](const OpenPoint& p) { return p.issue == i; });
+    };
+    CHECK_FALSE(has(reportOf(demo()), Issue::skin_bridges_joint));
+    body::Layers l;
+    l.clay = "firm-flesh", l.skin_mm = 3, l.skinAcrossGaps = true;
+    const auto bridged = tansy(demo()).setLayers({"arm", 1, ""}, l);
+    REQUIRE(bridged);
+    CHECK(has(reportOf(*bridged), Issue::skin_bridges_joint));
+}
+
+TEST_CASE("What is needed beyond the shelf is bought in whole packs", "[production]") {
+    Production p = demo();
+    p.stock.clays_g.clear();
+    const auto r = reportOf(p);
+    int bought = 0;
+    for (const Need& n : r.needs) {
+        if (n.ware != Ware::clay) continue;
+        const auto& card = r.shelf.clays.at(n.card);
+        CHECK(n.packs * card.pack_g >= n.needed);
+        CHECK((n.packs - 1) * card.pack_g < n.needed);
+        CHECK_NEAR(n.buyPrice, n.packs * card.packPrice, 1e-12);
+        ++bought;
+    }
+    CHECK(bought >= 3);
+}
+
+TEST_CASE("The core and the command line know no interface", "[production]") {
+    namespace fs = std::filesystem;
+    for (const char* room : {"core", "cli"})
+        for (const auto& e : fs::recursive_directory_iterator(std::string(ENKINET_SOURCE_DIR) + "/" + room)) {
+            if (!e.is_regular_file()) continue;
+            std::ifstream in(e.path());
+            for (std::string line; std::getline(in, line);) {
+                INFO(e.path() << ": " << line);
+                CHECK_FALSE(line.starts_with("#include <Q"));
+                CHECK_FALSE(line.starts_with("#include \"qcustomplot"));
+            }
+        }
+}

@@ -1,0 +1,106 @@
+#pragma once
+// A real window under a virtual display, worked with keys and mouse as a builder would.
+#include "desk/rule.h"
+#include "desk/window.h"
+#include "sheet/sheet_view.h"
+#include "support/near.h"
+#include <QAbstractButton>
+#include <QAbstractSpinBox>
+#include <QComboBox>
+#include <QLineEdit>
+#include <QListWidget>
+#include <QTest>
+
+namespace enkinet::test {
+
+/// A window on the demo production, shown and settled.
+struct Desk {
+    app::Window window;
+
+    explicit Desk(bool demo = true) {
+        window.show();
+        REQUIRE(QTest::qWaitForWindowExposed(&window));
+        // No window manager hands out the focus on a bare virtual display.
+        QApplication::setActiveWindow(&window);
+        if (demo) window.openDemo();
+        settle();
+    }
+    app::Document& document() { return window.document(); }
+    const production::Report& report() { return document().report(); }
+
+    static void settle() {
+        for (int i = 0; i < 4; ++i)
+            QApplication::processEvents();
+    }
+    template <class Widget> Widget* find(const char* name) {
+        auto* w = window.findChild<Widget*>(name);
+        INFO("widget " << name);
+        REQUIRE(w);
+        return w;
+    }
+    void station(production::Station s) {
+        QTest::mouseClick(window.rule().division(s), Qt::LeftButton);
+        settle();
+    }
+    /// Types a number into a field and presses Enter.
+    void type(const char* field, const QString& text) {
+        auto* spin = find<QAbstractSpinBox>(field);
+        REQUIRE(spin->isVisible());
+        spin->setFocus();
+        spin->selectAll();
+        QTest::keyClicks(spin, text);
+        QTest::keyClick(spin, Qt::Key_Return);
+        settle();
+    }
+    void pickData(const char* field, const QVariant& data) {
+        auto* box = find<QComboBox>(field);
+        const int i = box->findData(data);
+        REQUIRE(i >= 0);
+        box->setFocus();
+        box->setCurrentIndex(i);
+        Q_EMIT box->activated(i);
+        settle();
+    }
+    void keys(Qt::Key key, Qt::KeyboardModifiers with = Qt::NoModifier) {
+        QTest::keyClick(&window, key, with);
+        settle();
+    }
+    void undo() { keys(Qt::Key_Z, Qt::ControlModifier); }
+    void redo() { keys(Qt::Key_Z, Qt::ControlModifier | Qt::ShiftModifier); }
+    /// Clicks a joint where it stands on the front elevation.
+    void clickJoint(const std::string& label) {
+        const auto& hinges = report().choice.skeleton.hinges;
+        for (std::size_t i = 0; i < hinges.size(); ++i)
+            if (hinges[i].label == label) {
+                QTest::mouseClick(&window.sheet(), Qt::LeftButton, {},
+                                  window.sheet().hingeOnScreen(static_cast<int>(i), app::View::front).toPoint());
+                settle();
+                return;
+            }
+        FAIL("no joint " << label);
+    }
+};
+
+/// Every number of a report that a station shows, for comparing to the bit.
+inline std::vector<double> numbersOf(const production::Report& r) {
+    std::vector<double> n{r.choice.totals.mass_g(), r.choice.survival, r.plan.hands_min,
+                          r.plan.elapsed_min,       r.price,           r.buyPrice};
+    for (const auto& l : r.choice.limbs) {
+        n.push_back(l.chosen);
+        for (const auto& v : l.verdicts)
+            n.insert(n.end(), {v.bend.hold_Nmm, v.effort_N, v.life_s, v.survival, v.bend.springback_rad});
+        for (const auto& d : l.demands)
+            n.insert(n.end(), {d.needed_Nmm, d.effortLimit_Nmm, d.room_mm});
+    }
+    for (const auto& p : r.choice.parts)
+        n.insert(n.end(), {p.volume_mm3, p.mass_g(), p.surface_mm2});
+    for (const auto& b : r.bakes)
+        n.push_back(b.minutes);
+    for (const auto& c : r.cuts)
+        n.insert(n.end(), {c.piece_mm, c.turns});
+    for (const auto& x : r.needs)
+        n.insert(n.end(), {x.needed, x.price});
+    return n;
+}
+
+} // namespace enkinet::test

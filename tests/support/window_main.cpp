@@ -1,0 +1,22 @@
+// The window tests: one application, its settings and recovery kept in a folder of their own.
+#define CATCH_CONFIG_RUNNER
+#include "desk/look.h"
+#include <QApplication>
+#include <QDir>
+#include <QStandardPaths>
+#include <QTemporaryDir>
+#include <catch2/catch.hpp>
+
+int main(int argc, char** argv) {
+    QTemporaryDir home;
+    qputenv("XDG_CONFIG_HOME", home.filePath("config").toUtf8());
+    qputenv("XDG_DATA_HOME", home.filePath("data").toUtf8());
+    QDir().mkpath(home.filePath("run"));
+    qputenv("XDG_RUNTIME_DIR", home.filePath("run").toUtf8());
+    QFile::setPermissions(home.filePath("run"), QFile::ReadOwner | QFile::WriteOwner | QFile::ExeOwner);
+    QApplication app(argc, argv);
+    QApplication::setApplicationName("enkinet");
+    QApplication::setOrganizationName("enkinet");
+    enkinet::app::applyLook(app);
+    return Catch::Session().run(argc, argv);
+}
