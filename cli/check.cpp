@@ -27,6 +27,7 @@ const char* issueWord(production::Issue i) {
                                       "does not cure in a day",
                                       "neither paint nor cover",
                                       "coat does not hold on the one below",
+                                      "a test contradicts the card of",
                                       "wire to buy",
                                       "clay to buy",
                                       "paint to buy",

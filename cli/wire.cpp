@@ -1,3 +1,4 @@
+#include "base/gauge.h"
 #include "base/text.h"
 #include "base/units.h"
 #include "commands.h"
@@ -12,7 +13,8 @@ namespace {
 
 struct Options {
     std::string material;
-    double diameter = 0, lay = 0, gap = 0, angle = 0, edge = 1.3, set = 0.5;
+    std::string diameterText;
+    double diameter = 0, forming = 0, lay = 0, gap = 0, angle = 0, edge = 1.3, set = 0.5;
     int strands = 1;
     bool json = false;
 };
@@ -27,7 +29,9 @@ std::optional<Fault> findFault(const Options& o, bool laid) {
         if (!(r.value > r.low && r.value <= r.high))
             return Fault{"wire", std::string(r.name) + " " + plain(r.value) + r.unit,
                          std::string("must be above 0 and at most ") + plain(r.high)};
-    for (const Rule& r : {Rule{"edge", o.edge, 1, 3, ""}, {"set", o.set, 0.05, 5, " degrees"}})
+    for (const Rule& r : {Rule{"edge", o.edge, 1, 3, ""},
+                          {"set", o.set, 0.05, 5, " degrees"},
+                          {"forming bends", o.forming, 0, 1e6, ""}})
         if (!(r.value >= r.low && r.value <= r.high))
             return Fault{"wire", std::string(r.name) + " " + plain(r.value) + r.unit,
                          "must lie between " + plain(r.low) + " and " + plain(r.high)};
@@ -69,7 +73,10 @@ files::Json wireJson(const Options& o, const wire::MaterialCard& card, const wir
             {"status", statusWord(r.status)}};
 }
 
-void wireRun(const Options& o, bool laid, Run& run) {
+void wireRun(Options o, bool laid, Run& run) {
+    const auto diameter = parseDiameter(o.diameterText);
+    if (!diameter) return run.fail(diameter.fault());
+    o.diameter = *diameter;
     const production::Cards* cards = run.cards();
     if (!cards) return;
     const auto card =
@@ -84,7 +91,8 @@ void wireRun(const Options& o, bool laid, Run& run) {
     const auto bundle = wire::makeBundle({o.strands, o.diameter, o.lay});
     if (!bundle) return run.fail(bundle.fault());
     const double angle = degToRad(o.angle);
-    const wire::WireBend r = wire::calcWireBend(*card, *bundle, {o.gap, angle, angle, o.edge, degToRad(o.set)});
+    const wire::WireBend r =
+        wire::calcWireBend(*card, *bundle, {o.gap, angle, angle, o.edge, degToRad(o.set), o.forming});
     if (o.json) {
         std::cout << wireJson(o, *card, *bundle, r).dump(1) << "\n";
         return;
@@ -115,13 +123,14 @@ void addWire(CLI::App& program, Run& run) {
     CLI::App* sub = program.add_subcommand("wire", "one bundle in one gap: hold, effort, springback, life");
     auto o = std::make_shared<Options>();
     sub->add_option("--material", o->material, "wire card, such as aluminium-soft")->required();
-    sub->add_option("--diameter", o->diameter, "of one strand, mm")->required();
+    sub->add_option("--diameter", o->diameterText, "of one strand: 1.5, 0.06 in, 14 awg, 16 swg")->required();
     sub->add_option("--strands", o->strands, "1, 2, 3, 4 or 7")->capture_default_str();
     CLI::Option* lay = sub->add_option("--lay", o->lay, "length of one full turn, mm; left out: parallel strands");
     sub->add_option("--gap", o->gap, "free wire between the stiff ends, mm")->required();
     sub->add_option("--angle", o->angle, "bent from 0 to this, degrees")->required();
     sub->add_option("--edge", o->edge, "1.6 hard, 1.3 eased, 1.0 none")->capture_default_str();
     sub->add_option("--set", o->set, "movement that counts as slipping, degrees")->capture_default_str();
+    sub->add_option("--forming", o->forming, "full bends to and fro spent while it is built")->capture_default_str();
     sub->add_flag("--json", o->json, "one JSON object");
     sub->callback([o, lay, &run] { wireRun(*o, lay->count() > 0, run); });
 }

@@ -75,6 +75,7 @@ void checkJoint(Rules& r, const std::string& place, const Joint& j) {
     r.that(j.high_rad > j.low_rad, place, "range 0 degrees", "must be above 0 at a posed joint");
     r.between(place, "edge factor", j.edge, 1, 3, "");
     r.above(place, "moves per second", j.movesPerSecond, 24, "");
+    r.between(place, "forming bends", j.formingBends, 0, 1000, "");
     if (j.need_s) r.above(place, "need", *j.need_s, 1e6, " s");
 }
 
@@ -87,6 +88,9 @@ void checkLimb(Rules& r, const Puppet& puppet, const Limb& l) {
     r.that(l.segments.size() + 1 == l.joints.size(), place, std::to_string(l.segments.size()) + " segments",
            "must be one fewer than the joints");
     if (r.fault) return;
+    if (l.whip)
+        r.that(std::count_if(l.joints.begin(), l.joints.end(), [](const Joint& j) { return j.posed; }) == 1, place,
+               "whip", "must have exactly one posed joint, from which it bends to its tip");
     std::set<std::string> ids;
     for (const Joint& j : l.joints) {
         r.that(isId(j.id), place + ", joint", "id \"" + j.id.substr(0, 70) + "\"",
@@ -100,8 +104,9 @@ void checkLimb(Rules& r, const Puppet& puppet, const Limb& l) {
     for (std::size_t i = 0; i < l.segments.size() && !r.fault; ++i) {
         const std::string p = place + ", segment " + std::to_string(i + 1);
         const double length = norm(l.joints[i + 1].at_mm - l.joints[i].at_mm);
-        const double gaps =
-            (l.joints[i].posed ? l.joints[i].gap_mm : 0) + (l.joints[i + 1].posed ? l.joints[i + 1].gap_mm : 0);
+        const double gaps = l.whip ? 0
+                                   : (l.joints[i].posed ? l.joints[i].gap_mm : 0) +
+                                         (l.joints[i + 1].posed ? l.joints[i + 1].gap_mm : 0);
         r.that(length > 0.1, p, "length " + plain(length) + " mm", "must be above 0.1");
         r.that(gaps / 2 < length, p, "gaps of " + plain(gaps / 2) + " mm",
                "leave nothing of its " + plain(length, 4) + " mm");
@@ -187,6 +192,14 @@ Result<Puppet> makePuppet(Puppet puppet) {
         checkLayers(r, place, m.layers);
     }
     if (r.fault) return *r.fault;
+    // A whip's gap is its whole free length, and it has no hard edge.
+    for (Limb& l : puppet.limbs) {
+        if (!l.whip) continue;
+        const auto root = std::find_if(l.joints.begin(), l.joints.end(), [](const Joint& j) { return j.posed; });
+        root->gap_mm = 0, root->edge = 1;
+        for (auto j = root; j + 1 != l.joints.end(); ++j)
+            root->gap_mm += norm((j + 1)->at_mm - j->at_mm);
+    }
     return puppet;
 }
 

@@ -57,6 +57,7 @@ struct Joint {
     double low_rad = 0, high_rad = 0; ///< range
     double edge = 1.3;                ///< strain raiser where the gap meets a stiff end
     double movesPerSecond = 0.5;      ///< cycles a second of film
+    double formingBends = 0;          ///< full bends to and fro spent while it is built
     std::optional<double> need_s;     ///< seconds of film wanted; the puppet's unless set
     Extras extras{};
     friend bool operator==(const Joint&, const Joint&) = default;
@@ -84,6 +85,7 @@ struct Limb {
     std::string id, name;
     LimbKind kind = LimbKind::other;
     bool mirrored = false;
+    bool whip = false; ///< no stiff stretches: its one posed joint bends over the whole length from there to the tip
     std::string hangsOnLimb, hangsOnJoint; ///< both empty for the one limb that all others hang on
     std::vector<Joint> joints;
     std::vector<Segment> segments;

@@ -52,7 +52,8 @@ private:
             l.from = mirrored(a.at_mm, right), l.to = mirrored(b.at_mm, right);
             l.length_mm = norm(l.to - l.from);
             l.body = bodyAt;
-            l.gapFrom_mm = a.posed ? a.gap_mm : 0, l.gapTo_mm = b.posed ? b.gap_mm : 0;
+            // A whip has no free gap between stiff ends: its layers run along it.
+            l.gapFrom_mm = a.posed && !limb.whip ? a.gap_mm : 0, l.gapTo_mm = b.posed && !limb.whip ? b.gap_mm : 0;
             l.label = sided(limb.segments[i].name, limb, right);
             m_s.links.push_back(l);
             before = link;

@@ -41,7 +41,7 @@ public:
         if (m_choice.chosen < 0) return;
         const Candidate& c = m_choice.candidates[static_cast<std::size_t>(m_choice.chosen)];
         for (const Demand& d : m_choice.demands)
-            m_choice.verdicts.push_back(judge(d, table(c.spool), c.bundle));
+            m_choice.verdicts.push_back(judge(d, table(c.spool), c.bundle, m_stock.calibrationOf(c.spool)));
         m_choice.state = c.state;
         m_choice.worst = c.worstJoint;
         m_choice.fitting = static_cast<int>(std::count_if(m_choice.candidates.begin(), m_choice.candidates.end(),
@@ -79,7 +79,7 @@ private:
         c.lifeMargin = m_choice.demands.empty() ? 1 : 1e9;
         for (std::size_t j = 0; j < m_choice.demands.size(); ++j) {
             const Demand& d = m_choice.demands[j];
-            const Verdict v = judge(d, table(c.spool), c.bundle);
+            const Verdict v = judge(d, table(c.spool), c.bundle, m_stock.calibrationOf(c.spool));
             double miss = 0;
             for (double s : v.shortfall)
                 miss += s;
@@ -203,9 +203,16 @@ State Verdict::state() const {
     return State::holds;
 }
 
-Verdict judge(const Demand& d, const wire::BendTable& table, const wire::Bundle& bundle) {
+const wire::Calibration& Stock::calibrationOf(int spool) const {
+    static const wire::Calibration kUntested;
+    return calibrations.empty() ? kUntested : calibrations[static_cast<std::size_t>(spool)];
+}
+
+Verdict judge(const Demand& d, const wire::BendTable& table, const wire::Bundle& bundle,
+              const wire::Calibration& calibration) {
     Verdict v;
-    v.bend = table.findBend(bundle, {d.gap_mm, d.angle_rad, d.range_rad, d.edge, d.set_rad});
+    v.bend = table.findBend(bundle, {d.gap_mm, d.angle_rad, d.range_rad, d.edge, d.set_rad, d.formingBends});
+    wire::calibrate(v.bend, calibration);
     const auto miss = [&](State s, double ratio) {
         // A limit is missed when what is asked exceeds what is there; a hair's breadth of rounding is no fault.
         if (!(ratio > 1 + 1e-9)) return;
@@ -226,8 +233,9 @@ Verdict judge(const Demand& d, const wire::BendTable& table, const wire::Bundle&
     v.effort_N = v.effort_Nmm / d.lever_mm;
     v.life_s = v.bend.designNine / d.movesPerSecond;
     v.lifeMedian_s = v.bend.designMedian / d.movesPerSecond;
-    v.survival =
-        v.bend.designMedian > 0 ? normalBelow(std::log(v.bend.designMedian / d.needCycles()) / wire::kLifeScatter) : 0;
+    v.survival = v.bend.designMedian > 0
+                     ? normalBelow(std::log(v.bend.designMedian / d.needCycles()) / calibration.lifeScatter)
+                     : 0;
     miss(State::slack, d.needed_Nmm / v.bend.hold_Nmm);
     miss(State::stiff, v.effort_Nmm / d.effortLimit_Nmm);
     miss(State::springy, v.bend.springback_rad / d.springLimit_rad);

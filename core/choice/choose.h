@@ -2,7 +2,7 @@
 // Which wire for which limb: every candidate of the stock judged at every joint of the limb, the best by the builder's
 // aim taken, or the nearest miss where nothing fits. docs/mechanics.md 67 to 72.
 #include "choice/demand.h"
-#include "wire/bend_table.h"
+#include "wire/calibration.h"
 #include <array>
 #include <memory>
 
@@ -32,7 +32,8 @@ struct Verdict {
     std::array<double, 5> shortfall{}; ///< by what factor each limit is missed, ln; 0 where kept
     State state() const;               ///< first fault, or holds
 };
-Verdict judge(const Demand& demand, const wire::BendTable& table, const wire::Bundle& bundle);
+Verdict judge(const Demand& demand, const wire::BendTable& table, const wire::Bundle& bundle,
+              const wire::Calibration& calibration = {});
 
 /// Why a whole candidate is out before any joint is looked at.
 enum class Bar { none, material_static, twist, spool_short };
@@ -86,6 +87,8 @@ using Tables = std::map<std::string, std::shared_ptr<const wire::BendTable>>;
 struct Stock {
     std::vector<Spool> spools;
     Tables tables;
+    std::vector<wire::Calibration> calibrations; ///< one a spool, or none at all
+    const wire::Calibration& calibrationOf(int spool) const;
 };
 
 /// The whole puppet: parts, loads and wire, three rounds over the wire's own weight.

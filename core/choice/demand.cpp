@@ -100,7 +100,7 @@ std::vector<Demand> calcDemands(const Puppet& puppet, const Skeleton& s, const f
         d.angle_rad = findLargestBend(joint), d.range_rad = findRange(joint);
         d.springLimit_rad = std::min(kSpringLimit_rad, d.angle_rad / 2);
         d.needFilm_s = joint.need_s.value_or(puppet.wants.film_s);
-        d.movesPerSecond = joint.movesPerSecond;
+        d.movesPerSecond = joint.movesPerSecond, d.formingBends = joint.formingBends;
 
         const Grip grip = findGrip(puppet, s, hinge, d.load.standing);
         d.gripLink = grip.link, d.lever_mm = grip.lever_mm;

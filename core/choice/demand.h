@@ -24,7 +24,7 @@ struct Demand {
     int gripLink = 0;
     double effortLimit_N() const { return effortLimit_Nmm / lever_mm; }
     double gap_mm = 0, edge = 1, angle_rad = 0, range_rad = 0, springLimit_rad = 0, set_rad = 0;
-    double needFilm_s = 0, movesPerSecond = 0;
+    double needFilm_s = 0, movesPerSecond = 0, formingBends = 0;
     double needCycles() const { return needFilm_s * movesPerSecond; }
     double room_mm = 0;      ///< largest bundle diameter that leaves the cover it needs
     double roomCover_mm = 0; ///< that cover

@@ -1,4 +1,5 @@
 #include "files/cut_list_file.h"
+#include "files/csv.h"
 #include <cmath>
 #include <fmt/format.h>
 
@@ -9,14 +10,6 @@ namespace {
 const char* const kColumns[] = {"puppet",  "limb",        "copies",      "spool",       "wire_card",
                                 "strands", "diameter_mm", "lay_mm",      "pieces_each", "piece_mm",
                                 "folded",  "turns",       "finished_mm", "marks"};
-
-std::string quoted(const std::string& s) {
-    if (s.find_first_of(",\"\r\n") == std::string::npos) return s;
-    std::string q = "\"";
-    for (char c : s)
-        q += c == '"' ? std::string("\"\"") : std::string(1, c);
-    return q + "\"";
-}
 
 const char* kindWord(choice::Mark::Kind k) {
     constexpr const char* kWords[] = {"start", "wrap", "joint", "fixed", "tip", "loop", "tie-down", "end"};
@@ -60,12 +53,7 @@ std::vector<Json> cutListJson(const production::Production& p, const body::Puppe
 std::string writeCutListCsv(const production::Production& p, const body::Puppet& puppet,
                             const std::vector<choice::Cut>& cuts, bool header) {
     std::string csv;
-    const auto line = [&](const std::vector<std::string>& cells) {
-        for (std::size_t i = 0; i < cells.size(); ++i)
-            csv += (i ? "," : "") + quoted(cells[i]);
-        csv += "\r\n";
-    };
-    if (header) line({std::begin(kColumns), std::end(kColumns)});
+    if (header) csv += csvLine({std::begin(kColumns), std::end(kColumns)});
     for (const Json& row : cutListJson(p, puppet, cuts)) {
         std::vector<std::string> cells;
         for (const char* column : kColumns) {
@@ -85,7 +73,7 @@ std::string writeCutListCsv(const production::Production& p, const body::Puppet&
                 cells.push_back(v.is_null() ? "" : v.is_string() ? v.get<std::string>() : v.dump());
             }
         }
-        line(cells);
+        csv += csvLine(cells);
     }
     return csv;
 }

@@ -3,6 +3,7 @@
 #include "base/units.h"
 #include "files/card_json.h"
 #include "files/puppet_json.h"
+#include "files/wire_tests_file.h"
 #include <cmath>
 
 namespace enkinet::files {
@@ -36,6 +37,9 @@ void readStock(Reader& r, Stock& s) {
     r.each("paints", 500, "paint", [&](Reader& x) {
         s.paints_ml.push_back({x.neededText("card"), x.number("volume_ml", 0)});
     });
+    WireTests tests = readWireTests(r);
+    setDiameters(tests, s.spools);
+    s.bendTests = std::move(tests.bends), s.hangTests = std::move(tests.hangs);
     r.object("foil", [&](Reader& x) {
         s.foil = {x.number("mass_g_per_m2", 43), x.number("width_mm", 300), x.number("length_m", 30),
                   x.number("price", 0)};
@@ -58,6 +62,7 @@ Json stockJson(const Stock& s) {
                  {"width_mm", s.foil.width_mm},
                  {"length_m", s.foil.length_m},
                  {"price", s.foil.price}};
+    if (!s.bendTests.empty() || !s.hangTests.empty()) j["wire_tests"] = wireTestsJson(s.bendTests, s.hangTests);
     return j;
 }
 

@@ -59,6 +59,7 @@ Joint readJoint(Reader& r) {
     j.posed = r.has("gap_mm");
     j.gap_mm = r.number("gap_mm", 0);
     j.low_rad = degToRad(r.number("low_deg", 0)), j.high_rad = degToRad(r.number("high_deg", 0));
+    j.formingBends = r.number("forming_bends", 0);
     j.edge = r.number("edge_factor", 1.3), j.movesPerSecond = r.number("moves_per_s", 0.5),
     j.need_s = r.maybeNumber("need_s");
     j.extras = r.extras();
@@ -71,6 +72,7 @@ Json jointJson(const Joint& j) {
         o["gap_mm"] = j.gap_mm;
         o["low_deg"] = exactDegrees(j.low_rad), o["high_deg"] = exactDegrees(j.high_rad);
         o["edge_factor"] = j.edge, o["moves_per_s"] = j.movesPerSecond;
+        if (j.formingBends != 0) o["forming_bends"] = j.formingBends;
         if (j.need_s) o["need_s"] = *j.need_s;
     }
     addExtras(o, j.extras);
@@ -102,7 +104,8 @@ Json segmentJson(const Segment& s) {
 Limb readLimb(Reader& r) {
     Limb l;
     l.id = r.neededText("id"), l.name = r.text("name", l.id);
-    l.kind = r.word("kind", kKinds, LimbKind::other), l.mirrored = r.flag("mirrored", false);
+    l.kind = r.word("kind", kKinds, LimbKind::other), l.mirrored = r.flag("mirrored", false),
+    l.whip = r.flag("whip", false);
     r.object("hangs_on",
              [&](Reader& x) { l.hangsOnLimb = x.neededText("limb"), l.hangsOnJoint = x.neededText("joint"); });
     r.each("joints", 64, "joint", [&](Reader& x) { l.joints.push_back(readJoint(x)); });
@@ -119,6 +122,7 @@ Limb readLimb(Reader& r) {
 Json limbJson(const Limb& l) {
     Json o{{"id", l.id}, {"name", l.name}, {"kind", wordOf(kKinds, l.kind)}};
     if (l.mirrored) o["mirrored"] = true;
+    if (l.whip) o["whip"] = true;
     if (!l.hangsOnLimb.empty()) o["hangs_on"] = {{"limb", l.hangsOnLimb}, {"joint", l.hangsOnJoint}};
     for (const Joint& j : l.joints)
         o["joints"].push_back(jointJson(j));

@@ -49,6 +49,13 @@ Edits::Changed Edits::jointEdit(const std::string& limb, const std::string& join
     });
 }
 
+/// change(Stock&) returns a Fault when it finds nothing to change.
+template <class Change> Edits::Changed Edits::stockEdit(Change change) const {
+    Production p = m_production;
+    if (std::optional<Fault> fault = change(p.stock)) return *fault;
+    return makeProduction(std::move(p), m_shipped);
+}
+
 Edits::Changed Edits::setHeight(double mm) const {
     return puppetEdit([&](Puppet& p) -> std::optional<Fault> {
         if (!(mm > 0 && mm <= 3000))
@@ -131,6 +138,60 @@ Edits::Changed Edits::setPick(const std::string& limb, std::optional<WirePick> p
         Limb* l = limbOf(p, limb);
         if (!l) return Fault{p.name, "limb " + limb, "is not there"};
         l->pick = std::move(pick);
+        return {};
+    });
+}
+
+Edits::Changed Edits::setForming(const std::string& limb, const std::string& joint, double bends) const {
+    return jointEdit(limb, joint, [&](Joint& j) { j.formingBends = bends; });
+}
+
+Edits::Changed Edits::putSpool(const choice::Spool& spool) const {
+    return stockEdit([&](Stock& s) -> std::optional<Fault> {
+        const auto old =
+            std::find_if(s.spools.begin(), s.spools.end(), [&](const auto& x) { return x.id == spool.id; });
+        if (old == s.spools.end())
+            s.spools.push_back(spool);
+        else
+            *old = spool;
+        // A tested sample was of this spool: its diameter follows.
+        for (auto& t : s.bendTests)
+            if (t.spool == spool.id) t.bundle.diameter_mm = spool.diameter_mm;
+        for (auto& t : s.hangTests)
+            if (t.spool == spool.id) t.bundle.diameter_mm = spool.diameter_mm;
+        return {};
+    });
+}
+
+Edits::Changed Edits::removeSpool(const std::string& id) const {
+    return stockEdit([&](Stock& s) -> std::optional<Fault> {
+        if (std::erase_if(s.spools, [&](const auto& x) { return x.id == id; }) == 0)
+            return Fault{"stock", "spool \"" + id + "\"", "is not there"};
+        return {};
+    });
+}
+
+Edits::Changed Edits::addTests(const std::vector<wire::BendTest>& bends,
+                               const std::vector<wire::HangTest>& hangs) const {
+    return stockEdit([&](Stock& s) -> std::optional<Fault> {
+        s.bendTests.insert(s.bendTests.end(), bends.begin(), bends.end());
+        s.hangTests.insert(s.hangTests.end(), hangs.begin(), hangs.end());
+        return {};
+    });
+}
+
+Edits::Changed Edits::removeBendTest(std::size_t index) const {
+    return stockEdit([&](Stock& s) -> std::optional<Fault> {
+        if (index >= s.bendTests.size()) return Fault{"stock", "bend test", "is not there"};
+        s.bendTests.erase(s.bendTests.begin() + static_cast<std::ptrdiff_t>(index));
+        return {};
+    });
+}
+
+Edits::Changed Edits::removeHangTest(std::size_t index) const {
+    return stockEdit([&](Stock& s) -> std::optional<Fault> {
+        if (index >= s.hangTests.size()) return Fault{"stock", "hang test", "is not there"};
+        s.hangTests.erase(s.hangTests.begin() + static_cast<std::ptrdiff_t>(index));
         return {};
     });
 }

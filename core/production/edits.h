@@ -33,10 +33,19 @@ public:
     /// Half axes of a shaped mass.
     Changed setMassSize(const std::string& mass, const Vec3& half_mm) const;
     Changed setWeighed(const std::string& mass, double grams) const;
+    Changed setForming(const std::string& limb, const std::string& joint, double bends) const;
     /// Pins a limb's wire, or lets the tool choose again.
     Changed setPick(const std::string& limb, std::optional<body::WirePick> pick) const;
 
+    /// The shop's stock: a spool is added or replaced by its id; a spool that is in use or tested cannot go.
+    Changed putSpool(const choice::Spool& spool) const;
+    Changed removeSpool(const std::string& id) const;
+    Changed addTests(const std::vector<wire::BendTest>& bends, const std::vector<wire::HangTest>& hangs) const;
+    Changed removeBendTest(std::size_t index) const;
+    Changed removeHangTest(std::size_t index) const;
+
 private:
+    template <class Change> Changed stockEdit(Change change) const;
     template <class Change> Changed puppetEdit(Change change) const;
     template <class Change> Changed jointEdit(const std::string& limb, const std::string& joint, Change change) const;
 

@@ -91,6 +91,17 @@ Result<Production> makeProduction(Production p, const Cards& shipped) {
         if (!has(cards.wires, s.material))
             return Fault{"spool " + s.id, "wire card \"" + s.material + "\"", "is not known"};
     }
+    const auto spoolKnown = [&](const std::string& id) { return has(p.stock.spools, id); };
+    if (p.stock.bendTests.size() + p.stock.hangTests.size() > 5000)
+        return Fault{"stock", "tests", "are more than 5000"};
+    for (const wire::BendTest& t : p.stock.bendTests) {
+        if (const auto ok = wire::makeBendTest(t); !ok) return ok.fault();
+        if (!spoolKnown(t.spool)) return Fault{"bend test", "spool \"" + t.spool + "\"", "is not in stock"};
+    }
+    for (const wire::HangTest& t : p.stock.hangTests) {
+        if (const auto ok = wire::makeHangTest(t); !ok) return ok.fault();
+        if (!spoolKnown(t.spool)) return Fault{"hang test", "spool \"" + t.spool + "\"", "is not in stock"};
+    }
     for (const Held& h : p.stock.clays_g) {
         if (!has(cards.clays, h.card)) return Fault{"stock", "clay card \"" + h.card + "\"", "is not known"};
         if (!(h.amount >= 0 && h.amount <= 1e6))
@@ -112,8 +123,10 @@ Result<Production> makeProduction(Production p, const Cards& shipped) {
         for (const paint::Coat& c : s.coats)
             if (!has(cards.paints, c.paint))
                 return Fault{"paint scheme " + s.id, "paint card \"" + c.paint + "\"", "is not known"};
-    for (const body::Puppet& puppet : p.puppets) {
-        if (const auto ok = body::makePuppet(puppet); !ok) return ok.fault();
+    for (body::Puppet& puppet : p.puppets) {
+        auto sound = body::makePuppet(puppet);
+        if (!sound) return sound.fault();
+        puppet = sound.take();
         if (auto f = checkPuppet(puppet, p, cards)) return *f;
     }
     return p;

@@ -3,6 +3,7 @@
 #include "choice/choose.h"
 #include "fill/cards.h"
 #include "paint/coats.h"
+#include "wire/calibration.h"
 #include "wire/table_shelf.h"
 
 namespace enkinet::production {
@@ -28,6 +29,8 @@ struct Stock {
     std::vector<choice::Spool> spools;
     std::vector<Held> clays_g, paints_ml;
     fill::FoilRoll foil;
+    std::vector<wire::BendTest> bendTests; ///< of spools in stock
+    std::vector<wire::HangTest> hangTests;
     friend bool operator==(const Stock&, const Stock&) = default;
 };
 

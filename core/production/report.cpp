@@ -1,6 +1,7 @@
 #include "production/report.h"
 #include <algorithm>
 #include <cmath>
+#include <iterator>
 
 namespace enkinet::production {
 
@@ -66,6 +67,8 @@ public:
         const auto use = choice::calcSpoolUse(m_r.cuts, m_production.stock.spools.size());
         for (std::size_t i = 0; i < use.size(); ++i) {
             const choice::Spool& s = m_production.stock.spools[i];
+            if (m_r.stock.calibrations[i].contradicted)
+                add({Station::wire, Issue::test_contradicts, -1, -1, -1, kNoState, 0, 0, s.id});
             if (use[i] > s.length_m * 1000)
                 add({Station::wire, Issue::spool_short, -1, -1, -1, kNoState, use[i] / 1000, s.length_m, s.id});
         }
@@ -274,17 +277,30 @@ void paintParts(const Production& production, Report& r) {
 
 } // namespace
 
+choice::Stock makeStock(const Production& production, const Cards& cards, wire::TableShelf& tables) {
+    choice::Stock stock{production.stock.spools, {}, {}};
+    for (const choice::Spool& s : stock.spools)
+        for (const wire::MaterialCard& c : cards.wires)
+            if (c.id == s.material && !stock.tables.contains(c.id)) stock.tables[c.id] = tables.find(c);
+    const auto testsOf = [](const auto& all, const std::string& spool) {
+        std::decay_t<decltype(all)> own;
+        std::copy_if(all.begin(), all.end(), std::back_inserter(own), [&](const auto& t) { return t.spool == spool; });
+        return own;
+    };
+    for (const choice::Spool& s : stock.spools)
+        stock.calibrations.push_back(wire::calcCalibration(*stock.tables.at(s.material),
+                                                           testsOf(production.stock.bendTests, s.id),
+                                                           testsOf(production.stock.hangTests, s.id)));
+    return stock;
+}
+
 Report calcReport(const Production& production, int puppetIndex, const Cards& shipped, wire::TableShelf& tables) {
     const body::Puppet& puppet = production.puppets.at(static_cast<std::size_t>(puppetIndex));
     Report r;
     r.cards = std::make_shared<const Cards>(mergeCards(shipped, production.cards));
     r.shelf = makeShelf(*r.cards);
-    choice::Stock stock{production.stock.spools, {}};
-    for (const choice::Spool& s : stock.spools)
-        for (const wire::MaterialCard& c : r.cards->wires)
-            if (c.id == s.material && !stock.tables.contains(c.id)) stock.tables[c.id] = tables.find(c);
-
-    r.choice = choice::calcChoice(puppet, r.shelf, stock);
+    r.stock = makeStock(production, *r.cards, tables);
+    r.choice = choice::calcChoice(puppet, r.shelf, r.stock);
     r.cuts = choice::calcCutList(puppet, r.choice);
     r.bakes = fill::calcBakes(r.choice.parts, r.shelf);
     paintParts(production, r);

@@ -28,6 +28,7 @@ enum class Issue {
     bake_too_long,      ///< the innermost clay does not cure in a day
     nothing_outside,    ///< neither paint nor cover on a part
     coat_order,         ///< a paint that does not hold on the one below
+    test_contradicts,   ///< a test of a spool lies further off than its card allows
     buy_wire,
     buy_clay,
     buy_paint,
@@ -73,7 +74,11 @@ struct Report {
     double price = 0, buyPrice = 0;
     std::shared_ptr<const Cards> cards; ///< the merged cards that the pointers above stand in
     fill::Shelf shelf;
+    choice::Stock stock; ///< spools with their tables and calibrations
 };
+
+/// The spools with their tables and what their tests say; cards are the merged ones.
+choice::Stock makeStock(const Production& production, const Cards& cards, wire::TableShelf& tables);
 
 /// The report of one puppet. The production must have come from makeProduction with the same shipped cards.
 Report calcReport(const Production& production, int puppet, const Cards& shipped, wire::TableShelf& tables);

@@ -37,6 +37,7 @@ struct GapBend {
     double range_rad = 0; ///< whole range of a cycle
     double edge = kEasedEdge;
     double set_rad = 0; ///< the movement that counts as no longer holding
+    double forming = 0; ///< full cycles spent while it was built, before the first pose
 };
 
 enum class BendStatus { ok, too_tight, breaks_at_once };
@@ -53,7 +54,8 @@ struct WireBend {
     double designAmplitude = nan; ///< of the range with the springback over-bent at each end (16)
     double twistStrain = nan, twistDamage = nan;
     double cyclesMedian = nan, cyclesNine = nan; ///< raw: 0 to the angle, no twisting damage (17)
-    double designMedian = nan, designNine = nan; ///< (1 - twisting damage) x life at the design range (18)
+    double designMedian = nan,
+           designNine = nan; ///< (1 - twisting damage) x life at the design range, less forming (18)
     static constexpr double nan = std::numeric_limits<double>::quiet_NaN();
 };
 

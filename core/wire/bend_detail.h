@@ -2,6 +2,7 @@
 // The one text of the bend equations; the exact and the tabulated route differ in four functions only.
 #include "base/units.h"
 #include "wire/bend.h"
+#include <algorithm>
 #include <cmath>
 
 namespace enkinet::wire::detail {
@@ -31,7 +32,7 @@ WireBend findWireBend(const Functions& f, const MaterialCard& card, const Bundle
     r.strainAmplitude = g.edge * g.range_rad / 2 / g.gap_mm * arm;
     r.designAmplitude = g.edge * (g.range_rad + 2 * r.springback_rad) / 2 / g.gap_mm * arm;
     r.cyclesMedian = f.cycles(r.strainAmplitude);
-    r.designMedian = (1 - r.twistDamage) * f.cycles(r.designAmplitude);
+    r.designMedian = std::max(0.0, (1 - r.twistDamage) * f.cycles(r.designAmplitude) - g.forming);
     r.cyclesNine = findNineInTen(r.cyclesMedian);
     r.designNine = findNineInTen(r.designMedian);
     r.status = r.designMedian < 1 ? BendStatus::breaks_at_once : BendStatus::ok;

@@ -1,0 +1,176 @@
+#include "files/wire_tests_file.h"
+#include "base/text.h"
+#include "base/units.h"
+#include "files/csv.h"
+#include "files/production_json.h"
+#include <algorithm>
+#include <charconv>
+
+namespace enkinet::files {
+
+namespace {
+
+const std::map<std::string, wire::LastBend> kLastBends{
+    {"unknown", wire::LastBend::unknown}, {"with", wire::LastBend::with}, {"against", wire::LastBend::against}};
+
+std::string lastBendWord(wire::LastBend last) {
+    for (const auto& [word, value] : kLastBends)
+        if (value == last) return word;
+    return {};
+}
+
+const char* const kColumns[] = {"kind",      "spool",  "date",     "strands",  "lay_mm",    "gap_mm",  "edge_factor",
+                                "angle_deg", "cycles", "lever_mm", "weight_g", "last_bend", "set_deg", "note"};
+
+/// Shortest text that reads back as the same number.
+std::string exact(double v) {
+    char buffer[32];
+    const auto end = std::to_chars(buffer, buffer + sizeof buffer, v).ptr;
+    return {buffer, end};
+}
+
+/// One CSV row by column name.
+class Row {
+public:
+    Row(const std::vector<std::string>& header, const std::vector<std::string>& cells, std::size_t line)
+        : m_header(header), m_cells(cells), m_place("line " + std::to_string(line)) {}
+
+    std::string text(const std::string& column) const {
+        const auto i = static_cast<std::size_t>(std::find(m_header.begin(), m_header.end(), column) - m_header.begin());
+        return i < m_cells.size() ? m_cells[i] : std::string();
+    }
+    double number(const std::string& column, double fallback) {
+        const std::string t = text(column);
+        if (t.empty()) return fallback;
+        double v = 0;
+        const auto [end, error] = std::from_chars(t.data(), t.data() + t.size(), v);
+        if (error != std::errc() || end != t.data() + t.size())
+            fail(column + " \"" + t.substr(0, 30) + "\"", "is not a number");
+        return v;
+    }
+    void fail(const std::string& value, const std::string& rule) {
+        if (!fault) fault = Fault{m_place, value, rule};
+    }
+    const std::string& place() const { return m_place; }
+    std::optional<Fault> fault;
+
+private:
+    const std::vector<std::string>& m_header;
+    const std::vector<std::string>& m_cells;
+    std::string m_place;
+};
+
+} // namespace
+
+WireTests readWireTests(Reader& r) {
+    WireTests all;
+    r.each("wire_tests", 5000, "wire test", [&](Reader& x) {
+        const bool bend = x.word("kind", std::map<std::string, bool>{{"bend", true}, {"hang", false}}, true);
+        const std::string spool = x.neededText("spool"), date = x.text("date", ""), note = x.text("note", "");
+        const wire::Bundle bundle{x.whole("strands", 1), 0, x.number("lay_mm", 0)};
+        const double gap = x.number("gap_mm", 14), angle = degToRad(x.number("angle_deg", 0));
+        if (bend)
+            all.bends.push_back({spool, date, note, bundle, gap, x.number("edge_factor", wire::kEasedEdge), angle,
+                                 x.number("cycles", 0)});
+        else
+            all.hangs.push_back({spool, date, note, bundle, gap, x.number("lever_mm", 0), x.number("weight_g", 0),
+                                 x.word("last_bend", kLastBends, wire::LastBend::unknown), angle,
+                                 degToRad(x.number("set_deg", 0.5))});
+    });
+    return all;
+}
+
+Json wireTestsJson(const std::vector<wire::BendTest>& bends, const std::vector<wire::HangTest>& hangs) {
+    Json list = Json::array();
+    const auto common = [](const char* kind, const auto& t) {
+        Json j{{"kind", kind},
+               {"spool", t.spool},
+               {"strands", t.bundle.strands},
+               {"lay_mm", t.bundle.lay_mm},
+               {"gap_mm", t.gap_mm}};
+        if (!t.date.empty()) j["date"] = t.date;
+        if (!t.note.empty()) j["note"] = t.note;
+        return j;
+    };
+    for (const wire::BendTest& t : bends) {
+        Json j = common("bend", t);
+        j["edge_factor"] = t.edge, j["angle_deg"] = exactDegrees(t.angle_rad), j["cycles"] = t.cycles;
+        list.push_back(j);
+    }
+    for (const wire::HangTest& t : hangs) {
+        Json j = common("hang", t);
+        j["lever_mm"] = t.lever_mm, j["weight_g"] = t.weight_g, j["last_bend"] = lastBendWord(t.lastBend);
+        j["angle_deg"] = exactDegrees(t.lastAngle_rad), j["set_deg"] = exactDegrees(t.set_rad);
+        list.push_back(j);
+    }
+    return list;
+}
+
+std::string writeWireTestsCsv(const std::vector<wire::BendTest>& bends, const std::vector<wire::HangTest>& hangs) {
+    std::string csv = csvLine({std::begin(kColumns), std::end(kColumns)});
+    for (const wire::BendTest& t : bends)
+        csv +=
+            csvLine({"bend", t.spool, t.date, std::to_string(t.bundle.strands), exact(t.bundle.lay_mm), exact(t.gap_mm),
+                     exact(t.edge), exact(exactDegrees(t.angle_rad)), exact(t.cycles), "", "", "", "", t.note});
+    for (const wire::HangTest& t : hangs)
+        csv += csvLine({"hang", t.spool, t.date, std::to_string(t.bundle.strands), exact(t.bundle.lay_mm),
+                        exact(t.gap_mm), "", exact(exactDegrees(t.lastAngle_rad)), "", exact(t.lever_mm),
+                        exact(t.weight_g), lastBendWord(t.lastBend), exact(exactDegrees(t.set_rad)), t.note});
+    return csv;
+}
+
+void setDiameters(WireTests& tests, const std::vector<choice::Spool>& spools) {
+    const auto set = [&](auto& list) {
+        for (auto& t : list)
+            for (const choice::Spool& s : spools)
+                if (s.id == t.spool) t.bundle.diameter_mm = s.diameter_mm;
+    };
+    set(tests.bends), set(tests.hangs);
+}
+
+Result<WireTests> parseWireTestsCsv(const std::string& text, const std::vector<choice::Spool>& spools) {
+    const auto rows = parseCsv(text);
+    if (!rows) return rows.fault();
+    if (rows->empty()) return Fault{"line 1", "", "must name the columns"};
+    const auto& header = rows->front();
+    for (const char* needed : {"kind", "spool"})
+        if (std::find(header.begin(), header.end(), needed) == header.end())
+            return Fault{"line 1", "", "must name the column " + std::string(needed)};
+    WireTests all;
+    for (std::size_t i = 1; i < rows->size(); ++i) {
+        Row r(header, (*rows)[i], i + 1);
+        const auto spool =
+            std::find_if(spools.begin(), spools.end(), [&](const auto& s) { return s.id == r.text("spool"); });
+        if (spool == spools.end())
+            return Fault{r.place(), "spool \"" + r.text("spool").substr(0, 70) + "\"", "is not in stock"};
+        const wire::Bundle bundle{static_cast<int>(r.number("strands", 1)), spool->diameter_mm, r.number("lay_mm", 0)};
+        const double gap = r.number("gap_mm", 14), angle = snapAngle(degToRad(r.number("angle_deg", 0)));
+        std::optional<Fault> broken;
+        if (r.text("kind") == "bend") {
+            auto t = wire::makeBendTest({spool->id, r.text("date"), r.text("note"), bundle, gap,
+                                         r.number("edge_factor", wire::kEasedEdge), angle, r.number("cycles", 0)});
+            if (t)
+                all.bends.push_back(t.take());
+            else
+                broken = t.fault();
+        } else if (r.text("kind") == "hang") {
+            const std::string word = r.text("last_bend").empty() ? "unknown" : r.text("last_bend");
+            if (!kLastBends.contains(word))
+                return Fault{r.place(), "last_bend \"" + word.substr(0, 30) + "\"", "must be unknown, with or against"};
+            auto t = wire::makeHangTest({spool->id, r.text("date"), r.text("note"), bundle, gap,
+                                         r.number("lever_mm", 0), r.number("weight_g", 0), kLastBends.at(word), angle,
+                                         snapAngle(degToRad(r.number("set_deg", 0.5)))});
+            if (t)
+                all.hangs.push_back(t.take());
+            else
+                broken = t.fault();
+        } else {
+            return Fault{r.place(), "kind \"" + r.text("kind").substr(0, 30) + "\"", "must be bend or hang"};
+        }
+        if (r.fault) return *r.fault;
+        if (broken) return Fault{r.place() + ", " + broken->place, broken->value, broken->rule};
+    }
+    return all;
+}
+
+} // namespace enkinet::files

@@ -1,0 +1,160 @@
+#include "wire/calibration.h"
+#include "base/normal.h"
+#include "base/text.h"
+#include "base/units.h"
+#include <cmath>
+
+namespace enkinet::wire {
+
+namespace {
+
+struct Rule {
+    const char* name;
+    double value, low, high;
+    const char* unit;
+};
+
+std::optional<Fault> firstBroken(const std::string& place, std::initializer_list<Rule> rules) {
+    for (const Rule& r : rules)
+        if (!(r.value >= r.low && r.value <= r.high))
+            return Fault{place, std::string(r.name) + " " + plain(r.value) + r.unit,
+                         "must lie between " + plain(r.low) + " and " + plain(r.high) + r.unit};
+    return {};
+}
+
+/// Direction in which a hang departs from the elastic convention, ln(Masing / convention).
+double masingStep(const LastTouch& t, LastBend last) {
+    if (last == LastBend::unknown || std::isnan(t.with_Nmm)) return 0;
+    return std::log((last == LastBend::with ? t.with_Nmm : t.against_Nmm) / t.convention_Nmm);
+}
+
+GapBend gapOf(const HangTest& t) {
+    const double bent = t.lastBend == LastBend::unknown ? 0 : t.lastAngle_rad;
+    return {t.gap_mm, bent, bent, kNoEdge, t.set_rad};
+}
+
+double conventionOf(const BendTable& table, const HangTest& t) {
+    const double d = t.bundle.diameter_mm;
+    return findEffectiveStrands(t.bundle) * d * d * d * table.moment(table.holdStrain(t.set_rad * d / (2 * t.gap_mm)));
+}
+
+} // namespace
+
+Result<BendTest> makeBendTest(BendTest t) {
+    const std::string place = "bend test of " + t.spool;
+    if (const auto f = firstBroken(place, {{"gap", t.gap_mm, 0.5, 500, " mm"},
+                                           {"edge factor", t.edge, 1, 3, ""},
+                                           {"angle", radToDeg(t.angle_rad), 1, 170, " degrees"},
+                                           {"count", t.cycles, 0.5, 1e9, " cycles"}}))
+        return *f;
+    if (const auto b = makeBundle(t.bundle); !b) return Fault{place, b.fault().value, b.fault().rule};
+    return t;
+}
+
+Result<HangTest> makeHangTest(HangTest t) {
+    const std::string place = "hang test of " + t.spool;
+    if (const auto f = firstBroken(place, {{"gap", t.gap_mm, 0.5, 500, " mm"},
+                                           {"lever", t.lever_mm, 1, 2000, " mm"},
+                                           {"weight", t.weight_g, 0.1, 1e5, " g"},
+                                           {"last bend", radToDeg(t.lastAngle_rad), 0, 170, " degrees"},
+                                           {"set", radToDeg(t.set_rad), 0.05, 5, " degrees"}}))
+        return *f;
+    if (t.lastBend != LastBend::unknown && !(t.lastAngle_rad > 0))
+        return Fault{place, "last bend 0 degrees", "must be above 0 where its direction is given"};
+    if (const auto b = makeBundle(t.bundle); !b) return Fault{place, b.fault().value, b.fault().rule};
+    return t;
+}
+
+Seen calcSeen(const BendTable& table, const BendTest& t) {
+    // To and fro: the range is twice the angle, and nothing is over-bent; twisting has spent its share.
+    const WireBend b = table.findBend(t.bundle, {t.gap_mm, t.angle_rad, 2 * t.angle_rad, t.edge, 0.01});
+    Seen s;
+    s.seen = t.cycles;
+    s.predicted = (1 - b.twistDamage) * b.cyclesMedian;
+    s.lnRatio = std::log(s.seen / s.predicted);
+    s.deviations = s.lnRatio / std::hypot(kLifePrior, kLifeTestScatter);
+    return s;
+}
+
+Seen calcSeen(const BendTable& table, const HangTest& t) {
+    const double convention = conventionOf(table, t);
+    const double step = masingStep(calcLastTouch(table, t.bundle, gapOf(t)), t.lastBend);
+    Seen s;
+    s.seen = t.weight_g * kNewtonPerGram * t.lever_mm;
+    s.predicted = convention * std::exp(kMasingMean * step);
+    s.lnRatio = std::log(s.seen / s.predicted);
+    s.deviations = s.lnRatio / std::sqrt(kHoldPrior * kHoldPrior + kHoldTestScatter * kHoldTestScatter +
+                                         step * step * kMasingPrior * kMasingPrior);
+    return s;
+}
+
+Calibration calcCalibration(const BendTable& table, const std::vector<BendTest>& bends,
+                            const std::vector<HangTest>& hangs) {
+    Calibration c;
+    double sum = 0;
+    for (const BendTest& t : bends) {
+        const Seen s = calcSeen(table, t);
+        if (!std::isfinite(s.lnRatio)) continue;
+        sum += s.lnRatio, ++c.bendTests;
+        c.contradicted = c.contradicted || s.contradicts();
+    }
+    if (c.bendTests > 0) {
+        const double test = 1 / (kLifeTestScatter * kLifeTestScatter);
+        const double precision = 1 / (kLifePrior * kLifePrior) + c.bendTests * test;
+        c.lifeLn = sum * test / precision;
+        c.lifeLnSpread = std::sqrt(1 / precision);
+        c.lifeScatter = std::hypot(c.lifeLnSpread, kLifeTestScatter);
+    }
+
+    // Two unknowns, the multiplier and Masing's share: ln(seen/convention) = multiplier + share x step + scatter.
+    double aa = 1 / (kHoldPrior * kHoldPrior), ab = 0, bb = 1 / (kMasingPrior * kMasingPrior);
+    double ra = 0, rb = kMasingMean * bb;
+    const double w = 1 / (kHoldTestScatter * kHoldTestScatter);
+    for (const HangTest& t : hangs) {
+        const double step = masingStep(calcLastTouch(table, t.bundle, gapOf(t)), t.lastBend);
+        const double y = std::log(t.weight_g * kNewtonPerGram * t.lever_mm / conventionOf(table, t));
+        if (!std::isfinite(y)) continue;
+        aa += w, ab += w * step, bb += w * step * step;
+        ra += w * y, rb += w * step * y;
+        ++c.hangTests;
+        c.contradicted = c.contradicted || calcSeen(table, t).contradicts();
+    }
+    if (c.hangTests > 0) {
+        const double det = aa * bb - ab * ab;
+        c.holdLn = (bb * ra - ab * rb) / det, c.masing = (aa * rb - ab * ra) / det;
+        c.holdLnSpread = std::sqrt(bb / det), c.masingSpread = std::sqrt(aa / det);
+        c.holdMasingCovariance = -ab / det;
+    }
+    return c;
+}
+
+void calibrate(WireBend& b, const Calibration& c) {
+    if (c.hangTests > 0) {
+        const double k = std::exp(c.holdLn);
+        b.hold_Nmm *= k, b.weak_Nmm *= k, b.strong_Nmm *= k, b.springback_rad *= k;
+    }
+    if (c.bendTests > 0) {
+        const double k = std::exp(c.lifeLn);
+        b.cyclesMedian *= k, b.designMedian *= k;
+        b.cyclesNine = findNineInTen(b.cyclesMedian, c.lifeScatter);
+        b.designNine = findNineInTen(b.designMedian, c.lifeScatter);
+    }
+}
+
+HoldRange calcHoldRange(const LastTouch& t, const Calibration& c) {
+    HoldRange r;
+    const double k = std::exp(c.holdLn);
+    r.convention_Nmm = k * t.convention_Nmm;
+    const auto at = [&](LastBend last, double& spread) {
+        const double step = masingStep(t, last);
+        spread =
+            std::sqrt(std::max(0.0, c.holdLnSpread * c.holdLnSpread + step * step * c.masingSpread * c.masingSpread +
+                                        2 * step * c.holdMasingCovariance));
+        return r.convention_Nmm * std::exp(c.masing * step);
+    };
+    r.against_Nmm = at(LastBend::against, r.againstSpread);
+    r.with_Nmm = at(LastBend::with, r.withSpread);
+    return r;
+}
+
+} // namespace enkinet::wire

@@ -1,0 +1,56 @@
+#include "wire/rainflow.h"
+#include <cmath>
+
+namespace enkinet::wire {
+
+std::vector<double> findTurningPoints(std::span<const double> history) {
+    std::vector<double> points;
+    for (double v : history) {
+        if (!points.empty() && v == points.back()) continue;
+        // A value that goes on in the same direction moves the last turning point along.
+        if (points.size() >= 2 && (points.back() - points[points.size() - 2]) * (v - points.back()) > 0)
+            points.back() = v;
+        else
+            points.push_back(v);
+    }
+    return points;
+}
+
+std::vector<Cycle> calcRainflow(std::span<const double> history) {
+    std::vector<Cycle> cycles;
+    std::vector<double> stack; // turning points not yet discarded; its first is the starting point S
+    const auto count = [&](double a, double b, double share) {
+        cycles.push_back({std::abs(a - b), (a + b) / 2, share});
+    };
+    for (double v : findTurningPoints(history)) {
+        stack.push_back(v);
+        while (stack.size() >= 3) {
+            const std::size_t n = stack.size();
+            const double X = std::abs(stack[n - 1] - stack[n - 2]), Y = std::abs(stack[n - 2] - stack[n - 3]);
+            if (X < Y) break;
+            if (n == 3) { // Y holds the starting point
+                count(stack[0], stack[1], 0.5);
+                stack.erase(stack.begin());
+            } else {
+                count(stack[n - 3], stack[n - 2], 1);
+                stack.erase(stack.end() - 3, stack.end() - 1);
+            }
+        }
+    }
+    for (std::size_t i = 1; i < stack.size(); ++i)
+        count(stack[i - 1], stack[i], 0.5);
+    return cycles;
+}
+
+double calcHistoryDamage(const BendTable& table, const Bundle& bundle, const GapBend& bend,
+                         std::span<const double> angles_rad) {
+    const double arm = bundle.diameter_mm / 2 + findStrandRadius(bundle) * findLock(bundle, bend.gap_mm);
+    double sum = 0;
+    for (const Cycle& c : calcRainflow(angles_rad)) {
+        const double amplitude = bend.edge * c.range / 2 / bend.gap_mm * arm;
+        if (amplitude > 0) sum += c.count / table.cycles(amplitude);
+    }
+    return sum;
+}
+
+} // namespace enkinet::wire

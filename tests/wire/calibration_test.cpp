@@ -1,0 +1,182 @@
+#include "base/normal.h"
+#include "base/units.h"
+#include "files/wire_tests_file.h"
+#include "production/edits.h"
+#include "support/near.h"
+#include "wire/calibration.h"
+#include <algorithm>
+
+using namespace enkinet;
+using namespace enkinet::wire;
+using namespace enkinet::test;
+
+namespace {
+const BendTable& aluminium() { return *tables().find(wireCard("aluminium-soft")); }
+
+BendTest bendTest(double share) {
+    BendTest t{"alu-1.5", "", "", {2, 1.5, 12}, 12, 1.3, degToRad(40), 1};
+    t.cycles = share * calcSeen(aluminium(), t).predicted;
+    return t;
+}
+
+HangTest hangTest(double share, LastBend last) {
+    HangTest t{"alu-1.5", "", "", {1, 1.5, 0}, 14, 60, 1, last, degToRad(40)};
+    t.weight_g = share * calcSeen(aluminium(), t).predicted / (kNewtonPerGram * t.lever_mm);
+    return t;
+}
+} // namespace
+
+TEST_CASE("The life's posterior equals a grid computation", "[wire]") {
+    const std::vector<BendTest> tests{bendTest(1.6), bendTest(0.9), bendTest(1.3)};
+    const Calibration c = calcCalibration(aluminium(), tests, {});
+    double weight = 0, mean = 0, square = 0;
+    for (double x = -4; x <= 4; x += 0.0005) {
+        double ln = -x * x / (2 * kLifePrior * kLifePrior);
+        for (const BendTest& t : tests) {
+            const double d = calcSeen(aluminium(), t).lnRatio - x;
+            ln -= d * d / (2 * kLifeTestScatter * kLifeTestScatter);
+        }
+        const double p = std::exp(ln);
+        weight += p, mean += p * x, square += p * x * x;
+    }
+    mean /= weight;
+    CHECK_NEAR(c.lifeLn, mean, 1e-6);
+    CHECK_NEAR(c.lifeLnSpread, std::sqrt(square / weight - mean * mean), 1e-6);
+    CHECK_NEAR(c.lifeScatter, std::hypot(c.lifeLnSpread, 0.35), 1e-12);
+    CHECK(c.lifeScatter < kLifeScatter);
+    CHECK(c.bendTests == 3);
+}
+
+TEST_CASE("The hold's posterior of two unknowns equals a grid computation", "[wire]") {
+    const std::vector<HangTest> tests{hangTest(1.1, LastBend::with), hangTest(0.95, LastBend::against),
+                                      hangTest(1.05, LastBend::unknown)};
+    const Calibration c = calcCalibration(aluminium(), {}, tests);
+    const auto stepOf = [&](const HangTest& t) {
+        if (t.lastBend == LastBend::unknown) return 0.0;
+        const LastTouch touch =
+            calcLastTouch(aluminium(), t.bundle, {t.gap_mm, t.lastAngle_rad, t.lastAngle_rad, 1, t.set_rad});
+        return std::log((t.lastBend == LastBend::with ? touch.with_Nmm : touch.against_Nmm) / touch.convention_Nmm);
+    };
+    std::vector<std::pair<double, double>> seen; // ln(seen/convention) and the step of each
+    for (const HangTest& t : tests) {
+        const double convention =
+            calcLastTouch(aluminium(), t.bundle, {t.gap_mm, 0.5, 0.5, 1, t.set_rad}).convention_Nmm;
+        seen.emplace_back(std::log(t.weight_g * kNewtonPerGram * t.lever_mm / convention), stepOf(t));
+    }
+    double weight = 0, mA = 0, mB = 0, sA = 0, sB = 0, sAB = 0;
+    for (double a = -1; a <= 1; a += 0.004)
+        for (double b = -1.5; b <= 2.5; b += 0.008) {
+            double ln = -a * a / (2 * kHoldPrior * kHoldPrior) - std::pow((b - kMasingMean) / kMasingPrior, 2) / 2;
+            for (const auto& [y, step] : seen)
+                ln -= std::pow((y - a - b * step) / kHoldTestScatter, 2) / 2;
+            const double p = std::exp(ln);
+            weight += p, mA += p * a, mB += p * b, sA += p * a * a, sB += p * b * b, sAB += p * a * b;
+        }
+    mA /= weight, mB /= weight;
+    CHECK(std::abs(c.holdLn - mA) < 1e-5);
+    CHECK(std::abs(c.masing - mB) < 1e-5);
+    CHECK_NEAR(c.holdLnSpread, std::sqrt(sA / weight - mA * mA), 1e-4);
+    CHECK_NEAR(c.masingSpread, std::sqrt(sB / weight - mB * mB), 1e-4);
+    CHECK(std::abs(c.holdMasingCovariance - (sAB / weight - mA * mB)) < 1e-5);
+    CHECK(c.masingSpread < kMasingPrior); // knowing which way it was last bent narrows the range
+}
+
+TEST_CASE("The order of tests does not matter", "[wire]") {
+    std::vector<BendTest> bends{bendTest(1.6), bendTest(0.9), bendTest(1.3), bendTest(0.4)};
+    std::vector<HangTest> hangs{hangTest(1.1, LastBend::with), hangTest(0.9, LastBend::against),
+                                hangTest(1, LastBend::unknown)};
+    const Calibration c = calcCalibration(aluminium(), bends, hangs);
+    for (int i = 0; i < 10; ++i) {
+        std::rotate(bends.begin(), bends.begin() + 1, bends.end());
+        std::rotate(hangs.begin(), hangs.begin() + 1, hangs.end());
+        const Calibration d = calcCalibration(aluminium(), bends, hangs);
+        CHECK_NEAR(c.lifeLn, d.lifeLn, 1e-12);
+        CHECK_NEAR(c.holdLn, d.holdLn, 1e-10);
+        CHECK_NEAR(c.masing, d.masing, 1e-10);
+    }
+}
+
+TEST_CASE("Many tests that agree move the life to what was seen, and the spread to the test's own", "[wire]") {
+    const Calibration c = calcCalibration(aluminium(), std::vector<BendTest>(400, bendTest(2)), {});
+    CHECK_NEAR(c.lifeLn, std::log(2.0), 0.01);
+    CHECK_NEAR(c.lifeScatter, kLifeTestScatter, 0.01);
+    CHECK_FALSE(c.contradicted);
+    CHECK(calcCalibration(aluminium(), {bendTest(6)}, {}).contradicted);
+    CHECK(calcCalibration(aluminium(), {bendTest(0.15)}, {}).contradicted);
+    CHECK(calcCalibration(aluminium(), {}, {hangTest(2.2, LastBend::with)}).contradicted);
+    CHECK(calcCalibration(aluminium(), {}, {}) == Calibration{});
+}
+
+TEST_CASE("A calibrated wire judges its joints anew, with nine in ten from the narrower spread", "[wire]") {
+    production::Production p = demo();
+    const auto before = reportOf(p);
+    const auto& leg = before.choice.limbs[2];
+    const std::string spool =
+        p.stock.spools[static_cast<std::size_t>(leg.candidates[static_cast<std::size_t>(leg.chosen)].spool)].id;
+    const wire::Bundle bundle = leg.candidates[static_cast<std::size_t>(leg.chosen)].bundle;
+    BendTest t{spool, "2026-11-02", "vice and pliers", bundle, 13, 1.3, degToRad(30), 1};
+    const auto table = tables().find(wireCard("aluminium-soft"));
+    t.cycles = 1.5 * calcSeen(*table, t).predicted;
+    const auto edited = production::Edits(p, shippedCards(), "tansy").addTests({t, t, t}, {});
+    REQUIRE(edited);
+    production::Production pinned = *edited;
+    pinned.puppets[0].limbs[2].pick = body::WirePick{spool, bundle.strands, bundle.lay_mm};
+    const auto after = reportOf(pinned);
+    const Calibration c = calcCalibration(*table, {t, t, t}, {});
+    for (std::size_t i = 0; i < leg.verdicts.size(); ++i) {
+        const auto &was = leg.verdicts[i], &is = after.choice.limbs[2].verdicts[i];
+        CHECK_NEAR(is.lifeMedian_s, was.lifeMedian_s * std::exp(c.lifeLn), 1e-9);
+        CHECK_NEAR(is.life_s, is.lifeMedian_s * std::exp(-kNineInTen * c.lifeScatter), 1e-9);
+        CHECK(is.bend.hold_Nmm == was.bend.hold_Nmm); // no hang was made
+    }
+    // It comes back from the file and from CSV.
+    const auto again = files::parseProduction(files::writeProduction(pinned), shippedCards());
+    REQUIRE(again);
+    CHECK(again->production == pinned);
+    const HangTest h = hangTest(1, LastBend::with);
+    const std::string csv = files::writeWireTestsCsv({t}, {h});
+    const auto back = files::parseWireTestsCsv(csv, p.stock.spools);
+    REQUIRE(back);
+    BendTest expected = t;
+    expected.bundle.lay_mm = bundle.lay_mm;
+    CHECK(back->bends == std::vector<BendTest>{expected});
+    CHECK(files::writeWireTestsCsv(back->bends, back->hangs) == csv);
+}
+
+TEST_CASE("Bad tests are refused with their line, in CSV and by edit", "[wire]") {
+    const auto& spools = demo().stock.spools;
+    const std::string head = "kind,spool,strands,lay_mm,gap_mm,angle_deg,cycles,lever_mm,weight_g,last_bend\n";
+    const std::pair<std::string, const char*> bad[] = {
+        {"", "line 1"},
+        {"spool\nx\n", "column kind"},
+        {head + "bend,nowhere,1,0,14,40,50,,,\n", "line 2: spool"},
+        {head + "bend,alu-1.5,1,0,0,40,50,,,\n", "gap 0 mm"},
+        {head + "bend,alu-1.5,1,0,14,40,many,,,\n", "is not a number"},
+        {head + "bend,alu-1.5,2,1,14,40,50,,,\n", "lay 1 mm"},
+        {head + "hang,alu-1.5,1,0,14,40,,60,nan,with\n", "weight nan"},
+        {head + "hang,alu-1.5,1,0,14,40,,60,100,sideways\n", "sideways"},
+        {head + "hang,alu-1.5,1,0,14,0,,60,100,with\n", "last bend 0"},
+        {head + "twist,alu-1.5,1,0,14,0,,60,100,with\n", "must be bend or hang"}};
+    for (const auto& [text, says] : bad) {
+        const auto r = files::parseWireTestsCsv(text, spools);
+        INFO(text << " | " << (r ? std::string("(read)") : r.fault().sentence()));
+        REQUIRE_FALSE(r);
+        CHECK(r.fault().sentence().find(says) != std::string::npos);
+    }
+    BendTest t = bendTest(1);
+    t.spool = "nowhere";
+    CHECK_FALSE(production::Edits(demo(), shippedCards(), "tansy").addTests({t}, {}));
+    // A tested spool cannot go.
+    const auto with = production::Edits(demo(), shippedCards(), "tansy").addTests({bendTest(1)}, {});
+    REQUIRE(with);
+    CHECK_FALSE(production::Edits(*with, shippedCards(), "tansy").removeSpool("alu-1.5"));
+    CHECK(production::Edits(*with, shippedCards(), "tansy").removeBendTest(0));
+    CHECK_FALSE(production::Edits(*with, shippedCards(), "tansy").removeBendTest(1));
+}
+
+TEST_CASE("Forming bends and twisting are spent before the first pose", "[wire]") {
+    const GapBend g{14, 1, 1, 1.3, degToRad(0.5)}, formed{14, 1, 1, 1.3, degToRad(0.5), 5};
+    const WireBend a = aluminium().findBend({2, 1.5, 10}, g), b = aluminium().findBend({2, 1.5, 10}, formed);
+    CHECK_NEAR(a.designMedian - b.designMedian, 5.0, 1e-9);
+    CHECK(aluminium().findBend({2, 1.5, 10}, {14, 1, 1, 1.3, degToRad(0.5), 1e6}).designMedian == 0);
+}
