@@ -1,4 +1,5 @@
 #include "desk/say.h"
+#include "base/gauge.h"
 #include "base/units.h"
 #include <QLocale>
 #include <algorithm>
@@ -30,6 +31,13 @@ QString Say::length(double mm, int decimals) {
     return g_inches ? tr("%1 in").arg(number(mm / kMmPerInch, decimals + 1)) : tr("%1 mm").arg(number(mm, decimals));
 }
 QString Say::grams(double g) { return tr("%1 g").arg(number(g, g < 0.095 ? 2 : g < 9.95 ? 1 : 0)); }
+QString Say::diameter(double mm) {
+    const auto gauge = [&](GaugeSystem system) {
+        const NearestGauge g = findNearestGauge(system, mm);
+        return QString::fromStdString(gaugeName(g.number));
+    };
+    return tr("%1 (near AWG %2, SWG %3)").arg(length(mm, 2), gauge(GaugeSystem::awg), gauge(GaugeSystem::swg));
+}
 QString Say::degrees(double rad, int decimals) { return tr("%1°").arg(number(radToDeg(rad), decimals)); }
 
 QString Say::minutes(double min) {
@@ -215,6 +223,8 @@ QString Say::openPoint(const production::OpenPoint& p) {
         return tr("%1 has neither paint nor cover.").arg(who);
     case Issue::coat_order:
         return tr("%1: coat %2 does not hold on the one below it.").arg(who, number(p.found, 0));
+    case Issue::test_contradicts:
+        return tr("A bench test of %1 contradicts its card: look at the tests.").arg(who);
     case Issue::buy_wire:
         return tr("Buy wire %1: %2 m needed, %3 m there.").arg(who, number(p.limit, 1), number(p.found, 1));
     case Issue::buy_clay:

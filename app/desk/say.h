@@ -17,6 +17,8 @@ public:
     /// Three figures, no exponent.
     static QString figure(double value);
     static QString length(double mm, int decimals = 1);
+    /// A strand's diameter with the gauges that come nearest: "1.60 mm (near AWG 14, SWG 16)".
+    static QString diameter(double mm);
     static QString grams(double g);
     static QString degrees(double rad, int decimals = 0);
     static QString minutes(double min);

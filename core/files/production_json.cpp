@@ -4,6 +4,7 @@
 #include "files/card_json.h"
 #include "files/puppet_json.h"
 #include "files/wire_tests_file.h"
+#include <charconv>
 #include <cmath>
 
 namespace enkinet::files {
@@ -71,7 +72,9 @@ Json stockJson(const Stock& s) {
 double exactDegrees(double rad) {
     const double d = radToDeg(rad);
     for (int digits : {6, 9, 12, 15}) {
-        const double rounded = std::stod(plain(d, digits));
+        const std::string text = plain(d, digits);
+        double rounded = 0;
+        std::from_chars(text.data(), text.data() + text.size(), rounded); // never by the locale
         if (degToRad(rounded) == rad) return rounded;
     }
     double up = d, down = d;

@@ -56,6 +56,16 @@ template <class Change> Edits::Changed Edits::stockEdit(Change change) const {
     return makeProduction(std::move(p), m_shipped);
 }
 
+Edits::Changed Edits::chain(const std::vector<Step>& steps) const {
+    Production p = m_production;
+    for (const Step& step : steps) {
+        auto next = step(Edits(p, m_shipped, m_puppet));
+        if (!next) return next.fault();
+        p = next.take();
+    }
+    return p;
+}
+
 Edits::Changed Edits::setHeight(double mm) const {
     return puppetEdit([&](Puppet& p) -> std::optional<Fault> {
         if (!(mm > 0 && mm <= 3000))

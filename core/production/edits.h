@@ -3,6 +3,7 @@
 // the change would break; the caller's production is untouched either way. The window's undo steps and the command line
 // go through the same door.
 #include "production/production.h"
+#include <functional>
 
 namespace enkinet::production {
 
@@ -20,6 +21,9 @@ public:
     Edits(const Production& production, const Cards& shipped, std::string puppet);
 
     using Changed = Result<Production>;
+    using Step = std::function<Changed(const Edits&)>;
+    /// Several edits as one: each sees what the one before it made; the first broken rule ends it with nothing changed.
+    Changed chain(const std::vector<Step>& steps) const;
     Changed setHeight(double height_mm) const;
     Changed setName(const std::string& name) const;
     Changed setWants(const body::Wants& wants) const;

@@ -2,6 +2,7 @@
 #include <QDir>
 #include <QFileInfo>
 #include <QLabel>
+#include <QLocale>
 #include <QTabBar>
 #include <QTemporaryDir>
 #include <QUndoStack>
@@ -71,6 +72,7 @@ TEST_CASE("A marked wire is used for the limb, and the tool chooses again when a
     Desk desk;
     desk.station(Station::wire);
     desk.clickJoint("left knee");
+    desk.leaf("wireLeaves", 2);
     auto* list = desk.find<QListWidget>("candidates");
     REQUIRE(list->count() > 2);
     const int other = list->item(1)->data(Qt::UserRole).toInt();
@@ -158,4 +160,23 @@ TEST_CASE("Every control that takes the keyboard has a name that can be read alo
                    w->objectName().startsWith("qt_")));
         }
     }
+}
+
+TEST_CASE("With a decimal comma numbers are typed and shown with it, and files keep the point") {
+    const QLocale before;
+    QLocale::setDefault(QLocale(QLocale::German));
+    {
+        Desk desk;
+        desk.station(Station::wire);
+        desk.clickJoint("left knee");
+        desk.type("gap", "14,5");
+        CHECK(desk.report().choice.limbs[2].demands[1].gap_mm == 14.5);
+        CHECK(desk.document().undoStack().undoText().contains("14,5"));
+        QTemporaryDir dir;
+        REQUIRE(desk.document().saveAs(dir.filePath("comma.json")).isEmpty());
+        QFile f(dir.filePath("comma.json"));
+        REQUIRE(f.open(QIODevice::ReadOnly));
+        CHECK(f.readAll().contains("14.5"));
+    }
+    QLocale::setDefault(before);
 }

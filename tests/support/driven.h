@@ -65,6 +65,19 @@ struct Desk {
         QTest::keyClick(&window, key, with);
         settle();
     }
+    /// Clicks a leaf of a card.
+    void leaf(const char* leaves, int index) {
+        auto* button = find<QWidget>(leaves)->findChild<QAbstractButton*>("leaf" + QString::number(index));
+        REQUIRE(button);
+        QTest::mouseClick(button, Qt::LeftButton);
+        settle();
+    }
+    void click(const char* button) {
+        auto* b = find<QAbstractButton>(button);
+        REQUIRE(b->isEnabled());
+        QTest::mouseClick(b, Qt::LeftButton);
+        settle();
+    }
     void undo() { keys(Qt::Key_Z, Qt::ControlModifier); }
     void redo() { keys(Qt::Key_Z, Qt::ControlModifier | Qt::ShiftModifier); }
     /// Clicks a joint where it stands on the front elevation.

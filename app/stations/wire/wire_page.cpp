@@ -1,10 +1,14 @@
 #include "stations/wire/wire_page.h"
 #include "base/units.h"
 #include "desk/fields.h"
+#include "desk/leaves.h"
 #include "desk/look.h"
 #include "desk/say.h"
 #include "sheet/elevation.h"
 #include "stations/wire/hold_window.h"
+#include "stations/wire/lens_leaf.h"
+#include "stations/wire/life_field.h"
+#include "stations/wire/tests_leaf.h"
 #include <QFormLayout>
 #include <QHBoxLayout>
 #include <QListWidget>
@@ -18,7 +22,7 @@
 namespace enkinet::app {
 
 namespace {
-constexpr int kShown = 8;
+constexpr int kShown = 60;
 
 QIcon bundleIcon(const wire::Bundle& b, bool fits) {
     QPixmap px(60, 60);
@@ -42,33 +46,59 @@ WirePage::WirePage(Document& d) : Page(d, production::Station::wire) {
     m_window = new HoldWindow;
     m_quiet = makeText(true);
     m_body = new QWidget;
-    auto* v = new QVBoxLayout(m_body);
-    v->setContentsMargins(0, 0, 0, 0);
-    v->setSpacing(7);
+    auto* all = new QVBoxLayout(m_body);
+    all->setContentsMargins(0, 0, 0, 0);
+    all->setSpacing(7);
     column()->addWidget(m_title);
     column()->addWidget(m_where);
     column()->addWidget(m_quiet);
     column()->addWidget(m_body);
-    v->addWidget(m_verdict);
-    v->addWidget(m_windowText);
-    v->addWidget(m_window);
+    m_leaves = new Leaves;
+    m_leaves->setObjectName("wireLeaves");
+    all->addWidget(m_leaves);
+    m_jointLeaf = new QWidget;
+    m_fieldLeaf = new QWidget;
+    m_lens = new LensLeaf(d);
+    m_tests = new TestsLeaf(d);
+    m_leaves->add(tr("joint"), tr("This joint: what it must do and what its wire does"), m_jointLeaf);
+    m_leaves->add(tr("lens"), tr("Lens: try another wire and gap"), m_lens);
+    m_leaves->add(tr("all wires"), tr("All wires that were tried for the limb"), m_fieldLeaf);
+    m_leaves->add(tr("spools and tests"), tr("Spools in stock and their bench tests"), m_tests);
+    for (QWidget* leaf : {m_jointLeaf, static_cast<QWidget*>(m_lens), m_fieldLeaf, static_cast<QWidget*>(m_tests)})
+        all->addWidget(leaf);
+    connect(m_leaves, &Leaves::changed, this, &WirePage::showLeaf);
 
-    v->addWidget(makeHeading(tr("Wire of the limb")));
-    m_choiceText = makeText();
-    v->addWidget(m_choiceText);
+    auto* fv = new QVBoxLayout(m_fieldLeaf);
+    fv->setContentsMargins(0, 0, 0, 0);
+    fv->setSpacing(7);
+    m_fieldText = makeText(true);
+    m_lifeField = new LifeField;
     m_list = new QListWidget;
     m_list->setAccessibleName(tr("Wires for this limb, best first"));
     m_list->setObjectName("candidates");
     m_list->setIconSize({30, 30});
     m_list->setWordWrap(true);
-    v->addWidget(m_list);
+    fv->addWidget(m_fieldText);
+    fv->addWidget(m_lifeField);
+    fv->addWidget(m_list);
     auto* buttons = new QHBoxLayout;
     m_use = new QPushButton(tr("Use the marked wire"));
+    m_use->setObjectName("useMarked");
     m_auto = new QPushButton(tr("Let Enkinet choose"));
     m_auto->setObjectName("letChoose");
     buttons->addWidget(m_use);
     buttons->addWidget(m_auto);
-    v->addLayout(buttons);
+    fv->addLayout(buttons);
+
+    auto* v = new QVBoxLayout(m_jointLeaf);
+    v->setContentsMargins(0, 0, 0, 0);
+    v->setSpacing(7);
+    v->addWidget(m_verdict);
+    v->addWidget(m_windowText);
+    v->addWidget(m_window);
+    v->addWidget(makeHeading(tr("Wire of the limb")));
+    m_choiceText = makeText();
+    v->addWidget(m_choiceText);
     m_why = makeText(true);
     v->addWidget(m_why);
 
@@ -92,6 +122,7 @@ WirePage::WirePage(Document& d) : Page(d, production::Station::wire) {
     column()->addStretch();
 
     connect(m_window, &HoldWindow::picked, this, &WirePage::pick);
+    connect(m_lifeField, &LifeField::picked, this, &WirePage::pick);
     connect(m_list, &QListWidget::itemActivated, this,
             [this](QListWidgetItem* i) { pick(i->data(Qt::UserRole).toInt()); });
     connect(m_list, &QListWidget::currentRowChanged, this, [this](int row) { m_use->setEnabled(row >= 0); });
@@ -260,10 +291,14 @@ void WirePage::show(const production::Report& r) {
                               .arg(l->fitting)
                               .arg(l->candidates.size())
                               .arg(Say::aim(document().puppet().wants.aim)));
-    showCandidates(r, m_limb);
     m_auto->setEnabled(l->pinned);
-    m_why->setText(Say::whyLay(c.bundle, d.gap_mm, v.bend.lock) + " " +
-                   tr("Numbers rest on the card's table values; no test of this wire yet."));
+    const wire::Calibration& known = r.stock.calibrationOf(c.spool);
+    const QString rests = known.bendTests + known.hangTests == 0
+                              ? tr("Numbers rest on the card's table values; no test of this wire yet.")
+                              : tr("Numbers are calibrated by %1 bend tests and %2 hang tests of this spool.")
+                                    .arg(known.bendTests)
+                                    .arg(known.hangTests);
+    m_why->setText(Say::whyLay(c.bundle, d.gap_mm, v.bend.lock) + " " + rests);
 
     m_gap->show(d.gap_mm);
     m_low->show(joint.low_rad);
@@ -273,12 +308,33 @@ void WirePage::show(const production::Report& r) {
                   {tr("none: bends along its length"), 1.0}},
                  joint.edge);
     m_need->show(d.needFilm_s);
+    showLeaf();
     m_moves->show(joint.movesPerSecond);
+}
+
+/// Only the leaf that is open is brought up to date.
+void WirePage::showLeaf() {
+    if (m_limb < 0 || m_demand < 0) return;
+    const production::Report& r = document().report();
+    switch (m_leaves->current()) {
+    case 1:
+        m_lens->show(m_limb, m_demand);
+        break;
+    case 2:
+        m_lifeField->show(document(), m_limb, m_demand);
+        showCandidates(r, m_limb);
+        break;
+    case 3:
+        m_tests->show();
+        break;
+    default:
+        break;
+    }
+    updateGeometry();
 }
 
 void WirePage::showCandidates(const production::Report& r, int limb) {
     const choice::LimbChoice& l = r.choice.limbs[static_cast<std::size_t>(limb)];
-    const body::Limb& drawn = document().puppet().limbs[static_cast<std::size_t>(limb)];
     std::vector<int> order;
     for (std::size_t i = 0; i < l.candidates.size(); ++i)
         if (l.candidates[i].bar == choice::Bar::none) order.push_back(static_cast<int>(i));
@@ -288,20 +344,17 @@ void WirePage::showCandidates(const production::Report& r, int limb) {
         if (at(a).fits != at(b).fits) return at(a).fits;
         return at(a).fits ? at(a).lifeMargin > at(b).lifeMargin : at(a).miss < at(b).miss;
     });
+    m_fieldText->setText(
+        tr("%1 wires of the stock were tried, %2 fit every joint of the limb. The lit corner holds and lasts; "
+           "others can still be too stiff, springy or crowded.")
+            .arg(l.candidates.size())
+            .arg(l.fitting));
     const QSignalBlocker quiet(m_list);
     m_list->clear();
     for (std::size_t k = 0; k < order.size() && k < kShown; ++k) {
         const choice::Candidate& c = at(order[k]);
         const QString name = Say::wire(c.bundle, cardName(document().production(), r, c.spool));
-        const QString joint =
-            c.worstJoint >= 0
-                ? QString::fromStdString(
-                      drawn.joints[static_cast<std::size_t>(l.demands[static_cast<std::size_t>(c.worstJoint)].joint)]
-                          .name)
-                : QString();
-        const QString why = c.fits ? tr("fits; least %1 s of film, at the %2")
-                                         .arg(Say::figure(c.at[static_cast<std::size_t>(c.worstJoint)].life_s), joint)
-                                   : tr("%1 at the %2").arg(Say::state(c.state), joint);
+        const QString why = candidateReason(document(), l, c);
         auto* item =
             new QListWidgetItem(bundleIcon(c.bundle, c.fits),
                                 (order[k] == l.chosen ? tr("now: %1\n%2") : tr("%1\n%2")).arg(name, why), m_list);
@@ -314,7 +367,7 @@ void WirePage::showCandidates(const production::Report& r, int limb) {
     }
     m_use->setEnabled(false);
     int h = 4;
-    for (int i = 0; i < std::min(4, m_list->count()); ++i)
+    for (int i = 0; i < std::min(6, m_list->count()); ++i)
         h += std::max(36, m_list->sizeHintForRow(i));
     m_list->setFixedHeight(h);
 }

@@ -8,7 +8,11 @@ namespace enkinet::app {
 
 class ChoiceField;
 class HoldWindow;
+class LensLeaf;
+class Leaves;
+class LifeField;
 class NumberField;
+class TestsLeaf;
 
 class WirePage : public Page {
     Q_OBJECT
@@ -19,6 +23,7 @@ protected:
     void show(const production::Report& report) override;
 
 private:
+    void showLeaf();
     void pick(int candidate);
     void showCandidates(const production::Report& report, int limb);
     void changeJoint(const QString& name,
@@ -28,7 +33,13 @@ private:
 
     QLabel *m_title, *m_where, *m_verdict, *m_windowText, *m_why, *m_choiceText, *m_quiet;
     QWidget* m_body;
+    Leaves* m_leaves;
+    QWidget *m_jointLeaf, *m_fieldLeaf;
+    LensLeaf* m_lens;
+    TestsLeaf* m_tests;
     HoldWindow* m_window;
+    LifeField* m_lifeField;
+    QLabel* m_fieldText;
     QListWidget* m_list;
     QPushButton *m_use, *m_auto;
     NumberField *m_gap, *m_low, *m_high, *m_need, *m_moves;

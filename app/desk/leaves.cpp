@@ -1,0 +1,37 @@
+#include "desk/leaves.h"
+#include <QHBoxLayout>
+#include <QPushButton>
+
+namespace enkinet::app {
+
+Leaves::Leaves(QWidget* parent) : QWidget(parent), m_row(new QHBoxLayout(this)) {
+    m_row->setContentsMargins(0, 0, 0, 0);
+    m_row->setSpacing(14);
+    m_row->addStretch();
+}
+
+void Leaves::add(const QString& word, const QString& name, QWidget* page) {
+    auto* b = new QPushButton(word);
+    b->setProperty("role", "leaf");
+    b->setCheckable(true);
+    b->setAccessibleName(name);
+    b->setObjectName("leaf" + QString::number(m_words.size()));
+    const int index = static_cast<int>(m_words.size());
+    connect(b, &QPushButton::clicked, this, [this, index] { setCurrent(index); });
+    m_row->insertWidget(index, b);
+    m_words.push_back(b);
+    m_pages.push_back(page);
+    b->setChecked(index == m_current);
+    page->setVisible(index == m_current);
+}
+
+void Leaves::setCurrent(int index) {
+    m_current = index;
+    for (std::size_t i = 0; i < m_words.size(); ++i) {
+        m_words[i]->setChecked(static_cast<int>(i) == index);
+        m_pages[i]->setVisible(static_cast<int>(i) == index);
+    }
+    Q_EMIT changed(index);
+}
+
+} // namespace enkinet::app

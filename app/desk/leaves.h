@@ -1,0 +1,30 @@
+#pragma once
+// The leaves of a card: a few words in a row, one of them underlined; each shows its own page of the same subject.
+#include <QWidget>
+#include <vector>
+
+class QHBoxLayout;
+class QPushButton;
+
+namespace enkinet::app {
+
+class Leaves : public QWidget {
+    Q_OBJECT
+public:
+    explicit Leaves(QWidget* parent = nullptr);
+    /// A leaf with the widget that it shows; the first is shown to begin with.
+    void add(const QString& word, const QString& name, QWidget* page);
+    void setCurrent(int index);
+    int current() const { return m_current; }
+
+Q_SIGNALS:
+    void changed(int index);
+
+private:
+    QHBoxLayout* m_row;
+    std::vector<QPushButton*> m_words;
+    std::vector<QWidget*> m_pages;
+    int m_current = 0;
+};
+
+} // namespace enkinet::app

@@ -1,0 +1,127 @@
+#include "base/units.h"
+#include "support/driven.h"
+#include "wire/calibration.h"
+#include <QLabel>
+#include <QSlider>
+
+using namespace enkinet;
+using namespace enkinet::test;
+using production::Station;
+
+TEST_CASE("The lens moves with its sliders by keys alone, and what it tries is used in one step") {
+    Desk desk;
+    desk.station(Station::wire);
+    desk.clickJoint("left knee");
+    desk.leaf("wireLeaves", 1);
+    auto* numbers = desk.find<QLabel>("lensNumbers");
+    auto* gap = desk.find<QSlider>("lensGap");
+    const QString before = numbers->text();
+    const double was = desk.report().choice.limbs[2].demands[1].gap_mm;
+    gap->setFocus();
+    for (int i = 0; i < 20; ++i)
+        QTest::keyClick(gap, Qt::Key_Right);
+    Desk::settle();
+    CHECK(numbers->text() != before);
+    CHECK(desk.report().choice.limbs[2].demands[1].gap_mm == was); // only tried
+    auto* strands = desk.find<QSlider>("lensStrands");
+    strands->setFocus();
+    QTest::keyClick(strands, Qt::Key_Right);
+    Desk::settle();
+    desk.click("lensUse");
+    const auto& leg = desk.report().choice.limbs[2];
+    CHECK(leg.demands[1].gap_mm == Approx(was + 2));
+    CHECK(leg.pinned);
+    CHECK(leg.candidates[static_cast<std::size_t>(leg.chosen)].bundle.strands == 3);
+    desk.undo();
+    CHECK(desk.report().choice.limbs[2].demands[1].gap_mm == was);
+    CHECK_FALSE(desk.report().choice.limbs[2].pinned);
+}
+
+TEST_CASE("The lens says too tight where the wire has no numbers") {
+    Desk desk;
+    desk.station(Station::wire);
+    desk.clickJoint("left knee");
+    desk.leaf("wireLeaves", 1);
+    auto* gap = desk.find<QSlider>("lensGap");
+    gap->setValue(gap->minimum());
+    Desk::settle();
+    CHECK(desk.find<QLabel>("lensNumbers")->text().contains("Too tight"));
+    CHECK_FALSE(desk.find<QAbstractButton>("lensUse")->isEnabled());
+}
+
+TEST_CASE("A bend test typed at the bench moves the lives of its spool, and undo takes it back") {
+    Desk desk;
+    desk.station(Station::wire);
+    desk.clickJoint("left knee");
+    const auto& leg = desk.report().choice.limbs[2];
+    const int spool = leg.candidates[static_cast<std::size_t>(leg.chosen)].spool;
+    const double life = leg.verdicts[1].life_s;
+    desk.leaf("wireLeaves", 3);
+    desk.pickData("testSpool", spool);
+    desk.type("testCycles", "400");
+    desk.click("addBend");
+    CHECK(desk.document().production().stock.bendTests.size() == 1);
+    CHECK(desk.report().stock.calibrationOf(spool).bendTests == 1);
+    CHECK(desk.report().choice.limbs[2].verdicts[1].life_s > life);
+    CHECK(desk.find<QLabel>("testKnown")->text().contains("1 bend test"));
+    desk.type("testWeight", "900");
+    desk.click("addHang");
+    CHECK(desk.document().production().stock.hangTests.size() == 1);
+    // 900 g on 60 mm is far from the card: it is pointed out.
+    CHECK(std::any_of(desk.report().open.begin(), desk.report().open.end(),
+                      [](const auto& p) { return p.issue == production::Issue::test_contradicts; }));
+    auto* list = desk.find<QListWidget>("testList");
+    list->setCurrentRow(1);
+    desk.click("testRemove");
+    CHECK(desk.document().production().stock.hangTests.empty());
+    desk.undo();
+    desk.undo();
+    desk.undo();
+    CHECK(desk.report().choice.limbs[2].verdicts[1].life_s == life);
+}
+
+TEST_CASE("A spool goes into stock by millimetres or by a gauge with its system; a bare gauge is a question") {
+    Desk desk;
+    desk.station(Station::wire);
+    desk.leaf("wireLeaves", 3);
+    const auto put = [&](const char* id, const char* diameter) {
+        auto *name = desk.find<QLineEdit>("spoolId"), *d = desk.find<QLineEdit>("spoolDiameter");
+        name->clear(), d->clear();
+        QTest::keyClicks(name, id);
+        QTest::keyClicks(d, diameter);
+        desk.click("putSpool");
+    };
+    const auto count = desk.document().production().stock.spools.size();
+    put("new-wire", "14 g");
+    CHECK(desk.document().production().stock.spools.size() == count);
+    CHECK(desk.window.message().contains("which system"));
+    put("new-wire", "16 swg");
+    REQUIRE(desk.document().production().stock.spools.size() == count + 1);
+    CHECK(desk.document().production().stock.spools.back().diameter_mm == Approx(1.6256));
+    put("no good id!", "1.5");
+    CHECK(desk.document().production().stock.spools.size() == count + 1);
+}
+
+TEST_CASE("The keyboard alone reaches every control of the wire station's leaves") {
+    Desk desk;
+    desk.keys(Qt::Key_2, Qt::AltModifier);
+    for (int leaf = 0; leaf < 4; ++leaf) {
+        auto* button = desk.find<QWidget>("wireLeaves")->findChild<QAbstractButton*>("leaf" + QString::number(leaf));
+        button->setFocus();
+        QTest::keyClick(button, Qt::Key_Space);
+        Desk::settle();
+        std::set<QWidget*> reached;
+        for (int i = 0; i < 80; ++i) {
+            QTest::keyClick(QApplication::focusWidget(), Qt::Key_Tab);
+            reached.insert(QApplication::focusWidget());
+        }
+        const char* wanted[][3] = {{"holdWindow", "gap", "leaf1"},
+                                   {"lensLay", "lensAngle", "lensSpool"},
+                                   {"lifeField", "candidates", "leaf0"},
+                                   {"testCycles", "addBend", "spoolDiameter"}};
+        for (const char* name : wanted[leaf]) {
+            INFO("leaf " << leaf << ": " << name);
+            CHECK(reached.contains(desk.find<QWidget>(name)));
+        }
+    }
+}
