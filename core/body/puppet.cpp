@@ -152,6 +152,57 @@ void checkTree(Rules& r, const Puppet& puppet) {
         r.that(roots == 1, puppet.name, std::to_string(roots) + " limbs that hang on nothing", "must be exactly one");
 }
 
+void checkPose(Rules& r, const Puppet& puppet, const Pose& pose) {
+    const std::string place = puppet.name + ", pose " + (pose.name.empty() ? "on the board" : pose.name);
+    r.that(pose.angles.size() <= 2 * kMostLimbs * kMostJoints, place, "angles", "are too many");
+    for (const JointAngle& a : pose.angles) {
+        const Limb* l = findLimb(puppet, a.limb);
+        const int i = l ? findJointIndex(*l, a.joint) : -1;
+        r.that(i >= 0 && l->joints[static_cast<std::size_t>(std::max(i, 0))].posed, place,
+               "joint " + a.limb + "." + a.joint, "is no posed joint of this puppet");
+        r.that(!a.right || (l && l->mirrored), place, "right " + a.limb, "is not mirrored");
+        r.between(place, "angle", radToDeg(a.forth_rad), -175, 175, " degrees");
+        r.between(place, "angle", radToDeg(a.aside_rad), -175, 175, " degrees");
+    }
+}
+
+void checkSheet(Rules& r, const Puppet& puppet) {
+    if (r.fault) return;
+    checkPose(r, puppet, puppet.board);
+    r.that(puppet.poses.size() <= 500, puppet.name, std::to_string(puppet.poses.size()) + " poses",
+           "are more than 500");
+    std::set<std::string> names;
+    for (const Pose& p : puppet.poses) {
+        r.that(!p.name.empty() && p.name.size() <= 100 && names.insert(p.name).second, puppet.name + ", pose",
+               "\"" + p.name.substr(0, 40) + "\"", "must have a name of its own");
+        checkPose(r, puppet, p);
+    }
+    r.that(puppet.pictures.size() <= 16, puppet.name, std::to_string(puppet.pictures.size()) + " pictures",
+           "are more than 16");
+    for (const Picture& p : puppet.pictures) {
+        const std::string place = puppet.name + ", picture " + p.file;
+        r.between(place, "x", p.x_mm, -2 * kFar_mm, 2 * kFar_mm);
+        r.between(place, "y", p.y_mm, -2 * kFar_mm, 2 * kFar_mm);
+        r.between(place, "scale", p.mm_px, 1e-4, 100, " mm a pixel");
+        r.between(place, "angle", radToDeg(p.angle_rad), -360, 360, " degrees");
+        r.between(place, "strength", p.strength, 0, 1, "");
+        for (double c : {p.cropLeft, p.cropTop, p.cropRight, p.cropBottom})
+            r.between(place, "crop", c, 0, 0.95, "");
+    }
+    r.that(puppet.measures.size() <= 500, puppet.name, std::to_string(puppet.measures.size()) + " measures",
+           "are more than 500");
+    for (const Measure& m : puppet.measures) {
+        checkPoint(r, puppet.name + ", measure " + m.name, m.from_mm);
+        checkPoint(r, puppet.name + ", measure " + m.name, m.to_mm);
+        if (m.measured_mm) r.between(puppet.name + ", measure " + m.name, "measured", *m.measured_mm, 0, 2 * kFar_mm);
+    }
+    if (puppet.rig) {
+        const Limb* l = findLimb(puppet, puppet.rig->limb);
+        r.that(l && puppet.rig->segment >= 0 && puppet.rig->segment < static_cast<int>(l->segments.size()), puppet.name,
+               "rig point on limb " + puppet.rig->limb, "which has no such segment");
+    }
+}
+
 } // namespace
 
 Result<Puppet> makePuppet(Puppet puppet) {
@@ -191,9 +242,16 @@ Result<Puppet> makePuppet(Puppet puppet) {
         }
         checkLayers(r, place, m.layers);
     }
+    checkSheet(r, puppet);
     if (r.fault) return *r.fault;
-    // A whip's gap is its whole free length, and it has no hard edge.
+    // A fixed point has nothing to bend; a whip's gap is its whole free length, and it has no hard edge.
     for (Limb& l : puppet.limbs) {
+        for (Joint& j : l.joints) {
+            if (j.posed) continue;
+            Joint fixed;
+            fixed.id = j.id, fixed.name = j.name, fixed.at_mm = j.at_mm, fixed.extras = j.extras;
+            j = std::move(fixed);
+        }
         if (!l.whip) continue;
         const auto root = std::find_if(l.joints.begin(), l.joints.end(), [](const Joint& j) { return j.posed; });
         root->gap_mm = 0, root->edge = 1;
@@ -214,6 +272,10 @@ Puppet calcScaled(Puppet p, double height_mm) {
             for (Station& t : s.stations)
                 t.a_mm *= k, t.b_mm *= k;
     }
+    for (Picture& x : p.pictures)
+        x.x_mm *= k, x.y_mm *= k, x.mm_px *= k;
+    for (Measure& m : p.measures)
+        m.from_mm = k * m.from_mm, m.to_mm = k * m.to_mm;
     for (Mass& m : p.masses)
         m.at_mm = k * m.at_mm, m.half_mm = k * m.half_mm;
     return p;

@@ -126,12 +126,60 @@ struct Wants {
     friend bool operator==(const Wants&, const Wants&) = default;
 };
 
+/// One joint's turn in a pose, about the axes that it had when it was built: forth about x (seen in the side picture),
+/// aside about z (seen in the front picture; outwards on the left side, mirrored on the right).
+struct JointAngle {
+    std::string limb, joint;
+    bool right = false;
+    double forth_rad = 0, aside_rad = 0;
+    friend bool operator==(const JointAngle&, const JointAngle&) = default;
+};
+
+struct Pose {
+    std::string name;
+    std::vector<JointAngle> angles; ///< joints that are not at rest
+    bool plantedRight = false;      ///< which foot stays where it is
+    friend bool operator==(const Pose&, const Pose&) = default;
+};
+
+/// A drawing or photograph on the sheet; its bytes live in the production under `file`.
+struct Picture {
+    std::string file;          ///< "pictures/front.png"
+    bool side = false;         ///< else the front view
+    double x_mm = 0, y_mm = 0; ///< of its upper left corner, y up
+    double mm_px = 1;          ///< scale
+    double angle_rad = 0;      ///< turned about its upper left corner, against the clock
+    double strength = 0.5;     ///< 0 invisible to 1 full
+    double cropLeft = 0, cropTop = 0, cropRight = 0, cropBottom = 0; ///< shares cut away
+    friend bool operator==(const Picture&, const Picture&) = default;
+};
+
+/// A distance between two points of the plan, and what the real piece measured.
+struct Measure {
+    std::string name;
+    Vec3 from_mm, to_mm;
+    std::optional<double> measured_mm;
+    friend bool operator==(const Measure&, const Measure&) = default;
+};
+
+/// Where a rig can carry the puppet.
+struct RigPoint {
+    std::string limb;
+    int segment = 0;
+    friend bool operator==(const RigPoint&, const RigPoint&) = default;
+};
+
 struct Puppet {
     std::string id, name, kind, note;
     double height_mm = 0;
     Wants wants;
     std::vector<Limb> limbs;
     std::vector<Mass> masses;
+    Pose board;              ///< the pose that the elevations and the turntable show
+    std::vector<Pose> poses; ///< kept by name
+    std::vector<Picture> pictures;
+    std::vector<Measure> measures;
+    std::optional<RigPoint> rig;
     Extras extras{};
     friend bool operator==(const Puppet&, const Puppet&) = default;
 };

@@ -136,15 +136,7 @@ double calcEllipsoidSurface(const Vec3& h) {
     return sum * kPi / kAlong * 2 * kPi / kAround;
 }
 
-Frame findFrame(const Link& link) {
-    Frame f;
-    f.along = unit(link.to - link.from);
-    const Vec3 inFront = cross(f.along, Vec3{0, 0, 1});
-    // A bone that points at the viewer has no side in the front picture: take the puppet's own left.
-    f.a = norm(inFront) > 0.3 ? unit(inFront) : unit(Vec3{1, 0, 0} - dot(Vec3{1, 0, 0}, f.along) * f.along);
-    f.b = cross(f.a, f.along);
-    return f;
-}
+Frame findFrame(const Link& link) { return {unit(link.to - link.from), link.a, link.b}; }
 
 std::vector<Stretch> calcOwnStretches(const Puppet& puppet, const Skeleton& s) {
     std::vector<Stretch> own(s.links.size());

@@ -11,6 +11,14 @@ std::string sided(const std::string& name, const Limb& limb, bool right) {
     return limb.mirrored ? (right ? "right " : "left ") + name : name;
 }
 
+/// Half-width a lies in the front picture where the bone does, b in depth.
+void setSides(Link& l) {
+    const Vec3 along = unit(l.to - l.from), inFront = cross(along, Vec3{0, 0, 1});
+    // A bone that points at the viewer has no side in the front picture: take the puppet's own left.
+    l.a = norm(inFront) > 0.3 ? unit(inFront) : unit(Vec3{1, 0, 0} - dot(Vec3{1, 0, 0}, along) * along);
+    l.b = cross(l.a, along);
+}
+
 class Builder {
 public:
     explicit Builder(const Puppet& p) : m_puppet(p) {}
@@ -20,6 +28,10 @@ public:
             if (m_puppet.limbs[i].hangsOnLimb.empty()) addCopy(static_cast<int>(i), false, -1, -1);
         for (std::size_t i = 0; i < m_puppet.masses.size(); ++i)
             addMass(static_cast<int>(i));
+        if (m_puppet.rig)
+            for (const LimbCopy& c : m_s.copies)
+                if (m_puppet.limbs[static_cast<std::size_t>(c.limb)].id == m_puppet.rig->limb && !c.right)
+                    m_s.supportLinks.push_back(c.firstLink + m_puppet.rig->segment);
         return std::move(m_s);
     }
 
@@ -51,6 +63,7 @@ private:
             l.copy = copy, l.segment = static_cast<int>(i);
             l.from = mirrored(a.at_mm, right), l.to = mirrored(b.at_mm, right);
             l.length_mm = norm(l.to - l.from);
+            setSides(l);
             l.body = bodyAt;
             // A whip has no free gap between stiff ends: its layers run along it.
             l.gapFrom_mm = a.posed && !limb.whip ? a.gap_mm : 0, l.gapTo_mm = b.posed && !limb.whip ? b.gap_mm : 0;

@@ -2,6 +2,7 @@
 // The puppet with its mirrored limbs written out: links (segments), hinges (posed joints) and the rigid bodies between
 // hinges, as one tree. A hung limb rides with the parent's segment on the root side of the joint that it hangs on.
 #include "body/puppet.h"
+#include <array>
 
 namespace enkinet::body {
 
@@ -16,6 +17,7 @@ struct LimbCopy {
 struct Link {
     int copy = 0, segment = 0;
     Vec3 from, to;
+    Vec3 a, b; ///< directions of the half-widths
     double length_mm = 0;
     int body = 0;
     double gapFrom_mm = 0, gapTo_mm = 0; ///< whole gaps of the posed joints at its ends, 0 at a fixed point
@@ -35,6 +37,7 @@ struct MassCopy {
     Vec3 at;
     int link = 0;
     std::string label;
+    std::array<Vec3, 3> axes{Vec3{1, 0, 0}, Vec3{0, 1, 0}, Vec3{0, 0, 1}};
 };
 
 struct Skeleton {
@@ -44,7 +47,7 @@ struct Skeleton {
     std::vector<MassCopy> masses;
     std::vector<int> parentBody;   ///< per body; -1 for the root body
     std::vector<int> parentHinge;  ///< hinge between a body and its parent; -1 for the root body
-    std::vector<int> supportLinks; ///< last links of the limb copies with a tie-down
+    std::vector<int> supportLinks; ///< last links of the limb copies with a tie-down, then the rig point's
 };
 
 /// Writes a puppet out. The puppet must have come from makePuppet.

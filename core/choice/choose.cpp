@@ -252,11 +252,17 @@ double findPathLength(const Limb& limb) {
 
 PuppetChoice calcChoice(const Puppet& puppet, const fill::Shelf& shelf, const Stock& stock) {
     PuppetChoice r;
-    r.skeleton = calcSkeleton(puppet);
-    r.own = calcOwnStretches(puppet, r.skeleton);
+    r.rest = calcSkeleton(puppet);
+    r.own = calcOwnStretches(puppet, r.rest);
+    Posed posed = calcPosed(puppet, r.rest, puppet.board);
+    r.skeleton = std::move(posed.skeleton), r.motions = std::move(posed.bodies);
     std::vector<fill::WireRun> runs(puppet.limbs.size());
     for (int round = 0; round < kRounds && !r.settled; ++round) {
-        r.parts = fill::calcParts(puppet, r.skeleton, shelf, runs);
+        // Volumes are those of the piece as it is built; their centres go where the pose takes them.
+        r.parts = fill::calcParts(puppet, r.rest, shelf, runs);
+        for (fill::Part& p : r.parts)
+            for (fill::LayerMass* l : {&p.skin, &p.bulk, &p.cover, &p.wire})
+                l->centre = r.motions[static_cast<std::size_t>(p.body)](l->centre);
         r.loads = load::calcLoads(r.skeleton, pointMasses(r.parts), puppet.wants.lean_rad);
         std::vector<LimbChoice> limbs;
         for (std::size_t i = 0; i < puppet.limbs.size(); ++i) {

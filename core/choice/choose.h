@@ -1,6 +1,7 @@
 #pragma once
 // Which wire for which limb: every candidate of the stock judged at every joint of the limb, the best by the builder's
 // aim taken, or the nearest miss where nothing fits. docs/mechanics.md 67 to 72.
+#include "body/pose.h"
 #include "choice/demand.h"
 #include "wire/calibration.h"
 #include <array>
@@ -70,7 +71,9 @@ struct LimbChoice {
 };
 
 struct PuppetChoice {
-    body::Skeleton skeleton;
+    body::Skeleton rest;               ///< as it is built
+    body::Skeleton skeleton;           ///< in the pose on the board
+    std::vector<body::Motion> motions; ///< of its bodies, from rest
     std::vector<body::Stretch> own;
     std::vector<fill::Part> parts;
     fill::Totals totals;

@@ -166,6 +166,73 @@ Json massJson(const Mass& m) {
     return o;
 }
 
+Pose readPose(Reader& r) {
+    Pose p;
+    p.name = r.text("name", ""), p.plantedRight = r.flag("planted_right", false);
+    r.each("angles", 8192, "angle", [&](Reader& x) {
+        p.angles.push_back({x.neededText("limb"), x.neededText("joint"), x.flag("right", false),
+                            degToRad(x.number("forth_deg", 0)), degToRad(x.number("aside_deg", 0))});
+    });
+    return p;
+}
+
+Json poseJson(const Pose& p) {
+    Json o{{"name", p.name}, {"angles", Json::array()}};
+    if (p.plantedRight) o["planted_right"] = true;
+    for (const JointAngle& a : p.angles) {
+        Json j{{"limb", a.limb}, {"joint", a.joint}};
+        if (a.right) j["right"] = true;
+        if (a.forth_rad != 0) j["forth_deg"] = exactDegrees(a.forth_rad);
+        if (a.aside_rad != 0) j["aside_deg"] = exactDegrees(a.aside_rad);
+        o["angles"].push_back(j);
+    }
+    return o;
+}
+
+void readSheet(Reader& r, Puppet& p) {
+    r.object("board", [&](Reader& x) { p.board = readPose(x); });
+    r.each("poses", 500, "pose", [&](Reader& x) { p.poses.push_back(readPose(x)); });
+    r.each("pictures", 16, "picture", [&](Reader& x) {
+        p.pictures.push_back({x.neededText("file"), x.flag("side", false), x.number("x_mm", 0), x.number("y_mm", 0),
+                              x.neededNumber("mm_per_px"), degToRad(x.number("angle_deg", 0)),
+                              x.number("strength", 0.5), x.number("crop_left", 0), x.number("crop_top", 0),
+                              x.number("crop_right", 0), x.number("crop_bottom", 0)});
+    });
+    r.each("measures", 500, "measure", [&](Reader& x) {
+        Measure m{x.text("name", ""), {}, {}, x.maybeNumber("measured_mm")};
+        m.from_mm = readPoint(x, "from_x_mm", "from_y_mm", "from_z_mm"),
+        m.to_mm = readPoint(x, "to_x_mm", "to_y_mm", "to_z_mm");
+        p.measures.push_back(m);
+    });
+    r.object("rig", [&](Reader& x) { p.rig = RigPoint{x.neededText("limb"), x.whole("segment", 1) - 1}; });
+}
+
+void addSheet(Json& o, const Puppet& p) {
+    if (!(p.board == Pose{})) o["board"] = poseJson(p.board);
+    for (const Pose& x : p.poses)
+        o["poses"].push_back(poseJson(x));
+    for (const Picture& x : p.pictures)
+        o["pictures"].push_back({{"file", x.file},
+                                 {"side", x.side},
+                                 {"x_mm", x.x_mm},
+                                 {"y_mm", x.y_mm},
+                                 {"mm_per_px", x.mm_px},
+                                 {"angle_deg", exactDegrees(x.angle_rad)},
+                                 {"strength", x.strength},
+                                 {"crop_left", x.cropLeft},
+                                 {"crop_top", x.cropTop},
+                                 {"crop_right", x.cropRight},
+                                 {"crop_bottom", x.cropBottom}});
+    for (const Measure& m : p.measures) {
+        Json j{{"name", m.name},           {"from_x_mm", m.from_mm.x}, {"from_y_mm", m.from_mm.y},
+               {"from_z_mm", m.from_mm.z}, {"to_x_mm", m.to_mm.x},     {"to_y_mm", m.to_mm.y},
+               {"to_z_mm", m.to_mm.z}};
+        if (m.measured_mm) j["measured_mm"] = *m.measured_mm;
+        o["measures"].push_back(j);
+    }
+    if (p.rig) o["rig"] = {{"limb", p.rig->limb}, {"segment", p.rig->segment + 1}};
+}
+
 } // namespace
 
 Puppet readPuppet(Reader& r) {
@@ -181,6 +248,7 @@ Puppet readPuppet(Reader& r) {
     });
     r.each("limbs", 64, "limb", [&](Reader& x) { p.limbs.push_back(readLimb(x)); });
     r.each("masses", 64, "mass", [&](Reader& x) { p.masses.push_back(readMass(x)); });
+    readSheet(r, p);
     p.extras = r.extras();
     return p;
 }
@@ -202,6 +270,7 @@ Json puppetJson(const Puppet& p) {
         o["limbs"].push_back(limbJson(l));
     for (const Mass& m : p.masses)
         o["masses"].push_back(massJson(m));
+    addSheet(o, p);
     addExtras(o, p.extras);
     return o;
 }

@@ -1,6 +1,6 @@
-#include "production/edits.h"
 #include "base/text.h"
 #include "base/units.h"
+#include "production/edits_detail.h"
 #include <algorithm>
 
 namespace enkinet::production {
@@ -8,13 +8,6 @@ namespace enkinet::production {
 using namespace body;
 
 namespace {
-Limb* limbOf(Puppet& p, const std::string& id) { return const_cast<Limb*>(findLimb(p, id)); }
-
-Mass* massOf(Puppet& p, const std::string& id) {
-    const auto m = std::find_if(p.masses.begin(), p.masses.end(), [&](const Mass& x) { return x.id == id; });
-    return m == p.masses.end() ? nullptr : &*m;
-}
-
 Layers* layersOf(Puppet& p, const PartRef& ref) {
     if (!ref.mass.empty()) {
         Mass* m = massOf(p, ref.mass);
@@ -28,15 +21,6 @@ Layers* layersOf(Puppet& p, const PartRef& ref) {
 
 Edits::Edits(const Production& production, const Cards& shipped, std::string puppet)
     : m_production(production), m_shipped(shipped), m_puppet(std::move(puppet)) {}
-
-/// change(Puppet&) returns a Fault when it finds nothing to change.
-template <class Change> Edits::Changed Edits::puppetEdit(Change change) const {
-    Production p = m_production;
-    const int i = findPuppetIndex(p, m_puppet);
-    if (i < 0) return Fault{"production", "puppet \"" + m_puppet + "\"", "is not in it"};
-    if (std::optional<Fault> fault = change(p.puppets[static_cast<std::size_t>(i)])) return *fault;
-    return makeProduction(std::move(p), m_shipped);
-}
 
 template <class Change>
 Edits::Changed Edits::jointEdit(const std::string& limb, const std::string& joint, Change change) const {

@@ -41,6 +41,40 @@ public:
     /// Pins a limb's wire, or lets the tool choose again.
     Changed setPick(const std::string& limb, std::optional<body::WirePick> pick) const;
 
+    // The drawing (sheet_edits.cpp). Limbs that hang on a moved point, and masses, go with it.
+    /// Adds a limb as it is given, under a free id; a pick of a spool that is not here is let go.
+    Changed addLimb(body::Limb limb) const;
+    /// Removes a limb with all that hangs on it.
+    Changed removeLimb(const std::string& id) const;
+    /// Changes anything of a limb but its id.
+    Changed setLimb(const std::string& id, const std::function<void(body::Limb&)>& mutate) const;
+    Changed moveJoint(const std::string& limb, const std::string& joint, Vec3 to) const;
+    /// Gives a segment a length in its own direction; all beyond it moves along.
+    Changed setLength(const std::string& limb, int segment, double length_mm) const;
+    /// A segment that leans out of the front picture: its depth follows from the true length.
+    Changed setTrueLength(const std::string& limb, int segment, double length_mm, bool forward) const;
+    Changed splitSegment(const std::string& limb, int segment, double share) const;
+    Changed joinSegments(const std::string& limb, const std::string& joint) const;
+    Changed setPosed(const std::string& limb, const std::string& joint, bool posed, double gap_mm) const;
+    Changed setStations(const std::string& limb, int segment, const std::vector<body::Station>& stations) const;
+    Changed setRig(std::optional<body::RigPoint> rig) const;
+    Changed addMass(body::Mass mass) const;
+    Changed removeMass(const std::string& id) const;
+    Changed moveMass(const std::string& id, Vec3 to) const;
+    /// Bends a joint on the board, as far as its range allows.
+    Changed setAngle(body::JointAngle wanted) const;
+    Changed setBoard(body::Pose pose) const;
+    Changed mirrorBoard() const;
+    /// Keeps the board's pose under a name, in place of one of that name.
+    Changed keepPose(const std::string& name) const;
+    Changed removePose(const std::string& name) const;
+    Changed addPicture(body::Picture picture, const std::string& bytes) const;
+    Changed setPicture(std::size_t index, const body::Picture& picture) const;
+    Changed removePicture(std::size_t index) const;
+    Changed addMeasure(const body::Measure& measure) const;
+    Changed setMeasured(std::size_t index, std::optional<double> mm) const;
+    Changed removeMeasure(std::size_t index) const;
+
     /// The shop's stock: a spool is added or replaced by its id; a spool that is in use or tested cannot go.
     Changed putSpool(const choice::Spool& spool) const;
     Changed removeSpool(const std::string& id) const;

@@ -1,0 +1,26 @@
+#pragma once
+// What the files of edits share: finding a limb, mass or joint to change, and the one way an edit of a puppet is made.
+#include "production/edits.h"
+#include <algorithm>
+
+namespace enkinet::production {
+
+inline body::Limb* limbOf(body::Puppet& p, const std::string& id) {
+    return const_cast<body::Limb*>(body::findLimb(p, id));
+}
+
+inline body::Mass* massOf(body::Puppet& p, const std::string& id) {
+    const auto m = std::find_if(p.masses.begin(), p.masses.end(), [&](const body::Mass& x) { return x.id == id; });
+    return m == p.masses.end() ? nullptr : &*m;
+}
+
+/// change(Puppet&) returns a Fault when it finds nothing to change.
+template <class Change> Edits::Changed Edits::puppetEdit(Change change) const {
+    Production p = m_production;
+    const int i = findPuppetIndex(p, m_puppet);
+    if (i < 0) return Fault{"production", "puppet \"" + m_puppet + "\"", "is not in it"};
+    if (std::optional<Fault> fault = change(p.puppets[static_cast<std::size_t>(i)])) return *fault;
+    return makeProduction(std::move(p), m_shipped);
+}
+
+} // namespace enkinet::production
