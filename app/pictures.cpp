@@ -1,12 +1,48 @@
 #include "pictures.h"
 #include "desk/leaves.h"
+#include "desk/look.h"
 #include "desk/rule.h"
 #include "desk/window.h"
+#include "sheet/sheet_view.h"
+#include "turntable/turntable.h"
 #include <QApplication>
 #include <QDir>
 #include <QPixmap>
+#include <QUndoStack>
 
 namespace enkinet::app {
+
+namespace {
+/// Marking, and the figure in the first kept pose on the elevations and on the turntable; afterwards all is as it was.
+bool takeSheet(Window& window, const auto& leaves, const auto& take) {
+    Document& d = window.document();
+    if (!leaves("sheetLeaves", {{4, "sheet-checks"}})) return false;
+    d.select({Selection::Kind::segment, static_cast<int>(d.puppet().limbs.size() > 2 ? 2 : 0), 1, false});
+    if (!leaves("sheetLeaves", {{2, "sheet-limbs"}})) return false;
+    d.select({});
+    if (d.puppet().poses.empty()) return true;
+    const body::Pose pose = d.puppet().poses.front();
+    const int before = d.undoStack().index();
+    d.change("", [&](const production::Edits& e) { return e.setBoard(pose); });
+    const auto& hinges = d.report().choice.skeleton.hinges;
+    for (const body::Hinge& h : hinges)
+        if (h.label == "left knee")
+            d.select({Selection::Kind::joint, d.report().choice.skeleton.copies[static_cast<std::size_t>(h.copy)].limb,
+                      h.joint, false});
+    bool done = leaves("sheetLeaves", {{3, "sheet-pose"}});
+    if (window.turntable().view()) {
+        window.sheet().setPeel(Peel::painted);
+        window.showTurntable(true);
+        done = done && take("turntable");
+        window.showTurntable(false);
+        window.sheet().setPeel(Peel::clay);
+    }
+    while (d.undoStack().index() > before)
+        d.undoStack().undo();
+    d.select({});
+    return done;
+}
+} // namespace
 
 bool writePictures(Window& window, const QString& folder) {
     if (!QDir().mkpath(folder)) return false;
@@ -22,16 +58,34 @@ bool writePictures(Window& window, const QString& folder) {
     for (int i = 0; i < production::kStations; ++i) {
         window.setStation(static_cast<production::Station>(i));
         if (!take(names[i])) return false;
-        if (static_cast<production::Station>(i) != production::Station::wire) continue;
-        // The leaves of the wire card.
-        auto* leaves = window.findChild<Leaves*>("wireLeaves");
-        for (const auto& [leaf, name] : {std::pair{1, "wire-lens"}, {2, "wire-all"}, {3, "wire-tests"}}) {
-            leaves->setCurrent(leaf);
-            if (!take(name)) return false;
-        }
-        leaves->setCurrent(0);
+        // The leaves that show something of their own.
+        const auto leaves = [&](const char* which, std::initializer_list<std::pair<int, const char*>> wanted) {
+            auto* strip = window.findChild<Leaves*>(which);
+            for (const auto& [leaf, name] : wanted) {
+                strip->setCurrent(leaf);
+                if (!take(name)) return false;
+            }
+            strip->setCurrent(0);
+            return true;
+        };
+        if (i == static_cast<int>(production::Station::wire) &&
+            !leaves("wireLeaves", {{1, "wire-lens"}, {2, "wire-all"}, {3, "wire-tests"}}))
+            return false;
+        if (i == static_cast<int>(production::Station::sheet) && !takeSheet(window, leaves, take)) return false;
     }
-    return true;
+    // The night bench once, on the first station.
+    window.setStation(production::Station::sheet);
+    setNightLook(true);
+    Q_EMIT window.document().changed();
+    bool night = take("sheet-night");
+    if (window.turntable().view()) {
+        window.showTurntable(true);
+        night = night && take("turntable-night");
+        window.showTurntable(false);
+    }
+    setNightLook(false);
+    Q_EMIT window.document().changed();
+    return night;
 }
 
 } // namespace enkinet::app

@@ -31,6 +31,8 @@ public:
     const production::Production& production() const { return *m_value; }
     const production::Cards& shippedCards() const { return m_shipped; }
     const production::Report& report() const { return *m_report; }
+    /// The report of another puppet of the production, computed now.
+    production::Report reportOf(int puppet) const;
     bool hasPuppet() const { return !m_value->puppets.empty(); }
     const body::Puppet& puppet() const { return m_value->puppets[static_cast<std::size_t>(m_puppet)]; }
     int puppetIndex() const { return m_puppet; }

@@ -76,8 +76,16 @@ QWidget* Card::makeStart() {
     auto* heading = makeHeading(tr("A new puppet"));
     auto* form = makeForm();
     auto* kind = new ChoiceField(tr("Kind of puppet"));
-    kind->show({{tr("biped"), "biped"}, {tr("quadruped"), "quadruped"}, {tr("bird"), "bird"}}, "biped");
+    kind->setObjectName("startWhich");
+    kind->show({{tr("biped"), "biped"},
+                {tr("quadruped"), "quadruped"},
+                {tr("bird"), "bird"},
+                {tr("serpent"), "serpent"},
+                {tr("winged beast"), "winged"},
+                {tr("own shape, from a drawing"), "own"}},
+               "biped");
     auto* height = new NumberField(NumberField::Kind::length, 20, 3000, 10, 0, tr("Height"));
+    height->setObjectName("startHeight");
     height->show(200);
     auto* make = new QPushButton(tr("Draw it"));
     make->setObjectName("startKind");

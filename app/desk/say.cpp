@@ -136,6 +136,68 @@ QString Say::aim(body::Aim a) {
     return {};
 }
 
+QString Say::kind(body::LimbKind k) {
+    using body::LimbKind;
+    switch (k) {
+    case LimbKind::spine:
+        return tr("spine");
+    case LimbKind::arm:
+        return tr("arm");
+    case LimbKind::leg:
+        return tr("leg");
+    case LimbKind::finger:
+        return tr("finger");
+    case LimbKind::tail:
+        return tr("tail");
+    case LimbKind::neck:
+        return tr("neck");
+    case LimbKind::wing:
+        return tr("wing");
+    case LimbKind::ear:
+        return tr("ear");
+    case LimbKind::jaw:
+        return tr("jaw");
+    case LimbKind::other:
+        return tr("limb");
+    }
+    return {};
+}
+
+QString Say::eye(const production::EyeCheck& c) {
+    using production::Eye;
+    const QString who = capital(c.subject);
+    const auto between = [&](int decimals) {
+        return c.high < 1e8 ? tr("%1, usual is %2 to %3")
+                                  .arg(number(c.found, decimals), number(c.low, decimals), number(c.high, decimals))
+                            : tr("%1, at least %2 is wanted").arg(number(c.found, decimals), number(c.low, decimals));
+    };
+    switch (c.eye) {
+    case Eye::heads_high:
+        return tr("Heads high: %1.").arg(between(1));
+    case Eye::hand_to_head:
+        return tr("Hand of the %1 against the head's height: %2.").arg(QString::fromStdString(c.subject), between(2));
+    case Eye::foot_to_head:
+        return tr("%1 against the head's height: %2.").arg(who, between(2));
+    case Eye::hand_to_mouth:
+        return tr("%1 stretched out reaches %2 times the way to the mouth.").arg(who, number(c.found, 2));
+    case Eye::foot_on_ground:
+        return tr("The lowest foot stands %1 above the base.").arg(length(c.found));
+    case Eye::neck_to_ground:
+        return tr("%1 stretched out reaches %2 times the way to the ground.").arg(who, number(c.found, 2));
+    case Eye::armature_cover:
+        return tr("Armature nearest the surface at %1: %2 under it, %3 wanted.")
+            .arg(QString::fromStdString(c.subject), length(c.found), length(c.low));
+    case Eye::meets_at_bend:
+        return tr("Stiff parts come nearest at the %1: its gap is %2 times what full bend needs.")
+            .arg(QString::fromStdString(c.subject), number(c.found, 2));
+    case Eye::left_and_right:
+        return tr("%1 differ by %2.").arg(who, length(c.found));
+    case Eye::side_seen:
+        return c.found > 0 ? tr("The side is known.") : tr("Nothing shows the side yet: every depth is a guess.");
+    }
+    return {};
+}
+
 QString Say::capital(const std::string& label) {
     QString s = QString::fromStdString(label);
     if (!s.isEmpty()) s[0] = s[0].toUpper();

@@ -1,5 +1,6 @@
 #pragma once
 // The program's sentences: numbers by locale with their unit and what they are compared to, wires and states in words.
+#include "production/proportions.h"
 #include "production/report.h"
 #include <QCoreApplication>
 #include <QString>
@@ -29,6 +30,8 @@ public:
     static QString station(production::Station station);
     static QString role(paint::Role role);
     static QString aim(body::Aim aim);
+    static QString kind(body::LimbKind kind);
+    static QString eye(const production::EyeCheck& check);
     /// A name at the head of a sentence.
     static QString capital(const std::string& label);
 

@@ -6,11 +6,16 @@
 #include "files/container.h"
 #include "files/cut_list_file.h"
 #include "print/build_sheets.h"
+#include "print/export.h"
 #include "sheet/sheet_view.h"
 #include "stations/plan/plan_page.h"
 #include "stations/plan/plan_strip.h"
+#include "stations/sheet/pictures_leaf.h"
+#include "stations/sheet/sheet_page.h"
+#include "turntable/turntable.h"
 #include <QCloseEvent>
 #include <QDragEnterEvent>
+#include <QFile>
 #include <QFileDialog>
 #include <QFileInfo>
 #include <QLabel>
@@ -20,7 +25,9 @@
 #include <QMimeData>
 #include <QPrintDialog>
 #include <QPrinter>
+#include <QPushButton>
 #include <QSettings>
+#include <QSlider>
 #include <QStackedWidget>
 #include <QTabBar>
 #include <QVBoxLayout>
@@ -67,6 +74,8 @@ Window::Window(QWidget* parent) : QMainWindow(parent) {
     m_paper = new QStackedWidget;
     m_paper->addWidget(m_sheet);
     m_paper->addWidget(m_plan);
+    m_turntable = new Turntable(m_document);
+    m_paper->addWidget(m_turntable);
     m_card = new Card(m_document);
     m_card->setFixedWidth(386);
     auto* middle = new QHBoxLayout;
@@ -86,6 +95,19 @@ Window::Window(QWidget* parent) : QMainWindow(parent) {
     connect(&m_document, &Document::selectionChanged, this, [this] { say({}); });
     connect(m_puppets, &QTabBar::currentChanged, this, [this](int i) { m_document.showPuppet(i); });
     connect(m_rule, &Rule::chosen, this, &Window::setStation);
+    m_sheetPage = m_card->findChild<SheetPage*>();
+    connect(m_sheetPage, &SheetPage::holdWanted, this, &Window::takeHold);
+    connect(m_sheetPage, &SheetPage::besideWanted, this, [this](int i) {
+        m_sheet->setBeside(i);
+        m_sheet->update();
+    });
+    connect(m_sheet, &SheetView::peelChanged, this, [this] {
+        if (m_turntable->view()) m_turntable->view()->setPeel(m_sheet->peel());
+    });
+    if (m_turntable->view())
+        connect(m_turntable->view(), &TurntableView::peelAsked, this, [this] {
+            m_sheet->setPeel(static_cast<Peel>((static_cast<int>(m_sheet->peel()) + 1) % (kPeels - 1)));
+        });
     connect(m_card, &Card::wantsDemo, this, &Window::openDemo);
     connect(m_card, &Card::wantsFile, this, &Window::chooseFile);
     connect(m_card, &Card::wantsKind, this, &Window::startKind);
@@ -114,6 +136,11 @@ void Window::makeMenus() {
     file->addAction(tr("&Print build sheets…"), QKeySequence::Print, this, [this] { printSheets(false); });
     file->addAction(tr("Build sheets as P&DF…"), this, [this] { printSheets(true); });
     file->addAction(tr("&Cut list as CSV…"), this, &Window::exportCutList);
+    file->addAction(tr("&Export body or elevations…"), this, &Window::chooseExport);
+    file->addAction(tr("&Import puppets…"), this, [this] {
+        const QString path = QFileDialog::getOpenFileName(this, tr("Take puppets over from"), {}, tr(kFilter));
+        if (!path.isEmpty()) importPuppets(path);
+    });
     file->addSeparator();
     file->addAction(tr("&Quit"), QKeySequence::Quit, this, &QWidget::close);
 
@@ -126,8 +153,12 @@ void Window::makeMenus() {
     edit->addAction(redo);
 
     QMenu* puppet = menuBar()->addMenu(tr("P&uppet"));
-    for (const auto& [kind, name] :
-         {std::pair{"biped", tr("Add a &biped")}, {"quadruped", tr("Add a &quadruped")}, {"bird", tr("Add a b&ird")}})
+    for (const auto& [kind, name] : {std::pair{"biped", tr("Add a &biped")},
+                                     {"quadruped", tr("Add a &quadruped")},
+                                     {"bird", tr("Add a b&ird")},
+                                     {"serpent", tr("Add a &serpent")},
+                                     {"winged", tr("Add a &winged beast")},
+                                     {"own", tr("Add an &own shape")}})
         puppet->addAction(name, this, [this, k = QString(kind)] { addKind(k); });
     puppet->addSeparator();
     puppet->addAction(tr("&Next puppet"), QKeySequence(Qt::CTRL | Qt::Key_PageDown), this, [this] {
@@ -141,6 +172,17 @@ void Window::makeMenus() {
                         [this, station] { setStation(station); });
     }
     view->addSeparator();
+    m_turn = view->addAction(tr("&Turntable"), QKeySequence(Qt::Key_T), this,
+                             [this] { showTurntable(m_turn->isChecked()); });
+    m_turn->setCheckable(true);
+    m_life = view->addAction(tr("&Life size"), QKeySequence(Qt::Key_L), this,
+                             [this] { m_sheet->setLifeSize(m_life->isChecked()); });
+    m_life->setCheckable(true);
+    view->addAction(tr("&Calibrate life size…"), this, &Window::calibrateScreen);
+    view->addAction(tr("&Measure on the sheet"), QKeySequence(Qt::Key_M), this, [this] {
+        takeHold({HoldWish::Kind::caliper, {}, false, -1, 0});
+    });
+    view->addAction(tr("&Put everything down"), QKeySequence(Qt::Key_Escape), this, [this] { takeHold({}); });
     view->addAction(tr("&Fit the paper"), this, [this] { m_sheet->fit(); });
     QAction* night = view->addAction(tr("Night &bench"));
     night->setCheckable(true);
@@ -164,7 +206,11 @@ void Window::setStation(production::Station station) {
     m_station = station;
     m_rule->setStation(station);
     m_card->setStation(station);
-    m_paper->setCurrentIndex(station == production::Station::plan && m_document.hasPuppet() ? 1 : 0);
+    showPaper();
+    if (station == production::Station::sheet)
+        m_sheetPage->askHold();
+    else
+        takeHold({});
     // Each station begins with the layer that it is about.
     switch (station) {
     case production::Station::sheet:
@@ -182,6 +228,109 @@ void Window::setStation(production::Station station) {
         break;
     }
 }
+
+void Window::showPaper() {
+    const bool plan = m_station == production::Station::plan && m_document.hasPuppet();
+    m_paper->setCurrentIndex(plan ? 1 : m_turn && m_turn->isChecked() && m_document.hasPuppet() ? 2 : 0);
+}
+
+void Window::showTurntable(bool on) {
+    m_turn->setChecked(on);
+    if (m_turntable->view()) m_turntable->view()->setPeel(m_sheet->peel());
+    showPaper();
+    if (on && m_turntable->view())
+        m_turntable->view()->setFocus();
+    else
+        m_sheet->setFocus();
+}
+
+void Window::takeHold(const HoldWish& wish) {
+    if (!m_document.hasPuppet()) return;
+    if (wish.kind != HoldWish::Kind::none && wish.kind != HoldWish::Kind::bend) showTurntable(false);
+    std::unique_ptr<SheetHold> hold;
+    switch (wish.kind) {
+    case HoldWish::Kind::none:
+        break;
+    case HoldWish::Kind::shape:
+        hold = std::make_unique<ShapeHold>(*m_sheet);
+        break;
+    case HoldWish::Kind::mark:
+        hold = std::make_unique<MarkHold>(*m_sheet, wish.limb, wish.mirrored);
+        break;
+    case HoldWish::Kind::bend:
+        hold = std::make_unique<BendHold>(*m_sheet);
+        break;
+    case HoldWish::Kind::caliper:
+        hold = std::make_unique<CaliperHold>(*m_sheet);
+        break;
+    case HoldWish::Kind::picture:
+        hold = std::make_unique<PictureHold>(*m_sheet, wish.picture, wish.distance_mm);
+        break;
+    }
+    m_sheet->setHold(std::move(hold));
+    if (wish.kind == HoldWish::Kind::mark) m_sheet->setFocus();
+}
+
+/// A bar on the screen is matched to a bank card's long side, 85.6 mm, by a slider.
+void Window::calibrateScreen() {
+    QDialog ask(this);
+    ask.setWindowTitle(tr("Life size"));
+    auto* v = new QVBoxLayout(&ask);
+    auto* words =
+        new QLabel(tr("Hold a bank card against the screen and make the bar as long as its long side (85.6 mm)."));
+    words->setWordWrap(true);
+    v->addWidget(words);
+    auto* bar = new QFrame;
+    bar->setFixedHeight(26);
+    bar->setStyleSheet(QString("background: %1;").arg(look().copper.name()));
+    auto* slider = new QSlider(Qt::Horizontal);
+    slider->setAccessibleName(tr("Length of the bar"));
+    slider->setRange(150, 1400);
+    constexpr double kBankCard_mm = 85.6;
+    connect(slider, &QSlider::valueChanged, bar, [bar](int px) { bar->setFixedWidth(px); });
+    slider->setValue(static_cast<int>(SheetView::pixelsPerMm() * kBankCard_mm));
+    v->addWidget(bar);
+    v->addWidget(slider);
+    auto* done = new QPushButton(tr("They are equal"));
+    connect(done, &QPushButton::clicked, &ask, &QDialog::accept);
+    v->addWidget(done);
+    if (ask.exec() == QDialog::Accepted) {
+        SheetView::setPixelsPerMm(slider->value() / kBankCard_mm);
+        m_sheet->setLifeSize(m_life->isChecked());
+    }
+}
+
+void Window::importPuppets(const QString& path) {
+    auto loaded = files::loadProduction(path.toStdString(), m_document.shippedCards());
+    if (!loaded) return say(QString::fromStdString(loaded.fault().sentence()));
+    const auto source = loaded.take().production;
+    if (!m_document.hasPuppet()) {
+        if (const QString fault = m_document.openCopy(path); !fault.isEmpty()) say(fault);
+        return;
+    }
+    m_document.change(tr("Import puppets of %1").arg(QFileInfo(path).completeBaseName()),
+                      [&](const production::Edits&) -> Result<production::Production> {
+                          production::Production p = m_document.production();
+                          for (std::size_t i = 0; i < source.puppets.size(); ++i) {
+                              auto next =
+                                  production::adoptPuppet(p, source, static_cast<int>(i), m_document.shippedCards());
+                              if (!next) return next.fault();
+                              p = next.take();
+                          }
+                          return p;
+                      });
+}
+
+void Window::chooseExport() {
+    if (!m_document.hasPuppet()) return say(tr("there is no puppet to export"));
+    const QString path =
+        QFileDialog::getSaveFileName(this, tr("Export"), QString::fromStdString(m_document.puppet().name) + ".obj",
+                                     tr("Body: OBJ (*.obj);;Body: STL (*.stl);;Body: glTF (*.gltf);;Elevations 1:1: "
+                                        "SVG (*.svg);;Elevations 1:1: DXF (*.dxf)"));
+    if (!path.isEmpty()) say(exportTo(path));
+}
+
+QString Window::exportTo(const QString& path) { return exportPuppet(m_document, path); }
 
 void Window::refresh() {
     const auto& puppets = m_document.production().puppets;
@@ -209,7 +358,7 @@ void Window::refresh() {
         }
     }
     m_rule->setOpen(counts, sentences);
-    m_paper->setCurrentIndex(m_station == production::Station::plan && m_document.hasPuppet() ? 1 : 0);
+    showPaper();
     showTitle();
 }
 
@@ -325,6 +474,13 @@ void Window::dragEnterEvent(QDragEnterEvent* e) {
 void Window::dropEvent(QDropEvent* e) {
     for (const QUrl& url : e->mimeData()->urls())
         if (url.isLocalFile()) {
+            const QString suffix = QFileInfo(url.toLocalFile()).suffix().toLower();
+            if (m_document.hasPuppet() && (suffix == "png" || suffix == "jpg" || suffix == "jpeg" || suffix == "svg")) {
+                QFile f(url.toLocalFile());
+                const bool side = m_sheet->viewAt(m_sheet->mapFrom(this, e->position().toPoint())) == View::side;
+                if (f.open(QIODevice::ReadOnly)) m_sheetPage->pictures().addPicture(f.fileName(), f.readAll(), side);
+                return;
+            }
             openFile(url.toLocalFile());
             return;
         }

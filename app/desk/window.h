@@ -14,7 +14,10 @@ namespace enkinet::app {
 class Card;
 class PlanStrip;
 class Rule;
+class SheetPage;
 class SheetView;
+class Turntable;
+struct HoldWish;
 
 class Window : public QMainWindow {
     Q_OBJECT
@@ -25,6 +28,14 @@ public:
     SheetView& sheet() { return *m_sheet; }
     Rule& rule() { return *m_rule; }
     void setStation(production::Station station);
+    Turntable& turntable() { return *m_turntable; }
+    /// The turntable in place of the sheet's elevations, or back.
+    void showTurntable(bool on);
+    void takeHold(const HoldWish& wish);
+    /// Writes the posed body by the file's ending: obj, stl, gltf; or the elevations: svg, dxf.
+    QString exportTo(const QString& path);
+    /// Takes all puppets of another production over.
+    void importPuppets(const QString& path);
     /// Opens by path; a fault is shown on the message line and nothing changes.
     bool openFile(const QString& path);
     void openDemo();
@@ -52,12 +63,19 @@ private:
     void showRecent();
     void printSheets(bool toFile);
     void exportCutList();
+    void chooseExport();
+    void calibrateScreen();
+    void showPaper();
 
     Document m_document;
     QTabBar* m_puppets;
     QStackedWidget* m_paper;
     SheetView* m_sheet;
     PlanStrip* m_plan;
+    Turntable* m_turntable;
+    SheetPage* m_sheetPage;
+    QAction* m_turn = nullptr;
+    QAction* m_life = nullptr;
     Card* m_card;
     Rule* m_rule;
     QLabel* m_message;

@@ -158,7 +158,7 @@ public:
 
     void elevations() {
         for (View view : {View::front, View::side}) {
-            const Elevation e(m_puppet, m_production, m_r, view);
+            const Elevation e(m_puppet, m_production, m_r, view, true);
             if (e.bounds().isEmpty()) continue;
             tiles(e, view == View::front ? tr("front, 1:1") : tr("side, 1:1"));
         }
@@ -246,7 +246,7 @@ private:
     }
 
     void joints(View view, const QPointF& origin) {
-        const auto& s = m_r.choice.skeleton;
+        const auto& s = m_r.choice.rest;
         QPainter& p = m_pages.painter();
         for (const body::Hinge& h : s.hinges) {
             const body::Limb& limb =

@@ -10,7 +10,7 @@ namespace enkinet::app {
 using namespace body;
 
 QPointF project(View view, const Vec3& p) { return view == View::front ? QPointF(p.x, -p.y) : QPointF(p.z, -p.y); }
-double depthOf(View view, const Vec3& p) { return view == View::front ? p.z : p.x; }
+double depthOf(View view, const Vec3& p) { return view == View::front ? p.z : -p.x; }
 
 namespace {
 
@@ -70,15 +70,34 @@ QPainterPath tubePath(View view, const Segment& seg, const Link& link, Stretch s
     return path.simplified();
 }
 
+/// Outline of a turned ellipsoid: the image of the unit ball; of a box: the hull of its corners.
 QPainterPath massPath(View view, const Mass& m, const MassCopy& c, double inset) {
-    const QPointF o = project(view, c.at);
-    const double w = std::max(0.0, (view == View::front ? m.half_mm.x : m.half_mm.z) - inset),
-                 h = std::max(0.0, m.half_mm.y - inset);
     QPainterPath path;
-    if (m.shape == MassShape::ellipsoid)
-        path.addEllipse(o, w, h);
-    else if (m.shape == MassShape::box)
-        path.addRoundedRect(QRectF(o.x() - w, o.y() - h, 2 * w, 2 * h), std::min(w, h) * 0.2, std::min(w, h) * 0.2);
+    const Vec3 h{std::max(0.0, m.half_mm.x - inset), std::max(0.0, m.half_mm.y - inset),
+                 std::max(0.0, m.half_mm.z - inset)};
+    if (m.shape == MassShape::weighed || h.x <= 0 || h.y <= 0 || h.z <= 0) return path;
+    const QPointF o = project(view, c.at);
+    const QPointF u = project(view, h.x * c.axes[0]), v = project(view, h.y * c.axes[1]),
+                  w = project(view, h.z * c.axes[2]);
+    QPolygonF outline;
+    if (m.shape == MassShape::ellipsoid) {
+        const double xx = u.x() * u.x() + v.x() * v.x() + w.x() * w.x(),
+                     yy = u.y() * u.y() + v.y() * v.y() + w.y() * w.y(),
+                     xy = u.x() * u.y() + v.x() * v.y() + w.x() * w.y();
+        for (int i = 0; i < 72; ++i) {
+            const double a = 2 * kPi * i / 72, nx = std::cos(a), ny = std::sin(a);
+            const double k = 1 / std::sqrt(xx * nx * nx + 2 * xy * nx * ny + yy * ny * ny);
+            outline << o + QPointF((xx * nx + xy * ny) * k, (xy * nx + yy * ny) * k);
+        }
+    } else {
+        for (double a : {-1.0, 1.0})
+            for (double b : {-1.0, 1.0})
+                for (double e : {-1.0, 1.0})
+                    outline << o + a * u + b * v + e * w;
+        outline = convexHull(outline);
+    }
+    path.addPolygon(outline);
+    path.closeSubpath();
     return path;
 }
 
@@ -94,9 +113,10 @@ QColor hex(const std::string& text, const QColor& fallback) {
     return c.isValid() ? c : fallback;
 }
 
-/// The colour that is left on a part at the end: its cover, or the last opaque coat, or the bare clay.
-QColor paintedColour(const Layers& l, const production::Production& p, const production::Report& r,
-                     const QColor& clay) {
+} // namespace
+
+QColor finishedColour(const Layers& l, const production::Production& p, const production::Report& r,
+                      const QColor& clay) {
     if (const auto cover = r.shelf.covers.find(l.cover); cover != r.shelf.covers.end())
         return hex(cover->second.colour, look().graphite);
     for (const paint::Scheme& s : p.schemes) {
@@ -109,12 +129,19 @@ QColor paintedColour(const Layers& l, const production::Production& p, const pro
     return clay;
 }
 
+namespace {
+/// The tie-down goes on square to the sole, wherever the foot is.
+QPointF legDirection(View view, const Skeleton& s, const LimbCopy& copy, const Limb& limb) {
+    const Link& last = s.links[static_cast<std::size_t>(copy.firstLink) + limb.segments.size() - 1];
+    const QPointF along = project(view, unit(last.to - last.from));
+    return std::hypot(along.x(), along.y()) > 0.5 && along.y() > 0.8 ? QPointF(0, 1) : along;
+}
 } // namespace
 
 Elevation::Elevation(const Puppet& puppet, const production::Production& production, const production::Report& report,
-                     View view)
+                     View view, bool rest)
     : m_view(view) {
-    const Skeleton& s = report.choice.skeleton;
+    const Skeleton& s = rest ? report.choice.rest : report.choice.skeleton;
     const auto limbOf = [&](int copy) -> const Limb& {
         return puppet.limbs[static_cast<std::size_t>(s.copies[static_cast<std::size_t>(copy)].limb)];
     };
@@ -131,7 +158,7 @@ Elevation::Elevation(const Puppet& puppet, const production::Production& product
         piece.clay = piece.hasClay ? hex(clay->second.colour, look().shade) : look().foil;
         const auto bulk = report.shelf.bulks.find(l.bulk);
         piece.bulk = bulk != report.shelf.bulks.end() && bulk->second.foil ? look().foil : QColor("#cbbf9f");
-        piece.painted = paintedColour(l, production, report, piece.clay);
+        piece.painted = finishedColour(l, production, report, piece.clay);
         piece.fleece = !l.cover.empty() && l.cover_mm >= 2;
         if (p.mass >= 0) {
             const MassCopy& c = s.masses[static_cast<std::size_t>(p.mass)];
@@ -187,7 +214,7 @@ Elevation::Elevation(const Puppet& puppet, const production::Production& product
             run.depthMean += depthOf(view, link.to) / static_cast<double>(limb.segments.size());
         }
         if (limb.tieDown && !run.points.empty())
-            run.points.push_back(run.points.back() + QPointF(0, limb.tieDown->depth_mm));
+            run.points.push_back(run.points.back() + limb.tieDown->depth_mm * legDirection(view, s, copy, limb));
         m_runs.push_back(std::move(run));
     }
     std::stable_sort(m_runs.begin(), m_runs.end(),
@@ -318,6 +345,13 @@ void Elevation::draw(QPainter& painter, Peel peel, double ppm, const Selection& 
             painter.setBrush(Qt::NoBrush);
             painter.drawPath(p.outside);
         }
+}
+
+std::vector<QPolygonF> Elevation::outlines() const {
+    std::vector<QPolygonF> all;
+    for (const QPolygonF& polygon : m_outline.toSubpathPolygons())
+        all.push_back(polygon);
+    return all;
 }
 
 int Elevation::findPart(const QPointF& at) const {

@@ -4,6 +4,7 @@
 #include <QColor>
 #include <QPainterPath>
 #include <QPointF>
+#include <QPolygonF>
 #include <QRectF>
 #include <vector>
 
@@ -16,7 +17,7 @@ enum class View { front, side };
 enum class Peel { painted, clay, bulk, wire, paper };
 inline constexpr int kPeels = 5;
 
-/// Front: the puppet's left is on the viewer's right. Side: seen from its left, front to the right.
+/// Front: the puppet's left is on the viewer's right. Side: seen from its right, front to the right.
 QPointF project(View view, const Vec3& p);
 /// Distance towards the viewer.
 double depthOf(View view, const Vec3& p);
@@ -26,10 +27,12 @@ class Elevation {
 public:
     Elevation() = default;
     Elevation(const body::Puppet& puppet, const production::Production& production, const production::Report& report,
-              View view);
+              View view, bool rest = false);
 
     /// A millimetre is `pixelsPerMm` device units: thin lines keep their width on the device.
     void draw(QPainter& painter, Peel peel, double pixelsPerMm, const Selection& selection) const;
+    /// The figure's outline as closed polygons, mm, y down.
+    std::vector<QPolygonF> outlines() const;
     QRectF bounds() const { return m_bounds; }
     View view() const { return m_view; }
 
@@ -62,6 +65,9 @@ private:
     std::vector<Selection> m_selectionOf; ///< per part
 };
 
+/// The colour that is left on a part at the end: its cover, or the last opaque coat, or the bare clay.
+QColor finishedColour(const body::Layers& layers, const production::Production& production,
+                      const production::Report& report, const QColor& clay);
 /// A small drawn mark in a ring for a state word: shape first, colour second.
 void drawStateMark(QPainter& painter, const QPointF& centre, double radius, choice::State state);
 /// A bundle's cross-section; `scale` in units per mm.

@@ -5,6 +5,7 @@
 #include <QHelpEvent>
 #include <QKeyEvent>
 #include <QPainter>
+#include <QSettings>
 #include <QToolTip>
 #include <QWheelEvent>
 #include <algorithm>
@@ -30,8 +31,10 @@ SheetView::SheetView(Document& document, QWidget* parent)
 
 void SheetView::rebuild() {
     if (m_document.hasPuppet()) {
-        m_front = Elevation(m_document.puppet(), m_document.production(), m_document.report(), View::front);
-        m_side = Elevation(m_document.puppet(), m_document.production(), m_document.report(), View::side);
+        const bool rest = m_hold && m_hold->wantsRest();
+        m_front = Elevation(m_document.puppet(), m_document.production(), m_document.report(), View::front, rest);
+        m_side = Elevation(m_document.puppet(), m_document.production(), m_document.report(), View::side, rest);
+        setBeside(m_beside);
         m_tags = makeTags(m_document.puppet(), m_document.production(), m_document.report());
     } else {
         m_front = m_side = {};
@@ -41,13 +44,60 @@ void SheetView::rebuild() {
     update();
 }
 
+void SheetView::setHold(std::unique_ptr<SheetHold> hold) {
+    m_hold = std::move(hold);
+    m_holding = false;
+    rebuild();
+}
+
+View SheetView::viewAt(const QPointF& screen) const {
+    const double between = (toScreen(View::front, figureBounds(View::front).topRight()).x() +
+                            toScreen(View::side, figureBounds(View::side).topLeft()).x()) /
+                           2;
+    return screen.x() < between ? View::front : View::side;
+}
+
+int SheetView::partAt(const QPointF& screen) const {
+    const View view = viewAt(screen);
+    return (view == View::front ? m_front : m_side).findPart(toMm(view, screen));
+}
+
+double SheetView::pixelsPerMm() { return QSettings().value("pixelsPerMm", 96 / 25.4).toDouble(); }
+void SheetView::setPixelsPerMm(double value) { QSettings().setValue("pixelsPerMm", value); }
+
+void SheetView::setLifeSize(bool on) {
+    m_lifeSize = on;
+    m_zoom = 1, m_pan = {};
+    layoutViews();
+    update();
+}
+
+void SheetView::setBeside(int puppet) {
+    m_beside = puppet;
+    m_besideOutline = {};
+    const auto& p = m_document.production();
+    if (puppet < 0 || puppet >= static_cast<int>(p.puppets.size()) || puppet == m_document.puppetIndex()) return;
+    const production::Report r = m_document.reportOf(puppet);
+    for (const QPolygonF& polygon :
+         Elevation(p.puppets[static_cast<std::size_t>(puppet)], p, r, View::front).outlines())
+        m_besideOutline.addPolygon(polygon);
+}
+
+/// What of a view must find room on the paper: the figure, or the height it is to have, and its pictures.
+QRectF SheetView::figureBounds(View view) const {
+    QRectF b = (view == View::front ? m_front : m_side).bounds();
+    const body::Puppet& p = m_document.puppet();
+    if (b.isEmpty()) b = QRectF(-0.3 * p.height_mm, -p.height_mm, 0.6 * p.height_mm, p.height_mm);
+    return b;
+}
+
 QRectF SheetView::paper() const { return QRectF(rect()).adjusted(0, 0, -5, -5); }
 
 void SheetView::layoutViews() {
     m_strip->resize(m_strip->sizeHint());
     m_strip->move(static_cast<int>(paper().right()) - m_strip->width() - 12, 8);
     if (!m_document.hasPuppet()) return;
-    const QRectF f = m_front.bounds(), s = m_side.bounds();
+    const QRectF f = figureBounds(View::front), s = figureBounds(View::side);
     const QRectF area = paper().adjusted(kRuler + 14, kHeader + 22, -18, -kRuler - 40);
     // Front, a column for the tags, side; one scale and one ground line for both.
     const double wide = std::max(20.0, f.width()) + std::max(20.0, s.width());
@@ -55,10 +105,12 @@ void SheetView::layoutViews() {
     const double forTags = kTagWidth + 60;
     const double scale = std::min((area.width() - forTags) / wide, area.height() / tall);
     m_scale = std::max(0.2, scale) * m_zoom;
-    const double spare = std::max(0.0, area.width() - forTags - wide * m_scale / m_zoom) / 2;
+    if (m_lifeSize) m_scale = pixelsPerMm(), m_zoom = 1;
+    const double spare = m_lifeSize ? 10 : std::max(0.0, area.width() - forTags - wide * m_scale / m_zoom) / 2;
     const double ground = area.bottom() + m_pan.y();
     m_frontAt = QPointF(area.left() + spare + (-f.left()) * m_scale / m_zoom + m_pan.x(), ground);
     m_sideAt = QPointF(area.right() - spare - s.right() * m_scale / m_zoom + m_pan.x(), ground);
+    if (m_lifeSize) m_sideAt.setX(m_frontAt.x() + (f.right() - s.left()) * m_scale + forTags);
     if (m_zoom != 1) {
         // Zoomed about the paper's middle: keep the two views apart by the same millimetres.
         const QPointF c = area.center();
@@ -80,8 +132,9 @@ QPointF SheetView::toMm(View view, const QPointF& screen) const {
 }
 
 QPointF SheetView::hingeOnScreen(int hinge, View view) const {
-    return toScreen(view,
-                    project(view, m_document.report().choice.skeleton.hinges[static_cast<std::size_t>(hinge)].at));
+    const auto& choice = m_document.report().choice;
+    const body::Skeleton& s = m_hold && m_hold->wantsRest() ? choice.rest : choice.skeleton;
+    return toScreen(view, project(view, s.hinges[static_cast<std::size_t>(hinge)].at));
 }
 
 void SheetView::fit() {
@@ -163,6 +216,13 @@ SheetView::Hit SheetView::hitAt(const QPointF& screen) const {
 
 void SheetView::mousePressEvent(QMouseEvent* e) {
     setFocus(Qt::MouseFocusReason);
+    if (e->button() == Qt::LeftButton && m_hold && m_document.hasPuppet()) {
+        m_holdView = viewAt(e->position());
+        if (m_hold->press(m_holdView, e->position(), e->modifiers())) {
+            m_holding = true;
+            return;
+        }
+    }
     const Hit hit = hitAt(e->position());
     if (e->button() == Qt::LeftButton && hit.found) {
         m_document.select(hit.selection);
@@ -174,6 +234,9 @@ void SheetView::mousePressEvent(QMouseEvent* e) {
 }
 
 void SheetView::mouseMoveEvent(QMouseEvent* e) {
+    if (m_hold && (m_holding || !m_mayDrag))
+        m_hold->move(m_holding ? m_holdView : viewAt(e->position()), e->position(), e->modifiers());
+    if (m_holding) return;
     if (!m_mayDrag) {
         setCursor(hitAt(e->position()).found ? Qt::PointingHandCursor : Qt::ArrowCursor);
         return;
@@ -188,17 +251,24 @@ void SheetView::mouseMoveEvent(QMouseEvent* e) {
 }
 
 void SheetView::mouseReleaseEvent(QMouseEvent*) {
+    if (m_holding) {
+        m_holding = false;
+        m_hold->release();
+        return;
+    }
     if (m_mayDrag && !m_dragging) m_document.select({});
     m_mayDrag = m_dragging = false;
 }
 
 void SheetView::wheelEvent(QWheelEvent* e) {
     if (!m_document.hasPuppet()) return;
+    m_lifeSize = false;
     zoom(std::pow(1.0015, e->angleDelta().y()), e->position());
     e->accept();
 }
 
 void SheetView::keyPressEvent(QKeyEvent* e) {
+    if (m_hold && m_document.hasPuppet() && m_hold->key(e)) return;
     switch (e->key()) {
     case Qt::Key_Right:
     case Qt::Key_Down:
@@ -349,6 +419,45 @@ void SheetView::drawEmpty(QPainter& p) const {
                   "on the card at the right."));
 }
 
+void SheetView::drawPictures(QPainter& p) {
+    for (const body::Picture& x : m_document.puppet().pictures) {
+        const auto bytes = m_document.production().pictures.find(x.file);
+        if (bytes == m_document.production().pictures.end()) continue;
+        const QImage image = m_pictures.find(x.file, bytes->second);
+        if (image.isNull()) continue;
+        const View view = x.side ? View::side : View::front;
+        p.save();
+        p.setOpacity(x.strength);
+        p.translate(toScreen(view, QPointF(x.x_mm, -x.y_mm)));
+        p.rotate(-radToDeg(x.angle_rad));
+        p.scale(x.mm_px * m_scale, x.mm_px * m_scale);
+        const QRectF kept(image.width() * x.cropLeft, image.height() * x.cropTop,
+                          image.width() * (1 - x.cropLeft - x.cropRight),
+                          image.height() * (1 - x.cropTop - x.cropBottom));
+        p.setRenderHint(QPainter::SmoothPixmapTransform);
+        p.drawImage(kept, image, kept);
+        p.restore();
+    }
+    if (!m_besideOutline.isEmpty()) {
+        p.save();
+        p.translate(m_frontAt);
+        p.scale(m_scale, m_scale);
+        p.setPen(QPen(look().graphite, 1.3 / m_scale, Qt::DashLine));
+        p.setBrush(Qt::NoBrush);
+        p.drawPath(m_besideOutline);
+        p.restore();
+    }
+}
+
+void SheetView::drawHint(QPainter& p) const {
+    const QString words = m_hold ? m_hold->hint() : QString();
+    if (words.isEmpty()) return;
+    const QRectF r(paper().left() + kRuler + 18, paper().top() + 36, paper().width() - kRuler - 150, 34);
+    p.setFont(deskFont(9.5));
+    p.setPen(look().graphite);
+    p.drawText(r, Qt::AlignLeft | Qt::AlignTop | Qt::TextWordWrap, words);
+}
+
 void SheetView::paintEvent(QPaintEvent*) {
     QPainter p(this);
     p.setRenderHint(QPainter::Antialiasing);
@@ -360,6 +469,7 @@ void SheetView::paintEvent(QPaintEvent*) {
     drawRulers(p);
     p.setPen(QPen(look().ink, 2));
     p.drawLine(QPointF(r.left() + kRuler + 14, m_frontAt.y()), QPointF(r.right() - 14, m_frontAt.y()));
+    drawPictures(p);
     for (const Elevation* e : {&m_front, &m_side}) {
         p.save();
         p.translate(e->view() == View::front ? m_frontAt : m_sideAt);
@@ -372,13 +482,15 @@ void SheetView::paintEvent(QPaintEvent*) {
     // Beside the feet: below them the wires go into the base.
     for (const Elevation* e : {&m_front, &m_side}) {
         const QPointF foot = toScreen(e->view(), {e->bounds().right(), 0});
-        p.drawText(QRectF(foot.x() + 6, foot.y() + 3, 150, 16), Qt::AlignLeft,
-                   e->view() == View::front ? tr("front") : tr("side, from its left"));
+        p.drawText(QRectF(std::min(foot.x() + 6, r.right() - 118), foot.y() + 3, 150, 16), Qt::AlignLeft,
+                   e->view() == View::front ? tr("front") : tr("side, from its right"));
     }
     if (m_peel != Peel::paper) drawMarks(p);
     for (const Tag& t : m_tags)
         drawTag(p, t, m_document.selection().limb == t.limb && m_document.selection().kind != Selection::Kind::mass);
 
+    if (m_hold) m_hold->draw(p);
+    drawHint(p);
     const body::Puppet& puppet = m_document.puppet();
     p.setPen(look().ink);
     p.setFont(deskFont(16, QFont::DemiBold));
@@ -388,9 +500,11 @@ void SheetView::paintEvent(QPaintEvent*) {
     p.setFont(deskFont(10));
     p.setPen(look().graphite);
     p.drawText(QPointF(after, r.top() + 27),
-               tr("%1 · %2 · one foot down, leaning %3")
-                   .arg(Say::length(puppet.height_mm, 0), Say::grams(m_document.report().choice.totals.mass_g()),
-                        Say::degrees(puppet.wants.lean_rad)));
+               m_lifeSize
+                   ? tr("life size on this screen")
+                   : tr("%1 · %2 · one foot down, leaning %3")
+                         .arg(Say::length(puppet.height_mm, 0), Say::grams(m_document.report().choice.totals.mass_g()),
+                              Say::degrees(puppet.wants.lean_rad)));
 }
 
 PeelStrip::PeelStrip(SheetView& sheet) : QWidget(&sheet), m_sheet(sheet) {

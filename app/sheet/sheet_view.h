@@ -1,6 +1,8 @@
 #pragma once
 // The sheet of paper: both elevations at one scale, ruled edges, tags, and the peel at its corner. Click selects; wheel
 // zooms; drag on empty paper moves; arrow keys walk from joint to joint.
+#include "sheet/holds.h"
+#include "sheet/picture_shelf.h"
 #include "sheet/tags.h"
 #include <QWidget>
 
@@ -20,6 +22,26 @@ public:
     void zoomMiddle(double factor) { zoom(factor, rect().center()); }
     /// Next or previous posed joint of the puppet.
     void walk(int step);
+    Document& document() const { return m_document; }
+    double scale() const { return m_scale; }
+    /// What the pointer holds; none by default. The sheet owns it.
+    void setHold(std::unique_ptr<SheetHold> hold);
+    const SheetHold* hold() const { return m_hold.get(); }
+    QPointF toScreen(View view, const QPointF& mm) const;
+    QPointF toMm(View view, const QPointF& screen) const;
+    /// The elevation that a point of the screen belongs to.
+    View viewAt(const QPointF& screen) const;
+    Selection selectionAt(const QPointF& screen) const { return hitAt(screen).selection; }
+    int partAt(const QPointF& screen) const;
+    PictureShelf& pictures() { return m_pictures; }
+    /// 1:1 on this very screen, once it has been calibrated.
+    void setLifeSize(bool on);
+    bool lifeSize() const { return m_lifeSize; }
+    static double pixelsPerMm();
+    static void setPixelsPerMm(double value);
+    /// The outline of another puppet of the production beside this one; -1 for none.
+    void setBeside(int puppet);
+    int beside() const { return m_beside; }
     /// Where a hinge of the skeleton stands on the screen in a view; for the tests and for keyboard focus.
     QPointF hingeOnScreen(int hinge, View view) const;
 
@@ -43,17 +65,25 @@ private:
     };
     void rebuild();
     void layoutViews();
-    QPointF toScreen(View view, const QPointF& mm) const;
-    QPointF toMm(View view, const QPointF& screen) const;
     Hit hitAt(const QPointF& screen) const;
     QRectF paper() const;
     void drawPaper(QPainter& p) const;
     void drawRulers(QPainter& p) const;
     void drawMarks(QPainter& p) const;
     void drawEmpty(QPainter& p) const;
+    void drawPictures(QPainter& p);
+    void drawHint(QPainter& p) const;
+    QRectF figureBounds(View view) const;
 
     Document& m_document;
     PeelStrip* m_strip;
+    std::unique_ptr<SheetHold> m_hold;
+    bool m_holding = false; ///< the hold has the mouse
+    View m_holdView = View::front;
+    PictureShelf m_pictures;
+    bool m_lifeSize = false;
+    int m_beside = -1;
+    QPainterPath m_besideOutline;
     Elevation m_front, m_side;
     std::vector<Tag> m_tags;
     Peel m_peel = Peel::clay;

@@ -61,6 +61,10 @@ std::vector<Tag> makeTags(const body::Puppet& puppet, const production::Producti
         }
         t.joint = joint;
         t.tied = limb.joints[static_cast<std::size_t>(joint)].at_mm;
+        for (const body::Hinge& h : report.choice.skeleton.hinges) {
+            const body::LimbCopy& copy = report.choice.skeleton.copies[static_cast<std::size_t>(h.copy)];
+            if (copy.limb == l.limb && !copy.right && h.joint == joint) t.tied = h.at;
+        }
         tags.push_back(t);
     }
     return tags;

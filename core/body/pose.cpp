@@ -48,7 +48,8 @@ Posed calcPosed(const Puppet& puppet, const Skeleton& rest, const Pose& pose) {
         const JointAngle a =
             findAngle(pose, limb.id, limb.joints[static_cast<std::size_t>(hinge.joint)].id, copy.right);
         // The mirror image of a turn about z goes the other way, about x the same.
-        const Motion turn = makeTurn({a.forth_rad, 0, copy.right ? -a.aside_rad : a.aside_rad}, hinge.at);
+        const Motion turn =
+            makeTurn({findForthSign(limb.kind) * a.forth_rad, 0, copy.right ? -a.aside_rad : a.aside_rad}, hinge.at);
         r.bodies[b] = r.bodies[static_cast<std::size_t>(rest.parentBody[b])] * turn;
     }
     if (!rest.supportLinks.empty()) {
@@ -90,6 +91,10 @@ JointAngle findWithinRange(const Joint& joint, JointAngle a) {
     const double aside = std::sqrt(std::max(0.0, most * most - a.forth_rad * a.forth_rad));
     a.aside_rad = std::clamp(a.aside_rad, -aside, aside);
     return a;
+}
+
+double findForthSign(LimbKind kind) {
+    return kind == LimbKind::arm || kind == LimbKind::finger || kind == LimbKind::wing ? -1 : 1;
 }
 
 Pose calcMirrored(const Puppet& puppet, const Pose& pose) {

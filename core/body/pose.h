@@ -31,6 +31,8 @@ JointAngle findAngle(const Pose& pose, const std::string& limb, const std::strin
 /// The angle nearest the wanted one inside the joint's range: forth between low and high, and both together no more
 /// than the larger end of the range.
 JointAngle findWithinRange(const Joint& joint, JointAngle wanted);
+/// Which way a positive forth turns about x: a shin swings back, an arm or finger bends forward.
+double findForthSign(LimbKind kind);
 /// Left for right.
 Pose calcMirrored(const Puppet& puppet, const Pose& pose);
 

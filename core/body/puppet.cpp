@@ -9,7 +9,7 @@ namespace enkinet::body {
 
 namespace {
 
-constexpr std::size_t kMostLimbs = 64, kMostJoints = 64, kMostStations = 64, kMostMasses = 64;
+constexpr std::size_t kMostLimbs = 256, kMostJoints = 64, kMostStations = 64, kMostMasses = 256;
 constexpr double kFar_mm = 3000;
 
 /// Collects the first broken rule.

@@ -185,7 +185,7 @@ struct Puppet {
 };
 
 /// The puppet when every value is inside its limits and the limbs make one tree; else the first rule broken, with its
-/// place. Limits: 64 limbs, 64 joints a limb, 64 stations a segment, 64 masses, coordinates within 3 m.
+/// place. Limits: 256 limbs, 64 joints a limb, 64 stations a segment, 256 masses, coordinates within 3 m.
 Result<Puppet> makePuppet(Puppet puppet);
 
 /// The puppet at another height: points, half-widths, gaps and the size of masses scale; wire, thicknesses, sleeves and

@@ -246,8 +246,8 @@ Puppet readPuppet(Reader& r) {
         p.wants.holdFactor = x.number("hold_factor", w.holdFactor), p.wants.film_s = x.number("film_s", w.film_s);
         p.wants.aim = x.word("aim", kAims, w.aim), p.wants.steelMayPose = x.flag("steel_may_pose", false);
     });
-    r.each("limbs", 64, "limb", [&](Reader& x) { p.limbs.push_back(readLimb(x)); });
-    r.each("masses", 64, "mass", [&](Reader& x) { p.masses.push_back(readMass(x)); });
+    r.each("limbs", 256, "limb", [&](Reader& x) { p.limbs.push_back(readLimb(x)); });
+    r.each("masses", 256, "mass", [&](Reader& x) { p.masses.push_back(readMass(x)); });
     readSheet(r, p);
     p.extras = r.extras();
     return p;
@@ -273,6 +273,18 @@ Json puppetJson(const Puppet& p) {
     addSheet(o, p);
     addExtras(o, p.extras);
     return o;
+}
+
+std::string limbText(const Limb& limb) { return limbJson(limb).dump(); }
+
+Result<Limb> parseLimb(const std::string& text) {
+    const auto json = parseJson(text, "limb");
+    if (!json) return json.fault();
+    std::optional<Fault> fault;
+    Reader r(*json, "limb", fault);
+    Limb l = readLimb(r);
+    if (fault) return *fault;
+    return l;
 }
 
 } // namespace enkinet::files

@@ -110,10 +110,10 @@ TEST_CASE("The keyboard alone reaches every control of the wire station's leaves
         button->setFocus();
         QTest::keyClick(button, Qt::Key_Space);
         Desk::settle();
-        std::set<QWidget*> reached;
+        std::set<QString> reached;
         for (int i = 0; i < 80; ++i) {
             QTest::keyClick(QApplication::focusWidget(), Qt::Key_Tab);
-            reached.insert(QApplication::focusWidget());
+            reached.insert(QApplication::focusWidget()->objectName());
         }
         const char* wanted[][3] = {{"holdWindow", "gap", "leaf1"},
                                    {"lensLay", "lensAngle", "lensSpool"},
@@ -121,7 +121,7 @@ TEST_CASE("The keyboard alone reaches every control of the wire station's leaves
                                    {"testCycles", "addBend", "spoolDiameter"}};
         for (const char* name : wanted[leaf]) {
             INFO("leaf " << leaf << ": " << name);
-            CHECK(reached.contains(desk.find<QWidget>(name)));
+            CHECK(reached.contains(name));
         }
     }
 }

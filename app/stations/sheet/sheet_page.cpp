@@ -1,7 +1,11 @@
 #include "stations/sheet/sheet_page.h"
 #include "base/units.h"
 #include "desk/fields.h"
+#include "desk/leaves.h"
 #include "desk/say.h"
+#include "stations/sheet/limbs_leaf.h"
+#include "stations/sheet/pictures_leaf.h"
+#include "stations/sheet/pose_leaf.h"
 #include <QFormLayout>
 #include <QVBoxLayout>
 
@@ -18,7 +22,34 @@ SheetPage::SheetPage(Document& d) : Page(d, production::Station::sheet) {
     m_aim = new ChoiceField(tr("What the wire is chosen for"));
     m_steel = new ChoiceField(tr("May steel be posed"));
     column()->addWidget(m_title);
-    column()->addWidget(m_facts);
+    m_leaves = new Leaves;
+    m_leaves->setObjectName("sheetLeaves");
+    column()->addWidget(m_leaves);
+    m_puppetLeaf = new QWidget;
+    m_pictures = new PicturesLeaf(d);
+    m_limbs = new LimbsLeaf(d);
+    m_pose = new PoseLeaf(d);
+    m_eye = new ChecksLeaf(d);
+    m_leaves->add(tr("puppet"), tr("The whole puppet and the selected part"), m_puppetLeaf);
+    m_leaves->add(tr("pictures"), tr("Pictures on the sheet"), m_pictures);
+    m_leaves->add(tr("limbs"), tr("Mark and shape limbs"), m_limbs);
+    m_leaves->add(tr("pose"), tr("Bend the figure"), m_pose);
+    m_leaves->add(tr("checks"), tr("What a builder checks by eye, and the caliper"), m_eye);
+    for (QWidget* leaf : {m_puppetLeaf, static_cast<QWidget*>(m_pictures), static_cast<QWidget*>(m_limbs),
+                          static_cast<QWidget*>(m_pose), static_cast<QWidget*>(m_eye)})
+        column()->addWidget(leaf);
+    connect(m_leaves, &Leaves::changed, this, [this] {
+        showLeaf();
+        askHold();
+    });
+    connect(m_pictures, &PicturesLeaf::holdWanted, this, &SheetPage::holdWanted);
+    connect(m_limbs, &LimbsLeaf::holdWanted, this, &SheetPage::holdWanted);
+    connect(m_eye, &ChecksLeaf::holdWanted, this, &SheetPage::holdWanted);
+    connect(m_eye, &ChecksLeaf::besideWanted, this, &SheetPage::besideWanted);
+    auto* puppet = new QVBoxLayout(m_puppetLeaf);
+    puppet->setContentsMargins(0, 0, 0, 0);
+    puppet->setSpacing(7);
+    puppet->addWidget(m_facts);
     auto* form = makeForm();
     form->addRow(tr("height"), m_height);
     form->addRow(tr("may lean by"), m_lean);
@@ -26,7 +57,7 @@ SheetPage::SheetPage(Document& d) : Page(d, production::Station::sheet) {
     form->addRow(tr("hold, times the load"), m_factor);
     form->addRow(tr("wire is chosen for"), m_aim);
     form->addRow(tr("static wire"), m_steel);
-    column()->addLayout(form);
+    puppet->addLayout(form);
 
     m_partTitle = makeHeading({});
     m_partText = makeText(true);
@@ -44,9 +75,9 @@ SheetPage::SheetPage(Document& d) : Page(d, production::Station::sheet) {
     m_form->addRow(tr("half-width, side"), m_b);
     m_form->addRow(tr("half height"), m_c);
     m_form->addRow(tr("weighs"), m_weight);
-    column()->addWidget(m_partTitle);
-    column()->addWidget(m_partText);
-    column()->addWidget(m_measures);
+    puppet->addWidget(m_partTitle);
+    puppet->addWidget(m_partText);
+    puppet->addWidget(m_measures);
     addOpenPoints();
     column()->addStretch();
 
@@ -139,6 +170,34 @@ void SheetPage::show(const production::Report& r) {
     m_aim->show(aims, static_cast<int>(p.wants.aim));
     m_steel->show({{tr("never where a joint moves"), false}, {tr("may be posed"), true}}, p.wants.steelMayPose);
     showMeasures(r);
+    showLeaf();
+}
+
+void SheetPage::showLeaf() {
+    switch (m_leaves->current()) {
+    case 1:
+        m_pictures->show();
+        break;
+    case 2:
+        m_limbs->show();
+        break;
+    case 3:
+        m_pose->show();
+        break;
+    case 4:
+        m_eye->show();
+        break;
+    default:
+        break;
+    }
+    updateGeometry();
+}
+
+void SheetPage::askHold() {
+    using Kind = HoldWish::Kind;
+    HoldWish wish;
+    wish.kind = m_leaves->current() == 2 ? Kind::shape : m_leaves->current() == 3 ? Kind::bend : Kind::none;
+    Q_EMIT holdWanted(wish);
 }
 
 void SheetPage::showMeasures(const production::Report& r) {

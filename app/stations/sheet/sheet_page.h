@@ -1,6 +1,7 @@
 #pragma once
 // Sheet: how high, how it may lean, how long the film is, and the measures of the selected part.
 #include "stations/page.h"
+#include "stations/sheet/leaf.h"
 
 class QFormLayout;
 class QLabel;
@@ -8,17 +9,37 @@ class QLabel;
 namespace enkinet::app {
 
 class ChoiceField;
+class ChecksLeaf;
+class Leaves;
+class LimbsLeaf;
 class NumberField;
+class PicturesLeaf;
+class PoseLeaf;
 
 class SheetPage : public Page {
     Q_OBJECT
 public:
     explicit SheetPage(Document& document);
+    PicturesLeaf& pictures() { return *m_pictures; }
+    LimbsLeaf& limbs() { return *m_limbs; }
+    /// Asks for the hold that the open leaf is about.
+    void askHold();
+
+Q_SIGNALS:
+    void holdWanted(const HoldWish& wish);
+    void besideWanted(int puppet);
 
 protected:
     void show(const production::Report& report) override;
 
 private:
+    void showLeaf();
+    Leaves* m_leaves;
+    QWidget* m_puppetLeaf;
+    PicturesLeaf* m_pictures;
+    LimbsLeaf* m_limbs;
+    PoseLeaf* m_pose;
+    ChecksLeaf* m_eye;
     void changeWants(const QString& name, const std::function<void(body::Wants&)>& mutate, const QString& key);
     void showMeasures(const production::Report& report);
 

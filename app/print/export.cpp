@@ -1,0 +1,101 @@
+#include "print/export.h"
+#include "body/mesh.h"
+#include "desk/look.h"
+#include "desk/say.h"
+#include "files/container.h"
+#include "files/mesh_file.h"
+#include "sheet/elevation.h"
+#include <QFileInfo>
+#include <QPainter>
+#include <QSvgGenerator>
+
+namespace enkinet::app {
+
+namespace {
+
+std::vector<files::NamedMesh> bodyMeshes(const Document& d) {
+    const auto& r = d.report();
+    const auto& s = r.choice.skeleton;
+    std::vector<files::NamedMesh> all;
+    for (const fill::Part& p : r.choice.parts) {
+        if (p.volume_mm3 <= 0) continue;
+        const body::Link& link = s.links[static_cast<std::size_t>(p.link)];
+        const body::Limb& limb =
+            d.puppet().limbs[static_cast<std::size_t>(s.copies[static_cast<std::size_t>(link.copy)].limb)];
+        if (p.mass >= 0) {
+            const body::MassCopy& c = s.masses[static_cast<std::size_t>(p.mass)];
+            all.push_back({p.label, body::calcMassMesh(d.puppet().masses[static_cast<std::size_t>(c.mass)], c, 0, 48)});
+        } else {
+            all.push_back({p.label, body::calcTubeMesh(limb.segments[static_cast<std::size_t>(link.segment)], link,
+                                                       r.choice.own[static_cast<std::size_t>(p.link)], 0, 48)});
+        }
+    }
+    return all;
+}
+
+/// Front at the left, side beside it, both standing on y 0.
+QString writeSvg(const Document& d, const QString& path) {
+    const Elevation front(d.puppet(), d.production(), d.report(), View::front, true),
+        side(d.puppet(), d.production(), d.report(), View::side, true);
+    const double gap = 20, wide = front.bounds().width() + side.bounds().width() + 3 * gap,
+                 tall = std::max(-front.bounds().top(), -side.bounds().top()) + 40;
+    QSvgGenerator svg;
+    svg.setFileName(path);
+    svg.setTitle(QString::fromStdString(d.puppet().name));
+    // One unit is a millimetre: the generator writes the size in mm at this resolution.
+    constexpr double kUnits = 10;
+    svg.setResolution(static_cast<int>(25.4 * kUnits));
+    svg.setSize(QSize(static_cast<int>(wide * kUnits), static_cast<int>(tall * kUnits)));
+    svg.setViewBox(QRectF(0, 0, wide * kUnits, tall * kUnits));
+    const bool night = look().night;
+    if (night) setNightLook(false);
+    QPainter p;
+    const bool open = p.begin(&svg);
+    if (open) {
+        p.scale(kUnits, kUnits);
+        p.translate(gap - front.bounds().left(), tall - 25);
+        front.draw(p, Peel::wire, 3, {});
+        p.translate(front.bounds().right() + gap - side.bounds().left(), 0);
+        side.draw(p, Peel::wire, 3, {});
+        p.end();
+    }
+    if (night) setNightLook(true);
+    return open ? QString() : Say::tr("%1 could not be written").arg(path);
+}
+
+} // namespace
+
+QString exportPuppet(const Document& d, const QString& path) {
+    const QString suffix = QFileInfo(path).suffix().toLower();
+    if (suffix == "svg") return writeSvg(d, path);
+    std::string bytes;
+    if (suffix == "obj")
+        bytes = files::writeObj(bodyMeshes(d));
+    else if (suffix == "stl")
+        bytes = files::writeStl(bodyMeshes(d));
+    else if (suffix == "gltf")
+        bytes = files::writeGltf(bodyMeshes(d));
+    else if (suffix == "dxf") {
+        std::vector<files::Outline> outlines;
+        double shift = 0;
+        for (View view : {View::front, View::side}) {
+            const Elevation e(d.puppet(), d.production(), d.report(), view, true);
+            if (view == View::side) shift += 20 - e.bounds().left();
+            for (const QPolygonF& polygon : e.outlines()) {
+                files::Outline o{view == View::front ? "front" : "side", {}, true};
+                for (const QPointF& q : polygon)
+                    o.points_mm.emplace_back(q.x() + shift, -q.y());
+                outlines.push_back(o);
+            }
+            if (view == View::front) shift = e.bounds().right();
+        }
+        bytes = files::writeDxf(outlines);
+    } else {
+        return Say::tr("the ending must be obj, stl, gltf, svg or dxf");
+    }
+    if (const auto done = files::writeFileSafely(path.toStdString(), bytes); !done)
+        return QString::fromStdString(done.fault().sentence());
+    return {};
+}
+
+} // namespace enkinet::app

@@ -1,0 +1,512 @@
+#include "sheet/holds.h"
+#include "base/units.h"
+#include "desk/look.h"
+#include "desk/say.h"
+#include "sheet/grip.h"
+#include "sheet/sheet_view.h"
+#include <QKeyEvent>
+#include <QPainter>
+#include <algorithm>
+#include <cmath>
+
+namespace enkinet::app {
+
+using namespace body;
+
+namespace {
+constexpr double kReach = 9; ///< pixels within which a point is taken
+
+double apart(const QPointF& a, const QPointF& b) { return std::hypot(a.x() - b.x(), a.y() - b.y()); }
+
+/// A drawn point back into space: what the view does not see is kept.
+Vec3 unproject(View view, const QPointF& mm, const Vec3& kept) {
+    return view == View::front ? Vec3{mm.x(), -mm.y(), kept.z} : Vec3{kept.x, -mm.y(), mm.x()};
+}
+
+void handle(QPainter& p, const QPointF& at, double r, const QColor& fill) {
+    p.setPen(QPen(look().ink, 1.2));
+    p.setBrush(fill);
+    p.drawRect(QRectF(at.x() - r, at.y() - r, 2 * r, 2 * r));
+}
+
+/// Steps of a tenth of a millimetre are as fine as a hand can work.
+double tenth(double mm) { return std::round(mm * 10) / 10; }
+} // namespace
+
+// Shaping.
+
+bool ShapeHold::press(View view, const QPointF& screen, Qt::KeyboardModifiers) {
+    Document& d = sheet().document();
+    const Puppet& p = d.puppet();
+    m_what = What::none;
+    // Station edges of the selected part first: they lie close to its joints.
+    const Selection& s = d.selection();
+    const auto& rest = d.report().choice.rest;
+    if (s.kind == Selection::Kind::segment) {
+        for (const Link& l : rest.links) {
+            const LimbCopy& c = rest.copies[static_cast<std::size_t>(l.copy)];
+            if (c.limb != s.limb || l.segment != s.index || c.right) continue;
+            const auto& stations =
+                p.limbs[static_cast<std::size_t>(s.limb)].segments[static_cast<std::size_t>(s.index)].stations;
+            for (std::size_t i = 0; i < stations.size(); ++i)
+                for (double side : {-1.0, 1.0}) {
+                    const Vec3 at = l.from + stations[i].at * (l.to - l.from) +
+                                    side * (view == View::front ? stations[i].a_mm * l.a : stations[i].b_mm * l.b);
+                    if (apart(sheet().toScreen(view, project(view, at)), screen) > kReach) continue;
+                    m_what = What::station, m_limb = s.limb, m_index = s.index, m_station = static_cast<int>(i);
+                    return true;
+                }
+        }
+    }
+    double best = kReach;
+    for (std::size_t i = 0; i < p.limbs.size(); ++i)
+        for (std::size_t k = 0; k < p.limbs[i].joints.size(); ++k) {
+            // A hung limb's root is its parent's point: moving the parent moves both.
+            if (k == 0 && !p.limbs[i].hangsOnLimb.empty() && !p.limbs[i].joints[0].posed) continue;
+            const double distance = apart(sheet().toScreen(view, project(view, p.limbs[i].joints[k].at_mm)), screen);
+            if (distance < best)
+                best = distance, m_what = What::joint, m_limb = static_cast<int>(i), m_index = static_cast<int>(k);
+        }
+    if (m_what == What::joint) {
+        d.select({Selection::Kind::joint, m_limb, m_index, false});
+        return true;
+    }
+    if (const Selection hit = sheet().selectionAt(screen); hit.kind != Selection::Kind::none) {
+        d.select(hit);
+        if (hit.kind == Selection::Kind::mass && !hit.right) m_what = What::mass, m_index = hit.index;
+        return true;
+    }
+    return false;
+}
+
+void ShapeHold::move(View view, const QPointF& screen, Qt::KeyboardModifiers with) {
+    Document& d = sheet().document();
+    if (m_what == What::none) return;
+    const QPointF mm = sheet().toMm(view, screen);
+    if (m_what == What::station) {
+        const Limb& limb = d.puppet().limbs[static_cast<std::size_t>(m_limb)];
+        const auto& rest = d.report().choice.rest;
+        const auto link = std::find_if(rest.links.begin(), rest.links.end(), [&](const Link& l) {
+            return rest.copies[static_cast<std::size_t>(l.copy)].limb == m_limb && l.segment == m_index;
+        });
+        Station st = limb.segments[static_cast<std::size_t>(m_index)].stations[static_cast<std::size_t>(m_station)];
+        const QPointF axis = project(view, link->from + st.at * (link->to - link->from));
+        (view == View::front ? st.a_mm : st.b_mm) = std::max(0.3, tenth(apart(mm, axis)));
+        d.change(
+            Say::tr("Width of the %1")
+                .arg(QString::fromStdString(limb.segments[static_cast<std::size_t>(m_index)].name)),
+            [&](const production::Edits& e) { return e.setStation(limb.id, m_index, m_station, st.a_mm, st.b_mm); },
+            QString("edge%1.%2.%3").arg(m_limb).arg(m_index).arg(m_station));
+        return;
+    }
+    if (m_what == What::mass) {
+        const Mass& m = d.puppet().masses[static_cast<std::size_t>(m_index)];
+        const std::string id = m.id;
+        Vec3 to = unproject(view, mm, m.at_mm);
+        if (view == View::front && std::abs(to.x) * sheet().scale() < 5 && !with.testFlag(Qt::AltModifier)) to.x = 0;
+        to = {tenth(to.x), tenth(to.y), tenth(to.z)};
+        d.change(
+            Say::tr("Move the %1").arg(QString::fromStdString(m.name)),
+            [&](const production::Edits& e) { return e.moveMass(id, to); }, QString("mass%1").arg(m_index));
+        return;
+    }
+    const Limb& limb = d.puppet().limbs[static_cast<std::size_t>(m_limb)];
+    const Joint& j = limb.joints[static_cast<std::size_t>(m_index)];
+    Vec3 to = unproject(view, mm, j.at_mm);
+    to = {tenth(to.x), tenth(to.y), tenth(to.z)};
+    if (!with.testFlag(Qt::AltModifier)) {
+        // Snap to the mirror line, and level with or plumb under the neighbours.
+        const double reach = 5 / sheet().scale();
+        for (int n : {m_index - 1, m_index + 1}) {
+            if (n < 0 || n >= static_cast<int>(limb.joints.size())) continue;
+            const Vec3& o = limb.joints[static_cast<std::size_t>(n)].at_mm;
+            if (std::abs(to.y - o.y) < reach) to.y = o.y;
+            if (view == View::front && std::abs(to.x - o.x) < reach) to.x = o.x;
+            if (view == View::side && std::abs(to.z - o.z) < reach) to.z = o.z;
+        }
+        if (view == View::front && std::abs(to.x) < reach) to.x = 0;
+    }
+    d.change(
+        Say::tr("Move the %1").arg(QString::fromStdString(j.name)),
+        [&](const production::Edits& e) { return e.moveJoint(limb.id, j.id, to); },
+        QString("point%1.%2").arg(m_limb).arg(m_index));
+}
+
+bool ShapeHold::key(QKeyEvent* e) {
+    Document& d = sheet().document();
+    const Selection& s = d.selection();
+    if (s.kind != Selection::Kind::joint) return false;
+    const double step = e->modifiers().testFlag(Qt::ShiftModifier) ? 1 : 0.1;
+    const bool side = e->modifiers().testFlag(Qt::ControlModifier);
+    Vec3 by;
+    switch (e->key()) {
+    case Qt::Key_Left:
+        (side ? by.z : by.x) = -step;
+        break;
+    case Qt::Key_Right:
+        (side ? by.z : by.x) = step;
+        break;
+    case Qt::Key_Up:
+        by.y = step;
+        break;
+    case Qt::Key_Down:
+        by.y = -step;
+        break;
+    default:
+        return false;
+    }
+    const Limb& limb = d.puppet().limbs[static_cast<std::size_t>(s.limb)];
+    const Joint& j = limb.joints[static_cast<std::size_t>(s.index)];
+    d.change(
+        Say::tr("Nudge the %1").arg(QString::fromStdString(j.name)),
+        [&](const production::Edits& ed) { return ed.moveJoint(limb.id, j.id, j.at_mm + by); },
+        QString("nudge%1.%2").arg(s.limb).arg(s.index));
+    return true;
+}
+
+void ShapeHold::draw(QPainter& p) const {
+    const Document& d = sheet().document();
+    const Selection& s = d.selection();
+    for (View view : {View::front, View::side}) {
+        for (std::size_t i = 0; i < d.puppet().limbs.size(); ++i) {
+            const Limb& l = d.puppet().limbs[i];
+            for (std::size_t k = 0; k < l.joints.size(); ++k) {
+                const bool mine =
+                    s.kind == Selection::Kind::joint && s.limb == static_cast<int>(i) && s.index == static_cast<int>(k);
+                if (!l.joints[k].posed || mine)
+                    handle(p, sheet().toScreen(view, project(view, l.joints[k].at_mm)), mine ? 5 : 3,
+                           mine ? look().lit : look().card);
+            }
+        }
+        if (s.kind != Selection::Kind::segment) continue;
+        const auto& rest = d.report().choice.rest;
+        for (const Link& l : rest.links) {
+            const LimbCopy& c = rest.copies[static_cast<std::size_t>(l.copy)];
+            if (c.limb != s.limb || l.segment != s.index || c.right) continue;
+            for (const Station& st : d.puppet()
+                                         .limbs[static_cast<std::size_t>(s.limb)]
+                                         .segments[static_cast<std::size_t>(s.index)]
+                                         .stations)
+                for (double side : {-1.0, 1.0}) {
+                    const Vec3 at =
+                        l.from + st.at * (l.to - l.from) + side * (view == View::front ? st.a_mm * l.a : st.b_mm * l.b);
+                    p.setPen(QPen(look().ink, 1.2));
+                    p.setBrush(look().lit);
+                    p.drawEllipse(sheet().toScreen(view, project(view, at)), 4.5, 4.5);
+                }
+        }
+    }
+}
+
+QString ShapeHold::hint() const {
+    return Say::tr("Drag a point, or the edge of a selected part. Arrows nudge by 0.1 mm, with Shift by 1 mm, with "
+                   "Ctrl in depth; Alt lets go of snapping.");
+}
+
+// Marking.
+
+bool MarkHold::press(View view, const QPointF& screen, Qt::KeyboardModifiers) {
+    const Puppet& p = sheet().document().puppet();
+    if (m_points.empty())
+        for (const Limb& l : p.limbs)
+            for (const Joint& j : l.joints)
+                if (apart(sheet().toScreen(view, project(view, j.at_mm)), screen) < kReach) {
+                    m_onLimb = l.id, m_onJoint = j.id;
+                    m_points.push_back(j.at_mm);
+                    sheet().update();
+                    return true;
+                }
+    if (m_points.empty() && !p.limbs.empty()) {
+        Q_EMIT sheet().document().refused(Say::tr("a limb hangs on another one: begin on one of its points"));
+        return true;
+    }
+    if (!m_points.empty() && apart(sheet().toScreen(view, project(view, m_points.back())), screen) < 3) {
+        finish(); // a double click
+        return true;
+    }
+    Vec3 at = unproject(view, sheet().toMm(view, screen), m_points.empty() ? Vec3{} : m_points.back());
+    if (std::abs(at.x) * sheet().scale() < 5) at.x = 0;
+    m_points.push_back({tenth(at.x), tenth(at.y), tenth(at.z)});
+    sheet().update();
+    return true;
+}
+
+void MarkHold::move(View, const QPointF& screen, Qt::KeyboardModifiers) {
+    m_pointer = screen;
+    sheet().update();
+}
+
+bool MarkHold::key(QKeyEvent* e) {
+    if (e->key() == Qt::Key_Return || e->key() == Qt::Key_Enter)
+        finish();
+    else if (e->key() == Qt::Key_Backspace && !m_points.empty())
+        m_points.pop_back();
+    else if (e->key() == Qt::Key_Escape)
+        m_points.clear(), m_onLimb.clear();
+    else
+        return false;
+    sheet().update();
+    return true;
+}
+
+void MarkHold::finish() {
+    if (m_points.size() < 2) return;
+    Document& d = sheet().document();
+    Limb l;
+    l.name = Say::kind(m_kind).toStdString();
+    l.id = l.name, l.kind = m_kind, l.mirrored = m_mirrored && !m_onLimb.empty();
+    std::replace(l.id.begin(), l.id.end(), ' ', '-');
+    l.hangsOnLimb = m_onLimb, l.hangsOnJoint = m_onJoint;
+    l.wraps = m_onLimb.empty() ? 0 : 3;
+    // Inner points bend, as far as their bones leave room for a gap; ends are fixed.
+    for (std::size_t i = 0; i < m_points.size(); ++i) {
+        Joint j;
+        j.id = i == 0 ? "root" : i + 1 == m_points.size() ? "tip" : "joint" + std::to_string(i);
+        j.name = i == 0                     ? l.name + " root"
+                 : i + 1 == m_points.size() ? l.name + " tip"
+                                            : l.name + " joint " + std::to_string(i);
+        j.at_mm = m_points[i];
+        if (i > 0 && i + 1 < m_points.size()) {
+            const double room = std::min(norm(m_points[i] - m_points[i - 1]), norm(m_points[i + 1] - m_points[i]));
+            j.posed = room > 3;
+            j.gap_mm = std::min(12.0, std::floor(room * 7) / 10);
+            j.low_rad = degToRad(-25), j.high_rad = degToRad(25);
+        }
+        l.joints.push_back(j);
+        if (i > 0) {
+            Segment s;
+            s.name = l.name + " " + std::to_string(i);
+            l.segments.push_back(s);
+        }
+    }
+    const bool done = d.change(Say::tr("Mark a limb: %1").arg(Say::kind(m_kind)),
+                               [&](const production::Edits& e) { return e.addLimb(l); });
+    if (done) d.select({Selection::Kind::joint, static_cast<int>(d.puppet().limbs.size()) - 1, 1, false});
+    m_points.clear(), m_onLimb.clear(), m_onJoint.clear();
+}
+
+void MarkHold::draw(QPainter& p) const {
+    const Document& d = sheet().document();
+    for (View view : {View::front, View::side}) {
+        for (const Limb& l : d.puppet().limbs)
+            for (const Joint& j : l.joints)
+                handle(p, sheet().toScreen(view, project(view, j.at_mm)), 3, look().card);
+        QPolygonF line;
+        for (const Vec3& v : m_points)
+            line << sheet().toScreen(view, project(view, v));
+        p.setPen(QPen(look().copper, 3));
+        p.drawPolyline(line);
+        for (const QPointF& at : line)
+            handle(p, at, 4, look().copper);
+        if (!line.isEmpty() && view == sheet().viewAt(m_pointer)) {
+            p.setPen(QPen(look().copper, 1.5, Qt::DashLine));
+            p.drawLine(line.back(), m_pointer);
+        }
+    }
+}
+
+QString MarkHold::hint() const {
+    return m_points.empty()
+               ? Say::tr("Click where the limb begins: on a point that it hangs on, or anywhere for the first limb.")
+               : Say::tr("Click its joints one after the other on either elevation; Enter or a click on the last point "
+                         "ends it, Backspace takes one back.");
+}
+
+// Bending.
+
+bool BendHold::press(View view, const QPointF& screen, Qt::KeyboardModifiers) {
+    Document& d = sheet().document();
+    const Selection hit = sheet().selectionAt(screen);
+    Grip g;
+    if (hit.kind == Selection::Kind::joint) {
+        const auto& s = d.report().choice.skeleton;
+        for (std::size_t i = 0; i < s.hinges.size(); ++i) {
+            const LimbCopy& c = s.copies[static_cast<std::size_t>(s.hinges[i].copy)];
+            if (c.limb == hit.limb && s.hinges[i].joint == hit.index && c.right == hit.right)
+                g = gripHinge(d, static_cast<int>(i));
+        }
+        d.select(hit);
+    } else if (const int part = sheet().partAt(screen); part >= 0) {
+        g = findGrip(d, part);
+        if (g.hinge >= 0) {
+            const auto& s = d.report().choice.skeleton;
+            const Hinge& h = s.hinges[static_cast<std::size_t>(g.hinge)];
+            const LimbCopy& c = s.copies[static_cast<std::size_t>(h.copy)];
+            d.select({Selection::Kind::joint, c.limb, h.joint, c.right});
+        }
+    }
+    m_hinge = g.hinge, m_moved = g.moved, m_view = view, m_dragging = g.hinge >= 0;
+    if (m_hinge < 0) return hit.kind != Selection::Kind::none;
+    const QPointF at = screen - sheet().hingeOnScreen(m_hinge, view);
+    m_last = std::atan2(-at.y(), at.x());
+    sheet().update();
+    return true;
+}
+
+void BendHold::move(View, const QPointF& screen, Qt::KeyboardModifiers) {
+    if (!m_dragging || m_hinge < 0) return;
+    const QPointF at = screen - sheet().hingeOnScreen(m_hinge, m_view);
+    if (std::hypot(at.x(), at.y()) < 6) return;
+    const double now = std::atan2(-at.y(), at.x()), by = std::remainder(now - m_last, 2 * kPi);
+    m_last = now;
+    // Against the clock on the front picture is a turn about z; on the side picture, seen from the right, about -x.
+    const Vec3 axis = m_view == View::front ? Vec3{0, 0, 1} : Vec3{-1, 0, 0};
+    bendTo(sheet().document(), turned(sheet().document(), {m_hinge, m_moved}, axis, by));
+}
+
+void BendHold::release() {
+    m_dragging = false;
+    sheet().update();
+}
+
+void BendHold::draw(QPainter& p) const {
+    const Document& d = sheet().document();
+    if (m_hinge < 0 || m_hinge >= static_cast<int>(d.report().choice.skeleton.hinges.size())) return;
+    const auto& s = d.report().choice.skeleton;
+    const Hinge& h = s.hinges[static_cast<std::size_t>(m_hinge)];
+    const Link& after = s.links[static_cast<std::size_t>(h.after)];
+    const QPointF at = sheet().toScreen(m_view, project(m_view, h.at));
+    const QPointF tip = sheet().toScreen(m_view, project(m_view, after.to)) - at;
+    const double r = std::max(34.0, std::min(70.0, std::hypot(tip.x(), tip.y())));
+    const LimbCopy& c = s.copies[static_cast<std::size_t>(h.copy)];
+    const Limb& limb = d.puppet().limbs[static_cast<std::size_t>(c.limb)];
+    const Joint& j = limb.joints[static_cast<std::size_t>(h.joint)];
+    const JointAngle a = angleOf(d, m_hinge);
+    const double sign = m_view == View::front ? (c.right ? -1 : 1) : -findForthSign(limb.kind);
+    const double here = m_view == View::front ? a.aside_rad : a.forth_rad;
+    const double most = findLargestBend(j), low = m_view == View::front ? -most : j.low_rad,
+                 high = m_view == View::front ? most : j.high_rad;
+    const double now = std::atan2(-tip.y(), tip.x()), rest = now - sign * here;
+    const auto arc = [&](double from, double to, const QPen& pen) {
+        p.setPen(pen);
+        p.setBrush(Qt::NoBrush);
+        p.drawArc(QRectF(at.x() - r, at.y() - r, 2 * r, 2 * r), static_cast<int>(radToDeg(from) * 16),
+                  static_cast<int>(radToDeg(to - from) * 16));
+    };
+    arc(rest + sign * low, rest + sign * high, QPen(look().holds, 2));
+    arc(rest, now, QPen(look().copper, 5));
+    // The ghost: where the bone comes to lie once the hand lets go.
+    const double bend = bendOf(a);
+    if (bend > 0) {
+        const double back = calcSpring(d, {m_hinge, m_moved}) * here / bend, ghost = now - sign * back;
+        const double length = std::hypot(tip.x(), tip.y());
+        p.setPen(QPen(look().graphite, 1.5, Qt::DashLine));
+        p.drawLine(at, at + length * QPointF(std::cos(ghost), -std::sin(ghost)));
+    }
+    p.setFont(deskFont(10, QFont::DemiBold));
+    p.setPen(look().ink);
+    p.drawText(at + QPointF(r * std::cos(now) + 10, -r * std::sin(now) - 4), Say::degrees(here));
+}
+
+QString BendHold::hint() const {
+    if (m_hinge >= 0 && m_hinge < static_cast<int>(sheet().document().report().choice.skeleton.hinges.size()))
+        return gripWords(sheet().document(), {m_hinge, m_moved});
+    return Say::tr("Take a limb beyond a joint and bend it there; the dashed line is where it springs back to.");
+}
+
+// Measuring.
+
+bool CaliperHold::press(View view, const QPointF& screen, Qt::KeyboardModifiers) {
+    m_open = true, m_view = view, m_from = m_to = sheet().toMm(view, screen);
+    return true;
+}
+
+void CaliperHold::move(View, const QPointF& screen, Qt::KeyboardModifiers) {
+    if (!m_open) return;
+    m_to = sheet().toMm(m_view, screen);
+    sheet().update();
+}
+
+void CaliperHold::release() {
+    if (!m_open) return;
+    m_open = false;
+    const double length = apart(m_from, m_to);
+    if (length < 0.3) return;
+    Document& d = sheet().document();
+    Measure m;
+    m.name = Say::tr("measure %1").arg(d.puppet().measures.size() + 1).toStdString();
+    m.from_mm = unproject(m_view, m_from, {}), m.to_mm = unproject(m_view, m_to, {});
+    d.change(Say::tr("Measure %1").arg(Say::length(length)),
+             [&](const production::Edits& e) { return e.addMeasure(m); });
+}
+
+void CaliperHold::draw(QPainter& p) const {
+    const auto jaws = [&](View view, const QPointF& a, const QPointF& b, const QString& text) {
+        const QPointF u = sheet().toScreen(view, a), v = sheet().toScreen(view, b);
+        const double L = std::max(1.0, apart(u, v));
+        const QPointF n((v - u).y() / L * 7, -(v - u).x() / L * 7);
+        p.setPen(QPen(look().holds, 2));
+        p.drawLine(u, v);
+        p.drawLine(u - n, u + n);
+        p.drawLine(v - n, v + n);
+        p.setFont(deskFont(9.5, QFont::DemiBold));
+        p.drawText((u + v) / 2 + 1.6 * n + QPointF(4, 0), text);
+    };
+    for (const Measure& m : sheet().document().puppet().measures) {
+        const View view = m.from_mm.z != 0 || m.to_mm.z != 0 ? View::side : View::front;
+        jaws(view, project(view, m.from_mm), project(view, m.to_mm), Say::length(norm(m.to_mm - m.from_mm)));
+    }
+    if (m_open) jaws(m_view, m_from, m_to, Say::length(apart(m_from, m_to)));
+}
+
+QString CaliperHold::hint() const {
+    return Say::tr(
+        "Drag from one point to another: the distance is kept, and beside it what you measured on the real piece.");
+}
+
+// Pictures.
+
+bool PictureHold::press(View view, const QPointF& screen, Qt::KeyboardModifiers) {
+    const auto& pictures = sheet().document().puppet().pictures;
+    if (m_picture < 0 || m_picture >= static_cast<int>(pictures.size())) return false;
+    const Picture& x = pictures[static_cast<std::size_t>(m_picture)];
+    if ((view == View::side) != x.side) return false;
+    m_from = m_to = sheet().toMm(view, screen);
+    m_x = x.x_mm, m_y = x.y_mm;
+    m_dragging = true;
+    return true;
+}
+
+void PictureHold::move(View view, const QPointF& screen, Qt::KeyboardModifiers) {
+    if (!m_dragging) return;
+    m_to = sheet().toMm(view, screen);
+    if (m_true > 0) return sheet().update();
+    Document& d = sheet().document();
+    Picture x = d.puppet().pictures[static_cast<std::size_t>(m_picture)];
+    x.x_mm = m_x + m_to.x() - m_from.x(), x.y_mm = m_y - (m_to.y() - m_from.y());
+    d.change(
+        Say::tr("Move the picture"),
+        [&](const production::Edits& e) { return e.setPicture(static_cast<std::size_t>(m_picture), x); },
+        QString("picture%1").arg(m_picture));
+}
+
+void PictureHold::release() {
+    if (!m_dragging) return;
+    m_dragging = false;
+    const double seen = apart(m_from, m_to);
+    if (m_true <= 0 || seen < 0.5) return;
+    Document& d = sheet().document();
+    Picture x = d.puppet().pictures[static_cast<std::size_t>(m_picture)];
+    // About the first point, so that it stays where it was taken.
+    const double k = m_true / seen;
+    x.x_mm = m_from.x() + k * (x.x_mm - m_from.x()), x.y_mm = -m_from.y() + k * (x.y_mm + m_from.y()), x.mm_px *= k;
+    d.change(Say::tr("Scale the picture: these two points are %1 apart").arg(Say::length(m_true)),
+             [&](const production::Edits& e) { return e.setPicture(static_cast<std::size_t>(m_picture), x); });
+    m_true = 0;
+}
+
+void PictureHold::draw(QPainter& p) const {
+    if (!m_dragging || m_true <= 0) return;
+    const View view =
+        sheet().document().puppet().pictures[static_cast<std::size_t>(m_picture)].side ? View::side : View::front;
+    p.setPen(QPen(look().holds, 2));
+    p.drawLine(sheet().toScreen(view, m_from), sheet().toScreen(view, m_to));
+}
+
+QString PictureHold::hint() const {
+    return m_true > 0
+               ? Say::tr("Drag between two points of the picture that are really %1 apart.").arg(Say::length(m_true))
+               : Say::tr("Drag the picture to where it belongs.");
+}
+
+} // namespace enkinet::app

@@ -1,0 +1,39 @@
+#pragma once
+// Pictures of the production, decoded with limits and kept by their bytes: PNG, JPEG, SVG. A picture that is hostile,
+// huge or of another kind is refused with a sentence.
+#include "body/puppet.h"
+#include "body/silhouette.h"
+#include <QImage>
+#include <QString>
+#include <map>
+#include <optional>
+#include <string>
+
+namespace enkinet::app {
+
+class PictureShelf {
+public:
+    /// The decoded picture; a null image, with the reason, when it cannot be shown.
+    QImage find(const std::string& file, const std::string& bytes, QString* why = nullptr);
+
+    static constexpr int kMostPixels = 12000, kMostBytes = 64 << 20;
+
+private:
+    struct Kept {
+        std::size_t size = 0;
+        std::string head;
+        QImage image;
+    };
+    std::map<std::string, Kept> m_kept;
+};
+
+/// Decodes bytes; the reason is one sentence.
+QImage decodePicture(const std::string& bytes, QString* why);
+/// Grey buffer of a picture on white, crop applied as white.
+body::GreyPicture greyOf(const QImage& image, const body::Picture& placed);
+/// A point of the sheet (x, y up, mm) in the picture's pixels, and back.
+body::PicturePoint toPixel(const body::Picture& placed, double x_mm, double y_mm);
+/// The picture scaled and moved so that its figure is so high, stands on the base line and has its middle at x 0.
+std::optional<body::Picture> fittedToHeight(const QImage& image, body::Picture placed, double height_mm);
+
+} // namespace enkinet::app

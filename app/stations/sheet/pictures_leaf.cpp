@@ -1,0 +1,318 @@
+#include "stations/sheet/pictures_leaf.h"
+#include "base/units.h"
+#include "body/silhouette.h"
+#include "desk/fields.h"
+#include "desk/look.h"
+#include "desk/say.h"
+#include "sheet/picture_shelf.h"
+#include <QBuffer>
+#include <QClipboard>
+#include <QFile>
+#include <QFileDialog>
+#include <QFileInfo>
+#include <QFormLayout>
+#include <QGuiApplication>
+#include <QHBoxLayout>
+#include <QListWidget>
+#include <QMimeData>
+#include <QPixmap>
+#include <QPushButton>
+#include <QSlider>
+#include <QVBoxLayout>
+#include <cmath>
+
+namespace enkinet::app {
+
+PicturesLeaf::PicturesLeaf(Document& document, QWidget* parent) : QWidget(parent), m_document(document) {
+    auto* v = new QVBoxLayout(this);
+    v->setContentsMargins(0, 0, 0, 0);
+    v->setSpacing(6);
+    auto* intro = makeText(true);
+    intro->setText(tr("Lay a front and a side picture on the sheet: by file, drop or paste. Front alone will do; then "
+                      "every depth is a guess."));
+    v->addWidget(intro);
+    const auto row = [&](std::initializer_list<std::tuple<QString, const char*, std::function<void()>>> buttons) {
+        auto* h = new QHBoxLayout;
+        for (const auto& [text, id, slot] : buttons) {
+            auto* b = new QPushButton(text);
+            b->setObjectName(id);
+            h->addWidget(b);
+            connect(b, &QPushButton::clicked, this, slot);
+        }
+        v->addLayout(h);
+    };
+    row({{tr("Front…"), "addFront", [this] { choose(false); }},
+         {tr("Side…"), "addSide", [this] { choose(true); }},
+         {tr("Paste"), "pastePicture", [this] { paste(); }}});
+    m_list = new QListWidget;
+    m_list->setAccessibleName(tr("Pictures on the sheet"));
+    m_list->setObjectName("pictureList");
+    m_list->setFixedHeight(62);
+    v->addWidget(m_list);
+    row({{tr("Move"), "movePicture",
+          [this] {
+              Q_EMIT holdWanted({HoldWish::Kind::picture, {}, false, current(), 0});
+          }},
+         {tr("Fit the height"), "fitHeight", [this] { fitHeight(); }},
+         {tr("Take away"), "removePicture", [this] {
+              const int i = current();
+              if (i >= 0)
+                  m_document.change(tr("Take a picture away"), [i](const production::Edits& e) {
+                      return e.removePicture(static_cast<std::size_t>(i));
+                  });
+          }}});
+    auto* form = makeForm();
+    m_distance = new NumberField(NumberField::Kind::length, 0.5, 3000, 1, 1, tr("True distance between two points"));
+    m_distance->show(100);
+    auto* scale = new QPushButton(tr("Scale by two points"));
+    scale->setObjectName("scaleByTwo");
+    auto* h = new QHBoxLayout;
+    h->addWidget(m_distance);
+    h->addWidget(scale);
+    form->addRow(tr("true distance"), h);
+    m_angle = new NumberField(NumberField::Kind::angle, -kPi, kPi, degToRad(0.5), 1, tr("Turn of the picture"));
+    form->addRow(tr("turned by"), m_angle);
+    m_strength = new QSlider(Qt::Horizontal);
+    m_strength->setAccessibleName(tr("Strength of the picture"));
+    m_strength->setRange(0, 100);
+    form->addRow(tr("strength"), m_strength);
+    const auto crop = [&](const QString& name) { return new NumberField(NumberField::Kind::plain, 0, 95, 1, 0, name); };
+    m_cropLeft = crop(tr("Cut away on the left, per cent")), m_cropRight = crop(tr("Cut away on the right, per cent"));
+    m_cropTop = crop(tr("Cut away above, per cent")), m_cropBottom = crop(tr("Cut away below, per cent"));
+    auto* crops = new QHBoxLayout;
+    for (NumberField* f : {m_cropLeft, m_cropTop, m_cropRight, m_cropBottom})
+        crops->addWidget(f);
+    form->addRow(tr("cut away, %: left, top, right, bottom"), new QLabel);
+    v->addLayout(form);
+    v->addLayout(crops);
+    v->addWidget(makeHeading(tr("Widths from the picture")));
+    auto* form2 = makeForm();
+    m_threshold = new QSlider(Qt::Horizontal);
+    m_threshold->setAccessibleName(tr("Darker than this is figure"));
+    m_threshold->setRange(2, 254);
+    m_threshold->setValue(128);
+    form2->addRow(tr("figure is darker than"), m_threshold);
+    v->addLayout(form2);
+    m_preview = new QLabel;
+    m_preview->setFixedHeight(96);
+    m_preview->setAlignment(Qt::AlignCenter);
+    m_preview->setAccessibleName(tr("The figure as it is read"));
+    v->addWidget(m_preview);
+    row({{tr("Read widths of the selected part, or of all"), "readWidths", [this] { readWidths(); }}});
+    m_said = makeText(true);
+    m_said->setObjectName("widthsSaid");
+    v->addWidget(m_said);
+
+    connect(scale, &QPushButton::clicked, this, [this] {
+        Q_EMIT holdWanted({HoldWish::Kind::picture, {}, false, current(), m_distance->core()});
+    });
+    connect(m_angle, &NumberField::edited, this, [this](double a) {
+        change(
+            tr("Turn the picture"), [a](body::Picture& p) { p.angle_rad = a; }, "turn");
+    });
+    connect(m_strength, &QSlider::valueChanged, this, [this](int s) {
+        change(
+            tr("Dim the picture"), [s](body::Picture& p) { p.strength = s / 100.0; }, "dim");
+    });
+    for (NumberField* f : {m_cropLeft, m_cropRight, m_cropTop, m_cropBottom})
+        connect(f, &NumberField::edited, this, [this] {
+            change(
+                tr("Crop the picture"),
+                [this](body::Picture& p) {
+                    p.cropLeft = m_cropLeft->value() / 100, p.cropRight = m_cropRight->value() / 100,
+                    p.cropTop = m_cropTop->value() / 100, p.cropBottom = m_cropBottom->value() / 100;
+                },
+                "crop");
+        });
+    connect(m_list, &QListWidget::currentRowChanged, this, [this] { show(); });
+    connect(m_threshold, &QSlider::valueChanged, this, [this] { show(); });
+}
+
+int PicturesLeaf::current() const {
+    const int n = static_cast<int>(m_document.puppet().pictures.size());
+    return n == 0 ? -1 : std::clamp(m_list->currentRow(), 0, n - 1);
+}
+
+void PicturesLeaf::show() {
+    const auto& pictures = m_document.puppet().pictures;
+    {
+        const QSignalBlocker quiet(m_list);
+        const int kept = m_list->currentRow();
+        m_list->clear();
+        for (const body::Picture& p : pictures)
+            m_list->addItem(tr("%1: %2, %3 mm a pixel")
+                                .arg(p.side ? tr("side") : tr("front"), QString::fromStdString(p.file).section('/', -1),
+                                     Say::number(p.mm_px, 3)));
+        m_list->setCurrentRow(std::clamp(kept, pictures.empty() ? -1 : 0, static_cast<int>(pictures.size()) - 1));
+    }
+    const int i = current();
+    for (QWidget* w :
+         {static_cast<QWidget*>(m_angle), static_cast<QWidget*>(m_strength), static_cast<QWidget*>(m_threshold)})
+        w->setEnabled(i >= 0);
+    m_preview->setVisible(i >= 0);
+    if (i < 0) return;
+    const body::Picture& p = pictures[static_cast<std::size_t>(i)];
+    m_angle->show(p.angle_rad);
+    const QSignalBlocker quiet(m_strength);
+    m_strength->setValue(static_cast<int>(std::lround(p.strength * 100)));
+    m_cropLeft->show(p.cropLeft * 100), m_cropRight->show(p.cropRight * 100), m_cropTop->show(p.cropTop * 100),
+        m_cropBottom->show(p.cropBottom * 100);
+    const auto bytes = m_document.production().pictures.find(p.file);
+    if (bytes == m_document.production().pictures.end()) return;
+    const QImage image = decodePicture(bytes->second, nullptr);
+    if (image.isNull()) return;
+    body::Picture small = p;
+    const body::GreyPicture g = greyOf(image.scaled(160, 96, Qt::KeepAspectRatio, Qt::SmoothTransformation), small);
+    QImage figure(g.width, g.height, QImage::Format_RGB32);
+    for (int y = 0; y < g.height; ++y)
+        for (int x = 0; x < g.width; ++x)
+            figure.setPixelColor(x, y,
+                                 g.pixels[static_cast<std::size_t>(y * g.width + x)] < m_threshold->value()
+                                     ? look().copper
+                                     : look().sheet);
+    m_preview->setPixmap(QPixmap::fromImage(figure));
+}
+
+void PicturesLeaf::change(const QString& name, const std::function<void(body::Picture&)>& mutate, const QString& key) {
+    const int i = current();
+    if (i < 0) return;
+    body::Picture p = m_document.puppet().pictures[static_cast<std::size_t>(i)];
+    mutate(p);
+    m_document.change(
+        name, [&](const production::Edits& e) { return e.setPicture(static_cast<std::size_t>(i), p); },
+        key + QString::number(i));
+}
+
+void PicturesLeaf::addPicture(const QString& name, const QByteArray& bytes, bool side) {
+    QString why;
+    const std::string raw = bytes.toStdString();
+    const QImage image = decodePicture(raw, &why);
+    if (image.isNull()) {
+        Q_EMIT m_document.refused(tr("%1: %2").arg(name, why));
+        return;
+    }
+    body::Picture p;
+    QString file = QFileInfo(name).fileName();
+    for (QChar& c : file)
+        if (!c.isLetterOrNumber() && c != '.' && c != '-' && c != '_') c = '-';
+    p.file = ("pictures/" + file).toStdString();
+    p.side = side;
+    // To begin with as high as the puppet, standing on the base line.
+    if (const auto fitted = fittedToHeight(image, p, m_document.puppet().height_mm)) p = *fitted;
+    m_document.change(tr("Picture %1").arg(file), [&](const production::Edits& e) { return e.addPicture(p, raw); });
+    m_list->setCurrentRow(static_cast<int>(m_document.puppet().pictures.size()) - 1);
+    m_threshold->setValue(body::findThreshold(greyOf(image, p)));
+}
+
+void PicturesLeaf::choose(bool side) {
+    const QString path = QFileDialog::getOpenFileName(this, side ? tr("Side picture") : tr("Front picture"), {},
+                                                      tr("Pictures (*.png *.jpg *.jpeg *.svg)"));
+    if (path.isEmpty()) return;
+    QFile f(path);
+    if (!f.open(QIODevice::ReadOnly) || f.size() > PictureShelf::kMostBytes) {
+        Q_EMIT m_document.refused(tr("%1 cannot be read, or is larger than 64 MB").arg(path));
+        return;
+    }
+    addPicture(path, f.readAll(), side);
+}
+
+void PicturesLeaf::paste() {
+    const QImage image = QGuiApplication::clipboard()->image();
+    if (image.isNull()) {
+        Q_EMIT m_document.refused(tr("there is no picture on the clipboard"));
+        return;
+    }
+    QByteArray bytes;
+    QBuffer buffer(&bytes);
+    buffer.open(QIODevice::WriteOnly);
+    image.save(&buffer, "PNG");
+    const bool side = std::any_of(m_document.puppet().pictures.begin(), m_document.puppet().pictures.end(),
+                                  [](const auto& p) { return !p.side; });
+    addPicture("pasted.png", bytes, side);
+}
+
+void PicturesLeaf::fitHeight() {
+    const int i = current();
+    if (i < 0) return;
+    const body::Picture p = m_document.puppet().pictures[static_cast<std::size_t>(i)];
+    const QImage image = decodePicture(m_document.production().pictures.at(p.file), nullptr);
+    const auto fitted = image.isNull() ? std::nullopt : fittedToHeight(image, p, m_document.puppet().height_mm);
+    if (!fitted) {
+        Q_EMIT m_document.refused(tr("no figure can be told from its ground in this picture"));
+        return;
+    }
+    m_document.change(tr("Fit the picture to %1").arg(Say::length(m_document.puppet().height_mm, 0)),
+                      [&](const production::Edits& e) { return e.setPicture(static_cast<std::size_t>(i), *fitted); });
+}
+
+/// Five places along each bone; the front picture gives a, the side picture b.
+void PicturesLeaf::readWidths() {
+    const auto& puppet = m_document.puppet();
+    struct Read {
+        body::GreyPicture grey;
+        const body::Picture* placed;
+    };
+    std::map<bool, Read> views;
+    for (const body::Picture& p : puppet.pictures) {
+        const QImage image = decodePicture(m_document.production().pictures.at(p.file), nullptr);
+        if (!image.isNull() && !views.contains(p.side)) views[p.side] = {greyOf(image, p), &p};
+    }
+    if (views.empty()) {
+        Q_EMIT m_document.refused(tr("there is no picture on the sheet to read widths from"));
+        return;
+    }
+    const Selection& s = m_document.selection();
+    std::vector<production::Edits::Step> steps;
+    int read = 0, doubtful = 0;
+    for (std::size_t i = 0; i < puppet.limbs.size(); ++i) {
+        const body::Limb& l = puppet.limbs[i];
+        for (std::size_t k = 0; k < l.segments.size(); ++k) {
+            const bool wanted = s.kind == Selection::Kind::segment
+                                    ? s.limb == static_cast<int>(i) && s.index == static_cast<int>(k)
+                                : s.kind == Selection::Kind::joint ? s.limb == static_cast<int>(i)
+                                                                   : true;
+            if (!wanted) continue;
+            const Vec3 from = l.joints[k].at_mm, to = l.joints[k + 1].at_mm;
+            std::vector<body::Station> stations;
+            const std::vector<double> shares{0.0, 0.25, 0.5, 0.75, 1.0};
+            std::map<bool, std::vector<body::ReadWidth>> widths;
+            for (auto& [side, view] : views) {
+                const auto at = [&](const Vec3& p) { return toPixel(*view.placed, side ? p.z : p.x, p.y); };
+                const body::PicturePoint u = at(from), v = at(to);
+                if (std::hypot(v.x - u.x, v.y - u.y) < 2) continue;
+                widths[side] = body::calcWidths(view.grey, u, v, shares, m_threshold->value(),
+                                                0.3 * puppet.height_mm / view.placed->mm_px);
+            }
+            bool any = false;
+            for (std::size_t n = 0; n < shares.size(); ++n) {
+                double half[2] = {0, 0};
+                for (auto& [side, w] : widths) {
+                    if (!w[n].onFigure || w[n].clipped || w[n].hole) ++doubtful;
+                    if (w[n].onFigure && !w[n].clipped) half[side] = w[n].half() * views[side].placed->mm_px;
+                }
+                if (half[0] <= 0 && half[1] <= 0) continue;
+                // A view that says nothing follows the other, round.
+                const double a = half[0] > 0 ? half[0] : half[1], b = half[1] > 0 ? half[1] : half[0];
+                stations.push_back({shares[n], std::max(0.3, a), std::max(0.3, b)});
+                any = true;
+            }
+            if (!any || stations.size() < 2) continue;
+            stations.front().at = 0, stations.back().at = 1;
+            steps.push_back([id = l.id, k, stations](const production::Edits& e) {
+                return e.setStations(id, static_cast<int>(k), stations);
+            });
+            ++read;
+        }
+    }
+    if (steps.empty()) {
+        Q_EMIT m_document.refused(tr("no part's bone lies on the figure of a picture"));
+        return;
+    }
+    m_document.change(tr("Widths from the picture"), [&](const production::Edits& e) { return e.chain(steps); });
+    m_said->setText(tr("Widths of %1 parts read; %2 places touch another part, a hole or the border: look at those and "
+                       "drag their edges.")
+                        .arg(read)
+                        .arg(doubtful));
+}
+
+} // namespace enkinet::app

@@ -1,0 +1,42 @@
+#pragma once
+// Pictures on the sheet: put them there, scale them by a true length or the puppet's height, dim, turn, and read widths
+// off them.
+#include "stations/sheet/leaf.h"
+#include <QWidget>
+
+class QLabel;
+class QListWidget;
+class QSlider;
+
+namespace enkinet::app {
+
+class NumberField;
+
+class PicturesLeaf : public QWidget {
+    Q_OBJECT
+public:
+    explicit PicturesLeaf(Document& document, QWidget* parent = nullptr);
+    void show();
+    /// From a file, the clipboard or a drop.
+    void addPicture(const QString& name, const QByteArray& bytes, bool side);
+
+Q_SIGNALS:
+    void holdWanted(const HoldWish& wish);
+
+private:
+    int current() const;
+    void choose(bool side);
+    void paste();
+    void change(const QString& name, const std::function<void(body::Picture&)>& mutate, const QString& key);
+    void fitHeight();
+    void readWidths();
+
+    Document& m_document;
+    QListWidget* m_list;
+    NumberField *m_distance, *m_angle;
+    NumberField *m_cropLeft, *m_cropRight, *m_cropTop, *m_cropBottom;
+    QSlider *m_strength, *m_threshold;
+    QLabel *m_said, *m_preview;
+};
+
+} // namespace enkinet::app

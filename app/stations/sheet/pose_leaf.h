@@ -1,0 +1,52 @@
+#pragma once
+// Poses: bend the figure on the board, keep poses by name, mirror, rest.
+#include "stations/sheet/leaf.h"
+#include <QWidget>
+
+class QLabel;
+class QLineEdit;
+class QListWidget;
+
+namespace enkinet::app {
+
+class ChoiceField;
+class NumberField;
+
+class PoseLeaf : public QWidget {
+    Q_OBJECT
+public:
+    explicit PoseLeaf(Document& document, QWidget* parent = nullptr);
+    void show();
+
+private:
+    int hinge() const;
+    void setAngle();
+
+    Document& m_document;
+    QListWidget* m_list;
+    QLineEdit* m_name;
+    QLabel *m_joint, *m_words;
+    NumberField *m_forth, *m_aside;
+    ChoiceField* m_planted;
+};
+
+/// What a builder checks by eye, and the caliper's readings.
+class ChecksLeaf : public QWidget {
+    Q_OBJECT
+public:
+    explicit ChecksLeaf(Document& document, QWidget* parent = nullptr);
+    void show();
+
+Q_SIGNALS:
+    void holdWanted(const HoldWish& wish);
+    void besideWanted(int puppet);
+
+private:
+    Document& m_document;
+    QListWidget *m_checks, *m_measures;
+    NumberField* m_measured;
+    ChoiceField* m_beside;
+    QLabel* m_said;
+};
+
+} // namespace enkinet::app

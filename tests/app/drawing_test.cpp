@@ -1,0 +1,323 @@
+// A new user's way: from an empty bench and a drawn front and side picture of Old Reed to a posed, checked, saved
+// puppet, with mouse and keys; then the parts of the sheet one by one.
+#include "base/units.h"
+#include "sheet/picture_shelf.h"
+#include "stations/sheet/limbs_leaf.h"
+#include "stations/sheet/pictures_leaf.h"
+#include "support/driven.h"
+#include "turntable/turntable.h"
+#include <QFile>
+#include <QFileInfo>
+#include <QLabel>
+#include <QTemporaryDir>
+#include <QUndoStack>
+
+using namespace enkinet;
+using namespace enkinet::test;
+using app::View;
+using production::Station;
+
+namespace {
+
+QPoint onScreen(Desk& desk, View view, const Vec3& at) {
+    return desk.window.sheet().toScreen(view, app::project(view, at)).toPoint();
+}
+
+void clickAt(Desk& desk, View view, const Vec3& at) {
+    QTest::mouseClick(&desk.window.sheet(), Qt::LeftButton, {}, onScreen(desk, view, at));
+    Desk::settle();
+}
+
+void drag(QWidget* on, QPoint from, QPoint to, int steps = 8) {
+    QTest::mousePress(on, Qt::LeftButton, {}, from);
+    for (int i = 1; i <= steps; ++i)
+        QTest::mouseMove(on, from + (to - from) * i / steps);
+    QTest::mouseRelease(on, Qt::LeftButton, {}, to);
+    Desk::settle();
+}
+
+void mark(Desk& desk, body::LimbKind kind, bool both, View view, const std::vector<Vec3>& points) {
+    desk.pickData("newKind", static_cast<int>(kind));
+    desk.pickData("newMirror", both);
+    desk.click("markLimb");
+    for (const Vec3& p : points)
+        clickAt(desk, view, p);
+    QTest::keyClick(&desk.window.sheet(), Qt::Key_Return);
+    Desk::settle();
+}
+
+QByteArray bytesOf(const char* file) {
+    QFile f(QString::fromStdString(kDataDir) + "/demo/" + file);
+    REQUIRE(f.open(QIODevice::ReadOnly));
+    return f.readAll();
+}
+
+} // namespace
+
+TEST_CASE("From an empty bench and two drawings to a posed, checked, saved heron") {
+    Desk desk(false);
+    desk.window.resize(1380, 960);
+    desk.pickData("startWhich", "own");
+    desk.type("startHeight", "300");
+    desk.click("startKind");
+    REQUIRE(desk.document().hasPuppet());
+    CHECK(desk.document().puppet().limbs.empty());
+
+    // The pictures: as high as the puppet, standing on the base line.
+    desk.leaf("sheetLeaves", 1);
+    auto* pictures = desk.window.findChild<app::PicturesLeaf*>();
+    pictures->addPicture("old-reed-front.svg", bytesOf("old-reed-front.svg"), false);
+    pictures->addPicture("old-reed-side.svg", bytesOf("old-reed-side.svg"), true);
+    REQUIRE(desk.document().puppet().pictures.size() == 2);
+    for (const auto& p : desk.document().puppet().pictures)
+        CHECK(p.mm_px > 0.05);
+
+    // Marked on the bones of the heron that the drawings were made of.
+    const body::Puppet& drawn = demo().puppets[2];
+    desk.leaf("sheetLeaves", 2);
+    std::vector<Vec3> spine, leg;
+    for (const auto& j : drawn.limbs[0].joints)
+        spine.push_back(j.at_mm);
+    mark(desk, body::LimbKind::spine, false, View::side, spine);
+    REQUIRE(desk.document().puppet().limbs.size() == 1);
+    CHECK(desk.document().puppet().limbs[0].joints.size() == spine.size());
+    const std::string seat = desk.document().puppet().limbs[0].joints[1].id;
+    for (const auto& j : drawn.limbs[1].joints)
+        leg.push_back(j.at_mm);
+    mark(desk, body::LimbKind::leg, true, View::front, leg);
+    REQUIRE(desk.document().puppet().limbs.size() == 2);
+    CHECK(desk.document().puppet().limbs[1].mirrored);
+    CHECK(desk.document().puppet().limbs[1].hangsOnLimb == "spine");
+    // The foot goes 15 mm into the base.
+    auto* hold = desk.window.findChild<app::LimbsLeaf*>();
+    for (QComboBox* box : hold->findChildren<QComboBox*>())
+        if (const int i = box->findData(15.0); i >= 0) {
+            box->setCurrentIndex(i);
+            Q_EMIT box->activated(i);
+        }
+    Desk::settle();
+    CHECK(desk.document().puppet().limbs[1].tieDown);
+
+    // Widths off the drawings.
+    desk.leaf("sheetLeaves", 1);
+    desk.document().select({});
+    desk.click("readWidths");
+    int dressed = 0;
+    for (const auto& l : desk.document().puppet().limbs)
+        for (const auto& s : l.segments)
+            dressed += !s.stations.empty();
+    CHECK(dressed >= 5);
+    CHECK(desk.find<QLabel>("widthsSaid")->text().contains("parts read"));
+
+    // A pose: the neck bent on the side elevation, kept by name.
+    desk.leaf("sheetLeaves", 3);
+    const auto& hinges = desk.report().choice.skeleton.hinges;
+    REQUIRE(hinges.size() >= 4);
+    const auto& neck = hinges[1];
+    desk.document().select({app::Selection::Kind::joint, 0, neck.joint, false});
+    desk.type("forth", "12");
+    CHECK(desk.document().puppet().board.angles.size() == 1);
+    QTest::keyClicks(desk.find<QLineEdit>("poseName"), "looking down");
+    desk.click("poseKeep");
+    CHECK(desk.document().puppet().poses.size() == 1);
+
+    // Checked and saved; it comes back the same.
+    desk.leaf("sheetLeaves", 4);
+    CHECK(desk.find<QListWidget>("checks")->count() >= 2);
+    QTemporaryDir dir;
+    REQUIRE(desk.document().saveAs(dir.filePath("heron.enkinet")).isEmpty());
+    app::Document again;
+    REQUIRE(again.open(dir.filePath("heron.enkinet")).isEmpty());
+    CHECK(again.production() == desk.document().production());
+    CHECK(again.production().pictures.size() == 2);
+    // All of it can be taken back, step by step.
+    while (desk.document().undoStack().canUndo())
+        desk.document().undoStack().undo();
+    CHECK(desk.document().puppet().limbs.empty());
+}
+
+TEST_CASE("A point is dragged with snapping, nudged by keys, and one drag is one step back") {
+    Desk desk;
+    desk.leaf("sheetLeaves", 2);
+    const auto knee = [&] { return desk.document().puppet().limbs[2].joints[2].at_mm; };
+    const Vec3 before = knee();
+    const QPoint from = onScreen(desk, View::front, before);
+    drag(&desk.window.sheet(), from, from + QPoint(22, 13));
+    CHECK(knee().x > before.x + 3);
+    CHECK(knee().z == before.z);
+    CHECK(desk.document().undoStack().count() == 1);
+    QTest::keyClick(&desk.window.sheet(), Qt::Key_Up, Qt::ShiftModifier);
+    const double y = knee().y;
+    QTest::keyClick(&desk.window.sheet(), Qt::Key_Up);
+    CHECK(knee().y == Approx(y + 0.1));
+    desk.undo();
+    desk.undo();
+    CHECK(knee() == before);
+    // On the side elevation depth is dragged, and what the view does not see is kept.
+    const QPoint side = onScreen(desk, View::side, before);
+    drag(&desk.window.sheet(), side, side + QPoint(30, 0));
+    CHECK(knee().x == before.x);
+    CHECK(knee().z > before.z + 5);
+}
+
+TEST_CASE("The edge of a station is dragged on either elevation") {
+    Desk desk;
+    desk.leaf("sheetLeaves", 2);
+    desk.document().select({app::Selection::Kind::segment, 2, 1, false});
+    const auto& rest = desk.report().choice.rest;
+    const auto link =
+        std::find_if(rest.links.begin(), rest.links.end(), [](const auto& l) { return l.label == "left thigh"; });
+    const auto station = [&] { return desk.document().puppet().limbs[2].segments[1].stations[1]; };
+    const double a = station().a_mm, b = station().b_mm;
+    const QPoint edge = onScreen(desk, View::front, link->to + a * link->a);
+    drag(&desk.window.sheet(), edge, edge + QPoint(edge.x() > onScreen(desk, View::front, link->to).x() ? 12 : -12, 0));
+    CHECK(station().a_mm > a + 2);
+    CHECK(station().b_mm == b);
+}
+
+TEST_CASE("A forearm bends under the hand on the elevation and on the turntable, never past its range") {
+    Desk desk;
+    desk.leaf("sheetLeaves", 3);
+    const auto elbow = [&](bool right) {
+        return body::findAngle(desk.document().puppet().board, "arm", "elbow", right);
+    };
+    const auto& limb = desk.document().puppet().limbs[1];
+    const Vec3 at = limb.joints[2].at_mm, wrist = limb.joints[3].at_mm;
+    const QPoint hinge = onScreen(desk, View::side, at), from = onScreen(desk, View::side, at + 0.73 * (wrist - at));
+    drag(&desk.window.sheet(), from, hinge + QPoint(45, 8), 20);
+    const double bent = elbow(false).forth_rad + elbow(true).forth_rad;
+    CHECK(bent > degToRad(20)); // the arm nearest the viewer came forward
+    CHECK(bent <= degToRad(60) + 1e-9);
+    CHECK(desk.document().undoStack().count() == 1);
+    desk.click("poseMirror");
+    CHECK(elbow(false).forth_rad + elbow(true).forth_rad == Approx(bent));
+    desk.click("poseRest");
+    CHECK(desk.document().puppet().board.angles.empty());
+
+    desk.window.showTurntable(true);
+    Desk::settle();
+    auto* view = desk.window.turntable().view();
+    REQUIRE(view);
+    view->setOrbit({kPi / 2, 0}); // from its left side
+    Desk::settle();
+    view->grabFramebuffer();
+    const auto& hinges = desk.report().choice.skeleton.hinges;
+    int left = -1;
+    for (std::size_t i = 0; i < hinges.size(); ++i)
+        if (hinges[i].label == "left elbow") left = static_cast<int>(i);
+    const QPointF joint = view->hingeOnScreen(left);
+    QPoint grab;
+    for (int d = 12; d < 60; ++d)
+        if (const int part = view->partAt(joint + QPointF(-2, d));
+            part >= 0 && desk.report().choice.parts[static_cast<std::size_t>(part)].label == "left forearm")
+            grab = (joint + QPointF(-2, d)).toPoint();
+    REQUIRE_FALSE(grab.isNull());
+    drag(view, grab, joint.toPoint() + QPoint(-40, 10), 20);
+    CHECK(std::abs(elbow(false).forth_rad) > degToRad(15));
+    CHECK(elbow(true).forth_rad == 0);
+    CHECK(view->triangles() <= 40000);
+    // The paper turns the stand.
+    const double yaw = view->orbit().yaw_rad;
+    drag(view, QPoint(20, 60), QPoint(120, 60));
+    CHECK(view->orbit().yaw_rad != yaw);
+}
+
+TEST_CASE("The caliper keeps a distance, and what the real piece measured beside it") {
+    Desk desk;
+    desk.leaf("sheetLeaves", 4);
+    desk.click("caliper");
+    drag(&desk.window.sheet(), onScreen(desk, View::front, {0, 0, 0}), onScreen(desk, View::front, {0, 100, 0}));
+    REQUIRE(desk.document().puppet().measures.size() == 1);
+    const auto& m = desk.document().puppet().measures[0];
+    CHECK(norm(m.to_mm - m.from_mm) == Approx(100).margin(0.6));
+    desk.find<QListWidget>("measures")->setCurrentRow(0);
+    desk.type("measured", "103");
+    CHECK(desk.document().puppet().measures[0].measured_mm == 103.0);
+    CHECK(desk.find<QListWidget>("measures")->item(0)->text().contains("+"));
+}
+
+TEST_CASE("A picture is scaled by two points whose true distance is typed") {
+    Desk desk;
+    desk.leaf("sheetLeaves", 1);
+    desk.window.findChild<app::PicturesLeaf*>()->addPicture("old-reed-front.svg", bytesOf("old-reed-front.svg"), false);
+    const double before = desk.document().puppet().pictures[0].mm_px;
+    desk.click("scaleByTwo"); // 100 mm
+    drag(&desk.window.sheet(), onScreen(desk, View::front, {0, 20, 0}), onScreen(desk, View::front, {0, 70, 0}));
+    CHECK(desk.document().puppet().pictures[0].mm_px == Approx(2 * before).epsilon(0.02));
+    desk.click("removePicture");
+    CHECK(desk.document().production().pictures.empty());
+    desk.undo();
+    CHECK(desk.document().production().pictures.size() == 1);
+}
+
+TEST_CASE("Hostile and huge pictures are refused with a sentence") {
+    QString why;
+    const char* svg =
+        R"(<svg xmlns="http://www.w3.org/2000/svg" width="9" height="9"><image href="http://example.invalid/x.png"/></svg>)";
+    CHECK(app::decodePicture(svg, &why).isNull());
+    CHECK(why.contains("outside"));
+    CHECK(app::decodePicture(R"(<?xml version="1.0"?><!DOCTYPE x [<!ENTITY a "b">]><svg/>)", &why).isNull());
+    CHECK(app::decodePicture("not a picture", &why).isNull());
+    CHECK(app::decodePicture("", &why).isNull());
+    // A PNG header that claims 60000 x 60000.
+    std::string png("\x89PNG\r\n\x1a\n\0\0\0\rIHDR\0\0\xea\x60\0\0\xea\x60\x08\x02\0\0\0", 29);
+    png += std::string(40, '\0');
+    CHECK(app::decodePicture(png, &why).isNull());
+    CHECK_FALSE(why.isEmpty());
+    Desk desk;
+    desk.window.findChild<app::PicturesLeaf*>()->addPicture("bad.png", "not a picture", false);
+    CHECK(desk.window.message().contains("bad.png"));
+    CHECK(desk.document().puppet().pictures.empty());
+}
+
+TEST_CASE("A limb is copied from one puppet and pasted on another; a mass is added and removed") {
+    Desk desk;
+    desk.leaf("sheetLeaves", 2);
+    desk.document().select({app::Selection::Kind::segment, 1, 1, false});
+    desk.click("copyLimb");
+    desk.document().showPuppet(1);
+    Desk::settle();
+    const auto before = desk.document().puppet().limbs.size();
+    desk.click("pasteLimb");
+    REQUIRE(desk.document().puppet().limbs.size() == before + 1);
+    CHECK(desk.document().puppet().limbs.back().name == "arm");
+    desk.document().select({app::Selection::Kind::segment, 0, 1, false});
+    Desk::settle();
+    desk.click("addBox");
+    const auto masses = desk.document().puppet().masses.size();
+    desk.window.findChild<app::LimbsLeaf*>()->removeSelected();
+    CHECK(desk.document().puppet().masses.size() == masses - 1);
+}
+
+TEST_CASE("Bodies and elevations are exported by their ending, puppets imported") {
+    Desk desk;
+    QTemporaryDir dir;
+    for (const char* name : {"t.obj", "t.stl", "t.gltf", "t.svg", "t.dxf"}) {
+        INFO(name);
+        CHECK(desk.window.exportTo(dir.filePath(name)).isEmpty());
+        CHECK(QFileInfo(dir.filePath(name)).size() > 1000);
+    }
+    CHECK_FALSE(desk.window.exportTo(dir.filePath("t.xyz")).isEmpty());
+    QFile svg(dir.filePath("t.svg"));
+    REQUIRE(svg.open(QIODevice::ReadOnly));
+    const QString text = svg.readAll();
+    CHECK(text.contains("mm\""));
+    desk.window.importPuppets(QString::fromStdString(kDataDir) + "/kinds/serpent.json");
+    CHECK(desk.document().production().puppets.size() == 4);
+}
+
+TEST_CASE("Life size draws a millimetre as large as the calibration says, and Escape puts everything down") {
+    Desk desk;
+    app::SheetView::setPixelsPerMm(5.2);
+    desk.keys(Qt::Key_L);
+    CHECK(desk.window.sheet().lifeSize());
+    const QPointF a = desk.window.sheet().toScreen(View::front, {0, 0}),
+                  b = desk.window.sheet().toScreen(View::front, {10, 0});
+    CHECK(b.x() - a.x() == Approx(52));
+    desk.keys(Qt::Key_L);
+    CHECK_FALSE(desk.window.sheet().lifeSize());
+    desk.keys(Qt::Key_M);
+    CHECK(desk.window.sheet().hold());
+    desk.keys(Qt::Key_Escape);
+    CHECK_FALSE(desk.window.sheet().hold());
+}

@@ -1,0 +1,98 @@
+// Frame time of the turntable at 800 x 600 and the time from an edit to the redrawn sheet, on the demo and on a
+// creature of 200 limbs. Prints medians; needs a display (a virtual one with software rendering will do).
+#include "desk/look.h"
+#include "desk/window.h"
+#include "files/container.h"
+#include "production/edits.h"
+#include "sheet/sheet_view.h"
+#include "turntable/turntable.h"
+#include <QApplication>
+#include <QElapsedTimer>
+#include <QTemporaryDir>
+#include <algorithm>
+#include <cstdio>
+
+using namespace enkinet;
+
+namespace {
+
+double median(std::vector<double> v) {
+    std::sort(v.begin(), v.end());
+    return v.empty() ? 0 : v[v.size() / 2];
+}
+
+/// The demo with more and more fingers on Tansy's spine: 200 limbs in all.
+production::Production creature(const production::Production& demo) {
+    production::Production p = demo;
+    p.puppets.resize(1);
+    body::Puppet& puppet = p.puppets[0];
+    const body::Limb arm = puppet.limbs[1];
+    for (int i = static_cast<int>(puppet.limbs.size()); i < 200; ++i) {
+        body::Limb l = arm;
+        l.id = "feeler-" + std::to_string(i), l.name = l.id, l.mirrored = false;
+        for (body::Joint& j : l.joints)
+            j.at_mm = {j.at_mm.x + 0.3 * (i % 20), j.at_mm.y - 0.4 * (i / 20), j.at_mm.z};
+        puppet.limbs.push_back(l);
+    }
+    return p;
+}
+
+void measure(const char* name, const QString& file) {
+    app::Window window;
+    window.resize(1280, 800);
+    window.show();
+    if (!window.openFile(file)) {
+        std::printf("%s: %s\n", name, qPrintable(window.message()));
+        return;
+    }
+    for (int i = 0; i < 5; ++i)
+        QApplication::processEvents();
+    app::Document& d = window.document();
+    std::vector<double> edits;
+    QElapsedTimer timer;
+    for (int i = 0; i < 12; ++i) {
+        timer.start();
+        d.change("edit", [&](const production::Edits& e) { return e.setHeight(240 + 0.1 * (i % 2 + 1)); });
+        window.sheet().repaint();
+        edits.push_back(static_cast<double>(timer.nsecsElapsed()) / 1e6);
+    }
+    std::vector<double> frames;
+    int triangles = 0;
+    {
+        app::TurntableView view(d);
+        view.resize(800, 600);
+        view.show();
+        for (int i = 0; i < 5; ++i)
+            QApplication::processEvents();
+        for (int i = 0; i < 60; ++i) {
+            view.setOrbit({0.05 * i, 0.2});
+            timer.start();
+            view.grabFramebuffer(); // draws and waits until it is drawn
+            frames.push_back(static_cast<double>(timer.nsecsElapsed()) / 1e6);
+        }
+        triangles = view.triangles();
+    }
+    std::printf("%-22s %4zu limbs: edit to redraw %7.1f ms, turntable frame %6.1f ms at %d triangles (medians)\n", name,
+                d.puppet().limbs.size(), median(edits), median(frames), triangles);
+}
+
+} // namespace
+
+int main(int argc, char** argv) {
+    QTemporaryDir home;
+    qputenv("XDG_CONFIG_HOME", home.path().toUtf8());
+    qputenv("XDG_DATA_HOME", home.path().toUtf8());
+    QApplication app(argc, argv);
+    app::applyLook(app);
+    const auto cards = files::loadShippedCards(std::string(ENKINET_SOURCE_DIR) + "/data");
+    const std::string demoFile = std::string(ENKINET_SOURCE_DIR) + "/data/demo/post-for-the-tide-house.json";
+    const auto demo = files::loadProduction(demoFile, *cards);
+    const std::string big = home.filePath("creature.json").toStdString(),
+                      copy = home.filePath("demo.json").toStdString();
+    if (!demo || !files::saveProduction(big, creature(demo->production)) ||
+        !files::saveProduction(copy, demo->production))
+        return 2;
+    measure("demo, Tansy", QString::fromStdString(copy));
+    measure("creature", QString::fromStdString(big));
+    return 0;
+}

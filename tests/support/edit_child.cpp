@@ -1,0 +1,30 @@
+// A session that edits on and on, for the kill test: opens a file, changes the height every few milliseconds, and notes
+// each edit with its time before going on. Arguments: FILE LOG.
+#include "commands/document.h"
+#include <QApplication>
+#include <QDateTime>
+#include <QFile>
+#include <QTimer>
+
+using namespace enkinet;
+
+int main(int argc, char** argv) {
+    QApplication app(argc, argv);
+    QApplication::setApplicationName("enkinet");
+    QApplication::setOrganizationName("enkinet");
+    app::Document document;
+    if (argc < 3 || !document.open(argv[1]).isEmpty()) return 2;
+    document.setRecovery(true);
+    QFile log(argv[2]);
+    if (!log.open(QIODevice::WriteOnly | QIODevice::Append)) return 2;
+    int n = 0;
+    QTimer timer;
+    QObject::connect(&timer, &QTimer::timeout, [&] {
+        ++n;
+        document.change("edit", [&](const production::Edits& e) { return e.setHeight(200 + 0.01 * n); });
+        log.write(QString("%1 %2\n").arg(n).arg(QDateTime::currentMSecsSinceEpoch()).toUtf8());
+        log.flush();
+    });
+    timer.start(15);
+    return QApplication::exec();
+}
