@@ -4,9 +4,11 @@
 #include "desk/rule.h"
 #include "desk/window.h"
 #include "sheet/sheet_view.h"
+#include "stations/wire/remedies_list.h"
 #include "turntable/turntable.h"
 #include <QApplication>
 #include <QDir>
+#include <QElapsedTimer>
 #include <QPixmap>
 #include <QUndoStack>
 
@@ -52,6 +54,13 @@ bool writePictures(Window& window, const QString& folder) {
         // Layouts settle over a few rounds of events.
         for (int n = 0; n < 5; ++n)
             QApplication::processEvents();
+        // What is worked out in the background is waited for.
+        auto* remedies = window.findChild<RemediesList*>();
+        QElapsedTimer patience;
+        for (patience.start(); remedies && remedies->isVisible() && remedies->busy() && patience.elapsed() < 20000;)
+            QApplication::processEvents(QEventLoop::WaitForMoreEvents, 50);
+        for (int n = 0; n < 5; ++n)
+            QApplication::processEvents();
         return window.grab().save(QDir(folder).filePath(name + ".png"));
     };
     const char* const names[] = {"sheet", "wire", "bulk", "skin", "paint", "plan"};
@@ -71,6 +80,11 @@ bool writePictures(Window& window, const QString& folder) {
         if (i == static_cast<int>(production::Station::wire) &&
             !leaves("wireLeaves", {{1, "wire-lens"}, {2, "wire-all"}, {3, "wire-tests"}}))
             return false;
+        if (i == static_cast<int>(production::Station::wire)) {
+            window.showTable(true);
+            if (!take("wire-table")) return false;
+            window.showTable(false);
+        }
         if (i == static_cast<int>(production::Station::sheet) && !takeSheet(window, leaves, take)) return false;
     }
     // The night bench once, on the first station.

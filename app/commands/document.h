@@ -29,6 +29,8 @@ public:
     explicit Document(QObject* parent = nullptr);
 
     const production::Production& production() const { return *m_value; }
+    /// The present value, shared: what a computation in the background keeps.
+    Value value() const { return m_value; }
     const production::Cards& shippedCards() const { return m_shipped; }
     const production::Report& report() const { return *m_report; }
     /// The report of another puppet of the production, computed now.

@@ -1,6 +1,7 @@
 #include "desk/say.h"
 #include "base/gauge.h"
 #include "base/units.h"
+#include "commands/document.h"
 #include <QLocale>
 #include <algorithm>
 #include <cmath>
@@ -314,6 +315,60 @@ QString Say::whyLay(const wire::Bundle& b, double gap, double lock) {
     return tr("The gap holds %1 turns of the lay: %2 % of the strands' distance from the middle stays locked and is "
               "stretched with every bend.")
         .arg(number(turns, 2), number(lock * 100, 0));
+}
+
+QString Say::remedy(const production::Remedy& r, const Document& d) {
+    using production::Fix;
+    const body::Puppet& p = d.puppet();
+    const body::Limb& limb = p.limbs[static_cast<std::size_t>(r.limb)];
+    const QString joint = r.joint >= 0 && r.fix != Fix::rig
+                              ? QString::fromStdString(limb.joints[static_cast<std::size_t>(r.joint)].name)
+                              : QString();
+    const QString mass =
+        r.mass >= 0 ? QString::fromStdString(p.masses[static_cast<std::size_t>(r.mass)].name) : QString();
+    QString what;
+    switch (r.fix) {
+    case Fix::gap:
+        what = tr("gap at the %1 %2 instead of %3").arg(joint, length(r.to, 2), length(r.from));
+        break;
+    case Fix::range: {
+        const body::Joint& j = limb.joints[static_cast<std::size_t>(r.joint)];
+        what = tr("%1 bends only %2 to %3").arg(joint, degrees(r.to * j.low_rad, 1), degrees(r.to * j.high_rad, 1));
+        break;
+    }
+    case Fix::film:
+        what = tr("it need last only %1 s of film instead of %2").arg(figure(r.to), figure(r.from));
+        break;
+    case Fix::lean:
+        what = tr("the body leans no more than %1 instead of %2").arg(degrees(r.to, 1), degrees(r.from));
+        break;
+    case Fix::skin:
+        what = tr("skin of the %1 %2 instead of %3, the rest foil").arg(mass, length(r.to, 2), length(r.from));
+        break;
+    case Fix::weight:
+        what = tr("%1 %2 instead of %3").arg(mass, grams(r.to), grams(r.from));
+        break;
+    case Fix::width:
+        what = tr("the %1 %2 % thicker").arg(QString::fromStdString(limb.name), number(100 * (r.to - 1), 0));
+        break;
+    case Fix::edge:
+        what = tr("%1 at the %2").arg(r.to > wire::kNoEdge ? tr("an eased edge") : tr("no edge"), joint);
+        break;
+    case Fix::spool:
+        what = tr("a spool of %1 %2").arg(QString::fromStdString(r.spool.material), diameter(r.spool.diameter_mm));
+        break;
+    case Fix::rig:
+        what = tr("a rig point carries it");
+        break;
+    }
+    QString card = QString::fromStdString(r.wireCard);
+    for (const auto& c : d.report().cards->wires)
+        if (c.id == r.wireCard) card = QString::fromStdString(c.name);
+    QString then = tr("then %1 holds, %2 s of film").arg(wire(r.bundle, card.toStdString()), figure(r.life_s));
+    if (const int others = r.fails - r.failsAfter; others > 1)
+        then += tr("; %1 failing joints fewer in all").arg(others);
+    if (r.failsAfter > r.fails) then += tr("; but %1 more joints fail elsewhere").arg(r.failsAfter - r.fails);
+    return what + "\n" + then;
 }
 
 QString Say::edge(double f) {

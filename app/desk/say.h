@@ -1,11 +1,14 @@
 #pragma once
 // The program's sentences: numbers by locale with their unit and what they are compared to, wires and states in words.
 #include "production/proportions.h"
+#include "production/remedies.h"
 #include "production/report.h"
 #include <QCoreApplication>
 #include <QString>
 
 namespace enkinet::app {
+
+class Document;
 
 /// Numbers and words for people. Lengths follow the chosen unit.
 class Say {
@@ -43,6 +46,9 @@ public:
     static QString openPoint(const production::OpenPoint& point);
     static QString whyLay(const wire::Bundle& bundle, double gap_mm, double lock);
     static QString edge(double factor);
+
+    /// Two lines: the change, and what comes of it.
+    static QString remedy(const production::Remedy& remedy, const Document& document);
 
     static QString step(const plan::Step& step);
     static QString reason(plan::Reason reason);

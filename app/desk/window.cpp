@@ -12,6 +12,7 @@
 #include "stations/plan/plan_strip.h"
 #include "stations/sheet/pictures_leaf.h"
 #include "stations/sheet/sheet_page.h"
+#include "stations/wire/puppet_table.h"
 #include "turntable/turntable.h"
 #include <QCloseEvent>
 #include <QDragEnterEvent>
@@ -76,6 +77,8 @@ Window::Window(QWidget* parent) : QMainWindow(parent) {
     m_paper->addWidget(m_plan);
     m_turntable = new Turntable(m_document);
     m_paper->addWidget(m_turntable);
+    m_table = new PuppetTable(m_document);
+    m_paper->addWidget(m_table);
     m_card = new Card(m_document);
     m_card->setFixedWidth(386);
     auto* middle = new QHBoxLayout;
@@ -136,6 +139,7 @@ void Window::makeMenus() {
     file->addAction(tr("&Print build sheets…"), QKeySequence::Print, this, [this] { printSheets(false); });
     file->addAction(tr("Build sheets as P&DF…"), this, [this] { printSheets(true); });
     file->addAction(tr("&Cut list as CSV…"), this, &Window::exportCutList);
+    file->addAction(tr("Puppet &table as CSV…"), this, &Window::exportTable);
     file->addAction(tr("&Export body or elevations…"), this, &Window::chooseExport);
     file->addAction(tr("&Import puppets…"), this, [this] {
         const QString path = QFileDialog::getOpenFileName(this, tr("Take puppets over from"), {}, tr(kFilter));
@@ -175,6 +179,9 @@ void Window::makeMenus() {
     m_turn = view->addAction(tr("&Turntable"), QKeySequence(Qt::Key_T), this,
                              [this] { showTurntable(m_turn->isChecked()); });
     m_turn->setCheckable(true);
+    m_wall =
+        view->addAction(tr("&Puppet table"), QKeySequence(Qt::Key_W), this, [this] { showTable(m_wall->isChecked()); });
+    m_wall->setCheckable(true);
     m_life = view->addAction(tr("&Life size"), QKeySequence(Qt::Key_L), this,
                              [this] { m_sheet->setLifeSize(m_life->isChecked()); });
     m_life->setCheckable(true);
@@ -231,11 +238,31 @@ void Window::setStation(production::Station station) {
 
 void Window::showPaper() {
     const bool plan = m_station == production::Station::plan && m_document.hasPuppet();
-    m_paper->setCurrentIndex(plan ? 1 : m_turn && m_turn->isChecked() && m_document.hasPuppet() ? 2 : 0);
+    m_paper->setCurrentIndex(plan                            ? 1
+                             : !m_document.hasPuppet()       ? 0
+                             : m_wall && m_wall->isChecked() ? 3
+                             : m_turn && m_turn->isChecked() ? 2
+                                                             : 0);
+}
+
+void Window::showTable(bool on) {
+    m_wall->setChecked(on);
+    if (on) m_turn->setChecked(false);
+    showPaper();
+}
+
+void Window::exportTable() {
+    if (!m_document.hasPuppet()) return say(tr("there is no puppet to make a table of"));
+    const QString path = QFileDialog::getSaveFileName(
+        this, tr("Puppet table"), QString::fromStdString(m_document.puppet().name) + " table.csv", tr("CSV (*.csv)"));
+    if (path.isEmpty()) return;
+    if (const auto done = files::writeFileSafely(path.toStdString(), m_table->model()->csv().toStdString()); !done)
+        say(QString::fromStdString(done.fault().sentence()));
 }
 
 void Window::showTurntable(bool on) {
     m_turn->setChecked(on);
+    if (on) m_wall->setChecked(false);
     if (m_turntable->view()) m_turntable->view()->setPeel(m_sheet->peel());
     showPaper();
     if (on && m_turntable->view())
@@ -246,7 +273,10 @@ void Window::showTurntable(bool on) {
 
 void Window::takeHold(const HoldWish& wish) {
     if (!m_document.hasPuppet()) return;
-    if (wish.kind != HoldWish::Kind::none && wish.kind != HoldWish::Kind::bend) showTurntable(false);
+    if (wish.kind != HoldWish::Kind::none && wish.kind != HoldWish::Kind::bend) {
+        showTable(false);
+        showTurntable(false);
+    }
     std::unique_ptr<SheetHold> hold;
     switch (wish.kind) {
     case HoldWish::Kind::none:

@@ -13,6 +13,7 @@ namespace enkinet::app {
 
 class Card;
 class PlanStrip;
+class PuppetTable;
 class Rule;
 class SheetPage;
 class SheetView;
@@ -31,6 +32,8 @@ public:
     Turntable& turntable() { return *m_turntable; }
     /// The turntable in place of the sheet's elevations, or back.
     void showTurntable(bool on);
+    /// The table of all limbs in place of the sheet, or back.
+    void showTable(bool on);
     void takeHold(const HoldWish& wish);
     /// Writes the posed body by the file's ending: obj, stl, gltf; or the elevations: svg, dxf.
     QString exportTo(const QString& path);
@@ -64,6 +67,7 @@ private:
     void printSheets(bool toFile);
     void exportCutList();
     void chooseExport();
+    void exportTable();
     void calibrateScreen();
     void showPaper();
 
@@ -74,7 +78,9 @@ private:
     PlanStrip* m_plan;
     Turntable* m_turntable;
     SheetPage* m_sheetPage;
+    PuppetTable* m_table;
     QAction* m_turn = nullptr;
+    QAction* m_wall = nullptr;
     QAction* m_life = nullptr;
     Card* m_card;
     Rule* m_rule;

@@ -143,8 +143,9 @@ void TurntableView::rebuild() {
     const production::Report& r = m_document.report();
     const Puppet& puppet = m_document.puppet();
     const Skeleton& s = r.choice.skeleton;
-    // Fewer corners a ring when there is much to draw: at most 40,000 triangles in all.
-    const int around = s.links.size() + s.masses.size() > 80 ? 14 : 26;
+    // A part of n corners a ring takes about 5 n triangles: at most 40,000 in all.
+    const auto shapes = static_cast<int>(s.links.size() + s.masses.size()) + 1;
+    const int around = std::clamp(36000 / (5 * shapes), 8, 26);
     for (std::size_t i = 0; i < r.choice.parts.size(); ++i) {
         const fill::Part& p = r.choice.parts[i];
         const Layers& l = p.layers;
@@ -180,7 +181,7 @@ void TurntableView::rebuild() {
         }
         if (p.mass >= 0) {
             const MassCopy& c = s.masses[static_cast<std::size_t>(p.mass)];
-            add(calcMassMesh(puppet.masses[static_cast<std::size_t>(c.mass)], c, inset, around + 6), colour,
+            add(calcMassMesh(puppet.masses[static_cast<std::size_t>(c.mass)], c, inset, around), colour,
                 static_cast<int>(i));
         } else {
             const Stretch own = r.choice.own[static_cast<std::size_t>(p.link)];
@@ -193,7 +194,7 @@ void TurntableView::rebuild() {
                                 0.98 * stations.front().b_mm};
                 MassCopy at;
                 at.at = link.from, at.axes = {link.a, unit(link.to - link.from), link.b};
-                add(calcMassMesh(ball, at, 0, around - 6), colour, static_cast<int>(i));
+                add(calcMassMesh(ball, at, 0, std::max(8, around - 8)), colour, static_cast<int>(i));
             }
             add(calcTubeMesh(limb.segments[static_cast<std::size_t>(link.segment)], link,
                              stiffOnly ? findCommon(own, findStiff(link)) : own, inset, around),
@@ -212,7 +213,7 @@ void TurntableView::rebuild() {
                 if (k == 0) points.push_back(link.from);
                 points.push_back(link.to);
             }
-            add(calcRunMesh(points, std::max(0.4, across / 2), 8), look().copper, -1);
+            add(calcRunMesh(points, std::max(0.4, across / 2), around < 14 ? 4 : 8), look().copper, -1);
         }
     Vec3 low{1e9, 1e9, 1e9}, high{-1e9, -1e9, -1e9};
     for (const Link& l : s.links)

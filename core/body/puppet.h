@@ -162,7 +162,7 @@ struct Measure {
     friend bool operator==(const Measure&, const Measure&) = default;
 };
 
-/// Where a rig can carry the puppet.
+/// Where a rig carries the puppet; its feet then bear no load.
 struct RigPoint {
     std::string limb;
     int segment = 0;

@@ -28,6 +28,8 @@ public:
             if (m_puppet.limbs[i].hangsOnLimb.empty()) addCopy(static_cast<int>(i), false, -1, -1);
         for (std::size_t i = 0; i < m_puppet.masses.size(); ++i)
             addMass(static_cast<int>(i));
+        // A rig carries the puppet: the feet only stand where they are put.
+        if (m_puppet.rig) m_s.supportLinks.clear();
         if (m_puppet.rig)
             for (const LimbCopy& c : m_s.copies)
                 if (m_puppet.limbs[static_cast<std::size_t>(c.limb)].id == m_puppet.rig->limb && !c.right)

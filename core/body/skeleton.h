@@ -47,7 +47,7 @@ struct Skeleton {
     std::vector<MassCopy> masses;
     std::vector<int> parentBody;   ///< per body; -1 for the root body
     std::vector<int> parentHinge;  ///< hinge between a body and its parent; -1 for the root body
-    std::vector<int> supportLinks; ///< last links of the limb copies with a tie-down, then the rig point's
+    std::vector<int> supportLinks; ///< last links of the limb copies with a tie-down; with a rig point that alone
 };
 
 /// Writes a puppet out. The puppet must have come from makePuppet.

@@ -12,12 +12,26 @@ bool same(const BakeSetup& a, const BakeSetup& b) {
            a.core.conductivity_W_mK == b.core.conductivity_W_mK && a.clay.density_kg_m3 == b.clay.density_kg_m3;
 }
 
-/// Longer and longer looks until the target is reached, so that a quick part costs little.
+/// Longer and longer looks until the target is reached, so that a quick part costs little. The time depends on the
+/// setup alone, so that what was once worked out is kept: an edit elsewhere on the puppet costs nothing here.
 double reachMinutes(const BakeSetup& setup, double target) {
+    struct Known {
+        BakeSetup setup;
+        double target, minutes;
+    };
+    thread_local std::vector<Known> known;
+    for (const Known& k : known)
+        if (same(k.setup, setup) && k.setup.oven_C == setup.oven_C && k.target == target) return k.minutes;
+    double minutes = std::numeric_limits<double>::quiet_NaN();
     for (double span : {60.0, 240.0, kLongest_min})
-        if (const auto curve = calcBake(setup, target, span); curve && !std::isnan(curve->reached_min))
-            return curve->reached_min;
-    return std::numeric_limits<double>::quiet_NaN();
+        if (const auto curve = calcBake(setup, target, span); curve && !std::isnan(curve->reached_min)) {
+            minutes = curve->reached_min;
+            break;
+        }
+    constexpr std::size_t kMost = 400;
+    if (known.size() >= kMost) known.clear();
+    known.push_back({setup, target, minutes});
+    return minutes;
 }
 } // namespace
 

@@ -207,7 +207,7 @@ TEST_CASE("A forearm bends under the hand on the elevation and on the turntable,
         if (hinges[i].label == "left elbow") left = static_cast<int>(i);
     const QPointF joint = view->hingeOnScreen(left);
     QPoint grab;
-    for (int d = 12; d < 60; ++d)
+    for (int d = 14; d < 60 && grab.isNull(); ++d)
         if (const int part = view->partAt(joint + QPointF(-2, d));
             part >= 0 && desk.report().choice.parts[static_cast<std::size_t>(part)].label == "left forearm")
             grab = (joint + QPointF(-2, d)).toPoint();

@@ -1,8 +1,15 @@
 #include "base/units.h"
+#include "print/build_sheets.h"
+#include "stations/wire/puppet_table.h"
+#include "stations/wire/remedies_list.h"
 #include "support/driven.h"
 #include "wire/calibration.h"
+#include <QAbstractItemModelTester>
 #include <QLabel>
 #include <QSlider>
+#include <QTableView>
+#include <QTemporaryDir>
+#include <QUndoStack>
 
 using namespace enkinet;
 using namespace enkinet::test;
@@ -124,4 +131,49 @@ TEST_CASE("The keyboard alone reaches every control of the wire station's leaves
             CHECK(reached.contains(name));
         }
     }
+}
+
+TEST_CASE(
+    "A heavier head makes the ankle slack; a remedy is applied by one click and undone by one; the sheets print") {
+    Desk desk;
+    desk.station(Station::wire);
+    const auto ankle = [&]() -> const choice::Verdict& { return desk.report().choice.limbs[2].verdicts[2]; };
+    CHECK(ankle().state() == choice::State::holds);
+    // The head's skin, typed at its own station.
+    desk.document().select({app::Selection::Kind::mass, -1, 0, false});
+    desk.station(Station::skin);
+    desk.type("skin", "12");
+    CHECK(ankle().faults[static_cast<std::size_t>(choice::State::slack)]);
+    desk.station(Station::wire);
+    desk.clickJoint("left ankle");
+    auto* list = desk.window.findChild<app::RemediesList*>();
+    REQUIRE(list);
+    REQUIRE(QTest::qWaitFor([&] { return !list->busy(); }, 60000));
+    REQUIRE_FALSE(list->remedies().empty());
+    const int steps = desk.document().undoStack().count();
+    desk.click("applyRemedy0");
+    REQUIRE(QTest::qWaitFor([&] { return desk.document().undoStack().count() == steps + 1; }, 5000));
+    CHECK(desk.report().choice.limbs[2].state == choice::State::holds);
+    QTemporaryDir dir;
+    CHECK(app::BuildSheets(desk.document().production(), 0, desk.report())
+              .writePdf(dir.filePath("after.pdf"), QPageSize::A4));
+    desk.undo();
+    CHECK(ankle().faults[static_cast<std::size_t>(choice::State::slack)]);
+}
+
+TEST_CASE("The table for the wall has a row a limb, follows edits, and comes as CSV") {
+    Desk desk;
+    desk.station(Station::wire);
+    desk.keys(Qt::Key_W);
+    auto* view = desk.find<QTableView>("puppetTable");
+    CHECK(view->isVisible());
+    const QAbstractItemModelTester tester(view->model(), QAbstractItemModelTester::FailureReportingMode::Fatal);
+    CHECK(view->model()->rowCount() == static_cast<int>(desk.document().puppet().limbs.size()));
+    const QString before = view->model()->data(view->model()->index(2, 1)).toString();
+    desk.station(Station::sheet);
+    desk.keys(Qt::Key_W);
+    desk.type("height", "150");
+    CHECK(view->model()->data(view->model()->index(2, 1)).toString() != before);
+    const QString csv = qobject_cast<app::PuppetTableModel*>(view->model())->csv();
+    CHECK(csv.count("\r\n") == view->model()->rowCount() + 1);
 }

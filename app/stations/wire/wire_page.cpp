@@ -8,6 +8,7 @@
 #include "stations/wire/hold_window.h"
 #include "stations/wire/lens_leaf.h"
 #include "stations/wire/life_field.h"
+#include "stations/wire/remedies_list.h"
 #include "stations/wire/tests_leaf.h"
 #include <QFormLayout>
 #include <QHBoxLayout>
@@ -96,6 +97,8 @@ WirePage::WirePage(Document& d) : Page(d, production::Station::wire) {
     v->addWidget(m_verdict);
     v->addWidget(m_windowText);
     v->addWidget(m_window);
+    m_remedies = new RemediesList(d);
+    v->addWidget(m_remedies);
     v->addWidget(makeHeading(tr("Wire of the limb")));
     m_choiceText = makeText();
     v->addWidget(m_choiceText);
@@ -308,6 +311,7 @@ void WirePage::show(const production::Report& r) {
                   {tr("none: bends along its length"), 1.0}},
                  joint.edge);
     m_need->show(d.needFilm_s);
+    m_remedies->show(m_limb);
     showLeaf();
     m_moves->show(joint.movesPerSecond);
 }

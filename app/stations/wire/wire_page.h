@@ -12,6 +12,7 @@ class LensLeaf;
 class Leaves;
 class LifeField;
 class NumberField;
+class RemediesList;
 class TestsLeaf;
 
 class WirePage : public Page {
@@ -37,6 +38,7 @@ private:
     QWidget *m_jointLeaf, *m_fieldLeaf;
     LensLeaf* m_lens;
     TestsLeaf* m_tests;
+    RemediesList* m_remedies;
     HoldWindow* m_window;
     LifeField* m_lifeField;
     QLabel* m_fieldText;

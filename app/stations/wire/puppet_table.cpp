@@ -1,0 +1,174 @@
+#include "stations/wire/puppet_table.h"
+#include "base/units.h"
+#include "desk/fields.h"
+#include "desk/look.h"
+#include "desk/say.h"
+#include "files/csv.h"
+#include <QHeaderView>
+#include <QLabel>
+#include <QTableView>
+#include <QVBoxLayout>
+#include <algorithm>
+#include <cmath>
+
+namespace enkinet::app {
+
+PuppetTableModel::PuppetTableModel(Document& document, QObject* parent)
+    : QAbstractTableModel(parent), m_document(document) {
+    connect(&document, &Document::changed, this, [this] {
+        beginResetModel();
+        endResetModel();
+    });
+}
+
+int PuppetTableModel::rowCount(const QModelIndex& parent) const {
+    return parent.isValid() || !m_document.hasPuppet() ? 0 : static_cast<int>(m_document.report().choice.limbs.size());
+}
+
+int PuppetTableModel::columnCount(const QModelIndex& parent) const { return parent.isValid() ? 0 : columns; }
+
+QString PuppetTableModel::cell(int row, Column column) const {
+    const production::Report& r = m_document.report();
+    const choice::LimbChoice& l = r.choice.limbs[static_cast<std::size_t>(row)];
+    const body::Limb& drawn = m_document.puppet().limbs[static_cast<std::size_t>(l.limb)];
+    if (column == limb)
+        return drawn.mirrored ? tr("%1 ×2").arg(QString::fromStdString(drawn.name))
+                              : QString::fromStdString(drawn.name);
+    if (l.chosen < 0) return column == wire ? tr("no wire in stock") : QString();
+    const choice::Candidate& c = l.candidates[static_cast<std::size_t>(l.chosen)];
+    const auto cutOf =
+        std::find_if(r.cuts.begin(), r.cuts.end(), [&](const choice::Cut& x) { return x.limb == l.limb; });
+    const bool judged = l.worst >= 0;
+    switch (column) {
+    case wire:
+        return tr("%1 × %2 %3")
+            .arg(c.bundle.strands)
+            .arg(Say::number(c.bundle.diameter_mm, 1),
+                 QString::fromStdString(cardName(m_document.production(), r, c.spool)));
+    case lay:
+        return c.bundle.strands == 1 ? tr("–") : c.bundle.lay_mm > 0 ? Say::length(c.bundle.lay_mm) : tr("parallel");
+    case cut:
+        return cutOf == r.cuts.end()
+                   ? QString()
+                   : tr("%1 × %2%3")
+                         .arg(cutOf->pieces * cutOf->copies)
+                         .arg(Say::length(cutOf->piece_mm, 0), cutOf->folded ? tr(" folded") : QString());
+    case turns:
+        return cutOf == r.cuts.end() || cutOf->turns <= 0 ? tr("–") : Say::number(cutOf->turns, 1);
+    case holds: {
+        if (!judged) return tr("nothing moves");
+        // The joint with least to spare.
+        std::size_t least = 0;
+        for (std::size_t i = 1; i < l.verdicts.size(); ++i)
+            if (l.verdicts[i].bend.hold_Nmm / l.demands[i].needed_Nmm <
+                l.verdicts[least].bend.hold_Nmm / l.demands[least].needed_Nmm)
+                least = i;
+        return tr("%1 of %2")
+            .arg(Say::figure(l.verdicts[least].bend.hold_Nmm), Say::figure(l.demands[least].needed_Nmm));
+    }
+    case effort: {
+        double most = 0;
+        for (const choice::Verdict& v : l.verdicts)
+            if (std::isfinite(v.effort_N)) most = std::max(most, v.effort_N);
+        return judged ? Say::number(most / kNewtonPerGram, 0) : tr("–");
+    }
+    case film: {
+        double least = 1e12;
+        for (const choice::Verdict& v : l.verdicts)
+            least = std::min(least, v.life_s);
+        return judged ? Say::figure(least) : tr("–");
+    }
+    case firstToBreak: {
+        if (!judged) return tr("–");
+        std::size_t first = 0;
+        for (std::size_t i = 1; i < l.verdicts.size(); ++i)
+            if (l.verdicts[i].life_s / l.demands[i].needFilm_s < l.verdicts[first].life_s / l.demands[first].needFilm_s)
+                first = i;
+        return QString::fromStdString(drawn.joints[static_cast<std::size_t>(l.demands[first].joint)].name);
+    }
+    case state:
+        return judged ? Say::state(l.state) : QString();
+    default:
+        return {};
+    }
+}
+
+QVariant PuppetTableModel::data(const QModelIndex& index, int role) const {
+    if (!index.isValid() || index.row() >= rowCount()) return {};
+    const auto column = static_cast<Column>(index.column());
+    if (role == Qt::DisplayRole) return cell(index.row(), column);
+    if (role == Qt::TextAlignmentRole && column >= lay && column <= film && column != holds)
+        return static_cast<int>(Qt::AlignRight | Qt::AlignVCenter);
+    const choice::LimbChoice& l = m_document.report().choice.limbs[static_cast<std::size_t>(index.row())];
+    if (role == Qt::ForegroundRole && column == state) return stateColour(static_cast<int>(l.state));
+    if (role == Qt::FontRole && column == state) return deskFont(10, QFont::DemiBold);
+    return {};
+}
+
+QVariant PuppetTableModel::headerData(int section, Qt::Orientation orientation, int role) const {
+    if (orientation != Qt::Horizontal || role != Qt::DisplayRole) return {};
+    const QString heads[] = {tr("limb"),           tr("wire"),        tr("lay"),     tr("cut"),
+                             tr("turns"),          tr("holds, N·mm"), tr("hand, g"), tr("film, s"),
+                             tr("first to break"), tr("state")};
+    return section >= 0 && section < columns ? heads[section] : QVariant();
+}
+
+QString PuppetTableModel::csv() const {
+    std::string text;
+    std::vector<std::string> cells;
+    for (int c = 0; c < columns; ++c)
+        cells.push_back(headerData(c, Qt::Horizontal).toString().toStdString());
+    text += files::csvLine(cells);
+    for (int r = 0; r < rowCount(); ++r) {
+        cells.clear();
+        for (int c = 0; c < columns; ++c)
+            cells.push_back(cell(r, static_cast<Column>(c)).toStdString());
+        text += files::csvLine(cells);
+    }
+    return QString::fromStdString(text);
+}
+
+PuppetTable::PuppetTable(Document& document, QWidget* parent)
+    : QWidget(parent), m_document(document), m_model(new PuppetTableModel(document, this)) {
+    setObjectName("cardBody");
+    setAttribute(Qt::WA_StyledBackground);
+    auto* v = new QVBoxLayout(this);
+    v->setContentsMargins(16, 14, 16, 14);
+    v->setSpacing(8);
+    m_title = makeTitle();
+    v->addWidget(m_title);
+    m_view = new QTableView;
+    m_view->setObjectName("puppetTable");
+    m_view->setAccessibleName(tr("Every limb's wire"));
+    m_view->setModel(m_model);
+    m_view->verticalHeader()->hide();
+    m_view->horizontalHeader()->setStretchLastSection(true);
+    m_view->setSelectionBehavior(QAbstractItemView::SelectRows);
+    m_view->setShowGrid(false);
+    m_view->setFont(deskFont(9.5));
+    m_view->setAlternatingRowColors(true);
+    v->addWidget(m_view, 1);
+    m_chance = makeText();
+    v->addWidget(m_chance);
+    connect(&document, &Document::changed, this, &PuppetTable::refresh);
+    connect(m_view, &QTableView::clicked, this, [this](const QModelIndex& i) {
+        const choice::LimbChoice& l = m_document.report().choice.limbs[static_cast<std::size_t>(i.row())];
+        if (l.worst >= 0)
+            m_document.select(
+                {Selection::Kind::joint, l.limb, l.demands[static_cast<std::size_t>(l.worst)].joint, false});
+    });
+    refresh();
+}
+
+void PuppetTable::refresh() {
+    if (!m_document.hasPuppet()) return;
+    const production::Report& r = m_document.report();
+    m_title->setText(tr("%1 for the wall").arg(QString::fromStdString(m_document.puppet().name)));
+    m_chance->setText(tr("Holds: N·mm of those needed. Lives are those that nine joints in ten reach. Chance that no joint of the whole puppet "
+                         "fails before the film's end: %1 %. Hand: grams at the grip of the joint "
+                         "that takes most.")
+                          .arg(Say::number(100 * r.choice.survival, 0)));
+    m_view->resizeColumnsToContents();
+}
+
+} // namespace enkinet::app

@@ -1,0 +1,133 @@
+#include "stations/wire/remedies_list.h"
+#include "desk/fields.h"
+#include "desk/say.h"
+#include <QHBoxLayout>
+#include <QLabel>
+#include <QPointer>
+#include <QPushButton>
+#include <QVBoxLayout>
+
+namespace enkinet::app {
+
+namespace {
+constexpr std::size_t kShown = 8;
+constexpr int kPause_ms = 350; ///< of quiet before the model is asked
+} // namespace
+
+RemediesList::RemediesList(Document& document, QWidget* parent) : QWidget(parent), m_document(document) {
+    setObjectName("remedies");
+    auto* v = new QVBoxLayout(this);
+    v->setContentsMargins(0, 0, 0, 0);
+    v->setSpacing(4);
+    m_heading = makeHeading(tr("What would make it hold"));
+    v->addWidget(m_heading);
+    auto* line = new QHBoxLayout;
+    m_said = makeText(true);
+    m_stop = new QPushButton(tr("Stop"));
+    m_stop->setFixedWidth(64);
+    line->addWidget(m_said, 1);
+    line->addWidget(m_stop);
+    v->addLayout(line);
+    auto* rows = new QWidget;
+    m_rows = new QVBoxLayout(rows);
+    m_rows->setContentsMargins(0, 0, 0, 0);
+    m_rows->setSpacing(4);
+    v->addWidget(rows);
+    m_soon.setSingleShot(true);
+    m_soon.setInterval(kPause_ms);
+    connect(&m_soon, &QTimer::timeout, this, &RemediesList::ask);
+    connect(m_stop, &QPushButton::clicked, this, [this] { m_worker.request_stop(); });
+    hide();
+}
+
+RemediesList::~RemediesList() { m_worker.request_stop(); }
+
+void RemediesList::show(int limb) {
+    const auto& choice = m_document.report().choice;
+    const bool fails = limb >= 0 && limb < static_cast<int>(choice.limbs.size()) &&
+                       choice.limbs[static_cast<std::size_t>(limb)].chosen >= 0 &&
+                       choice.limbs[static_cast<std::size_t>(limb)].state != choice::State::holds;
+    setVisible(fails);
+    if (limb == m_limb && m_askedOf == m_document.value()) return;
+    m_limb = limb;
+    m_askedOf = m_document.value();
+    m_worker.request_stop();
+    ++m_ticket;
+    m_remedies.clear();
+    rows();
+    m_busy = fails;
+    m_stop->setVisible(false);
+    m_said->setText(fails ? tr("Looking for the smallest change of each kind…") : QString());
+    if (fails)
+        m_soon.start();
+    else
+        m_soon.stop();
+}
+
+void RemediesList::ask() {
+    const quint64 ticket = m_ticket;
+    m_stop->setVisible(true);
+    // The worker has a copy of the document and of the cards; it comes back by the event loop.
+    m_worker = std::jthread([self = QPointer<RemediesList>(this), value = m_document.value(),
+                             cards = m_document.shippedCards(), puppet = m_document.puppetIndex(), limb = m_limb,
+                             ticket](std::stop_token stop) {
+        static wire::TableShelf tables;
+        auto found = production::calcRemedies(*value, puppet, limb, cards, tables, stop, [&](int done, int of) {
+            QMetaObject::invokeMethod(qApp, [self, ticket, done, of] {
+                if (self && self->m_ticket == ticket && self->m_busy)
+                    self->m_said->setText(
+                        RemediesList::tr("Looking… %1 of %2 kinds of change tried").arg(done).arg(of));
+            });
+        });
+        QMetaObject::invokeMethod(qApp, [self, ticket, found = std::move(found)]() mutable {
+            if (self) self->finish(ticket, std::move(found));
+        });
+    });
+}
+
+void RemediesList::finish(quint64 ticket, std::vector<production::Remedy> found) {
+    if (ticket != m_ticket) return; // the document has moved on
+    m_busy = false;
+    m_stop->setVisible(false);
+    m_remedies = std::move(found);
+    m_said->setText(m_remedies.empty()
+                        ? tr("No single change makes a wire of this stock fit: change two things, or the design.")
+                        : tr("Each is just enough, solved on the whole model; the smallest first."));
+    rows();
+}
+
+void RemediesList::rows() {
+    while (QLayoutItem* item = m_rows->takeAt(0)) {
+        delete item->widget();
+        delete item;
+    }
+    for (std::size_t i = 0; i < m_remedies.size() && i < kShown; ++i) {
+        auto* row = new QWidget;
+        auto* h = new QHBoxLayout(row);
+        h->setContentsMargins(0, 0, 0, 0);
+        auto* text = makeText();
+        text->setText(Say::remedy(m_remedies[i], m_document));
+        auto* button = new QPushButton(tr("Apply"));
+        button->setObjectName("applyRemedy" + QString::number(i));
+        button->setAccessibleName(tr("Apply: %1").arg(text->text()));
+        button->setFixedWidth(72);
+        h->addWidget(text, 1);
+        h->addWidget(button, 0, Qt::AlignTop);
+        m_rows->addWidget(row);
+        // The row dies with its own click: the answer comes once the click is over.
+        connect(
+            button, &QPushButton::clicked, this, [this, i] { apply(i); }, Qt::QueuedConnection);
+    }
+    updateGeometry();
+}
+
+void RemediesList::apply(std::size_t index) {
+    if (index >= m_remedies.size()) return;
+    const production::Remedy r = m_remedies[index];
+    const QString name = tr("Remedy: %1").arg(Say::remedy(r, m_document).section('\n', 0, 0));
+    m_document.change(name, [&](const production::Edits&) {
+        return production::applyRemedy(m_document.production(), m_document.shippedCards(), m_document.puppetIndex(), r);
+    });
+}
+
+} // namespace enkinet::app

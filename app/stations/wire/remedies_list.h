@@ -1,0 +1,45 @@
+#pragma once
+// Sentences of what would make a failing limb hold, each solved for in the background and applied with one click. A
+// result belongs to the document that it was computed from: any later edit throws it away and asks again.
+#include "commands/document.h"
+#include "production/remedies.h"
+#include <QTimer>
+#include <QWidget>
+#include <thread>
+
+class QLabel;
+class QPushButton;
+class QVBoxLayout;
+
+namespace enkinet::app {
+
+class RemediesList : public QWidget {
+    Q_OBJECT
+public:
+    explicit RemediesList(Document& document, QWidget* parent = nullptr);
+    ~RemediesList() override;
+    /// The limb to help; nothing is asked for one that holds.
+    void show(int limb);
+    bool busy() const { return m_busy; }
+    const std::vector<production::Remedy>& remedies() const { return m_remedies; }
+
+private:
+    void ask();
+    void finish(quint64 ticket, std::vector<production::Remedy> found);
+    void rows();
+    void apply(std::size_t index);
+
+    Document& m_document;
+    QLabel *m_heading, *m_said;
+    QPushButton* m_stop;
+    QVBoxLayout* m_rows;
+    QTimer m_soon;
+    std::jthread m_worker;
+    int m_limb = -1;
+    quint64 m_ticket = 0;
+    bool m_busy = false;
+    Document::Value m_askedOf;
+    std::vector<production::Remedy> m_remedies;
+};
+
+} // namespace enkinet::app

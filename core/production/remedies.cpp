@@ -1,0 +1,296 @@
+#include "production/remedies.h"
+#include "base/text.h"
+#include "base/units.h"
+#include <algorithm>
+#include <cmath>
+
+namespace enkinet::production {
+
+using namespace body;
+
+namespace {
+
+/// Diameters that are sold, mm.
+constexpr double kGauges[] = {0.3, 0.4, 0.5, 0.6, 0.8, 0.9, 1.0, 1.2, 1.4, 1.5,
+                              1.6, 1.8, 2.0, 2.2, 2.5, 2.8, 3.0, 3.2, 3.5, 4.0};
+/// Weights of discrete changes against continuous ones, as shares.
+constexpr double kEdgeSize = 0.12, kSpoolSize = 0.2, kRigSize = 0.6;
+/// The change is known to this share of itself.
+constexpr double kClose = 1e-3;
+
+class Finder {
+public:
+    Finder(const Production& p, int puppet, int limb, const Cards& shipped, wire::TableShelf& tables)
+        : m_production(p), m_puppetIndex(puppet), m_limbIndex(limb), m_shipped(shipped), m_tables(tables),
+          m_puppet(p.puppets.at(static_cast<std::size_t>(puppet))),
+          m_limb(m_puppet.limbs.at(static_cast<std::size_t>(limb))) {}
+
+    choice::PuppetChoice choose(const Production& p) const {
+        const Cards cards = mergeCards(m_shipped, p.cards);
+        return choice::calcChoice(p.puppets[static_cast<std::size_t>(m_puppetIndex)], makeShelf(cards),
+                                  makeStock(p, cards, m_tables));
+    }
+
+    bool holds(const choice::PuppetChoice& c) const {
+        const choice::LimbChoice& l = c.limbs[static_cast<std::size_t>(m_limbIndex)];
+        return l.chosen >= 0 && l.state == choice::State::holds;
+    }
+
+    std::optional<choice::PuppetChoice> tryOut(const Remedy& r, double share) const {
+        const auto changed = applyRemedy(m_production, m_shipped, m_puppetIndex, r, share);
+        if (!changed) return {};
+        return choose(*changed);
+    }
+
+    /// Keeps a remedy when its full change helps; a continuous one is first cut down to what is just enough.
+    void offer(Remedy r, double weight = 0) {
+        if (r.continuous && r.from == r.to) return;
+        auto all = tryOut(r, 1);
+        if (!all || !holds(*all)) return;
+        if (r.continuous) {
+            double fails = 0, enough = 1;
+            while (enough - fails > kClose * enough) {
+                const double middle = (fails + enough) / 2;
+                auto trial = tryOut(r, middle);
+                if (trial && holds(*trial))
+                    enough = middle, all = std::move(trial);
+                else
+                    fails = middle;
+            }
+            r.to = r.from + enough * (r.to - r.from);
+            r.size = std::abs(r.to - r.from) / std::max(std::abs(r.from), 1e-9);
+        } else {
+            r.size = weight;
+        }
+        const choice::LimbChoice& l = all->limbs[static_cast<std::size_t>(m_limbIndex)];
+        const choice::Candidate& c = l.candidates[static_cast<std::size_t>(l.chosen)];
+        r.bundle = c.bundle;
+        const auto& spools = r.fix == Fix::spool && c.spool == static_cast<int>(m_production.stock.spools.size())
+                                 ? std::vector{r.spool}
+                                 : m_production.stock.spools;
+        r.wireCard = spools[r.fix == Fix::spool && spools.size() == 1 ? 0 : static_cast<std::size_t>(c.spool)].material;
+        if (l.worst >= 0) {
+            r.hold_Nmm = l.verdicts[static_cast<std::size_t>(l.worst)].bend.hold_Nmm;
+            r.life_s = l.verdicts[static_cast<std::size_t>(l.worst)].life_s;
+        }
+        r.failsAfter = countFailing(*all);
+        found.push_back(r);
+    }
+
+    Remedy base(Fix fix) const {
+        Remedy r;
+        r.fix = fix, r.limb = m_limbIndex;
+        return r;
+    }
+
+    void gaps(const choice::LimbChoice& l) {
+        for (std::size_t i = 0; i < l.demands.size(); ++i) {
+            if (l.verdicts[i].state() == choice::State::holds || m_limb.whip) continue;
+            const auto j = static_cast<std::size_t>(l.demands[i].joint);
+            Remedy r = base(Fix::gap);
+            r.joint = static_cast<int>(j), r.from = m_limb.joints[j].gap_mm;
+            // As long as its bones leave room, and three times at most.
+            double room = 3 * r.from;
+            for (const auto& [other, segment] : {std::pair{j - 1, j - 1}, {j + 1, j}}) {
+                if (other >= m_limb.joints.size()) continue;
+                const double length = norm(m_limb.joints[j].at_mm - m_limb.joints[other].at_mm);
+                const double taken = m_limb.joints[other].posed ? m_limb.joints[other].gap_mm / 2 : 0;
+                room = std::min(room, 2 * (0.95 * length - taken));
+                (void)segment;
+            }
+            r.to = room;
+            if (room > r.from) offer(r);
+        }
+    }
+
+    void ranges(const choice::LimbChoice& l) {
+        for (std::size_t i = 0; i < l.demands.size(); ++i) {
+            if (l.verdicts[i].state() == choice::State::holds) continue;
+            Remedy r = base(Fix::range);
+            r.joint = l.demands[i].joint, r.from = 1, r.to = 0.15;
+            offer(r);
+        }
+    }
+
+    void film(const choice::LimbChoice& l) {
+        double most = 0;
+        for (const choice::Demand& d : l.demands)
+            most = std::max(most, d.needFilm_s);
+        Remedy r = base(Fix::film);
+        r.from = most, r.to = 0.05 * most;
+        offer(r);
+    }
+
+    void masses() {
+        for (std::size_t i = 0; i < m_puppet.masses.size(); ++i) {
+            const Mass& m = m_puppet.masses[i];
+            Remedy r = base(m.shape == MassShape::weighed ? Fix::weight : Fix::skin);
+            r.mass = static_cast<int>(i);
+            if (m.shape == MassShape::weighed) {
+                r.from = m.weighed_g, r.to = 0.05 * m.weighed_g;
+            } else {
+                if (m.layers.bulk.empty() || m.layers.clay.empty()) continue;
+                const Cards cards = mergeCards(m_shipped, m_production.cards);
+                const auto clay = std::find_if(cards.clays.begin(), cards.clays.end(),
+                                               [&](const auto& c) { return c.id == m.layers.clay; });
+                r.from = m.layers.skin_mm, r.to = std::max(0.5, clay->thinnest_mm);
+                if (r.to >= r.from) continue;
+            }
+            offer(r);
+        }
+    }
+
+    void discrete(const choice::LimbChoice& l) {
+        for (std::size_t i = 0; i < l.demands.size(); ++i) {
+            const Joint& j = m_limb.joints[static_cast<std::size_t>(l.demands[i].joint)];
+            if (l.verdicts[i].state() != choice::State::tired || j.edge <= wire::kNoEdge) continue;
+            Remedy r = base(Fix::edge);
+            r.continuous = false, r.joint = l.demands[i].joint, r.from = j.edge,
+            r.to = j.edge > wire::kEasedEdge ? wire::kEasedEdge : wire::kNoEdge;
+            offer(r, kEdgeSize);
+        }
+        // The gauge nearest to one in stock that makes it fit, per material in stock that may be posed.
+        if (m_limb.pick) return;
+        std::vector<std::string> seen;
+        for (const choice::Spool& s : m_production.stock.spools) {
+            if (std::find(seen.begin(), seen.end(), s.material) != seen.end()) continue;
+            seen.push_back(s.material);
+            for (double d : kGauges) {
+                const bool have =
+                    std::any_of(m_production.stock.spools.begin(), m_production.stock.spools.end(), [&](const auto& o) {
+                        return o.material == s.material && std::abs(o.diameter_mm - d) < 0.02;
+                    });
+                if (have) continue;
+                Remedy r = base(Fix::spool);
+                r.continuous = false, r.to = d;
+                r.spool = {s.material + "-" + plain(d), s.material, d, 5,
+                           s.price_m * d * d / (s.diameter_mm * s.diameter_mm)};
+                const std::size_t before = found.size();
+                offer(r, kSpoolSize);
+                if (found.size() > before) break;
+            }
+        }
+    }
+
+    std::vector<Remedy> found;
+
+private:
+    const Production& m_production;
+    int m_puppetIndex, m_limbIndex;
+    const Cards& m_shipped;
+    wire::TableShelf& m_tables;
+    const Puppet& m_puppet;
+    const Limb& m_limb;
+};
+
+} // namespace
+
+int countFailing(const choice::PuppetChoice& choice) {
+    int n = 0;
+    for (const choice::LimbChoice& l : choice.limbs)
+        for (const choice::Verdict& v : l.verdicts)
+            n += v.state() != choice::State::holds;
+    return n;
+}
+
+Edits::Changed applyRemedy(const Production& production, const Cards& shipped, int puppet, const Remedy& r,
+                           double share) {
+    const Puppet& p = production.puppets.at(static_cast<std::size_t>(puppet));
+    const Edits e(production, shipped, p.id);
+    const Limb& l = p.limbs.at(static_cast<std::size_t>(r.limb));
+    const double value = r.from + share * (r.to - r.from);
+    const auto jointOf = [&]() -> const Joint& { return l.joints.at(static_cast<std::size_t>(r.joint)); };
+    switch (r.fix) {
+    case Fix::gap:
+        return e.setGap(l.id, jointOf().id, value);
+    case Fix::range:
+        return e.setRange(l.id, jointOf().id, value * jointOf().low_rad, value * jointOf().high_rad);
+    case Fix::film:
+        return e.setLimb(l.id, [&](Limb& x) {
+            for (Joint& j : x.joints)
+                if (j.posed) j.need_s = std::min(j.need_s.value_or(p.wants.film_s), value);
+        });
+    case Fix::lean: {
+        Wants w = p.wants;
+        w.lean_rad = value;
+        return e.setWants(w);
+    }
+    case Fix::skin: {
+        const Mass& m = p.masses.at(static_cast<std::size_t>(r.mass));
+        Layers layers = m.layers;
+        layers.skin_mm = value;
+        return e.setLayers({"", 0, m.id}, layers);
+    }
+    case Fix::weight:
+        return e.setWeighed(p.masses.at(static_cast<std::size_t>(r.mass)).id, value);
+    case Fix::width:
+        return e.setLimb(l.id, [&](Limb& x) {
+            for (Segment& s : x.segments)
+                for (body::Station& t : s.stations)
+                    t.a_mm *= value, t.b_mm *= value;
+        });
+    case Fix::edge:
+        return e.setEdge(l.id, jointOf().id, r.to);
+    case Fix::spool:
+        return e.putSpool(r.spool);
+    case Fix::rig:
+        return e.setRig(RigPoint{l.id, r.joint});
+    }
+    return Fault{"remedy", "", "is of no known kind"};
+}
+
+std::vector<Remedy> calcRemedies(const Production& production, int puppet, int limb, const Cards& shipped,
+                                 wire::TableShelf& tables, std::stop_token stop,
+                                 const std::function<void(int, int)>& progress) {
+    Finder f(production, puppet, limb, shipped, tables);
+    const choice::PuppetChoice now = f.choose(production);
+    if (f.holds(now)) return {};
+    const choice::LimbChoice& l = now.limbs[static_cast<std::size_t>(limb)];
+    if (l.chosen < 0) return {};
+    const Puppet& p = production.puppets[static_cast<std::size_t>(puppet)];
+    const std::function<void()> kinds[] = {
+        [&] { f.gaps(l); },
+        [&] { f.ranges(l); },
+        [&] { f.film(l); },
+        [&] {
+            Remedy r = f.base(Fix::lean);
+            r.from = p.wants.lean_rad, r.to = 0;
+            f.offer(r);
+        },
+        [&] { f.masses(); },
+        [&] {
+            Remedy r = f.base(Fix::width);
+            r.from = 1, r.to = 2;
+            f.offer(r);
+        },
+        [&] { f.discrete(l); },
+        [&] {
+            if (p.rig) return;
+            // Under the root limb's longest stretch.
+            Remedy r = f.base(Fix::rig);
+            for (std::size_t i = 0; i < p.limbs.size(); ++i)
+                if (p.limbs[i].hangsOnLimb.empty()) {
+                    double longest = 0;
+                    r.limb = static_cast<int>(i);
+                    for (std::size_t k = 0; k < p.limbs[i].segments.size(); ++k)
+                        if (const double length = norm(p.limbs[i].joints[k + 1].at_mm - p.limbs[i].joints[k].at_mm);
+                            length > longest)
+                            longest = length, r.joint = static_cast<int>(k);
+                }
+            r.continuous = false;
+            f.offer(r, kRigSize);
+        }};
+    int done = 0;
+    for (const auto& kind : kinds) {
+        if (stop.stop_requested()) break;
+        kind();
+        if (progress) progress(++done, static_cast<int>(std::size(kinds)));
+    }
+    const int fails = countFailing(now);
+    for (Remedy& r : f.found)
+        r.fails = fails;
+    std::stable_sort(f.found.begin(), f.found.end(), [](const Remedy& a, const Remedy& b) { return a.size < b.size; });
+    return f.found;
+}
+
+} // namespace enkinet::production

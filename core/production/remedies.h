@@ -1,0 +1,50 @@
+#pragma once
+// What would make a failing limb work: for each kind of change the smallest one after which some wire of the stock fits
+// every joint of the limb, found by bisection on the true model (parts, loads, choice, all anew for each trial), never
+// guessed. docs/mechanics.md 77, 78.
+#include "production/edits.h"
+#include "production/report.h"
+#include <stop_token>
+
+namespace enkinet::production {
+
+enum class Fix {
+    gap,    ///< mm, of one joint
+    range,  ///< share of one joint's range that is kept
+    film,   ///< seconds of film that the limb's joints must last
+    lean,   ///< rad of lean that the puppet allows itself
+    skin,   ///< mm of skin on a mass: the rest is foil
+    weight, ///< grams of a weighed piece
+    width,  ///< factor on the half-widths of the limb's segments
+    edge,   ///< an eased edge in place of a hard one, or none in place of an eased one
+    spool,  ///< another gauge of a wire that is in stock
+    rig,    ///< a rig carries it
+};
+
+struct Remedy {
+    Fix fix = Fix::gap;
+    int limb = -1, joint = -1, mass = -1;
+    double from = 0, to = 0;
+    double size = 0; ///< how large the change is, as a share; what they are sorted by
+    bool continuous = true;
+    choice::Spool spool;           ///< for Fix::spool
+    int fails = 0, failsAfter = 0; ///< failing joints of the whole puppet before and after it
+    std::string wireCard;          ///< what the limb is then made of
+    wire::Bundle bundle;
+    double hold_Nmm = 0, life_s = 0; ///< at the joint that decides then
+};
+
+/// The remedies of a limb that does not hold, smallest first; empty for one that does. progress(done, of) after each
+/// kind. A stop request ends it early with what was found.
+std::vector<Remedy> calcRemedies(const Production& production, int puppet, int limb, const Cards& shipped,
+                                 wire::TableShelf& tables, std::stop_token stop = {},
+                                 const std::function<void(int, int)>& progress = {});
+
+/// The production with a remedy applied, at a share of its full change (1: as proposed).
+Edits::Changed applyRemedy(const Production& production, const Cards& shipped, int puppet, const Remedy& remedy,
+                           double share = 1);
+
+/// Failing joints of a choice.
+int countFailing(const choice::PuppetChoice& choice);
+
+} // namespace enkinet::production

@@ -1,0 +1,81 @@
+#include "base/units.h"
+#include "production/remedies.h"
+#include "support/near.h"
+
+using namespace enkinet;
+using namespace enkinet::production;
+using namespace enkinet::test;
+
+namespace {
+
+const choice::LimbChoice& limbOf(const Report& r, int limb) { return r.choice.limbs[static_cast<std::size_t>(limb)]; }
+
+/// Every failing limb of the demo, by puppet.
+std::vector<std::pair<int, int>> failing() {
+    std::vector<std::pair<int, int>> all;
+    for (int p = 0; p < 3; ++p) {
+        const auto r = reportOf(demo(), p);
+        for (const auto& l : r.choice.limbs)
+            if (l.chosen >= 0 && l.state != choice::State::holds) all.emplace_back(p, l.limb);
+    }
+    return all;
+}
+
+} // namespace
+
+TEST_CASE("Each continuous remedy is just enough: applied, the limb holds; a little short of it, it does not",
+          "[production]") {
+    int tried = 0;
+    for (const auto& [puppet, limb] : failing()) {
+        for (const Remedy& r : calcRemedies(demo(), puppet, limb, shippedCards(), tables())) {
+            const auto applied = applyRemedy(demo(), shippedCards(), puppet, r);
+            REQUIRE(applied);
+            INFO("puppet " << puppet << ", limb " << limb << ", fix " << static_cast<int>(r.fix) << ": " << r.from
+                           << " to " << r.to);
+            const auto after = reportOf(*applied, puppet);
+            CHECK(limbOf(after, limb).state == choice::State::holds);
+            CHECK(countFailing(after.choice) == r.failsAfter);
+            if (!r.continuous) continue;
+            ++tried;
+            const auto less = applyRemedy(demo(), shippedCards(), puppet, r, 0.995);
+            REQUIRE(less);
+            CHECK(limbOf(reportOf(*less, puppet), limb).state != choice::State::holds);
+        }
+    }
+    CHECK(tried >= 8);
+}
+
+TEST_CASE("Remedies come smallest first, and a limb that holds has none", "[production]") {
+    const auto remedies = calcRemedies(demo(), 0, 2, shippedCards(), tables());
+    REQUIRE(remedies.size() >= 3);
+    for (std::size_t i = 1; i < remedies.size(); ++i)
+        CHECK(remedies[i].size >= remedies[i - 1].size);
+    CHECK(calcRemedies(demo(), 0, 0, shippedCards(), tables()).empty());
+    // The production that was asked about is untouched, and a stopped search says what it had.
+    std::stop_source stopped;
+    stopped.request_stop();
+    CHECK(calcRemedies(demo(), 0, 2, shippedCards(), tables(), stopped.get_token()).empty());
+}
+
+TEST_CASE("A lighter head eases neck, spine and ankles at once, and the remedy says by how many", "[production]") {
+    // A head of solid clay makes the ankle slack; foil in it is offered as a remedy.
+    body::Layers solid = demo().puppets[0].masses[0].layers;
+    solid.skin_mm = 14;
+    const auto heavy = Edits(demo(), shippedCards(), "tansy").setLayers({"", 0, "head"}, solid);
+    REQUIRE(heavy);
+    const auto before = reportOf(*heavy);
+    CHECK(limbOf(before, 2).state == choice::State::slack);
+    const auto remedies = calcRemedies(*heavy, 0, 2, shippedCards(), tables());
+    CHECK_FALSE(remedies.empty());
+    for (const Remedy& r : remedies)
+        CHECK(r.fails == countFailing(before.choice));
+}
+
+TEST_CASE("A rig point takes the load off the feet", "[production]") {
+    const auto carried = Edits(demo(), shippedCards(), "tansy").setRig(body::RigPoint{"spine", 2});
+    REQUIRE(carried);
+    const auto r = reportOf(*carried);
+    CHECK(r.choice.skeleton.supportLinks.size() == 1);
+    for (const auto& d : limbOf(r, 2).demands)
+        CHECK_FALSE(d.load.standing);
+}
