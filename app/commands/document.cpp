@@ -152,6 +152,8 @@ QString Document::save() { return saveAs(m_path); }
 QString Document::saveAs(const QString& path) {
     if (path == m_path && m_readOnly)
         return tr("This file was written by a later version: save it under another name.");
+    if (!m_value->pictures.empty() && QFileInfo(path).suffix().toLower() == "json")
+        return tr("A bare .json cannot hold the pictures on the sheet: save as .enkinet.");
     if (auto saved = files::saveProduction(path.toStdString(), *m_value); !saved)
         return QString::fromStdString(saved.fault().sentence());
     m_path = QFileInfo(path).absoluteFilePath();
@@ -165,14 +167,14 @@ QString Document::saveAs(const QString& path) {
 void Document::startEmpty() { replace({}, {}, false); }
 
 QString Document::recoveryPath() {
-    return QStandardPaths::writableLocation(QStandardPaths::AppDataLocation) + "/recovery.json";
+    return QStandardPaths::writableLocation(QStandardPaths::AppDataLocation) + "/recovery.enkinet";
 }
 
 void Document::writeRecovery() {
     if (!isChanged()) return;
     QDir().mkpath(QFileInfo(recoveryPath()).path());
     // Best effort: the next edit tries again, and a real save reports its own faults.
-    if (!files::writeFileSafely(recoveryPath().toStdString(), files::writeProduction(*m_value))) m_recoverSoon.start();
+    if (!files::saveProduction(recoveryPath().toStdString(), *m_value)) m_recoverSoon.start();
 }
 
 QString Document::openRecovery(const QString& path) {

@@ -421,9 +421,9 @@ void SheetView::drawEmpty(QPainter& p) const {
 
 void SheetView::drawPictures(QPainter& p) {
     for (const body::Picture& x : m_document.puppet().pictures) {
-        const auto bytes = m_document.production().pictures.find(x.file);
-        if (bytes == m_document.production().pictures.end()) continue;
-        const QImage image = m_pictures.find(x.file, bytes->second);
+        const std::string* bytes = production::findPicture(m_document.production(), x.file);
+        if (!bytes) continue;
+        const QImage image = m_pictures.find(x.file, *bytes);
         if (image.isNull()) continue;
         const View view = x.side ? View::side : View::front;
         p.save();

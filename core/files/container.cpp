@@ -129,7 +129,7 @@ Result<Loaded> parseContainer(const std::string& bytes, const production::Cards&
     const zip_int64_t count = zip_get_num_entries(z, 0);
     if (count > kMostEntries) return Fault{"container", std::to_string(count) + " entries", "are more than 1000"};
     std::optional<Loaded> loaded;
-    std::map<std::string, std::string> pictures;
+    std::map<std::string, Bytes> pictures;
     std::size_t total = 0;
     for (zip_int64_t i = 0; i < count; ++i) {
         const auto index = static_cast<zip_uint64_t>(i);
@@ -148,7 +148,7 @@ Result<Loaded> parseContainer(const std::string& bytes, const production::Cards&
             if (!picture) return picture.fault();
             total += picture->size();
             if (total > kMostPictures) return Fault{"container", "pictures", "are more than 256 MB together"};
-            pictures[name] = picture.take();
+            pictures[name] = Bytes(picture.take());
         }
     }
     if (!loaded) return Fault{"container", "production.json", "is missing"};
@@ -175,13 +175,15 @@ Result<std::string> writeContainer(const production::Production& p) {
         zip_source_t* s = zip_source_buffer(z, bytes.data(), bytes.size(), 0);
         const zip_int64_t i = s ? zip_file_add(z, name.c_str(), s, ZIP_FL_ENC_UTF_8) : -1;
         if (i < 0 && s) zip_source_free(s);
+        // Pictures are packed already: they are stored as they are.
+        if (i >= 0 && &bytes != &json) zip_set_file_compression(z, static_cast<zip_uint64_t>(i), ZIP_CM_STORE, 0);
         // One fixed date: the same production gives the same bytes.
         if (i >= 0) zip_file_set_dostime(z, static_cast<zip_uint64_t>(i), 0, (46 << 9) | (1 << 5) | 1, 0);
         return i >= 0;
     };
     if (!put(kJsonName, json)) return failed("adding production.json");
     for (const auto& [name, bytes] : p.pictures)
-        if (!put(name, bytes)) return failed("adding a picture");
+        if (!put(name, bytes.get())) return failed("adding a picture");
     if (zip_close(z) != 0) return failed("closing");
     zip_stat_t stat;
     zip_stat_init(&stat);

@@ -132,6 +132,11 @@ Result<Production> makeProduction(Production p, const Cards& shipped) {
     return p;
 }
 
+const std::string* findPicture(const Production& p, const std::string& file) {
+    const auto it = p.pictures.find(file);
+    return it == p.pictures.end() ? nullptr : &it->second.get();
+}
+
 const body::Puppet* findPuppet(const Production& p, const std::string& id) {
     const int i = findPuppetIndex(p, id);
     return i < 0 ? nullptr : &p.puppets[static_cast<std::size_t>(i)];

@@ -1,5 +1,6 @@
 #pragma once
 // The document: one production with its puppets, stock and cards. Plain values; changed only by production/edits.h.
+#include "base/bytes.h"
 #include "choice/choose.h"
 #include "fill/cards.h"
 #include "paint/coats.h"
@@ -40,7 +41,7 @@ struct Production {
     Cards cards; ///< of this production; they stand before shipped cards of the same id
     std::vector<paint::Scheme> schemes;
     std::vector<body::Puppet> puppets;
-    std::map<std::string, std::string> pictures; ///< bytes by name inside the container
+    std::map<std::string, Bytes> pictures; ///< bytes by name inside the container
     body::Extras extras{};
     friend bool operator==(const Production&, const Production&) = default;
 };
@@ -51,6 +52,9 @@ fill::Shelf makeShelf(const Cards& cards);
 
 /// The production when it is sound and everything that it names is known; else the first rule broken, with its place.
 Result<Production> makeProduction(Production production, const Cards& shipped);
+
+/// Bytes of a picture of a puppet; null where the production does not hold it.
+const std::string* findPicture(const Production& production, const std::string& file);
 
 const body::Puppet* findPuppet(const Production& production, const std::string& id);
 int findPuppetIndex(const Production& production, const std::string& id); ///< -1 when there is none

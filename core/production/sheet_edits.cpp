@@ -340,7 +340,7 @@ Edits::Changed Edits::addPicture(Picture picture, const std::string& bytes) cons
     });
     if (!r) return r.fault();
     Production p = r.take();
-    p.pictures[picture.file] = bytes;
+    p.pictures[picture.file] = Bytes(bytes);
     return p;
 }
 

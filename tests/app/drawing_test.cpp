@@ -321,3 +321,54 @@ TEST_CASE("Life size draws a millimetre as large as the calibration says, and Es
     desk.keys(Qt::Key_Escape);
     CHECK_FALSE(desk.window.sheet().hold());
 }
+
+TEST_CASE("A picture that a file names but does not hold is passed over, and a bare file will not lose pictures") {
+    Desk desk;
+    production::Production p = demo();
+    p.puppets[0].pictures.push_back({"pictures/gone.png", false, 0, 100, 1, 0, 0.5, 0, 0, 0, 0});
+    QTemporaryDir dir;
+    REQUIRE(files::saveProduction(dir.filePath("gone.enkinet").toStdString(), p));
+    REQUIRE(desk.window.openFile(dir.filePath("gone.enkinet")));
+    desk.leaf("sheetLeaves", 1);
+    desk.click("fitHeight");
+    CHECK(desk.window.message().contains("no figure"));
+    desk.click("readWidths");
+    CHECK(desk.window.message().contains("no picture"));
+    desk.window.findChild<app::PicturesLeaf*>()->addPicture("old-reed-front.svg", bytesOf("old-reed-front.svg"), false);
+    CHECK(desk.document().saveAs(dir.filePath("bare.json")).contains(".enkinet"));
+    CHECK_FALSE(QFileInfo::exists(dir.filePath("bare.json")));
+    CHECK(desk.document().saveAs(dir.filePath("kept.enkinet")).isEmpty());
+}
+
+TEST_CASE("Recovery brings the pictures back too, and copies of a document share their bytes") {
+    Desk desk;
+    desk.document().setRecovery(true);
+    desk.window.findChild<app::PicturesLeaf*>()->addPicture("old-reed-side.svg", bytesOf("old-reed-side.svg"), true);
+    const auto before = desk.document().value();
+    desk.type("height", "230");
+    CHECK(&before->pictures.begin()->second.get() == &desk.document().production().pictures.begin()->second.get());
+    REQUIRE(QTest::qWaitFor([] { return QFileInfo::exists(app::Document::recoveryPath()); }, 3000));
+    QTest::qWait(900);
+    app::Document next;
+    REQUIRE(next.openRecovery(app::Document::recoveryPath()).isEmpty());
+    CHECK(next.production() == desk.document().production());
+    next.setRecovery(true);
+    next.dropRecovery();
+}
+
+TEST_CASE("Widths are smoothed without moving the ends, in one step") {
+    Desk desk;
+    desk.document().change("rough", [](const production::Edits& e) {
+        return e.setStations("leg", 1, {{0, 8, 8}, {0.3, 14, 6}, {0.6, 5, 9}, {1, 9, 9}});
+    });
+    desk.leaf("sheetLeaves", 1);
+    desk.document().select({app::Selection::Kind::segment, 2, 1, false});
+    desk.click("smoothWidths");
+    const auto& s = desk.document().puppet().limbs[2].segments[1].stations;
+    CHECK(s[0].a_mm == 8);
+    CHECK(s[3].a_mm == 9);
+    CHECK(s[1].a_mm == Approx((8 + 28 + 5) / 4.0));
+    CHECK(s[2].b_mm == Approx((6 + 18 + 9) / 4.0));
+    desk.undo();
+    CHECK(desk.document().puppet().limbs[2].segments[1].stations[1].a_mm == 14);
+}

@@ -46,7 +46,7 @@ TEST_CASE("Killed at fifty random moments, the file opens and at most the last s
         INFO("round " << round << ", seed 61");
         REQUIRE(saved);
         height = saved->production.puppets[0].height_mm;
-        const QString recovery = dir.filePath("data/enkinet/enkinet/recovery.json");
+        const QString recovery = dir.filePath("data/enkinet/enkinet/recovery.enkinet");
         if (QFileInfo::exists(recovery)) {
             const auto kept = files::loadProduction(recovery.toStdString(), shippedCards());
             REQUIRE(kept);

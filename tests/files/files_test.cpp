@@ -123,7 +123,7 @@ TEST_CASE("A container is opened, and one that lies is not", "[files]") {
     const auto withPicture =
         parseContainer(zipOf({{"production.json", text}, {"pictures/front.png", "bytes"}}), shippedCards());
     REQUIRE(withPicture);
-    CHECK(withPicture->production.pictures.at("pictures/front.png") == "bytes");
+    CHECK(withPicture->production.pictures.at("pictures/front.png").get() == "bytes");
     CHECK_FALSE(parseContainer(zipOf({{"other.json", text}}), shippedCards()));
     for (const char* name : {"../evil.png", "/etc/evil.png", "pictures/../../evil.png"}) {
         INFO(name);

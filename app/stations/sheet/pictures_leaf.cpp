@@ -99,6 +99,7 @@ PicturesLeaf::PicturesLeaf(Document& document, QWidget* parent) : QWidget(parent
     m_preview->setAccessibleName(tr("The figure as it is read"));
     v->addWidget(m_preview);
     row({{tr("Read widths of the selected part, or of all"), "readWidths", [this] { readWidths(); }}});
+    row({{tr("Smooth the widths"), "smoothWidths", [this] { smoothWidths(); }}});
     m_said = makeText(true);
     m_said->setObjectName("widthsSaid");
     v->addWidget(m_said);
@@ -126,6 +127,12 @@ PicturesLeaf::PicturesLeaf(Document& document, QWidget* parent) : QWidget(parent
         });
     connect(m_list, &QListWidget::currentRowChanged, this, [this] { show(); });
     connect(m_threshold, &QSlider::valueChanged, this, [this] { show(); });
+}
+
+/// A picture that the production names but does not hold is null.
+QImage PicturesLeaf::imageOf(const body::Picture& p) const {
+    const std::string* bytes = production::findPicture(m_document.production(), p.file);
+    return bytes ? decodePicture(*bytes, nullptr) : QImage();
 }
 
 int PicturesLeaf::current() const {
@@ -157,9 +164,7 @@ void PicturesLeaf::show() {
     m_strength->setValue(static_cast<int>(std::lround(p.strength * 100)));
     m_cropLeft->show(p.cropLeft * 100), m_cropRight->show(p.cropRight * 100), m_cropTop->show(p.cropTop * 100),
         m_cropBottom->show(p.cropBottom * 100);
-    const auto bytes = m_document.production().pictures.find(p.file);
-    if (bytes == m_document.production().pictures.end()) return;
-    const QImage image = decodePicture(bytes->second, nullptr);
+    const QImage image = imageOf(p);
     if (image.isNull()) return;
     body::Picture small = p;
     const body::GreyPicture g = greyOf(image.scaled(160, 96, Qt::KeepAspectRatio, Qt::SmoothTransformation), small);
@@ -235,7 +240,7 @@ void PicturesLeaf::fitHeight() {
     const int i = current();
     if (i < 0) return;
     const body::Picture p = m_document.puppet().pictures[static_cast<std::size_t>(i)];
-    const QImage image = decodePicture(m_document.production().pictures.at(p.file), nullptr);
+    const QImage image = imageOf(p);
     const auto fitted = image.isNull() ? std::nullopt : fittedToHeight(image, p, m_document.puppet().height_mm);
     if (!fitted) {
         Q_EMIT m_document.refused(tr("no figure can be told from its ground in this picture"));
@@ -243,6 +248,30 @@ void PicturesLeaf::fitHeight() {
     }
     m_document.change(tr("Fit the picture to %1").arg(Say::length(m_document.puppet().height_mm, 0)),
                       [&](const production::Edits& e) { return e.setPicture(static_cast<std::size_t>(i), *fitted); });
+}
+
+/// Each inner station becomes the mean of itself, twice, and its neighbours.
+void PicturesLeaf::smoothWidths() {
+    const Selection& s = m_document.selection();
+    std::vector<production::Edits::Step> steps;
+    const auto& puppet = m_document.puppet();
+    for (std::size_t i = 0; i < puppet.limbs.size(); ++i)
+        for (std::size_t k = 0; k < puppet.limbs[i].segments.size(); ++k) {
+            if (s.kind == Selection::Kind::segment && (s.limb != static_cast<int>(i) || s.index != static_cast<int>(k)))
+                continue;
+            const auto& old = puppet.limbs[i].segments[k].stations;
+            if (old.size() < 3) continue;
+            auto smooth = old;
+            for (std::size_t n = 1; n + 1 < old.size(); ++n) {
+                smooth[n].a_mm = (old[n - 1].a_mm + 2 * old[n].a_mm + old[n + 1].a_mm) / 4;
+                smooth[n].b_mm = (old[n - 1].b_mm + 2 * old[n].b_mm + old[n + 1].b_mm) / 4;
+            }
+            steps.push_back([id = puppet.limbs[i].id, k, smooth](const production::Edits& e) {
+                return e.setStations(id, static_cast<int>(k), smooth);
+            });
+        }
+    if (!steps.empty())
+        m_document.change(tr("Smooth the widths"), [&](const production::Edits& e) { return e.chain(steps); });
 }
 
 /// Five places along each bone; the front picture gives a, the side picture b.
@@ -254,7 +283,7 @@ void PicturesLeaf::readWidths() {
     };
     std::map<bool, Read> views;
     for (const body::Picture& p : puppet.pictures) {
-        const QImage image = decodePicture(m_document.production().pictures.at(p.file), nullptr);
+        const QImage image = imageOf(p);
         if (!image.isNull() && !views.contains(p.side)) views[p.side] = {greyOf(image, p), &p};
     }
     if (views.empty()) {

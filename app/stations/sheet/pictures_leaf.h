@@ -4,6 +4,7 @@
 #include "stations/sheet/leaf.h"
 #include <QWidget>
 
+class QImage;
 class QLabel;
 class QListWidget;
 class QSlider;
@@ -30,6 +31,8 @@ private:
     void change(const QString& name, const std::function<void(body::Picture&)>& mutate, const QString& key);
     void fitHeight();
     void readWidths();
+    void smoothWidths();
+    QImage imageOf(const body::Picture& picture) const;
 
     Document& m_document;
     QListWidget* m_list;

@@ -1,0 +1,305 @@
+// The desk's own pieces: fields, sentences, tags, elevations, the rule, the plan strip, the stand's geometry.
+#include "base/units.h"
+#include "desk/card.h"
+#include "desk/fields.h"
+#include "desk/look.h"
+#include "desk/say.h"
+#include "sheet/grip.h"
+#include "sheet/picture_shelf.h"
+#include "sheet/tags.h"
+#include "stations/plan/plan_strip.h"
+#include "support/driven.h"
+#include "turntable/turntable.h"
+#include <QImage>
+#include <QLabel>
+#include <QPainter>
+#include <QSignalSpy>
+#include <QTabBar>
+
+using namespace enkinet;
+using namespace enkinet::test;
+using app::NumberField;
+using app::Say;
+using app::View;
+using production::Station;
+
+TEST_CASE("A length field shows inches and gives millimetres") {
+    NumberField f(NumberField::Kind::length, 1, 100, 1, 1, "length");
+    f.show(25.4);
+    CHECK(f.suffix() == " mm");
+    CHECK(f.core() == Approx(25.4));
+    Say::setInches(true);
+    f.show(25.4);
+    CHECK(f.suffix() == " in");
+    CHECK(f.value() == Approx(1.0));
+    CHECK(f.core() == Approx(25.4));
+    Say::setInches(false);
+    f.show(50);
+    CHECK(f.value() == Approx(50));
+}
+
+TEST_CASE("Showing a value tells nobody, typing one tells once") {
+    NumberField f(NumberField::Kind::angle, 0, kPi, degToRad(5), 0, "angle");
+    QSignalSpy spy(&f, &NumberField::edited);
+    f.show(degToRad(30));
+    CHECK(spy.isEmpty());
+    f.selectAll();
+    QTest::keyClicks(&f, "45");
+    QTest::keyClick(&f, Qt::Key_Return);
+    REQUIRE(spy.size() == 1);
+    CHECK(spy[0][0].toDouble() == Approx(degToRad(45)));
+}
+
+TEST_CASE("Numbers carry as many figures as they mean") {
+    CHECK(Say::figure(1234.5) == "1235");
+    CHECK(Say::figure(12.345) == "12.3");
+    CHECK(Say::grams(0.052) == "0.05 g");
+    CHECK(Say::grams(5.23) == "5.2 g");
+    CHECK(Say::grams(152.3) == "152 g");
+    CHECK(Say::minutes(90) != Say::minutes(30));
+    CHECK(Say::diameter(1.6277).contains("AWG 14"));
+}
+
+TEST_CASE("Every state, issue, reason, step, caution and check has its sentence") {
+    for (int i = 0; i <= 5; ++i) {
+        CHECK_FALSE(Say::state(static_cast<choice::State>(i)).isEmpty());
+        CHECK_FALSE(Say::stateMeaning(static_cast<choice::State>(i)).isEmpty());
+    }
+    for (int i = 0; i <= static_cast<int>(production::Issue::buy_foil); ++i) {
+        production::OpenPoint p;
+        p.issue = static_cast<production::Issue>(i), p.subject = "knee", p.found = 1, p.limit = 2,
+        p.state = choice::State::slack;
+        INFO("issue " << i);
+        CHECK(Say::openPoint(p).size() > 12);
+        CHECK_FALSE(Say::openPoint(p).contains('%' + QString::number(1)));
+    }
+    for (int i = 0; i <= static_cast<int>(plan::Reason::holes_before_feet); ++i)
+        CHECK_FALSE(Say::reason(static_cast<plan::Reason>(i)).isEmpty());
+    for (int i = 0; i <= static_cast<int>(plan::StepKind::tie_down); ++i) {
+        plan::Step s;
+        s.kind = static_cast<plan::StepKind>(i), s.subject = "leg", s.amount = 3;
+        CHECK_FALSE(Say::step(s).isEmpty());
+    }
+    for (int i = 1; i <= static_cast<int>(plan::Caution::blade); ++i)
+        CHECK_FALSE(Say::caution(static_cast<plan::Caution>(i)).isEmpty());
+    for (int i = 0; i <= static_cast<int>(production::Eye::side_seen); ++i)
+        CHECK_FALSE(Say::eye({static_cast<production::Eye>(i), "leg", 1, 0, 2}).isEmpty());
+    for (int i = 0; i <= static_cast<int>(body::LimbKind::other); ++i)
+        CHECK_FALSE(Say::kind(static_cast<body::LimbKind>(i)).isEmpty());
+}
+
+TEST_CASE("The reason for a lay is said as it is") {
+    CHECK(Say::whyLay({1, 2, 0}, 14, 0).contains("One strand"));
+    CHECK(Say::whyLay({2, 1.5, 0}, 14, 1).contains("Parallel"));
+    CHECK(Say::whyLay({2, 1.5, 14}, 14, 0).contains("1 whole turn"));
+    CHECK(Say::whyLay({2, 1.5, 7}, 14, 0).contains("2 whole turns"));
+    CHECK(Say::whyLay({2, 1.5, 20}, 14, wire::findLock({2, 1.5, 20}, 14)).contains("%"));
+}
+
+TEST_CASE("Tags never overlap and stay in their column, however many there are") {
+    for (int n : {1, 4, 9, 14}) {
+        std::vector<app::Tag> tags(static_cast<std::size_t>(n));
+        Random random(81);
+        for (app::Tag& t : tags)
+            t.anchor = {random.between(0, 300), random.between(0, 620)};
+        app::placeTags(tags, QRectF(400, 20, 230, 900), 54);
+        std::sort(tags.begin(), tags.end(), [](const auto& a, const auto& b) { return a.box.top() < b.box.top(); });
+        for (std::size_t i = 0; i < tags.size(); ++i) {
+            CHECK(tags[i].box.left() == 400);
+            CHECK(tags[i].box.top() >= 20 - 1e-9);
+            CHECK(tags[i].box.bottom() <= 920 + 1e-9);
+            if (i > 0) CHECK(tags[i].box.top() >= tags[i - 1].box.bottom() + 7.9);
+        }
+    }
+}
+
+TEST_CASE("The elevations see the same puppet from the front and from its right") {
+    CHECK(app::project(View::front, {3, 5, 7}) == QPointF(3, -5));
+    CHECK(app::project(View::side, {3, 5, 7}) == QPointF(7, -5));
+    // Towards the viewer: forward in front, to the puppet's right in the side view.
+    CHECK(app::depthOf(View::front, {0, 0, 9}) > app::depthOf(View::front, {0, 0, 1}));
+    CHECK(app::depthOf(View::side, {-9, 0, 0}) > app::depthOf(View::side, {9, 0, 0}));
+    Desk desk;
+    const auto& r = desk.report();
+    const app::Elevation front(desk.document().puppet(), desk.document().production(), r, View::front),
+        side(desk.document().puppet(), desk.document().production(), r, View::side);
+    CHECK(front.bounds().top() == Approx(-240).margin(0.6));
+    CHECK(side.bounds().top() == Approx(front.bounds().top()).margin(0.2));
+    CHECK(front.bounds().bottom() == Approx(0).margin(0.6));
+    // Mirrored but for the satchel: left reaches as far as right.
+    CHECK(front.bounds().left() == Approx(-front.bounds().right()).margin(0.5));
+    // The head is found where it is, and nothing where there is nothing.
+    const int head = front.findPart({0, -213});
+    REQUIRE(head >= 0);
+    CHECK(r.choice.parts[static_cast<std::size_t>(head)].label == "head");
+    CHECK(front.findPart({90, -213}) == -1);
+    CHECK_FALSE(front.outlines().empty());
+}
+
+TEST_CASE("Every peel draws something else, by day and by night") {
+    Desk desk;
+    for (bool night : {false, true}) {
+        app::setNightLook(night);
+        Q_EMIT desk.document().changed();
+        std::vector<QImage> seen;
+        for (int i = 0; i < app::kPeels; ++i) {
+            desk.window.sheet().setPeel(static_cast<app::Peel>(i));
+            Desk::settle();
+            seen.push_back(desk.window.sheet().grab().toImage());
+        }
+        for (std::size_t i = 1; i < seen.size(); ++i)
+            CHECK(seen[i] != seen[i - 1]);
+    }
+    app::setNightLook(false);
+}
+
+TEST_CASE("Both looks keep their words readable: contrast at least 4.5 to 1") {
+    const auto light = [](const QColor& c) {
+        const auto linear = [](double v) { return v <= 0.04045 ? v / 12.92 : std::pow((v + 0.055) / 1.055, 2.4); };
+        return 0.2126 * linear(c.redF()) + 0.7152 * linear(c.greenF()) + 0.0722 * linear(c.blueF());
+    };
+    const auto contrast = [&](const QColor& a, const QColor& b) {
+        const double x = light(a), y = light(b);
+        return (std::max(x, y) + 0.05) / (std::min(x, y) + 0.05);
+    };
+    for (bool night : {false, true}) {
+        app::setNightLook(night);
+        const app::Look& l = app::look();
+        for (const QColor& paper : {l.sheet, l.card})
+            for (const QColor& word : {l.ink, l.graphite, l.holds, l.slack, l.tired}) {
+                INFO((night ? "night " : "day ") << word.name().toStdString() << " on " << paper.name().toStdString());
+                CHECK(contrast(word, paper) >= 4.5);
+            }
+        CHECK(contrast(l.steelInk, l.steel) >= 4.5);
+        CHECK(contrast(l.ink, l.bench) >= 4.5);
+    }
+    app::setNightLook(false);
+}
+
+TEST_CASE("The wheel zooms about the pointer: what lies under it stays there") {
+    Desk desk;
+    auto& sheet = desk.window.sheet();
+    const QPointF at(260, 300);
+    const QPointF before = sheet.toMm(View::front, at);
+    sheet.zoom(1.7, at);
+    const QPointF after = sheet.toMm(View::front, at);
+    CHECK(std::hypot(before.x() - after.x(), before.y() - after.y()) < 0.3);
+    sheet.fit();
+    CHECK(std::abs(sheet.toMm(View::front, at).x() - before.x()) < 1e-9);
+}
+
+TEST_CASE("The arrow keys walk through every joint once round") {
+    Desk desk;
+    std::set<std::pair<int, int>> seen;
+    auto& sheet = desk.window.sheet();
+    sheet.setFocus();
+    const auto n = desk.report().choice.skeleton.hinges.size();
+    for (std::size_t i = 0; i < n; ++i) {
+        QTest::keyClick(&sheet, Qt::Key_Right);
+        const auto& s = desk.document().selection();
+        seen.insert({s.limb * 2 + s.right, s.index});
+    }
+    CHECK(seen.size() == n);
+    const auto last = desk.document().selection();
+    QTest::keyClick(&sheet, Qt::Key_Left);
+    QTest::keyClick(&sheet, Qt::Key_Right);
+    CHECK(desk.document().selection() == last);
+}
+
+TEST_CASE("The stand's view is a rotation, and its viewer looks along the view's depth") {
+    Random random(82);
+    for (int i = 0; i < 100; ++i) {
+        const app::Orbit o{random.between(-4, 4), random.between(-0.3, 1.5)};
+        const Vec3 x = o.toView({1, 0, 0}), y = o.toView({0, 1, 0}), z = o.toView({0, 0, 1});
+        CHECK_NEAR(norm(x), 1.0, 1e-12);
+        CHECK(norm(cross(x, y) - z) < 1e-12); // right-handed
+        CHECK(norm(o.toView(o.viewer()) - Vec3{0, 0, 1}) < 1e-12);
+    }
+    CHECK(norm(app::Orbit{0, 0}.toView({1, 2, 3}) - Vec3{1, 2, 3}) < 1e-12); // the front is the front elevation
+}
+
+TEST_CASE("A part taken by the hand bends the joint between it and the planted foot") {
+    Desk desk;
+    const auto gripOf = [&](const std::string& label) {
+        for (std::size_t i = 0; i < desk.report().choice.parts.size(); ++i)
+            if (desk.report().choice.parts[i].label == label) {
+                const app::Grip g = app::findGrip(desk.document(), static_cast<int>(i));
+                return g.hinge < 0 ? std::string("nothing")
+                                   : desk.report().choice.skeleton.hinges[static_cast<std::size_t>(g.hinge)].label +
+                                         (g.moved ? "" : " (body moves)");
+            }
+        return std::string("no part");
+    };
+    CHECK(gripOf("left forearm") == "left elbow");
+    CHECK(gripOf("head") == "neck");
+    CHECK(gripOf("right shin") == "right knee");
+    CHECK(gripOf("left foot") == "nothing"); // planted
+    CHECK(gripOf("left shin") == "left ankle (body moves)");
+    CHECK(gripOf("hips") == "left hip (body moves)");
+}
+
+TEST_CASE("A point of the sheet and its pixel belong together whatever the picture's turn") {
+    Random random(83);
+    for (int i = 0; i < 200; ++i) {
+        body::Picture p;
+        p.x_mm = random.between(-50, 50), p.y_mm = random.between(0, 300), p.mm_px = random.between(0.05, 2),
+        p.angle_rad = random.between(-3, 3);
+        const double px = random.between(0, 500), py = random.between(0, 500);
+        // The other way round: the pixel's place as it is painted.
+        const double c = std::cos(p.angle_rad), s = std::sin(p.angle_rad);
+        const double x = p.x_mm + p.mm_px * (px * c + py * s), y = p.y_mm - p.mm_px * (-px * s + py * c);
+        const body::PicturePoint back = app::toPixel(p, x, y);
+        CHECK(std::abs(back.x - px) < 1e-6);
+        CHECK(std::abs(back.y - py) < 1e-6);
+    }
+}
+
+TEST_CASE("A picture fitted to a height stands on the base line with its figure so high") {
+    QImage image(200, 300, QImage::Format_RGB32);
+    image.fill(Qt::white);
+    {
+        QPainter p(&image);
+        p.fillRect(60, 40, 50, 220, Qt::black);
+    }
+    const auto fitted = app::fittedToHeight(image, {}, 240);
+    REQUIRE(fitted);
+    CHECK(fitted->mm_px == Approx(240.0 / 220));
+    CHECK(app::toPixel(*fitted, 0, 0).y == Approx(260).margin(1e-6));
+    CHECK(app::toPixel(*fitted, 0, 0).x == Approx(85).margin(0.6));
+    image.fill(Qt::white);
+    CHECK_FALSE(app::fittedToHeight(image, {}, 240));
+}
+
+TEST_CASE("The rule counts open points in words and numbers, and the plan's steps are walked by keys") {
+    Desk desk;
+    const auto counts = production::countOpen(desk.report());
+    for (int i = 0; i < production::kStations; ++i) {
+        const auto* d = desk.window.rule().division(static_cast<Station>(i));
+        if (counts[static_cast<std::size_t>(i)] > 0) {
+            CHECK(d->accessibleName().contains(QString::number(counts[static_cast<std::size_t>(i)])));
+            CHECK(d->toolTip().count('\n') + 1 == counts[static_cast<std::size_t>(i)]);
+        }
+    }
+    desk.station(Station::plan);
+    auto* steps = desk.find<QListWidget>("steps");
+    CHECK(steps->count() == static_cast<int>(desk.report().plan.steps.size()));
+    steps->setFocus();
+    steps->setCurrentRow(0);
+    QTest::keyClick(steps, Qt::Key_Down);
+    CHECK(steps->currentRow() == 1);
+}
+
+TEST_CASE("The window works from 1024 x 700 upwards without cutting its card") {
+    Desk desk;
+    desk.window.resize(1024, 700);
+    Desk::settle();
+    for (int i = 0; i < production::kStations; ++i) {
+        desk.station(static_cast<Station>(i));
+        for (const QLabel* l : desk.window.findChildren<QLabel*>()) {
+            if (!l->isVisible() || l->wordWrap() || l->text().isEmpty() || l->pixmap().width() > 0) continue;
+            INFO(l->text().toStdString());
+            CHECK(l->width() >= std::min(l->sizeHint().width(), 400) - 2);
+        }
+        CHECK(desk.window.width() <= 1024);
+    }
+}

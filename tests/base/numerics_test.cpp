@@ -1,0 +1,92 @@
+#include "base/curve.h"
+#include "base/normal.h"
+#include "base/quadrature.h"
+#include "base/text.h"
+#include "base/units.h"
+#include "base/vec3.h"
+#include "support/near.h"
+
+using namespace enkinet;
+using namespace enkinet::test;
+
+TEST_CASE("The adaptive rule integrates smooth, kinked and steep functions to its tolerance", "[base]") {
+    CHECK(std::abs(integrate([](double x) { return std::sin(x); }, 0, kPi, 1e-10) - 2) < 1e-9);
+    CHECK(std::abs(integrate([](double x) { return std::abs(x - 0.3); }, 0, 1, 1e-10) - (0.045 + 0.245)) < 1e-9);
+    CHECK(std::abs(integrate([](double x) { return std::exp(-100 * x); }, 0, 1, 1e-12) - (1 - std::exp(-100.0)) / 100) <
+          1e-10);
+    CHECK(integrate([](double) { return 1.0; }, 2, 2, 1e-10) == 0);
+    // Turned round it changes its sign.
+    const auto f = [](double x) { return x * x * x; };
+    CHECK(std::abs(integrate(f, 0, 2, 1e-10) + integrate(f, 2, 0, 1e-10)) < 1e-12);
+}
+
+TEST_CASE("A tabulated curve meets its nodes, is of fourth order between them and goes on straight outside", "[base]") {
+    const auto worst = [](std::size_t n) {
+        const Curve c(0, 2, n, [](double x) { return std::pair{std::exp(x), std::exp(x)}; });
+        double most = 0;
+        for (double x = 0; x <= 2; x += 0.001)
+            most = std::max(most, std::abs(c(x) - std::exp(x)));
+        return most;
+    };
+    const double coarse = worst(9), fine = worst(17);
+    CHECK(coarse / fine > 12); // a sixteenth but for the end effects
+    CHECK(coarse / fine < 20);
+    const Curve line(1, 3, 5, [](double x) { return std::pair{3 * x - 1, 3.0}; });
+    for (double x : {-4.0, 1.0, 2.2, 3.0, 9.0})
+        CHECK(std::abs(line(x) - (3 * x - 1)) < 1e-12);
+}
+
+TEST_CASE("The normal distribution has its textbook shares", "[base]") {
+    CHECK(std::abs(normalBelow(0) - 0.5) < 1e-15);
+    CHECK(std::abs(normalBelow(1.959964) - 0.975) < 1e-6);
+    CHECK(std::abs(normalBelow(-kNineInTen) - 0.1) < 1e-12);
+    CHECK(normalBelow(-40) >= 0);
+    CHECK(normalBelow(40) == 1);
+}
+
+TEST_CASE("Vectors obey their algebra", "[base]") {
+    Random random(71);
+    const auto v = [&] { return Vec3{random.between(-9, 9), random.between(-9, 9), random.between(-9, 9)}; };
+    for (int i = 0; i < 200; ++i) {
+        const Vec3 a = v(), b = v(), c = v();
+        CHECK(std::abs(dot(cross(a, b), a)) < 1e-9);
+        CHECK(norm(cross(a, b) + cross(b, a)) < 1e-12);
+        CHECK(norm(cross(a, b + c) - cross(a, b) - cross(a, c)) < 1e-9);
+        // Lagrange: |a x b|² = |a|²|b|² - (a.b)².
+        CHECK_NEAR(dot(cross(a, b), cross(a, b)), dot(a, a) * dot(b, b) - dot(a, b) * dot(a, b), 1e-9);
+        CHECK_NEAR(norm(unit(a)), 1.0, 1e-12);
+    }
+    CHECK(unit(Vec3{}) == Vec3{});
+}
+
+TEST_CASE("Units convert there and back, and snapped angles are whole millionths of a degree", "[base]") {
+    CHECK_NEAR(degToRad(180), kPi, 1e-15);
+    CHECK_NEAR(radToDeg(degToRad(37.5)), 37.5, 1e-14);
+    CHECK_NEAR(gPerCm3ToGPerMm3(2.71), 0.00271, 1e-12);
+    CHECK(snapAngle(snapAngle(0.123456789)) == snapAngle(0.123456789));
+    CHECK(snapAngle(0) == 0);
+    CHECK(std::abs(radToDeg(snapAngle(degToRad(12.3456784))) - 12.345678) < 1e-9);
+}
+
+TEST_CASE("Ids are letters, digits, dots and dashes, and plain numbers carry no noise", "[base]") {
+    for (const char* good : {"a", "alu-2.0", "finger_3", "X9"})
+        CHECK(isId(good));
+    for (const char* bad : {"", "two words", "../up", "semi;colon", "ümlaut"})
+        CHECK_FALSE(isId(bad));
+    CHECK_FALSE(isId(std::string(65, 'a')));
+    CHECK(isId(std::string(64, 'a')));
+    CHECK(plain(2.0) == "2");
+    CHECK(plain(0.1 + 0.2) == "0.3");
+    CHECK(plain(1234.5678, 4) == "1235");
+}
+
+TEST_CASE("A result is a value or a fault that can be read as one sentence", "[base]") {
+    const Result<int> good(4);
+    REQUIRE(good);
+    CHECK(*good == 4);
+    const Result<int> bad(Fault{"joint knee", "gap 0 mm", "must be above 0"});
+    REQUIRE_FALSE(bad);
+    CHECK(bad.fault().sentence() == "joint knee: gap 0 mm must be above 0");
+    CHECK(Fault{"", "x", "is odd"}.sentence() == "x is odd");
+    CHECK(Fault{"here", "", "is empty"}.sentence() == "here: is empty");
+}
