@@ -58,6 +58,9 @@ Document::Document(QObject* parent)
     compute();
 }
 
+// A history that is not clean says so once more while it is taken down; by then nobody is left to hear it.
+Document::~Document() { m_undo.blockSignals(true); }
+
 void Document::compute() {
     if (hasPuppet())
         *m_report = production::calcReport(*m_value, m_puppet, m_shipped, tables());

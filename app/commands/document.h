@@ -27,6 +27,7 @@ public:
 
     /// Reads the shipped cards; fault() says so when they are missing.
     explicit Document(QObject* parent = nullptr);
+    ~Document() override;
 
     const production::Production& production() const { return *m_value; }
     /// The present value, shared: what a computation in the background keeps.

@@ -13,11 +13,25 @@ struct Fault {
     std::string value; ///< what was found: "gap 0 mm"
     std::string rule;  ///< what holds instead: "must be above 0"
 
+    /// What a file or a hand put in is quoted in part only, however long it was, and on one line.
     std::string sentence() const {
-        std::string s = place;
-        if (!value.empty()) s += (s.empty() ? "" : ": ") + value;
-        if (!rule.empty()) s += (s.empty() ? "" : value.empty() ? ": " : " ") + rule;
+        std::string s = brief(place);
+        if (!value.empty()) s += (s.empty() ? "" : ": ") + brief(value);
+        if (!rule.empty()) s += (s.empty() ? "" : value.empty() ? ": " : " ") + brief(rule, 400);
         return s;
+    }
+
+private:
+    static std::string brief(std::string part, std::size_t most = 150) {
+        if (part.size() > most) {
+            std::size_t cut = most;
+            while (cut > 0 && (static_cast<unsigned char>(part[cut]) & 0xC0) == 0x80)
+                --cut; // not inside a letter
+            part = part.substr(0, cut) + "...";
+        }
+        for (char& c : part)
+            if (static_cast<unsigned char>(c) < 32) c = ' ';
+        return part;
     }
 };
 

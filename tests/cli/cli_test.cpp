@@ -3,6 +3,7 @@
 #include <cstdio>
 #include <filesystem>
 #include <fstream>
+#include <map>
 #include <nlohmann/json.hpp>
 #include <sys/wait.h>
 
@@ -130,4 +131,44 @@ TEST_CASE("bake reaches the handbook's minute") {
                                    .out);
     CHECK_NEAR(j["minutes_to_reach"].get<double>(), 27.17, 0.01);
     CHECK(j["surface_C_at_end"].get<double>() > j["innermost_C_at_end"].get<double>());
+}
+
+TEST_CASE("Every number of every command refuses what is no number, and what lies beyond its limits, in one line") {
+    const std::map<std::string, std::vector<std::pair<const char*, const char*>>> commands{
+        {"wire --material aluminium-soft",
+         {{"--diameter", "1.5"},
+          {"--strands", "2"},
+          {"--lay", "10"},
+          {"--gap", "14"},
+          {"--angle", "60"},
+          {"--edge", "1.3"},
+          {"--set", "0.5"},
+          {"--forming", "0"}}},
+        {"bake",
+         {{"--thickness", "6"},
+          {"--core", "8"},
+          {"--core-density", "0.4"},
+          {"--oven", "130"},
+          {"--start", "20"},
+          {"--surface", "15"},
+          {"--minutes", "60"},
+          {"--to", "115"}}}};
+    for (const auto& [command, options] : commands) {
+        std::string good = command;
+        for (const auto& [option, value] : options)
+            good += std::string(" ") + option + " " + value;
+        CHECK(run(good).status == 0);
+        for (const auto& [bad, unused] : options)
+            for (const char* value : {"nan", "inf", "-inf", "1e999", "abc", "''", "1,5x", "-1e9", "1e12"}) {
+                std::string arguments = command;
+                for (const auto& [option, fine] : options)
+                    arguments +=
+                        std::string(" ") + option + (option == bad ? "=" : " ") + (option == bad ? value : fine);
+                const Said s = run(arguments);
+                INFO(arguments << " | " << s.err);
+                CHECK(s.status == 2);
+                CHECK(s.out.empty());
+                CHECK(std::count(s.err.begin(), s.err.end(), '\n') == 1);
+            }
+    }
 }
