@@ -77,7 +77,8 @@ void Document::put(Value value) {
     m_puppet = std::clamp(m_puppet, 0, std::max(0, static_cast<int>(m_value->puppets.size()) - 1));
     compute();
     m_saveSoon.start();
-    if (m_keepsRecovery) m_recoverSoon.start();
+    // Not started anew by the next edit: a long drag must not keep putting it off.
+    if (m_keepsRecovery && !m_recoverSoon.isActive()) m_recoverSoon.start();
     Q_EMIT changed();
 }
 

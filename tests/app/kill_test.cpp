@@ -12,6 +12,7 @@ using namespace enkinet::test;
 
 TEST_CASE("Killed at fifty random moments, the file opens and at most the last second is missing", "[full]") {
     Random random(61);
+    int judged = 0;
     for (int round = 0; round < 50; ++round) {
         QTemporaryDir dir;
         const QString file = dir.filePath("work.enkinet"), log = dir.filePath("log");
@@ -20,6 +21,8 @@ TEST_CASE("Killed at fifty random moments, the file opens and at most the last s
         small.puppets[0].limbs.resize(1); // a quick report, so that edits come fast
         small.puppets[0].masses.resize(1);
         small.puppets[0].poses.clear();
+        // Lower than any edit makes it, so that only what was kept can reach what is expected.
+        small.puppets[0] = body::calcScaled(small.puppets[0], 150);
         REQUIRE(files::saveProduction(file.toStdString(), small));
         QProcess child;
         QProcessEnvironment env = QProcessEnvironment::systemEnvironment();
@@ -52,6 +55,8 @@ TEST_CASE("Killed at fifty random moments, the file opens and at most the last s
             REQUIRE(kept);
             height = std::max(height, kept->production.puppets[0].height_mm);
         }
+        judged += expected > 0;
         if (expected > 0) CHECK(height >= 200 + 0.01 * expected - 1e-9);
     }
+    CHECK(judged >= 10);
 }
