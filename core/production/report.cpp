@@ -26,12 +26,13 @@ public:
         }
         if (m_r.choice.skeleton.supportLinks.empty())
             add({Station::sheet, Issue::no_support, -1, -1, -1, kNoState, 0, 0, m_puppet.name});
+        // As it is built: a figure that bows is not drawn too low.
         for (const fill::Part& p : m_r.choice.parts) {
             if (p.mass >= 0) {
-                const body::MassCopy& c = m_r.choice.skeleton.masses[static_cast<std::size_t>(p.mass)];
+                const body::MassCopy& c = m_r.choice.rest.masses[static_cast<std::size_t>(p.mass)];
                 m_r.top_mm = std::max(m_r.top_mm, c.at.y + m_puppet.masses[static_cast<std::size_t>(c.mass)].half_mm.y);
             } else {
-                const body::Link& l = m_r.choice.skeleton.links[static_cast<std::size_t>(p.link)];
+                const body::Link& l = m_r.choice.rest.links[static_cast<std::size_t>(p.link)];
                 const auto& stations = m_puppet.limbs[limbOf(l)].segments[static_cast<std::size_t>(l.segment)].stations;
                 const body::Frame f = body::findFrame(l);
                 for (double at : {0.0, 1.0}) {

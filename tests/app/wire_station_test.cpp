@@ -44,6 +44,24 @@ TEST_CASE("The lens moves with its sliders by keys alone, and what it tries is u
     CHECK_FALSE(desk.report().choice.limbs[2].pinned);
 }
 
+TEST_CASE("Bends spent while building are taken off the joint's life") {
+    Desk desk;
+    desk.station(Station::wire);
+    desk.clickJoint("left knee");
+    const auto median = [&] { return desk.report().choice.limbs[2].verdicts[1].bend.designMedian; };
+    // The wire is held fast, so that the choice cannot move on to another.
+    const auto& leg = desk.report().choice.limbs[2];
+    const auto& c = leg.candidates[static_cast<std::size_t>(leg.chosen)];
+    const body::WirePick pick{desk.document().production().stock.spools[static_cast<std::size_t>(c.spool)].id,
+                              c.bundle.strands, c.bundle.lay_mm};
+    desk.document().change("pin", [&](const production::Edits& e) { return e.setPick("leg", pick); });
+    const double was = median();
+    desk.type("forming", "3");
+    CHECK(median() == Approx(was - 3));
+    desk.undo();
+    CHECK(median() == was);
+}
+
 TEST_CASE("The lens says too tight where the wire has no numbers") {
     Desk desk;
     desk.station(Station::wire);

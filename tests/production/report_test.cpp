@@ -42,6 +42,13 @@ TEST_CASE("A figure that nothing holds, or that is drawn too low, is pointed out
     const Report low = changed([](Production& p) { tansy(p).height_mm = 300; });
     REQUIRE(countOf(low, Issue::height_off) == 1);
     CHECK(std::abs(low.top_mm - 240) < 0.5); // the head's crown
+    // A figure that bows deeply is as high as it is built.
+    const Report bowed = changed([](Production& p) {
+        for (body::Joint& j : tansy(p).limbs[0].joints)
+            if (j.posed) j.high_rad = degToRad(90);
+        tansy(p).board.angles = {{"spine", "waist", false, degToRad(80), 0}};
+    });
+    CHECK(countOf(bowed, Issue::height_off) == 0);
 }
 
 TEST_CASE("Stock that is missing, short or static is said for the limb that wants it", "[production]") {

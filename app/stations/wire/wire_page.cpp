@@ -120,6 +120,9 @@ WirePage::WirePage(Document& d) : Page(d, production::Station::wire) {
     form->addRow(tr("edge"), m_edge);
     form->addRow(tr("must last"), m_need);
     form->addRow(tr("moves a second"), m_moves);
+    m_forming = new NumberField(NumberField::Kind::plain, 0, 1000, 1, 0, tr("Full bends spent while it is built"));
+    m_forming->setObjectName("forming");
+    form->addRow(tr("bends while building"), m_forming);
     v->addLayout(form);
     addOpenPoints();
     column()->addStretch();
@@ -161,6 +164,11 @@ WirePage::WirePage(Document& d) : Page(d, production::Station::wire) {
         changeJoint(
             tr("Must last %1 s").arg(Say::figure(s)),
             [s](const production::Edits& e, const auto& l, const auto& j) { return e.setNeed(l, j, s); }, "need");
+    });
+    connect(m_forming, &NumberField::edited, this, [this](double n) {
+        changeJoint(
+            tr("%1 bends while building").arg(Say::number(n, 0)),
+            [n](const production::Edits& e, const auto& l, const auto& j) { return e.setForming(l, j, n); }, "forming");
     });
     connect(m_moves, &NumberField::edited, this, [this](double n) {
         changeJoint(
@@ -314,6 +322,7 @@ void WirePage::show(const production::Report& r) {
     m_remedies->show(m_limb);
     showLeaf();
     m_moves->show(joint.movesPerSecond);
+    m_forming->show(joint.formingBends);
 }
 
 /// Only the leaf that is open is brought up to date.

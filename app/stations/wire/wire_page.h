@@ -44,7 +44,7 @@ private:
     QLabel* m_fieldText;
     QListWidget* m_list;
     QPushButton *m_use, *m_auto;
-    NumberField *m_gap, *m_low, *m_high, *m_need, *m_moves;
+    NumberField *m_gap, *m_low, *m_high, *m_need, *m_moves, *m_forming;
     ChoiceField* m_edge;
     int m_limb = -1, m_demand = -1;
 };
