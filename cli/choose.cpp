@@ -1,5 +1,6 @@
 #include "base/units.h"
 #include "puppet_command.h"
+#include <algorithm>
 #include <fmt/format.h>
 #include <iostream>
 
@@ -11,7 +12,17 @@ using production::Report;
 namespace {
 
 const char* caseWord(load::Case c) {
-    return c == load::Case::standing ? "standing" : c == load::Case::stretched ? "stretched" : "touch";
+    switch (c) {
+    case load::Case::standing:
+        return "standing";
+    case load::Case::shared:
+        return "shared";
+    case load::Case::stretched:
+        return "stretched";
+    case load::Case::touch:
+        break;
+    }
+    return "touch";
 }
 
 Json jointJson(const body::Limb& limb, const choice::Demand& d, const choice::Verdict& v) {
@@ -29,7 +40,7 @@ Json jointJson(const body::Limb& limb, const choice::Demand& d, const choice::Ve
             {"effort_Nmm", numberJson(v.effort_Nmm)},
             {"lever_mm", d.lever_mm},
             {"whole_hand", d.wholeHand},
-            {"springback_deg", numberJson(radToDeg(v.bend.springback_rad))},
+            {"springback_deg", numberJson(radToDeg(v.springback_rad))},
             {"springback_limit_deg", radToDeg(d.springLimit_rad)},
             {"life_s", v.life_s},
             {"life_median_s", v.lifeMedian_s},
@@ -57,6 +68,11 @@ Json jointJson(const body::Limb& limb, const choice::Demand& d, const choice::Ve
 Json limbJson(const production::Production& p, const body::Puppet& puppet, const choice::LimbChoice& l) {
     const body::Limb& limb = puppet.limbs[static_cast<std::size_t>(l.limb)];
     Json j{{"id", limb.id}, {"name", limb.name}, {"mirrored", limb.mirrored}};
+    j["why_wire"] = {{"pose", l.reason.pose},
+                     {"anchor", l.reason.anchor},
+                     {"raw_clay", l.reason.rawClay},
+                     {"raw_MPa", l.reason.raw_MPa},
+                     {"raw_limit_MPa", l.reason.rawLimit_MPa}};
     if (l.chosen < 0) {
         j["state"] = nullptr;
         return j;
@@ -66,12 +82,19 @@ Json limbJson(const production::Production& p, const body::Puppet& puppet, const
     j["spool"] = p.stock.spools[static_cast<std::size_t>(c.spool)].id;
     j["diameter_mm"] = c.bundle.diameter_mm, j["strands"] = c.bundle.strands;
     j["lay_mm"] = c.bundle.lay_mm > 0 ? Json(c.bundle.lay_mm) : Json(nullptr);
+    for (const choice::Ending& e : choice::findEndings(l, c))
+        j["endings"].push_back({{"after", limb.joints[static_cast<std::size_t>(e.joint)].id}, {"strands", e.strands}});
     j["state"] = stateWord(l.state), j["pinned"] = l.pinned;
     j["candidates"] = l.candidates.size(), j["fitting"] = l.fitting;
     j["joints"] = Json::array();
     for (std::size_t i = 0; i < l.demands.size(); ++i)
         j["joints"].push_back(jointJson(limb, l.demands[i], l.verdicts[i]));
     return j;
+}
+
+bool needsWire(const Json& limb) {
+    const Json& why = limb["why_wire"];
+    return why["pose"].get<bool>() || why["anchor"].get<bool>() || why["raw_clay"].get<bool>();
 }
 
 void chooseRun(const std::string& path, bool json, Run& run) {
@@ -82,7 +105,15 @@ void chooseRun(const std::string& path, bool json, Run& run) {
                {"mass_g", r.choice.totals.mass_g()},
                {"settled", r.choice.settled},
                {"survival", r.choice.survival},
+               {"stances", Json::array()},
                {"limbs", Json::array()}};
+        for (const choice::Footing& f : r.choice.footings)
+            j["stances"].push_back(
+                {{"feet", f.down},
+                 {"stable", f.stable},
+                 {"feet_g", f.feet_g},
+                 {"largest_droop_mm",
+                  f.droop_mm.empty() ? 0 : *std::max_element(f.droop_mm.begin(), f.droop_mm.end())}});
         for (const choice::LimbChoice& l : r.choice.limbs)
             j["limbs"].push_back(limbJson(production, puppet, l));
         all["puppets"].push_back(j);
@@ -90,12 +121,17 @@ void chooseRun(const std::string& path, bool json, Run& run) {
         fmt::print("{}, {:.0f} mm, {:.0f} g\n", puppet.name, puppet.height_mm, r.choice.totals.mass_g());
         for (const Json& l : j["limbs"]) {
             if (l["state"].is_null()) {
-                fmt::print("  {:<22} no wire in stock\n", l["name"].get<std::string>());
+                fmt::print("  {:<22} {}\n", l["name"].get<std::string>(),
+                           needsWire(l) ? "no wire in stock" : "needs no wire");
                 continue;
             }
             const std::string lay = l["lay_mm"].is_null() ? "" : fmt::format(" lay {:.1f}", l["lay_mm"].get<double>());
-            fmt::print("  {:<22} {} x {:.1f} {}{}: {}\n", l["name"].get<std::string>(), l["strands"].get<int>(),
-                       l["diameter_mm"].get<double>(), l["material"].get<std::string>(), lay,
+            std::string ends;
+            if (l.contains("endings"))
+                for (const Json& e : l["endings"])
+                    ends += fmt::format(", {} after {}", e["strands"].get<int>(), e["after"].get<std::string>());
+            fmt::print("  {:<22} {} x {:.1f} {}{}{}: {}\n", l["name"].get<std::string>(), l["strands"].get<int>(),
+                       l["diameter_mm"].get<double>(), l["material"].get<std::string>(), lay, ends,
                        l["state"].get<std::string>());
             for (const Json& x : l["joints"])
                 fmt::print("    {:<20} needs {:7.1f} N·mm, holds {:>7}, lasts {:6.1f} of {:.0f} s: {}\n",

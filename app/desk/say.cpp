@@ -131,6 +131,8 @@ QString Say::aim(body::Aim a) {
         return tr("lightest");
     case body::Aim::easy:
         return tr("easiest to pose");
+    case body::Aim::spools:
+        return tr("fewest spools");
     case body::Aim::cheap:
         return tr("cheapest");
     }
@@ -212,6 +214,27 @@ QString Say::wire(const wire::Bundle& b, const std::string& card) {
                         : tr("%1, parallel").arg(head);
 }
 
+QString Say::limbWire(const body::Limb& limb, const choice::LimbChoice& l, const choice::Candidate& c,
+                      const std::string& card) {
+    QString text = wire(c.bundle, card);
+    for (const choice::Ending& e : choice::findEndings(l, c))
+        text += tr(", %1 from the %2 on")
+                    .arg(e.strands)
+                    .arg(QString::fromStdString(limb.segments[static_cast<std::size_t>(e.joint)].name));
+    return text;
+}
+
+QString Say::wireReason(const choice::WireReason& r) {
+    QStringList why;
+    if (r.pose) why << tr("to hold a pose");
+    if (r.anchor) why << tr("to anchor");
+    if (r.rawClay) why << tr("to hold the raw clay in shape until it is cured");
+    if (!why.isEmpty()) return tr("Wire is here %1.").arg(why.join(tr(", ")));
+    return tr("Needs no wire: nothing moves, nothing hangs on it, and its raw clay carries itself "
+              "(%1 of %2 MPa at its root, held level).")
+        .arg(number(r.raw_MPa, 4), number(r.rawLimit_MPa, 3));
+}
+
 QString Say::verdict(choice::State s, const choice::Demand& d, const choice::Verdict& v, const wire::Bundle& b) {
     switch (s) {
     case choice::State::crowded:
@@ -225,8 +248,7 @@ QString Say::verdict(choice::State s, const choice::Demand& d, const choice::Ver
     case choice::State::stiff:
         return tr("takes %1 N to bend, a hand has %2 N here").arg(figure(v.effort_N), figure(d.effortLimit_N()));
     case choice::State::springy:
-        return tr("springs back %1 of %2 allowed")
-            .arg(degrees(v.bend.springback_rad, 1), degrees(d.springLimit_rad, 1));
+        return tr("springs back %1 of %2 allowed").arg(degrees(v.springback_rad, 1), degrees(d.springLimit_rad, 1));
     case choice::State::tired:
         if (v.bend.status == wire::BendStatus::too_tight) return tr("bent tighter than any number here is good for");
         return tr("lasts %1 of %2 s of film").arg(figure(v.life_s), figure(d.needFilm_s));
@@ -262,8 +284,10 @@ QString Say::openPoint(const production::OpenPoint& p) {
     case Issue::spool_short:
         return tr("All limbs need %1 m of %2; %3 m are there.").arg(number(p.found, 1), who, number(p.limit, 1));
     case Issue::order:
-        return tr("%1 bends before the joint beyond it: %2 against %3 N·mm.")
-            .arg(who, figure(p.found), figure(p.limit));
+        return tr("%1 bends before the %2, which is farther out: %3 against %4 N·mm.")
+            .arg(who, QString::fromStdString(p.other), figure(p.found), figure(p.limit));
+    case Issue::cut_differs:
+        return tr("%1 is cut to %2, and now wants %3.").arg(who, length(p.found, 0), length(p.limit, 0));
     case Issue::wants_key:
         return tr("%1: one straight wire carries %2 N·mm of twist; give it a flat, a fold or putty.")
             .arg(who, figure(p.found));

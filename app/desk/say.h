@@ -40,6 +40,11 @@ public:
 
     /// "2 × 2.0 soft aluminium, lay 13".
     static QString wire(const wire::Bundle& bundle, const std::string& card);
+    /// The wire of a limb, with the places where strands end.
+    static QString limbWire(const body::Limb& limb, const choice::LimbChoice& choice,
+                            const choice::Candidate& candidate, const std::string& card);
+    /// Why a limb has wire, or needs none.
+    static QString wireReason(const choice::WireReason& reason);
     /// One joint's sentence for a state: "holds 48 of 31 N·mm needed".
     static QString verdict(choice::State state, const choice::Demand& demand, const choice::Verdict& verdict,
                            const wire::Bundle& bundle);

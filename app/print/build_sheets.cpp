@@ -121,15 +121,20 @@ public:
                          true);
             m_pages.text(
                 a.left() + 84, y + 6,
-                Say::wire(c.bundle, cardName(m_production, m_r, c.spool)) +
+                Say::limbWire(limb, l, l.candidates[static_cast<std::size_t>(l.chosen)],
+                              cardName(m_production, m_r, c.spool)) +
                     tr(" · spool %1")
                         .arg(QString::fromStdString(m_production.stock.spools[static_cast<std::size_t>(c.spool)].id)),
                 3.6);
-            const QString pieces =
-                c.folded ? tr("cut %1 × %2 mm, each doubled back on itself (the fold is a closed loop at the tip)")
-                               .arg(c.pieces * c.copies)
-                               .arg(Say::number(c.piece_mm, 0))
-                         : tr("cut %1 × %2 mm").arg(c.pieces * c.copies).arg(Say::number(c.piece_mm, 0));
+            QStringList each;
+            for (const choice::StrandGroup& g : c.groups) {
+                QString piece = tr("%1 × %2 mm").arg(g.pieces * c.copies).arg(Say::number(g.piece_mm, 0));
+                if (g.folded) piece += tr(" doubled back");
+                if (&g != &c.groups.front())
+                    piece += tr(" (ends %1 mm from the root)").arg(Say::number(g.finished_mm, 0));
+                each << piece;
+            }
+            const QString pieces = tr("cut %1").arg(each.join(tr(" and ")));
             m_pages.text(x, y + 11.5, pieces, 3.4);
             m_pages.text(
                 x, y + 16.5,
@@ -144,8 +149,12 @@ public:
                 const choice::Verdict& v = l.verdicts[static_cast<std::size_t>(l.worst)];
                 judged = tr("%1 %2: %3; lasts %4 of %5 s")
                              .arg(QString::fromStdString(limb.joints[static_cast<std::size_t>(d.joint)].name),
-                                  Say::state(l.state), Say::verdict(l.state, d, v, c.bundle), Say::figure(v.life_s),
-                                  Say::figure(d.needFilm_s));
+                                  Say::state(l.state),
+                                  Say::verdict(l.state, d, v,
+                                               choice::findTrial(l, l.candidates[static_cast<std::size_t>(l.chosen)],
+                                                                 static_cast<std::size_t>(l.worst))
+                                                   .bundle),
+                                  Say::figure(v.life_s), Say::figure(d.needFilm_s));
             }
             m_pages.text(x, y + 21.5, judged, 3.4, l.state != choice::State::holds,
                          l.state == choice::State::holds ? kGrey : kWarn);
@@ -314,7 +323,9 @@ private:
         case choice::Mark::Kind::tie_down:
             return tr("into the base to %1").arg(where);
         case choice::Mark::Kind::end:
-            return c.folded ? tr("fold %1").arg(where) : tr("cut %1").arg(where);
+            return c.groups.front().folded ? tr("fold %1").arg(where) : tr("cut %1").arg(where);
+        case choice::Mark::Kind::ending:
+            return tr("strands end %1").arg(where);
         default:
             return tr("%1 %2").arg(name, where);
         }

@@ -205,11 +205,25 @@ Elevation::Elevation(const Puppet& puppet, const production::Production& product
         const choice::LimbChoice& chosen = report.choice.limbs[static_cast<std::size_t>(copy.limb)];
         if (chosen.chosen < 0) continue;
         Run run;
-        run.bundle = chosen.candidates[static_cast<std::size_t>(chosen.chosen)].bundle;
+        const choice::Candidate& made = chosen.candidates[static_cast<std::size_t>(chosen.chosen)];
+        run.bundle = made.bundle;
+        const auto endings = choice::findEndings(chosen, made);
         const Limb& limb = limbOf(static_cast<int>(c));
         for (std::size_t i = 0; i < limb.segments.size(); ++i) {
             const Link& link = s.links[static_cast<std::size_t>(copy.firstLink) + i];
             if (i == 0) run.points.push_back(project(view, link.from));
+            for (const choice::Ending& e : endings)
+                if (e.joint == static_cast<int>(i)) {
+                    // Some strands end half way along this stretch; the rest run on.
+                    run.points.push_back(project(view, 0.5 * (link.from + link.to)));
+                    const QPointF here = run.points.back();
+                    m_runs.push_back(std::move(run));
+                    run = {};
+                    run.bundle = made.bundle;
+                    run.bundle.strands = e.strands;
+                    if (e.strands == 1) run.bundle.lay_mm = 0;
+                    run.points.push_back(here);
+                }
             run.points.push_back(project(view, link.to));
             run.depthMean += depthOf(view, link.to) / static_cast<double>(limb.segments.size());
         }

@@ -81,8 +81,11 @@ double calcSpring(const Document& d, const Grip& grip) {
     const choice::Candidate& c = l.candidates[static_cast<std::size_t>(l.chosen)];
     const body::Joint& j = jointOf(d, grip.hinge);
     const auto& table = *r.stock.tables.at(r.stock.spools[static_cast<std::size_t>(c.spool)].material);
+    wire::Bundle bundle = c.bundle;
+    for (std::size_t i = 0; i < l.demands.size(); ++i)
+        if (l.demands[i].joint == h.joint) bundle = choice::findTrial(l, c, i).bundle;
     const double spring =
-        table.findBend(c.bundle, {j.gap_mm, bend, bend, j.edge, d.puppet().wants.set_rad}).springback_rad;
+        table.findBend(bundle, {j.gap_mm, bend, bend, j.edge, d.puppet().wants.set_rad}).springback_rad;
     return std::isfinite(spring) ? spring : 0;
 }
 

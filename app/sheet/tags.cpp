@@ -11,7 +11,7 @@ bool sameTag(const choice::LimbChoice& a, const choice::LimbChoice& b, body::Lim
     if (ka != kb || ka != body::LimbKind::finger || a.chosen < 0 || b.chosen < 0 || a.state != b.state) return false;
     const auto &x = a.candidates[static_cast<std::size_t>(a.chosen)],
                &y = b.candidates[static_cast<std::size_t>(b.chosen)];
-    return x.spool == y.spool && x.bundle == y.bundle;
+    return x.spool == y.spool && x.bundle == y.bundle && x.drops == y.drops;
 }
 } // namespace
 
@@ -37,12 +37,12 @@ std::vector<Tag> makeTags(const body::Puppet& puppet, const production::Producti
             t.title = Say::tr("%1, left and right").arg(t.title);
         int joint = 0;
         if (l.chosen < 0) {
-            t.wire = Say::tr("no wire in stock"), t.hasState = false;
+            t.wire = l.reason.needed() ? Say::tr("no wire in stock") : Say::tr("needs no wire"), t.hasState = false;
         } else {
             const choice::Candidate& c = l.candidates[static_cast<std::size_t>(l.chosen)];
             t.bundle = c.bundle;
             t.state = l.state;
-            t.wire = Say::wire(c.bundle, cardName(production, report, c.spool));
+            t.wire = Say::limbWire(limb, l, c, cardName(production, report, c.spool));
             if (l.worst >= 0) {
                 const choice::Demand& d = l.demands[static_cast<std::size_t>(l.worst)];
                 const choice::Verdict& v = l.verdicts[static_cast<std::size_t>(l.worst)];

@@ -118,9 +118,21 @@ void checkLimb(Rules& r, const Puppet& puppet, const Limb& l) {
     }
     r.between(place, "wraps", l.wraps, 0, 50, "");
     r.between(place, "loop", l.loop_mm, 0, 500);
+    if (l.cut_mm) r.between(place, "cut length", *l.cut_mm, 0, 2 * kFar_mm);
     if (l.pick) {
         r.between(place, "strands", l.pick->strands, 1, 7, "");
         r.between(place, "lay", l.pick->lay_mm, 0, 1000);
+        r.that(l.pick->drops.size() <= kMostDrops, place, std::to_string(l.pick->drops.size()) + " strand drops",
+               "are more than 2");
+        int strands = l.pick->strands, at = -1;
+        for (const StrandDrop& d : l.pick->drops) {
+            const int i = findJointIndex(l, d.joint);
+            r.that(i >= 0 && l.joints[static_cast<std::size_t>(std::max(i, 0))].posed && i > at, place,
+                   "strands drop after joint " + d.joint.substr(0, 70), "must be posed joints from root to tip");
+            r.that(d.strands >= 1 && d.strands < strands, place, std::to_string(d.strands) + " strands",
+                   "must be fewer than before the drop");
+            at = i, strands = d.strands;
+        }
     }
 }
 
@@ -215,6 +227,13 @@ Result<Puppet> makePuppet(Puppet puppet) {
     r.between(where, "hold factor", puppet.wants.holdFactor, 1, 10, "");
     r.between(where, "set", radToDeg(puppet.wants.set_rad), 0.05, 5, " degrees");
     r.above(where, "film", puppet.wants.film_s, 1e6, " s");
+    r.between(where, "feet down", puppet.wants.feetDown, 0, 512, "");
+    r.above(where, "seconds a pose", puppet.wants.poseEvery_s, 1e4, " s");
+    r.that(puppet.wants.shot.size() <= 2000, where, std::to_string(puppet.wants.shot.size()) + " poses in the shot",
+           "are more than 2000");
+    for (const std::string& name : puppet.wants.shot)
+        r.that(std::any_of(puppet.poses.begin(), puppet.poses.end(), [&](const Pose& p) { return p.name == name; }),
+               where, "pose \"" + name.substr(0, 40) + "\" of the shot", "is not kept");
     r.that(puppet.limbs.size() <= kMostLimbs, where, std::to_string(puppet.limbs.size()) + " limbs",
            "are more than 64");
     r.that(puppet.masses.size() <= kMostMasses, where, std::to_string(puppet.masses.size()) + " masses",
@@ -243,7 +262,16 @@ Result<Puppet> makePuppet(Puppet puppet) {
         checkLayers(r, place, m.layers);
     }
     checkSheet(r, puppet);
+    r.that(puppet.aside.size() <= 1, where, "designs kept aside", "are more than one");
     if (r.fault) return *r.fault;
+    for (Puppet& second : puppet.aside) {
+        r.that(second.aside.empty() && second.id == puppet.id, where, "the design kept aside",
+               "must be of the same puppet and have none itself");
+        if (r.fault) return *r.fault;
+        auto sound = makePuppet(std::move(second));
+        if (!sound) return sound.fault();
+        second = sound.take();
+    }
     // A fixed point has nothing to bend; a whip's gap is its whole free length, and it has no hard edge.
     for (Limb& l : puppet.limbs) {
         for (Joint& j : l.joints) {
@@ -280,6 +308,8 @@ Puppet calcScaled(Puppet p, double height_mm) {
         m.at_mm = k * m.at_mm, m.half_mm = k * m.half_mm;
     return p;
 }
+
+double findActing(Acting acting) { return acting == Acting::quiet ? 0.5 : acting == Acting::broad ? 1.5 : 1; }
 
 double findLargestBend(const Joint& j) { return std::max(-j.low_rad, j.high_rad); }
 double findRange(const Joint& j) { return j.high_rad - j.low_rad; }

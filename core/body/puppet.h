@@ -63,11 +63,20 @@ struct Joint {
     friend bool operator==(const Joint&, const Joint&) = default;
 };
 
+/// From here on towards the tip only so many strands run on: the others end inside the stiff segment beyond the joint.
+struct StrandDrop {
+    std::string joint;
+    int strands = 1;
+    friend bool operator==(const StrandDrop&, const StrandDrop&) = default;
+};
+inline constexpr int kMostDrops = 2; ///< along one limb
+
 /// A builder's own choice of wire for a limb.
 struct WirePick {
     std::string spool;
-    int strands = 1;
+    int strands = 1; ///< at the root
     double lay_mm = 0;
+    std::vector<StrandDrop> drops{}; ///< root to tip
     friend bool operator==(const WirePick&, const WirePick&) = default;
 };
 
@@ -91,8 +100,9 @@ struct Limb {
     std::vector<Segment> segments;
     std::optional<TieDown> tieDown;
     std::optional<WirePick> pick;
-    double wraps = 0;   ///< turns round the parent where it hangs on
-    double loop_mm = 0; ///< extra wire for a loop at the tip
+    double wraps = 0;               ///< turns round the parent where it hangs on
+    double loop_mm = 0;             ///< extra wire for a loop at the tip
+    std::optional<double> cut_mm{}; ///< the finished length to which its wire has been cut already
     Extras extras{};
     friend bool operator==(const Limb&, const Limb&) = default;
 };
@@ -113,7 +123,12 @@ struct Mass {
     friend bool operator==(const Mass&, const Mass&) = default;
 };
 
-enum class Aim { life, light, easy, cheap };
+enum class Aim { life, light, easy, cheap, spools };
+
+/// How widely the puppet acts: the joints' ranges are those of plain acting; quiet takes half, broad half as much
+/// again.
+enum class Acting { quiet, plain, broad };
+double findActing(Acting acting); ///< 0.5, 1, 1.5
 
 /// What the builder asks of the whole puppet.
 struct Wants {
@@ -123,6 +138,12 @@ struct Wants {
     double film_s = 20;
     Aim aim = Aim::life;
     bool steelMayPose = false;
+    Acting acting = Acting::plain;
+    /// Feet on the ground at least; 0: one of two, all but one of more.
+    int feetDown = 0;
+    /// The need from a list of kept poses, gone through in order and over again; empty: from the acting level.
+    std::vector<std::string> shot{};
+    double poseEvery_s = 1; ///< seconds of film from one pose of the list to the next
     friend bool operator==(const Wants&, const Wants&) = default;
 };
 
@@ -180,6 +201,7 @@ struct Puppet {
     std::vector<Picture> pictures;
     std::vector<Measure> measures;
     std::optional<RigPoint> rig;
+    std::vector<Puppet> aside{}; ///< none or one: a second design kept beside this one, itself without any
     Extras extras{};
     friend bool operator==(const Puppet&, const Puppet&) = default;
 };

@@ -1,11 +1,9 @@
 #include "choice/choose.h"
-#include "base/normal.h"
-#include "base/text.h"
 #include "base/units.h"
-#include "choice/cut_list.h"
+#include "load/reach.h"
+#include "load/stance.h"
 #include <algorithm>
 #include <cmath>
-#include <set>
 
 namespace enkinet::choice {
 
@@ -13,141 +11,11 @@ using namespace body;
 
 namespace {
 
-constexpr int kRounds = 3;
-/// Counts like missing a limit by a factor of 20, for a bend that has no numbers.
-const double kHopeless = std::log(20.0);
-
-std::vector<double> laysFor(const std::vector<Demand>& demands, int strands, double diameter) {
-    std::set<double> lays{0};
-    if (strands > 1)
-        for (const Demand& d : demands)
-            for (int k = 1; k <= 3; ++k)
-                if (d.gap_mm / k >= wire::findShortestLay(strands, diameter)) lays.insert(d.gap_mm / k);
-    return {lays.begin(), lays.end()};
-}
-
-class LimbChooser {
-public:
-    LimbChooser(const Puppet& puppet, const Stock& stock, LimbChoice& choice)
-        : m_puppet(puppet), m_stock(stock), m_choice(choice),
-          m_limb(puppet.limbs[static_cast<std::size_t>(choice.limb)]), m_path(findPathLength(m_limb)) {}
-
-    void run() {
-        for (std::size_t i = 0; i < m_stock.spools.size(); ++i)
-            for (int n : wire::kStrandCounts)
-                for (double lay : laysFor(m_choice.demands, n, m_stock.spools[i].diameter_mm))
-                    m_choice.candidates.push_back(tryOut(static_cast<int>(i), {n, m_stock.spools[i].diameter_mm, lay}));
-        pick();
-        if (m_choice.chosen < 0) return;
-        const Candidate& c = m_choice.candidates[static_cast<std::size_t>(m_choice.chosen)];
-        for (const Demand& d : m_choice.demands)
-            m_choice.verdicts.push_back(judge(d, table(c.spool), c.bundle, m_stock.calibrationOf(c.spool)));
-        m_choice.state = c.state;
-        m_choice.worst = c.worstJoint;
-        m_choice.fitting = static_cast<int>(std::count_if(m_choice.candidates.begin(), m_choice.candidates.end(),
-                                                          [](const Candidate& x) { return x.fits; }));
-    }
-
-private:
-    const wire::BendTable& table(int spool) const {
-        return *m_stock.tables.at(m_stock.spools[static_cast<std::size_t>(spool)].material);
-    }
-
-    Candidate tryOut(int spool, const wire::Bundle& bundle) const {
-        Candidate c;
-        c.spool = spool, c.bundle = bundle;
-        const Spool& stock = m_stock.spools[static_cast<std::size_t>(spool)];
-        const wire::MaterialCard& card = table(spool).card();
-        // The parent's bundle is not chosen yet: one like this stands in for the wraps.
-        const Cut cut = calcCut(m_limb, bundle, wire::findBundleDiameter(bundle));
-        c.wire_mm = cut.pieces * cut.piece_mm;
-        c.mass_g = m_path * wire::findMassPerLength(bundle, card);
-        c.price = c.wire_mm / 1000 * stock.price_m;
-        if (card.use == wire::Use::fixed && !m_choice.demands.empty() && !m_puppet.wants.steelMayPose)
-            c.bar = Bar::material_static;
-        else if (wire::findTwistDamage(bundle, card) > wire::kTwistRefuse)
-            c.bar = Bar::twist;
-        else if (c.wire_mm * (m_limb.mirrored ? 2 : 1) > stock.length_m * 1000)
-            c.bar = Bar::spool_short;
-        judgeJoints(c);
-        c.fits = c.bar == Bar::none && c.state == State::holds;
-        return c;
-    }
-
-    void judgeJoints(Candidate& c) const {
-        double worstMiss = 0;
-        c.lifeMargin = m_choice.demands.empty() ? 1 : 1e9;
-        for (std::size_t j = 0; j < m_choice.demands.size(); ++j) {
-            const Demand& d = m_choice.demands[j];
-            const Verdict v = judge(d, table(c.spool), c.bundle, m_stock.calibrationOf(c.spool));
-            double miss = 0;
-            for (double s : v.shortfall)
-                miss += s;
-            c.miss += miss;
-            const State s = v.state();
-            const double margin = v.life_s / d.needFilm_s;
-            // The joint that rules a candidate out is the one that misses most; among those that hold, the first to
-            // tire.
-            if (miss > worstMiss || (worstMiss == 0 && miss == 0 && margin < c.lifeMargin)) {
-                c.worstJoint = static_cast<int>(j), c.state = s;
-            }
-            c.at.push_back({v.bend.hold_Nmm, v.life_s, s});
-            worstMiss = std::max(worstMiss, miss);
-            c.lifeMargin = std::min(c.lifeMargin, margin);
-            c.worstEffort = std::max(c.worstEffort, v.effort_Nmm / d.effortLimit_Nmm);
-        }
-    }
-
-    bool better(const Candidate& a, const Candidate& b) const {
-        if (a.fits != b.fits) return a.fits;
-        if (!a.fits) return a.miss < b.miss;
-        const auto [x, y] = [&]() -> std::pair<double, double> {
-            if (m_choice.demands.empty()) return {a.price, b.price};
-            switch (m_puppet.wants.aim) {
-            case Aim::light:
-                return {a.mass_g, b.mass_g};
-            case Aim::easy:
-                return {a.worstEffort, b.worstEffort};
-            case Aim::cheap:
-                return {a.price, b.price};
-            default:
-                return {-a.lifeMargin, -b.lifeMargin};
-            }
-        }();
-        return x != y ? x < y : a.mass_g < b.mass_g;
-    }
-
-    void pick() {
-        auto& all = m_choice.candidates;
-        if (m_limb.pick) {
-            for (std::size_t i = 0; i < m_stock.spools.size() && m_choice.chosen < 0; ++i) {
-                if (m_stock.spools[i].id != m_limb.pick->spool) continue;
-                const auto bundle =
-                    wire::makeBundle({m_limb.pick->strands, m_stock.spools[i].diameter_mm, m_limb.pick->lay_mm});
-                if (!bundle) continue;
-                const auto same = std::find_if(all.begin(), all.end(), [&](const Candidate& c) {
-                    return c.spool == static_cast<int>(i) && c.bundle.strands == bundle->strands &&
-                           std::abs(c.bundle.lay_mm - bundle->lay_mm) < 1e-9;
-                });
-                m_choice.chosen = static_cast<int>(same - all.begin());
-                if (same == all.end()) all.push_back(tryOut(static_cast<int>(i), *bundle));
-                m_choice.pinned = true;
-            }
-            if (m_choice.pinned) return;
-        }
-        for (std::size_t i = 0; i < all.size(); ++i) {
-            if (all[i].bar != Bar::none) continue;
-            if (m_choice.chosen < 0 || better(all[i], all[static_cast<std::size_t>(m_choice.chosen)]))
-                m_choice.chosen = static_cast<int>(i);
-        }
-    }
-
-    const Puppet& m_puppet;
-    const Stock& m_stock;
-    LimbChoice& m_choice;
-    const Limb& m_limb;
-    double m_path;
-};
+constexpr int kRounds = 6;
+/// A joint nearer to what holds the puppet should need at least this share of the effort of the one beyond it.
+constexpr double kOrder = 0.9;
+/// Raw clay held level without wire must keep this factor to spare.
+constexpr double kRawSpare = 2;
 
 std::vector<load::PointMass> pointMasses(const std::vector<fill::Part>& parts) {
     std::vector<load::PointMass> masses;
@@ -157,132 +25,246 @@ std::vector<load::PointMass> pointMasses(const std::vector<fill::Part>& parts) {
     return masses;
 }
 
-std::vector<fill::WireRun> wireRuns(const std::vector<LimbChoice>& limbs, std::size_t count, const Stock& stock) {
-    std::vector<fill::WireRun> runs(count);
+std::vector<fill::WireRuns> wireRuns(const Puppet& puppet, const std::vector<LimbChoice>& limbs, const Stock& stock) {
+    std::vector<fill::WireRuns> runs(puppet.limbs.size());
     for (const LimbChoice& l : limbs) {
         if (l.chosen < 0) continue;
         const Candidate& c = l.candidates[static_cast<std::size_t>(l.chosen)];
-        const wire::MaterialCard& card =
-            stock.tables.at(stock.spools[static_cast<std::size_t>(c.spool)].material)->card();
-        const double mass = wire::findMassPerLength(c.bundle, card);
-        runs[static_cast<std::size_t>(l.limb)] = {mass, mass / gPerCm3ToGPerMm3(card.density_g_cm3),
-                                                  wire::findBundleDiameter(c.bundle)};
+        const wire::MaterialCard& card = stock.tableOf(c.spool).card();
+        const auto run = [&](int strands) {
+            const wire::Bundle b{strands, c.bundle.diameter_mm, strands == 1 ? 0 : c.bundle.lay_mm};
+            const double mass = wire::findMassPerLength(b, card);
+            return fill::WireRun{mass, mass / gPerCm3ToGPerMm3(card.density_g_cm3), wire::findBundleDiameter(b)};
+        };
+        fill::WireRuns& of = runs[static_cast<std::size_t>(l.limb)];
+        int before = c.bundle.strands;
+        for (std::size_t i = 0; i < puppet.limbs[static_cast<std::size_t>(l.limb)].segments.size(); ++i) {
+            const int after = i + 1 < puppet.limbs[static_cast<std::size_t>(l.limb)].segments.size()
+                                  ? findStrands(l, static_cast<int>(i) + 1)
+                                  : findStrands(l, static_cast<int>(i));
+            fill::WireRun r = run(before);
+            // Strands that end here do so half way.
+            if (after != before) {
+                const fill::WireRun thin = run(after);
+                r.mass_g_mm = (r.mass_g_mm + thin.mass_g_mm) / 2, r.metal_mm2 = (r.metal_mm2 + thin.metal_mm2) / 2;
+            }
+            of.push_back(r);
+            before = after;
+        }
     }
     return runs;
 }
 
-bool sameWires(const std::vector<LimbChoice>& a, const std::vector<LimbChoice>& b) {
-    if (a.size() != b.size()) return false;
-    for (std::size_t i = 0; i < a.size(); ++i) {
-        if ((a[i].chosen < 0) != (b[i].chosen < 0)) return false;
-        if (a[i].chosen < 0) continue;
-        const Candidate &x = a[i].candidates[static_cast<std::size_t>(a[i].chosen)],
-                        &y = b[i].candidates[static_cast<std::size_t>(b[i].chosen)];
-        if (x.spool != y.spool || !(x.bundle == y.bundle)) return false;
+class Chooser {
+public:
+    Chooser(const Puppet& puppet, const fill::Shelf& shelf, const Stock& stock, const PuppetChoice* former)
+        : m_puppet(puppet), m_shelf(shelf), m_stock(stock), m_former(former) {}
+
+    PuppetChoice run() {
+        r.rest = calcSkeleton(m_puppet);
+        r.own = calcOwnStretches(m_puppet, r.rest);
+        Posed posed = calcPosed(m_puppet, r.rest, m_puppet.board);
+        r.skeleton = std::move(posed.skeleton), r.motions = std::move(posed.bodies);
+        std::vector<fill::WireRuns> runs(m_puppet.limbs.size());
+        m_stiffness.assign(r.rest.hinges.size(), {1e5, 1e4, 7e3});
+        for (int round = 0; round < kRounds && !r.settled; ++round) {
+            weigh(runs);
+            std::vector<LimbChoice> limbs(m_puppet.limbs.size());
+            for (std::size_t i = 0; i < limbs.size(); ++i) {
+                limbs[i].limb = static_cast<int>(i);
+                limbs[i].demands = calcDemands(m_puppet, r.skeleton, m_shelf, r.loads, r.own, limbs[i].limb);
+                limbs[i].reason = calcReason(limbs[i]);
+                const auto& earlier = round > 0 ? r.limbs : m_former ? m_former->limbs : r.limbs;
+                tryCandidates(m_puppet, m_stock, limbs[i], i < earlier.size() ? &earlier[i] : nullptr);
+            }
+            pick(limbs);
+            r.settled = round > 0 && madeOf(limbs) == madeOf(r.limbs);
+            r.limbs = std::move(limbs);
+            if (!r.settled) runs = wireRuns(m_puppet, r.limbs, m_stock), stiffen();
+        }
+        finish();
+        return std::move(r);
     }
-    return true;
-}
 
-} // namespace
-
-Result<Spool> makeSpool(Spool s) {
-    if (!isId(s.id)) return Fault{"spool", "id \"" + s.id.substr(0, 70) + "\"", "must be letters, digits, dot or dash"};
-    const std::string place = "spool " + s.id;
-    if (!(s.diameter_mm >= 0.1 && s.diameter_mm <= 10))
-        return Fault{place, "diameter " + plain(s.diameter_mm) + " mm", "must lie between 0.1 and 10 mm"};
-    if (!(s.length_m >= 0 && s.length_m <= 1e5))
-        return Fault{place, "length " + plain(s.length_m) + " m", "must lie between 0 and 100000 m"};
-    if (!(s.price_m >= 0 && s.price_m <= 1e5))
-        return Fault{place, "price " + plain(s.price_m), "must lie between 0 and 100000 a metre"};
-    return s;
-}
-
-State Verdict::state() const {
-    for (std::size_t i = 0; i < faults.size(); ++i)
-        if (faults[i]) return static_cast<State>(i);
-    return State::holds;
-}
-
-const wire::Calibration& Stock::calibrationOf(int spool) const {
-    static const wire::Calibration kUntested;
-    return calibrations.empty() ? kUntested : calibrations[static_cast<std::size_t>(spool)];
-}
-
-Verdict judge(const Demand& d, const wire::BendTable& table, const wire::Bundle& bundle,
-              const wire::Calibration& calibration) {
-    Verdict v;
-    v.bend = table.findBend(bundle, {d.gap_mm, d.angle_rad, d.range_rad, d.edge, d.set_rad, d.formingBends});
-    wire::calibrate(v.bend, calibration);
-    const auto miss = [&](State s, double ratio) {
-        // A limit is missed when what is asked exceeds what is there; a hair's breadth of rounding is no fault.
-        if (!(ratio > 1 + 1e-9)) return;
-        v.faults[static_cast<std::size_t>(s)] = true;
-        v.shortfall[static_cast<std::size_t>(s)] =
-            std::max(v.shortfall[static_cast<std::size_t>(s)], std::min(kHopeless, std::log(ratio)));
-    };
-    const double across = wire::findBundleDiameter(bundle);
-    miss(State::crowded, across / std::max(1e-6, d.room_mm));
-    miss(State::crowded, d.gapNeeded_mm / d.gap_mm);
-    if (v.bend.status == wire::BendStatus::too_tight) {
-        miss(State::tired, 1e9);
-        v.life_s = v.lifeMedian_s = v.survival = 0;
-        v.effort_Nmm = v.effort_N = wire::WireBend::nan;
-        return v;
-    }
-    v.effort_Nmm = v.bend.strong_Nmm;
-    v.effort_N = v.effort_Nmm / d.lever_mm;
-    v.life_s = v.bend.designNine / d.movesPerSecond;
-    v.lifeMedian_s = v.bend.designMedian / d.movesPerSecond;
-    v.survival = v.bend.designMedian > 0
-                     ? normalBelow(std::log(v.bend.designMedian / d.needCycles()) / calibration.lifeScatter)
-                     : 0;
-    miss(State::slack, d.needed_Nmm / v.bend.hold_Nmm);
-    miss(State::stiff, v.effort_Nmm / d.effortLimit_Nmm);
-    miss(State::springy, v.bend.springback_rad / d.springLimit_rad);
-    miss(State::tired, v.life_s > 0 ? d.needFilm_s / v.life_s : 1e9);
-    return v;
-}
-
-double findPathLength(const Limb& limb) {
-    double sum = 0;
-    for (std::size_t i = 1; i < limb.joints.size(); ++i)
-        sum += norm(limb.joints[i].at_mm - limb.joints[i - 1].at_mm);
-    return sum;
-}
-
-PuppetChoice calcChoice(const Puppet& puppet, const fill::Shelf& shelf, const Stock& stock) {
-    PuppetChoice r;
-    r.rest = calcSkeleton(puppet);
-    r.own = calcOwnStretches(puppet, r.rest);
-    Posed posed = calcPosed(puppet, r.rest, puppet.board);
-    r.skeleton = std::move(posed.skeleton), r.motions = std::move(posed.bodies);
-    std::vector<fill::WireRun> runs(puppet.limbs.size());
-    for (int round = 0; round < kRounds && !r.settled; ++round) {
+private:
+    void weigh(const std::vector<fill::WireRuns>& runs) {
+        r.parts = fill::calcParts(m_puppet, r.rest, r.own, m_shelf, runs);
+        load::LoadSetup setup;
+        setup.lean_rad = m_puppet.wants.lean_rad, setup.feetDown = m_puppet.wants.feetDown;
+        setup.reach = load::calcReach(m_puppet, r.rest, pointMasses(r.parts), findActing(m_puppet.wants.acting));
+        setup.stiffness = m_stiffness;
         // Volumes are those of the piece as it is built; their centres go where the pose takes them.
-        r.parts = fill::calcParts(puppet, r.rest, shelf, runs);
         for (fill::Part& p : r.parts)
             for (fill::LayerMass* l : {&p.skin, &p.bulk, &p.cover, &p.wire})
                 l->centre = r.motions[static_cast<std::size_t>(p.body)](l->centre);
-        r.loads = load::calcLoads(r.skeleton, pointMasses(r.parts), puppet.wants.lean_rad);
-        std::vector<LimbChoice> limbs;
-        for (std::size_t i = 0; i < puppet.limbs.size(); ++i) {
-            LimbChoice l;
-            l.limb = static_cast<int>(i);
-            l.demands = calcDemands(puppet, r.skeleton, shelf, r.loads, r.own, l.limb);
-            LimbChooser(puppet, stock, l).run();
-            limbs.push_back(std::move(l));
+        r.loads = load::calcLoads(r.skeleton, pointMasses(r.parts), setup);
+    }
+
+    void pick(std::vector<LimbChoice>& limbs) {
+        if (m_puppet.wants.aim != Aim::spools) {
+            for (LimbChoice& l : limbs)
+                pickCandidate(m_puppet, m_stock, l);
+            return;
         }
-        r.settled = round > 0 && sameWires(r.limbs, limbs);
-        r.limbs = std::move(limbs);
-        if (!r.settled) runs = wireRuns(r.limbs, puppet.limbs.size(), stock);
+        const auto n = static_cast<int>(m_stock.spools.size());
+        std::vector<Servers> servers;
+        std::vector<int> open;
+        for (LimbChoice& l : limbs) {
+            pickCandidate(m_puppet, m_stock, l);
+            if (l.pinned) open.push_back(l.candidates[static_cast<std::size_t>(l.chosen)].spool);
+            std::map<int, double> cheapest;
+            if (!l.pinned && l.reason.needed())
+                for (const Candidate& c : l.candidates)
+                    if (c.fits) {
+                        const auto [it, fresh] = cheapest.try_emplace(c.spool, c.price);
+                        it->second = std::min(it->second, c.price);
+                    }
+            servers.emplace_back(cheapest.begin(), cheapest.end());
+        }
+        r.cover = calcFewestSpools(servers, n, open);
+        std::vector<bool> allowed(m_stock.spools.size(), false);
+        for (int s : r.cover.spools)
+            allowed[static_cast<std::size_t>(s)] = true;
+        for (std::size_t i = 0; i < limbs.size(); ++i)
+            if (!servers[i].empty()) pickCandidate(m_puppet, m_stock, limbs[i], allowed);
     }
-    r.totals = fill::calcTotals(r.parts);
-    for (const LimbChoice& l : r.limbs) {
-        const bool twice = puppet.limbs[static_cast<std::size_t>(l.limb)].mirrored;
-        for (const Verdict& v : l.verdicts)
-            r.survival *= twice ? v.survival * v.survival : v.survival;
+
+    /// What each limb is made of.
+    struct Made {
+        int spool = -1;
+        wire::Bundle bundle;
+        std::vector<Ending> endings;
+        friend bool operator==(const Made&, const Made&) = default;
+    };
+    static std::vector<Made> madeOf(const std::vector<LimbChoice>& limbs) {
+        std::vector<Made> all(limbs.size());
+        for (std::size_t i = 0; i < limbs.size(); ++i)
+            if (limbs[i].chosen >= 0) {
+                const Candidate& c = limbs[i].candidates[static_cast<std::size_t>(limbs[i].chosen)];
+                all[i] = {c.spool, c.bundle, findEndings(limbs[i], c)};
+            }
+        return all;
     }
-    return r;
+
+    void stiffen() {
+        for (std::size_t h = 0; h < r.rest.hinges.size(); ++h) {
+            const Hinge& hinge = r.rest.hinges[h];
+            const LimbChoice& l =
+                r.limbs[static_cast<std::size_t>(r.rest.copies[static_cast<std::size_t>(hinge.copy)].limb)];
+            if (l.chosen < 0) continue;
+            for (std::size_t j = 0; j < l.demands.size(); ++j) {
+                if (l.demands[j].joint != hinge.joint) continue;
+                const wire::Bundle& b = findTrial(l, l.candidates[static_cast<std::size_t>(l.chosen)], j).bundle;
+                const wire::MaterialCard& card =
+                    m_stock.tableOf(l.candidates[static_cast<std::size_t>(l.chosen)].spool).card();
+                const double n = wire::findEffectiveStrands(b), d = b.diameter_mm;
+                const double I = kPi / 64 * std::pow(d, 4);
+                m_stiffness[h] = {n * card.youngs_MPa * kPi / 4 * d * d, n * card.youngs_MPa * I,
+                                  n * card.youngs_MPa / (2 * (1 + card.poisson)) * 2 * I};
+            }
+        }
+    }
+
+    WireReason calcReason(const LimbChoice& l) const {
+        const Limb& limb = m_puppet.limbs[static_cast<std::size_t>(l.limb)];
+        WireReason why;
+        why.pose = !l.demands.empty();
+        why.anchor = limb.tieDown.has_value() || limb.hangsOnLimb.empty() ||
+                     std::any_of(m_puppet.limbs.begin(), m_puppet.limbs.end(),
+                                 [&](const Limb& x) { return x.hangsOnLimb == limb.id; });
+        // Held level by its root, as raw clay: bending stress where it leaves the parent.
+        double moment = 0, modulus = 0;
+        for (const fill::Part& p : r.parts) {
+            if (p.link < 0) continue;
+            const Link& link = r.rest.links[static_cast<std::size_t>(p.link)];
+            const LimbCopy& copy = r.rest.copies[static_cast<std::size_t>(link.copy)];
+            if (copy.limb != l.limb || copy.right) continue;
+            const Vec3 root = m_puppet.limbs[static_cast<std::size_t>(l.limb)].joints.front().at_mm;
+            const Vec3 middle =
+                p.mass >= 0 ? r.rest.masses[static_cast<std::size_t>(p.mass)].at : 0.5 * (link.from + link.to);
+            moment += p.mass_g() * kNewtonPerGram * norm(middle - root);
+            if (p.layers.clay.empty() || p.mass >= 0) continue;
+            const auto& stations = limb.segments[static_cast<std::size_t>(link.segment)].stations;
+            if (stations.empty() || modulus > 0) continue;
+            const body::Station s = findStation(stations, r.own[static_cast<std::size_t>(p.link)].from);
+            const double least = std::min(s.a_mm, s.b_mm), most = std::max(s.a_mm, s.b_mm);
+            modulus = kPi / 4 * most * least * least;
+            why.rawLimit_MPa = m_shelf.clays.at(p.layers.clay).rawStrength_MPa / kRawSpare;
+        }
+        why.raw_MPa = modulus > 0 ? moment / modulus : 0;
+        why.rawClay = modulus <= 0 || why.raw_MPa > why.rawLimit_MPa;
+        return why;
+    }
+
+    void finish() {
+        r.totals = fill::calcTotals(r.parts);
+        for (const LimbChoice& l : r.limbs) {
+            const bool twice = m_puppet.limbs[static_cast<std::size_t>(l.limb)].mirrored;
+            for (const Verdict& v : l.verdicts)
+                r.survival *= twice ? v.survival * v.survival : v.survival;
+        }
+        const auto masses = pointMasses(r.parts);
+        for (const load::Stance& s :
+             load::makeStances(static_cast<int>(r.skeleton.supportLinks.size()), m_puppet.wants.feetDown)) {
+            load::StanceState state = load::calcStance(r.skeleton, masses, s, m_stiffness);
+            r.footings.push_back({s, state.stable, std::move(state.feet_g), std::move(state.droop_mm)});
+        }
+        disorder();
+    }
+
+    /// Joints that meet at one rigid body, seen from what holds the puppet.
+    void disorder() {
+        struct At {
+            int limb = -1, demand = -1;
+            double effort = 0;
+            bool standing = false;
+        };
+        std::vector<At> at(r.rest.hinges.size());
+        for (std::size_t h = 0; h < at.size(); ++h) {
+            const Hinge& hinge = r.rest.hinges[h];
+            const int limb = r.rest.copies[static_cast<std::size_t>(hinge.copy)].limb;
+            const LimbChoice& l = r.limbs[static_cast<std::size_t>(limb)];
+            at[h].limb = limb, at[h].standing = r.loads[h].standing;
+            for (std::size_t j = 0; j < l.verdicts.size(); ++j)
+                if (l.demands[j].joint == hinge.joint)
+                    at[h].demand = static_cast<int>(j), at[h].effort = l.verdicts[j].effort_Nmm;
+        }
+        const auto check = [&](std::size_t inner, std::size_t outer) {
+            const At &i = at[inner], &o = at[outer];
+            if (i.demand < 0 || o.demand < 0 || !(i.effort < kOrder * o.effort)) return;
+            const Disorder d{i.limb, i.demand, o.limb, o.demand, i.effort, o.effort};
+            // Left and right say the same.
+            if (std::none_of(r.disorders.begin(), r.disorders.end(), [&](const Disorder& x) {
+                    return x.innerLimb == d.innerLimb && x.innerDemand == d.innerDemand && x.outerLimb == d.outerLimb &&
+                           x.outerDemand == d.outerDemand;
+                }))
+                r.disorders.push_back(d);
+        };
+        const auto bodyOf = [&](int link) { return r.rest.links[static_cast<std::size_t>(link)].body; };
+        for (std::size_t a = 0; a < at.size(); ++a)
+            for (std::size_t b = 0; b < at.size(); ++b) {
+                if (a == b) continue;
+                const Hinge &p = r.rest.hinges[a], &c = r.rest.hinges[b];
+                // One after the other, root to tip: the outer is the one farther from the foot, or from the root.
+                if (bodyOf(p.after) == bodyOf(c.before)) at[b].standing ? check(b, a) : check(a, b);
+                // Side by side on one body: a leg stands below what it carries.
+                if (bodyOf(p.before) == bodyOf(c.before) && at[a].standing && !at[b].standing) check(a, b);
+            }
+    }
+
+    const Puppet& m_puppet;
+    const fill::Shelf& m_shelf;
+    const Stock& m_stock;
+    const PuppetChoice* m_former;
+    PuppetChoice r;
+    std::vector<load::Stiffness> m_stiffness;
+};
+
+} // namespace
+
+PuppetChoice calcChoice(const Puppet& puppet, const fill::Shelf& shelf, const Stock& stock,
+                        const PuppetChoice* former) {
+    return Chooser(puppet, shelf, stock, former).run();
 }
 
 } // namespace enkinet::choice

@@ -1,4 +1,6 @@
 #include "choice/demand.h"
+#include "base/units.h"
+#include "body/pose.h"
 #include <algorithm>
 #include <cmath>
 
@@ -76,6 +78,58 @@ Grip findGrip(const Puppet& p, const Skeleton& s, const Hinge& hinge, bool stand
     return {link, std::max(0.1, norm(at - hinge.at))};
 }
 
+/// The angles of a joint through the shot's poses, as cycles in the plane in which they spend the wire most.
+struct PoseNeed {
+    std::vector<wire::Cycle> cycles;
+    double largest_rad = 0, range_rad = 0;
+};
+
+PoseNeed calcPoseNeed(const Puppet& p, const Limb& limb, const Joint& joint, bool right) {
+    std::vector<JointAngle> path;
+    for (const std::string& name : p.wants.shot)
+        for (const Pose& pose : p.poses)
+            if (pose.name == name) path.push_back(findAngle(pose, limb.id, joint.id, right));
+    PoseNeed need;
+    if (path.empty()) return need;
+    path.push_back(path.front()); // the list is gone through over and again
+    constexpr int kPlanes = 12;
+    constexpr double kSteep = 2; // near the slope of ln N on ln strain for a bent wire
+    double most = -1;
+    for (int k = 0; k < kPlanes; ++k) {
+        const double c = std::cos(kPi * k / kPlanes), s = std::sin(kPi * k / kPlanes);
+        std::vector<double> history;
+        for (const JointAngle& a : path)
+            history.push_back(c * a.forth_rad + s * a.aside_rad);
+        // From a largest value to itself again every cycle closes.
+        history.pop_back();
+        std::rotate(history.begin(), std::max_element(history.begin(), history.end()), history.end());
+        history.push_back(history.front());
+        auto cycles = wire::calcRainflow(history);
+        double weight = 0, range = 0;
+        for (const wire::Cycle& x : cycles)
+            weight += x.count * std::pow(x.range, kSteep), range = std::max(range, x.range);
+        if (weight > most) most = weight, need.cycles = std::move(cycles), need.range_rad = range;
+    }
+    for (const JointAngle& a : path)
+        need.largest_rad = std::max(need.largest_rad, std::hypot(a.forth_rad, a.aside_rad));
+    return need;
+}
+
+/// Soft or flexible clay that goes round a joint and is bent along with it.
+void addClay(Demand& d, const Segment& seg, const fill::Shelf& shelf) {
+    const Layers& l = seg.layers;
+    if (l.clay.empty() || seg.stations.empty()) return;
+    const fill::ClayCard& card = shelf.clays.at(l.clay);
+    const bool never = card.family == fill::ClayFamily::never_dry, flexible = card.family == fill::ClayFamily::flexible;
+    if (!l.skinAcrossGaps || (!never && !flexible)) return;
+    const Station at = findStation(seg.stations, 0);
+    const double cover = l.cover.empty() ? 0 : l.cover_mm;
+    const double R = std::max(0.0, std::sqrt(at.a_mm * at.b_mm) - cover), r = std::max(0.0, R - l.skin_mm);
+    // A ring's plastic moment; and E I of an elastic one.
+    if (never) d.clayPlastic_Nmm = card.yield_MPa / 6 * (std::pow(2 * R, 3) - std::pow(2 * r, 3));
+    if (flexible) d.clayEI_Nmm2 = card.youngs_MPa * kPi / 4 * (std::pow(R, 4) - std::pow(r, 4));
+}
+
 } // namespace
 
 std::vector<Demand> calcDemands(const Puppet& puppet, const Skeleton& s, const fill::Shelf& shelf,
@@ -97,10 +151,21 @@ std::vector<Demand> calcDemands(const Puppet& puppet, const Skeleton& s, const f
         d.load = loads[h];
         d.needed_Nmm = d.load.load_Nmm * puppet.wants.holdFactor;
         d.gap_mm = joint.gap_mm, d.edge = joint.edge, d.set_rad = puppet.wants.set_rad;
-        d.angle_rad = findLargestBend(joint), d.range_rad = findRange(joint);
+        const double acting = findActing(puppet.wants.acting);
+        d.angle_rad = acting * findLargestBend(joint), d.range_rad = acting * findRange(joint);
         d.springLimit_rad = std::min(kSpringLimit_rad, d.angle_rad / 2);
         d.needFilm_s = joint.need_s.value_or(puppet.wants.film_s);
         d.movesPerSecond = joint.movesPerSecond, d.formingBends = joint.formingBends;
+        if (!puppet.wants.shot.empty()) {
+            PoseNeed need = calcPoseNeed(puppet, limb, joint, copy.right);
+            d.fromPoses = true, d.cycles = std::move(need.cycles);
+            // A joint that the shot leaves alone is still handled: a degree counts.
+            d.angle_rad = std::max(degToRad(1), need.largest_rad);
+            d.range_rad = std::max(degToRad(1), need.range_rad);
+            d.springLimit_rad = std::min(kSpringLimit_rad, d.angle_rad / 2);
+            d.movesPerSecond = 1 / (puppet.wants.poseEvery_s * static_cast<double>(puppet.wants.shot.size()));
+        }
+        addClay(d, limb.segments[static_cast<std::size_t>(hinge.joint)], shelf);
 
         const Grip grip = findGrip(puppet, s, hinge, d.load.standing);
         d.gripLink = grip.link, d.lever_mm = grip.lever_mm;

@@ -3,6 +3,7 @@
 // docs/mechanics.md 60 to 66.
 #include "fill/parts.h"
 #include "load/statics.h"
+#include "wire/rainflow.h"
 
 namespace enkinet::choice {
 
@@ -26,10 +27,15 @@ struct Demand {
     double gap_mm = 0, edge = 1, angle_rad = 0, range_rad = 0, springLimit_rad = 0, set_rad = 0;
     double needFilm_s = 0, movesPerSecond = 0, formingBends = 0;
     double needCycles() const { return needFilm_s * movesPerSecond; }
-    double room_mm = 0;      ///< largest bundle diameter that leaves the cover it needs
-    double roomCover_mm = 0; ///< that cover
-    std::string roomAt;      ///< the segment that decides
-    double gapNeeded_mm = 0; ///< stiff layers' half-width x full bend
+    /// From a list of poses: the cycles of one pass through it, movesPerSecond then being passes a second of film.
+    bool fromPoses = false;
+    std::vector<wire::Cycle> cycles;
+    double clayPlastic_Nmm = 0; ///< plastic moment of soft clay round the joint: adds to the effort, never to the hold
+    double clayEI_Nmm2 = 0;     ///< of flexible clay round the joint: adds to effort and springback
+    double room_mm = 0;         ///< largest bundle diameter that leaves the cover it needs
+    double roomCover_mm = 0;    ///< that cover
+    std::string roomAt;         ///< the segment that decides
+    double gapNeeded_mm = 0;    ///< stiff layers' half-width x full bend
 };
 
 /// Demands of a limb's posed joints, root to tip. Loads are those of the whole skeleton.

@@ -57,6 +57,10 @@ Cards readCards(Reader& r) {
         c.thinnest_mm = x.number("thinnest_mm", 1), c.thickest_mm = x.number("thickest_mm", 20);
         c.set_C = x.number("set_C", 0), c.soak_min = x.number("soak_min", 0), c.scorch_C = x.number("scorch_C", 0);
         c.yield_MPa = x.number("yield_MPa", 0), c.colour = x.text("colour", "");
+        c.youngs_MPa = x.number("youngs_MPa", 0), c.strainLimit = x.number("strain_limit", 0);
+        c.rawStrength_MPa = x.number("raw_strength_MPa", c.rawStrength_MPa), c.shrink = x.number("shrink", 0);
+        c.dry_h_6mm = x.number("dry_h_6mm", c.dry_h_6mm), c.working_h = x.number("working_h", c.working_h),
+        c.curing_h = x.number("curing_h", c.curing_h);
         keep(x, cards.clays, fill::makeClay(c));
     });
     r.each("bulks", kMost, "bulk card", [&](Reader& x) {
@@ -118,6 +122,13 @@ Json cardsJson(const Cards& cards) {
                               {"soak_min", c.soak_min},
                               {"scorch_C", c.scorch_C},
                               {"yield_MPa", c.yield_MPa},
+                              {"youngs_MPa", c.youngs_MPa},
+                              {"strain_limit", c.strainLimit},
+                              {"raw_strength_MPa", c.rawStrength_MPa},
+                              {"shrink", c.shrink},
+                              {"dry_h_6mm", c.dry_h_6mm},
+                              {"working_h", c.working_h},
+                              {"curing_h", c.curing_h},
                               {"colour", c.colour}});
     for (const fill::BulkCard& c : cards.bulks)
         j["bulks"].push_back({{"id", c.id},

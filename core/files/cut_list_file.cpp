@@ -7,12 +7,12 @@ namespace enkinet::files {
 
 namespace {
 
-const char* const kColumns[] = {"puppet",  "limb",        "copies",      "spool",       "wire_card",
-                                "strands", "diameter_mm", "lay_mm",      "pieces_each", "piece_mm",
-                                "folded",  "turns",       "finished_mm", "marks"};
+const char* const kColumns[] = {"puppet",   "limb",        "copies", "spool",          "wire_card",
+                                "strands",  "diameter_mm", "lay_mm", "ending_strands", "pieces_each",
+                                "piece_mm", "folded",      "turns",  "finished_mm",    "marks"};
 
 const char* kindWord(choice::Mark::Kind k) {
-    constexpr const char* kWords[] = {"start", "wrap", "joint", "fixed", "tip", "loop", "tie-down", "end"};
+    constexpr const char* kWords[] = {"start", "wrap", "joint", "fixed", "ending", "tip", "loop", "tie-down", "end"};
     return kWords[static_cast<int>(k)];
 }
 
@@ -32,20 +32,23 @@ std::vector<Json> cutListJson(const production::Production& p, const body::Puppe
                              {"at_mm", rounded(m.at_mm)},
                              {"from_mm", rounded(m.from_mm)},
                              {"to_mm", rounded(m.to_mm)}});
-        rows.push_back({{"puppet", puppet.name},
-                        {"limb", puppet.limbs[static_cast<std::size_t>(c.limb)].name},
-                        {"copies", c.copies},
-                        {"spool", spool.id},
-                        {"wire_card", spool.material},
-                        {"strands", c.bundle.strands},
-                        {"diameter_mm", c.bundle.diameter_mm},
-                        {"lay_mm", c.bundle.lay_mm > 0 ? Json(rounded(c.bundle.lay_mm)) : Json(nullptr)},
-                        {"pieces_each", c.pieces},
-                        {"piece_mm", rounded(c.piece_mm)},
-                        {"folded", c.folded},
-                        {"turns", rounded(c.turns)},
-                        {"finished_mm", rounded(c.finished_mm)},
-                        {"marks", marks}});
+        // One row a group of strands that end together.
+        for (const choice::StrandGroup& g : c.groups)
+            rows.push_back({{"puppet", puppet.name},
+                            {"limb", puppet.limbs[static_cast<std::size_t>(c.limb)].name},
+                            {"copies", c.copies},
+                            {"spool", spool.id},
+                            {"wire_card", spool.material},
+                            {"strands", c.bundle.strands},
+                            {"diameter_mm", c.bundle.diameter_mm},
+                            {"lay_mm", c.bundle.lay_mm > 0 ? Json(rounded(c.bundle.lay_mm)) : Json(nullptr)},
+                            {"ending_strands", g.strands},
+                            {"pieces_each", g.pieces},
+                            {"piece_mm", rounded(g.piece_mm)},
+                            {"folded", g.folded},
+                            {"turns", rounded(c.turns)},
+                            {"finished_mm", rounded(g.finished_mm)},
+                            {"marks", marks}});
     }
     return rows;
 }

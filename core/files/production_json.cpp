@@ -32,6 +32,9 @@ void readStock(Reader& r, Stock& s) {
         s.spools.push_back({x.neededText("id"), x.neededText("wire_card"), x.neededNumber("diameter_mm"),
                             x.number("length_m", 0), x.number("price_per_m", 0)});
     });
+    r.each("offcuts", 2000, "offcut", [&](Reader& x) {
+        s.offcuts.push_back({x.neededText("spool"), x.neededNumber("length_mm")});
+    });
     r.each("clays", 500, "clay", [&](Reader& x) {
         s.clays_g.push_back({x.neededText("card"), x.number("mass_g", 0)});
     });
@@ -55,6 +58,8 @@ Json stockJson(const Stock& s) {
                                {"diameter_mm", x.diameter_mm},
                                {"length_m", x.length_m},
                                {"price_per_m", x.price_m}});
+    for (const choice::Offcut& o : s.offcuts)
+        j["offcuts"].push_back({{"spool", o.spool}, {"length_mm", o.length_mm}});
     for (const Held& h : s.clays_g)
         j["clays"].push_back({{"card", h.card}, {"mass_g", h.amount}});
     for (const Held& h : s.paints_ml)

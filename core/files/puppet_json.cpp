@@ -15,8 +15,13 @@ const std::map<std::string, LimbKind> kKinds{
     {"jaw", LimbKind::jaw},     {"other", LimbKind::other}};
 const std::map<std::string, MassShape> kShapes{
     {"ellipsoid", MassShape::ellipsoid}, {"box", MassShape::box}, {"weighed", MassShape::weighed}};
-const std::map<std::string, Aim> kAims{
-    {"longest life", Aim::life}, {"lightest", Aim::light}, {"easiest", Aim::easy}, {"cheapest", Aim::cheap}};
+const std::map<std::string, Aim> kAims{{"longest life", Aim::life},
+                                       {"lightest", Aim::light},
+                                       {"easiest", Aim::easy},
+                                       {"cheapest", Aim::cheap},
+                                       {"fewest spools", Aim::spools}};
+const std::map<std::string, Acting> kActing{
+    {"quiet", Acting::quiet}, {"plain", Acting::plain}, {"broad", Acting::broad}};
 
 template <class Enum> std::string wordOf(const std::map<std::string, Enum>& words, Enum value) {
     for (const auto& [word, v] : words)
@@ -113,8 +118,11 @@ Limb readLimb(Reader& r) {
     r.object("tie_down", [&](Reader& x) { l.tieDown = TieDown{x.whole("wires", 1), x.number("depth_mm", 12)}; });
     r.object("wire", [&](Reader& x) {
         l.pick = WirePick{x.neededText("spool"), x.whole("strands", 1), x.number("lay_mm", 0)};
+        x.each("drops", 8, "drop", [&](Reader& d) {
+            l.pick->drops.push_back({d.neededText("after"), d.whole("strands", 1)});
+        });
     });
-    l.wraps = r.number("wraps", 0), l.loop_mm = r.number("loop_mm", 0);
+    l.wraps = r.number("wraps", 0), l.loop_mm = r.number("loop_mm", 0), l.cut_mm = r.maybeNumber("cut_mm");
     l.extras = r.extras();
     return l;
 }
@@ -130,6 +138,10 @@ Json limbJson(const Limb& l) {
         o["segments"].push_back(segmentJson(s));
     if (l.tieDown) o["tie_down"] = {{"wires", l.tieDown->wires}, {"depth_mm", l.tieDown->depth_mm}};
     if (l.pick) o["wire"] = {{"spool", l.pick->spool}, {"strands", l.pick->strands}, {"lay_mm", l.pick->lay_mm}};
+    if (l.pick)
+        for (const StrandDrop& d : l.pick->drops)
+            o["wire"]["drops"].push_back({{"after", d.joint}, {"strands", d.strands}});
+    if (l.cut_mm) o["cut_mm"] = *l.cut_mm;
     if (l.wraps != 0) o["wraps"] = l.wraps;
     if (l.loop_mm != 0) o["loop_mm"] = l.loop_mm;
     addExtras(o, l.extras);
@@ -245,10 +257,15 @@ Puppet readPuppet(Reader& r) {
         p.wants.set_rad = x.has("set_deg") ? degToRad(x.number("set_deg", 0.5)) : w.set_rad;
         p.wants.holdFactor = x.number("hold_factor", w.holdFactor), p.wants.film_s = x.number("film_s", w.film_s);
         p.wants.aim = x.word("aim", kAims, w.aim), p.wants.steelMayPose = x.flag("steel_may_pose", false);
+        p.wants.acting = x.word("acting", kActing, w.acting), p.wants.feetDown = x.whole("feet_down", 0);
+        p.wants.poseEvery_s = x.number("pose_every_s", w.poseEvery_s);
+        x.each("shot", 2000, "pose", [&](Reader& s) { p.wants.shot.push_back(s.neededText("pose")); });
     });
     r.each("limbs", 256, "limb", [&](Reader& x) { p.limbs.push_back(readLimb(x)); });
     r.each("masses", 256, "mass", [&](Reader& x) { p.masses.push_back(readMass(x)); });
     readSheet(r, p);
+    // A design kept aside has none itself, so this goes one level deep and no further.
+    r.each("aside", 1, "design kept aside", [&](Reader& x) { p.aside.push_back(readPuppet(x)); });
     p.extras = r.extras();
     return p;
 }
@@ -265,7 +282,14 @@ Json puppetJson(const Puppet& p) {
              {"film_s", p.wants.film_s},
              {"aim", wordOf(kAims, p.wants.aim)},
              {"steel_may_pose", p.wants.steelMayPose}}}};
+    if (p.wants.acting != Acting::plain) o["wants"]["acting"] = wordOf(kActing, p.wants.acting);
+    if (p.wants.feetDown != 0) o["wants"]["feet_down"] = p.wants.feetDown;
+    for (const std::string& pose : p.wants.shot)
+        o["wants"]["shot"].push_back({{"pose", pose}});
+    if (p.wants.poseEvery_s != 1) o["wants"]["pose_every_s"] = p.wants.poseEvery_s;
     if (!p.note.empty()) o["note"] = p.note;
+    for (const Puppet& second : p.aside)
+        o["aside"].push_back(puppetJson(second));
     for (const Limb& l : p.limbs)
         o["limbs"].push_back(limbJson(l));
     for (const Mass& m : p.masses)

@@ -44,6 +44,14 @@ Result<ClayCard> makeClay(ClayCard c) {
         ok = within(place, {{"yield strength", c.yield_MPa, 0.001, 2, " MPa"}});
         if (!ok) return ok.fault();
     }
+    ok = within(place, {{"Young's modulus", c.youngs_MPa, 0, 5000, " MPa"},
+                        {"limit of strain", c.strainLimit, 0, 5, ""},
+                        {"raw strength", c.rawStrength_MPa, 0, 2, " MPa"},
+                        {"shrinkage", c.shrink, 0, 0.5, ""},
+                        {"drying time of 6 mm", c.dry_h_6mm, 0.1, 1000, " h"},
+                        {"working time", c.working_h, 0.01, 100, " h"},
+                        {"curing time", c.curing_h, c.working_h, 1000, " h"}});
+    if (!ok) return ok.fault();
     return c;
 }
 

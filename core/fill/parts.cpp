@@ -139,10 +139,12 @@ Part massPart(const Mass& mass, const MassCopy& copy, const Skeleton& s, const S
 
 } // namespace
 
-std::vector<Part> calcParts(const Puppet& puppet, const Skeleton& s, const Shelf& shelf,
-                            const std::vector<WireRun>& runs) {
-    ENKINET_ASSERT(runs.size() == puppet.limbs.size());
-    const std::vector<Stretch> own = calcOwnStretches(puppet, s);
+std::vector<Part> calcParts(const Puppet& puppet, const Skeleton& s, const std::vector<Stretch>& own,
+                            const Shelf& shelf, const std::vector<WireRuns>& runs) {
+    ENKINET_ASSERT(runs.size() == puppet.limbs.size() && own.size() == s.links.size());
+    const auto runOf = [&](std::size_t limb, int segment) {
+        return runs[limb].empty() ? WireRun{} : runs[limb][static_cast<std::size_t>(segment)];
+    };
     std::vector<Part> parts;
     const auto limbOf = [&](const Link& l) {
         return static_cast<std::size_t>(s.copies[static_cast<std::size_t>(l.copy)].limb);
@@ -151,14 +153,14 @@ std::vector<Part> calcParts(const Puppet& puppet, const Skeleton& s, const Shelf
         const Link& link = s.links[i];
         const std::size_t limb = limbOf(link);
         parts.push_back(segmentPart(link, puppet.limbs[limb].segments[static_cast<std::size_t>(link.segment)], own[i],
-                                    shelf, runs[limb]));
+                                    shelf, runOf(limb, link.segment)));
         parts.back().link = static_cast<int>(i);
     }
     for (std::size_t i = 0; i < s.masses.size(); ++i) {
         const MassCopy& copy = s.masses[i];
         const Link& link = s.links[static_cast<std::size_t>(copy.link)];
-        parts.push_back(
-            massPart(puppet.masses[static_cast<std::size_t>(copy.mass)], copy, s, shelf, runs[limbOf(link)]));
+        parts.push_back(massPart(puppet.masses[static_cast<std::size_t>(copy.mass)], copy, s, shelf,
+                                 runOf(limbOf(link), link.segment)));
         parts.back().mass = static_cast<int>(i);
         parts.back().link = copy.link;
     }

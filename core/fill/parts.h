@@ -23,6 +23,9 @@ struct WireRun {
     double diameter_mm = 0; ///< over the bundle
 };
 
+/// One a segment of a limb; none: no wire.
+using WireRuns = std::vector<WireRun>;
+
 struct LayerMass {
     double volume_mm3 = 0, mass_g = 0;
     Vec3 centre;
@@ -46,9 +49,11 @@ struct Part {
 /// Density of a sleeve's wall, g/cm³ (heat-shrink tube, typical).
 inline constexpr double kSleeveDensity = 1.2;
 
-/// The parts, links first. wireRuns: one entry a limb of the puppet. Cards must be on the shelf.
-std::vector<Part> calcParts(const body::Puppet& puppet, const body::Skeleton& skeleton, const Shelf& shelf,
-                            const std::vector<WireRun>& wireRuns);
+/// The parts, links first. own: of body::calcOwnStretches; runs: one entry a limb of the puppet. Cards must be on the
+/// shelf.
+std::vector<Part> calcParts(const body::Puppet& puppet, const body::Skeleton& skeleton,
+                            const std::vector<body::Stretch>& own, const Shelf& shelf,
+                            const std::vector<WireRuns>& runs);
 
 struct Totals {
     double skin_g = 0, bulk_g = 0, cover_g = 0, wire_g = 0;

@@ -1,7 +1,10 @@
 #include "load/statics.h"
 #include "base/units.h"
+#include "load/reach.h"
+#include "load/stance.h"
 #include "wire/bend.h"
 #include <algorithm>
+#include <array>
 #include <cmath>
 
 namespace enkinet::load {
@@ -24,12 +27,20 @@ Vec3 tilted(double lean, double azimuth) {
     return {std::sin(lean) * std::cos(azimuth), -std::cos(lean), std::sin(lean) * std::sin(azimuth)};
 }
 
-/// Largest equivalent moment over all directions of the lean: a scan by degrees, then a golden section.
-Split worstLean(const Vec3& first_gmm, const Vec3& wire, double lean) {
-    const auto at = [&](double azimuth) {
-        return split(kNewtonPerGram * cross(first_gmm, tilted(lean, azimuth)), wire);
-    };
-    constexpr int kScan = 360;
+/// Moment at a hinge as a linear function of the weight's direction: its three columns.
+using Pull = std::array<Vec3, 3>;
+
+Vec3 momentOf(const Pull& p, const Vec3& down) { return down.x * p[0] + down.y * p[1] + down.z * p[2]; }
+
+Pull pullOf(const Vec3& first_gmm) {
+    return {kNewtonPerGram * cross(first_gmm, {1, 0, 0}), kNewtonPerGram * cross(first_gmm, {0, 1, 0}),
+            kNewtonPerGram * cross(first_gmm, {0, 0, 1})};
+}
+
+/// Largest equivalent moment over all directions of the lean: a scan, then a golden section.
+Split worstLean(const Pull& pull, const Vec3& wire, double lean) {
+    const auto at = [&](double azimuth) { return split(momentOf(pull, tilted(lean, azimuth)), wire); };
+    constexpr int kScan = 72;
     double best = -1, where = 0;
     for (int i = 0; i < kScan; ++i) {
         const double phi = 2 * kPi * i / kScan, e = at(phi).equivalent();
@@ -67,12 +78,19 @@ Vec3 calcMoment(const std::vector<PointMass>& masses, const Vec3& about, const V
     return kNewtonPerGram * cross(first, down);
 }
 
-std::vector<HingeLoad> calcLoads(const Skeleton& s, const std::vector<PointMass>& masses, double lean_rad) {
-    std::vector<int> supportBodies;
-    for (int link : s.supportLinks)
-        supportBodies.push_back(s.links[static_cast<std::size_t>(link)].body);
-    if (supportBodies.empty() && !s.parentBody.empty()) supportBodies.push_back(0);
+std::vector<HingeLoad> calcLoads(const Skeleton& s, const std::vector<PointMass>& masses, const LoadSetup& setup) {
+    const std::vector<Stance> stances = makeStances(static_cast<int>(s.supportLinks.size()), setup.feetDown);
+    const bool shared = stances.front().size() > 1;
+    std::vector<StanceState> states;
+    if (shared)
+        for (const Stance& stance : stances)
+            states.push_back(calcStance(
+                s, masses, stance,
+                setup.stiffness.empty() ? std::vector<Stiffness>(s.hinges.size(), {1e5, 1e4, 7e3}) : setup.stiffness));
     const Vec3 upright{0, -1, 0};
+    const auto bodyOf = [&](int support) {
+        return s.links[static_cast<std::size_t>(s.supportLinks[static_cast<std::size_t>(support)])].body;
+    };
 
     std::vector<HingeLoad> loads(s.hinges.size());
     for (std::size_t h = 0; h < s.hinges.size(); ++h) {
@@ -82,32 +100,38 @@ std::vector<HingeLoad> calcLoads(const Skeleton& s, const std::vector<PointMass>
         const Vec3 wire = unit(unit(before.to - before.from) + unit(after.to - after.from));
         HingeLoad& r = loads[h];
         // Everything beyond the hinge on its tip side, and on the other side.
-        double tip_g = 0, root_g = 0, stretched = 0;
+        double tip_g = 0, root_g = 0, straight_gmm = 0;
         Vec3 tipFirst, rootFirst;
         for (const PointMass& m : masses) {
             const Vec3 arm = m.mass_g * (m.at - hinge.at);
             if (isBeyond(s, m.body, after.body)) {
                 tip_g += m.mass_g, tipFirst = tipFirst + arm;
-                stretched += kNewtonPerGram * m.mass_g * reach(s, static_cast<int>(h), m);
+                if (setup.reach.empty()) straight_gmm += m.mass_g * reach(s, static_cast<int>(h), m);
             } else {
                 root_g += m.mass_g, rootFirst = rootFirst + arm;
             }
         }
-        for (int support : supportBodies) {
-            const bool standing = isBeyond(s, support, after.body);
-            const Split worst = standing ? worstLean(rootFirst, wire, lean_rad) : Split{stretched, 0};
-            const double beyond = standing ? root_g : tip_g;
+        const double reach_gmm = setup.reach.empty() ? straight_gmm : setup.reach[h].first_gmm;
+        for (std::size_t i = 0; i < stances.size(); ++i) {
+            std::size_t beyondIt = 0;
+            for (int support : stances[i])
+                beyondIt += isBeyond(s, bodyOf(support), after.body) ? 1 : 0;
+            const bool standing = beyondIt > 0;
+            const bool frame = standing && beyondIt < stances[i].size() && states[i].stable;
+            const Pull pull = frame ? states[i].couples[h] : pullOf(standing ? rootFirst : tipFirst);
+            const Split worst = standing ? worstLean(pull, wire, setup.lean_rad) : Split{kNewtonPerGram * reach_gmm, 0};
+            const double beyond = frame ? 0 : standing ? root_g : tip_g;
             const double touch = kTouch_N * (standing ? before.length_mm : after.length_mm);
             r.standing = r.standing || standing;
             r.touch_Nmm = std::max(r.touch_Nmm, touch);
-            r.pose_Nmm = std::max(
-                r.pose_Nmm, split(kNewtonPerGram * cross(standing ? rootFirst : tipFirst, upright), wire).equivalent());
+            r.pose_Nmm = std::max(r.pose_Nmm, split(momentOf(pull, upright), wire).equivalent());
             if (worst.equivalent() <= r.load_Nmm) continue;
             r.load_Nmm = worst.equivalent();
             r.bending_Nmm = worst.bending, r.torsion_Nmm = worst.torsion;
-            r.why = standing ? Case::standing : Case::stretched;
+            r.why = frame ? Case::shared : standing ? Case::standing : Case::stretched;
             r.beyond_g = beyond;
             r.arm_mm = beyond > 0 ? std::hypot(worst.bending, worst.torsion) / (beyond * kNewtonPerGram) : 0;
+            r.stance = static_cast<int>(i);
         }
         if (r.touch_Nmm > r.load_Nmm) {
             r.load_Nmm = r.bending_Nmm = r.touch_Nmm;

@@ -1,11 +1,10 @@
 #pragma once
-// What each joint has to hold. One support at a time, every moment exact: the weight of everything on the far side of
-// the joint, about the joint, split into bending across the wire and torsion along it. docs/mechanics.md 50 to 54.
-//  - a limb that carries the support keeps the shape of the pose, and the whole puppet is tilted rigidly by the lean
+// What each joint has to hold. A support alone: every moment exact, the weight of everything on the far side of the
+// joint about the joint, split into bending across the wire and torsion along it. Several supports at once: the space
+// frame of load/stance.h. docs/mechanics.md 50 to 57.
+//  - a joint on the way to a foot keeps the shape of the pose, and the whole puppet is tilted rigidly by the lean
 //    allowance in the worst direction;
-//  - a limb that does not is stretched out level at full reach: the joints beyond straighten, so a mass acts at the sum
-//  of
-//    the straight distances from posed joint to posed joint (exact for a straight limb, an upper bound otherwise);
+//  - a joint that is not takes the pose, within the ranges beyond it, that pulls hardest, held level (load/reach.h);
 //  - a hand also touches: at least 0.1 N at the far end of the next segment.
 #include "body/skeleton.h"
 
@@ -19,21 +18,45 @@ struct PointMass {
     int body = 0;
 };
 
-enum class Case { stretched, standing, touch };
+enum class Case {
+    stretched, ///< held out level
+    standing,  ///< carries the rest of the puppet, exact
+    shared,    ///< carries it together with other feet, by the frame
+    touch
+};
+
+/// Stiffness of a joint's free wire: of a bundle the sum over its strands.
+struct Stiffness {
+    double EA_N = 0, EI_Nmm2 = 0, GJ_Nmm2 = 0;
+};
+/// The pose that pulls hardest on a joint: load/reach.h.
+struct Reach {
+    double first_gmm = 0; ///< |sum of mass x (centre - joint)|, the largest found
+    double bound_gmm = 0; ///< sum of mass x straight distances from joint to joint
+};
 
 struct HingeLoad {
     double bending_Nmm = 0, torsion_Nmm = 0;
     double load_Nmm = 0; ///< sqrt(M² + 1.11 T²), or the touch where that is more
     Case why = Case::touch;
-    double beyond_g = 0; ///< mass beyond the joint in that case
+    double beyond_g = 0; ///< mass beyond the joint in that case; 0 where feet share
     double arm_mm = 0;   ///< its lever: moment / weight
+    int stance = -1;     ///< of makeStances, that decides
     double touch_Nmm = 0;
-    double pose_Nmm = 0;   ///< in the present pose, upright, worst over the supports
+    double pose_Nmm = 0;   ///< in the present pose, upright, worst over the stances
     bool standing = false; ///< the hinge lies between a support and the rest of the puppet
 };
 
-/// Loads of every hinge of the skeleton, the worst over all supports; without any the root is held.
-std::vector<HingeLoad> calcLoads(const body::Skeleton& skeleton, const std::vector<PointMass>& masses, double lean_rad);
+struct LoadSetup {
+    double lean_rad = 0;
+    int feetDown = 0;                 ///< see makeStances
+    std::vector<Reach> reach;         ///< one a hinge; empty: everything straight
+    std::vector<Stiffness> stiffness; ///< one a hinge; empty: all alike
+};
+
+/// Loads of every hinge of the skeleton, the worst over all stances; without any support the root is held.
+std::vector<HingeLoad> calcLoads(const body::Skeleton& skeleton, const std::vector<PointMass>& masses,
+                                 const LoadSetup& setup);
 
 /// Moment vector of masses about a point under a weight direction (unit vector), N·mm.
 Vec3 calcMoment(const std::vector<PointMass>& masses, const Vec3& about, const Vec3& down);

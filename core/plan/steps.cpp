@@ -1,4 +1,5 @@
 #include "plan/steps.h"
+#include "choice/choose.h"
 #include <algorithm>
 #include <cmath>
 
@@ -36,9 +37,9 @@ public:
     void wires(const std::vector<choice::Cut>& cuts) {
         m_sheets = add(StepKind::print_sheets, m_puppet.name, kPrint, 0, Tool::printer);
         for (const choice::Cut& c : cuts) {
-            const int cut = add(StepKind::cut_wire, limbName(c.limb), kCutPiece * c.pieces * c.copies, 0, Tool::bench,
+            const int cut = add(StepKind::cut_wire, limbName(c.limb), kCutPiece * c.pieces(), 0, Tool::bench,
                                 Caution::eyes_and_snips);
-            at(cut).amount = c.pieces * c.copies;
+            at(cut).amount = c.pieces();
             after(cut, m_sheets, Reason::marks_from_sheet);
             int ready = cut;
             if (c.turns > 0) {

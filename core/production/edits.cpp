@@ -161,6 +161,7 @@ Edits::Changed Edits::removeSpool(const std::string& id) const {
     return stockEdit([&](Stock& s) -> std::optional<Fault> {
         if (std::erase_if(s.spools, [&](const auto& x) { return x.id == id; }) == 0)
             return Fault{"stock", "spool \"" + id + "\"", "is not there"};
+        std::erase_if(s.offcuts, [&](const auto& o) { return o.spool == id; });
         return {};
     });
 }
@@ -202,6 +203,7 @@ Result<Production> adoptPuppet(const Production& production, const Production& s
         if (std::none_of(p.schemes.begin(), p.schemes.end(), [&](const paint::Scheme& x) { return x.id == s.id; }))
             p.schemes.push_back(s);
     p.cards = mergeCards(source.cards, p.cards);
+    puppet.aside.clear();
     for (Limb& l : puppet.limbs)
         if (l.pick && std::none_of(p.stock.spools.begin(), p.stock.spools.end(),
                                    [&](const choice::Spool& s) { return s.id == l.pick->spool; }))

@@ -38,6 +38,18 @@ public:
     Changed setMassSize(const std::string& mass, const Vec3& half_mm) const;
     Changed setWeighed(const std::string& mass, double grams) const;
     Changed setForming(const std::string& limb, const std::string& joint, double bends) const;
+    /// Keeps a copy of the present design aside, in place of one that is there.
+    Changed keepAside() const;
+    /// The design aside and the present one change places.
+    Changed swapAside() const;
+    Changed dropAside() const;
+    /// Takes the wire that a plan cuts out of the stock: off the rolls, used offcuts gone, usable rests back in the
+    /// drawer. The limbs keep that wire from then on.
+    Changed cutWire(const std::vector<choice::Cut>& cuts, const std::vector<choice::SpoolPlan>& plan) const;
+    /// The limb's wire counts as not cut; the stock stays as it is.
+    Changed uncutWire(const std::string& limb) const;
+    Changed addOffcut(const choice::Offcut& offcut) const;
+    Changed removeOffcut(std::size_t index) const;
     /// Pins a limb's wire, or lets the tool choose again.
     Changed setPick(const std::string& limb, std::optional<body::WirePick> pick) const;
 

@@ -14,12 +14,16 @@ inline body::Mass* massOf(body::Puppet& p, const std::string& id) {
     return m == p.masses.end() ? nullptr : &*m;
 }
 
+/// Lets go what named a joint or a pose that a change has taken away: strand drops and poses of the shot.
+void letGo(body::Puppet& puppet);
+
 /// change(Puppet&) returns a Fault when it finds nothing to change.
 template <class Change> Edits::Changed Edits::puppetEdit(Change change) const {
     Production p = m_production;
     const int i = findPuppetIndex(p, m_puppet);
     if (i < 0) return Fault{"production", "puppet \"" + m_puppet + "\"", "is not in it"};
     if (std::optional<Fault> fault = change(p.puppets[static_cast<std::size_t>(i)])) return *fault;
+    letGo(p.puppets[static_cast<std::size_t>(i)]);
     return makeProduction(std::move(p), m_shipped);
 }
 

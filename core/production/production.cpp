@@ -92,6 +92,13 @@ Result<Production> makeProduction(Production p, const Cards& shipped) {
             return Fault{"spool " + s.id, "wire card \"" + s.material + "\"", "is not known"};
     }
     const auto spoolKnown = [&](const std::string& id) { return has(p.stock.spools, id); };
+    if (p.stock.offcuts.size() > 2000)
+        return Fault{"stock", std::to_string(p.stock.offcuts.size()) + " offcuts", "are more than 2000"};
+    for (const choice::Offcut& o : p.stock.offcuts) {
+        if (!spoolKnown(o.spool)) return Fault{"offcut", "spool \"" + o.spool.substr(0, 70) + "\"", "is not in stock"};
+        if (!(o.length_mm > 0 && o.length_mm <= 1e5))
+            return Fault{"offcut of " + o.spool, plain(o.length_mm) + " mm", "must be above 0 and at most 100000 mm"};
+    }
     if (p.stock.bendTests.size() + p.stock.hangTests.size() > 5000)
         return Fault{"stock", "tests", "are more than 5000"};
     for (const wire::BendTest& t : p.stock.bendTests) {
@@ -128,6 +135,8 @@ Result<Production> makeProduction(Production p, const Cards& shipped) {
         if (!sound) return sound.fault();
         puppet = sound.take();
         if (auto f = checkPuppet(puppet, p, cards)) return *f;
+        for (const body::Puppet& second : puppet.aside)
+            if (auto f = checkPuppet(second, p, cards)) return *f;
     }
     return p;
 }

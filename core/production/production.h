@@ -2,6 +2,7 @@
 // The document: one production with its puppets, stock and cards. Plain values; changed only by production/edits.h.
 #include "base/bytes.h"
 #include "choice/choose.h"
+#include "choice/cut_plan.h"
 #include "fill/cards.h"
 #include "paint/coats.h"
 #include "wire/calibration.h"
@@ -28,6 +29,7 @@ struct Held {
 
 struct Stock {
     std::vector<choice::Spool> spools;
+    std::vector<choice::Offcut> offcuts; ///< of spools in stock
     std::vector<Held> clays_g, paints_ml;
     fill::FoilRoll foil;
     std::vector<wire::BendTest> bendTests; ///< of spools in stock

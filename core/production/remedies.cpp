@@ -27,8 +27,11 @@ public:
 
     choice::PuppetChoice choose(const Production& p) const {
         const Cards cards = mergeCards(m_shipped, p.cards);
-        return choice::calcChoice(p.puppets[static_cast<std::size_t>(m_puppetIndex)], makeShelf(cards),
-                                  makeStock(p, cards, m_tables));
+        const choice::Stock stock = makeStock(p, cards, m_tables);
+        auto chosen = choice::calcChoice(p.puppets[static_cast<std::size_t>(m_puppetIndex)], makeShelf(cards), stock,
+                                         stock == m_stock ? &m_first : nullptr);
+        if (m_first.limbs.empty()) m_first = chosen, m_stock = stock;
+        return chosen;
     }
 
     bool holds(const choice::PuppetChoice& c) const {
@@ -149,22 +152,24 @@ public:
             r.to = j.edge > wire::kEasedEdge ? wire::kEasedEdge : wire::kNoEdge;
             offer(r, kEdgeSize);
         }
-        // The gauge nearest to one in stock that makes it fit, per material in stock that may be posed.
+        // The thinnest gauge that is sold, per material that may be posed, beyond what is in stock.
         if (m_limb.pick) return;
-        std::vector<std::string> seen;
-        for (const choice::Spool& s : m_production.stock.spools) {
-            if (std::find(seen.begin(), seen.end(), s.material) != seen.end()) continue;
-            seen.push_back(s.material);
+        const Cards cards = mergeCards(m_shipped, m_production.cards);
+        for (const wire::MaterialCard& card : cards.wires) {
+            if (card.use == wire::Use::fixed && !m_puppet.wants.steelMayPose) continue;
+            double price = 0;
+            for (const choice::Spool& s : m_production.stock.spools)
+                if (s.material == card.id) price = s.price_m / (s.diameter_mm * s.diameter_mm);
             for (double d : kGauges) {
-                const bool have =
-                    std::any_of(m_production.stock.spools.begin(), m_production.stock.spools.end(), [&](const auto& o) {
-                        return o.material == s.material && std::abs(o.diameter_mm - d) < 0.02;
-                    });
-                if (have) continue;
+                const choice::Spool spool{card.id + "-" + plain(d), card.id, d, 5, price * d * d};
+                const auto same = [&](const choice::Spool& o) {
+                    return (o.material == spool.material && std::abs(o.diameter_mm - d) < 0.02) || o.id == spool.id;
+                };
+                if (std::any_of(m_production.stock.spools.begin(), m_production.stock.spools.end(), same)) continue;
+                if (!mayFit(l, spool, card)) continue;
                 Remedy r = base(Fix::spool);
                 r.continuous = false, r.to = d;
-                r.spool = {s.material + "-" + plain(d), s.material, d, 5,
-                           s.price_m * d * d / (s.diameter_mm * s.diameter_mm)};
+                r.spool = spool;
                 const std::size_t before = found.size();
                 offer(r, kSpoolSize);
                 if (found.size() > before) break;
@@ -172,10 +177,21 @@ public:
         }
     }
 
+    /// Whether a spool would fit the limb under its present loads: worth a trial of the whole puppet.
+    bool mayFit(const choice::LimbChoice& l, const choice::Spool& spool, const wire::MaterialCard& card) const {
+        const choice::Stock one{{spool}, {{card.id, m_tables.find(card)}}, {}};
+        choice::LimbChoice probe;
+        probe.limb = m_limbIndex, probe.demands = l.demands;
+        choice::tryCandidates(m_puppet, one, probe, nullptr);
+        return std::any_of(probe.candidates.begin(), probe.candidates.end(), [](const auto& c) { return c.fits; });
+    }
+
     std::vector<Remedy> found;
 
 private:
     const Production& m_production;
+    mutable choice::PuppetChoice m_first; ///< bends that a trial does not change are taken from it
+    mutable choice::Stock m_stock;
     int m_puppetIndex, m_limbIndex;
     const Cards& m_shipped;
     wire::TableShelf& m_tables;

@@ -7,11 +7,10 @@ namespace enkinet::production {
 
 namespace {
 
-/// A joint nearer the root should need at least this share of the effort of the one beyond it.
-constexpr double kOrder = 0.9;
 /// A torsion worth a key: share of the hold.
 constexpr double kKeyShare = 0.1;
-constexpr double kWaste = 1.1; ///< clay and paint lost on hands, tools and brushes
+constexpr double kWaste = 1.1;     ///< clay and paint lost on hands, tools and brushes
+constexpr double kCutApart_mm = 2; ///< by which a cut wire may differ from the one that is wanted
 constexpr auto kNoState = choice::State::holds;
 
 class Reporter {
@@ -53,15 +52,31 @@ public:
         for (const choice::LimbChoice& l : m_r.choice.limbs) {
             const std::string& name = m_puppet.limbs[static_cast<std::size_t>(l.limb)].name;
             if (l.chosen < 0) {
+                if (!l.reason.needed()) continue;
                 add({Station::wire, Issue::no_wire, l.limb, -1, -1, kNoState, 0, 0, name});
                 continue;
             }
             for (std::size_t j = 0; j < l.demands.size(); ++j)
                 joint(l, j);
             const choice::Candidate& c = l.candidates[static_cast<std::size_t>(l.chosen)];
-            const wire::MaterialCard& card = materialOf(c.spool);
+            const wire::MaterialCard& card = m_r.stock.tableOf(c.spool).card();
             if (const double damage = wire::findTwistDamage(c.bundle, card); damage > wire::kTwistWarn)
                 add({Station::wire, Issue::twist_hard, l.limb, -1, -1, kNoState, damage, wire::kTwistWarn, name});
+        }
+        const auto jointName = [&](int limb, int demand) {
+            const choice::LimbChoice& l = m_r.choice.limbs[static_cast<std::size_t>(limb)];
+            return m_puppet.limbs[static_cast<std::size_t>(limb)]
+                .joints[static_cast<std::size_t>(l.demands[static_cast<std::size_t>(demand)].joint)]
+                .name;
+        };
+        for (const choice::Disorder& d : m_r.choice.disorders)
+            add({Station::wire, Issue::order, d.innerLimb, d.innerDemand, -1, kNoState, d.inner_Nmm, d.outer_Nmm,
+                 jointName(d.innerLimb, d.innerDemand), jointName(d.outerLimb, d.outerDemand)});
+        for (const choice::Cut& c : m_r.cuts) {
+            const body::Limb& limb = m_puppet.limbs[static_cast<std::size_t>(c.limb)];
+            if (limb.cut_mm && std::abs(*limb.cut_mm - c.finished_mm) > kCutApart_mm)
+                add({Station::wire, Issue::cut_differs, c.limb, -1, -1, kNoState, *limb.cut_mm, c.finished_mm,
+                     limb.name});
         }
         if (!m_r.choice.settled && !m_r.choice.limbs.empty())
             add({Station::wire, Issue::unsettled, -1, -1, -1, kNoState, 0, 0, m_puppet.name});
@@ -156,12 +171,6 @@ private:
     }
     void add(OpenPoint p) { m_r.open.push_back(std::move(p)); }
 
-    const wire::MaterialCard& materialOf(int spool) const {
-        const std::string& id = m_production.stock.spools[static_cast<std::size_t>(spool)].material;
-        return *std::find_if(m_r.cards->wires.begin(), m_r.cards->wires.end(),
-                             [&](const auto& c) { return c.id == id; });
-    }
-
     bool isRightTwin(const fill::Part& p) const {
         const body::Skeleton& s = m_r.choice.skeleton;
         return p.mass >= 0 ? s.masses[static_cast<std::size_t>(p.mass)].right
@@ -174,11 +183,12 @@ private:
         const body::Limb& limb = m_puppet.limbs[static_cast<std::size_t>(l.limb)];
         const std::string& name = limb.joints[static_cast<std::size_t>(d.joint)].name;
         const int at = static_cast<int>(j);
+        const wire::Bundle& bundle = choice::findTrial(l, l.candidates[static_cast<std::size_t>(l.chosen)], j).bundle;
         if (const choice::State s = v.state(); s != choice::State::holds) {
             double found = 0, limit = 0;
             switch (s) {
             case choice::State::crowded:
-                found = l.candidates[static_cast<std::size_t>(l.chosen)].bundle.diameter_mm, limit = d.room_mm;
+                found = wire::findBundleDiameter(bundle), limit = d.room_mm;
                 break;
             case choice::State::slack:
                 found = v.bend.hold_Nmm, limit = d.needed_Nmm;
@@ -187,7 +197,7 @@ private:
                 found = v.effort_N, limit = d.effortLimit_N();
                 break;
             case choice::State::springy:
-                found = v.bend.springback_rad, limit = d.springLimit_rad;
+                found = v.springback_rad, limit = d.springLimit_rad;
                 break;
             case choice::State::tired:
                 found = v.life_s, limit = d.needFilm_s;
@@ -197,16 +207,8 @@ private:
             }
             add({Station::wire, Issue::limb_state, l.limb, at, -1, s, found, limit, name});
         }
-        const wire::Bundle& b = l.candidates[static_cast<std::size_t>(l.chosen)].bundle;
-        if (b.strands == 1 && d.load.torsion_Nmm > kKeyShare * d.load.load_Nmm)
+        if (bundle.strands == 1 && d.load.torsion_Nmm > kKeyShare * d.load.load_Nmm)
             add({Station::wire, Issue::wants_key, l.limb, at, -1, kNoState, d.load.torsion_Nmm, 0, name});
-        // A limb that stands is rooted at its foot: its hip is the outer joint.
-        if (j + 1 < l.demands.size()) {
-            const double inner = d.load.standing ? l.verdicts[j + 1].effort_Nmm : v.effort_Nmm;
-            const double outer = d.load.standing ? v.effort_Nmm : l.verdicts[j + 1].effort_Nmm;
-            if (inner < kOrder * outer)
-                add({Station::wire, Issue::order, l.limb, at, -1, kNoState, inner, outer, name});
-        }
     }
 
     void skin(const fill::Part& p, int part) {
@@ -295,14 +297,21 @@ choice::Stock makeStock(const Production& production, const Cards& cards, wire::
     return stock;
 }
 
-Report calcReport(const Production& production, int puppetIndex, const Cards& shipped, wire::TableShelf& tables) {
+Report calcReport(const Production& production, int puppetIndex, const Cards& shipped, wire::TableShelf& tables,
+                  const Report* former) {
     const body::Puppet& puppet = production.puppets.at(static_cast<std::size_t>(puppetIndex));
     Report r;
     r.cards = std::make_shared<const Cards>(mergeCards(shipped, production.cards));
     r.shelf = makeShelf(*r.cards);
     r.stock = makeStock(production, *r.cards, tables);
-    r.choice = choice::calcChoice(puppet, r.shelf, r.stock);
+    const bool sameStock = former && former->stock == r.stock;
+    r.choice = choice::calcChoice(puppet, r.shelf, r.stock, sameStock ? &former->choice : nullptr);
     r.cuts = choice::calcCutList(puppet, r.choice);
+    std::vector<std::string> spools;
+    std::vector<double> rolls;
+    for (const choice::Spool& x : production.stock.spools)
+        spools.push_back(x.id), rolls.push_back(x.length_m * 1000);
+    r.cutPlan = choice::calcCutPlan(r.cuts, spools, rolls, production.stock.offcuts);
     r.bakes = fill::calcBakes(r.choice.parts, r.shelf);
     paintParts(production, r);
     r.plan = plan::calcPlan(puppet, r.choice, r.cuts, r.bakes, r.shelf, r.schemes);

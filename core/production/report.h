@@ -17,7 +17,8 @@ enum class Issue {
     limb_state,       ///< a joint does not hold, with its state
     no_wire,          ///< no spool in stock can be tried for the limb
     spool_short,      ///< all limbs together need more of a spool than there is
-    order,            ///< a joint nearer the root is easier to bend than the one beyond it
+    order,            ///< a joint nearer what holds the puppet is easier to bend than the next one out
+    cut_differs,      ///< a limb's wire has been cut, and is no longer what is wanted
     wants_key,        ///< a lone straight wire carries torsion and spins in its bulk
     twist_hard,       ///< twisting spends much of the wire's ductility
     unsettled,        ///< the wire's own weight keeps changing the choice
@@ -43,6 +44,7 @@ struct OpenPoint {
     choice::State state = choice::State::holds;
     double found = 0, limit = 0;
     std::string subject; ///< label of what it is about
+    std::string other{}; ///< and of what it is compared with
 };
 
 struct PaintedPart {
@@ -64,6 +66,7 @@ struct Need {
 struct Report {
     choice::PuppetChoice choice;
     std::vector<choice::Cut> cuts;
+    std::vector<choice::SpoolPlan> cutPlan;
     std::vector<fill::BakeBatch> bakes;
     std::vector<plan::SchemeWork> schemes;
     std::vector<PaintedPart> painted;
@@ -80,8 +83,10 @@ struct Report {
 /// The spools with their tables and what their tests say; cards are the merged ones.
 choice::Stock makeStock(const Production& production, const Cards& cards, wire::TableShelf& tables);
 
-/// The report of one puppet. The production must have come from makeProduction with the same shipped cards.
-Report calcReport(const Production& production, int puppet, const Cards& shipped, wire::TableShelf& tables);
+/// The report of one puppet. former: an earlier one of the same puppet; what has not changed is taken from it. The
+/// production must have come from makeProduction with the same shipped cards.
+Report calcReport(const Production& production, int puppet, const Cards& shipped, wire::TableShelf& tables,
+                  const Report* former = nullptr);
 
 /// How many points are open at each station.
 std::vector<int> countOpen(const Report& report);

@@ -38,6 +38,8 @@ struct GapBend {
     double edge = kEasedEdge;
     double set_rad = 0; ///< the movement that counts as no longer holding
     double forming = 0; ///< full cycles spent while it was built, before the first pose
+    double spunDamage =
+        0; ///< share of ductility spent when it was spun in a larger bundle, of which strands have ended
 };
 
 enum class BendStatus { ok, too_tight, breaks_at_once };

@@ -13,7 +13,7 @@ WireBend findWireBend(const Functions& f, const MaterialCard& card, const Bundle
     const double d = b.diameter_mm, d3 = d * d * d, E = card.youngs_MPa;
     r.lock = findLock(b, g.gap_mm);
     r.twistStrain = findTwistStrain(b);
-    r.twistDamage = r.twistStrain / f.ductility;
+    r.twistDamage = std::max(r.twistStrain / f.ductility, g.spunDamage);
     r.outerStrain = g.angle_rad / g.gap_mm * d / 2;
     if (!(r.outerStrain <= kStrainLimit)) return r;
 

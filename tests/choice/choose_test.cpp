@@ -109,8 +109,9 @@ TEST_CASE("Every candidate's word is that of judging it afresh, joint by joint",
         const auto& spool = demo().stock.spools[static_cast<std::size_t>(c.spool)];
         bool holds = true;
         for (std::size_t j = 0; j < l.demands.size(); ++j) {
-            const Verdict v = judge(l.demands[j], *tables().find(wireCard(spool.material)), c.bundle);
-            CHECK(v.state() == c.at[j].state);
+            const Verdict v = judge(l.demands[j], *tables().find(wireCard(spool.material)), findTrial(l, c, j).bundle,
+                                    {}, findTrial(l, c, j).spunDamage);
+            CHECK(v.state() == findAt(l, c, j).state);
             holds = holds && v.state() == State::holds;
         }
         CHECK(c.fits == (holds && c.bar == Bar::none));
@@ -166,19 +167,27 @@ TEST_CASE("A cut is path, wraps, take-up and allowances, and an even count is fo
     Limb l = oneLegged().limbs[1];
     l.wraps = 3, l.loop_mm = 5;
     const wire::Bundle pair{2, 1.5, 12};
-    const Cut c = calcCut(l, pair, 4.0);
+    const Cut c = calcCut(l, pair, {}, 4.0);
     const double path = 100, wrap = 3 * kPi * (3.0 + 4.0), finished = path + wrap + 5 + 12;
     CHECK_NEAR(c.path_mm, path, 1e-12);
     CHECK_NEAR(c.finished_mm, finished, 1e-12);
-    CHECK_NEAR(c.strand_mm, finished * wire::findTakeUp(pair) + 10 + 40, 1e-12);
-    CHECK(c.folded);
-    CHECK(c.pieces == 1);
-    CHECK_NEAR(c.piece_mm, 2 * c.strand_mm, 1e-12);
+    REQUIRE(c.groups.size() == 1);
+    CHECK(c.groups[0].folded);
+    CHECK(c.groups[0].pieces == 1);
+    CHECK_NEAR(c.groups[0].piece_mm, 2 * (finished * wire::findTakeUp(pair) + 10 + 40), 1e-12);
     CHECK_NEAR(c.turns, finished / 12 * 1.08, 1e-12);
-    const Cut three = calcCut(l, {3, 1.5, 12}, 4.0);
-    CHECK_FALSE(three.folded);
-    CHECK(three.pieces == 3);
-    CHECK(calcCut(l, {1, 1.5, 0}, 4.0).turns == 0);
+    const Cut three = calcCut(l, {3, 1.5, 12}, {}, 4.0);
+    CHECK_FALSE(three.groups[0].folded);
+    CHECK(three.groups[0].pieces == 3);
+    // Two of three strands end half way up the shin, beyond the knee; the third runs on.
+    const std::vector<Ending> ends{{2, 1}};
+    const Cut drop = calcCut(l, {3, 1.5, 12}, ends, 4.0);
+    REQUIRE(drop.groups.size() == 2);
+    CHECK(drop.groups[0].strands == 1);
+    CHECK(drop.groups[1].strands == 2);
+    CHECK(drop.groups[1].folded);
+    CHECK_NEAR(drop.groups[0].finished_mm - drop.groups[1].finished_mm, 20 + 10 + 5 + 12.0, 1e-9);
+    CHECK(calcCut(l, {1, 1.5, 0}, {}, 4.0).turns == 0);
     // Marks run along the wire in order, each joint at its own distance.
     for (std::size_t i = 1; i < c.marks.size(); ++i)
         CHECK(c.marks[i].at_mm >= c.marks[i - 1].at_mm);
@@ -195,7 +204,7 @@ TEST_CASE("The spools give what the cut list takes", "[choice]") {
     for (double u : use)
         total += u;
     for (const Cut& c : r.cuts)
-        cuts += c.piece_mm * c.pieces * c.copies;
+        cuts += c.total_mm();
     CHECK_NEAR(total, cuts, 1e-12);
     CHECK(r.cuts.size() == demo().puppets[0].limbs.size());
 }

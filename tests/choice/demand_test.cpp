@@ -19,7 +19,8 @@ std::vector<Demand> demandsOf(const Puppet& p, int limb, const std::vector<load:
     const auto sound = makePuppet(p);
     REQUIRE(sound);
     const Skeleton s = calcSkeleton(*sound);
-    return calcDemands(*sound, s, shelf(), load::calcLoads(s, masses, sound->wants.lean_rad),
+    return calcDemands(*sound, s, shelf(),
+                       load::calcLoads(s, masses, load::LoadSetup{sound->wants.lean_rad, 0, {}, {}}),
                        calcOwnStretches(*sound, s), limb);
 }
 

@@ -21,7 +21,8 @@ const Shelf& shelf() {
     return s;
 }
 std::vector<Part> partsOf(const Puppet& p) {
-    return calcParts(p, calcSkeleton(p), shelf(), std::vector<WireRun>(p.limbs.size()));
+    return calcParts(p, calcSkeleton(p), calcOwnStretches(p, calcSkeleton(p)), shelf(),
+                     std::vector<WireRuns>(p.limbs.size()));
 }
 } // namespace
 
@@ -75,7 +76,8 @@ TEST_CASE("Skin and bulk add up to what they fill, for every part of the demo wi
 TEST_CASE("The wire takes its room from the innermost layer", "[fill]") {
     const Puppet p = clayPost(3);
     const WireRun run{0.01, kPi * 4, 4};
-    const Part bare = partsOf(p).at(0), wired = calcParts(p, calcSkeleton(p), shelf(), {run}).at(0);
+    const Part bare = partsOf(p).at(0),
+               wired = calcParts(p, calcSkeleton(p), calcOwnStretches(p, calcSkeleton(p)), shelf(), {{run}}).at(0);
     CHECK_NEAR(bare.bulk.volume_mm3 - wired.bulk.volume_mm3, kPi * 4 * 100, 1e-9);
     CHECK_NEAR(wired.wire.mass_g, 1.0, 1e-12);
     CHECK(wired.skin.mass_g == bare.skin.mass_g);

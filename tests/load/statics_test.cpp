@@ -10,6 +10,8 @@ using namespace enkinet::test;
 namespace {
 constexpr double g = kNewtonPerGram;
 
+LoadSetup setup(double lean_rad) { return {lean_rad, 0, {}, {}}; }
+
 int hingeOf(const Skeleton& s, const std::string& label) {
     for (std::size_t i = 0; i < s.hinges.size(); ++i)
         if (s.hinges[i].label == label) return static_cast<int>(i);
@@ -25,7 +27,7 @@ const HingeLoad& loadOf(const Skeleton& s, const std::vector<HingeLoad>& loads, 
 TEST_CASE("A level arm carries its weights times their levers", "[load]") {
     const Skeleton s = calcSkeleton(levelArm(false));
     const int upper = s.links[2].body, fore = s.links[3].body;
-    const auto loads = calcLoads(s, {{20, {25, 100, 0}, upper}, {30, {55, 100, 0}, fore}}, degToRad(20));
+    const auto loads = calcLoads(s, {{20, {25, 100, 0}, upper}, {30, {55, 100, 0}, fore}}, setup(degToRad(20)));
     CHECK_NEAR(loadOf(s, loads, "elbow").load_Nmm, g * 30 * 15, 1e-12);
     CHECK_NEAR(loadOf(s, loads, "shoulder").load_Nmm, g * (20 * 15 + 30 * 45), 1e-12);
     CHECK(loadOf(s, loads, "elbow").why == Case::stretched);
@@ -35,7 +37,7 @@ TEST_CASE("A level arm carries its weights times their levers", "[load]") {
 
 TEST_CASE("Next to nothing beyond a joint, a hand's touch counts", "[load]") {
     const Skeleton s = calcSkeleton(levelArm(false));
-    const auto loads = calcLoads(s, {}, 0);
+    const auto loads = calcLoads(s, {}, setup(0));
     CHECK_NEAR(loadOf(s, loads, "elbow").load_Nmm, 0.1 * 20, 1e-12);
     CHECK_NEAR(loadOf(s, loads, "shoulder").load_Nmm, 0.1 * 30, 1e-12);
     CHECK(loadOf(s, loads, "elbow").why == Case::touch);
@@ -45,7 +47,7 @@ TEST_CASE("A hanging arm is judged stretched out level, whatever its pose", "[lo
     Puppet p = levelArm(false);
     p.limbs[1].joints[2].at_mm = {10, 70, 0}, p.limbs[1].joints[3].at_mm = {10, 50, 0};
     const Skeleton s = calcSkeleton(p);
-    const auto loads = calcLoads(s, {{30, {10, 55, 0}, s.links[3].body}}, 0);
+    const auto loads = calcLoads(s, {{30, {10, 55, 0}, s.links[3].body}}, setup(0));
     CHECK_NEAR(loadOf(s, loads, "shoulder").load_Nmm, g * 30 * 45, 1e-12);
     CHECK(loadOf(s, loads, "shoulder").pose_Nmm < 1e-12);
 }
@@ -54,12 +56,12 @@ TEST_CASE("A leaning figure on one foot loads its ankle by weight, height and th
     const Skeleton s = calcSkeleton(oneLegged());
     const int trunk = s.links[0].body;
     const double lean = degToRad(20);
-    const auto upright = calcLoads(s, {{100, {0, 110, 0}, trunk}}, lean);
+    const auto upright = calcLoads(s, {{100, {0, 110, 0}, trunk}}, setup(lean));
     CHECK_NEAR(loadOf(s, upright, "ankle").load_Nmm, g * 100 * 100 * std::sin(lean), 1e-9);
     CHECK_NEAR(loadOf(s, upright, "knee").load_Nmm, g * 100 * 60 * std::sin(lean), 1e-9);
     CHECK(loadOf(s, upright, "ankle").standing);
     // Off to one side, the worst lean is towards that side.
-    const auto aside = calcLoads(s, {{100, {15, 110, 0}, trunk}}, lean);
+    const auto aside = calcLoads(s, {{100, {15, 110, 0}, trunk}}, setup(lean));
     CHECK_NEAR(loadOf(s, aside, "ankle").load_Nmm, g * 100 * (100 * std::sin(lean) + 15 * std::cos(lean)), 1e-9);
     CHECK_NEAR(loadOf(s, aside, "ankle").arm_mm, 100 * std::sin(lean) + 15 * std::cos(lean), 1e-9);
 }
@@ -68,10 +70,10 @@ TEST_CASE("A mirrored pair takes the worse side", "[load]") {
     const Puppet p = levelArm(true);
     const Skeleton s = calcSkeleton(p);
     std::vector<PointMass> masses{{20, {55, 100, 0}, s.links[3].body}, {20, {-55, 100, 0}, s.links[6].body}};
-    const auto even = calcLoads(s, masses, 0);
+    const auto even = calcLoads(s, masses, setup(0));
     CHECK(loadOf(s, even, "left elbow").load_Nmm == loadOf(s, even, "right elbow").load_Nmm);
     masses[1].mass_g = 35;
-    const auto loads = calcLoads(s, masses, 0);
+    const auto loads = calcLoads(s, masses, setup(0));
     const auto demands =
         choice::calcDemands(p, s, production::makeShelf(shippedCards()), loads, calcOwnStretches(p, s), 1);
     REQUIRE(demands.size() == 2);
@@ -119,15 +121,15 @@ TEST_CASE("Twice the height with twice the thickness weighs 8 times and loads 16
     fill::Shelf shelf = production::makeShelf(shippedCards()), heavier = shelf;
     for (auto& [id, cover] : heavier.covers)
         cover.mass_g_m2 *= 2; // the same cloth, twice as thick
-    const std::vector<fill::WireRun> none(p.limbs.size());
+    const std::vector<fill::WireRuns> none(p.limbs.size());
     const auto loadsOf = [&](const Puppet& x, const fill::Shelf& on) {
         const Skeleton s = calcSkeleton(x);
         std::vector<PointMass> masses;
         double sum = 0;
-        for (const fill::Part& part : fill::calcParts(x, s, on, none))
+        for (const fill::Part& part : fill::calcParts(x, s, calcOwnStretches(x, s), on, none))
             for (const fill::LayerMass* l : {&part.skin, &part.bulk, &part.cover, &part.wire})
                 masses.push_back({l->mass_g, l->centre, part.body}), sum += l->mass_g;
-        return std::pair{calcLoads(s, masses, p.wants.lean_rad), sum};
+        return std::pair{calcLoads(s, masses, setup(p.wants.lean_rad)), sum};
     };
     const auto [small, smallMass] = loadsOf(p, shelf);
     const auto [large, largeMass] = loadsOf(twice, heavier);

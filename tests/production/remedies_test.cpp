@@ -10,11 +10,21 @@ namespace {
 
 const choice::LimbChoice& limbOf(const Report& r, int limb) { return r.choice.limbs[static_cast<std::size_t>(limb)]; }
 
-/// Every failing limb of the demo, by puppet.
+/// The demo with the goat on one hoof at a time.
+const Production& troubled() {
+    static const Production p = [] {
+        Production x = demo();
+        x.puppets[1].wants.feetDown = 1;
+        return x;
+    }();
+    return p;
+}
+
+/// Every failing limb of it, by puppet.
 std::vector<std::pair<int, int>> failing() {
     std::vector<std::pair<int, int>> all;
     for (int p = 0; p < 3; ++p) {
-        const auto r = reportOf(demo(), p);
+        const auto r = reportOf(troubled(), p);
         for (const auto& l : r.choice.limbs)
             if (l.chosen >= 0 && l.state != choice::State::holds) all.emplace_back(p, l.limb);
     }
@@ -27,8 +37,8 @@ TEST_CASE("Each continuous remedy is just enough: applied, the limb holds; a lit
           "[production]") {
     int tried = 0;
     for (const auto& [puppet, limb] : failing()) {
-        for (const Remedy& r : calcRemedies(demo(), puppet, limb, shippedCards(), tables())) {
-            const auto applied = applyRemedy(demo(), shippedCards(), puppet, r);
+        for (const Remedy& r : calcRemedies(troubled(), puppet, limb, shippedCards(), tables())) {
+            const auto applied = applyRemedy(troubled(), shippedCards(), puppet, r);
             REQUIRE(applied);
             INFO("puppet " << puppet << ", limb " << limb << ", fix " << static_cast<int>(r.fix) << ": " << r.from
                            << " to " << r.to);
@@ -37,7 +47,7 @@ TEST_CASE("Each continuous remedy is just enough: applied, the limb holds; a lit
             CHECK(countFailing(after.choice) == r.failsAfter);
             if (!r.continuous) continue;
             ++tried;
-            const auto less = applyRemedy(demo(), shippedCards(), puppet, r, 0.995);
+            const auto less = applyRemedy(troubled(), shippedCards(), puppet, r, 0.995);
             REQUIRE(less);
             CHECK(limbOf(reportOf(*less, puppet), limb).state != choice::State::holds);
         }
@@ -64,7 +74,7 @@ TEST_CASE("A lighter head eases neck, spine and ankles at once, and the remedy s
     const auto heavy = Edits(demo(), shippedCards(), "tansy").setLayers({"", 0, "head"}, solid);
     REQUIRE(heavy);
     const auto before = reportOf(*heavy);
-    CHECK(limbOf(before, 2).state == choice::State::slack);
+    REQUIRE(limbOf(before, 2).state != choice::State::holds);
     const auto remedies = calcRemedies(*heavy, 0, 2, shippedCards(), tables());
     CHECK_FALSE(remedies.empty());
     for (const Remedy& r : remedies)

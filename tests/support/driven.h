@@ -110,7 +110,7 @@ inline std::vector<double> numbersOf(const production::Report& r) {
     for (const auto& b : r.bakes)
         n.push_back(b.minutes);
     for (const auto& c : r.cuts)
-        n.insert(n.end(), {c.piece_mm, c.turns});
+        n.insert(n.end(), {c.total_mm(), c.turns});
     for (const auto& x : r.needs)
         n.insert(n.end(), {x.needed, x.price});
     return n;

@@ -165,7 +165,7 @@ void SheetPage::show(const production::Report& r) {
     m_film->show(p.wants.film_s);
     m_factor->show(p.wants.holdFactor);
     QList<std::pair<QString, QVariant>> aims;
-    for (body::Aim a : {body::Aim::life, body::Aim::light, body::Aim::easy, body::Aim::cheap})
+    for (body::Aim a : {body::Aim::life, body::Aim::light, body::Aim::easy, body::Aim::cheap, body::Aim::spools})
         aims << std::pair{Say::aim(a), QVariant(static_cast<int>(a))};
     m_aim->show(aims, static_cast<int>(p.wants.aim));
     m_steel->show({{tr("never where a joint moves"), false}, {tr("may be posed"), true}}, p.wants.steelMayPose);

@@ -104,7 +104,8 @@ void LensLeaf::show(int limb, int demandIndex) {
     const choice::LimbChoice& l = m_document.report().choice.limbs[static_cast<std::size_t>(limb)];
     const choice::Candidate& c = l.candidates[static_cast<std::size_t>(l.chosen)];
     const choice::Demand& d = l.demands[static_cast<std::size_t>(demandIndex)];
-    const Tried present{c.spool, c.bundle.strands, c.bundle.lay_mm, d.gap_mm, d.angle_rad, d.edge};
+    const wire::Bundle& bundle = choice::findTrial(l, c, static_cast<std::size_t>(demandIndex)).bundle;
+    const Tried present{c.spool, bundle.strands, bundle.lay_mm, d.gap_mm, d.angle_rad, d.edge};
     const bool same = limb == m_limb && demandIndex == m_demand && present == m_present;
     m_limb = limb, m_demand = demandIndex, m_present = present;
     QList<std::pair<QString, QVariant>> spools;

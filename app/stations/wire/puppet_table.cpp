@@ -21,6 +21,25 @@ PuppetTableModel::PuppetTableModel(Document& document, QObject* parent)
     });
 }
 
+namespace {
+/// "3", or "3, then 1" where strands end on the way.
+QString strands(const choice::LimbChoice& l, const choice::Candidate& c) {
+    QString text = QString::number(c.bundle.strands);
+    for (const choice::Ending& e : choice::findEndings(l, c))
+        text += PuppetTableModel::tr(" then %1").arg(e.strands);
+    return text;
+}
+
+QString pieces(const choice::Cut& cut) {
+    QStringList each;
+    for (const choice::StrandGroup& g : cut.groups)
+        each << PuppetTableModel::tr("%1 × %2%3")
+                    .arg(g.pieces * cut.copies)
+                    .arg(Say::length(g.piece_mm, 0), g.folded ? PuppetTableModel::tr(" folded") : QString());
+    return each.join(PuppetTableModel::tr(" + "));
+}
+} // namespace
+
 int PuppetTableModel::rowCount(const QModelIndex& parent) const {
     return parent.isValid() || !m_document.hasPuppet() ? 0 : static_cast<int>(m_document.report().choice.limbs.size());
 }
@@ -34,7 +53,8 @@ QString PuppetTableModel::cell(int row, Column column) const {
     if (column == limb)
         return drawn.mirrored ? tr("%1 ×2").arg(QString::fromStdString(drawn.name))
                               : QString::fromStdString(drawn.name);
-    if (l.chosen < 0) return column == wire ? tr("no wire in stock") : QString();
+    if (l.chosen < 0)
+        return column == wire ? l.reason.needed() ? tr("no wire in stock") : tr("needs no wire") : QString();
     const choice::Candidate& c = l.candidates[static_cast<std::size_t>(l.chosen)];
     const auto cutOf =
         std::find_if(r.cuts.begin(), r.cuts.end(), [&](const choice::Cut& x) { return x.limb == l.limb; });
@@ -42,17 +62,14 @@ QString PuppetTableModel::cell(int row, Column column) const {
     switch (column) {
     case wire:
         return tr("%1 × %2 %3")
-            .arg(c.bundle.strands)
+            .arg(strands(l, c))
             .arg(Say::number(c.bundle.diameter_mm, 1),
                  QString::fromStdString(cardName(m_document.production(), r, c.spool)));
     case lay:
         return c.bundle.strands == 1 ? tr("–") : c.bundle.lay_mm > 0 ? Say::length(c.bundle.lay_mm) : tr("parallel");
     case cut:
-        return cutOf == r.cuts.end()
-                   ? QString()
-                   : tr("%1 × %2%3")
-                         .arg(cutOf->pieces * cutOf->copies)
-                         .arg(Say::length(cutOf->piece_mm, 0), cutOf->folded ? tr(" folded") : QString());
+        if (cutOf == r.cuts.end()) return {};
+        return pieces(*cutOf);
     case turns:
         return cutOf == r.cuts.end() || cutOf->turns <= 0 ? tr("–") : Say::number(cutOf->turns, 1);
     case holds: {
@@ -164,7 +181,8 @@ void PuppetTable::refresh() {
     if (!m_document.hasPuppet()) return;
     const production::Report& r = m_document.report();
     m_title->setText(tr("%1 for the wall").arg(QString::fromStdString(m_document.puppet().name)));
-    m_chance->setText(tr("Holds: N·mm of those needed. Lives are those that nine joints in ten reach. Chance that no joint of the whole puppet "
+    m_chance->setText(tr("Holds: N·mm of those needed. Lives are those that nine joints in ten reach. Chance that no "
+                         "joint of the whole puppet "
                          "fails before the film's end: %1 %. Hand: grams at the grip of the joint "
                          "that takes most.")
                           .arg(Say::number(100 * r.choice.survival, 0)));

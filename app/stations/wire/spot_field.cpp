@@ -26,7 +26,7 @@ QString candidateReason(const Document& document, const choice::LimbChoice& l, c
         break;
     }
     if (!c.fits) return Say::tr("ruled out: %1 at the %2").arg(Say::state(c.state), joint);
-    const double life = c.at[static_cast<std::size_t>(std::max(0, c.worstJoint))].life_s;
+    const double life = choice::findAt(l, c, static_cast<std::size_t>(std::max(0, c.worstJoint))).life_s;
     return Say::tr("fits: least %1 s of film, at the %2").arg(Say::figure(life), joint);
 }
 
@@ -59,10 +59,11 @@ void SpotField::show(const Document& document, int limb, int demand) {
         Spot s;
         s.candidate = i, s.bundle = c.bundle, s.fits = c.fits, s.barred = c.bar != choice::Bar::none;
         s.chosen = i == l.chosen;
-        s.hold = c.at[static_cast<std::size_t>(demand)].hold_Nmm,
-        s.life = c.at[static_cast<std::size_t>(demand)].life_s;
-        s.text = Say::wire(c.bundle, cardName(document.production(), report, c.spool)) + "\n" +
-                 candidateReason(document, l, c);
+        s.hold = choice::findAt(l, c, static_cast<std::size_t>(demand)).hold_Nmm,
+        s.life = choice::findAt(l, c, static_cast<std::size_t>(demand)).life_s;
+        s.text = Say::limbWire(document.puppet().limbs[static_cast<std::size_t>(limb)], l, c,
+                               cardName(document.production(), report, c.spool)) +
+                 "\n" + candidateReason(document, l, c);
         m_spots.push_back(s);
     }
     takeDemand(l.demands[static_cast<std::size_t>(demand)]);

@@ -35,6 +35,13 @@ QIcon bundleIcon(const wire::Bundle& b, bool fits) {
                look().copperDark);
     return QIcon(px);
 }
+
+std::vector<body::StrandDrop> dropsOf(const body::Limb& limb, const choice::LimbChoice& l, const choice::Candidate& c) {
+    std::vector<body::StrandDrop> drops;
+    for (const choice::Ending& e : choice::findEndings(l, c))
+        drops.push_back({limb.joints[static_cast<std::size_t>(e.joint)].id, e.strands});
+    return drops;
+}
 } // namespace
 
 WirePage::WirePage(Document& d) : Page(d, production::Station::wire) {
@@ -200,10 +207,11 @@ void WirePage::pick(int candidate) {
     const choice::Candidate& c = l.candidates[static_cast<std::size_t>(candidate)];
     const body::Limb& limb = document().puppet().limbs[static_cast<std::size_t>(m_limb)];
     const body::WirePick pick{document().production().stock.spools[static_cast<std::size_t>(c.spool)].id,
-                              c.bundle.strands, c.bundle.lay_mm};
-    const QString name = tr("Wire of %1: %2")
-                             .arg(QString::fromStdString(limb.name),
-                                  Say::wire(c.bundle, cardName(document().production(), document().report(), c.spool)));
+                              c.bundle.strands, c.bundle.lay_mm, dropsOf(limb, l, c)};
+    const QString name =
+        tr("Wire of %1: %2")
+            .arg(QString::fromStdString(limb.name),
+                 Say::limbWire(limb, l, c, cardName(document().production(), document().report(), c.spool)));
     document().change(name, [&](const production::Edits& e) { return e.setPick(limb.id, pick); });
 }
 
@@ -232,15 +240,17 @@ void WirePage::show(const production::Report& r) {
     if (!judged) {
         m_title->setText(QString::fromStdString(limb.name));
         m_where->clear();
-        m_quiet->setText(l->chosen < 0
+        m_quiet->setText(l->chosen < 0 && !l->reason.needed() ? Say::wireReason(l->reason)
+                         : l->chosen < 0
                              ? tr("No spool in stock can be tried here: steel and drawn wire are static unless this "
                                   "puppet may pose them, and a spool must be long enough.")
-                             : tr("Nothing moves in this limb. Its wire only holds the shape and ties it on."));
+                             : tr("Nothing moves in this limb. %1").arg(Say::wireReason(l->reason)));
         return;
     }
     const choice::Demand& d = l->demands[static_cast<std::size_t>(m_demand)];
     const choice::Verdict& v = l->verdicts[static_cast<std::size_t>(m_demand)];
     const choice::Candidate& c = l->candidates[static_cast<std::size_t>(l->chosen)];
+    const wire::Bundle& bundle = choice::findTrial(*l, c, static_cast<std::size_t>(m_demand)).bundle;
     const body::Joint& joint = limb.joints[static_cast<std::size_t>(d.joint)];
     const auto& hinge = r.choice.skeleton.hinges[static_cast<std::size_t>(d.hinge)];
     m_title->setText(Say::capital(joint.name));
@@ -266,16 +276,16 @@ void WirePage::show(const production::Report& r) {
     const QString head =
         tr("<b style='color:%1; font-size:12pt'>%2</b> <span>(%3)</span>")
             .arg(stateColour(static_cast<int>(first)).name(), Say::state(first), Say::stateMeaning(first));
-    line(State::slack, Say::verdict(State::slack, d, v, c.bundle));
+    line(State::slack, Say::verdict(State::slack, d, v, bundle));
     line(State::stiff, d.wholeHand ? tr("takes %1 N·mm to bend, a whole hand has %2")
                                          .arg(Say::figure(v.effort_Nmm), Say::figure(d.effortLimit_Nmm))
-                                   : Say::verdict(State::stiff, d, v, c.bundle));
-    line(State::springy, Say::verdict(State::springy, d, v, c.bundle));
+                                   : Say::verdict(State::stiff, d, v, bundle));
+    line(State::springy, Say::verdict(State::springy, d, v, bundle));
     line(State::tired, v.bend.status == wire::BendStatus::too_tight
-                           ? Say::verdict(State::tired, d, v, c.bundle)
+                           ? Say::verdict(State::tired, d, v, bundle)
                            : tr("%1 in nine joints of ten (half reach %2)")
-                                 .arg(Say::verdict(State::tired, d, v, c.bundle), Say::figure(v.lifeMedian_s)));
-    line(State::crowded, Say::verdict(State::crowded, d, v, c.bundle));
+                                 .arg(Say::verdict(State::tired, d, v, bundle), Say::figure(v.lifeMedian_s)));
+    line(State::crowded, Say::verdict(State::crowded, d, v, bundle));
     m_verdict->setText(head + "<br>" + lines.join("<br>"));
 
     QString load;
@@ -288,6 +298,10 @@ void WirePage::show(const production::Report& r) {
         load = tr("%1 stretched out level beyond it, %2 away")
                    .arg(Say::grams(d.load.beyond_g), Say::length(d.load.arm_mm));
         break;
+    case load::Case::shared:
+        load = tr("the frame's share of the whole weight, on %1 feet, in the worst lean")
+                   .arg(r.choice.footings.empty() ? 0 : static_cast<int>(r.choice.footings.front().down.size()));
+        break;
     case load::Case::touch:
         load = tr("next to nothing beyond it: a hand's touch counts");
         break;
@@ -297,7 +311,7 @@ void WirePage::show(const production::Report& r) {
     m_window->show(document(), m_limb, m_demand);
 
     m_choiceText->setText(tr("%1, %2. %3 of %4 wires tried fit every joint of the limb; chosen for %5.")
-                              .arg(Say::wire(c.bundle, cardName(document().production(), r, c.spool)),
+                              .arg(Say::limbWire(limb, *l, c, cardName(document().production(), r, c.spool)),
                                    l->pinned ? tr("picked by you") : tr("chosen by Enkinet"))
                               .arg(l->fitting)
                               .arg(l->candidates.size())
@@ -309,7 +323,7 @@ void WirePage::show(const production::Report& r) {
                               : tr("Numbers are calibrated by %1 bend tests and %2 hang tests of this spool.")
                                     .arg(known.bendTests)
                                     .arg(known.hangTests);
-    m_why->setText(Say::whyLay(c.bundle, d.gap_mm, v.bend.lock) + " " + rests);
+    m_why->setText(Say::whyLay(bundle, d.gap_mm, v.bend.lock) + " " + rests);
 
     m_gap->show(d.gap_mm);
     m_low->show(joint.low_rad);
@@ -366,7 +380,8 @@ void WirePage::showCandidates(const production::Report& r, int limb) {
     m_list->clear();
     for (std::size_t k = 0; k < order.size() && k < kShown; ++k) {
         const choice::Candidate& c = at(order[k]);
-        const QString name = Say::wire(c.bundle, cardName(document().production(), r, c.spool));
+        const QString name = Say::limbWire(document().puppet().limbs[static_cast<std::size_t>(limb)], l, c,
+                                           cardName(document().production(), r, c.spool));
         const QString why = candidateReason(document(), l, c);
         auto* item =
             new QListWidgetItem(bundleIcon(c.bundle, c.fits),

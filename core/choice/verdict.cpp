@@ -1,0 +1,106 @@
+#include "choice/verdict.h"
+#include "base/normal.h"
+#include "base/units.h"
+#include <cmath>
+
+namespace enkinet::choice {
+
+namespace {
+
+/// Counts like missing a limit by a factor of 20, for a bend that has no numbers.
+const double kHopeless = std::log(20.0);
+/// A joint that a shot never bends lives as long as anyone asks.
+constexpr double kForEver = 1e9;
+
+double findWireEI(const wire::Bundle& b, const wire::MaterialCard& card) {
+    return wire::findEffectiveStrands(b) * card.youngs_MPa * kPi / 64 * std::pow(b.diameter_mm, 4);
+}
+
+/// Springback with a ring of elastic clay that was bent along and now pulls back.
+double findSpringback(const Demand& d, const wire::WireBend& b, const wire::Bundle& bundle,
+                      const wire::MaterialCard& card) {
+    if (d.clayEI_Nmm2 <= 0) return b.springback_rad;
+    const double EI = findWireEI(bundle, card), kappa = d.angle_rad / d.gap_mm;
+    return (b.springback_rad / d.gap_mm * EI + d.clayEI_Nmm2 * kappa) / (EI + d.clayEI_Nmm2) * d.gap_mm;
+}
+
+} // namespace
+
+State Verdict::state() const {
+    for (std::size_t i = 0; i < faults.size(); ++i)
+        if (faults[i]) return static_cast<State>(i);
+    return State::holds;
+}
+
+wire::WireBend findBendOf(const Demand& d, const wire::BendTable& table, const wire::Bundle& bundle,
+                          const wire::Calibration& calibration, double spunDamage) {
+    wire::WireBend b =
+        table.findBend(bundle, {d.gap_mm, d.angle_rad, d.range_rad, d.edge, d.set_rad, d.formingBends, spunDamage});
+    if (b.status != wire::BendStatus::too_tight && (d.fromPoses || d.clayEI_Nmm2 > 0)) {
+        const double spring = findSpringback(d, b, bundle, table.card());
+        const double arm = bundle.diameter_mm / 2 + wire::findStrandRadius(bundle) * b.lock;
+        const auto livesAt = [&](double range) {
+            return table.cycles(d.edge * (range + 2 * spring) / 2 / d.gap_mm * arm);
+        };
+        if (d.fromPoses) {
+            // Miner's sum of one pass through the list, the springback over-bent each time.
+            double pass = 0;
+            for (const wire::Cycle& c : d.cycles)
+                pass += c.count / livesAt(c.range);
+            const double left = 1 - b.twistDamage - (d.formingBends > 0 ? d.formingBends / livesAt(d.range_rad) : 0);
+            b.designMedian = pass > 0 ? std::min(kForEver, std::max(0.0, left / pass)) : kForEver;
+        } else {
+            b.designMedian = std::max(0.0, (1 - b.twistDamage) * livesAt(d.range_rad) - d.formingBends);
+        }
+        b.designNine = wire::findNineInTen(b.designMedian);
+    }
+    wire::calibrate(b, calibration);
+    return b;
+}
+
+Verdict judgeBend(const Demand& d, const wire::WireBend& bend, const wire::MaterialCard& card,
+                  const wire::Bundle& bundle, const wire::Calibration& calibration) {
+    Verdict v;
+    v.bend = bend;
+    v.margin.fill(wire::WireBend::nan);
+    const auto miss = [&](State s, double asked, double there) {
+        const double ratio = asked / there;
+        auto& margin = v.margin[static_cast<std::size_t>(s)];
+        if (!(margin < 1 / ratio)) margin = 1 / ratio;
+        // A limit is missed when what is asked exceeds what is there; a hair's breadth of rounding is no fault.
+        if (!(ratio > 1 + 1e-9)) return;
+        v.faults[static_cast<std::size_t>(s)] = true;
+        v.shortfall[static_cast<std::size_t>(s)] =
+            std::max(v.shortfall[static_cast<std::size_t>(s)], std::min(kHopeless, std::log(ratio)));
+    };
+    miss(State::crowded, wire::findBundleDiameter(bundle), std::max(1e-6, d.room_mm));
+    miss(State::crowded, d.gapNeeded_mm, d.gap_mm);
+    if (bend.status == wire::BendStatus::too_tight) {
+        miss(State::tired, 1e9, 1);
+        v.life_s = v.lifeMedian_s = v.survival = 0;
+        v.effort_Nmm = v.effort_N = v.springback_rad = wire::WireBend::nan;
+        return v;
+    }
+    v.effort_Nmm = bend.strong_Nmm + d.clayPlastic_Nmm + d.clayEI_Nmm2 * d.angle_rad / d.gap_mm;
+    v.effort_N = v.effort_Nmm / d.lever_mm;
+    v.springback_rad = findSpringback(d, bend, bundle, card);
+    v.life_s = bend.designNine / d.movesPerSecond;
+    v.lifeMedian_s = bend.designMedian / d.movesPerSecond;
+    v.survival =
+        bend.designMedian > 0 ? normalBelow(std::log(bend.designMedian / d.needCycles()) / calibration.lifeScatter) : 0;
+    miss(State::slack, d.needed_Nmm, bend.hold_Nmm);
+    miss(State::stiff, v.effort_Nmm, d.effortLimit_Nmm);
+    miss(State::springy, v.springback_rad, d.springLimit_rad);
+    if (v.life_s > 0)
+        miss(State::tired, d.needFilm_s, v.life_s);
+    else
+        miss(State::tired, 1e9, 1);
+    return v;
+}
+
+Verdict judge(const Demand& d, const wire::BendTable& table, const wire::Bundle& bundle,
+              const wire::Calibration& calibration, double spunDamage) {
+    return judgeBend(d, findBendOf(d, table, bundle, calibration, spunDamage), table.card(), bundle, calibration);
+}
+
+} // namespace enkinet::choice

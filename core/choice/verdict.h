@@ -1,0 +1,39 @@
+#pragma once
+// One bundle at one joint, held against every limit of the joint. docs/mechanics.md 67, 68.
+#include "choice/demand.h"
+#include "wire/calibration.h"
+#include <array>
+
+namespace enkinet::choice {
+
+/// In the order in which they are named to the builder; holds when none applies.
+enum class State { crowded, slack, stiff, springy, tired, holds };
+inline constexpr std::size_t kLimits = 5;
+
+/// One bundle at one joint.
+struct Verdict {
+    wire::WireBend bend;
+    double effort_Nmm = 0, effort_N = 0; ///< soft clay that is bent along with the wire included
+    double springback_rad = 0;           ///< the same
+    double life_s = 0;                   ///< film that nine in ten joints reach
+    double lifeMedian_s = 0;
+    double survival = 0; ///< chance that this joint outlasts its need
+    std::array<bool, kLimits> faults{};
+    std::array<double, kLimits> shortfall{}; ///< by what factor each limit is missed, ln; 0 where kept
+    /// What is there over what is asked, by limit: below 1 it is missed. NaN where there are no numbers.
+    std::array<double, kLimits> margin{};
+    State state() const; ///< first fault, or holds
+};
+
+/// spunDamage: see wire::GapBend.
+Verdict judge(const Demand& demand, const wire::BendTable& table, const wire::Bundle& bundle,
+              const wire::Calibration& calibration = {}, double spunDamage = 0);
+
+/// The part of a verdict that the load does not enter: what can be kept while only loads change.
+wire::WireBend findBendOf(const Demand& demand, const wire::BendTable& table, const wire::Bundle& bundle,
+                          const wire::Calibration& calibration, double spunDamage);
+/// The verdict on a bend found before with the same demand but for its load.
+Verdict judgeBend(const Demand& demand, const wire::WireBend& bend, const wire::MaterialCard& card,
+                  const wire::Bundle& bundle, const wire::Calibration& calibration);
+
+} // namespace enkinet::choice

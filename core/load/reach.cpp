@@ -1,0 +1,199 @@
+#include "load/reach.h"
+#include "body/pose.h"
+#include <algorithm>
+#include <cmath>
+
+namespace enkinet::load {
+
+using namespace body;
+
+namespace {
+
+/// v turned by a rotation vector (Rodrigues).
+Vec3 turned(const Vec3& v, double x, double z) {
+    const double angle = std::hypot(x, z);
+    if (angle < 1e-12) return v;
+    const Vec3 k{x / angle, 0, z / angle};
+    const double c = std::cos(angle), s = std::sin(angle);
+    return c * v + s * cross(k, v) + ((1 - c) * dot(k, v)) * k;
+}
+
+struct Turn {
+    double low = 0, high = 0, most = 0; ///< forth between low and high, forth and aside together within most
+    double forthSign = 1, asideSign = 1;
+    double forth = 0, aside = 0;
+    Vec3 operator()(const Vec3& v) const { return turned(v, forthSign * forth, asideSign * aside); }
+};
+
+class Searcher {
+public:
+    Searcher(const Puppet& p, const Skeleton& s, const std::vector<PointMass>& masses, double acting)
+        : m_s(s), m_mass(s.parentBody.size(), 0.0), m_own(s.parentBody.size()), m_turns(s.hinges.size()),
+          m_children(s.parentBody.size()), m_first(s.parentBody.size()), m_all(s.parentBody.size(), 0.0) {
+        for (const PointMass& m : masses) {
+            const auto b = static_cast<std::size_t>(m.body);
+            m_mass[b] += m.mass_g;
+            m_own[b] = m_own[b] + m.mass_g * (m.at - pivot(m.body));
+        }
+        for (std::size_t b = 0; b < s.parentBody.size(); ++b)
+            if (s.parentBody[b] >= 0)
+                m_children[static_cast<std::size_t>(s.parentBody[b])].push_back(static_cast<int>(b));
+        // Bodies stand behind their parents.
+        for (std::size_t b = m_all.size(); b-- > 0;) {
+            m_all[b] += m_mass[b];
+            if (s.parentBody[b] >= 0) m_all[static_cast<std::size_t>(s.parentBody[b])] += m_all[b];
+        }
+        for (std::size_t h = 0; h < s.hinges.size(); ++h) {
+            const LimbCopy& copy = s.copies[static_cast<std::size_t>(s.hinges[h].copy)];
+            const Limb& limb = p.limbs[static_cast<std::size_t>(copy.limb)];
+            const Joint& j = limb.joints[static_cast<std::size_t>(s.hinges[h].joint)];
+            m_turns[h] = {acting * j.low_rad,
+                          acting * j.high_rad,
+                          acting * findLargestBend(j),
+                          findForthSign(limb.kind),
+                          copy.right ? -1.0 : 1.0,
+                          0,
+                          0};
+        }
+    }
+
+    Reach find(int hinge) {
+        const int top = m_s.links[static_cast<std::size_t>(m_s.hinges[static_cast<std::size_t>(hinge)].after)].body;
+        Reach r;
+        r.bound_gmm = bound(top);
+        if (m_children[static_cast<std::size_t>(top)].empty()) {
+            r.first_gmm = norm(m_own[static_cast<std::size_t>(top)]);
+            return r;
+        }
+        reset(top);
+        r.first_gmm = climb(top);
+        // Each stretch at its own farthest, tip to root, is the other start.
+        reset(top);
+        greedy(top);
+        r.first_gmm = std::min(std::max(r.first_gmm, climb(top)), r.bound_gmm);
+        return r;
+    }
+
+private:
+    Vec3 pivot(int body) const {
+        const int h = m_s.parentHinge[static_cast<std::size_t>(body)];
+        return h < 0 ? Vec3{} : m_s.hinges[static_cast<std::size_t>(h)].at;
+    }
+    Turn& turnOf(int body) {
+        return m_turns[static_cast<std::size_t>(m_s.parentHinge[static_cast<std::size_t>(body)])];
+    }
+
+    double bound(int body) const {
+        double sum = norm(m_own[static_cast<std::size_t>(body)]);
+        for (int c : m_children[static_cast<std::size_t>(body)])
+            sum += bound(c) + m_all[static_cast<std::size_t>(c)] * norm(pivot(c) - pivot(body));
+        return sum;
+    }
+
+    void reset(int body) {
+        for (int c : m_children[static_cast<std::size_t>(body)]) {
+            turnOf(c).forth = std::clamp(0.0, turnOf(c).low, turnOf(c).high), turnOf(c).aside = 0;
+            reset(c);
+        }
+    }
+
+    /// First moment of the subtree about its own pivot, in its own frame; kept for every body of it.
+    const Vec3& refresh(int body) {
+        Vec3 sum = m_own[static_cast<std::size_t>(body)];
+        for (int c : m_children[static_cast<std::size_t>(body)])
+            sum = sum + turnOf(c)(refresh(c)) + m_all[static_cast<std::size_t>(c)] * (pivot(c) - pivot(body));
+        return m_first[static_cast<std::size_t>(body)] = sum;
+    }
+
+    /// Turns a joint so that `v`, turned, points along `wish` as far as its range allows: a coarse grid over forth and
+    /// the share of what is then left for aside, and a pattern search from the best of it.
+    void align(Turn& t, const Vec3& v, const Vec3& wish) {
+        const auto at = [&](double u, double share) {
+            t.forth = t.low + u * (t.high - t.low);
+            t.aside = share * std::sqrt(std::max(0.0, t.most * t.most - t.forth * t.forth));
+            return dot(t(v), wish);
+        };
+        const Turn before = t;
+        const double was = dot(t(v), wish);
+        constexpr int kGrid = 12;
+        double u = 0, share = 0, top = -1e300;
+        for (int i = 0; i <= kGrid; ++i)
+            for (int k = -kGrid / 2; k <= kGrid / 2; ++k) {
+                const double x = static_cast<double>(i) / kGrid, y = 2.0 * k / kGrid, f = at(x, y);
+                if (f > top) top = f, u = x, share = y;
+            }
+        for (double step = 1.0 / kGrid; step > 1e-7;) {
+            bool better = false;
+            for (const auto& [dx, dy] :
+                 {std::pair{1, 0}, {-1, 0}, {0, 1}, {0, -1}, {1, 1}, {1, -1}, {-1, 1}, {-1, -1}}) {
+                const double x = std::clamp(u + dx * step, 0.0, 1.0), y = std::clamp(share + 2 * dy * step, -1.0, 1.0);
+                if (const double f = at(x, y); f > top) top = f, u = x, share = y, better = true;
+            }
+            if (!better) step /= 2;
+        }
+        if (top > was)
+            at(u, share);
+        else
+            t = before;
+    }
+
+    void greedy(int body) {
+        for (int c : m_children[static_cast<std::size_t>(body)])
+            greedy(c);
+        refresh(body);
+        for (int c : m_children[static_cast<std::size_t>(body)]) {
+            const Vec3 part = turnOf(c)(m_first[static_cast<std::size_t>(c)]);
+            align(turnOf(c), m_first[static_cast<std::size_t>(c)], m_first[static_cast<std::size_t>(body)] - part);
+            refresh(body);
+        }
+    }
+
+    /// Turns every joint below body towards the rest of the moment, root to tip; toWish is the direction wanted, in
+    /// the body's frame, of everything outside its subtree.
+    void sweep(int body, const Vec3& outside) {
+        for (int c : m_children[static_cast<std::size_t>(body)]) {
+            const auto i = static_cast<std::size_t>(c);
+            Vec3 rest = outside + m_first[static_cast<std::size_t>(body)] - turnOf(c)(m_first[i]);
+            align(turnOf(c), m_first[i], rest);
+            refresh(body);
+            rest = outside + m_first[static_cast<std::size_t>(body)] - turnOf(c)(m_first[i]);
+            // Into the child's frame: its own turn undone.
+            Turn back = turnOf(c);
+            back.forth = -back.forth, back.aside = -back.aside;
+            sweep(c, back(rest));
+            refresh(body);
+        }
+    }
+
+    double climb(int top) {
+        double best = norm(refresh(top));
+        for (int i = 0; i < 30; ++i) {
+            sweep(top, {});
+            const double now = norm(refresh(top));
+            if (now <= best * (1 + 1e-9)) return std::max(now, best);
+            best = now;
+        }
+        return best;
+    }
+
+    const Skeleton& m_s;
+    std::vector<double> m_mass;
+    std::vector<Vec3> m_own; ///< first moment of a body about its pivot
+    std::vector<Turn> m_turns;
+    std::vector<std::vector<int>> m_children;
+    std::vector<Vec3> m_first;
+    std::vector<double> m_all; ///< mass of the subtree
+};
+
+} // namespace
+
+std::vector<Reach> calcReach(const Puppet& puppet, const Skeleton& rest, const std::vector<PointMass>& masses,
+                             double acting) {
+    Searcher searcher(puppet, rest, masses, acting);
+    std::vector<Reach> all;
+    for (std::size_t h = 0; h < rest.hinges.size(); ++h)
+        all.push_back(searcher.find(static_cast<int>(h)));
+    return all;
+}
+
+} // namespace enkinet::load

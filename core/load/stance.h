@@ -1,0 +1,30 @@
+#pragma once
+// The puppet on several feet at once: a space frame of rigid bodies joined by the free wire of the joints. Each gap is
+// two straight beams that meet in the joint, so that a bent gap is followed; stiff segments do not give (the wire is
+// hundreds of times softer). docs/mechanics.md 56, 57.
+#include "body/skeleton.h"
+#include "load/frame.h"
+#include "load/statics.h"
+#include <array>
+
+namespace enkinet::load {
+
+/// Which of the skeleton's supports are on the ground.
+using Stance = std::vector<int>;
+
+/// Every choice of `down` out of `supports` feet; down 0: one of two, all but one of more, the only one of one.
+std::vector<Stance> makeStances(int supports, int down);
+
+struct StanceState {
+    bool stable = false;
+    /// Couple that each hinge carries when the weight pulls along x, y and z, N·mm.
+    std::vector<std::array<Vec3, 3>> couples;
+    std::vector<double> feet_g;   ///< weight on each support of the skeleton, upright; 0 where lifted
+    std::vector<double> droop_mm; ///< of the tip of each limb copy, upright, downwards
+};
+
+/// stiffness: one a hinge. Bodies of the stance's supports are fixed; an empty stance holds the root body.
+StanceState calcStance(const body::Skeleton& skeleton, const std::vector<PointMass>& masses, const Stance& stance,
+                       const std::vector<Stiffness>& stiffness);
+
+} // namespace enkinet::load

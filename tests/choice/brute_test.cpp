@@ -1,0 +1,424 @@
+// What the choice, the cover and the cutting plan find, found again by plain enumeration.
+#include "choice/choose.h"
+#include "choice/cut_plan.h"
+#include "choice/spools.h"
+#include "support/puppets.h"
+#include <limits>
+#include <numeric>
+
+using namespace enkinet;
+using namespace enkinet::body;
+using namespace enkinet::choice;
+using namespace enkinet::test;
+
+namespace {
+
+Puppet randomPuppet(Random& random) {
+    Puppet p;
+    p.id = "sprat", p.name = "Sprat", p.height_mm = 120;
+    p.limbs = {limb("post", LimbKind::spine, {fixedPoint("foot", {0, 0, 0}), fixedPoint("top", {0, 100, 0})})};
+    const int limbs = random.whole(1, 3);
+    for (int i = 0; i < limbs; ++i) {
+        std::vector<Joint> joints{fixedPoint("root", {0, 100, 0})};
+        double x = 0;
+        for (int j = 0; j < random.whole(1, 3); ++j) {
+            x += random.between(18, 40);
+            joints.push_back(posed("j" + std::to_string(j), {x, 100, 0}, random.between(7, 15), -random.between(5, 40),
+                                   random.between(5, 60)));
+        }
+        joints.push_back(fixedPoint("tip", {x + random.between(20, 40), 100, 0}));
+        Limb l = limb("arm" + std::to_string(i), LimbKind::arm, joints, "post", "top");
+        for (Segment& s : l.segments)
+            s.stations = {{0, random.between(3, 8), random.between(3, 8)},
+                          {1, random.between(3, 8), random.between(3, 8)}};
+        l.mirrored = random.whole(0, 1) == 1;
+        p.limbs.push_back(l);
+    }
+    Mass m;
+    m.id = m.name = "lump", m.limb = "arm0", m.segment = 1, m.shape = MassShape::weighed;
+    m.weighed_g = random.between(1, 12), m.at_mm = p.limbs[1].joints.back().at_mm;
+    p.masses = {m};
+    p.wants.film_s = random.between(3, 25);
+    auto sound = makePuppet(p);
+    REQUIRE(sound);
+    return sound.take();
+}
+
+Stock randomStock(Random& random) {
+    Stock s;
+    for (const char* id : {"aluminium-soft", "aluminium-half-hard", "copper-annealed", "steel-annealed"})
+        s.tables[id] = test::tables().find(wireCard(id));
+    const int n = random.whole(2, 5);
+    for (int i = 0; i < n; ++i) {
+        auto it = s.tables.begin();
+        std::advance(it, random.whole(0, 3));
+        const double d = std::round(random.between(0.4, 2.2) * 10) / 10;
+        s.spools.push_back({"s" + std::to_string(i), it->first, d, random.between(0.5, 8), random.between(0.05, 1)});
+    }
+    return s;
+}
+
+/// Every run of strands along the joints, root to tip, that never grows and drops at most twice.
+void eachRun(std::size_t joints, const std::function<void(const std::vector<int>&)>& visit) {
+    std::vector<int> run;
+    const auto go = [&](const auto& self) -> void {
+        if (run.size() == std::max<std::size_t>(1, joints)) {
+            int drops = 0;
+            for (std::size_t i = 1; i < run.size(); ++i)
+                drops += run[i] != run[i - 1] ? 1 : 0;
+            if (drops <= 2) visit(run);
+            return;
+        }
+        for (int n : wire::kStrandCounts)
+            if (run.empty() || n <= run.back()) {
+                run.push_back(n);
+                self(self);
+                run.pop_back();
+            }
+    };
+    go(go);
+}
+
+struct Best {
+    bool any = false;
+    double score = std::numeric_limits<double>::infinity();
+    std::map<int, double> price; ///< least, by spool, of what fits
+    std::size_t tried = 0;
+};
+
+/// The best of a limb by an aim, from the definitions and nothing else.
+Best enumerate(const Puppet& p, const Stock& stock, const LimbChoice& l, Aim aim) {
+    const Limb& limb = p.limbs[static_cast<std::size_t>(l.limb)];
+    Best best;
+    for (std::size_t i = 0; i < stock.spools.size(); ++i) {
+        const Spool& spool = stock.spools[i];
+        const auto& table = *stock.tables.at(spool.material);
+        if (table.card().use == wire::Use::fixed && !l.demands.empty()) continue;
+        eachRun(l.demands.size(), [&](const std::vector<int>& run) {
+            std::set<double> lays{0};
+            for (const Demand& d : l.demands)
+                for (int k = 1; k <= 3; ++k)
+                    if (run[0] > 1 && wire::makeBundle({run[0], spool.diameter_mm, d.gap_mm / k}))
+                        lays.insert(d.gap_mm / k);
+            for (double lay : lays) {
+                ++best.tried;
+                const wire::Bundle root{run[0], spool.diameter_mm, lay};
+                const double spun = wire::findTwistDamage(root, table.card());
+                if (spun > wire::kTwistRefuse) continue;
+                bool fits = true;
+                double life = 1e9, effort = 0, mass = 0;
+                std::vector<Ending> ends;
+                for (std::size_t j = 0; j < l.demands.size(); ++j) {
+                    const wire::Bundle b{run[j], spool.diameter_mm, run[j] == 1 ? 0 : lay};
+                    const Verdict v = judge(l.demands[j], table, b, {}, run[j] == run[0] ? 0 : spun);
+                    fits = fits && v.state() == State::holds;
+                    life = std::min(life, v.life_s / l.demands[j].needFilm_s);
+                    effort = std::max(effort, v.effort_Nmm / l.demands[j].effortLimit_Nmm);
+                    if (j + 1 < run.size() && run[j + 1] < run[j]) ends.push_back({l.demands[j].joint, run[j + 1]});
+                }
+                const Cut cut = calcCut(limb, root, ends, wire::findBundleDiameter(root));
+                const double one = cut.total_mm() / cut.copies;
+                if (!fits || cut.total_mm() > spool.length_m * 1000) continue;
+                // Grams: each stretch with the strands that run there.
+                double at = 0;
+                for (std::size_t s = 0; s < limb.segments.size(); ++s) {
+                    const double L = norm(limb.joints[s + 1].at_mm - limb.joints[s].at_mm);
+                    int strands = run[0];
+                    for (const Ending& e : ends)
+                        if (e.joint < static_cast<int>(s)) strands = e.strands;
+                    const auto gram = [&](int n) {
+                        return wire::findMassPerLength({n, spool.diameter_mm, n == 1 ? 0 : lay}, table.card());
+                    };
+                    int after = strands;
+                    for (const Ending& e : ends)
+                        if (e.joint == static_cast<int>(s)) after = e.strands;
+                    mass += L / 2 * (gram(strands) + gram(after));
+                    at += L;
+                }
+                const double price = one / 1000 * spool.price_m;
+                best.any = true;
+                const auto [it, fresh] = best.price.try_emplace(static_cast<int>(i), price);
+                it->second = std::min(it->second, price);
+                const double score = l.demands.empty()   ? price
+                                     : aim == Aim::light ? mass
+                                     : aim == Aim::easy  ? effort
+                                     : aim == Aim::cheap ? price
+                                                         : -life;
+                best.score = std::min(best.score, score);
+            }
+        });
+    }
+    return best;
+}
+
+double scoreOf(const LimbChoice& l, Aim aim) {
+    const Candidate& c = l.candidates[static_cast<std::size_t>(l.chosen)];
+    if (l.demands.empty()) return c.price;
+    return aim == Aim::light   ? c.mass_g
+           : aim == Aim::easy  ? c.worstEffort
+           : aim == Aim::cheap ? c.price
+                               : -c.lifeMargin;
+}
+
+} // namespace
+
+TEST_CASE("On 200 small puppets the chosen wire is the best that enumeration finds, for each aim", "[choice][full]") {
+    const fill::Shelf shelf = production::makeShelf(shippedCards());
+    Random random(41);
+    int fitted = 0, dropped = 0;
+    for (int round = 0; round < 200; ++round) {
+        INFO("round " << round);
+        Puppet p = randomPuppet(random);
+        const Stock stock = randomStock(random);
+        for (Aim aim : {Aim::life, Aim::light, Aim::easy, Aim::cheap, Aim::spools}) {
+            p.wants.aim = aim;
+            const PuppetChoice r = calcChoice(p, shelf, stock);
+            std::vector<std::map<int, double>> servers;
+            for (const LimbChoice& l : r.limbs) {
+                const Best best = enumerate(p, stock, l, aim);
+                servers.push_back(best.price);
+                if (l.chosen < 0) {
+                    CHECK_FALSE(best.any);
+                    continue;
+                }
+                const Candidate& c = l.candidates[static_cast<std::size_t>(l.chosen)];
+                CHECK(c.fits == best.any);
+                fitted += c.fits, dropped += c.fits && c.drops > 0;
+                if (c.fits && aim != Aim::spools) CHECK(apart(scoreOf(l, aim), best.score) < 1e-9);
+            }
+            if (aim != Aim::spools) continue;
+            // Every subset of the spools, smallest first; among equals the cheapest.
+            std::size_t fewest = 99;
+            double least = 0;
+            for (unsigned set = 0; set < (1u << stock.spools.size()); ++set) {
+                double price = 0;
+                bool all = true;
+                for (const auto& of : servers) {
+                    if (of.empty()) continue;
+                    double cheapest = std::numeric_limits<double>::infinity();
+                    for (const auto& [s, cost] : of)
+                        if (set >> s & 1u) cheapest = std::min(cheapest, cost);
+                    all = all && std::isfinite(cheapest);
+                    price += cheapest;
+                }
+                const auto size = static_cast<std::size_t>(__builtin_popcount(set));
+                if (all && (size < fewest || (size == fewest && price < least))) fewest = size, least = price;
+            }
+            CHECK(r.cover.spools.size() == fewest);
+            CHECK(apart(r.cover.price, least) < 1e-9);
+            for (const LimbChoice& l : r.limbs)
+                if (l.chosen >= 0 && l.candidates[static_cast<std::size_t>(l.chosen)].fits)
+                    CHECK(std::find(r.cover.spools.begin(), r.cover.spools.end(),
+                                    l.candidates[static_cast<std::size_t>(l.chosen)].spool) != r.cover.spools.end());
+        }
+    }
+    CHECK(fitted > 400);
+    CHECK(dropped > 40);
+}
+
+TEST_CASE("No smaller set of spools serves every limb, and none of that size is cheaper", "[choice]") {
+    Random random(17);
+    for (int round = 0; round < 400; ++round) {
+        const int spools = random.whole(1, 9), limbs = random.whole(0, 8);
+        std::vector<Servers> all;
+        for (int l = 0; l < limbs; ++l) {
+            Servers s;
+            for (int i = 0; i < spools; ++i)
+                if (random.whole(0, 3) == 0) s.emplace_back(i, random.between(0, 5));
+            all.push_back(s);
+        }
+        std::vector<int> open;
+        if (random.whole(0, 2) == 0) open.push_back(random.whole(0, spools - 1));
+        const SpoolCover c = calcFewestSpools(all, spools, open);
+        CHECK(c.proved);
+        int fewest = 99;
+        double least = 0;
+        for (unsigned set = 0; set < (1u << spools); ++set) {
+            if (!open.empty() && !(set >> open[0] & 1u)) continue;
+            double price = 0;
+            for (const Servers& l : all) {
+                if (l.empty()) continue;
+                double cheapest = std::numeric_limits<double>::infinity();
+                for (const auto& [s, cost] : l)
+                    if (set >> s & 1u) cheapest = std::min(cheapest, cost);
+                price += cheapest;
+            }
+            const int size = __builtin_popcount(set);
+            if (std::isfinite(price) && (size < fewest || (size == fewest && price < least)))
+                fewest = size, least = price;
+        }
+        CHECK(static_cast<int>(c.spools.size()) == fewest);
+        CHECK(apart(c.price, least) < 1e-12);
+    }
+}
+
+TEST_CASE("A cutting plan uses up no more wire than the best of all assignments", "[choice]") {
+    Random random(23);
+    for (int round = 0; round < 300; ++round) {
+        INFO("round " << round);
+        std::vector<double> pieces, drawer;
+        for (int i = random.whole(1, 6); i > 0; --i)
+            pieces.push_back(random.whole(0, 2) == 0 && !pieces.empty() ? pieces.back()
+                                                                        : std::round(random.between(20, 400)));
+        for (int i = random.whole(0, 3); i > 0; --i)
+            drawer.push_back(std::round(random.between(40, 900)));
+        if (drawer.size() > 1 && random.whole(0, 2) == 0) drawer[1] = drawer[0];
+        const double roll = random.whole(0, 3) == 0 ? random.between(0, 800) : 1e5;
+        const Sawing s = calcSawing(pieces, drawer, roll);
+        CHECK(s.proved);
+        // Brute force: each piece to each length, to the roll, or nowhere.
+        const int places = static_cast<int>(drawer.size()) + 2;
+        double missing = 1e18, used = 1e18;
+        long all = 1;
+        for (std::size_t i = 0; i < pieces.size(); ++i)
+            all *= places;
+        for (long code = 0; code < all; ++code) {
+            std::vector<double> left = drawer;
+            double off = 0, none = 0;
+            long rest = code;
+            bool room = true;
+            for (double piece : pieces) {
+                const long at = rest % places;
+                rest /= places;
+                if (at < static_cast<long>(drawer.size()))
+                    room = (left[static_cast<std::size_t>(at)] -= piece) >= -1e-9 && room;
+                else if (at == places - 2)
+                    off += piece;
+                else
+                    none += piece;
+            }
+            if (!room || off > roll) continue;
+            double waste = off;
+            for (std::size_t i = 0; i < left.size(); ++i)
+                if (left[i] < drawer[i] && left[i] > 1e-9 && left[i] < kUsable_mm) waste += left[i];
+            if (none < missing - 1e-7 || (none < missing + 1e-7 && waste < used)) missing = none, used = waste;
+        }
+        double lost = 0;
+        for (int i : s.missing)
+            lost += pieces[static_cast<std::size_t>(i)];
+        CHECK(std::abs(lost - missing) < 1e-6);
+        CHECK(std::abs(s.roll_mm + s.scrap_mm - used) < 1e-6);
+        // What is sawn is what was asked for, and nothing is cut from more than there is.
+        std::size_t count = s.missing.size();
+        for (const Sawn& one : s.lengths) {
+            double sum = one.left_mm;
+            for (int i : one.pieces)
+                sum += pieces[static_cast<std::size_t>(i)];
+            count += one.pieces.size();
+            if (one.offcut >= 0) CHECK(std::abs(sum - drawer[static_cast<std::size_t>(one.offcut)]) < 1e-6);
+        }
+        CHECK(count == pieces.size());
+    }
+}
+
+TEST_CASE("A list of poses wears a joint by its own cycles, and a joint that it leaves alone hardly at all",
+          "[choice]") {
+    production::Production p = demo();
+    Puppet& tansy = p.puppets[0];
+    Pose a, b;
+    a.name = "up", b.name = "down";
+    const double bend = degToRad(15);
+    a.angles = {{"arm", "shoulder", false, bend, 0}};
+    b.angles = {{"arm", "shoulder", false, -bend, 0}};
+    tansy.poses = {a, b};
+    tansy.wants.shot = {"up", "down"};
+    tansy.wants.poseEvery_s = 0.5;
+    const auto r = reportOf(p);
+    const LimbChoice& arm = r.choice.limbs[1];
+    const auto level = reportOf(demo());
+    for (std::size_t j = 0; j < arm.demands.size(); ++j) {
+        const Demand& d = arm.demands[j];
+        CHECK(d.fromPoses);
+        const Verdict& v = arm.verdicts[j];
+        if (j == 0) {
+            double count = 0;
+            for (const wire::Cycle& c : d.cycles) {
+                CHECK_NEAR(c.range, 2 * bend, 1e-9);
+                count += c.count;
+            }
+            CHECK_NEAR(count, 1.0, 1e-12);
+            CHECK_NEAR(d.angle_rad, bend, 1e-9);
+            // One cycle in a second of film: as acting by level would have it.
+            Demand plain = d;
+            plain.fromPoses = false, plain.cycles.clear();
+            plain.movesPerSecond = 1;
+            const Trial& t = findTrial(arm, arm.candidates[static_cast<std::size_t>(arm.chosen)], j);
+            CHECK_NEAR(judge(plain, r.stock.tableOf(t.spool), t.bundle, {}, t.spunDamage).life_s, v.life_s, 1e-9);
+        } else {
+            CHECK(d.cycles.empty());
+            CHECK(v.life_s > 1e6);
+        }
+    }
+}
+
+TEST_CASE("Broad acting bends half as far again and wears sooner, quiet acting the other way", "[choice]") {
+    production::Production p = demo();
+    std::vector<double> life, bend;
+    for (Acting acting : {Acting::quiet, Acting::plain, Acting::broad}) {
+        p.puppets[0].wants.acting = acting;
+        p.puppets[0].limbs[2].pick = WirePick{"alu-2.0", 2, 13, {}};
+        const auto r = reportOf(p);
+        life.push_back(r.choice.limbs[2].verdicts[1].life_s);
+        bend.push_back(r.choice.limbs[2].demands[1].angle_rad);
+    }
+    CHECK_NEAR(bend[0], bend[1] / 2, 1e-12);
+    CHECK_NEAR(bend[2], bend[1] * 1.5, 1e-12);
+    CHECK(life[0] > life[1]);
+    CHECK(life[1] > life[2]);
+}
+
+TEST_CASE("Soft clay round a joint adds to the effort and never to the hold", "[choice]") {
+    const auto table = tables().find(wireCard("aluminium-soft"));
+    Demand d;
+    d.needed_Nmm = 5, d.effortLimit_Nmm = 400, d.lever_mm = 20, d.gap_mm = 14, d.edge = 1.3;
+    d.angle_rad = d.range_rad = degToRad(30), d.set_rad = degToRad(0.5), d.springLimit_rad = degToRad(8);
+    d.needFilm_s = 20, d.movesPerSecond = 0.5, d.room_mm = 6;
+    const wire::Bundle b{1, 1.5, 0};
+    const Verdict bare = judge(d, *table, b);
+    d.clayPlastic_Nmm = 40;
+    const Verdict soft = judge(d, *table, b);
+    CHECK_NEAR(soft.effort_Nmm, bare.effort_Nmm + 40, 1e-12);
+    CHECK(soft.bend.hold_Nmm == bare.bend.hold_Nmm);
+    CHECK(soft.springback_rad == bare.springback_rad);
+    // Elastic clay pulls back: effort by E I kappa, springback by the balance of both.
+    d.clayPlastic_Nmm = 0, d.clayEI_Nmm2 = 200;
+    const Verdict rubber = judge(d, *table, b);
+    const double kappa = d.angle_rad / d.gap_mm, EI = 69000 * kPi / 64 * std::pow(1.5, 4);
+    CHECK_NEAR(rubber.effort_Nmm, bare.effort_Nmm + 200 * kappa, 1e-12);
+    CHECK_NEAR(rubber.springback_rad, (bare.bend.weak_Nmm + 200 * kappa) / (EI + 200) * d.gap_mm, 1e-9);
+    CHECK(rubber.life_s < bare.life_s);
+    // The ring's plastic moment on a real puppet: oil clay across a knuckle.
+    production::Production p = demo();
+    Segment& finger = p.puppets[0].limbs[3].segments[1];
+    finger.layers.clay = "oil-clay", finger.layers.skinAcrossGaps = true, finger.layers.skin_mm = 1.5;
+    const auto r = reportOf(p);
+    const Demand& knuckle = r.choice.limbs[3].demands[0];
+    const Station s = findStation(finger.stations, 0);
+    const double R = std::sqrt(s.a_mm * s.b_mm);
+    CHECK_NEAR(knuckle.clayPlastic_Nmm, 0.06 / 6 * (std::pow(2 * R, 3) - std::pow(2 * (R - 1.5), 3)), 1e-9);
+}
+
+TEST_CASE("A stub that nothing moves and that carries itself needs no wire, and a heavy one does", "[choice]") {
+    production::Production p = demo();
+    Puppet& goat = p.puppets[1];
+    Limb horn = limb("horn", LimbKind::other, {fixedPoint("root", {8, 165, 60}), fixedPoint("tip", {12, 180, 58})},
+                     "spine", "poll");
+    horn.segments[0].stations = {{0, 4, 4}, {1, 2, 2}};
+    horn.segments[0].layers.clay = "firm-white", horn.segments[0].layers.skin_mm = 6,
+    horn.segments[0].layers.scheme = "";
+    goat.limbs.push_back(horn);
+    const auto r = reportOf(p, 1);
+    const LimbChoice& l = r.choice.limbs.back();
+    CHECK_FALSE(l.reason.needed());
+    CHECK(l.chosen == -1);
+    CHECK(l.reason.raw_MPa > 0);
+    CHECK(l.reason.raw_MPa < l.reason.rawLimit_MPa);
+    for (const auto& o : r.open)
+        CHECK_FALSE((o.issue == production::Issue::no_wire && o.limb == l.limb));
+    // A long thin one sags before it is baked.
+    goat.limbs.back().joints[1].at_mm = {60, 260, 58};
+    goat.limbs.back().segments[0].stations = {{0, 2, 2}, {1, 3, 3}};
+    const auto sags = reportOf(p, 1);
+    CHECK(sags.choice.limbs.back().reason.rawClay);
+    CHECK(sags.choice.limbs.back().chosen >= 0);
+}
