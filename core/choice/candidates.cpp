@@ -33,20 +33,53 @@ bool sameBend(const Demand& a, const Demand& b) {
                [](const wire::Cycle& x, const wire::Cycle& y) { return x.range == y.range && x.count == y.count; });
 }
 
+/// True when the limits that a bend is held against are the same.
+bool sameLimits(const Demand& a, const Demand& b) {
+    return a.needed_Nmm == b.needed_Nmm && a.effortLimit_Nmm == b.effortLimit_Nmm && a.lever_mm == b.lever_mm &&
+           a.springLimit_rad == b.springLimit_rad && a.needFilm_s == b.needFilm_s &&
+           a.movesPerSecond == b.movesPerSecond && a.room_mm == b.room_mm && a.gapNeeded_mm == b.gapNeeded_mm &&
+           a.clayPlastic_Nmm == b.clayPlastic_Nmm;
+}
+
 class Field {
 public:
-    Field(const Puppet& puppet, const Stock& stock, LimbChoice& choice, const LimbChoice* former)
+    Field(const Puppet& puppet, const Stock& stock, LimbChoice& choice, const LimbChoice* former, LimbChoice* spent)
         : m_puppet(puppet), m_stock(stock), m_choice(choice),
           m_limb(puppet.limbs[static_cast<std::size_t>(choice.limb)]), m_path(makePath(m_limb)) {
+        m_choice.steelPosed = puppet.wants.steelMayPose;
+        m_choice.twice = m_limb.mirrored, m_choice.cut = m_limb.cut_mm.has_value();
+        m_choice.path = m_path;
         bool same = former && former->demands.size() == choice.demands.size();
         for (std::size_t i = 0; same && i < choice.demands.size(); ++i)
             same = sameBend(choice.demands[i], former->demands[i]);
-        if (same)
-            for (const Trial& t : former->trials)
-                m_known[key(t.spool, t.bundle, t.spunDamage)] = &t;
+        if (!same) return;
+        if (former->steelPosed == m_choice.steelPosed && former->fieldCandidates > 0) {
+            // The same field: only what loads and lengths decide is looked at again.
+            const std::size_t trials = former->fieldTrials, candidates = former->fieldCandidates;
+            choice.trials = spent ? std::move(spent->trials) : former->trials;
+            choice.candidates = spent ? std::move(spent->candidates) : former->candidates;
+            choice.trials.resize(trials), choice.candidates.resize(candidates);
+            m_changed = !(former->path == m_path) || former->twice != choice.twice || former->cut != choice.cut;
+            for (std::size_t i = 0; i < choice.demands.size(); ++i)
+                m_asked.push_back(sameLimits(choice.demands[i], former->demands[i]));
+            m_changed = m_changed || std::find(m_asked.begin(), m_asked.end(), false) != m_asked.end();
+            m_taken = true;
+            return;
+        }
+        for (const Trial& t : former->trials)
+            m_known[key(t.spool, t.bundle, t.spunDamage)] = &t;
     }
 
     void run() {
+        if (m_taken)
+            again();
+        else
+            enumerate();
+        m_choice.fieldTrials = m_choice.trials.size();
+        m_choice.fieldCandidates = m_choice.candidates.size();
+    }
+
+    void enumerate() {
         std::size_t plain = 0;
         for (const Spool& s : m_stock.spools)
             for (int n : wire::kStrandCounts)
@@ -73,6 +106,14 @@ public:
     }
 
 private:
+    void again() {
+        if (!m_changed) return;
+        for (Trial& t : m_choice.trials)
+            judgeTrial(t);
+        for (Candidate& c : m_choice.candidates)
+            finish(c);
+    }
+
     using Key = std::tuple<int, int, double, double>;
     static Key key(int spool, const wire::Bundle& b, double spun) { return {spool, b.strands, b.lay_mm, spun}; }
 
@@ -133,22 +174,33 @@ private:
                 bends.push_back(findBendOf(d, table, bundle, calibration, spun));
             t.bends = std::make_shared<const std::vector<wire::WireBend>>(std::move(bends));
         }
-        t.at.reserve(m_choice.demands.size());
-        for (std::size_t j = 0; j < m_choice.demands.size(); ++j) {
-            const Demand& d = m_choice.demands[j];
-            const Verdict v = judgeBend(d, (*t.bends)[j], table.card(), bundle, calibration);
-            double miss = 0;
-            for (double s : v.shortfall)
-                miss += s;
-            t.at.push_back({v.bend.hold_Nmm, v.life_s, v.effort_Nmm / d.effortLimit_Nmm, miss, v.life_s / d.needFilm_s,
-                            v.state()});
-        }
+        judgeTrial(t);
         m_choice.trials.push_back(std::move(t));
         return it->second;
     }
 
+    void judgeTrial(Trial& t) const {
+        const wire::MaterialCard& card = m_stock.tableOf(t.spool).card();
+        t.at.resize(m_choice.demands.size());
+        for (std::size_t j = 0; j < m_choice.demands.size(); ++j) {
+            if (!m_asked.empty() && m_asked[j]) continue;
+            const Demand& d = m_choice.demands[j];
+            const Verdict v = judgeLimits(d, (*t.bends)[j], card, t.bundle);
+            double miss = 0;
+            for (double x : v.shortfall)
+                miss += x;
+            t.at[j] = {v.bend.hold_Nmm,        v.life_s, v.effort_Nmm / d.effortLimit_Nmm, miss,
+                       v.life_s / d.needFilm_s, v.state()};
+        }
+    }
+
     void finish() {
-        Candidate& c = m_new;
+        finish(m_new);
+        m_choice.candidates.push_back(m_new);
+    }
+
+    /// Everything about a candidate that loads, lengths and the spool decide.
+    void finish(Candidate& c) const {
         const Spool& stock = m_stock.spools[static_cast<std::size_t>(c.spool)];
         const wire::MaterialCard& card = m_stock.tableOf(c.spool).card();
         std::array<Ending, kMostDrops> endings;
@@ -162,6 +214,7 @@ private:
         // The parent's bundle is not chosen yet: one like this stands in for the wraps.
         const std::size_t n = findGroups(m_path, c.bundle, ends, wire::findBundleDiameter(c.bundle), groups);
         double from = 0;
+        c.wire_mm = c.mass_g = 0;
         for (std::size_t i = 0; i < n; ++i)
             c.wire_mm += groups[i].pieces * groups[i].piece_mm;
         for (int i = 0; i <= c.drops; ++i) {
@@ -175,10 +228,12 @@ private:
             from = to;
         }
         c.price = c.wire_mm / 1000 * stock.price_m;
+        if (c.bar == Bar::spool_short) c.bar = Bar::none;
         if (c.bar == Bar::none && !m_limb.cut_mm && c.wire_mm * (m_limb.mirrored ? 2 : 1) > stock.length_m * 1000)
             c.bar = Bar::spool_short;
         double worstMiss = 0;
         c.lifeMargin = m_choice.demands.empty() ? 1 : 1e9;
+        c.miss = c.worstEffort = 0, c.worstJoint = -1, c.state = State::holds;
         for (std::size_t j = 0; j < m_choice.demands.size(); ++j) {
             const Trial::At& at = findAt(m_choice, c, j);
             c.miss += at.miss;
@@ -191,7 +246,6 @@ private:
             c.worstEffort = std::max(c.worstEffort, at.effort);
         }
         c.fits = c.bar == Bar::none && c.state == State::holds;
-        m_choice.candidates.push_back(c);
     }
 
     const Puppet& m_puppet;
@@ -203,6 +257,9 @@ private:
     std::map<Key, int> m_index;          ///< trials of this one
     Candidate m_new;
     int m_drops = kMostDrops;
+    bool m_taken = false;      ///< the field of the former choice
+    bool m_changed = false;    ///< something of it is to be looked at again
+    std::vector<bool> m_asked; ///< by demand: its limits are as they were; empty: none are known
 };
 
 bool better(const LimbChoice& l, const Candidate& a, const Candidate& b, Aim aim) {
@@ -243,7 +300,7 @@ int findPicked(const Puppet& puppet, const Stock& stock, LimbChoice& l) {
         // The trials of the field so far stay where they are: more are added behind them.
         LimbChoice extra;
         extra.limb = l.limb, extra.demands = l.demands;
-        Field field(puppet, stock, extra, nullptr);
+        Field field(puppet, stock, extra, nullptr, nullptr);
         field.add(static_cast<int>(i), *bundle, drops);
         Candidate c = extra.candidates.back();
         for (int t = 0; t <= c.drops; ++t) {
@@ -320,7 +377,11 @@ std::pair<double, double> findRank(const LimbChoice& l, const Candidate& c, Aim 
 }
 
 void tryCandidates(const Puppet& puppet, const Stock& stock, LimbChoice& choice, const LimbChoice* former) {
-    Field(puppet, stock, choice, former).run();
+    Field(puppet, stock, choice, former, nullptr).run();
+}
+
+void tryAgain(const Puppet& puppet, const Stock& stock, LimbChoice& choice, LimbChoice&& spent) {
+    Field(puppet, stock, choice, &spent, &spent).run();
 }
 
 void pickCandidate(const Puppet& puppet, const Stock& stock, LimbChoice& l, const std::vector<bool>& allowed) {

@@ -84,6 +84,9 @@ struct LimbChoice {
     std::vector<Demand> demands;
     std::vector<Trial> trials;
     std::vector<Candidate> candidates;
+    std::size_t fieldTrials = 0, fieldCandidates = 0; ///< of the field; what a pick adds comes behind
+    bool steelPosed = false, twice = false, cut = false; ///< as the field was made
+    LimbPath path;
     WireReason reason;
     int chosen = -1;               ///< index into candidates; -1: none can be tried, or none is needed
     bool pinned = false;           ///< by the builder
@@ -104,6 +107,9 @@ std::vector<Ending> findEndings(const LimbChoice& choice, const Candidate& candi
 /// Fills candidates and trials from the limb and its demands. Bends are taken over from a former choice of the same
 /// limb where nothing but loads has changed; null where there is none.
 void tryCandidates(const body::Puppet& puppet, const Stock& stock, LimbChoice& choice, const LimbChoice* former);
+
+/// The same from a choice that is no longer needed.
+void tryAgain(const body::Puppet& puppet, const Stock& stock, LimbChoice& choice, LimbChoice&& spent);
 
 /// Picks: the builder's own wire, else the best by the aim among the allowed spools (empty: all). Sets verdicts, state.
 void pickCandidate(const body::Puppet& puppet, const Stock& stock, LimbChoice& choice,

@@ -63,6 +63,7 @@ public:
     PuppetChoice run() {
         r.rest = calcSkeleton(m_puppet);
         r.own = calcOwnStretches(m_puppet, r.rest);
+        m_reach = std::make_unique<load::ReachSearch>(m_puppet, r.rest, findActing(m_puppet.wants.acting));
         Posed posed = calcPosed(m_puppet, r.rest, m_puppet.board);
         r.skeleton = std::move(posed.skeleton), r.motions = std::move(posed.bodies);
         std::vector<fill::WireRuns> runs(m_puppet.limbs.size());
@@ -74,11 +75,16 @@ public:
                 limbs[i].limb = static_cast<int>(i);
                 limbs[i].demands = calcDemands(m_puppet, r.skeleton, m_shelf, r.loads, r.own, limbs[i].limb);
                 limbs[i].reason = calcReason(limbs[i]);
-                const auto& earlier = round > 0 ? r.limbs : m_former ? m_former->limbs : r.limbs;
-                tryCandidates(m_puppet, m_stock, limbs[i], i < earlier.size() ? &earlier[i] : nullptr);
+                if (round > 0)
+                    tryAgain(m_puppet, m_stock, limbs[i], std::move(r.limbs[i]));
+                else
+                    tryCandidates(m_puppet, m_stock, limbs[i],
+                                  m_former && i < m_former->limbs.size() ? &m_former->limbs[i] : nullptr);
             }
             pick(limbs);
-            r.settled = round > 0 && madeOf(limbs) == madeOf(r.limbs);
+            auto made = madeOf(limbs);
+            r.settled = round > 0 && made == m_made;
+            m_made = std::move(made);
             r.limbs = std::move(limbs);
             if (!r.settled) runs = wireRuns(m_puppet, r.limbs, m_stock), stiffen();
         }
@@ -91,7 +97,7 @@ private:
         r.parts = fill::calcParts(m_puppet, r.rest, r.own, m_shelf, runs);
         load::LoadSetup setup;
         setup.lean_rad = m_puppet.wants.lean_rad, setup.feetDown = m_puppet.wants.feetDown;
-        setup.reach = load::calcReach(m_puppet, r.rest, pointMasses(r.parts), findActing(m_puppet.wants.acting));
+        setup.reach = m_reach->calc(pointMasses(r.parts));
         setup.stiffness = m_stiffness;
         // Volumes are those of the piece as it is built; their centres go where the pose takes them.
         for (fill::Part& p : r.parts)
@@ -256,8 +262,10 @@ private:
     const fill::Shelf& m_shelf;
     const Stock& m_stock;
     const PuppetChoice* m_former;
+    std::vector<Made> m_made; ///< in the round before
     PuppetChoice r;
     std::vector<load::Stiffness> m_stiffness;
+    std::unique_ptr<load::ReachSearch> m_reach;
 };
 
 } // namespace

@@ -61,6 +61,7 @@ struct LimbPath {
     double wraps = 0;                  ///< turns round the parent; 0 where nothing is wrapped
     std::vector<double> segmentEnd_mm; ///< along the path, at the end of each segment
     std::vector<double> endAfter_mm;   ///< where strands that end after each joint do: half way along its segment
+    friend bool operator==(const LimbPath&, const LimbPath&) = default;
 };
 LimbPath makePath(const body::Limb& limb);
 

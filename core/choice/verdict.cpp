@@ -58,8 +58,8 @@ wire::WireBend findBendOf(const Demand& d, const wire::BendTable& table, const w
     return b;
 }
 
-Verdict judgeBend(const Demand& d, const wire::WireBend& bend, const wire::MaterialCard& card,
-                  const wire::Bundle& bundle, const wire::Calibration& calibration) {
+Verdict judgeLimits(const Demand& d, const wire::WireBend& bend, const wire::MaterialCard& card,
+                    const wire::Bundle& bundle) {
     Verdict v;
     v.bend = bend;
     v.margin.fill(wire::WireBend::nan);
@@ -85,16 +85,21 @@ Verdict judgeBend(const Demand& d, const wire::WireBend& bend, const wire::Mater
     v.effort_N = v.effort_Nmm / d.lever_mm;
     v.springback_rad = findSpringback(d, bend, bundle, card);
     v.life_s = bend.designNine / d.movesPerSecond;
-    v.lifeMedian_s = bend.designMedian / d.movesPerSecond;
-    v.survival =
-        bend.designMedian > 0 ? normalBelow(std::log(bend.designMedian / d.needCycles()) / calibration.lifeScatter) : 0;
-    miss(State::slack, d.needed_Nmm, bend.hold_Nmm);
+    v.lifeMedian_s = bend.designMedian / d.movesPerSecond;miss(State::slack, d.needed_Nmm, bend.hold_Nmm);
     miss(State::stiff, v.effort_Nmm, d.effortLimit_Nmm);
     miss(State::springy, v.springback_rad, d.springLimit_rad);
     if (v.life_s > 0)
         miss(State::tired, d.needFilm_s, v.life_s);
     else
         miss(State::tired, 1e9, 1);
+    return v;
+}
+
+Verdict judgeBend(const Demand& d, const wire::WireBend& bend, const wire::MaterialCard& card,
+                  const wire::Bundle& bundle, const wire::Calibration& calibration) {
+    Verdict v = judgeLimits(d, bend, card, bundle);
+    if (bend.designMedian > 0)
+        v.survival = normalBelow(std::log(bend.designMedian / d.needCycles()) / calibration.lifeScatter);
     return v;
 }
 

@@ -35,5 +35,8 @@ wire::WireBend findBendOf(const Demand& demand, const wire::BendTable& table, co
 /// The verdict on a bend found before with the same demand but for its load.
 Verdict judgeBend(const Demand& demand, const wire::WireBend& bend, const wire::MaterialCard& card,
                   const wire::Bundle& bundle, const wire::Calibration& calibration);
+/// The same without the chance of survival: for the thousands that are only ranked.
+Verdict judgeLimits(const Demand& demand, const wire::WireBend& bend, const wire::MaterialCard& card,
+                    const wire::Bundle& bundle);
 
 } // namespace enkinet::choice

@@ -86,8 +86,8 @@ struct SpaceFrame::Solver {
     }
 };
 
-SpaceFrame::SpaceFrame(std::vector<FrameBody> bodies, std::vector<Beam> beams)
-    : m_bodies(std::move(bodies)), m_beams(std::move(beams)), m_solver(std::make_unique<Solver>()) {
+SpaceFrame::SpaceFrame(std::vector<FrameBody> bodies, std::vector<Beam> beams, double close)
+    : m_bodies(std::move(bodies)), m_beams(std::move(beams)), m_close(close), m_solver(std::make_unique<Solver>()) {
     Solver& s = *m_solver;
     for (const FrameBody& b : m_bodies) {
         s.row.push_back(b.fixed ? -1 : s.rows);
@@ -157,7 +157,7 @@ FrameState SpaceFrame::calc(const std::vector<FrameForce>& forces) const {
         const Eigen::VectorXd step = s.factor->solve(residual);
         if (!step.allFinite()) return r;
         u += step.cast<Long>();
-        if (step.lpNorm<Eigen::Infinity>() <= 1e-18 * static_cast<double>(u.lpNorm<Eigen::Infinity>())) break;
+        if (step.lpNorm<Eigen::Infinity>() <= m_close * static_cast<double>(u.lpNorm<Eigen::Infinity>())) break;
     }
     r.move_mm.resize(n), r.turn_rad.resize(n), r.reaction_N.resize(n), r.reaction_Nmm.resize(n);
     Matrix rest = load;

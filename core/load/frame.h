@@ -42,7 +42,8 @@ struct FrameState {
 /// A frame factored once and solved for several loads.
 class SpaceFrame {
 public:
-    SpaceFrame(std::vector<FrameBody> bodies, std::vector<Beam> beams);
+    /// close: how far residuals are refined, as a share of the displacements.
+    SpaceFrame(std::vector<FrameBody> bodies, std::vector<Beam> beams, double close = 1e-18);
     ~SpaceFrame();
     SpaceFrame(SpaceFrame&&) noexcept;
 
@@ -52,6 +53,7 @@ private:
     struct Solver;
     std::vector<FrameBody> m_bodies;
     std::vector<Beam> m_beams;
+    double m_close;
     std::unique_ptr<Solver> m_solver;
 };
 

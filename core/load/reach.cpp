@@ -27,35 +27,35 @@ struct Turn {
 
 class Searcher {
 public:
-    Searcher(const Puppet& p, const Skeleton& s, const std::vector<PointMass>& masses, double acting)
-        : m_s(s), m_mass(s.parentBody.size(), 0.0), m_own(s.parentBody.size()), m_turns(s.hinges.size()),
-          m_children(s.parentBody.size()), m_first(s.parentBody.size()), m_all(s.parentBody.size(), 0.0) {
-        for (const PointMass& m : masses) {
-            const auto b = static_cast<std::size_t>(m.body);
-            m_mass[b] += m.mass_g;
-            m_own[b] = m_own[b] + m.mass_g * (m.at - pivot(m.body));
-        }
+    Searcher(const Puppet& p, const Skeleton& s, double acting)
+        : m_s(s), m_turns(s.hinges.size()), m_children(s.parentBody.size()), m_first(s.parentBody.size()),
+          m_kept(s.hinges.size()) {
         for (std::size_t b = 0; b < s.parentBody.size(); ++b)
             if (s.parentBody[b] >= 0)
                 m_children[static_cast<std::size_t>(s.parentBody[b])].push_back(static_cast<int>(b));
-        // Bodies stand behind their parents.
-        for (std::size_t b = m_all.size(); b-- > 0;) {
-            m_all[b] += m_mass[b];
-            if (s.parentBody[b] >= 0) m_all[static_cast<std::size_t>(s.parentBody[b])] += m_all[b];
-        }
         for (std::size_t h = 0; h < s.hinges.size(); ++h) {
             const LimbCopy& copy = s.copies[static_cast<std::size_t>(s.hinges[h].copy)];
             const Limb& limb = p.limbs[static_cast<std::size_t>(copy.limb)];
             const Joint& j = limb.joints[static_cast<std::size_t>(s.hinges[h].joint)];
-            m_turns[h] = {acting * j.low_rad,
-                          acting * j.high_rad,
-                          acting * findLargestBend(j),
-                          findForthSign(limb.kind),
-                          copy.right ? -1.0 : 1.0,
-                          0,
-                          0};
+            m_turns[h] = {acting * j.low_rad, acting * j.high_rad, acting * findLargestBend(j),
+                          findForthSign(limb.kind), copy.right ? -1.0 : 1.0, 0, 0};
         }
     }
+
+    void weigh(const std::vector<PointMass>& masses) {
+        m_own.assign(m_s.parentBody.size(), {});
+        m_all.assign(m_s.parentBody.size(), 0.0);
+        for (const PointMass& m : masses) {
+            const auto b = static_cast<std::size_t>(m.body);
+            m_all[b] += m.mass_g;
+            m_own[b] = m_own[b] + m.mass_g * (m.at - pivot(m.body));
+        }
+        // Bodies stand behind their parents.
+        for (std::size_t b = m_all.size(); b-- > 0;)
+            if (m_s.parentBody[b] >= 0) m_all[static_cast<std::size_t>(m_s.parentBody[b])] += m_all[b];
+    }
+
+    std::size_t hinges() const { return m_s.hinges.size(); }
 
     Reach find(int hinge) {
         const int top = m_s.links[static_cast<std::size_t>(m_s.hinges[static_cast<std::size_t>(hinge)].after)].body;
@@ -65,12 +65,18 @@ public:
             r.first_gmm = norm(m_own[static_cast<std::size_t>(top)]);
             return r;
         }
-        reset(top);
-        r.first_gmm = climb(top);
-        // Each stretch at its own farthest, tip to root, is the other start.
-        reset(top);
-        greedy(top);
-        r.first_gmm = std::min(std::max(r.first_gmm, climb(top)), r.bound_gmm);
+        auto& kept = m_kept[static_cast<std::size_t>(hinge)];
+        if (kept.empty()) {
+            // From each stretch at its own farthest, tip to root.
+            reset(top);
+            greedy(top);
+        } else {
+            for (const auto& [h, forth, aside] : kept)
+                m_turns[static_cast<std::size_t>(h)].forth = forth, m_turns[static_cast<std::size_t>(h)].aside = aside;
+        }
+        r.first_gmm = std::min(climb(top), r.bound_gmm);
+        kept.clear();
+        keep(top, kept);
         return r;
     }
 
@@ -81,6 +87,19 @@ private:
     }
     Turn& turnOf(int body) {
         return m_turns[static_cast<std::size_t>(m_s.parentHinge[static_cast<std::size_t>(body)])];
+    }
+
+    struct Kept {
+        int hinge;
+        double forth, aside;
+    };
+    void keep(int body, std::vector<Kept>& kept) const {
+        for (int c : m_children[static_cast<std::size_t>(body)]) {
+            const int h = m_s.parentHinge[static_cast<std::size_t>(c)];
+            const Turn& t = m_turns[static_cast<std::size_t>(h)];
+            kept.push_back({h, t.forth, t.aside});
+            keep(c, kept);
+        }
     }
 
     double bound(int body) const {
@@ -105,9 +124,9 @@ private:
         return m_first[static_cast<std::size_t>(body)] = sum;
     }
 
-    /// Turns a joint so that `v`, turned, points along `wish` as far as its range allows: a coarse grid over forth and
-    /// the share of what is then left for aside, and a pattern search from the best of it.
-    void align(Turn& t, const Vec3& v, const Vec3& wish) {
+    /// Turns a joint so that `v`, turned, points along `wish` as far as its range allows. Over forth and the share of
+    /// what is then left for aside: a coarse grid when wide, then a pattern search from the best.
+    static void align(Turn& t, const Vec3& v, const Vec3& wish, bool wide) {
         const auto at = [&](double u, double share) {
             t.forth = t.low + u * (t.high - t.low);
             t.aside = share * std::sqrt(std::max(0.0, t.most * t.most - t.forth * t.forth));
@@ -115,21 +134,27 @@ private:
         };
         const Turn before = t;
         const double was = dot(t(v), wish);
+        const double spare = std::sqrt(std::max(0.0, t.most * t.most - t.forth * t.forth));
+        double u = t.high > t.low ? std::clamp((t.forth - t.low) / (t.high - t.low), 0.0, 1.0) : 0;
+        double share = spare > 0 ? std::clamp(t.aside / spare, -1.0, 1.0) : 0, top = was;
         constexpr int kGrid = 12;
-        double u = 0, share = 0, top = -1e300;
-        for (int i = 0; i <= kGrid; ++i)
-            for (int k = -kGrid / 2; k <= kGrid / 2; ++k) {
-                const double x = static_cast<double>(i) / kGrid, y = 2.0 * k / kGrid, f = at(x, y);
-                if (f > top) top = f, u = x, share = y;
-            }
-        for (double step = 1.0 / kGrid; step > 1e-7;) {
+        if (wide)
+            for (int i = 0; i <= kGrid; ++i)
+                for (int k = -kGrid / 2; k <= kGrid / 2; ++k) {
+                    const double x = static_cast<double>(i) / kGrid, y = 2.0 * k / kGrid, f = at(x, y);
+                    if (f > top) top = f, u = x, share = y;
+                }
+        for (double step = 1.0 / kGrid; step > 1e-4;) {
             bool better = false;
             for (const auto& [dx, dy] :
                  {std::pair{1, 0}, {-1, 0}, {0, 1}, {0, -1}, {1, 1}, {1, -1}, {-1, 1}, {-1, -1}}) {
                 const double x = std::clamp(u + dx * step, 0.0, 1.0), y = std::clamp(share + 2 * dy * step, -1.0, 1.0);
-                if (const double f = at(x, y); f > top) top = f, u = x, share = y, better = true;
+                if (const double f = at(x, y); f > top) {
+                    top = f, u = x, share = y, better = true;
+                    break;
+                }
             }
-            if (!better) step /= 2;
+            if (!better) step /= 3;
         }
         if (top > was)
             at(u, share);
@@ -143,56 +168,63 @@ private:
         refresh(body);
         for (int c : m_children[static_cast<std::size_t>(body)]) {
             const Vec3 part = turnOf(c)(m_first[static_cast<std::size_t>(c)]);
-            align(turnOf(c), m_first[static_cast<std::size_t>(c)], m_first[static_cast<std::size_t>(body)] - part);
-            refresh(body);
+            const Vec3 rest = m_first[static_cast<std::size_t>(body)] - part;
+            align(turnOf(c), m_first[static_cast<std::size_t>(c)], rest, true);
+            m_first[static_cast<std::size_t>(body)] = rest + turnOf(c)(m_first[static_cast<std::size_t>(c)]);
         }
     }
 
-    /// Turns every joint below body towards the rest of the moment, root to tip; toWish is the direction wanted, in
-    /// the body's frame, of everything outside its subtree.
-    void sweep(int body, const Vec3& outside) {
+    /// Turns every joint below body towards the rest of the moment, root to tip; outside is the moment, in the body's
+    /// frame, of everything that is not in its subtree.
+    void sweep(int body, const Vec3& outside, bool wide) {
+        Vec3& all = m_first[static_cast<std::size_t>(body)];
         for (int c : m_children[static_cast<std::size_t>(body)]) {
-            const auto i = static_cast<std::size_t>(c);
-            Vec3 rest = outside + m_first[static_cast<std::size_t>(body)] - turnOf(c)(m_first[i]);
-            align(turnOf(c), m_first[i], rest);
-            refresh(body);
-            rest = outside + m_first[static_cast<std::size_t>(body)] - turnOf(c)(m_first[i]);
+            Vec3& part = m_first[static_cast<std::size_t>(c)];
+            Vec3 rest = all - turnOf(c)(part);
+            align(turnOf(c), part, outside + rest, wide);
             // Into the child's frame: its own turn undone.
             Turn back = turnOf(c);
             back.forth = -back.forth, back.aside = -back.aside;
-            sweep(c, back(rest));
-            refresh(body);
+            sweep(c, back(outside + rest), wide);
+            all = rest + turnOf(c)(part);
         }
     }
 
     double climb(int top) {
         double best = norm(refresh(top));
         for (int i = 0; i < 30; ++i) {
-            sweep(top, {});
+            sweep(top, {}, false);
             const double now = norm(refresh(top));
-            if (now <= best * (1 + 1e-9)) return std::max(now, best);
+            if (now <= best * (1 + 1e-7)) return std::max(now, best);
             best = now;
         }
         return best;
     }
 
     const Skeleton& m_s;
-    std::vector<double> m_mass;
     std::vector<Vec3> m_own; ///< first moment of a body about its pivot
     std::vector<Turn> m_turns;
     std::vector<std::vector<int>> m_children;
     std::vector<Vec3> m_first;
     std::vector<double> m_all; ///< mass of the subtree
+    std::vector<std::vector<Kept>> m_kept; ///< by hinge: angles of the pose found last
 };
 
 } // namespace
 
-std::vector<Reach> calcReach(const Puppet& puppet, const Skeleton& rest, const std::vector<PointMass>& masses,
-                             double acting) {
-    Searcher searcher(puppet, rest, masses, acting);
+struct ReachSearch::Impl {
+    Searcher searcher;
+};
+
+ReachSearch::ReachSearch(const Puppet& puppet, const Skeleton& rest, double acting)
+    : m_impl(new Impl{Searcher(puppet, rest, acting)}) {}
+ReachSearch::~ReachSearch() = default;
+
+std::vector<Reach> ReachSearch::calc(const std::vector<PointMass>& masses) {
+    m_impl->searcher.weigh(masses);
     std::vector<Reach> all;
-    for (std::size_t h = 0; h < rest.hinges.size(); ++h)
-        all.push_back(searcher.find(static_cast<int>(h)));
+    for (std::size_t h = 0; h < m_impl->searcher.hinges(); ++h)
+        all.push_back(m_impl->searcher.find(static_cast<int>(h)));
     return all;
 }
 

@@ -1,15 +1,27 @@
 #pragma once
 // The pose, within the joints' ranges, in which the masses beyond a joint pull hardest on it: the largest first moment
 // about the joint over every angle of every joint beyond, the limb then held so that its lever is level. Found by
-// coordinate ascent from the poses in which each stretch reaches farthest; never above the sum of straight distances
+// coordinate ascent from the pose in which each stretch by itself reaches farthest; never above the sum of straight distances
 // (triangle inequality), which serves as its bound. docs/mechanics.md 53.
 #include "load/statics.h"
+#include <memory>
 #include <vector>
 
 namespace enkinet::load {
 
-/// One a hinge of the skeleton as it is built; masses at rest. acting: factor on every range.
-std::vector<Reach> calcReach(const body::Puppet& puppet, const body::Skeleton& rest,
-                             const std::vector<PointMass>& masses, double acting);
+/// The search for one puppet; called again with other masses it goes on from the poses that it found before.
+class ReachSearch {
+public:
+    /// The skeleton as it is built; acting: factor on every range. The skeleton must outlive the search.
+    ReachSearch(const body::Puppet& puppet, const body::Skeleton& rest, double acting);
+    ~ReachSearch();
+
+    /// One a hinge; masses at rest.
+    std::vector<Reach> calc(const std::vector<PointMass>& masses);
+
+private:
+    struct Impl;
+    std::unique_ptr<Impl> m_impl;
+};
 
 } // namespace enkinet::load

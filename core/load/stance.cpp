@@ -52,7 +52,7 @@ StanceState calcStance(const Skeleton& s, const std::vector<PointMass>& masses, 
         beams.push_back({before.body, middle, hinge.at - half * in, hinge.at, k.EA_N, k.EI_Nmm2, k.GJ_Nmm2});
         beams.push_back({middle, after.body, hinge.at, hinge.at + half * out, k.EA_N, k.EI_Nmm2, k.GJ_Nmm2});
     }
-    const SpaceFrame frame(bodies, beams);
+    const SpaceFrame frame(bodies, beams, 1e-10);
 
     StanceState r;
     r.couples.resize(s.hinges.size());

@@ -2,6 +2,7 @@
 #include "base/units.h"
 #include "wire/bend_detail.h"
 #include <algorithm>
+#include <array>
 #include <cmath>
 
 namespace enkinet::wire {
@@ -11,18 +12,30 @@ namespace {
 const double kLnLow = std::log(1e-6), kLnHigh = std::log(0.3);
 constexpr std::size_t kMomentNodes = 400;
 
-/// Midpoint rule after t = sin u: the integrand is smooth and even about both ends, so it converges fast.
-double quickOffset(const Curve& lnStress, double e, double offset) {
-    constexpr int kPoints = 96;
-    double sum = 0;
-    for (int i = 0; i < kPoints; ++i) {
-        const double u = -kPi / 2 + kPi * (i + 0.5) / kPoints;
-        const double c = std::cos(u), y = std::sin(u) + offset;
-        if (y == 0) continue;
-        sum += std::exp(lnStress(std::log(e * std::abs(y)))) * std::abs(y) * c * c;
+/// Midpoint rule after t = sin u: the integrand is smooth and even about both ends, so it converges fast; where no part
+/// of the section lies beyond the axis there is no kink either, and few points do. What does not depend on the strain is
+/// made once an offset.
+class OffsetRule {
+public:
+    explicit OffsetRule(double offset) {
+        const int points = offset > 1.05 ? 24 : 96;
+        for (int i = 0; i < points; ++i) {
+            const double u = -kPi / 2 + kPi * (i + 0.5) / points;
+            const double c = std::cos(u), y = std::abs(std::sin(u) + offset);
+            if (y == 0) continue;
+            m_points.push_back({std::log(y), 0.25 * kPi / points * y * c * c});
+        }
     }
-    return 0.25 * sum * kPi / kPoints;
-}
+    double operator()(const Curve& lnStress, double lnE) const {
+        double sum = 0;
+        for (const auto& [lnY, weight] : m_points)
+            sum += std::exp(lnStress(lnE + lnY)) * weight;
+        return sum;
+    }
+
+private:
+    std::vector<std::pair<double, double>> m_points;
+};
 
 /// Local cubic through four neighbours (Catmull-Rom), at t in [0, 1] between b and c.
 double cubic(double a, double b, double c, double d, double t) {
@@ -64,13 +77,12 @@ BendTable::BendTable(MaterialCard card)
         const double plastic = std::pow(s / k.K_MPa, 1 / k.n);
         return std::pair{std::log(s), e / (s / E + plastic / k.n)};
     });
+    const OffsetRule centred(0);
     m_moment = Curve(kLnLow, kLnHigh, kMomentNodes, [&](double x) {
-        const double e = std::exp(x), m = quickOffset(lnStress, e, 0);
         const double h = 1e-4;
-        const double slope = (std::log(quickOffset(lnStress, e * std::exp(h), 0)) -
-                              std::log(quickOffset(lnStress, e * std::exp(-h), 0))) /
-                             (2 * h);
-        return std::pair{std::log(m), slope};
+        const double slope =
+            (std::log(centred(lnStress, x + h)) - std::log(centred(lnStress, x - h))) / (2 * h);
+        return std::pair{std::log(centred(lnStress, x)), slope};
     });
     // The hold's curve is read off the moment's: exact in the inverse, no search.
     const auto set = [&](double lnE) { return std::exp(lnE) - 32 * moment(std::exp(lnE)) / (kPi * E); };
@@ -91,34 +103,46 @@ BendTable::BendTable(MaterialCard card)
 
     // One strand off the axis over (ln e, offset 0..2), then the bundles' worst orientation from it.
     constexpr int kOffsets = 97;
-    std::vector<double> off(static_cast<std::size_t>(kStrains) * kOffsets);
+    // Stored by offset, then strain, so that the worst orientation is sought for all strains at once.
+    std::vector<std::array<double, kStrains>> off(kOffsets);
     const double stepE = (kLnHigh - kLnLow) / (kStrains - 1);
-    for (int i = 0; i < kStrains; ++i)
-        for (int j = 0; j < kOffsets; ++j)
-            off[static_cast<std::size_t>(i * kOffsets + j)] =
-                std::log(quickOffset(lnStress, std::exp(kLnLow + i * stepE), 2.0 * j / (kOffsets - 1)));
+    for (std::size_t j = 0; j < kOffsets; ++j) {
+        const OffsetRule rule(2.0 * static_cast<double>(j) / (kOffsets - 1));
+        for (std::size_t i = 0; i < kStrains; ++i)
+            off[j][i] = std::log(rule(lnStress, kLnLow + static_cast<double>(i) * stepE));
+    }
+    // ln M at an offset between the tabulated ones: cubic, even in the offset at 0, straight on at the far end.
+    const auto addAt = [&](double v, std::array<double, kStrains>& sum) {
+        const auto j = std::min(static_cast<std::size_t>(v), std::size_t{kOffsets - 2});
+        const double t = v - static_cast<double>(j);
+        const auto &b = off[j], &c = off[j + 1], &a = off[j > 0 ? j - 1 : 1];
+        for (std::size_t i = 0; i < kStrains; ++i) {
+            const double d = j + 2 < kOffsets ? off[j + 2][i] : 2 * c[i] - b[i];
+            sum[i] += std::exp(cubic(a[i], b[i], c[i], d, t));
+        }
+    };
     for (int n : {2, 3, 4, 7}) {
         const int helical = n == 7 ? 6 : n;
         const double radius = 2 * findStrandRadius({n, 1, 0});
         auto& gain = m_gain[static_cast<std::size_t>(tableOf(n))];
         gain.resize(static_cast<std::size_t>(kStrains) * kLocks);
-        for (int i = 0; i < kStrains; ++i)
-            for (int j = 0; j < kLocks; ++j) {
-                const double lock = static_cast<double>(j) / (kLocks - 1);
-                double best = 0;
-                constexpr int kScan = 12;
-                for (int q = 0; q <= kScan; ++q) {
-                    double s = 0;
-                    for (int h = 0; h < helical; ++h) {
-                        const double y =
-                            std::abs(lock * radius * std::sin(kPi / helical * q / kScan + 2 * kPi * h / helical));
-                        s += std::exp(bicubic(off, kStrains, kOffsets, i, y / 2 * (kOffsets - 1)));
-                    }
-                    best = std::max(best, s);
+        for (std::size_t j = 0; j < kLocks; ++j) {
+            const double lock = static_cast<double>(j) / (kLocks - 1);
+            std::array<double, kStrains> best{};
+            constexpr int kScan = 12;
+            for (int q = 0; q <= kScan; ++q) {
+                std::array<double, kStrains> sum{};
+                for (int h = 0; h < helical; ++h) {
+                    const double y =
+                        std::abs(lock * radius * std::sin(kPi / helical * q / kScan + 2 * kPi * h / helical));
+                    addAt(y / 2 * (kOffsets - 1), sum);
                 }
-                const double weak = helical * std::exp(off[static_cast<std::size_t>(i * kOffsets)]);
-                gain[static_cast<std::size_t>(i * kLocks + j)] = std::log(best / weak);
+                for (std::size_t i = 0; i < kStrains; ++i)
+                    best[i] = std::max(best[i], sum[i]);
             }
+            for (std::size_t i = 0; i < kStrains; ++i)
+                gain[i * kLocks + j] = std::log(best[i] / (helical * std::exp(off[0][i])));
+        }
     }
 }
 

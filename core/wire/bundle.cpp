@@ -46,10 +46,14 @@ double findShortestLay(int strands, double diameter_mm) {
 
 double findLayAngle(const Bundle& b) { return b.lay_mm > 0 ? std::atan(2 * kPi * findStrandRadius(b) / b.lay_mm) : 0; }
 
-double findTakeUp(const Bundle& b) { return 1 / std::cos(findLayAngle(b)); }
+double findTakeUp(const Bundle& b) {
+    if (b.lay_mm <= 0) return 1;
+    const double tangent = 2 * kPi * findStrandRadius(b) / b.lay_mm;
+    return std::sqrt(1 + tangent * tangent);
+}
 
 double findEffectiveStrands(const Bundle& b) {
-    const double c = std::cos(findLayAngle(b));
+    const double c = 1 / findTakeUp(b);
     return b.strands == 7 ? 1 + 6 * c : b.strands * c;
 }
 

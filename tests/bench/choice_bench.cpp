@@ -1,0 +1,125 @@
+// The whole choice for the demo's puppets from a well-stocked shelf: the first time, after a change of load, and how it
+// grows with limbs and candidates.
+#include "files/container.h"
+#include "production/report.h"
+#include <benchmark/benchmark.h>
+#include <cstdio>
+
+using namespace enkinet;
+
+namespace {
+
+const std::string kData = std::string(ENKINET_SOURCE_DIR) + "/data";
+
+const production::Cards& cards() {
+    static const auto all = files::loadShippedCards(kData);
+    return *all;
+}
+
+/// The demo with a spool of every posed metal in so many gauges.
+production::Production stocked(int gauges) {
+    auto loaded = files::loadProduction(kData + "/demo/post-for-the-tide-house.json", cards());
+    production::Production p = loaded.take().production;
+    const double sold[] = {0.4, 0.5, 0.6, 0.8, 1.0, 1.2, 1.5, 2.0, 2.5, 3.0};
+    p.stock.spools.clear();
+    for (const char* id : {"aluminium-soft", "aluminium-half-hard", "aluminium-alloy-soft", "copper-annealed", "brass-annealed"})
+        for (int i = 0; i < gauges; ++i)
+            p.stock.spools.push_back({std::string(id) + "-" + std::to_string(i), id, sold[i], 50, 0.3});
+    return p;
+}
+
+struct Setting {
+    production::Production p;
+    fill::Shelf shelf;
+};
+Setting setting(int gauges) { return {stocked(gauges), production::makeShelf(cards())}; }
+
+std::size_t leastCandidates(const choice::PuppetChoice& c) {
+    std::size_t least = 1u << 30;
+    for (const auto& l : c.limbs)
+        least = std::min(least, l.candidates.size());
+    return least;
+}
+
+void count(benchmark::State& state, const choice::PuppetChoice& c) {
+    std::size_t all = 0;
+    for (const auto& l : c.limbs)
+        all += l.candidates.size();
+    state.counters["limbs"] = static_cast<double>(c.limbs.size());
+    state.counters["joints"] = static_cast<double>(c.rest.hinges.size());
+    state.counters["least candidates a limb"] = static_cast<double>(leastCandidates(c));
+    state.counters["candidates"] = static_cast<double>(all);
+}
+
+/// Tables and all, as in the first moment of a session.
+void BM_FirstChoice(benchmark::State& state) {
+    const Setting s = setting(10);
+    choice::PuppetChoice c;
+    for (auto _ : state) {
+        wire::TableShelf tables;
+        c = choice::calcChoice(s.p.puppets[0], s.shelf, production::makeStock(s.p, cards(), tables));
+    }
+    count(state, c);
+}
+BENCHMARK(BM_FirstChoice)->Unit(benchmark::kMillisecond)->Repetitions(5)->ReportAggregatesOnly(true);
+
+void BM_AllThree(benchmark::State& state) {
+    const Setting s = setting(10);
+    for (auto _ : state) {
+        wire::TableShelf tables;
+        const auto stock = production::makeStock(s.p, cards(), tables);
+        for (const auto& puppet : s.p.puppets)
+            benchmark::DoNotOptimize(choice::calcChoice(puppet, s.shelf, stock));
+    }
+}
+BENCHMARK(BM_AllThree)->Unit(benchmark::kMillisecond)->Repetitions(5)->ReportAggregatesOnly(true);
+
+/// As while a slider is dragged: the head grows heavier step by step.
+void BM_ChangeOfLoad(benchmark::State& state) {
+    const Setting s = setting(10);
+    wire::TableShelf tables;
+    const auto stock = production::makeStock(s.p, cards(), tables);
+    body::Puppet puppet = s.p.puppets[0];
+    choice::PuppetChoice c = choice::calcChoice(puppet, s.shelf, stock);
+    double skin = 4;
+    for (auto _ : state) {
+        skin = skin > 8 ? 4 : skin + 0.1;
+        puppet.masses[0].layers.skin_mm = skin;
+        c = choice::calcChoice(puppet, s.shelf, stock, &c);
+    }
+    count(state, c);
+}
+BENCHMARK(BM_ChangeOfLoad)->Unit(benchmark::kMillisecond)->Repetitions(5)->ReportAggregatesOnly(true);
+
+void BM_GrowthWithSpools(benchmark::State& state) {
+    const Setting s = setting(static_cast<int>(state.range(0)));
+    wire::TableShelf tables;
+    const auto stock = production::makeStock(s.p, cards(), tables);
+    choice::PuppetChoice c;
+    for (auto _ : state)
+        c = choice::calcChoice(s.p.puppets[0], s.shelf, stock);
+    count(state, c);
+}
+BENCHMARK(BM_GrowthWithSpools)->Unit(benchmark::kMillisecond)->Arg(2)->Arg(4)->Arg(8)->Arg(10);
+
+void BM_GrowthWithLimbs(benchmark::State& state) {
+    const Setting s = setting(4);
+    body::Puppet puppet = s.p.puppets[0];
+    const body::Limb arm = puppet.limbs[1];
+    for (int i = 7; i < state.range(0); ++i) {
+        body::Limb l = arm;
+        l.id = l.name = "feeler-" + std::to_string(i), l.mirrored = false;
+        for (body::Joint& j : l.joints)
+            j.at_mm.y -= 0.4 * i;
+        puppet.limbs.push_back(l);
+    }
+    wire::TableShelf tables;
+    const auto stock = production::makeStock(s.p, cards(), tables);
+    choice::PuppetChoice c;
+    for (auto _ : state)
+        c = choice::calcChoice(puppet, s.shelf, stock);
+    count(state, c);
+}
+BENCHMARK(BM_GrowthWithLimbs)->Unit(benchmark::kMillisecond)->Arg(7)->Arg(14)->Arg(28)->Arg(56);
+
+} // namespace
