@@ -78,12 +78,24 @@ bool writePictures(Window& window, const QString& folder) {
             return true;
         };
         if (i == static_cast<int>(production::Station::wire) &&
-            !leaves("wireLeaves", {{1, "wire-lens"}, {2, "wire-all"}, {3, "wire-tests"}}))
+            !leaves("wireLeaves", {{1, "wire-lens"}, {2, "wire-all"}, {3, "wire-cutting"}, {4, "wire-tests"}}))
             return false;
         if (i == static_cast<int>(production::Station::wire)) {
+            // With a second design beside it: the head's skin thinner.
+            Document& d = window.document();
+            const auto& masses = d.puppet().masses;
+            const bool tried = !masses.empty() && !masses[0].layers.clay.empty();
+            if (tried) {
+                body::Layers thin = masses[0].layers;
+                thin.skin_mm = std::max(1.0, thin.skin_mm / 2);
+                const production::PartRef head{"", 0, masses[0].id};
+                d.change("", [](const production::Edits& e) { return e.keepAside(); });
+                d.change("", [&](const production::Edits& e) { return e.setLayers(head, thin); });
+            }
             window.showTable(true);
             if (!take("wire-table")) return false;
             window.showTable(false);
+            if (tried) d.undoStack().undo(), d.undoStack().undo();
         }
         if (i == static_cast<int>(production::Station::sheet) && !takeSheet(window, leaves, take)) return false;
     }

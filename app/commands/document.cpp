@@ -68,6 +68,10 @@ void Document::compute() {
         *m_report = {};
 }
 
+production::Report Document::reportOfAside() const {
+    return production::calcAsideReport(*m_value, m_puppet, m_shipped, tables());
+}
+
 production::Report Document::reportOf(int puppet) const {
     return production::calcReport(*m_value, puppet, m_shipped, tables());
 }

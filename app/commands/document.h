@@ -36,6 +36,8 @@ public:
     const production::Report& report() const { return *m_report; }
     /// The report of another puppet of the production, computed now.
     production::Report reportOf(int puppet) const;
+    /// Of the design that the present puppet keeps aside; it must have one.
+    production::Report reportOfAside() const;
     bool hasPuppet() const { return !m_value->puppets.empty(); }
     const body::Puppet& puppet() const { return m_value->puppets[static_cast<std::size_t>(m_puppet)]; }
     int puppetIndex() const { return m_puppet; }

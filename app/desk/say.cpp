@@ -224,6 +224,48 @@ QString Say::limbWire(const body::Limb& limb, const choice::LimbChoice& l, const
     return text;
 }
 
+QString Say::shortWire(const choice::LimbChoice& l, const choice::Candidate& c, const std::string& card) {
+    QString strands = QString::number(c.bundle.strands);
+    for (const choice::Ending& e : choice::findEndings(l, c))
+        strands += tr("→%1").arg(e.strands);
+    const QString full = wire(c.bundle, card);
+    return strands + full.mid(QString::number(c.bundle.strands).size());
+}
+
+QString Say::footing(const choice::PuppetChoice& c) {
+    double droop = 0;
+    int worst = -1, tip = 0;
+    for (std::size_t i = 0; i < c.footings.size(); ++i) {
+        if (!c.footings[i].stable) return tr("Not every joint has wire yet, so the feet's shares are not known.");
+        for (std::size_t k = 0; k < c.footings[i].droop_mm.size(); ++k)
+            if (worst < 0 || c.footings[i].droop_mm[k] > droop)
+                droop = c.footings[i].droop_mm[k], worst = static_cast<int>(i), tip = static_cast<int>(k);
+    }
+    if (worst < 0) return {};
+    const choice::Footing& f = c.footings[static_cast<std::size_t>(worst)];
+    QString text;
+    if (f.down.size() > 1) {
+        // The stance that loads one foot most.
+        const choice::Footing* hard = &f;
+        for (const choice::Footing& x : c.footings)
+            if (*std::max_element(x.feet_g.begin(), x.feet_g.end()) >
+                *std::max_element(hard->feet_g.begin(), hard->feet_g.end()))
+                hard = &x;
+        QStringList shares;
+        for (int i : hard->down) {
+            const auto& link =
+                c.skeleton.links[static_cast<std::size_t>(c.skeleton.supportLinks[static_cast<std::size_t>(i)])];
+            const double g = hard->feet_g[static_cast<std::size_t>(i)];
+            shares << (g < 0 ? tr("the tie-down of the %1 pulls %2").arg(QString::fromStdString(link.label), grams(-g))
+                             : tr("%1 %2").arg(QString::fromStdString(link.label), grams(g)));
+        }
+        text = tr("On %1 feet at worst: %2. ").arg(hard->down.size()).arg(shares.join(tr(", ")));
+    }
+    return text +
+           tr("The tip of the %1 droops most, %2, as the wire gives.")
+               .arg(QString::fromStdString(c.skeleton.copies[static_cast<std::size_t>(tip)].label), length(droop));
+}
+
 QString Say::wireReason(const choice::WireReason& r) {
     QStringList why;
     if (r.pose) why << tr("to hold a pose");

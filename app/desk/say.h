@@ -43,6 +43,11 @@ public:
     /// The wire of a limb, with the places where strands end.
     static QString limbWire(const body::Limb& limb, const choice::LimbChoice& choice,
                             const choice::Candidate& candidate, const std::string& card);
+    /// The same in one short line: "7→3→1 × 0.5 annealed copper, lay 12".
+    static QString shortWire(const choice::LimbChoice& choice, const choice::Candidate& candidate,
+                             const std::string& card);
+    /// How the feet share the weight and how far the tips droop.
+    static QString footing(const choice::PuppetChoice& choice);
     /// Why a limb has wire, or needs none.
     static QString wireReason(const choice::WireReason& reason);
     /// One joint's sentence for a state: "holds 48 of 31 N·mm needed".

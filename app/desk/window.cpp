@@ -218,6 +218,7 @@ void Window::setStation(production::Station station) {
         m_sheetPage->askHold();
     else
         takeHold({});
+    m_sheet->setLoadsShown(station == production::Station::wire);
     // Each station begins with the layer that it is about.
     switch (station) {
     case production::Station::sheet:

@@ -1,4 +1,5 @@
 #include "print/build_sheets.h"
+#include "base/units.h"
 #include "commands/document.h"
 #include "desk/look.h"
 #include "desk/say.h"
@@ -163,6 +164,139 @@ public:
         m_pages.paragraph({a.left(), y + 3, a.width(), 30},
                           Say::caution(plan::Caution::eyes) + " " + Say::caution(plan::Caution::eyes_and_snips), 3.3,
                           kWarn);
+    }
+
+    /// The table for the wall: one line a limb.
+    void wallPage() {
+        m_pages.next(tr("table for the wall"));
+        const QRectF a = m_pages.area();
+        m_pages.text(a.left(), a.top() + 7, tr("%1 for the wall").arg(QString::fromStdString(m_puppet.name)), 7, true);
+        const double columns[] = {0, 34, 84, 100, 136, 156, 170};
+        const QString heads[] = {tr("limb"), tr("wire"),    tr("lay"),           tr("holds of needed, N·mm"),
+                                 tr("hand"), tr("film, s"), tr("first to break")};
+        const double k = a.width() / 190;
+        double y = a.top() + 15;
+        for (std::size_t i = 0; i < std::size(heads); ++i)
+            m_pages.text(a.left() + k * columns[i], y, heads[i], 3, true, kGrey);
+        for (const choice::LimbChoice& l : m_r.choice.limbs) {
+            if (y + 16 > a.bottom()) {
+                m_pages.next(tr("table for the wall"));
+                y = a.top() + 4;
+            }
+            y += 6.5;
+            m_pages.line(a.left(), y - 4.6, a.right(), y - 4.6, 0.1, kGrey);
+            const body::Limb& limb = m_puppet.limbs[static_cast<std::size_t>(l.limb)];
+            const QString name = QString::fromStdString(limb.name);
+            m_pages.text(a.left(), y, limb.mirrored ? tr("%1 ×2").arg(name) : name, 3.2, true);
+            if (l.chosen < 0) {
+                m_pages.text(a.left() + k * columns[1], y,
+                             l.reason.needed() ? tr("no wire in stock") : tr("needs no wire"), 3.2);
+                continue;
+            }
+            const choice::Candidate& c = l.candidates[static_cast<std::size_t>(l.chosen)];
+            QString strands = QString::number(c.bundle.strands);
+            for (const choice::Ending& e : choice::findEndings(l, c))
+                strands += tr("→%1").arg(e.strands);
+            m_pages.text(a.left() + k * columns[1], y,
+                         tr("%1 × %2 %3")
+                             .arg(strands, Say::number(c.bundle.diameter_mm, 1),
+                                  QString::fromStdString(cardName(m_production, m_r, c.spool))),
+                         3.2);
+            m_pages.text(a.left() + k * columns[2], y, c.bundle.lay_mm > 0 ? Say::number(c.bundle.lay_mm, 1) : tr("–"),
+                         3.2);
+            if (l.verdicts.empty()) continue;
+            std::size_t tight = 0, first = 0;
+            double hand = 0;
+            for (std::size_t i = 0; i < l.verdicts.size(); ++i) {
+                const auto held = static_cast<std::size_t>(choice::State::slack),
+                           lasts = static_cast<std::size_t>(choice::State::tired);
+                if (l.verdicts[i].margin[held] < l.verdicts[tight].margin[held]) tight = i;
+                if (l.verdicts[i].margin[lasts] < l.verdicts[first].margin[lasts]) first = i;
+                if (std::isfinite(l.verdicts[i].effort_N)) hand = std::max(hand, l.verdicts[i].effort_N);
+            }
+            m_pages.text(
+                a.left() + k * columns[3], y,
+                tr("%1 of %2")
+                    .arg(Say::figure(l.verdicts[tight].bend.hold_Nmm), Say::figure(l.demands[tight].needed_Nmm)),
+                3.2);
+            m_pages.text(a.left() + k * columns[4], y, tr("%1 g").arg(Say::number(hand / kNewtonPerGram, 0)), 3.2);
+            m_pages.text(a.left() + k * columns[5], y, Say::figure(l.verdicts[first].life_s), 3.2);
+            m_pages.text(a.left() + k * columns[6], y,
+                         tr("%1 · %2").arg(
+                             QString::fromStdString(limb.joints[static_cast<std::size_t>(l.demands[first].joint)].name),
+                             Say::state(l.state)),
+                         3.2, false, l.state == choice::State::holds ? kInk : kWarn);
+        }
+        y += 8;
+        m_pages.paragraph(
+            {a.left(), y, a.width(), 30},
+            tr("Chance that no joint of the whole puppet fails before the film's end: %1 %. Film: seconds "
+               "that nine joints in ten reach. Hand: at the grip of the joint that takes most. %2")
+                .arg(Say::number(100 * m_r.choice.survival, 0), Say::footing(m_r.choice)),
+            3.2, kGrey);
+    }
+
+    /// Which piece comes from which length, and a label to tie on each.
+    void cuttingPage() {
+        if (m_r.cutPlan.empty()) return;
+        m_pages.next(tr("cutting"));
+        const QRectF a = m_pages.area();
+        m_pages.text(a.left(), a.top() + 7, tr("What is cut from what"), 7, true);
+        double y = a.top() + 14;
+        const auto limbOf = [&](const choice::PieceRef& piece) {
+            const choice::Cut& c = m_r.cuts[static_cast<std::size_t>(piece.cut)];
+            return QString::fromStdString(m_puppet.limbs[static_cast<std::size_t>(c.limb)].name);
+        };
+        for (const choice::SpoolPlan& plan : m_r.cutPlan) {
+            const choice::Spool& spool = m_production.stock.spools[static_cast<std::size_t>(plan.spool)];
+            m_pages.text(a.left(), y,
+                         tr("%1: %2 mm off the roll, %3 mm scrap")
+                             .arg(QString::fromStdString(spool.id), Say::number(plan.sawing.roll_mm, 0),
+                                  Say::number(plan.sawing.scrap_mm, 0)),
+                         3.6, true);
+            y += 2;
+            for (const choice::Sawn& one : plan.sawing.lengths) {
+                QStringList pieces;
+                for (int i : one.pieces) {
+                    const choice::PieceRef& piece = plan.pieces[static_cast<std::size_t>(i)];
+                    pieces << tr("%1 %2").arg(limbOf(piece), Say::number(piece.length_mm, 0));
+                }
+                const QString from = one.offcut < 0 ? tr("off the roll")
+                                                    : tr("from an offcut, rest %1 mm").arg(Say::number(one.left_mm, 0));
+                y += m_pages.paragraph({a.left() + 4, y, a.width() - 4, 60},
+                                       tr("%1: %2").arg(from, pieces.join(tr(", "))), 3.1) +
+                     1;
+            }
+            y += 6;
+            if (y + 20 > a.bottom()) {
+                m_pages.next(tr("cutting"));
+                y = a.top() + 8;
+            }
+        }
+        m_pages.text(a.left(), y + 2, tr("Labels to tie on"), 4.4, true);
+        y += 5;
+        const double w = a.width() / 4, h = 17;
+        int n = 0;
+        for (const choice::SpoolPlan& plan : m_r.cutPlan)
+            for (const choice::PieceRef& piece : plan.pieces) {
+                if (n % 4 == 0 && n > 0) y += h;
+                if (y + h > a.bottom()) {
+                    m_pages.next(tr("labels"));
+                    y = a.top();
+                }
+                const double x = a.left() + w * (n++ % 4);
+                for (const auto& [x0, y0, x1, y1] :
+                     {std::tuple{x, y, x + w, y}, {x, y, x, y + h}, {x + w, y, x + w, y + h}, {x, y + h, x + w, y + h}})
+                    m_pages.line(x0, y0, x1, y1, 0.1, kGrey, Qt::DashLine);
+                m_pages.painter().setPen(QPen(kGrey, 0.2));
+                m_pages.painter().setBrush(Qt::NoBrush);
+                m_pages.painter().drawEllipse(QPointF(x + 4, y + h / 2), 1.5, 1.5);
+                m_pages.text(x + 8, y + 5.5, limbOf(piece), 3, true);
+                m_pages.text(x + 8, y + 9.8, tr("%1 mm").arg(Say::number(piece.length_mm, 0)), 3);
+                m_pages.text(x + 8, y + 14,
+                             QString::fromStdString(m_production.stock.spools[static_cast<std::size_t>(plan.spool)].id),
+                             2.8, false, kGrey);
+            }
     }
 
     void elevations() {
@@ -353,7 +487,9 @@ void BuildSheets::draw(QPagedPaintDevice& device) const {
     {
         Drawer d(m_production, m_puppet, m_report, device);
         d.cover();
+        d.wallPage();
         d.wirePage();
+        d.cuttingPage();
         d.elevations();
         d.strips();
     }

@@ -155,6 +155,11 @@ void SheetView::zoom(double factor, const QPointF& about) {
     update();
 }
 
+void SheetView::setLoadsShown(bool on) {
+    m_loads = on;
+    update();
+}
+
 void SheetView::setPeel(Peel peel) {
     if (peel == m_peel) return;
     m_peel = peel;
@@ -405,6 +410,14 @@ void SheetView::drawMarks(QPainter& p) const {
                 p.drawEllipse(at, radius + 5, radius + 5);
             }
             drawStateMark(p, at, radius, state);
+            // What it carries, in words beside the mark; the other view and the twin say the same.
+            const auto verdict = std::find_if(l.demands.begin(), l.demands.end(),
+                                              [&](const choice::Demand& d) { return d.joint == h.joint; });
+            if (view != View::front || c.right || finger || !m_loads || verdict == l.demands.end()) continue;
+            p.setFont(deskFont(8.5));
+            p.setPen(state == choice::State::holds ? look().ink : stateColour(static_cast<int>(state)));
+            p.drawText(QRectF(at.x() + radius + 3, at.y() - 8, 70, 16), Qt::AlignLeft | Qt::AlignVCenter,
+                       tr("%1 N·mm").arg(Say::figure(report.choice.loads[i].load_Nmm)));
         }
     }
 }

@@ -17,6 +17,8 @@ public:
 
     Peel peel() const { return m_peel; }
     void setPeel(Peel peel);
+    /// Writes beside each joint what it carries.
+    void setLoadsShown(bool on);
     void fit();
     void zoom(double factor, const QPointF& about);
     void zoomMiddle(double factor) { zoom(factor, rect().center()); }
@@ -87,6 +89,7 @@ private:
     Elevation m_front, m_side;
     std::vector<Tag> m_tags;
     Peel m_peel = Peel::clay;
+    bool m_loads = false;
     double m_scale = 2;          ///< pixels per mm
     QPointF m_frontAt, m_sideAt; ///< screen position of each view's origin
     double m_zoom = 1;

@@ -42,7 +42,7 @@ std::vector<Tag> makeTags(const body::Puppet& puppet, const production::Producti
             const choice::Candidate& c = l.candidates[static_cast<std::size_t>(l.chosen)];
             t.bundle = c.bundle;
             t.state = l.state;
-            t.wire = Say::limbWire(limb, l, c, cardName(production, report, c.spool));
+            t.wire = Say::shortWire(l, c, cardName(production, report, c.spool));
             if (l.worst >= 0) {
                 const choice::Demand& d = l.demands[static_cast<std::size_t>(l.worst)];
                 const choice::Verdict& v = l.verdicts[static_cast<std::size_t>(l.worst)];

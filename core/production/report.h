@@ -88,6 +88,17 @@ choice::Stock makeStock(const Production& production, const Cards& cards, wire::
 Report calcReport(const Production& production, int puppet, const Cards& shipped, wire::TableShelf& tables,
                   const Report* former = nullptr);
 
+/// A joint at which two designs of one puppet differ; absent where one of them does not have it.
+struct Difference {
+    std::string joint;
+    std::optional<choice::Verdict> now, aside;
+};
+/// Joints whose wire, load, hold, effort or life differ by more than a thousandth, in the limbs' order.
+std::vector<Difference> calcDifferences(const body::Puppet& puppet, const Report& now, const body::Puppet& other,
+                                        const Report& aside);
+/// The report of the design that a puppet keeps aside; it must have one.
+Report calcAsideReport(const Production& production, int puppet, const Cards& shipped, wire::TableShelf& tables);
+
 /// How many points are open at each station.
 std::vector<int> countOpen(const Report& report);
 

@@ -1,4 +1,5 @@
 #include "base/units.h"
+#include "files/production_json.h"
 #include "print/build_sheets.h"
 #include "stations/wire/puppet_table.h"
 #include "stations/wire/remedies_list.h"
@@ -8,6 +9,7 @@
 #include <QLabel>
 #include <QSlider>
 #include <QTableView>
+#include <QTableWidget>
 #include <QTemporaryDir>
 #include <QUndoStack>
 
@@ -81,7 +83,7 @@ TEST_CASE("A bend test typed at the bench moves the lives of its spool, and undo
     const auto& leg = desk.report().choice.limbs[2];
     const int spool = leg.candidates[static_cast<std::size_t>(leg.chosen)].spool;
     const double life = leg.verdicts[1].life_s;
-    desk.leaf("wireLeaves", 3);
+    desk.leaf("wireLeaves", 4);
     desk.pickData("testSpool", spool);
     desk.type("testCycles", "400");
     desk.click("addBend");
@@ -108,7 +110,7 @@ TEST_CASE("A bend test typed at the bench moves the lives of its spool, and undo
 TEST_CASE("A spool goes into stock by millimetres or by a gauge with its system; a bare gauge is a question") {
     Desk desk;
     desk.station(Station::wire);
-    desk.leaf("wireLeaves", 3);
+    desk.leaf("wireLeaves", 4);
     const auto put = [&](const char* id, const char* diameter) {
         auto *name = desk.find<QLineEdit>("spoolId"), *d = desk.find<QLineEdit>("spoolDiameter");
         name->clear(), d->clear();
@@ -130,7 +132,7 @@ TEST_CASE("A spool goes into stock by millimetres or by a gauge with its system;
 TEST_CASE("The keyboard alone reaches every control of the wire station's leaves") {
     Desk desk;
     desk.keys(Qt::Key_2, Qt::AltModifier);
-    for (int leaf = 0; leaf < 4; ++leaf) {
+    for (int leaf = 0; leaf < 5; ++leaf) {
         auto* button = desk.find<QWidget>("wireLeaves")->findChild<QAbstractButton*>("leaf" + QString::number(leaf));
         button->setFocus();
         QTest::keyClick(button, Qt::Key_Space);
@@ -143,6 +145,7 @@ TEST_CASE("The keyboard alone reaches every control of the wire station's leaves
         const char* wanted[][3] = {{"holdWindow", "gap", "leaf1"},
                                    {"lensLay", "lensAngle", "lensSpool"},
                                    {"lifeField", "candidates", "leaf0"},
+                                   {"wireIsCut", "offcutLength", "addOffcut"},
                                    {"testCycles", "addBend", "spoolDiameter"}};
         for (const char* name : wanted[leaf]) {
             INFO("leaf " << leaf << ": " << name);
@@ -194,4 +197,97 @@ TEST_CASE("The table for the wall has a row a limb, follows edits, and comes as 
     CHECK(view->model()->data(view->model()->index(2, 1)).toString() != before);
     const QString csv = qobject_cast<app::PuppetTableModel*>(view->model())->csv();
     CHECK(csv.count("\r\n") == view->model()->rowCount() + 1);
+}
+
+TEST_CASE("What is cut goes out of the stock, is counted no more, and comes back by one undo") {
+    Desk desk;
+    desk.station(Station::wire);
+    desk.clickJoint("left knee");
+    desk.leaf("wireLeaves", 3);
+    const auto spool = static_cast<std::size_t>(desk.report().cuts[2].spool);
+    REQUIRE(desk.document().change("offcut", [&](const production::Edits& e) {
+        return e.addOffcut({desk.document().production().stock.spools[spool].id, 700});
+    }));
+    const auto before = desk.document().production().stock;
+    double piece = 0;
+    for (const auto& plan : desk.report().cutPlan)
+        if (plan.spool == static_cast<int>(spool))
+            for (const auto& p : plan.pieces)
+                piece = std::max(piece, p.length_mm);
+    REQUIRE(piece < 640);
+    desk.click("wireIsCut");
+    const auto& after = desk.document().production().stock;
+    CHECK(after.spools[spool].length_m < before.spools[spool].length_m);
+    // One leg came from the offcut; its rest went back to the drawer or away.
+    CHECK(std::none_of(after.offcuts.begin(), after.offcuts.end(), [](const auto& o) { return o.length_mm == 700; }));
+    if (700 - piece >= choice::kUsable_mm) CHECK(after.offcuts.front().length_mm == Approx(700 - piece));
+    CHECK(desk.report().cutPlan.empty());
+    for (const auto& n : desk.report().needs)
+        CHECK(n.ware != production::Ware::wire);
+    for (const body::Limb& l : desk.document().puppet().limbs)
+        CHECK(l.cut_mm.has_value());
+    // A longer leg is said to be cut too short.
+    desk.document().change("height", [](const production::Edits& e) { return e.setHeight(260); });
+    CHECK(std::any_of(desk.report().open.begin(), desk.report().open.end(),
+                      [](const auto& o) { return o.issue == production::Issue::cut_differs; }));
+    desk.undo();
+    desk.undo();
+    CHECK(desk.document().production().stock == before);
+    CHECK_FALSE(desk.report().cutPlan.empty());
+}
+
+TEST_CASE("A second design is kept aside, compared joint by joint, and either is taken") {
+    Desk desk;
+    desk.station(Station::wire);
+    desk.keys(Qt::Key_W);
+    desk.click("keepAside");
+    CHECK(desk.find<QTableWidget>("differences")->rowCount() == 0);
+    const auto first = numbersOf(desk.report());
+    desk.document().change("head", [&](const production::Edits& e) {
+        body::Layers l = desk.document().puppet().masses[0].layers;
+        l.skin_mm = 3;
+        return e.setLayers({"", 0, "head"}, l);
+    });
+    const auto second = numbersOf(desk.report());
+    REQUIRE(first != second);
+    auto* table = desk.find<QTableWidget>("differences");
+    REQUIRE(table->rowCount() > 0);
+    bool ankle = false;
+    for (int i = 0; i < table->rowCount(); ++i)
+        ankle = ankle || table->item(i, 0)->text() == "ankle";
+    CHECK(ankle);
+    desk.click("swapAside");
+    CHECK(numbersOf(desk.report()) == first);
+    CHECK(numbersOf(desk.document().reportOfAside()) == second);
+    desk.click("swapAside");
+    CHECK(numbersOf(desk.report()) == second);
+    // It comes through the file.
+    const std::string text = files::writeProduction(desk.document().production());
+    const auto again = files::parseProduction(text, shippedCards());
+    REQUIRE(again);
+    CHECK(again->production == desk.document().production());
+    desk.click("dropAside");
+    CHECK(desk.document().puppet().aside.empty());
+}
+
+TEST_CASE("Acting, feet and poses are set on the sheet's card and change what is needed") {
+    Desk desk;
+    desk.station(Station::sheet);
+    const double life = desk.report().choice.limbs[1].verdicts[0].life_s;
+    desk.pickData("acting", static_cast<int>(body::Acting::quiet));
+    CHECK(desk.report().choice.limbs[1].verdicts[0].life_s != life);
+    desk.undo();
+    const double ankle = desk.report().choice.limbs[2].demands[2].load.load_Nmm;
+    desk.pickData("feetDown", 2);
+    CHECK(desk.report().choice.limbs[2].demands[2].load.load_Nmm < ankle);
+    CHECK(desk.report().choice.footings.size() == 1);
+    desk.undo();
+    desk.document().change("pose", [](const production::Edits& e) { return e.keepPose("step"); });
+    desk.pickData("needFrom", true);
+    CHECK(desk.report().choice.limbs[1].demands[0].fromPoses);
+    // A pose that goes takes its place in the shot along.
+    desk.document().change("gone", [](const production::Edits& e) { return e.removePose("step"); });
+    const auto& shot = desk.document().puppet().wants.shot;
+    CHECK(std::find(shot.begin(), shot.end(), "step") == shot.end());
+    CHECK(shot.size() == desk.document().puppet().poses.size());
 }

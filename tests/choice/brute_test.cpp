@@ -422,3 +422,39 @@ TEST_CASE("A stub that nothing moves and that carries itself needs no wire, and 
     CHECK(sags.choice.limbs.back().reason.rawClay);
     CHECK(sags.choice.limbs.back().chosen >= 0);
 }
+
+TEST_CASE("A choice that goes on from an earlier one is the same as one from nothing", "[choice]") {
+    const fill::Shelf shelf = production::makeShelf(shippedCards());
+    Random random(3);
+    production::Production p = demo();
+    const Stock stock = production::makeStock(p, shippedCards(), test::tables());
+    PuppetChoice former;
+    for (int round = 0; round < 24; ++round) {
+        INFO("round " << round);
+        Puppet& x = p.puppets[static_cast<std::size_t>(round % 3)];
+        Limb& l = x.limbs[static_cast<std::size_t>(random.whole(0, static_cast<int>(x.limbs.size()) - 1))];
+        for (Joint& j : l.joints)
+            if (j.posed && random.whole(0, 2) == 0) j.gap_mm *= random.between(0.9, 1.1);
+        if (random.whole(0, 2) == 0 && !x.masses.empty()) x.masses[0].layers.skin_mm = random.between(2, 8);
+        if (random.whole(0, 3) == 0) x.wants.steelMayPose = !x.wants.steelMayPose;
+        if (random.whole(0, 3) == 0) x.wants.film_s = random.between(5, 40);
+        if (random.whole(0, 3) == 0) l.pick = l.pick ? std::nullopt : std::optional(WirePick{"alu-1.5", 2, 15.5, {}});
+        if (random.whole(0, 4) == 0) l.mirrored = l.hangsOnLimb.empty() ? false : l.mirrored;
+        PuppetChoice on = calcChoice(x, shelf, stock, &former);
+        const PuppetChoice fresh = calcChoice(x, shelf, stock);
+        REQUIRE(on.limbs.size() == fresh.limbs.size());
+        for (std::size_t i = 0; i < fresh.limbs.size(); ++i) {
+            const LimbChoice &a = on.limbs[i], &b = fresh.limbs[i];
+            REQUIRE(a.candidates.size() == b.candidates.size());
+            CHECK(a.chosen == b.chosen);
+            CHECK(a.fitting == b.fitting);
+            for (std::size_t c = 0; c < b.candidates.size(); ++c) {
+                REQUIRE(a.candidates[c].fits == b.candidates[c].fits);
+                REQUIRE(a.candidates[c].miss == b.candidates[c].miss);
+                REQUIRE(a.candidates[c].mass_g == b.candidates[c].mass_g);
+            }
+        }
+        CHECK(on.survival == fresh.survival);
+        former = std::move(on);
+    }
+}

@@ -21,6 +21,14 @@ SheetPage::SheetPage(Document& d) : Page(d, production::Station::sheet) {
     m_factor = new NumberField(NumberField::Kind::plain, 1, 10, 0.1, 2, tr("Hold factor"));
     m_aim = new ChoiceField(tr("What the wire is chosen for"));
     m_steel = new ChoiceField(tr("May steel be posed"));
+    m_acting = new ChoiceField(tr("How widely it acts"));
+    m_acting->setObjectName("acting");
+    m_feet = new ChoiceField(tr("Feet on the ground at least"));
+    m_feet->setObjectName("feetDown");
+    m_need = new ChoiceField(tr("What the joints' need is counted from"));
+    m_need->setObjectName("needFrom");
+    m_poseEvery =
+        new NumberField(NumberField::Kind::seconds, 0.01, 1000, 0.1, 2, tr("Seconds from one pose to the next"));
     column()->addWidget(m_title);
     m_leaves = new Leaves;
     m_leaves->setObjectName("sheetLeaves");
@@ -57,6 +65,10 @@ SheetPage::SheetPage(Document& d) : Page(d, production::Station::sheet) {
     form->addRow(tr("hold, times the load"), m_factor);
     form->addRow(tr("wire is chosen for"), m_aim);
     form->addRow(tr("static wire"), m_steel);
+    form->addRow(tr("acting"), m_acting);
+    form->addRow(tr("feet down"), m_feet);
+    form->addRow(tr("need from"), m_need);
+    form->addRow(tr("a pose every"), m_poseEvery);
     puppet->addLayout(form);
 
     m_partTitle = makeHeading({});
@@ -106,6 +118,26 @@ SheetPage::SheetPage(Document& d) : Page(d, production::Station::sheet) {
         changeWants(v.toBool() ? tr("Steel may be posed") : tr("Steel stays static"),
                     [v](body::Wants& w) { w.steelMayPose = v.toBool(); }, {});
     });
+    connect(m_acting, &ChoiceField::edited, this, [this](const QVariant& v) {
+        changeWants(tr("Acting: %1").arg(m_acting->currentText()),
+                    [v](body::Wants& w) { w.acting = static_cast<body::Acting>(v.toInt()); }, {});
+    });
+    connect(m_feet, &ChoiceField::edited, this, [this](const QVariant& v) {
+        changeWants(tr("Feet down: %1").arg(m_feet->currentText()), [v](body::Wants& w) { w.feetDown = v.toInt(); },
+                    {});
+    });
+    connect(m_need, &ChoiceField::edited, this, [this](const QVariant& v) {
+        std::vector<std::string> shot;
+        if (v.toBool())
+            for (const body::Pose& p : document().puppet().poses)
+                shot.push_back(p.name);
+        changeWants(v.toBool() ? tr("Need from the kept poses") : tr("Need from the acting level"),
+                    [&](body::Wants& w) { w.shot = shot; }, {});
+    });
+    connect(m_poseEvery, &NumberField::edited, this, [this](double v) {
+        changeWants(
+            tr("A pose every %1 s").arg(v), [v](body::Wants& w) { w.poseEvery_s = v; }, "poseEvery");
+    });
     connect(m_stationPick, &ChoiceField::edited, this, [this] { refresh(); });
     const auto measure = [this] {
         const Selection s = document().selection();
@@ -154,6 +186,7 @@ void SheetPage::show(const production::Report& r) {
                  .arg(Say::grams(t.mass_g()), Say::grams(t.skin_g), Say::grams(t.bulk_g), Say::grams(t.cover_g),
                       Say::grams(t.wire_g));
     facts << tr("Its weight sits %1 above the base.").arg(Say::length(t.centre.y, 0));
+    if (const QString feet = Say::footing(r.choice); !feet.isEmpty()) facts << feet;
     for (const body::Mass& m : p.masses)
         if (m.id == "head")
             facts << tr("%1 heads high, the head %2 of it.")
@@ -169,6 +202,23 @@ void SheetPage::show(const production::Report& r) {
         aims << std::pair{Say::aim(a), QVariant(static_cast<int>(a))};
     m_aim->show(aims, static_cast<int>(p.wants.aim));
     m_steel->show({{tr("never where a joint moves"), false}, {tr("may be posed"), true}}, p.wants.steelMayPose);
+    m_acting->show({{tr("quiet: half the range"), static_cast<int>(body::Acting::quiet)},
+                    {tr("plain: the ranges as set"), static_cast<int>(body::Acting::plain)},
+                    {tr("broad: half as far again"), static_cast<int>(body::Acting::broad)}},
+                   static_cast<int>(p.wants.acting));
+    const int supports = static_cast<int>(r.choice.skeleton.supportLinks.size());
+    QList<std::pair<QString, QVariant>> feet{
+        {supports > 2 ? tr("all but one (%1 of %2)").arg(supports - 1).arg(supports) : tr("one at a time"), 0}};
+    for (int n = 1; n <= supports && supports > 1; ++n)
+        feet << std::pair{tr("%1 of %2").arg(n).arg(supports), QVariant(n)};
+    m_feet->show(feet, std::min(p.wants.feetDown, supports));
+    m_feet->setEnabled(supports > 1);
+    QList<std::pair<QString, QVariant>> needs{{tr("acting level and seconds of film"), false}};
+    if (!p.poses.empty() || !p.wants.shot.empty())
+        needs << std::pair{tr("the kept poses, over and again (%1)").arg(p.poses.size()), QVariant(true)};
+    m_need->show(needs, !p.wants.shot.empty());
+    m_poseEvery->show(p.wants.poseEvery_s);
+    m_poseEvery->setEnabled(!p.wants.shot.empty());
     showMeasures(r);
     showLeaf();
 }

@@ -45,7 +45,8 @@ private:
 
     QLabel *m_title, *m_facts, *m_partTitle, *m_partText;
     NumberField *m_height, *m_lean, *m_film, *m_factor;
-    ChoiceField *m_aim, *m_steel;
+    ChoiceField *m_aim, *m_steel, *m_acting, *m_feet, *m_need;
+    NumberField* m_poseEvery;
     QWidget* m_measures;
     ChoiceField* m_stationPick;
     NumberField *m_a, *m_b, *m_c, *m_weight;

@@ -1,5 +1,6 @@
 #include "stations/wire/puppet_table.h"
 #include "base/units.h"
+#include "desk/button_row.h"
 #include "desk/fields.h"
 #include "desk/look.h"
 #include "desk/say.h"
@@ -7,6 +8,7 @@
 #include <QHeaderView>
 #include <QLabel>
 #include <QTableView>
+#include <QTableWidget>
 #include <QVBoxLayout>
 #include <algorithm>
 #include <cmath>
@@ -22,11 +24,11 @@ PuppetTableModel::PuppetTableModel(Document& document, QObject* parent)
 }
 
 namespace {
-/// "3", or "3, then 1" where strands end on the way.
+/// "3", or "3→1" where strands end on the way.
 QString strands(const choice::LimbChoice& l, const choice::Candidate& c) {
     QString text = QString::number(c.bundle.strands);
     for (const choice::Ending& e : choice::findEndings(l, c))
-        text += PuppetTableModel::tr(" then %1").arg(e.strands);
+        text += PuppetTableModel::tr("→%1").arg(e.strands);
     return text;
 }
 
@@ -35,7 +37,7 @@ QString pieces(const choice::Cut& cut) {
     for (const choice::StrandGroup& g : cut.groups)
         each << PuppetTableModel::tr("%1 × %2%3")
                     .arg(g.pieces * cut.copies)
-                    .arg(Say::length(g.piece_mm, 0), g.folded ? PuppetTableModel::tr(" folded") : QString());
+                    .arg(Say::number(g.piece_mm, 0), g.folded ? PuppetTableModel::tr(" folded") : QString());
     return each.join(PuppetTableModel::tr(" + "));
 }
 } // namespace
@@ -66,7 +68,7 @@ QString PuppetTableModel::cell(int row, Column column) const {
             .arg(Say::number(c.bundle.diameter_mm, 1),
                  QString::fromStdString(cardName(m_document.production(), r, c.spool)));
     case lay:
-        return c.bundle.strands == 1 ? tr("–") : c.bundle.lay_mm > 0 ? Say::length(c.bundle.lay_mm) : tr("parallel");
+        return c.bundle.strands == 1 ? tr("–") : c.bundle.lay_mm > 0 ? Say::number(c.bundle.lay_mm, 1) : tr("parallel");
     case cut:
         if (cutOf == r.cuts.end()) return {};
         return pieces(*cutOf);
@@ -114,7 +116,7 @@ QVariant PuppetTableModel::data(const QModelIndex& index, int role) const {
     if (!index.isValid() || index.row() >= rowCount()) return {};
     const auto column = static_cast<Column>(index.column());
     if (role == Qt::DisplayRole) return cell(index.row(), column);
-    if (role == Qt::TextAlignmentRole && column >= lay && column <= film && column != holds)
+    if (role == Qt::TextAlignmentRole && (column == lay || column == effort || column == film || column == turns))
         return static_cast<int>(Qt::AlignRight | Qt::AlignVCenter);
     const choice::LimbChoice& l = m_document.report().choice.limbs[static_cast<std::size_t>(index.row())];
     if (role == Qt::ForegroundRole && column == state) return stateColour(static_cast<int>(l.state));
@@ -124,9 +126,8 @@ QVariant PuppetTableModel::data(const QModelIndex& index, int role) const {
 
 QVariant PuppetTableModel::headerData(int section, Qt::Orientation orientation, int role) const {
     if (orientation != Qt::Horizontal || role != Qt::DisplayRole) return {};
-    const QString heads[] = {tr("limb"),           tr("wire"),        tr("lay"),     tr("cut"),
-                             tr("turns"),          tr("holds, N·mm"), tr("hand, g"), tr("film, s"),
-                             tr("first to break"), tr("state")};
+    const QString heads[] = {tr("limb"),    tr("wire"),           tr("lay, mm"), tr("holds, N·mm"), tr("hand, g"),
+                             tr("film, s"), tr("first to break"), tr("state"),   tr("cut, mm"),     tr("turns")};
     return section >= 0 && section < columns ? heads[section] : QVariant();
 }
 
@@ -167,6 +168,21 @@ PuppetTable::PuppetTable(Document& document, QWidget* parent)
     v->addWidget(m_view, 1);
     m_chance = makeText();
     v->addWidget(m_chance);
+    m_asideWords = makeText();
+    m_asideWords->setObjectName("asideWords");
+    v->addWidget(m_asideWords);
+    m_differences = new QTableWidget;
+    m_differences->setObjectName("differences");
+    m_differences->setAccessibleName(tr("Where the design aside differs, joint by joint"));
+    m_differences->verticalHeader()->hide();
+    m_differences->setShowGrid(false);
+    m_differences->setEditTriggers(QAbstractItemView::NoEditTriggers);
+    m_differences->setFont(deskFont(9.5));
+    v->addWidget(m_differences, 1);
+    v->addLayout(
+        makeButtonRow<PuppetTable>(this, {{tr("Keep this design aside"), "keepAside", &PuppetTable::keepAside},
+                                          {tr("Change places"), "swapAside", &PuppetTable::swapAside},
+                                          {tr("Let the one aside go"), "dropAside", &PuppetTable::dropAside}}));
     connect(&document, &Document::changed, this, &PuppetTable::refresh);
     connect(m_view, &QTableView::clicked, this, [this](const QModelIndex& i) {
         const choice::LimbChoice& l = m_document.report().choice.limbs[static_cast<std::size_t>(i.row())];
@@ -187,6 +203,72 @@ void PuppetTable::refresh() {
                          "that takes most.")
                           .arg(Say::number(100 * r.choice.survival, 0)));
     m_view->resizeColumnsToContents();
+    refreshAside();
+}
+
+void PuppetTable::keepAside() {
+    m_document.change(tr("Keep the design aside"), [](const production::Edits& e) { return e.keepAside(); });
+}
+void PuppetTable::swapAside() {
+    m_document.change(tr("Take the design aside"), [](const production::Edits& e) { return e.swapAside(); });
+}
+void PuppetTable::dropAside() {
+    m_document.change(tr("Let the design aside go"), [](const production::Edits& e) { return e.dropAside(); });
+}
+
+void PuppetTable::refreshAside() {
+    const body::Puppet& puppet = m_document.puppet();
+    const bool has = !puppet.aside.empty();
+    findChild<QPushButton*>("swapAside")->setEnabled(has);
+    findChild<QPushButton*>("dropAside")->setEnabled(has);
+    m_differences->setVisible(has);
+    if (!has) {
+        m_asideWords->setText(tr("To try something without losing this: keep the design aside, change what you like, "
+                                 "and the two are compared here joint by joint."));
+        return;
+    }
+    const production::Report& now = m_document.report();
+    const production::Report other = m_document.reportOfAside();
+    const auto rows = production::calcDifferences(puppet, now, puppet.aside.front(), other);
+    m_asideWords->setText(
+        tr("%1 joints differ from the design aside, which weighs %2 (now %3), costs %4 (now %5) and reaches the film's "
+           "end with %6 % (now %7 %).")
+            .arg(rows.size())
+            .arg(Say::grams(other.choice.totals.mass_g()), Say::grams(now.choice.totals.mass_g()),
+                 Say::number(other.price, 2), Say::number(now.price, 2), Say::number(100 * other.choice.survival, 0),
+                 Say::number(100 * now.choice.survival, 0)));
+    const QStringList heads{tr("joint"),        tr("now"),         tr("aside"),         tr("holds, N·mm, now"),
+                            tr("aside"),        tr("film now, s"), tr("film aside, s"), tr("hand now, g"),
+                            tr("hand aside, g")};
+    m_differences->clear();
+    m_differences->setColumnCount(static_cast<int>(heads.size()));
+    m_differences->setHorizontalHeaderLabels(heads);
+    m_differences->setRowCount(static_cast<int>(rows.size()));
+    for (std::size_t i = 0; i < rows.size(); ++i) {
+        const production::Difference& d = rows[i];
+        const auto state = [](const std::optional<choice::Verdict>& v) { return v ? Say::state(v->state()) : tr("–"); };
+        const auto held = [](const std::optional<choice::Verdict>& v) {
+            const double margin = v ? v->margin[static_cast<std::size_t>(choice::State::slack)] : 0;
+            return margin > 0
+                       ? tr("%1 of %2").arg(Say::figure(v->bend.hold_Nmm), Say::figure(v->bend.hold_Nmm / margin))
+                       : tr("–");
+        };
+        const auto number = [](const std::optional<choice::Verdict>& v, double value, int digits) {
+            return v && std::isfinite(value) ? Say::number(value, digits) : tr("–");
+        };
+        const QString cells[] = {QString::fromStdString(d.joint),
+                                 state(d.now),
+                                 state(d.aside),
+                                 held(d.now),
+                                 held(d.aside),
+                                 number(d.now, d.now ? d.now->life_s : 0, 1),
+                                 number(d.aside, d.aside ? d.aside->life_s : 0, 1),
+                                 number(d.now, d.now ? d.now->effort_N / kNewtonPerGram : 0, 0),
+                                 number(d.aside, d.aside ? d.aside->effort_N / kNewtonPerGram : 0, 0)};
+        for (std::size_t c = 0; c < std::size(cells); ++c)
+            m_differences->setItem(static_cast<int>(i), static_cast<int>(c), new QTableWidgetItem(cells[c]));
+    }
+    m_differences->resizeColumnsToContents();
 }
 
 } // namespace enkinet::app

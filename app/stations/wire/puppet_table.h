@@ -6,7 +6,9 @@
 #include <QWidget>
 
 class QLabel;
+class QPushButton;
 class QTableView;
+class QTableWidget;
 
 namespace enkinet::app {
 
@@ -22,7 +24,7 @@ public:
     QString csv() const;
 
 private:
-    enum Column { limb, wire, lay, cut, turns, holds, effort, film, firstToBreak, state, columns };
+    enum Column { limb, wire, lay, holds, effort, film, firstToBreak, state, cut, turns, columns };
     QString cell(int row, Column column) const;
     Document& m_document;
 };
@@ -35,10 +37,15 @@ public:
 
 private:
     void refresh();
+    void refreshAside();
+    void keepAside();
+    void swapAside();
+    void dropAside();
     Document& m_document;
     PuppetTableModel* m_model;
     QTableView* m_view;
-    QLabel *m_title, *m_chance;
+    QLabel *m_title, *m_chance, *m_asideWords;
+    QTableWidget* m_differences;
 };
 
 } // namespace enkinet::app

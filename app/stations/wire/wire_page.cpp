@@ -5,9 +5,11 @@
 #include "desk/look.h"
 #include "desk/say.h"
 #include "sheet/elevation.h"
+#include "stations/wire/cutting_leaf.h"
 #include "stations/wire/hold_window.h"
 #include "stations/wire/lens_leaf.h"
 #include "stations/wire/life_field.h"
+#include "stations/wire/margins_view.h"
 #include "stations/wire/remedies_list.h"
 #include "stations/wire/tests_leaf.h"
 #include <QFormLayout>
@@ -42,6 +44,33 @@ std::vector<body::StrandDrop> dropsOf(const body::Limb& limb, const choice::Limb
         drops.push_back({limb.joints[static_cast<std::size_t>(e.joint)].id, e.strands});
     return drops;
 }
+
+/// How many wires each joint's limits rule out, most first.
+QString ruledOut(const Document& document, const choice::LimbChoice& l) {
+    std::map<std::pair<int, int>, int> counts; // (joint, state)
+    int barred = 0;
+    for (const choice::Candidate& c : l.candidates)
+        if (c.bar != choice::Bar::none)
+            ++barred;
+        else if (!c.fits && c.worstJoint >= 0)
+            ++counts[{c.worstJoint, static_cast<int>(c.state)}];
+    std::vector<std::pair<int, std::pair<int, int>>> order;
+    for (const auto& [key, n] : counts)
+        order.emplace_back(n, key);
+    std::sort(order.rbegin(), order.rend());
+    const body::Limb& limb = document.puppet().limbs[static_cast<std::size_t>(l.limb)];
+    QStringList words;
+    for (std::size_t i = 0; i < order.size() && i < 3; ++i)
+        words << WirePage::tr("%1 %2 at the %3")
+                     .arg(order[i].first)
+                     .arg(Say::state(static_cast<choice::State>(order[i].second.second)),
+                          QString::fromStdString(
+                              limb.joints[static_cast<std::size_t>(
+                                              l.demands[static_cast<std::size_t>(order[i].second.first)].joint)]
+                                  .name));
+    if (barred > 0) words << WirePage::tr("%1 static, spun too hard or too short on the spool").arg(barred);
+    return words.isEmpty() ? QString() : WirePage::tr("Ruled out: %1.").arg(words.join(WirePage::tr(", ")));
+}
 } // namespace
 
 WirePage::WirePage(Document& d) : Page(d, production::Station::wire) {
@@ -68,11 +97,14 @@ WirePage::WirePage(Document& d) : Page(d, production::Station::wire) {
     m_fieldLeaf = new QWidget;
     m_lens = new LensLeaf(d);
     m_tests = new TestsLeaf(d);
+    m_cutting = new CuttingLeaf(d);
     m_leaves->add(tr("joint"), tr("This joint: what it must do and what its wire does"), m_jointLeaf);
     m_leaves->add(tr("lens"), tr("Lens: try another wire and gap"), m_lens);
     m_leaves->add(tr("all wires"), tr("All wires that were tried for the limb"), m_fieldLeaf);
-    m_leaves->add(tr("spools and tests"), tr("Spools in stock and their bench tests"), m_tests);
-    for (QWidget* leaf : {m_jointLeaf, static_cast<QWidget*>(m_lens), m_fieldLeaf, static_cast<QWidget*>(m_tests)})
+    m_leaves->add(tr("cutting"), tr("Which piece is cut from which length of wire"), m_cutting);
+    m_leaves->add(tr("spools"), tr("Spools in stock and their bench tests"), m_tests);
+    for (QWidget* leaf : {m_jointLeaf, static_cast<QWidget*>(m_lens), m_fieldLeaf, static_cast<QWidget*>(m_cutting),
+                          static_cast<QWidget*>(m_tests)})
         all->addWidget(leaf);
     connect(m_leaves, &Leaves::changed, this, &WirePage::showLeaf);
 
@@ -102,6 +134,8 @@ WirePage::WirePage(Document& d) : Page(d, production::Station::wire) {
     v->setContentsMargins(0, 0, 0, 0);
     v->setSpacing(7);
     v->addWidget(m_verdict);
+    m_margins = new MarginsView;
+    v->addWidget(m_margins);
     v->addWidget(m_windowText);
     v->addWidget(m_window);
     m_remedies = new RemediesList(d);
@@ -309,6 +343,7 @@ void WirePage::show(const production::Report& r) {
     m_windowText->setText(tr("Load %1 N·mm: %2. Below: N·mm, and grams held at the hand's grip, %3 away.")
                               .arg(Say::figure(d.load.load_Nmm), load, Say::length(d.lever_mm)));
     m_window->show(document(), m_limb, m_demand);
+    m_margins->show(v);
 
     m_choiceText->setText(tr("%1, %2. %3 of %4 wires tried fit every joint of the limb; chosen for %5.")
                               .arg(Say::limbWire(limb, *l, c, cardName(document().production(), r, c.spool)),
@@ -352,6 +387,9 @@ void WirePage::showLeaf() {
         showCandidates(r, m_limb);
         break;
     case 3:
+        m_cutting->show();
+        break;
+    case 4:
         m_tests->show();
         break;
     default:
@@ -372,10 +410,10 @@ void WirePage::showCandidates(const production::Report& r, int limb) {
         return at(a).fits ? at(a).lifeMargin > at(b).lifeMargin : at(a).miss < at(b).miss;
     });
     m_fieldText->setText(
-        tr("%1 wires of the stock were tried, %2 fit every joint of the limb. The lit corner holds and lasts; "
-           "others can still be too stiff, springy or crowded.")
+        tr("%1 wires of the stock were tried, %2 fit every joint of the limb. %3 The lit corner holds and lasts.")
             .arg(l.candidates.size())
-            .arg(l.fitting));
+            .arg(l.fitting)
+            .arg(ruledOut(document(), l)));
     const QSignalBlocker quiet(m_list);
     m_list->clear();
     for (std::size_t k = 0; k < order.size() && k < kShown; ++k) {

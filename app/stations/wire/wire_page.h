@@ -7,9 +7,11 @@ class QPushButton;
 namespace enkinet::app {
 
 class ChoiceField;
+class CuttingLeaf;
 class HoldWindow;
 class LensLeaf;
 class Leaves;
+class MarginsView;
 class LifeField;
 class NumberField;
 class RemediesList;
@@ -38,6 +40,8 @@ private:
     QWidget *m_jointLeaf, *m_fieldLeaf;
     LensLeaf* m_lens;
     TestsLeaf* m_tests;
+    CuttingLeaf* m_cutting;
+    MarginsView* m_margins;
     RemediesList* m_remedies;
     HoldWindow* m_window;
     LifeField* m_lifeField;

@@ -1,0 +1,199 @@
+#include "stations/wire/cutting_leaf.h"
+#include "desk/button_row.h"
+#include "desk/fields.h"
+#include "desk/look.h"
+#include "desk/say.h"
+#include <QListWidget>
+#include <QPainter>
+#include <QVBoxLayout>
+#include <algorithm>
+
+namespace enkinet::app {
+
+namespace {
+constexpr double kRow = 22, kHead = 18;
+}
+
+SawingView::SawingView(Document& document, QWidget* parent) : QWidget(parent), m_document(document) {
+    setObjectName("sawing");
+    setAccessibleName(tr("Which piece is cut from which length of wire"));
+}
+
+void SawingView::refresh() {
+    m_height = 0;
+    for (const choice::SpoolPlan& p : m_document.report().cutPlan)
+        m_height += kHead + kRow * static_cast<double>(p.sawing.lengths.size()) + 4;
+    setFixedHeight(static_cast<int>(std::max(20.0, m_height)));
+    update();
+}
+
+void SawingView::paintEvent(QPaintEvent*) {
+    QPainter p(this);
+    p.setRenderHint(QPainter::Antialiasing);
+    const auto& report = m_document.report();
+    const auto& stock = m_document.production().stock;
+    double y = 0;
+    for (const choice::SpoolPlan& plan : report.cutPlan) {
+        const choice::Spool& spool = stock.spools[static_cast<std::size_t>(plan.spool)];
+        p.setFont(deskFont(9.5, QFont::DemiBold));
+        p.setPen(look().ink);
+        p.drawText(QRectF(0, y, width(), kHead), Qt::AlignLeft | Qt::AlignVCenter,
+                   tr("%1: %2 off the roll, scrap %3")
+                       .arg(QString::fromStdString(spool.id), Say::length(plan.sawing.roll_mm, 0),
+                            Say::length(plan.sawing.scrap_mm, 0)));
+        y += kHead;
+        double longest = 1;
+        for (const choice::Sawn& one : plan.sawing.lengths) {
+            double sum = one.left_mm;
+            for (int i : one.pieces)
+                sum += plan.pieces[static_cast<std::size_t>(i)].length_mm;
+            longest = std::max(longest, sum);
+        }
+        const double k = (width() - 4) / longest;
+        p.setFont(deskFont(8.5));
+        for (const choice::Sawn& one : plan.sawing.lengths) {
+            double x = 1;
+            // The longest piece first, as it would be cut.
+            std::vector<int> order = one.pieces;
+            std::sort(order.begin(), order.end(), [&](int a, int b) {
+                return plan.pieces[static_cast<std::size_t>(a)].length_mm >
+                       plan.pieces[static_cast<std::size_t>(b)].length_mm;
+            });
+            for (int i : order) {
+                const choice::PieceRef& piece = plan.pieces[static_cast<std::size_t>(i)];
+                const double w = k * piece.length_mm;
+                const QRectF bar(x, y + 3, std::max(1.0, w - 1), kRow - 7);
+                p.setPen(QPen(look().copperDark, 1));
+                p.setBrush(look().copper);
+                p.drawRect(bar);
+                const choice::Cut& cut = report.cuts[static_cast<std::size_t>(piece.cut)];
+                const QString name =
+                    QString::fromStdString(m_document.puppet().limbs[static_cast<std::size_t>(cut.limb)].name);
+                const QString full = tr("%1 %2").arg(name, Say::number(piece.length_mm, 0));
+                const QFontMetricsF metrics(p.font());
+                const QString number = Say::number(piece.length_mm, 0);
+                p.setPen(QColor("#fffaf0"));
+                if (metrics.horizontalAdvance(full) < bar.width() - 4)
+                    p.drawText(bar, Qt::AlignCenter, full);
+                else if (metrics.horizontalAdvance(number) < bar.width() - 2)
+                    p.drawText(bar, Qt::AlignCenter, number);
+                x += w;
+            }
+            if (one.left_mm > 0) {
+                const QRectF bar(x, y + 3, std::max(1.0, k * one.left_mm - 1), kRow - 7);
+                p.setPen(QPen(look().graphite, 1, Qt::DashLine));
+                p.setBrush(Qt::NoBrush);
+                p.drawRect(bar);
+                p.setPen(look().graphite);
+                const QString rest = one.scrap() ? tr("scrap %1").arg(Say::number(one.left_mm, 0))
+                                                 : tr("kept %1").arg(Say::number(one.left_mm, 0));
+                if (QFontMetricsF(p.font()).horizontalAdvance(rest) < bar.width() - 2)
+                    p.drawText(bar, Qt::AlignCenter, rest);
+            }
+            y += kRow;
+        }
+        y += 4;
+    }
+}
+
+CuttingLeaf::CuttingLeaf(Document& document, QWidget* parent) : QWidget(parent), m_document(document) {
+    auto* v = new QVBoxLayout(this);
+    v->setContentsMargins(0, 0, 0, 0);
+    v->setSpacing(6);
+    m_words = makeText(true);
+    m_words->setObjectName("cutWords");
+    v->addWidget(m_words);
+    m_view = new SawingView(document);
+    v->addWidget(m_view);
+    v->addLayout(makeButtonRow<CuttingLeaf>(
+        this, {{tr("It is cut: take it out of the stock"), "wireIsCut", &CuttingLeaf::cut}}));
+    m_caution = makeText(true);
+    m_caution->setText(tr("Cover your eyes when you snip: short ends fly. Tie the label on before the next cut."));
+    v->addWidget(m_caution);
+    v->addWidget(makeHeading(tr("Cut already")));
+    m_done = new QListWidget;
+    m_done->setObjectName("cutDone");
+    m_done->setAccessibleName(tr("Limbs whose wire is cut"));
+    m_done->setFixedHeight(72);
+    v->addWidget(m_done);
+    v->addLayout(
+        makeButtonRow<CuttingLeaf>(this, {{tr("The marked one is not cut"), "wireNotCut", &CuttingLeaf::uncut}}));
+    v->addWidget(makeHeading(tr("Offcuts in the drawer")));
+    m_drawer = new QListWidget;
+    m_drawer->setObjectName("offcuts");
+    m_drawer->setAccessibleName(tr("Offcuts in the drawer"));
+    m_drawer->setFixedHeight(72);
+    v->addWidget(m_drawer);
+    m_spool = new ChoiceField(tr("Spool of the offcut"));
+    m_length = new NumberField(NumberField::Kind::length, 1, 1e5, 10, 0, tr("Length of the offcut"));
+    m_length->setObjectName("offcutLength");
+    m_length->show(200);
+    auto* row = new QHBoxLayout;
+    row->addWidget(m_spool);
+    row->addWidget(m_length);
+    v->addLayout(row);
+    v->addLayout(makeButtonRow<CuttingLeaf>(this, {{tr("Add offcut"), "addOffcut", &CuttingLeaf::addOffcut},
+                                                   {tr("Remove marked"), "removeOffcut", &CuttingLeaf::removeOffcut}}));
+}
+
+void CuttingLeaf::show() {
+    const auto& r = m_document.report();
+    int pieces = 0, missing = 0;
+    bool proved = true;
+    for (const choice::SpoolPlan& p : r.cutPlan) {
+        pieces += static_cast<int>(p.pieces.size()), missing += static_cast<int>(p.sawing.missing.size());
+        proved = proved && p.sawing.proved;
+    }
+    QString words = pieces == 0 ? tr("Nothing is left to cut.")
+                                : tr("%1 pieces, offcuts first, with the least wire used up; a rest of %2 or more goes "
+                                     "back to the drawer.")
+                                      .arg(pieces)
+                                      .arg(Say::length(choice::kUsable_mm, 0));
+    if (missing > 0) words += " " + tr("%1 pieces cannot be cut from what there is.").arg(missing);
+    if (!proved) words += " " + tr("The search was ended early: a better plan may exist.");
+    m_words->setText(words);
+    findChild<QPushButton*>("wireIsCut")->setEnabled(pieces > 0 && missing == 0);
+    m_view->refresh();
+    m_done->clear();
+    for (const body::Limb& l : m_document.puppet().limbs)
+        if (l.cut_mm) {
+            auto* item = new QListWidgetItem(
+                tr("%1: finished length %2").arg(QString::fromStdString(l.name), Say::length(*l.cut_mm, 0)), m_done);
+            item->setData(Qt::UserRole, QString::fromStdString(l.id));
+        }
+    m_drawer->clear();
+    for (const choice::Offcut& o : m_document.production().stock.offcuts)
+        m_drawer->addItem(tr("%1: %2").arg(QString::fromStdString(o.spool), Say::length(o.length_mm, 0)));
+    QList<std::pair<QString, QVariant>> spools;
+    for (const choice::Spool& s : m_document.production().stock.spools)
+        spools << std::pair{QString::fromStdString(s.id), QVariant(QString::fromStdString(s.id))};
+    m_spool->show(spools, m_spool->currentData().isValid() ? m_spool->currentData()
+                          : spools.isEmpty()               ? QVariant()
+                                                           : spools.front().second);
+}
+
+void CuttingLeaf::cut() {
+    const auto cuts = m_document.report().cuts;
+    const auto plan = m_document.report().cutPlan;
+    m_document.change(tr("Wire is cut"), [&](const production::Edits& e) { return e.cutWire(cuts, plan); });
+}
+
+void CuttingLeaf::uncut() {
+    if (!m_done->currentItem()) return;
+    const std::string limb = m_done->currentItem()->data(Qt::UserRole).toString().toStdString();
+    m_document.change(tr("Wire is not cut"), [&](const production::Edits& e) { return e.uncutWire(limb); });
+}
+
+void CuttingLeaf::addOffcut() {
+    const choice::Offcut offcut{m_spool->currentData().toString().toStdString(), m_length->core()};
+    m_document.change(tr("Add an offcut"), [&](const production::Edits& e) { return e.addOffcut(offcut); });
+}
+
+void CuttingLeaf::removeOffcut() {
+    const int row = m_drawer->currentRow();
+    if (row < 0) return;
+    m_document.change(tr("Remove an offcut"),
+                      [&](const production::Edits& e) { return e.removeOffcut(static_cast<std::size_t>(row)); });
+}
+
+} // namespace enkinet::app
