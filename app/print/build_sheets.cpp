@@ -171,7 +171,7 @@ public:
         m_pages.next(tr("table for the wall"));
         const QRectF a = m_pages.area();
         m_pages.text(a.left(), a.top() + 7, tr("%1 for the wall").arg(QString::fromStdString(m_puppet.name)), 7, true);
-        const double columns[] = {0, 34, 84, 100, 136, 156, 170};
+        const double columns[] = {0, 32, 80, 90, 124, 136, 148};
         const QString heads[] = {tr("limb"), tr("wire"),    tr("lay"),           tr("holds of needed, N·mm"),
                                  tr("hand"), tr("film, s"), tr("first to break")};
         const double k = a.width() / 190;

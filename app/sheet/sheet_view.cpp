@@ -410,14 +410,23 @@ void SheetView::drawMarks(QPainter& p) const {
                 p.drawEllipse(at, radius + 5, radius + 5);
             }
             drawStateMark(p, at, radius, state);
-            // What it carries, in words beside the mark; the other view and the twin say the same.
-            const auto verdict = std::find_if(l.demands.begin(), l.demands.end(),
-                                              [&](const choice::Demand& d) { return d.joint == h.joint; });
-            if (view != View::front || c.right || finger || !m_loads || verdict == l.demands.end()) continue;
+            // What it carries, in words beside the mark, on the side away from the tags; the twin says the same.
+            const auto demand = std::find_if(l.demands.begin(), l.demands.end(),
+                                             [&](const choice::Demand& d) { return d.joint == h.joint; });
+            const bool twin =
+                m_document.puppet().limbs[static_cast<std::size_t>(c.limb)].mirrored && !c.right;
+            if (view != View::front || twin || finger || !m_loads || demand == l.demands.end()) continue;
             p.setFont(deskFont(8.5));
+            const QString words = tr("%1 N·mm").arg(Say::figure(report.choice.loads[i].load_Nmm));
+            const double wide = QFontMetricsF(p.font()).horizontalAdvance(words) + 6;
+            const QRectF box(at.x() - radius - 4 - wide, at.y() - 8, wide, 15);
+            QColor paper = look().sheet;
+            paper.setAlphaF(0.85F);
+            p.setPen(Qt::NoPen);
+            p.setBrush(paper);
+            p.drawRoundedRect(box, 3, 3);
             p.setPen(state == choice::State::holds ? look().ink : stateColour(static_cast<int>(state)));
-            p.drawText(QRectF(at.x() + radius + 3, at.y() - 8, 70, 16), Qt::AlignLeft | Qt::AlignVCenter,
-                       tr("%1 N·mm").arg(Say::figure(report.choice.loads[i].load_Nmm)));
+            p.drawText(box, Qt::AlignCenter, words);
         }
     }
 }

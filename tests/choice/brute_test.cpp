@@ -458,3 +458,26 @@ TEST_CASE("A choice that goes on from an earlier one is the same as one from not
         former = std::move(on);
     }
 }
+
+TEST_CASE("What becomes of Old Reed's thin legs is what enumeration says, from the stock and from all that is sold",
+          "[choice]") {
+    production::Production p = demo();
+    const auto check = [&] {
+        const auto r = reportOf(p, 2);
+        const LimbChoice& leg = r.choice.limbs[1];
+        const Best best = enumerate(p.puppets[2], r.stock, leg, Aim::life);
+        CHECK(best.tried > 1000);
+        REQUIRE(leg.chosen >= 0);
+        CHECK(leg.candidates[static_cast<std::size_t>(leg.chosen)].fits == best.any);
+        CHECK((leg.state == State::holds) == best.any);
+        return best.any;
+    };
+    const bool stock = check();
+    // Every metal that may be posed, in every gauge that thin legs could hold.
+    for (const auto& card : shippedCards().wires)
+        if (card.use != wire::Use::fixed)
+            for (double d : {0.3, 0.5, 0.8, 1.0, 1.2, 1.5, 1.8, 2.0})
+                p.stock.spools.push_back({card.id + "-" + std::to_string(static_cast<int>(d * 10)), card.id, d, 20, 0.5});
+    const bool sold = check();
+    CHECK((sold || !stock)); // more to choose from is never worse
+}
