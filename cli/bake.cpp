@@ -11,6 +11,7 @@ void addBake(CLI::App& program, Run& run) {
     struct BakeOptions {
         fill::BakeSetup setup;
         double coreDensity = 0.4, minutes = 60, to = 115;
+        std::string shape = "cylinder";
         bool json = false;
     };
     CLI::App* sub =
@@ -24,8 +25,14 @@ void addBake(CLI::App& program, Run& run) {
     sub->add_option("--surface", o->setup.surface_W_m2K, "W/m2K: 15 still air, 25 fan")->capture_default_str();
     sub->add_option("--minutes", o->minutes, "how long to follow the bake")->capture_default_str();
     sub->add_option("--to", o->to, "temperature to reach, degrees C")->capture_default_str();
+    sub->add_option("--shape", o->shape, "cylinder, sphere or slab (half its thickness counts)")
+        ->check(CLI::IsMember({"cylinder", "sphere", "slab"}))
+        ->capture_default_str();
     sub->add_flag("--json", o->json, "one JSON object");
     sub->callback([o, &run] {
+        o->setup.shape = o->shape == "slab"     ? fill::BakeShape::slab
+                         : o->shape == "sphere" ? fill::BakeShape::sphere
+                                                : fill::BakeShape::cylinder;
         o->setup.core.density_kg_m3 = o->coreDensity * 1000;
         const auto curve = fill::calcBake(o->setup, o->to, o->minutes);
         if (!curve) return run.fail(curve.fault());

@@ -1,6 +1,7 @@
 #include "puppet_command.h"
 #include <fmt/format.h>
 #include <iostream>
+#include <iterator>
 
 namespace enkinet::cli {
 
@@ -17,6 +18,7 @@ const char* issueWord(production::Issue i) {
                                       "no wire in stock can be tried",
                                       "spool too short for all limbs",
                                       "easier to bend than the joint beyond it",
+                                      "cut, and no longer what is wanted",
                                       "carries torsion on one straight wire: give it a key",
                                       "twisting spends much of the wire",
                                       "the choice does not settle",
@@ -24,6 +26,9 @@ const char* issueWord(production::Issue i) {
                                       "skin too thin",
                                       "skin too thick",
                                       "stiff clay across a joint",
+                                      "flexible clay stretched beyond its limit",
+                                      "skin jumps by more than two to one",
+                                      "slender",
                                       "does not cure in a day",
                                       "neither paint nor cover",
                                       "coat does not hold on the one below",
@@ -32,6 +37,7 @@ const char* issueWord(production::Issue i) {
                                       "clay to buy",
                                       "paint to buy",
                                       "foil to buy"};
+    static_assert(std::size(kWords) == static_cast<std::size_t>(production::Issue::buy_foil) + 1);
     return kWords[static_cast<int>(i)];
 }
 

@@ -31,6 +31,8 @@ void addCutList(CLI::App& program, Run& run);
 void addSummary(CLI::App& program, Run& run);
 void addCheck(CLI::App& program, Run& run);
 void addBake(CLI::App& program, Run& run);
+void addFill(CLI::App& program, Run& run);
+void addPatterns(CLI::App& program, Run& run);
 
 /// A finite number for JSON, or null where a value could not be computed.
 files::Json numberJson(double value);

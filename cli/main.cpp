@@ -59,6 +59,8 @@ int main(int argc, char** argv) {
     addSummary(program, run);
     addCheck(program, run);
     addBake(program, run);
+    addFill(program, run);
+    addPatterns(program, run);
     try {
         program.parse(argc, argv);
     } catch (const CLI::ParseError& e) {

@@ -345,7 +345,20 @@ QString Say::openPoint(const production::OpenPoint& p) {
     case Issue::skin_thick:
         return tr("%1: %2 of clay, %3 at most.").arg(who, length(p.found), length(p.limit));
     case Issue::skin_bridges_joint:
-        return tr("%1: clay that is stiff once cured runs across a gap of %2.").arg(who, length(p.found));
+        return tr("%1: clay that is stiff once cured runs across a gap of %2. What would work: the gap left bare under "
+                  "cloth, fur or feathers, a clay that never dries, or a flexible one on a long gap.")
+            .arg(who, length(p.found));
+    case Issue::skin_cracks:
+        return tr("%1: flexible clay round the joint is stretched by %2 where it cracks at %3. What would work: a gap "
+                  "of "
+                  "%4 mm, the gap left bare under cloth, fur or feathers, or a clay that never dries.")
+            .arg(who, number(p.found, 2), number(p.limit, 2), QString::fromStdString(p.other));
+    case Issue::skin_jump:
+        return tr("%1: skin of %2 beside %3 on the %4: more than two to one cracks and bakes unevenly.")
+            .arg(who, length(p.found), length(p.limit), QString::fromStdString(p.other));
+    case Issue::slender:
+        return tr("%1 is %2 times as long as thick, cured clay breaks above %3: give it wire or make it stouter.")
+            .arg(who, number(p.found, 0), number(p.limit, 0));
     case Issue::bake_too_long:
         return tr("%1 does not get hot inside within a day.").arg(who);
     case Issue::nothing_outside:

@@ -299,6 +299,73 @@ public:
             }
     }
 
+    /// The covers' patterns at 1:1, back of the cloth up.
+    void patternPages() {
+        if (m_r.patterns.empty()) return;
+        const QRectF a = m_pages.area().adjusted(0, 16, 0, 0);
+        double x = 1e9, y = 1e9, row = 0;
+        QStringList large;
+        std::vector<const fill::Pattern*> order;
+        for (const fill::Pattern& p : m_r.patterns)
+            order.push_back(&p);
+        const auto boxOf = [](const fill::Pattern& p) {
+            QPolygonF poly;
+            for (const fill::FlatPoint& q : p.cut)
+                poly << QPointF(q.x, -q.y);
+            return poly.boundingRect();
+        };
+        std::stable_sort(order.begin(), order.end(),
+                         [&](const auto* p, const auto* q) { return boxOf(*p).height() > boxOf(*q).height(); });
+        const auto page = [&] {
+            m_pages.next(tr("cover patterns"));
+            const QRectF all = m_pages.area();
+            m_pages.text(
+                all.left(), all.top() + 5,
+                tr("Cover, 1:1, back of the cloth up: cut the full line from the back with a blade away from the "
+                   "hand, sew the dashed one; the arrow is the pile"),
+                3);
+            checkBar(all.left(), all.top() + 9);
+            x = a.left(), y = a.top(), row = 0;
+        };
+        for (const fill::Pattern* p : order) {
+            const QRectF box = boxOf(*p);
+            if (box.width() > a.width() || box.height() > a.height()) {
+                large << QString::fromStdString(p->label);
+                continue;
+            }
+            if (x > 1e8) page();
+            if (x + box.width() > a.right()) x = a.left(), y += row + 4, row = 0;
+            if (y + box.height() > a.bottom()) page();
+            QPainter& painter = m_pages.painter();
+            const QPointF shift = QPointF(x, y) - box.topLeft();
+            const auto outline = [&](const std::vector<fill::FlatPoint>& line, Qt::PenStyle style) {
+                QPolygonF poly;
+                for (const fill::FlatPoint& q : line)
+                    poly << QPointF(q.x, -q.y) + shift;
+                painter.setPen(QPen(kInk, 0.25, style));
+                painter.setBrush(Qt::NoBrush);
+                painter.drawPolygon(poly);
+            };
+            outline(p->cut, Qt::SolidLine);
+            outline(p->outline, Qt::DashLine);
+            const QPointF from = QPointF(p->pileFrom.x, -p->pileFrom.y) + shift,
+                          to = QPointF(p->pileTo.x, -p->pileTo.y) + shift;
+            m_pages.line(from.x(), from.y(), to.x(), to.y(), 0.25);
+            m_pages.line(to.x(), to.y(), to.x() - 1.5, to.y() + 2.5, 0.25);
+            m_pages.line(to.x(), to.y(), to.x() + 1.5, to.y() + 2.5, 0.25);
+            const QString words = p->pieces > 1 ? tr("%1 × %2").arg(QString::fromStdString(p->label)).arg(p->pieces)
+                                                : QString::fromStdString(p->label);
+            m_pages.text(from.x() - m_pages.widthOf(words, 2.6) / 2, from.y() + 4, words, 2.6);
+            x += box.width() + 4, row = std::max(row, box.height());
+        }
+        if (!large.isEmpty()) {
+            if (x > 1e8) page();
+            m_pages.paragraph({a.left(), m_pages.area().bottom() - 8, a.width(), 8},
+                              tr("Larger than this paper, in the SVG and DXF: %1.").arg(large.join(tr(", "))), 2.8,
+                              kWarn);
+        }
+    }
+
     void elevations() {
         for (View view : {View::front, View::side}) {
             const Elevation e(m_puppet, m_production, m_r, view, true);
@@ -490,6 +557,7 @@ void BuildSheets::draw(QPagedPaintDevice& device) const {
         d.wallPage();
         d.wirePage();
         d.cuttingPage();
+        d.patternPages();
         d.elevations();
         d.strips();
     }

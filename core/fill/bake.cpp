@@ -13,7 +13,7 @@ std::string outside(double v, double low, double high) {
     return v >= low && v <= high ? "" : "must lie between " + plain(low) + " and " + plain(high);
 }
 
-/// Radial cells of core and clay, per radian and metre of length.
+/// Cells of core and clay from the middle outwards, per m² of face, radian and metre of length, or steradian.
 struct Cells {
     std::vector<double> capacity;    ///< J/K
     std::vector<double> conductance; ///< W/K to the next cell outwards; the last one to the surface itself
@@ -27,8 +27,14 @@ Cells makeCells(const BakeSetup& s) {
     Cells c;
     const double rc = s.core_mm / 1000, R = rc + s.thickness_mm / 1000;
     constexpr int kAcross = 60;
-    const int nCore = rc > 0 ? std::clamp(static_cast<int>(kAcross * rc / R), 12, 48) : 0;
-    const int nClay = kAcross - std::min(nCore, 40);
+    const int coarse = rc > 0 ? std::clamp(static_cast<int>(kAcross * rc / R), 12, 48) : 0;
+    const int nCore = coarse * s.refine, nClay = (kAcross - std::min(coarse, 40)) * s.refine;
+    const int m = static_cast<int>(s.shape); // power of the radius that the area goes with
+    const auto volume = [&](double a, double b) { return (std::pow(b, m + 1) - std::pow(a, m + 1)) / (m + 1); };
+    /// W/K from radius a out to b, for a conductivity of 1.
+    const auto between = [&](double a, double b) {
+        return m == 0 ? 1 / (b - a) : m == 1 ? 1 / std::log(b / a) : 1 / (1 / a - 1 / b);
+    };
     std::vector<double> edges;
     for (int i = 0; i <= nCore; ++i)
         edges.push_back(nCore ? rc * i / nCore : 0);
@@ -40,18 +46,17 @@ Cells makeCells(const BakeSetup& s) {
     const auto centre = [&](std::size_t i) { return (edges[i] + edges[i + 1]) / 2; };
     for (std::size_t i = 0; i < n; ++i) {
         c.inner.push_back(edges[i]);
-        c.capacity.push_back(heat(i).density_kg_m3 * heat(i).heat_J_kgK *
-                             (edges[i + 1] * edges[i + 1] - edges[i] * edges[i]) / 2);
-        const double outward = heat(i).conductivity_W_mK / std::log(edges[i + 1] / centre(i));
+        c.capacity.push_back(heat(i).density_kg_m3 * heat(i).heat_J_kgK * volume(edges[i], edges[i + 1]));
+        const double outward = heat(i).conductivity_W_mK * between(centre(i), edges[i + 1]);
         if (i + 1 < n) {
-            const double inward = heat(i + 1).conductivity_W_mK / std::log(centre(i + 1) / edges[i + 1]);
+            const double inward = heat(i + 1).conductivity_W_mK * between(edges[i + 1], centre(i + 1));
             c.conductance.push_back(outward * inward / (outward + inward));
             if (static_cast<int>(i) + 1 == nCore) c.toInterfaceFromCore = outward, c.toInterfaceFromClay = inward;
         } else {
             c.conductance.push_back(outward);
         }
     }
-    c.surfaceArea = R;
+    c.surfaceArea = std::pow(R, m);
     return c;
 }
 
@@ -68,6 +73,7 @@ Result<BakeCurve> calcBake(const BakeSetup& s, double target_C, double minutes) 
                           {"surface", s.surface_W_m2K, 0.1, 1000, " W/m2K"},
                           {"oven", s.oven_C, -50, 400, " C"},
                           {"start", s.start_C, -50, 400, " C"},
+                          {"refine", static_cast<double>(s.refine), 1, 16, ""},
                           {"minutes", minutes, 0.01, 2880, ""},
                           {"core density", s.core.density_kg_m3, 1, 20000, " kg/m3"},
                           {"target", target_C, -50, 400, " C"}})
@@ -98,6 +104,7 @@ Result<BakeCurve> calcBake(const BakeSetup& s, double target_C, double minutes) 
     note(0);
 
     const auto step = [&](double dt, double theta) {
+        const double flowBefore = toAir * (s.oven_C - T[n - 1]);
         for (std::size_t i = 0; i < n; ++i) {
             const double in = i > 0 ? c.conductance[i - 1] : 0, out = i + 1 < n ? c.conductance[i] : toAir;
             const double left = i > 0 ? T[i - 1] : T[i], outer = i + 1 < n ? T[i + 1] : s.oven_C;
@@ -114,9 +121,10 @@ Result<BakeCurve> calcBake(const BakeSetup& s, double target_C, double minutes) 
         T[n - 1] = right[n - 1] / diagonal[n - 1];
         for (std::size_t i = n - 1; i-- > 0;)
             T[i] = (right[i] - upper[i] * T[i + 1]) / diagonal[i];
+        curve.absorbed_J += dt * (theta * toAir * (s.oven_C - T[n - 1]) + (1 - theta) * flowBefore);
     };
     // A few small fully implicit steps damp the jump at the start, then Crank-Nicolson.
-    const double dt_min = std::clamp(minutes / 600, 0.005, 0.25);
+    const double dt_min = std::clamp(minutes / 600, 0.005, 0.25) / s.refine;
     double t = 0;
     for (int i = 0; t < minutes - 1e-9; ++i) {
         const double dt = std::min(i < 4 ? dt_min / 2 : dt_min, minutes - t);
@@ -128,6 +136,8 @@ Result<BakeCurve> calcBake(const BakeSetup& s, double target_C, double minutes) 
         if (std::isnan(curve.reached_min) && (now - target_C) * (s.oven_C - s.start_C) >= 0)
             curve.reached_min = now == before ? t : t - dt * (now - target_C) / (now - before);
     }
+    for (std::size_t i = 0; i < n; ++i)
+        curve.stored_J += c.capacity[i] * (T[i] - s.start_C);
     return curve;
 }
 

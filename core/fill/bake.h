@@ -1,7 +1,8 @@
 #pragma once
-// Heat from the oven's air through clay and core: transient radial conduction by implicit finite volumes.
-// Assumes: constant properties, perfect contact between core and clay, one surface coefficient. Error below 0.5 °C
-// against the cylinder's series (tests/fill/bake_test.cpp). docs/mechanics.md 40 to 43.
+// Heat from the oven's air through clay and core: transient conduction across a cylinder, a ball or a slab by implicit
+// finite volumes. Assumes: constant properties, perfect contact between core and clay, one surface coefficient. Error
+// below 0.5 °C against the analytic series of all three, second order in grid and step (tests/fill/bake_test.cpp).
+// docs/mechanics.md 40 to 43.
 #include "base/result.h"
 #include <vector>
 
@@ -13,17 +14,22 @@ struct Heat {
     double heat_J_kgK = 1200;
 };
 
+enum class BakeShape { slab, cylinder, sphere };
+
 struct BakeSetup {
-    double core_mm = 0;      ///< radius of the core; 0: solid clay
+    BakeShape shape = BakeShape::cylinder;
+    double core_mm = 0; ///< radius of the core (of a slab, heated from both faces: half its thickness); 0: solid clay
     double thickness_mm = 6; ///< of clay outside it
     Heat clay;
     Heat core{0.3, 400, 900};
     double surface_W_m2K = 15; ///< still air in an oven; 25 with a fan
     double oven_C = 130, start_C = 20;
+    int refine = 1; ///< grid and step this many times as fine; for showing convergence
 };
 
 struct BakeCurve {
     std::vector<double> minutes, innermost_C, surface_C;
+    double stored_J = 0, absorbed_J = 0; ///< per m of length and radian (cylinder), m² of face, steradian: they balance
     double reached_min = 0; ///< when the innermost clay reaches the target; NaN when it does not in the time given
 };
 

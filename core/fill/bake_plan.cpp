@@ -8,8 +8,9 @@ namespace {
 constexpr double kLongest_min = 24 * 60;
 
 bool same(const BakeSetup& a, const BakeSetup& b) {
-    return a.core_mm == b.core_mm && a.thickness_mm == b.thickness_mm && a.core.density_kg_m3 == b.core.density_kg_m3 &&
-           a.core.conductivity_W_mK == b.core.conductivity_W_mK && a.clay.density_kg_m3 == b.clay.density_kg_m3;
+    return a.shape == b.shape && a.core_mm == b.core_mm && a.thickness_mm == b.thickness_mm &&
+           a.core.density_kg_m3 == b.core.density_kg_m3 && a.core.conductivity_W_mK == b.core.conductivity_W_mK &&
+           a.clay.density_kg_m3 == b.clay.density_kg_m3;
 }
 
 /// Longer and longer looks until the target is reached, so that a quick part costs little. The time depends on the
@@ -38,6 +39,7 @@ double reachMinutes(const BakeSetup& setup, double target) {
 BakeSetup makeBakeSetup(const Part& part, const Shelf& shelf) {
     BakeSetup s;
     const ClayCard& clay = shelf.clays.at(part.layers.clay);
+    s.shape = part.ball ? BakeShape::sphere : BakeShape::cylinder;
     s.thickness_mm = part.bakeSkin_mm;
     s.core_mm = part.layers.bulk.empty() ? 0 : part.bakeCore_mm;
     s.clay.density_kg_m3 = clay.density_g_cm3 * 1000;

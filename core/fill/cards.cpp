@@ -35,6 +35,14 @@ Result<ClayCard> makeClay(ClayCard c) {
                              {"thickest skin", c.thickest_mm, c.thinnest_mm, 100, " mm"}});
     if (!ok) return ok.fault();
     if (isOvenBaked(c.family)) {
+        // A sheet in Fahrenheit read as Celsius is the usual way to burn a puppet.
+        if (c.set_C > 200 && c.set_C <= 400)
+            return Fault{place, "set point " + plain(c.set_C) + " C",
+                         "would scorch it; " + plain(c.set_C) + " F is " + plain(std::round((c.set_C - 32) / 1.8)) +
+                             " C"};
+        if (c.set_C > c.scorch_C && c.scorch_C > 0)
+            return Fault{place, "set point " + plain(c.set_C) + " C",
+                         "is above the " + plain(c.scorch_C) + " C at which the card says it scorches"};
         ok = within(place, {{"set point", c.set_C, 60, 200, " C"},
                             {"soak", c.soak_min, 1, 240, " min"},
                             {"scorch", c.scorch_C, c.set_C, 300, " C"}});

@@ -127,6 +127,7 @@ Part massPart(const Mass& mass, const MassCopy& copy, const Skeleton& s, const S
             inside += findAxisInside(mass, copy.at, link, outside + skin);
     displace(p.bulk, p.skin, d, run.metal_mm2 * inside);
 
+    p.ball = mass.shape == MassShape::ellipsoid;
     p.thinnest_mm = std::min({h.x, h.y, h.z});
     p.thickest_mm = std::max({h.x, h.y, h.z});
     if (!l.clay.empty()) {

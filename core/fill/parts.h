@@ -43,6 +43,7 @@ struct Part {
     double thinnest_mm = 0, thickest_mm = 0; ///< smallest and largest half-width of the own stretch
     double bakeCore_mm = 0;                  ///< radius of the core where the part is thickest, by equal area
     double bakeSkin_mm = 0;                  ///< clay outside it there
+    bool ball = false;                       ///< an ellipsoid: heat comes from all sides
     double mass_g() const { return skin.mass_g + bulk.mass_g + cover.mass_g + wire.mass_g; }
 };
 

@@ -1,4 +1,5 @@
 #include "production/report.h"
+#include "base/text.h"
 #include <algorithm>
 #include <cmath>
 #include <iterator>
@@ -9,8 +10,10 @@ namespace {
 
 /// A torsion worth a key: share of the hold.
 constexpr double kKeyShare = 0.1;
-constexpr double kWaste = 1.1;     ///< clay and paint lost on hands, tools and brushes
-constexpr double kCutApart_mm = 2; ///< by which a cut wire may differ from the one that is wanted
+constexpr double kWaste = fill::kWaste; ///< clay and paint lost on hands, tools and brushes
+constexpr double kJump = 2;             ///< of skin from one part to the next
+constexpr double kSlender = 8;          ///< length over thickness of cured clay without wire
+constexpr double kCutApart_mm = 2;      ///< by which a cut wire may differ from the one that is wanted
 constexpr auto kNoState = choice::State::holds;
 
 class Reporter {
@@ -218,9 +221,39 @@ private:
             add({Station::skin, Issue::skin_thin, -1, -1, part, kNoState, thickest, clay.thinnest_mm, p.label});
         if (thickest > clay.thickest_mm)
             add({Station::skin, Issue::skin_thick, -1, -1, part, kNoState, thickest, clay.thickest_mm, p.label});
-        const bool stiff = clay.family != fill::ClayFamily::flexible && clay.family != fill::ClayFamily::never_dry;
-        if (p.mass >= 0 || !stiff || !p.layers.skinAcrossGaps) return;
+        if (p.mass >= 0) return;
         const body::Link& link = m_r.choice.skeleton.links[static_cast<std::size_t>(p.link)];
+        const body::Limb& limb = m_puppet.limbs[limbOf(link)];
+        const auto at = static_cast<std::size_t>(link.segment);
+        // A joint's neighbours meet in thickness; the one nearer the root speaks.
+        if (at + 1 < limb.segments.size()) {
+            const body::Layers& next = limb.segments[at + 1].layers;
+            if (!next.clay.empty() && !next.bulk.empty() && !p.layers.bulk.empty() && next.skin_mm > 0) {
+                const double ratio = std::max(p.layers.skin_mm / next.skin_mm, next.skin_mm / p.layers.skin_mm);
+                if (ratio > kJump)
+                    add({Station::skin, Issue::skin_jump, -1, -1, part, kNoState, p.layers.skin_mm, next.skin_mm,
+                         p.label, limb.segments[at + 1].name});
+            }
+        }
+        const bool stiff = clay.family != fill::ClayFamily::flexible && clay.family != fill::ClayFamily::never_dry;
+        if (stiff && limb.joints[at + 1].posed == false && at + 1 == limb.segments.size() && p.thinnest_mm > 0 &&
+            link.length_mm / (2 * p.thinnest_mm) > kSlender && m_r.choice.limbs[limbOf(link)].chosen < 0)
+            add({Station::skin, Issue::slender, -1, -1, part, kNoState, link.length_mm / (2 * p.thinnest_mm), kSlender,
+                 p.label});
+        if (!p.layers.skinAcrossGaps) return;
+        if (clay.family == fill::ClayFamily::flexible) {
+            const body::Joint& j = limb.joints[at];
+            if (!j.posed || clay.strainLimit <= 0) return;
+            const body::Station s = body::findStation(limb.segments[at].stations, 0);
+            const double half = std::max(s.a_mm, s.b_mm) - (p.layers.cover.empty() ? 0 : p.layers.cover_mm);
+            const double bend = body::findActing(m_puppet.wants.acting) * body::findLargestBend(j);
+            const double strain = fill::findSkinStrain(bend, j.gap_mm, half);
+            if (strain > clay.strainLimit)
+                add({Station::skin, Issue::skin_cracks, -1, -1, part, kNoState, strain, clay.strainLimit, p.label,
+                     plain(std::ceil(bend * half / clay.strainLimit))});
+            return;
+        }
+        if (!stiff) return;
         if (const double gap = std::max(link.gapFrom_mm, link.gapTo_mm); gap > 0)
             add({Station::skin, Issue::skin_bridges_joint, -1, -1, part, kNoState, gap, 0, p.label});
     }
@@ -313,6 +346,8 @@ Report calcReport(const Production& production, int puppetIndex, const Cards& sh
         spools.push_back(x.id), rolls.push_back(x.length_m * 1000);
     r.cutPlan = choice::calcCutPlan(r.cuts, spools, rolls, production.stock.offcuts);
     r.bakes = fill::calcBakes(r.choice.parts, r.shelf);
+    r.skins = fill::calcSkinPlan(r.choice.parts, r.shelf);
+    r.patterns = fill::calcPatterns(puppet, r.choice.rest, r.choice.own, r.choice.parts);
     paintParts(production, r);
     r.plan = plan::calcPlan(puppet, r.choice, r.cuts, r.bakes, r.shelf, r.schemes);
     Reporter reporter(production, puppetIndex, r);

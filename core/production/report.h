@@ -1,6 +1,8 @@
 #pragma once
 // Everything the core knows about one puppet of a production, computed afresh from the document: wire, layers, bakes,
 // paint, plan, shopping and the points that are still open. Pure: the same document gives the same report.
+#include "fill/pattern.h"
+#include "fill/skin_plan.h"
 #include "plan/steps.h"
 #include "production/production.h"
 
@@ -26,6 +28,9 @@ enum class Issue {
     skin_thin,
     skin_thick,         ///< outside the clay's limits
     skin_bridges_joint, ///< clay that is stiff once cured runs across a gap
+    skin_cracks,        ///< flexible clay round a joint is stretched beyond its limit
+    skin_jump,          ///< a skin more than twice as thick as its neighbour's
+    slender,            ///< a long thin part of cured clay that would break
     bake_too_long,      ///< the innermost clay does not cure in a day
     nothing_outside,    ///< neither paint nor cover on a part
     coat_order,         ///< a paint that does not hold on the one below
@@ -68,6 +73,8 @@ struct Report {
     std::vector<choice::Cut> cuts;
     std::vector<choice::SpoolPlan> cutPlan;
     std::vector<fill::BakeBatch> bakes;
+    std::vector<fill::PartSkin> skins;
+    std::vector<fill::Pattern> patterns;
     std::vector<plan::SchemeWork> schemes;
     std::vector<PaintedPart> painted;
     plan::Plan plan;

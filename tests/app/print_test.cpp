@@ -3,6 +3,7 @@
 #include <QDir>
 #include <QFileInfo>
 #include <QImageReader>
+#include <QLabel>
 #include <QProcess>
 #include <QTemporaryDir>
 
@@ -42,7 +43,7 @@ TEST_CASE("On paper the check bar is 100.0 mm, measured on the rendered page, on
         const QString path = dir.filePath(size == QPageSize::A4 ? "a4.pdf" : "letter.pdf");
         REQUIRE(app::BuildSheets(desk.document().production(), 0, desk.report()).writePdf(path, size));
         const int dpi = 600;
-        const QImage page = rendered(path, 3, dpi);
+        const QImage page = rendered(path, 6, dpi); // the first elevation
         REQUIRE_FALSE(page.isNull());
         const auto bars = blackBars(page, dpi);
         REQUIRE(bars.size() > 10);
@@ -88,4 +89,83 @@ TEST_CASE("The program prints and draws its stations from the command line, and 
     CHECK(said.count('\n') <= 2);
     CHECK(run({"--print", dir.filePath("x.pdf"), "--paper", "A9", QString::fromStdString(kDemo)}).first == 2);
     CHECK(run({"--print", dir.filePath("x.pdf"), "--puppet", "nobody", QString::fromStdString(kDemo)}).first == 2);
+}
+
+TEST_CASE("A printed pattern of Brindle's fleece measures what was developed, on the page") {
+    Desk desk;
+    QTemporaryDir dir;
+    const QString path = dir.filePath("brindle.pdf");
+    const auto report = desk.document().reportOf(1);
+    REQUIRE(app::BuildSheets(desk.document().production(), 1, report).writePdf(path, QPageSize::A4));
+    constexpr int kPage = 5, kDpi = 600;
+    QProcess words;
+    words.start("pdftotext", {"-f", QString::number(kPage), "-l", QString::number(kPage), path, "-"});
+    REQUIRE(words.waitForFinished(60000));
+    REQUIRE(words.readAllStandardOutput().contains("cover patterns"));
+    const QImage page = rendered(path, kPage, kDpi);
+    const auto bars = blackBars(page, kDpi);
+    REQUIRE(bars.size() > 10);
+    // The tallest piece that fits the page stands first, in the corner under the bar.
+    QRectF first;
+    for (const fill::Pattern& p : report.patterns) {
+        QPolygonF poly;
+        for (const fill::FlatPoint& q : p.cut)
+            poly << QPointF(q.x, -q.y);
+        const QRectF box = poly.boundingRect();
+        if (box.width() < 186 && box.height() < 251 && box.height() > first.height()) first = box;
+    }
+    const double mm = kDpi / 25.4, left = 12, top = 12 + 16;
+    int x0 = page.width(), x1 = 0, y0 = page.height(), y1 = 0;
+    for (int y = static_cast<int>((top - 1.5) * mm); y < (top + first.height() + 1.5) * mm; ++y)
+        for (int x = static_cast<int>((left - 1.5) * mm); x < (left + first.width() + 1.5) * mm; ++x)
+            if (qGray(page.pixel(x, y)) < 128)
+                x0 = std::min(x0, x), x1 = std::max(x1, x), y0 = std::min(y0, y), y1 = std::max(y1, y);
+    const double pen = 0.25;
+    CHECK(std::abs((x1 - x0 + 1) / mm - pen - first.width()) < 0.2);
+    CHECK(std::abs((y1 - y0 + 1) / mm - pen - first.height()) < 0.2);
+}
+
+TEST_CASE(
+    "Another skin on Tansy, thinner or without a core: grams, packs, minutes, ankles and plan follow, and come back") {
+    Desk desk;
+    const auto before = numbersOf(desk.report());
+    const auto clay = [&] {
+        double g = 0;
+        for (const auto& n : desk.report().needs)
+            if (n.ware == production::Ware::clay) g += n.needed;
+        return g;
+    };
+    const auto ankle = [&] { return desk.report().choice.limbs[2].demands[2].load.load_Nmm; };
+    desk.document().select({app::Selection::Kind::mass, -1, 0, false});
+    desk.station(production::Station::skin);
+    desk.type("skin", "6");
+    const double grams = desk.report().choice.totals.skin_g, packs = clay(), load = ankle(),
+                 minutes = desk.report().bakes.front().minutes, hands = desk.report().plan.elapsed_min;
+    desk.type("skin", "4");
+    CHECK(desk.report().choice.totals.skin_g < grams);
+    CHECK(clay() < packs);
+    CHECK(ankle() < load);
+    CHECK(desk.report().bakes.front().minutes <= minutes);
+    CHECK(desk.find<QLabel>("skinHands")->text().contains("core saves"));
+    // On the scales: what was planned is what it says.
+    double planned = 0;
+    for (const auto& part : desk.report().choice.parts)
+        if (part.label == "head") planned = part.skin.mass_g;
+    desk.type("weighed", QString::number(planned, 'f', 1));
+    const QString implied = desk.find<QLabel>("implied")->text();
+    INFO(implied.toStdString());
+    CHECK(std::abs(implied.section("skin of ", 1).section(" mm", 0, 0).toDouble() - 4) < 0.03);
+    // Solid clay in place of the core.
+    desk.station(production::Station::bulk);
+    const double cored = desk.report().bakes.front().minutes, light = ankle();
+    desk.pickData("bulk", QString());
+    desk.station(production::Station::skin);
+    desk.type("skin", "40");
+    CHECK(desk.report().choice.totals.skin_g > grams);
+    CHECK(desk.report().bakes.front().minutes > cored);
+    CHECK(ankle() > light);
+    CHECK(desk.report().plan.elapsed_min != hands);
+    for (int i = 0; i < 4; ++i)
+        desk.undo();
+    CHECK(numbersOf(desk.report()) == before);
 }

@@ -54,6 +54,89 @@ TEST_CASE("A solid rod warms on its axis as the series says, to half a degree", 
     }
 }
 
+namespace {
+/// Roots of f by scanning and halving.
+template <class F> std::vector<double> roots(F f, int count) {
+    std::vector<double> all;
+    for (double z = 1e-6; static_cast<int>(all.size()) < count; z += 0.01) {
+        double lo = z, hi = z + 0.01;
+        if (f(lo) * f(hi) > 0 || std::abs(f(lo)) > 1e3 || std::abs(f(hi)) > 1e3) continue;
+        for (int i = 0; i < 60; ++i)
+            (f((lo + hi) / 2) * f(lo) > 0 ? lo : hi) = (lo + hi) / 2;
+        all.push_back((lo + hi) / 2);
+    }
+    return all;
+}
+
+/// Middle of a slab or ball by their series (Incropera, the same chapter).
+double middleOf(BakeShape shape, double R, const BakeSetup& s, double seconds) {
+    const double Bi = s.surface_W_m2K * R / s.clay.conductivity_W_mK;
+    const double Fo = s.clay.conductivity_W_mK / (s.clay.density_kg_m3 * s.clay.heat_J_kgK) * seconds / (R * R);
+    double sum = 0;
+    if (shape == BakeShape::slab) {
+        for (double z : roots([&](double x) { return x * std::sin(x) - Bi * std::cos(x); }, 30))
+            sum += 4 * std::sin(z) / (2 * z + std::sin(2 * z)) * std::exp(-z * z * Fo);
+    } else {
+        for (double z : roots([&](double x) { return std::sin(x) - x * std::cos(x) - Bi * std::sin(x); }, 30))
+            if (z > 0.05)
+                sum += 4 * (std::sin(z) - z * std::cos(z)) / (2 * z - std::sin(2 * z)) * std::exp(-z * z * Fo);
+    }
+    return s.oven_C + (s.start_C - s.oven_C) * sum;
+}
+} // namespace
+
+TEST_CASE("A slab and a ball warm in their middle as their series say, to half a degree", "[fill]") {
+    for (BakeShape shape : {BakeShape::slab, BakeShape::sphere})
+        for (double R : {6.0, 18.0, 30.0}) {
+            BakeSetup s = setup(R, 0);
+            s.shape = shape;
+            const auto curve = calcBake(s, 115, 90);
+            REQUIRE(curve);
+            for (std::size_t i = 20; i < curve->minutes.size(); i += 29) {
+                INFO("shape " << static_cast<int>(shape) << " R " << R << " after " << curve->minutes[i] << " min");
+                CHECK(std::abs(curve->innermost_C[i] - middleOf(shape, R / 1000, s, curve->minutes[i] * 60)) < 0.5);
+            }
+        }
+}
+
+TEST_CASE("Heat that comes in is heat that is stored, on a core or solid, in every shape", "[fill]") {
+    for (BakeShape shape : {BakeShape::slab, BakeShape::cylinder, BakeShape::sphere})
+        for (double core : {0.0, 9.0}) {
+            BakeSetup s = setup(7, core);
+            s.shape = shape;
+            const auto curve = calcBake(s, 115, 45);
+            REQUIRE(curve);
+            CHECK_NEAR(curve->absorbed_J, curve->stored_J, 1e-9);
+            CHECK(curve->stored_J > 0);
+        }
+}
+
+TEST_CASE("Twice as fine a grid and step leaves a quarter of the error", "[fill]") {
+    for (BakeShape shape : {BakeShape::slab, BakeShape::cylinder, BakeShape::sphere}) {
+        const auto at = [&](int refine) {
+            BakeSetup s = setup(10, 8);
+            s.shape = shape, s.refine = refine;
+            return calcBake(s, 115, 30)->innermost_C.back();
+        };
+        const double a = at(1), b = at(2), c = at(4);
+        const double order = std::log2(std::abs(a - b) / std::abs(b - c));
+        INFO("order " << order);
+        CHECK(order > 1.7);
+        CHECK(order < 2.3);
+    }
+}
+
+TEST_CASE("Of one thickness a ball is hot first, then a rod, then a slab", "[fill]") {
+    std::vector<double> minutes;
+    for (BakeShape shape : {BakeShape::sphere, BakeShape::cylinder, BakeShape::slab}) {
+        BakeSetup s = setup(15, 0);
+        s.shape = shape;
+        minutes.push_back(calcBake(s, 115, 400)->reached_min);
+    }
+    CHECK(minutes[0] < minutes[1]);
+    CHECK(minutes[1] < minutes[2]);
+}
+
 TEST_CASE("Nothing gets hotter than the oven or cooler than it started, and the surface leads", "[fill]") {
     const auto curve = calcBake(setup(6, 8), 115, 90);
     REQUIRE(curve);

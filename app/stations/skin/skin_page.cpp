@@ -5,6 +5,8 @@
 #include "stations/bulk/section_view.h"
 #include <QFormLayout>
 #include <QVBoxLayout>
+#include <algorithm>
+#include <cmath>
 #include <qcustomplot.h>
 
 namespace enkinet::app {
@@ -32,6 +34,18 @@ SkinPage::SkinPage(Document& d) : Page(d, production::Station::skin) {
     form->addRow(tr("at the joints"), m_across);
     column()->addLayout(form);
     column()->addWidget(m_text);
+    m_hands = makeText(true);
+    m_hands->setObjectName("skinHands");
+    column()->addWidget(m_hands);
+    m_weighed = new NumberField(NumberField::Kind::grams, 0, 100000, 1, 1, tr("Clay that went on, by the scales"));
+    m_weighed->setObjectName("weighed");
+    m_implied = makeText();
+    m_implied->setObjectName("implied");
+    auto* scales = makeForm();
+    scales->addRow(tr("weighed"), m_weighed);
+    scales->addRow(QString(), m_implied);
+    column()->addLayout(scales);
+    connect(m_weighed, &NumberField::edited, this, &SkinPage::weighed);
     column()->addWidget(makeHeading(tr("The bake")));
     column()->addWidget(m_bake);
     column()->addWidget(m_plot);
@@ -88,6 +102,7 @@ void SkinPage::show(const production::Report& r) {
                                       .arg(QString::fromStdString(r.shelf.covers.at(p.layers.cover).name)));
         }
     }
+    showHands(r, part);
     QStringList packs;
     for (const production::Need& n : r.needs)
         if (n.ware == production::Ware::clay)
@@ -96,6 +111,77 @@ void SkinPage::show(const production::Report& r) {
                               n.packs > 0 ? tr("; packs to buy: %1").arg(n.packs) : QString());
     m_packs->setText(packs.isEmpty() ? tr("No clay in this puppet.") : packs.join("\n"));
     showBake(r);
+}
+
+/// Lump, sheet, oversize, batches and hours of the part, and what solid clay would be instead of a core.
+void SkinPage::showHands(const production::Report& r, int part) {
+    const auto own = std::find_if(r.skins.begin(), r.skins.end(), [&](const auto& s) { return s.part == part; });
+    const bool any = part >= 0 && own != r.skins.end();
+    m_hands->setVisible(any);
+    m_weighed->setEnabled(any);
+    m_implied->clear();
+    if (!any) return;
+    const fill::Part& p = r.choice.parts[static_cast<std::size_t>(part)];
+    const fill::ClayCard& clay = r.shelf.clays.at(p.layers.clay);
+    m_weighed->show(p.skin.mass_g);
+    QStringList lines;
+    lines << tr("Take a ball of %1 across, %2, or %3 cm² rolled to %4; left and right the same.")
+                 .arg(Say::length(own->ball_mm, 0), Say::grams(own->grams), Say::number(own->sheet_cm2, 0),
+                      Say::length(own->sheet_mm));
+    if (own->oversize > 1)
+        lines << tr("It shrinks by %1 %: make every length, extensions and patterns too, %2 times as long.")
+                     .arg(Say::number(100 * clay.shrink, 0), Say::number(own->oversize, 3));
+    if (clay.family == fill::ClayFamily::air_dry)
+        lines << tr("Dries in %1 h at 20 °C.").arg(Say::number(own->hours, 0));
+    if (own->batches > 0)
+        lines << tr("Mix %1 batches of %2 at most, each used up before it sets; hard after %3 h at 20 °C.")
+                     .arg(own->batches)
+                     .arg(Say::grams(own->batch_g), Say::number(own->hours, 0));
+    if (own->conditioning > 1)
+        lines << tr("Work it soft in %1 portions of %2 at most.")
+                     .arg(own->conditioning)
+                     .arg(Say::grams(fill::kConditioning_g));
+    if (!p.layers.bulk.empty() && p.bulk.volume_mm3 > 0) {
+        // Solid clay against the core: grams, money, minutes.
+        fill::Part solid = p;
+        solid.layers.bulk.clear();
+        solid.bakeSkin_mm = p.bakeSkin_mm + p.bakeCore_mm, solid.bakeCore_mm = 0;
+        const double more = p.bulk.volume_mm3 * clay.density_g_cm3 / 1000 - p.bulk.mass_g;
+        QString text = tr("Its core saves %1 and %2 %3")
+                           .arg(Say::grams(more), Say::number((more + p.bulk.mass_g) / clay.pack_g * clay.packPrice, 2),
+                                QString::fromStdString(document().production().currency));
+        if (fill::isOvenBaked(clay.family)) {
+            const double target = clay.set_C - fill::kNearSet_C;
+            const auto with = fill::calcBake(fill::makeBakeSetup(p, r.shelf), target, 600),
+                       without = fill::calcBake(fill::makeBakeSetup(solid, r.shelf), target, 600);
+            if (with && without && std::isfinite(with->reached_min) && std::isfinite(without->reached_min))
+                text += tr(" and %1 in the oven").arg(Say::minutes(without->reached_min - with->reached_min));
+        }
+        lines << text + tr(", against solid clay.");
+    }
+    m_hands->setText(lines.join("\n"));
+}
+
+/// What the scales say about the thickness.
+void SkinPage::weighed(double grams) {
+    const production::Report& r = document().report();
+    const int part = selectedPart();
+    if (part < 0) return;
+    const body::Puppet& puppet = document().puppet();
+    const std::vector<fill::WireRuns> none(puppet.limbs.size());
+    const auto& c = r.choice;
+    // The wire's own volume is what the present grams differ by from the piece without it.
+    const double wire =
+        fill::calcParts(puppet, c.rest, c.own, r.shelf, none)[static_cast<std::size_t>(part)].skin.mass_g -
+        c.parts[static_cast<std::size_t>(part)].skin.mass_g;
+    const double mm = fill::calcThickness(puppet, c.rest, c.own, r.shelf, none, part, grams + wire);
+    const double planned = c.parts[static_cast<std::size_t>(part)].layers.skin_mm;
+    m_implied->setText(
+        std::isfinite(mm)
+            ? tr("that is a skin of %1, planned %2; %3 to go")
+                  .arg(Say::length(mm, 2), Say::length(planned),
+                       Say::grams(std::max(0.0, c.parts[static_cast<std::size_t>(part)].skin.mass_g - grams)))
+            : tr("more than the whole part holds"));
 }
 
 void SkinPage::showBake(const production::Report& r) {

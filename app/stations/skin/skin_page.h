@@ -20,11 +20,14 @@ protected:
 
 private:
     void showBake(const production::Report& report);
+    void showHands(const production::Report& report, int part);
+    void weighed(double grams);
 
     QLabel *m_title, *m_text, *m_packs, *m_bake, *m_caution;
     SectionView* m_section;
     ChoiceField *m_clay, *m_across;
-    NumberField* m_thickness;
+    NumberField *m_thickness, *m_weighed;
+    QLabel *m_hands, *m_implied;
     QCustomPlot* m_plot;
 };
 

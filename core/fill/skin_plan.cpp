@@ -1,0 +1,77 @@
+#include "fill/skin_plan.h"
+#include "base/units.h"
+#include "fill/bake_plan.h"
+#include <algorithm>
+#include <cmath>
+#include <limits>
+
+namespace enkinet::fill {
+
+using namespace body;
+
+double findBall(double grams, double density) {
+    return grams > 0 ? 2 * std::cbrt(3 * grams / gPerCm3ToGPerMm3(density) / (4 * kPi)) : 0;
+}
+
+double findOversize(double shrink) { return 1 / (1 - shrink); }
+
+double findPuttyTime(double hoursAt20, double room_C) { return hoursAt20 * std::pow(2, (20 - room_C) / 10); }
+
+double findSkinStrain(double angle, double gap, double half) { return angle / gap * half; }
+
+std::vector<PartSkin> calcSkinPlan(const std::vector<Part>& parts, const Shelf& shelf, double room_C,
+                                   double putty_g_h) {
+    std::vector<PartSkin> all;
+    for (std::size_t i = 0; i < parts.size(); ++i) {
+        const Part& p = parts[i];
+        if (p.skin.mass_g <= 0) continue;
+        const ClayCard& clay = shelf.clays.at(p.layers.clay);
+        PartSkin s;
+        s.part = static_cast<int>(i);
+        s.oversize = findOversize(clay.shrink);
+        // What shrinks is put on larger in every direction.
+        s.grams = p.skin.mass_g * std::pow(s.oversize, 3);
+        s.ball_mm = findBall(s.grams, clay.density_g_cm3);
+        const double thick = p.layers.bulk.empty() ? p.bakeSkin_mm : std::min(p.layers.skin_mm, p.bakeSkin_mm);
+        s.sheet_mm = thick * s.oversize;
+        if (s.sheet_mm > 0) s.sheet_cm2 = s.grams / gPerCm3ToGPerMm3(clay.density_g_cm3) / s.sheet_mm / 100;
+        if (clay.family == ClayFamily::air_dry) s.hours = clay.dry_h_6mm * std::pow(s.sheet_mm / 6, 2);
+        if (clay.family == ClayFamily::putty) {
+            s.hours = findPuttyTime(clay.curing_h, room_C);
+            s.batch_g = putty_g_h * findPuttyTime(clay.working_h, room_C);
+            s.batches = static_cast<int>(std::ceil(s.grams * kWaste / s.batch_g));
+        } else {
+            s.conditioning = static_cast<int>(std::ceil(s.grams * kWaste / kConditioning_g));
+        }
+        all.push_back(s);
+    }
+    return all;
+}
+
+double calcThickness(const Puppet& puppet, const Skeleton& s, const std::vector<Stretch>& own, const Shelf& shelf,
+                     const std::vector<WireRuns>& runs, int part, double clay_g) {
+    const auto gramsAt = [&](double mm) {
+        Puppet p = puppet;
+        const auto links = s.links.size();
+        Layers* layers = nullptr;
+        if (static_cast<std::size_t>(part) < links) {
+            const Link& l = s.links[static_cast<std::size_t>(part)];
+            layers = &p.limbs[static_cast<std::size_t>(s.copies[static_cast<std::size_t>(l.copy)].limb)]
+                          .segments[static_cast<std::size_t>(l.segment)]
+                          .layers;
+        } else {
+            layers = &p.masses[static_cast<std::size_t>(s.masses[static_cast<std::size_t>(part) - links].mass)].layers;
+        }
+        layers->skin_mm = mm;
+        return calcParts(p, s, own, shelf, runs).at(static_cast<std::size_t>(part)).skin.mass_g;
+    };
+    double lo = 0, hi = 200;
+    if (!(clay_g >= 0) || clay_g > gramsAt(hi) * (1 + 1e-9)) return std::numeric_limits<double>::quiet_NaN();
+    for (int i = 0; i < 60; ++i) {
+        const double mm = (lo + hi) / 2;
+        (gramsAt(mm) < clay_g ? lo : hi) = mm;
+    }
+    return (lo + hi) / 2;
+}
+
+} // namespace enkinet::fill

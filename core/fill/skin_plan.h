@@ -1,0 +1,44 @@
+#pragma once
+// What the hands need to know about clay: lumps so that left and right get the same, sheets, how much oversize a
+// shrinking clay wants, batches that are used up before they set, and what a weighed piece says about its thickness.
+// docs/mechanics.md 45, 49.
+#include "fill/parts.h"
+
+namespace enkinet::fill {
+
+inline constexpr double kConditioning_g = 60; ///< what two hands work soft at a time
+inline constexpr double kWaste = 1.1;         ///< clay lost on hands, tools and board
+
+/// One part's clay.
+struct PartSkin {
+    int part = 0;
+    double grams = 0;                   ///< without waste
+    double ball_mm = 0;                 ///< diameter of the lump that it is made from
+    double sheet_mm = 0, sheet_cm2 = 0; ///< rolled to its thickness: the area that it takes
+    double oversize = 1;                ///< factor on every length while it is wet
+    double hours = 0;                   ///< drying or setting; 0 for oven-bake and never-drying clay
+    int conditioning = 0;               ///< batches to work soft
+    int batches = 0;                    ///< to mix, putty only
+    double batch_g = 0;
+};
+
+/// Clay of every part; room_C: of the shop; putty_g_h: how much putty two hands put on in an hour.
+std::vector<PartSkin> calcSkinPlan(const std::vector<Part>& parts, const Shelf& shelf, double room_C = 20,
+                                   double putty_g_h = 40);
+
+/// Diameter of a ball of so many grams, mm.
+double findBall(double grams, double density_g_cm3);
+/// Factor on the wet lengths of a piece that loses the share s of every length: 1/(1 - s). Extensions and patterns too.
+double findOversize(double shrink);
+/// Working and setting time of a putty at a room temperature: doubled per 10 °C colder, halved per 10 °C warmer.
+double findPuttyTime(double hoursAt20, double room_C);
+
+/// Thickness of skin, mm, at which the part weighs so much clay; the part by its index in calcParts. NaN when no
+/// thickness does. Found by bisection on the layers.
+double calcThickness(const body::Puppet& puppet, const body::Skeleton& skeleton, const std::vector<body::Stretch>& own,
+                     const Shelf& shelf, const std::vector<WireRuns>& runs, int part, double clay_g);
+
+/// Largest strain of a skin that is bent round a joint with it: curvature times its outer half-width.
+double findSkinStrain(double angle_rad, double gap_mm, double halfWidth_mm);
+
+} // namespace enkinet::fill
