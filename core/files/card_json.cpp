@@ -57,6 +57,7 @@ Cards readCards(Reader& r) {
         c.thinnest_mm = x.number("thinnest_mm", 1), c.thickest_mm = x.number("thickest_mm", 20);
         c.set_C = x.number("set_C", 0), c.soak_min = x.number("soak_min", 0), c.scorch_C = x.number("scorch_C", 0);
         c.yield_MPa = x.number("yield_MPa", 0), c.colour = x.text("colour", "");
+        c.mostHeat_min = x.number("most_heat_min", c.mostHeat_min);
         c.youngs_MPa = x.number("youngs_MPa", 0), c.strainLimit = x.number("strain_limit", 0);
         c.rawStrength_MPa = x.number("raw_strength_MPa", c.rawStrength_MPa), c.shrink = x.number("shrink", 0);
         c.dry_h_6mm = x.number("dry_h_6mm", c.dry_h_6mm), c.working_h = x.number("working_h", c.working_h),
@@ -122,6 +123,7 @@ Json cardsJson(const Cards& cards) {
                               {"soak_min", c.soak_min},
                               {"scorch_C", c.scorch_C},
                               {"yield_MPa", c.yield_MPa},
+                              {"most_heat_min", c.mostHeat_min},
                               {"youngs_MPa", c.youngs_MPa},
                               {"strain_limit", c.strainLimit},
                               {"raw_strength_MPa", c.rawStrength_MPa},

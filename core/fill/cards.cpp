@@ -55,6 +55,7 @@ Result<ClayCard> makeClay(ClayCard c) {
     ok = within(place, {{"Young's modulus", c.youngs_MPa, 0, 5000, " MPa"},
                         {"limit of strain", c.strainLimit, 0, 5, ""},
                         {"raw strength", c.rawStrength_MPa, 0, 2, " MPa"},
+                        {"heat in all bakes", c.mostHeat_min, 0, 1e5, " min"},
                         {"shrinkage", c.shrink, 0, 0.5, ""},
                         {"drying time of 6 mm", c.dry_h_6mm, 0.1, 1000, " h"},
                         {"working time", c.working_h, 0.01, 100, " h"},

@@ -14,14 +14,15 @@ struct ClayCard {
     double pack_g = 0, packPrice = 0;
     double thinnest_mm = 0, thickest_mm = 0;
     double set_C = 0, soak_min = 0, scorch_C = 0; ///< oven-bake families only
-    double yield_MPa = 0;                         ///< never-drying clay at working temperature
-    double youngs_MPa = 0;                        ///< flexible clay once cured
-    double strainLimit = 0;                       ///< flexible clay once cured: where it cracks
-    double rawStrength_MPa = 0.04;                ///< of the raw clay, before it sags
-    double shrink = 0;                            ///< length lost in drying or curing, as a share
-    double dry_h_6mm = 24;                        ///< air-dry: hours for 6 mm at 20 C and 50 % damp
-    double working_h = 1.5, curing_h = 4;         ///< putty at 20 C
-    std::string colour;                           ///< #rrggbb
+    double mostHeat_min = 240;            ///< in all bakes together, before it darkens and turns brittle; 0: not known
+    double yield_MPa = 0;                 ///< never-drying clay at working temperature
+    double youngs_MPa = 0;                ///< flexible clay once cured
+    double strainLimit = 0;               ///< flexible clay once cured: where it cracks
+    double rawStrength_MPa = 0.04;        ///< of the raw clay, before it sags
+    double shrink = 0;                    ///< length lost in drying or curing, as a share
+    double dry_h_6mm = 24;                ///< air-dry: hours for 6 mm at 20 C and 50 % damp
+    double working_h = 1.5, curing_h = 4; ///< putty at 20 C
+    std::string colour;                   ///< #rrggbb
     friend bool operator==(const ClayCard&, const ClayCard&) = default;
 };
 

@@ -1,5 +1,6 @@
-#include "fill/bake_plan.h"
+#include "fill/ledger.h"
 #include "support/near.h"
+#include <fmt/format.h>
 
 using namespace enkinet;
 using namespace enkinet::fill;
@@ -188,4 +189,50 @@ TEST_CASE("Air-dry and putty clocks follow their cards", "[fill]") {
     CHECK(findPuttyHours(20) == 4);
     CHECK(findPuttyHours(10) == 8);
     CHECK(findPuttyHours(30) == 2);
+}
+
+TEST_CASE("Locked limb by limb, what was baked first goes in again and again; baked once, everything goes in once",
+          "[fill]") {
+    const auto r = reportOf(demo());
+    const BakePlan once = calcOneBake(r.choice.parts, r.shelf);
+    const BakePlan staged = calcStagedBakes(demo().puppets[0], r.choice.rest, r.choice.parts, r.shelf);
+    REQUIRE(staged.bakes.size() > once.bakes.size());
+    CHECK(staged.minutes() > once.minutes());
+    for (const HeatEntry& e : once.ledger)
+        CHECK(e.bakes == 1);
+    const auto entry = [](const BakePlan& plan, int part) {
+        return std::find_if(plan.ledger.begin(), plan.ledger.end(), [&](const auto& e) { return e.part == part; });
+    };
+    // The first stage's parts are in every bake of that plan, the last one's in one.
+    for (int p : staged.bakes.front().parts)
+        CHECK(entry(staged, p)->bakes == static_cast<int>(staged.bakes.size()));
+    CHECK(entry(staged, staged.bakes.back().parts.back())->bakes == 1);
+    for (const HeatEntry& e : staged.ledger) {
+        double most = 0;
+        for (const Bake& b : staged.bakes)
+            if (std::find(b.parts.begin(), b.parts.end(), e.part) != b.parts.end()) most += b.minutes;
+        CHECK(e.atHeat_min > 0);
+        CHECK(e.atHeat_min < most);
+        CHECK(e.limit_min == 240);
+    }
+    CHECK(staged.worst()->atHeat_min >= once.worst()->atHeat_min);
+}
+
+TEST_CASE("A probe's log gives the oven's offset and swing, and the dial makes up for it", "[fill]") {
+    std::string csv = "minutes,degrees C\n";
+    for (int i = 0; i <= 120; ++i)
+        csv += fmt::format("{},{}\n", i * 0.5, 136 + 5 * std::sin(i * 0.7) - 116 * std::exp(-i / 10.0));
+    const auto log = parseOvenLog(csv, 130);
+    REQUIRE(log);
+    CHECK(log->offset_C == Approx(6).margin(0.4));
+    CHECK(log->swing_C == Approx(5).margin(0.3));
+    const ClayCard& clay = reportOf(demo()).shelf.clays.at("firm-white");
+    CHECK(*findDial(*log, clay) == Approx(124).margin(0.4));
+    OvenLog wild = *log;
+    wild.swing_C = 25;
+    CHECK(findDial(wild, clay).fault().sentence().find("scorch") != std::string::npos);
+    CHECK_FALSE(parseOvenLog("minutes,C\n1,20\n", 130));
+    CHECK(parseOvenLog(csv + "70,hot\n", 130).fault().sentence().find("line 123") != std::string::npos);
+    CHECK_FALSE(parseOvenLog(csv + "3,130\n", 130));
+    CHECK_FALSE(parseOvenLog(csv + "80,4000\n", 130));
 }

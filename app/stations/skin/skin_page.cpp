@@ -2,6 +2,7 @@
 #include "desk/fields.h"
 #include "desk/look.h"
 #include "desk/say.h"
+#include "fill/ledger.h"
 #include "stations/bulk/section_view.h"
 #include <QFormLayout>
 #include <QVBoxLayout>
@@ -200,6 +201,21 @@ void SkinPage::showBake(const production::Report& r) {
                           QString::fromStdString(r.choice.parts[static_cast<std::size_t>(slow.part)].label),
                           Say::minutes(slow.reach_min), Say::minutes(b.soak_min));
     }
+    // Both schools, and what the part that suffers most goes through.
+    const fill::BakePlan staged = fill::calcStagedBakes(document().puppet(), r.choice.rest, r.choice.parts, r.shelf);
+    const fill::BakePlan once = fill::calcOneBake(r.choice.parts, r.shelf);
+    const auto school = [&](const QString& name, const fill::BakePlan& plan) {
+        const fill::HeatEntry* worst = plan.worst();
+        if (!worst) return;
+        lines << tr("%1: %2 in the oven in all; the %3 spends %4 of %5 min at heat, in %6%7.")
+                     .arg(name, Say::minutes(plan.minutes()),
+                          QString::fromStdString(r.choice.parts[static_cast<std::size_t>(worst->part)].label),
+                          Say::number(worst->atHeat_min, 0), Say::number(worst->limit_min, 0),
+                          worst->bakes == 1 ? tr("one bake") : tr("%1 bakes").arg(worst->bakes),
+                          worst->over() ? tr(": too much") : QString());
+    };
+    school(tr("One bake at the end"), once);
+    school(tr("A bake for each limb"), staged);
     m_bake->setText(lines.join("\n"));
     const fill::BakeBatch& b = r.bakes.front();
     m_plot->clearPlottables();
