@@ -1,20 +1,21 @@
 #pragma once
-// A row of buttons of one owner: text, name for tests and assistive tools, and the member that each calls.
+// A row of buttons: text, name for tests and assistive tools, and what each does.
 #include <QHBoxLayout>
 #include <QPushButton>
+#include <functional>
 #include <initializer_list>
 
 namespace enkinet::app {
 
-template <class Owner> struct RowButton {
+struct RowButton {
     QString text;
     const char* id;
-    void (Owner::*slot)();
+    std::function<void()> slot;
 };
 
-template <class Owner> QHBoxLayout* makeButtonRow(Owner* owner, std::initializer_list<RowButton<Owner>> buttons) {
+inline QHBoxLayout* makeButtonRow(QObject* owner, std::initializer_list<RowButton> buttons) {
     auto* row = new QHBoxLayout;
-    for (const RowButton<Owner>& b : buttons) {
+    for (const RowButton& b : buttons) {
         auto* button = new QPushButton(b.text);
         button->setObjectName(b.id);
         row->addWidget(button);

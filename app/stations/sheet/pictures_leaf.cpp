@@ -1,6 +1,7 @@
 #include "stations/sheet/pictures_leaf.h"
 #include "base/units.h"
 #include "body/silhouette.h"
+#include "desk/button_row.h"
 #include "desk/fields.h"
 #include "desk/look.h"
 #include "desk/say.h"
@@ -31,16 +32,7 @@ PicturesLeaf::PicturesLeaf(Document& document, QWidget* parent) : QWidget(parent
     intro->setText(tr("Lay a front and a side picture on the sheet: by file, drop or paste. Front alone will do; then "
                       "every depth is a guess."));
     v->addWidget(intro);
-    const auto row = [&](std::initializer_list<std::tuple<QString, const char*, std::function<void()>>> buttons) {
-        auto* h = new QHBoxLayout;
-        for (const auto& [text, id, slot] : buttons) {
-            auto* b = new QPushButton(text);
-            b->setObjectName(id);
-            h->addWidget(b);
-            connect(b, &QPushButton::clicked, this, slot);
-        }
-        v->addLayout(h);
-    };
+    const auto row = [&](std::initializer_list<RowButton> buttons) { v->addLayout(makeButtonRow(this, buttons)); };
     row({{tr("Front…"), "addFront", [this] { choose(false); }},
          {tr("Side…"), "addSide", [this] { choose(true); }},
          {tr("Paste"), "pastePicture", [this] { paste(); }}});

@@ -1,5 +1,6 @@
 #include "stations/sheet/pose_leaf.h"
 #include "base/units.h"
+#include "desk/button_row.h"
 #include "desk/fields.h"
 #include "desk/look.h"
 #include "desk/say.h"
@@ -23,16 +24,7 @@ PoseLeaf::PoseLeaf(Document& document, QWidget* parent) : QWidget(parent), m_doc
     intro->setText(tr("Take a limb beyond a joint, on an elevation or on the turntable, and bend it there. Loads "
                       "follow the pose; the piece is built at rest."));
     v->addWidget(intro);
-    const auto row = [&](std::initializer_list<std::tuple<QString, const char*, std::function<void()>>> buttons) {
-        auto* h = new QHBoxLayout;
-        for (const auto& [text, id, slot] : buttons) {
-            auto* b = new QPushButton(text);
-            b->setObjectName(id);
-            h->addWidget(b);
-            connect(b, &QPushButton::clicked, this, slot);
-        }
-        v->addLayout(h);
-    };
+    const auto row = [&](std::initializer_list<RowButton> buttons) { v->addLayout(makeButtonRow(this, buttons)); };
     m_joint = makeHeading({});
     v->addWidget(m_joint);
     m_forth = new NumberField(NumberField::Kind::angle, degToRad(-175), degToRad(175), degToRad(5), 1,

@@ -105,8 +105,7 @@ CuttingLeaf::CuttingLeaf(Document& document, QWidget* parent) : QWidget(parent),
     v->addWidget(m_words);
     m_view = new SawingView(document);
     v->addWidget(m_view);
-    v->addLayout(makeButtonRow<CuttingLeaf>(
-        this, {{tr("It is cut: take it out of the stock"), "wireIsCut", &CuttingLeaf::cut}}));
+    v->addLayout(makeButtonRow(this, {{tr("It is cut: take it out of the stock"), "wireIsCut", [this] { cut(); }}}));
     m_caution = makeText(true);
     m_caution->setText(tr("Cover your eyes when you snip: short ends fly. Tie the label on before the next cut."));
     v->addWidget(m_caution);
@@ -116,8 +115,7 @@ CuttingLeaf::CuttingLeaf(Document& document, QWidget* parent) : QWidget(parent),
     m_done->setAccessibleName(tr("Limbs whose wire is cut"));
     m_done->setFixedHeight(72);
     v->addWidget(m_done);
-    v->addLayout(
-        makeButtonRow<CuttingLeaf>(this, {{tr("The marked one is not cut"), "wireNotCut", &CuttingLeaf::uncut}}));
+    v->addLayout(makeButtonRow(this, {{tr("The marked one is not cut"), "wireNotCut", [this] { uncut(); }}}));
     v->addWidget(makeHeading(tr("Offcuts in the drawer")));
     m_drawer = new QListWidget;
     m_drawer->setObjectName("offcuts");
@@ -132,8 +130,8 @@ CuttingLeaf::CuttingLeaf(Document& document, QWidget* parent) : QWidget(parent),
     row->addWidget(m_spool);
     row->addWidget(m_length);
     v->addLayout(row);
-    v->addLayout(makeButtonRow<CuttingLeaf>(this, {{tr("Add offcut"), "addOffcut", &CuttingLeaf::addOffcut},
-                                                   {tr("Remove marked"), "removeOffcut", &CuttingLeaf::removeOffcut}}));
+    v->addLayout(makeButtonRow(this, {{tr("Add offcut"), "addOffcut", [this] { addOffcut(); }},
+                                      {tr("Remove marked"), "removeOffcut", [this] { removeOffcut(); }}}));
 }
 
 void CuttingLeaf::show() {

@@ -179,10 +179,9 @@ PuppetTable::PuppetTable(Document& document, QWidget* parent)
     m_differences->setEditTriggers(QAbstractItemView::NoEditTriggers);
     m_differences->setFont(deskFont(9.5));
     v->addWidget(m_differences, 1);
-    v->addLayout(
-        makeButtonRow<PuppetTable>(this, {{tr("Keep this design aside"), "keepAside", &PuppetTable::keepAside},
-                                          {tr("Change places"), "swapAside", &PuppetTable::swapAside},
-                                          {tr("Let the one aside go"), "dropAside", &PuppetTable::dropAside}}));
+    v->addLayout(makeButtonRow(this, {{tr("Keep this design aside"), "keepAside", [this] { keepAside(); }},
+                                      {tr("Change places"), "swapAside", [this] { swapAside(); }},
+                                      {tr("Let the one aside go"), "dropAside", [this] { dropAside(); }}}));
     connect(&document, &Document::changed, this, &PuppetTable::refresh);
     connect(m_view, &QTableView::clicked, this, [this](const QModelIndex& i) {
         const choice::LimbChoice& l = m_document.report().choice.limbs[static_cast<std::size_t>(i.row())];

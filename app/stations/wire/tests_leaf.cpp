@@ -2,6 +2,7 @@
 #include "base/gauge.h"
 #include "base/normal.h"
 #include "base/units.h"
+#include "desk/button_row.h"
 #include "desk/fields.h"
 #include "desk/say.h"
 #include "files/container.h"
@@ -34,22 +35,10 @@ TestsLeaf::TestsLeaf(Document& document, QWidget* parent) : QWidget(parent), m_d
     m_list->setWordWrap(true);
     m_list->setFixedHeight(96);
     v->addWidget(m_list);
-    const auto row = [&](std::initializer_list<std::pair<QString, void (TestsLeaf::*)()>> buttons,
-                         const QStringList& ids) {
-        auto* h = new QHBoxLayout;
-        int i = 0;
-        for (const auto& [text, slot] : buttons) {
-            auto* b = new QPushButton(text);
-            b->setObjectName(ids[i++]);
-            h->addWidget(b);
-            connect(b, &QPushButton::clicked, this, slot);
-        }
-        v->addLayout(h);
-    };
-    row({{tr("Remove marked"), &TestsLeaf::removeMarked},
-         {tr("To CSV…"), &TestsLeaf::exportCsv},
-         {tr("From CSV…"), &TestsLeaf::importCsv}},
-        {"testRemove", "testExport", "testImport"});
+    const auto row = [&](std::initializer_list<RowButton> buttons) { v->addLayout(makeButtonRow(this, buttons)); };
+    row({{tr("Remove marked"), "testRemove", [this] { removeMarked(); }},
+         {tr("To CSV…"), "testExport", [this] { exportCsv(); }},
+         {tr("From CSV…"), "testImport", [this] { importCsv(); }}});
 
     v->addWidget(makeHeading(tr("A new test")));
     m_strands = new ChoiceField(tr("Strands of the sample"));
@@ -88,8 +77,8 @@ TestsLeaf::TestsLeaf(Document& document, QWidget* parent) : QWidget(parent), m_d
     form->addRow(tr("lever, weight"), pair(m_lever, m_weight));
     form->addRow(tr("last bent"), m_lastBend);
     v->addLayout(form);
-    row({{tr("Add bend test"), &TestsLeaf::addBend}, {tr("Add hang test"), &TestsLeaf::addHang}},
-        {"addBend", "addHang"});
+    row({{tr("Add bend test"), "addBend", [this] { addBend(); }},
+         {tr("Add hang test"), "addHang", [this] { addHang(); }}});
     m_caution = makeText(true);
     m_caution->setText(tr("Bend: to and fro over the clamp until it breaks, counting. Hang: more weight on a lever "
                           "until the joint creeps past the set angle. Cover your eyes."));
@@ -113,7 +102,7 @@ TestsLeaf::TestsLeaf(Document& document, QWidget* parent) : QWidget(parent), m_d
     spoolForm->addRow(tr("wire"), m_card);
     spoolForm->addRow(tr("metres, price"), pair(m_length, m_price));
     v->addLayout(spoolForm);
-    row({{tr("Put into stock"), &TestsLeaf::putSpool}}, {"putSpool"});
+    row({{tr("Put into stock"), "putSpool", [this] { putSpool(); }}});
     connect(m_spool, &ChoiceField::edited, this, &TestsLeaf::showSpool);
 }
 
