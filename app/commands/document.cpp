@@ -48,7 +48,8 @@ Document::Document(QObject* parent)
     m_saveSoon.setSingleShot(true);
     m_saveSoon.setInterval(1500);
     m_recoverSoon.setSingleShot(true);
-    m_recoverSoon.setInterval(400);
+    // Writing takes its time too; all of it stays within the second that a kill may cost.
+    m_recoverSoon.setInterval(150);
     connect(&m_saveSoon, &QTimer::timeout, this, [this] {
         if (!m_path.isEmpty() && !m_readOnly && isChanged())
             if (const QString fault = save(); !fault.isEmpty()) Q_EMIT refused(fault);

@@ -84,11 +84,12 @@ public:
         for (const Spool& s : m_stock.spools)
             for (int n : wire::kStrandCounts)
                 plain += laysFor(m_choice.demands, n, s.diameter_mm).size();
-        const std::size_t k = m_choice.demands.size();
+        // Runs of strands that never grow, for each one that does not change: five counts, places between joints.
+        const auto k = static_cast<double>(std::max<std::size_t>(1, m_choice.demands.size()));
+        const double one = (5 + 10 * (k - 1)) / 5, two = one + 10 * (k - 1) * (k - 2) / 2 / 5;
+        const double fields[] = {1, one, two};
         m_drops = kMostDrops;
-        // Each strand count has at most four smaller ones, each drop at most k places.
-        while (m_drops > 0 &&
-               plain * static_cast<std::size_t>(std::pow(2.0 * static_cast<double>(k), m_drops)) > 2 * kMostCandidates)
+        while (m_drops > 0 && static_cast<double>(plain) * fields[m_drops] > kMostCandidates)
             --m_drops;
         for (std::size_t i = 0; i < m_stock.spools.size(); ++i)
             for (int n : wire::kStrandCounts)
@@ -189,7 +190,7 @@ private:
             double miss = 0;
             for (double x : v.shortfall)
                 miss += x;
-            t.at[j] = {v.bend.hold_Nmm,        v.life_s, v.effort_Nmm / d.effortLimit_Nmm, miss,
+            t.at[j] = {v.bend.hold_Nmm,         v.life_s, v.effort_Nmm / d.effortLimit_Nmm, miss,
                        v.life_s / d.needFilm_s, v.state()};
         }
     }

@@ -20,9 +20,10 @@ const production::Cards& cards() {
 production::Production stocked(int gauges) {
     auto loaded = files::loadProduction(kData + "/demo/post-for-the-tide-house.json", cards());
     production::Production p = loaded.take().production;
-    const double sold[] = {0.4, 0.5, 0.6, 0.8, 1.0, 1.2, 1.5, 2.0, 2.5, 3.0};
+    const double sold[] = {0.8, 0.5, 1.5, 0.3, 2.0, 0.4, 1.0, 0.6, 1.2, 2.5};
     p.stock.spools.clear();
-    for (const char* id : {"aluminium-soft", "aluminium-half-hard", "aluminium-alloy-soft", "copper-annealed", "brass-annealed"})
+    for (const char* id :
+         {"aluminium-soft", "aluminium-half-hard", "aluminium-alloy-soft", "copper-annealed", "brass-annealed"})
         for (int i = 0; i < gauges; ++i)
             p.stock.spools.push_back({std::string(id) + "-" + std::to_string(i), id, sold[i], 50, 0.3});
     return p;
