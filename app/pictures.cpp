@@ -44,6 +44,27 @@ bool takeSheet(Window& window, const auto& leaves, const auto& take) {
     d.select({});
     return done;
 }
+/// Each leaf with a part in hand that has something to show there: clay on bulk, or a cover.
+bool takeSkin(Window& window, const auto& leaves) {
+    Document& d = window.document();
+    // The one of which there is most.
+    const auto take = [&](auto amount) {
+        const fill::Part* most = nullptr;
+        for (const fill::Part& p : d.report().choice.parts)
+            if (p.mass < 0 && amount(p) > 0 && (!most || amount(p) > amount(*most))) most = &p;
+        if (!most) return;
+        const auto& s = d.report().choice.skeleton;
+        const body::Link& link = s.links[static_cast<std::size_t>(most->link)];
+        const body::LimbCopy& copy = s.copies[static_cast<std::size_t>(link.copy)];
+        d.select({Selection::Kind::segment, copy.limb, link.segment, copy.right});
+    };
+    take([](const fill::Part& p) { return p.bulk.mass_g > 0 ? p.skin.mass_g : 0; });
+    bool done = leaves("skinLeaves", {{0, "skin"}, {1, "skin-hands"}, {2, "skin-oven"}});
+    take([](const fill::Part& p) { return p.covered_mm2; });
+    done = done && leaves("skinLeaves", {{3, "skin-cover"}});
+    d.select({});
+    return done;
+}
 } // namespace
 
 bool writePictures(Window& window, const QString& folder) {
@@ -97,6 +118,7 @@ bool writePictures(Window& window, const QString& folder) {
             window.showTable(false);
             if (tried) d.undoStack().undo(), d.undoStack().undo();
         }
+        if (i == static_cast<int>(production::Station::skin) && !takeSkin(window, leaves)) return false;
         if (i == static_cast<int>(production::Station::sheet) && !takeSheet(window, leaves, take)) return false;
     }
     // The night bench once, on the first station.

@@ -1,7 +1,6 @@
 #include "puppet_command.h"
 #include <fmt/format.h>
 #include <iostream>
-#include <iterator>
 
 namespace enkinet::cli {
 
@@ -9,37 +8,6 @@ using files::Json;
 using production::Report;
 
 namespace {
-
-const char* issueWord(production::Issue i) {
-    constexpr const char* kWords[] = {"nothing drawn yet",
-                                      "nothing holds it to a base",
-                                      "drawn lower than its height",
-                                      "joint",
-                                      "no wire in stock can be tried",
-                                      "spool too short for all limbs",
-                                      "easier to bend than the joint beyond it",
-                                      "cut, and no longer what is wanted",
-                                      "carries torsion on one straight wire: give it a key",
-                                      "twisting spends much of the wire",
-                                      "the choice does not settle",
-                                      "no room for bulk",
-                                      "skin too thin",
-                                      "skin too thick",
-                                      "stiff clay across a joint",
-                                      "flexible clay stretched beyond its limit",
-                                      "skin jumps by more than two to one",
-                                      "slender",
-                                      "does not cure in a day",
-                                      "neither paint nor cover",
-                                      "coat does not hold on the one below",
-                                      "a test contradicts the card of",
-                                      "wire to buy",
-                                      "clay to buy",
-                                      "paint to buy",
-                                      "foil to buy"};
-    static_assert(std::size(kWords) == static_cast<std::size_t>(production::Issue::buy_foil) + 1);
-    return kWords[static_cast<int>(i)];
-}
 
 void checkRun(const std::string& path, bool json, Run& run) {
     std::size_t open = 0;

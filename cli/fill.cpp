@@ -13,30 +13,6 @@ using production::Report;
 
 namespace {
 
-const char* warningWord(production::Issue issue) {
-    using production::Issue;
-    switch (issue) {
-    case Issue::no_room_for_bulk:
-        return "no room for bulk";
-    case Issue::skin_thin:
-        return "skin too thin";
-    case Issue::skin_thick:
-        return "skin too thick";
-    case Issue::skin_bridges_joint:
-        return "stiff clay across a joint";
-    case Issue::skin_cracks:
-        return "flexible clay stretched beyond its limit";
-    case Issue::skin_jump:
-        return "skin jumps by more than two to one";
-    case Issue::slender:
-        return "slender";
-    case Issue::bake_too_long:
-        return "never hot inside";
-    default:
-        return nullptr;
-    }
-}
-
 Json puppetFill(const production::Production& p, const body::Puppet& puppet, const Report& r) {
     Json j{{"id", puppet.id},        {"name", puppet.name},    {"parts", Json::array()},
            {"clays", Json::array()}, {"bakes", Json::array()}, {"warnings", Json::array()}};
@@ -51,6 +27,7 @@ Json puppetFill(const production::Production& p, const body::Puppet& puppet, con
             if (s.part == static_cast<int>(i)) {
                 o["clay"] = part.layers.clay;
                 o["thickness_mm"] = s.sheet_mm / s.oversize;
+                o["thinnest_mm"] = part.skinLeast_mm, o["thickest_mm"] = part.skinMost_mm;
                 o["clay_to_take_g"] = s.grams, o["ball_mm"] = s.ball_mm, o["sheet_mm"] = s.sheet_mm,
                 o["sheet_cm2"] = s.sheet_cm2, o["oversize"] = s.oversize;
                 if (s.hours > 0) o["hours"] = s.hours;
@@ -74,9 +51,31 @@ Json puppetFill(const production::Production& p, const body::Puppet& puppet, con
                               {"minutes", numberJson(b.minutes)},
                               {"soak_min", b.soak_min},
                               {"parts", b.parts.size()}});
+    for (const fill::Bake& b : r.bakePlan.bakes) {
+        Json load{
+            {"name", b.name}, {"set_C", b.set_C}, {"minutes", b.minutes}, {"needed_min", numberJson(b.needed_min)}};
+        for (int part : b.fresh)
+            load["cures"].push_back(r.choice.parts[static_cast<std::size_t>(part)].label);
+        j["loads"].push_back(std::move(load));
+    }
+    for (const fill::HeatEntry& e : r.bakePlan.ledger)
+        j["heat"].push_back({{"part", r.choice.parts[static_cast<std::size_t>(e.part)].label},
+                             {"bakes", e.bakes},
+                             {"at_heat_min", e.atHeat_min},
+                             {"limit_min", e.limit_min}});
+    for (const fill::Substitute& x : r.substitutes)
+        j["substitutes"].push_back({{"clay", x.clay},
+                                    {"instead", x.instead},
+                                    {"missing_g", x.missing_g},
+                                    {"free_g", x.free_g},
+                                    {"own_bake", x.ownBake},
+                                    {"other_shrinkage", x.otherShrink}});
     for (const production::OpenPoint& o : r.open)
-        if (const char* word = warningWord(o.issue))
-            j["warnings"].push_back({{"what", word}, {"part", o.subject}, {"found", o.found}, {"limit", o.limit}});
+        if (o.station == production::Station::bulk || o.station == production::Station::skin)
+            j["warnings"].push_back({{"what", issueWord(o.issue)},
+                                     {"part", o.subject},
+                                     {"found", numberJson(o.found)},
+                                     {"limit", numberJson(o.limit)}});
     return j;
 }
 

@@ -14,6 +14,9 @@ template <class Each> void forPuppets(const std::string& path, Run& run, Each ea
              production::calcReport(*production, static_cast<int>(i), *run.cards(), run.tables));
 }
 
+/// What is wrong with the subject of an open point, in words.
+const char* issueWord(production::Issue issue);
+
 /// A subcommand with a FILE and --json; action(path, json, run) does the work.
 CLI::App* addPuppetCommand(CLI::App& program, Run& run, const char* name, const char* help,
                            void (*action)(const std::string&, bool, Run&));

@@ -77,6 +77,10 @@ production::Report Document::reportOf(int puppet) const {
     return production::calcReport(*m_value, puppet, m_shipped, tables());
 }
 
+production::SolidComparison Document::solidComparison() const {
+    return production::calcSolidComparison(*m_value, m_puppet, *m_report, m_shipped, tables());
+}
+
 void Document::put(Value value) {
     m_value = std::move(value);
     m_puppet = std::clamp(m_puppet, 0, std::max(0, static_cast<int>(m_value->puppets.size()) - 1));

@@ -38,6 +38,8 @@ public:
     production::Report reportOf(int puppet) const;
     /// Of the design that the present puppet keeps aside; it must have one.
     production::Report reportOfAside() const;
+    /// What solid clay in place of every core would mean for the present puppet, computed now.
+    production::SolidComparison solidComparison() const;
     bool hasPuppet() const { return !m_value->puppets.empty(); }
     const body::Puppet& puppet() const { return m_value->puppets[static_cast<std::size_t>(m_puppet)]; }
     int puppetIndex() const { return m_puppet; }

@@ -119,6 +119,7 @@ QLabel* makeTitle() {
 QLabel* makeHeading(const QString& text) {
     auto* l = new QLabel(text);
     l->setProperty("role", "heading");
+    l->setContentsMargins(0, 6, 0, 0);
     return l;
 }
 

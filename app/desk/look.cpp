@@ -48,7 +48,7 @@ QString styleSheet() {
                "#cardBody, #cardScroll, #cardScroll > QWidget { background: %3; color: %4; }"
                "QScrollArea { border: none; }"
                "QLabel { color: %4; } QLabel[role=\"title\"] { font-size: 17pt; font-weight: 600; }"
-               "QLabel[role=\"heading\"] { font-size: 11pt; font-weight: 600; margin-top: 6px; }"
+               "QLabel[role=\"heading\"] { font-size: 11pt; font-weight: 600; }"
                "QLabel[role=\"quiet\"] { color: %5; }"
                "QPushButton { background: %2; color: %4; border: 1px solid %7; border-radius: 3px; padding: 3px 10px; }"
                "QPushButton:hover, QPushButton:focus { border-color: %9; } QPushButton:pressed { background: %8; }"

@@ -359,6 +359,20 @@ QString Say::openPoint(const production::OpenPoint& p) {
     case Issue::slender:
         return tr("%1 is %2 times as long as thick, cured clay breaks above %3: give it wire or make it stouter.")
             .arg(who, number(p.found, 0), number(p.limit, 0));
+    case Issue::heat_spent:
+        return tr("%1 spends %2 min at heat in %3 bakes, its clay stands %4: fewer loads, or bake it later.")
+            .arg(who, number(p.found, 0), QString::fromStdString(p.other), number(p.limit, 0));
+    case Issue::left_raw:
+        return tr("%1 stays raw: no load cures it.").arg(who);
+    case Issue::not_in_oven:
+        return tr("%1 must not go into the oven: it stands %2 °C, the load peaks at %3 °C.")
+            .arg(who, number(p.limit, 0), number(p.found, 0));
+    case Issue::sags:
+        return tr("%1 has no wire and would sag before it is cured: %2 of %3 MPa. Prop it %4 mm above the base, or "
+                  "give it a wire.")
+            .arg(who, number(p.found, 3), number(p.limit, 3), QString::fromStdString(p.other));
+    case Issue::wet_grip:
+        return tr("%1: nothing to hold it by but what is wet. A rod, tie-downs or baking in stages would help.").arg(who);
     case Issue::bake_too_long:
         return tr("%1 does not get hot inside within a day.").arg(who);
     case Issue::nothing_outside:
@@ -453,100 +467,6 @@ QString Say::remedy(const production::Remedy& r, const Document& d) {
 QString Say::edge(double f) {
     if (f >= 1.5) return tr("hard edge");
     return f > 1.05 ? tr("eased edge") : tr("no edge");
-}
-
-QString Say::step(const plan::Step& s) {
-    using plan::StepKind;
-    const QString who = QString::fromStdString(s.subject), what = QString::fromStdString(s.detail);
-    switch (s.kind) {
-    case StepKind::print_sheets:
-        return tr("Print the sheets of %1").arg(who);
-    case StepKind::cut_wire:
-        return s.amount == 1 ? tr("Cut wire: %1, 1 piece").arg(who)
-                             : tr("Cut wire: %1, %2 pieces").arg(who, number(s.amount, 0));
-    case StepKind::twist_wire:
-        return tr("Twist: %1, %2 turns").arg(who, number(s.amount, 1));
-    case StepKind::drill_base:
-        return s.amount == 1 ? tr("Drill the base: 1 hole") : tr("Drill the base: %1 holes").arg(number(s.amount, 0));
-    case StepKind::bind_limb:
-        return tr("Bind on: %1").arg(who);
-    case StepKind::set_putty:
-        return tr("Putty on the stiff stretches");
-    case StepKind::bulk:
-        return tr("Bulk %1: %2, %3").arg(who, grams(s.amount), what);
-    case StepKind::skin:
-        return tr("Skin %1: %2").arg(who, grams(s.amount));
-    case StepKind::gate:
-        return tr("Last look before the oven");
-    case StepKind::bake:
-        return tr("Bake at %1 °C, let it cool").arg(number(s.amount, 0));
-    case StepKind::dry:
-        return tr("Let %1 set").arg(who);
-    case StepKind::paint:
-        return tr("Paint %1: %2, %3").arg(who, role(s.role), what);
-    case StepKind::cover:
-        return tr("Cover %1").arg(who);
-    case StepKind::tie_down:
-        return tr("Plant the feet in the base");
-    }
-    return {};
-}
-
-QString Say::reason(plan::Reason r) {
-    using plan::Reason;
-    switch (r) {
-    case Reason::marks_from_sheet:
-        return tr("joints are marked from the printed strip");
-    case Reason::strands_first:
-        return tr("strands are cut before they are twisted");
-    case Reason::wire_first:
-        return tr("its wire is ready first");
-    case Reason::parent_first:
-        return tr("it is wrapped on the limb that carries it");
-    case Reason::stiff_before_bulk:
-        return tr("foil presses on putty that has set");
-    case Reason::core_before_skin:
-        return tr("clay needs something firm under it");
-    case Reason::nothing_hard_yet:
-        return tr("after it nothing can be changed");
-    case Reason::clay_raw_until_baked:
-        return tr("paint holds on cured clay only");
-    case Reason::heat_before_cloth:
-        return tr("cloth and glue do not go into the oven");
-    case Reason::coat_below_dry:
-        return tr("the coat below must be dry");
-    case Reason::paint_before_cloth:
-        return tr("wet paint would stain the cloth");
-    case Reason::reach_before_closed:
-        return tr("out of reach once it is covered");
-    case Reason::handled_last:
-        return tr("handling would rub or crush it");
-    case Reason::holes_before_feet:
-        return tr("the holes must be there");
-    }
-    return {};
-}
-
-QString Say::caution(plan::Caution c) {
-    using plan::Caution;
-    switch (c) {
-    case Caution::none:
-        return {};
-    case Caution::eyes:
-        return tr("Cover your eyes: wire whips when it is spun by a drill, and chips fly from a bit.");
-    case Caution::eyes_and_snips:
-        return tr("Cover your eyes: snipped ends fly.");
-    case Caution::gloves_air:
-        return tr("Gloves for epoxy putty, fresh air for instant glue; its product sheet comes first.");
-    case Caution::air_oven:
-        return tr("Fresh air, never above the set point (burning fumes), no oven that is used for food; let it cool "
-                  "before you move it.");
-    case Caution::air_spray:
-        return tr("Fresh air, and a mask where it is sprayed; the product's own sheet comes first.");
-    case Caution::blade:
-        return tr("Cut from the back, blade away from the hand.");
-    }
-    return {};
 }
 
 std::string cardName(const production::Production& p, const production::Report& r, int spool) {

@@ -62,6 +62,10 @@ public:
 
     static QString step(const plan::Step& step);
     static QString reason(plan::Reason reason);
+    /// What the piece is held by meanwhile; empty where it needs nothing.
+    static QString grip(const plan::Step& step);
+    /// One check of a freeze gate, with its numbers.
+    static QString gateItem(const plan::GateItem& item);
     static QString caution(plan::Caution caution);
 };
 

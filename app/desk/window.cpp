@@ -8,10 +8,12 @@
 #include "print/build_sheets.h"
 #include "print/export.h"
 #include "sheet/sheet_view.h"
+#include "stations/bulk/bulk_page.h"
 #include "stations/plan/plan_page.h"
 #include "stations/plan/plan_strip.h"
 #include "stations/sheet/pictures_leaf.h"
 #include "stations/sheet/sheet_page.h"
+#include "stations/skin/skin_page.h"
 #include "stations/wire/puppet_table.h"
 #include "turntable/turntable.h"
 #include <QCloseEvent>
@@ -114,6 +116,8 @@ Window::Window(QWidget* parent) : QMainWindow(parent) {
     connect(m_card, &Card::wantsDemo, this, &Window::openDemo);
     connect(m_card, &Card::wantsFile, this, &Window::chooseFile);
     connect(m_card, &Card::wantsKind, this, &Window::startKind);
+    connect(m_sheet, &SheetView::pointed, m_card->findChild<BulkPage*>(), &BulkPage::point);
+    connect(m_sheet, &SheetView::pointed, m_card->findChild<SkinPage*>(), &SkinPage::point);
     if (auto* page = m_card->findChild<PlanPage*>()) {
         connect(page, &PlanPage::stepChosen, m_plan, &PlanStrip::setStep);
         connect(m_plan, &PlanStrip::stepChosen, page, &PlanPage::setStep);

@@ -26,8 +26,9 @@ std::vector<files::NamedMesh> bodyMeshes(const Document& d) {
             const body::MassCopy& c = s.masses[static_cast<std::size_t>(p.mass)];
             all.push_back({p.label, body::calcMassMesh(d.puppet().masses[static_cast<std::size_t>(c.mass)], c, 0, 48)});
         } else {
-            all.push_back({p.label, body::calcTubeMesh(limb.segments[static_cast<std::size_t>(link.segment)], link,
-                                                       r.choice.own[static_cast<std::size_t>(p.link)], 0, 48)});
+            all.push_back({p.label, body::calcSurfaceMesh(limb.segments[static_cast<std::size_t>(link.segment)], link,
+                                                          r.choice.own[static_cast<std::size_t>(p.link)],
+                                                          body::Surface::finished, 48)});
         }
     }
     return all;

@@ -47,25 +47,29 @@ QPolygonF convexHull(QPolygonF points) {
 }
 
 /// The tube between two shares of a link, inset, as one path.
-QPainterPath tubePath(View view, const Segment& seg, const Link& link, Stretch s, double inset) {
+QPainterPath tubePath(View view, const Segment& seg, const Link& link, Stretch s, Surface surface) {
     QPainterPath path;
     path.setFillRule(Qt::WindingFill);
-    if (seg.stations.empty() || s.length() <= 0) return path;
-    std::vector<double> at{s.from};
-    for (const Station& t : seg.stations)
-        if (t.at > s.from && t.at < s.to) at.push_back(t.at);
-    at.push_back(s.to);
+    if (s.length() <= 0) return path;
     const Frame f = findFrame(link);
-    QPolygonF before;
-    for (double t : at) {
-        const Station st = findStation(seg.stations, t);
-        const double a = std::max(0.0, st.a_mm - inset), b = std::max(0.0, st.b_mm - inset);
-        const QPolygonF here = sectionOutline(view, link.from + t * (link.to - link.from), f, a, b);
-        if (!before.isEmpty()) {
-            path.addPolygon(convexHull(before + here));
-            path.closeSubpath();
+    for (const Shell& shell : findShells(seg, surface)) {
+        const Stretch here = findCommon({shell.from, shell.to}, s);
+        if (here.length() <= 0) continue;
+        std::vector<double> at{here.from};
+        for (const Station& t : shell.stations)
+            if (t.at > here.from && t.at < here.to) at.push_back(t.at);
+        at.push_back(here.to);
+        QPolygonF before;
+        for (double t : at) {
+            const Station st = findStation(shell.stations, t);
+            const QPolygonF now = sectionOutline(view, link.from + t * (link.to - link.from), f,
+                                                 std::max(0.0, st.a_mm), std::max(0.0, st.b_mm));
+            if (!before.isEmpty()) {
+                path.addPolygon(convexHull(before + now));
+                path.closeSubpath();
+            }
+            before = now;
         }
-        before = here;
     }
     return path.simplified();
 }
@@ -173,9 +177,9 @@ Elevation::Elevation(const Puppet& puppet, const production::Production& product
             const Stretch own = report.choice.own[i], solid = findCommon(own, findStiff(link));
             piece.depth = depthOf(view, 0.5 * (link.from + link.to));
             piece.group = link.copy;
-            piece.outside = tubePath(view, seg, link, own, 0);
-            piece.underCover = tubePath(view, seg, link, l.skinAcrossGaps ? own : solid, outside);
-            if (piece.hasBulk) piece.core = tubePath(view, seg, link, solid, outside + skin);
+            piece.outside = tubePath(view, seg, link, own, Surface::finished);
+            piece.underCover = tubePath(view, seg, link, l.skinAcrossGaps ? own : solid, Surface::clay);
+            if (piece.hasBulk) piece.core = tubePath(view, seg, link, solid, Surface::core);
             if (link.gapFrom_mm > 0 && own.from <= 0 && !seg.stations.empty() && link.segment > 0)
                 piece.outside = piece.outside.united(
                     ballPath(view, link.from, 0.98 * std::min(seg.stations.front().a_mm, seg.stations.front().b_mm)));

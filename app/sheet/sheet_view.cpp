@@ -243,6 +243,7 @@ void SheetView::mouseMoveEvent(QMouseEvent* e) {
         m_hold->move(m_holding ? m_holdView : viewAt(e->position()), e->position(), e->modifiers());
     if (m_holding) return;
     if (!m_mayDrag) {
+        tellPlace(e->position());
         setCursor(hitAt(e->position()).found ? Qt::PointingHandCursor : Qt::ArrowCursor);
         return;
     }
@@ -254,6 +255,24 @@ void SheetView::mouseMoveEvent(QMouseEvent* e) {
     layoutViews();
     update();
 }
+
+void SheetView::tellPlace(const QPointF& screen) {
+    if (!m_document.hasPuppet()) return;
+    const int part = partAt(screen);
+    if (part < 0) {
+        Q_EMIT pointed(-1, 0);
+        return;
+    }
+    const auto& c = m_document.report().choice;
+    const fill::Part& p = c.parts[static_cast<std::size_t>(part)];
+    const body::Link& link = c.skeleton.links[static_cast<std::size_t>(p.link)];
+    const View view = viewAt(screen);
+    const QPointF a = project(view, link.from), d = project(view, link.to) - a, q = toMm(view, screen) - a;
+    const double length = d.x() * d.x() + d.y() * d.y();
+    Q_EMIT pointed(part, length > 0 ? std::clamp((q.x() * d.x() + q.y() * d.y()) / length, 0.0, 1.0) : 0.5);
+}
+
+void SheetView::leaveEvent(QEvent*) { Q_EMIT pointed(-1, 0); }
 
 void SheetView::mouseReleaseEvent(QMouseEvent*) {
     if (m_holding) {
@@ -413,8 +432,7 @@ void SheetView::drawMarks(QPainter& p) const {
             // What it carries, in words beside the mark, on the side away from the tags; the twin says the same.
             const auto demand = std::find_if(l.demands.begin(), l.demands.end(),
                                              [&](const choice::Demand& d) { return d.joint == h.joint; });
-            const bool twin =
-                m_document.puppet().limbs[static_cast<std::size_t>(c.limb)].mirrored && !c.right;
+            const bool twin = m_document.puppet().limbs[static_cast<std::size_t>(c.limb)].mirrored && !c.right;
             if (view != View::front || twin || finger || !m_loads || demand == l.demands.end()) continue;
             p.setFont(deskFont(8.5));
             const QString words = tr("%1 N·mm").arg(Say::figure(report.choice.loads[i].load_Nmm));

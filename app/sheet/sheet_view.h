@@ -49,6 +49,8 @@ public:
 
 Q_SIGNALS:
     void peelChanged();
+    /// The pointer is over a place of a part, in shares of its bone; -1 when it is over none.
+    void pointed(int part, double at);
 
 protected:
     void paintEvent(QPaintEvent*) override;
@@ -58,6 +60,7 @@ protected:
     void wheelEvent(QWheelEvent* event) override;
     void keyPressEvent(QKeyEvent* event) override;
     void resizeEvent(QResizeEvent* event) override;
+    void leaveEvent(QEvent* event) override;
     bool event(QEvent* event) override;
 
 private:
@@ -68,6 +71,7 @@ private:
     void rebuild();
     void layoutViews();
     Hit hitAt(const QPointF& screen) const;
+    void tellPlace(const QPointF& screen);
     QRectF paper() const;
     void drawPaper(QPainter& p) const;
     void drawRulers(QPainter& p) const;

@@ -79,62 +79,6 @@ void Page::follow(const production::OpenPoint& p) {
     }
 }
 
-int Page::selectedPart() const {
-    const Selection& s = m_document.selection();
-    const auto& parts = m_document.report().choice.parts;
-    const auto& skeleton = m_document.report().choice.skeleton;
-    const auto isSelected = [&](const fill::Part& p) {
-        if (s.kind == Selection::Kind::mass) {
-            if (p.mass < 0) return false;
-            const body::MassCopy& c = skeleton.masses[static_cast<std::size_t>(p.mass)];
-            return c.mass == s.index && c.right == s.right;
-        }
-        if (p.mass >= 0) return false;
-        const body::Link& l = skeleton.links[static_cast<std::size_t>(p.link)];
-        const body::LimbCopy& c = skeleton.copies[static_cast<std::size_t>(l.copy)];
-        return c.limb == s.limb && c.right == s.right && l.segment == s.index;
-    };
-    int most = -1; // with nothing to go by: the part that carries most clay
-    for (std::size_t i = 0; i < parts.size(); ++i) {
-        if (s.kind != Selection::Kind::none && isSelected(parts[i])) return static_cast<int>(i);
-        if (parts[i].volume_mm3 > 0 &&
-            (most < 0 || parts[i].skin.mass_g > parts[static_cast<std::size_t>(most)].skin.mass_g))
-            most = static_cast<int>(i);
-    }
-    return s.kind == Selection::Kind::none ? most : -1;
-}
-
-production::PartRef Page::refOf(int part) const {
-    const auto& r = m_document.report();
-    const fill::Part& p = r.choice.parts[static_cast<std::size_t>(part)];
-    const auto& s = r.choice.skeleton;
-    if (p.mass >= 0)
-        return {
-            "", 0,
-            m_document.puppet().masses[static_cast<std::size_t>(s.masses[static_cast<std::size_t>(p.mass)].mass)].id};
-    const body::Link& l = s.links[static_cast<std::size_t>(p.link)];
-    return {m_document.puppet().limbs[static_cast<std::size_t>(s.copies[static_cast<std::size_t>(l.copy)].limb)].id,
-            l.segment, ""};
-}
-
-const body::Layers& Page::layersOf(int part) const {
-    return m_document.report().choice.parts[static_cast<std::size_t>(part)].layers;
-}
-
-void Page::changeLayers(const QString& name, const std::function<void(body::Layers&)>& mutate,
-                        const QString& mergeKey) {
-    const int part = selectedPart();
-    if (part < 0) return;
-    const production::PartRef ref = refOf(part);
-    body::Layers layers = layersOf(part);
-    mutate(layers);
-    const QString key = mergeKey.isEmpty()
-                            ? mergeKey
-                            : mergeKey + QString::fromStdString(ref.limb + ref.mass) + QString::number(ref.segment);
-    m_document.change(
-        name, [&](const production::Edits& e) { return e.setLayers(ref, layers); }, key);
-}
-
 void fitToRows(QListWidget& list, int most) {
     int h = 4;
     const int rows = std::min(list.count(), most);

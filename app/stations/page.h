@@ -25,15 +25,6 @@ protected:
     /// Puts the list of this station's open points at the end of the column.
     void addOpenPoints();
 
-    /// The part of the report that is selected, or that carries the selected joint; -1 where there is none.
-    int selectedPart() const;
-    /// Where the document's edits find a part of the report.
-    production::PartRef refOf(int part) const;
-    const body::Layers& layersOf(int part) const;
-    /// Changes the layers of the selected part: mutate(Layers&).
-    void changeLayers(const QString& name, const std::function<void(body::Layers&)>& mutate,
-                      const QString& mergeKey = {});
-
 private:
     void follow(const production::OpenPoint& point);
 

@@ -53,7 +53,7 @@ Mesh discMesh(double radius, double thick, double y) {
     s.stations = {{0, radius, radius}, {1, radius, radius}};
     Link l;
     l.from = {0, y - thick, 0}, l.to = {0, y, 0}, l.length_mm = thick, l.a = {1, 0, 0}, l.b = {0, 0, 1};
-    return calcTubeMesh(s, l, {0, 1}, 0, 64);
+    return calcTubeMesh(s.stations, l, {0, 1}, 64);
 }
 
 QColor cardColour(const std::string& text, const QColor& fallback) {
@@ -155,6 +155,7 @@ void TurntableView::rebuild() {
         const auto clay = r.shelf.clays.find(l.clay);
         const auto bulk = r.shelf.bulks.find(l.bulk);
         double inset = 0;
+        Surface surface = Surface::finished;
         QColor colour;
         bool stiffOnly = false;
         switch (m_peel) {
@@ -164,17 +165,18 @@ void TurntableView::rebuild() {
                                                                 : look().shade);
             break;
         case Peel::clay:
-            inset = outside, stiffOnly = !l.skinAcrossGaps;
+            inset = outside, surface = Surface::clay, stiffOnly = !l.skinAcrossGaps;
             if (clay != r.shelf.clays.end())
                 colour = cardColour(clay->second.colour, look().shade);
             else if (bulk != r.shelf.bulks.end())
-                colour = bulk->second.foil ? look().foil : QColor("#cbbf9f"), inset = outside + skin;
+                colour = bulk->second.foil ? look().foil : QColor("#cbbf9f"), inset = outside + skin,
+                surface = Surface::core;
             else
                 continue;
             break;
         case Peel::bulk:
             if (bulk == r.shelf.bulks.end()) continue;
-            inset = outside + skin, stiffOnly = true, colour = bulk->second.foil ? look().foil : QColor("#cbbf9f");
+            inset = outside + skin, surface = Surface::core, stiffOnly = true, colour = bulk->second.foil ? look().foil : QColor("#cbbf9f");
             break;
         default:
             continue;
@@ -196,8 +198,8 @@ void TurntableView::rebuild() {
                 at.at = link.from, at.axes = {link.a, unit(link.to - link.from), link.b};
                 add(calcMassMesh(ball, at, 0, std::max(8, around - 8)), colour, static_cast<int>(i));
             }
-            add(calcTubeMesh(limb.segments[static_cast<std::size_t>(link.segment)], link,
-                             stiffOnly ? findCommon(own, findStiff(link)) : own, inset, around),
+            add(calcSurfaceMesh(limb.segments[static_cast<std::size_t>(link.segment)], link,
+                                stiffOnly ? findCommon(own, findStiff(link)) : own, surface, around),
                 colour, static_cast<int>(i));
         }
     }

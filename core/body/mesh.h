@@ -12,8 +12,10 @@ struct Mesh {
     void add(const Mesh& other);
 };
 
-/// Tube of a link between two shares of its length, inset; empty where nothing is left.
-Mesh calcTubeMesh(const Segment& segment, const Link& link, Stretch stretch, double inset_mm, int around = 32);
+/// Tube of a link through stations between two shares of its length; empty where half-widths are not above 0.
+Mesh calcTubeMesh(const std::vector<Station>& stations, const Link& link, Stretch stretch, int around = 32);
+/// A surface of a segment: one closed shell for each of its stretches.
+Mesh calcSurfaceMesh(const Segment& segment, const Link& link, Stretch stretch, Surface surface, int around = 32);
 /// An ellipsoid or box in its own directions; weighed masses have no shape.
 Mesh calcMassMesh(const Mass& mass, const MassCopy& copy, double inset_mm, int around = 32);
 /// A wire run as a round tube along points.

@@ -43,6 +43,10 @@ void checkLayers(Rules& r, const std::string& place, const Layers& l) {
     r.between(place, "skin", l.skin_mm, 0, 100);
     r.between(place, "cover", l.cover_mm, 0, 50);
     r.between(place, "relief", l.relief, 0, 1, "");
+    r.between(place, "cover from", l.coverFrom, 0, 1, "");
+    r.between(place, "cover to", l.coverTo, 0, 1, "");
+    r.that(l.coverTo > l.coverFrom, place, "cover from " + plain(l.coverFrom) + " to " + plain(l.coverTo),
+           "must end beyond where it begins");
     r.that(l.clay.empty() || l.skin_mm > 0, place, "skin 0 mm", "must be above 0 where a clay is named");
 }
 
@@ -55,6 +59,7 @@ void checkSegment(Rules& r, const std::string& place, const Segment& s) {
         r.between(p, "place", s.stations[i].at, 0, 1, "");
         r.above(p, "half-width a", s.stations[i].a_mm, 1000);
         r.above(p, "half-width b", s.stations[i].b_mm, 1000);
+        if (s.stations[i].skin_mm) r.above(p, "skin", *s.stations[i].skin_mm, 100);
         r.that(i == 0 || s.stations[i].at > s.stations[i - 1].at, p, "place " + plain(s.stations[i].at),
                "must lie beyond the station before it");
     }
@@ -164,6 +169,25 @@ void checkTree(Rules& r, const Puppet& puppet) {
         r.that(roots == 1, puppet.name, std::to_string(roots) + " limbs that hang on nothing", "must be exactly one");
 }
 
+void checkBakes(Rules& r, const std::string& where, const Puppet& puppet) {
+    const Wants& w = puppet.wants;
+    r.between(where, "camera", radToDeg(w.camera_rad), -180, 180, " degrees");
+    r.that(w.loads.size() <= 32, where, std::to_string(w.loads.size()) + " bakes", "are more than 32");
+    r.that(w.inOven.size() <= 64, where, std::to_string(w.inOven.size()) + " things in the oven", "are more than 64");
+    for (std::size_t i = 0; i < w.loads.size() && !r.fault; ++i) {
+        const OvenLoad& load = w.loads[i];
+        const std::string place = where + ", bake " + std::to_string(i + 1);
+        r.that(load.name.size() <= 200, place, "name", "must have at most 200 letters");
+        r.between(place, "set point", load.set_C, 0, 400, " C");
+        r.between(place, "minutes", load.minutes, 0, 1440, " min");
+        for (const std::string& id : load.limbs)
+            r.that(findLimb(puppet, id) != nullptr, place, "limb " + id.substr(0, 40), "is no limb of this puppet");
+        for (const std::string& id : load.masses)
+            r.that(std::any_of(puppet.masses.begin(), puppet.masses.end(), [&](const Mass& m) { return m.id == id; }),
+                   place, "mass " + id.substr(0, 40), "is no mass of this puppet");
+    }
+}
+
 void checkPose(Rules& r, const Puppet& puppet, const Pose& pose) {
     const std::string place = puppet.name + ", pose " + (pose.name.empty() ? "on the board" : pose.name);
     r.that(pose.angles.size() <= 2 * kMostLimbs * kMostJoints, place, "angles", "are too many");
@@ -235,9 +259,10 @@ Result<Puppet> makePuppet(Puppet puppet) {
         r.that(std::any_of(puppet.poses.begin(), puppet.poses.end(), [&](const Pose& p) { return p.name == name; }),
                where, "pose \"" + name.substr(0, 40) + "\" of the shot", "is not kept");
     r.that(puppet.limbs.size() <= kMostLimbs, where, std::to_string(puppet.limbs.size()) + " limbs",
-           "are more than 64");
+           "are more than " + std::to_string(kMostLimbs));
     r.that(puppet.masses.size() <= kMostMasses, where, std::to_string(puppet.masses.size()) + " masses",
-           "are more than 64");
+           "are more than " + std::to_string(kMostMasses));
+    checkBakes(r, where, puppet);
     if (!r.fault) checkTree(r, puppet);
     if (!r.fault)
         for (const Limb& l : puppet.limbs)
@@ -252,6 +277,7 @@ Result<Puppet> makePuppet(Puppet puppet) {
         r.that(!l || (m.segment >= 0 && m.segment < static_cast<int>(l->segments.size())), place,
                "segment " + std::to_string(m.segment + 1), "is not one of limb " + m.limb);
         checkPoint(r, place, m.at_mm);
+        r.that(m.layers.coverFrom == 0 && m.layers.coverTo == 1, place, "bare stretch", "is for limbs only");
         if (m.shape == MassShape::weighed) {
             r.above(place, "weight", m.weighed_g, 1e5, " g");
         } else {

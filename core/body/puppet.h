@@ -20,6 +20,7 @@ struct Station {
     double at = 0;   ///< 0 to 1
     double a_mm = 0; ///< across, in the front picture
     double b_mm = 0; ///< in depth, in the side picture
+    std::optional<double> skin_mm{}; ///< thickness of the skin here; the part's own unless set; linear in between
     friend bool operator==(const Station&, const Station&) = default;
 };
 
@@ -32,6 +33,8 @@ struct Layers {
     bool skinAcrossGaps = false;
     std::string cover;   ///< cover card
     double cover_mm = 0; ///< compressed thickness
+    /// The cover lies on this stretch of the bone, in shares of its length; the rest stays bare, in its own colour.
+    double coverFrom = 0, coverTo = 1;
     std::string scheme;  ///< paint scheme of the production
     friend bool operator==(const Layers&, const Layers&) = default;
 };
@@ -130,6 +133,19 @@ enum class Aim { life, light, easy, cheap, spools };
 enum class Acting { quiet, plain, broad };
 double findActing(Acting acting); ///< 0.5, 1, 1.5
 
+/// One bake at the end, one for each limb as it is done, or the builder's own list of loads.
+enum class BakeSchool { once, staged, own };
+
+/// One load of the oven in the builder's own list.
+struct OvenLoad {
+    std::string name;
+    std::vector<std::string> limbs{}, masses{}; ///< ids of what is baked for the first time
+    bool withEarlier = true; ///< what earlier loads held goes in again: it is one piece by then
+    double set_C = 0;        ///< 0: the clay's own
+    double minutes = 0;      ///< 0: as long as it takes
+    friend bool operator==(const OvenLoad&, const OvenLoad&) = default;
+};
+
 /// What the builder asks of the whole puppet.
 struct Wants {
     double lean_rad = 0.3490658503988659; ///< 20 degrees
@@ -144,6 +160,11 @@ struct Wants {
     /// The need from a list of kept poses, gone through in order and over again; empty: from the acting level.
     std::vector<std::string> shot{};
     double poseEvery_s = 1; ///< seconds of film from one pose of the list to the next
+    /// Where the camera mostly stands, seen from above: from the puppet's front towards its left. Seams go away from it.
+    double camera_rad = 0;
+    BakeSchool bakes = BakeSchool::once;
+    std::vector<OvenLoad> loads{};     ///< for the builder's own list
+    std::vector<std::string> inOven{}; ///< cards of other things that go into every load
     friend bool operator==(const Wants&, const Wants&) = default;
 };
 

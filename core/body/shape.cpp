@@ -60,6 +60,49 @@ Station findStation(const std::vector<Station>& s, double at) {
     return {at, s.back().a_mm, s.back().b_mm};
 }
 
+double findSkin(const Segment& seg, double at) {
+    const auto& s = seg.stations;
+    ENKINET_ASSERT(!s.empty());
+    const auto here = [&](std::size_t i) { return s[i].skin_mm.value_or(seg.layers.skin_mm); };
+    if (at <= s.front().at) return here(0);
+    for (std::size_t i = 1; i < s.size(); ++i)
+        if (at <= s[i].at) return here(i - 1) + (at - s[i - 1].at) / (s[i].at - s[i - 1].at) * (here(i) - here(i - 1));
+    return here(s.size() - 1);
+}
+
+std::vector<Shell> findShells(const Segment& seg, Surface surface) {
+    if (seg.stations.empty()) return {};
+    if (surface == Surface::finished) return {{0, 1, seg.stations}};
+    const Layers& l = seg.layers;
+    const auto shell = [&](double from, double to, double outside) {
+        Shell one{from, to, seg.stations};
+        for (Station& s : one.stations) {
+            const double skin = s.skin_mm.value_or(l.skin_mm);
+            const double in = outside + (surface == Surface::core && !l.clay.empty() ? skin : 0);
+            s.a_mm -= in, s.b_mm -= in;
+        }
+        return one;
+    };
+    if (l.cover.empty()) return {shell(0, 1, 0)};
+    std::vector<Shell> all;
+    if (l.coverFrom > 0) all.push_back(shell(0, l.coverFrom, 0));
+    all.push_back(shell(l.coverFrom, l.coverTo, l.cover_mm));
+    if (l.coverTo < 1) all.push_back(shell(l.coverTo, 1, 0));
+    return all;
+}
+
+TubeIntegral calcTube(const std::vector<Shell>& shells, double length_mm, double from, double to) {
+    TubeIntegral all{0, (from + to) / 2};
+    double moment = 0;
+    for (const Shell& s : shells) {
+        const Stretch part = findCommon({s.from, s.to}, {from, to});
+        const TubeIntegral t = calcTube(s.stations, length_mm, part.from, part.to, 0);
+        all.volume_mm3 += t.volume_mm3, moment += t.volume_mm3 * t.centre;
+    }
+    if (all.volume_mm3 > 0) all.centre = moment / all.volume_mm3;
+    return all;
+}
+
 TubeIntegral calcTube(const std::vector<Station>& stations, double length_mm, double from, double to, double inset) {
     TubeIntegral r{0, (from + to) / 2};
     if (stations.empty() || to <= from) return r;

@@ -9,6 +9,20 @@ namespace enkinet::body {
 /// Half-widths at a share of the bone's length; the stations must not be empty.
 Station findStation(const std::vector<Station>& stations, double at);
 
+/// Thickness of the skin at a share of the bone's length: linear between stations.
+double findSkin(const Segment& segment, double at);
+
+/// Which surface of a part: the finished one, the clay's outside (under a cover), the clay's inside.
+enum class Surface { finished, clay, core };
+
+/// A stretch of one layer's surface. Its stations carry that surface's own half-widths; below 0 there is nothing.
+/// A cover that ends on the way makes a step, so a surface has one to three of these.
+struct Shell {
+    double from = 0, to = 1;
+    std::vector<Station> stations;
+};
+std::vector<Shell> findShells(const Segment& segment, Surface surface);
+
 struct TubeIntegral {
     double volume_mm3 = 0;
     double centre = 0; ///< centre of mass as a share of the bone's length; the stretch's middle when the volume is 0
@@ -17,6 +31,9 @@ struct TubeIntegral {
 /// Volume of the tube between two shares of its length, inset by a thickness; never negative: where the inset is
 /// thicker than a half-width nothing is left.
 TubeIntegral calcTube(const std::vector<Station>& stations, double length_mm, double from, double to, double inset_mm);
+
+/// The same of a whole surface.
+TubeIntegral calcTube(const std::vector<Shell>& shells, double length_mm, double from, double to);
 
 /// Side surface, mm², to 1e-9 relative (Gauss along, trapezoid around).
 double calcTubeSurface(const std::vector<Station>& stations, double length_mm, double from, double to);

@@ -47,7 +47,7 @@ double stiffHalfWidth(const Segment& seg, const Link& link, Stretch own, bool at
         const auto f = shelf.clays.at(l.clay).family;
         const bool soft = f == fill::ClayFamily::flexible || f == fill::ClayFamily::never_dry;
         if (soft && l.bulk.empty()) return 0;
-        if (soft) half -= l.skin_mm;
+        if (soft) half -= findSkin(seg, t);
     } else if (l.bulk.empty()) {
         return 0;
     }
@@ -124,7 +124,7 @@ void addClay(Demand& d, const Segment& seg, const fill::Shelf& shelf) {
     if (!l.skinAcrossGaps || (!never && !flexible)) return;
     const Station at = findStation(seg.stations, 0);
     const double cover = l.cover.empty() ? 0 : l.cover_mm;
-    const double R = std::max(0.0, std::sqrt(at.a_mm * at.b_mm) - cover), r = std::max(0.0, R - l.skin_mm);
+    const double R = std::max(0.0, std::sqrt(at.a_mm * at.b_mm) - cover), r = std::max(0.0, R - findSkin(seg, 0));
     // A ring's plastic moment; and E I of an elastic one.
     if (never) d.clayPlastic_Nmm = card.yield_MPa / 6 * (std::pow(2 * R, 3) - std::pow(2 * r, 3));
     if (flexible) d.clayEI_Nmm2 = card.youngs_MPa * kPi / 4 * (std::pow(R, 4) - std::pow(r, 4));

@@ -80,6 +80,12 @@ Cards readCards(Reader& r) {
         c.price_m2 = x.number("price_per_m2", 0), c.colour = x.text("colour", "");
         keep(x, cards.covers, fill::makeCover(c));
     });
+    r.each("ovens", kMost, "oven card", [&](Reader& x) {
+        fill::OvenCard c;
+        c.id = x.neededText("id"), c.name = x.text("name", c.id), c.note = x.text("note", "");
+        c.limit_C = x.neededNumber("limit_C"), c.support = x.flag("support", false);
+        keep(x, cards.ovens, fill::makeOvenCard(c));
+    });
     r.each("paints", kMost, "paint card", [&](Reader& x) {
         paint::PaintCard c;
         c.id = x.neededText("id"), c.name = x.text("name", c.id), c.note = x.text("note", "");
@@ -150,6 +156,9 @@ Json cardsJson(const Cards& cards) {
                                {"oven_limit_C", c.ovenLimit_C},
                                {"price_per_m2", c.price_m2},
                                {"colour", c.colour}});
+    for (const fill::OvenCard& c : cards.ovens)
+        j["ovens"].push_back(
+            {{"id", c.id}, {"name", c.name}, {"note", c.note}, {"limit_C", c.limit_C}, {"support", c.support}});
     for (const paint::PaintCard& c : cards.paints)
         j["paints"].push_back({{"id", c.id},
                                {"name", c.name},

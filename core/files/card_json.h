@@ -5,7 +5,7 @@
 
 namespace enkinet::files {
 
-/// The lists wires, clays, bulks, covers and paints of an object; a bad card sets the reader's fault.
+/// The lists wires, clays, bulks, covers, ovens and paints of an object; a bad card sets the reader's fault.
 production::Cards readCards(Reader& reader);
 Json cardsJson(const production::Cards& cards);
 

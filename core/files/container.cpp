@@ -217,7 +217,7 @@ Result<bool> saveProduction(const std::string& path, const production::Productio
 
 Result<production::Cards> loadShippedCards(const std::string& dataDir) {
     production::Cards all;
-    for (const char* file : {"wires.json", "clays.json", "bulks.json", "covers.json", "paints.json"}) {
+    for (const char* file : {"wires.json", "clays.json", "bulks.json", "covers.json", "ovens.json", "paints.json"}) {
         const std::string path = dataDir + "/cards/" + file;
         auto text = readFile(path);
         if (!text) return text.fault();

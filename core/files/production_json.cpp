@@ -44,6 +44,18 @@ void readStock(Reader& r, Stock& s) {
     WireTests tests = readWireTests(r);
     setDiameters(tests, s.spools);
     s.bendTests = std::move(tests.bends), s.hangTests = std::move(tests.hangs);
+    r.object("shop", [&](Reader& x) {
+        s.shop.room_C = x.number("room_C", 20), s.shop.putty_g_h = x.number("putty_g_per_h", 40);
+        s.shop.fan = x.flag("oven_fan", false);
+        x.each("strips", 12, "strip", [&](Reader& y) { s.shop.strips_mm.push_back(y.neededNumber("thickness_mm")); });
+        x.each("roller", 200, "reading", [&](Reader& y) {
+            s.shop.roller.push_back({y.neededNumber("setting"), y.neededNumber("thickness_mm")});
+        });
+        x.object("oven_log", [&](Reader& y) {
+            s.shop.oven = {y.number("offset_C", 0), y.number("swing_C", 0), y.number("settled_min", 0),
+                           y.whole("readings", 0)};
+        });
+    });
     r.object("foil", [&](Reader& x) {
         s.foil = {x.number("mass_g_per_m2", 43), x.number("width_mm", 300), x.number("length_m", 30),
                   x.number("price", 0)};
@@ -68,6 +80,19 @@ Json stockJson(const Stock& s) {
                  {"width_mm", s.foil.width_mm},
                  {"length_m", s.foil.length_m},
                  {"price", s.foil.price}};
+    if (const fill::Shop& shop = s.shop; !(shop == fill::Shop{})) {
+        Json o{{"room_C", shop.room_C}, {"putty_g_per_h", shop.putty_g_h}, {"oven_fan", shop.fan}};
+        for (double mm : shop.strips_mm)
+            o["strips"].push_back({{"thickness_mm", mm}});
+        for (const fill::RollerReading& r : shop.roller)
+            o["roller"].push_back({{"setting", r.setting}, {"thickness_mm", r.thickness_mm}});
+        if (shop.oven.readings > 0)
+            o["oven_log"] = {{"offset_C", shop.oven.offset_C},
+                             {"swing_C", shop.oven.swing_C},
+                             {"settled_min", shop.oven.settled_min},
+                             {"readings", shop.oven.readings}};
+        j["shop"] = std::move(o);
+    }
     if (!s.bendTests.empty() || !s.hangTests.empty()) j["wire_tests"] = wireTestsJson(s.bendTests, s.hangTests);
     return j;
 }

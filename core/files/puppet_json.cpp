@@ -20,6 +20,8 @@ const std::map<std::string, Aim> kAims{{"longest life", Aim::life},
                                        {"easiest", Aim::easy},
                                        {"cheapest", Aim::cheap},
                                        {"fewest spools", Aim::spools}};
+const std::map<std::string, BakeSchool> kSchools{
+    {"once", BakeSchool::once}, {"limb by limb", BakeSchool::staged}, {"own list", BakeSchool::own}};
 const std::map<std::string, Acting> kActing{
     {"quiet", Acting::quiet}, {"plain", Acting::plain}, {"broad", Acting::broad}};
 
@@ -35,7 +37,8 @@ Layers readLayers(Reader& r) {
         l.bulk = x.text("bulk", ""), l.clay = x.text("clay", ""), l.skin_mm = x.number("skin_mm", 0),
         l.relief = x.number("relief", 0);
         l.skinAcrossGaps = x.flag("skin_across_gaps", false);
-        l.cover = x.text("cover", ""), l.cover_mm = x.number("cover_mm", 0), l.scheme = x.text("scheme", "");
+        l.cover = x.text("cover", ""), l.cover_mm = x.number("cover_mm", 0);
+        l.coverFrom = x.number("cover_from", 0), l.coverTo = x.number("cover_to", 1), l.scheme = x.text("scheme", "");
     });
     return l;
 }
@@ -49,6 +52,8 @@ Json layersJson(const Layers& l) {
     if (l.skinAcrossGaps) j["skin_across_gaps"] = true;
     if (!l.cover.empty()) j["cover"] = l.cover;
     if (l.cover_mm != 0) j["cover_mm"] = l.cover_mm;
+    if (l.coverFrom != 0) j["cover_from"] = l.coverFrom;
+    if (l.coverTo != 1) j["cover_to"] = l.coverTo;
     if (!l.scheme.empty()) j["scheme"] = l.scheme;
     return j;
 }
@@ -88,7 +93,8 @@ Segment readSegment(Reader& r) {
     Segment s;
     s.name = r.text("name", "");
     r.each("stations", 64, "station", [&](Reader& x) {
-        s.stations.push_back({x.neededNumber("at"), x.neededNumber("a_mm"), x.neededNumber("b_mm")});
+        s.stations.push_back({x.neededNumber("at"), x.neededNumber("a_mm"), x.neededNumber("b_mm"),
+                              x.maybeNumber("skin_mm")});
     });
     s.layers = readLayers(r);
     s.bodyMass = r.flag("body_mass", false), s.grip = r.number("grip", 0.6), s.sleeve_mm = r.number("sleeve_mm", 0);
@@ -97,8 +103,10 @@ Segment readSegment(Reader& r) {
 
 Json segmentJson(const Segment& s) {
     Json o{{"name", s.name}};
-    for (const Station& t : s.stations)
+    for (const Station& t : s.stations) {
         o["stations"].push_back({{"at", t.at}, {"a_mm", t.a_mm}, {"b_mm", t.b_mm}});
+        if (t.skin_mm) o["stations"].back()["skin_mm"] = *t.skin_mm;
+    }
     if (Json l = layersJson(s.layers); !l.empty()) o["layers"] = l;
     if (s.bodyMass) o["body_mass"] = true;
     if (s.grip != 0.6) o["grip"] = s.grip;
@@ -260,6 +268,18 @@ Puppet readPuppet(Reader& r) {
         p.wants.acting = x.word("acting", kActing, w.acting), p.wants.feetDown = x.whole("feet_down", 0);
         p.wants.poseEvery_s = x.number("pose_every_s", w.poseEvery_s);
         x.each("shot", 2000, "pose", [&](Reader& s) { p.wants.shot.push_back(s.neededText("pose")); });
+        p.wants.camera_rad = degToRad(x.number("camera_deg", 0));
+        p.wants.bakes = x.word("bakes", kSchools, w.bakes);
+        x.each("loads", 32, "bake", [&](Reader& b) {
+            OvenLoad load;
+            load.name = b.text("name", "");
+            b.each("limbs", 256, "limb", [&](Reader& l) { load.limbs.push_back(l.neededText("limb")); });
+            b.each("masses", 256, "mass", [&](Reader& m) { load.masses.push_back(m.neededText("mass")); });
+            load.withEarlier = b.flag("with_earlier", true);
+            load.set_C = b.number("set_C", 0), load.minutes = b.number("minutes", 0);
+            p.wants.loads.push_back(std::move(load));
+        });
+        x.each("in_oven", 64, "thing", [&](Reader& t) { p.wants.inOven.push_back(t.neededText("card")); });
     });
     r.each("limbs", 256, "limb", [&](Reader& x) { p.limbs.push_back(readLimb(x)); });
     r.each("masses", 256, "mass", [&](Reader& x) { p.masses.push_back(readMass(x)); });
@@ -287,6 +307,20 @@ Json puppetJson(const Puppet& p) {
     for (const std::string& pose : p.wants.shot)
         o["wants"]["shot"].push_back({{"pose", pose}});
     if (p.wants.poseEvery_s != 1) o["wants"]["pose_every_s"] = p.wants.poseEvery_s;
+    if (p.wants.camera_rad != 0) o["wants"]["camera_deg"] = exactDegrees(p.wants.camera_rad);
+    if (p.wants.bakes != BakeSchool::once) o["wants"]["bakes"] = wordOf(kSchools, p.wants.bakes);
+    for (const OvenLoad& load : p.wants.loads) {
+        Json b{{"name", load.name}, {"with_earlier", load.withEarlier}};
+        for (const std::string& id : load.limbs)
+            b["limbs"].push_back({{"limb", id}});
+        for (const std::string& id : load.masses)
+            b["masses"].push_back({{"mass", id}});
+        if (load.set_C != 0) b["set_C"] = load.set_C;
+        if (load.minutes != 0) b["minutes"] = load.minutes;
+        o["wants"]["loads"].push_back(std::move(b));
+    }
+    for (const std::string& card : p.wants.inOven)
+        o["wants"]["in_oven"].push_back({{"card", card}});
     if (!p.note.empty()) o["note"] = p.note;
     for (const Puppet& second : p.aside)
         o["aside"].push_back(puppetJson(second));

@@ -12,6 +12,7 @@ struct Heat {
     double conductivity_W_mK = 0.25;
     double density_kg_m3 = 1700;
     double heat_J_kgK = 1200;
+    friend bool operator==(const Heat&, const Heat&) = default;
 };
 
 enum class BakeShape { slab, cylinder, sphere };
@@ -25,6 +26,7 @@ struct BakeSetup {
     double surface_W_m2K = 15; ///< still air in an oven; 25 with a fan
     double oven_C = 130, start_C = 20;
     int refine = 1; ///< grid and step this many times as fine; for showing convergence
+    friend bool operator==(const BakeSetup&, const BakeSetup&) = default;
 };
 
 struct BakeCurve {

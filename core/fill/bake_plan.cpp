@@ -7,12 +7,6 @@ namespace enkinet::fill {
 namespace {
 constexpr double kLongest_min = 24 * 60;
 
-bool same(const BakeSetup& a, const BakeSetup& b) {
-    return a.shape == b.shape && a.core_mm == b.core_mm && a.thickness_mm == b.thickness_mm &&
-           a.core.density_kg_m3 == b.core.density_kg_m3 && a.core.conductivity_W_mK == b.core.conductivity_W_mK &&
-           a.clay.density_kg_m3 == b.clay.density_kg_m3;
-}
-
 /// Longer and longer looks until the target is reached, so that a quick part costs little. The time depends on the
 /// setup alone, so that what was once worked out is kept: an edit elsewhere on the puppet costs nothing here.
 double reachMinutes(const BakeSetup& setup, double target) {
@@ -22,7 +16,7 @@ double reachMinutes(const BakeSetup& setup, double target) {
     };
     thread_local std::vector<Known> known;
     for (const Known& k : known)
-        if (same(k.setup, setup) && k.setup.oven_C == setup.oven_C && k.target == target) return k.minutes;
+        if (k.setup == setup && k.target == target) return k.minutes;
     double minutes = std::numeric_limits<double>::quiet_NaN();
     for (double span : {60.0, 240.0, kLongest_min})
         if (const auto curve = calcBake(setup, target, span); curve && !std::isnan(curve->reached_min)) {
@@ -47,8 +41,21 @@ BakeSetup makeBakeSetup(const Part& part, const Shelf& shelf) {
         const BulkCard& bulk = shelf.bulks.at(part.layers.bulk);
         s.core = {bulk.conductivity_W_mK, bulk.density_g_cm3 * 1000, bulk.heat_J_kgK};
     }
-    s.oven_C = clay.set_C, s.start_C = kRoom_C;
+    s.oven_C = clay.set_C, s.start_C = shelf.shop.room_C;
+    s.surface_W_m2K = shelf.shop.surface_W_m2K();
     return s;
+}
+
+bool isBaked(const Part& p, const Shelf& shelf) {
+    return !p.layers.clay.empty() && p.bakeSkin_mm >= 0.1 && isOvenBaked(shelf.clays.at(p.layers.clay).family);
+}
+
+double calcCure(const Part& part, const Shelf& shelf, double set_C) {
+    const ClayCard& clay = shelf.clays.at(part.layers.clay);
+    BakeSetup setup = makeBakeSetup(part, shelf);
+    setup.oven_C = set_C;
+    if (set_C <= clay.set_C - kNearSet_C) return std::numeric_limits<double>::quiet_NaN();
+    return reachMinutes(setup, clay.set_C - kNearSet_C) + clay.soak_min;
 }
 
 std::vector<BakeBatch> calcBakes(const std::vector<Part>& parts, const Shelf& shelf) {
@@ -56,12 +63,11 @@ std::vector<BakeBatch> calcBakes(const std::vector<Part>& parts, const Shelf& sh
     std::vector<std::pair<BakeSetup, double>> known;
     for (std::size_t i = 0; i < parts.size(); ++i) {
         const Part& p = parts[i];
-        if (p.layers.clay.empty() || p.bakeSkin_mm < 0.1) continue;
+        if (!isBaked(p, shelf)) continue;
         const ClayCard& clay = shelf.clays.at(p.layers.clay);
-        if (!isOvenBaked(clay.family)) continue;
         const BakeSetup setup = makeBakeSetup(p, shelf);
         const auto seen = std::find_if(known.begin(), known.end(), [&](const auto& k) {
-            return same(k.first, setup) && k.first.oven_C == setup.oven_C;
+            return k.first == setup;
         });
         const double reach = seen != known.end() ? seen->second : reachMinutes(setup, clay.set_C - kNearSet_C);
         if (seen == known.end()) known.emplace_back(setup, reach);
@@ -92,8 +98,5 @@ std::vector<BakeBatch> calcBakes(const std::vector<Part>& parts, const Shelf& sh
     }
     return batches;
 }
-
-double findDryHours(double t) { return 24 * (t / 6) * (t / 6); }
-double findPuttyHours(double room_C) { return 4 * std::pow(2, (20 - room_C) / 10); }
 
 } // namespace enkinet::fill

@@ -1,13 +1,12 @@
 #pragma once
 // Which parts go into the oven together and for how long: innermost clay within 10 °C of the set point, held for the
-// card's soak. Air-dry and putty clocks. docs/mechanics.md 44, 45.
+// card's soak. docs/mechanics.md 44.
 #include "fill/bake.h"
 #include "fill/parts.h"
 
 namespace enkinet::fill {
 
 inline constexpr double kNearSet_C = 10; ///< cured: innermost clay within this of the set point...
-inline constexpr double kRoom_C = 20;
 
 struct PartBake {
     int part = 0;
@@ -24,12 +23,12 @@ struct BakeBatch {
 };
 std::vector<BakeBatch> calcBakes(const std::vector<Part>& parts, const Shelf& shelf);
 
-/// Setup of one part's bake: its clay on its bulk where it is thickest.
+/// True for a part with clay that the oven cures.
+bool isBaked(const Part& part, const Shelf& shelf);
+/// Setup of one part's bake: its clay on its bulk where it takes longest; room and oven as the shop says.
 BakeSetup makeBakeSetup(const Part& part, const Shelf& shelf);
-
-/// Hours an air-dry skin takes at 20 °C and 50 % damp, dried from both sides: 24 (t/6 mm)². (45)
-double findDryHours(double thickness_mm);
-/// Hours until epoxy putty has set: 4 at 20 °C, doubled per 10 °C colder. (45)
-double findPuttyHours(double room_C);
+/// Minutes in an oven at set_C until the part's innermost clay is within 10 °C of its card's set point and has soaked;
+/// NaN when it is not in a day.
+double calcCure(const Part& part, const Shelf& shelf, double set_C);
 
 } // namespace enkinet::fill

@@ -25,6 +25,26 @@ Fault badId(const char* kind, const std::string& id) {
 }
 } // namespace
 
+Result<double> checkSetPoint(const std::string& place, double set_C, const ClayCard& clay) {
+    // A sheet in Fahrenheit read as Celsius is the usual way to burn a puppet.
+    if (set_C > 200 && set_C <= 400)
+        return Fault{place, "set point " + plain(set_C) + " C",
+                     "would scorch " + (clay.name.empty() ? "it" : clay.name) + "; " + plain(set_C) + " F is " +
+                         plain(std::round((set_C - 32) / 1.8)) + " C"};
+    if (set_C > clay.scorch_C && clay.scorch_C > 0)
+        return Fault{place, "set point " + plain(set_C) + " C",
+                     "is above the " + plain(clay.scorch_C) + " C at which the card says " +
+                         (clay.name.empty() ? "it" : clay.name) + " scorches"};
+    return set_C;
+}
+
+Result<OvenCard> makeOvenCard(OvenCard c) {
+    if (!isId(c.id)) return badId("oven", c.id);
+    auto ok = within("oven card " + c.id, {{"limit", c.limit_C, 20, 2000, " C"}});
+    if (!ok) return ok.fault();
+    return c;
+}
+
 Result<ClayCard> makeClay(ClayCard c) {
     if (!isId(c.id)) return badId("clay", c.id);
     const std::string place = "clay card " + c.id;
@@ -35,14 +55,7 @@ Result<ClayCard> makeClay(ClayCard c) {
                              {"thickest skin", c.thickest_mm, c.thinnest_mm, 100, " mm"}});
     if (!ok) return ok.fault();
     if (isOvenBaked(c.family)) {
-        // A sheet in Fahrenheit read as Celsius is the usual way to burn a puppet.
-        if (c.set_C > 200 && c.set_C <= 400)
-            return Fault{place, "set point " + plain(c.set_C) + " C",
-                         "would scorch it; " + plain(c.set_C) + " F is " + plain(std::round((c.set_C - 32) / 1.8)) +
-                             " C"};
-        if (c.set_C > c.scorch_C && c.scorch_C > 0)
-            return Fault{place, "set point " + plain(c.set_C) + " C",
-                         "is above the " + plain(c.scorch_C) + " C at which the card says it scorches"};
+        if (auto set = checkSetPoint(place, c.set_C, c); !set) return set.fault();
         ok = within(place, {{"set point", c.set_C, 60, 200, " C"},
                             {"soak", c.soak_min, 1, 240, " min"},
                             {"scorch", c.scorch_C, c.set_C, 300, " C"}});

@@ -45,9 +45,20 @@ struct CoverCard {
     friend bool operator==(const CoverCard&, const CoverCard&) = default;
 };
 
+/// Something else that goes into the oven, or would: props, pins, eyes, supports.
+struct OvenCard {
+    std::string id, name, note;
+    double limit_C = 0;   ///< up to here it comes to no harm
+    bool support = false; ///< it props something up
+    friend bool operator==(const OvenCard&, const OvenCard&) = default;
+};
+
 Result<ClayCard> makeClay(ClayCard card);
 Result<BulkCard> makeBulk(BulkCard card);
 Result<CoverCard> makeCover(CoverCard card);
+Result<OvenCard> makeOvenCard(OvenCard card);
+/// A set point for a clay: up to where it scorches. A number that was meant in Fahrenheit is told so.
+Result<double> checkSetPoint(const std::string& place, double set_C, const ClayCard& clay);
 
 /// Household foil: 16 µm, 43 g/m²; one roll.
 struct FoilRoll {

@@ -10,28 +10,49 @@ using namespace body;
 
 namespace {
 
-/// Minutes of a bake during which the part's surface is at heat.
-double minutesAtHeat(const Part& part, const Shelf& shelf, double set_C, double minutes) {
+/// Minutes until a part's surface is at heat. It only gets hotter, so every longer bake adds all its further minutes.
+double minutesToHeat(const Part& part, const Shelf& shelf, double set_C) {
+    struct Known {
+        BakeSetup setup;
+        double minutes;
+    };
+    thread_local std::vector<Known> known;
     BakeSetup s = makeBakeSetup(part, shelf);
     s.oven_C = set_C;
-    const auto curve = calcBake(s, set_C - kNearSet_C, std::max(0.1, minutes));
-    if (!curve) return 0;
-    double sum = 0;
-    for (std::size_t i = 1; i < curve->minutes.size(); ++i)
-        if ((curve->surface_C[i - 1] + curve->surface_C[i]) / 2 > set_C - kHot_C)
-            sum += curve->minutes[i] - curve->minutes[i - 1];
-    return sum;
+    for (const Known& k : known)
+        if (k.setup == s) return k.minutes;
+    double minutes = 24 * 60;
+    for (double span : {60.0, 24.0 * 60}) {
+        const auto curve = calcBake(s, set_C - kNearSet_C, span);
+        if (!curve) continue;
+        const auto hot = std::find_if(curve->surface_C.begin(), curve->surface_C.end(),
+                                      [&](double C) { return C > set_C - kHot_C; });
+        if (hot == curve->surface_C.end()) continue;
+        minutes = curve->minutes[static_cast<std::size_t>(hot - curve->surface_C.begin())];
+        break;
+    }
+    if (known.size() >= 400) known.clear();
+    known.push_back({s, minutes});
+    return minutes;
 }
+
+bool holds(const std::vector<int>& list, int part) { return std::find(list.begin(), list.end(), part) != list.end(); }
 
 void fillLedger(BakePlan& plan, const std::vector<Part>& parts, const Shelf& shelf) {
     for (std::size_t i = 0; i < parts.size(); ++i) {
         HeatEntry e;
         e.part = static_cast<int>(i);
+        bool cured = false;
         for (const Bake& b : plan.bakes) {
-            if (std::find(b.parts.begin(), b.parts.end(), e.part) == b.parts.end()) continue;
+            if (!holds(b.parts, e.part)) continue;
             ++e.bakes;
-            e.atHeat_min += minutesAtHeat(parts[i], shelf, b.set_C, b.minutes);
+            e.atHeat_min += std::max(0.0, b.minutes - minutesToHeat(parts[i], shelf, b.set_C));
+            if (holds(b.fresh, e.part)) {
+                const double needed = calcCure(parts[i], shelf, b.set_C);
+                cured = cured || needed <= b.minutes;
+            }
         }
+        if (isBaked(parts[i], shelf) && !cured) plan.raw.push_back(e.part);
         if (e.bakes == 0) continue;
         e.limit_min = shelf.clays.at(parts[i].layers.clay).mostHeat_min;
         plan.ledger.push_back(e);
@@ -66,42 +87,116 @@ const HeatEntry* BakePlan::worst() const {
     return most;
 }
 
+namespace {
+
+constexpr double kDay_min = 24 * 60;
+
+/// The parts that belong to a limb or a mass of the puppet.
+bool isOf(const Skeleton& s, const Part& p, int limb) {
+    return s.copies[static_cast<std::size_t>(s.links[static_cast<std::size_t>(p.link)].copy)].limb == limb;
+}
+
+/// Adds the bakes that cure some parts: one for each set point, unless one is given.
+void addBakes(BakePlan& plan, const std::vector<int>& fresh, bool withEarlier, const std::vector<Part>& parts,
+              const Shelf& shelf, const OvenLoad& load) {
+    std::vector<int> before;
+    if (withEarlier && !plan.bakes.empty()) before = plan.bakes.back().parts;
+    if (withEarlier)
+        for (const Bake& b : plan.bakes)
+            for (int p : b.parts)
+                if (!holds(before, p)) before.push_back(p);
+    const auto push = [&](double set_C, const std::vector<int>& now) {
+        Bake b{load.name, set_C, load.minutes, before, now, 0};
+        for (int p : now) {
+            const double needed = calcCure(parts[static_cast<std::size_t>(p)], shelf, set_C);
+            if (std::isnan(needed) || needed > b.needed_min) b.needed_min = needed;
+            if (std::isnan(b.needed_min)) break;
+        }
+        if (b.minutes <= 0) b.minutes = std::isnan(b.needed_min) ? kDay_min : std::ceil(b.needed_min);
+        for (int p : now)
+            if (!holds(b.parts, p)) b.parts.push_back(p);
+        if (withEarlier) before = b.parts;
+        plan.bakes.push_back(std::move(b));
+    };
+    if (load.set_C > 0) {
+        if (!fresh.empty()) push(load.set_C, fresh);
+        return;
+    }
+    std::vector<std::pair<double, double>> kinds; // set point and soak, in the order of the parts
+    const auto kindOf = [&](int p) {
+        const ClayCard& c = shelf.clays.at(parts[static_cast<std::size_t>(p)].layers.clay);
+        return std::pair{c.set_C, c.soak_min};
+    };
+    for (int p : fresh)
+        if (std::find(kinds.begin(), kinds.end(), kindOf(p)) == kinds.end()) kinds.push_back(kindOf(p));
+    for (const auto& kind : kinds) {
+        std::vector<int> now;
+        std::copy_if(fresh.begin(), fresh.end(), std::back_inserter(now), [&](int p) { return kindOf(p) == kind; });
+        push(kind.first, now);
+    }
+}
+
+} // namespace
+
 BakePlan calcOneBake(const std::vector<Part>& parts, const Shelf& shelf) {
     BakePlan plan;
-    for (const BakeBatch& b : calcBakes(parts, shelf)) {
-        Bake bake{"", b.set_C, b.minutes, {}};
-        for (const PartBake& p : b.parts)
-            bake.parts.push_back(p.part);
-        if (std::isfinite(bake.minutes)) plan.bakes.push_back(std::move(bake));
-    }
+    std::vector<int> all;
+    for (std::size_t i = 0; i < parts.size(); ++i)
+        if (isBaked(parts[i], shelf)) all.push_back(static_cast<int>(i));
+    addBakes(plan, all, false, parts, shelf, {});
     fillLedger(plan, parts, shelf);
     return plan;
 }
 
 BakePlan calcStagedBakes(const Puppet& puppet, const Skeleton& s, const std::vector<Part>& parts, const Shelf& shelf) {
     BakePlan plan;
-    std::vector<int> before;
     std::vector<bool> done(puppet.limbs.size(), false);
     // Skeleton copies stand behind what they hang on; left and right of a limb are one stage.
     for (const LimbCopy& first : s.copies) {
         const auto limb = static_cast<std::size_t>(first.limb);
         if (done[limb]) continue;
         done[limb] = true;
-        std::vector<Part> stage;
-        std::vector<int> index;
+        std::vector<int> fresh;
+        for (std::size_t i = 0; i < parts.size(); ++i)
+            if (isOf(s, parts[i], first.limb) && isBaked(parts[i], shelf)) fresh.push_back(static_cast<int>(i));
+        OvenLoad load;
+        load.name = puppet.limbs[limb].name;
+        addBakes(plan, fresh, true, parts, shelf, load);
+    }
+    fillLedger(plan, parts, shelf);
+    return plan;
+}
+
+BakePlan calcBakePlan(const Puppet& puppet, const Skeleton& s, const std::vector<Part>& parts, const Shelf& shelf) {
+    switch (puppet.wants.bakes) {
+    case BakeSchool::once:
+        return calcOneBake(parts, shelf);
+    case BakeSchool::staged:
+        return calcStagedBakes(puppet, s, parts, shelf);
+    case BakeSchool::own:
+        break;
+    }
+    BakePlan plan;
+    for (const OvenLoad& load : puppet.wants.loads) {
+        std::vector<int> fresh;
         for (std::size_t i = 0; i < parts.size(); ++i) {
-            const Link& link = s.links[static_cast<std::size_t>(parts[i].link)];
-            if (s.copies[static_cast<std::size_t>(link.copy)].limb == first.limb)
-                stage.push_back(parts[i]), index.push_back(static_cast<int>(i));
+            const Part& p = parts[i];
+            const auto named = [](const std::vector<std::string>& ids, const std::string& id) {
+                return std::find(ids.begin(), ids.end(), id) != ids.end();
+            };
+            const bool wanted =
+                p.mass >= 0 ? named(load.masses, puppet.masses[static_cast<std::size_t>(
+                                                                   s.masses[static_cast<std::size_t>(p.mass)].mass)]
+                                                     .id)
+                            : named(load.limbs,
+                                    puppet.limbs[static_cast<std::size_t>(
+                                                     s.copies[static_cast<std::size_t>(
+                                                                  s.links[static_cast<std::size_t>(p.link)].copy)]
+                                                         .limb)]
+                                        .id);
+            if (wanted && isBaked(p, shelf)) fresh.push_back(static_cast<int>(i));
         }
-        for (const BakeBatch& b : calcBakes(stage, shelf)) {
-            if (!std::isfinite(b.minutes)) continue;
-            Bake bake{puppet.limbs[limb].name, b.set_C, b.minutes, before};
-            for (const PartBake& p : b.parts)
-                bake.parts.push_back(index[static_cast<std::size_t>(p.part)]);
-            before = bake.parts;
-            plan.bakes.push_back(std::move(bake));
-        }
+        addBakes(plan, fresh, load.withEarlier, parts, shelf, load);
     }
     fillLedger(plan, parts, shelf);
     return plan;

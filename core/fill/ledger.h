@@ -11,7 +11,9 @@ inline constexpr double kHot_C = 20; ///< at heat: surface above the set point l
 struct Bake {
     std::string name; ///< what it locks: a limb's name, or empty for everything
     double set_C = 0, minutes = 0;
-    std::vector<int> parts; ///< everything that is in the oven
+    std::vector<int> parts{}; ///< everything with clay that is in the oven
+    std::vector<int> fresh{}; ///< of it, what is raw until then
+    double needed_min = 0;    ///< until the slowest of the raw ones is cured; NaN when it is not in a day
 };
 
 /// What one part goes through over a plan's bakes.
@@ -25,10 +27,14 @@ struct HeatEntry {
 struct BakePlan {
     std::vector<Bake> bakes;
     std::vector<HeatEntry> ledger;
+    std::vector<int> raw; ///< parts of oven-bake clay that no load cures
     double minutes() const;
     const HeatEntry* worst() const; ///< most of its limit spent; null without oven-bake clay
 };
 
+/// The loads that the puppet's builder wants: once, limb by limb, or the own list.
+BakePlan calcBakePlan(const body::Puppet& puppet, const body::Skeleton& skeleton, const std::vector<Part>& parts,
+                      const Shelf& shelf);
 /// One bake for each set point, at the end.
 BakePlan calcOneBake(const std::vector<Part>& parts, const Shelf& shelf);
 /// A bake for each limb with clay, in the order in which limbs hang on each other; what was baked before goes in again,
@@ -36,13 +42,6 @@ BakePlan calcOneBake(const std::vector<Part>& parts, const Shelf& shelf);
 BakePlan calcStagedBakes(const body::Puppet& puppet, const body::Skeleton& skeleton, const std::vector<Part>& parts,
                          const Shelf& shelf);
 
-/// An oven as a probe saw it.
-struct OvenLog {
-    double offset_C = 0;    ///< mean of the settled readings above the set point
-    double swing_C = 0;     ///< half of largest less smallest of them
-    double settled_min = 0; ///< when it first came within the swing of its mean
-    int readings = 0;
-};
 /// A log as CSV, two columns with a head line: minutes and degrees C, ascending. Readings of the last half of the time
 /// count as settled. Faults: fewer than ten readings, no number, times that run back, readings beyond -50..400.
 Result<OvenLog> parseOvenLog(const std::string& csv, double set_C);

@@ -38,6 +38,45 @@ TubeIntegral difference(TubeIntegral outer, TubeIntegral inner) {
     return r;
 }
 
+/// How slowly the clay inside gets hot, in order only: what must be warmed through the surface, and through the clay.
+double slowness(double outer_mm, double core_mm, double clayHeat, double coreHeat) {
+    constexpr double kSurface = 15, kClay = 0.25; // W/m²K and W/mK: see fill/bake.h
+    const double t = outer_mm - core_mm;
+    return (clayHeat * (outer_mm * outer_mm - core_mm * core_mm) + coreHeat * core_mm * core_mm) /
+               (2 * std::max(outer_mm, 1e-6) * kSurface) +
+           clayHeat * t * t / (2 * kClay) * 1e-3;
+}
+
+/// Half-widths, and what goes into the oven where the clay takes longest to get hot.
+void findThickness(Part& p, const Segment& seg, const Stretch& own, const Densities& d, const Shelf& shelf) {
+    const Layers& l = seg.layers;
+    const double coreHeat = l.bulk.empty() ? 0 : d.bulk * shelf.bulks.at(l.bulk).heat_J_kgK;
+    const double clayHeat = d.skin * 1200;
+    p.thinnest_mm = p.skinLeast_mm = 1e9;
+    double slowest = -1;
+    const auto look = [&](double t) {
+        const Station s = findStation(seg.stations, t);
+        p.thinnest_mm = std::min({p.thinnest_mm, s.a_mm, s.b_mm});
+        p.thickest_mm = std::max({p.thickest_mm, s.a_mm, s.b_mm});
+        if (l.clay.empty()) return;
+        const double outside = !l.cover.empty() && t >= l.coverFrom && t <= l.coverTo ? l.cover_mm : 0;
+        const double skin = findSkin(seg, t);
+        const double a = std::max(0.0, s.a_mm - outside), b = std::max(0.0, s.b_mm - outside);
+        const double outer = std::sqrt(a * b);
+        const double core =
+            l.bulk.empty() ? 0 : std::sqrt(std::max(0.0, a - skin) * std::max(0.0, b - skin));
+        const double thick = l.bulk.empty() ? outer : std::min({skin, a, b});
+        p.skinLeast_mm = std::min(p.skinLeast_mm, thick), p.skinMost_mm = std::max(p.skinMost_mm, thick);
+        p.noRoom = p.noRoom || (!l.bulk.empty() && core <= 0);
+        if (const double slow = slowness(outer, core, clayHeat, coreHeat); slow > slowest)
+            slowest = slow, p.bakeCore_mm = core, p.bakeSkin_mm = outer - core;
+    };
+    look(own.from), look(own.to);
+    for (const Station& s : seg.stations)
+        if (s.at > own.from && s.at < own.to) look(s.at);
+    if (l.clay.empty()) p.skinLeast_mm = 0;
+}
+
 Part segmentPart(const Link& link, const Segment& seg, const Stretch& own, const Shelf& shelf, const WireRun& run) {
     Part p;
     p.label = link.label;
@@ -55,41 +94,28 @@ Part segmentPart(const Link& link, const Segment& seg, const Stretch& own, const
 
     const Layers& l = seg.layers;
     const Densities d = findDensities(l, shelf);
-    const double L = link.length_mm, outside = l.cover.empty() ? 0 : l.cover_mm, skin = l.clay.empty() ? 0 : l.skin_mm;
+    const double L = link.length_mm;
+    const auto clay = findShells(seg, Surface::clay), core = findShells(seg, Surface::core);
     p.volume_mm3 = calcTube(seg.stations, L, own.from, own.to, 0).volume_mm3;
     p.surface_mm2 = calcTubeSurface(seg.stations, L, own.from, own.to);
-    p.cover = {p.surface_mm2 * outside, l.cover.empty() ? 0 : p.surface_mm2 * d.cover_g_mm2,
-               at((own.from + own.to) / 2)};
+    if (const Stretch on = findCommon(own, {l.coverFrom, l.coverTo}); !l.cover.empty() && on.length() > 0) {
+        p.covered_mm2 = calcTubeSurface(seg.stations, L, on.from, on.to);
+        p.cover = {p.volume_mm3 - calcTube(clay, L, own.from, own.to).volume_mm3, p.covered_mm2 * d.cover_g_mm2, at((on.from + on.to) / 2)};
+    }
 
     const Stretch solid = findCommon(own, stiff), skinned = l.skinAcrossGaps ? own : solid;
     if (!l.clay.empty()) {
-        const TubeIntegral s = difference(calcTube(seg.stations, L, skinned.from, skinned.to, outside),
-                                          calcTube(seg.stations, L, skinned.from, skinned.to, outside + skin));
+        const TubeIntegral s =
+            difference(calcTube(clay, L, skinned.from, skinned.to), calcTube(core, L, skinned.from, skinned.to));
         p.skin = {s.volume_mm3 * (1 + l.relief), 0, at(s.centre)};
     }
     if (!l.bulk.empty()) {
-        const TubeIntegral b = calcTube(seg.stations, L, solid.from, solid.to, outside + skin);
+        const TubeIntegral b = calcTube(core, L, solid.from, solid.to);
         p.bulk = {b.volume_mm3, 0, at(b.centre)};
     }
     displace(p.bulk, p.skin, d, (run.metal_mm2 + sleeve) * solid.length() * L);
 
-    p.thinnest_mm = 1e9;
-    double thickArea = 0;
-    const auto look = [&](double t) {
-        const Station s = findStation(seg.stations, t);
-        p.thinnest_mm = std::min({p.thinnest_mm, s.a_mm, s.b_mm});
-        p.thickest_mm = std::max({p.thickest_mm, s.a_mm, s.b_mm});
-        if (l.clay.empty() || s.a_mm * s.b_mm <= thickArea) return;
-        thickArea = s.a_mm * s.b_mm;
-        const double outer = std::sqrt(std::max(0.0, s.a_mm - outside) * std::max(0.0, s.b_mm - outside));
-        p.bakeCore_mm =
-            l.bulk.empty() ? 0
-                           : std::sqrt(std::max(0.0, s.a_mm - outside - skin) * std::max(0.0, s.b_mm - outside - skin));
-        p.bakeSkin_mm = outer - p.bakeCore_mm;
-    };
-    look(own.from), look(own.to);
-    for (const Station& s : seg.stations)
-        if (s.at > own.from && s.at < own.to) look(s.at);
+    findThickness(p, seg, own, d, shelf);
     return p;
 }
 
@@ -116,9 +142,10 @@ Part massPart(const Mass& mass, const MassCopy& copy, const Skeleton& s, const S
     const Vec3& h = mass.half_mm;
     p.volume_mm3 = volumeOf(mass.shape, h);
     p.surface_mm2 = mass.shape == MassShape::box ? 8 * (h.x * h.y + h.y * h.z + h.x * h.z) : calcEllipsoidSurface(h);
-    p.cover = {p.surface_mm2 * outside, l.cover.empty() ? 0 : p.surface_mm2 * d.cover_g_mm2, copy.at};
+    p.covered_mm2 = l.cover.empty() ? 0 : p.surface_mm2;
     const double underCover = volumeOf(mass.shape, inset(h, outside)),
                  inner = volumeOf(mass.shape, inset(h, outside + skin));
+    p.cover = {p.volume_mm3 - underCover, p.covered_mm2 * d.cover_g_mm2, copy.at};
     if (!l.clay.empty()) p.skin = {(underCover - inner) * (1 + l.relief), 0, copy.at};
     if (!l.bulk.empty()) p.bulk = {inner, 0, copy.at};
     double inside = 0;
@@ -134,6 +161,8 @@ Part massPart(const Mass& mass, const MassCopy& copy, const Skeleton& s, const S
         const double outer = std::cbrt(h.x * h.y * h.z) - outside;
         p.bakeSkin_mm = l.bulk.empty() ? outer : std::min(skin, outer);
         p.bakeCore_mm = outer - p.bakeSkin_mm;
+        p.noRoom = !l.bulk.empty() && skin >= p.thinnest_mm - outside;
+        p.skinLeast_mm = p.skinMost_mm = l.bulk.empty() ? p.thinnest_mm - outside : std::min(skin, p.thinnest_mm - outside);
     }
     return p;
 }

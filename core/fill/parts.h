@@ -5,15 +5,18 @@
 // docs/mechanics.md 34 to 36.
 #include "body/shape.h"
 #include "fill/cards.h"
+#include "fill/shop.h"
 #include <map>
 
 namespace enkinet::fill {
 
-/// The cards by id.
+/// The cards by id, and the room that they are worked in.
 struct Shelf {
     std::map<std::string, ClayCard> clays;
     std::map<std::string, BulkCard> bulks;
     std::map<std::string, CoverCard> covers;
+    std::map<std::string, OvenCard> ovens;
+    Shop shop{};
 };
 
 /// What runs inside a limb, per finished millimetre.
@@ -39,10 +42,13 @@ struct Part {
     body::Layers layers;
     double volume_mm3 = 0; ///< inside the finished surface, own stretch only
     double surface_mm2 = 0;
+    double covered_mm2 = 0;   ///< of it, under a cover
+    double skinLeast_mm = 0, skinMost_mm = 0; ///< thickness of the clay where it is thinnest and thickest
     LayerMass skin, bulk, cover, wire;
     double thinnest_mm = 0, thickest_mm = 0; ///< smallest and largest half-width of the own stretch
     double bakeCore_mm = 0;                  ///< radius of the core where the part is thickest, by equal area
     double bakeSkin_mm = 0;                  ///< clay outside it there
+    bool noRoom = false;                     ///< the skin takes all there is somewhere, and bulk was wanted
     bool ball = false;                       ///< an ellipsoid: heat comes from all sides
     double mass_g() const { return skin.mass_g + bulk.mass_g + cover.mass_g + wire.mass_g; }
 };

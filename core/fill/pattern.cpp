@@ -141,7 +141,13 @@ Pattern makeCone(double r0, double r1, double L) {
     return p;
 }
 
-Pattern makeTube(const std::vector<Station>& stations, double L, Stretch stretch, double inset) {
+double findSeam(const Link& link, double camera) {
+    const Vec3 away{-std::sin(camera), 0, -std::cos(camera)};
+    const double a = dot(away, link.a), b = dot(away, link.b);
+    return std::hypot(a, b) < 0.1 ? -kPi / 2 : std::atan2(b, a);
+}
+
+Pattern makeTube(const std::vector<Station>& stations, double L, Stretch stretch, double inset, double seam) {
     std::vector<Station> cuts{findStation(stations, stretch.from)};
     for (const Station& s : stations)
         if (s.at > stretch.from + 1e-9 && s.at < stretch.to - 1e-9) cuts.push_back(s);
@@ -153,12 +159,12 @@ Pattern makeTube(const std::vector<Station>& stations, double L, Stretch stretch
     if (cuts.size() == 2 && round(cuts[0]) && round(cuts[1]))
         return makeCone(cuts[0].a_mm, cuts[1].a_mm, (stretch.to - stretch.from) * L);
 
-    // Sections as closed curves from the back (-b) round to the back again.
+    // Sections as closed curves from the seam round to the seam again.
     std::vector<std::vector<Vec3>> sections;
     for (const Station& s : cuts) {
         std::vector<Vec3> c;
         for (int k = 0; k <= kStrips; ++k) {
-            const double u = -kPi / 2 + 2 * kPi * k / kStrips;
+            const double u = seam + 2 * kPi * k / kStrips;
             c.push_back({s.a_mm * std::cos(u), s.at * L, s.b_mm * std::sin(u)});
         }
         sections.push_back(std::move(c));
@@ -261,19 +267,17 @@ std::vector<Pattern> calcPatterns(const Puppet& puppet, const Skeleton& s, const
             const Limb& limb =
                 puppet.limbs[static_cast<std::size_t>(s.copies[static_cast<std::size_t>(link.copy)].limb)];
             const auto& stations = limb.segments[static_cast<std::size_t>(link.segment)].stations;
-            const Stretch mine = own[static_cast<std::size_t>(part.link)];
+            const Stretch mine =
+                findCommon(own[static_cast<std::size_t>(part.link)], {part.layers.coverFrom, part.layers.coverTo});
             if (stations.empty() || mine.length() * link.length_mm < 0.5) continue;
-            // The right one is the left one's mirror image.
-            const bool right = s.copies[static_cast<std::size_t>(link.copy)].right;
+            // Each copy by its own directions: seen from the front, left and right come out as mirror images.
+            const double seam = findSeam(link, puppet.wants.camera_rad);
             const auto add = [&](Pattern one, const std::string& label) {
-                if (right)
-                    for (auto* line : {&one.outline, &one.cut})
-                        for (FlatPoint& q : *line)
-                            q.x = -q.x;
+                one.seamSide = std::cos(seam) * link.a + std::sin(seam) * link.b;
                 one.label = label, one.cover = part.layers.cover;
                 all.push_back(std::move(one));
             };
-            p = makeTube(stations, link.length_mm, mine, inset);
+            p = makeTube(stations, link.length_mm, mine, inset, seam);
             if (p.areaError <= kOnePiece) {
                 add(std::move(p), part.label);
                 continue;
@@ -284,7 +288,7 @@ std::vector<Pattern> calcPatterns(const Puppet& puppet, const Skeleton& s, const
                 if (x.at > mine.from + 1e-9 && x.at < mine.to - 1e-9) at.push_back(x.at);
             at.push_back(mine.to);
             for (std::size_t i = 1; i < at.size(); ++i)
-                add(makeTube(stations, link.length_mm, {at[i - 1], at[i]}, inset),
+                add(makeTube(stations, link.length_mm, {at[i - 1], at[i]}, inset, seam),
                     part.label + ", ring " + std::to_string(i));
             continue;
         }

@@ -4,6 +4,7 @@
 #include <algorithm>
 #include <cmath>
 #include <limits>
+#include <tuple>
 
 namespace enkinet::fill {
 
@@ -19,8 +20,40 @@ double findPuttyTime(double hoursAt20, double room_C) { return hoursAt20 * std::
 
 double findSkinStrain(double angle, double gap, double half) { return angle / gap * half; }
 
-std::vector<PartSkin> calcSkinPlan(const std::vector<Part>& parts, const Shelf& shelf, double room_C,
-                                   double putty_g_h) {
+std::vector<Substitute> calcSubstitutes(const std::vector<Part>& parts, const Shelf& shelf,
+                                        const std::map<std::string, double>& needed,
+                                        const std::map<std::string, double>& held) {
+    const auto of = [](const std::map<std::string, double>& m, const std::string& id) {
+        const auto it = m.find(id);
+        return it == m.end() ? 0.0 : it->second;
+    };
+    std::vector<Substitute> all;
+    for (const auto& [id, grams] : needed) {
+        const double missing = grams - of(held, id);
+        if (missing <= 0) continue;
+        const ClayCard& clay = shelf.clays.at(id);
+        for (const auto& [other, card] : shelf.clays) {
+            const double spare = of(held, other) - of(needed, other);
+            if (other == id || card.family != clay.family || spare <= 0) continue;
+            const bool fits = std::all_of(parts.begin(), parts.end(), [&, key = id, &c = card](const Part& p) {
+                return p.layers.clay != key || p.skin.mass_g <= 0 ||
+                       (p.skinLeast_mm >= c.thinnest_mm && p.skinMost_mm <= c.thickest_mm);
+            });
+            if (!fits) continue;
+            // Grams of the other clay fill another volume.
+            all.push_back({id, other, missing * card.density_g_cm3 / clay.density_g_cm3, spare,
+                           isOvenBaked(clay.family) && card.set_C != clay.set_C, card.shrink != clay.shrink});
+        }
+    }
+    std::stable_sort(all.begin(), all.end(), [](const Substitute& a, const Substitute& b) {
+        const auto rank = [](const Substitute& s) { return std::tuple(!s.enough(), s.ownBake, s.otherShrink); };
+        return a.clay != b.clay ? a.clay < b.clay : rank(a) < rank(b);
+    });
+    return all;
+}
+
+std::vector<PartSkin> calcSkinPlan(const std::vector<Part>& parts, const Shelf& shelf) {
+    const double room_C = shelf.shop.room_C, putty_g_h = shelf.shop.putty_g_h;
     std::vector<PartSkin> all;
     for (std::size_t i = 0; i < parts.size(); ++i) {
         const Part& p = parts[i];
@@ -32,7 +65,7 @@ std::vector<PartSkin> calcSkinPlan(const std::vector<Part>& parts, const Shelf& 
         // What shrinks is put on larger in every direction.
         s.grams = p.skin.mass_g * std::pow(s.oversize, 3);
         s.ball_mm = findBall(s.grams, clay.density_g_cm3);
-        const double thick = p.layers.bulk.empty() ? p.bakeSkin_mm : std::min(p.layers.skin_mm, p.bakeSkin_mm);
+        const double thick = p.layers.bulk.empty() ? p.bakeSkin_mm : std::min(p.skinMost_mm, p.bakeSkin_mm);
         s.sheet_mm = thick * s.oversize;
         if (s.sheet_mm > 0) s.sheet_cm2 = s.grams / gPerCm3ToGPerMm3(clay.density_g_cm3) / s.sheet_mm / 100;
         if (clay.family == ClayFamily::air_dry) s.hours = clay.dry_h_6mm * std::pow(s.sheet_mm / 6, 2);
@@ -53,16 +86,18 @@ double calcThickness(const Puppet& puppet, const Skeleton& s, const std::vector<
     const auto gramsAt = [&](double mm) {
         Puppet p = puppet;
         const auto links = s.links.size();
-        Layers* layers = nullptr;
         if (static_cast<std::size_t>(part) < links) {
             const Link& l = s.links[static_cast<std::size_t>(part)];
-            layers = &p.limbs[static_cast<std::size_t>(s.copies[static_cast<std::size_t>(l.copy)].limb)]
-                          .segments[static_cast<std::size_t>(l.segment)]
-                          .layers;
+            Segment& seg = p.limbs[static_cast<std::size_t>(s.copies[static_cast<std::size_t>(l.copy)].limb)]
+                               .segments[static_cast<std::size_t>(l.segment)];
+            // Where the thickness changes along the limb, all of it goes up and down together.
+            for (Station& x : seg.stations)
+                if (x.skin_mm) *x.skin_mm *= mm / seg.layers.skin_mm;
+            seg.layers.skin_mm = mm;
         } else {
-            layers = &p.masses[static_cast<std::size_t>(s.masses[static_cast<std::size_t>(part) - links].mass)].layers;
+            p.masses[static_cast<std::size_t>(s.masses[static_cast<std::size_t>(part) - links].mass)].layers.skin_mm =
+                mm;
         }
-        layers->skin_mm = mm;
         return calcParts(p, s, own, shelf, runs).at(static_cast<std::size_t>(part)).skin.mass_g;
     };
     double lo = 0, hi = 200;

@@ -22,9 +22,23 @@ struct PartSkin {
     double batch_g = 0;
 };
 
-/// Clay of every part; room_C: of the shop; putty_g_h: how much putty two hands put on in an hour.
-std::vector<PartSkin> calcSkinPlan(const std::vector<Part>& parts, const Shelf& shelf, double room_C = 20,
-                                   double putty_g_h = 40);
+/// Clay of every part, in the shop that the shelf names.
+std::vector<PartSkin> calcSkinPlan(const std::vector<Part>& parts, const Shelf& shelf);
+
+/// Another clay of the same family that lies in stock while one runs short.
+struct Substitute {
+    std::string clay, instead; ///< cards
+    double missing_g = 0;      ///< of the clay that is short, with waste
+    double free_g = 0;         ///< of the other, beyond what this puppet needs of it
+    bool ownBake = false;      ///< its set point is another: it cannot share a load, nor be kneaded in
+    bool otherShrink = false;  ///< it shrinks by another share: lengths must be worked out again
+    bool enough() const { return free_g >= missing_g; }
+};
+/// Offers for every clay that is short, best first: enough of it, the same oven, the same shrinkage. Thickness limits
+/// of the parts that would get it are kept. needed_g and held_g by card, waste included.
+std::vector<Substitute> calcSubstitutes(const std::vector<Part>& parts, const Shelf& shelf,
+                                        const std::map<std::string, double>& needed_g,
+                                        const std::map<std::string, double>& held_g);
 
 /// Diameter of a ball of so many grams, mm.
 double findBall(double grams, double density_g_cm3);

@@ -1,5 +1,5 @@
 #include "plan/steps.h"
-#include "choice/choose.h"
+#include "fill/skin_plan.h"
 #include <algorithm>
 #include <cmath>
 
@@ -12,14 +12,14 @@ namespace {
 // Typical hands-on minutes.
 constexpr double kPrint = 10, kCutPiece = 1.5, kTwistCopy = 4, kDrillHole = 4, kDrillSetUp = 5, kBindCopy = 6,
                  kBindFinger = 3;
-constexpr double kPuttySegment = 2, kBulkPart = 2, kBulkCm3 = 0.5, kSkinPart = 5, kSkinCm2 = 0.4, kGate = 10, kOven = 5,
-                 kCool = 40;
+constexpr double kPuttySegment = 2, kBulkPart = 2, kBulkCm3 = 0.5, kSkinPart = 5, kSkinCm2 = 0.4, kGate = 10, kOven = 5;
 constexpr double kCoat = 3, kCoatCm2 = 0.2, kCoverPart = 10, kCoverCm2 = 0.3, kPlant = 10;
 constexpr double kGlue_min = 15;
 
 class Planner {
 public:
-    Planner(const Puppet& p, const choice::PuppetChoice& c) : m_puppet(p), m_choice(c) {}
+    Planner(const Puppet& p, const choice::PuppetChoice& c, const fill::Shelf& shelf)
+        : m_puppet(p), m_choice(c), m_shelf(shelf) {}
 
     int add(StepKind kind, const std::string& subject, double hands, double wait = 0, Tool tool = Tool::bench,
             Caution caution = Caution::none) {
@@ -84,13 +84,19 @@ public:
         }
         const auto stiff = static_cast<double>(m_choice.skeleton.links.size());
         if (m_wire.empty()) return;
-        m_putty = add(StepKind::set_putty, m_puppet.name, kPuttySegment * stiff,
-                      fill::findPuttyHours(fill::kRoom_C) * 60, Tool::drying_rack, Caution::gloves_air);
+        const int gate = add(StepKind::gate, m_puppet.name, kGate);
+        at(gate).gate = calcFrameGate(m_puppet, m_choice);
         for (const auto& [limb, step] : bound)
-            after(m_putty, step, Reason::wire_first);
+            after(gate, step, Reason::nothing_hard_yet);
         if (bound.empty())
             for (const auto& [limb, step] : m_wire)
-                after(m_putty, step, Reason::wire_first);
+                after(gate, step, Reason::nothing_hard_yet);
+        // Putty on the bones sets as the typical card says; see ClayCard.
+        m_putty =
+            add(StepKind::set_putty, m_puppet.name, kPuttySegment * stiff,
+                fill::findPuttyTime(fill::ClayCard{}.curing_h, m_shelf.shop.room_C) * 60, Tool::drying_rack,
+                Caution::gloves_air);
+        after(m_putty, gate, Reason::last_look);
     }
 
     /// One step a limb for all its parts that a test picks; the minutes come from each part.
@@ -108,78 +114,135 @@ public:
         return steps;
     }
 
-    void fillAndBake(const std::vector<fill::BakeBatch>& bakes, const fill::Shelf& shelf) {
+    /// Posed joints at the ends of a segment.
+    int gapsOf(const fill::Part& p) const {
+        const Link& link = m_choice.skeleton.links[static_cast<std::size_t>(p.link)];
+        return (link.gapFrom_mm > 0) + (link.gapTo_mm > 0);
+    }
+    int limbOf(const fill::Part& p) const {
+        const Link& link = m_choice.skeleton.links[static_cast<std::size_t>(p.link)];
+        return m_choice.skeleton.copies[static_cast<std::size_t>(link.copy)].limb;
+    }
+
+    void fillAndSkin() {
         const auto bulk = perLimb(
             StepKind::bulk, Caution::none, [](const fill::Part& p) { return p.bulk.mass_g > 0; },
             [](const fill::Part& p) { return kBulkPart + kBulkCm3 * p.bulk.volume_mm3 / 1000; });
-        const auto skin = perLimb(
+        m_skin = perLimb(
             StepKind::skin, Caution::none, [](const fill::Part& p) { return p.skin.mass_g > 0; },
             [](const fill::Part& p) { return kSkinPart + kSkinCm2 * p.surface_mm2 / 100; });
         for (const auto& [limb, step] : bulk)
             after(step, m_putty, Reason::stiff_before_bulk);
-        for (const auto& [limb, step] : skin) {
+        for (const auto& [limb, step] : m_skin) {
             const auto under = bulk.find(limb);
             after(step, under != bulk.end() ? under->second : m_putty,
                   under != bulk.end() ? Reason::core_before_skin : Reason::stiff_before_bulk);
         }
         for (const fill::Part& p : m_choice.parts) {
-            const Link& link = m_choice.skeleton.links[static_cast<std::size_t>(p.link)];
-            const int limb = m_choice.skeleton.copies[static_cast<std::size_t>(link.copy)].limb;
             if (p.skin.mass_g > 0)
-                at(skin.at(limb)).amount += p.skin.mass_g,
-                    at(skin.at(limb)).detail = shelf.clays.at(p.layers.clay).name;
+                at(m_skin.at(limbOf(p))).amount += p.skin.mass_g,
+                    at(m_skin.at(limbOf(p))).detail = m_shelf.clays.at(p.layers.clay).name;
             if (p.bulk.mass_g > 0)
-                at(bulk.at(limb)).amount += p.bulk.mass_g,
-                    at(bulk.at(limb)).detail = shelf.bulks.at(p.layers.bulk).name;
+                at(bulk.at(limbOf(p))).amount += p.bulk.mass_g,
+                    at(bulk.at(limbOf(p))).detail = m_shelf.bulks.at(p.layers.bulk).name;
         }
         for (const auto& [limb, step] : bulk)
             m_filled.push_back(step);
-        for (const auto& [limb, step] : skin)
+        for (const auto& [limb, step] : m_skin)
             m_filled.push_back(step);
-        if (m_filled.empty()) return;
-        if (!bakes.empty()) {
-            const int gate = add(StepKind::gate, m_puppet.name, kGate);
-            for (int step : m_filled)
-                after(gate, step, Reason::nothing_hard_yet);
-            int last = gate;
-            for (const fill::BakeBatch& b : bakes) {
-                const double minutes = std::isnan(b.minutes) ? 24 * 60 : b.minutes;
-                const int bake =
-                    add(StepKind::bake, m_puppet.name, kOven, minutes + kCool, Tool::oven, Caution::air_oven);
-                at(bake).amount = b.set_C;
-                after(bake, last, Reason::nothing_hard_yet);
-                last = bake;
+    }
+
+    /// Each load behind its gate; in stages, what is skinned later waits for the load before.
+    void bake(const fill::BakePlan& plan) {
+        const bool once = m_puppet.wants.bakes == BakeSchool::once;
+        std::map<int, std::size_t> firstBake; // by limb
+        for (std::size_t k = 0; k < plan.bakes.size(); ++k)
+            for (int p : plan.bakes[k].fresh)
+                firstBake.try_emplace(limbOf(m_choice.parts[static_cast<std::size_t>(p)]), k);
+        int last = -1, look = -1;
+        for (std::size_t k = 0; k < plan.bakes.size(); ++k) {
+            const fill::Bake& b = plan.bakes[k];
+            const std::string& subject = b.name.empty() ? m_puppet.name : b.name;
+            int gate = last;
+            if (!once || k == 0) {
+                gate = add(StepKind::gate, subject, kGate);
+                at(gate).bake = static_cast<int>(k);
+                if (last >= 0) after(gate, last, Reason::nothing_hard_yet);
             }
-            m_hard.push_back(last);
+            // One gate at the end looks at every load; a gate of a stage looks at its own.
+            if (k == 0 || !once) look = gate;
+            const auto items = calcBakeGate(m_puppet, m_choice, m_shelf, b);
+            at(look).gate.insert(at(look).gate.end(), items.begin(), items.end());
+            if (once && k == 0)
+                for (int step : m_filled)
+                    after(gate, step, Reason::nothing_hard_yet);
+            if (!once)
+                for (const auto& [limb, first] : firstBake)
+                    if (first == k) after(gate, m_skin.at(limb), Reason::nothing_hard_yet);
+            const double cool = std::ceil(fill::calcCooling(m_choice.parts, m_shelf, b).slow_min);
+            const int oven = add(StepKind::bake, subject, kOven, b.minutes + cool, Tool::oven, Caution::air_oven);
+            at(oven).amount = b.set_C, at(oven).bake = static_cast<int>(k);
+            after(oven, gate, once && k > 0 ? Reason::nothing_hard_yet : Reason::last_look);
+            if (!once)
+                for (const auto& [limb, first] : firstBake)
+                    if (first == k + 1) after(m_skin.at(limb), oven, Reason::hold_on_hard);
+            last = oven;
         }
-        for (const fill::Part& p : m_choice.parts) {
+        if (last >= 0) m_hard.push_back(last);
+        // In stages, what the oven never sees still waits on the bench before paint.
+        if (!once && last >= 0)
+            for (int step : m_filled)
+                m_hard.push_back(step);
+    }
+
+    void dry() {
+        std::vector<int> parts;
+        for (std::size_t i = 0; i < m_choice.parts.size(); ++i) {
+            const fill::Part& p = m_choice.parts[i];
             if (p.skin.mass_g <= 0) continue;
-            const fill::ClayCard& clay = shelf.clays.at(p.layers.clay);
-            if (clay.family != fill::ClayFamily::air_dry && clay.family != fill::ClayFamily::putty) continue;
-            const int limb =
-                m_choice.skeleton
-                    .copies[static_cast<std::size_t>(m_choice.skeleton.links[static_cast<std::size_t>(p.link)].copy)]
-                    .limb;
-            const double hours = clay.family == fill::ClayFamily::air_dry ? fill::findDryHours(p.layers.skin_mm)
-                                                                          : fill::findPuttyHours(fill::kRoom_C);
-            const int dry = add(StepKind::dry, p.label, 0, hours * 60, Tool::drying_rack);
-            after(dry, skin.at(limb), Reason::core_before_skin);
-            m_hard.push_back(dry);
+            const auto family = m_shelf.clays.at(p.layers.clay).family;
+            if (family == fill::ClayFamily::air_dry || family == fill::ClayFamily::putty)
+                parts.push_back(static_cast<int>(i));
+        }
+        if (parts.empty()) return;
+        const int gate = add(StepKind::gate, m_puppet.name, kGate);
+        at(gate).gate = calcDryGate(m_puppet, m_choice, m_shelf, parts);
+        const auto skins = fill::calcSkinPlan(m_choice.parts, m_shelf);
+        for (int i : parts) {
+            const fill::Part& p = m_choice.parts[static_cast<std::size_t>(i)];
+            const auto own = std::find_if(skins.begin(), skins.end(), [&](const auto& s) { return s.part == i; });
+            const int rack = add(StepKind::dry, p.label, 0, own->hours * 60, Tool::drying_rack);
+            after(gate, m_skin.at(limbOf(p)), Reason::nothing_hard_yet);
+            after(rack, gate, Reason::last_look);
+            m_hard.push_back(rack);
         }
     }
 
     void finish(const std::vector<SchemeWork>& schemes) {
         std::vector<int> painted;
+        // One look before everything is sealed, behind all coats that a varnish lies on.
+        int seal = -1;
+        for (const SchemeWork& s : schemes)
+            if (!s.laid.empty() && s.laid.back().role == paint::Role::varnish && s.laid.size() > 1) {
+                if (seal < 0) seal = add(StepKind::gate, m_puppet.name, kGate);
+                const paint::Laid& under = s.laid[s.laid.size() - 2];
+                at(seal).gate.push_back({Check::sheen, s.name, static_cast<double>(s.laid.size() - 1),
+                                         under.dry_min / 60, false});
+            }
         for (const SchemeWork& s : schemes) {
             int below = -1;
             for (const paint::Laid& l : s.laid) {
+                const bool sealing = seal >= 0 && below >= 0 && &l == &s.laid.back() && l.role == paint::Role::varnish;
+                if (sealing) after(seal, below, Reason::coat_below_dry);
                 const Caution caution = l.role == paint::Role::varnish || l.role == paint::Role::primer
                                             ? Caution::air_spray
                                             : Caution::none;
                 const int coat = add(StepKind::paint, s.name, l.coats * (kCoat + kCoatCm2 * s.surface_mm2 / 100),
                                      l.dry_min, Tool::drying_rack, caution);
                 at(coat).role = l.role, at(coat).detail = l.card->name, at(coat).amount = l.ml;
-                if (below >= 0)
+                if (sealing)
+                    after(coat, seal, Reason::last_look);
+                else if (below >= 0)
                     after(coat, below, Reason::coat_below_dry);
                 else
                     for (int h : m_hard)
@@ -191,7 +254,20 @@ public:
         const auto cover = perLimb(
             StepKind::cover, Caution::blade, [](const fill::Part& p) { return p.cover.mass_g > 0 && p.volume_mm3 > 0; },
             [](const fill::Part& p) { return kCoverPart + kCoverCm2 * p.surface_mm2 / 100; });
+        const int closing = cover.empty() ? -1 : add(StepKind::gate, m_puppet.name, kGate);
+        if (closing >= 0) {
+            for (const fill::Part& p : m_choice.parts)
+                if (p.covered_mm2 > 0 && p.volume_mm3 > 0 && p.mass < 0 && gapsOf(p) > 0)
+                    at(closing).gate.push_back(
+                        {Check::closed, p.label, static_cast<double>(gapsOf(p)), p.layers.cover_mm, false});
+        }
         for (const auto& [limb, step] : cover) {
+            after(step, closing, Reason::last_look);
+            for (const auto& before : {m_hard, painted})
+                for (int b : before)
+                    if (std::none_of(at(closing).after.begin(), at(closing).after.end(),
+                                     [&](const After& a) { return a.step == b; }))
+                        after(closing, b, Reason::nothing_hard_yet);
             for (int h : m_hard)
                 after(step, h, Reason::heat_before_cloth);
             for (int c : painted)
@@ -248,14 +324,63 @@ public:
             for (After& a : s.after)
                 a.step = newIndex[static_cast<std::size_t>(a.step)];
         m_plan.steps = std::move(order);
+        findGrips();
         return std::move(m_plan);
     }
 
 private:
+    /// What the piece is held by in each step, by what is hard, bare or left alone at that time.
+    void findGrips() {
+        std::string hard;
+        std::vector<std::string> skinned;
+        const bool feet = std::any_of(m_puppet.limbs.begin(), m_puppet.limbs.end(),
+                                      [](const Limb& l) { return l.tieDown.has_value(); });
+        for (Step& s : m_plan.steps) {
+            if (s.kind == StepKind::bake || s.kind == StepKind::dry || s.kind == StepKind::set_putty) {
+                if (s.kind != StepKind::set_putty) hard = s.subject;
+                continue;
+            }
+            if (s.kind != StepKind::skin && s.kind != StepKind::paint && s.kind != StepKind::cover) continue;
+            const auto bare = [&]() -> const Limb* {
+                for (const Limb& l : m_puppet.limbs)
+                    if (l.name != s.subject && !l.segments.empty() &&
+                        std::find(skinned.begin(), skinned.end(), l.name) == skinned.end())
+                        return &l;
+                return nullptr;
+            };
+            if (s.kind == StepKind::skin) {
+                if (!hard.empty())
+                    s.grip = Grip::hard_part, s.heldBy = hard;
+                else if (feet)
+                    s.grip = Grip::wire_ends;
+                else if (const Limb* l = bare())
+                    s.grip = Grip::bare_limb, s.heldBy = l->name;
+                else
+                    s.grip = Grip::wet_only;
+                skinned.push_back(s.subject);
+                continue;
+            }
+            if (feet) {
+                s.grip = Grip::wire_ends;
+                continue;
+            }
+            // Paint goes on all that carries a scheme: what carries another, or cloth, stays dry.
+            const auto other =
+                std::find_if(m_choice.parts.begin(), m_choice.parts.end(), [&](const fill::Part& p) {
+                    return p.volume_mm3 > 0 && (p.layers.scheme.empty() || p.covered_mm2 > 0);
+                });
+            if (other != m_choice.parts.end())
+                s.grip = Grip::dry_part, s.heldBy = other->label;
+            else
+                s.grip = Grip::wet_only;
+        }
+    }
+
     const Puppet& m_puppet;
     const choice::PuppetChoice& m_choice;
+    const fill::Shelf& m_shelf;
     Plan m_plan;
-    std::map<int, int> m_wire;
+    std::map<int, int> m_wire, m_skin; // step by limb
     std::vector<int> m_filled, m_hard;
     int m_sheets = -1, m_base = -1, m_putty = -1, m_holes = 0;
 };
@@ -263,13 +388,14 @@ private:
 } // namespace
 
 Plan calcPlan(const Puppet& puppet, const choice::PuppetChoice& choice, const std::vector<choice::Cut>& cuts,
-              const std::vector<fill::BakeBatch>& bakes, const fill::Shelf& shelf,
-              const std::vector<SchemeWork>& schemes) {
+              const fill::BakePlan& bakes, const fill::Shelf& shelf, const std::vector<SchemeWork>& schemes) {
     if (puppet.limbs.empty()) return {};
-    Planner p(puppet, choice);
+    Planner p(puppet, choice, shelf);
     p.wires(cuts);
     p.frame();
-    p.fillAndBake(bakes, shelf);
+    p.fillAndSkin();
+    p.bake(bakes);
+    p.dry();
     p.finish(schemes);
     return p.schedule();
 }

@@ -2,8 +2,8 @@
 // The steps of a puppet, made from its design, in an order that respects what must come before what and why.
 // Minutes are typical for one practised pair of hands. docs/mechanics.md 90 to 92.
 #include "choice/cut_list.h"
-#include "fill/bake_plan.h"
 #include "paint/coats.h"
+#include "plan/gates.h"
 #include <set>
 
 namespace enkinet::plan {
@@ -40,7 +40,19 @@ enum class Reason {
     paint_before_cloth,   ///< wet paint would stain the cloth
     reach_before_closed,  ///< out of reach once it is covered
     handled_last,         ///< handling would crush or rub it
+    hold_on_hard,         ///< what is hard already is held while it is worked
+    last_look,            ///< a gate stands before it
     holes_before_feet,    ///< the feet are planted in holes that are there
+};
+
+/// What the piece is held by while a step is done.
+enum class Grip {
+    none,       ///< the step needs none
+    hard_part,  ///< a part that is cured already
+    wire_ends,  ///< the bare wire under its feet
+    bare_limb,  ///< a limb that is still wire or bulk
+    dry_part,   ///< a part that this step leaves alone
+    wet_only    ///< nothing but what is being worked on
 };
 
 enum class Caution { none, eyes, eyes_and_snips, gloves_air, air_oven, air_spray, blade };
@@ -61,6 +73,10 @@ struct Step {
     Tool tool = Tool::bench;
     Caution caution = Caution::none;
     std::vector<After> after;
+    Grip grip = Grip::none;
+    std::string heldBy;         ///< part or limb, where the grip has a name
+    int bake = -1;              ///< of the bake plan, for a bake and its gate
+    std::vector<GateItem> gate; ///< for a gate
     double start_min = 0; ///< in the schedule below
 };
 
@@ -78,7 +94,6 @@ struct SchemeWork {
 };
 
 Plan calcPlan(const body::Puppet& puppet, const choice::PuppetChoice& choice, const std::vector<choice::Cut>& cuts,
-              const std::vector<fill::BakeBatch>& bakes, const fill::Shelf& shelf,
-              const std::vector<SchemeWork>& schemes);
+              const fill::BakePlan& bakes, const fill::Shelf& shelf, const std::vector<SchemeWork>& schemes);
 
 } // namespace enkinet::plan

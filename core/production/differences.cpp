@@ -58,4 +58,42 @@ Report calcAsideReport(const Production& production, int puppet, const Cards& sh
     return calcReport(p, puppet, shipped, tables);
 }
 
+SolidComparison calcSolidComparison(const Production& production, int puppet, const Report& now, const Cards& shipped,
+                                    wire::TableShelf& tables) {
+    Production p = production;
+    body::Puppet& own = p.puppets.at(static_cast<std::size_t>(puppet));
+    const auto fillUp = [](body::Layers& l) {
+        if (!l.clay.empty()) l.bulk.clear();
+    };
+    for (body::Limb& l : own.limbs)
+        for (body::Segment& s : l.segments)
+            fillUp(s.layers);
+    for (body::Mass& m : own.masses)
+        fillUp(m.layers);
+    const Report solid = calcReport(p, puppet, shipped, tables, &now);
+    SolidComparison c;
+    c.mass_g = solid.choice.totals.mass_g() - now.choice.totals.mass_g();
+    c.price = solid.price - now.price;
+    const auto minutes = [](const Report& r) {
+        double sum = 0;
+        for (const fill::Bake& b : r.bakePlan.bakes)
+            sum += std::isnan(b.needed_min) ? b.needed_min : b.minutes;
+        return sum;
+    };
+    c.bake_min = minutes(solid) - minutes(now);
+    for (std::size_t l = 0; l < now.choice.limbs.size(); ++l) {
+        const choice::LimbChoice &a = now.choice.limbs[l], &b = solid.choice.limbs[l];
+        for (std::size_t j = 0; j < a.demands.size(); ++j) {
+            c.failNow += a.chosen >= 0 && a.verdicts[j].state() != choice::State::holds;
+            c.failSolid += b.chosen >= 0 && b.verdicts[j].state() != choice::State::holds;
+            const double before = a.demands[j].needed_Nmm, after = b.demands[j].needed_Nmm;
+            if (after - before <= c.needSolid_Nmm - c.needNow_Nmm) continue;
+            c.needNow_Nmm = before, c.needSolid_Nmm = after;
+            c.joint =
+                own.limbs[static_cast<std::size_t>(a.limb)].joints[static_cast<std::size_t>(a.demands[j].joint)].name;
+        }
+    }
+    return c;
+}
+
 } // namespace enkinet::production

@@ -34,6 +34,14 @@ public:
     Changed setMoves(const std::string& limb, const std::string& joint, double perSecond) const;
     Changed setStation(const std::string& limb, int segment, int station, double a_mm, double b_mm) const;
     Changed setLayers(const PartRef& part, const body::Layers& layers) const;
+    /// The skin's own thickness at a station; none: the part's. (skin_edits.cpp)
+    Changed setStationSkin(const std::string& limb, int segment, int station, std::optional<double> mm) const;
+    /// Another clay on every part of the puppet that carries the one.
+    Changed replaceClay(const std::string& from, const std::string& to) const;
+    /// The room, the strips, the roller and the oven.
+    Changed setShop(const fill::Shop& shop) const;
+    /// Takes cards into the production; one of a known id stands in place of the old one.
+    Changed addCards(const Cards& cards) const;
     /// Half axes of a shaped mass.
     Changed setMassSize(const std::string& mass, const Vec3& half_mm) const;
     Changed setWeighed(const std::string& mass, double grams) const;

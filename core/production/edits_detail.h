@@ -14,7 +14,8 @@ inline body::Mass* massOf(body::Puppet& p, const std::string& id) {
     return m == p.masses.end() ? nullptr : &*m;
 }
 
-/// Lets go what named a joint or a pose that a change has taken away: strand drops and poses of the shot.
+/// Lets go what named a joint, pose, limb or mass that a change has taken away: strand drops, poses of the shot, what a
+/// load of the oven holds.
 void letGo(body::Puppet& puppet);
 
 /// change(Puppet&) returns a Fault when it finds nothing to change.

@@ -38,6 +38,33 @@ std::optional<Fault> checkLayers(const std::string& place, const body::Layers& l
     return {};
 }
 
+/// A load's own set point must not scorch any clay that goes into it.
+std::optional<Fault> checkLoads(const body::Puppet& puppet, const Cards& cards) {
+    for (std::size_t i = 0; i < puppet.wants.loads.size(); ++i) {
+        const body::OvenLoad& load = puppet.wants.loads[i];
+        if (load.set_C <= 0) continue;
+        const std::string place = puppet.name + ", bake " + std::to_string(i + 1);
+        if (load.set_C < 40) return Fault{place, "set point " + plain(load.set_C) + " C", "must be 40 C or more"};
+        const auto check = [&](const body::Layers& l) -> std::optional<Fault> {
+            for (const fill::ClayCard& c : cards.clays)
+                if (c.id == l.clay && fill::isOvenBaked(c.family))
+                    if (const auto ok = fill::checkSetPoint(place, load.set_C, c); !ok) return ok.fault();
+            return {};
+        };
+        const auto named = [](const std::vector<std::string>& ids, const std::string& id) {
+            return std::find(ids.begin(), ids.end(), id) != ids.end();
+        };
+        for (const body::Limb& l : puppet.limbs)
+            for (const body::Segment& s : l.segments)
+                if (named(load.limbs, l.id))
+                    if (auto f = check(s.layers)) return f;
+        for (const body::Mass& m : puppet.masses)
+            if (named(load.masses, m.id))
+                if (auto f = check(m.layers)) return f;
+    }
+    return {};
+}
+
 std::optional<Fault> checkPuppet(const body::Puppet& puppet, const Production& p, const Cards& cards) {
     for (const body::Limb& l : puppet.limbs) {
         const std::string place = puppet.name + ", limb " + l.id;
@@ -55,18 +82,24 @@ std::optional<Fault> checkPuppet(const body::Puppet& puppet, const Production& p
     }
     for (const body::Mass& m : puppet.masses)
         if (auto f = checkLayers(puppet.name + ", mass " + m.id, m.layers, p, cards)) return f;
-    return {};
+    for (const std::string& id : puppet.wants.inOven)
+        if (!has(cards.ovens, id)) return Fault{puppet.name, "oven card \"" + id + "\"", "is not known"};
+    return checkLoads(puppet, cards);
 }
 
 } // namespace
 
 Cards mergeCards(const Cards& shipped, const Cards& own) {
     return {merged(shipped.wires, own.wires), merged(shipped.clays, own.clays), merged(shipped.bulks, own.bulks),
-            merged(shipped.covers, own.covers), merged(shipped.paints, own.paints)};
+            merged(shipped.covers, own.covers), merged(shipped.paints, own.paints),
+            merged(shipped.ovens, own.ovens)};
 }
 
-fill::Shelf makeShelf(const Cards& cards) {
+fill::Shelf makeShelf(const Cards& cards, const fill::Shop& shop) {
     fill::Shelf s;
+    s.shop = shop;
+    for (const auto& c : cards.ovens)
+        s.ovens.emplace(c.id, c);
     for (const auto& c : cards.clays)
         s.clays.emplace(c.id, c);
     for (const auto& c : cards.bulks)
@@ -119,6 +152,7 @@ Result<Production> makeProduction(Production p, const Cards& shipped) {
         if (!(h.amount >= 0 && h.amount <= 1e6))
             return Fault{"stock, paint " + h.card, plain(h.amount) + " ml", "must lie between 0 and 1000000 ml"};
     }
+    if (const auto shop = fill::makeShop(p.stock.shop); !shop) return shop.fault();
     const fill::FoilRoll& foil = p.stock.foil;
     if (!(foil.mass_g_m2 >= 5 && foil.mass_g_m2 <= 500))
         return Fault{"stock, foil", plain(foil.mass_g_m2) + " g/m2", "must lie between 5 and 500 g/m2"};

@@ -17,6 +17,7 @@ struct Cards {
     std::vector<fill::BulkCard> bulks;
     std::vector<fill::CoverCard> covers;
     std::vector<paint::PaintCard> paints;
+    std::vector<fill::OvenCard> ovens;
     friend bool operator==(const Cards&, const Cards&) = default;
 };
 
@@ -32,6 +33,7 @@ struct Stock {
     std::vector<choice::Offcut> offcuts; ///< of spools in stock
     std::vector<Held> clays_g, paints_ml;
     fill::FoilRoll foil;
+    fill::Shop shop{};
     std::vector<wire::BendTest> bendTests; ///< of spools in stock
     std::vector<wire::HangTest> hangTests;
     friend bool operator==(const Stock&, const Stock&) = default;
@@ -50,7 +52,7 @@ struct Production {
 
 /// The production's own cards before the shipped ones.
 Cards mergeCards(const Cards& shipped, const Cards& own);
-fill::Shelf makeShelf(const Cards& cards);
+fill::Shelf makeShelf(const Cards& cards, const fill::Shop& shop = {});
 
 /// The production when it is sound and everything that it names is known; else the first rule broken, with its place.
 Result<Production> makeProduction(Production production, const Cards& shipped);

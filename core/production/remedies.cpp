@@ -28,7 +28,7 @@ public:
     choice::PuppetChoice choose(const Production& p) const {
         const Cards cards = mergeCards(m_shipped, p.cards);
         const choice::Stock stock = makeStock(p, cards, m_tables);
-        auto chosen = choice::calcChoice(p.puppets[static_cast<std::size_t>(m_puppetIndex)], makeShelf(cards), stock,
+        auto chosen = choice::calcChoice(p.puppets[static_cast<std::size_t>(m_puppetIndex)], makeShelf(cards, p.stock.shop), stock,
                                          stock == m_stock ? &m_first : nullptr);
         if (m_first.limbs.empty()) m_first = chosen, m_stock = stock;
         return chosen;

@@ -3,6 +3,7 @@
 #include <algorithm>
 #include <cmath>
 #include <iterator>
+#include <set>
 
 namespace enkinet::production {
 
@@ -99,11 +100,12 @@ public:
             const int part = static_cast<int>(i);
             const body::Layers& l = p.layers;
             if (p.volume_mm3 <= 0 || isRightTwin(p)) continue;
-            if (!l.bulk.empty() && !l.clay.empty() && l.skin_mm >= p.thinnest_mm - (l.cover.empty() ? 0 : l.cover_mm))
+            if (!l.bulk.empty() && !l.clay.empty() && p.noRoom)
                 add({Station::bulk, Issue::no_room_for_bulk, -1, -1, part, kNoState, p.thinnest_mm, l.skin_mm,
                      p.label});
             if (!l.clay.empty()) skin(p, part);
-            if (l.scheme.empty() && l.cover.empty() && (!l.clay.empty() || !l.bulk.empty()))
+            const bool bare = p.covered_mm2 < p.surface_mm2 * (1 - 1e-9);
+            if (l.scheme.empty() && bare && (!l.clay.empty() || !l.bulk.empty()))
                 add({Station::paint, Issue::nothing_outside, -1, -1, part, kNoState, 0, 0, p.label});
         }
         for (const fill::BakeBatch& b : m_r.bakes)
@@ -112,6 +114,7 @@ public:
                 add({Station::skin, Issue::bake_too_long, -1, -1, part, kNoState, 0, b.set_C,
                      m_r.choice.parts[static_cast<std::size_t>(part)].label});
             }
+        oven();
         for (const plan::SchemeWork& s : m_r.schemes)
             for (std::size_t i = 1; i < s.laid.size(); ++i)
                 if (!paint::mayGoOn(s.laid[i].card->medium, s.laid[i - 1].card->medium))
@@ -131,11 +134,15 @@ public:
         for (const fill::Part& p : m_r.choice.parts) {
             if (p.skin.mass_g > 0) clay[p.layers.clay] += p.skin.mass_g * kWaste;
             if (p.bulk.mass_g > 0) bulk[p.layers.bulk] += p.bulk.mass_g;
-            if (!p.layers.cover.empty() && p.surface_mm2 > 0) cover[p.layers.cover] += p.surface_mm2 * 1e-6 * kWaste;
+            if (p.covered_mm2 > 0) cover[p.layers.cover] += p.covered_mm2 * 1e-6 * kWaste;
         }
         for (const plan::SchemeWork& s : m_r.schemes)
             for (const paint::Laid& l : s.laid)
                 paints[l.card->id] += l.ml * kWaste;
+        std::map<std::string, double> heldClays;
+        for (const Held& h : m_production.stock.clays_g)
+            heldClays[h.card] += h.amount;
+        m_r.substitutes = fill::calcSubstitutes(m_r.choice.parts, m_r.shelf, clay, heldClays);
         for (const auto& [id, grams] : clay) {
             const fill::ClayCard& c = m_r.shelf.clays.at(id);
             need({Ware::clay, id, c.name, grams, held(m_production.stock.clays_g, id), 0, 0,
@@ -214,25 +221,52 @@ private:
             add({Station::wire, Issue::wants_key, l.limb, at, -1, kNoState, d.load.torsion_Nmm, 0, name});
     }
 
+    void oven() {
+        const auto& parts = m_r.choice.parts;
+        const auto labelOf = [&](int part) { return parts[static_cast<std::size_t>(part)].label; };
+        if (const fill::HeatEntry* worst = m_r.bakePlan.worst(); worst && worst->over())
+            add({Station::skin, Issue::heat_spent, -1, -1, worst->part, kNoState, worst->atHeat_min, worst->limit_min,
+                 labelOf(worst->part), std::to_string(worst->bakes)});
+        // What never gets hot in a day is said by bake_too_long.
+        for (int part : m_r.bakePlan.raw)
+            if (!isRightTwin(parts[static_cast<std::size_t>(part)]) &&
+                !std::isnan(fill::calcCure(parts[static_cast<std::size_t>(part)], m_r.shelf,
+                                           m_r.shelf.clays.at(parts[static_cast<std::size_t>(part)].layers.clay).set_C)))
+                add({Station::skin, Issue::left_raw, -1, -1, part, kNoState, 0, 0, labelOf(part)});
+        std::set<std::string> said;
+        for (const plan::Step& s : m_r.plan.steps)
+            for (const plan::GateItem& g : s.gate)
+                if (g.stop && (g.check == plan::Check::take_out || g.check == plan::Check::scorches) &&
+                    said.insert(g.subject).second)
+                    add({Station::skin, Issue::not_in_oven, -1, -1, -1, kNoState, g.b, g.a, g.subject});
+        for (const fill::Overhang& o :
+             fill::calcOverhangs(m_puppet, m_r.choice.rest, m_r.choice.own, parts, m_r.shelf))
+            if (o.sags() && !isRightTwin(parts[static_cast<std::size_t>(o.part)]))
+                add({Station::skin, Issue::sags, -1, -1, o.part, kNoState, o.stress_MPa, o.strength_MPa,
+                     labelOf(o.part), plain(std::round(o.prop.y))});
+        for (const plan::Step& s : m_r.plan.steps)
+            if (s.grip == plan::Grip::wet_only)
+                add({Station::plan, Issue::wet_grip, -1, -1, -1, kNoState, 0, 0, s.subject});
+    }
+
     void skin(const fill::Part& p, int part) {
         const fill::ClayCard& clay = m_r.shelf.clays.at(p.layers.clay);
-        const double thickest = std::min(p.layers.bulk.empty() ? p.bakeSkin_mm : p.layers.skin_mm, p.bakeSkin_mm);
-        if (thickest < clay.thinnest_mm)
-            add({Station::skin, Issue::skin_thin, -1, -1, part, kNoState, thickest, clay.thinnest_mm, p.label});
-        if (thickest > clay.thickest_mm)
-            add({Station::skin, Issue::skin_thick, -1, -1, part, kNoState, thickest, clay.thickest_mm, p.label});
+        if (p.skinLeast_mm < clay.thinnest_mm)
+            add({Station::skin, Issue::skin_thin, -1, -1, part, kNoState, p.skinLeast_mm, clay.thinnest_mm, p.label});
+        if (p.skinMost_mm > clay.thickest_mm)
+            add({Station::skin, Issue::skin_thick, -1, -1, part, kNoState, p.skinMost_mm, clay.thickest_mm, p.label});
         if (p.mass >= 0) return;
         const body::Link& link = m_r.choice.skeleton.links[static_cast<std::size_t>(p.link)];
         const body::Limb& limb = m_puppet.limbs[limbOf(link)];
         const auto at = static_cast<std::size_t>(link.segment);
         // A joint's neighbours meet in thickness; the one nearer the root speaks.
         if (at + 1 < limb.segments.size()) {
-            const body::Layers& next = limb.segments[at + 1].layers;
-            if (!next.clay.empty() && !next.bulk.empty() && !p.layers.bulk.empty() && next.skin_mm > 0) {
-                const double ratio = std::max(p.layers.skin_mm / next.skin_mm, next.skin_mm / p.layers.skin_mm);
-                if (ratio > kJump)
-                    add({Station::skin, Issue::skin_jump, -1, -1, part, kNoState, p.layers.skin_mm, next.skin_mm,
-                         p.label, limb.segments[at + 1].name});
+            const body::Segment &mine = limb.segments[at], &next = limb.segments[at + 1];
+            if (!next.layers.clay.empty() && !next.layers.bulk.empty() && !p.layers.bulk.empty() &&
+                !next.stations.empty() && !mine.stations.empty()) {
+                const double here = body::findSkin(mine, 1), there = body::findSkin(next, 0);
+                if (std::max(here / there, there / here) > kJump)
+                    add({Station::skin, Issue::skin_jump, -1, -1, part, kNoState, here, there, p.label, next.name});
             }
         }
         const bool stiff = clay.family != fill::ClayFamily::flexible && clay.family != fill::ClayFamily::never_dry;
@@ -288,18 +322,19 @@ void paintParts(const Production& production, Report& r) {
     std::map<Key, plan::SchemeWork> work;
     for (std::size_t i = 0; i < r.choice.parts.size(); ++i) {
         const fill::Part& p = r.choice.parts[i];
-        if (p.layers.scheme.empty() || p.surface_mm2 <= 0) continue;
+        const double bare_mm2 = p.surface_mm2 - p.covered_mm2;
+        if (p.layers.scheme.empty() || bare_mm2 <= 0) continue;
         const auto scheme = std::find_if(production.schemes.begin(), production.schemes.end(),
                                          [&](const paint::Scheme& s) { return s.id == p.layers.scheme; });
         const auto clay = r.shelf.clays.find(p.layers.clay);
         const auto ground = paint::parseHex(
             clay == r.shelf.clays.end() || clay->second.colour.empty() ? "#b8b8b8" : clay->second.colour);
         auto laid =
-            paint::calcLaid(*scheme, r.cards->paints, ground ? *ground : paint::Rgb{0.5, 0.5, 0.5}, p.surface_mm2);
+            paint::calcLaid(*scheme, r.cards->paints, ground ? *ground : paint::Rgb{0.5, 0.5, 0.5}, bare_mm2);
         ENKINET_ASSERT(laid); // makeProduction has checked every name
         plan::SchemeWork& w = work[{p.layers.scheme, p.layers.clay}];
         w.name = scheme->name;
-        w.surface_mm2 += p.surface_mm2;
+        w.surface_mm2 += bare_mm2;
         if (w.laid.empty())
             w.laid = *laid;
         else
@@ -335,7 +370,7 @@ Report calcReport(const Production& production, int puppetIndex, const Cards& sh
     const body::Puppet& puppet = production.puppets.at(static_cast<std::size_t>(puppetIndex));
     Report r;
     r.cards = std::make_shared<const Cards>(mergeCards(shipped, production.cards));
-    r.shelf = makeShelf(*r.cards);
+    r.shelf = makeShelf(*r.cards, production.stock.shop);
     r.stock = makeStock(production, *r.cards, tables);
     const bool sameStock = former && former->stock == r.stock;
     r.choice = choice::calcChoice(puppet, r.shelf, r.stock, sameStock ? &former->choice : nullptr);
@@ -346,10 +381,11 @@ Report calcReport(const Production& production, int puppetIndex, const Cards& sh
         spools.push_back(x.id), rolls.push_back(x.length_m * 1000);
     r.cutPlan = choice::calcCutPlan(r.cuts, spools, rolls, production.stock.offcuts);
     r.bakes = fill::calcBakes(r.choice.parts, r.shelf);
+    r.bakePlan = fill::calcBakePlan(puppet, r.choice.rest, r.choice.parts, r.shelf);
     r.skins = fill::calcSkinPlan(r.choice.parts, r.shelf);
     r.patterns = fill::calcPatterns(puppet, r.choice.rest, r.choice.own, r.choice.parts);
     paintParts(production, r);
-    r.plan = plan::calcPlan(puppet, r.choice, r.cuts, r.bakes, r.shelf, r.schemes);
+    r.plan = plan::calcPlan(puppet, r.choice, r.cuts, r.bakePlan, r.shelf, r.schemes);
     Reporter reporter(production, puppetIndex, r);
     reporter.sheet();
     reporter.wires();

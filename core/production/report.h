@@ -1,6 +1,7 @@
 #pragma once
 // Everything the core knows about one puppet of a production, computed afresh from the document: wire, layers, bakes,
 // paint, plan, shopping and the points that are still open. Pure: the same document gives the same report.
+#include "fill/ledger.h"
 #include "fill/pattern.h"
 #include "fill/skin_plan.h"
 #include "plan/steps.h"
@@ -31,6 +32,11 @@ enum class Issue {
     skin_cracks,        ///< flexible clay round a joint is stretched beyond its limit
     skin_jump,          ///< a skin more than twice as thick as its neighbour's
     slender,            ///< a long thin part of cured clay that would break
+    heat_spent,         ///< a part spends more minutes at heat than its clay stands
+    left_raw,           ///< oven-bake clay that no load cures
+    not_in_oven,        ///< something in a load that must not go in
+    sags,               ///< raw clay without wire that needs a prop
+    wet_grip,           ///< a step with nothing to hold but what is wet
     bake_too_long,      ///< the innermost clay does not cure in a day
     nothing_outside,    ///< neither paint nor cover on a part
     coat_order,         ///< a paint that does not hold on the one below
@@ -72,7 +78,9 @@ struct Report {
     choice::PuppetChoice choice;
     std::vector<choice::Cut> cuts;
     std::vector<choice::SpoolPlan> cutPlan;
-    std::vector<fill::BakeBatch> bakes;
+    std::vector<fill::BakeBatch> bakes; ///< everything that shares a set point, with its curves
+    fill::BakePlan bakePlan;            ///< the loads as the builder wants them
+    std::vector<fill::Substitute> substitutes;
     std::vector<fill::PartSkin> skins;
     std::vector<fill::Pattern> patterns;
     std::vector<plan::SchemeWork> schemes;
@@ -105,6 +113,17 @@ std::vector<Difference> calcDifferences(const body::Puppet& puppet, const Report
                                         const Report& aside);
 /// The report of the design that a puppet keeps aside; it must have one.
 Report calcAsideReport(const Production& production, int puppet, const Cards& shipped, wire::TableShelf& tables);
+
+/// What solid clay in place of every core would mean. Differences are solid less cored.
+struct SolidComparison {
+    double mass_g = 0, price = 0;
+    double bake_min = 0; ///< of all loads; NaN when solid clay does not get hot in a day
+    std::string joint;   ///< the one whose need grows most
+    double needNow_Nmm = 0, needSolid_Nmm = 0;
+    int failNow = 0, failSolid = 0; ///< joints that do not hold, each design with its own best wire
+};
+SolidComparison calcSolidComparison(const Production& production, int puppet, const Report& now, const Cards& shipped,
+                                    wire::TableShelf& tables);
 
 /// How many points are open at each station.
 std::vector<int> countOpen(const Report& report);

@@ -11,6 +11,10 @@ void letGo(Puppet& p) {
                 const int i = findJointIndex(l, d.joint);
                 return i < 0 || !l.joints[static_cast<std::size_t>(i)].posed;
             });
+    for (OvenLoad& load : p.wants.loads) {
+        std::erase_if(load.limbs, [&](const std::string& id) { return !limbOf(p, id); });
+        std::erase_if(load.masses, [&](const std::string& id) { return !massOf(p, id); });
+    }
     std::erase_if(p.wants.shot, [&](const std::string& name) {
         return std::none_of(p.poses.begin(), p.poses.end(), [&](const Pose& x) { return x.name == name; });
     });

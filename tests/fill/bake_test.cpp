@@ -183,14 +183,6 @@ TEST_CASE("A batch bakes until its slowest part is within 10 degrees, plus the c
     }
 }
 
-TEST_CASE("Air-dry and putty clocks follow their cards", "[fill]") {
-    CHECK(findDryHours(6) == 24);
-    CHECK(findDryHours(12) == 96);
-    CHECK(findPuttyHours(20) == 4);
-    CHECK(findPuttyHours(10) == 8);
-    CHECK(findPuttyHours(30) == 2);
-}
-
 TEST_CASE("Locked limb by limb, what was baked first goes in again and again; baked once, everything goes in once",
           "[fill]") {
     const auto r = reportOf(demo());

@@ -1,3 +1,4 @@
+#include "body/mesh.h"
 #include "fill/parts.h"
 #include "support/puppets.h"
 
@@ -105,4 +106,85 @@ TEST_CASE("Foil is weighed, spread and rolled off by the same three numbers", "[
     CHECK(findPacks(0, 57) == 0);
     CHECK(findPacks(57, 57) == 1);
     CHECK(findPacks(57.1, 57) == 2);
+}
+
+TEST_CASE("A skin that thickens along a post is the difference of a post and a cone", "[fill]") {
+    Puppet p = clayPost(3);
+    auto& stations = p.limbs[0].segments[0].stations;
+    for (auto [root, tip] : {std::pair{1.0, 5.0}, std::pair{4.0, 2.0}, std::pair{3.0, 3.0}}) {
+        stations.front().skin_mm = root, stations.back().skin_mm = tip;
+        const double R0 = 10 - root, R1 = 10 - tip, cone = kPi * 100 / 3 * (R0 * R0 + R0 * R1 + R1 * R1);
+        const Part part = partsOf(p).at(0);
+        CHECK_NEAR(part.bulk.volume_mm3, cone, 1e-9);
+        CHECK_NEAR(part.skin.volume_mm3, kPi * 1e4 - cone, 1e-9);
+        CHECK_NEAR(part.skinLeast_mm, std::min(root, tip), 1e-12);
+        CHECK_NEAR(part.skinMost_mm, std::max(root, tip), 1e-12);
+        // The thickest skin decides how long it bakes.
+        CHECK_NEAR(part.bakeSkin_mm, std::max(root, tip), 1e-9);
+    }
+    // A station of its own thickness equal to the part's changes nothing.
+    stations.front().skin_mm = 3, stations.back().skin_mm.reset();
+    CHECK_NEAR(partsOf(p).at(0).skin.volume_mm3, partsOf(clayPost(3)).at(0).skin.volume_mm3, 1e-12);
+}
+
+TEST_CASE("Where a cover ends the clay comes out to the surface and the cloth is saved", "[fill]") {
+    Puppet p = clayPost(3);
+    Layers& l = p.limbs[0].segments[0].layers;
+    l.cover = "felt-1", l.cover_mm = 1;
+    const Part whole = partsOf(p).at(0);
+    l.coverFrom = 0.25, l.coverTo = 0.75;
+    const Part half = partsOf(p).at(0);
+    CHECK_NEAR(half.covered_mm2, whole.covered_mm2 / 2, 1e-9);
+    CHECK_NEAR(half.cover.mass_g, whole.cover.mass_g / 2, 1e-9);
+    CHECK_NEAR(half.cover.volume_mm3, kPi * (100 - 81) * 50, 1e-9);
+    // Clay under the cover lies between 9 and 6 mm, bare clay between 10 and 7.
+    CHECK_NEAR(half.skin.volume_mm3, kPi * ((81 - 36) + (100 - 49)) * 50, 1e-9);
+    CHECK_NEAR(half.cover.centre.y, 50.0, 1e-9);
+    l.coverTo = 0.2;
+    CHECK_FALSE(makePuppet(p));
+}
+
+TEST_CASE("The layers of every part add up to its body, and each to its own mesh within half a per cent", "[fill]") {
+    for (Puppet p : demo().puppets) {
+        for (Limb& l : p.limbs)
+            for (Segment& s : l.segments) {
+                s.layers.relief = 0, s.sleeve_mm = 0;
+                if (!s.stations.empty() && !s.layers.clay.empty()) s.stations.back().skin_mm = 1.5;
+                if (!s.layers.cover.empty()) s.layers.coverTo = 0.8;
+            }
+        for (Mass& m : p.masses)
+            m.layers.relief = 0;
+        const Skeleton s = calcSkeleton(p);
+        const auto own = calcOwnStretches(p, s);
+        const auto parts = partsOf(p);
+        for (std::size_t i = 0; i < parts.size(); ++i) {
+            const Part& part = parts[i];
+            if (part.volume_mm3 <= 0 || part.layers.clay.empty() || part.layers.bulk.empty()) continue;
+            INFO(p.name << ", " << part.label);
+            const Link& link = s.links[static_cast<std::size_t>(part.link)];
+            if (part.mass < 0 && link.gapFrom_mm + link.gapTo_mm > 0) {
+                // Between its gaps.
+                const Segment& seg =
+                    p.limbs[static_cast<std::size_t>(s.copies[static_cast<std::size_t>(link.copy)].limb)]
+                        .segments[static_cast<std::size_t>(link.segment)];
+                if (seg.layers.skinAcrossGaps) continue;
+                const Stretch solid = findCommon(own[i], findStiff(link));
+                const double clay = calcMeshVolume(calcSurfaceMesh(seg, link, solid, Surface::clay, 64)),
+                             core = calcMeshVolume(calcSurfaceMesh(seg, link, solid, Surface::core, 64));
+                CHECK_NEAR(clay - core, part.skin.volume_mm3, 5e-3);
+                CHECK_NEAR(core, part.bulk.volume_mm3, 5e-3);
+                CHECK(isClosed(calcSurfaceMesh(seg, link, solid, Surface::core, 16)));
+                continue;
+            }
+            CHECK_NEAR(part.cover.volume_mm3 + part.skin.volume_mm3 + part.bulk.volume_mm3, part.volume_mm3, 1e-9);
+            if (part.mass >= 0) {
+                const MassCopy& c = s.masses[static_cast<std::size_t>(part.mass)];
+                const Mass& m = p.masses[static_cast<std::size_t>(c.mass)];
+                const double outside = m.layers.cover.empty() ? 0 : m.layers.cover_mm;
+                const double core = calcMeshVolume(calcMassMesh(m, c, outside + m.layers.skin_mm, 64));
+                CHECK_NEAR(core, part.bulk.volume_mm3, 5e-3);
+                CHECK_NEAR(calcMeshVolume(calcMassMesh(m, c, outside, 64)) - core, part.skin.volume_mm3, 5e-3);
+            }
+        }
+    }
 }

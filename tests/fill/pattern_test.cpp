@@ -119,8 +119,11 @@ TEST_CASE("The cutting line stands the allowance outside the sewing line", "[fil
 
 TEST_CASE("Brindle's fleece has a pattern for every covered part, left and right mirrored, laid on the cloth",
           "[fill]") {
-    const auto r = reportOf(demo(), 1);
-    const auto patterns = calcPatterns(demo().puppets[1], r.choice.rest, r.choice.own, r.choice.parts);
+    // Seen from the front; from one side the two would have their seams on the same side.
+    production::Production film = demo();
+    film.puppets[1].wants.camera_rad = 0;
+    const auto r = reportOf(film, 1);
+    const auto patterns = calcPatterns(film.puppets[1], r.choice.rest, r.choice.own, r.choice.parts);
     REQUIRE(patterns.size() >= 5);
     double area = 0;
     for (const Pattern& p : patterns) {
@@ -134,8 +137,16 @@ TEST_CASE("Brindle's fleece has a pattern for every covered part, left and right
                                            [&](const Pattern& x) { return x.label == "right " + p.label.substr(5); });
             REQUIRE(twin != patterns.end());
             CHECK_NEAR(twin->area_mm2, p.area_mm2, 1e-9);
-            for (std::size_t i = 0; i < p.outline.size(); ++i)
-                CHECK(std::abs(twin->outline[i].x + p.outline[i].x) < 1e-9);
+            CHECK(std::abs(twin->seamSide.x + p.seamSide.x) < 1e-12);
+            // Point for point, found by place: the twin runs the other way round.
+            double off = 0;
+            for (const FlatPoint& q : p.outline) {
+                double nearest = 1e9;
+                for (const FlatPoint& x : twin->outline)
+                    nearest = std::min(nearest, std::hypot(x.x + q.x, x.y - q.y));
+                off = std::max(off, nearest);
+            }
+            CHECK(off < 1e-6);
         }
     }
     // The flat pieces cover what the covered surface is, as far as seams at mid-thickness let them.
@@ -154,4 +165,54 @@ TEST_CASE("Brindle's fleece has a pattern for every covered part, left and right
     CHECK(std::count(svg.begin(), svg.end(), '\n') > static_cast<long>(patterns.size()) * 3);
     const std::string dxf = files::writePatternsDxf(patterns, layout);
     CHECK(dxf.find("0\nEOF\n") != std::string::npos);
+}
+
+TEST_CASE("A seam runs where the camera sees it least, and costs no girth wherever it runs", "[fill]") {
+    Puppet p = demo().puppets[1];
+    for (double azimuth : {0.0, 90.0, -35.0, 180.0}) {
+        p.wants.camera_rad = degToRad(azimuth);
+        const Skeleton s = calcSkeleton(p);
+        const auto own = calcOwnStretches(p, s);
+        const Vec3 camera{std::sin(p.wants.camera_rad), 0, std::cos(p.wants.camera_rad)};
+        const auto r = reportOf(demo(), 1);
+        for (const Pattern& one : calcPatterns(p, s, own, r.choice.parts)) {
+            if (norm(one.seamSide) == 0) continue;
+            INFO(one.label << " from " << azimuth);
+            const auto part = std::find_if(r.choice.parts.begin(), r.choice.parts.end(),
+                                           [&](const Part& x) { return x.mass < 0 && one.label.starts_with(x.label); });
+            REQUIRE(part != r.choice.parts.end());
+            const Link& link = s.links[static_cast<std::size_t>(part->link)];
+            const double a = dot(camera, link.a), b = dot(camera, link.b), most = std::hypot(a, b);
+            // No other direction of the section faces farther away.
+            if (most >= 0.1) CHECK_NEAR(dot(one.seamSide, camera), -most, 1e-9);
+            CHECK(std::abs(one.rootEdge_mm - one.girthRoot_mm) < 0.01 * one.girthRoot_mm);
+        }
+    }
+}
+
+TEST_CASE("A bare stretch has no cloth on it", "[fill]") {
+    production::Production p = demo();
+    Puppet& goat = p.puppets[1];
+    const auto before = reportOf(p, 1);
+    std::string limbId;
+    int segment = -1;
+    for (Limb& l : goat.limbs)
+        for (std::size_t i = 0; i < l.segments.size() && segment < 0; ++i)
+            if (!l.segments[i].layers.cover.empty() && !l.segments[i].stations.empty() && !l.mirrored)
+                limbId = l.id, segment = static_cast<int>(i);
+    REQUIRE(segment >= 0);
+    Limb& l = *std::find_if(goat.limbs.begin(), goat.limbs.end(), [&](const Limb& x) { return x.id == limbId; });
+    l.segments[static_cast<std::size_t>(segment)].layers.coverFrom = 0.5;
+    const auto after = reportOf(p, 1);
+    const auto of = [&](const production::Report& r) {
+        double cloth = 0, flat = 0;
+        for (const Part& x : r.choice.parts)
+            if (x.label == l.segments[static_cast<std::size_t>(segment)].name) cloth = x.covered_mm2;
+        for (const Pattern& x : r.patterns)
+            if (x.label.starts_with(l.segments[static_cast<std::size_t>(segment)].name)) flat += x.area_mm2;
+        return std::pair{cloth, flat};
+    };
+    CHECK(of(after).first < of(before).first);
+    CHECK(of(after).second < of(before).second);
+    CHECK(after.choice.totals.cover_g < before.choice.totals.cover_g);
 }

@@ -56,7 +56,9 @@ TEST_CASE("Putty is mixed in batches that are used up while it can be worked, fe
         if (m.id == "head") m.layers.clay = "putty-two-part";
     const auto r = reportOf(p);
     const auto at = [&](double room) {
-        for (const PartSkin& s : calcSkinPlan(r.choice.parts, r.shelf, room))
+        Shelf shelf = r.shelf;
+        shelf.shop.room_C = room;
+        for (const PartSkin& s : calcSkinPlan(r.choice.parts, shelf))
             if (r.choice.parts[static_cast<std::size_t>(s.part)].layers.clay == "putty-two-part") return s;
         FAIL("no putty");
         return PartSkin{};

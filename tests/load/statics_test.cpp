@@ -114,8 +114,11 @@ TEST_CASE("Twice the height with twice the thickness weighs 8 times and loads 16
     Puppet twice = calcScaled(p, 2 * p.height_mm);
     const auto thicker = [](Layers& l) { l.skin_mm *= 2, l.cover_mm *= 2; };
     for (Limb& l : twice.limbs)
-        for (Segment& s : l.segments)
+        for (Segment& s : l.segments) {
             thicker(s.layers), s.sleeve_mm *= 2;
+            for (Station& x : s.stations)
+                if (x.skin_mm) *x.skin_mm *= 2;
+        }
     for (Mass& m : twice.masses)
         thicker(m.layers), m.weighed_g *= 8;
     fill::Shelf shelf = production::makeShelf(shippedCards()), heavier = shelf;

@@ -1,10 +1,14 @@
 #include "stations/bulk/bulk_page.h"
+#include "desk/button_row.h"
 #include "desk/fields.h"
 #include "desk/say.h"
-#include "stations/bulk/section_view.h"
+#include "stations/layers/long_section.h"
+#include "stations/layers/part_in_hand.h"
+#include "stations/layers/section_view.h"
 #include <QFormLayout>
 #include <QListWidget>
 #include <QVBoxLayout>
+#include <cmath>
 
 namespace enkinet::app {
 
@@ -18,8 +22,13 @@ BulkPage::BulkPage(Document& d) : Page(d, production::Station::bulk) {
     m_parts->setAccessibleName(tr("Foil to tear, part by part"));
     m_parts->setSelectionMode(QAbstractItemView::NoSelection);
     m_sum = makeText();
+    m_along = new LongSection(d, false);
+    m_solid = makeText();
+    m_solid->setObjectName("solidText");
     column()->addWidget(m_title);
     column()->addWidget(m_section);
+    column()->addWidget(m_along);
+    connect(m_along, &LongSection::pointed, this, &BulkPage::point);
     auto* form = makeForm();
     form->addRow(tr("bulk"), m_bulk);
     column()->addLayout(form);
@@ -27,17 +36,21 @@ BulkPage::BulkPage(Document& d) : Page(d, production::Station::bulk) {
     column()->addWidget(makeHeading(tr("The whole puppet")));
     column()->addWidget(m_sum);
     column()->addWidget(m_parts);
+    column()->addLayout(makeButtonRow(this, {{tr("What would solid clay do?"), "solidAsk", [this] { compare(); }}}));
+    column()->addWidget(m_solid);
     addOpenPoints();
     column()->addStretch();
     connect(m_bulk, &ChoiceField::edited, this, [this](const QVariant& v) {
         const std::string id = v.toString().toStdString();
-        changeLayers(tr("Bulk of %1").arg(m_title->text()), [&](body::Layers& l) { l.bulk = id; });
+        changeLayers(document(), tr("Bulk of %1").arg(m_title->text()), [&](body::Layers& l) { l.bulk = id; });
     });
 }
 
 void BulkPage::show(const production::Report& r) {
-    const int part = selectedPart();
+    const int part = selectedPart(document());
     m_section->show(document(), part);
+    m_along->show(part);
+    m_solid->hide();
     const fill::FoilRoll& roll = document().production().stock.foil;
     const auto foil = [&](double g) {
         const double area = fill::findFoilArea(roll, g);
@@ -81,6 +94,29 @@ void BulkPage::show(const production::Report& r) {
     m_sum->setText(foil_g > 0 ? tr("%1 of foil: %2.").arg(Say::grams(foil_g), foil(foil_g)) +
                                     (other_g > 0 ? " " + tr("%1 of other bulk.").arg(Say::grams(other_g)) : QString())
                               : tr("No foil in this puppet."));
+}
+
+void BulkPage::point(int part, double at) {
+    if (!isVisible()) return;
+    if (part >= 0)
+        m_section->show(document(), part, at);
+    else
+        m_section->show(document(), selectedPart(document()));
+}
+
+void BulkPage::compare() {
+    const production::SolidComparison c = document().solidComparison();
+    QStringList lines;
+    lines << tr("Solid clay weighs %1 more and costs %2 more.")
+                 .arg(Say::grams(c.mass_g), Say::money(c.price, document().production().currency));
+    lines << (std::isnan(c.bake_min) ? tr("It does not get hot inside within a day.")
+                                     : tr("It bakes %1 longer.").arg(Say::minutes(c.bake_min)));
+    if (!c.joint.empty())
+        lines << tr("The %1 suffers most: it must hold %2 instead of %3 N·mm.")
+                     .arg(QString::fromStdString(c.joint), Say::figure(c.needSolid_Nmm), Say::figure(c.needNow_Nmm));
+    lines << tr("Joints that fail, each design with its best wire: %1 instead of %2.").arg(c.failSolid).arg(c.failNow);
+    m_solid->setText(lines.join("\n"));
+    m_solid->show();
 }
 
 } // namespace enkinet::app

@@ -5,19 +5,25 @@
 namespace enkinet::app {
 
 class ChoiceField;
+class LongSection;
 class SectionView;
 
 class BulkPage : public Page {
     Q_OBJECT
 public:
     explicit BulkPage(Document& document);
+    /// The pointer is over a place of a part on the sheet; -1: nowhere.
+    void point(int part, double at);
 
 protected:
     void show(const production::Report& report) override;
 
 private:
-    QLabel *m_title, *m_text, *m_sum;
+    void compare();
+
+    QLabel *m_title, *m_text, *m_sum, *m_solid;
     SectionView* m_section;
+    LongSection* m_along;
     ChoiceField* m_bulk;
     QListWidget* m_parts;
 };

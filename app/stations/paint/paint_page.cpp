@@ -2,6 +2,7 @@
 #include "desk/fields.h"
 #include "desk/look.h"
 #include "desk/say.h"
+#include "stations/layers/part_in_hand.h"
 #include <QFormLayout>
 #include <QPainter>
 #include <QVBoxLayout>
@@ -93,12 +94,12 @@ PaintPage::PaintPage(Document& d) : Page(d, production::Station::paint) {
     column()->addStretch();
     connect(m_scheme, &ChoiceField::edited, this, [this](const QVariant& v) {
         const std::string id = v.toString().toStdString();
-        changeLayers(tr("Paint of %1").arg(m_title->text()), [&](body::Layers& l) { l.scheme = id; });
+        changeLayers(document(), tr("Paint of %1").arg(m_title->text()), [&](body::Layers& l) { l.scheme = id; });
     });
 }
 
 void PaintPage::show(const production::Report& r) {
-    const int part = selectedPart();
+    const int part = selectedPart(document());
     if (part < 0) return;
     const fill::Part& p = r.choice.parts[static_cast<std::size_t>(part)];
     m_title->setText(Say::capital(p.label));

@@ -96,10 +96,9 @@ void PlanPage::showStep(const production::Report& r) {
         lines << tr("After %1 %2: %3.")
                      .arg(a.step + 1)
                      .arg(Say::step(r.plan.steps[static_cast<std::size_t>(a.step)]), Say::reason(a.reason));
-    if (s.kind == plan::StepKind::gate)
-        lines << tr("Look now: is every joint in the pose and angle it is built in? Are all holes for pins, rods and "
-                    "cables made? Does cloth still go round? Is the texture whole where it was held? Is anything "
-                    "inside that the oven would melt?");
+    if (const QString grip = Say::grip(s); !grip.isEmpty()) lines << grip;
+    for (const plan::GateItem& g : s.gate)
+        lines << (g.stop ? tr("Stop. %1") : tr("• %1")).arg(Say::gateItem(g));
     m_text->setText(lines.join("\n"));
     m_caution->setText(Say::caution(s.caution));
     m_caution->setVisible(s.caution != plan::Caution::none);

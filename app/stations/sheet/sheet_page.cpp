@@ -3,6 +3,7 @@
 #include "desk/fields.h"
 #include "desk/leaves.h"
 #include "desk/say.h"
+#include "stations/layers/part_in_hand.h"
 #include "stations/sheet/limbs_leaf.h"
 #include "stations/sheet/pictures_leaf.h"
 #include "stations/sheet/pose_leaf.h"
@@ -149,8 +150,8 @@ SheetPage::SheetPage(Document& d) : Page(d, production::Station::sheet) {
                 tr("Size of %1").arg(QString::fromStdString(id)),
                 [&](const production::Edits& e) { return e.setMassSize(id, half); },
                 "size" + QString::fromStdString(id));
-        } else if (const int part = selectedPart(); part >= 0) {
-            const production::PartRef ref = refOf(part);
+        } else if (const int part = selectedPart(document()); part >= 0) {
+            const production::PartRef ref = refOf(document(), part);
             const int at = m_stationPick->currentData().toInt();
             document().change(
                 tr("Half-widths of %1").arg(m_partTitle->text()),
@@ -253,7 +254,7 @@ void SheetPage::askHold() {
 void SheetPage::showMeasures(const production::Report& r) {
     const Selection& s = document().selection();
     const body::Puppet& p = document().puppet();
-    const int part = selectedPart();
+    const int part = selectedPart(document());
     const bool any = s.kind != Selection::Kind::none && part >= 0;
     m_measures->setVisible(any);
     if (!any) {
@@ -265,7 +266,7 @@ void SheetPage::showMeasures(const production::Report& r) {
     m_partTitle->setText(Say::capital(at.label));
     const bool mass = s.kind == Selection::Kind::mass;
     const bool weighed = mass && p.masses[static_cast<std::size_t>(s.index)].shape == body::MassShape::weighed;
-    const std::string limb = mass ? std::string() : refOf(part).limb;
+    const std::string limb = mass ? std::string() : refOf(document(), part).limb;
     const bool mirrored = !mass && body::findLimb(p, limb)->mirrored;
     m_partText->setText(weighed ? tr("A piece that was weighed.")
                                 : tr("%1 cm³, %2%3")
@@ -275,8 +276,10 @@ void SheetPage::showMeasures(const production::Report& r) {
         field->setVisible(shown);
         m_form->labelForField(field)->setVisible(shown);
     };
-    const std::size_t stationCount =
-        mass ? 0 : body::findLimb(p, limb)->segments[static_cast<std::size_t>(refOf(part).segment)].stations.size();
+    const std::size_t stationCount = mass ? 0
+                                          : body::findLimb(p, limb)
+                                                ->segments[static_cast<std::size_t>(refOf(document(), part).segment)]
+                                                .stations.size();
     const bool bare = !mass && stationCount == 0;
     if (bare) m_partText->setText(tr("Nothing but wire: it runs inside its parent."));
     const bool shaped = !weighed && !bare;
@@ -289,7 +292,7 @@ void SheetPage::showMeasures(const production::Report& r) {
         const Vec3& h = p.masses[static_cast<std::size_t>(s.index)].half_mm;
         m_a->show(h.x), m_b->show(h.z), m_c->show(h.y);
     } else {
-        const production::PartRef ref = refOf(part);
+        const production::PartRef ref = refOf(document(), part);
         const auto& stations = body::findLimb(p, ref.limb)->segments[static_cast<std::size_t>(ref.segment)].stations;
         const double L = r.choice.skeleton.links[static_cast<std::size_t>(at.link)].length_mm;
         QList<std::pair<QString, QVariant>> entries;

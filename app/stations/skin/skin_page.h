@@ -1,34 +1,34 @@
 #pragma once
-// Skin: clay part by part, its grams and packs, and the bake that cures the thickest of it.
+// Skin: clay part by part, the hands' work with it, the oven, and what covers it.
 #include "stations/page.h"
-
-class QCustomPlot;
 
 namespace enkinet::app {
 
-class ChoiceField;
-class NumberField;
-class SectionView;
+class CoverLeaf;
+class HandsLeaf;
+class Leaves;
+class OvenLeaf;
+class SkinLeaf;
 
 class SkinPage : public Page {
     Q_OBJECT
 public:
     explicit SkinPage(Document& document);
+    /// The pointer is over a place of a part on the sheet; -1: nowhere.
+    void point(int part, double at);
 
 protected:
     void show(const production::Report& report) override;
 
 private:
-    void showBake(const production::Report& report);
-    void showHands(const production::Report& report, int part);
-    void weighed(double grams);
+    void showLeaf();
 
-    QLabel *m_title, *m_text, *m_packs, *m_bake, *m_caution;
-    SectionView* m_section;
-    ChoiceField *m_clay, *m_across;
-    NumberField *m_thickness, *m_weighed;
-    QLabel *m_hands, *m_implied;
-    QCustomPlot* m_plot;
+    QLabel* m_title;
+    Leaves* m_leaves;
+    SkinLeaf* m_skin;
+    HandsLeaf* m_hands;
+    OvenLeaf* m_oven;
+    CoverLeaf* m_cover;
 };
 
 } // namespace enkinet::app

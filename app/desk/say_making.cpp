@@ -1,0 +1,201 @@
+// The making in words: steps, why they wait, what they are held by, gates, the oven.
+#include "desk/say.h"
+#include <cmath>
+
+namespace enkinet::app {
+
+QString Say::step(const plan::Step& s) {
+    using plan::StepKind;
+    const QString who = QString::fromStdString(s.subject), what = QString::fromStdString(s.detail);
+    switch (s.kind) {
+    case StepKind::print_sheets:
+        return tr("Print the sheets of %1").arg(who);
+    case StepKind::cut_wire:
+        return s.amount == 1 ? tr("Cut wire: %1, 1 piece").arg(who)
+                             : tr("Cut wire: %1, %2 pieces").arg(who, number(s.amount, 0));
+    case StepKind::twist_wire:
+        return tr("Twist: %1, %2 turns").arg(who, number(s.amount, 1));
+    case StepKind::drill_base:
+        return s.amount == 1 ? tr("Drill the base: 1 hole") : tr("Drill the base: %1 holes").arg(number(s.amount, 0));
+    case StepKind::bind_limb:
+        return tr("Bind on: %1").arg(who);
+    case StepKind::set_putty:
+        return tr("Putty on the stiff stretches");
+    case StepKind::bulk:
+        return tr("Bulk %1: %2, %3").arg(who, grams(s.amount), what);
+    case StepKind::skin:
+        return tr("Skin %1: %2").arg(who, grams(s.amount));
+    case StepKind::gate:
+        if (s.bake >= 0) return tr("Last look before the oven: %1").arg(who);
+        if (s.gate.empty()) return tr("Last look at %1").arg(who);
+        switch (s.gate.back().check) {
+        case plan::Check::closed:
+            return tr("Last look before cloth closes over it");
+        case plan::Check::sheen:
+            return tr("Last look before it is sealed");
+        case plan::Check::holes:
+        case plan::Check::gaps:
+            return tr("Last look at the bare frame");
+        default:
+            return tr("Last look before it sets");
+        }
+    case StepKind::bake:
+        return tr("Bake %1 at %2 °C, let it cool").arg(who, number(s.amount, 0));
+    case StepKind::dry:
+        return tr("Let %1 set").arg(who);
+    case StepKind::paint:
+        return tr("Paint %1: %2, %3").arg(who, role(s.role), what);
+    case StepKind::cover:
+        return tr("Cover %1").arg(who);
+    case StepKind::tie_down:
+        return tr("Plant the feet in the base");
+    }
+    return {};
+}
+
+QString Say::reason(plan::Reason r) {
+    using plan::Reason;
+    switch (r) {
+    case Reason::marks_from_sheet:
+        return tr("joints are marked from the printed strip");
+    case Reason::strands_first:
+        return tr("strands are cut before they are twisted");
+    case Reason::wire_first:
+        return tr("its wire is ready first");
+    case Reason::parent_first:
+        return tr("it is wrapped on the limb that carries it");
+    case Reason::stiff_before_bulk:
+        return tr("foil presses on putty that has set");
+    case Reason::core_before_skin:
+        return tr("clay needs something firm under it");
+    case Reason::nothing_hard_yet:
+        return tr("after it nothing can be changed");
+    case Reason::clay_raw_until_baked:
+        return tr("paint holds on cured clay only");
+    case Reason::heat_before_cloth:
+        return tr("cloth and glue do not go into the oven");
+    case Reason::coat_below_dry:
+        return tr("the coat below must be dry");
+    case Reason::paint_before_cloth:
+        return tr("wet paint would stain the cloth");
+    case Reason::reach_before_closed:
+        return tr("out of reach once it is covered");
+    case Reason::handled_last:
+        return tr("handling would rub or crush it");
+    case Reason::hold_on_hard:
+        return tr("what is hard by then is held while it is worked");
+    case Reason::last_look:
+        return tr("what is wrong can still be mended there");
+    case Reason::holes_before_feet:
+        return tr("the holes must be there");
+    }
+    return {};
+}
+
+QString Say::caution(plan::Caution c) {
+    using plan::Caution;
+    switch (c) {
+    case Caution::none:
+        return {};
+    case Caution::eyes:
+        return tr("Cover your eyes: wire whips when it is spun by a drill, and chips fly from a bit.");
+    case Caution::eyes_and_snips:
+        return tr("Cover your eyes: snipped ends fly.");
+    case Caution::gloves_air:
+        return tr("Gloves for epoxy putty, fresh air for instant glue; its product sheet comes first.");
+    case Caution::air_oven:
+        return tr("Fresh air, never above the set point (burning fumes), no oven that is used for food; let it cool "
+                  "before you move it.");
+    case Caution::air_spray:
+        return tr("Fresh air, and a mask where it is sprayed; the product's own sheet comes first.");
+    case Caution::blade:
+        return tr("Cut from the back, blade away from the hand.");
+    }
+    return {};
+}
+
+QString Say::grip(const plan::Step& s) {
+    const QString by = QString::fromStdString(s.heldBy);
+    switch (s.grip) {
+    case plan::Grip::none:
+        return {};
+    case plan::Grip::hard_part:
+        return tr("Hold it by what is hard already: %1.").arg(by);
+    case plan::Grip::wire_ends:
+        return tr("Hold it by the bare wire under its feet, in a block.");
+    case plan::Grip::bare_limb:
+        return tr("Hold it by the %1, still bare.").arg(by);
+    case plan::Grip::dry_part:
+        return tr("Hold it by the %1, which stays dry.").arg(by);
+    case plan::Grip::wet_only:
+        return tr("Nothing to hold but what is wet: give it a rod or bake it in stages.");
+    }
+    return {};
+}
+
+QString Say::gateItem(const plan::GateItem& g) {
+    using plan::Check;
+    const QString who = capital(g.subject), what = QString::fromStdString(g.subject);
+    const bool one = std::lround(g.a) == 1;
+    switch (g.check) {
+    case Check::pose:
+        return one ? tr("The %1 is bent on the board. Is that how it is to harden?").arg(what)
+                   : tr("%1 joints are bent on the board, the %2 among them. Is that how it is to harden?")
+                         .arg(number(g.a, 0), what);
+    case Check::gaps:
+        return one ? tr("The gap is free of clay and foil, %1 long.").arg(length(g.b, 0))
+                   : tr("All %1 gaps are free of clay and foil; the shortest is %2.")
+                         .arg(number(g.a, 0), length(g.b, 0));
+    case Check::holes:
+        return one ? tr("The wire under the foot is free for %1 of base.").arg(length(g.b, 0))
+                   : tr("%1 wires under the feet are free for %2 of base, and their holes are drilled.")
+                         .arg(number(g.a, 0), length(g.b, 0));
+    case Check::scorches:
+        return tr("%1 scorches at %2 °C, this load peaks at %3 °C: a lower set point, or a hood of foil.")
+            .arg(who, number(g.a, 0), number(g.b, 0));
+    case Check::take_out:
+        return tr("%1 must not go in: it stands %2 °C, this load peaks at %3 °C.")
+            .arg(who, number(g.a, 0), number(g.b, 0));
+    case Check::glue:
+        return tr("Instant glue in the wraps (%1) softens at %2 °C, this load peaks at %3 °C: turns of wire and putty "
+                  "must carry them.")
+            .arg(what, number(g.a, 0), number(g.b, 0));
+    case Check::sleeve:
+        return tr("Sleeves (%1) go on shrinking from %2 °C, this load peaks at %3 °C.")
+            .arg(what, number(g.a, 0), number(g.b, 0));
+    case Check::alongside:
+        return tr("%1 goes in with it: stands %2 °C.").arg(who, number(g.a, 0));
+    case Check::prop:
+        return tr("Prop the %1, %2 above the base: its raw clay carries %3 times what it can.")
+            .arg(what, length(g.a, 0), number(g.b, 1));
+    case Check::prop_joint:
+        return tr("Prop what the %1 carries: it holds %2 of %3 N·mm.").arg(what, figure(g.a), figure(g.b));
+    case Check::thinnest:
+        return tr("Thinnest skin: %1, %2; its clay wants %3 at least.").arg(what, length(g.a), length(g.b));
+    case Check::thickest:
+        return tr("Thickest skin: %1, %2; its clay wants %3 at most.").arg(what, length(g.a), length(g.b));
+    case Check::pair:
+        return tr("The %1 and its twin carry the same clay by the scales: %2 each.").arg(what, grams(g.a));
+    case Check::cloth:
+        return tr("The %1 stays %2 under size all round for its cover.").arg(what, length(g.a));
+    case Check::oversize:
+        return tr("%1: every length is still %2 times its final size.").arg(who, number(g.a, 3));
+    case Check::probe:
+        return std::isnan(g.a) ? tr("No probe has been in this oven: its %1 °C may be anything near. Log it once.")
+                                     .arg(number(g.b, 0))
+                               : tr("Dial %1 °C: by the probe that makes %2 °C.").arg(number(g.a, 0), number(g.b, 0));
+    case Check::cool:
+        return g.a > 2 * g.b ? tr("Cool it in the shut oven: the %1 takes %2 to be fit to move, the thinnest part %3.")
+                                   .arg(what, minutes(g.a), minutes(g.b))
+                             : tr("Fit to move after %1 of cooling; the %2 is last.").arg(minutes(g.a), what);
+    case Check::closed:
+        return one ? tr("%1: one joint is out of reach under %2 of cloth.").arg(who, length(g.b))
+                   : tr("%1: %2 joints are out of reach under %3 of cloth.").arg(who, number(g.a, 0), length(g.b));
+    case Check::sheen:
+        return tr("%1: %2 coats are dry, the last takes %3 h; every touch-up is done.")
+            .arg(who, number(g.a, 0), number(g.b, 1));
+    }
+    return {};
+}
+
+} // namespace enkinet::app

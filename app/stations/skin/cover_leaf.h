@@ -1,0 +1,44 @@
+#pragma once
+// Cloth, fur and feathers over the part in hand: which, how thick, how far, where the seam runs; its flat pattern as it
+// is cut, with what it is off by, and how much cloth the whole puppet takes.
+#include "commands/document.h"
+#include <QWidget>
+
+class QLabel;
+
+namespace enkinet::app {
+
+class ChoiceField;
+class NumberField;
+
+/// Flat patterns of one part on the back of the cloth, to scale.
+class PatternView : public QWidget {
+    Q_OBJECT
+public:
+    explicit PatternView(QWidget* parent = nullptr);
+    void show(const std::vector<fill::Pattern>& patterns);
+
+protected:
+    void paintEvent(QPaintEvent*) override;
+
+private:
+    std::vector<fill::Pattern> m_patterns;
+};
+
+class CoverLeaf : public QWidget {
+    Q_OBJECT
+public:
+    explicit CoverLeaf(Document& document, QWidget* parent = nullptr);
+    void show();
+
+private:
+    void writePatterns(bool dxf);
+
+    Document& m_document;
+    ChoiceField *m_cover, *m_camera;
+    NumberField *m_thick, *m_from, *m_to, *m_width;
+    QLabel *m_text, *m_cloth, *m_order;
+    PatternView* m_view;
+};
+
+} // namespace enkinet::app

@@ -1,0 +1,63 @@
+#pragma once
+// The oven: which loads, what each cures and for how long, the heat that every part has been through, what else goes
+// in, what the probe said, and the last look before the door is shut.
+#include "commands/document.h"
+#include <QWidget>
+
+class QLabel;
+class QLineEdit;
+class QListWidget;
+class QListWidgetItem;
+
+namespace enkinet::app {
+
+class BakePlot;
+class ChoiceField;
+class NumberField;
+
+/// Minutes at heat of the parts that have spent most of what their clay stands, as bars.
+class HeatView : public QWidget {
+    Q_OBJECT
+public:
+    explicit HeatView(Document& document, QWidget* parent = nullptr);
+    void refresh();
+
+protected:
+    void paintEvent(QPaintEvent*) override;
+
+private:
+    Document& m_document;
+    std::vector<fill::HeatEntry> m_rows;
+};
+
+class OvenLeaf : public QWidget {
+    Q_OBJECT
+public:
+    explicit OvenLeaf(Document& document, QWidget* parent = nullptr);
+    void show();
+
+private:
+    void showLoads();
+    void showEditor();
+    void showThings();
+    void showGate();
+    void changeWants(const QString& name, const std::function<void(body::Wants&)>& mutate, const QString& key = {});
+    /// Changes the marked one of the builder's own loads.
+    void changeLoad(const QString& name, const std::function<void(body::OvenLoad&)>& mutate, const QString& key = {});
+    void setSchool(body::BakeSchool school);
+    void ticked(QListWidgetItem* item);
+    void readLog();
+    bool own() const;
+
+    Document& m_document;
+    QLabel *m_schools, *m_empty, *m_legend, *m_probe, *m_gateHead;
+    ChoiceField *m_school, *m_again, *m_fan;
+    QListWidget *m_loads, *m_members, *m_things, *m_gate;
+    QLineEdit* m_name;
+    NumberField *m_set, *m_minutes;
+    QWidget *m_all, *m_editor;
+    HeatView* m_heat;
+    BakePlot* m_plot;
+};
+
+} // namespace enkinet::app

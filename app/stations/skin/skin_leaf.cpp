@@ -1,0 +1,168 @@
+#include "stations/skin/skin_leaf.h"
+#include "desk/button_row.h"
+#include "desk/fields.h"
+#include "desk/say.h"
+#include "stations/layers/long_section.h"
+#include "stations/layers/part_in_hand.h"
+#include "stations/layers/section_view.h"
+#include <QFormLayout>
+#include <QVBoxLayout>
+
+namespace enkinet::app {
+
+namespace {
+constexpr int kWhole = -1; ///< the place that stands for the whole part
+}
+
+SkinLeaf::SkinLeaf(Document& document, QWidget* parent) : QWidget(parent), m_document(document) {
+    auto* v = new QVBoxLayout(this);
+    v->setContentsMargins(0, 0, 0, 0);
+    v->setSpacing(7);
+    m_section = new SectionView;
+    m_along = new LongSection(document, true);
+    m_clay = new ChoiceField(tr("Clay of this part"));
+    m_clay->setObjectName("clay");
+    m_place = new ChoiceField(tr("Where the thickness holds"));
+    m_place->setObjectName("skinPlace");
+    m_thickness = new NumberField(NumberField::Kind::length, 0, 50, 0.5, 1, tr("Thickness of the skin"));
+    m_thickness->setObjectName("skin");
+    m_relief = new NumberField(NumberField::Kind::plain, 0, 100, 5, 0, tr("Relief, muscles and folds, in per cent"));
+    m_relief->setObjectName("relief");
+    m_relief->setSuffix(tr(" %"));
+    m_across = new ChoiceField(tr("Does the skin run across the joints"));
+    m_across->setObjectName("skinAcross");
+    m_text = makeText();
+    v->addWidget(m_section);
+    v->addWidget(m_along);
+    auto* form = makeForm();
+    form->addRow(tr("clay"), m_clay);
+    auto* both = new QHBoxLayout;
+    both->addWidget(m_place, 1);
+    both->addWidget(m_thickness, 1);
+    form->addRow(tr("thickness"), both);
+    form->addRow(tr("relief"), m_relief);
+    form->addRow(tr("at the joints"), m_across);
+    v->addLayout(form);
+    v->addLayout(makeButtonRow(this, {{tr("Same thickness all along"), "skinEven", [this] { asThePart(); }}}));
+    v->addWidget(m_text);
+    connect(m_along, &LongSection::pointed, this, &SkinLeaf::point);
+    connect(m_clay, &ChoiceField::edited, this, [this](const QVariant& value) {
+        const std::string id = value.toString().toStdString();
+        changeLayers(m_document, tr("Clay of %1").arg(m_section->caption().section(',', 0, 0)), [&](body::Layers& l) {
+            l.clay = id;
+            if (!id.empty() && l.skin_mm <= 0) l.skin_mm = 3;
+        });
+    });
+    connect(m_place, &ChoiceField::edited, this, [this] { show(); });
+    connect(m_thickness, &NumberField::edited, this, &SkinLeaf::setThickness);
+    connect(m_relief, &NumberField::edited, this, [this](double percent) {
+        changeLayers(
+            m_document, tr("Relief %1 %").arg(Say::number(percent, 0)),
+            [&](body::Layers& l) { l.relief = percent / 100; }, "relief");
+    });
+    connect(m_across, &ChoiceField::edited, this, [this](const QVariant& value) {
+        changeLayers(m_document, value.toBool() ? tr("Skin across the joints") : tr("Skin stops at the joints"),
+                     [&](body::Layers& l) { l.skinAcrossGaps = value.toBool(); });
+    });
+}
+
+const body::Segment* SkinLeaf::segment() const {
+    const int part = selectedPart(m_document);
+    if (part < 0 || m_document.report().choice.parts[static_cast<std::size_t>(part)].mass >= 0) return nullptr;
+    const production::PartRef ref = refOf(m_document, part);
+    return &body::findLimb(m_document.puppet(), ref.limb)->segments[static_cast<std::size_t>(ref.segment)];
+}
+
+void SkinLeaf::show() {
+    const production::Report& r = m_document.report();
+    const int part = selectedPart(m_document);
+    m_section->show(m_document, part);
+    m_along->show(part);
+    if (part < 0) return;
+    const fill::Part& p = r.choice.parts[static_cast<std::size_t>(part)];
+    QList<std::pair<QString, QVariant>> clays{{tr("no clay"), ""}};
+    for (const fill::ClayCard& c : r.cards->clays)
+        clays << std::pair{QString::fromStdString(c.name), QVariant(QString::fromStdString(c.id))};
+    m_clay->show(clays, QString::fromStdString(p.layers.clay));
+    const body::Segment* seg = segment();
+    QList<std::pair<QString, QVariant>> places{{tr("whole part"), kWhole}};
+    if (seg)
+        for (std::size_t i = 0; i < seg->stations.size(); ++i)
+            places << std::pair{i == 0 ? tr("at its root")
+                                : i + 1 == seg->stations.size()
+                                    ? tr("at its tip")
+                                    : tr("at %1 %").arg(Say::number(seg->stations[i].at * 100, 0)),
+                                QVariant(static_cast<int>(i))};
+    const int kept = m_place->currentData().isValid() ? m_place->currentData().toInt() : kWhole;
+    const int place = kept < places.size() - 1 ? kept : kWhole;
+    m_place->show(places, place);
+    m_thickness->show(seg && place >= 0
+                          ? seg->stations[static_cast<std::size_t>(place)].skin_mm.value_or(p.layers.skin_mm)
+                          : p.layers.skin_mm);
+    m_relief->show(100 * p.layers.relief);
+    const bool clay = !p.layers.clay.empty();
+    for (QWidget* w :
+         {static_cast<QWidget*>(m_thickness), static_cast<QWidget*>(m_place), static_cast<QWidget*>(m_relief)})
+        w->setEnabled(clay);
+    m_across->setEnabled(clay && p.mass < 0);
+    m_across->show({{tr("the skin stops short of the gap"), false}, {tr("the skin runs across"), true}},
+                   p.layers.skinAcrossGaps);
+    const bool uneven = seg && std::any_of(seg->stations.begin(), seg->stations.end(),
+                                           [](const body::Station& s) { return s.skin_mm.has_value(); });
+    findChild<QPushButton*>("skinEven")->setEnabled(uneven);
+    if (!clay) {
+        m_text->setText(
+            p.layers.cover.empty()
+                ? tr("Bare wire or bulk.")
+                : tr("No clay: covered with %1.").arg(QString::fromStdString(r.shelf.covers.at(p.layers.cover).name)));
+        return;
+    }
+    const fill::ClayCard& c = r.shelf.clays.at(p.layers.clay);
+    const QString thick = p.skinMost_mm - p.skinLeast_mm < 0.05
+                              ? Say::length(p.skinMost_mm)
+                              : tr("%1 to %2").arg(Say::length(p.skinLeast_mm), Say::length(p.skinMost_mm));
+    m_text->setText(tr("%1 cm³ of clay, %2, %3 thick. This clay wants %4 to %5; %6.")
+                        .arg(Say::figure(p.skin.volume_mm3 / 1000), Say::grams(p.skin.mass_g), thick,
+                             Say::length(c.thinnest_mm), Say::length(c.thickest_mm), QString::fromStdString(c.note)));
+}
+
+void SkinLeaf::point(int part, double at) {
+    if (part >= 0)
+        m_section->show(m_document, part, at);
+    else
+        m_section->show(m_document, selectedPart(m_document));
+}
+
+void SkinLeaf::setThickness(double mm) {
+    const int part = selectedPart(m_document);
+    if (part < 0) return;
+    const production::PartRef ref = refOf(m_document, part);
+    const int place = m_place->currentData().toInt();
+    const QString name =
+        tr("Skin of the %1: %2")
+            .arg(QString::fromStdString(m_document.report().choice.parts[static_cast<std::size_t>(part)].label),
+                 Say::length(mm));
+    if (segment() && place >= 0) {
+        m_document.change(
+            name, [&](const production::Edits& e) { return e.setStationSkin(ref.limb, ref.segment, place, mm); },
+            QString("skin %1 %2 %3").arg(QString::fromStdString(ref.limb)).arg(ref.segment).arg(place));
+        return;
+    }
+    changeLayers(
+        m_document, name, [&](body::Layers& l) { l.skin_mm = mm; }, "skin");
+}
+
+void SkinLeaf::asThePart() {
+    const body::Segment* seg = segment();
+    if (!seg) return;
+    const production::PartRef ref = refOf(m_document, selectedPart(m_document));
+    std::vector<production::Edits::Step> steps;
+    for (std::size_t i = 0; i < seg->stations.size(); ++i)
+        steps.push_back([ref, i](const production::Edits& e) {
+            return e.setStationSkin(ref.limb, ref.segment, static_cast<int>(i), {});
+        });
+    m_document.change(tr("Skin of the %1 even").arg(QString::fromStdString(seg->name)),
+                      [&](const production::Edits& e) { return e.chain(steps); });
+}
+
+} // namespace enkinet::app

@@ -1,0 +1,38 @@
+#pragma once
+// The clay of the part in hand: which, how thick and where, and what of it runs across a joint. Two cuts show it:
+// across where the pointer is, and along the whole limb.
+#include "commands/document.h"
+#include <QWidget>
+
+class QLabel;
+
+namespace enkinet::app {
+
+class ChoiceField;
+class LongSection;
+class NumberField;
+class SectionView;
+
+class SkinLeaf : public QWidget {
+    Q_OBJECT
+public:
+    explicit SkinLeaf(Document& document, QWidget* parent = nullptr);
+    void show();
+    /// The pointer is over a place of a part; -1: nowhere.
+    void point(int part, double at);
+
+private:
+    void setThickness(double mm);
+    void asThePart();
+    /// Stations of the part in hand; none for a mass.
+    const body::Segment* segment() const;
+
+    Document& m_document;
+    SectionView* m_section;
+    LongSection* m_along;
+    ChoiceField *m_clay, *m_across, *m_place;
+    NumberField *m_thickness, *m_relief;
+    QLabel* m_text;
+};
+
+} // namespace enkinet::app

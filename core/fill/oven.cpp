@@ -1,0 +1,83 @@
+#include "fill/oven.h"
+#include <algorithm>
+#include <cmath>
+#include <set>
+
+namespace enkinet::fill {
+
+using namespace body;
+
+namespace {
+std::string joined(const std::vector<std::string>& names) {
+    std::string all;
+    for (const std::string& n : names)
+        all += (all.empty() ? "" : ", ") + n;
+    return all;
+}
+} // namespace
+
+std::vector<OvenFinding> checkOven(const Puppet& puppet, const Skeleton& s, const std::vector<Part>& parts,
+                                   const Shelf& shelf, const Bake& bake) {
+    const double peak = bake.set_C + (shelf.shop.oven.readings > 0 ? shelf.shop.oven.swing_C : 0);
+    std::vector<OvenFinding> all;
+    std::set<std::string> said;
+    std::vector<std::string> sleeves, glued; // limbs, in the order of the parts
+    const auto add = [&](OvenFinding::Kind kind, const std::string& what, double limit, bool bars) {
+        if (limit < peak && said.insert(std::to_string(static_cast<int>(kind)) + what).second)
+            all.push_back({kind, what, limit, peak, bars});
+    };
+    for (int i : bake.parts) {
+        const Part& p = parts[static_cast<std::size_t>(i)];
+        const ClayCard& clay = shelf.clays.at(p.layers.clay);
+        add(OvenFinding::Kind::scorches, clay.name, clay.scorch_C, true);
+        if (p.bulk.mass_g > 0) {
+            const BulkCard& bulk = shelf.bulks.at(p.layers.bulk);
+            add(OvenFinding::Kind::bulk, bulk.name, bulk.ovenLimit_C, true);
+        }
+        const Link& link = s.links[static_cast<std::size_t>(p.link)];
+        const Limb& limb = puppet.limbs[static_cast<std::size_t>(s.copies[static_cast<std::size_t>(link.copy)].limb)];
+        const auto note = [&](std::vector<std::string>& limbs) {
+            if (std::find(limbs.begin(), limbs.end(), limb.name) == limbs.end()) limbs.push_back(limb.name);
+        };
+        if (p.mass < 0 && limb.segments[static_cast<std::size_t>(link.segment)].sleeve_mm > 0) note(sleeves);
+        if (limb.wraps > 0 && !limb.hangsOnLimb.empty()) note(glued);
+    }
+    if (!sleeves.empty()) add(OvenFinding::Kind::sleeve, joined(sleeves), kSleeveLimit_C, false);
+    if (!glued.empty()) add(OvenFinding::Kind::glue, joined(glued), kGlueLimit_C, false);
+    for (const std::string& id : puppet.wants.inOven)
+        if (const auto card = shelf.ovens.find(id); card != shelf.ovens.end())
+            add(OvenFinding::Kind::thing, card->second.name, card->second.limit_C, true);
+    std::stable_sort(all.begin(), all.end(),
+                     [](const OvenFinding& a, const OvenFinding& b) { return a.bars > b.bars; });
+    return all;
+}
+
+Cooling calcCooling(const std::vector<Part>& parts, const Shelf& shelf, const Bake& bake) {
+    Cooling c;
+    constexpr double kLongest_min = 480;
+    const auto minutesOf = [&](const Part& p) {
+        BakeSetup s = makeBakeSetup(p, shelf);
+        s.start_C = bake.set_C, s.oven_C = shelf.shop.room_C, s.surface_W_m2K = Shop{}.surface_W_m2K();
+        struct Known {
+            BakeSetup setup;
+            double minutes;
+        };
+        thread_local std::vector<Known> known;
+        for (const Known& k : known)
+            if (k.setup == s) return k.minutes;
+        double minutes = kLongest_min;
+        if (const auto curve = calcBake(s, kHand_C, kLongest_min); curve && !std::isnan(curve->reached_min))
+            minutes = curve->reached_min;
+        if (known.size() >= 400) known.clear();
+        known.push_back({s, minutes});
+        return minutes;
+    };
+    for (int i : bake.parts) {
+        const double m = minutesOf(parts[static_cast<std::size_t>(i)]);
+        if (c.slowest < 0 || m > c.slow_min) c.slowest = i, c.slow_min = m;
+        if (c.quickest < 0 || m < c.quick_min) c.quickest = i, c.quick_min = m;
+    }
+    return c;
+}
+
+} // namespace enkinet::fill

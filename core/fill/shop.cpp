@@ -1,0 +1,85 @@
+#include "fill/shop.h"
+#include "base/text.h"
+#include <algorithm>
+#include <cmath>
+#include <numeric>
+
+namespace enkinet::fill {
+
+Result<Shop> makeShop(Shop s) {
+    const std::string place = "shop";
+    const auto fault = [&](const std::string& value, const std::string& rule) { return Fault{place, value, rule}; };
+    if (!(s.room_C >= 0 && s.room_C <= 45))
+        return fault("room " + plain(s.room_C) + " C",
+                     s.room_C > 45 && s.room_C <= 113
+                         ? "must lie between 0 and 45 C; " + plain(s.room_C) + " F is " +
+                               plain(std::round((s.room_C - 32) / 1.8)) + " C"
+                         : "must lie between 0 and 45 C");
+    if (!(s.putty_g_h >= 1 && s.putty_g_h <= 5000))
+        return fault("putty " + plain(s.putty_g_h) + " g an hour", "must lie between 1 and 5000 g an hour");
+    if (s.strips_mm.size() > 12) return fault(std::to_string(s.strips_mm.size()) + " strips", "are more than 12");
+    for (double mm : s.strips_mm)
+        if (!(mm >= 0.1 && mm <= 50)) return fault("strip " + plain(mm) + " mm", "must lie between 0.1 and 50 mm");
+    if (s.roller.size() > 200) return fault(std::to_string(s.roller.size()) + " readings", "are more than 200");
+    for (const RollerReading& r : s.roller) {
+        if (!(r.setting >= 0 && r.setting <= 100))
+            return fault("roller setting " + plain(r.setting), "must lie between 0 and 100");
+        if (!(r.thickness_mm >= 0.1 && r.thickness_mm <= 50))
+            return fault("rolled sheet " + plain(r.thickness_mm) + " mm", "must lie between 0.1 and 50 mm");
+    }
+    if (s.oven.readings < 0 || !(std::abs(s.oven.offset_C) <= 400) || !(s.oven.swing_C >= 0 && s.oven.swing_C <= 400))
+        return fault("oven log", "must have an offset within 400 C and a swing of 0 to 400 C");
+    return s;
+}
+
+std::optional<RollerLine> calcRollerLine(const std::vector<RollerReading>& all) {
+    if (all.size() < 2) return {};
+    const auto n = static_cast<double>(all.size());
+    double x = 0, y = 0;
+    for (const RollerReading& r : all)
+        x += r.setting / n, y += r.thickness_mm / n;
+    double xx = 0, xy = 0;
+    RollerLine line;
+    line.low = line.high = all.front().setting;
+    for (const RollerReading& r : all) {
+        xx += (r.setting - x) * (r.setting - x), xy += (r.setting - x) * (r.thickness_mm - y);
+        line.low = std::min(line.low, r.setting), line.high = std::max(line.high, r.setting);
+    }
+    if (xx < 1e-9 || std::abs(xy) < 1e-12) return {};
+    line.slope_mm = xy / xx, line.at0_mm = y - line.slope_mm * x;
+    double left = 0;
+    for (const RollerReading& r : all)
+        left += std::pow(r.thickness_mm - line.at0_mm - line.slope_mm * r.setting, 2);
+    line.scatter_mm = all.size() > 2 ? std::sqrt(left / (n - 2)) : 0;
+    line.readings = static_cast<int>(all.size());
+    return line;
+}
+
+std::optional<Rolled> findRolled(const RollerLine& line, double thickness) {
+    constexpr int kMostLayers = 4;
+    std::optional<Rolled> best;
+    for (int layers = 1; layers <= kMostLayers; ++layers)
+        for (double s = std::ceil(line.low); s <= line.high; s += 1) {
+            const double one = line.at0_mm + line.slope_mm * s;
+            if (one <= 0) continue;
+            const Rolled r{layers, s, layers * one};
+            if (!best || std::abs(r.gives_mm - thickness) < std::abs(best->gives_mm - thickness) - 1e-9) best = r;
+        }
+    return best;
+}
+
+std::vector<double> findStrips(const std::vector<double>& strips, double thickness) {
+    std::vector<double> best;
+    double off = 1e300;
+    for (unsigned set = 1; set < 1u << std::min<std::size_t>(strips.size(), 12); ++set) {
+        std::vector<double> taken;
+        for (std::size_t i = 0; i < strips.size(); ++i)
+            if (set >> i & 1u) taken.push_back(strips[i]);
+        const double d = std::abs(std::accumulate(taken.begin(), taken.end(), 0.0) - thickness);
+        if (d < off - 1e-9 || (d < off + 1e-9 && taken.size() < best.size())) off = d, best = std::move(taken);
+    }
+    std::sort(best.begin(), best.end());
+    return best;
+}
+
+} // namespace enkinet::fill

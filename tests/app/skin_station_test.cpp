@@ -1,0 +1,272 @@
+#include "files/container.h"
+#include "stations/layers/long_section.h"
+#include "stations/layers/section_view.h"
+#include "support/driven.h"
+#include <QFileDialog>
+#include <QLabel>
+#include <QTemporaryDir>
+#include <QTimer>
+#include <catch2/catch.hpp>
+
+using namespace enkinet;
+using namespace enkinet::test;
+using production::Station;
+
+namespace {
+/// Answers the file dialog that comes up next.
+void answerDialog(const QString& path) {
+    QTimer::singleShot(200, [path] {
+        auto* dialog = qobject_cast<QFileDialog*>(QApplication::activeModalWidget());
+        REQUIRE(dialog);
+        dialog->findChild<QLineEdit*>("fileNameEdit")->setText(path);
+        QTest::keyClick(dialog->findChild<QLineEdit*>("fileNameEdit"), Qt::Key_Return);
+    });
+}
+int rowOf(QListWidget* list, const QString& text) {
+    for (int i = 0; i < list->count(); ++i)
+        if (list->item(i)->text().startsWith(text)) return i;
+    return -1;
+}
+const fill::Part& partOf(const production::Report& r, const std::string& label) {
+    for (const fill::Part& p : r.choice.parts)
+        if (p.label == label) return p;
+    FAIL("no part " << label);
+    return r.choice.parts.front();
+}
+/// Takes a segment in hand.
+void take(Desk& desk, const std::string& label) {
+    const auto& c = desk.report().choice;
+    const fill::Part& p = partOf(desk.report(), label);
+    const body::Link& link = c.rest.links[static_cast<std::size_t>(p.link)];
+    const body::LimbCopy& copy = c.rest.copies[static_cast<std::size_t>(link.copy)];
+    desk.document().select({app::Selection::Kind::segment, copy.limb, link.segment, copy.right});
+    Desk::settle();
+}
+} // namespace
+
+TEST_CASE(
+    "Another skin on Tansy, thinner or without a core: grams, packs, minutes, ankles and plan follow, and come back") {
+    Desk desk;
+    const auto before = numbersOf(desk.report());
+    const auto clay = [&] {
+        double g = 0;
+        for (const auto& n : desk.report().needs)
+            if (n.ware == production::Ware::clay) g += n.needed;
+        return g;
+    };
+    const auto ankle = [&] { return desk.report().choice.limbs[2].demands[2].load.load_Nmm; };
+    desk.document().select({app::Selection::Kind::mass, -1, 0, false});
+    desk.station(production::Station::skin);
+    desk.type("skin", "6");
+    const double grams = desk.report().choice.totals.skin_g, packs = clay(), load = ankle(),
+                 minutes = desk.report().bakes.front().minutes, hands = desk.report().plan.elapsed_min;
+    desk.type("skin", "4");
+    CHECK(desk.report().choice.totals.skin_g < grams);
+    CHECK(clay() < packs);
+    CHECK(ankle() < load);
+    CHECK(desk.report().bakes.front().minutes <= minutes);
+    desk.leaf("skinLeaves", 1);
+    CHECK(desk.find<QLabel>("skinHands")->text().contains("core saves"));
+    // On the scales: what was planned is what it says.
+    double planned = 0;
+    for (const auto& part : desk.report().choice.parts)
+        if (part.label == "head") planned = part.skin.mass_g;
+    desk.type("weighed", QString::number(planned / 2, 'f', 1));
+    desk.type("weighed", QString::number(planned, 'f', 1));
+    const QString implied = desk.find<QLabel>("implied")->text();
+    INFO(implied.toStdString());
+    CHECK(std::abs(implied.section("skin of ", 1).section(" mm", 0, 0).toDouble() - 4) < 0.03);
+    // Solid clay in place of the core: asked about first, then done.
+    desk.leaf("skinLeaves", 0);
+    desk.station(production::Station::bulk);
+    desk.click("solidAsk");
+    CHECK(desk.find<QLabel>("solidText")->text().contains("N·mm"));
+    const double cored = desk.report().bakes.front().minutes, light = ankle();
+    desk.pickData("bulk", QString());
+    desk.station(production::Station::skin);
+    desk.type("skin", "40");
+    CHECK(desk.report().choice.totals.skin_g > grams);
+    CHECK(desk.report().bakes.front().minutes > cored);
+    CHECK(ankle() > light);
+    CHECK(desk.report().plan.elapsed_min != hands);
+    for (int i = 0; i < 4; ++i)
+        desk.undo();
+    CHECK(numbersOf(desk.report()) == before);
+}
+
+TEST_CASE("A skin is made thicker at one end by typing or by dragging its mark, and even again by one click") {
+    Desk desk;
+    take(desk, "waist");
+    desk.station(Station::skin);
+    const double even = partOf(desk.report(), "waist").skin.mass_g;
+    desk.pickData("skinPlace", 1);
+    desk.type("skin", "5");
+    CHECK(desk.document().puppet().limbs[0].segments[1].stations[1].skin_mm == 5.0);
+    CHECK(partOf(desk.report(), "waist").skin.mass_g > even);
+    CHECK(partOf(desk.report(), "waist").skinMost_mm == 5.0);
+    // The mark of the root end, one drag, one step back.
+    auto* along = desk.find<app::LongSection>("longSection");
+    const auto mark = along->markAt(1, 0);
+    REQUIRE(mark);
+    const int steps = desk.document().undoStack().count();
+    QTest::mousePress(along, Qt::LeftButton, {}, mark->toPoint());
+    for (int dy = 4; dy <= 24; dy += 4)
+        QTest::mouseMove(along, mark->toPoint() + QPoint(0, dy));
+    QTest::mouseRelease(along, Qt::LeftButton, {}, mark->toPoint() + QPoint(0, 24));
+    Desk::settle();
+    REQUIRE(desk.document().puppet().limbs[0].segments[1].stations[0].skin_mm);
+    CHECK(*desk.document().puppet().limbs[0].segments[1].stations[0].skin_mm > 3.5);
+    CHECK(desk.document().undoStack().count() == steps + 1);
+    desk.undo();
+    CHECK_FALSE(desk.document().puppet().limbs[0].segments[1].stations[0].skin_mm);
+    desk.click("skinEven");
+    CHECK(std::abs(partOf(desk.report(), "waist").skin.mass_g - even) < 1e-9);
+}
+
+TEST_CASE("The section follows the pointer, on the sheet and along the limb, and is bare wire in a gap") {
+    Desk desk;
+    take(desk, "chest");
+    desk.station(Station::skin);
+    auto* section = desk.window.findChild<app::SectionView*>("section");
+    for (auto* view : desk.window.findChildren<app::SectionView*>("section"))
+        if (view->isVisible()) section = view;
+    auto* along = desk.find<app::LongSection>("longSection");
+    for (auto* view : desk.window.findChildren<app::LongSection*>("longSection"))
+        if (view->isVisible()) along = view;
+    const QString before = section->caption();
+    QTest::mouseMove(along, QPoint(along->width() / 3, 60));
+    Desk::settle();
+    const QString there = section->caption();
+    CHECK(there != before);
+    QTest::mouseMove(along, QPoint(along->width() / 3 + 12, 60));
+    Desk::settle();
+    CHECK(section->caption() != there);
+    auto& sheet = desk.window.sheet();
+    const auto& link =
+        desk.report().choice.skeleton.links[static_cast<std::size_t>(partOf(desk.report(), "chest").link)];
+    const Vec3 middle = 0.5 * (link.from + link.to);
+    QTest::mouseMove(&sheet, sheet.toScreen(app::View::front, app::project(app::View::front, middle)).toPoint());
+    Desk::settle();
+    CHECK(section->caption().startsWith("Chest"));
+}
+
+TEST_CASE("Loads of the oven: limb by limb, or the builder's own; what must not go in stops the gate") {
+    Desk desk;
+    desk.station(Station::skin);
+    desk.leaf("skinLeaves", 2);
+    auto* loads = desk.find<QListWidget>("loads");
+    CHECK(loads->count() == static_cast<int>(desk.report().bakePlan.bakes.size()));
+    desk.pickData("bakeSchool", static_cast<int>(body::BakeSchool::staged));
+    CHECK(desk.report().bakePlan.bakes.size() > 2);
+    CHECK(loads->count() == static_cast<int>(desk.report().bakePlan.bakes.size()));
+    desk.pickData("bakeSchool", static_cast<int>(body::BakeSchool::own));
+    REQUIRE(loads->count() == 1);
+    CHECK(desk.report().bakePlan.raw.empty());
+    desk.click("loadAdd");
+    REQUIRE(loads->count() == 2);
+    // The head goes from the first load into the second.
+    auto* members = desk.find<QListWidget>("loadMembers");
+    loads->setCurrentRow(0);
+    members->item(rowOf(members, "head"))->setCheckState(Qt::Unchecked);
+    Desk::settle();
+    CHECK_FALSE(desk.report().bakePlan.raw.empty());
+    loads->setCurrentRow(1);
+    members->item(rowOf(members, "head"))->setCheckState(Qt::Checked);
+    Desk::settle();
+    CHECK(desk.report().bakePlan.raw.empty());
+    // 265 in the field is refused with what it is in the other unit, and nothing is lost.
+    QString said;
+    QObject::connect(&desk.document(), &app::Document::refused, [&](const QString& s) { said = s; });
+    desk.type("loadSet", "265");
+    CHECK(said.contains("129"));
+    CHECK(desk.document().puppet().wants.loads[1].set_C == 0);
+    desk.type("loadMinutes", "6");
+    CHECK_FALSE(desk.report().bakePlan.raw.empty());
+    desk.undo();
+    // Beads.
+    auto* things = desk.find<QListWidget>("ovenThings");
+    things->item(rowOf(things, "plastic beads"))->setCheckState(Qt::Checked);
+    Desk::settle();
+    CHECK(rowOf(desk.find<QListWidget>("gate"), "Stop. Plastic beads") >= 0);
+    CHECK(desk.report().open.size() > 0);
+    desk.undo();
+    CHECK(rowOf(desk.find<QListWidget>("gate"), "Stop.") < 0);
+}
+
+TEST_CASE("A probe's log is read, told and forgotten; a broken one is refused and nothing changes") {
+    Desk desk;
+    desk.station(Station::skin);
+    desk.leaf("skinLeaves", 2);
+    desk.click("ovenForget");
+    CHECK(desk.find<QLabel>("probe")->text().contains("taken at its word"));
+    answerDialog(QString::fromStdString(files::findDataDir()) + "/demo/oven-log.csv");
+    desk.click("ovenLog");
+    const fill::OvenLog log = desk.document().production().stock.shop.oven;
+    CHECK(log.readings == 46);
+    CHECK(std::abs(log.offset_C - 5.5) < 0.5);
+    CHECK(desk.find<QLabel>("probe")->text().contains("dial"));
+    QTemporaryDir dir;
+    const QString bad = dir.filePath("bad.csv");
+    REQUIRE(files::writeFileSafely(bad.toStdString(), "minutes,C\n1,20\nzwei,30\n"));
+    QString said;
+    QObject::connect(&desk.document(), &app::Document::refused, [&](const QString& s) { said = s; });
+    answerDialog(bad);
+    desk.click("ovenLog");
+    CHECK(said.contains("line 3"));
+    CHECK(desk.document().production().stock.shop.oven == log);
+}
+
+TEST_CASE("Strips, roller and room: the hands are told what makes the sheet, and a word for a number is refused") {
+    Desk desk;
+    take(desk, "chest");
+    desk.station(Station::skin);
+    desk.leaf("skinLeaves", 1);
+    const auto hands = [&] { return desk.find<QLabel>("skinHands")->text(); };
+    CHECK(hands().contains("Roller at"));
+    auto* strips = desk.find<QLineEdit>("strips");
+    const auto type = [&](const QString& text) {
+        strips->setFocus();
+        strips->selectAll();
+        QTest::keyClicks(strips, text);
+        QTest::keyClick(strips, Qt::Key_Return);
+        Desk::settle();
+    };
+    type("2; 1");
+    CHECK(desk.document().production().stock.shop.strips_mm == std::vector<double>{2, 1});
+    CHECK(hands().contains("Between strips of 1.0 mm on 2.0 mm: 3.0 mm"));
+    QString said;
+    QObject::connect(&desk.document(), &app::Document::refused, [&](const QString& s) { said = s; });
+    type("2; thick");
+    CHECK(said.contains("thick"));
+    CHECK(desk.document().production().stock.shop.strips_mm == std::vector<double>{2, 1});
+    const int readings = desk.find<QListWidget>("rollerReadings")->count();
+    desk.type("rollerSetting", "9");
+    desk.type("rollerSheet", "0.4");
+    desk.click("rollerAdd");
+    CHECK(desk.find<QListWidget>("rollerReadings")->count() == readings + 1);
+    desk.type("room", "28");
+    CHECK(desk.document().production().stock.shop.room_C == 28);
+    CHECK(desk.report().shelf.shop.room_C == 28);
+}
+
+TEST_CASE("A cover is put on, left bare at one end, and its seam goes to the side away from the camera") {
+    Desk desk;
+    desk.document().showPuppet(1);
+    take(desk, "barrel");
+    desk.station(Station::skin);
+    desk.leaf("skinLeaves", 3);
+    const auto text = [&] { return desk.find<QLabel>("coverText")->text(); };
+    CHECK(desk.find<QWidget>("patternView")->isVisible());
+    CHECK(text().contains("on its right")); // the camera stands on Brindle's left
+    desk.pickData("camera", 180.0);
+    CHECK_FALSE(text().contains("on its right"));
+    const double cloth = desk.report().choice.totals.cover_g;
+    desk.type("coverTo", "60");
+    CHECK(desk.report().choice.totals.cover_g < cloth);
+    CHECK(text().contains("stay bare"));
+    desk.pickData("cover", QString());
+    CHECK_FALSE(desk.find<QWidget>("patternView")->isVisible());
+    for (int i = 0; i < 3; ++i)
+        desk.undo();
+    CHECK(std::abs(desk.report().choice.totals.cover_g - cloth) < 1e-9);
+}
