@@ -6,6 +6,7 @@ namespace enkinet::fill {
 
 namespace {
 constexpr double kLongest_min = 24 * 60;
+constexpr Heat kStillAir{0.026, 1.2, 1005};
 
 /// Longer and longer looks until the target is reached, so that a quick part costs little. The time depends on the
 /// setup alone, so that what was once worked out is kept: an edit elsewhere on the puppet costs nothing here.
@@ -35,9 +36,11 @@ BakeSetup makeBakeSetup(const Part& part, const Shelf& shelf) {
     const ClayCard& clay = shelf.clays.at(part.layers.clay);
     s.shape = part.ball ? BakeShape::sphere : BakeShape::cylinder;
     s.thickness_mm = part.bakeSkin_mm;
-    s.core_mm = part.layers.bulk.empty() ? 0 : part.bakeCore_mm;
+    s.core_mm = part.bakeCore_mm;
     s.clay.density_kg_m3 = clay.density_g_cm3 * 1000;
-    if (s.core_mm > 0) {
+    if (part.layers.bulk.empty()) {
+        s.core = kStillAir; // hollow
+    } else {
         const BulkCard& bulk = shelf.bulks.at(part.layers.bulk);
         s.core = {bulk.conductivity_W_mK, bulk.density_g_cm3 * 1000, bulk.heat_J_kgK};
     }
@@ -66,9 +69,7 @@ std::vector<BakeBatch> calcBakes(const std::vector<Part>& parts, const Shelf& sh
         if (!isBaked(p, shelf)) continue;
         const ClayCard& clay = shelf.clays.at(p.layers.clay);
         const BakeSetup setup = makeBakeSetup(p, shelf);
-        const auto seen = std::find_if(known.begin(), known.end(), [&](const auto& k) {
-            return k.first == setup;
-        });
+        const auto seen = std::find_if(known.begin(), known.end(), [&](const auto& k) { return k.first == setup; });
         const double reach = seen != known.end() ? seen->second : reachMinutes(setup, clay.set_C - kNearSet_C);
         if (seen == known.end()) known.emplace_back(setup, reach);
         auto batch = std::find_if(batches.begin(), batches.end(), [&](const BakeBatch& b) {

@@ -63,9 +63,8 @@ void findThickness(Part& p, const Segment& seg, const Stretch& own, const Densit
         const double skin = findSkin(seg, t);
         const double a = std::max(0.0, s.a_mm - outside), b = std::max(0.0, s.b_mm - outside);
         const double outer = std::sqrt(a * b);
-        const double core =
-            l.bulk.empty() ? 0 : std::sqrt(std::max(0.0, a - skin) * std::max(0.0, b - skin));
-        const double thick = l.bulk.empty() ? outer : std::min({skin, a, b});
+        const double core = std::sqrt(std::max(0.0, a - skin) * std::max(0.0, b - skin));
+        const double thick = std::min({skin, a, b});
         p.skinLeast_mm = std::min(p.skinLeast_mm, thick), p.skinMost_mm = std::max(p.skinMost_mm, thick);
         p.noRoom = p.noRoom || (!l.bulk.empty() && core <= 0);
         if (const double slow = slowness(outer, core, clayHeat, coreHeat); slow > slowest)
@@ -100,7 +99,8 @@ Part segmentPart(const Link& link, const Segment& seg, const Stretch& own, const
     p.surface_mm2 = calcTubeSurface(seg.stations, L, own.from, own.to);
     if (const Stretch on = findCommon(own, {l.coverFrom, l.coverTo}); !l.cover.empty() && on.length() > 0) {
         p.covered_mm2 = calcTubeSurface(seg.stations, L, on.from, on.to);
-        p.cover = {p.volume_mm3 - calcTube(clay, L, own.from, own.to).volume_mm3, p.covered_mm2 * d.cover_g_mm2, at((on.from + on.to) / 2)};
+        p.cover = {p.volume_mm3 - calcTube(clay, L, own.from, own.to).volume_mm3, p.covered_mm2 * d.cover_g_mm2,
+                   at((on.from + on.to) / 2)};
     }
 
     const Stretch solid = findCommon(own, stiff), skinned = l.skinAcrossGaps ? own : solid;
@@ -159,10 +159,10 @@ Part massPart(const Mass& mass, const MassCopy& copy, const Skeleton& s, const S
     p.thickest_mm = std::max({h.x, h.y, h.z});
     if (!l.clay.empty()) {
         const double outer = std::cbrt(h.x * h.y * h.z) - outside;
-        p.bakeSkin_mm = l.bulk.empty() ? outer : std::min(skin, outer);
+        p.bakeSkin_mm = std::min(skin, outer);
         p.bakeCore_mm = outer - p.bakeSkin_mm;
         p.noRoom = !l.bulk.empty() && skin >= p.thinnest_mm - outside;
-        p.skinLeast_mm = p.skinMost_mm = l.bulk.empty() ? p.thinnest_mm - outside : std::min(skin, p.thinnest_mm - outside);
+        p.skinLeast_mm = p.skinMost_mm = std::min(skin, p.thinnest_mm - outside);
     }
     return p;
 }

@@ -65,8 +65,7 @@ std::vector<PartSkin> calcSkinPlan(const std::vector<Part>& parts, const Shelf& 
         // What shrinks is put on larger in every direction.
         s.grams = p.skin.mass_g * std::pow(s.oversize, 3);
         s.ball_mm = findBall(s.grams, clay.density_g_cm3);
-        const double thick = p.layers.bulk.empty() ? p.bakeSkin_mm : std::min(p.skinMost_mm, p.bakeSkin_mm);
-        s.sheet_mm = thick * s.oversize;
+        s.sheet_mm = p.skinMost_mm * s.oversize;
         if (s.sheet_mm > 0) s.sheet_cm2 = s.grams / gPerCm3ToGPerMm3(clay.density_g_cm3) / s.sheet_mm / 100;
         if (clay.family == ClayFamily::air_dry) s.hours = clay.dry_h_6mm * std::pow(s.sheet_mm / 6, 2);
         if (clay.family == ClayFamily::putty) {

@@ -62,12 +62,16 @@ SolidComparison calcSolidComparison(const Production& production, int puppet, co
                                     wire::TableShelf& tables) {
     Production p = production;
     body::Puppet& own = p.puppets.at(static_cast<std::size_t>(puppet));
+    constexpr double kSolid_mm = 100; // more than any half-width takes
     const auto fillUp = [](body::Layers& l) {
-        if (!l.clay.empty()) l.bulk.clear();
+        if (!l.clay.empty()) l.bulk.clear(), l.skin_mm = kSolid_mm;
     };
     for (body::Limb& l : own.limbs)
-        for (body::Segment& s : l.segments)
+        for (body::Segment& s : l.segments) {
             fillUp(s.layers);
+            for (body::Station& x : s.stations)
+                x.skin_mm.reset();
+        }
     for (body::Mass& m : own.masses)
         fillUp(m.layers);
     const Report solid = calcReport(p, puppet, shipped, tables, &now);

@@ -23,6 +23,8 @@ BulkPage::BulkPage(Document& d) : Page(d, production::Station::bulk) {
     m_parts->setSelectionMode(QAbstractItemView::NoSelection);
     m_sum = makeText();
     m_along = new LongSection(d, false);
+    m_section->setObjectName("bulkSection");
+    m_along->setObjectName("bulkAlong");
     m_solid = makeText();
     m_solid->setObjectName("solidText");
     column()->addWidget(m_title);

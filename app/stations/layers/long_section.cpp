@@ -16,7 +16,6 @@ LongSection::LongSection(Document& document, bool shaping, QWidget* parent)
     : QWidget(parent), m_document(document), m_shaping(shaping) {
     setFixedHeight(190);
     setMouseTracking(true);
-    setObjectName("longSection");
     setAccessibleName(tr("Cut along the limb, from its surface to its wire"));
 }
 
@@ -26,7 +25,7 @@ const body::Segment& LongSection::segmentOf(const Stretch& s) const {
 
 void LongSection::show(int part) {
     m_stretches.clear();
-    m_limb = -1;
+    m_limb = -1, m_part = part;
     const auto& c = m_document.report().choice;
     if (part >= 0 && c.parts[static_cast<std::size_t>(part)].mass < 0) {
         const int copy = c.rest.links[static_cast<std::size_t>(c.parts[static_cast<std::size_t>(part)].link)].copy;
@@ -60,7 +59,7 @@ std::pair<double, double> LongSection::depths(const body::Segment& s, double at)
     const double cover = covered ? l.cover_mm : 0;
     const body::Station here = body::findStation(s.stations, at);
     const double half = std::min(here.a_mm, here.b_mm);
-    const double skin = l.clay.empty() ? 0 : l.bulk.empty() ? half : body::findSkin(s, at);
+    const double skin = l.clay.empty() ? 0 : body::findSkin(s, at);
     return {std::min(cover, half), std::min(cover + skin, half)};
 }
 
@@ -215,7 +214,9 @@ void LongSection::mousePressEvent(QMouseEvent* e) {
         for (const Stretch& s : m_stretches)
             for (std::size_t i = 0; i < segmentOf(s).stations.size(); ++i)
                 if (const auto at = placeOf({s.segment, static_cast<int>(i)}))
-                    if (const double d = std::hypot(at->x() - e->position().x(), at->y() - e->position().y());
+                    // Two neighbours' marks may lie on each other: the one in hand is meant.
+                    if (const double d = std::hypot(at->x() - e->position().x(), at->y() - e->position().y()) -
+                                         (s.part == m_part ? 2 : 0);
                         d < nearest)
                         nearest = d, m_dragged = Mark{s.segment, static_cast<int>(i)};
         if (m_dragged) return;

@@ -48,7 +48,7 @@ private:
 
     Document& m_document;
     bool m_shaping;
-    int m_limb = -1;
+    int m_limb = -1, m_part = -1;
     std::vector<Stretch> m_stretches;
     double m_length = 1, m_deepest = 1;
     std::optional<Mark> m_dragged;

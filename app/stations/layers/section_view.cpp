@@ -10,7 +10,6 @@ namespace enkinet::app {
 SectionView::SectionView(QWidget* parent) : QWidget(parent) {
     setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Fixed);
     setFixedHeight(150);
-    setObjectName("section");
     setAccessibleName(tr("Section through the part"));
 }
 
@@ -96,7 +95,7 @@ void SectionView::paintEvent(QPaintEvent*) {
     };
     std::vector<Row> rows;
     const double inner = std::min(m_a, m_b) - m_cover - m_skin;
-    const bool solid = m_skin > 0 && (inner <= 0 || (!m_hasBulk && !m_gap));
+    const bool solid = m_skin > 0 && inner <= 0;
     if (m_cover > 0) ring(0, m_cloth), rows.push_back({tr("cover %1").arg(Say::length(m_cover)), m_cloth});
     if (m_skin > 0) {
         ring(m_cover, m_clay);

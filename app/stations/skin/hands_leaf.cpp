@@ -186,7 +186,7 @@ void HandsLeaf::showPart(int part) {
         lines << tr("Work it soft in %1 portions of %2 at most.")
                      .arg(own->conditioning)
                      .arg(Say::grams(fill::kConditioning_g));
-    if (!p.layers.bulk.empty() && p.bulk.volume_mm3 > 0) {
+    if (p.bulk.volume_mm3 > 0) {
         // Solid clay against the core: grams, money, minutes.
         fill::Part solid = p;
         solid.layers.bulk.clear();

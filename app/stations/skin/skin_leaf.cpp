@@ -20,6 +20,8 @@ SkinLeaf::SkinLeaf(Document& document, QWidget* parent) : QWidget(parent), m_doc
     v->setSpacing(7);
     m_section = new SectionView;
     m_along = new LongSection(document, true);
+    m_section->setObjectName("skinSection");
+    m_along->setObjectName("skinAlong");
     m_clay = new ChoiceField(tr("Clay of this part"));
     m_clay->setObjectName("clay");
     m_place = new ChoiceField(tr("Where the thickness holds"));
