@@ -126,11 +126,6 @@ bool writePictures(Window& window, const QString& folder) {
     setNightLook(true);
     Q_EMIT window.document().changed();
     bool night = take("sheet-night");
-    if (window.turntable().view()) {
-        window.showTurntable(true);
-        night = night && take("turntable-night");
-        window.showTurntable(false);
-    }
     setNightLook(false);
     Q_EMIT window.document().changed();
     return night;

@@ -26,6 +26,7 @@ const char* issueWord(production::Issue i) {
                                       "carries torsion on one straight wire: give it a key",
                                       "twisting spends much of the wire",
                                       "the choice does not settle",
+                                      "hollow under its clay",
                                       "no room for bulk",
                                       "skin too thin",
                                       "skin too thick",

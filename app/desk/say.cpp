@@ -337,6 +337,9 @@ QString Say::openPoint(const production::OpenPoint& p) {
         return tr("Twisting spends %1 % of the wire of %2 before its first pose.").arg(number(p.found * 100, 0), who);
     case Issue::unsettled:
         return tr("The wire's own weight keeps changing the choice: pin one limb.");
+    case Issue::hollow:
+        return tr("%1 is hollow, %2 across under %3 of clay: give it bulk, or a skin as thick as it is.")
+            .arg(who, length(2 * p.found), length(p.limit));
     case Issue::no_room_for_bulk:
         return tr("%1: no room for bulk in its thinnest part, %2 under %3 of skin.")
             .arg(who, length(p.found), length(p.limit));
@@ -372,7 +375,8 @@ QString Say::openPoint(const production::OpenPoint& p) {
                   "give it a wire.")
             .arg(who, number(p.found, 3), number(p.limit, 3), QString::fromStdString(p.other));
     case Issue::wet_grip:
-        return tr("%1: nothing to hold it by but what is wet. A rod, tie-downs or baking in stages would help.").arg(who);
+        return tr("%1: nothing to hold it by but what is wet. A rod, tie-downs or baking in stages would help.")
+            .arg(who);
     case Issue::bake_too_long:
         return tr("%1 does not get hot inside within a day.").arg(who);
     case Issue::nothing_outside:

@@ -365,7 +365,14 @@ void Window::chooseExport() {
     if (!path.isEmpty()) say(exportTo(path));
 }
 
-QString Window::exportTo(const QString& path) { return exportPuppet(m_document, path); }
+/// What is peeled off does not go out.
+QString Window::exportTo(const QString& path) {
+    const Peel peel = m_sheet->peel();
+    return exportPuppet(m_document, path,
+                        peel == Peel::clay   ? body::Surface::clay
+                        : peel == Peel::bulk ? body::Surface::core
+                                             : body::Surface::finished);
+}
 
 void Window::refresh() {
     const auto& puppets = m_document.production().puppets;

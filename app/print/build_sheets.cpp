@@ -3,6 +3,7 @@
 #include "commands/document.h"
 #include "desk/look.h"
 #include "desk/say.h"
+#include "print/gate_pages.h"
 #include "print/pages.h"
 #include "sheet/elevation.h"
 #include <QFileInfo>
@@ -299,6 +300,8 @@ public:
             }
     }
 
+    void gatePages() { drawGatePages(m_pages, m_r); }
+
     /// The covers' patterns at 1:1, back of the cloth up.
     void patternPages() {
         if (m_r.patterns.empty()) return;
@@ -557,6 +560,7 @@ void BuildSheets::draw(QPagedPaintDevice& device) const {
         d.wallPage();
         d.wirePage();
         d.cuttingPage();
+        d.gatePages();
         d.patternPages();
         d.elevations();
         d.strips();

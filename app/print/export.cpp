@@ -13,23 +13,34 @@ namespace enkinet::app {
 
 namespace {
 
-std::vector<files::NamedMesh> bodyMeshes(const Document& d) {
+std::vector<files::NamedMesh> bodyMeshes(const Document& d, body::Surface surface) {
+    constexpr int kAround = 48;
     const auto& r = d.report();
     const auto& s = r.choice.skeleton;
     std::vector<files::NamedMesh> all;
     for (const fill::Part& p : r.choice.parts) {
         if (p.volume_mm3 <= 0) continue;
+        const body::Layers& l = p.layers;
+        if ((surface == body::Surface::clay && l.clay.empty()) || (surface == body::Surface::core && l.bulk.empty()))
+            continue;
         const body::Link& link = s.links[static_cast<std::size_t>(p.link)];
         const body::Limb& limb =
             d.puppet().limbs[static_cast<std::size_t>(s.copies[static_cast<std::size_t>(link.copy)].limb)];
+        const bool inner = surface != body::Surface::finished;
+        const double cover = inner && !l.cover.empty() ? l.cover_mm : 0,
+                     skin = surface == body::Surface::core && !l.clay.empty() ? l.skin_mm : 0;
+        body::Mesh mesh;
         if (p.mass >= 0) {
             const body::MassCopy& c = s.masses[static_cast<std::size_t>(p.mass)];
-            all.push_back({p.label, body::calcMassMesh(d.puppet().masses[static_cast<std::size_t>(c.mass)], c, 0, 48)});
+            mesh = body::calcMassMesh(d.puppet().masses[static_cast<std::size_t>(c.mass)], c, cover + skin, kAround);
         } else {
-            all.push_back({p.label, body::calcSurfaceMesh(limb.segments[static_cast<std::size_t>(link.segment)], link,
-                                                          r.choice.own[static_cast<std::size_t>(p.link)],
-                                                          body::Surface::finished, 48)});
+            // Stiff layers stop at the gaps.
+            const body::Stretch own = r.choice.own[static_cast<std::size_t>(p.link)];
+            const bool stiff = inner && !(surface == body::Surface::clay && l.skinAcrossGaps);
+            mesh = body::calcSurfaceMesh(limb.segments[static_cast<std::size_t>(link.segment)], link,
+                                         stiff ? body::findCommon(own, body::findStiff(link)) : own, surface, kAround);
         }
+        if (!mesh.triangles.empty()) all.push_back({p.label, std::move(mesh)});
     }
     return all;
 }
@@ -66,16 +77,16 @@ QString writeSvg(const Document& d, const QString& path) {
 
 } // namespace
 
-QString exportPuppet(const Document& d, const QString& path) {
+QString exportPuppet(const Document& d, const QString& path, body::Surface surface) {
     const QString suffix = QFileInfo(path).suffix().toLower();
     if (suffix == "svg") return writeSvg(d, path);
     std::string bytes;
     if (suffix == "obj")
-        bytes = files::writeObj(bodyMeshes(d));
+        bytes = files::writeObj(bodyMeshes(d, surface));
     else if (suffix == "stl")
-        bytes = files::writeStl(bodyMeshes(d));
+        bytes = files::writeStl(bodyMeshes(d, surface));
     else if (suffix == "gltf")
-        bytes = files::writeGltf(bodyMeshes(d));
+        bytes = files::writeGltf(bodyMeshes(d, surface));
     else if (suffix == "dxf") {
         std::vector<files::Outline> outlines;
         double shift = 0;

@@ -70,7 +70,8 @@ Cards readCards(Reader& r) {
         c.density_g_cm3 = x.neededNumber("density_g_per_cm3"),
         c.conductivity_W_mK = x.neededNumber("conductivity_W_per_mK");
         c.heat_J_kgK = x.neededNumber("heat_J_per_kgK"), c.foil = x.flag("foil", false);
-        c.ovenLimit_C = x.number("oven_limit_C", 60), c.price_kg = x.number("price_per_kg", 0);
+        c.ovenLimit_C = x.number("oven_limit_C", 60), c.price_kg = x.number("price_per_kg", 0),
+        c.dry_h = x.number("dry_h", 0);
         keep(x, cards.bulks, fill::makeBulk(c));
     });
     r.each("covers", kMost, "cover card", [&](Reader& x) {
@@ -147,7 +148,8 @@ Json cardsJson(const Cards& cards) {
                               {"heat_J_per_kgK", c.heat_J_kgK},
                               {"foil", c.foil},
                               {"oven_limit_C", c.ovenLimit_C},
-                              {"price_per_kg", c.price_kg}});
+                              {"price_per_kg", c.price_kg},
+                              {"dry_h", c.dry_h}});
     for (const fill::CoverCard& c : cards.covers)
         j["covers"].push_back({{"id", c.id},
                                {"name", c.name},

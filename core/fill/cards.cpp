@@ -83,7 +83,8 @@ Result<BulkCard> makeBulk(BulkCard c) {
                                            {"conductivity", c.conductivity_W_mK, 0.01, 400, " W/mK"},
                                            {"heat capacity", c.heat_J_kgK, 100, 5000, " J/kgK"},
                                            {"oven limit", c.ovenLimit_C, 20, 2000, " C"},
-                                           {"price", c.price_kg, 0, 1e5, ""}});
+                                           {"price", c.price_kg, 0, 1e5, ""},
+                                           {"drying time", c.dry_h, 0, 1000, " h"}});
     if (!ok) return ok.fault();
     return c;
 }

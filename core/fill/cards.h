@@ -33,6 +33,7 @@ struct BulkCard {
     bool foil = false;
     double ovenLimit_C = 0;
     double price_kg = 0;
+    double dry_h = 0; ///< until glue or putty in it has set, before anything goes on
     friend bool operator==(const BulkCard&, const BulkCard&) = default;
 };
 

@@ -98,7 +98,7 @@ bool isOf(const Skeleton& s, const Part& p, int limb) {
 
 /// Adds the bakes that cure some parts: one for each set point, unless one is given.
 void addBakes(BakePlan& plan, const std::vector<int>& fresh, bool withEarlier, const std::vector<Part>& parts,
-              const Shelf& shelf, const OvenLoad& load) {
+              const Shelf& shelf, const OvenLoad& load, int index = -1) {
     std::vector<int> before;
     if (withEarlier && !plan.bakes.empty()) before = plan.bakes.back().parts;
     if (withEarlier)
@@ -106,7 +106,7 @@ void addBakes(BakePlan& plan, const std::vector<int>& fresh, bool withEarlier, c
             for (int p : b.parts)
                 if (!holds(before, p)) before.push_back(p);
     const auto push = [&](double set_C, const std::vector<int>& now) {
-        Bake b{load.name, set_C, load.minutes, before, now, 0};
+        Bake b{load.name, set_C, load.minutes, before, now, index, 0};
         for (int p : now) {
             const double needed = calcCure(parts[static_cast<std::size_t>(p)], shelf, set_C);
             if (std::isnan(needed) || needed > b.needed_min) b.needed_min = needed;
@@ -177,7 +177,8 @@ BakePlan calcBakePlan(const Puppet& puppet, const Skeleton& s, const std::vector
         break;
     }
     BakePlan plan;
-    for (const OvenLoad& load : puppet.wants.loads) {
+    for (std::size_t k = 0; k < puppet.wants.loads.size(); ++k) {
+        const OvenLoad& load = puppet.wants.loads[k];
         std::vector<int> fresh;
         for (std::size_t i = 0; i < parts.size(); ++i) {
             const Part& p = parts[i];
@@ -185,18 +186,18 @@ BakePlan calcBakePlan(const Puppet& puppet, const Skeleton& s, const std::vector
                 return std::find(ids.begin(), ids.end(), id) != ids.end();
             };
             const bool wanted =
-                p.mass >= 0 ? named(load.masses, puppet.masses[static_cast<std::size_t>(
-                                                                   s.masses[static_cast<std::size_t>(p.mass)].mass)]
-                                                     .id)
-                            : named(load.limbs,
-                                    puppet.limbs[static_cast<std::size_t>(
-                                                     s.copies[static_cast<std::size_t>(
-                                                                  s.links[static_cast<std::size_t>(p.link)].copy)]
-                                                         .limb)]
-                                        .id);
+                p.mass >= 0
+                    ? named(load.masses,
+                            puppet.masses[static_cast<std::size_t>(s.masses[static_cast<std::size_t>(p.mass)].mass)].id)
+                    : named(load.limbs,
+                            puppet
+                                .limbs[static_cast<std::size_t>(
+                                    s.copies[static_cast<std::size_t>(s.links[static_cast<std::size_t>(p.link)].copy)]
+                                        .limb)]
+                                .id);
             if (wanted && isBaked(p, shelf)) fresh.push_back(static_cast<int>(i));
         }
-        addBakes(plan, fresh, load.withEarlier, parts, shelf, load);
+        addBakes(plan, fresh, load.withEarlier, parts, shelf, load, static_cast<int>(k));
     }
     fillLedger(plan, parts, shelf);
     return plan;

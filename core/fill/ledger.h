@@ -13,6 +13,7 @@ struct Bake {
     double set_C = 0, minutes = 0;
     std::vector<int> parts{}; ///< everything with clay that is in the oven
     std::vector<int> fresh{}; ///< of it, what is raw until then
+    int load = -1;            ///< of the builder's own list
     double needed_min = 0;    ///< until the slowest of the raw ones is cured; NaN when it is not in a day
 };
 

@@ -1,17 +1,17 @@
 #pragma once
 // Raw clay without wire that sticks out: does it carry itself until it is cured? Bending of a cantilever under its own
 // weight, W times its level reach over the section's modulus at the root, against the raw clay's strength. Assumes: no
-// wire, no rigid core, the section of the outer body. docs/mechanics.md 51.
+// wire, no rigid core, the section of the outer body. docs/mechanics.md 49b.
 #include "fill/parts.h"
 
 namespace enkinet::fill {
 
 struct Overhang {
-    int part = 0;             ///< the part at whose root it is strained most
+    int part = 0; ///< the part at whose root it is strained most
     double stress_MPa = 0;
-    double strength_MPa = 0;  ///< of the raw clay
-    double reach_mm = 0;      ///< level distance from its root to its centre of mass
-    Vec3 prop;                ///< where a prop serves best: under the centre of mass
+    double strength_MPa = 0; ///< of the raw clay
+    double reach_mm = 0;     ///< level distance from its root to its centre of mass
+    Vec3 prop;               ///< where a prop serves best: under the centre of mass
     bool sags() const { return stress_MPa > strength_MPa; }
 };
 

@@ -2,7 +2,7 @@
 // The puppet as parts with layers: volume, grams, centre and surface of everything that is not wire, and of the wire
 // where it runs. A part is a segment or a mass. Layers from outside in: cover, skin, bulk, wire.
 // Where a skin is thicker than the half-width there is no bulk; the stiff layers stop at a posed joint's gap.
-// docs/mechanics.md 34 to 36.
+// docs/mechanics.md 34 to 36. A part without bulk is hollow unless its skin fills it.
 #include "body/shape.h"
 #include "fill/cards.h"
 #include "fill/shop.h"
@@ -42,7 +42,7 @@ struct Part {
     body::Layers layers;
     double volume_mm3 = 0; ///< inside the finished surface, own stretch only
     double surface_mm2 = 0;
-    double covered_mm2 = 0;   ///< of it, under a cover
+    double covered_mm2 = 0;                   ///< of it, under a cover
     double skinLeast_mm = 0, skinMost_mm = 0; ///< thickness of the clay where it is thinnest and thickest
     LayerMass skin, bulk, cover, wire;
     double thinnest_mm = 0, thickest_mm = 0; ///< smallest and largest half-width of the own stretch

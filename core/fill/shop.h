@@ -1,6 +1,6 @@
 #pragma once
 // The room and the tools that clay is worked with: how warm the shop is, what the oven's probe said, which strips and
-// which roller make a sheet of a wanted thickness. docs/mechanics.md 44b, 45, 50.
+// which roller make a sheet of a wanted thickness. docs/mechanics.md 44b, 45, 49a.
 #include "base/result.h"
 #include <optional>
 #include <vector>
@@ -24,9 +24,9 @@ struct OvenLog {
 
 struct Shop {
     double room_C = 20;
-    double putty_g_h = 40;            ///< putty that two hands put on in an hour
-    bool fan = false;                 ///< the oven blows: 25 instead of 15 W/m²K at the surface
-    std::vector<double> strips_mm{};  ///< pairs of spacer strips to roll between
+    double putty_g_h = 40;           ///< putty that two hands put on in an hour
+    bool fan = false;                ///< the oven blows: 25 instead of 15 W/m²K at the surface
+    std::vector<double> strips_mm{}; ///< pairs of spacer strips to roll between
     std::vector<RollerReading> roller{};
     OvenLog oven{};
     double surface_W_m2K() const { return fan ? 25 : 15; }
@@ -39,8 +39,8 @@ Result<Shop> makeShop(Shop shop);
 /// What the readings of a roller say: thickness = at0 + slope setting by least squares.
 struct RollerLine {
     double at0_mm = 0, slope_mm = 0;
-    double scatter_mm = 0;     ///< root mean square of what is left, by readings less two
-    double low = 0, high = 0;  ///< settings that were tried
+    double scatter_mm = 0;    ///< root mean square of what is left, by readings less two
+    double low = 0, high = 0; ///< settings that were tried
     int readings = 0;
 };
 /// Nothing with fewer than two settings, or where the sheet does not change with the setting.
@@ -54,7 +54,8 @@ struct Rolled {
 /// The setting and layers, up to four, that come nearest to a thickness; fewer layers on a tie.
 std::optional<Rolled> findRolled(const RollerLine& line, double thickness_mm);
 
-/// Strips stacked on each side of the clay that come nearest to a thickness; fewer strips on a tie. Empty without strips.
+/// Strips stacked on each side of the clay that come nearest to a thickness; fewer strips on a tie. Empty without
+/// strips.
 std::vector<double> findStrips(const std::vector<double>& strips_mm, double thickness_mm);
 
 } // namespace enkinet::fill

@@ -18,6 +18,8 @@ double findOversize(double shrink) { return 1 / (1 - shrink); }
 
 double findPuttyTime(double hoursAt20, double room_C) { return hoursAt20 * std::pow(2, (20 - room_C) / 10); }
 
+double findWebRadius(double thickness, double limit) { return thickness / (2 * limit); }
+
 double findSkinStrain(double angle, double gap, double half) { return angle / gap * half; }
 
 std::vector<Substitute> calcSubstitutes(const std::vector<Part>& parts, const Shelf& shelf,

@@ -1,7 +1,7 @@
 #pragma once
 // What the hands need to know about clay: lumps so that left and right get the same, sheets, how much oversize a
 // shrinking clay wants, batches that are used up before they set, and what a weighed piece says about its thickness.
-// docs/mechanics.md 45, 49.
+// docs/mechanics.md 45, 45a, 49, 49c.
 #include "fill/parts.h"
 
 namespace enkinet::fill {
@@ -52,6 +52,8 @@ double findPuttyTime(double hoursAt20, double room_C);
 double calcThickness(const body::Puppet& puppet, const body::Skeleton& skeleton, const std::vector<body::Stretch>& own,
                      const Shelf& shelf, const std::vector<WireRuns>& runs, int part, double clay_g);
 
+/// The tightest radius that a free web of flexible clay takes: its faces strain by t/(2 radius). (49)
+double findWebRadius(double thickness_mm, double strainLimit);
 /// Largest strain of a skin that is bent round a joint with it: curvature times its outer half-width.
 double findSkinStrain(double angle_rad, double gap_mm, double halfWidth_mm);
 

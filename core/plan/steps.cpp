@@ -92,10 +92,9 @@ public:
             for (const auto& [limb, step] : m_wire)
                 after(gate, step, Reason::nothing_hard_yet);
         // Putty on the bones sets as the typical card says; see ClayCard.
-        m_putty =
-            add(StepKind::set_putty, m_puppet.name, kPuttySegment * stiff,
-                fill::findPuttyTime(fill::ClayCard{}.curing_h, m_shelf.shop.room_C) * 60, Tool::drying_rack,
-                Caution::gloves_air);
+        m_putty = add(StepKind::set_putty, m_puppet.name, kPuttySegment * stiff,
+                      fill::findPuttyTime(fill::ClayCard{}.curing_h, m_shelf.shop.room_C) * 60, Tool::drying_rack,
+                      Caution::gloves_air);
         after(m_putty, gate, Reason::last_look);
     }
 
@@ -144,7 +143,9 @@ public:
                     at(m_skin.at(limbOf(p))).detail = m_shelf.clays.at(p.layers.clay).name;
             if (p.bulk.mass_g > 0)
                 at(bulk.at(limbOf(p))).amount += p.bulk.mass_g,
-                    at(bulk.at(limbOf(p))).detail = m_shelf.bulks.at(p.layers.bulk).name;
+                    at(bulk.at(limbOf(p))).detail = m_shelf.bulks.at(p.layers.bulk).name,
+                    at(bulk.at(limbOf(p))).wait_min =
+                        std::max(at(bulk.at(limbOf(p))).wait_min, 60 * m_shelf.bulks.at(p.layers.bulk).dry_h);
         }
         for (const auto& [limb, step] : bulk)
             m_filled.push_back(step);
@@ -226,8 +227,8 @@ public:
             if (!s.laid.empty() && s.laid.back().role == paint::Role::varnish && s.laid.size() > 1) {
                 if (seal < 0) seal = add(StepKind::gate, m_puppet.name, kGate);
                 const paint::Laid& under = s.laid[s.laid.size() - 2];
-                at(seal).gate.push_back({Check::sheen, s.name, static_cast<double>(s.laid.size() - 1),
-                                         under.dry_min / 60, false});
+                at(seal).gate.push_back(
+                    {Check::sheen, s.name, static_cast<double>(s.laid.size() - 1), under.dry_min / 60, false});
             }
         for (const SchemeWork& s : schemes) {
             int below = -1;
@@ -365,10 +366,9 @@ private:
                 continue;
             }
             // Paint goes on all that carries a scheme: what carries another, or cloth, stays dry.
-            const auto other =
-                std::find_if(m_choice.parts.begin(), m_choice.parts.end(), [&](const fill::Part& p) {
-                    return p.volume_mm3 > 0 && (p.layers.scheme.empty() || p.covered_mm2 > 0);
-                });
+            const auto other = std::find_if(m_choice.parts.begin(), m_choice.parts.end(), [&](const fill::Part& p) {
+                return p.volume_mm3 > 0 && (p.layers.scheme.empty() || p.covered_mm2 > 0);
+            });
             if (other != m_choice.parts.end())
                 s.grip = Grip::dry_part, s.heldBy = other->label;
             else

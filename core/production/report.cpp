@@ -103,6 +103,8 @@ public:
             if (!l.bulk.empty() && !l.clay.empty() && p.noRoom)
                 add({Station::bulk, Issue::no_room_for_bulk, -1, -1, part, kNoState, p.thinnest_mm, l.skin_mm,
                      p.label});
+            if (l.bulk.empty() && !l.clay.empty() && p.bakeCore_mm > 0)
+                add({Station::bulk, Issue::hollow, -1, -1, part, kNoState, p.bakeCore_mm, p.skinMost_mm, p.label});
             if (!l.clay.empty()) skin(p, part);
             const bool bare = p.covered_mm2 < p.surface_mm2 * (1 - 1e-9);
             if (l.scheme.empty() && bare && (!l.clay.empty() || !l.bulk.empty()))
@@ -230,8 +232,9 @@ private:
         // What never gets hot in a day is said by bake_too_long.
         for (int part : m_r.bakePlan.raw)
             if (!isRightTwin(parts[static_cast<std::size_t>(part)]) &&
-                !std::isnan(fill::calcCure(parts[static_cast<std::size_t>(part)], m_r.shelf,
-                                           m_r.shelf.clays.at(parts[static_cast<std::size_t>(part)].layers.clay).set_C)))
+                !std::isnan(
+                    fill::calcCure(parts[static_cast<std::size_t>(part)], m_r.shelf,
+                                   m_r.shelf.clays.at(parts[static_cast<std::size_t>(part)].layers.clay).set_C)))
                 add({Station::skin, Issue::left_raw, -1, -1, part, kNoState, 0, 0, labelOf(part)});
         std::set<std::string> said;
         for (const plan::Step& s : m_r.plan.steps)
@@ -239,8 +242,7 @@ private:
                 if (g.stop && (g.check == plan::Check::take_out || g.check == plan::Check::scorches) &&
                     said.insert(g.subject).second)
                     add({Station::skin, Issue::not_in_oven, -1, -1, -1, kNoState, g.b, g.a, g.subject});
-        for (const fill::Overhang& o :
-             fill::calcOverhangs(m_puppet, m_r.choice.rest, m_r.choice.own, parts, m_r.shelf))
+        for (const fill::Overhang& o : fill::calcOverhangs(m_puppet, m_r.choice.rest, m_r.choice.own, parts, m_r.shelf))
             if (o.sags() && !isRightTwin(parts[static_cast<std::size_t>(o.part)]))
                 add({Station::skin, Issue::sags, -1, -1, o.part, kNoState, o.stress_MPa, o.strength_MPa,
                      labelOf(o.part), plain(std::round(o.prop.y))});
@@ -329,8 +331,7 @@ void paintParts(const Production& production, Report& r) {
         const auto clay = r.shelf.clays.find(p.layers.clay);
         const auto ground = paint::parseHex(
             clay == r.shelf.clays.end() || clay->second.colour.empty() ? "#b8b8b8" : clay->second.colour);
-        auto laid =
-            paint::calcLaid(*scheme, r.cards->paints, ground ? *ground : paint::Rgb{0.5, 0.5, 0.5}, bare_mm2);
+        auto laid = paint::calcLaid(*scheme, r.cards->paints, ground ? *ground : paint::Rgb{0.5, 0.5, 0.5}, bare_mm2);
         ENKINET_ASSERT(laid); // makeProduction has checked every name
         plan::SchemeWork& w = work[{p.layers.scheme, p.layers.clay}];
         w.name = scheme->name;

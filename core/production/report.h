@@ -25,6 +25,7 @@ enum class Issue {
     wants_key,        ///< a lone straight wire carries torsion and spins in its bulk
     twist_hard,       ///< twisting spends much of the wire's ductility
     unsettled,        ///< the wire's own weight keeps changing the choice
+    hollow,           ///< clay over nothing: neither bulk under it nor thick enough to be solid
     no_room_for_bulk, ///< the skin is thicker than the half-width: solid clay
     skin_thin,
     skin_thick,         ///< outside the clay's limits

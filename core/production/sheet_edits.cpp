@@ -56,6 +56,21 @@ Station blend(const std::vector<Station>& s, double at, double as) {
     return {as, b.a_mm, b.b_mm};
 }
 
+bool hasOwnSkin(const std::vector<Station>& stations) {
+    return std::any_of(stations.begin(), stations.end(), [](const Station& t) { return t.skin_mm.has_value(); });
+}
+
+/// What of a cover lies between two shares of the bone, in shares of that stretch; none: no cover.
+void keepCover(Layers& l, double from, double to) {
+    const auto at = [&](double share) { return std::clamp((share - from) / (to - from), 0.0, 1.0); };
+    const double a = at(l.coverFrom), b = at(l.coverTo);
+    l.coverFrom = 0, l.coverTo = 1;
+    if (b <= a)
+        l.cover.clear(), l.cover_mm = 0;
+    else
+        l.coverFrom = a, l.coverTo = b;
+}
+
 } // namespace
 
 Edits::Changed Edits::addLimb(Limb limb) const {
@@ -173,14 +188,21 @@ Edits::Changed Edits::splitSegment(const std::string& limb, int segment, double 
         second.name = first.name + " beyond";
         if (!first.stations.empty()) {
             const auto all = first.stations;
+            // The skin is as thick on both sides of the cut as it was there.
+            Station cut = blend(all, share, 0);
+            if (hasOwnSkin(all)) cut.skin_mm = findSkin(l->segments[s], share);
             first.stations.clear(), second.stations.clear();
-            second.stations.push_back(blend(all, share, 0));
+            second.stations.push_back(cut);
             for (const Station& t : all) {
-                if (t.at < share - 1e-9) first.stations.push_back({t.at / share, t.a_mm, t.b_mm});
-                if (t.at > share + 1e-9) second.stations.push_back({(t.at - share) / (1 - share), t.a_mm, t.b_mm});
+                if (t.at < share - 1e-9) first.stations.push_back({t.at / share, t.a_mm, t.b_mm, t.skin_mm});
+                if (t.at > share + 1e-9)
+                    second.stations.push_back({(t.at - share) / (1 - share), t.a_mm, t.b_mm, t.skin_mm});
             }
-            first.stations.push_back(blend(all, share, 1));
+            cut.at = 1;
+            first.stations.push_back(cut);
             first.stations.front().at = 0, second.stations.back().at = 1;
+            keepCover(first.layers, 0, share);
+            keepCover(second.layers, share, 1);
         }
         l->joints.insert(l->joints.begin() + segment + 1, j);
         l->segments[s] = first;
@@ -211,11 +233,19 @@ Edits::Changed Edits::joinSegments(const std::string& limb, const std::string& j
         if (!joined.stations.empty() && !l->segments[s].stations.empty()) {
             for (Station& t : joined.stations)
                 t.at *= share;
+            const Layers &mine = joined.layers, &other = l->segments[s].layers;
             for (std::size_t k = 1; k < l->segments[s].stations.size(); ++k) {
                 const Station& t = l->segments[s].stations[k];
-                joined.stations.push_back({share + t.at * (1 - share), t.a_mm, t.b_mm});
+                joined.stations.push_back({share + t.at * (1 - share), t.a_mm, t.b_mm, t.skin_mm});
+                if (!t.skin_mm && !other.clay.empty() && other.skin_mm != mine.skin_mm)
+                    joined.stations.back().skin_mm = other.skin_mm;
             }
             joined.stations.back().at = 1;
+            const bool runsOn = other.cover == mine.cover && mine.coverTo == 1 && other.coverFrom == 0;
+            joined.layers.coverTo = runsOn              ? share + other.coverTo * (1 - share)
+                                    : mine.coverTo == 1 ? 1
+                                                        : mine.coverTo * share;
+            joined.layers.coverFrom *= share;
         } else if (joined.stations.empty()) {
             joined.stations = l->segments[s].stations;
         }
@@ -248,7 +278,13 @@ Edits::Changed Edits::setStations(const std::string& limb, int segment, const st
         Limb* l = limbOf(p, limb);
         if (!l || segment < 0 || segment >= static_cast<int>(l->segments.size()))
             return missing(p, "segment of limb " + limb);
-        l->segments[static_cast<std::size_t>(segment)].stations = stations;
+        Segment& seg = l->segments[static_cast<std::size_t>(segment)];
+        std::vector<Station> wanted = stations;
+        // New widths leave the skin as thick as it was at each place.
+        if (!seg.stations.empty() && hasOwnSkin(seg.stations) && !hasOwnSkin(wanted))
+            for (Station& t : wanted)
+                t.skin_mm = findSkin(seg, t.at);
+        seg.stations = std::move(wanted);
         return {};
     });
 }

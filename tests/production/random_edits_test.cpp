@@ -19,7 +19,7 @@ Edits::Changed randomEdit(const Production& p, Random& r) {
     const Limb& l = r.of(puppet.limbs);
     const Joint& j = r.of(l.joints);
     const int seg = r.whole(0, static_cast<int>(l.segments.size()) - 1);
-    switch (r.whole(0, 21)) {
+    switch (r.whole(0, 25)) {
     case 0:
         return e.setHeight(r.between(-20, 500));
     case 1:
@@ -64,6 +64,29 @@ Edits::Changed randomEdit(const Production& p, Random& r) {
         return e.addMeasure({"m", j.at_mm, {}, {}});
     case 20:
         return e.setLimb(l.id, [&](Limb& x) { x.mirrored = !x.mirrored; });
+    case 21:
+        return e.setStationSkin(l.id, seg, r.whole(-1, 2),
+                                r.whole(0, 3) ? std::optional(r.between(-0.5, 9)) : std::nullopt);
+    case 22: {
+        const PartRef part{l.id, seg, {}};
+        Layers layers = *findLayers(puppet, part);
+        layers.cover = r.whole(0, 2) ? "felt-1" : "", layers.cover_mm = r.between(-0.2, 2);
+        layers.coverFrom = r.between(-0.1, 0.8), layers.coverTo = r.between(0.2, 1.1);
+        return e.setLayers(part, layers);
+    }
+    case 23: {
+        Wants wants = puppet.wants;
+        wants.bakes = static_cast<BakeSchool>(r.whole(0, 2));
+        wants.loads = {{"one", {l.id}, {}, r.whole(0, 1) == 1, r.whole(0, 2) ? 0.0 : r.between(20, 300), 0}};
+        wants.inOven = {r.whole(0, 4) ? "tile" : "nothing known"};
+        return e.setWants(wants);
+    }
+    case 24: {
+        fill::Shop shop;
+        shop.room_C = r.between(-3, 50), shop.strips_mm = {r.between(-0.2, 5), 2};
+        shop.roller = {{1, 2.5}, {r.between(-1, 9), 1.5}};
+        return e.setShop(shop);
+    }
     default:
         return e.setStation(l.id, seg, 0, r.between(-1, 20), r.between(1, 20));
     }

@@ -182,6 +182,9 @@ void HandsLeaf::showPart(int part) {
         lines << tr("Mix %1 batches of %2 at most, each used up before it sets; hard after %3 h at %4 °C.")
                      .arg(own->batches)
                      .arg(Say::grams(own->batch_g), Say::number(own->hours, 1), Say::number(shop.room_C, 0));
+    if (clay.family == fill::ClayFamily::flexible && clay.strainLimit > 0)
+        lines << tr("A free web of it as thick as this bends down to a radius of %1 before it cracks.")
+                     .arg(Say::length(fill::findWebRadius(p.skinMost_mm, clay.strainLimit)));
     if (own->conditioning > 1)
         lines << tr("Work it soft in %1 portions of %2 at most.")
                      .arg(own->conditioning)

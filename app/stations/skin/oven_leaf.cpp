@@ -293,7 +293,7 @@ void OvenLeaf::showLoads() {
                 const std::string& name = m_document.puppet().wants.loads[i].name;
                 QStringList parts;
                 for (const fill::Bake& b : bakes)
-                    if (b.name == name) parts << words(b);
+                    if (b.load == static_cast<int>(i)) parts << words(b);
                 m_loads->addItem(tr("%1. %2: %3")
                                      .arg(i + 1)
                                      .arg(QString::fromStdString(name),
@@ -376,14 +376,10 @@ void OvenLeaf::showGate() {
     const production::Report& r = m_document.report();
     m_gate->clear();
     const int row = m_loads->currentRow();
-    const std::string name = own() && row >= 0 && row < static_cast<int>(m_document.puppet().wants.loads.size())
-                                 ? m_document.puppet().wants.loads[static_cast<std::size_t>(row)].name
-                                 : std::string();
     for (const plan::Step& s : r.plan.steps) {
         if (s.kind != plan::StepKind::gate || s.bake < 0) continue;
-        const bool wanted = m_document.puppet().wants.bakes == body::BakeSchool::once ? true
-                            : own()                                                   ? s.subject == name
-                                                                                      : s.bake == row;
+        const bool wanted = m_document.puppet().wants.bakes == body::BakeSchool::once ||
+                            (own() ? r.bakePlan.bakes[static_cast<std::size_t>(s.bake)].load == row : s.bake == row);
         if (!wanted) continue;
         for (const plan::GateItem& g : s.gate) {
             auto* item = new QListWidgetItem((g.stop ? tr("Stop. %1") : tr("%1")).arg(Say::gateItem(g)), m_gate);
