@@ -44,23 +44,24 @@ bool takeSheet(Window& window, const auto& leaves, const auto& take) {
     d.select({});
     return done;
 }
+/// Takes the segment in hand of which there is most.
+void takeMost(Document& d, auto amount) {
+    const fill::Part* most = nullptr;
+    for (const fill::Part& p : d.report().choice.parts)
+        if (p.mass < 0 && amount(p) > 0 && (!most || amount(p) > amount(*most))) most = &p;
+    if (!most) return;
+    const auto& s = d.report().choice.skeleton;
+    const body::Link& link = s.links[static_cast<std::size_t>(most->link)];
+    const body::LimbCopy& copy = s.copies[static_cast<std::size_t>(link.copy)];
+    d.select({Selection::Kind::segment, copy.limb, link.segment, copy.right});
+}
+
 /// Each leaf with a part in hand that has something to show there: clay on bulk, or a cover.
 bool takeSkin(Window& window, const auto& leaves) {
     Document& d = window.document();
-    // The one of which there is most.
-    const auto take = [&](auto amount) {
-        const fill::Part* most = nullptr;
-        for (const fill::Part& p : d.report().choice.parts)
-            if (p.mass < 0 && amount(p) > 0 && (!most || amount(p) > amount(*most))) most = &p;
-        if (!most) return;
-        const auto& s = d.report().choice.skeleton;
-        const body::Link& link = s.links[static_cast<std::size_t>(most->link)];
-        const body::LimbCopy& copy = s.copies[static_cast<std::size_t>(link.copy)];
-        d.select({Selection::Kind::segment, copy.limb, link.segment, copy.right});
-    };
-    take([](const fill::Part& p) { return p.bulk.mass_g > 0 ? p.skin.mass_g : 0; });
+    takeMost(d, [](const fill::Part& p) { return p.bulk.mass_g > 0 ? p.skin.mass_g : 0; });
     bool done = leaves("skinLeaves", {{0, "skin"}, {1, "skin-hands"}, {2, "skin-oven"}});
-    take([](const fill::Part& p) { return p.covered_mm2; });
+    takeMost(d, [](const fill::Part& p) { return p.covered_mm2; });
     done = done && leaves("skinLeaves", {{3, "skin-cover"}});
     d.select({});
     return done;
@@ -87,7 +88,10 @@ bool writePictures(Window& window, const QString& folder) {
     const char* const names[] = {"sheet", "wire", "bulk", "skin", "paint", "plan"};
     for (int i = 0; i < production::kStations; ++i) {
         window.setStation(static_cast<production::Station>(i));
+        const bool bulk = i == static_cast<int>(production::Station::bulk);
+        if (bulk) takeMost(window.document(), [](const fill::Part& p) { return p.bulk.mass_g; });
         if (!take(names[i])) return false;
+        if (bulk) window.document().select({});
         // The leaves that show something of their own.
         const auto leaves = [&](const char* which, std::initializer_list<std::pair<int, const char*>> wanted) {
             auto* strip = window.findChild<Leaves*>(which);

@@ -363,7 +363,7 @@ QString Say::openPoint(const production::OpenPoint& p) {
         return tr("%1 is %2 times as long as thick, cured clay breaks above %3: give it wire or make it stouter.")
             .arg(who, number(p.found, 0), number(p.limit, 0));
     case Issue::heat_spent:
-        return tr("%1 spends %2 min at heat in %3 bakes, its clay stands %4: fewer loads, or bake it later.")
+        return tr("%1 spends %2 min at heat in %3 of the loads, its clay stands %4: fewer loads, or bake it later.")
             .arg(who, number(p.found, 0), QString::fromStdString(p.other), number(p.limit, 0));
     case Issue::left_raw:
         return tr("%1 stays raw: no load cures it.").arg(who);

@@ -185,9 +185,11 @@ QString Say::gateItem(const plan::GateItem& g) {
                                      .arg(number(g.b, 0))
                                : tr("Dial %1 °C: by the probe that makes %2 °C.").arg(number(g.a, 0), number(g.b, 0));
     case Check::cool:
-        return g.a > 2 * g.b ? tr("Cool it in the shut oven: the %1 takes %2 to be fit to move, the thinnest part %3.")
-                                   .arg(what, minutes(g.a), minutes(g.b))
-                             : tr("Fit to move after %1 of cooling; the %2 is last.").arg(minutes(g.a), what);
+        return g.a > 2 * g.b
+                   ? tr("Cool it in the shut oven: the thinnest part is fit to move after %1, the slowest (%2) "
+                        "after %3.")
+                         .arg(minutes(g.b), what, minutes(g.a))
+                   : tr("Fit to move after %1 of cooling; slowest: %2.").arg(minutes(g.a), what);
     case Check::closed:
         return one ? tr("%1: one joint is out of reach under %2 of cloth.").arg(who, length(g.b))
                    : tr("%1: %2 joints are out of reach under %3 of cloth.").arg(who, number(g.a, 0), length(g.b));

@@ -32,7 +32,7 @@ public:
         }
         const fill::HeatEntry* worst = m_r.bakePlan.worst();
         if (worst)
-            note(tr("Most heat: %1, %2 of %3 min in %4 bakes.")
+            note(tr("Most heat: %1, %2 of %3 min; loads that it is in: %4.")
                      .arg(QString::fromStdString(m_r.choice.parts[static_cast<std::size_t>(worst->part)].label),
                           Say::number(worst->atHeat_min, 0), Say::number(worst->limit_min, 0))
                      .arg(worst->bakes));

@@ -137,15 +137,19 @@ public:
             after(step, under != bulk.end() ? under->second : m_putty,
                   under != bulk.end() ? Reason::core_before_skin : Reason::stiff_before_bulk);
         }
+        // A step names what it takes most of.
+        std::map<int, double> most;
+        const auto count = [&](int step, double grams, const std::string& card) {
+            at(step).amount += grams;
+            if (grams > most[step]) most[step] = grams, at(step).detail = card;
+        };
         for (const fill::Part& p : m_choice.parts) {
-            if (p.skin.mass_g > 0)
-                at(m_skin.at(limbOf(p))).amount += p.skin.mass_g,
-                    at(m_skin.at(limbOf(p))).detail = m_shelf.clays.at(p.layers.clay).name;
-            if (p.bulk.mass_g > 0)
-                at(bulk.at(limbOf(p))).amount += p.bulk.mass_g,
-                    at(bulk.at(limbOf(p))).detail = m_shelf.bulks.at(p.layers.bulk).name,
-                    at(bulk.at(limbOf(p))).wait_min =
-                        std::max(at(bulk.at(limbOf(p))).wait_min, 60 * m_shelf.bulks.at(p.layers.bulk).dry_h);
+            if (p.skin.mass_g > 0) count(m_skin.at(limbOf(p)), p.skin.mass_g, m_shelf.clays.at(p.layers.clay).name);
+            if (p.bulk.mass_g <= 0) continue;
+            const fill::BulkCard& card = m_shelf.bulks.at(p.layers.bulk);
+            const int step = bulk.at(limbOf(p));
+            count(step, p.bulk.mass_g, card.name);
+            at(step).wait_min = std::max(at(step).wait_min, 60 * card.dry_h);
         }
         for (const auto& [limb, step] : bulk)
             m_filled.push_back(step);

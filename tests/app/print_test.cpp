@@ -1,3 +1,4 @@
+#include "desk/say.h"
 #include "print/build_sheets.h"
 #include "support/driven.h"
 #include <QDir>
@@ -97,12 +98,16 @@ TEST_CASE("A printed pattern of Brindle's fleece measures what was developed, on
     const QString path = dir.filePath("brindle.pdf");
     const auto report = desk.document().reportOf(1);
     REQUIRE(app::BuildSheets(desk.document().production(), 1, report).writePdf(path, QPageSize::A4));
-    constexpr int kPage = 5, kDpi = 600;
-    QProcess words;
-    words.start("pdftotext", {"-f", QString::number(kPage), "-l", QString::number(kPage), path, "-"});
-    REQUIRE(words.waitForFinished(60000));
-    REQUIRE(words.readAllStandardOutput().contains("cover patterns"));
-    const QImage page = rendered(path, kPage, kDpi);
+    constexpr int kDpi = 600, kMostPages = 12;
+    int found = 0;
+    for (int n = 1; n <= kMostPages && !found; ++n) {
+        QProcess words;
+        words.start("pdftotext", {"-f", QString::number(n), "-l", QString::number(n), path, "-"});
+        REQUIRE(words.waitForFinished(60000));
+        if (words.readAllStandardOutput().contains("cover patterns")) found = n;
+    }
+    REQUIRE(found > 0);
+    const QImage page = rendered(path, found, kDpi);
     const auto bars = blackBars(page, kDpi);
     REQUIRE(bars.size() > 10);
     // The tallest piece that fits the page stands first, in the corner under the bar.
@@ -123,4 +128,23 @@ TEST_CASE("A printed pattern of Brindle's fleece measures what was developed, on
     const double pen = 0.25;
     CHECK(std::abs((x1 - x0 + 1) / mm - pen - first.width()) < 0.2);
     CHECK(std::abs((y1 - y0 + 1) / mm - pen - first.height()) < 0.2);
+}
+
+TEST_CASE("The build sheets carry the oven's loads and every last look, with its numbers") {
+    Desk desk;
+    QTemporaryDir dir;
+    const QString path = dir.filePath("tansy.pdf");
+    body::Wants wants = desk.document().puppet().wants;
+    wants.inOven = {"tile", "magnets"};
+    REQUIRE(desk.document().change("magnets", [&](const production::Edits& e) { return e.setWants(wants); }));
+    REQUIRE(app::BuildSheets(desk.document().production(), 0, desk.report()).writePdf(path, QPageSize::A4));
+    QProcess words;
+    words.start("pdftotext", {"-layout", path, "-"});
+    REQUIRE(words.waitForFinished(60000));
+    const QString text = QString::fromUtf8(words.readAllStandardOutput());
+    const fill::Bake& load = desk.report().bakePlan.bakes.at(0);
+    CHECK(text.contains(QString("%1 °C for %2").arg(app::Say::number(load.set_C, 0), app::Say::minutes(load.minutes))));
+    CHECK(text.contains("Stop. Magnets"));
+    for (const plan::Step& s : desk.report().plan.steps)
+        if (s.kind == plan::StepKind::gate) CHECK(text.contains(app::Say::step(s)));
 }

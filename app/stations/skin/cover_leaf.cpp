@@ -83,7 +83,7 @@ void PatternView::paintEvent(QPaintEvent*) {
         p.drawLine(b, b - 6 * u - 3.5 * n);
     }
     p.setPen(QPen(look().ink, 1.5));
-    const double bar = 50 * scale < width() / 2.0 ? 50 : 10;
+    const double bar = 50 * scale < width() / 3.0 ? 50 : 10;
     p.drawLine(QPointF(10, height() - 8), QPointF(10 + bar * scale, height() - 8));
     p.drawText(QPointF(16 + bar * scale, height() - 4),
                tr("%1; line: seam, dashed: cut, arrow: pile").arg(Say::length(bar, 0)));

@@ -16,6 +16,11 @@
 
 namespace enkinet::app {
 
+namespace {
+/// As it was typed: no more decimals than it has.
+QString plainNumber(double v) { return QLocale().toString(v, 'g', 4); }
+} // namespace
+
 HandsLeaf::HandsLeaf(Document& document, QWidget* parent) : QWidget(parent), m_document(document) {
     auto* v = new QVBoxLayout(this);
     v->setContentsMargins(0, 0, 0, 0);
@@ -121,12 +126,12 @@ void HandsLeaf::show() {
     m_room->show(shop.room_C);
     QStringList strips;
     for (double mm : shop.strips_mm)
-        strips << Say::figure(mm);
+        strips << plainNumber(mm);
     m_strips->setText(strips.join("; "));
     m_strips->setModified(false);
     m_readings->clear();
     for (const fill::RollerReading& r : shop.roller)
-        m_readings->addItem(tr("setting %1: %2").arg(Say::figure(r.setting), Say::length(r.thickness_mm, 2)));
+        m_readings->addItem(tr("setting %1: %2").arg(plainNumber(r.setting), Say::length(r.thickness_mm, 2)));
     m_readings->setVisible(m_readings->count() > 0);
     fitToRows(*m_readings, 4);
     const auto line = fill::calcRollerLine(shop.roller);
