@@ -64,6 +64,8 @@ protected:
     bool event(QEvent* event) override;
 
 private:
+    /// Pixels of the screen.
+    static constexpr double kRuler = 26, kHeader = 34, kTagWidth = 232, kTagHeight = 54, kHitRadius = 11;
     struct Hit {
         Selection selection;
         bool found = false;
@@ -79,6 +81,7 @@ private:
     void drawEmpty(QPainter& p) const;
     void drawPictures(QPainter& p);
     void drawHint(QPainter& p) const;
+    QString standing() const;
     QRectF figureBounds(View view) const;
 
     Document& m_document;

@@ -91,22 +91,21 @@ namespace {
 
 constexpr double kDay_min = 24 * 60;
 
-/// The parts that belong to a limb or a mass of the puppet.
+/// True for a part of a limb, and for a mass that the limb carries.
 bool isOf(const Skeleton& s, const Part& p, int limb) {
     return s.copies[static_cast<std::size_t>(s.links[static_cast<std::size_t>(p.link)].copy)].limb == limb;
 }
 
 /// Adds the bakes that cure some parts: one for each set point, unless one is given.
-void addBakes(BakePlan& plan, const std::vector<int>& fresh, bool withEarlier, const std::vector<Part>& parts,
-              const Shelf& shelf, const OvenLoad& load, int index = -1) {
+void addBakes(BakePlan& plan, const std::vector<int>& fresh, const std::vector<Part>& parts, const Shelf& shelf,
+              const OvenLoad& load, int index = -1) {
     std::vector<int> before;
-    if (withEarlier && !plan.bakes.empty()) before = plan.bakes.back().parts;
-    if (withEarlier)
+    if (load.withEarlier)
         for (const Bake& b : plan.bakes)
             for (int p : b.parts)
                 if (!holds(before, p)) before.push_back(p);
     const auto push = [&](double set_C, const std::vector<int>& now) {
-        Bake b{load.name, set_C, load.minutes, before, now, index, 0};
+        Bake b{load.name, set_C, load.minutes, before, now, index, !load.withEarlier, 0};
         for (int p : now) {
             const double needed = calcCure(parts[static_cast<std::size_t>(p)], shelf, set_C);
             if (std::isnan(needed) || needed > b.needed_min) b.needed_min = needed;
@@ -115,7 +114,7 @@ void addBakes(BakePlan& plan, const std::vector<int>& fresh, bool withEarlier, c
         if (b.minutes <= 0) b.minutes = std::isnan(b.needed_min) ? kDay_min : std::ceil(b.needed_min);
         for (int p : now)
             if (!holds(b.parts, p)) b.parts.push_back(p);
-        if (withEarlier) before = b.parts;
+        if (load.withEarlier) before = b.parts;
         plan.bakes.push_back(std::move(b));
     };
     if (load.set_C > 0) {
@@ -143,7 +142,7 @@ BakePlan calcOneBake(const std::vector<Part>& parts, const Shelf& shelf) {
     std::vector<int> all;
     for (std::size_t i = 0; i < parts.size(); ++i)
         if (isBaked(parts[i], shelf)) all.push_back(static_cast<int>(i));
-    addBakes(plan, all, false, parts, shelf, {});
+    addBakes(plan, all, parts, shelf, {});
     fillLedger(plan, parts, shelf);
     return plan;
 }
@@ -161,7 +160,7 @@ BakePlan calcStagedBakes(const Puppet& puppet, const Skeleton& s, const std::vec
             if (isOf(s, parts[i], first.limb) && isBaked(parts[i], shelf)) fresh.push_back(static_cast<int>(i));
         OvenLoad load;
         load.name = puppet.limbs[limb].name;
-        addBakes(plan, fresh, true, parts, shelf, load);
+        addBakes(plan, fresh, parts, shelf, load);
     }
     fillLedger(plan, parts, shelf);
     return plan;
@@ -197,7 +196,7 @@ BakePlan calcBakePlan(const Puppet& puppet, const Skeleton& s, const std::vector
                                 .id);
             if (wanted && isBaked(p, shelf)) fresh.push_back(static_cast<int>(i));
         }
-        addBakes(plan, fresh, load.withEarlier, parts, shelf, load, static_cast<int>(k));
+        addBakes(plan, fresh, parts, shelf, load, static_cast<int>(k));
     }
     fillLedger(plan, parts, shelf);
     return plan;

@@ -14,6 +14,7 @@ struct Bake {
     std::vector<int> parts{}; ///< everything with clay that is in the oven
     std::vector<int> fresh{}; ///< of it, what is raw until then
     int load = -1;            ///< of the builder's own list
+    bool alone = false;       ///< a piece by itself: the rest of the puppet stays out
     double needed_min = 0;    ///< until the slowest of the raw ones is cured; NaN when it is not in a day
 };
 

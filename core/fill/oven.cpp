@@ -27,12 +27,17 @@ std::vector<OvenFinding> checkOven(const Puppet& puppet, const Skeleton& s, cons
             all.push_back({kind, what, limit, peak, bars});
     };
     for (int i : bake.parts) {
-        const Part& p = parts[static_cast<std::size_t>(i)];
-        const ClayCard& clay = shelf.clays.at(p.layers.clay);
+        const ClayCard& clay = shelf.clays.at(parts[static_cast<std::size_t>(i)].layers.clay);
         add(OvenFinding::Kind::scorches, clay.name, clay.scorch_C, true);
+    }
+    // The frame is bound and filled before the first bake: unless a piece goes in alone, all of it is in the heat.
+    for (std::size_t i = 0; i < parts.size(); ++i) {
+        if (bake.alone && std::find(bake.parts.begin(), bake.parts.end(), static_cast<int>(i)) == bake.parts.end())
+            continue;
+        const Part& p = parts[i];
         if (p.bulk.mass_g > 0) {
             const BulkCard& bulk = shelf.bulks.at(p.layers.bulk);
-            add(OvenFinding::Kind::bulk, bulk.name, bulk.ovenLimit_C, true);
+            add(OvenFinding::Kind::bulk, bulk.name + " (" + p.label + ")", bulk.ovenLimit_C, true);
         }
         const Link& link = s.links[static_cast<std::size_t>(p.link)];
         const Limb& limb = puppet.limbs[static_cast<std::size_t>(s.copies[static_cast<std::size_t>(link.copy)].limb)];

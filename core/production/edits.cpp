@@ -89,13 +89,9 @@ Edits::Changed Edits::setMoves(const std::string& limb, const std::string& joint
 
 Edits::Changed Edits::setStation(const std::string& limb, int segment, int station, double a, double b) const {
     return puppetEdit([&](Puppet& p) -> std::optional<Fault> {
-        Limb* l = limbOf(p, limb);
-        if (!l || segment < 0 || segment >= static_cast<int>(l->segments.size()))
-            return Fault{p.name, "segment of limb " + limb, "is not there"};
-        auto& stations = l->segments[static_cast<std::size_t>(segment)].stations;
-        if (station < 0 || station >= static_cast<int>(stations.size()))
-            return Fault{p.name, "station of limb " + limb, "is not there"};
-        stations[static_cast<std::size_t>(station)].a_mm = a, stations[static_cast<std::size_t>(station)].b_mm = b;
+        Station* s = stationOf(p, limb, segment, station);
+        if (!s) return Fault{p.name, "station of limb " + limb, "is not there"};
+        s->a_mm = a, s->b_mm = b;
         return {};
     });
 }

@@ -14,6 +14,15 @@ inline body::Mass* massOf(body::Puppet& p, const std::string& id) {
     return m == p.masses.end() ? nullptr : &*m;
 }
 
+/// Null where there is no such station.
+inline body::Station* stationOf(body::Puppet& p, const std::string& limb, int segment, int station) {
+    body::Limb* l = limbOf(p, limb);
+    if (!l || segment < 0 || segment >= static_cast<int>(l->segments.size())) return nullptr;
+    auto& stations = l->segments[static_cast<std::size_t>(segment)].stations;
+    return station >= 0 && station < static_cast<int>(stations.size()) ? &stations[static_cast<std::size_t>(station)]
+                                                                       : nullptr;
+}
+
 /// Lets go what named a joint, pose, limb or mass that a change has taken away: strand drops, poses of the shot, what a
 /// load of the oven holds.
 void letGo(body::Puppet& puppet);

@@ -151,16 +151,19 @@ public:
                   grams / c.pack_g * c.packPrice, 0},
                  Issue::buy_clay, c.pack_g, c.packPrice);
         }
+        double foil_g = 0; // however hard it is pressed, it comes off one roll
         for (const auto& [id, grams] : bulk) {
             const fill::BulkCard& c = m_r.shelf.bulks.at(id);
-            if (c.foil) {
-                const fill::FoilRoll& roll = m_production.stock.foil;
-                const double m = fill::findFoilLength(roll, grams);
-                const double price = roll.length_m > 0 ? roll.price / roll.length_m : 0;
-                need({Ware::foil, id, c.name, m, roll.length_m, 0, 0, m * price, 0}, Issue::buy_foil, 0, price);
-            } else {
+            if (c.foil)
+                foil_g += grams;
+            else
                 m_r.needs.push_back({Ware::bulk, id, c.name, grams, grams, 0, 0, grams / 1000 * c.price_kg, 0});
-            }
+        }
+        if (foil_g > 0) {
+            const fill::FoilRoll& roll = m_production.stock.foil;
+            const double m = fill::findFoilLength(roll, foil_g);
+            const double price = roll.length_m > 0 ? roll.price / roll.length_m : 0;
+            need({Ware::foil, "foil", "foil", m, roll.length_m, 0, 0, m * price, 0}, Issue::buy_foil, 0, price);
         }
         for (const auto& [id, m2] : cover) {
             const fill::CoverCard& c = m_r.shelf.covers.at(id);

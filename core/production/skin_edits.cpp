@@ -8,13 +8,9 @@ using namespace body;
 Edits::Changed Edits::setStationSkin(const std::string& limb, int segment, int station,
                                      std::optional<double> mm) const {
     return puppetEdit([&](Puppet& p) -> std::optional<Fault> {
-        Limb* l = limbOf(p, limb);
-        if (!l || segment < 0 || segment >= static_cast<int>(l->segments.size()))
-            return Fault{p.name, "segment of limb " + limb, "is not there"};
-        auto& stations = l->segments[static_cast<std::size_t>(segment)].stations;
-        if (station < 0 || station >= static_cast<int>(stations.size()))
-            return Fault{p.name, "station of limb " + limb, "is not there"};
-        stations[static_cast<std::size_t>(station)].skin_mm = mm;
+        Station* s = stationOf(p, limb, segment, station);
+        if (!s) return Fault{p.name, "station of limb " + limb, "is not there"};
+        s->skin_mm = mm;
         return {};
     });
 }

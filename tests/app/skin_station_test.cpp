@@ -250,6 +250,15 @@ TEST_CASE("Strips, roller and room: the hands are told what makes the sheet, and
     desk.type("room", "28");
     CHECK(desk.document().production().stock.shop.room_C == 28);
     CHECK(desk.report().shelf.shop.room_C == 28);
+    desk.type("puttyRate", "65");
+    CHECK(desk.report().shelf.shop.putty_g_h == 65);
+    // What stiff ends need at full bend is told at Bulk, and follows the gap.
+    desk.station(Station::bulk);
+    const QString before = desk.find<QLabel>("clearance")->text();
+    CHECK(before.contains("Breast, bent"));
+    REQUIRE(desk.document().change(
+        "", [&](const production::Edits& e) { return e.setGap(desk.document().puppet().limbs[0].id, "breast", 1); }));
+    CHECK(desk.find<QLabel>("clearance")->text().contains("stiff meets stiff"));
 }
 
 TEST_CASE("A cover is put on, left bare at one end, and its seam goes to the side away from the camera") {

@@ -9,8 +9,7 @@ using namespace enkinet::test;
 
 namespace {
 bool says(const std::vector<OvenFinding>& all, OvenFinding::Kind kind, bool bars) {
-    return std::any_of(all.begin(), all.end(),
-                       [&](const OvenFinding& f) { return f.kind == kind && f.bars == bars; });
+    return std::any_of(all.begin(), all.end(), [&](const OvenFinding& f) { return f.kind == kind && f.bars == bars; });
 }
 } // namespace
 
@@ -49,6 +48,16 @@ TEST_CASE("Everything that cannot stand the load's peak is found, inside and alo
     CHECK_FALSE(says(calm, OvenFinding::Kind::scorches, true));
     // A probe that saw it swing by 25 degrees: the clay would scorch at its peaks.
     CHECK(says(check(25), OvenFinding::Kind::scorches, true));
+    // A satchel of foam has no clay, and is in the heat all the same; unless the head is baked by itself.
+    for (Mass& m : tansy.masses)
+        if (m.id == "satchel") m.layers.bulk = "foam-soft";
+    r = reportOf(p);
+    CHECK(says(check(0), OvenFinding::Kind::bulk, true));
+    Bake head = r.bakePlan.bakes.at(0);
+    head.alone = true, head.parts.clear();
+    for (std::size_t i = 0; i < r.choice.parts.size(); ++i)
+        if (r.choice.parts[i].label == "head") head.parts = {static_cast<int>(i)};
+    CHECK_FALSE(says(checkOven(tansy, r.choice.rest, r.choice.parts, r.shelf, head), OvenFinding::Kind::bulk, true));
     for (Limb& l : tansy.limbs)
         for (Segment& s : l.segments)
             if (!s.layers.bulk.empty()) s.layers.bulk = "foam-soft";
@@ -83,7 +92,8 @@ TEST_CASE("The builder's own loads bake what they name, and what they forget sta
     CHECK(entryOf("head").bakes == static_cast<int>(plan.bakes.size()));
     REQUIRE_FALSE(plan.raw.empty());
     for (int part : plan.raw) {
-        const Link& l = r.choice.rest.links[static_cast<std::size_t>(r.choice.parts[static_cast<std::size_t>(part)].link)];
+        const Link& l =
+            r.choice.rest.links[static_cast<std::size_t>(r.choice.parts[static_cast<std::size_t>(part)].link)];
         CHECK(tansy.limbs[static_cast<std::size_t>(r.choice.rest.copies[static_cast<std::size_t>(l.copy)].limb)].id ==
               "arm");
     }

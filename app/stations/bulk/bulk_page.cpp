@@ -35,6 +35,9 @@ BulkPage::BulkPage(Document& d) : Page(d, production::Station::bulk) {
     form->addRow(tr("bulk"), m_bulk);
     column()->addLayout(form);
     column()->addWidget(m_text);
+    m_clearance = makeText(true);
+    m_clearance->setObjectName("clearance");
+    column()->addWidget(m_clearance);
     column()->addWidget(makeHeading(tr("The whole puppet")));
     column()->addWidget(m_sum);
     column()->addWidget(m_parts);
@@ -78,6 +81,7 @@ void BulkPage::show(const production::Report& r) {
                                 : tr("There is no room for bulk here: the skin is as thick as the part."));
         }
     }
+    showClearance(r, part);
     double foil_g = 0, other_g = 0;
     m_parts->clear();
     for (const fill::Part& p : r.choice.parts) {
@@ -96,6 +100,33 @@ void BulkPage::show(const production::Report& r) {
     m_sum->setText(foil_g > 0 ? tr("%1 of foil: %2.").arg(Say::grams(foil_g), foil(foil_g)) +
                                     (other_g > 0 ? " " + tr("%1 of other bulk.").arg(Say::grams(other_g)) : QString())
                               : tr("No foil in this puppet."));
+}
+
+/// Whether stiff meets stiff at the joints of the part's ends when they are bent as far as they go.
+void BulkPage::showClearance(const production::Report& r, int part) {
+    QStringList lines;
+    if (part >= 0 && r.choice.parts[static_cast<std::size_t>(part)].mass < 0) {
+        const body::Link& link =
+            r.choice.rest.links[static_cast<std::size_t>(r.choice.parts[static_cast<std::size_t>(part)].link)];
+        const int limb = r.choice.rest.copies[static_cast<std::size_t>(link.copy)].limb;
+        const auto& joints = document().puppet().limbs[static_cast<std::size_t>(limb)].joints;
+        for (const choice::Demand& d : r.choice.limbs[static_cast<std::size_t>(limb)].demands) {
+            if (d.joint != link.segment && d.joint != link.segment + 1) continue;
+            const body::Joint& j = joints[static_cast<std::size_t>(d.joint)];
+            const QString name = Say::capital(j.name);
+            if (d.gapNeeded_mm <= 0)
+                lines << tr("%1: nothing stiff meets in its gap.").arg(name);
+            else if (d.gapNeeded_mm <= j.gap_mm)
+                lines << tr("%1, bent %2: its stiff ends need %3 of the %4 gap.")
+                             .arg(name, Say::degrees(d.angle_rad), Say::length(d.gapNeeded_mm), Say::length(j.gap_mm));
+            else
+                lines << tr("%1, bent %2: stiff meets stiff, %3 of gap would do, %4 are there. End the bulk earlier or "
+                            "make the part slimmer there.")
+                             .arg(name, Say::degrees(d.angle_rad), Say::length(d.gapNeeded_mm), Say::length(j.gap_mm));
+        }
+    }
+    m_clearance->setVisible(!lines.isEmpty());
+    m_clearance->setText(lines.join("\n"));
 }
 
 void BulkPage::point(int part, double at) {

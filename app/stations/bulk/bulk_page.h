@@ -20,8 +20,9 @@ protected:
 
 private:
     void compare();
+    void showClearance(const production::Report& report, int part);
 
-    QLabel *m_title, *m_text, *m_sum, *m_solid;
+    QLabel *m_title, *m_text, *m_sum, *m_solid, *m_clearance;
     SectionView* m_section;
     LongSection* m_along;
     ChoiceField* m_bulk;

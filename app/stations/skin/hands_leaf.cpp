@@ -63,7 +63,10 @@ HandsLeaf::HandsLeaf(Document& document, QWidget* parent) : QWidget(parent), m_d
     m_sheet->setObjectName("rollerSheet");
     m_sheet->show(2);
     auto* form = makeForm();
+    m_putty = new NumberField(NumberField::Kind::grams, 1, 5000, 5, 0, tr("Putty that two hands put on in an hour"));
+    m_putty->setObjectName("puttyRate");
     form->addRow(tr("room"), m_room);
+    form->addRow(tr("putty an hour"), m_putty);
     form->addRow(tr("strips, mm"), m_strips);
     auto* pair = new QHBoxLayout;
     pair->addWidget(m_setting);
@@ -93,6 +96,10 @@ HandsLeaf::HandsLeaf(Document& document, QWidget* parent) : QWidget(parent), m_d
     connect(m_room, &NumberField::edited, this, [this](double C) {
         changeShop(
             tr("The shop at %1 °C").arg(Say::number(C, 0)), [&](fill::Shop& s) { s.room_C = C; }, "room");
+    });
+    connect(m_putty, &NumberField::edited, this, [this](double g) {
+        changeShop(
+            tr("%1 of putty an hour").arg(Say::grams(g)), [&](fill::Shop& s) { s.putty_g_h = g; }, "putty");
     });
     connect(m_strips, &QLineEdit::editingFinished, this, [this] {
         if (!m_strips->isModified()) return;
@@ -124,6 +131,7 @@ void HandsLeaf::show() {
     showStock();
     const fill::Shop& shop = m_document.production().stock.shop;
     m_room->show(shop.room_C);
+    m_putty->show(shop.putty_g_h);
     QStringList strips;
     for (double mm : shop.strips_mm)
         strips << plainNumber(mm);

@@ -28,7 +28,7 @@ private:
 
     Document& m_document;
     QLabel *m_hands, *m_implied, *m_packs, *m_rolled;
-    NumberField *m_weighed, *m_room, *m_setting, *m_sheet;
+    NumberField *m_weighed, *m_room, *m_putty, *m_setting, *m_sheet;
     QLineEdit* m_strips;
     QListWidget *m_offers, *m_readings;
 };

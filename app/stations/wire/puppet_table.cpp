@@ -202,7 +202,13 @@ void PuppetTable::refresh() {
                          "that takes most.")
                           .arg(Say::number(100 * r.choice.survival, 0)));
     m_view->resizeColumnsToContents();
-    refreshAside();
+    // The other design is worked out only while it is looked at.
+    if (isVisible()) refreshAside();
+}
+
+void PuppetTable::showEvent(QShowEvent* e) {
+    QWidget::showEvent(e);
+    refresh();
 }
 
 void PuppetTable::keepAside() {

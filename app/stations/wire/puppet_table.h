@@ -35,6 +35,9 @@ public:
     explicit PuppetTable(Document& document, QWidget* parent = nullptr);
     PuppetTableModel* model() const { return m_model; }
 
+protected:
+    void showEvent(QShowEvent* event) override;
+
 private:
     void refresh();
     void refreshAside();
