@@ -10,7 +10,7 @@ namespace enkinet::body {
 namespace {
 
 constexpr std::size_t kMostLimbs = 256, kMostJoints = 64, kMostStations = 64, kMostMasses = 256;
-constexpr double kFar_mm = 3000;
+constexpr double kFar_mm = 3000, kLongestGap_mm = 500;
 
 /// Collects the first broken rule.
 struct Rules {
@@ -74,7 +74,7 @@ void checkSegment(Rules& r, const std::string& place, const Segment& s) {
 void checkJoint(Rules& r, const std::string& place, const Joint& j) {
     checkPoint(r, place, j.at_mm);
     if (!j.posed) return;
-    r.above(place, "gap", j.gap_mm, 500);
+    r.above(place, "gap", j.gap_mm, kLongestGap_mm);
     r.between(place, "range", radToDeg(j.low_rad), -170, 0, " degrees");
     r.between(place, "range", radToDeg(j.high_rad), 0, 170, " degrees");
     r.that(j.high_rad > j.low_rad, place, "range 0 degrees", "must be above 0 at a posed joint");
@@ -311,6 +311,9 @@ Result<Puppet> makePuppet(Puppet puppet) {
         root->gap_mm = 0, root->edge = 1;
         for (auto j = root; j + 1 != l.joints.end(); ++j)
             root->gap_mm += norm((j + 1)->at_mm - j->at_mm);
+        if (root->gap_mm > kLongestGap_mm)
+            return Fault{puppet.name + ", limb " + l.id, "a whip of " + plain(root->gap_mm, 4) + " mm",
+                         "is longer than " + plain(kLongestGap_mm) + " mm"};
     }
     return puppet;
 }

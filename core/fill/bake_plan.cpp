@@ -50,7 +50,8 @@ BakeSetup makeBakeSetup(const Part& part, const Shelf& shelf) {
 }
 
 bool isBaked(const Part& p, const Shelf& shelf) {
-    return !p.layers.clay.empty() && p.bakeSkin_mm >= 0.1 && isOvenBaked(shelf.clays.at(p.layers.clay).family);
+    return !p.layers.clay.empty() && p.skin.mass_g > 0 && p.bakeSkin_mm >= 0.1 &&
+           isOvenBaked(shelf.clays.at(p.layers.clay).family);
 }
 
 double calcCure(const Part& part, const Shelf& shelf, double set_C) {

@@ -90,3 +90,19 @@ TEST_CASE("The skeleton's bodies form one tree with the root body on top", "[bod
         }
     }
 }
+
+TEST_CASE("A puppet that was accepted is accepted again, whips as long as they may be included", "[body]") {
+    Puppet p;
+    p.id = "weed", p.name = "Weed", p.height_mm = 600;
+    p.limbs = {limb("stem", LimbKind::tail,
+                    {fixedPoint("foot", {0, 0, 0}), fixedPoint("bend", {0, 10, 0}), fixedPoint("tip", {0, 509, 0})})};
+    p.limbs[0].whip = true;
+    Joint& root = p.limbs[0].joints[1];
+    root.posed = true, root.gap_mm = 5, root.low_rad = -0.5, root.high_rad = 0.5;
+    const auto made = makePuppet(p);
+    REQUIRE(made);
+    CHECK(made->limbs[0].joints[1].gap_mm == 499);
+    CHECK(makePuppet(*made));
+    p.limbs[0].joints[2].at_mm.y = 511;
+    CHECK_FALSE(makePuppet(p)); // it would be a file that no longer opens
+}

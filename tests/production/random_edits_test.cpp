@@ -110,7 +110,9 @@ TEST_CASE("Ten thousand random edits leave a sound document each time, which und
             }
             ++taken;
             INFO("seed " << seed << ", edit " << i);
-            REQUIRE(makeProduction(*edited, shippedCards()));
+            const auto sound = makeProduction(*edited, shippedCards());
+            INFO((sound ? "" : sound.fault().sentence()));
+            REQUIRE(sound);
             if (i % 50 == 0) {
                 const auto again = files::parseProduction(files::writeProduction(*edited), shippedCards());
                 REQUIRE(again);
