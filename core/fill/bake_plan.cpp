@@ -1,4 +1,5 @@
 #include "fill/bake_plan.h"
+#include "fill/bake_memo.h"
 #include <algorithm>
 #include <cmath>
 
@@ -8,26 +9,15 @@ namespace {
 constexpr double kLongest_min = 24 * 60;
 constexpr Heat kStillAir{0.026, 1.2, 1005};
 
-/// Longer and longer looks until the target is reached, so that a quick part costs little. The time depends on the
-/// setup alone, so that what was once worked out is kept: an edit elsewhere on the puppet costs nothing here.
+/// Longer and longer looks until the target is reached, so that a quick part costs little.
 double reachMinutes(const BakeSetup& setup, double target) {
-    struct Known {
-        BakeSetup setup;
-        double target, minutes;
-    };
-    thread_local std::vector<Known> known;
-    for (const Known& k : known)
-        if (k.setup == setup && k.target == target) return k.minutes;
-    double minutes = std::numeric_limits<double>::quiet_NaN();
-    for (double span : {60.0, 240.0, kLongest_min})
-        if (const auto curve = calcBake(setup, target, span); curve && !std::isnan(curve->reached_min)) {
-            minutes = curve->reached_min;
-            break;
-        }
-    constexpr std::size_t kMost = 400;
-    if (known.size() >= kMost) known.clear();
-    known.push_back({setup, target, minutes});
-    return minutes;
+    thread_local BakeMemo memo;
+    return memo.find(setup, target, [&] {
+        for (double span : {60.0, 240.0, kLongest_min})
+            if (const auto curve = calcBake(setup, target, span); curve && !std::isnan(curve->reached_min))
+                return curve->reached_min;
+        return std::numeric_limits<double>::quiet_NaN();
+    });
 }
 } // namespace
 

@@ -1,5 +1,6 @@
 #include "fill/ledger.h"
 #include "base/text.h"
+#include "fill/bake_memo.h"
 #include <algorithm>
 #include <charconv>
 #include <cmath>
@@ -10,30 +11,24 @@ using namespace body;
 
 namespace {
 
+constexpr double kDay_min = 24 * 60;
+
 /// Minutes until a part's surface is at heat. It only gets hotter, so every longer bake adds all its further minutes.
 double minutesToHeat(const Part& part, const Shelf& shelf, double set_C) {
-    struct Known {
-        BakeSetup setup;
-        double minutes;
-    };
-    thread_local std::vector<Known> known;
+    thread_local BakeMemo memo;
     BakeSetup s = makeBakeSetup(part, shelf);
     s.oven_C = set_C;
-    for (const Known& k : known)
-        if (k.setup == s) return k.minutes;
-    double minutes = 24 * 60;
-    for (double span : {60.0, 24.0 * 60}) {
-        const auto curve = calcBake(s, set_C - kNearSet_C, span);
-        if (!curve) continue;
-        const auto hot = std::find_if(curve->surface_C.begin(), curve->surface_C.end(),
-                                      [&](double C) { return C > set_C - kHot_C; });
-        if (hot == curve->surface_C.end()) continue;
-        minutes = curve->minutes[static_cast<std::size_t>(hot - curve->surface_C.begin())];
-        break;
-    }
-    if (known.size() >= 400) known.clear();
-    known.push_back({s, minutes});
-    return minutes;
+    return memo.find(s, set_C - kHot_C, [&] {
+        for (double span : {60.0, kDay_min}) {
+            const auto curve = calcBake(s, set_C - kHot_C, span);
+            if (!curve) continue;
+            const auto hot = std::find_if(curve->surface_C.begin(), curve->surface_C.end(),
+                                          [&](double C) { return C > set_C - kHot_C; });
+            if (hot != curve->surface_C.end())
+                return curve->minutes[static_cast<std::size_t>(hot - curve->surface_C.begin())];
+        }
+        return kDay_min;
+    });
 }
 
 bool holds(const std::vector<int>& list, int part) { return std::find(list.begin(), list.end(), part) != list.end(); }
@@ -88,8 +83,6 @@ const HeatEntry* BakePlan::worst() const {
 }
 
 namespace {
-
-constexpr double kDay_min = 24 * 60;
 
 /// True for a part of a limb, and for a mass that the limb carries.
 bool isOf(const Skeleton& s, const Part& p, int limb) {

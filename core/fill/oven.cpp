@@ -1,4 +1,5 @@
 #include "fill/oven.h"
+#include "fill/bake_memo.h"
 #include <algorithm>
 #include <cmath>
 #include <set>
@@ -59,23 +60,17 @@ std::vector<OvenFinding> checkOven(const Puppet& puppet, const Skeleton& s, cons
 
 Cooling calcCooling(const std::vector<Part>& parts, const Shelf& shelf, const Bake& bake) {
     Cooling c;
-    constexpr double kLongest_min = 480;
     const auto minutesOf = [&](const Part& p) {
+        thread_local BakeMemo memo;
         BakeSetup s = makeBakeSetup(p, shelf);
         s.start_C = bake.set_C, s.oven_C = shelf.shop.room_C, s.surface_W_m2K = Shop{}.surface_W_m2K();
-        struct Known {
-            BakeSetup setup;
-            double minutes;
-        };
-        thread_local std::vector<Known> known;
-        for (const Known& k : known)
-            if (k.setup == s) return k.minutes;
-        double minutes = kLongest_min;
-        if (const auto curve = calcBake(s, kHand_C, kLongest_min); curve && !std::isnan(curve->reached_min))
-            minutes = curve->reached_min;
-        if (known.size() >= 400) known.clear();
-        known.push_back({s, minutes});
-        return minutes;
+        return memo.find(s, kHand_C, [&] {
+            constexpr double kLongest_min = 480;
+            for (double span : {60.0, kLongest_min})
+                if (const auto curve = calcBake(s, kHand_C, span); curve && !std::isnan(curve->reached_min))
+                    return curve->reached_min;
+            return kLongest_min;
+        });
     };
     for (int i : bake.parts) {
         const double m = minutesOf(parts[static_cast<std::size_t>(i)]);

@@ -11,10 +11,9 @@ Result<Shop> makeShop(Shop s) {
     const auto fault = [&](const std::string& value, const std::string& rule) { return Fault{place, value, rule}; };
     if (!(s.room_C >= 0 && s.room_C <= 45))
         return fault("room " + plain(s.room_C) + " C",
-                     s.room_C > 45 && s.room_C <= 113
-                         ? "must lie between 0 and 45 C; " + plain(s.room_C) + " F is " +
-                               plain(std::round((s.room_C - 32) / 1.8)) + " C"
-                         : "must lie between 0 and 45 C");
+                     s.room_C > 45 && s.room_C <= 113 ? "must lie between 0 and 45 C; " + plain(s.room_C) + " F is " +
+                                                            plain(std::round((s.room_C - 32) / 1.8)) + " C"
+                                                      : "must lie between 0 and 45 C");
     if (!(s.putty_g_h >= 1 && s.putty_g_h <= 5000))
         return fault("putty " + plain(s.putty_g_h) + " g an hour", "must lie between 1 and 5000 g an hour");
     if (s.strips_mm.size() > 12) return fault(std::to_string(s.strips_mm.size()) + " strips", "are more than 12");
