@@ -173,3 +173,34 @@ TEST_CASE("The cut list's rows are quoted as the rule for CSV says", "[files]") 
         groups += c.groups.size();
     CHECK(std::count(csv.begin(), csv.end(), '\n') == static_cast<long>(groups) + 1);
 }
+
+TEST_CASE("Loads of the oven, the shop, a skin's own thickness and a bare end survive saving", "[files]") {
+    production::Production p = demo();
+    body::Puppet& tansy = p.puppets[0];
+    tansy.wants.bakes = body::BakeSchool::own;
+    tansy.wants.loads = {{"head", {}, {"head"}, false, 128.5, 0}, {"rest", {"spine", "leg"}, {}, true, 0, 75}};
+    tansy.wants.inOven = {"tile", "glass-eyes"};
+    tansy.wants.camera_rad = degToRad(-45);
+    tansy.limbs[0].segments[0].stations[0].skin_mm = 2.25;
+    tansy.limbs[0].segments[0].layers.cover = "felt-1";
+    tansy.limbs[0].segments[0].layers.coverFrom = 0.125, tansy.limbs[0].segments[0].layers.coverTo = 0.875;
+    p.stock.shop = {17, 55, true, {1, 2.5}, {{2, 3.1}, {6, 1.4}}, {-3.5, 2, 14, 60}};
+    fill::OvenCard nest;
+    nest.id = "straw-nest", nest.name = "nest of straw", nest.limit_C = 120, nest.support = true;
+    p.cards.ovens = {nest};
+    fill::BulkCard pulp;
+    pulp.id = "pulp", pulp.name = "paper pulp", pulp.density_g_cm3 = 0.3, pulp.conductivity_W_mK = 0.1,
+    pulp.heat_J_kgK = 1300, pulp.ovenLimit_C = 150, pulp.dry_h = 36;
+    p.cards.bulks = {pulp};
+    const auto sound = production::makeProduction(p, shippedCards());
+    REQUIRE(sound);
+    const auto again = files::parseProduction(files::writeProduction(*sound), shippedCards());
+    REQUIRE(again);
+    CHECK(again->production == *sound);
+    CHECK(files::writeProduction(again->production) == files::writeProduction(*sound));
+    // A load that names what is not there, and one too cold to be an oven.
+    p.puppets[0].wants.loads[0].masses = {"tail"};
+    CHECK_FALSE(production::makeProduction(p, shippedCards()));
+    p.puppets[0].wants.loads[0].masses = {"head"}, p.puppets[0].wants.loads[0].set_C = 12;
+    CHECK_FALSE(production::makeProduction(p, shippedCards()));
+}
