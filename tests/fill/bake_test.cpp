@@ -218,7 +218,7 @@ TEST_CASE("A probe's log gives the oven's offset and swing, and the dial makes u
     REQUIRE(log);
     CHECK(log->offset_C == Approx(6).margin(0.4));
     CHECK(log->swing_C == Approx(5).margin(0.3));
-    const ClayCard& clay = reportOf(demo()).shelf.clays.at("firm-white");
+    const ClayCard clay = reportOf(demo()).shelf.clays.at("firm-white");
     CHECK(*findDial(*log, clay) == Approx(124).margin(0.4));
     OvenLog wild = *log;
     wild.swing_C = 25;
