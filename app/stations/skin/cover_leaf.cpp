@@ -129,7 +129,7 @@ CoverLeaf::CoverLeaf(Document& document, QWidget* parent) : QWidget(parent), m_d
     m_cloth = makeText();
     m_cloth->setObjectName("clothText");
     v->addWidget(m_cloth);
-    v->addLayout(makeButtonRow(this, {{tr("Patterns as SVG…"), "patternsSvg", [this] { writePatterns(false); }},
+    v->addLayout(makeButtonRow(this, {{tr("This cloth as SVG…"), "patternsSvg", [this] { writePatterns(false); }},
                                       {tr("As DXF…"), "patternsDxf", [this] { writePatterns(true); }}}));
     m_order = makeText(true);
     m_order->setText(tr("Hard parts that grow out of the fur go on first, eyes under its edge, bare ends in their own "
@@ -234,7 +234,7 @@ void CoverLeaf::show() {
     }
     m_cloth->setText(cloth.isEmpty() ? tr("Nothing here is covered.") : cloth.join("\n"));
     for (const char* b : {"patternsSvg", "patternsDxf"})
-        findChild<QPushButton*>(b)->setEnabled(!cloth.isEmpty());
+        findChild<QPushButton*>(b)->setEnabled(!own.empty());
 }
 
 void CoverLeaf::writePatterns(bool dxf) {
@@ -242,7 +242,10 @@ void CoverLeaf::writePatterns(bool dxf) {
         QFileDialog::getSaveFileName(this, tr("Patterns at 1:1"), dxf ? tr("patterns.dxf") : tr("patterns.svg"),
                                      dxf ? tr("DXF (*.dxf)") : tr("SVG (*.svg)"));
     if (path.isEmpty()) return;
-    const auto& patterns = m_document.report().patterns;
+    // One cloth to a file: the one in hand.
+    std::vector<fill::Pattern> patterns;
+    for (const fill::Pattern& x : m_document.report().patterns)
+        if (x.cover == m_cover->currentData().toString().toStdString()) patterns.push_back(x);
     const fill::Layout layout = fill::calcLayout(patterns, m_width->core());
     const std::string text =
         dxf ? files::writePatternsDxf(patterns, layout) : files::writePatternsSvg(patterns, layout, m_width->core());

@@ -165,7 +165,7 @@ void HandsLeaf::showPart(int part) {
     const fill::Part& p = r.choice.parts[static_cast<std::size_t>(part)];
     const fill::ClayCard& clay = r.shelf.clays.at(p.layers.clay);
     const fill::Shop& shop = r.shelf.shop;
-    m_weighed->show(p.skin.mass_g);
+    m_weighed->show(own->grams);
     QStringList lines;
     lines << tr("Take a ball of %1 across, %2, or %3 cm² rolled to %4; left and right the same.")
                  .arg(Say::length(own->ball_mm, 0), Say::grams(own->grams), Say::number(own->sheet_cm2, 0),
@@ -267,13 +267,16 @@ void HandsLeaf::weighed(double grams) {
         fill::calcParts(puppet, c.rest, c.own, r.shelf, none)[static_cast<std::size_t>(part)].skin.mass_g -
         c.parts[static_cast<std::size_t>(part)].skin.mass_g;
     const double planned = c.parts[static_cast<std::size_t>(part)].layers.skin_mm;
-    const double mm = fill::calcThickness(puppet, c.rest, c.own, r.shelf, none, part, grams + wire);
+    // What shrinks is weighed wet, with lengths larger by its oversize.
+    const std::string& clay = c.parts[static_cast<std::size_t>(part)].layers.clay;
+    const double wet = clay.empty() ? 1 : std::pow(fill::findOversize(r.shelf.clays.at(clay).shrink), 3);
+    const double mm = fill::calcThickness(puppet, c.rest, c.own, r.shelf, none, part, grams / wet + wire);
     m_implied->show();
     m_implied->setText(
         std::isfinite(mm)
             ? tr("that is a skin of %1, planned %2; %3 to go")
                   .arg(Say::length(mm, 2), Say::length(planned),
-                       Say::grams(std::max(0.0, c.parts[static_cast<std::size_t>(part)].skin.mass_g - grams)))
+                       Say::grams(std::max(0.0, wet * c.parts[static_cast<std::size_t>(part)].skin.mass_g - grams)))
             : tr("more than the whole part holds"));
 }
 
