@@ -19,6 +19,9 @@ installMissing() {
     $as apt-get install -y -qq --no-install-recommends $missing >/dev/null || return 1
 }
 
+# A precompiled header carries times and definitions that the cache would otherwise distrust.
+export CCACHE_SLOPPINESS=pch_defines,time_macros,include_file_mtime,include_file_ctime
+
 # configureAndBuild PRESET [MORE CMAKE ARGUMENTS]
 configureAndBuild() {
     local preset=$1

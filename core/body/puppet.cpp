@@ -7,6 +7,15 @@
 
 namespace enkinet::body {
 
+ENKINET_COMPARED_BODY(Layers)
+ENKINET_COMPARED_BODY(Segment)
+ENKINET_COMPARED_BODY(Joint)
+ENKINET_COMPARED_BODY(Limb)
+ENKINET_COMPARED_BODY(Mass)
+ENKINET_COMPARED_BODY(Pose)
+ENKINET_COMPARED_BODY(Wants)
+ENKINET_COMPARED_BODY(Puppet)
+
 namespace {
 
 constexpr std::size_t kMostLimbs = 256, kMostJoints = 64, kMostStations = 64, kMostMasses = 256;

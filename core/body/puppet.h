@@ -3,6 +3,7 @@
 // Points in mm in the puppet's own frame (x to the puppet's left, y up from the base, z to the front).
 // A mirrored limb is drawn once, on the left side (x > 0); its twin is its mirror image in x.
 // Angles in rad, measured from the angle at which the joint is built.
+#include "base/value.h"
 #include "base/result.h"
 #include "base/vec3.h"
 #include <map>
@@ -36,7 +37,7 @@ struct Layers {
     /// The cover lies on this stretch of the bone, in shares of its length; the rest stays bare, in its own colour.
     double coverFrom = 0, coverTo = 1;
     std::string scheme;  ///< paint scheme of the production
-    friend bool operator==(const Layers&, const Layers&) = default;
+    ENKINET_COMPARED(Layers)
 };
 
 /// A stretch between two joints. Stations run over the whole bone; stiff layers stop short of a posed joint's gap.
@@ -47,7 +48,7 @@ struct Segment {
     bool bodyMass = false; ///< chest, hips: wants 6 mm of cover over the armature in firm clay
     double grip = 0.6;     ///< where a hand takes it, as a share of its length from the moving joint
     double sleeve_mm = 0;  ///< wall of a sleeve on the bundle
-    friend bool operator==(const Segment&, const Segment&) = default;
+    ENKINET_COMPARED(Segment)
 };
 
 /// A point that the limb's wire passes. Posed: a free gap of wire bends here. Otherwise a fixed point.
@@ -63,7 +64,7 @@ struct Joint {
     double formingBends = 0;          ///< full bends to and fro spent while it is built
     std::optional<double> need_s;     ///< seconds of film wanted; the puppet's unless set
     Extras extras{};
-    friend bool operator==(const Joint&, const Joint&) = default;
+    ENKINET_COMPARED(Joint)
 };
 
 /// From here on towards the tip only so many strands run on: the others end inside the stiff segment beyond the joint.
@@ -107,7 +108,7 @@ struct Limb {
     double loop_mm = 0;             ///< extra wire for a loop at the tip
     std::optional<double> cut_mm{}; ///< the finished length to which its wire has been cut already
     Extras extras{};
-    friend bool operator==(const Limb&, const Limb&) = default;
+    ENKINET_COMPARED(Limb)
 };
 
 enum class MassShape { ellipsoid, box, weighed };
@@ -123,7 +124,7 @@ struct Mass {
     double weighed_g = 0; ///< for shape weighed
     Layers layers;
     Extras extras{};
-    friend bool operator==(const Mass&, const Mass&) = default;
+    ENKINET_COMPARED(Mass)
 };
 
 enum class Aim { life, light, easy, cheap, spools };
@@ -165,7 +166,7 @@ struct Wants {
     BakeSchool bakes = BakeSchool::once;
     std::vector<OvenLoad> loads{};     ///< for the builder's own list
     std::vector<std::string> inOven{}; ///< cards of other things that go into every load
-    friend bool operator==(const Wants&, const Wants&) = default;
+    ENKINET_COMPARED(Wants)
 };
 
 /// One joint's turn in a pose, about the axes that it had when it was built: forth about x (seen in the side picture),
@@ -181,7 +182,7 @@ struct Pose {
     std::string name;
     std::vector<JointAngle> angles; ///< joints that are not at rest
     bool plantedRight = false;      ///< which foot stays where it is
-    friend bool operator==(const Pose&, const Pose&) = default;
+    ENKINET_COMPARED(Pose)
 };
 
 /// A drawing or photograph on the sheet; its bytes live in the production under `file`.
@@ -224,7 +225,7 @@ struct Puppet {
     std::optional<RigPoint> rig;
     std::vector<Puppet> aside{}; ///< none or one: a second design kept beside this one, itself without any
     Extras extras{};
-    friend bool operator==(const Puppet&, const Puppet&) = default;
+    ENKINET_COMPARED(Puppet)
 };
 
 /// The puppet when every value is inside its limits and the limbs make one tree; else the first rule broken, with its

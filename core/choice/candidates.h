@@ -1,6 +1,7 @@
 #pragma once
 // Every wire of the stock that a limb could be made of, judged at every joint: each spool, each count of strands, each
 // lay, and each way in which strands may end on the way to the tip. docs/mechanics.md 69 to 71.
+#include "base/value.h"
 #include "choice/cut_list.h"
 #include "choice/verdict.h"
 #include <map>
@@ -94,6 +95,7 @@ struct LimbChoice {
     State state = State::holds;    ///< worst joint's
     int worst = -1;                ///< demand that decides; -1 without posed joints
     int fitting = 0;               ///< how many candidates fit
+    ENKINET_VALUE(LimbChoice)
 };
 
 /// The trial of a candidate at a demand, and the numbers that it has there.

@@ -7,6 +7,8 @@
 
 namespace enkinet::choice {
 
+ENKINET_VALUE_BODY(PuppetChoice)
+
 using namespace body;
 
 namespace {

@@ -1,6 +1,7 @@
 #pragma once
 // Which wire for which limb: every candidate of the stock judged at every joint of the limb, the best by the builder's
 // aim taken, or the nearest miss where nothing fits. docs/mechanics.md 67 to 72.
+#include "base/value.h"
 #include "body/pose.h"
 #include "choice/candidates.h"
 #include "choice/spools.h"
@@ -35,6 +36,7 @@ struct PuppetChoice {
     SpoolCover cover;     ///< for the aim of fewest spools
     bool settled = false; ///< the wire's own weight and stiffness no longer change the choice
     double survival = 1;  ///< chance that no joint fails before the film's end
+    ENKINET_VALUE(PuppetChoice)
 };
 
 /// The whole puppet: parts, loads and wire, round by round until the wire's own weight and, on several feet, its

@@ -7,6 +7,8 @@
 
 namespace enkinet::choice {
 
+ENKINET_VALUE_BODY(Cut)
+
 using namespace body;
 
 double Cut::total_mm() const {

@@ -1,6 +1,7 @@
 #pragma once
 // What to cut and how to spin it: lengths, turns, and where the joints lie on the straight wire.
 // Strands may end on the way: inside the stiff segment beyond a joint. docs/mechanics.md 73 to 76.
+#include "base/value.h"
 #include "body/puppet.h"
 #include "wire/bundle.h"
 #include <span>
@@ -53,6 +54,7 @@ struct Cut {
     std::vector<Mark> marks;         ///< along the finished straight wire
     double total_mm() const;         ///< of all copies
     int pieces() const;              ///< of all copies
+    ENKINET_VALUE(Cut)
 };
 
 /// Lengths along a limb that every bundle shares.

@@ -6,6 +6,8 @@
 
 namespace enkinet::choice {
 
+ENKINET_VALUE_BODY(Demand)
+
 using namespace body;
 
 namespace {

@@ -1,6 +1,7 @@
 #pragma once
 // What a joint asks of its wire: the hold window, the room, the bend and the film it must last.
 // docs/mechanics.md 60 to 66.
+#include "base/value.h"
 #include "fill/parts.h"
 #include "load/statics.h"
 #include "wire/rainflow.h"
@@ -36,6 +37,7 @@ struct Demand {
     double roomCover_mm = 0;    ///< that cover
     std::string roomAt;         ///< the segment that decides
     double gapNeeded_mm = 0;    ///< stiff layers' half-width x full bend
+    ENKINET_VALUE(Demand)
 };
 
 /// Demands of a limb's posed joints, root to tip. Loads are those of the whole skeleton.

@@ -5,6 +5,8 @@
 
 namespace enkinet::fill {
 
+ENKINET_VALUE_BODY(Part)
+
 using namespace body;
 
 namespace {

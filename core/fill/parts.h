@@ -3,6 +3,7 @@
 // where it runs. A part is a segment or a mass. Layers from outside in: cover, skin, bulk, wire.
 // Where a skin is thicker than the half-width there is no bulk; the stiff layers stop at a posed joint's gap.
 // docs/mechanics.md 34 to 36. A part without bulk is hollow unless its skin fills it.
+#include "base/value.h"
 #include "body/shape.h"
 #include "fill/cards.h"
 #include "fill/shop.h"
@@ -51,6 +52,7 @@ struct Part {
     bool noRoom = false;                     ///< the skin takes all there is somewhere, and bulk was wanted
     bool ball = false;                       ///< an ellipsoid: heat comes from all sides
     double mass_g() const { return skin.mass_g + bulk.mass_g + cover.mass_g + wire.mass_g; }
+    ENKINET_VALUE(Part)
 };
 
 /// Density of a sleeve's wall, g/cm³ (heat-shrink tube, typical).

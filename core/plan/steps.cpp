@@ -5,6 +5,9 @@
 
 namespace enkinet::plan {
 
+ENKINET_VALUE_BODY(Step)
+ENKINET_VALUE_BODY(Plan)
+
 using namespace body;
 
 namespace {

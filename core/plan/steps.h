@@ -1,6 +1,7 @@
 #pragma once
 // The steps of a puppet, made from its design, in an order that respects what must come before what and why.
 // Minutes are typical for one practised pair of hands. docs/mechanics.md 90 to 92.
+#include "base/value.h"
 #include "choice/cut_list.h"
 #include "paint/coats.h"
 #include "plan/gates.h"
@@ -78,12 +79,14 @@ struct Step {
     int bake = -1;              ///< of the bake plan, for a bake and its gate
     std::vector<GateItem> gate; ///< for a gate
     double start_min = 0; ///< in the schedule below
+    ENKINET_VALUE(Step)
 };
 
 struct Plan {
     std::vector<Step> steps; ///< in order: each stands behind everything it waits for
     double hands_min = 0, wait_min = 0;
     double elapsed_min = 0; ///< one pair of hands working on while things dry and bake
+    ENKINET_VALUE(Plan)
 };
 
 /// A scheme on the surface of all parts that carry it.

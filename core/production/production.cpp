@@ -5,6 +5,10 @@
 
 namespace enkinet::production {
 
+ENKINET_COMPARED_BODY(Cards)
+ENKINET_COMPARED_BODY(Stock)
+ENKINET_COMPARED_BODY(Production)
+
 namespace {
 
 template <class Card> std::vector<Card> merged(const std::vector<Card>& shipped, const std::vector<Card>& own) {
@@ -90,9 +94,11 @@ std::optional<Fault> checkPuppet(const body::Puppet& puppet, const Production& p
 } // namespace
 
 Cards mergeCards(const Cards& shipped, const Cards& own) {
-    return {merged(shipped.wires, own.wires), merged(shipped.clays, own.clays), merged(shipped.bulks, own.bulks),
-            merged(shipped.covers, own.covers), merged(shipped.paints, own.paints),
-            merged(shipped.ovens, own.ovens)};
+    Cards c;
+    c.wires = merged(shipped.wires, own.wires), c.clays = merged(shipped.clays, own.clays);
+    c.bulks = merged(shipped.bulks, own.bulks), c.covers = merged(shipped.covers, own.covers);
+    c.paints = merged(shipped.paints, own.paints), c.ovens = merged(shipped.ovens, own.ovens);
+    return c;
 }
 
 fill::Shelf makeShelf(const Cards& cards, const fill::Shop& shop) {

@@ -1,5 +1,6 @@
 #pragma once
 // The document: one production with its puppets, stock and cards. Plain values; changed only by production/edits.h.
+#include "base/value.h"
 #include "base/bytes.h"
 #include "choice/choose.h"
 #include "choice/cut_plan.h"
@@ -18,7 +19,7 @@ struct Cards {
     std::vector<fill::CoverCard> covers;
     std::vector<paint::PaintCard> paints;
     std::vector<fill::OvenCard> ovens;
-    friend bool operator==(const Cards&, const Cards&) = default;
+    ENKINET_COMPARED(Cards)
 };
 
 /// So much of a card on the shelf: grams of clay, millilitres of paint.
@@ -36,7 +37,7 @@ struct Stock {
     fill::Shop shop{};
     std::vector<wire::BendTest> bendTests; ///< of spools in stock
     std::vector<wire::HangTest> hangTests;
-    friend bool operator==(const Stock&, const Stock&) = default;
+    ENKINET_COMPARED(Stock)
 };
 
 struct Production {
@@ -47,7 +48,7 @@ struct Production {
     std::vector<body::Puppet> puppets;
     std::map<std::string, Bytes> pictures; ///< bytes by name inside the container
     body::Extras extras{};
-    friend bool operator==(const Production&, const Production&) = default;
+    ENKINET_COMPARED(Production)
 };
 
 /// The production's own cards before the shipped ones.

@@ -7,6 +7,8 @@
 
 namespace enkinet::production {
 
+ENKINET_VALUE_BODY(Report)
+
 namespace {
 
 /// A torsion worth a key: share of the hold.

@@ -1,6 +1,7 @@
 #pragma once
 // Everything the core knows about one puppet of a production, computed afresh from the document: wire, layers, bakes,
 // paint, plan, shopping and the points that are still open. Pure: the same document gives the same report.
+#include "base/value.h"
 #include "fill/ledger.h"
 #include "fill/pattern.h"
 #include "fill/skin_plan.h"
@@ -94,6 +95,7 @@ struct Report {
     std::shared_ptr<const Cards> cards; ///< the merged cards that the pointers above stand in
     fill::Shelf shelf;
     choice::Stock stock; ///< spools with their tables and calibrations
+    ENKINET_VALUE(Report)
 };
 
 /// The spools with their tables and what their tests say; cards are the merged ones.

@@ -54,8 +54,12 @@ Edits::Changed randomEdit(const Production& p, Random& r) {
     }
     case 15:
         return l.hangsOnLimb.empty() || r.whole(0, 3) ? e.setName(puppet.name) : e.removeLimb(l.id);
-    case 16:
-        return e.addMass({"bag", "bag", l.id, seg, MassShape::ellipsoid, j.at_mm, {r.between(-1, 9), 4, 4}, 0, {}, {}});
+    case 16: {
+        Mass bag;
+        bag.id = bag.name = "bag", bag.limb = l.id, bag.segment = seg;
+        bag.at_mm = j.at_mm, bag.half_mm = {r.between(-1, 9), 4, 4};
+        return e.addMass(bag);
+    }
     case 17:
         return puppet.masses.empty() ? e.setRig(std::nullopt) : e.removeMass(r.of(puppet.masses).id);
     case 18:
