@@ -2,6 +2,7 @@
 #include "base/text.h"
 #include "base/units.h"
 #include "commands.h"
+#include "wire/whip.h"
 #include <algorithm>
 #include <cmath>
 #include <fmt/format.h>
@@ -16,7 +17,8 @@ struct Options {
     std::string diameterText;
     double diameter = 0, forming = 0, lay = 0, gap = 0, angle = 0, edge = 1.3, set = 0.5;
     int strands = 1;
-    bool json = false;
+    std::string whip; ///< empty: a gap between stiff ends; else how a whip is posed
+    bool toAndFro = false, json = false;
 };
 
 std::optional<Fault> findFault(const Options& o, bool laid) {
@@ -41,7 +43,17 @@ std::optional<Fault> findFault(const Options& o, bool laid) {
 }
 
 const char* statusWord(wire::BendStatus s) {
-    return s == wire::BendStatus::ok ? "ok" : s == wire::BendStatus::too_tight ? "too_tight" : "breaks_at_once";
+    switch (s) {
+    case wire::BendStatus::ok:
+        return "ok";
+    case wire::BendStatus::too_tight:
+        return "too_tight";
+    case wire::BendStatus::lay_too_long:
+        return "lay_too_long";
+    case wire::BendStatus::breaks_at_once:
+        break;
+    }
+    return "breaks_at_once";
 }
 
 files::Json wireJson(const Options& o, const wire::MaterialCard& card, const wire::Bundle& b, const wire::WireBend& r) {
@@ -62,6 +74,9 @@ files::Json wireJson(const Options& o, const wire::MaterialCard& card, const wir
             {"bend_moment_Nmm", numberJson(r.weak_Nmm)},
             {"bend_moment_strong_Nmm", numberJson(r.strong_Nmm)},
             {"springback_deg", numberJson(radToDeg(r.springback_rad))},
+            {"strain_factor", numberJson(r.strainFactor)},
+            {"strain_factor_spread", wire::kStrainFactorSpread},
+            {"bent_over_mm", numberJson(r.bent_mm)},
             {"strain_amplitude", numberJson(r.strainAmplitude)},
             {"twist_strain", numberJson(r.twistStrain)},
             {"twist_damage", numberJson(r.twistDamage)},
@@ -69,6 +84,7 @@ files::Json wireJson(const Options& o, const wire::MaterialCard& card, const wir
             {"life_cycles_nine_in_ten", numberJson(r.cyclesNine)},
             {"life_design_median", numberJson(r.designMedian)},
             {"life_design_nine_in_ten", numberJson(r.designNine)},
+            {"estimated", wire::isEstimated(card)},
             {"mass_g_per_m", wire::findMassPerLength(b, card) * 1000},
             {"status", statusWord(r.status)}};
 }
@@ -91,18 +107,22 @@ void wireRun(Options o, bool laid, Run& run) {
     const auto bundle = wire::makeBundle({o.strands, o.diameter, o.lay});
     if (!bundle) return run.fail(bundle.fault());
     const double angle = degToRad(o.angle);
+    const wire::GapBend bend{o.gap, angle, o.toAndFro ? 2 * angle : angle, o.edge, degToRad(o.set), o.forming};
+    wire::Whip whip;
+    whip.bundle = *bundle, whip.posing = o.whip == "along" ? wire::Posing::along : wire::Posing::by_tip;
     const wire::WireBend r =
-        wire::calcWireBend(*card, *bundle, {o.gap, angle, angle, o.edge, degToRad(o.set), o.forming});
+        o.whip.empty() ? wire::calcWireBend(*card, *bundle, bend) : wire::calcWhipBend(*card, whip, bend);
     if (o.json) {
         std::cout << wireJson(o, *card, *bundle, r).dump(1) << "\n";
         return;
     }
-    fmt::print("{} x {} mm {}, {}, over a gap of {} mm, bent 0 to {} degrees: {}\n", bundle->strands,
-               plain(bundle->diameter_mm), card->name,
+    fmt::print("{} x {} mm {}, {}, {} {} mm, bent {} {} degrees: {}\n", bundle->strands, plain(bundle->diameter_mm),
+               card->name,
                bundle->strands == 1 ? "single"
                : bundle->lay_mm > 0 ? "lay " + plain(bundle->lay_mm, 4) + " mm"
                                     : "parallel",
-               plain(o.gap), plain(o.angle), statusWord(r.status));
+               o.whip.empty() ? "over a gap of" : "a whip of", plain(o.gap), o.toAndFro ? "to plus and minus" : "0 to",
+               plain(o.angle), statusWord(r.status));
     if (r.status == wire::BendStatus::too_tight) {
         fmt::print("  outer strain {:.3f} is above {}: no numbers\n", r.outerStrain, wire::kStrainLimit);
         return;
@@ -110,11 +130,20 @@ void wireRun(Options o, bool laid, Run& run) {
     fmt::print("  holds        {:.1f} N·mm ({} degrees of set)\n  bends with   {:.1f} N·mm, {:.1f} in the worst "
                "direction\n  springs back {:.2f} degrees\n",
                r.hold_Nmm, plain(o.set), r.weak_Nmm, r.strong_Nmm, radToDeg(r.springback_rad));
+    if (!o.whip.empty()) fmt::print("  gathers over {:.2f} mm at its tightest\n", r.bent_mm);
+    if (r.status == wire::BendStatus::lay_too_long) {
+        fmt::print("  a turn is more than three times as long as the gap: no life is predicted\n");
+        return;
+    }
     fmt::print("  lasts        {:.0f} cycles in nine joints of ten (median {:.0f}), over-bent by the springback {:.0f} "
                "({:.0f})\n",
                r.cyclesNine, r.cyclesMedian, r.designNine, r.designMedian);
-    fmt::print("  {} of the card's numbers: life is for nine in ten\n",
-               card->typical ? "typical table values behind all" : "measured values behind all");
+    fmt::print("  {} behind all; the strain factor {:.2f} is known to 15 %\n",
+               card->typical ? "typical table values" : "measured values", r.strainFactor);
+    if (wire::isEstimated(*card))
+        fmt::print(
+            "  estimated: the card's n' lies outside 0.10 to 0.20, for which the worst direction and torsion were "
+            "worked out\n");
 }
 
 } // namespace
@@ -131,6 +160,11 @@ void addWire(CLI::App& program, Run& run) {
     sub->add_option("--edge", o->edge, "1.6 hard, 1.3 eased, 1.0 none")->capture_default_str();
     sub->add_option("--set", o->set, "movement that counts as slipping, degrees")->capture_default_str();
     sub->add_option("--forming", o->forming, "full bends to and fro spent while it is built")->capture_default_str();
+    sub->add_flag("--to-and-fro", o->toAndFro, "bent as far the other way too");
+    sub->add_option("--whip", o->whip,
+                    "no stiff ends: the gap is the whole free length, bent by its \"tip\" or shaped "
+                    "\"along\"")
+        ->check(CLI::IsMember({"tip", "along"}));
     sub->add_flag("--json", o->json, "one JSON object");
     sub->callback([o, lay, &run] { wireRun(*o, lay->count() > 0, run); });
 }

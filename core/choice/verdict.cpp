@@ -36,21 +36,19 @@ wire::WireBend findBendOf(const Demand& d, const wire::BendTable& table, const w
                           const wire::Calibration& calibration, double spunDamage) {
     wire::WireBend b =
         table.findBend(bundle, {d.gap_mm, d.angle_rad, d.range_rad, d.edge, d.set_rad, d.formingBends, spunDamage});
-    if (b.status != wire::BendStatus::too_tight && (d.fromPoses || d.clayEI_Nmm2 > 0)) {
+    if (b.status != wire::BendStatus::too_tight && b.status != wire::BendStatus::lay_too_long &&
+        (d.fromPoses || d.clayEI_Nmm2 > 0)) {
         const double spring = findSpringback(d, b, bundle, table.card());
-        const double arm = bundle.diameter_mm / 2 + wire::findStrandRadius(bundle) * b.lock;
-        const auto livesAt = [&](double range) {
-            return table.cycles(d.edge * (range + 2 * spring) / 2 / d.gap_mm * arm);
-        };
+        const auto livesAt = [&](double range) { return table.cycles(b.amplitudePerRad * (range + 2 * spring)); };
         if (d.fromPoses) {
             // Miner's sum of one pass through the list, the springback over-bent each time.
             double pass = 0;
             for (const wire::Cycle& c : d.cycles)
                 pass += c.count / livesAt(c.range);
-            const double left = 1 - b.twistDamage - (d.formingBends > 0 ? d.formingBends / livesAt(d.range_rad) : 0);
-            b.designMedian = pass > 0 ? std::min(kForEver, std::max(0.0, left / pass)) : kForEver;
+            const double left = std::max(0.0, 1 - b.twistDamage - b.formingDamage);
+            b.designMedian = pass > 0 ? std::min(kForEver, left / pass) : kForEver;
         } else {
-            b.designMedian = std::max(0.0, (1 - b.twistDamage) * livesAt(d.range_rad) - d.formingBends);
+            b.designMedian = std::max(0.0, 1 - b.twistDamage - b.formingDamage) * livesAt(d.range_rad);
         }
         b.designNine = wire::findNineInTen(b.designMedian);
     }
@@ -85,7 +83,8 @@ Verdict judgeLimits(const Demand& d, const wire::WireBend& bend, const wire::Mat
     v.effort_N = v.effort_Nmm / d.lever_mm;
     v.springback_rad = findSpringback(d, bend, bundle, card);
     v.life_s = bend.designNine / d.movesPerSecond;
-    v.lifeMedian_s = bend.designMedian / d.movesPerSecond;miss(State::slack, d.needed_Nmm, bend.hold_Nmm);
+    v.lifeMedian_s = bend.designMedian / d.movesPerSecond;
+    miss(State::slack, d.needed_Nmm, bend.hold_Nmm);
     miss(State::stiff, v.effort_Nmm, d.effortLimit_Nmm);
     miss(State::springy, v.springback_rad, d.springLimit_rad);
     if (v.life_s > 0)

@@ -9,15 +9,6 @@ namespace enkinet::wire {
 
 namespace {
 constexpr double kRelative = 1e-10;
-
-struct ExactFunctions {
-    CyclicConstants k;
-    double E, ductility;
-    double moment(double e) const { return calcStrandMoment(k, E, e); }
-    double strong(int n, double e, double lock) const { return calcStrongMoment(k, E, n, e, lock); }
-    double holdStrain(double x) const { return calcHoldStrain(k, E, x); }
-    double cycles(double ea) const { return calcCycles(k, E, ea); }
-};
 } // namespace
 
 double calcStrandMoment(const CyclicConstants& k, double E, double e) {
@@ -42,14 +33,14 @@ double calcOffsetMoment(const CyclicConstants& k, double E, double e, double off
     return 0.25 * (integrate(f, -kPi / 2, kink, tolerance) + integrate(f, kink, kPi / 2, tolerance));
 }
 
-double calcStrongMoment(const CyclicConstants& k, double E, int strands, double e, double lock) {
+double calcStrongMoment(const CyclicConstants& k, double E, int strands, double e) {
     if (strands == 1) return calcStrandMoment(k, E, e);
     const double radius = 2 * findStrandRadius({strands, 1, 0}); // in strand radii
-    const int helical = strands == 7 ? 6 : strands;
+    const int helical = findHelical({strands, 1, 0});
     const auto sum = [&](double phi) {
         double s = 0;
         for (int i = 0; i < helical; ++i)
-            s += calcOffsetMoment(k, E, e, lock * radius * std::sin(phi + 2 * kPi * i / helical));
+            s += calcOffsetMoment(k, E, e, radius * std::sin(phi + 2 * kPi * i / helical));
         return s;
     };
     // The sum repeats every pi/n (odd n) or 2 pi/n (even n) and is symmetric about both ends of half of that,
@@ -85,13 +76,25 @@ double calcHoldStrain(const CyclicConstants& k, double E, double setStrain) {
     return (lo + hi) / 2;
 }
 
+double calcStrainAt(const CyclicConstants& k, double E, double m) {
+    if (m <= 0) return 0;
+    // Elastic below, rising everywhere: bracketed from the elastic answer, then bisected.
+    double lo = 0, hi = 32 * m / (kPi * E);
+    while (calcStrandMoment(k, E, hi) < m && hi < 10)
+        lo = hi, hi *= 1.5;
+    for (int i = 0; i < 100 && hi - lo > 1e-11 * hi; ++i) {
+        const double e = (lo + hi) / 2;
+        (calcStrandMoment(k, E, e) < m ? lo : hi) = e;
+    }
+    return (lo + hi) / 2;
+}
+
 double findNineInTen(double median, double scatter) { return median * std::exp(-kNineInTen * scatter); }
 
 double findEquivalentMoment(double M, double T) { return std::sqrt(M * M + kTorsionWeight * T * T); }
 
 WireBend calcWireBend(const MaterialCard& card, const Bundle& bundle, const GapBend& bend) {
-    return detail::findWireBend(ExactFunctions{calcConstants(card), card.youngs_MPa, findDuctility(card)}, card, bundle,
-                                bend);
+    return detail::findWireBend(detail::ExactFunctions(card), card, bundle, bend);
 }
 
 } // namespace enkinet::wire

@@ -1,11 +1,12 @@
 #pragma once
 // The bending of a gap of bundle between two rigid ends: moments, springback, hold, strain, life.
 // Assumes: uniform curvature over the gap, plane sections, the stabilised cyclic curve on first loading, elastic
-// unloading. Range of validity: outer strain of a strand, gap curvature times its radius, up to 0.2.
-// Two routes: the exact integrals here (reference), and the table of wire/bend_table.h (fast). docs/mechanics.md 10
-// to 19.
+// unloading; a helical strand bends over its own length and carries its full moment however it leans. Range of
+// validity: outer strain of a strand, gap curvature times its radius, up to 0.2. Two routes: the exact integrals here
+// (reference), and the table of wire/bend_table.h (fast). docs/mechanics.md 10 to 19.
 #include "wire/bundle.h"
 #include <limits>
+#include <span>
 
 namespace enkinet::wire {
 
@@ -23,41 +24,52 @@ double calcStrandMoment(const CyclicConstants& constants, double youngs_MPa, dou
 /// The same for a strand whose centre stands off the bending axis by offset radii: moment of the strand about the
 /// bundle's axis divided by d³. (13)
 double calcOffsetMoment(const CyclicConstants& constants, double youngs_MPa, double outerStrain, double offset);
-/// Largest over all orientations of the bundle of the sum over its strands, in units of d³, core of seven left out.
-/// (13)
-double calcStrongMoment(const CyclicConstants& constants, double youngs_MPa, int strands, double outerStrain,
-                        double lock);
+/// Largest over all orientations of a parallel bundle of the sum over its stretched strands, in units of d³, core of
+/// seven left out. (13)
+double calcStrongMoment(const CyclicConstants& constants, double youngs_MPa, int strands, double outerStrain);
 /// Outer strain at which a bend leaves the set behind: e - 32 m(e)/(pi E) = set d/(2 g). (12)
 double calcHoldStrain(const CyclicConstants& constants, double youngs_MPa, double setStrain);
+/// Outer strain at which one strand carries m = M1/d³, the inverse of calcStrandMoment.
+double calcStrainAt(const CyclicConstants& constants, double youngs_MPa, double m_MPa);
 
 /// A joint's wire: what the bundle is bent over.
 struct GapBend {
-    double gap_mm = 14;
+    double gap_mm = 14;   ///< of a whip: its whole free length
     double angle_rad = 0; ///< largest bend from the angle at which it was built
     double range_rad = 0; ///< whole range of a cycle
     double edge = kEasedEdge;
     double set_rad = 0; ///< the movement that counts as no longer holding
-    double forming = 0; ///< full cycles spent while it was built, before the first pose
+    double forming = 0; ///< full bends to and fro, through the angle, spent while it was built
     double spunDamage =
         0; ///< share of ductility spent when it was spun in a larger bundle, of which strands have ended
 };
 
-enum class BendStatus { ok, too_tight, breaks_at_once };
+enum class BendStatus {
+    ok,
+    too_tight,      ///< outside the range of validity: no numbers
+    lay_too_long,   ///< gap over lay below 0.3: no life is predicted
+    breaks_at_once, ///< a life below one cycle, or a strain amplitude above 0.2
+};
 
 /// Everything about one bundle in one gap; NaN where the bend is outside the range of validity.
 struct WireBend {
     BendStatus status = BendStatus::too_tight;
-    double outerStrain = nan, lock = nan;
+    double outerStrain = nan;
+    double lock = nan;            ///< (8), informative
+    double strainFactor = nan;    ///< (8a)
+    double bent_mm = nan;         ///< over which the bend gathers: the gap, or of a whip angle over largest curvature
     double hold_Nmm = nan;        ///< largest moment that leaves no more than the set behind (12)
     double weak_Nmm = nan;        ///< bending moment to the angle, strands free (11)
-    double strong_Nmm = nan;      ///< the same in the worst orientation with locked strands stretched (13)
+    double strong_Nmm = nan;      ///< the same in the worst orientation (13)
     double springback_rad = nan;  ///< (14)
+    double amplitudePerRad = nan; ///< strain amplitude per radian of range (16)
     double strainAmplitude = nan; ///< of the raw range (16)
     double designAmplitude = nan; ///< of the range with the springback over-bent at each end (16)
     double twistStrain = nan, twistDamage = nan;
-    double cyclesMedian = nan, cyclesNine = nan; ///< raw: 0 to the angle, no twisting damage (17)
+    double formingDamage = 0;                    ///< share of life spent by bends while it was built (18)
+    double cyclesMedian = nan, cyclesNine = nan; ///< raw: 0 to the angle, nothing spent before (17)
     double designMedian = nan,
-           designNine = nan; ///< (1 - twisting damage) x life at the design range, less forming (18)
+           designNine = nan; ///< life at the design range, less what twisting and forming have spent (18)
     static constexpr double nan = std::numeric_limits<double>::quiet_NaN();
 };
 
@@ -70,9 +82,18 @@ double findNineInTen(double median, double scatter = kLifeScatter);
 double findEquivalentMoment(double bending_Nmm, double torsion_Nmm);
 
 namespace detail {
-/// What both routes share: everything but the four functions of the material.
-template <class Functions>
-WireBend findWireBend(const Functions& f, const MaterialCard& card, const Bundle& bundle, const GapBend& bend);
+/// The functions of the material by quadrature and Newton's method.
+struct ExactFunctions {
+    CyclicConstants k;
+    double E, ductility;
+    explicit ExactFunctions(const MaterialCard& card)
+        : k(calcConstants(card)), E(card.youngs_MPa), ductility(findDuctility(card)) {}
+    double moment(double e) const { return calcStrandMoment(k, E, e); }
+    double strong(int n, double e) const { return calcStrongMoment(k, E, n, e); }
+    double holdStrain(double x) const { return calcHoldStrain(k, E, x); }
+    double strainAt(double m_MPa) const { return calcStrainAt(k, E, m_MPa); }
+    double cycles(double ea) const { return calcCycles(k, E, ea); }
+};
 } // namespace detail
 
 } // namespace enkinet::wire

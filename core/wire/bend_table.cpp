@@ -4,17 +4,18 @@
 #include <algorithm>
 #include <array>
 #include <cmath>
+#include <map>
 
 namespace enkinet::wire {
 
 namespace {
 // Below the first strain every card is elastic to 1e-6; above the last the bend is outside the range of validity.
 const double kLnLow = std::log(1e-6), kLnHigh = std::log(0.3);
-constexpr std::size_t kMomentNodes = 400;
+constexpr std::size_t kMomentNodes = 400, kStrains = 161;
 
 /// Midpoint rule after t = sin u: the integrand is smooth and even about both ends, so it converges fast; where no part
-/// of the section lies beyond the axis there is no kink either, and few points do. What does not depend on the strain is
-/// made once an offset.
+/// of the section lies beyond the axis there is no kink either, and few points do. What does not depend on the strain
+/// is made once an offset.
 class OffsetRule {
 public:
     explicit OffsetRule(double offset) {
@@ -37,31 +38,18 @@ private:
     std::vector<std::pair<double, double>> m_points;
 };
 
-/// Local cubic through four neighbours (Catmull-Rom), at t in [0, 1] between b and c.
-double cubic(double a, double b, double c, double d, double t) {
-    return b + 0.5 * t * (c - a + t * (2 * a - 5 * b + 4 * c - d + t * (3 * (b - c) + d - a)));
-}
-
-/// Bicubic interpolation on a grid of rows x columns, (u, v) in grid steps, clamped to the grid.
-double bicubic(const std::vector<double>& grid, int rows, int columns, double u, double v) {
-    u = std::clamp(u, 0.0, rows - 1.0), v = std::clamp(v, 0.0, columns - 1.0);
-    const int i = std::min(static_cast<int>(u), rows - 2), j = std::min(static_cast<int>(v), columns - 2);
-    const double s = u - i, t = v - j;
-    const auto at = [&](int r, int c) {
-        // Beyond an edge the grid goes on in a straight line.
-        if (r < 0) return 2 * grid[static_cast<std::size_t>(c)] - grid[static_cast<std::size_t>(columns + c)];
-        if (r >= rows)
-            return 2 * grid[static_cast<std::size_t>((rows - 1) * columns + c)] -
-                   grid[static_cast<std::size_t>((rows - 2) * columns + c)];
-        return grid[static_cast<std::size_t>(r * columns + c)];
-    };
-    const auto row = [&](int r) {
-        // Even in the column's variable at 0 (a lock of either sign stretches the same), straight on at the far end.
-        const double left = j > 0 ? at(r, j - 1) : at(r, 1);
-        const double right = j + 2 < columns ? at(r, j + 2) : 2 * at(r, columns - 1) - at(r, columns - 2);
-        return cubic(left, at(r, j), at(r, j + 1), right, t);
-    };
-    return cubic(row(i - 1), row(i), row(i + 1), row(i + 2), s);
+/// Cubic through tabulated values, slopes by differences of fourth order (second next to the ends).
+Curve makeCurve(double from, double to, const std::vector<double>& y) {
+    std::size_t i = 0;
+    const double step = (to - from) / static_cast<double>(y.size() - 1);
+    return Curve(from, to, y.size(), [&](double) {
+        const std::size_t n = y.size() - 1, at = i++;
+        const double slope = at == 0                  ? y[1] - y[0]
+                             : at == n                ? y[n] - y[n - 1]
+                             : at == 1 || at == n - 1 ? (y[at + 1] - y[at - 1]) / 2
+                                                      : (8 * (y[at + 1] - y[at - 1]) - (y[at + 2] - y[at - 2])) / 12;
+        return std::pair{y[at], slope / step};
+    });
 }
 
 int tableOf(int strands) { return strands == 7 ? 3 : strands - 2; }
@@ -80,9 +68,22 @@ BendTable::BendTable(MaterialCard card)
     const OffsetRule centred(0);
     m_moment = Curve(kLnLow, kLnHigh, kMomentNodes, [&](double x) {
         const double h = 1e-4;
-        const double slope =
-            (std::log(centred(lnStress, x + h)) - std::log(centred(lnStress, x - h))) / (2 * h);
+        const double slope = (std::log(centred(lnStress, x + h)) - std::log(centred(lnStress, x - h))) / (2 * h);
         return std::pair{std::log(centred(lnStress, x)), slope};
+    });
+    // The moment's inverse, by Newton's method from the node below.
+    const double lnLeast = m_moment(kLnLow), lnMost = m_moment(kLnHigh);
+    double root = kLnLow;
+    m_strain = Curve(lnLeast, lnMost, kMomentNodes, [&](double lnM) {
+        const double h = 1e-5;
+        double slope = 1;
+        for (int i = 0; i < 30; ++i) {
+            slope = (m_moment(root + h) - m_moment(root - h)) / (2 * h);
+            const double step = (m_moment(root) - lnM) / slope;
+            root -= step;
+            if (std::abs(step) < 1e-13) break;
+        }
+        return std::pair{root, 1 / slope};
     });
     // The hold's curve is read off the moment's: exact in the inverse, no search.
     const auto set = [&](double lnE) { return std::exp(lnE) - 32 * moment(std::exp(lnE)) / (kPi * E); };
@@ -101,62 +102,52 @@ BendTable::BendTable(MaterialCard card)
         return std::pair{std::log(N), (a + p) / (k.b * a + k.c * p)};
     });
 
-    // One strand off the axis over (ln e, offset 0..2), then the bundles' worst orientation from it.
-    constexpr int kOffsets = 97;
-    // Stored by offset, then strain, so that the worst orientation is sought for all strains at once.
-    std::vector<std::array<double, kStrains>> off(kOffsets);
-    const double stepE = (kLnHigh - kLnLow) / (kStrains - 1);
-    for (std::size_t j = 0; j < kOffsets; ++j) {
-        const OffsetRule rule(2.0 * static_cast<double>(j) / (kOffsets - 1));
-        for (std::size_t i = 0; i < kStrains; ++i)
-            off[j][i] = std::log(rule(lnStress, kLnLow + static_cast<double>(i) * stepE));
-    }
-    // ln M at an offset between the tabulated ones: cubic, even in the offset at 0, straight on at the far end.
-    const auto addAt = [&](double v, std::array<double, kStrains>& sum) {
-        const auto j = std::min(static_cast<std::size_t>(v), std::size_t{kOffsets - 2});
-        const double t = v - static_cast<double>(j);
-        const auto &b = off[j], &c = off[j + 1], &a = off[j > 0 ? j - 1 : 1];
-        for (std::size_t i = 0; i < kStrains; ++i) {
-            const double d = j + 2 < kOffsets ? off[j + 2][i] : 2 * c[i] - b[i];
-            sum[i] += std::exp(cubic(a[i], b[i], c[i], d, t));
+    // Parallel bundles in their worst orientation, against as many strands bent by themselves.
+    std::map<long, std::vector<double>> off; // moment at an offset, by strain; offsets that agree to 1e-9 are one
+    const auto strainOf = [](std::size_t i) {
+        return kLnLow + (kLnHigh - kLnLow) * static_cast<double>(i) / (kStrains - 1);
+    };
+    const auto offAt = [&](double offset) -> const std::vector<double>& {
+        const auto [it, fresh] = off.try_emplace(std::lround(offset * 1e9));
+        if (fresh) {
+            const OffsetRule rule(offset);
+            for (std::size_t i = 0; i < kStrains; ++i)
+                it->second.push_back(rule(lnStress, strainOf(i)));
         }
+        return it->second;
     };
     for (int n : {2, 3, 4, 7}) {
-        const int helical = n == 7 ? 6 : n;
+        const int helical = findHelical({n, 1, 0});
         const double radius = 2 * findStrandRadius({n, 1, 0});
-        auto& gain = m_gain[static_cast<std::size_t>(tableOf(n))];
-        gain.resize(static_cast<std::size_t>(kStrains) * kLocks);
-        for (std::size_t j = 0; j < kLocks; ++j) {
-            const double lock = static_cast<double>(j) / (kLocks - 1);
-            std::array<double, kStrains> best{};
-            constexpr int kScan = 12;
-            for (int q = 0; q <= kScan; ++q) {
-                std::array<double, kStrains> sum{};
-                for (int h = 0; h < helical; ++h) {
-                    const double y =
-                        std::abs(lock * radius * std::sin(kPi / helical * q / kScan + 2 * kPi * h / helical));
-                    addAt(y / 2 * (kOffsets - 1), sum);
-                }
+        std::vector<double> best(kStrains, 0.0);
+        constexpr int kScan = 12;
+        for (int q = 0; q <= kScan; ++q) {
+            std::vector<double> sum(kStrains, 0.0);
+            for (int h = 0; h < helical; ++h) {
+                const auto& at = offAt(std::abs(radius * std::sin(kPi / helical * q / kScan + 2 * kPi * h / helical)));
                 for (std::size_t i = 0; i < kStrains; ++i)
-                    best[i] = std::max(best[i], sum[i]);
+                    sum[i] += at[i];
             }
             for (std::size_t i = 0; i < kStrains; ++i)
-                gain[i * kLocks + j] = std::log(best[i] / (helical * std::exp(off[0][i])));
+                best[i] = std::max(best[i], sum[i]);
         }
+        for (std::size_t i = 0; i < kStrains; ++i)
+            best[i] = std::log(best[i] / (helical * offAt(0)[i]));
+        m_gain[static_cast<std::size_t>(tableOf(n))] = makeCurve(kLnLow, kLnHigh, best);
     }
 }
 
 double BendTable::moment(double e) const { return e <= 0 ? 0 : std::exp(m_moment(std::log(e))); }
 
-double BendTable::strong(int strands, double e, double lock) const {
+double BendTable::strong(int strands, double e) const {
     if (e <= 0) return 0;
     const double weak = moment(e);
     if (strands == 1) return weak;
-    const double u = (std::log(e) - kLnLow) / (kLnHigh - kLnLow) * (kStrains - 1);
-    const double gain =
-        bicubic(m_gain[static_cast<std::size_t>(tableOf(strands))], kStrains, kLocks, u, lock * (kLocks - 1));
-    return (strands == 7 ? 6 : strands) * weak * std::exp(gain);
+    const double lnE = std::clamp(std::log(e), kLnLow, kLnHigh);
+    return findHelical({strands, 1, 0}) * weak * std::exp(m_gain[static_cast<std::size_t>(tableOf(strands))](lnE));
 }
+
+double BendTable::strainAt(double m_MPa) const { return m_MPa <= 0 ? 0 : std::exp(m_strain(std::log(m_MPa))); }
 
 double BendTable::holdStrain(double setStrain) const {
     return setStrain <= 0 ? 0 : std::exp(m_hold(std::log(setStrain)));

@@ -1,6 +1,6 @@
 #pragma once
 // The fast route: M1/d³ depends on the outer strain alone, so one table a material serves every diameter, gap and
-// angle; a second for the locked bundle, a third for the hold, a fourth for the life. docs/mechanics.md 10, 12, 13, 17.
+// angle; more for parallel bundles, for the inverse, for the hold and for the life. docs/mechanics.md 10, 12, 13, 17.
 // Agreement with the exact route: 0.1 % (tests/wire/bend_table_test.cpp).
 #include "base/curve.h"
 #include "wire/bend.h"
@@ -20,21 +20,23 @@ public:
 
     /// M1/d³, MPa, at an outer strain.
     double moment(double outerStrain) const;
-    /// Largest sum over the helical strands, in units of d³.
-    double strong(int strands, double outerStrain, double lock) const;
+    /// Largest sum over the helical strands of a parallel bundle, in units of d³.
+    double strong(int strands, double outerStrain) const;
+    /// Outer strain at which one strand carries m; the inverse of moment.
+    double strainAt(double m_MPa) const;
     double holdStrain(double setStrain) const;
     double cycles(double amplitude) const;
 
     double ductility;
 
 private:
-    static constexpr int kStrains = 81, kLocks = 33;
     MaterialCard m_card;
     CyclicConstants m_constants;
-    Curve m_moment;                            ///< ln e -> ln (M1/d³)
-    Curve m_hold;                              ///< ln set strain -> ln e
-    Curve m_life;                              ///< ln amplitude -> ln N
-    std::array<std::vector<double>, 4> m_gain; ///< n = 2, 3, 4, 7: ln(strong / (n x weak)) over (ln e, lock)
+    Curve m_moment;              ///< ln e -> ln (M1/d³)
+    Curve m_strain;              ///< ln (M1/d³) -> ln e
+    Curve m_hold;                ///< ln set strain -> ln e
+    Curve m_life;                ///< ln amplitude -> ln N
+    std::array<Curve, 4> m_gain; ///< n = 2, 3, 4, 7: ln(strong / (n x weak)) over ln e
 };
 
 } // namespace enkinet::wire

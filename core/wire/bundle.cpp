@@ -4,6 +4,7 @@
 #include <algorithm>
 #include <cmath>
 #include <iterator>
+#include <limits>
 
 namespace enkinet::wire {
 
@@ -18,7 +19,8 @@ Result<Bundle> makeBundle(Bundle b) {
     const double shortest = findShortestLay(b.strands, b.diameter_mm);
     if (b.lay_mm > 0 && b.lay_mm < shortest * (1 - 1e-12))
         return Fault{"wire", "lay " + plain(b.lay_mm) + " mm",
-                     "must be at least " + plain(shortest, 4) + " mm (strands at 45 degrees)"};
+                     "must be at least " + plain(shortest, 4) + " mm (strands at " +
+                         plain(radToDeg(findLargestLayAngle(b.strands))) + " degrees)"};
     return b;
 }
 
@@ -41,8 +43,13 @@ double findStrandRadius(const Bundle& b) {
 double findBundleDiameter(const Bundle& b) { return 2 * findStrandRadius(b) + b.diameter_mm; }
 
 double findShortestLay(int strands, double diameter_mm) {
-    return 2 * kPi * findStrandRadius({strands, diameter_mm, 0});
+    return 2 * kPi * findStrandRadius({strands, diameter_mm, 0}) / std::tan(findLargestLayAngle(strands));
 }
+
+double findLargestLayAngle(int strands) { return degToRad(strands > 2 ? 25 : 45); }
+
+int findCore(const Bundle& b) { return b.strands == 7 ? 1 : 0; }
+int findHelical(const Bundle& b) { return b.strands - findCore(b); }
 
 double findLayAngle(const Bundle& b) { return b.lay_mm > 0 ? std::atan(2 * kPi * findStrandRadius(b) / b.lay_mm) : 0; }
 
@@ -52,12 +59,9 @@ double findTakeUp(const Bundle& b) {
     return std::sqrt(1 + tangent * tangent);
 }
 
-double findEffectiveStrands(const Bundle& b) {
-    const double c = 1 / findTakeUp(b);
-    return b.strands == 7 ? 1 + 6 * c : b.strands * c;
-}
+double findEffectiveStrands(const Bundle& b) { return findCore(b) + findHelical(b) / findTakeUp(b); }
 
-double findTotalWire(const Bundle& b) { return b.strands == 7 ? 1 + 6 * findTakeUp(b) : b.strands * findTakeUp(b); }
+double findTotalWire(const Bundle& b) { return findCore(b) + findHelical(b) * findTakeUp(b); }
 
 double findLock(const Bundle& b, double gap_mm) {
     if (b.strands == 1) return 0;
@@ -66,10 +70,31 @@ double findLock(const Bundle& b, double gap_mm) {
     return turn < 1e-9 ? 1 : std::abs(std::sin(turn) / turn);
 }
 
+double findStrainFactor(const Bundle& b, double gap_mm) {
+    if (b.strands == 1) return 1;
+    const double wide = 2 * findStrandRadius(b) / b.diameter_mm;
+    if (b.lay_mm <= 0) return 1 + wide;
+    const double x = gap_mm / b.lay_mm;
+    if (!(x >= kLeastGapOverLay * (1 - 1e-12))) return std::numeric_limits<double>::quiet_NaN();
+    // Strands that lie on each other press into each other; a pair touches along one line only.
+    const double pressed = b.strands == 3 ? 1.17 : b.strands == 4 ? 1.22 : b.strands == 7 ? 1.2 : 1;
+    // A lay that is the gap but for rounding is the gap.
+    if (x >= 1 - 1e-9) return pressed * (1 + wide * findLock(b, gap_mm));
+    return pressed * std::clamp(0.91 * std::exp(2.7 * (1 - x)), 1.0, 5.5);
+}
+
+double findStretchLeft(const Bundle& b, double gap_mm) {
+    if (b.strands == 1) return 0;
+    if (b.lay_mm <= 0) return 1;
+    const double A = b.strands == 3 ? 6.1 : b.strands == 7 ? 8.2 : 7.0;
+    return std::exp(-A * std::pow(gap_mm / b.lay_mm, 1.5));
+}
+
 double findTwistStrain(const Bundle& b) {
     if (b.strands == 1 || b.lay_mm <= 0) return 0;
-    const double c = std::cos(findLayAngle(b));
-    return b.diameter_mm / 2 * (2 * kPi / b.lay_mm) * c * c / std::sqrt(3.0);
+    const double c = std::cos(findLayAngle(b)), s = std::sin(findLayAngle(b));
+    const double shear = b.diameter_mm / 2 * (2 * kPi / b.lay_mm) * c * c;
+    return std::hypot(shear / std::sqrt(3.0), b.diameter_mm * s * s / (2 * findStrandRadius(b)));
 }
 
 double findTwistDamage(const Bundle& b, const MaterialCard& card) { return findTwistStrain(b) / findDuctility(card); }

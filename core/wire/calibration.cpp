@@ -34,8 +34,7 @@ GapBend gapOf(const HangTest& t) {
 }
 
 double conventionOf(const BendTable& table, const HangTest& t) {
-    const double d = t.bundle.diameter_mm;
-    return findEffectiveStrands(t.bundle) * d * d * d * table.moment(table.holdStrain(t.set_rad * d / (2 * t.gap_mm)));
+    return findHold(table, t.bundle, t.gap_mm, t.set_rad);
 }
 
 } // namespace

@@ -15,10 +15,10 @@ struct LastTouch {
 
 /// Holds of a bundle last bent to bend.angle_rad; NaN where that bend is too tight or 0.
 LastTouch calcLastTouch(const BendTable& table, const Bundle& bundle, const GapBend& bend);
+/// The convention alone, whatever the last bend was. (12)
+double findHold(const BendTable& table, const Bundle& bundle, double gap_mm, double set_rad);
 
 /// Outer strain that an outer strain e leaves behind when let go on the reversed branch. (22)
 double calcResidualStrain(const BendTable& table, double e);
-/// Outer strain at which the first-loading curve carries m, the inverse of BendTable::moment. (22)
-double calcStrainAt(const BendTable& table, double m_MPa);
 
 } // namespace enkinet::wire

@@ -38,6 +38,10 @@ Result<MaterialCard> makeCard(MaterialCard card) {
 
 double findDuctility(const MaterialCard& card) { return std::log(1 / (1 - card.reductionOfArea)); }
 
+bool isEstimated(const MaterialCard& card) {
+    return card.measured && !(card.measured->n >= 0.1 && card.measured->n <= 0.2);
+}
+
 CyclicConstants calcConstants(const MaterialCard& card) {
     if (card.measured) return *card.measured;
     CyclicConstants k;

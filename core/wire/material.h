@@ -48,6 +48,10 @@ double findDuctility(const MaterialCard& card);
 /// The measured constants, or those of the modified universal slopes. (3)
 CyclicConstants calcConstants(const MaterialCard& card);
 
+/// True where a measured n' lies outside 0.10 to 0.20: torsion beside bending and the effort in the worst direction
+/// were worked out for 0.15 and are estimates then.
+bool isEstimated(const MaterialCard& card);
+
 /// Stress in MPa at a strain of either sign on the stabilised curve, by Newton's method. (4)
 double calcStress(const CyclicConstants& constants, double youngs_MPa, double strain);
 

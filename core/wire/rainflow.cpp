@@ -44,11 +44,11 @@ std::vector<Cycle> calcRainflow(std::span<const double> history) {
 
 double calcHistoryDamage(const BendTable& table, const Bundle& bundle, const GapBend& bend,
                          std::span<const double> angles_rad) {
-    const double arm = bundle.diameter_mm / 2 + findStrandRadius(bundle) * findLock(bundle, bend.gap_mm);
+    const double arm = bundle.diameter_mm / 2 * findStrainFactor(bundle, bend.gap_mm);
     double sum = 0;
     for (const Cycle& c : calcRainflow(angles_rad)) {
         const double amplitude = bend.edge * c.range / 2 / bend.gap_mm * arm;
-        if (amplitude > 0) sum += c.count / table.cycles(amplitude);
+        if (!(amplitude <= 0)) sum += c.count / table.cycles(amplitude);
     }
     return sum;
 }

@@ -1,42 +1,46 @@
 #pragma once
 // A whip: a limb with no stiff stretches (tail, trunk, whisker) that bends along its whole length, perhaps with strands
-// that end on the way. Equal elements share the angle: along the limb the curvature follows the moment and the strands
-// that are there, each element by the same moment-curvature curve as a gap; set and life are judged where they are
-// worst, the lock over the whole length. docs/mechanics.md 25, 26.
+// that end on the way. One beam: along it the curvature follows the moment and the strands that are there, each by the
+// same moment-curvature curve as a gap. Elements are finer towards the root and meet where strands end; strain is taken
+// at the root itself, so the grid enters only through the turn of the tip. Assumes: small displacements, the root held
+// square. docs/mechanics.md 25, 26.
+// Two routes, as for a gap.
 #include "wire/bend_table.h"
-#include <span>
+#include <vector>
 
 namespace enkinet::wire {
 
-inline constexpr int kWhipElements = 16;
+inline constexpr int kWhipElements = 32;
+
+/// How a whip is posed decides its life.
+enum class Posing {
+    by_tip, ///< the root held, a force at the tip that stays square to the undeformed tail: the bend gathers at the
+            ///< root
+    along   ///< shaped by several fingers: three equal turns, each even over its third
+};
+
+/// From at_mm (from the root) towards the tip only so many strands run on.
+struct WhipEnd {
+    double at_mm = 0;
+    int strands = 1;
+};
 
 struct Whip {
-    double length_mm = 0;
-    double diameter_mm = 1, lay_mm = 0;
-    std::vector<int> strands; ///< per element, root to tip, kWhipElements of them
+    Bundle bundle; ///< at the root
+    std::vector<WhipEnd> ends{};
+    Posing posing = Posing::by_tip;
+    /// Moment of the load over that at the root, at equal steps from root (1) to tip (0), for the hold; empty: a load
+    /// at the tip.
+    std::vector<double> load{};
+    int elements = kWhipElements;
 };
 
-struct WhipBend {
-    BendStatus status = BendStatus::too_tight;
-    std::vector<double> curvature;   ///< 1/mm per element at the full angle
-    std::vector<double> hold_Nmm;    ///< per element
-    double bend_Nmm = WireBend::nan; ///< moment at the root that bends it to the angle, strands free
-    double strong_Nmm = WireBend::nan;
-    double springback_rad = WireBend::nan;
-    double lock = WireBend::nan;
-    int worst = -1; ///< element whose life is shortest
-    double strainAmplitude = WireBend::nan;
-    double cyclesMedian = WireBend::nan, designMedian = WireBend::nan;
-    double twistDamage = WireBend::nan;
-};
+/// The whip bent: bend.gap_mm is its whole free length, bend.angle_rad the turn of the tip against the root, bend.edge
+/// that of the root. The result's bent_mm is the angle over the largest curvature: it stands for the gap.
+WireBend calcWhipBend(const MaterialCard& card, const Whip& whip, const GapBend& bend);
+WireBend findWhipBend(const BendTable& table, const Whip& whip, const GapBend& bend);
 
-/// Bends the whip to an angle by a moment whose shape along the elements is given (1 everywhere: shaped by hand along
-/// its length; falling towards the tip: pushed at the tip). range_rad is the whole range of a cycle; no edge.
-WhipBend calcWhip(const BendTable& table, const Whip& whip, std::span<const double> shape, double angle_rad,
-                  double range_rad, double set_rad);
-
-/// What the worst element leaves of a hold: the root moment at which some element, under moments of the given shape,
-/// has reached its own hold.
-double findWhipHold(const WhipBend& bend, std::span<const double> shape);
+/// Length over which a single strand's bend gathers; the lays of a whip are chosen from it. NaN where it is too tight.
+double findWhipReach(const BendTable& table, double diameter_mm, Posing posing, const GapBend& bend);
 
 } // namespace enkinet::wire

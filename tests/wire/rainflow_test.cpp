@@ -81,7 +81,7 @@ TEST_CASE("Miner's sum is the count over the life at each amplitude, by hand", "
     std::vector<double> h{0};
     for (int i = 0; i < 10; ++i)
         h.insert(h.end(), {big, big - small, big, 0});
-    const double arm = 0.75 + 0.75 * findLock(b, 14);
+    const double arm = 0.75 * findStrainFactor(b, 14);
     const auto life = [&](double range) { return t->cycles(1.3 * range / 2 / 14 * arm); };
     CHECK_NEAR(calcHistoryDamage(*t, b, g, h), 10 / life(big) + 10 / life(small), 1e-9);
     // One swing to and fro of the raw range is the inverse of the raw life.

@@ -30,9 +30,10 @@ Combination drawn(Random& random) {
 }
 
 const double WireBend::*const kQuantities[] = {
-    &WireBend::lock,           &WireBend::hold_Nmm,        &WireBend::weak_Nmm,     &WireBend::strong_Nmm,
-    &WireBend::springback_rad, &WireBend::strainAmplitude, &WireBend::twistStrain,  &WireBend::twistDamage,
-    &WireBend::cyclesMedian,   &WireBend::cyclesNine,      &WireBend::designMedian, &WireBend::designNine};
+    &WireBend::lock,         &WireBend::hold_Nmm,        &WireBend::weak_Nmm,       &WireBend::strong_Nmm,
+    &WireBend::strainFactor, &WireBend::designAmplitude, &WireBend::springback_rad, &WireBend::strainAmplitude,
+    &WireBend::twistStrain,  &WireBend::twistDamage,     &WireBend::cyclesMedian,   &WireBend::cyclesNine,
+    &WireBend::designMedian, &WireBend::designNine};
 
 /// Gauss-Legendre by Newton's method on the polynomials: a quadrature that shares nothing with the core's.
 double gauss(const std::function<double(double)>& f, double a, double b, int n = 200) {
@@ -77,6 +78,8 @@ TEST_CASE("The fast route stays within 0.1 % of the slow one, and both call the 
         for (auto q : kQuantities) {
             // A lock of a whole-number fraction is 0 but for rounding.
             if (std::abs(slow.*q) < 1e-9 && std::abs(fast.*q) < 1e-9) continue;
+            // No life is predicted for a lay that is much too long, by either.
+            if (slow.status == BendStatus::lay_too_long && std::isnan(slow.*q) && std::isnan(fast.*q)) continue;
             worst = std::max(worst, apart(slow.*q, fast.*q));
         }
         CHECK(worst <= 1e-3);
@@ -97,22 +100,29 @@ TEST_CASE("The exact route agrees with a third quadrature that shares nothing wi
         const double E = c.card->youngs_MPa, d = c.bundle.diameter_mm, r = d / 2,
                      kappa = c.bend.angle_rad / c.bend.gap_mm;
         const auto s = [&](double e) { return calcStress(k, E, e); };
-        const double M1 = gauss(
-            [&](double u) {
-                const double y = r * std::sin(u);
-                return 2 * s(kappa * y) * y * 2 * std::pow(r * std::cos(u), 2);
-            },
-            0, kPi / 2);
-        CHECK_NEAR(slow.weak_Nmm, findEffectiveStrands(c.bundle) * M1, 1e-4);
-        CHECK_NEAR(slow.springback_rad, M1 / (E * kPi * std::pow(d, 4) / 64) * c.bend.gap_mm, 1e-4);
-        if (c.bundle.strands == 1) continue;
-        const int n = c.bundle.strands == 7 ? 6 : c.bundle.strands;
+        const auto strand = [&](double k1) {
+            return gauss(
+                [&](double u) {
+                    const double y = r * std::sin(u);
+                    return 2 * s(k1 * y) * y * 2 * std::pow(r * std::cos(u), 2);
+                },
+                0, kPi / 2);
+        };
+        const int n = c.bundle.strands == 7 ? 6 : c.bundle.strands, core = c.bundle.strands - n;
         const double rh = findStrandRadius(c.bundle), cosine = std::cos(findLayAngle(c.bundle));
+        const double M1 = strand(kappa), weak = n * strand(kappa * cosine) + core * M1;
+        CHECK_NEAR(slow.weak_Nmm, weak, 1e-4);
+        const double sine = std::sin(findLayAngle(c.bundle));
+        CHECK_NEAR(slow.springback_rad,
+                   weak / (E * kPi * std::pow(d, 4) / 64 * (n * cosine + core)) * c.bend.gap_mm *
+                       (1 + c.card->poisson * sine * sine / 2),
+                   1e-4);
+        if (c.bundle.strands == 1) continue;
         double best = 0;
         for (int q = 0; q < 120; ++q) {
             double sum = 0;
             for (int h = 0; h < n; ++h) {
-                const double yi = slow.lock * rh * std::sin(2 * kPi * q / 120 + 2 * kPi * h / n);
+                const double yi = rh * std::sin(2 * kPi * q / 120 + 2 * kPi * h / n);
                 const auto f = [&](double u) {
                     const double y = r * std::sin(u) + yi;
                     return s(kappa * y) * y * 2 * std::pow(r * std::cos(u), 2);
@@ -122,8 +132,10 @@ TEST_CASE("The exact route agrees with a third quadrature that shares nothing wi
             }
             best = std::max(best, sum);
         }
-        INFO(c.bundle.strands << " x " << d << " lay " << c.bundle.lay_mm << " lock " << slow.lock);
-        CHECK_NEAR(slow.strong_Nmm, cosine * best + (c.bundle.strands == 7 ? M1 : 0), 5e-3);
+        INFO(c.bundle.strands << " x " << d << " lay " << c.bundle.lay_mm);
+        const double A = c.bundle.strands == 3 ? 6.1 : c.bundle.strands == 7 ? 8.2 : 7.0;
+        const double left = c.bundle.lay_mm > 0 ? std::exp(-A * std::pow(c.bend.gap_mm / c.bundle.lay_mm, 1.5)) : 1;
+        CHECK_NEAR(slow.strong_Nmm, weak + (best - n * M1) * left, 5e-3);
     }
 }
 
@@ -153,9 +165,9 @@ TEST_CASE("Limits: a thread holds nothing, a long gap is elastic, lay equal to t
     // Gap to infinity: all of the bend springs back.
     const WireBend far = t->findBend({1, 1, 0}, {1e5, 0.02, 0.02, 1, degToRad(0.5)});
     CHECK_NEAR(far.springback_rad, 0.02, 1e-4);
-    // Free strands bend as n single ones of the same lay angle.
-    const WireBend free = t->findBend({3, 1, 14}, g), one = t->findBend({1, 1, 0}, g);
-    CHECK_NEAR(free.strong_Nmm, findEffectiveStrands({3, 1, 14}) * one.strong_Nmm, 1e-3);
+    // A free pair is strained as one wire is.
+    const WireBend free = t->findBend({2, 1, 14}, g), one = t->findBend({1, 1, 0}, g);
+    CHECK_NEAR(free.strong_Nmm, free.weak_Nmm, 5e-3);
     CHECK_NEAR(free.strainAmplitude, one.strainAmplitude, 1e-12);
     // Parallel strands are stretched by their distance from the middle.
     CHECK_NEAR(t->findBend({2, 1, 0}, g).strainAmplitude, 2 * one.strainAmplitude, 1e-12);
