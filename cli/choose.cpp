@@ -19,6 +19,8 @@ const char* caseWord(load::Case c) {
         return "shared";
     case load::Case::stretched:
         return "stretched";
+    case load::Case::posed:
+        return "posed";
     case load::Case::touch:
         break;
     }
@@ -39,7 +41,10 @@ Json jointJson(const body::Limb& limb, const choice::Demand& d, const choice::Ve
             {"effort_limit_N", d.effortLimit_N()},
             {"effort_Nmm", numberJson(v.effort_Nmm)},
             {"lever_mm", d.lever_mm},
-            {"whole_hand", d.wholeHand},
+            {"grip_half_width_mm", d.far.half_mm},
+            {"fingers_N", d.far.force_N},
+            {"other_hand_Nmm", d.near.link < 0 ? Json(nullptr) : Json(d.near.moment_Nmm())},
+            {"other_hand_decides", d.nearDecides},
             {"springback_deg", numberJson(radToDeg(v.springback_rad))},
             {"springback_limit_deg", radToDeg(d.springLimit_rad)},
             {"life_s", v.life_s},
@@ -54,6 +59,10 @@ Json jointJson(const body::Limb& limb, const choice::Demand& d, const choice::Ve
             {"room_mm", d.room_mm < 1e8 ? Json(d.room_mm) : Json(nullptr)},
             {"edge", d.edge},
             {"lock", numberJson(v.bend.lock)},
+            {"strain_factor", numberJson(v.bend.strainFactor)},
+            {"bent_over_mm", numberJson(v.bend.bent_mm)},
+            {"whip", d.whip},
+            {"buried_in", d.buried ? Json(d.buriedIn) : Json(nullptr)},
             {"load_case", caseWord(d.load.why)},
             {"beyond_g", d.load.beyond_g},
             {"arm_mm", d.load.arm_mm},
@@ -85,6 +94,7 @@ Json limbJson(const production::Production& p, const body::Puppet& puppet, const
     for (const choice::Ending& e : choice::findEndings(l, c))
         j["endings"].push_back({{"after", limb.joints[static_cast<std::size_t>(e.joint)].id}, {"strands", e.strands}});
     j["state"] = stateWord(l.state), j["pinned"] = l.pinned;
+    j["reserve"] = numberJson(l.reserve), j["less_reserve_than_wanted"] = l.thin;
     j["candidates"] = l.candidates.size(), j["fitting"] = l.fitting;
     j["joints"] = Json::array();
     for (std::size_t i = 0; i < l.demands.size(); ++i)
@@ -104,7 +114,7 @@ void chooseRun(const std::string& path, bool json, Run& run) {
                {"name", puppet.name},
                {"mass_g", r.choice.totals.mass_g()},
                {"settled", r.choice.settled},
-               {"survival", r.choice.survival},
+               {"survival", numberJson(r.choice.survival)},
                {"stances", Json::array()},
                {"limbs", Json::array()}};
         for (const choice::Footing& f : r.choice.footings)
@@ -133,6 +143,8 @@ void chooseRun(const std::string& path, bool json, Run& run) {
             fmt::print("  {:<22} {} x {:.1f} {}{}{}: {}\n", l["name"].get<std::string>(), l["strands"].get<int>(),
                        l["diameter_mm"].get<double>(), l["material"].get<std::string>(), lay, ends,
                        l["state"].get<std::string>());
+            if (l["less_reserve_than_wanted"].get<bool>())
+                fmt::print("    holds with {:.1f} % to spare, less than is wanted\n", 100 * l["reserve"].get<double>());
             for (const Json& x : l["joints"])
                 fmt::print("    {:<20} needs {:7.1f} N·mm, holds {:>7}, lasts {:6.1f} of {:.0f} s: {}\n",
                            x["name"].get<std::string>(), x["needed_Nmm"].get<double>(),

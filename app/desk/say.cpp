@@ -67,6 +67,8 @@ QString Say::state(choice::State s) {
         return tr("tired");
     case choice::State::holds:
         return tr("holds");
+    case choice::State::not_checked:
+        return tr("not checked");
     }
     return {};
 }
@@ -85,6 +87,8 @@ QString Say::stateMeaning(choice::State s) {
         return tr("breaks too early");
     case choice::State::holds:
         return tr("keeps its pose and lasts");
+    case choice::State::not_checked:
+        return tr("nothing is posed here, and what it carries is not worked out");
     }
     return {};
 }
@@ -125,6 +129,8 @@ QString Say::role(paint::Role r) {
 
 QString Say::aim(body::Aim a) {
     switch (a) {
+    case body::Aim::simple:
+        return tr("simplest to make");
     case body::Aim::life:
         return tr("longest life");
     case body::Aim::light:
@@ -279,7 +285,12 @@ QString Say::wireReason(const choice::WireReason& r) {
 
 QString Say::verdict(choice::State s, const choice::Demand& d, const choice::Verdict& v, const wire::Bundle& b) {
     switch (s) {
+    case choice::State::not_checked:
+        return stateMeaning(s);
     case choice::State::crowded:
+        if (d.buried)
+            return tr("its gap lies inside the %1, which is hard once cured: %2 of %3 are free")
+                .arg(QString::fromStdString(d.buriedIn), length(d.free_mm), length(d.gap_mm));
         if (d.gapNeeded_mm > d.gap_mm)
             return tr("gap %1 of %2 needed at full bend").arg(length(d.gap_mm), length(d.gapNeeded_mm));
         return tr("bundle %1 across, room for %2")
@@ -288,11 +299,19 @@ QString Say::verdict(choice::State s, const choice::Demand& d, const choice::Ver
     case choice::State::holds:
         return tr("holds %1 of %2 N·mm needed").arg(figure(v.bend.hold_Nmm), figure(d.needed_Nmm));
     case choice::State::stiff:
-        return tr("takes %1 N to bend, a hand has %2 N here").arg(figure(v.effort_N), figure(d.effortLimit_N()));
+        if (d.nearDecides)
+            return tr("takes %1 N·mm to bend, the other hand can hold %2 against it (%3 N, %4 away)")
+                .arg(figure(v.effort_Nmm), figure(d.effortLimit_Nmm), figure(d.near.force_N), length(d.near.lever_mm));
+        if (d.far.dents)
+            return tr("takes %1 N to bend, the clay dents at %2 N").arg(figure(v.effort_N), figure(d.effortLimit_N()));
+        return tr("takes %1 N to bend, fingers can give %2 N here (your limit)")
+            .arg(figure(v.effort_N), figure(d.effortLimit_N()));
     case choice::State::springy:
         return tr("springs back %1 of %2 allowed").arg(degrees(v.springback_rad, 1), degrees(d.springLimit_rad, 1));
     case choice::State::tired:
         if (v.bend.status == wire::BendStatus::too_tight) return tr("bent tighter than any number here is good for");
+        if (v.bend.status == wire::BendStatus::lay_too_long)
+            return tr("a turn is more than three times as long as the gap: no life is predicted");
         return tr("lasts %1 of %2 s of film").arg(figure(v.life_s), figure(d.needFilm_s));
     }
     return {};
@@ -397,21 +416,45 @@ QString Say::openPoint(const production::OpenPoint& p) {
     return {};
 }
 
-QString Say::whyLay(const wire::Bundle& b, double gap, double lock) {
+QString Say::whyLay(const wire::Bundle& b, double gap) {
     if (b.strands == 1)
         return tr(
             "One strand needs no lay. It has nothing to share the stretch with, so thickness alone decides its life.");
     if (b.lay_mm <= 0)
         return tr("Parallel strands cannot slide between two stiff ends: the outer one is stretched at every bend. A "
-                  "lay equal to the gap would free them.");
-    const double turns = gap / b.lay_mm;
-    if (lock < 0.02)
-        return tr("The gap holds %1 whole %2 of the lay, so every strand passes from the outside of the bend to the "
-                  "inside and its length evens out: nothing is locked.")
-            .arg(number(turns, 0), std::lround(turns) == 1 ? tr("turn") : tr("turns"));
-    return tr("The gap holds %1 turns of the lay: %2 % of the strands' distance from the middle stays locked and is "
-              "stretched with every bend.")
-        .arg(number(turns, 2), number(lock * 100, 0));
+                  "lay equal to the gap or a little shorter would free them.");
+    const QString turns = number(gap / b.lay_mm, 2);
+    const QString factor = tr("The strain is %1 times that of one such wire, known to 15 %.")
+                               .arg(number(wire::findStrainFactor(b, gap), 2));
+    if (gap / b.lay_mm < wire::kLeastGapOverLay)
+        return tr("A turn is %1, more than three times the gap: the strands gather their bend at the stiff ends, and "
+                  "nobody knows how soon they break. A lay equal to the gap or a little shorter, never longer.")
+            .arg(length(b.lay_mm));
+    if (gap / b.lay_mm < 1 - 1e-9)
+        return tr("A turn is longer than the gap, which holds only %1 of it: free strands gather their bend at the stiff "
+                  "ends. %2 A lay equal to the gap or a little shorter, never longer.")
+            .arg(turns, factor);
+    if (wire::findLock(b, gap) < 0.02)
+        return tr("%n whole turn(s) of the lay lie in the gap, so every strand passes from the outside of the bend to the "
+                  "inside and its length evens out: nothing is stretched. %1",
+                  nullptr, static_cast<int>(std::lround(gap / b.lay_mm)))
+            .arg(factor);
+    return tr("%1 turns of the lay lie in the gap: what is more than whole turns stays stretched at every bend. %2")
+        .arg(turns, factor);
+}
+
+QString Say::chance(const body::Puppet& puppet, const choice::PuppetChoice& c) {
+    if (!std::isnan(c.survival))
+        return tr("Chance that no wire breaks before the film's end: %1 %.").arg(number(c.survival * 100, 0));
+    for (const choice::LimbChoice& l : c.limbs)
+        for (std::size_t j = 0; j < l.verdicts.size(); ++j)
+            if (const choice::State s = l.verdicts[j].state(); s != choice::State::holds)
+                return tr("Chance that no wire breaks: not while the %1 is %2.")
+                    .arg(QString::fromStdString(puppet.limbs[static_cast<std::size_t>(l.limb)]
+                                                    .joints[static_cast<std::size_t>(l.demands[j].joint)]
+                                                    .name),
+                         state(s));
+    return tr("Chance that no wire breaks: not checked.");
 }
 
 QString Say::remedy(const production::Remedy& r, const Document& d) {

@@ -54,7 +54,9 @@ public:
     static QString verdict(choice::State state, const choice::Demand& demand, const choice::Verdict& verdict,
                            const wire::Bundle& bundle);
     static QString openPoint(const production::OpenPoint& point);
-    static QString whyLay(const wire::Bundle& bundle, double gap_mm, double lock);
+    static QString whyLay(const wire::Bundle& bundle, double gap_mm);
+    /// Chance that no wire breaks, or why it is not said.
+    static QString chance(const body::Puppet& puppet, const choice::PuppetChoice& choice);
     static QString edge(double factor);
 
     /// Two lines: the change, and what comes of it.

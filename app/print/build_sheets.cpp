@@ -71,8 +71,7 @@ public:
         figures << tr("Material used %1; to buy %2.")
                        .arg(Say::money(m_r.price, m_production.currency),
                             Say::money(m_r.buyPrice, m_production.currency));
-        figures << tr("Chance that no joint fails in %1 s of film: %2 %.")
-                       .arg(Say::number(m_puppet.wants.film_s, 0), Say::number(m_r.choice.survival * 100, 0));
+        figures << Say::chance(m_puppet, m_r.choice);
         m_pages.text(column, y, tr("Figures"), 4.4, true);
         double at = y + 3;
         for (const QString& f : figures)
@@ -231,9 +230,8 @@ public:
         y += 8;
         m_pages.paragraph(
             {a.left(), y, a.width(), 30},
-            tr("Chance that no joint of the whole puppet fails before the film's end: %1 %. Film: seconds "
-               "that nine joints in ten reach. Hand: at the grip of the joint that takes most. %2")
-                .arg(Say::number(100 * m_r.choice.survival, 0), Say::footing(m_r.choice)),
+            tr("%1 Film: seconds that nine joints in ten reach. Hand: at the grip of the joint that takes most. %2")
+                .arg(Say::chance(m_puppet, m_r.choice), Say::footing(m_r.choice)),
             3.2, kGrey);
     }
 

@@ -389,6 +389,9 @@ void drawStateMark(QPainter& painter, const QPointF& c, double r, choice::State 
     const auto at = [&](double x, double y) { return c + QPointF(x * r, y * r); };
     QPainterPath p;
     switch (state) {
+    case choice::State::not_checked: // a dot: nothing is said
+        p.addEllipse(c, r * 0.12, r * 0.12);
+        break;
     case choice::State::holds: // a level bar
         p.moveTo(at(-0.5, 0)), p.lineTo(at(0.5, 0));
         break;

@@ -141,8 +141,10 @@ void checkLimb(Rules& r, const Puppet& puppet, const Limb& l) {
         int strands = l.pick->strands, at = -1;
         for (const StrandDrop& d : l.pick->drops) {
             const int i = findJointIndex(l, d.joint);
-            r.that(i >= 0 && l.joints[static_cast<std::size_t>(std::max(i, 0))].posed && i > at, place,
-                   "strands drop after joint " + d.joint.substr(0, 70), "must be posed joints from root to tip");
+            r.that(i >= 0 && l.joints[static_cast<std::size_t>(std::max(i, 0))].posed != l.whip && i > at &&
+                       i + 1 < static_cast<int>(l.joints.size()),
+                   place, "strands drop after joint " + d.joint.substr(0, 70),
+                   l.whip ? "must be fixed points from root to tip" : "must be posed joints from root to tip");
             r.that(d.strands >= 1 && d.strands < strands, place, std::to_string(d.strands) + " strands",
                    "must be fewer than before the drop");
             at = i, strands = d.strands;
@@ -260,6 +262,15 @@ Result<Puppet> makePuppet(Puppet puppet) {
     r.between(where, "hold factor", puppet.wants.holdFactor, 1, 10, "");
     r.between(where, "set", radToDeg(puppet.wants.set_rad), 0.05, 5, " degrees");
     r.above(where, "film", puppet.wants.film_s, 1e6, " s");
+    r.between(where, "retakes", puppet.wants.retakes, 1, 20, "");
+    r.between(where, "reserve", puppet.wants.reserve, 0, 1, "");
+    r.between(where, "strands at most", puppet.wants.mostStrands, 1, 7, "");
+    r.that(puppet.wants.disliked_mm.size() <= 50, where, "disliked gauges", "are more than 50");
+    for (double d : puppet.wants.disliked_mm)
+        r.between(where, "disliked gauge", d, 0.1, 10);
+    r.that(puppet.left.size() <= 2000, where, "points left as they are", "are more than 2000");
+    for (const std::string& key : puppet.left)
+        r.that(!key.empty() && key.size() <= 400, where, "point left as it is", "must have 1 to 400 letters");
     r.between(where, "feet down", puppet.wants.feetDown, 0, 512, "");
     r.above(where, "seconds a pose", puppet.wants.poseEvery_s, 1e4, " s");
     r.that(puppet.wants.shot.size() <= 2000, where, std::to_string(puppet.wants.shot.size()) + " poses in the shot",
@@ -307,7 +318,7 @@ Result<Puppet> makePuppet(Puppet puppet) {
         if (!sound) return sound.fault();
         second = sound.take();
     }
-    // A fixed point has nothing to bend; a whip's gap is its whole free length, and it has no hard edge.
+    // A fixed point has nothing to bend; a whip's gap is its whole free length.
     for (Limb& l : puppet.limbs) {
         for (Joint& j : l.joints) {
             if (j.posed) continue;
@@ -317,7 +328,7 @@ Result<Puppet> makePuppet(Puppet puppet) {
         }
         if (!l.whip) continue;
         const auto root = std::find_if(l.joints.begin(), l.joints.end(), [](const Joint& j) { return j.posed; });
-        root->gap_mm = 0, root->edge = 1;
+        root->gap_mm = 0;
         for (auto j = root; j + 1 != l.joints.end(); ++j)
             root->gap_mm += norm((j + 1)->at_mm - j->at_mm);
         if (root->gap_mm > kLongestGap_mm)

@@ -3,8 +3,8 @@
 // Points in mm in the puppet's own frame (x to the puppet's left, y up from the base, z to the front).
 // A mirrored limb is drawn once, on the left side (x > 0); its twin is its mirror image in x.
 // Angles in rad, measured from the angle at which the joint is built.
-#include "base/value.h"
 #include "base/result.h"
+#include "base/value.h"
 #include "base/vec3.h"
 #include <map>
 #include <optional>
@@ -61,7 +61,7 @@ struct Joint {
     double low_rad = 0, high_rad = 0; ///< range
     double edge = 1.3;                ///< strain raiser where the gap meets a stiff end
     double movesPerSecond = 0.5;      ///< cycles a second of film
-    double formingBends = 0;          ///< full bends to and fro spent while it is built
+    double formingBends = 0;          ///< full bends to and fro, through its larger angle, spent while it is built
     std::optional<double> need_s;     ///< seconds of film wanted; the puppet's unless set
     Extras extras{};
     ENKINET_COMPARED(Joint)
@@ -84,6 +84,9 @@ struct WirePick {
     friend bool operator==(const WirePick&, const WirePick&) = default;
 };
 
+/// How a whip is posed: by a force at its tip, so that the bend gathers at the root, or shaped along by several fingers.
+enum class Posing { by_tip, along };
+
 enum class LimbKind { spine, arm, leg, finger, tail, neck, wing, ear, jaw, other };
 
 /// How a limb's tip is held to the base.
@@ -99,6 +102,7 @@ struct Limb {
     LimbKind kind = LimbKind::other;
     bool mirrored = false;
     bool whip = false; ///< no stiff stretches: its one posed joint bends over the whole length from there to the tip
+    Posing posing = Posing::by_tip; ///< of a whip
     std::string hangsOnLimb, hangsOnJoint; ///< both empty for the one limb that all others hang on
     std::vector<Joint> joints;
     std::vector<Segment> segments;
@@ -127,7 +131,7 @@ struct Mass {
     ENKINET_COMPARED(Mass)
 };
 
-enum class Aim { life, light, easy, cheap, spools };
+enum class Aim { simple, life, light, easy, cheap, spools };
 
 /// How widely the puppet acts: the joints' ranges are those of plain acting; quiet takes half, broad half as much
 /// again.
@@ -153,7 +157,14 @@ struct Wants {
     double holdFactor = 1.5;
     double set_rad = 0.008726646259971648; ///< 0.5 degrees
     double film_s = 20;
-    Aim aim = Aim::life;
+    double retakes = 1.2; ///< cycles for each that ends up in the film: retakes and corrections
+    Aim aim = Aim::simple;
+    double reserve = 0.05; ///< by which a chosen wire stays inside hold, effort, springback and life
+    int mostStrands = 7;   ///< no wire of more is chosen
+    bool mayDrop = true;   ///< strands may end on the way
+    std::vector<double> disliked_mm{}; ///< gauges that are not chosen
+    bool thisPoseOnly = false; ///< joints hold the pose on the board, not the hardest one
+    bool steadied = false;     ///< two hands or a stand hold what is on the near side of a joint
     bool steelMayPose = false;
     Acting acting = Acting::plain;
     /// Feet on the ground at least; 0: one of two, all but one of more.
@@ -223,6 +234,7 @@ struct Puppet {
     std::vector<Picture> pictures;
     std::vector<Measure> measures;
     std::optional<RigPoint> rig;
+    std::vector<std::string> left{}; ///< open points that the builder leaves as they are, by their keys
     std::vector<Puppet> aside{}; ///< none or one: a second design kept beside this one, itself without any
     Extras extras{};
     ENKINET_COMPARED(Puppet)

@@ -244,6 +244,19 @@ Stretch findCommon(Stretch a, Stretch b) {
     return c.to > c.from ? c : Stretch{c.from, c.from};
 }
 
+bool isInside(const Segment& segment, const Link& link, const Vec3& p) { return insideTube(segment.stations, link, p); }
+
+bool isInside(const Mass& m, const MassCopy& copy, const Vec3& p) {
+    if (m.shape == MassShape::weighed) return false;
+    double sum = 0, most = 0;
+    const double half[] = {m.half_mm.x, m.half_mm.y, m.half_mm.z};
+    for (std::size_t i = 0; i < 3; ++i) {
+        const double u = dot(p - copy.at, copy.axes[i]) / half[i];
+        sum += u * u, most = std::max(most, std::abs(u));
+    }
+    return m.shape == MassShape::box ? most < 1 : sum < 1;
+}
+
 double findAxisInside(const Mass& mass, const Vec3& at, const Link& link, double inset) {
     return axisInside(mass, at, link, inset).length() * link.length_mm;
 }

@@ -60,6 +60,10 @@ std::vector<Stretch> calcOwnStretches(const Puppet& puppet, const Skeleton& skel
 Stretch findStiff(const Link& link);
 Stretch findCommon(Stretch a, Stretch b);
 
+/// True inside the finished surface of a segment (without stations: never) or of a mass (weighed: never).
+bool isInside(const Segment& segment, const Link& link, const Vec3& point);
+bool isInside(const Mass& mass, const MassCopy& copy, const Vec3& point);
+
 /// Length of a link's axis inside a mass inset by a thickness, mm (closed form).
 double findAxisInside(const Mass& mass, const Vec3& at, const Link& link, double inset_mm);
 

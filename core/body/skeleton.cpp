@@ -58,7 +58,8 @@ private:
             if (a.posed) {
                 const int hinge = static_cast<int>(m_s.hinges.size());
                 m_s.hinges.push_back(
-                    {copy, static_cast<int>(i), mirrored(a.at_mm, right), before, link, sided(a.name, limb, right)});
+                    {copy, static_cast<int>(i), mirrored(a.at_mm, right), before, link, sided(a.name, limb, right),
+                     limb.whip});
                 bodyAt = addBody(bodyAt, hinge);
             }
             Link l;

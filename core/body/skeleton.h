@@ -29,6 +29,7 @@ struct Hinge {
     Vec3 at;
     int before = 0, after = 0; ///< links on the root side and on the tip side
     std::string label;         ///< "left ankle"
+    bool whip = false;         ///< bends over all links of its copy from `after` on
 };
 
 struct MassCopy {

@@ -16,12 +16,20 @@ namespace {
 /// A limb's field stays below this; a very long one is tried with one drop, or none.
 constexpr std::size_t kMostCandidates = 20000;
 
-std::vector<double> laysFor(const std::vector<Demand>& demands, int strands, double diameter) {
+/// None, and the limb's shortest gap divided by 1, 2 and 3: a lay longer than a gap gathers the bend at its ends. Of a
+/// whip the length over which the bend gathers stands for the gap.
+std::vector<double> laysFor(const std::vector<Demand>& demands, const wire::BendTable& table, int strands,
+                            double diameter) {
     std::set<double> lays{0};
-    if (strands > 1)
-        for (const Demand& d : demands)
-            for (int k = 1; k <= 3; ++k)
-                if (d.gap_mm / k >= wire::findShortestLay(strands, diameter)) lays.insert(d.gap_mm / k);
+    if (strands == 1 || demands.empty()) return {0};
+    double shortest = 1e9;
+    for (const Demand& d : demands)
+        shortest =
+            std::fmin(shortest, d.whip ? wire::findWhipReach(table, diameter, d.posing,
+                                                             {d.gap_mm, d.angle_rad, d.range_rad, d.edge, d.set_rad})
+                                       : d.gap_mm);
+    for (int k = 1; k <= 3; ++k)
+        if (shortest / k >= wire::findShortestLay(strands, diameter)) lays.insert(shortest / k);
     return {lays.begin(), lays.end()};
 }
 
@@ -29,7 +37,7 @@ std::vector<double> laysFor(const std::vector<Demand>& demands, int strands, dou
 bool sameBend(const Demand& a, const Demand& b) {
     return a.gap_mm == b.gap_mm && a.angle_rad == b.angle_rad && a.range_rad == b.range_rad && a.edge == b.edge &&
            a.set_rad == b.set_rad && a.formingBends == b.formingBends && a.fromPoses == b.fromPoses &&
-           a.clayEI_Nmm2 == b.clayEI_Nmm2 &&
+           a.clayEI_Nmm2 == b.clayEI_Nmm2 && a.whip == b.whip && a.posing == b.posing && a.loadShape == b.loadShape &&
            std::equal(
                a.cycles.begin(), a.cycles.end(), b.cycles.begin(), b.cycles.end(),
                [](const wire::Cycle& x, const wire::Cycle& y) { return x.range == y.range && x.count == y.count; });
@@ -39,8 +47,8 @@ bool sameBend(const Demand& a, const Demand& b) {
 bool sameLimits(const Demand& a, const Demand& b) {
     return a.needed_Nmm == b.needed_Nmm && a.effortLimit_Nmm == b.effortLimit_Nmm && a.lever_mm == b.lever_mm &&
            a.springLimit_rad == b.springLimit_rad && a.needFilm_s == b.needFilm_s &&
-           a.movesPerSecond == b.movesPerSecond && a.room_mm == b.room_mm && a.gapNeeded_mm == b.gapNeeded_mm &&
-           a.clayPlastic_Nmm == b.clayPlastic_Nmm;
+           a.movesPerSecond == b.movesPerSecond && a.buried == b.buried && a.free_mm == b.free_mm &&
+           a.room_mm == b.room_mm && a.gapNeeded_mm == b.gapNeeded_mm && a.clayPlastic_Nmm == b.clayPlastic_Nmm;
 }
 
 class Field {
@@ -48,14 +56,22 @@ public:
     Field(const Puppet& puppet, const Stock& stock, LimbChoice& choice, const LimbChoice* former, LimbChoice* spent)
         : m_puppet(puppet), m_stock(stock), m_choice(choice),
           m_limb(puppet.limbs[static_cast<std::size_t>(choice.limb)]), m_path(makePath(m_limb)) {
-        m_choice.steelPosed = puppet.wants.steelMayPose;
+        const Wants& w = puppet.wants;
+        m_choice.wishes = {w.steelMayPose, w.mayDrop, w.mostStrands, w.disliked_mm};
+        m_choice.places.clear();
+        if (m_limb.whip && !choice.demands.empty())
+            for (int i = choice.demands.front().joint + 1; i + 1 < static_cast<int>(m_limb.joints.size()); ++i)
+                m_choice.places.push_back(i);
+        else
+            for (const Demand& d : choice.demands)
+                m_choice.places.push_back(d.joint);
         m_choice.twice = m_limb.mirrored, m_choice.cut = m_limb.cut_mm.has_value();
         m_choice.path = m_path;
         bool same = former && former->demands.size() == choice.demands.size();
         for (std::size_t i = 0; same && i < choice.demands.size(); ++i)
             same = sameBend(choice.demands[i], former->demands[i]);
         if (!same) return;
-        if (former->steelPosed == m_choice.steelPosed && former->fieldCandidates > 0) {
+        if (former->wishes == m_choice.wishes && former->places == m_choice.places && former->fieldCandidates > 0) {
             // The same field: only what loads and lengths decide is looked at again.
             const std::size_t trials = former->fieldTrials, candidates = former->fieldCandidates;
             choice.trials = spent ? std::move(spent->trials) : former->trials;
@@ -69,7 +85,7 @@ public:
             return;
         }
         for (const Trial& t : former->trials)
-            m_known[key(t.spool, t.bundle, t.spunDamage)] = &t;
+            m_known[key(t.spool, t.bundle, t.spunDamage, t.ends)] = &t;
     }
 
     void run() {
@@ -85,17 +101,18 @@ public:
         std::size_t plain = 0;
         for (const Spool& s : m_stock.spools)
             for (int n : wire::kStrandCounts)
-                plain += laysFor(m_choice.demands, n, s.diameter_mm).size();
+                plain += laysFor(m_choice.demands, *m_stock.tables.at(s.material), n, s.diameter_mm).size();
         // Runs of strands that never grow, for each one that does not change: five counts, places between joints.
-        const auto k = static_cast<double>(std::max<std::size_t>(1, m_choice.demands.size()));
+        const auto k = static_cast<double>(std::max<std::size_t>(1, m_choice.places.size() + (m_limb.whip ? 1 : 0)));
         const double one = (5 + 10 * (k - 1)) / 5, two = one + 10 * (k - 1) * (k - 2) / 2 / 5;
         const double fields[] = {1, one, two};
-        m_drops = kMostDrops;
+        m_drops = m_choice.wishes.mayDrop ? kMostDrops : 0;
         while (m_drops > 0 && static_cast<double>(plain) * fields[m_drops] > kMostCandidates)
             --m_drops;
         for (std::size_t i = 0; i < m_stock.spools.size(); ++i)
             for (int n : wire::kStrandCounts)
-                for (double lay : laysFor(m_choice.demands, n, m_stock.spools[i].diameter_mm))
+                for (double lay :
+                     laysFor(m_choice.demands, m_stock.tableOf(static_cast<int>(i)), n, m_stock.spools[i].diameter_mm))
                     withDrops(static_cast<int>(i), {n, m_stock.spools[i].diameter_mm, lay});
     }
 
@@ -117,15 +134,20 @@ private:
             finish(c);
     }
 
-    using Key = std::tuple<int, int, double, double>;
-    static Key key(int spool, const wire::Bundle& b, double spun) { return {spool, b.strands, b.lay_mm, spun}; }
+    using Key = std::tuple<int, int, double, double, std::vector<std::pair<int, int>>>;
+    static Key key(int spool, const wire::Bundle& b, double spun, const std::vector<Ending>& ends) {
+        std::vector<std::pair<int, int>> flat;
+        for (const Ending& e : ends)
+            flat.emplace_back(e.joint, e.strands);
+        return {spool, b.strands, b.lay_mm, spun, std::move(flat)};
+    }
 
     void withDrops(int spool, const wire::Bundle& bundle) {
         start(spool, bundle);
         finish();
         // What is out as a whole needs no variants.
         if (m_choice.candidates.back().bar != Bar::none && m_choice.candidates.back().bar != Bar::spool_short) return;
-        const int last = static_cast<int>(m_choice.demands.size()) - 1;
+        const int last = static_cast<int>(m_choice.places.size()) - (m_limb.whip ? 0 : 1);
         for (int first = 0; m_drops >= 1 && first < last; ++first)
             for (int m : wire::kStrandCounts) {
                 if (m >= bundle.strands) continue;
@@ -148,7 +170,17 @@ private:
             m_new.bar = Bar::material_static;
         else if (wire::findTwistDamage(bundle, card) > wire::kTwistRefuse)
             m_new.bar = Bar::twist;
+        else if (isUnwished(bundle))
+            m_new.bar = Bar::unwished;
         m_new.trial[0] = trialOf(spool, bundle, 0);
+    }
+
+    bool isUnwished(const wire::Bundle& b) const {
+        constexpr double kSame_mm = 0.005; // as gauges are told apart
+        const auto& w = m_choice.wishes;
+        return b.strands > w.mostStrands || std::any_of(w.disliked_mm.begin(), w.disliked_mm.end(), [&](double d) {
+                   return std::abs(d - b.diameter_mm) < kSame_mm;
+               });
     }
 
     void drop(int after, int strands) {
@@ -160,12 +192,12 @@ private:
             trialOf(m_new.spool, b, wire::findTwistDamage(m_new.bundle, m_stock.tableOf(m_new.spool).card()));
     }
 
-    int trialOf(int spool, const wire::Bundle& bundle, double spun) {
+    int trialOf(int spool, const wire::Bundle& bundle, double spun, const std::vector<Ending>& ends = {}) {
         const auto [it, fresh] =
-            m_index.try_emplace(key(spool, bundle, spun), static_cast<int>(m_choice.trials.size()));
+            m_index.try_emplace(key(spool, bundle, spun, ends), static_cast<int>(m_choice.trials.size()));
         if (!fresh) return it->second;
         Trial t;
-        t.spool = spool, t.bundle = bundle, t.spunDamage = spun;
+        t.spool = spool, t.bundle = bundle, t.spunDamage = spun, t.ends = ends;
         const wire::BendTable& table = m_stock.tableOf(spool);
         const wire::Calibration& calibration = m_stock.calibrationOf(spool);
         const auto known = m_known.find(it->first);
@@ -174,12 +206,22 @@ private:
         } else {
             std::vector<wire::WireBend> bends;
             for (const Demand& d : m_choice.demands)
-                bends.push_back(findBendOf(d, table, bundle, calibration, spun));
+                bends.push_back(findBendOf(d, table, bundle, calibration, spun, whipEnds(ends)));
             t.bends = std::make_shared<const std::vector<wire::WireBend>>(std::move(bends));
         }
         judgeTrial(t);
         m_choice.trials.push_back(std::move(t));
         return it->second;
+    }
+
+    /// Places along the whip at which strands end, from its root.
+    std::vector<wire::WhipEnd> whipEnds(const std::vector<Ending>& ends) const {
+        std::vector<wire::WhipEnd> at;
+        const int root = m_choice.demands.empty() ? 0 : m_choice.demands.front().joint;
+        const double start = root == 0 ? 0 : m_path.segmentEnd_mm[static_cast<std::size_t>(root - 1)];
+        for (const Ending& e : ends)
+            at.push_back({m_path.endAfter_mm[static_cast<std::size_t>(e.joint)] - start, e.strands});
+        return at;
     }
 
     void judgeTrial(Trial& t) const {
@@ -192,12 +234,22 @@ private:
             double miss = 0;
             for (double x : v.shortfall)
                 miss += x;
-            t.at[j] = {v.bend.hold_Nmm,         v.life_s, v.effort_Nmm / d.effortLimit_Nmm, miss,
-                       v.life_s / d.needFilm_s, v.state()};
+            t.at[j] = {v.bend.hold_Nmm, v.life_s, v.effort_Nmm / d.effortLimit_Nmm, miss, v.life_s / d.needFilm_s,
+                       v.inside(),      v.state()};
         }
     }
 
     void finish() {
+        // A whip is one beam: its strands that end are part of the one trial.
+        if (m_limb.whip && m_new.drops > 0 && !m_choice.demands.empty()) {
+            std::vector<Ending> ends;
+            for (int i = 0; i < m_new.drops; ++i) {
+                const auto k = static_cast<std::size_t>(i);
+                ends.push_back({m_choice.places[static_cast<std::size_t>(m_new.after[k])],
+                                m_choice.trials[static_cast<std::size_t>(m_new.trial[k + 1])].bundle.strands});
+            }
+            m_new.trial[0] = trialOf(m_new.spool, m_new.bundle, 0, ends);
+        }
         finish(m_new);
         m_choice.candidates.push_back(m_new);
     }
@@ -209,7 +261,7 @@ private:
         std::array<Ending, kMostDrops> endings;
         for (int i = 0; i < c.drops; ++i) {
             const auto k = static_cast<std::size_t>(i);
-            endings[k] = {m_choice.demands[static_cast<std::size_t>(c.after[k])].joint,
+            endings[k] = {m_choice.places[static_cast<std::size_t>(c.after[k])],
                           m_choice.trials[static_cast<std::size_t>(c.trial[k + 1])].bundle.strands};
         }
         const std::span<const Ending> ends(endings.data(), static_cast<std::size_t>(c.drops));
@@ -217,9 +269,11 @@ private:
         // The parent's bundle is not chosen yet: one like this stands in for the wraps.
         const std::size_t n = findGroups(m_path, c.bundle, ends, wire::findBundleDiameter(c.bundle), groups);
         double from = 0;
-        c.wire_mm = c.mass_g = 0;
+        c.wire_mm = c.mass_g = c.work_min = 0;
         for (std::size_t i = 0; i < n; ++i)
-            c.wire_mm += groups[i].pieces * groups[i].piece_mm;
+            c.wire_mm += groups[i].pieces * groups[i].piece_mm, c.work_min += groups[i].pieces * m_stock.work.cut_min;
+        if (c.bundle.lay_mm > 0) c.work_min += m_stock.work.spin_min;
+        c.work_min += static_cast<double>(m_limb.joints.size()) * m_stock.work.bind_min;
         for (int i = 0; i <= c.drops; ++i) {
             const double to =
                 i == c.drops ? m_path.path_mm
@@ -236,6 +290,7 @@ private:
             c.bar = Bar::spool_short;
         double worstMiss = 0;
         c.lifeMargin = m_choice.demands.empty() ? 1 : 1e9;
+        c.inside = 1e9;
         c.miss = c.worstEffort = 0, c.worstJoint = -1, c.state = State::holds;
         for (std::size_t j = 0; j < m_choice.demands.size(); ++j) {
             const Trial::At& at = findAt(m_choice, c, j);
@@ -246,6 +301,7 @@ private:
                 c.worstJoint = static_cast<int>(j), c.state = at.state;
             worstMiss = std::max(worstMiss, at.miss);
             c.lifeMargin = std::min(c.lifeMargin, at.margin);
+            c.inside = std::min(c.inside, at.inside);
             c.worstEffort = std::max(c.worstEffort, at.effort);
         }
         c.fits = c.bar == Bar::none && c.state == State::holds;
@@ -265,11 +321,12 @@ private:
     std::vector<bool> m_asked; ///< by demand: its limits are as they were; empty: none are known
 };
 
-bool better(const LimbChoice& l, const Candidate& a, const Candidate& b, Aim aim) {
+bool better(const LimbChoice& l, const Candidate& a, const Candidate& b, const Wants& wants) {
     if (a.fits != b.fits) return a.fits;
     if (!a.fits && a.miss != b.miss) return a.miss < b.miss;
     if (!a.fits) return a.drops < b.drops;
-    const auto x = findRank(l, a, aim), y = findRank(l, b, aim);
+    if (const double x = findCounted(a, wants.reserve), y = findCounted(b, wants.reserve); x != y) return x > y;
+    const auto x = findRank(l, a, wants.aim), y = findRank(l, b, wants.aim);
     return x != y ? x < y : a.drops < b.drops;
 }
 
@@ -297,8 +354,8 @@ int findPicked(const Puppet& puppet, const Stock& stock, LimbChoice& l) {
             if (isPick(l, limb, l.candidates[k], static_cast<int>(i), *bundle, *limb.pick)) return static_cast<int>(k);
         std::vector<std::pair<int, int>> drops;
         for (const StrandDrop& d : limb.pick->drops)
-            for (std::size_t j = 0; j + 1 < l.demands.size(); ++j)
-                if (limb.joints[static_cast<std::size_t>(l.demands[j].joint)].id == d.joint)
+            for (std::size_t j = 0; j + (limb.whip ? 0 : 1) < l.places.size(); ++j)
+                if (limb.joints[static_cast<std::size_t>(l.places[j])].id == d.joint)
                     drops.emplace_back(static_cast<int>(j), d.strands);
         // The trials of the field so far stay where they are: more are added behind them.
         LimbChoice extra;
@@ -338,7 +395,9 @@ const wire::Calibration& Stock::calibrationOf(int spool) const {
 
 const Trial& findTrial(const LimbChoice& l, const Candidate& c, std::size_t demand) {
     int level = 0;
-    while (level<c.drops&& static_cast<int>(demand)> c.after[static_cast<std::size_t>(level)])
+    // A whip's one trial knows where its strands end.
+    const bool whip = l.demands[demand].whip;
+    while (!whip && level<c.drops&& static_cast<int>(demand)> c.after[static_cast<std::size_t>(level)])
         ++level;
     return l.trials[static_cast<std::size_t>(c.trial[static_cast<std::size_t>(level)])];
 }
@@ -350,7 +409,7 @@ const Trial::At& findAt(const LimbChoice& l, const Candidate& c, std::size_t dem
 std::vector<Ending> findEndings(const LimbChoice& l, const Candidate& c) {
     std::vector<Ending> ends;
     for (std::size_t i = 0; i < static_cast<std::size_t>(c.drops); ++i)
-        ends.push_back({l.demands[static_cast<std::size_t>(c.after[i])].joint,
+        ends.push_back({l.places[static_cast<std::size_t>(c.after[i])],
                         l.trials[static_cast<std::size_t>(c.trial[i + 1])].bundle.strands});
     return ends;
 }
@@ -365,19 +424,25 @@ int findStrands(const LimbChoice& l, int segment) {
     return strands;
 }
 
-std::pair<double, double> findRank(const LimbChoice& l, const Candidate& c, Aim aim) {
-    if (l.demands.empty()) return {c.price, c.mass_g};
+Rank findRank(const LimbChoice& l, const Candidate& c, Aim aim) {
+    const double strands = c.bundle.strands, drops = c.drops, life = l.demands.empty() ? 0 : -c.lifeMargin;
     switch (aim) {
+    case Aim::simple:
+        return {strands, drops, c.work_min, life, l.demands.empty() ? c.price : c.mass_g};
     case Aim::light:
         return {c.mass_g, c.price};
     case Aim::easy:
-        return {c.worstEffort, c.mass_g};
+        return {l.demands.empty() ? c.price : c.worstEffort, c.mass_g};
     case Aim::cheap:
         return {c.price, c.mass_g};
-    default:
-        return {-c.lifeMargin, c.mass_g};
+    case Aim::life:
+    case Aim::spools:
+        break;
     }
+    return {l.demands.empty() ? c.price : life, c.mass_g};
 }
+
+double findCounted(const Candidate& c, double reserve) { return std::min(c.inside, 1 + reserve); }
 
 void tryCandidates(const Puppet& puppet, const Stock& stock, LimbChoice& choice, const LimbChoice* former) {
     Field(puppet, stock, choice, former, nullptr).run();
@@ -396,11 +461,12 @@ void pickCandidate(const Puppet& puppet, const Stock& stock, LimbChoice& l, cons
         l.fitting += c.fits ? 1 : 0;
         if (l.pinned || !l.reason.needed() || c.bar != Bar::none) continue;
         if (!allowed.empty() && !allowed[static_cast<std::size_t>(c.spool)]) continue;
-        if (l.chosen < 0 || better(l, c, l.candidates[static_cast<std::size_t>(l.chosen)], puppet.wants.aim))
+        if (l.chosen < 0 || better(l, c, l.candidates[static_cast<std::size_t>(l.chosen)], puppet.wants))
             l.chosen = static_cast<int>(i);
     }
     l.verdicts.clear();
-    l.state = State::holds, l.worst = -1;
+    l.state = l.demands.empty() ? State::not_checked : State::holds, l.worst = -1;
+    l.reserve = wire::WireBend::nan, l.thin = false;
     if (l.chosen < 0) return;
     const Candidate& c = l.candidates[static_cast<std::size_t>(l.chosen)];
     for (std::size_t j = 0; j < l.demands.size(); ++j) {
@@ -408,8 +474,11 @@ void pickCandidate(const Puppet& puppet, const Stock& stock, LimbChoice& l, cons
         l.verdicts.push_back(judgeBend(l.demands[j], (*t.bends)[j], stock.tableOf(c.spool).card(), t.bundle,
                                        stock.calibrationOf(c.spool)));
     }
+    if (l.demands.empty()) return;
     l.state = c.state;
     l.worst = c.worstJoint;
+    l.reserve = c.inside - 1;
+    l.thin = c.state == State::holds && c.inside < 1 + puppet.wants.reserve;
 }
 
 } // namespace enkinet::choice

@@ -27,6 +27,7 @@ struct Stock {
     std::vector<Spool> spools;
     Tables tables;
     std::vector<wire::Calibration> calibrations; ///< one a spool, or none at all
+    fill::WireWork work{};                       ///< minutes at the bench
     const wire::Calibration& calibrationOf(int spool) const;
     const wire::BendTable& tableOf(int spool) const {
         return *tables.at(spools[static_cast<std::size_t>(spool)].material);
@@ -35,19 +36,21 @@ struct Stock {
 };
 
 /// Why a whole candidate is out before any joint is looked at.
-enum class Bar { none, material_static, twist, spool_short };
+enum class Bar { none, material_static, twist, spool_short, unwished };
 
-/// A bundle of one spool, as it runs through some of a limb's joints.
+/// A bundle of one spool, as it runs through some of a limb's joints; of a whip, all of it.
 struct Trial {
     int spool = 0;
     wire::Bundle bundle;
-    double spunDamage = 0; ///< of the larger bundle that it was spun in
+    double spunDamage = 0;      ///< of the larger bundle that it was spun in
+    std::vector<Ending> ends{}; ///< of a whip's strands, on the way
     /// The trial at one joint.
     struct At {
         double hold_Nmm = 0, life_s = 0;
         double effort = 0; ///< over its limit
         double miss = 0;   ///< sum of ln shortfalls
         double margin = 0; ///< life over need
+        double inside = 0; ///< least of hold, effort, springback and life over what is asked
         State state = State::holds;
     };
     std::vector<At> at;                                       ///< one a demand
@@ -58,7 +61,7 @@ struct Candidate {
     int spool = 0;
     wire::Bundle bundle;                           ///< at the root
     int drops = 0;                                 ///< how often strands end on the way
-    std::array<int, body::kMostDrops> after{};     ///< demand after which each does
+    std::array<int, body::kMostDrops> after{};     ///< place after which each does
     std::array<int, body::kMostDrops + 1> trial{}; ///< the bundles from root to tip
     Bar bar = Bar::none;
     bool fits = false;
@@ -66,6 +69,8 @@ struct Candidate {
     State state = State::holds;
     double miss = 0;                           ///< sum of ln shortfalls; 0 when it fits
     double lifeMargin = 0;                     ///< least ratio of life to need over the joints
+    double inside = 0;                         ///< least margin of hold, effort, springback and life over the joints
+    double work_min = 0;                       ///< cutting, spinning and binding one copy
     double worstEffort = 0;                    ///< largest ratio of effort to limit
     double mass_g = 0, price = 0, wire_mm = 0; ///< wire used by one copy of the limb
 };
@@ -86,7 +91,16 @@ struct LimbChoice {
     std::vector<Trial> trials;
     std::vector<Candidate> candidates;
     std::size_t fieldTrials = 0, fieldCandidates = 0; ///< of the field; what a pick adds comes behind
-    bool steelPosed = false, twice = false, cut = false; ///< as the field was made
+    bool twice = false, cut = false;                  ///< as the field was made
+    /// What the builder wishes of any wire, as the field was made.
+    struct Wishes {
+        bool steelMayPose = false, mayDrop = true;
+        int mostStrands = 7;
+        std::vector<double> disliked_mm;
+        friend bool operator==(const Wishes&, const Wishes&) = default;
+    };
+    Wishes wishes;
+    std::vector<int> places; ///< joints after which strands may end: posed ones, of a whip the fixed ones on its way
     LimbPath path;
     WireReason reason;
     int chosen = -1;               ///< index into candidates; -1: none can be tried, or none is needed
@@ -95,6 +109,8 @@ struct LimbChoice {
     State state = State::holds;    ///< worst joint's
     int worst = -1;                ///< demand that decides; -1 without posed joints
     int fitting = 0;               ///< how many candidates fit
+    double reserve = 0;            ///< by which the chosen stays inside its limits; NaN where nothing is posed
+    bool thin = false;             ///< it holds, but not with the reserve that is wanted
     ENKINET_VALUE(LimbChoice)
 };
 
@@ -117,7 +133,10 @@ void tryAgain(const body::Puppet& puppet, const Stock& stock, LimbChoice& choice
 void pickCandidate(const body::Puppet& puppet, const Stock& stock, LimbChoice& choice,
                    const std::vector<bool>& allowed = {});
 
-/// Smaller is better, by the builder's aim, among candidates that fit; mass breaks ties.
-std::pair<double, double> findRank(const LimbChoice& choice, const Candidate& candidate, body::Aim aim);
+/// Smaller is better, by the builder's aim, among candidates that fit with the reserve. (70)
+using Rank = std::array<double, 5>;
+Rank findRank(const LimbChoice& choice, const Candidate& candidate, body::Aim aim);
+/// What of its margin counts: no more than the reserve that is wanted. Larger is better, before any rank.
+double findCounted(const Candidate& candidate, double reserve);
 
 } // namespace enkinet::choice

@@ -1,5 +1,6 @@
 #include "choice/choose.h"
 #include "base/units.h"
+#include "choice/chance.h"
 #include "load/reach.h"
 #include "load/stance.h"
 #include <algorithm>
@@ -19,11 +20,42 @@ constexpr double kOrder = 0.9;
 /// Raw clay held level without wire must keep this factor to spare.
 constexpr double kRawSpare = 2;
 
-std::vector<load::PointMass> pointMasses(const std::vector<fill::Part>& parts) {
+/// One part's layer on a whip's link, spread so that mass and centre are kept: density linear along it.
+void spread(const fill::LayerMass& l, const Link& link, Stretch over, int body, std::vector<load::PointMass>& masses) {
+    constexpr int kSlices = 12;
+    const Vec3 along = link.to - link.from, middle = link.from + (over.from + over.to) / 2 * along;
+    const double half = over.length() / 2;
+    const double off = dot(l.centre - middle, along) / dot(along, along) / std::max(half, 1e-12);
+    // A centre farther off than a linear density reaches stays a point.
+    if (half <= 0 || std::abs(off) > 1.0 / 3) {
+        masses.push_back({l.mass_g, l.centre, body});
+        return;
+    }
+    for (int i = 0; i < kSlices; ++i) {
+        const double a = -1 + 2.0 * i / kSlices, b = -1 + 2.0 * (i + 1) / kSlices;
+        const double zeroth = (b - a) / 2 + 0.75 * off * (b * b - a * a);
+        const double first = (b * b - a * a) / 4 + off * (b * b * b - a * a * a) / 2;
+        if (zeroth > 0) masses.push_back({l.mass_g * zeroth, middle + half * first / zeroth * along, body});
+    }
+}
+
+/// The puppet's weight as it is built; along whips, where it lies, and elsewhere at each layer's centre.
+std::vector<load::PointMass> pointMasses(const Puppet& puppet, const Skeleton& rest, const std::vector<Stretch>& own,
+                                         const std::vector<fill::Part>& parts) {
     std::vector<load::PointMass> masses;
-    for (const fill::Part& p : parts)
-        for (const fill::LayerMass* l : {&p.skin, &p.bulk, &p.cover, &p.wire})
-            if (l->mass_g > 0) masses.push_back({l->mass_g, l->centre, p.body});
+    for (const fill::Part& p : parts) {
+        const Link& link = rest.links[static_cast<std::size_t>(p.link)];
+        const bool whip =
+            p.mass < 0 &&
+            puppet.limbs[static_cast<std::size_t>(rest.copies[static_cast<std::size_t>(link.copy)].limb)].whip;
+        for (const fill::LayerMass* l : {&p.skin, &p.bulk, &p.cover, &p.wire}) {
+            if (l->mass_g <= 0) continue;
+            if (whip)
+                spread(*l, link, l == &p.wire ? Stretch{} : own[static_cast<std::size_t>(p.link)], p.body, masses);
+            else
+                masses.push_back({l->mass_g, l->centre, p.body});
+        }
+    }
     return masses;
 }
 
@@ -69,13 +101,14 @@ public:
         Posed posed = calcPosed(m_puppet, r.rest, m_puppet.board);
         r.skeleton = std::move(posed.skeleton), r.motions = std::move(posed.bodies);
         std::vector<fill::WireRuns> runs(m_puppet.limbs.size());
-        m_stiffness.assign(r.rest.hinges.size(), {1e5, 1e4, 7e3});
+        m_stiffness.assign(r.rest.hinges.size(), load::JointStiffness{{1e5, 1e4, 7e3}, {}});
         for (int round = 0; round < kRounds && !r.settled; ++round) {
             weigh(runs);
             std::vector<LimbChoice> limbs(m_puppet.limbs.size());
             for (std::size_t i = 0; i < limbs.size(); ++i) {
                 limbs[i].limb = static_cast<int>(i);
-                limbs[i].demands = calcDemands(m_puppet, r.skeleton, m_shelf, r.loads, r.own, limbs[i].limb);
+                limbs[i].demands =
+                    calcDemands(m_puppet, r.skeleton, r.rest, m_shelf, r.loads, m_masses, r.own, limbs[i].limb);
                 limbs[i].reason = calcReason(limbs[i]);
                 if (round > 0)
                     tryAgain(m_puppet, m_stock, limbs[i], std::move(r.limbs[i]));
@@ -99,13 +132,17 @@ private:
         r.parts = fill::calcParts(m_puppet, r.rest, r.own, m_shelf, runs);
         load::LoadSetup setup;
         setup.lean_rad = m_puppet.wants.lean_rad, setup.feetDown = m_puppet.wants.feetDown;
-        setup.reach = m_reach->calc(pointMasses(r.parts));
+        setup.poseOnly = m_puppet.wants.thisPoseOnly;
+        m_masses = pointMasses(m_puppet, r.rest, r.own, r.parts);
+        setup.reach = m_reach->calc(m_masses);
         setup.stiffness = m_stiffness;
         // Volumes are those of the piece as it is built; their centres go where the pose takes them.
         for (fill::Part& p : r.parts)
             for (fill::LayerMass* l : {&p.skin, &p.bulk, &p.cover, &p.wire})
                 l->centre = r.motions[static_cast<std::size_t>(p.body)](l->centre);
-        r.loads = load::calcLoads(r.skeleton, pointMasses(r.parts), setup);
+        for (load::PointMass& m : m_masses)
+            m.at = r.motions[static_cast<std::size_t>(m.body)](m.at);
+        r.loads = load::calcLoads(r.skeleton, m_masses, setup);
     }
 
     void pick(std::vector<LimbChoice>& limbs) {
@@ -121,9 +158,13 @@ private:
             pickCandidate(m_puppet, m_stock, l);
             if (l.pinned) open.push_back(l.candidates[static_cast<std::size_t>(l.chosen)].spool);
             std::map<int, double> cheapest;
+            // As good a reserve as the limb can have, no less for the sake of fewer spools.
+            const double reserve =
+                l.chosen >= 0 ? findCounted(l.candidates[static_cast<std::size_t>(l.chosen)], m_puppet.wants.reserve)
+                              : 0;
             if (!l.pinned && l.reason.needed())
                 for (const Candidate& c : l.candidates)
-                    if (c.fits) {
+                    if (c.fits && findCounted(c, m_puppet.wants.reserve) >= reserve) {
                         const auto [it, fresh] = cheapest.try_emplace(c.spool, c.price);
                         it->second = std::min(it->second, c.price);
                     }
@@ -160,17 +201,31 @@ private:
             const LimbChoice& l =
                 r.limbs[static_cast<std::size_t>(r.rest.copies[static_cast<std::size_t>(hinge.copy)].limb)];
             if (l.chosen < 0) continue;
+            const Candidate& c = l.candidates[static_cast<std::size_t>(l.chosen)];
+            const wire::MaterialCard& card = m_stock.tableOf(c.spool).card();
             for (std::size_t j = 0; j < l.demands.size(); ++j) {
                 if (l.demands[j].joint != hinge.joint) continue;
-                const wire::Bundle& b = findTrial(l, l.candidates[static_cast<std::size_t>(l.chosen)], j).bundle;
-                const wire::MaterialCard& card =
-                    m_stock.tableOf(l.candidates[static_cast<std::size_t>(l.chosen)].spool).card();
-                const double n = wire::findEffectiveStrands(b), d = b.diameter_mm;
-                const double I = kPi / 64 * std::pow(d, 4);
-                m_stiffness[h] = {n * card.youngs_MPa * kPi / 4 * d * d, n * card.youngs_MPa * I,
-                                  n * card.youngs_MPa / (2 * (1 + card.poisson)) * 2 * I};
+                m_stiffness[h] = {stiffnessOf(findTrial(l, c, j).bundle, card), {}};
+                if (!l.demands[j].whip) continue;
+                const double start = l.demands[j].joint == 0
+                                         ? 0
+                                         : l.path.segmentEnd_mm[static_cast<std::size_t>(l.demands[j].joint - 1)];
+                for (const Ending& e : findEndings(l, c)) {
+                    wire::Bundle b = c.bundle;
+                    b.strands = e.strands;
+                    if (b.strands == 1) b.lay_mm = 0;
+                    m_stiffness[h].further.emplace_back(l.path.endAfter_mm[static_cast<std::size_t>(e.joint)] - start,
+                                                        stiffnessOf(b, card));
+                }
             }
         }
+    }
+
+    static load::Stiffness stiffnessOf(const wire::Bundle& b, const wire::MaterialCard& card) {
+        const double n = wire::findEffectiveStrands(b), d = b.diameter_mm;
+        const double I = kPi / 64 * std::pow(d, 4);
+        return {n * card.youngs_MPa * kPi / 4 * d * d, n * card.youngs_MPa * I,
+                n * card.youngs_MPa / (2 * (1 + card.poisson)) * 2 * I};
     }
 
     WireReason calcReason(const LimbChoice& l) const {
@@ -206,18 +261,32 @@ private:
 
     void finish() {
         r.totals = fill::calcTotals(r.parts);
-        for (const LimbChoice& l : r.limbs) {
-            const bool twice = m_puppet.limbs[static_cast<std::size_t>(l.limb)].mirrored;
-            for (const Verdict& v : l.verdicts)
-                r.survival *= twice ? v.survival * v.survival : v.survival;
-        }
-        const auto masses = pointMasses(r.parts);
+        chance();
         for (const load::Stance& s :
              load::makeStances(static_cast<int>(r.skeleton.supportLinks.size()), m_puppet.wants.feetDown)) {
-            load::StanceState state = load::calcStance(r.skeleton, masses, s, m_stiffness);
+            load::StanceState state = load::calcStance(r.skeleton, m_masses, s, m_stiffness);
             r.footings.push_back({s, state.stable, std::move(state.feet_g), std::move(state.droop_mm)});
         }
         disorder();
+    }
+
+    void chance() {
+        std::vector<JointLife> lives;
+        for (const LimbChoice& l : r.limbs) {
+            if (l.chosen < 0) continue;
+            const int spool = l.candidates[static_cast<std::size_t>(l.chosen)].spool;
+            for (std::size_t j = 0; j < l.verdicts.size(); ++j) {
+                const Verdict& v = l.verdicts[j];
+                if (v.state() != State::holds) return;
+                const JointLife one{spool, std::log(v.bend.designMedian / l.demands[j].needCycles()),
+                                    m_stock.calibrationOf(spool).lifeLnSpread};
+                lives.push_back(one);
+                if (m_puppet.limbs[static_cast<std::size_t>(l.limb)].mirrored) lives.push_back(one);
+            }
+        }
+        for (const LimbChoice& l : r.limbs)
+            if (!l.demands.empty() && l.chosen < 0) return;
+        if (!lives.empty()) r.survival = calcChance(lives);
     }
 
     /// Joints that meet at one rigid body, seen from what holds the puppet.
@@ -266,7 +335,8 @@ private:
     const PuppetChoice* m_former;
     std::vector<Made> m_made; ///< in the round before
     PuppetChoice r;
-    std::vector<load::Stiffness> m_stiffness;
+    std::vector<load::JointStiffness> m_stiffness;
+    std::vector<load::PointMass> m_masses; ///< in the pose on the board
     std::unique_ptr<load::ReachSearch> m_reach;
 };
 

@@ -35,7 +35,8 @@ struct PuppetChoice {
     std::vector<Disorder> disorders;
     SpoolCover cover;     ///< for the aim of fewest spools
     bool settled = false; ///< the wire's own weight and stiffness no longer change the choice
-    double survival = 1;  ///< chance that no joint fails before the film's end
+    /// Chance that no wire breaks before the film's end; NaN while a joint does not hold, or where none was checked.
+    double survival = wire::WireBend::nan;
     ENKINET_VALUE(PuppetChoice)
 };
 

@@ -56,15 +56,9 @@ double stiffHalfWidth(const Segment& seg, const Link& link, Stretch own, bool at
     return std::max(0.0, half);
 }
 
-struct Grip {
-    int link;
-    double lever_mm;
-};
-
-/// Where a hand takes hold: the segment on the side away from the support, at its grip share from the joint. A wrap
-/// with no body of its own hands on to the longest fleshed segment of the same rigid body.
-Grip findGrip(const Puppet& p, const Skeleton& s, const Hinge& hinge, bool standing) {
-    int link = standing ? hinge.before : hinge.after;
+/// Where a hand takes hold on one side of a joint: the segment there, at its grip share from the joint. A wrap with no
+/// body of its own hands on to the longest fleshed segment of the same rigid body.
+Demand::Hold findHold(const Puppet& p, const Skeleton& s, const fill::Shelf& shelf, const Hinge& hinge, int link) {
     if (segmentOf(p, s, link).stations.empty()) {
         double longest = 0;
         const int body = s.links[static_cast<std::size_t>(link)].body;
@@ -74,10 +68,128 @@ Grip findGrip(const Puppet& p, const Skeleton& s, const Hinge& hinge, bool stand
                 longest = s.links[i].length_mm, link = static_cast<int>(i);
     }
     const Link& l = s.links[static_cast<std::size_t>(link)];
-    const double grip = segmentOf(p, s, link).grip;
+    const Segment& held = segmentOf(p, s, link);
     const bool fromEnd = norm(l.to - hinge.at) < norm(l.from - hinge.at);
-    const Vec3 at = fromEnd ? l.to + grip * (l.from - l.to) : l.from + grip * (l.to - l.from);
-    return {link, std::max(0.1, norm(at - hinge.at))};
+    const Vec3 at = fromEnd ? l.to + held.grip * (l.from - l.to) : l.from + held.grip * (l.to - l.from);
+    const Station here =
+        held.stations.empty() ? Station{} : findStation(held.stations, fromEnd ? 1 - held.grip : held.grip);
+    Demand::Hold h;
+    h.link = link, h.lever_mm = std::max(0.1, norm(at - hinge.at)), h.half_mm = std::max(here.a_mm, here.b_mm);
+    h.force_N = fill::findFingers_N(shelf.shop.hands, h.half_mm);
+    const auto clay = shelf.clays.find(held.layers.clay);
+    if (clay != shelf.clays.end() && clay->second.family == fill::ClayFamily::never_dry)
+        if (const double dent = kDentShare * clay->second.yield_MPa * kDent_mm2; dent < h.force_N)
+            h.force_N = dent, h.dents = true;
+    return h;
+}
+
+/// Effort from which fingers mark soft clay at a hold.
+double findMarks(const Puppet& p, const Skeleton& s, const fill::Shelf& shelf, const Demand::Hold& h) {
+    if (h.link < 0) return 1e300;
+    const auto clay = shelf.clays.find(segmentOf(p, s, h.link).layers.clay);
+    if (clay == shelf.clays.end() || clay->second.family != fill::ClayFamily::never_dry) return 1e300;
+    return kMarkShare * clay->second.yield_MPa * kDent_mm2 * h.lever_mm;
+}
+
+/// The window's high edge: both hands, the lesser of the two.
+void addHands(Demand& d, const Puppet& p, const Skeleton& s, const fill::Shelf& shelf, const Hinge& hinge) {
+    const bool standing = d.load.standing;
+    d.far = findHold(p, s, shelf, hinge, standing ? hinge.before : hinge.after);
+    if (d.whip && !standing) {
+        // Bent by its tip it is held there; shaped along, each third is bent by itself.
+        int tip = hinge.after;
+        while (tip + 1 < static_cast<int>(s.links.size()) &&
+               s.links[static_cast<std::size_t>(tip + 1)].copy == hinge.copy)
+            ++tip;
+        d.far = findHold(p, s, shelf, hinge, tip);
+        d.far.lever_mm = d.posing == wire::Posing::by_tip ? d.gap_mm : d.gap_mm / 3;
+        const auto& stations = segmentOf(p, s, tip).stations;
+        if (!stations.empty() && !d.far.dents) d.far.force_N = fill::findFingers_N(shelf.shop.hands, d.far.half_mm);
+    }
+    d.lever_mm = d.far.lever_mm;
+    d.effortLimit_Nmm = d.far.moment_Nmm();
+    d.marks_Nmm = findMarks(p, s, shelf, d.far);
+    const int near = standing ? hinge.after : hinge.before;
+    const int body = s.links[static_cast<std::size_t>(near)].body;
+    const bool fixed = std::any_of(s.supportLinks.begin(), s.supportLinks.end(),
+                                   [&](int link) { return s.links[static_cast<std::size_t>(link)].body == body; });
+    if (fixed || p.wants.steadied) return;
+    d.near = findHold(p, s, shelf, hinge, near);
+    d.marks_Nmm = std::min(d.marks_Nmm, findMarks(p, s, shelf, d.near));
+    d.nearDecides = d.near.moment_Nmm() < d.effortLimit_Nmm;
+    d.effortLimit_Nmm = std::min(d.effortLimit_Nmm, d.near.moment_Nmm());
+}
+
+bool isRigid(const Layers& l, const fill::Shelf& shelf) {
+    const auto clay = shelf.clays.find(l.clay);
+    return clay != shelf.clays.end() && clay->second.family != fill::ClayFamily::flexible &&
+           clay->second.family != fill::ClayFamily::never_dry;
+}
+
+/// A gap that lies inside another part's rigid clay or its core does not bend. Looked for along the free wire, on the
+/// piece as it is built.
+void findBurial(Demand& d, const Puppet& p, const Skeleton& rest, const fill::Shelf& shelf, const Hinge& hinge) {
+    if (hinge.whip) return;
+    const Link &before = rest.links[static_cast<std::size_t>(hinge.before)],
+               &after = rest.links[static_cast<std::size_t>(hinge.after)];
+    const Vec3 out = unit(after.to - after.from);
+    const Vec3 in = before.copy == hinge.copy ? unit(before.to - before.from) : out;
+    const auto owner = [&](const Vec3& at) -> const std::string* {
+        for (const MassCopy& m : rest.masses)
+            if (const Mass& mass = p.masses[static_cast<std::size_t>(m.mass)];
+                isRigid(mass.layers, shelf) && isInside(mass, m, at))
+                return &m.label;
+        for (const Link& l : rest.links)
+            if (l.copy != hinge.copy &&
+                isRigid(segmentOf(p, rest, static_cast<int>(&l - rest.links.data())).layers, shelf) &&
+                isInside(segmentOf(p, rest, static_cast<int>(&l - rest.links.data())), l, at))
+                return &l.label;
+        return nullptr;
+    };
+    constexpr int kLooks = 20;
+    int free = 0;
+    for (int i = 0; i < kLooks; ++i) {
+        const double at = d.gap_mm * ((i + 0.5) / kLooks - 0.5);
+        free += owner(hinge.at + at * (at < 0 ? in : out)) == nullptr;
+    }
+    d.free_mm = d.gap_mm * free / kLooks;
+    if (const std::string* in_ = owner(hinge.at)) d.buried = true, d.buriedIn = *in_;
+}
+
+/// Moment of a whip's load along it over that at the root: everything beyond, the whip held straight and level.
+std::vector<double> calcLoadShape(const Skeleton& s, const std::vector<load::PointMass>& masses, const Hinge& hinge) {
+    std::vector<int> links;
+    double length = 0;
+    for (int i = hinge.after;
+         i < static_cast<int>(s.links.size()) && s.links[static_cast<std::size_t>(i)].copy == hinge.copy; ++i)
+        links.push_back(i), length += s.links[static_cast<std::size_t>(i)].length_mm;
+    const int top = s.links[static_cast<std::size_t>(hinge.after)].body;
+    std::vector<std::pair<double, double>> along; // place from the root, grams
+    for (const load::PointMass& m : masses) {
+        if (!isBeyond(s, m.body, top)) continue;
+        double start = 0, best = 0, least = 1e300;
+        for (int i : links) {
+            const Link& l = s.links[static_cast<std::size_t>(i)];
+            const Vec3 e = unit(l.to - l.from);
+            const double t = std::clamp(dot(m.at - l.from, e), 0.0, l.length_mm);
+            if (const double far = norm(m.at - (l.from + t * e)); far < least) least = far, best = start + t;
+            start += l.length_mm;
+        }
+        along.emplace_back(best, m.mass_g);
+    }
+    constexpr int kSteps = 32;
+    std::vector<double> shape;
+    for (int k = 0; k <= kSteps; ++k) {
+        double sum = 0;
+        for (const auto& [at, grams] : along)
+            sum += grams * std::max(0.0, at - length * k / kSteps);
+        shape.push_back(sum);
+    }
+    if (!(shape.front() > 0)) return {};
+    const double root = shape.front();
+    for (double& x : shape)
+        x /= root;
+    return shape;
 }
 
 /// The angles of a joint through the shot's poses, as cycles in the plane in which they spend the wire most.
@@ -134,9 +246,9 @@ void addClay(Demand& d, const Segment& seg, const fill::Shelf& shelf) {
 
 } // namespace
 
-std::vector<Demand> calcDemands(const Puppet& puppet, const Skeleton& s, const fill::Shelf& shelf,
-                                const std::vector<load::HingeLoad>& loads, const std::vector<Stretch>& own,
-                                int limbIndex) {
+std::vector<Demand> calcDemands(const Puppet& puppet, const Skeleton& s, const Skeleton& rest, const fill::Shelf& shelf,
+                                const std::vector<load::HingeLoad>& loads, const std::vector<load::PointMass>& masses,
+                                const std::vector<Stretch>& own, int limbIndex) {
     const Limb& limb = puppet.limbs[static_cast<std::size_t>(limbIndex)];
     std::map<int, Demand> byJoint;
     for (std::size_t h = 0; h < s.hinges.size(); ++h) {
@@ -153,11 +265,17 @@ std::vector<Demand> calcDemands(const Puppet& puppet, const Skeleton& s, const f
         d.load = loads[h];
         d.needed_Nmm = d.load.load_Nmm * puppet.wants.holdFactor;
         d.gap_mm = joint.gap_mm, d.edge = joint.edge, d.set_rad = puppet.wants.set_rad;
+        d.whip = limb.whip;
+        if (d.whip) {
+            d.posing = limb.posing == Posing::along ? wire::Posing::along : wire::Posing::by_tip;
+            if (d.load.why != load::Case::touch) d.loadShape = calcLoadShape(s, masses, hinge);
+        }
+        findBurial(d, puppet, rest, shelf, rest.hinges[h]);
         const double acting = findActing(puppet.wants.acting);
         d.angle_rad = acting * findLargestBend(joint), d.range_rad = acting * findRange(joint);
         d.springLimit_rad = std::min(kSpringLimit_rad, d.angle_rad / 2);
         d.needFilm_s = joint.need_s.value_or(puppet.wants.film_s);
-        d.movesPerSecond = joint.movesPerSecond, d.formingBends = joint.formingBends;
+        d.movesPerSecond = puppet.wants.retakes * joint.movesPerSecond, d.formingBends = joint.formingBends;
         if (!puppet.wants.shot.empty()) {
             PoseNeed need = calcPoseNeed(puppet, limb, joint, copy.right);
             d.fromPoses = true, d.cycles = std::move(need.cycles);
@@ -165,19 +283,12 @@ std::vector<Demand> calcDemands(const Puppet& puppet, const Skeleton& s, const f
             d.angle_rad = std::max(degToRad(1), need.largest_rad);
             d.range_rad = std::max(degToRad(1), need.range_rad);
             d.springLimit_rad = std::min(kSpringLimit_rad, d.angle_rad / 2);
-            d.movesPerSecond = 1 / (puppet.wants.poseEvery_s * static_cast<double>(puppet.wants.shot.size()));
+            d.movesPerSecond =
+                puppet.wants.retakes / (puppet.wants.poseEvery_s * static_cast<double>(puppet.wants.shot.size()));
         }
         addClay(d, limb.segments[static_cast<std::size_t>(hinge.joint)], shelf);
 
-        const Grip grip = findGrip(puppet, s, hinge, d.load.standing);
-        d.gripLink = grip.link, d.lever_mm = grip.lever_mm;
-        const Segment& held = segmentOf(puppet, s, grip.link);
-        const Station at = held.stations.empty() ? Station{} : findStation(held.stations, held.grip);
-        d.wholeHand = std::max(at.a_mm, at.b_mm) > kThickSegment_mm;
-        d.effortLimit_Nmm = d.wholeHand ? kWholeHand_Nmm : kFinger_N * d.lever_mm;
-        if (const auto clay = shelf.clays.find(held.layers.clay);
-            clay != shelf.clays.end() && clay->second.family == fill::ClayFamily::never_dry)
-            d.effortLimit_Nmm = std::min(d.effortLimit_Nmm, 3 * clay->second.yield_MPa * kDent_mm2 * d.lever_mm);
+        addHands(d, puppet, s, shelf, hinge);
 
         // Everything between the posed joints on either side must take the same bundle.
         d.room_mm = 1e9;
@@ -206,7 +317,8 @@ std::vector<Demand> calcDemands(const Puppet& puppet, const Skeleton& s, const f
         // bend.
         const bool ownBefore = s.links[static_cast<std::size_t>(hinge.before)].copy == hinge.copy;
         const double R = std::max(ownBefore ? stiff(hinge.before, false) : 0, stiff(hinge.after, true));
-        d.gapNeeded_mm = R * d.angle_rad;
+        // A whip has no stiff ends that could meet.
+        d.gapNeeded_mm = d.whip ? 0 : R * d.angle_rad;
     }
     std::vector<Demand> demands;
     for (auto& [joint, d] : byJoint)

@@ -5,13 +5,13 @@
 #include "fill/parts.h"
 #include "load/statics.h"
 #include "wire/rainflow.h"
+#include "wire/whip.h"
 
 namespace enkinet::choice {
 
-inline constexpr double kFinger_N = 12;        ///< what a finger and thumb apply
-inline constexpr double kWholeHand_Nmm = 1500; ///< what a hand round a thick segment applies
-inline constexpr double kThickSegment_mm = 12; ///< half-width from which the whole hand is used
-inline constexpr double kDent_mm2 = 80;        ///< fingertip on soft clay; it dents at 3 x yield strength
+inline constexpr double kDent_mm2 = 80;   ///< fingertip on soft clay...
+inline constexpr double kDentShare = 3;   ///< ...which takes a full print at so many times its yield strength...
+inline constexpr double kMarkShare = 1.1; ///< ...and is marked from so many times it
 inline constexpr double kSpringLimit_rad = 0.13962634015954636; ///< 8 degrees
 
 /// One joint of a limb, the worse of its two sides where the limb is mirrored.
@@ -20,13 +20,30 @@ struct Demand {
     int hinge = 0; ///< hinge of the skeleton that decides
     load::HingeLoad load;
     double needed_Nmm = 0;      ///< load x hold factor: low edge of the window
-    double effortLimit_Nmm = 0; ///< high edge
-    double lever_mm = 0;        ///< from the joint to where a hand grips
-    bool wholeHand = false;
-    int gripLink = 0;
+    double effortLimit_Nmm = 0; ///< high edge: the lesser of what the two hands can apply
+    /// A hand on the joint: where it holds and what it can give there.
+    struct Hold {
+        int link = -1; ///< -1: nothing needs to be held, or that side is fixed
+        double lever_mm = 0, half_mm = 0;
+        double force_N = 0; ///< fingers, or less where soft clay would dent first
+        bool dents = false; ///< the clay decides
+        double moment_Nmm() const { return force_N * lever_mm; }
+    };
+    Hold far;                 ///< on the side away from the support
+    Hold near;                ///< against it
+    bool nearDecides = false; ///< the hand that holds against it can give less
+    double lever_mm = 0;      ///< of the far hand
+    double marks_Nmm = 1e300; ///< effort from which a finger leaves a mark in soft clay
     double effortLimit_N() const { return effortLimit_Nmm / lever_mm; }
+    bool whip = false;
+    wire::Posing posing = wire::Posing::by_tip;
+    std::vector<double> loadShape; ///< of a whip: moment along it over that at the root; empty: a load at the tip
+    bool buried = false;           ///< the middle of its gap lies inside rigid clay or bulk
+    std::string buriedIn;          ///< of this part
+    double free_mm = 0;            ///< what is left of the gap then
     double gap_mm = 0, edge = 1, angle_rad = 0, range_rad = 0, springLimit_rad = 0, set_rad = 0;
-    double needFilm_s = 0, movesPerSecond = 0, formingBends = 0;
+    double needFilm_s = 0, formingBends = 0;
+    double movesPerSecond = 0; ///< cycles a second of finished film, retakes included
     double needCycles() const { return needFilm_s * movesPerSecond; }
     /// From a list of poses: the cycles of one pass through it, movesPerSecond then being passes a second of film.
     bool fromPoses = false;
@@ -40,9 +57,11 @@ struct Demand {
     ENKINET_VALUE(Demand)
 };
 
-/// Demands of a limb's posed joints, root to tip. Loads are those of the whole skeleton.
-std::vector<Demand> calcDemands(const body::Puppet& puppet, const body::Skeleton& skeleton, const fill::Shelf& shelf,
-                                const std::vector<load::HingeLoad>& loads, const std::vector<body::Stretch>& own,
+/// Demands of a limb's posed joints, root to tip. Loads are those of the whole skeleton; masses are those that they
+/// were worked out from, in the pose of the skeleton; rest is the skeleton as it is built.
+std::vector<Demand> calcDemands(const body::Puppet& puppet, const body::Skeleton& skeleton, const body::Skeleton& rest,
+                                const fill::Shelf& shelf, const std::vector<load::HingeLoad>& loads,
+                                const std::vector<load::PointMass>& masses, const std::vector<body::Stretch>& own,
                                 int limb);
 
 } // namespace enkinet::choice

@@ -32,10 +32,25 @@ State Verdict::state() const {
     return State::holds;
 }
 
+double Verdict::inside() const {
+    double least = 1e9;
+    for (State s : {State::slack, State::stiff, State::springy, State::tired})
+        least = std::fmin(least, margin[static_cast<std::size_t>(s)]);
+    return least;
+}
+
 wire::WireBend findBendOf(const Demand& d, const wire::BendTable& table, const wire::Bundle& bundle,
-                          const wire::Calibration& calibration, double spunDamage) {
-    wire::WireBend b =
-        table.findBend(bundle, {d.gap_mm, d.angle_rad, d.range_rad, d.edge, d.set_rad, d.formingBends, spunDamage});
+                          const wire::Calibration& calibration, double spunDamage,
+                          const std::vector<wire::WhipEnd>& ends) {
+    const wire::GapBend gap{d.gap_mm, d.angle_rad, d.range_rad, d.edge, d.set_rad, d.formingBends, spunDamage};
+    wire::WireBend b;
+    if (d.whip) {
+        wire::Whip whip;
+        whip.bundle = bundle, whip.ends = ends, whip.posing = d.posing, whip.load = d.loadShape;
+        b = wire::findWhipBend(table, whip, gap);
+    } else {
+        b = table.findBend(bundle, gap);
+    }
     if (b.status != wire::BendStatus::too_tight && b.status != wire::BendStatus::lay_too_long &&
         (d.fromPoses || d.clayEI_Nmm2 > 0)) {
         const double spring = findSpringback(d, b, bundle, table.card());
@@ -73,13 +88,14 @@ Verdict judgeLimits(const Demand& d, const wire::WireBend& bend, const wire::Mat
     };
     miss(State::crowded, wire::findBundleDiameter(bundle), std::max(1e-6, d.room_mm));
     miss(State::crowded, d.gapNeeded_mm, d.gap_mm);
+    if (d.buried) miss(State::crowded, d.gap_mm, std::max(1e-6, d.free_mm));
     if (bend.status == wire::BendStatus::too_tight) {
         miss(State::tired, 1e9, 1);
         v.life_s = v.lifeMedian_s = v.survival = 0;
         v.effort_Nmm = v.effort_N = v.springback_rad = wire::WireBend::nan;
         return v;
     }
-    v.effort_Nmm = bend.strong_Nmm + d.clayPlastic_Nmm + d.clayEI_Nmm2 * d.angle_rad / d.gap_mm;
+    v.effort_Nmm = bend.strong_Nmm + d.clayPlastic_Nmm + d.clayEI_Nmm2 * d.angle_rad / bend.bent_mm;
     v.effort_N = v.effort_Nmm / d.lever_mm;
     v.springback_rad = findSpringback(d, bend, bundle, card);
     v.life_s = bend.designNine / d.movesPerSecond;
@@ -87,6 +103,8 @@ Verdict judgeLimits(const Demand& d, const wire::WireBend& bend, const wire::Mat
     miss(State::slack, d.needed_Nmm, bend.hold_Nmm);
     miss(State::stiff, v.effort_Nmm, d.effortLimit_Nmm);
     miss(State::springy, v.springback_rad, d.springLimit_rad);
+    // Where no life is predicted there is none to count on.
+    if (bend.status == wire::BendStatus::lay_too_long) v.life_s = v.lifeMedian_s = 0;
     if (v.life_s > 0)
         miss(State::tired, d.needFilm_s, v.life_s);
     else

@@ -7,7 +7,15 @@
 namespace enkinet::choice {
 
 /// In the order in which they are named to the builder; holds when none applies.
-enum class State { crowded, slack, stiff, springy, tired, holds };
+enum class State {
+    crowded,
+    slack,
+    stiff,
+    springy,
+    tired,
+    holds,
+    not_checked ///< a limb in which nothing is posed: no number stands behind it
+};
 inline constexpr std::size_t kLimits = 5;
 
 /// One bundle at one joint.
@@ -17,12 +25,14 @@ struct Verdict {
     double springback_rad = 0;           ///< the same
     double life_s = 0;                   ///< film that nine in ten joints reach
     double lifeMedian_s = 0;
-    double survival = 0; ///< chance that this joint outlasts its need
+    double survival = 0; ///< chance that this joint by itself outlasts its need
     std::array<bool, kLimits> faults{};
     std::array<double, kLimits> shortfall{}; ///< by what factor each limit is missed, ln; 0 where kept
     /// What is there over what is asked, by limit: below 1 it is missed. NaN where there are no numbers.
     std::array<double, kLimits> margin{};
     State state() const; ///< first fault, or holds
+    /// The least of hold, effort, springback and life, as there over asked: what the reserve is counted on.
+    double inside() const;
 };
 
 /// spunDamage: see wire::GapBend.
@@ -31,7 +41,8 @@ Verdict judge(const Demand& demand, const wire::BendTable& table, const wire::Bu
 
 /// The part of a verdict that the load does not enter: what can be kept while only loads change.
 wire::WireBend findBendOf(const Demand& demand, const wire::BendTable& table, const wire::Bundle& bundle,
-                          const wire::Calibration& calibration, double spunDamage);
+                          const wire::Calibration& calibration, double spunDamage,
+                          const std::vector<wire::WhipEnd>& ends = {});
 /// The verdict on a bend found before with the same demand but for its load.
 Verdict judgeBend(const Demand& demand, const wire::WireBend& bend, const wire::MaterialCard& card,
                   const wire::Bundle& bundle, const wire::Calibration& calibration);

@@ -47,6 +47,16 @@ void readStock(Reader& r, Stock& s) {
     r.object("shop", [&](Reader& x) {
         s.shop.room_C = x.number("room_C", 20), s.shop.putty_g_h = x.number("putty_g_per_h", 40);
         s.shop.fan = x.flag("oven_fan", false);
+        x.object("hands", [&](Reader& y) {
+            fill::Hands& h = s.shop.hands;
+            h.pinch_N = y.number("pinch_N", h.pinch_N), h.pinchHalf_mm = y.number("pinch_half_width_mm", h.pinchHalf_mm);
+            h.grasp_N = y.number("grasp_N", h.grasp_N), h.graspHalf_mm = y.number("grasp_half_width_mm", h.graspHalf_mm);
+        });
+        x.object("wire_work", [&](Reader& y) {
+            fill::WireWork& w = s.shop.work;
+            w.cut_min = y.number("cut_min", w.cut_min), w.spin_min = y.number("spin_min", w.spin_min),
+            w.bind_min = y.number("bind_min", w.bind_min);
+        });
         x.each("strips", 12, "strip", [&](Reader& y) { s.shop.strips_mm.push_back(y.neededNumber("thickness_mm")); });
         x.each("roller", 200, "reading", [&](Reader& y) {
             s.shop.roller.push_back({y.neededNumber("setting"), y.neededNumber("thickness_mm")});
@@ -86,6 +96,15 @@ Json stockJson(const Stock& s) {
             o["strips"].push_back({{"thickness_mm", mm}});
         for (const fill::RollerReading& r : shop.roller)
             o["roller"].push_back({{"setting", r.setting}, {"thickness_mm", r.thickness_mm}});
+        if (!(shop.hands == fill::Hands{}))
+            o["hands"] = {{"pinch_N", shop.hands.pinch_N},
+                          {"pinch_half_width_mm", shop.hands.pinchHalf_mm},
+                          {"grasp_N", shop.hands.grasp_N},
+                          {"grasp_half_width_mm", shop.hands.graspHalf_mm}};
+        if (!(shop.work == fill::WireWork{}))
+            o["wire_work"] = {{"cut_min", shop.work.cut_min},
+                              {"spin_min", shop.work.spin_min},
+                              {"bind_min", shop.work.bind_min}};
         if (shop.oven.readings > 0)
             o["oven_log"] = {{"offset_C", shop.oven.offset_C},
                              {"swing_C", shop.oven.swing_C},

@@ -15,7 +15,9 @@ const std::map<std::string, LimbKind> kKinds{
     {"jaw", LimbKind::jaw},     {"other", LimbKind::other}};
 const std::map<std::string, MassShape> kShapes{
     {"ellipsoid", MassShape::ellipsoid}, {"box", MassShape::box}, {"weighed", MassShape::weighed}};
-const std::map<std::string, Aim> kAims{{"longest life", Aim::life},
+const std::map<std::string, Posing> kPosings{{"by its tip", Posing::by_tip}, {"along", Posing::along}};
+const std::map<std::string, Aim> kAims{{"simplest to make", Aim::simple},
+                                       {"longest life", Aim::life},
                                        {"lightest", Aim::light},
                                        {"easiest", Aim::easy},
                                        {"cheapest", Aim::cheap},
@@ -118,7 +120,7 @@ Limb readLimb(Reader& r) {
     Limb l;
     l.id = r.neededText("id"), l.name = r.text("name", l.id);
     l.kind = r.word("kind", kKinds, LimbKind::other), l.mirrored = r.flag("mirrored", false),
-    l.whip = r.flag("whip", false);
+    l.whip = r.flag("whip", false), l.posing = r.word("whip_posed", kPosings, Posing::by_tip);
     r.object("hangs_on",
              [&](Reader& x) { l.hangsOnLimb = x.neededText("limb"), l.hangsOnJoint = x.neededText("joint"); });
     r.each("joints", 64, "joint", [&](Reader& x) { l.joints.push_back(readJoint(x)); });
@@ -131,6 +133,10 @@ Limb readLimb(Reader& r) {
         });
     });
     l.wraps = r.number("wraps", 0), l.loop_mm = r.number("loop_mm", 0), l.cut_mm = r.maybeNumber("cut_mm");
+    // Earlier versions knew no edge at a whip's root and wrote 1 for all of them.
+    if (l.whip && !r.has("whip_posed"))
+        for (Joint& j : l.joints)
+            if (j.posed) j.edge = Joint{}.edge;
     l.extras = r.extras();
     return l;
 }
@@ -138,7 +144,7 @@ Limb readLimb(Reader& r) {
 Json limbJson(const Limb& l) {
     Json o{{"id", l.id}, {"name", l.name}, {"kind", wordOf(kKinds, l.kind)}};
     if (l.mirrored) o["mirrored"] = true;
-    if (l.whip) o["whip"] = true;
+    if (l.whip) o["whip"] = true, o["whip_posed"] = wordOf(kPosings, l.posing);
     if (!l.hangsOnLimb.empty()) o["hangs_on"] = {{"limb", l.hangsOnLimb}, {"joint", l.hangsOnJoint}};
     for (const Joint& j : l.joints)
         o["joints"].push_back(jointJson(j));
@@ -264,6 +270,11 @@ Puppet readPuppet(Reader& r) {
         p.wants.lean_rad = x.has("lean_deg") ? degToRad(x.number("lean_deg", 20)) : w.lean_rad;
         p.wants.set_rad = x.has("set_deg") ? degToRad(x.number("set_deg", 0.5)) : w.set_rad;
         p.wants.holdFactor = x.number("hold_factor", w.holdFactor), p.wants.film_s = x.number("film_s", w.film_s);
+        p.wants.retakes = x.number("retakes", w.retakes), p.wants.reserve = x.number("reserve", w.reserve);
+        p.wants.mostStrands = x.whole("most_strands", w.mostStrands), p.wants.mayDrop = x.flag("strands_may_drop", true);
+        x.each("disliked_gauges", 50, "gauge",
+               [&](Reader& g) { p.wants.disliked_mm.push_back(g.neededNumber("diameter_mm")); });
+        p.wants.thisPoseOnly = x.flag("this_pose_only", false), p.wants.steadied = x.flag("steadied", false);
         p.wants.aim = x.word("aim", kAims, w.aim), p.wants.steelMayPose = x.flag("steel_may_pose", false);
         p.wants.acting = x.word("acting", kActing, w.acting), p.wants.feetDown = x.whole("feet_down", 0);
         p.wants.poseEvery_s = x.number("pose_every_s", w.poseEvery_s);
@@ -283,6 +294,7 @@ Puppet readPuppet(Reader& r) {
     });
     r.each("limbs", 256, "limb", [&](Reader& x) { p.limbs.push_back(readLimb(x)); });
     r.each("masses", 256, "mass", [&](Reader& x) { p.masses.push_back(readMass(x)); });
+    r.each("left", 2000, "point", [&](Reader& x) { p.left.push_back(x.neededText("point")); });
     readSheet(r, p);
     // A design kept aside has none itself, so this goes one level deep and no further.
     r.each("aside", 1, "design kept aside", [&](Reader& x) { p.aside.push_back(readPuppet(x)); });
@@ -302,6 +314,18 @@ Json puppetJson(const Puppet& p) {
              {"film_s", p.wants.film_s},
              {"aim", wordOf(kAims, p.wants.aim)},
              {"steel_may_pose", p.wants.steelMayPose}}}};
+    Json& wants = o["wants"];
+    const Wants usual;
+    if (p.wants.retakes != usual.retakes) wants["retakes"] = p.wants.retakes;
+    if (p.wants.reserve != usual.reserve) wants["reserve"] = p.wants.reserve;
+    if (p.wants.mostStrands != usual.mostStrands) wants["most_strands"] = p.wants.mostStrands;
+    if (!p.wants.mayDrop) wants["strands_may_drop"] = false;
+    for (double d : p.wants.disliked_mm)
+        wants["disliked_gauges"].push_back({{"diameter_mm", d}});
+    if (p.wants.thisPoseOnly) wants["this_pose_only"] = true;
+    if (p.wants.steadied) wants["steadied"] = true;
+    for (const std::string& key : p.left)
+        o["left"].push_back({{"point", key}});
     if (p.wants.acting != Acting::plain) o["wants"]["acting"] = wordOf(kActing, p.wants.acting);
     if (p.wants.feetDown != 0) o["wants"]["feet_down"] = p.wants.feetDown;
     for (const std::string& pose : p.wants.shot)

@@ -16,6 +16,15 @@ Result<Shop> makeShop(Shop s) {
                                                       : "must lie between 0 and 45 C");
     if (!(s.putty_g_h >= 1 && s.putty_g_h <= 5000))
         return fault("putty " + plain(s.putty_g_h) + " g an hour", "must lie between 1 and 5000 g an hour");
+    const Hands& h = s.hands;
+    if (!(h.pinch_N >= 1 && h.pinch_N <= h.grasp_N && h.grasp_N <= 200))
+        return fault("fingers that give " + plain(h.pinch_N) + " to " + plain(h.grasp_N) + " N",
+                     "must give 1 to 200 N, a grasp no less than a pinch");
+    if (!(h.pinchHalf_mm >= 1 && h.pinchHalf_mm < h.graspHalf_mm && h.graspHalf_mm <= 100))
+        return fault("half-widths of " + plain(h.pinchHalf_mm) + " and " + plain(h.graspHalf_mm) + " mm",
+                     "must lie between 1 and 100 mm, a grasp wider than a pinch");
+    for (double m : {s.work.cut_min, s.work.spin_min, s.work.bind_min})
+        if (!(m >= 0 && m <= 600)) return fault("wire work " + plain(m) + " min", "must lie between 0 and 600 min");
     if (s.strips_mm.size() > 12) return fault(std::to_string(s.strips_mm.size()) + " strips", "are more than 12");
     for (double mm : s.strips_mm)
         if (!(mm >= 0.1 && mm <= 50)) return fault("strip " + plain(mm) + " mm", "must lie between 0.1 and 50 mm");
@@ -29,6 +38,11 @@ Result<Shop> makeShop(Shop s) {
     if (s.oven.readings < 0 || !(std::abs(s.oven.offset_C) <= 400) || !(s.oven.swing_C >= 0 && s.oven.swing_C <= 400))
         return fault("oven log", "must have an offset within 400 C and a swing of 0 to 400 C");
     return s;
+}
+
+double findFingers_N(const Hands& h, double half) {
+    const double t = std::clamp((half - h.pinchHalf_mm) / (h.graspHalf_mm - h.pinchHalf_mm), 0.0, 1.0);
+    return h.pinch_N + t * (h.grasp_N - h.pinch_N);
 }
 
 std::optional<RollerLine> calcRollerLine(const std::vector<RollerReading>& all) {

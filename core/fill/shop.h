@@ -22,7 +22,24 @@ struct OvenLog {
     friend bool operator==(const OvenLog&, const OvenLog&) = default;
 };
 
+/// What a builder's fingers give in comfort (typical pinch and grasp): up to one half-width of what they hold the one,
+/// growing evenly to the other. docs/mechanics.md 62.
+struct Hands {
+    double pinch_N = 12, pinchHalf_mm = 8;
+    double grasp_N = 40, graspHalf_mm = 20;
+    friend bool operator==(const Hands&, const Hands&) = default;
+};
+double findFingers_N(const Hands& hands, double halfWidth_mm);
+
+/// Minutes that wire takes at the bench: a piece cut, a bundle spun, a joint bound.
+struct WireWork {
+    double cut_min = 1, spin_min = 2, bind_min = 1.5;
+    friend bool operator==(const WireWork&, const WireWork&) = default;
+};
+
 struct Shop {
+    Hands hands{};
+    WireWork work{};
     double room_C = 20;
     double putty_g_h = 40;           ///< putty that two hands put on in an hour
     bool fan = false;                ///< the oven blows: 25 instead of 15 W/m²K at the surface
@@ -33,7 +50,8 @@ struct Shop {
     friend bool operator==(const Shop&, const Shop&) = default;
 };
 
-/// The shop when every value is inside its limits: room 0 to 45 °C, up to 12 strips and 200 readings of 0.1 to 50 mm.
+/// The shop when every value is inside its limits: room 0 to 45 °C, up to 12 strips and 200 readings of 0.1 to 50 mm,
+/// fingers of 1 to 200 N, a grasp that gives no less than a pinch and is wider.
 Result<Shop> makeShop(Shop shop);
 
 /// What the readings of a roller say: thickness = at0 + slope setting by least squares.

@@ -1,4 +1,5 @@
 #include "load/reach.h"
+#include "base/units.h"
 #include "body/pose.h"
 #include <algorithm>
 #include <cmath>
@@ -37,8 +38,13 @@ public:
             const LimbCopy& copy = s.copies[static_cast<std::size_t>(s.hinges[h].copy)];
             const Limb& limb = p.limbs[static_cast<std::size_t>(copy.limb)];
             const Joint& j = limb.joints[static_cast<std::size_t>(s.hinges[h].joint)];
-            m_turns[h] = {acting * j.low_rad, acting * j.high_rad, acting * findLargestBend(j),
-                          findForthSign(limb.kind), copy.right ? -1.0 : 1.0, 0, 0};
+            m_turns[h] = {acting * j.low_rad,
+                          acting * j.high_rad,
+                          acting * findLargestBend(j),
+                          findForthSign(limb.kind),
+                          copy.right ? -1.0 : 1.0,
+                          0,
+                          0};
         }
     }
 
@@ -65,18 +71,49 @@ public:
             r.first_gmm = norm(m_own[static_cast<std::size_t>(top)]);
             return r;
         }
+        // Hills: one from each stretch at its own farthest, tip to root, and one for each of some directions that all
+        // stretches are turned towards. With other masses the search goes on from the best few that were found.
         auto& kept = m_kept[static_cast<std::size_t>(hinge)];
+        std::vector<Hill> hills;
+        const auto add = [&] {
+            Hill h;
+            h.first_gmm = std::min(climb(top), r.bound_gmm);
+            keep(top, h.pose);
+            hills.push_back(std::move(h));
+        };
         if (kept.empty()) {
-            // From each stretch at its own farthest, tip to root.
             reset(top);
             greedy(top);
+            add();
+            // Where the bound is reached there is nothing beyond; nor, in all likelihood, where many ways led up the
+            // same hill.
+            double best = hills.front().first_gmm;
+            int same = 1;
+            for (int i = 0; i < kDirections && same < kSameHill && best < r.bound_gmm * (1 - 1e-9); ++i) {
+                reset(top);
+                // Far apart one after the other.
+                const Vec3 towards = direction(i * kStride % kDirections);
+                for (int pass = 0; pass < 2; ++pass)
+                    refresh(top), aim(top, towards);
+                add();
+                const double now = hills.back().first_gmm;
+                same = now > best * (1 + 1e-4) ? 1 : now > best * (1 - 1e-4) ? same + 1 : same;
+                best = std::max(best, now);
+            }
         } else {
-            for (const auto& [h, forth, aside] : kept)
-                m_turns[static_cast<std::size_t>(h)].forth = forth, m_turns[static_cast<std::size_t>(h)].aside = aside;
+            for (const Hill& h : kept) {
+                for (const auto& [joint, forth, aside] : h.pose) {
+                    Turn& t = m_turns[static_cast<std::size_t>(joint)];
+                    t.forth = forth, t.aside = aside;
+                }
+                add();
+            }
         }
-        r.first_gmm = std::min(climb(top), r.bound_gmm);
-        kept.clear();
-        keep(top, kept);
+        std::stable_sort(hills.begin(), hills.end(),
+                         [](const Hill& a, const Hill& b) { return a.first_gmm > b.first_gmm; });
+        if (hills.size() > kKeptHills) hills.resize(kKeptHills);
+        r.first_gmm = hills.front().first_gmm;
+        kept = std::move(hills);
         return r;
     }
 
@@ -93,6 +130,30 @@ private:
         int hinge;
         double forth, aside;
     };
+    struct Hill {
+        double first_gmm = 0;
+        std::vector<Kept> pose;
+    };
+    static constexpr int kDirections = 48, kStride = 19, kSameHill = 8;
+    static constexpr std::size_t kKeptHills = 3;
+
+    /// Directions spread evenly over the sphere (a spiral by the golden angle).
+    static Vec3 direction(int i) {
+        const double y = 1 - (2.0 * i + 1) / kDirections, around = i * kPi * (3 - std::sqrt(5.0)),
+                     r = std::sqrt(1 - y * y);
+        return {r * std::cos(around), y, r * std::sin(around)};
+    }
+
+    /// Turns every joint below body so that its part points along a direction given in the body's frame.
+    void aim(int body, const Vec3& towards) {
+        for (int c : m_children[static_cast<std::size_t>(body)]) {
+            align(turnOf(c), m_first[static_cast<std::size_t>(c)], towards, true);
+            Turn back = turnOf(c);
+            back.forth = -back.forth, back.aside = -back.aside;
+            aim(c, back(towards));
+        }
+    }
+
     void keep(int body, std::vector<Kept>& kept) const {
         for (int c : m_children[static_cast<std::size_t>(body)]) {
             const int h = m_s.parentHinge[static_cast<std::size_t>(c)];
@@ -206,8 +267,8 @@ private:
     std::vector<Turn> m_turns;
     std::vector<std::vector<int>> m_children;
     std::vector<Vec3> m_first;
-    std::vector<double> m_all; ///< mass of the subtree
-    std::vector<std::vector<Kept>> m_kept; ///< by hinge: angles of the pose found last
+    std::vector<double> m_all;             ///< mass of the subtree
+    std::vector<std::vector<Hill>> m_kept; ///< by hinge: the best hills found last
 };
 
 } // namespace

@@ -1,8 +1,9 @@
 #pragma once
 // The pose, within the joints' ranges, in which the masses beyond a joint pull hardest on it: the largest first moment
 // about the joint over every angle of every joint beyond, the limb then held so that its lever is level. Found by
-// coordinate ascent from the pose in which each stretch by itself reaches farthest; never above the sum of straight distances
-// (triangle inequality), which serves as its bound. docs/mechanics.md 53.
+// coordinate ascent from several poses: each stretch by itself at its farthest, and all turned towards each of some
+// directions; never above the sum of straight distances (triangle inequality), which serves as its bound.
+// docs/mechanics.md 53.
 #include "load/statics.h"
 #include <memory>
 #include <vector>

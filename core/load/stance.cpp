@@ -1,5 +1,7 @@
 #include "load/stance.h"
 #include "base/units.h"
+#include <algorithm>
+#include <cmath>
 
 namespace enkinet::load {
 
@@ -25,34 +27,119 @@ std::vector<Stance> makeStances(int supports, int down) {
     return all;
 }
 
-StanceState calcStance(const Skeleton& s, const std::vector<PointMass>& masses, const Stance& stance,
-                       const std::vector<Stiffness>& stiffness) {
-    const std::size_t n = s.parentBody.size();
-    std::vector<FrameBody> bodies(n);
-    for (const Link& l : s.links)
-        bodies[static_cast<std::size_t>(l.body)].at = l.from;
-    const auto bodyOf = [&](int link) { return s.links[static_cast<std::size_t>(link)].body; };
-    for (int support : stance)
-        bodies[static_cast<std::size_t>(bodyOf(s.supportLinks[static_cast<std::size_t>(support)]))].fixed = true;
-    if (stance.empty() && n > 0) bodies[0].fixed = true;
+namespace {
 
-    std::vector<Beam> beams;
-    for (std::size_t h = 0; h < s.hinges.size(); ++h) {
-        const Hinge& hinge = s.hinges[h];
-        const Link &before = s.links[static_cast<std::size_t>(hinge.before)],
-                   &after = s.links[static_cast<std::size_t>(hinge.after)];
+constexpr int kWhipBeams = 24;
+
+class StanceFrame {
+public:
+    StanceFrame(const Skeleton& s, const Stance& stance, const std::vector<JointStiffness>& stiffness)
+        : m_s(s), m_bodies(s.parentBody.size()), m_chains(s.parentBody.size()) {
+        for (const Link& l : s.links)
+            m_bodies[static_cast<std::size_t>(l.body)].at = l.from;
+        // Chains first: what else hangs on a whip's body is tied to the nearest of its nodes.
+        for (std::size_t h = 0; h < s.hinges.size(); ++h)
+            if (s.hinges[h].whip) makeNodes(s.hinges[h]);
+        for (std::size_t h = 0; h < s.hinges.size(); ++h) {
+            m_first.push_back(m_beams.size());
+            s.hinges[h].whip ? addChain(s.hinges[h], stiffness[h]) : addGap(s.hinges[h], stiffness[h]);
+        }
+        for (int support : stance) {
+            const Link& l = s.links[static_cast<std::size_t>(s.supportLinks[static_cast<std::size_t>(support)])];
+            m_bodies[static_cast<std::size_t>(nodeOf(l.body, l.to))].fixed = true;
+        }
+        if (stance.empty() && !m_bodies.empty()) m_bodies[0].fixed = true;
+    }
+
+    /// The frame's body that a point of a skeleton's body moves with.
+    int nodeOf(int body, const Vec3& at) const {
+        const auto& chain = m_chains[static_cast<std::size_t>(body)];
+        int best = body;
+        double least = 1e300;
+        for (int node : chain)
+            if (const double d = norm(m_bodies[static_cast<std::size_t>(node)].at - at); d < least)
+                least = d, best = node;
+        return best;
+    }
+    const std::vector<FrameBody>& bodies() const { return m_bodies; }
+    const std::vector<Beam>& beams() const { return m_beams; }
+    /// What the near side exerts on the far side at the joint itself.
+    Vec3 coupleAt(std::size_t hinge, const FrameState& state) const {
+        const std::size_t beam = m_first[hinge];
+        return state.endCouple_Nmm[beam] + cross(m_beams[beam].toAt - m_s.hinges[hinge].at, state.endForce_N[beam]);
+    }
+
+private:
+    const Link& linkOf(int i) const { return m_s.links[static_cast<std::size_t>(i)]; }
+
+    void makeNodes(const Hinge& hinge) {
+        auto& chain = m_chains[static_cast<std::size_t>(linkOf(hinge.after).body)];
+        // Links of the copy, root to tip, cut finely; each joint between them is a node.
+        double length = 0;
+        int last = hinge.after;
+        for (int i = hinge.after; i < static_cast<int>(m_s.links.size()) && linkOf(i).copy == hinge.copy; ++i)
+            length += linkOf(i).length_mm, last = i;
+        for (int i = hinge.after; i <= last; ++i) {
+            const Link& l = linkOf(i);
+            const int cuts = std::max(1, static_cast<int>(std::lround(kWhipBeams * l.length_mm / length)));
+            for (int k = 1; k <= cuts; ++k) {
+                const Vec3 at = l.from + (static_cast<double>(k) / cuts) * (l.to - l.from);
+                // The body itself is the tip.
+                if (i == last && k == cuts) {
+                    m_bodies[static_cast<std::size_t>(l.body)].at = at;
+                    chain.push_back(l.body);
+                } else {
+                    chain.push_back(static_cast<int>(m_bodies.size()));
+                    m_bodies.push_back({at, false});
+                }
+            }
+        }
+    }
+
+    void addChain(const Hinge& hinge, const JointStiffness& k) {
+        int from = nodeOf(linkOf(hinge.before).body, hinge.at);
+        Vec3 a = hinge.at;
+        double at = 0;
+        for (int node : m_chains[static_cast<std::size_t>(linkOf(hinge.after).body)]) {
+            const Vec3 b = m_bodies[static_cast<std::size_t>(node)].at;
+            const double length = norm(b - a);
+            Stiffness here = k;
+            for (const auto& [start, thinner] : k.further)
+                if (at + length / 2 > start) here = thinner;
+            m_beams.push_back({from, node, a, b, here.EA_N, here.EI_Nmm2, here.GJ_Nmm2});
+            at += length, from = node, a = b;
+        }
+    }
+
+    void addGap(const Hinge& hinge, const Stiffness& k) {
+        const Link &before = linkOf(hinge.before), &after = linkOf(hinge.after);
         const Vec3 out = unit(after.to - after.from);
         // A first joint stands on the side of its parent: its wire leaves in its own direction.
         const Vec3 in = before.copy == hinge.copy ? unit(before.to - before.from) : out;
-        // A whip has no gap of its own on the link: its joint is taken as a short one at the root.
         const double half = std::max(0.5, after.gapFrom_mm / 2);
-        const Stiffness& k = stiffness[h];
-        const int middle = static_cast<int>(bodies.size());
-        bodies.push_back({hinge.at, false});
-        beams.push_back({before.body, middle, hinge.at - half * in, hinge.at, k.EA_N, k.EI_Nmm2, k.GJ_Nmm2});
-        beams.push_back({middle, after.body, hinge.at, hinge.at + half * out, k.EA_N, k.EI_Nmm2, k.GJ_Nmm2});
+        const int middle = static_cast<int>(m_bodies.size());
+        m_bodies.push_back({hinge.at, false});
+        m_beams.push_back(
+            {nodeOf(before.body, hinge.at), middle, hinge.at - half * in, hinge.at, k.EA_N, k.EI_Nmm2, k.GJ_Nmm2});
+        m_beams.push_back({middle, after.body, hinge.at, hinge.at + half * out, k.EA_N, k.EI_Nmm2, k.GJ_Nmm2});
     }
-    const SpaceFrame frame(bodies, beams, 1e-10);
+
+    const Skeleton& m_s;
+    std::vector<FrameBody> m_bodies;
+    std::vector<std::vector<int>> m_chains; ///< by body: nodes of a whip, root to tip
+    std::vector<Beam> m_beams;
+    std::vector<std::size_t> m_first; ///< by hinge
+};
+
+} // namespace
+
+StanceState calcStance(const Skeleton& s, const std::vector<PointMass>& masses, const Stance& stance,
+                       const std::vector<JointStiffness>& stiffness) {
+    const StanceFrame model(s, stance, stiffness);
+    const SpaceFrame frame(model.bodies(), model.beams(), 1e-10);
+    std::vector<int> nodes;
+    for (const PointMass& m : masses)
+        nodes.push_back(model.nodeOf(m.body, m.at));
 
     StanceState r;
     r.couples.resize(s.hinges.size());
@@ -60,23 +147,24 @@ StanceState calcStance(const Skeleton& s, const std::vector<PointMass>& masses, 
     const Vec3 axes[] = {{1, 0, 0}, {0, 1, 0}, {0, 0, 1}};
     for (std::size_t a = 0; a < 3; ++a) {
         std::vector<FrameForce> forces;
-        for (const PointMass& m : masses)
-            forces.push_back({m.body, m.at, m.mass_g * kNewtonPerGram * axes[a], {}});
+        for (std::size_t i = 0; i < masses.size(); ++i)
+            forces.push_back({nodes[i], masses[i].at, masses[i].mass_g * kNewtonPerGram * axes[a], {}});
         const FrameState state = frame.calc(forces);
         if (!state.stable) return r;
         for (std::size_t h = 0; h < s.hinges.size(); ++h)
-            r.couples[h][a] = state.endCouple_Nmm[2 * h];
+            r.couples[h][a] = model.coupleAt(h, state);
         if (a != 1) continue;
         // The axis points up, weight pulls down.
         for (int support : stance) {
             const auto i = static_cast<std::size_t>(support);
-            r.feet_g[i] = -state.reaction_N[static_cast<std::size_t>(bodyOf(s.supportLinks[i]))].y / kNewtonPerGram;
+            const Link& l = s.links[static_cast<std::size_t>(s.supportLinks[i])];
+            r.feet_g[i] = -state.reaction_N[static_cast<std::size_t>(model.nodeOf(l.body, l.to))].y / kNewtonPerGram;
         }
         for (std::size_t c = 0; c < s.copies.size(); ++c) {
             const std::size_t end =
                 c + 1 < s.copies.size() ? static_cast<std::size_t>(s.copies[c + 1].firstLink) : s.links.size();
             const Link& tip = s.links[end - 1];
-            r.droop_mm.push_back(findMove(state, bodies, tip.body, tip.to).y);
+            r.droop_mm.push_back(findMove(state, model.bodies(), model.nodeOf(tip.body, tip.to), tip.to).y);
         }
     }
     r.stable = true;

@@ -1,7 +1,7 @@
 #pragma once
 // The puppet on several feet at once: a space frame of rigid bodies joined by the free wire of the joints. Each gap is
 // two straight beams that meet in the joint, so that a bent gap is followed; stiff segments do not give (the wire is
-// hundreds of times softer). docs/mechanics.md 56, 57.
+// hundreds of times softer). A whip is a chain of beams over its whole length. docs/mechanics.md 56, 57.
 #include "body/skeleton.h"
 #include "load/frame.h"
 #include "load/statics.h"
@@ -25,6 +25,6 @@ struct StanceState {
 
 /// stiffness: one a hinge. Bodies of the stance's supports are fixed; an empty stance holds the root body.
 StanceState calcStance(const body::Skeleton& skeleton, const std::vector<PointMass>& masses, const Stance& stance,
-                       const std::vector<Stiffness>& stiffness);
+                       const std::vector<JointStiffness>& stiffness);
 
 } // namespace enkinet::load

@@ -69,6 +69,15 @@ double reach(const Skeleton& s, int hinge, const PointMass& m) {
     }
 }
 
+/// A whip's far end is its tip, of anything else the end of the next segment.
+double whipLength(const Skeleton& s, const Hinge& hinge) {
+    double sum = 0;
+    for (std::size_t i = static_cast<std::size_t>(hinge.after);
+         i < s.links.size() && s.links[i].copy == hinge.copy && (hinge.whip || sum == 0); ++i)
+        sum += s.links[i].length_mm;
+    return sum;
+}
+
 } // namespace
 
 Vec3 calcMoment(const std::vector<PointMass>& masses, const Vec3& about, const Vec3& down) {
@@ -84,9 +93,11 @@ std::vector<HingeLoad> calcLoads(const Skeleton& s, const std::vector<PointMass>
     std::vector<StanceState> states;
     if (shared)
         for (const Stance& stance : stances)
-            states.push_back(calcStance(
-                s, masses, stance,
-                setup.stiffness.empty() ? std::vector<Stiffness>(s.hinges.size(), {1e5, 1e4, 7e3}) : setup.stiffness));
+            states.push_back(
+                calcStance(s, masses, stance,
+                           setup.stiffness.empty()
+                               ? std::vector<JointStiffness>(s.hinges.size(), JointStiffness{{1e5, 1e4, 7e3}, {}})
+                               : setup.stiffness));
     const Vec3 upright{0, -1, 0};
     const auto bodyOf = [&](int support) {
         return s.links[static_cast<std::size_t>(s.supportLinks[static_cast<std::size_t>(support)])].body;
@@ -119,16 +130,19 @@ std::vector<HingeLoad> calcLoads(const Skeleton& s, const std::vector<PointMass>
             const bool standing = beyondIt > 0;
             const bool frame = standing && beyondIt < stances[i].size() && states[i].stable;
             const Pull pull = frame ? states[i].couples[h] : pullOf(standing ? rootFirst : tipFirst);
-            const Split worst = standing ? worstLean(pull, wire, setup.lean_rad) : Split{kNewtonPerGram * reach_gmm, 0};
+            const Split posed = split(momentOf(pull, upright), wire);
+            const Split worst = setup.poseOnly ? posed
+                                : standing     ? worstLean(pull, wire, setup.lean_rad)
+                                               : Split{kNewtonPerGram * reach_gmm, 0};
             const double beyond = frame ? 0 : standing ? root_g : tip_g;
-            const double touch = kTouch_N * (standing ? before.length_mm : after.length_mm);
+            const double touch = kTouch_N * (standing ? before.length_mm : whipLength(s, hinge));
             r.standing = r.standing || standing;
             r.touch_Nmm = std::max(r.touch_Nmm, touch);
-            r.pose_Nmm = std::max(r.pose_Nmm, split(momentOf(pull, upright), wire).equivalent());
+            r.pose_Nmm = std::max(r.pose_Nmm, posed.equivalent());
             if (worst.equivalent() <= r.load_Nmm) continue;
             r.load_Nmm = worst.equivalent();
             r.bending_Nmm = worst.bending, r.torsion_Nmm = worst.torsion;
-            r.why = frame ? Case::shared : standing ? Case::standing : Case::stretched;
+            r.why = setup.poseOnly ? Case::posed : frame ? Case::shared : standing ? Case::standing : Case::stretched;
             r.beyond_g = beyond;
             r.arm_mm = beyond > 0 ? std::hypot(worst.bending, worst.torsion) / (beyond * kNewtonPerGram) : 0;
             r.stance = static_cast<int>(i);

@@ -22,12 +22,17 @@ enum class Case {
     stretched, ///< held out level
     standing,  ///< carries the rest of the puppet, exact
     shared,    ///< carries it together with other feet, by the frame
-    touch
+    touch,
+    posed ///< the pose on the board, where the builder asks for no more
 };
 
 /// Stiffness of a joint's free wire: of a bundle the sum over its strands.
 struct Stiffness {
     double EA_N = 0, EI_Nmm2 = 0, GJ_Nmm2 = 0;
+};
+/// Stiffness of a joint: of a whip it may change on the way to the tip.
+struct JointStiffness : Stiffness {
+    std::vector<std::pair<double, Stiffness>> further{}; ///< from so many mm beyond the root, ascending
 };
 /// The pose that pulls hardest on a joint: load/reach.h.
 struct Reach {
@@ -49,9 +54,10 @@ struct HingeLoad {
 
 struct LoadSetup {
     double lean_rad = 0;
-    int feetDown = 0;                 ///< see makeStances
-    std::vector<Reach> reach;         ///< one a hinge; empty: everything straight
-    std::vector<Stiffness> stiffness; ///< one a hinge; empty: all alike
+    int feetDown = 0;                      ///< see makeStances
+    std::vector<Reach> reach;              ///< one a hinge; empty: everything straight
+    std::vector<JointStiffness> stiffness; ///< one a hinge; empty: all alike
+    bool poseOnly = false;                 ///< loads of the present pose alone, besides the touch
 };
 
 /// Loads of every hinge of the skeleton, the worst over all stances; without any support the root is held.

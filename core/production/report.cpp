@@ -220,6 +220,7 @@ private:
                 found = v.life_s, limit = d.needFilm_s;
                 break;
             case choice::State::holds:
+            case choice::State::not_checked:
                 break;
             }
             add({Station::wire, Issue::limb_state, l.limb, at, -1, s, found, limit, name});
@@ -355,7 +356,8 @@ void paintParts(const Production& production, Report& r) {
 } // namespace
 
 choice::Stock makeStock(const Production& production, const Cards& cards, wire::TableShelf& tables) {
-    choice::Stock stock{production.stock.spools, {}, {}};
+    choice::Stock stock;
+    stock.spools = production.stock.spools, stock.work = production.stock.shop.work;
     for (const choice::Spool& s : stock.spools)
         for (const wire::MaterialCard& c : cards.wires)
             if (c.id == s.material && !stock.tables.contains(c.id)) stock.tables[c.id] = tables.find(c);

@@ -78,15 +78,17 @@ double calcHoldStrain(const CyclicConstants& k, double E, double setStrain) {
 
 double calcStrainAt(const CyclicConstants& k, double E, double m) {
     if (m <= 0) return 0;
-    // Elastic below, rising everywhere: bracketed from the elastic answer, then bisected.
-    double lo = 0, hi = 32 * m / (kPi * E);
-    while (calcStrandMoment(k, E, hi) < m && hi < 10)
-        lo = hi, hi *= 1.5;
-    for (int i = 0; i < 100 && hi - lo > 1e-11 * hi; ++i) {
-        const double e = (lo + hi) / 2;
-        (calcStrandMoment(k, E, e) < m ? lo : hi) = e;
+    // The elastic answer lies below the root; on logarithms the curve is nearly straight, so secants close fast.
+    const auto off = [&](double lnE) { return std::log(calcStrandMoment(k, E, std::exp(lnE)) / m); };
+    double a = std::log(32 * m / (kPi * E)), fa = off(a);
+    if (fa >= 0) return std::exp(a);
+    double b = a - fa / k.n, fb = off(b);
+    for (int i = 0; i < 60 && std::abs(fb) > 1e-12 && fb != fa; ++i) {
+        const double next = b - fb * (b - a) / (fb - fa);
+        a = b, fa = fb;
+        b = next, fb = off(b);
     }
-    return (lo + hi) / 2;
+    return std::exp(b);
 }
 
 double findNineInTen(double median, double scatter) { return median * std::exp(-kNineInTen * scatter); }

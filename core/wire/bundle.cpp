@@ -8,7 +8,8 @@
 
 namespace enkinet::wire {
 
-Result<Bundle> makeBundle(Bundle b) {
+namespace {
+Result<Bundle> makeWithin(Bundle b, double largestAngle_rad) {
     if (std::find(std::begin(kStrandCounts), std::end(kStrandCounts), b.strands) == std::end(kStrandCounts))
         return Fault{"wire", "strands " + std::to_string(b.strands), "must be 1, 2, 3, 4 or 7"};
     if (!(b.diameter_mm >= 0.1 && b.diameter_mm <= 10))
@@ -16,13 +17,17 @@ Result<Bundle> makeBundle(Bundle b) {
     if (!(b.lay_mm >= 0 && b.lay_mm <= 1e4))
         return Fault{"wire", "lay " + plain(b.lay_mm) + " mm", "must lie between 0 (parallel) and 10000 mm"};
     if (b.strands == 1) b.lay_mm = 0;
-    const double shortest = findShortestLay(b.strands, b.diameter_mm);
+    const double shortest = 2 * kPi * findStrandRadius(b) / std::tan(largestAngle_rad);
     if (b.lay_mm > 0 && b.lay_mm < shortest * (1 - 1e-12))
         return Fault{"wire", "lay " + plain(b.lay_mm) + " mm",
                      "must be at least " + plain(shortest, 4) + " mm (strands at " +
-                         plain(radToDeg(findLargestLayAngle(b.strands))) + " degrees)"};
+                         plain(radToDeg(largestAngle_rad)) + " degrees)"};
     return b;
 }
+} // namespace
+
+Result<Bundle> makeBundle(Bundle b) { return makeWithin(b, findLargestLayAngle(b.strands)); }
+Result<Bundle> makeTestedBundle(Bundle b) { return makeWithin(b, findLargestLayAngle(2)); }
 
 double findStrandRadius(const Bundle& b) {
     const double d = b.diameter_mm;

@@ -21,6 +21,8 @@ struct Bundle {
 
 /// A bundle inside the limits of geometry, or why not. Limits: diameter 0.1 to 10 mm, lay angle as above.
 Result<Bundle> makeBundle(Bundle bundle);
+/// The same for a sample that was tested: whatever lay up to 45 degrees it had, it had.
+Result<Bundle> makeTestedBundle(Bundle bundle);
 
 /// Distance of the outer strands' centres from the bundle's axis, mm: 0, d/2, d/sqrt3, d/sqrt2, d. (5)
 double findStrandRadius(const Bundle& bundle);

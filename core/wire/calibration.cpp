@@ -46,7 +46,7 @@ Result<BendTest> makeBendTest(BendTest t) {
                                            {"angle", radToDeg(t.angle_rad), 1, 170, " degrees"},
                                            {"count", t.cycles, 0.5, 1e9, " cycles"}}))
         return *f;
-    if (const auto b = makeBundle(t.bundle); !b) return Fault{place, b.fault().value, b.fault().rule};
+    if (const auto b = makeTestedBundle(t.bundle); !b) return Fault{place, b.fault().value, b.fault().rule};
     return t;
 }
 
@@ -60,7 +60,7 @@ Result<HangTest> makeHangTest(HangTest t) {
         return *f;
     if (t.lastBend != LastBend::unknown && !(t.lastAngle_rad > 0))
         return Fault{place, "last bend 0 degrees", "must be above 0 where its direction is given"};
-    if (const auto b = makeBundle(t.bundle); !b) return Fault{place, b.fault().value, b.fault().rule};
+    if (const auto b = makeTestedBundle(t.bundle); !b) return Fault{place, b.fault().value, b.fault().rule};
     return t;
 }
 

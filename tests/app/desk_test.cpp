@@ -89,11 +89,15 @@ TEST_CASE("Every state, issue, reason, step, caution and check has its sentence"
 }
 
 TEST_CASE("The reason for a lay is said as it is") {
-    CHECK(Say::whyLay({1, 2, 0}, 14, 0).contains("One strand"));
-    CHECK(Say::whyLay({2, 1.5, 0}, 14, 1).contains("Parallel"));
-    CHECK(Say::whyLay({2, 1.5, 14}, 14, 0).contains("1 whole turn"));
-    CHECK(Say::whyLay({2, 1.5, 7}, 14, 0).contains("2 whole turns"));
-    CHECK(Say::whyLay({2, 1.5, 20}, 14, wire::findLock({2, 1.5, 20}, 14)).contains("%"));
+    CHECK(Say::whyLay({1, 2, 0}, 14).contains("One strand"));
+    CHECK(Say::whyLay({2, 1.5, 0}, 14).contains("Parallel"));
+    CHECK(Say::whyLay({2, 1.5, 14}, 14).contains("1 whole turn"));
+    CHECK(Say::whyLay({2, 1.5, 7}, 14).contains("2 whole turn"));
+    CHECK(Say::whyLay({2, 1.5, 20}, 14).contains("never longer"));
+    CHECK(Say::whyLay({2, 1.5, 60}, 14).contains("nobody knows"));
+    CHECK(Say::whyLay({2, 1.5, 10}, 14).contains("1.4 turns"));
+    for (double lay : {7.0, 10.0, 14.0, 20.0})
+        CHECK(Say::whyLay({2, 1.5, lay}, 14).contains("15 %"));
 }
 
 TEST_CASE("Tags never overlap and stay in their column, however many there are") {

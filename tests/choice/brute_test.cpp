@@ -79,34 +79,64 @@ void eachRun(std::size_t joints, const std::function<void(const std::vector<int>
     go(go);
 }
 
+/// What decides, in order: the reserve that counts, then the aim's own list.
+using Score = std::array<double, 6>;
+
 struct Best {
     bool any = false;
-    double score = std::numeric_limits<double>::infinity();
+    Score score;
     std::map<int, double> price; ///< least, by spool, of what fits
     std::size_t tried = 0;
 };
+
+Score scoreBy(Aim aim, bool posed, double counted, int strands, int drops, double minutes, double life, double mass,
+              double price, double effort) {
+    switch (aim) {
+    case Aim::simple:
+        return {-counted,          static_cast<double>(strands), static_cast<double>(drops), minutes,
+                posed ? -life : 0, posed ? mass : price};
+    case Aim::light:
+        return {-counted, mass};
+    case Aim::easy:
+        return {-counted, posed ? effort : price};
+    case Aim::cheap:
+        return {-counted, price};
+    default:
+        return {-counted, posed ? -life : price};
+    }
+}
 
 /// The best of a limb by an aim, from the definitions and nothing else.
 Best enumerate(const Puppet& p, const Stock& stock, const LimbChoice& l, Aim aim) {
     const Limb& limb = p.limbs[static_cast<std::size_t>(l.limb)];
     Best best;
+    struct Fit {
+        int spool;
+        double price, counted;
+    };
+    std::vector<Fit> fits_;
+    double shortest = 1e9;
+    for (const Demand& d : l.demands)
+        shortest = std::min(shortest, d.gap_mm);
     for (std::size_t i = 0; i < stock.spools.size(); ++i) {
         const Spool& spool = stock.spools[i];
         const auto& table = *stock.tables.at(spool.material);
         if (table.card().use == wire::Use::fixed && !l.demands.empty()) continue;
         eachRun(l.demands.size(), [&](const std::vector<int>& run) {
             std::set<double> lays{0};
-            for (const Demand& d : l.demands)
-                for (int k = 1; k <= 3; ++k)
-                    if (run[0] > 1 && wire::makeBundle({run[0], spool.diameter_mm, d.gap_mm / k}))
-                        lays.insert(d.gap_mm / k);
+            for (int k = 1; k <= 3 && !l.demands.empty(); ++k)
+                if (run[0] > 1 && wire::makeBundle({run[0], spool.diameter_mm, shortest / k}))
+                    lays.insert(shortest / k);
+            if (run[0] > p.wants.mostStrands || (!p.wants.mayDrop && run.back() < run[0])) return;
+            for (double d : p.wants.disliked_mm)
+                if (d == spool.diameter_mm) return;
             for (double lay : lays) {
                 ++best.tried;
                 const wire::Bundle root{run[0], spool.diameter_mm, lay};
                 const double spun = wire::findTwistDamage(root, table.card());
                 if (spun > wire::kTwistRefuse) continue;
                 bool fits = true;
-                double life = 1e9, effort = 0, mass = 0;
+                double life = 1e9, effort = 0, mass = 0, inside = 1e9;
                 std::vector<Ending> ends;
                 for (std::size_t j = 0; j < l.demands.size(); ++j) {
                     const wire::Bundle b{run[j], spool.diameter_mm, run[j] == 1 ? 0 : lay};
@@ -114,6 +144,10 @@ Best enumerate(const Puppet& p, const Stock& stock, const LimbChoice& l, Aim aim
                     fits = fits && v.state() == State::holds;
                     life = std::min(life, v.life_s / l.demands[j].needFilm_s);
                     effort = std::max(effort, v.effort_Nmm / l.demands[j].effortLimit_Nmm);
+                    for (const double x :
+                         {v.bend.hold_Nmm / l.demands[j].needed_Nmm, l.demands[j].effortLimit_Nmm / v.effort_Nmm,
+                          l.demands[j].springLimit_rad / v.springback_rad, v.life_s / l.demands[j].needFilm_s})
+                        inside = std::fmin(inside, x);
                     if (j + 1 < run.size() && run[j + 1] < run[j]) ends.push_back({l.demands[j].joint, run[j + 1]});
                 }
                 const Cut cut = calcCut(limb, root, ends, wire::findBundleDiameter(root));
@@ -136,33 +170,49 @@ Best enumerate(const Puppet& p, const Stock& stock, const LimbChoice& l, Aim aim
                     at += L;
                 }
                 const double price = one / 1000 * spool.price_m;
+                const double counted = std::min(inside, 1 + p.wants.reserve);
+                int pieces = 0;
+                for (const StrandGroup& g : cut.groups)
+                    pieces += g.pieces;
+                const double minutes = pieces * stock.work.cut_min + (lay > 0 ? stock.work.spin_min : 0) +
+                                       static_cast<double>(limb.joints.size()) * stock.work.bind_min;
+                const Score score = scoreBy(aim, !l.demands.empty(), counted, run[0], static_cast<int>(ends.size()),
+                                            minutes, life, mass, price, effort);
+                if (!best.any || score < best.score) best.score = score;
                 best.any = true;
-                const auto [it, fresh] = best.price.try_emplace(static_cast<int>(i), price);
-                it->second = std::min(it->second, price);
-                const double score = l.demands.empty()   ? price
-                                     : aim == Aim::light ? mass
-                                     : aim == Aim::easy  ? effort
-                                     : aim == Aim::cheap ? price
-                                                         : -life;
-                best.score = std::min(best.score, score);
+                fits_.push_back({static_cast<int>(i), price, counted});
             }
         });
     }
+    // Fewest spools may not cost reserve.
+    double most = 0;
+    for (const Fit& f : fits_)
+        most = std::max(most, f.counted);
+    for (const Fit& f : fits_)
+        if (f.counted >= most * (1 - 1e-12)) {
+            const auto [it, fresh] = best.price.try_emplace(f.spool, f.price);
+            it->second = std::min(it->second, f.price);
+        }
     return best;
 }
 
-double scoreOf(const LimbChoice& l, Aim aim) {
+Score scoreOf(const LimbChoice& l, const Wants& w) {
     const Candidate& c = l.candidates[static_cast<std::size_t>(l.chosen)];
-    if (l.demands.empty()) return c.price;
-    return aim == Aim::light   ? c.mass_g
-           : aim == Aim::easy  ? c.worstEffort
-           : aim == Aim::cheap ? c.price
-                               : -c.lifeMargin;
+    return scoreBy(w.aim, !l.demands.empty(), findCounted(c, w.reserve), c.bundle.strands, c.drops, c.work_min,
+                   c.lifeMargin, c.mass_g, c.price, c.worstEffort);
+}
+
+bool near(const Score& a, const Score& b) {
+    for (std::size_t i = 0; i < a.size(); ++i)
+        if (apart(a[i], b[i]) > 1e-9) return false;
+    return true;
 }
 
 } // namespace
 
-TEST_CASE("On 200 small puppets the chosen wire is the best that enumeration finds, for each aim", "[choice][full]") {
+TEST_CASE(
+    "On 200 small puppets the chosen wire is the best that enumeration finds, for each aim, with wishes and reserve",
+    "[choice][full]") {
     const fill::Shelf shelf = production::makeShelf(shippedCards());
     Random random(41);
     int fitted = 0, dropped = 0;
@@ -170,7 +220,11 @@ TEST_CASE("On 200 small puppets the chosen wire is the best that enumeration fin
         INFO("round " << round);
         Puppet p = randomPuppet(random);
         const Stock stock = randomStock(random);
-        for (Aim aim : {Aim::life, Aim::light, Aim::easy, Aim::cheap, Aim::spools}) {
+        p.wants.reserve = random.whole(0, 2) * 0.05;
+        if (random.whole(0, 3) == 0) p.wants.mostStrands = random.of(wire::kStrandCounts);
+        p.wants.mayDrop = random.whole(0, 3) > 0;
+        if (random.whole(0, 3) == 0) p.wants.disliked_mm = {random.of(stock.spools).diameter_mm};
+        for (Aim aim : {Aim::simple, Aim::life, Aim::light, Aim::easy, Aim::cheap, Aim::spools}) {
             p.wants.aim = aim;
             const PuppetChoice r = calcChoice(p, shelf, stock);
             std::vector<std::map<int, double>> servers;
@@ -184,7 +238,7 @@ TEST_CASE("On 200 small puppets the chosen wire is the best that enumeration fin
                 const Candidate& c = l.candidates[static_cast<std::size_t>(l.chosen)];
                 CHECK(c.fits == best.any);
                 fitted += c.fits, dropped += c.fits && c.drops > 0;
-                if (c.fits && aim != Aim::spools) CHECK(apart(scoreOf(l, aim), best.score) < 1e-9);
+                if (c.fits && aim != Aim::spools) CHECK(near(scoreOf(l, p.wants), best.score));
             }
             if (aim != Aim::spools) continue;
             // Every subset of the spools, smallest first; among equals the cheapest.
@@ -341,7 +395,7 @@ TEST_CASE("A list of poses wears a joint by its own cycles, and a joint that it 
             // One cycle in a second of film: as acting by level would have it.
             Demand plain = d;
             plain.fromPoses = false, plain.cycles.clear();
-            plain.movesPerSecond = 1;
+            plain.movesPerSecond = p.puppets[0].wants.retakes;
             const Trial& t = findTrial(arm, arm.candidates[static_cast<std::size_t>(arm.chosen)], j);
             CHECK_NEAR(judge(plain, r.stock.tableOf(t.spool), t.bundle, {}, t.spunDamage).life_s, v.life_s, 1e-9);
         } else {
@@ -454,7 +508,8 @@ TEST_CASE("A choice that goes on from an earlier one is the same as one from not
                 REQUIRE(a.candidates[c].mass_g == b.candidates[c].mass_g);
             }
         }
-        CHECK(on.survival == fresh.survival);
+        // Each alike, and where one has no chance to say neither has the other.
+        CHECK((on.survival == fresh.survival || (std::isnan(on.survival) && std::isnan(fresh.survival))));
         former = std::move(on);
     }
 }
@@ -466,7 +521,7 @@ TEST_CASE("What becomes of Old Reed's thin legs is what enumeration says, from t
         const auto r = reportOf(p, 2);
         const LimbChoice& leg = r.choice.limbs[1];
         const Best best = enumerate(p.puppets[2], r.stock, leg, Aim::life);
-        CHECK(best.tried > 1000);
+        CHECK(best.tried > 300);
         REQUIRE(leg.chosen >= 0);
         CHECK(leg.candidates[static_cast<std::size_t>(leg.chosen)].fits == best.any);
         CHECK((leg.state == State::holds) == best.any);
@@ -477,7 +532,8 @@ TEST_CASE("What becomes of Old Reed's thin legs is what enumeration says, from t
     for (const auto& card : shippedCards().wires)
         if (card.use != wire::Use::fixed)
             for (double d : {0.3, 0.5, 0.8, 1.0, 1.2, 1.5, 1.8, 2.0})
-                p.stock.spools.push_back({card.id + "-" + std::to_string(static_cast<int>(d * 10)), card.id, d, 20, 0.5});
+                p.stock.spools.push_back(
+                    {card.id + "-" + std::to_string(static_cast<int>(d * 10)), card.id, d, 20, 0.5});
     const bool sold = check();
     CHECK((sold || !stock)); // more to choose from is never worse
 }

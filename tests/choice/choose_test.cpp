@@ -1,3 +1,5 @@
+#include "base/normal.h"
+#include "choice/chance.h"
 #include "choice/choose.h"
 #include "choice/cut_list.h"
 #include "support/puppets.h"
@@ -31,9 +33,11 @@ TEST_CASE("Tansy's leg is what the definitions make of it", "[choice]") {
         if (d.joint > 1) {
             const double length = norm(j.at_mm - p.limbs[2].joints[static_cast<std::size_t>(d.joint - 1)].at_mm);
             CHECK_NEAR(d.lever_mm, 0.6 * length, 1e-9);
-            CHECK_NEAR(d.effortLimit_Nmm, 12 * d.lever_mm, 1e-12);
-            CHECK_FALSE(d.wholeHand);
-            CHECK(std::max(held.stations[0].a_mm, held.stations[0].b_mm) < 14);
+            const Station at = findStation(held.stations, 1 - held.grip);
+            CHECK_NEAR(d.far.half_mm, std::max(at.a_mm, at.b_mm), 1e-9);
+            CHECK_NEAR(d.far.force_N, fill::findFingers_N({}, d.far.half_mm), 1e-12);
+            CHECK_NEAR(d.effortLimit_Nmm, std::min(d.far.moment_Nmm(), d.near.link < 0 ? 1e9 : d.near.moment_Nmm()),
+                       1e-12);
         }
         CHECK_NEAR(d.angle_rad, std::max(-j.low_rad, j.high_rad), 1e-12);
         CHECK_NEAR(d.range_rad, j.high_rad - j.low_rad, 1e-12);
@@ -77,7 +81,7 @@ TEST_CASE("A state word is exactly the limit that is missed", "[choice]") {
 TEST_CASE("Of all candidates the chosen is the best by each aim, found again by enumeration", "[choice]") {
     production::Production p = demo();
     for (Aim aim : {Aim::life, Aim::light, Aim::easy, Aim::cheap}) {
-        p.puppets[1].wants.aim = aim;
+        p.puppets[1].wants.aim = aim, p.puppets[1].wants.reserve = 0;
         const auto r = reportOf(p, 1);
         for (const LimbChoice& l : r.choice.limbs) {
             REQUIRE(l.chosen >= 0);
@@ -141,16 +145,76 @@ TEST_CASE("A wire picked by the builder stays, with its word, until the tool may
     CHECK(l.state == State::slack);
 }
 
-TEST_CASE("The chance of the whole puppet is the product over its joints, mirrored ones twice", "[choice]") {
-    const auto r = reportOf(demo());
-    double product = 1;
-    for (const LimbChoice& l : r.choice.limbs)
-        for (const Verdict& v : l.verdicts)
-            for (int side = 0; side < (demo().puppets[0].limbs[static_cast<std::size_t>(l.limb)].mirrored ? 2 : 1);
-                 ++side)
-                product *= v.survival;
-    CHECK_NEAR(r.choice.survival, product, 1e-12);
-    CHECK(r.choice.settled);
+TEST_CASE("Joints of one spool share its fate: each at its own nine in ten", "[choice]") {
+    const auto chance = [](int joints, int spools) {
+        std::vector<JointLife> all;
+        for (int i = 0; i < joints; ++i)
+            all.push_back({i % spools, kNineInTen * wire::kLifeScatter, wire::kLifePrior});
+        return calcChance(all);
+    };
+    CHECK(std::abs(chance(1, 1) - 0.899) < 0.001);
+    CHECK(std::abs(chance(5, 1) - 0.748) < 0.001);
+    CHECK(std::abs(chance(10, 1) - 0.669) < 0.001);
+    CHECK(std::abs(chance(20, 1) - 0.589) < 0.001);
+    CHECK(std::abs(chance(10, 2) - 0.560) < 0.001);
+    CHECK(calcChance({}) == 1);
+    // Independent joints would fare far worse.
+    CHECK(std::pow(0.9, 20) < 0.13);
+}
+
+TEST_CASE("The chance agrees with a million films played through", "[choice][full]") {
+    std::mt19937 engine(7);
+    std::normal_distribution<double> normal(0, 1);
+    // Two spools, one of them tested; joints of different spare.
+    std::vector<JointLife> joints;
+    for (int i = 0; i < 9; ++i)
+        joints.push_back({i % 2, 0.5 + 0.15 * i, i % 2 ? 0.2 : wire::kLifePrior});
+    constexpr int kFilms = 1'000'000;
+    int whole = 0;
+    for (int f = 0; f < kFilms; ++f) {
+        const double z[2] = {normal(engine), normal(engine)};
+        bool lasts = true;
+        for (const JointLife& j : joints)
+            lasts = lasts && j.lnSpare + j.shared * z[j.spool] + wire::kLifeTestScatter * normal(engine) > 0;
+        whole += lasts;
+    }
+    const double played = static_cast<double>(whole) / kFilms;
+    CHECK(std::abs(calcChance(joints) - played) < 0.005 * played);
+}
+
+TEST_CASE("The chance is not said while a joint does not hold, nor where none was checked", "[choice]") {
+    for (std::size_t i = 0; i < demo().puppets.size(); ++i) {
+        const auto r = reportOf(demo(), static_cast<int>(i));
+        bool all = true, any = false;
+        std::vector<JointLife> lives;
+        for (const LimbChoice& l : r.choice.limbs)
+            for (std::size_t j = 0; j < l.verdicts.size(); ++j) {
+                any = true;
+                all = all && l.verdicts[j].state() == State::holds;
+                const int copies = demo().puppets[i].limbs[static_cast<std::size_t>(l.limb)].mirrored ? 2 : 1;
+                for (int k = 0; k < copies; ++k)
+                    lives.push_back({l.candidates[static_cast<std::size_t>(l.chosen)].spool,
+                                     std::log(l.verdicts[j].bend.designMedian / l.demands[j].needCycles()),
+                                     wire::kLifePrior});
+            }
+        REQUIRE(any);
+        CHECK(std::isnan(r.choice.survival) == !all);
+        if (all) CHECK_NEAR(r.choice.survival, calcChance(lives), 1e-9);
+        CHECK(r.choice.settled);
+    }
+    // A wire that nothing poses is not checked, whatever hangs on it: 2 kg on 0.3 mm copper.
+    production::Production p = demo();
+    Puppet post = levelArm(false);
+    post.id = "post", post.limbs.resize(1);
+    Mass m;
+    m.id = m.name = "weight", m.limb = "post", m.shape = MassShape::weighed, m.weighed_g = 2000;
+    m.at_mm = post.limbs[0].joints.back().at_mm;
+    post.masses = {m};
+    p.puppets = {post};
+    const auto r = reportOf(p);
+    REQUIRE(r.choice.limbs[0].chosen >= 0);
+    CHECK(r.choice.limbs[0].state == State::not_checked);
+    CHECK(std::isnan(r.choice.survival));
 }
 
 TEST_CASE("Survival is nine in ten exactly where the life equals the need", "[choice]") {

@@ -184,7 +184,14 @@ TEST_CASE("Loads of the oven, the shop, a skin's own thickness and a bare end su
     tansy.limbs[0].segments[0].stations[0].skin_mm = 2.25;
     tansy.limbs[0].segments[0].layers.cover = "felt-1";
     tansy.limbs[0].segments[0].layers.coverFrom = 0.125, tansy.limbs[0].segments[0].layers.coverTo = 0.875;
-    p.stock.shop = {17, 55, true, {1, 2.5}, {{2, 3.1}, {6, 1.4}}, {-3.5, 2, 14, 60}};
+    fill::Shop& shop = p.stock.shop;
+    shop.room_C = 17, shop.putty_g_h = 55, shop.fan = true, shop.strips_mm = {1, 2.5};
+    shop.roller = {{2, 3.1}, {6, 1.4}}, shop.oven = {-3.5, 2, 14, 60};
+    shop.hands = {9, 7, 33, 18}, shop.work = {1.5, 3, 2};
+    tansy.wants.aim = body::Aim::simple, tansy.wants.reserve = 0.125, tansy.wants.retakes = 1.5;
+    tansy.wants.mostStrands = 3, tansy.wants.mayDrop = false, tansy.wants.disliked_mm = {0.5, 2.05};
+    tansy.wants.thisPoseOnly = tansy.wants.steadied = true;
+    tansy.left = {"order:leg.ankle:leg.knee"};
     fill::OvenCard nest;
     nest.id = "straw-nest", nest.name = "nest of straw", nest.limit_C = 120, nest.support = true;
     p.cards.ovens = {nest};

@@ -181,7 +181,8 @@ TEST_CASE("On one foot the frame and the cut through each joint say the same", "
             std::vector<PointMass> masses;
             for (const Link& l : s.links)
                 masses.push_back({random.between(1, 30), 0.5 * (l.from + l.to), l.body});
-            const std::vector<Stiffness> soft(s.hinges.size(), {1e5, random.between(1e3, 1e5), 5e3});
+            const std::vector<JointStiffness> soft(s.hinges.size(),
+                                                   JointStiffness{{1e5, random.between(1e3, 1e5), 5e3}, {}});
             for (int foot = 0; foot < static_cast<int>(s.supportLinks.size()); ++foot) {
                 const StanceState state = calcStance(s, masses, {foot}, soft);
                 REQUIRE(state.stable);
@@ -286,4 +287,41 @@ TEST_CASE("The hardest pose found is no worse than any on a grid, and never abov
             CHECK(reach[h].first_gmm <= std::max(grid * 1.01, 1e-9));
         }
     }
+}
+
+TEST_CASE("A level tail droops as a cantilever over its whole length", "[load]") {
+    // 90 mm of one 1.0 mm soft aluminium wire that carries 2.7 g spread evenly: W L³/(8 E I) = 0.71 mm.
+    Puppet p = levelArm(false);
+    p.limbs.resize(1);
+    p.limbs.push_back(limb(
+        "tail", LimbKind::tail,
+        {posed("root", {0, 100, 0}, 5, -35, 35), fixedPoint("mid", {0, 100, -30}), fixedPoint("tip", {0, 100, -90})},
+        "post", "top"));
+    p.limbs[1].whip = true;
+    const auto sound = makePuppet(p);
+    REQUIRE(sound);
+    const Skeleton s = calcSkeleton(*sound);
+    const double E = 69000, I = kPi / 64, W = 2.7 * kNewtonPerGram, L = 90;
+    std::vector<PointMass> masses;
+    for (int i = 0; i < 90; ++i)
+        masses.push_back({0.03, {0, 100, -(i + 0.5)}, s.links.back().body});
+    std::vector<JointStiffness> even(1, JointStiffness{{E * kPi / 4, E * I, 25940 * 2 * I}, {}});
+    const StanceState state = calcStance(s, masses, {}, even);
+    REQUIRE(state.stable);
+    CHECK_NEAR(state.droop_mm.back(), W * L * L * L / (8 * E * I), 0.005);
+    CHECK_NEAR(state.droop_mm.back(), 0.71, 0.01);
+    // Three strands to the middle of its length, one beyond: by hand, each half with its own stiffness.
+    even[0].EI_Nmm2 *= 3;
+    even[0].further.emplace_back(45.0, Stiffness{E * kPi / 4, E * I, 25940 * 2 * I});
+    const double w = W / L, tip = [&] {
+        double sum = 0;
+        for (int i = 0; i < 9000; ++i) {
+            const double x = (i + 0.5) * L / 9000, EI = E * I * (x < 45 ? 3 : 1);
+            sum += w * (L - x) * (L - x) / 2 / EI * (L - x) * L / 9000;
+        }
+        return sum;
+    }();
+    CHECK_NEAR(calcStance(s, masses, {}, even).droop_mm.back(), tip, 0.01);
+    // The couple at its root is the whole weight times its lever, however soft it is.
+    CHECK_NEAR(norm(calcStance(s, masses, {}, even).couples[0][1]), W * L / 2, 1e-3);
 }

@@ -75,7 +75,7 @@ TEST_CASE("A mirrored pair takes the worse side", "[load]") {
     masses[1].mass_g = 35;
     const auto loads = calcLoads(s, masses, setup(0));
     const auto demands =
-        choice::calcDemands(p, s, production::makeShelf(shippedCards()), loads, calcOwnStretches(p, s), 1);
+        choice::calcDemands(p, s, s, production::makeShelf(shippedCards()), loads, masses, calcOwnStretches(p, s), 1);
     REQUIRE(demands.size() == 2);
     for (const auto& d : demands)
         CHECK(s.hinges[static_cast<std::size_t>(d.hinge)].label.starts_with("right"));

@@ -140,7 +140,10 @@ LimbsLeaf::LimbsLeaf(Document& document, QWidget* parent) : QWidget(parent), m_d
                 [&](body::Limb& l) { l.mirrored = on.toBool(); });
     });
     connect(m_whip, &ChoiceField::edited, this, [this](const QVariant& on) {
-        setLimb(tr("How a limb bends"), [&](body::Limb& l) { l.whip = on.toBool(); });
+        setLimb(tr("How a limb bends"), [&](body::Limb& l) {
+            l.whip = on.toInt() > 0;
+            l.posing = on.toInt() == 2 ? body::Posing::along : body::Posing::by_tip;
+        });
     });
     connect(m_hang, &ChoiceField::edited, this, [this](const QVariant& on) {
         const QStringList at = on.toStringList();
@@ -229,7 +232,10 @@ void LimbsLeaf::show() {
     if (!m_name->hasFocus()) m_name->setText(QString::fromStdString(l->name));
     m_kind->show(kindEntries(), static_cast<int>(l->kind));
     m_mirror->show({{tr("once"), false}, {tr("left and right"), true}}, l->mirrored);
-    m_whip->show({{tr("at its joints"), false}, {tr("along its whole length"), true}}, l->whip);
+    m_whip->show({{tr("at its joints"), 0},
+                  {tr("as a whip, by its tip"), 1},
+                  {tr("as a whip, shaped along"), 2}},
+                 !l->whip ? 0 : l->posing == body::Posing::along ? 2 : 1);
     QList<std::pair<QString, QVariant>> hangs{{tr("nothing"), QStringList{"", ""}}};
     for (const body::Limb& other : m_document.puppet().limbs)
         if (other.id != l->id)

@@ -1,4 +1,5 @@
 #include "stations/sheet/sheet_page.h"
+#include "base/gauge.h"
 #include "base/units.h"
 #include "desk/fields.h"
 #include "desk/leaves.h"
@@ -8,6 +9,8 @@
 #include "stations/sheet/pictures_leaf.h"
 #include "stations/sheet/pose_leaf.h"
 #include <QFormLayout>
+#include <QLineEdit>
+#include <QRegularExpression>
 #include <QVBoxLayout>
 
 namespace enkinet::app {
@@ -30,6 +33,22 @@ SheetPage::SheetPage(Document& d) : Page(d, production::Station::sheet) {
     m_need->setObjectName("needFrom");
     m_poseEvery =
         new NumberField(NumberField::Kind::seconds, 0.01, 1000, 0.1, 2, tr("Seconds from one pose to the next"));
+    m_retakes = new NumberField(NumberField::Kind::plain, 1, 20, 0.1, 2, tr("Bends for each one in the film"));
+    m_retakes->setObjectName("retakes");
+    m_reserve = new NumberField(NumberField::Kind::plain, 0, 100, 1, 0, tr("Reserve inside every limit, per cent"));
+    m_reserve->setObjectName("reserve");
+    m_strands = new ChoiceField(tr("Strands at most"));
+    m_strands->setObjectName("mostStrands");
+    m_drops = new ChoiceField(tr("May strands end on the way"));
+    m_disliked = new QLineEdit;
+    m_disliked->setAccessibleName(tr("Gauges that you do not want, in millimetres"));
+    m_disliked->setObjectName("disliked");
+    m_disliked->setPlaceholderText(tr("none; or 0.5 0.9"));
+    m_held = new ChoiceField(tr("What joints must hold"));
+    m_steadied = new ChoiceField(tr("What holds against a bend"));
+    m_pinch = new NumberField(NumberField::Kind::plain, 1, 200, 1, 0, tr("Newtons your fingers give on thin parts"));
+    m_pinch->setObjectName("pinch");
+    m_grasp = new NumberField(NumberField::Kind::plain, 1, 200, 1, 0, tr("Newtons your hand gives on thick parts"));
     column()->addWidget(m_title);
     m_leaves = new Leaves;
     m_leaves->setObjectName("sheetLeaves");
@@ -63,9 +82,18 @@ SheetPage::SheetPage(Document& d) : Page(d, production::Station::sheet) {
     form->addRow(tr("height"), m_height);
     form->addRow(tr("may lean by"), m_lean);
     form->addRow(tr("lasts for"), m_film);
-    form->addRow(tr("hold, times the load"), m_factor);
+    form->addRow(tr("safety over the load"), m_factor);
     form->addRow(tr("wire is chosen for"), m_aim);
-    form->addRow(tr("static wire"), m_steel);
+    form->addRow(tr("with, in per cent"), m_reserve);
+    form->addRow(tr("strands at most"), m_strands);
+    form->addRow(tr("strands"), m_drops);
+    form->addRow(tr("gauges not wanted"), m_disliked);
+    form->addRow(tr("steel where joints move"), m_steel);
+    form->addRow(tr("joints hold"), m_held);
+    form->addRow(tr("near side of a joint"), m_steadied);
+    form->addRow(tr("fingers give, N, thin"), m_pinch);
+    form->addRow(tr("hand gives, N, thick"), m_grasp);
+    form->addRow(tr("bends a bend in film"), m_retakes);
     form->addRow(tr("acting"), m_acting);
     form->addRow(tr("feet down"), m_feet);
     form->addRow(tr("need from"), m_need);
@@ -115,6 +143,49 @@ SheetPage::SheetPage(Document& d) : Page(d, production::Station::sheet) {
         const auto aim = static_cast<body::Aim>(v.toInt());
         changeWants(tr("Choose for %1").arg(Say::aim(aim)), [aim](body::Wants& w) { w.aim = aim; }, {});
     });
+    connect(m_retakes, &NumberField::edited, this, [this](double v) {
+        changeWants(
+            tr("%1 bends for each in the film").arg(Say::number(v, 2)), [v](body::Wants& w) { w.retakes = v; },
+            "retakes");
+    });
+    connect(m_reserve, &NumberField::edited, this, [this](double v) {
+        changeWants(
+            tr("Reserve %1 %").arg(Say::number(v, 0)), [v](body::Wants& w) { w.reserve = v / 100; }, "reserve");
+    });
+    connect(m_strands, &ChoiceField::edited, this, [this](const QVariant& v) {
+        changeWants(tr("Strands at most: %1").arg(m_strands->currentText()),
+                    [v](body::Wants& w) { w.mostStrands = v.toInt(); }, {});
+    });
+    connect(m_drops, &ChoiceField::edited, this, [this](const QVariant& v) {
+        changeWants(tr("Strands: %1").arg(m_drops->currentText()), [v](body::Wants& w) { w.mayDrop = v.toBool(); }, {});
+    });
+    connect(m_disliked, &QLineEdit::editingFinished, this, [this] {
+        std::vector<double> gauges;
+        for (const QString& word : m_disliked->text().split(QRegularExpression("[ ;/]+"), Qt::SkipEmptyParts)) {
+            const auto gauge = parseDiameter(word.toStdString());
+            if (!gauge) return Q_EMIT document().refused(QString::fromStdString(gauge.fault().sentence()));
+            gauges.push_back(*gauge);
+        }
+        if (gauges == document().puppet().wants.disliked_mm) return;
+        changeWants(tr("Gauges not wanted"), [&](body::Wants& w) { w.disliked_mm = gauges; }, {});
+    });
+    connect(m_held, &ChoiceField::edited, this, [this](const QVariant& v) {
+        changeWants(tr("Joints hold %1").arg(m_held->currentText()),
+                    [v](body::Wants& w) { w.thisPoseOnly = v.toBool(); }, {});
+    });
+    connect(m_steadied, &ChoiceField::edited, this, [this](const QVariant& v) {
+        changeWants(tr("Near side: %1").arg(m_steadied->currentText()),
+                    [v](body::Wants& w) { w.steadied = v.toBool(); }, {});
+    });
+    const auto hands = [this] {
+        fill::Shop shop = document().production().stock.shop;
+        shop.hands.pinch_N = m_pinch->core(), shop.hands.grasp_N = m_grasp->core();
+        document().change(
+            tr("Fingers give %1 to %2 N").arg(Say::number(shop.hands.pinch_N, 0), Say::number(shop.hands.grasp_N, 0)),
+            [&](const production::Edits& e) { return e.setShop(shop); }, "hands");
+    };
+    connect(m_pinch, &NumberField::edited, this, hands);
+    connect(m_grasp, &NumberField::edited, this, hands);
     connect(m_steel, &ChoiceField::edited, this, [this](const QVariant& v) {
         changeWants(v.toBool() ? tr("Steel may be posed") : tr("Steel stays static"),
                     [v](body::Wants& w) { w.steelMayPose = v.toBool(); }, {});
@@ -192,17 +263,17 @@ void SheetPage::show(const production::Report& r) {
         if (m.id == "head")
             facts << tr("%1 heads high, the head %2 of it.")
                          .arg(Say::number(p.height_mm / (2 * m.half_mm.y), 1), Say::length(2 * m.half_mm.y, 0));
-    facts << tr("Chance that no joint fails before the film's end: %1 %.").arg(Say::number(r.choice.survival * 100, 0));
+    facts << Say::chance(p, r.choice);
     m_facts->setText(facts.join("\n"));
     m_height->show(p.height_mm);
     m_lean->show(p.wants.lean_rad);
     m_film->show(p.wants.film_s);
     m_factor->show(p.wants.holdFactor);
     QList<std::pair<QString, QVariant>> aims;
-    for (body::Aim a : {body::Aim::life, body::Aim::light, body::Aim::easy, body::Aim::cheap, body::Aim::spools})
+    for (body::Aim a : {body::Aim::simple, body::Aim::life, body::Aim::light, body::Aim::easy, body::Aim::cheap, body::Aim::spools})
         aims << std::pair{Say::aim(a), QVariant(static_cast<int>(a))};
     m_aim->show(aims, static_cast<int>(p.wants.aim));
-    m_steel->show({{tr("never where a joint moves"), false}, {tr("may be posed"), true}}, p.wants.steelMayPose);
+    m_steel->show({{tr("never"), false}, {tr("may be posed"), true}}, p.wants.steelMayPose);
     m_acting->show({{tr("quiet: half the range"), static_cast<int>(body::Acting::quiet)},
                     {tr("plain: the ranges as set"), static_cast<int>(body::Acting::plain)},
                     {tr("broad: half as far again"), static_cast<int>(body::Acting::broad)}},
@@ -218,6 +289,23 @@ void SheetPage::show(const production::Report& r) {
     if (!p.poses.empty() || !p.wants.shot.empty())
         needs << std::pair{tr("the kept poses, over and again (%1)").arg(p.poses.size()), QVariant(true)};
     m_need->show(needs, !p.wants.shot.empty());
+    m_retakes->show(p.wants.retakes);
+    m_reserve->show(100 * p.wants.reserve);
+    QList<std::pair<QString, QVariant>> counts;
+    for (int n : wire::kStrandCounts)
+        counts << std::pair{n == 7 ? tr("as many as it takes") : QString::number(n), QVariant(n)};
+    m_strands->show(counts, p.wants.mostStrands);
+    m_drops->show({{tr("may end on the way"), true}, {tr("all run to the tip"), false}}, p.wants.mayDrop);
+    QStringList disliked;
+    for (double d : p.wants.disliked_mm)
+        disliked << Say::number(d, 2);
+    if (!m_disliked->hasFocus()) m_disliked->setText(disliked.join(" "));
+    m_held->show({{tr("the hardest pose in their ranges"), false}, {tr("the pose on the board only"), true}},
+                 p.wants.thisPoseOnly);
+    m_steadied->show({{tr("the other hand holds against"), false}, {tr("two hands or a stand hold it"), true}},
+                     p.wants.steadied);
+    const fill::Hands& hands = document().production().stock.shop.hands;
+    m_pinch->show(hands.pinch_N), m_grasp->show(hands.grasp_N);
     m_poseEvery->show(p.wants.poseEvery_s);
     m_poseEvery->setEnabled(!p.wants.shot.empty());
     showMeasures(r);

@@ -4,6 +4,7 @@
 #include "stations/sheet/leaf.h"
 
 class QFormLayout;
+class QLineEdit;
 class QLabel;
 
 namespace enkinet::app {
@@ -46,7 +47,9 @@ private:
     QLabel *m_title, *m_facts, *m_partTitle, *m_partText;
     NumberField *m_height, *m_lean, *m_film, *m_factor;
     ChoiceField *m_aim, *m_steel, *m_acting, *m_feet, *m_need;
-    NumberField* m_poseEvery;
+    NumberField *m_poseEvery, *m_retakes, *m_reserve, *m_pinch, *m_grasp;
+    ChoiceField *m_strands, *m_drops, *m_held, *m_steadied;
+    QLineEdit* m_disliked;
     QWidget* m_measures;
     ChoiceField* m_stationPick;
     NumberField *m_a, *m_b, *m_c, *m_weight;

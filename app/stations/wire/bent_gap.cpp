@@ -108,7 +108,9 @@ void BentGap::drawStrands(QPainter& p) const {
         QColor colour;
     };
     const wire::Bundle& b = m_now.bundle;
-    const double rh = wire::findStrandRadius(b), lock = wire::findLock(b, m_now.bend.gap_mm);
+    const double rh = wire::findStrandRadius(b), factor = wire::findStrainFactor(b, m_now.bend.gap_mm);
+    // The largest strain stands where a strand is farthest out; where no factor is known the bend itself is shown.
+    const double most = std::isnan(factor) ? 1 : factor;
     const double half = m_now.bend.gap_mm / 2 + kStiff, kappa = m_now.bend.angle_rad / m_now.bend.gap_mm;
     const double gapHalf = m_now.bend.gap_mm / 2;
     const int helical = b.strands == 7 ? 6 : b.strands;
@@ -116,7 +118,7 @@ void BentGap::drawStrands(QPainter& p) const {
     constexpr int kPieces = 150;
     const auto add = [&](double from, double to, double off, double offNext, double depth) {
         const bool bent = std::abs((from + to) / 2) < gapHalf;
-        const double strain = bent ? kappa * (b.diameter_mm / 2 + lock * std::abs(off)) : 0;
+        const double strain = bent ? kappa * b.diameter_mm / 2 * (1 + (most - 1) * (rh > 0 ? std::abs(off) / rh : 0)) : 0;
         pieces.push_back({depth, centreline(m_now, from, off), centreline(m_now, to, offNext), strained(strain)});
     };
     for (int i = 0; i < helical; ++i)

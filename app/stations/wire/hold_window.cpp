@@ -21,10 +21,10 @@ double HoldWindow::xOf(double m) const {
 }
 
 void HoldWindow::takeDemand(const choice::Demand& d) {
-    m_needed = d.needed_Nmm, m_limit = d.effortLimit_Nmm, m_lever = d.lever_mm, m_wholeHand = d.wholeHand;
+    m_needed = d.needed_Nmm, m_limit = d.effortLimit_Nmm, m_lever = d.lever_mm;
     double low = d.needed_Nmm, high = d.effortLimit_Nmm;
     for (const Spot& s : spots())
-        if (!s.barred && std::isfinite(s.hold)) low = std::min(low, s.hold), high = std::max(high, s.hold);
+        if (!s.barred && std::isfinite(s.hold)) low = std::min(low, s.hold), high = std::max(high, s.effort);
     // Far candidates crowd at the edges rather than squeezing the window.
     m_low = std::max(low / 1.3, d.needed_Nmm / 30);
     m_high = std::min(high * 1.3, std::max(d.effortLimit_Nmm, d.needed_Nmm) * 12);
@@ -38,8 +38,11 @@ void HoldWindow::layoutSpots() {
     for (std::size_t i : drawingOrder()) {
         Spot& s = spots()[i];
         s.at = {-100, -100};
-        if (!std::isfinite(s.hold) || s.hold < m_low || s.hold > m_high) continue;
-        const double x = xOf(s.hold);
+        // What a wire is judged by decides where it stands: one that no hand can bend stands by its effort, right of
+        // the band, every other by its hold.
+        const double judged = s.hold >= m_needed && s.effort > m_limit ? s.effort : s.hold;
+        if (!std::isfinite(judged) || judged < m_low || judged > m_high) continue;
+        const double x = xOf(judged);
         for (double y = r.bottom() - s.radius - 3; y > r.top() + 14 + s.radius; y -= 3) {
             const bool free = std::all_of(placed.begin(), placed.end(), [&](const Spot* o) {
                 return std::hypot(o->at.x() - x, o->at.y() - y) > o->radius + s.radius + 1.5;
@@ -70,8 +73,7 @@ void HoldWindow::paintEvent(QPaintEvent*) {
     p.setPen(look().holds);
     const QFontMetricsF bold(p.font());
     const QString needed = tr("must hold %1").arg(Say::figure(m_needed)),
-                  most = m_wholeHand ? tr("whole hand %1").arg(Say::figure(m_limit))
-                                     : tr("fingers %1").arg(Say::figure(m_limit));
+                  most = tr("takes at most %1 to bend").arg(Say::figure(m_limit));
     const double wl = bold.horizontalAdvance(needed), wr = bold.horizontalAdvance(most);
     double nx = std::clamp(x0 - wl / 2, r.left(), r.right() - wl),
            mx = std::clamp(x1 - wr / 2, r.left(), r.right() - wr);

@@ -23,7 +23,6 @@ private:
     QRectF plot() const;
 
     double m_low = 1, m_high = 1000, m_needed = 0, m_limit = 0, m_lever = 1;
-    bool m_wholeHand = false;
 };
 
 } // namespace enkinet::app

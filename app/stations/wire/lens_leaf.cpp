@@ -221,7 +221,7 @@ void LensLeaf::refresh() {
     }
 
     QStringList words{
-        Say::whyLay(bundleOf(m_tried), m_tried.gap_mm, wire::findLock(bundleOf(m_tried), m_tried.gap_mm))};
+        Say::whyLay(bundleOf(m_tried), std::isnan(now.bend.bent_mm) ? m_tried.gap_mm : now.bend.bent_mm)};
     if (valid) {
         Tried hard = m_tried, eased = m_tried;
         hard.edge = wire::kHardEdge, eased.edge = wire::kEasedEdge;

@@ -196,11 +196,9 @@ void PuppetTable::refresh() {
     if (!m_document.hasPuppet()) return;
     const production::Report& r = m_document.report();
     m_title->setText(tr("%1 for the wall").arg(QString::fromStdString(m_document.puppet().name)));
-    m_chance->setText(tr("Holds: N·mm of those needed. Lives are those that nine joints in ten reach. Chance that no "
-                         "joint of the whole puppet "
-                         "fails before the film's end: %1 %. Hand: grams at the grip of the joint "
-                         "that takes most.")
-                          .arg(Say::number(100 * r.choice.survival, 0)));
+    m_chance->setText(tr("%1 Holds: N·mm of those needed. Lives are those that nine joints in ten reach. Hand: grams at "
+                         "the grip of the joint that takes most.")
+                          .arg(Say::chance(m_document.puppet(), r.choice)));
     m_view->resizeColumnsToContents();
     // The other design is worked out only while it is looked at.
     if (isVisible()) refreshAside();
@@ -236,12 +234,11 @@ void PuppetTable::refreshAside() {
     const production::Report other = m_document.reportOfAside();
     const auto rows = production::calcDifferences(puppet, now, puppet.aside.front(), other);
     m_asideWords->setText(
-        tr("%1 joints differ from the design aside, which weighs %2 (now %3), costs %4 (now %5) and reaches the film's "
-           "end with %6 % (now %7 %).")
+        tr("%1 joints differ from the design aside, which weighs %2 (now %3) and costs %4 (now %5). Now: %6 Aside: %7")
             .arg(rows.size())
             .arg(Say::grams(other.choice.totals.mass_g()), Say::grams(now.choice.totals.mass_g()),
-                 Say::number(other.price, 2), Say::number(now.price, 2), Say::number(100 * other.choice.survival, 0),
-                 Say::number(100 * now.choice.survival, 0)));
+                 Say::number(other.price, 2), Say::number(now.price, 2), Say::chance(puppet, now.choice),
+                 Say::chance(puppet.aside.front(), other.choice)));
     const QStringList heads{tr("joint"),        tr("now"),         tr("aside"),         tr("holds, N·mm, now"),
                             tr("aside"),        tr("film now, s"), tr("film aside, s"), tr("hand now, g"),
                             tr("hand aside, g")};

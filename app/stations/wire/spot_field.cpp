@@ -22,6 +22,8 @@ QString candidateReason(const Document& document, const choice::LimbChoice& l, c
         return Say::tr("twisting alone would spend half the wire");
     case choice::Bar::spool_short:
         return Say::tr("not enough of it on the spool");
+    case choice::Bar::unwished:
+        return Say::tr("you do not wish for it: strands or gauge");
     case choice::Bar::none:
         break;
     }
@@ -61,6 +63,8 @@ void SpotField::show(const Document& document, int limb, int demand) {
         s.chosen = i == l.chosen;
         s.hold = choice::findAt(l, c, static_cast<std::size_t>(demand)).hold_Nmm,
         s.life = choice::findAt(l, c, static_cast<std::size_t>(demand)).life_s;
+        s.effort = choice::findAt(l, c, static_cast<std::size_t>(demand)).effort *
+                   l.demands[static_cast<std::size_t>(demand)].effortLimit_Nmm;
         s.text = Say::limbWire(document.puppet().limbs[static_cast<std::size_t>(limb)], l, c,
                                cardName(document.production(), report, c.spool)) +
                  "\n" + candidateReason(document, l, c);

@@ -21,7 +21,7 @@ protected:
     struct Spot {
         int candidate = 0;
         wire::Bundle bundle;
-        double hold = 0, life = 0;
+        double hold = 0, effort = 0, life = 0;
         bool fits = false, barred = false, chosen = false;
         QString text;
         QPointF at; ///< off the field (negative) when it has no place there

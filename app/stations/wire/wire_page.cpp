@@ -278,7 +278,9 @@ void WirePage::show(const production::Report& r) {
                          : l->chosen < 0
                              ? tr("No spool in stock can be tried here: steel and drawn wire are static unless this "
                                   "puppet may pose them, and a spool must be long enough.")
-                             : tr("Nothing moves in this limb. %1").arg(Say::wireReason(l->reason)));
+                             : tr("Not checked: nothing is posed in this limb, and whether its wire carries what "
+                                  "hangs on it is not worked out. %1")
+                                   .arg(Say::wireReason(l->reason)));
         return;
     }
     const choice::Demand& d = l->demands[static_cast<std::size_t>(m_demand)];
@@ -311,14 +313,12 @@ void WirePage::show(const production::Report& r) {
         tr("<b style='color:%1; font-size:12pt'>%2</b> <span>(%3)</span>")
             .arg(stateColour(static_cast<int>(first)).name(), Say::state(first), Say::stateMeaning(first));
     line(State::slack, Say::verdict(State::slack, d, v, bundle));
-    line(State::stiff, d.wholeHand ? tr("takes %1 N·mm to bend, a whole hand has %2")
-                                         .arg(Say::figure(v.effort_Nmm), Say::figure(d.effortLimit_Nmm))
-                                   : Say::verdict(State::stiff, d, v, bundle));
+    line(State::stiff, Say::verdict(State::stiff, d, v, bundle));
     line(State::springy, Say::verdict(State::springy, d, v, bundle));
-    line(State::tired, v.bend.status == wire::BendStatus::too_tight
+    line(State::tired, v.bend.status == wire::BendStatus::too_tight || v.bend.status == wire::BendStatus::lay_too_long
                            ? Say::verdict(State::tired, d, v, bundle)
-                           : tr("%1 in nine joints of ten (half reach %2)")
-                                 .arg(Say::verdict(State::tired, d, v, bundle), Say::figure(v.lifeMedian_s)));
+                           : tr("9 of 10 such joints last %1 of %2 s of film needed, half of them %3 s")
+                                 .arg(Say::figure(v.life_s), Say::figure(d.needFilm_s), Say::figure(v.lifeMedian_s)));
     line(State::crowded, Say::verdict(State::crowded, d, v, bundle));
     m_verdict->setText(head + "<br>" + lines.join("<br>"));
 
@@ -336,6 +336,9 @@ void WirePage::show(const production::Report& r) {
         load = tr("the frame's share of the whole weight, on %1 feet, in the worst lean")
                    .arg(r.choice.footings.empty() ? 0 : static_cast<int>(r.choice.footings.front().down.size()));
         break;
+    case load::Case::posed:
+        load = tr("the pose on the board, upright, and no other");
+        break;
     case load::Case::touch:
         load = tr("next to nothing beyond it: a hand's touch counts");
         break;
@@ -345,12 +348,17 @@ void WirePage::show(const production::Report& r) {
     m_window->show(document(), m_limb, m_demand);
     m_margins->show(v);
 
+    const QString reserve =
+        l->thin ? tr(" It holds with %1 % to spare, less than the %2 % that are wanted: no wire has more.")
+                      .arg(Say::number(100 * l->reserve, 1), Say::number(100 * document().puppet().wants.reserve, 0))
+                : QString();
     m_choiceText->setText(tr("%1, %2. %3 of %4 wires tried fit every joint of the limb; chosen for %5.")
                               .arg(Say::limbWire(limb, *l, c, cardName(document().production(), r, c.spool)),
                                    l->pinned ? tr("picked by you") : tr("chosen by Enkinet"))
                               .arg(l->fitting)
                               .arg(l->candidates.size())
-                              .arg(Say::aim(document().puppet().wants.aim)));
+                              .arg(Say::aim(document().puppet().wants.aim)) +
+                          reserve);
     m_auto->setEnabled(l->pinned);
     const wire::Calibration& known = r.stock.calibrationOf(c.spool);
     const QString rests = known.bendTests + known.hangTests == 0
@@ -358,7 +366,7 @@ void WirePage::show(const production::Report& r) {
                               : tr("Numbers are calibrated by %1 bend tests and %2 hang tests of this spool.")
                                     .arg(known.bendTests)
                                     .arg(known.hangTests);
-    m_why->setText(Say::whyLay(bundle, d.gap_mm, v.bend.lock) + " " + rests);
+    m_why->setText(Say::whyLay(bundle, v.bend.bent_mm) + " " + rests);
 
     m_gap->show(d.gap_mm);
     m_low->show(joint.low_rad);
