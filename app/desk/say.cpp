@@ -458,6 +458,22 @@ QString Say::chance(const body::Puppet& puppet, const choice::PuppetChoice& c) {
 }
 
 QString Say::remedy(const production::Remedy& r, const Document& d) {
+    QString what = remedyChange(r, d);
+    if (!r.with.empty()) what = tr("%1, and %2").arg(what, remedyChange(r.with.front(), d));
+    QString then = tr("then %1 holds, %2 s of film")
+                       .arg(wire(r.bundle, wireName(r.wireCard, d).toStdString()), figure(r.life_s));
+    if (const int others = r.fails - r.failsAfter; others > 1)
+        then += tr("; %n failing joint(s) fewer in all", nullptr, others);
+    if (!r.breaks.empty()) {
+        QStringList names;
+        for (const std::string& name : r.breaks)
+            names << QString::fromStdString(name);
+        then += tr("; but %1 no longer holds").arg(names.join(tr(", ")));
+    }
+    return what + "\n" + then;
+}
+
+QString Say::remedyChange(const production::Remedy& r, const Document& d) {
     using production::Fix;
     const body::Puppet& p = d.puppet();
     const body::Limb& limb = p.limbs[static_cast<std::size_t>(r.limb)];
@@ -495,20 +511,20 @@ QString Say::remedy(const production::Remedy& r, const Document& d) {
         what = tr("%1 at the %2").arg(r.to > wire::kNoEdge ? tr("an eased edge") : tr("no edge"), joint);
         break;
     case Fix::spool:
-        what = tr("a spool of %1 %2").arg(QString::fromStdString(r.spool.material), diameter(r.spool.diameter_mm));
+        what = tr("a spool of %1 %2").arg(wireName(r.spool.material, d), diameter(r.spool.diameter_mm));
         break;
     case Fix::rig:
-        what = tr("a rig point carries it");
+        what = tr("a rig carries it at the %1, above its weight")
+                   .arg(QString::fromStdString(limb.segments[static_cast<std::size_t>(r.joint)].name));
         break;
     }
-    QString card = QString::fromStdString(r.wireCard);
+    return what;
+}
+
+QString Say::wireName(const std::string& card, const Document& d) {
     for (const auto& c : d.report().cards->wires)
-        if (c.id == r.wireCard) card = QString::fromStdString(c.name);
-    QString then = tr("then %1 holds, %2 s of film").arg(wire(r.bundle, card.toStdString()), figure(r.life_s));
-    if (const int others = r.fails - r.failsAfter; others > 1)
-        then += tr("; %1 failing joints fewer in all").arg(others);
-    if (r.failsAfter > r.fails) then += tr("; but %1 more joints fail elsewhere").arg(r.failsAfter - r.fails);
-    return what + "\n" + then;
+        if (c.id == card) return QString::fromStdString(c.name);
+    return QString::fromStdString(card);
 }
 
 QString Say::edge(double f) {

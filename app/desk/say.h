@@ -61,6 +61,9 @@ public:
 
     /// Two lines: the change, and what comes of it.
     static QString remedy(const production::Remedy& remedy, const Document& document);
+    static QString remedyChange(const production::Remedy& remedy, const Document& document);
+    /// Name of a wire card; its id only where no such card is left.
+    static QString wireName(const std::string& card, const Document& document);
 
     static QString step(const plan::Step& step);
     static QString reason(plan::Reason reason);

@@ -3,6 +3,7 @@
 #include "base/units.h"
 #include <algorithm>
 #include <cmath>
+#include <set>
 
 namespace enkinet::production {
 
@@ -17,11 +18,13 @@ constexpr double kGauges[] = {0.3, 0.4, 0.5, 0.6, 0.8, 0.9, 1.0, 1.2, 1.4, 1.5,
 constexpr double kEdgeSize = 0.12, kSpoolSize = 0.2, kRigSize = 0.6;
 /// The change is known to this share of itself.
 constexpr double kClose = 1e-3;
+constexpr std::size_t kMostPairs = 3;
 
 class Finder {
 public:
-    Finder(const Production& p, int puppet, int limb, const Cards& shipped, wire::TableShelf& tables)
-        : m_production(p), m_puppetIndex(puppet), m_limbIndex(limb), m_shipped(shipped), m_tables(tables),
+    Finder(const Production& p, int puppet, int limb, const Cards& shipped, wire::TableShelf& tables,
+           std::stop_token stop)
+        : m_production(p), m_puppetIndex(puppet), m_limbIndex(limb), m_shipped(shipped), m_tables(tables), m_stop(stop),
           m_puppet(p.puppets.at(static_cast<std::size_t>(puppet))),
           m_limb(m_puppet.limbs.at(static_cast<std::size_t>(limb))) {}
 
@@ -35,9 +38,9 @@ public:
     }
 
     bool holds(const choice::PuppetChoice& c) const {
-        const choice::LimbChoice& l = c.limbs[static_cast<std::size_t>(m_limbIndex)];
-        return l.chosen >= 0 && l.state == choice::State::holds;
+        return holdsWithReserve(c.limbs[static_cast<std::size_t>(m_limbIndex)]);
     }
+    bool stopped() const { return m_stop.stop_requested(); }
 
     std::optional<choice::PuppetChoice> tryOut(const Remedy& r, double share) const {
         const auto changed = applyRemedy(m_production, m_shipped, m_puppetIndex, r, share);
@@ -45,14 +48,56 @@ public:
         return choose(*changed);
     }
 
-    /// Keeps a remedy when its full change helps; a continuous one is first cut down to what is just enough.
+    /// Joints that fail, by limb and place.
+    std::set<std::pair<int, int>> failing(const choice::PuppetChoice& c) const {
+        std::set<std::pair<int, int>> all;
+        for (const choice::LimbChoice& l : c.limbs)
+            for (std::size_t j = 0; j < l.verdicts.size(); ++j)
+                if (l.verdicts[j].state() != choice::State::holds) all.emplace(l.limb, l.demands[j].joint);
+        return all;
+    }
+
+    /// What the limb is made of after it, and what it does to the rest of the puppet.
+    void describe(Remedy& r, const choice::PuppetChoice& all) const {
+        const choice::LimbChoice& l = all.limbs[static_cast<std::size_t>(m_limbIndex)];
+        const choice::Candidate& c = l.candidates[static_cast<std::size_t>(l.chosen)];
+        r.bundle = c.bundle;
+        const auto spools = m_production.stock.spools.size();
+        if (static_cast<std::size_t>(c.spool) < spools)
+            r.wireCard = m_production.stock.spools[static_cast<std::size_t>(c.spool)].material;
+        else
+            r.wireCard = r.fix == Fix::spool || r.with.empty() ? r.spool.material : r.with.front().spool.material;
+        if (l.worst >= 0) {
+            r.hold_Nmm = l.verdicts[static_cast<std::size_t>(l.worst)].bend.hold_Nmm;
+            r.life_s = l.verdicts[static_cast<std::size_t>(l.worst)].life_s;
+        }
+        const auto before = failing(m_first), after = failing(all);
+        r.fails = static_cast<int>(before.size()), r.failsAfter = static_cast<int>(after.size());
+        r.breaks.clear();
+        for (const auto& [limb, joint] : after)
+            if (!before.contains({limb, joint}))
+                r.breaks.push_back(m_puppet.limbs[static_cast<std::size_t>(limb)]
+                                       .joints[static_cast<std::size_t>(joint)]
+                                       .name);
+    }
+
+    static double sizeOf(const Remedy& r) { return std::abs(r.to - r.from) / std::max(std::abs(r.from), 1e-9); }
+
+    /// Keeps a remedy when its full change helps; a continuous one is first cut down to what is just enough. What helps
+    /// in no measure is kept for pairs.
     void offer(Remedy r, double weight = 0) {
-        if (r.continuous && r.from == r.to) return;
+        if (stopped() || (r.continuous && r.from == r.to)) return;
         auto all = tryOut(r, 1);
-        if (!all || !holds(*all)) return;
+        r.size = r.continuous ? sizeOf(r) : weight;
+        if (!all) return;
+        if (!holds(*all)) {
+            m_short.push_back(r);
+            return;
+        }
         if (r.continuous) {
             double fails = 0, enough = 1;
             while (enough - fails > kClose * enough) {
+                if (stopped()) return;
                 const double middle = (fails + enough) / 2;
                 auto trial = tryOut(r, middle);
                 if (trial && holds(*trial))
@@ -61,23 +106,89 @@ public:
                     fails = middle;
             }
             r.to = r.from + enough * (r.to - r.from);
-            r.size = std::abs(r.to - r.from) / std::max(std::abs(r.from), 1e-9);
-        } else {
-            r.size = weight;
+            r.size = sizeOf(r);
         }
-        const choice::LimbChoice& l = all->limbs[static_cast<std::size_t>(m_limbIndex)];
-        const choice::Candidate& c = l.candidates[static_cast<std::size_t>(l.chosen)];
-        r.bundle = c.bundle;
-        const auto& spools = r.fix == Fix::spool && c.spool == static_cast<int>(m_production.stock.spools.size())
-                                 ? std::vector{r.spool}
-                                 : m_production.stock.spools;
-        r.wireCard = spools[r.fix == Fix::spool && spools.size() == 1 ? 0 : static_cast<std::size_t>(c.spool)].material;
-        if (l.worst >= 0) {
-            r.hold_Nmm = l.verdicts[static_cast<std::size_t>(l.worst)].bend.hold_Nmm;
-            r.life_s = l.verdicts[static_cast<std::size_t>(l.worst)].life_s;
-        }
-        r.failsAfter = countFailing(*all);
+        describe(r, *all);
         found.push_back(r);
+    }
+
+    /// Two changes at once, where no single one is enough: both by the same share first, then each as little as the
+    /// other allows.
+    void pairs() {
+        std::vector<Remedy> best;
+        for (std::size_t i = 0; i < m_short.size(); ++i)
+            for (std::size_t k = i + 1; k < m_short.size(); ++k) {
+                if (stopped()) break;
+                Remedy a = m_short[i], b = m_short[k];
+                // Two ways of the same kind are one change more of it.
+                if (a.fix == b.fix && a.fix != Fix::gap && a.fix != Fix::range) continue;
+                if (!a.continuous && !b.continuous && a.fix == b.fix) continue;
+                solvePair(a, b, best);
+            }
+        std::stable_sort(best.begin(), best.end(), [](const Remedy& x, const Remedy& y) { return x.size < y.size; });
+        if (best.size() > kMostPairs) best.resize(kMostPairs);
+        for (Remedy& r : best)
+            found.push_back(std::move(r));
+    }
+
+    void solvePair(const Remedy& a, const Remedy& b, std::vector<Remedy>& best) const {
+        const auto at = [&](double x, double y) {
+            Remedy r = a, other = b;
+            r.to = r.from + (r.continuous ? x : 1) * (r.to - r.from);
+            other.to = other.from + (other.continuous ? y : 1) * (other.to - other.from);
+            r.size = (a.continuous ? sizeOf(r) : a.size) + (b.continuous ? sizeOf(other) : b.size);
+            r.with = {std::move(other)};
+            return r;
+        };
+        const auto enough = [&](double x, double y) {
+            const auto trial = tryOut(at(x, y), 1);
+            return trial && holds(*trial);
+        };
+        if (!enough(1, 1)) return;
+        const auto least = [&](const auto& of) {
+            double fails = 0, good = 1;
+            while (good - fails > kClose * good && !stopped())
+                (of((fails + good) / 2) ? good : fails) = (fails + good) / 2;
+            return good;
+        };
+        double x = 1, y = 1;
+        if (a.continuous && b.continuous) x = y = least([&](double t) { return enough(t, t); });
+        // On the diagonal both are needed; the first takes back what the second does not ask of it.
+        if (a.continuous) x *= least([&](double t) { return enough(t * x, y); });
+        if (b.continuous) y *= least([&](double t) { return enough(x, t * y); });
+        if (stopped()) return;
+        Remedy r = at(x, y);
+        const auto all = tryOut(r, 1);
+        if (!all || !holds(*all)) return;
+        describe(r, *all);
+        best.push_back(std::move(r));
+    }
+
+    /// Where a rig would carry it: a stiff segment above the weight, the nearest to its plumb line first.
+    void rig() {
+        const Vec3 weight = m_first.totals.centre;
+        const Skeleton& s = m_first.rest;
+        std::vector<std::pair<double, Remedy>> places;
+        for (const Link& link : s.links) {
+            const LimbCopy& copy = s.copies[static_cast<std::size_t>(link.copy)];
+            const Limb& limb = m_puppet.limbs[static_cast<std::size_t>(copy.limb)];
+            const Segment& segment = limb.segments[static_cast<std::size_t>(link.segment)];
+            // One that is there, is not one of a pair, and stands up to being held.
+            if (copy.right || limb.mirrored || limb.whip || segment.stations.empty() || findStiff(link).length() <= 0)
+                continue;
+            const Vec3 middle = 0.5 * (link.from + link.to);
+            const double above = std::max(link.from.y, link.to.y) - weight.y;
+            if (above < 0) continue;
+            Remedy r = base(Fix::rig);
+            r.limb = copy.limb, r.joint = link.segment, r.continuous = false;
+            places.emplace_back(std::hypot(middle.x - weight.x, middle.z - weight.z), r);
+        }
+        std::stable_sort(places.begin(), places.end(), [](const auto& a, const auto& b) { return a.first < b.first; });
+        for (std::size_t i = 0; i < places.size() && i < 3; ++i) {
+            const std::size_t before = found.size();
+            offer(places[i].second, kRigSize);
+            if (found.size() > before) return;
+        }
     }
 
     Remedy base(Fix fix) const {
@@ -189,17 +300,23 @@ public:
     std::vector<Remedy> found;
 
 private:
+    std::vector<Remedy> m_short; ///< changes that are not enough by themselves, at their full size
     const Production& m_production;
     mutable choice::PuppetChoice m_first; ///< bends that a trial does not change are taken from it
     mutable choice::Stock m_stock;
     int m_puppetIndex, m_limbIndex;
     const Cards& m_shipped;
     wire::TableShelf& m_tables;
+    std::stop_token m_stop;
     const Puppet& m_puppet;
     const Limb& m_limb;
 };
 
 } // namespace
+
+bool holdsWithReserve(const choice::LimbChoice& l) {
+    return l.chosen >= 0 && l.state == choice::State::holds && !l.thin;
+}
 
 int countFailing(const choice::PuppetChoice& choice) {
     int n = 0;
@@ -211,6 +328,12 @@ int countFailing(const choice::PuppetChoice& choice) {
 
 Edits::Changed applyRemedy(const Production& production, const Cards& shipped, int puppet, const Remedy& r,
                            double share) {
+    if (!r.with.empty()) {
+        Remedy first = r;
+        first.with.clear();
+        const auto half = applyRemedy(production, shipped, puppet, first, share);
+        return half ? applyRemedy(*half, shipped, puppet, r.with.front(), share) : half;
+    }
     const Puppet& p = production.puppets.at(static_cast<std::size_t>(puppet));
     const Edits e(production, shipped, p.id);
     const Limb& l = p.limbs.at(static_cast<std::size_t>(r.limb));
@@ -258,9 +381,9 @@ Edits::Changed applyRemedy(const Production& production, const Cards& shipped, i
 std::vector<Remedy> calcRemedies(const Production& production, int puppet, int limb, const Cards& shipped,
                                  wire::TableShelf& tables, std::stop_token stop,
                                  const std::function<void(int, int)>& progress) {
-    Finder f(production, puppet, limb, shipped, tables);
+    Finder f(production, puppet, limb, shipped, tables, stop);
     const choice::PuppetChoice now = f.choose(production);
-    if (f.holds(now)) return {};
+    if (now.limbs[static_cast<std::size_t>(limb)].state == choice::State::holds || f.stopped()) return {};
     const choice::LimbChoice& l = now.limbs[static_cast<std::size_t>(limb)];
     if (l.chosen < 0) return {};
     const Puppet& p = production.puppets[static_cast<std::size_t>(puppet)];
@@ -281,20 +404,10 @@ std::vector<Remedy> calcRemedies(const Production& production, int puppet, int l
         },
         [&] { f.discrete(l); },
         [&] {
-            if (p.rig) return;
-            // Under the root limb's longest stretch.
-            Remedy r = f.base(Fix::rig);
-            for (std::size_t i = 0; i < p.limbs.size(); ++i)
-                if (p.limbs[i].hangsOnLimb.empty()) {
-                    double longest = 0;
-                    r.limb = static_cast<int>(i);
-                    for (std::size_t k = 0; k < p.limbs[i].segments.size(); ++k)
-                        if (const double length = norm(p.limbs[i].joints[k + 1].at_mm - p.limbs[i].joints[k].at_mm);
-                            length > longest)
-                            longest = length, r.joint = static_cast<int>(k);
-                }
-            r.continuous = false;
-            f.offer(r, kRigSize);
+            if (!p.rig) f.rig();
+        },
+        [&] {
+            if (f.found.empty()) f.pairs();
         }};
     int done = 0;
     for (const auto& kind : kinds) {
@@ -302,10 +415,9 @@ std::vector<Remedy> calcRemedies(const Production& production, int puppet, int l
         kind();
         if (progress) progress(++done, static_cast<int>(std::size(kinds)));
     }
-    const int fails = countFailing(now);
-    for (Remedy& r : f.found)
-        r.fails = fails;
-    std::stable_sort(f.found.begin(), f.found.end(), [](const Remedy& a, const Remedy& b) { return a.size < b.size; });
+    std::stable_sort(f.found.begin(), f.found.end(), [](const Remedy& a, const Remedy& b) {
+        return std::pair(!a.breaks.empty(), a.size) < std::pair(!b.breaks.empty(), b.size);
+    });
     return f.found;
 }
 

@@ -1,7 +1,7 @@
 #pragma once
 // What would make a failing limb work: for each kind of change the smallest one after which some wire of the stock fits
-// every joint of the limb, found by bisection on the true model (parts, loads, choice, all anew for each trial), never
-// guessed. docs/mechanics.md 77, 78.
+// every joint of the limb with the reserve that is wanted, found by bisection on the true model (parts, loads, choice,
+// all anew for each trial), never guessed. Where no single change does, the best pairs of two. docs/mechanics.md 77, 78.
 #include "production/edits.h"
 #include "production/report.h"
 #include <stop_token>
@@ -23,19 +23,21 @@ enum class Fix {
 
 struct Remedy {
     Fix fix = Fix::gap;
-    int limb = -1, joint = -1, mass = -1;
+    int limb = -1, joint = -1, mass = -1; ///< joint of a rig point: the segment that it carries
     double from = 0, to = 0;
     double size = 0; ///< how large the change is, as a share; what they are sorted by
     bool continuous = true;
     choice::Spool spool;           ///< for Fix::spool
     int fails = 0, failsAfter = 0; ///< failing joints of the whole puppet before and after it
+    std::vector<std::string> breaks{}; ///< names of joints that held before and fail after it: such are offered last
+    std::vector<Remedy> with{};        ///< none or one: the second change of a pair
     std::string wireCard;          ///< what the limb is then made of
     wire::Bundle bundle;
     double hold_Nmm = 0, life_s = 0; ///< at the joint that decides then
 };
 
-/// The remedies of a limb that does not hold, smallest first; empty for one that does. progress(done, of) after each
-/// kind. A stop request ends it early with what was found.
+/// The remedies of a limb that does not hold, smallest first, those that break another joint last; empty for one that
+/// holds. progress(done, of) after each kind. A stop request ends it early with what was found.
 std::vector<Remedy> calcRemedies(const Production& production, int puppet, int limb, const Cards& shipped,
                                  wire::TableShelf& tables, std::stop_token stop = {},
                                  const std::function<void(int, int)>& progress = {});
@@ -43,6 +45,9 @@ std::vector<Remedy> calcRemedies(const Production& production, int puppet, int l
 /// The production with a remedy applied, at a share of its full change (1: as proposed).
 Edits::Changed applyRemedy(const Production& production, const Cards& shipped, int puppet, const Remedy& remedy,
                            double share = 1);
+
+/// True where a limb's wire holds with the reserve that is wanted: what remedies aim at.
+bool holdsWithReserve(const choice::LimbChoice& limb);
 
 /// Failing joints of a choice.
 int countFailing(const choice::PuppetChoice& choice);

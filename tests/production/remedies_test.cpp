@@ -43,23 +43,24 @@ TEST_CASE("Each continuous remedy is just enough: applied, the limb holds; a lit
             INFO("puppet " << puppet << ", limb " << limb << ", fix " << static_cast<int>(r.fix) << ": " << r.from
                            << " to " << r.to);
             const auto after = reportOf(*applied, puppet);
-            CHECK(limbOf(after, limb).state == choice::State::holds);
+            CHECK(holdsWithReserve(limbOf(after, limb)));
             CHECK(countFailing(after.choice) == r.failsAfter);
-            if (!r.continuous) continue;
+            if (!r.continuous || !r.with.empty()) continue;
             ++tried;
             const auto less = applyRemedy(troubled(), shippedCards(), puppet, r, 0.995);
             REQUIRE(less);
-            CHECK(limbOf(reportOf(*less, puppet), limb).state != choice::State::holds);
+            CHECK_FALSE(holdsWithReserve(limbOf(reportOf(*less, puppet), limb)));
         }
     }
-    CHECK(tried >= 8);
+    CHECK(tried >= 4);
 }
 
 TEST_CASE("Remedies come smallest first, and a limb that holds has none", "[production]") {
     const auto remedies = calcRemedies(demo(), 0, 2, shippedCards(), tables());
-    REQUIRE(remedies.size() >= 3);
+    REQUIRE(remedies.size() >= 2);
     for (std::size_t i = 1; i < remedies.size(); ++i)
-        CHECK(remedies[i].size >= remedies[i - 1].size);
+        CHECK(std::pair(!remedies[i].breaks.empty(), remedies[i].size) >=
+              std::pair(!remedies[i - 1].breaks.empty(), remedies[i - 1].size));
     CHECK(calcRemedies(demo(), 0, 0, shippedCards(), tables()).empty());
     // The production that was asked about is untouched, and a stopped search says what it had.
     std::stop_source stopped;
@@ -88,4 +89,50 @@ TEST_CASE("A rig point takes the load off the feet", "[production]") {
     CHECK(r.choice.skeleton.supportLinks.size() == 1);
     for (const auto& d : limbOf(r, 2).demands)
         CHECK_FALSE(d.load.standing);
+}
+
+TEST_CASE("Where no single change is enough, two are, and neither can do less", "[production][full]") {
+    // Old Reed's thin legs, asked to last long on a stock of one wire, with nothing else to be had.
+    Production p = demo();
+    auto& reed = p.puppets[2];
+    int tried = 0;
+    for (double film : {60.0, 200.0, 600.0, 2000.0}) {
+        reed.wants.film_s = film;
+        reed.wants.steadied = true;
+        const auto remedies = calcRemedies(p, 2, 1, shippedCards(), tables());
+        for (const Remedy& r : remedies) {
+            if (r.with.empty()) continue;
+            ++tried;
+            const auto applied = applyRemedy(p, shippedCards(), 2, r);
+            REQUIRE(applied);
+            CHECK(holdsWithReserve(limbOf(reportOf(*applied, 2), 1)));
+            // Either half by itself does not do it.
+            Remedy first = r;
+            first.with.clear();
+            for (const Remedy& half : {first, r.with.front()}) {
+                const auto one = applyRemedy(p, shippedCards(), 2, half);
+                REQUIRE(one);
+                CHECK_FALSE(holdsWithReserve(limbOf(reportOf(*one, 2), 1)));
+            }
+        }
+    }
+    CHECK(tried >= 1);
+}
+
+TEST_CASE("A rig hangs a bird by its body, above its weight, not by its beak", "[production]") {
+    const Production& p = demo();
+    const auto r = reportOf(p, 2);
+    const auto remedies = calcRemedies(p, 2, 1, shippedCards(), tables());
+    for (const Remedy& x : remedies) {
+        if (x.fix != Fix::rig) continue;
+        const body::Limb& limb = p.puppets[2].limbs[static_cast<std::size_t>(x.limb)];
+        const auto at = static_cast<std::size_t>(x.joint);
+        const Vec3 middle = 0.5 * (limb.joints[at].at_mm + limb.joints[at + 1].at_mm), weight = r.choice.totals.centre;
+        CHECK(std::hypot(middle.x - weight.x, middle.z - weight.z) < 40);
+        CHECK(std::max(limb.joints[at].at_mm.y, limb.joints[at + 1].at_mm.y) >= weight.y);
+        CHECK_FALSE(limb.segments[at].stations.empty());
+        const auto applied = applyRemedy(p, shippedCards(), 2, x);
+        REQUIRE(applied);
+        CHECK(holdsWithReserve(limbOf(reportOf(*applied, 2), 1)));
+    }
 }

@@ -91,8 +91,8 @@ void RemediesList::finish(quint64 ticket, std::vector<production::Remedy> found)
     m_stop->setVisible(false);
     m_remedies = std::move(found);
     m_said->setText(m_remedies.empty()
-                        ? tr("No single change makes a wire of this stock fit: change two things, or the design.")
-                        : tr("Each is just enough, solved on the whole model; the smallest first."));
+                        ? tr("Neither one change nor two make a wire of this stock fit: change the design.")
+                        : tr("Each is just enough, with the reserve you want, solved on the whole model; the smallest first."));
     rows();
 }
 
