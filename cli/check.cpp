@@ -14,8 +14,7 @@ void checkRun(const std::string& path, bool json, Run& run) {
     Json all = Json::array();
     constexpr const char* kStations[] = {"sheet", "wire", "bulk", "skin", "paint", "plan"};
     forPuppets(path, run, [&](const auto&, const body::Puppet& puppet, const Report& r) {
-        for (const production::OpenPoint& p : r.open) {
-            ++open;
+        const auto say = [&](const production::OpenPoint& p, const char* weight) {
             const bool joint = p.issue == production::Issue::limb_state;
             const std::string what = joint ? stateWord(p.state) : issueWord(p.issue);
             if (json)
@@ -23,11 +22,21 @@ void checkRun(const std::string& path, bool json, Run& run) {
                                {"station", kStations[static_cast<int>(p.station)]},
                                {"subject", p.subject},
                                {"what", what},
+                               {"weight", weight},
+                               {"key", p.key},
                                {"found", numberJson(p.found)},
                                {"limit", numberJson(p.limit)}});
             else
-                fmt::print("{}, {}: {}: {}\n", puppet.name, kStations[static_cast<int>(p.station)], p.subject, what);
-        }
+                fmt::print("{}, {}: {}{}: {}\n", puppet.name, kStations[static_cast<int>(p.station)],
+                           std::string_view(weight) == "open" ? "" : fmt::format("({}) ", weight), p.subject, what);
+        };
+        open += r.open.size();
+        for (const production::OpenPoint& p : r.open)
+            say(p, "open");
+        for (const production::OpenPoint& p : r.left)
+            say(p, "left");
+        for (const production::OpenPoint& p : r.notes)
+            say(p, "note");
     });
     if (run.status != 0) return;
     if (json)

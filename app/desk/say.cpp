@@ -31,7 +31,10 @@ QString Say::figure(double v) {
 QString Say::length(double mm, int decimals) {
     return g_inches ? tr("%1 in").arg(number(mm / kMmPerInch, decimals + 1)) : tr("%1 mm").arg(number(mm, decimals));
 }
-QString Say::grams(double g) { return tr("%1 g").arg(number(g, g < 0.095 ? 2 : g < 9.95 ? 1 : 0)); }
+QString Say::grams(double g) {
+    if (g > 0 && g < 0.005) return tr("under 0.01 g");
+    return tr("%1 g").arg(number(g, g < 0.095 ? 2 : g < 9.95 ? 1 : 0));
+}
 QString Say::diameter(double mm) {
     const auto gauge = [&](GaugeSystem system) {
         const NearestGauge g = findNearestGauge(system, mm);
@@ -187,6 +190,8 @@ QString Say::eye(const production::EyeCheck& c) {
         return tr("Hand of the %1 against the head's height: %2.").arg(QString::fromStdString(c.subject), between(2));
     case Eye::foot_to_head:
         return tr("%1 against the head's height: %2.").arg(who, between(2));
+    case Eye::hand_to_forearm:
+        return tr("Hand of the %1 against its forearm: %2.").arg(QString::fromStdString(c.subject), between(2));
     case Eye::hand_to_mouth:
         return tr("%1 stretched out reaches %2 times the way to the mouth.").arg(who, number(c.found, 2));
     case Eye::foot_on_ground:
@@ -394,12 +399,57 @@ QString Say::openPoint(const production::OpenPoint& p) {
                   "give it a wire.")
             .arg(who, number(p.found, 3), number(p.limit, 3), QString::fromStdString(p.other));
     case Issue::wet_grip:
-        return tr("%1: nothing to hold it by but what is wet. A rod, tie-downs or baking in stages would help.")
+        return tr("%n step(s) have nothing to hold it by but what is wet, first: %1. A rod, tie-downs or baking in "
+                  "stages "
+                  "would help.",
+                  nullptr, static_cast<int>(p.found))
             .arg(who);
+    case Issue::own_colour:
+        return tr("%n part(s) stay in the colour of their clay: %1.", nullptr, static_cast<int>(p.found)).arg(who);
+    case Issue::not_checked:
+        return tr("%1 is not checked: nothing is posed in it, and whether its wire carries what hangs on it is not "
+                  "worked "
+                  "out.")
+            .arg(who);
+    case Issue::thin_reserve:
+        return tr("%1 holds with %2 % to spare, %3 % are wanted: no wire of the stock has more.")
+            .arg(who, number(100 * p.found, 1), number(100 * p.limit, 0));
+    case Issue::finger_marks:
+        return tr("%1: bending it by hand leaves fingerprints in its soft clay (%2 N·mm, marks show from %3). Bend it "
+                  "by a "
+                  "rod, or a wire that takes less.")
+            .arg(who, figure(p.found), figure(p.limit));
+    case Issue::swallowed:
+        return tr("%1 lies inside what it hangs on: no clay, no grams and no bake are counted for it. Move it out, or "
+                  "make "
+                  "its parent thinner there.")
+            .arg(who);
+    case Issue::never_baked:
+        return tr("%1 is of clay that never dries, and a load of the oven names it: take it out of that load; it goes "
+                  "on "
+                  "after the last.")
+            .arg(who);
+    case Issue::sets_too_soon:
+        return tr("%1 takes %2 to put on, and what is mixed sets after %3: mix it in %4 batches.")
+            .arg(who, minutes(p.found), minutes(p.limit), number(std::ceil(p.found / p.limit), 0));
+    case Issue::varnish_cracks:
+        return tr("%1 flexes: rigid varnish cracks on it. A flexible sealer, or none.").arg(who);
+    case Issue::paint_on_soft:
+        return tr("%1 is of clay that never dries: paint does not hold on it, dry pigment does.").arg(who);
+    case Issue::rusts:
+        return tr("%1: %2 rusts in clay that is wet with water and stains it. Aluminium, brass, stainless, or a coat "
+                  "of "
+                  "varnish on the wire first.")
+            .arg(who, QString::fromStdString(p.other));
+    case Issue::unsealed:
+        return tr("%1: %2 is wet with water and swells air-dry clay that is not sealed. A primer first.")
+            .arg(who, QString::fromStdString(p.other));
     case Issue::bake_too_long:
         return tr("%1 does not get hot inside within a day.").arg(who);
     case Issue::nothing_outside:
-        return tr("%1 has neither paint nor cover.").arg(who);
+        return tr("%n part(s) show bare foil: neither clay, paint nor cover, first: %1.", nullptr,
+                  static_cast<int>(p.found))
+            .arg(who);
     case Issue::coat_order:
         return tr("%1: coat %2 does not hold on the one below it.").arg(who, number(p.found, 0));
     case Issue::test_contradicts:
@@ -431,11 +481,13 @@ QString Say::whyLay(const wire::Bundle& b, double gap) {
                   "nobody knows how soon they break. A lay equal to the gap or a little shorter, never longer.")
             .arg(length(b.lay_mm));
     if (gap / b.lay_mm < 1 - 1e-9)
-        return tr("A turn is longer than the gap, which holds only %1 of it: free strands gather their bend at the stiff "
+        return tr("A turn is longer than the gap, which holds only %1 of it: free strands gather their bend at the "
+                  "stiff "
                   "ends. %2 A lay equal to the gap or a little shorter, never longer.")
             .arg(turns, factor);
     if (wire::findLock(b, gap) < 0.02)
-        return tr("%n whole turn(s) of the lay lie in the gap, so every strand passes from the outside of the bend to the "
+        return tr("%n whole turn(s) of the lay lie in the gap, so every strand passes from the outside of the bend to "
+                  "the "
                   "inside and its length evens out: nothing is stretched. %1",
                   nullptr, static_cast<int>(std::lround(gap / b.lay_mm)))
             .arg(factor);
@@ -460,8 +512,8 @@ QString Say::chance(const body::Puppet& puppet, const choice::PuppetChoice& c) {
 QString Say::remedy(const production::Remedy& r, const Document& d) {
     QString what = remedyChange(r, d);
     if (!r.with.empty()) what = tr("%1, and %2").arg(what, remedyChange(r.with.front(), d));
-    QString then = tr("then %1 holds, %2 s of film")
-                       .arg(wire(r.bundle, wireName(r.wireCard, d).toStdString()), figure(r.life_s));
+    QString then =
+        tr("then %1 holds, %2 s of film").arg(wire(r.bundle, wireName(r.wireCard, d).toStdString()), figure(r.life_s));
     if (const int others = r.fails - r.failsAfter; others > 1)
         then += tr("; %n failing joint(s) fewer in all", nullptr, others);
     if (!r.breaks.empty()) {

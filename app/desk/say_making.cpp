@@ -86,6 +86,10 @@ QString Say::reason(plan::Reason r) {
         return tr("what is hard by then is held while it is worked");
     case Reason::last_look:
         return tr("what is wrong can still be mended there");
+    case Reason::dry_before_heat:
+        return tr("wet clay boils in the oven, and putty that has not set runs");
+    case Reason::soft_after_heat:
+        return tr("clay that never dries never sees the oven");
     case Reason::holes_before_feet:
         return tr("the holes must be there");
     }
@@ -108,6 +112,10 @@ QString Say::caution(plan::Caution c) {
                   "before you move it.");
     case Caution::air_spray:
         return tr("Fresh air, and a mask where it is sprayed; the product's own sheet comes first.");
+    case Caution::gloves:
+        return tr("Gloves for epoxy putty wherever it is worked, as skin too; its product sheet comes first.");
+    case Caution::air_if_sprayed:
+        return tr("Where it is sprayed: extraction or a mask; the product's own sheet comes first.");
     case Caution::blade:
         return tr("Cut from the back, blade away from the hand.");
     }
@@ -143,9 +151,24 @@ QString Say::gateItem(const plan::GateItem& g) {
                    : tr("%1 joints are bent on the board, the %2 among them. Is that how it is to harden?")
                          .arg(number(g.a, 0), what);
     case Check::gaps:
-        return one ? tr("The gap is free of clay and foil, %1 long.").arg(length(g.b, 0))
-                   : tr("All %1 gaps are free of clay and foil; the shortest is %2.")
+        return one ? tr("One gap is to be free of clay and foil: it is, and %1 long.").arg(length(g.b, 0))
+                   : tr("%1 gaps are to be free of clay and foil: they are; the shortest is %2.")
                          .arg(number(g.a, 0), length(g.b, 0));
+    case Check::crossed:
+        if (g.stop)
+            return one ? tr("The gap of the %1 is crossed by clay that hardens: the joint will not bend.").arg(what)
+                       : tr("%1 gaps are crossed by clay that hardens, the %2 among them: they will not bend.")
+                             .arg(number(g.a, 0), what);
+        return one ? tr("Soft clay runs across one gap, as the skin is set to.")
+                   : tr("Soft clay runs across %1 gaps, as the skin is set to.").arg(number(g.a, 0));
+    case Check::dry_first:
+        return tr("The %1 is dry or set: two weighings 12 h apart agree within half a per cent. Wet clay boils and "
+                  "bursts.")
+            .arg(what);
+    case Check::not_yet:
+        return tr("The %1 is not on yet: its clay never dries and goes on after the last load.").arg(what);
+    case Check::never_bake:
+        return tr("%1 is named in this load, and its clay never sees the oven: take it out.").arg(who);
     case Check::holes:
         return one ? tr("The wire under the foot is free for %1 of base.").arg(length(g.b, 0))
                    : tr("%1 wires under the feet are free for %2 of base, and their holes are drilled.")

@@ -441,7 +441,7 @@ void Window::chooseFile() {
 void Window::startKind(const QString& kind, double height_mm) {
     if (const QString fault = m_document.openCopy(kindPath(kind)); !fault.isEmpty()) return say(fault);
     m_document.change(tr("Height %1").arg(Say::length(height_mm, 0)),
-                      [&](const production::Edits& e) { return e.setHeight(height_mm); });
+                      [&](const production::Edits& e) { return e.startAt(height_mm); });
 }
 
 void Window::addKind(const QString& kind) {

@@ -62,8 +62,8 @@ QPainterPath tubePath(View view, const Segment& seg, const Link& link, Stretch s
         QPolygonF before;
         for (double t : at) {
             const Station st = findStation(shell.stations, t);
-            const QPolygonF now = sectionOutline(view, link.from + t * (link.to - link.from), f,
-                                                 std::max(0.0, st.a_mm), std::max(0.0, st.b_mm));
+            const QPolygonF now = sectionOutline(view, link.from + t * (link.to - link.from), f, std::max(0.0, st.a_mm),
+                                                 std::max(0.0, st.b_mm));
             if (!before.isEmpty()) {
                 path.addPolygon(convexHull(before + now));
                 path.closeSubpath();
@@ -79,8 +79,15 @@ QPainterPath massPath(View view, const Mass& m, const MassCopy& c, double inset)
     QPainterPath path;
     const Vec3 h{std::max(0.0, m.half_mm.x - inset), std::max(0.0, m.half_mm.y - inset),
                  std::max(0.0, m.half_mm.z - inset)};
-    if (m.shape == MassShape::weighed || h.x <= 0 || h.y <= 0 || h.z <= 0) return path;
     const QPointF o = project(view, c.at);
+    if (m.shape == MassShape::weighed) {
+        // Its size is not known: a ball of what stone and clay weigh stands for it.
+        constexpr double kBall_g_mm3 = 0.002;
+        const double r = std::cbrt(3 * m.weighed_g / (4 * kPi * kBall_g_mm3));
+        if (inset <= 0) path.addEllipse(o, r, r);
+        return path;
+    }
+    if (h.x <= 0 || h.y <= 0 || h.z <= 0) return path;
     const QPointF u = project(view, h.x * c.axes[0]), v = project(view, h.y * c.axes[1]),
                   w = project(view, h.z * c.axes[2]);
     QPolygonF outline;

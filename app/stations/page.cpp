@@ -7,6 +7,7 @@
 #include <QListWidget>
 #include <QPainter>
 #include <QPixmap>
+#include <QPushButton>
 #include <QVBoxLayout>
 
 namespace enkinet::app {
@@ -23,14 +24,44 @@ void Page::addOpenPoints() {
     m_open->setAccessibleName(tr("Open points of this station"));
     m_open->setWordWrap(true);
     m_open->setVerticalScrollMode(QAbstractItemView::ScrollPerPixel);
-    connect(m_open, &QListWidget::itemActivated, this, [this](QListWidgetItem* i) {
-        follow(m_document.report().open[static_cast<std::size_t>(i->data(Qt::UserRole).toInt())]);
-    });
-    connect(m_open, &QListWidget::itemClicked, this, [this](QListWidgetItem* i) {
-        follow(m_document.report().open[static_cast<std::size_t>(i->data(Qt::UserRole).toInt())]);
+    m_open->setObjectName("openPoints");
+    const auto go = [this](QListWidgetItem* i) {
+        if (const production::OpenPoint* p = pointOf(i)) follow(*p);
+    };
+    connect(m_open, &QListWidget::itemActivated, this, go);
+    connect(m_open, &QListWidget::itemClicked, this, go);
+    connect(m_open, &QListWidget::currentItemChanged, this, [this] { showLeave(); });
+    m_leave = new QPushButton;
+    m_leave->setObjectName("leavePoint");
+    connect(m_leave, &QPushButton::clicked, this, [this] {
+        const production::OpenPoint* p = pointOf(m_open->currentItem());
+        if (!p) return;
+        const bool leave = m_open->currentItem()->data(Qt::UserRole + 1).toInt() == kOpenRow;
+        m_document.change(leave ? tr("Leave as it is: %1").arg(Say::openPoint(*p))
+                                : tr("Take up: %1").arg(Say::openPoint(*p)),
+                          [key = p->key, leave](const production::Edits& e) { return e.leavePoint(key, leave); });
     });
     m_column->addWidget(m_openHeading);
     m_column->addWidget(m_open);
+    m_column->addWidget(m_leave, 0, Qt::AlignLeft);
+}
+
+const production::OpenPoint* Page::pointOf(const QListWidgetItem* i) const {
+    if (!i) return nullptr;
+    const production::Report& r = m_document.report();
+    const int kind = i->data(Qt::UserRole + 1).toInt();
+    const auto& list = kind == kOpenRow ? r.open : kind == kLeftRow ? r.left : r.notes;
+    const auto at = static_cast<std::size_t>(i->data(Qt::UserRole).toInt());
+    return at < list.size() ? &list[at] : nullptr;
+}
+
+void Page::showLeave() {
+    const QListWidgetItem* i = m_open->currentItem();
+    const production::OpenPoint* p = pointOf(i);
+    const bool may = p && production::mayLeave(p->issue);
+    m_leave->setVisible(may);
+    if (may)
+        m_leave->setText(i->data(Qt::UserRole + 1).toInt() == kLeftRow ? tr("Take it up again") : tr("Leave as it is"));
 }
 
 void Page::refresh() {
@@ -39,10 +70,21 @@ void Page::refresh() {
     show(r);
     if (!m_open) return;
     m_open->clear();
+    const auto quiet = [&](const std::vector<production::OpenPoint>& list, int kind) {
+        for (std::size_t i = 0; i < list.size(); ++i) {
+            if (list[i].station != m_station) continue;
+            const QString text = Say::openPoint(list[i]);
+            auto* item = new QListWidgetItem(kind == kLeftRow ? tr("Left as it is: %1").arg(text) : text, m_open);
+            item->setData(Qt::UserRole, static_cast<int>(i));
+            item->setData(Qt::UserRole + 1, kind);
+            item->setForeground(look().graphite);
+        }
+    };
     for (std::size_t i = 0; i < r.open.size(); ++i) {
         if (r.open[i].station != m_station) continue;
         auto* item = new QListWidgetItem(Say::openPoint(r.open[i]), m_open);
         item->setData(Qt::UserRole, static_cast<int>(i));
+        item->setData(Qt::UserRole + 1, kOpenRow);
         if (r.open[i].issue == production::Issue::limb_state) {
             QPixmap mark(44, 44);
             mark.setDevicePixelRatio(2);
@@ -54,6 +96,9 @@ void Page::refresh() {
         }
     }
     m_openHeading->setText(m_open->count() ? tr("Open here") : tr("Nothing open here"));
+    quiet(r.notes, kNoteRow);
+    quiet(r.left, kLeftRow);
+    showLeave();
     m_open->setVisible(m_open->count() > 0);
     fitToRows(*m_open);
 }

@@ -6,6 +6,8 @@
 
 class QLabel;
 class QListWidget;
+class QListWidgetItem;
+class QPushButton;
 class QVBoxLayout;
 
 namespace enkinet::app {
@@ -27,12 +29,17 @@ protected:
 
 private:
     void follow(const production::OpenPoint& point);
+    /// Rows of the list: open points, what is left as it is, and notes.
+    enum RowKind { kOpenRow, kLeftRow, kNoteRow };
+    const production::OpenPoint* pointOf(const QListWidgetItem* item) const;
+    void showLeave();
 
     Document& m_document;
     production::Station m_station;
     QVBoxLayout* m_column;
     QListWidget* m_open = nullptr;
     QLabel* m_openHeading = nullptr;
+    QPushButton* m_leave = nullptr;
 };
 
 /// A list that is as tall as its rows and wraps their text.

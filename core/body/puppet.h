@@ -116,6 +116,8 @@ struct Limb {
 };
 
 enum class MassShape { ellipsoid, box, weighed };
+/// On a mirrored limb: on both sides, or on one.
+enum class Side { both, left, right };
 
 /// A head, bag, shell or prop fixed to a segment.
 struct Mass {
@@ -126,6 +128,7 @@ struct Mass {
     Vec3 at_mm;           ///< its centre
     Vec3 half_mm;         ///< half axes or half edges
     double weighed_g = 0; ///< for shape weighed
+    Side side = Side::both; ///< of a mirrored limb
     Layers layers;
     Extras extras{};
     ENKINET_COMPARED(Mass)

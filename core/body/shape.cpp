@@ -209,11 +209,28 @@ std::vector<Stretch> calcOwnStretches(const Puppet& puppet, const Skeleton& s) {
     for (std::size_t i = 0; i < s.links.size(); ++i) {
         const Link& link = s.links[i];
         const int parent = s.copies[static_cast<std::size_t>(link.copy)].hangsOn;
+        // The axis, and a good part of the section with it, looked at on rings of equal area: a broad thin limb whose
+        // axis dips into its parent is not swallowed for that.
+        const auto insideParent = [&](const Vec3& q) {
+            return std::any_of(s.links.begin(), s.links.end(), [&](const Link& other) {
+                return other.copy == parent && insideTube(segmentOf(other).stations, other, q);
+            });
+        };
         const auto inParent = [&](double t) {
             const Vec3 p = link.from + t * (link.to - link.from);
-            for (const Link& other : s.links)
-                if (other.copy == parent && insideTube(segmentOf(other).stations, other, p)) return true;
-            return false;
+            if (!insideParent(p)) return false;
+            const auto& stations = segmentOf(link).stations;
+            const Station here = stations.empty() ? Station{} : findStation(stations, t);
+            const Frame f = findFrame(link);
+            int in = 0, all = 0;
+            for (const double ring : {0.0, 0.4, 0.7, 0.92})
+                for (int k = 0; k < (ring == 0 ? 1 : 12); ++k) {
+                    const double u = 2 * kPi * k / 12;
+                    const Vec3 q = p + ring * here.a_mm * std::cos(u) * f.a + ring * here.b_mm * std::sin(u) * f.b;
+                    in += insideParent(q);
+                    ++all;
+                }
+            return 3 * in > all;
         };
         if (parent >= 0 && inParent(0)) {
             constexpr int kSteps = 64;

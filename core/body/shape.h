@@ -48,8 +48,9 @@ struct Frame {
 };
 Frame findFrame(const Link& link);
 
-/// The share of a link that is its own, not its parent's: where limbs overlap the parent owns the overlap, cut at right
-/// angles to the bone where its axis leaves the parent's surface; a mass owns what it swallows of its own limb.
+/// The share of a link that is its own, not its parent's: where the two solids overlap the parent owns the overlap, cut at
+/// right angles to the bone where its axis leaves the parent, or where two thirds of its section have; a mass owns what it
+/// swallows of its own limb.
 struct Stretch {
     double from = 0, to = 1;
     double length() const { return to > from ? to - from : 0; }

@@ -99,6 +99,7 @@ private:
         for (const LimbCopy& c : m_s.copies) {
             const Limb& limb = m_puppet.limbs[static_cast<std::size_t>(c.limb)];
             if (limb.id != mass.limb) continue;
+            if (limb.mirrored && mass.side == (c.right ? Side::left : Side::right)) continue;
             m_s.masses.push_back({index, c.right, mirrored(mass.at_mm, c.right), c.firstLink + mass.segment,
                                   sided(mass.name, limb, c.right)});
         }

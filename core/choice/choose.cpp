@@ -48,7 +48,7 @@ std::vector<load::PointMass> pointMasses(const Puppet& puppet, const Skeleton& r
         const bool whip =
             p.mass < 0 &&
             puppet.limbs[static_cast<std::size_t>(rest.copies[static_cast<std::size_t>(link.copy)].limb)].whip;
-        for (const fill::LayerMass* l : {&p.skin, &p.bulk, &p.cover, &p.wire}) {
+        for (const fill::LayerMass* l : {&p.skin, &p.bulk, &p.cover, &p.wire, &p.piece}) {
             if (l->mass_g <= 0) continue;
             if (whip)
                 spread(*l, link, l == &p.wire ? Stretch{} : own[static_cast<std::size_t>(p.link)], p.body, masses);
@@ -138,7 +138,7 @@ private:
         setup.stiffness = m_stiffness;
         // Volumes are those of the piece as it is built; their centres go where the pose takes them.
         for (fill::Part& p : r.parts)
-            for (fill::LayerMass* l : {&p.skin, &p.bulk, &p.cover, &p.wire})
+            for (fill::LayerMass* l : {&p.skin, &p.bulk, &p.cover, &p.wire, &p.piece})
                 l->centre = r.motions[static_cast<std::size_t>(p.body)](l->centre);
         for (load::PointMass& m : m_masses)
             m.at = r.motions[static_cast<std::size_t>(m.body)](m.at);
@@ -310,12 +310,14 @@ private:
             const At &i = at[inner], &o = at[outer];
             if (i.demand < 0 || o.demand < 0 || !(i.effort < kOrder * o.effort)) return;
             const Disorder d{i.limb, i.demand, o.limb, o.demand, i.effort, o.effort};
-            // Left and right say the same.
-            if (std::none_of(r.disorders.begin(), r.disorders.end(), [&](const Disorder& x) {
-                    return x.innerLimb == d.innerLimb && x.innerDemand == d.innerDemand && x.outerLimb == d.outerLimb &&
-                           x.outerDemand == d.outerDemand;
-                }))
+            // Left and right say the same, and of several joints beyond it the stiffest speaks for all.
+            const auto same = std::find_if(r.disorders.begin(), r.disorders.end(), [&](const Disorder& x) {
+                return x.innerLimb == d.innerLimb && x.innerDemand == d.innerDemand;
+            });
+            if (same == r.disorders.end())
                 r.disorders.push_back(d);
+            else if (d.outer_Nmm > same->outer_Nmm)
+                *same = d;
         };
         const auto bodyOf = [&](int link) { return r.rest.links[static_cast<std::size_t>(link)].body; };
         for (std::size_t a = 0; a < at.size(); ++a)

@@ -246,6 +246,12 @@ void addClay(Demand& d, const Segment& seg, const fill::Shelf& shelf) {
 
 } // namespace
 
+Room findRoom(const Segment& seg, LimbKind kind, Stretch own, const fill::Shelf& shelf) {
+    if (seg.stations.empty() || own.length() <= 0) return {};
+    const double cover = coverNeeded(seg, kind, shelf);
+    return {2 * (thinnest(seg, own) - cover - seg.sleeve_mm), cover};
+}
+
 std::vector<Demand> calcDemands(const Puppet& puppet, const Skeleton& s, const Skeleton& rest, const fill::Shelf& shelf,
                                 const std::vector<load::HingeLoad>& loads, const std::vector<load::PointMass>& masses,
                                 const std::vector<Stretch>& own, int limbIndex) {
@@ -296,10 +302,8 @@ std::vector<Demand> calcDemands(const Puppet& puppet, const Skeleton& s, const S
             const int link = copy.firstLink + segment;
             const Segment& seg = limb.segments[static_cast<std::size_t>(segment)];
             const Stretch mine = own[static_cast<std::size_t>(link)];
-            if (seg.stations.empty() || mine.length() <= 0) return;
-            const double cover = coverNeeded(seg, limb.kind, shelf);
-            const double space = 2 * (thinnest(seg, mine) - cover - seg.sleeve_mm);
-            if (space < d.room_mm) d.room_mm = space, d.roomCover_mm = cover, d.roomAt = seg.name;
+            const Room here = findRoom(seg, limb.kind, mine, shelf);
+            if (here.across_mm < d.room_mm) d.room_mm = here.across_mm, d.roomCover_mm = here.cover_mm, d.roomAt = seg.name;
         };
         for (int i = hinge.joint - 1; i >= 0; --i) {
             room(i);

@@ -57,6 +57,13 @@ struct Demand {
     ENKINET_VALUE(Demand)
 };
 
+/// What a segment's outline leaves for a bundle over the stretch that is its own; 1e9 where it has no body there.
+struct Room {
+    double across_mm = 1e9;
+    double cover_mm = 0; ///< that stays on every side
+};
+Room findRoom(const body::Segment& segment, body::LimbKind kind, body::Stretch own, const fill::Shelf& shelf);
+
 /// Demands of a limb's posed joints, root to tip. Loads are those of the whole skeleton; masses are those that they
 /// were worked out from, in the pose of the skeleton; rest is the skeleton as it is built.
 std::vector<Demand> calcDemands(const body::Puppet& puppet, const body::Skeleton& skeleton, const body::Skeleton& rest,

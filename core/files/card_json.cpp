@@ -42,6 +42,7 @@ Cards readCards(Reader& r) {
         c.density_g_cm3 = x.neededNumber("density_g_per_cm3"), c.ultimate_MPa = x.neededNumber("ultimate_MPa");
         c.reductionOfArea = x.neededNumber("reduction_of_area");
         c.use = x.word("use", kUses, wire::Use::posed), c.typical = x.flag("typical", false);
+        c.rusts = x.flag("rusts", false);
         x.object("measured", [&](Reader& m) {
             c.measured = wire::CyclicConstants{m.neededNumber("sf_MPa"), m.neededNumber("b"),     m.neededNumber("ef"),
                                                m.neededNumber("c"),      m.neededNumber("K_MPa"), m.neededNumber("n")};
@@ -72,6 +73,7 @@ Cards readCards(Reader& r) {
         c.heat_J_kgK = x.neededNumber("heat_J_per_kgK"), c.foil = x.flag("foil", false);
         c.ovenLimit_C = x.number("oven_limit_C", 60), c.price_kg = x.number("price_per_kg", 0),
         c.dry_h = x.number("dry_h", 0);
+        c.putty = x.flag("putty", false);
         keep(x, cards.bulks, fill::makeBulk(c));
     });
     r.each("covers", kMost, "cover card", [&](Reader& x) {
@@ -111,6 +113,7 @@ Json cardsJson(const Cards& cards) {
                {"reduction_of_area", c.reductionOfArea},
                {"use", wordOf(kUses, c.use)},
                {"typical", c.typical}};
+        if (c.rusts) x["rusts"] = true;
         if (c.measured)
             x["measured"] = {{"sf_MPa", c.measured->sf_MPa}, {"b", c.measured->b},         {"ef", c.measured->ef},
                              {"c", c.measured->c},           {"K_MPa", c.measured->K_MPa}, {"n", c.measured->n}};
@@ -139,7 +142,7 @@ Json cardsJson(const Cards& cards) {
                               {"working_h", c.working_h},
                               {"curing_h", c.curing_h},
                               {"colour", c.colour}});
-    for (const fill::BulkCard& c : cards.bulks)
+    for (const fill::BulkCard& c : cards.bulks) {
         j["bulks"].push_back({{"id", c.id},
                               {"name", c.name},
                               {"note", c.note},
@@ -150,6 +153,8 @@ Json cardsJson(const Cards& cards) {
                               {"oven_limit_C", c.ovenLimit_C},
                               {"price_per_kg", c.price_kg},
                               {"dry_h", c.dry_h}});
+        if (c.putty) j["bulks"].back()["putty"] = true;
+    }
     for (const fill::CoverCard& c : cards.covers)
         j["covers"].push_back({{"id", c.id},
                                {"name", c.name},

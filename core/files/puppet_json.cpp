@@ -16,6 +16,7 @@ const std::map<std::string, LimbKind> kKinds{
 const std::map<std::string, MassShape> kShapes{
     {"ellipsoid", MassShape::ellipsoid}, {"box", MassShape::box}, {"weighed", MassShape::weighed}};
 const std::map<std::string, Posing> kPosings{{"by its tip", Posing::by_tip}, {"along", Posing::along}};
+const std::map<std::string, Side> kSides{{"both", Side::both}, {"left", Side::left}, {"right", Side::right}};
 const std::map<std::string, Aim> kAims{{"simplest to make", Aim::simple},
                                        {"longest life", Aim::life},
                                        {"lightest", Aim::light},
@@ -170,6 +171,7 @@ Mass readMass(Reader& r) {
     m.at_mm = readPoint(r, "x_mm", "y_mm", "z_mm");
     m.half_mm = {r.number("half_x_mm", 0), r.number("half_y_mm", 0), r.number("half_z_mm", 0)};
     m.weighed_g = r.number("weighed_g", 0);
+    m.side = r.word("side", kSides, Side::both);
     m.layers = readLayers(r);
     m.extras = r.extras();
     return m;
@@ -187,6 +189,7 @@ Json massJson(const Mass& m) {
            {"half_y_mm", m.half_mm.y},
            {"half_z_mm", m.half_mm.z}};
     if (m.shape == MassShape::weighed) o["weighed_g"] = m.weighed_g;
+    if (m.side != Side::both) o["side"] = wordOf(kSides, m.side);
     if (Json l = layersJson(m.layers); !l.empty()) o["layers"] = l;
     addExtras(o, m.extras);
     return o;

@@ -31,6 +31,7 @@ struct BulkCard {
     double density_g_cm3 = 0;
     double conductivity_W_mK = 0, heat_J_kgK = 0;
     bool foil = false;
+    bool putty = false; ///< epoxy: gloves, and it sets
     double ovenLimit_C = 0;
     double price_kg = 0;
     double dry_h = 0; ///< until glue or putty in it has set, before anything goes on

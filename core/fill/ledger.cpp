@@ -159,6 +159,30 @@ BakePlan calcStagedBakes(const Puppet& puppet, const Skeleton& s, const std::vec
     return plan;
 }
 
+namespace {
+bool isNamed(const Puppet& puppet, const Skeleton& s, const Part& p, const OvenLoad& load) {
+    const auto among = [](const std::vector<std::string>& ids, const std::string& id) {
+        return std::find(ids.begin(), ids.end(), id) != ids.end();
+    };
+    if (p.mass >= 0)
+        return among(load.masses,
+                     puppet.masses[static_cast<std::size_t>(s.masses[static_cast<std::size_t>(p.mass)].mass)].id);
+    const Link& link = s.links[static_cast<std::size_t>(p.link)];
+    return among(load.limbs,
+                 puppet.limbs[static_cast<std::size_t>(s.copies[static_cast<std::size_t>(link.copy)].limb)].id);
+}
+} // namespace
+
+std::vector<int> findNeverBaked(const Puppet& puppet, const Skeleton& s, const std::vector<Part>& parts,
+                                const Shelf& shelf, const OvenLoad& load) {
+    std::vector<int> all;
+    for (std::size_t i = 0; i < parts.size(); ++i)
+        if (parts[i].skin.mass_g > 0 && shelf.clays.at(parts[i].layers.clay).family == ClayFamily::never_dry &&
+            isNamed(puppet, s, parts[i], load))
+            all.push_back(static_cast<int>(i));
+    return all;
+}
+
 BakePlan calcBakePlan(const Puppet& puppet, const Skeleton& s, const std::vector<Part>& parts, const Shelf& shelf) {
     switch (puppet.wants.bakes) {
     case BakeSchool::once:
@@ -174,19 +198,7 @@ BakePlan calcBakePlan(const Puppet& puppet, const Skeleton& s, const std::vector
         std::vector<int> fresh;
         for (std::size_t i = 0; i < parts.size(); ++i) {
             const Part& p = parts[i];
-            const auto named = [](const std::vector<std::string>& ids, const std::string& id) {
-                return std::find(ids.begin(), ids.end(), id) != ids.end();
-            };
-            const bool wanted =
-                p.mass >= 0
-                    ? named(load.masses,
-                            puppet.masses[static_cast<std::size_t>(s.masses[static_cast<std::size_t>(p.mass)].mass)].id)
-                    : named(load.limbs,
-                            puppet
-                                .limbs[static_cast<std::size_t>(
-                                    s.copies[static_cast<std::size_t>(s.links[static_cast<std::size_t>(p.link)].copy)]
-                                        .limb)]
-                                .id);
+            const bool wanted = isNamed(puppet, s, p, load);
             if (wanted && isBaked(p, shelf)) fresh.push_back(static_cast<int>(i));
         }
         addBakes(plan, fresh, parts, shelf, load, static_cast<int>(k));

@@ -37,6 +37,9 @@ struct BakePlan {
 /// The loads that the puppet's builder wants: once, limb by limb, or the own list.
 BakePlan calcBakePlan(const body::Puppet& puppet, const body::Skeleton& skeleton, const std::vector<Part>& parts,
                       const Shelf& shelf);
+/// Parts that a load of the builder's own list names though their clay never sees the oven.
+std::vector<int> findNeverBaked(const body::Puppet& puppet, const body::Skeleton& skeleton,
+                                const std::vector<Part>& parts, const Shelf& shelf, const body::OvenLoad& load);
 /// One bake for each set point, at the end.
 BakePlan calcOneBake(const std::vector<Part>& parts, const Shelf& shelf);
 /// A bake for each limb with clay, in the order in which limbs hang on each other; what was baked before goes in again,

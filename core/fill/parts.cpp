@@ -134,8 +134,8 @@ Part massPart(const Mass& mass, const MassCopy& copy, const Skeleton& s, const S
     p.body = s.links[static_cast<std::size_t>(copy.link)].body;
     p.layers = mass.layers;
     if (mass.shape == MassShape::weighed) {
-        // A weighed piece is counted with the cover: it is neither clay nor bulk to buy.
-        p.cover = {0, mass.weighed_g, copy.at};
+        // Neither clay nor bulk nor cloth to buy.
+        p.piece = {0, mass.weighed_g, copy.at};
         return p;
     }
     const Layers& l = mass.layers;
@@ -204,7 +204,8 @@ Totals calcTotals(const std::vector<Part>& parts) {
     Vec3 sum;
     for (const Part& p : parts) {
         t.skin_g += p.skin.mass_g, t.bulk_g += p.bulk.mass_g, t.cover_g += p.cover.mass_g, t.wire_g += p.wire.mass_g;
-        for (const LayerMass* l : {&p.skin, &p.bulk, &p.cover, &p.wire})
+        t.piece_g += p.piece.mass_g;
+        for (const LayerMass* l : {&p.skin, &p.bulk, &p.cover, &p.wire, &p.piece})
             sum = sum + l->mass_g * l->centre;
     }
     if (t.mass_g() > 0) t.centre = (1 / t.mass_g()) * sum;

@@ -46,12 +46,13 @@ struct Part {
     double covered_mm2 = 0;                   ///< of it, under a cover
     double skinLeast_mm = 0, skinMost_mm = 0; ///< thickness of the clay where it is thinnest and thickest
     LayerMass skin, bulk, cover, wire;
+    LayerMass piece;                         ///< a thing that was weighed
     double thinnest_mm = 0, thickest_mm = 0; ///< smallest and largest half-width of the own stretch
     double bakeCore_mm = 0;                  ///< radius of the core where the part is thickest, by equal area
     double bakeSkin_mm = 0;                  ///< clay outside it there
     bool noRoom = false;                     ///< the skin takes all there is somewhere, and bulk was wanted
     bool ball = false;                       ///< an ellipsoid: heat comes from all sides
-    double mass_g() const { return skin.mass_g + bulk.mass_g + cover.mass_g + wire.mass_g; }
+    double mass_g() const { return skin.mass_g + bulk.mass_g + cover.mass_g + wire.mass_g + piece.mass_g; }
     ENKINET_VALUE(Part)
 };
 
@@ -65,9 +66,9 @@ std::vector<Part> calcParts(const body::Puppet& puppet, const body::Skeleton& sk
                             const std::vector<WireRuns>& runs);
 
 struct Totals {
-    double skin_g = 0, bulk_g = 0, cover_g = 0, wire_g = 0;
+    double skin_g = 0, bulk_g = 0, cover_g = 0, wire_g = 0, piece_g = 0;
     Vec3 centre; ///< centre of mass
-    double mass_g() const { return skin_g + bulk_g + cover_g + wire_g; }
+    double mass_g() const { return skin_g + bulk_g + cover_g + wire_g + piece_g; }
 };
 Totals calcTotals(const std::vector<Part>& parts);
 

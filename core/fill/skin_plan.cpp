@@ -18,6 +18,10 @@ double findOversize(double shrink) { return 1 / (1 - shrink); }
 
 double findPuttyTime(double hoursAt20, double room_C) { return hoursAt20 * std::pow(2, (20 - room_C) / 10); }
 
+double findDryingTime(double hours6mm, double thickness_mm, bool oneFace) {
+    return hours6mm * std::pow((oneFace ? 2 : 1) * thickness_mm / 6, 2);
+}
+
 double findWebRadius(double thickness, double limit) { return thickness / (2 * limit); }
 
 double findSkinStrain(double angle, double gap, double half) { return angle / gap * half; }
@@ -29,13 +33,16 @@ std::vector<Substitute> calcSubstitutes(const std::vector<Part>& parts, const Sh
         const auto it = m.find(id);
         return it == m.end() ? 0.0 : it->second;
     };
+    const auto rank = [](const Substitute& s) { return std::tuple(!s.enough(), s.ownBake, s.otherShrink); };
     std::vector<Substitute> all;
+    std::map<std::string, double> given; // to a clay before this one
     for (const auto& [id, grams] : needed) {
         const double missing = grams - of(held, id);
         if (missing <= 0) continue;
         const ClayCard& clay = shelf.clays.at(id);
+        const std::size_t first = all.size();
         for (const auto& [other, card] : shelf.clays) {
-            const double spare = of(held, other) - of(needed, other);
+            const double spare = of(held, other) - of(needed, other) - of(given, other);
             if (other == id || card.family != clay.family || spare <= 0) continue;
             const bool fits = std::all_of(parts.begin(), parts.end(), [&, key = id, &c = card](const Part& p) {
                 return p.layers.clay != key || p.skin.mass_g <= 0 ||
@@ -46,11 +53,14 @@ std::vector<Substitute> calcSubstitutes(const std::vector<Part>& parts, const Sh
             all.push_back({id, other, missing * card.density_g_cm3 / clay.density_g_cm3, spare,
                            isOvenBaked(clay.family) && card.set_C != clay.set_C, card.shrink != clay.shrink});
         }
+        std::stable_sort(all.begin() + static_cast<std::ptrdiff_t>(first), all.end(),
+                         [&](const Substitute& a, const Substitute& b) { return rank(a) < rank(b); });
+        // What the best offer takes is no longer there for the next clay.
+        if (all.size() > first) {
+            const Substitute& best = all[first];
+            given[best.instead] += std::min(best.missing_g, best.free_g);
+        }
     }
-    std::stable_sort(all.begin(), all.end(), [](const Substitute& a, const Substitute& b) {
-        const auto rank = [](const Substitute& s) { return std::tuple(!s.enough(), s.ownBake, s.otherShrink); };
-        return a.clay != b.clay ? a.clay < b.clay : rank(a) < rank(b);
-    });
     return all;
 }
 
@@ -69,7 +79,8 @@ std::vector<PartSkin> calcSkinPlan(const std::vector<Part>& parts, const Shelf& 
         s.ball_mm = findBall(s.grams, clay.density_g_cm3);
         s.sheet_mm = p.skinMost_mm * s.oversize;
         if (s.sheet_mm > 0) s.sheet_cm2 = s.grams / gPerCm3ToGPerMm3(clay.density_g_cm3) / s.sheet_mm / 100;
-        if (clay.family == ClayFamily::air_dry) s.hours = clay.dry_h_6mm * std::pow(s.sheet_mm / 6, 2);
+        if (clay.family == ClayFamily::air_dry)
+            s.hours = findDryingTime(clay.dry_h_6mm, s.sheet_mm, true) * std::max(1.0, findPuttyTime(1, room_C));
         if (clay.family == ClayFamily::putty) {
             s.hours = findPuttyTime(clay.curing_h, room_C);
             s.batch_g = putty_g_h * findPuttyTime(clay.working_h, room_C);

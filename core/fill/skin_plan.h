@@ -35,7 +35,8 @@ struct Substitute {
     bool enough() const { return free_g >= missing_g; }
 };
 /// Offers for every clay that is short, best first: enough of it, the same oven, the same shrinkage. Thickness limits
-/// of the parts that would get it are kept. needed_g and held_g by card, waste included.
+/// of the parts that would get it are kept. What the best offer for one clay takes is not offered to the next. needed_g
+/// and held_g by card, waste included.
 std::vector<Substitute> calcSubstitutes(const std::vector<Part>& parts, const Shelf& shelf,
                                         const std::map<std::string, double>& needed_g,
                                         const std::map<std::string, double>& held_g);
@@ -46,6 +47,10 @@ double findBall(double grams, double density_g_cm3);
 double findOversize(double shrink);
 /// Working and setting time of a putty at a room temperature: doubled per 10 °C colder, halved per 10 °C warmer.
 double findPuttyTime(double hoursAt20, double room_C);
+
+/// Drying of air-dry clay: hours of a free sheet of 6 mm by the square of the thickness; over a core, with one face closed
+/// or solid, four times that.
+double findDryingTime(double hours6mm, double thickness_mm, bool oneFace);
 
 /// Thickness of skin, mm, at which the part weighs so much clay; the part by its index in calcParts. NaN when no
 /// thickness does. Found by bisection on the layers.

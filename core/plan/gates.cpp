@@ -18,12 +18,49 @@ bool isRight(const choice::PuppetChoice& c, const fill::Part& p) {
                        : c.rest.copies[static_cast<std::size_t>(linkOf(c, p).copy)].right;
 }
 
+/// Gaps of a limb, as the design has them: which clay runs across them.
+struct Gaps {
+    int free = 0, soft = 0, stiff = 0;
+    double shortest_mm = 1e9;
+    std::string first; ///< crossed by what is stiff, or else by what is soft
+
+    void count(const Limb& limb, const std::string& side, const fill::Shelf& shelf) {
+        for (std::size_t i = 0; i < limb.joints.size(); ++i) {
+            const Joint& j = limb.joints[i];
+            if (!j.posed || limb.whip) continue;
+            const auto crosses = [&](std::size_t segment, bool hard) {
+                const Layers& l = limb.segments[segment].layers;
+                if (l.clay.empty() || !l.skinAcrossGaps || limb.segments[segment].stations.empty()) return false;
+                const auto f = shelf.clays.at(l.clay).family;
+                return hard == (f != fill::ClayFamily::flexible && f != fill::ClayFamily::never_dry);
+            };
+            const bool before = i > 0, after = i < limb.segments.size();
+            const bool hard = (before && crosses(i - 1, true)) || (after && crosses(i, true));
+            const bool yields = (before && crosses(i - 1, false)) || (after && crosses(i, false));
+            if (hard) {
+                if (stiff++ == 0) first = side + j.name;
+            } else if (yields) {
+                if (soft++ == 0 && stiff == 0) first = side + j.name;
+            } else {
+                ++free, shortest_mm = std::min(shortest_mm, j.gap_mm);
+            }
+        }
+    }
+    void say(std::vector<GateItem>& gate) const {
+        if (free > 0) gate.push_back({Check::gaps, "", static_cast<double>(free), shortest_mm, false});
+        if (stiff > 0) gate.push_back({Check::crossed, first, static_cast<double>(stiff), 0, true});
+        if (soft > 0) gate.push_back({Check::crossed, stiff > 0 ? "" : first, static_cast<double>(soft), 0, false});
+    }
+};
+
+std::string sideOf(const Limb& limb, bool right) { return limb.mirrored ? (right ? "right " : "left ") : ""; }
+
 /// What is said of any clay part that hardens now.
 void addClay(std::vector<GateItem>& gate, const Puppet& puppet, const choice::PuppetChoice& c, const fill::Shelf& shelf,
              const std::vector<int>& parts) {
     // Joints that are bent on the board: clay hardens round the figure as it stands.
-    int turned = 0, gaps = 0;
-    double shortest = 1e9;
+    int turned = 0;
+    Gaps gaps;
     std::string first;
     std::vector<std::size_t> copies;
     for (int i : parts) {
@@ -33,16 +70,16 @@ void addClay(std::vector<GateItem>& gate, const Puppet& puppet, const choice::Pu
     for (std::size_t copy : copies) {
         const LimbCopy& k = c.rest.copies[copy];
         const Limb& limb = puppet.limbs[static_cast<std::size_t>(k.limb)];
+        gaps.count(limb, sideOf(limb, k.right), shelf);
         for (const Joint& j : limb.joints) {
             if (!j.posed) continue;
-            ++gaps, shortest = std::min(shortest, j.gap_mm);
             const JointAngle at = findAngle(puppet.board, limb.id, j.id, k.right);
             if (at.forth_rad == 0 && at.aside_rad == 0) continue;
-            if (turned++ == 0) first = (limb.mirrored ? (k.right ? "right " : "left ") : "") + j.name;
+            if (turned++ == 0) first = sideOf(limb, k.right) + j.name;
         }
     }
     if (turned > 0) gate.push_back({Check::pose, first, static_cast<double>(turned), 0, false});
-    if (gaps > 0) gate.push_back({Check::gaps, "", static_cast<double>(gaps), shortest, false});
+    gaps.say(gate);
 
     const fill::Part *thin = nullptr, *thick = nullptr;
     std::map<std::string, double> oversize, cloth;
@@ -111,6 +148,25 @@ void addHoles(std::vector<GateItem>& gate, const Puppet& puppet) {
     if (wires > 0) gate.push_back({Check::holes, "", static_cast<double>(wires), depth, false});
 }
 
+/// What must be dry or set by now, and what must not be on the piece yet.
+void addWet(std::vector<GateItem>& gate, const Puppet& puppet, const choice::PuppetChoice& c, const fill::Shelf& shelf,
+            const fill::Bake& bake) {
+    for (const fill::Part& p : c.parts) {
+        if (p.skin.mass_g <= 0 || isRight(c, p)) continue;
+        const auto i = static_cast<int>(&p - c.parts.data());
+        if (bake.alone && std::find(bake.parts.begin(), bake.parts.end(), i) == bake.parts.end()) continue;
+        const auto family = shelf.clays.at(p.layers.clay).family;
+        if (family == fill::ClayFamily::air_dry || family == fill::ClayFamily::putty)
+            gate.push_back({Check::dry_first, p.label, 0, 0, false});
+        if (family == fill::ClayFamily::never_dry) gate.push_back({Check::not_yet, p.label, 0, 0, false});
+    }
+    if (bake.load < 0) return;
+    // A load that names it all the same.
+    const OvenLoad& load = puppet.wants.loads[static_cast<std::size_t>(bake.load)];
+    for (int i : fill::findNeverBaked(puppet, c.rest, c.parts, shelf, load))
+        gate.push_back({Check::never_bake, c.parts[static_cast<std::size_t>(i)].label, 0, 0, true});
+}
+
 } // namespace
 
 std::vector<GateItem> calcBakeGate(const Puppet& puppet, const choice::PuppetChoice& c, const fill::Shelf& shelf,
@@ -124,6 +180,7 @@ std::vector<GateItem> calcBakeGate(const Puppet& puppet, const choice::PuppetCho
                                                      : Check::take_out;
         gate.push_back({check, f.what, f.limit_C, f.peak_C, f.bars});
     }
+    addWet(gate, puppet, c, shelf, bake);
     addHoles(gate, puppet);
     addClay(gate, puppet, c, shelf, bake.fresh);
     addProps(gate, puppet, c, shelf, bake.fresh);
@@ -145,11 +202,13 @@ std::vector<GateItem> calcBakeGate(const Puppet& puppet, const choice::PuppetCho
 
 std::vector<GateItem> calcFrameGate(const Puppet& puppet, const choice::PuppetChoice& c) {
     std::vector<GateItem> gate;
+    // On the bare frame nothing but putty and foil could be in a gap, and the design keeps both out of it.
     int gaps = 0;
     double shortest = 1e9;
     for (const LimbCopy& k : c.rest.copies)
-        for (const Joint& j : puppet.limbs[static_cast<std::size_t>(k.limb)].joints)
-            if (j.posed) ++gaps, shortest = std::min(shortest, j.gap_mm);
+        if (const Limb& limb = puppet.limbs[static_cast<std::size_t>(k.limb)]; !limb.whip)
+            for (const Joint& j : limb.joints)
+                if (j.posed) ++gaps, shortest = std::min(shortest, j.gap_mm);
     if (gaps > 0) gate.push_back({Check::gaps, "", static_cast<double>(gaps), shortest, false});
     addHoles(gate, puppet);
     return gate;

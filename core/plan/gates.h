@@ -9,7 +9,11 @@ namespace enkinet::plan {
 
 enum class Check {
     pose,       ///< a: joints that the board shows turned, though the part hardens as it is built; subject: the first
-    gaps,       ///< a: gaps that must be free of stiff stuff; b: the shortest, mm
+    gaps,       ///< a: gaps that the design keeps free of clay and foil; b: the shortest, mm
+    crossed,    ///< a: gaps that the design's clay runs across; stop: it is stiff once it hardens
+    dry_first,  ///< clay that dries or sets by itself: before heat, two weighings agree; a: hours since it was put on
+    not_yet,    ///< clay that never dries: it goes on after the last load
+    never_bake, ///< a load that names clay which never sees the oven
     holes,      ///< a: wires left free under the feet; b: depth in the base, mm
     scorches,   ///< clay that the load's peak would scorch; a: limit; b: peak, °C
     take_out,   ///< something that must not go in; a: limit; b: peak, °C
@@ -41,7 +45,7 @@ std::vector<GateItem> calcBakeGate(const body::Puppet& puppet, const choice::Pup
                                    const fill::Shelf& shelf, const fill::Bake& bake);
 /// Before putty and glue set on the bare frame.
 std::vector<GateItem> calcFrameGate(const body::Puppet& puppet, const choice::PuppetChoice& choice);
-/// Before clay that dries or sets by itself is left alone; parts: indices of the choice's parts.
+/// Before a limb's clay that dries or sets by itself is left alone; parts: indices of the choice's parts.
 std::vector<GateItem> calcDryGate(const body::Puppet& puppet, const choice::PuppetChoice& choice,
                                   const fill::Shelf& shelf, const std::vector<int>& parts);
 /// True when nothing of a gate says stop.

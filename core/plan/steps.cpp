@@ -98,6 +98,7 @@ public:
         m_putty = add(StepKind::set_putty, m_puppet.name, kPuttySegment * stiff,
                       fill::findPuttyTime(fill::ClayCard{}.curing_h, m_shelf.shop.room_C) * 60, Tool::drying_rack,
                       Caution::gloves_air);
+        at(m_putty).working_min = fill::findPuttyTime(fill::ClayCard{}.working_h, m_shelf.shop.room_C) * 60;
         after(m_putty, gate, Reason::last_look);
     }
 
@@ -126,20 +127,33 @@ public:
         return m_choice.skeleton.copies[static_cast<std::size_t>(link.copy)].limb;
     }
 
-    void fillAndSkin() {
+    fill::ClayFamily familyOf(const fill::Part& p) const { return m_shelf.clays.at(p.layers.clay).family; }
+    /// The step in which a part gets its clay.
+    int skinOf(const fill::Part& p) const { return (isLate(p) ? m_late : m_skin).at(limbOf(p)); }
+    /// Clay that never dries goes on when everything else is out of the oven.
+    bool isLate(const fill::Part& p) const {
+        return m_baked && p.skin.mass_g > 0 && familyOf(p) == fill::ClayFamily::never_dry;
+    }
+
+    void fillAndSkin(const fill::BakePlan& bakes) {
+        m_baked = !bakes.bakes.empty();
         const auto bulk = perLimb(
             StepKind::bulk, Caution::none, [](const fill::Part& p) { return p.bulk.mass_g > 0; },
             [](const fill::Part& p) { return kBulkPart + kBulkCm3 * p.bulk.volume_mm3 / 1000; });
+        const auto skinMinutes = [](const fill::Part& p) { return kSkinPart + kSkinCm2 * p.surface_mm2 / 100; };
         m_skin = perLimb(
-            StepKind::skin, Caution::none, [](const fill::Part& p) { return p.skin.mass_g > 0; },
-            [](const fill::Part& p) { return kSkinPart + kSkinCm2 * p.surface_mm2 / 100; });
+            StepKind::skin, Caution::none, [&](const fill::Part& p) { return p.skin.mass_g > 0 && !isLate(p); },
+            skinMinutes);
+        m_late = perLimb(
+            StepKind::skin, Caution::none, [&](const fill::Part& p) { return isLate(p); }, skinMinutes);
         for (const auto& [limb, step] : bulk)
             after(step, m_putty, Reason::stiff_before_bulk);
-        for (const auto& [limb, step] : m_skin) {
-            const auto under = bulk.find(limb);
-            after(step, under != bulk.end() ? under->second : m_putty,
-                  under != bulk.end() ? Reason::core_before_skin : Reason::stiff_before_bulk);
-        }
+        for (const auto& skins : {m_skin, m_late})
+            for (const auto& [limb, step] : skins) {
+                const auto under = bulk.find(limb);
+                after(step, under != bulk.end() ? under->second : m_putty,
+                      under != bulk.end() ? Reason::core_before_skin : Reason::stiff_before_bulk);
+            }
         // A step names what it takes most of.
         std::map<int, double> most;
         const auto count = [&](int step, double grams, const std::string& card) {
@@ -147,11 +161,20 @@ public:
             if (grams > most[step]) most[step] = grams, at(step).detail = card;
         };
         for (const fill::Part& p : m_choice.parts) {
-            if (p.skin.mass_g > 0) count(m_skin.at(limbOf(p)), p.skin.mass_g, m_shelf.clays.at(p.layers.clay).name);
+            if (p.skin.mass_g > 0) {
+                const fill::ClayCard& clay = m_shelf.clays.at(p.layers.clay);
+                const int skin = skinOf(p);
+                count(skin, p.skin.mass_g, clay.name);
+                if (clay.family == fill::ClayFamily::putty) {
+                    at(skin).caution = Caution::gloves;
+                    at(skin).working_min = fill::findPuttyTime(clay.working_h, m_shelf.shop.room_C) * 60;
+                }
+            }
             if (p.bulk.mass_g <= 0) continue;
             const fill::BulkCard& card = m_shelf.bulks.at(p.layers.bulk);
             const int step = bulk.at(limbOf(p));
             count(step, p.bulk.mass_g, card.name);
+            if (card.putty) at(step).caution = Caution::gloves;
             at(step).wait_min = std::max(at(step).wait_min, 60 * card.dry_h);
         }
         for (const auto& [limb, step] : bulk)
@@ -184,6 +207,12 @@ public:
             if (once && k == 0)
                 for (int step : m_filled)
                     after(gate, step, Reason::nothing_hard_yet);
+            // The frame is one piece: all of it is dry and set before the first heat.
+            // What is put on between two loads dries before the next.
+            for (const auto& [limb, rack] : m_racks) {
+                const auto own = firstBake.find(limb);
+                if (k == (once || own == firstBake.end() ? 0 : own->second)) after(gate, rack, Reason::dry_before_heat);
+            }
             if (!once)
                 for (const auto& [limb, first] : firstBake)
                     if (first == k) after(gate, m_skin.at(limb), Reason::nothing_hard_yet);
@@ -197,6 +226,8 @@ public:
             last = oven;
         }
         if (last >= 0) m_hard.push_back(last);
+        for (const auto& [limb, step] : m_late)
+            after(step, last, Reason::soft_after_heat), m_hard.push_back(step);
         // In stages, what the oven never sees still waits on the bench before paint.
         if (!once && last >= 0)
             for (int step : m_filled)
@@ -212,17 +243,24 @@ public:
             if (family == fill::ClayFamily::air_dry || family == fill::ClayFamily::putty)
                 parts.push_back(static_cast<int>(i));
         }
-        if (parts.empty()) return;
-        const int gate = add(StepKind::gate, m_puppet.name, kGate);
-        at(gate).gate = calcDryGate(m_puppet, m_choice, m_shelf, parts);
+        // Each limb by itself: the last look comes while its clay can still be changed, and the first to be done dries
+        // while the others are worked.
+        std::map<int, std::vector<int>> byLimb;
+        for (int i : parts)
+            byLimb[limbOf(m_choice.parts[static_cast<std::size_t>(i)])].push_back(i);
         const auto skins = fill::calcSkinPlan(m_choice.parts, m_shelf);
-        for (int i : parts) {
-            const fill::Part& p = m_choice.parts[static_cast<std::size_t>(i)];
-            const auto own = std::find_if(skins.begin(), skins.end(), [&](const auto& s) { return s.part == i; });
-            const int rack = add(StepKind::dry, p.label, 0, own->hours * 60, Tool::drying_rack);
-            after(gate, m_skin.at(limbOf(p)), Reason::nothing_hard_yet);
-            after(rack, gate, Reason::last_look);
-            m_hard.push_back(rack);
+        for (const auto& [limb, own] : byLimb) {
+            const int gate = add(StepKind::gate, limbName(limb), kGate);
+            at(gate).gate = calcDryGate(m_puppet, m_choice, m_shelf, own);
+            after(gate, m_skin.at(limb), Reason::nothing_hard_yet);
+            for (int i : own) {
+                const fill::Part& p = m_choice.parts[static_cast<std::size_t>(i)];
+                const auto skin = std::find_if(skins.begin(), skins.end(), [&](const auto& s) { return s.part == i; });
+                const int rack = add(StepKind::dry, p.label, 0, skin->hours * 60, Tool::drying_rack);
+                after(rack, gate, Reason::last_look);
+                m_racks.emplace_back(limb, rack);
+                m_hard.push_back(rack);
+            }
         }
     }
 
@@ -244,7 +282,8 @@ public:
                 if (sealing) after(seal, below, Reason::coat_below_dry);
                 const Caution caution = l.role == paint::Role::varnish || l.role == paint::Role::primer
                                             ? Caution::air_spray
-                                            : Caution::none;
+                                        : l.role == paint::Role::base ? Caution::air_if_sprayed
+                                                                      : Caution::none;
                 const int coat = add(StepKind::paint, s.name, l.coats * (kCoat + kCoatCm2 * s.surface_mm2 / 100),
                                      l.dry_min, Tool::drying_rack, caution);
                 at(coat).role = l.role, at(coat).detail = l.card->name, at(coat).amount = l.ml;
@@ -387,8 +426,10 @@ private:
     const choice::PuppetChoice& m_choice;
     const fill::Shelf& m_shelf;
     Plan m_plan;
-    std::map<int, int> m_wire, m_skin; // step by limb
+    std::map<int, int> m_wire, m_skin, m_late; // step by limb; late: after the oven
     std::vector<int> m_filled, m_hard;
+    std::vector<std::pair<int, int>> m_racks; ///< limb, step
+    bool m_baked = false;
     int m_sheets = -1, m_base = -1, m_putty = -1, m_holes = 0;
 };
 
@@ -400,9 +441,9 @@ Plan calcPlan(const Puppet& puppet, const choice::PuppetChoice& choice, const st
     Planner p(puppet, choice, shelf);
     p.wires(cuts);
     p.frame();
-    p.fillAndSkin();
-    p.bake(bakes);
+    p.fillAndSkin(bakes);
     p.dry();
+    p.bake(bakes);
     p.finish(schemes);
     return p.schedule();
 }

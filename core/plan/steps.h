@@ -44,19 +44,21 @@ enum class Reason {
     hold_on_hard,         ///< what is hard already is held while it is worked
     last_look,            ///< a gate stands before it
     holes_before_feet,    ///< the feet are planted in holes that are there
+    dry_before_heat,      ///< water in clay boils, and putty that has not set runs
+    soft_after_heat,      ///< clay that never dries never sees the oven
 };
 
 /// What the piece is held by while a step is done.
 enum class Grip {
-    none,       ///< the step needs none
-    hard_part,  ///< a part that is cured already
-    wire_ends,  ///< the bare wire under its feet
-    bare_limb,  ///< a limb that is still wire or bulk
-    dry_part,   ///< a part that this step leaves alone
-    wet_only    ///< nothing but what is being worked on
+    none,      ///< the step needs none
+    hard_part, ///< a part that is cured already
+    wire_ends, ///< the bare wire under its feet
+    bare_limb, ///< a limb that is still wire or bulk
+    dry_part,  ///< a part that this step leaves alone
+    wet_only   ///< nothing but what is being worked on
 };
 
-enum class Caution { none, eyes, eyes_and_snips, gloves_air, air_oven, air_spray, blade };
+enum class Caution { none, eyes, eyes_and_snips, gloves_air, air_oven, air_spray, blade, gloves, air_if_sprayed };
 enum class Tool { bench, drill, oven, drying_rack, printer };
 
 struct After {
@@ -71,6 +73,7 @@ struct Step {
     paint::Role role = paint::Role::base;
     double amount = 0; ///< strands, grams, °C or ml, by kind
     double hands_min = 0, wait_min = 0;
+    double working_min = 0; ///< until what is put on has begun to set; 0: it does not
     Tool tool = Tool::bench;
     Caution caution = Caution::none;
     std::vector<After> after;
@@ -78,7 +81,7 @@ struct Step {
     std::string heldBy;         ///< part or limb, where the grip has a name
     int bake = -1;              ///< of the bake plan, for a bake and its gate
     std::vector<GateItem> gate; ///< for a gate
-    double start_min = 0; ///< in the schedule below
+    double start_min = 0;       ///< in the schedule below
     ENKINET_VALUE(Step)
 };
 

@@ -59,6 +59,39 @@ Edits::Changed Edits::setHeight(double mm) const {
     });
 }
 
+Edits::Changed Edits::startAt(double height_mm) const {
+    const auto scaled = setHeight(height_mm);
+    const Puppet* before = findPuppet(m_production, m_puppet);
+    if (!scaled || !before) return scaled;
+    const double share = height_mm / before->height_mm;
+    const fill::Shelf shelf = makeShelf(mergeCards(m_shipped, m_production.cards));
+    return Edits(*scaled, m_shipped, m_puppet).puppetEdit([&](Puppet& p) -> std::optional<Fault> {
+        const auto fit = [&](body::Layers& l, double least_mm) {
+            if (const auto clay = shelf.clays.find(l.clay); clay != shelf.clays.end()) {
+                // Clay as thick as it may be no longer fills what it filled: foil does.
+                if (l.bulk.empty() && least_mm > 1.1 * clay->second.thickest_mm && shelf.bulks.contains("foil-firm"))
+                    l.bulk = "foil-firm";
+                l.skin_mm = std::clamp(l.skin_mm * share, clay->second.thinnest_mm, clay->second.thickest_mm);
+            }
+            if (!l.cover.empty()) l.cover_mm = std::max(0.5, l.cover_mm * share);
+        };
+        for (Limb& l : p.limbs)
+            for (body::Segment& s : l.segments) {
+                double least = s.stations.empty() ? 0 : 1e9;
+                for (const body::Station& t : s.stations)
+                    least = std::min({least, t.a_mm, t.b_mm});
+                fit(s.layers, least);
+                for (body::Station& t : s.stations)
+                    if (t.skin_mm) *t.skin_mm *= share;
+            }
+        for (Mass& m : p.masses) {
+            fit(m.layers, std::min({m.half_mm.x, m.half_mm.y, m.half_mm.z}));
+            if (m.shape == MassShape::weighed) m.weighed_g *= share * share * share;
+        }
+        return {};
+    });
+}
+
 Edits::Changed Edits::setName(const std::string& name) const {
     return puppetEdit([&](Puppet& p) -> std::optional<Fault> { return p.name = name, std::nullopt; });
 }
@@ -128,6 +161,23 @@ Edits::Changed Edits::setPick(const std::string& limb, std::optional<WirePick> p
         Limb* l = limbOf(p, limb);
         if (!l) return Fault{p.name, "limb " + limb, "is not there"};
         l->pick = std::move(pick);
+        return {};
+    });
+}
+
+Edits::Changed Edits::setMassSide(const std::string& mass, Side side) const {
+    return puppetEdit([&](Puppet& p) -> std::optional<Fault> {
+        Mass* m = massOf(p, mass);
+        if (!m) return Fault{p.name, "mass " + mass, "is not in it"};
+        m->side = side;
+        return {};
+    });
+}
+
+Edits::Changed Edits::leavePoint(const std::string& key, bool leave) const {
+    return puppetEdit([&](Puppet& p) -> std::optional<Fault> {
+        std::erase(p.left, key);
+        if (leave) p.left.push_back(key);
         return {};
     });
 }

@@ -25,6 +25,9 @@ public:
     /// Several edits as one: each sees what the one before it made; the first broken rule ends it with nothing changed.
     Changed chain(const std::vector<Step>& steps) const;
     Changed setHeight(double height_mm) const;
+    /// A puppet that nothing has been made of yet, at another height: besides what setHeight scales, skins stay in
+    /// proportion within the limits of their clays, cloth down to half a millimetre, and weighed pieces by the cube.
+    Changed startAt(double height_mm) const;
     Changed setName(const std::string& name) const;
     Changed setWants(const body::Wants& wants) const;
     Changed setGap(const std::string& limb, const std::string& joint, double gap_mm) const;
@@ -44,7 +47,11 @@ public:
     Changed addCards(const Cards& cards) const;
     /// Half axes of a shaped mass.
     Changed setMassSize(const std::string& mass, const Vec3& half_mm) const;
+    /// On a mirrored limb: both sides or one.
+    Changed setMassSide(const std::string& mass, body::Side side) const;
     Changed setWeighed(const std::string& mass, double grams) const;
+    /// Leaves an open point as it is, by its key, or takes it up again.
+    Changed leavePoint(const std::string& key, bool leave) const;
     Changed setForming(const std::string& limb, const std::string& joint, double bends) const;
     /// Keeps a copy of the present design aside, in place of one that is there.
     Changed keepAside() const;

@@ -1,7 +1,7 @@
 #pragma once
 // The document: one production with its puppets, stock and cards. Plain values; changed only by production/edits.h.
-#include "base/value.h"
 #include "base/bytes.h"
+#include "base/value.h"
 #include "choice/choose.h"
 #include "choice/cut_plan.h"
 #include "fill/cards.h"

@@ -35,8 +35,8 @@ std::vector<EyeCheck> calcEyeChecks(const Puppet& p, const Report& r) {
     const bool biped = p.kind == "biped";
     const Mass* head = findHead(p);
     const double headHigh = head ? 2 * head->half_mm.y : 0;
-    if (head && headHigh > 0)
-        all.push_back({Eye::heads_high, p.name, p.height_mm / headHigh, biped ? 3.0 : 1.0, biped ? 8.0 : kMuch});
+    // How many heads high a figure is says something of those that stand upright only.
+    if (biped && headHigh > 0) all.push_back({Eye::heads_high, p.name, p.height_mm / headHigh, 3.0, 8.0});
 
     for (const Limb& l : p.limbs) {
         if (l.kind == LimbKind::arm && headHigh > 0) {
@@ -46,6 +46,11 @@ std::vector<EyeCheck> calcEyeChecks(const Puppet& p, const Report& r) {
                 if (f.kind == LimbKind::finger && f.hangsOnLimb == l.id) finger = std::max(finger, lengthOf(f, 0));
             const double palm = norm(l.joints.back().at_mm - l.joints[l.joints.size() - 2].at_mm);
             all.push_back({Eye::hand_to_head, l.name, (palm + finger) / headHigh, 0.35, 1.1});
+            // A big head does not make big hands right: the forearm is what the eye compares them with.
+            if (l.joints.size() >= 3) {
+                const double forearm = norm(l.joints[l.joints.size() - 2].at_mm - l.joints[l.joints.size() - 3].at_mm);
+                all.push_back({Eye::hand_to_forearm, l.name, (palm + finger) / forearm, 0.5, 1.4});
+            }
             const Joint& shoulder = l.joints[firstPosed(l)];
             const Vec3 mouth = head->at_mm + Vec3{0, -0.45 * head->half_mm.y, head->half_mm.z};
             all.push_back({Eye::hand_to_mouth, l.name,
@@ -76,13 +81,27 @@ std::vector<EyeCheck> calcEyeChecks(const Puppet& p, const Report& r) {
         for (const choice::Demand& d : l.demands) {
             const std::string& name =
                 p.limbs[static_cast<std::size_t>(l.limb)].joints[static_cast<std::size_t>(d.joint)].name;
-            if (d.room_mm < 1e8 &&
-                (d.room_mm - across) / 2 < cover.found - cover.low) {
+            if (d.room_mm < 1e8 && (d.room_mm - across) / 2 < cover.found - cover.low) {
                 cover.subject = name + ", " + d.roomAt, cover.found = (d.room_mm - across) / 2 + d.roomCover_mm,
                 cover.low = d.roomCover_mm;
             }
             if (d.gapNeeded_mm > 0 && d.gap_mm / d.gapNeeded_mm < meets.found)
                 meets.subject = name, meets.found = d.gap_mm / d.gapNeeded_mm;
+        }
+    }
+    // A figure that nothing poses has its armature inside it all the same.
+    for (const choice::LimbChoice& l : r.choice.limbs) {
+        if (l.chosen < 0 || !l.demands.empty()) continue;
+        const Limb& limb = p.limbs[static_cast<std::size_t>(l.limb)];
+        const double across = wire::findBundleDiameter(l.candidates[static_cast<std::size_t>(l.chosen)].bundle);
+        for (std::size_t i = 0; i < r.choice.rest.links.size(); ++i) {
+            const Link& link = r.choice.rest.links[i];
+            if (r.choice.rest.copies[static_cast<std::size_t>(link.copy)].limb != l.limb) continue;
+            const choice::Room room = choice::findRoom(limb.segments[static_cast<std::size_t>(link.segment)], limb.kind,
+                                                       r.choice.own[i], r.shelf);
+            if (room.across_mm < 1e8 && (room.across_mm - across) / 2 < cover.found - cover.low)
+                cover.subject = limb.name + ", " + limb.segments[static_cast<std::size_t>(link.segment)].name,
+                cover.found = (room.across_mm - across) / 2 + room.cover_mm, cover.low = room.cover_mm;
         }
     }
     if (!cover.subject.empty()) all.push_back(cover);

@@ -10,6 +10,7 @@ enum class Eye {
     heads_high,     ///< height over the head's height
     hand_to_head,   ///< hand length over the head's height
     foot_to_head,   ///< foot length over the head's height
+    hand_to_forearm, ///< hand length over that of the forearm
     hand_to_mouth,  ///< an arm stretched out, over its shoulder's distance from the mouth
     foot_on_ground, ///< mm between the lowest point and the base
     neck_to_ground, ///< neck or trunk stretched out, over its root's height

@@ -31,8 +31,8 @@ public:
     choice::PuppetChoice choose(const Production& p) const {
         const Cards cards = mergeCards(m_shipped, p.cards);
         const choice::Stock stock = makeStock(p, cards, m_tables);
-        auto chosen = choice::calcChoice(p.puppets[static_cast<std::size_t>(m_puppetIndex)], makeShelf(cards, p.stock.shop), stock,
-                                         stock == m_stock ? &m_first : nullptr);
+        auto chosen = choice::calcChoice(p.puppets[static_cast<std::size_t>(m_puppetIndex)],
+                                         makeShelf(cards, p.stock.shop), stock, stock == m_stock ? &m_first : nullptr);
         if (m_first.limbs.empty()) m_first = chosen, m_stock = stock;
         return chosen;
     }
@@ -76,9 +76,8 @@ public:
         r.breaks.clear();
         for (const auto& [limb, joint] : after)
             if (!before.contains({limb, joint}))
-                r.breaks.push_back(m_puppet.limbs[static_cast<std::size_t>(limb)]
-                                       .joints[static_cast<std::size_t>(joint)]
-                                       .name);
+                r.breaks.push_back(
+                    m_puppet.limbs[static_cast<std::size_t>(limb)].joints[static_cast<std::size_t>(joint)].name);
     }
 
     static double sizeOf(const Remedy& r) { return std::abs(r.to - r.from) / std::max(std::abs(r.from), 1e-9); }
@@ -387,28 +386,27 @@ std::vector<Remedy> calcRemedies(const Production& production, int puppet, int l
     const choice::LimbChoice& l = now.limbs[static_cast<std::size_t>(limb)];
     if (l.chosen < 0) return {};
     const Puppet& p = production.puppets[static_cast<std::size_t>(puppet)];
-    const std::function<void()> kinds[] = {
-        [&] { f.gaps(l); },
-        [&] { f.ranges(l); },
-        [&] { f.film(l); },
-        [&] {
-            Remedy r = f.base(Fix::lean);
-            r.from = p.wants.lean_rad, r.to = 0;
-            f.offer(r);
-        },
-        [&] { f.masses(); },
-        [&] {
-            Remedy r = f.base(Fix::width);
-            r.from = 1, r.to = 2;
-            f.offer(r);
-        },
-        [&] { f.discrete(l); },
-        [&] {
-            if (!p.rig) f.rig();
-        },
-        [&] {
-            if (f.found.empty()) f.pairs();
-        }};
+    const std::function<void()> kinds[] = {[&] { f.gaps(l); },
+                                           [&] { f.ranges(l); },
+                                           [&] { f.film(l); },
+                                           [&] {
+                                               Remedy r = f.base(Fix::lean);
+                                               r.from = p.wants.lean_rad, r.to = 0;
+                                               f.offer(r);
+                                           },
+                                           [&] { f.masses(); },
+                                           [&] {
+                                               Remedy r = f.base(Fix::width);
+                                               r.from = 1, r.to = 2;
+                                               f.offer(r);
+                                           },
+                                           [&] { f.discrete(l); },
+                                           [&] {
+                                               if (!p.rig) f.rig();
+                                           },
+                                           [&] {
+                                               if (f.found.empty()) f.pairs();
+                                           }};
     int done = 0;
     for (const auto& kind : kinds) {
         if (stop.stop_requested()) break;

@@ -1,7 +1,8 @@
 #pragma once
 // What would make a failing limb work: for each kind of change the smallest one after which some wire of the stock fits
 // every joint of the limb with the reserve that is wanted, found by bisection on the true model (parts, loads, choice,
-// all anew for each trial), never guessed. Where no single change does, the best pairs of two. docs/mechanics.md 77, 78.
+// all anew for each trial), never guessed. Where no single change does, the best pairs of two. docs/mechanics.md
+// 77, 78.
 #include "production/edits.h"
 #include "production/report.h"
 #include <stop_token>
@@ -27,11 +28,11 @@ struct Remedy {
     double from = 0, to = 0;
     double size = 0; ///< how large the change is, as a share; what they are sorted by
     bool continuous = true;
-    choice::Spool spool;           ///< for Fix::spool
-    int fails = 0, failsAfter = 0; ///< failing joints of the whole puppet before and after it
+    choice::Spool spool;               ///< for Fix::spool
+    int fails = 0, failsAfter = 0;     ///< failing joints of the whole puppet before and after it
     std::vector<std::string> breaks{}; ///< names of joints that held before and fail after it: such are offered last
     std::vector<Remedy> with{};        ///< none or one: the second change of a pair
-    std::string wireCard;          ///< what the limb is then made of
+    std::string wireCard;              ///< what the limb is then made of
     wire::Bundle bundle;
     double hold_Nmm = 0, life_s = 0; ///< at the joint that decides then
 };

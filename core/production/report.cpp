@@ -19,6 +19,22 @@ constexpr double kSlender = 8;          ///< length over thickness of cured clay
 constexpr double kCutApart_mm = 2;      ///< by which a cut wire may differ from the one that is wanted
 constexpr auto kNoState = choice::State::holds;
 
+/// Advice that may be left as it is, with the word that a file keeps it under.
+constexpr std::pair<const char*, Issue> kLeavable[] = {{"order", Issue::order},
+                                                       {"key", Issue::wants_key},
+                                                       {"twist", Issue::twist_hard},
+                                                       {"skin-jump", Issue::skin_jump},
+                                                       {"slender", Issue::slender},
+                                                       {"wet-grip", Issue::wet_grip},
+                                                       {"bare", Issue::nothing_outside},
+                                                       {"coat-order", Issue::coat_order},
+                                                       {"marks", Issue::finger_marks},
+                                                       {"varnish", Issue::varnish_cracks},
+                                                       {"rust", Issue::rusts},
+                                                       {"unsealed", Issue::unsealed},
+                                                       {"soft-paint", Issue::paint_on_soft},
+                                                       {"test", Issue::test_contradicts}};
+
 class Reporter {
 public:
     Reporter(const Production& p, int puppet, Report& r)
@@ -62,6 +78,12 @@ public:
                 add({Station::wire, Issue::no_wire, l.limb, -1, -1, kNoState, 0, 0, name});
                 continue;
             }
+            if (l.demands.empty())
+                add({Station::wire, Issue::not_checked, l.limb, -1, -1, choice::State::not_checked, 0, 0, name});
+            if (l.thin)
+                add({Station::wire, Issue::thin_reserve, l.limb, -1, -1, kNoState, l.reserve, m_puppet.wants.reserve,
+                     name});
+            steelInWetClay(l, name);
             for (std::size_t j = 0; j < l.demands.size(); ++j)
                 joint(l, j);
             const choice::Candidate& c = l.candidates[static_cast<std::size_t>(l.chosen)];
@@ -96,7 +118,66 @@ public:
         }
     }
 
+    /// Plain steel under clay that dries by its own water.
+    void steelInWetClay(const choice::LimbChoice& l, const std::string& name) {
+        const choice::Candidate& c = l.candidates[static_cast<std::size_t>(l.chosen)];
+        const wire::MaterialCard& card = m_r.stock.tableOf(c.spool).card();
+        if (!card.rusts) return;
+        for (const fill::Part& p : m_r.choice.parts)
+            if (p.link >= 0 && p.skin.mass_g > 0 &&
+                static_cast<int>(limbOf(m_r.choice.skeleton.links[static_cast<std::size_t>(p.link)])) == l.limb &&
+                m_r.shelf.clays.at(p.layers.clay).family == fill::ClayFamily::air_dry) {
+                add({Station::wire, Issue::rusts, l.limb, -1, -1, kNoState, 0, 0, name, card.name});
+                return;
+            }
+    }
+
+    /// A limb that was drawn with a body and has none left outside its parent.
+    void swallowed() {
+        for (std::size_t i = 0; i < m_puppet.limbs.size(); ++i) {
+            const body::Limb& limb = m_puppet.limbs[i];
+            bool drawn = false, left = false;
+            for (const fill::Part& p : m_r.choice.parts) {
+                if (p.mass >= 0) continue;
+                const body::Link& link = m_r.choice.rest.links[static_cast<std::size_t>(p.link)];
+                if (limbOf(link) != i) continue;
+                drawn = drawn || !limb.segments[static_cast<std::size_t>(link.segment)].stations.empty();
+                left = left || p.volume_mm3 > 0;
+            }
+            if (drawn && !left)
+                add({Station::sheet, Issue::swallowed, static_cast<int>(i), -1, -1, kNoState, 0, 0, limb.name});
+        }
+    }
+
+    /// Paint that will not stay on what it is meant for.
+    void grounds() {
+        std::set<std::string> said;
+        for (const PaintedPart& painted : m_r.painted) {
+            const fill::Part& p = m_r.choice.parts[static_cast<std::size_t>(painted.part)];
+            if (isRightTwin(p) || p.layers.clay.empty() || painted.laid.empty()) continue;
+            const fill::ClayCard& clay = m_r.shelf.clays.at(p.layers.clay);
+            const auto once = [&](Issue issue, const std::string& other) {
+                if (said.insert(std::to_string(static_cast<int>(issue)) + clay.id + painted.scheme).second)
+                    add({Station::paint, issue, -1, -1, painted.part, kNoState, 0, 0, p.label, other});
+            };
+            if (clay.family == fill::ClayFamily::never_dry) once(Issue::paint_on_soft, clay.name);
+            const bool varnished = std::any_of(painted.laid.begin(), painted.laid.end(), [](const paint::Laid& l) {
+                return l.card->medium == paint::Medium::varnish;
+            });
+            if (varnished && clay.family == fill::ClayFamily::flexible && p.layers.skinAcrossGaps)
+                once(Issue::varnish_cracks, clay.name);
+            const paint::Laid& first = painted.laid.front();
+            if (clay.family == fill::ClayFamily::air_dry && first.role != paint::Role::primer &&
+                first.card->medium == paint::Medium::acrylic)
+                once(Issue::unsealed, first.card->name);
+        }
+    }
+
     void layers() {
+        swallowed();
+        grounds();
+        std::map<std::string, int> ownColour;
+        int bare_ = 0, firstBare = -1;
         for (std::size_t i = 0; i < m_r.choice.parts.size(); ++i) {
             const fill::Part& p = m_r.choice.parts[i];
             const int part = static_cast<int>(i);
@@ -109,9 +190,18 @@ public:
                 add({Station::bulk, Issue::hollow, -1, -1, part, kNoState, p.bakeCore_mm, p.skinMost_mm, p.label});
             if (!l.clay.empty()) skin(p, part);
             const bool bare = p.covered_mm2 < p.surface_mm2 * (1 - 1e-9);
-            if (l.scheme.empty() && bare && (!l.clay.empty() || !l.bulk.empty()))
-                add({Station::paint, Issue::nothing_outside, -1, -1, part, kNoState, 0, 0, p.label});
+            if (!l.scheme.empty() || !bare) continue;
+            // Clay has a colour of its own; foil that shows was forgotten.
+            if (!l.clay.empty())
+                ++ownColour[m_r.shelf.clays.at(l.clay).name];
+            else if (!l.bulk.empty() && ++bare_ == 1)
+                firstBare = part;
         }
+        for (const auto& [clay, parts] : ownColour)
+            add({Station::paint, Issue::own_colour, -1, -1, -1, kNoState, static_cast<double>(parts), 0, clay});
+        if (bare_ > 0)
+            add({Station::paint, Issue::nothing_outside, -1, -1, firstBare, kNoState, static_cast<double>(bare_), 0,
+                 m_r.choice.parts[static_cast<std::size_t>(firstBare)].label});
         for (const fill::BakeBatch& b : m_r.bakes)
             if (std::isnan(b.minutes)) {
                 const int part = b.parts[static_cast<std::size_t>(b.slowest)].part;
@@ -186,7 +276,32 @@ private:
     std::size_t limbOf(const body::Link& l) const {
         return static_cast<std::size_t>(m_r.choice.skeleton.copies[static_cast<std::size_t>(l.copy)].limb);
     }
-    void add(OpenPoint p) { m_r.open.push_back(std::move(p)); }
+    static bool isNote(Issue i) {
+        return i == Issue::not_checked || i == Issue::thin_reserve || i == Issue::own_colour;
+    }
+    void add(OpenPoint p) {
+        p.key = keyOf(p);
+        const bool left =
+            mayLeave(p.issue) && std::find(m_puppet.left.begin(), m_puppet.left.end(), p.key) != m_puppet.left.end();
+        (isNote(p.issue) ? m_r.notes : left ? m_r.left : m_r.open).push_back(std::move(p));
+    }
+    /// Issue and what it is about, by ids where there are any.
+    std::string keyOf(const OpenPoint& p) const {
+        std::string key = std::to_string(static_cast<int>(p.issue));
+        for (const auto& [word, issue] : kLeavable)
+            if (issue == p.issue) key = word;
+        if (p.limb >= 0) {
+            const body::Limb& limb = m_puppet.limbs[static_cast<std::size_t>(p.limb)];
+            key += ":" + limb.id;
+            if (p.demand >= 0)
+                key += "." + limb.joints[static_cast<std::size_t>(m_r.choice.limbs[static_cast<std::size_t>(p.limb)]
+                                                                      .demands[static_cast<std::size_t>(p.demand)]
+                                                                      .joint)]
+                                 .id;
+            return key;
+        }
+        return (key + ":" + p.subject).substr(0, 400);
+    }
 
     bool isRightTwin(const fill::Part& p) const {
         const body::Skeleton& s = m_r.choice.skeleton;
@@ -225,7 +340,13 @@ private:
             }
             add({Station::wire, Issue::limb_state, l.limb, at, -1, s, found, limit, name});
         }
-        if (bundle.strands == 1 && d.load.torsion_Nmm > kKeyShare * d.load.load_Nmm)
+        if (v.effort_Nmm > d.marks_Nmm && v.effort_Nmm <= d.effortLimit_Nmm)
+            add({Station::wire, Issue::finger_marks, l.limb, at, -1, kNoState, v.effort_Nmm, d.marks_Nmm, name});
+        // Once a limb: one wire runs through it, and the first joint that twists it speaks.
+        const bool keyed = std::any_of(m_r.open.begin(), m_r.open.end(), [&](const OpenPoint& p) {
+            return p.issue == Issue::wants_key && p.limb == l.limb;
+        });
+        if (!keyed && bundle.strands == 1 && d.load.torsion_Nmm > kKeyShare * d.load.load_Nmm)
             add({Station::wire, Issue::wants_key, l.limb, at, -1, kNoState, d.load.torsion_Nmm, 0, name});
     }
 
@@ -252,9 +373,21 @@ private:
             if (o.sags() && !isRightTwin(parts[static_cast<std::size_t>(o.part)]))
                 add({Station::skin, Issue::sags, -1, -1, o.part, kNoState, o.stress_MPa, o.strength_MPa,
                      labelOf(o.part), plain(std::round(o.prop.y))});
+        // One reason, said once.
+        int wet = 0;
+        std::string first;
         for (const plan::Step& s : m_r.plan.steps)
-            if (s.grip == plan::Grip::wet_only)
-                add({Station::plan, Issue::wet_grip, -1, -1, -1, kNoState, 0, 0, s.subject});
+            if (s.grip == plan::Grip::wet_only && wet++ == 0) first = s.subject;
+        if (wet > 0) add({Station::plan, Issue::wet_grip, -1, -1, -1, kNoState, static_cast<double>(wet), 0, first});
+        for (const plan::Step& s : m_r.plan.steps)
+            if (s.working_min > 0 && s.hands_min > s.working_min)
+                add({Station::plan, Issue::sets_too_soon, -1, -1, -1, kNoState, s.hands_min, s.working_min, s.subject});
+        for (const body::OvenLoad& load : m_puppet.wants.loads)
+            if (m_puppet.wants.bakes == body::BakeSchool::own)
+                for (int part : fill::findNeverBaked(m_puppet, m_r.choice.rest, parts, m_r.shelf, load))
+                    if (!isRightTwin(parts[static_cast<std::size_t>(part)]))
+                        add({Station::skin, Issue::never_baked, -1, -1, part, kNoState, 0, 0, labelOf(part),
+                             load.name});
     }
 
     void skin(const fill::Part& p, int part) {
@@ -354,6 +487,10 @@ void paintParts(const Production& production, Report& r) {
 }
 
 } // namespace
+
+bool mayLeave(Issue issue) {
+    return std::any_of(std::begin(kLeavable), std::end(kLeavable), [&](const auto& x) { return x.second == issue; });
+}
 
 choice::Stock makeStock(const Production& production, const Cards& cards, wire::TableShelf& tables) {
     choice::Stock stock;

@@ -38,11 +38,22 @@ enum class Issue {
     left_raw,           ///< oven-bake clay that no load cures
     not_in_oven,        ///< something in a load that must not go in
     sags,               ///< raw clay without wire that needs a prop
-    wet_grip,           ///< a step with nothing to hold but what is wet
+    wet_grip,           ///< steps with nothing to hold but what is wet; found: how many
     bake_too_long,      ///< the innermost clay does not cure in a day
-    nothing_outside,    ///< neither paint nor cover on a part
+    nothing_outside,    ///< bulk with neither clay, paint nor cover; found: how many parts
+    own_colour,         ///< a note: parts that stay in the colour of their clay; found: how many
     coat_order,         ///< a paint that does not hold on the one below
     test_contradicts,   ///< a test of a spool lies further off than its card allows
+    not_checked,        ///< a note: wire that nothing poses; what it carries is not worked out
+    thin_reserve,       ///< a note: it holds with less to spare than is wanted
+    finger_marks,       ///< fingers mark the soft clay that they bend the joint by
+    swallowed,          ///< a limb of which nothing is left outside its parent
+    never_baked,        ///< a load names clay that never sees the oven
+    sets_too_soon,      ///< a step takes longer than what it puts on can be worked
+    varnish_cracks,     ///< rigid varnish on what flexes
+    paint_on_soft,      ///< nothing holds on clay that never dries but pigment
+    rusts,              ///< plain steel in clay that is wet with water
+    unsealed,           ///< water-based paint on unsealed air-dry clay swells it
     buy_wire,
     buy_clay,
     buy_paint,
@@ -58,7 +69,10 @@ struct OpenPoint {
     double found = 0, limit = 0;
     std::string subject; ///< label of what it is about
     std::string other{}; ///< and of what it is compared with
+    std::string key{};   ///< by which the builder leaves it as it is; the same for the same point of the same design
 };
+/// True for advice that the builder may leave as it is; what would fail may not be.
+bool mayLeave(Issue issue);
 
 struct PaintedPart {
     int part = 0;
@@ -90,7 +104,9 @@ struct Report {
     plan::Plan plan;
     std::vector<Need> needs;
     std::vector<OpenPoint> open;
-    double top_mm = 0; ///< highest drawn point
+    std::vector<OpenPoint> left;  ///< points that the builder leaves as they are
+    std::vector<OpenPoint> notes; ///< worth knowing, nothing to be done: not counted
+    double top_mm = 0;            ///< highest drawn point
     double price = 0, buyPrice = 0;
     std::shared_ptr<const Cards> cards; ///< the merged cards that the pointers above stand in
     fill::Shelf shelf;

@@ -34,6 +34,7 @@ struct MaterialCard {
     double ultimate_MPa = 0;    ///< UTS
     double reductionOfArea = 0; ///< RA at fracture, 0 to 1
     Use use = Use::posed;
+    bool rusts = false;                      ///< plain steel: in clay that is wet with water
     bool typical = true;                     ///< values from tables, not from a test of this wire
     std::optional<CyclicConstants> measured; ///< replace the derived constants
     friend bool operator==(const MaterialCard&, const MaterialCard&) = default;

@@ -91,7 +91,7 @@ TEST_CASE("The whole puppet's centre is the mean of its layers' centres", "[fill
     Vec3 sum;
     double mass = 0;
     for (const Part& part : parts)
-        for (const LayerMass* l : {&part.skin, &part.bulk, &part.cover, &part.wire})
+        for (const LayerMass* l : {&part.skin, &part.bulk, &part.cover, &part.wire, &part.piece})
             sum = sum + l->mass_g * l->centre, mass += l->mass_g;
     CHECK_NEAR(t.mass_g(), mass, 1e-12);
     CHECK(norm(t.centre - (1 / mass) * sum) < 1e-9);

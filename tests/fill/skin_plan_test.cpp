@@ -45,7 +45,7 @@ TEST_CASE("What dries smaller is made larger by just so much, lengths and extens
         found = true;
         const double shrink = r.shelf.clays.at("air-dry-white").shrink;
         CHECK_NEAR(s.grams, part.skin.mass_g / std::pow(1 - shrink, 3), 1e-12);
-        CHECK_NEAR(s.hours, 24 * std::pow(s.sheet_mm / 6, 2), 1e-12);
+        CHECK_NEAR(s.hours, 4 * 24 * std::pow(s.sheet_mm / 6, 2), 1e-12);
     }
     CHECK(found);
 }

@@ -15,6 +15,8 @@ const Production& troubled() {
     static const Production p = [] {
         Production x = demo();
         x.puppets[1].wants.feetDown = 1;
+        // And the postwoman asked to last twice as long.
+        x.puppets[0].wants.film_s = 40;
         return x;
     }();
     return p;

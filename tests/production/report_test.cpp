@@ -76,8 +76,23 @@ TEST_CASE("Skin outside its clay's limits, and no room for bulk, are points of t
 }
 
 TEST_CASE("A part with neither paint nor cover, and a coat that does not hold, are points of Paint", "[production]") {
-    CHECK(countOf(changed([](Production& p) { tansy(p).masses[0].layers.scheme.clear(); }), Issue::nothing_outside) ==
-          1);
+    // Foil that shows was forgotten; clay has a colour of its own, said once a clay and not counted.
+    CHECK(countOf(changed([](Production& p) {
+                      tansy(p).masses[0].layers.scheme.clear(), tansy(p).masses[0].layers.clay.clear();
+                  }),
+                  Issue::nothing_outside) == 1);
+    const Report own = changed([](Production& p) {
+        for (auto& m : tansy(p).masses)
+            m.layers.scheme.clear();
+        for (auto& l : tansy(p).limbs)
+            for (auto& s : l.segments)
+                s.layers.scheme.clear();
+    });
+    CHECK(countOf(own, Issue::nothing_outside) == 0);
+    std::set<std::string> clays;
+    for (const OpenPoint& n : own.notes)
+        if (n.issue == Issue::own_colour) CHECK(clays.insert(n.subject).second);
+    CHECK_FALSE(clays.empty());
     const Report oil = changed([](Production& p) {
         paint::PaintCard c = shippedCards().paints.front();
         c.id = "oil-glaze", c.medium = paint::Medium::oil;

@@ -89,6 +89,11 @@ void BulkPage::show(const production::Report& r) {
         const bool isFoil = r.shelf.bulks.at(p.layers.bulk).foil;
         (isFoil ? foil_g : other_g) += p.bulk.mass_g;
         const double sheet_cm2 = fill::findFoilArea(roll, p.bulk.mass_g) * 1e4;
+        if (isFoil && sheet_cm2 / (roll.width_mm / 10) < 0.5) {
+            m_parts->addItem(
+                tr("%1: %2, a scrap of foil").arg(QString::fromStdString(p.label), Say::grams(p.bulk.mass_g)));
+            continue;
+        }
         m_parts->addItem(isFoil ? tr("%1: %2, tear %3 × %4 cm")
                                       .arg(QString::fromStdString(p.label), Say::grams(p.bulk.mass_g),
                                            Say::number(roll.width_mm / 10, 0),

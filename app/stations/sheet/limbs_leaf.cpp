@@ -232,10 +232,10 @@ void LimbsLeaf::show() {
     if (!m_name->hasFocus()) m_name->setText(QString::fromStdString(l->name));
     m_kind->show(kindEntries(), static_cast<int>(l->kind));
     m_mirror->show({{tr("once"), false}, {tr("left and right"), true}}, l->mirrored);
-    m_whip->show({{tr("at its joints"), 0},
-                  {tr("as a whip, by its tip"), 1},
-                  {tr("as a whip, shaped along"), 2}},
-                 !l->whip ? 0 : l->posing == body::Posing::along ? 2 : 1);
+    m_whip->show({{tr("at its joints"), 0}, {tr("as a whip, by its tip"), 1}, {tr("as a whip, shaped along"), 2}},
+                 !l->whip                           ? 0
+                 : l->posing == body::Posing::along ? 2
+                                                    : 1);
     QList<std::pair<QString, QVariant>> hangs{{tr("nothing"), QStringList{"", ""}}};
     for (const body::Limb& other : m_document.puppet().limbs)
         if (other.id != l->id)
@@ -324,6 +324,8 @@ void LimbsLeaf::addMass(body::MassShape shape) {
     m.name = m.id, m.limb = l->id, m.segment = segment(), m.shape = shape;
     m.at_mm = tip ? l->joints[n + 1].at_mm : 0.5 * (l->joints[n].at_mm + l->joints[n + 1].at_mm);
     const double size = std::max(3.0, 0.06 * m_document.puppet().height_mm);
+    // What was weighed is there once; its twin is asked for, not assumed.
+    if (shape == body::MassShape::weighed && l->mirrored) m.side = body::Side::left;
     m.half_mm = {size, size * 1.2, size}, m.weighed_g = shape == body::MassShape::weighed ? 5 : 0;
     if (m_document.change(tr("Add a mass"), [&](const production::Edits& e) { return e.addMass(m); }))
         m_document.select({Selection::Kind::mass, -1, static_cast<int>(m_document.puppet().masses.size()) - 1, false});

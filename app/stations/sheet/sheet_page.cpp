@@ -116,6 +116,15 @@ SheetPage::SheetPage(Document& d) : Page(d, production::Station::sheet) {
     m_form->addRow(tr("half-width, side"), m_b);
     m_form->addRow(tr("half height"), m_c);
     m_form->addRow(tr("weighs"), m_weight);
+    m_side = new ChoiceField(tr("On one side or both"));
+    m_side->setObjectName("massSide");
+    m_form->addRow(tr("it is there"), m_side);
+    connect(m_side, &ChoiceField::edited, this, [this](const QVariant& v) {
+        const std::string id = document().puppet().masses[static_cast<std::size_t>(document().selection().index)].id;
+        document().change(tr("It is there %1").arg(m_side->currentText()), [&](const production::Edits& e) {
+            return e.setMassSide(id, static_cast<body::Side>(v.toInt()));
+        });
+    });
     puppet->addWidget(m_partTitle);
     puppet->addWidget(m_partText);
     puppet->addWidget(m_measures);
@@ -270,7 +279,8 @@ void SheetPage::show(const production::Report& r) {
     m_film->show(p.wants.film_s);
     m_factor->show(p.wants.holdFactor);
     QList<std::pair<QString, QVariant>> aims;
-    for (body::Aim a : {body::Aim::simple, body::Aim::life, body::Aim::light, body::Aim::easy, body::Aim::cheap, body::Aim::spools})
+    for (body::Aim a :
+         {body::Aim::simple, body::Aim::life, body::Aim::light, body::Aim::easy, body::Aim::cheap, body::Aim::spools})
         aims << std::pair{Say::aim(a), QVariant(static_cast<int>(a))};
     m_aim->show(aims, static_cast<int>(p.wants.aim));
     m_steel->show({{tr("never"), false}, {tr("may be posed"), true}}, p.wants.steelMayPose);
@@ -373,6 +383,13 @@ void SheetPage::showMeasures(const production::Report& r) {
     const bool shaped = !weighed && !bare;
     row(m_stationPick, !mass && !bare), row(m_a, shaped), row(m_b, shaped), row(m_c, mass && shaped),
         row(m_weight, weighed);
+    const body::Limb* carrier = mass ? body::findLimb(p, p.masses[static_cast<std::size_t>(s.index)].limb) : nullptr;
+    row(m_side, carrier && carrier->mirrored);
+    if (carrier && carrier->mirrored)
+        m_side->show({{tr("on both sides"), static_cast<int>(body::Side::both)},
+                      {tr("on the left only"), static_cast<int>(body::Side::left)},
+                      {tr("on the right only"), static_cast<int>(body::Side::right)}},
+                     static_cast<int>(p.masses[static_cast<std::size_t>(s.index)].side));
     if (bare) return;
     if (weighed) {
         m_weight->show(p.masses[static_cast<std::size_t>(s.index)].weighed_g);

@@ -48,7 +48,7 @@ private:
     NumberField *m_height, *m_lean, *m_film, *m_factor;
     ChoiceField *m_aim, *m_steel, *m_acting, *m_feet, *m_need;
     NumberField *m_poseEvery, *m_retakes, *m_reserve, *m_pinch, *m_grasp;
-    ChoiceField *m_strands, *m_drops, *m_held, *m_steadied;
+    ChoiceField *m_strands, *m_drops, *m_held, *m_steadied, *m_side;
     QLineEdit* m_disliked;
     QWidget* m_measures;
     ChoiceField* m_stationPick;
