@@ -10,7 +10,7 @@
 #include <QTextStream>
 
 namespace {
-constexpr int kBadInput = 2;
+constexpr int kBadInput = 2, kNoDisplay = 1;
 
 int fail(const QString& sentence) {
     QTextStream(stderr) << "enkinet: " << sentence << "\n";
@@ -22,7 +22,8 @@ int main(int argc, char** argv) {
     using namespace enkinet::app;
     // Without a display the pages and pictures are drawn all the same.
     const bool display = !qEnvironmentVariableIsEmpty("DISPLAY") || !qEnvironmentVariableIsEmpty("WAYLAND_DISPLAY");
-    if (!display && qEnvironmentVariableIsEmpty("QT_QPA_PLATFORM")) qputenv("QT_QPA_PLATFORM", "offscreen");
+    const bool bare = !display && qEnvironmentVariableIsEmpty("QT_QPA_PLATFORM");
+    if (bare) qputenv("QT_QPA_PLATFORM", "offscreen");
     QApplication app(argc, argv);
     QApplication::setApplicationName("enkinet");
     QApplication::setOrganizationName("enkinet");
@@ -45,13 +46,18 @@ int main(int argc, char** argv) {
     parser.process(app);
 
     const bool quiet = parser.isSet(print) || parser.isSet(pictures);
+    if (bare && !quiet) {
+        QTextStream(stderr) << "enkinet: there is no display; --print and --pictures work without one\n";
+        return kNoDisplay;
+    }
     const bool night = !quiet && QSettings().value("night").toBool();
     if (night) setNightLook(true);
     Say::setInches(!quiet && QSettings().value("inches").toBool());
     applyLook(app);
     Window window;
-    if (window.document().shippedCards().wires.empty())
-        return fail("the data folder with the cards is missing; set ENKINET_DATA to it");
+    if (!window.document().cardsFault().isEmpty())
+        return fail(QString("the cards cannot be read: %1; set ENKINET_DATA to the folder that holds cards/")
+                        .arg(window.document().cardsFault()));
 
     const QStringList files = parser.positionalArguments();
     const QString path = !files.isEmpty() ? files.first() : parser.isSet(demo) || quiet ? demoPath() : QString();

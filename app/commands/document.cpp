@@ -3,7 +3,7 @@
 #include <QDir>
 #include <QFile>
 #include <QFileInfo>
-#include <QStandardPaths>
+#include <sys/stat.h>
 
 namespace enkinet::app {
 
@@ -44,16 +44,13 @@ private:
 Document::Document(QObject* parent)
     : QObject(parent), m_value(std::make_shared<production::Production>()),
       m_report(std::make_unique<production::Report>()) {
-    if (auto cards = files::loadShippedCards(files::findDataDir())) m_shipped = cards.take();
-    m_saveSoon.setSingleShot(true);
-    m_saveSoon.setInterval(1500);
+    if (auto cards = files::loadShippedCards(files::findDataDir()))
+        m_shipped = cards.take();
+    else
+        m_cardsFault = QString::fromStdString(cards.fault().sentence());
     m_recoverSoon.setSingleShot(true);
     // Writing takes its time too; all of it stays within the second that a kill may cost.
     m_recoverSoon.setInterval(150);
-    connect(&m_saveSoon, &QTimer::timeout, this, [this] {
-        if (!m_path.isEmpty() && !m_readOnly && isChanged())
-            if (const QString fault = save(); !fault.isEmpty()) Q_EMIT refused(fault);
-    });
     connect(&m_recoverSoon, &QTimer::timeout, this, &Document::writeRecovery);
     connect(&m_undo, &QUndoStack::cleanChanged, this, &Document::titleChanged);
     compute();
@@ -85,9 +82,8 @@ void Document::put(Value value) {
     m_value = std::move(value);
     m_puppet = std::clamp(m_puppet, 0, std::max(0, static_cast<int>(m_value->puppets.size()) - 1));
     compute();
-    m_saveSoon.start();
     // Not started anew by the next edit: a long drag must not keep putting it off.
-    if (m_keepsRecovery && !m_recoverSoon.isActive()) m_recoverSoon.start();
+    if (m_session.kept() && !m_recoverSoon.isActive()) m_recoverSoon.start();
     Q_EMIT changed();
 }
 
@@ -142,7 +138,10 @@ void Document::replace(production::Production production, const QString& path, b
     m_selection = {};
     m_undo.clear();
     m_undo.setClean();
-    m_saveSoon.stop();
+    m_stamp = stampOf(path);
+    m_recoverSoon.stop();
+    m_session.describe(m_path, title());
+    m_session.dropWork();
     compute();
     Q_EMIT changed();
     Q_EMIT selectionChanged();
@@ -160,45 +159,134 @@ QString Document::load(const QString& path, bool keepName) {
 QString Document::open(const QString& path) { return load(path, true); }
 QString Document::openCopy(const QString& path) { return load(path, false); }
 
-QString Document::save() { return saveAs(m_path); }
+QString Document::save(bool overwrite) {
+    if (!overwrite && isChangedOutside())
+        return tr("%1 was changed from outside since it was opened here.").arg(QFileInfo(m_path).fileName());
+    return write(m_path);
+}
 
-QString Document::saveAs(const QString& path) {
+QString Document::saveAs(const QString& path) { return write(path); }
+
+QString Document::write(const QString& path) {
     if (path == m_path && m_readOnly)
         return tr("This file was written by a later version: save it under another name.");
     if (!m_value->pictures.empty() && QFileInfo(path).suffix().toLower() == "json")
         return tr("A bare .json cannot hold the pictures on the sheet: save as .enkinet.");
+    const QString full = QFileInfo(path).absoluteFilePath();
+    // What stood there before this session is kept beside it, once.
+    if (QFileInfo::exists(full) && !m_formerKept.contains(full)) {
+        const QString former = formerPath(full);
+        QFile::remove(former);
+        if (!QFile::copy(full, former))
+            return tr("%1 could not be kept beside the file, so nothing was written.").arg(QFileInfo(former).fileName());
+    }
     if (auto saved = files::saveProduction(path.toStdString(), *m_value); !saved)
         return QString::fromStdString(saved.fault().sentence());
-    m_path = QFileInfo(path).absoluteFilePath();
+    m_formerKept.insert(full);
+    m_path = full;
     m_readOnly = false;
+    m_stamp = stampOf(m_path);
     m_undo.setClean();
+    m_session.describe(m_path, title());
     dropRecovery();
     Q_EMIT titleChanged();
     return {};
 }
 
+Document::Stamp Document::stampOf(const QString& path) {
+    struct stat s {};
+    if (path.isEmpty() || ::stat(QFile::encodeName(path).constData(), &s) != 0) return {};
+    return {true, static_cast<qint64>(s.st_size), s.st_mtim.tv_sec * 1000LL + s.st_mtim.tv_nsec / 1000000,
+            static_cast<quint64>(s.st_ino)};
+}
+
+bool Document::isChangedOutside() const { return !m_path.isEmpty() && m_stamp.there && !(stampOf(m_path) == m_stamp); }
+
+QStringList Document::compareWithFile() const {
+    auto loaded = files::loadProduction(m_path.toStdString(), m_shipped);
+    if (!loaded) return {QString::fromStdString(loaded.fault().sentence())};
+    const production::Production &file = loaded->production, &here = *m_value;
+    QStringList lines;
+    for (const body::Puppet& p : here.puppets) {
+        const body::Puppet* other = production::findPuppet(file, p.id);
+        const QString name = QString::fromStdString(p.name);
+        if (!other)
+            lines << tr("%1 is only here").arg(name);
+        else if (!(*other == p))
+            lines << tr("%1 differs").arg(name);
+    }
+    for (const body::Puppet& p : file.puppets)
+        if (!production::findPuppet(here, p.id)) lines << tr("%1 is only in the file").arg(QString::fromStdString(p.name));
+    if (!(file.stock == here.stock)) lines << tr("the stock differs");
+    if (!(file.cards == here.cards)) lines << tr("the cards differ");
+    if (!(file.schemes == here.schemes)) lines << tr("the paint schemes differ");
+    if (lines.isEmpty()) lines << tr("nothing differs that is drawn or counted");
+    return lines;
+}
+
+QString Document::besidePath() const {
+    const QFileInfo f(m_path);
+    for (int n = 2;; ++n) {
+        const QString path = QString("%1/%2 (%3).%4").arg(f.path(), f.completeBaseName()).arg(n).arg(f.suffix());
+        if (!QFileInfo::exists(path)) return path;
+    }
+}
+
+QString Document::formerPath(const QString& path) {
+    const QFileInfo f(path);
+    return QString("%1/%2.before.%3").arg(f.path(), f.completeBaseName(), f.suffix());
+}
+
+QString Document::notice() const {
+    if (m_readOnly) return tr("This file was written by a later version: it is open to look at, and can be saved under another name only.");
+    if (const SessionInfo other = m_session.alsoOpen(m_path); !other.id.isEmpty())
+        return tr("This file is open in another window too: what is saved last will stand.");
+    return {};
+}
+
 void Document::startEmpty() { replace({}, {}, false); }
 
-QString Document::recoveryPath() {
-    return QStandardPaths::writableLocation(QStandardPaths::AppDataLocation) + "/recovery.enkinet";
+void Document::setRecovery(bool on) {
+    m_session.keep(on);
+    m_session.describe(m_path, title());
 }
 
 void Document::writeRecovery() {
-    if (!isChanged()) return;
-    QDir().mkpath(QFileInfo(recoveryPath()).path());
-    // Best effort: the next edit tries again, and a real save reports its own faults.
-    if (!files::saveProduction(recoveryPath().toStdString(), *m_value)) m_recoverSoon.start();
+    if (!isChanged() || !m_session.kept()) return;
+    QDir().mkpath(Session::folder());
+    const auto saved = files::saveProduction(m_session.info().workFile().toStdString(), *m_value);
+    if (saved && m_session.noteWork()) {
+        m_recoveryFailed = false;
+        if (!m_taken.id.isEmpty()) Session::throwAway(m_taken), m_taken = {};
+        return;
+    }
+    // The next edit tries again; that nothing is kept meanwhile is said, once.
+    if (!m_recoveryFailed)
+        Q_EMIT refused(tr("work cannot be kept for recovery in %1: save often").arg(Session::folder()));
+    m_recoveryFailed = true;
 }
 
-QString Document::openRecovery(const QString& path) {
-    const QString fault = load(path, false);
-    if (fault.isEmpty()) m_undo.resetClean();
-    return fault;
+QString Document::openRecovery(const SessionInfo& left) {
+    const QString fault = load(left.workFile(), false);
+    if (!fault.isEmpty()) return fault;
+    if (!left.path.isEmpty()) {
+        m_path = left.path;
+        // Whatever has become of the file since, it is not what this work began from for certain.
+        m_stamp = stampOf(m_path);
+        if (m_stamp.there && QFileInfo(m_path).lastModified() > left.at) m_stamp.modified_ms = 0;
+    }
+    m_undo.resetClean();
+    m_taken = left;
+    m_session.describe(m_path, title());
+    writeRecovery();
+    Q_EMIT titleChanged();
+    return {};
 }
 
 void Document::dropRecovery() {
     m_recoverSoon.stop();
-    if (m_keepsRecovery) QFile::remove(recoveryPath());
+    m_session.dropWork();
+    if (!m_taken.id.isEmpty()) Session::throwAway(m_taken), m_taken = {};
 }
 
 } // namespace enkinet::app

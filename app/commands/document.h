@@ -1,9 +1,12 @@
 #pragma once
 // The open production: its value, its reports, its undo history, its file. Views ask it for a change through change();
 // it applies the pure edit, keeps before and after, and tells everybody.
+#include "commands/session.h"
 #include "production/edits.h"
 #include "production/report.h"
 #include <QObject>
+#include <QSet>
+#include <QStringList>
 #include <QTimer>
 #include <QUndoStack>
 #include <functional>
@@ -25,8 +28,9 @@ class Document : public QObject {
 public:
     using Value = std::shared_ptr<const production::Production>;
 
-    /// Reads the shipped cards; fault() says so when they are missing.
+    /// Reads the shipped cards; cardsFault() says which file is missing or broken.
     explicit Document(QObject* parent = nullptr);
+    QString cardsFault() const { return m_cardsFault; }
     ~Document() override;
 
     const production::Production& production() const { return *m_value; }
@@ -64,14 +68,29 @@ public:
     /// Files. A fault is returned as a sentence; empty when all went well.
     QString open(const QString& path);
     QString openCopy(const QString& path); ///< without a name, so that the original stays as it is
-    QString save();
+    /// Nothing is written into the builder's file but by these. save() refuses a file that was changed from outside since
+    /// it was opened or saved; overwrite says to write over it all the same. The version before this session's first save
+    /// is kept beside it.
+    QString save(bool overwrite = false);
     QString saveAs(const QString& path);
     void startEmpty();
-    /// Recovery of a session that ended without closing.
-    static QString recoveryPath();
-    QString openRecovery(const QString& path);
+    /// The open file is not what was opened or saved last: another window or program has written it.
+    bool isChangedOutside() const;
+    /// What differs between the work and the file as it is now, one line each.
+    QStringList compareWithFile() const;
+    /// A free name beside the file, to keep both.
+    QString besidePath() const;
+    /// Where the version before this session's first save is kept.
+    static QString formerPath(const QString& path);
+    /// What is said of an open file at once: written by a later version, open in another window. Empty: nothing.
+    QString notice() const;
+
+    /// Work that was left behind: it knows its file again and is not saved yet. The old record goes when this session has
+    /// written its own.
+    QString openRecovery(const SessionInfo& left);
     void dropRecovery();
-    void setRecovery(bool on) { m_keepsRecovery = on; }
+    void setRecovery(bool on);
+    const Session& session() const { return m_session; }
 
     /// Put by undo and redo.
     void put(Value value);
@@ -85,18 +104,33 @@ Q_SIGNALS:
 private:
     QString load(const QString& path, bool keepName);
     void replace(production::Production production, const QString& path, bool readOnly);
+    QString write(const QString& path);
     void compute();
     void writeRecovery();
 
     production::Cards m_shipped;
+    QString m_cardsFault;
     Value m_value;
     std::unique_ptr<production::Report> m_report;
     int m_puppet = 0;
     Selection m_selection;
     QUndoStack m_undo;
     QString m_path;
-    bool m_readOnly = false, m_keepsRecovery = false;
-    QTimer m_saveSoon, m_recoverSoon;
+    bool m_readOnly = false;
+    /// The open file as it was read or written last.
+    struct Stamp {
+        bool there = false;
+        qint64 size = 0, modified_ms = 0;
+        quint64 inode = 0;
+        friend bool operator==(const Stamp&, const Stamp&) = default;
+    };
+    static Stamp stampOf(const QString& path);
+    Stamp m_stamp;
+    QSet<QString> m_formerKept; ///< files whose version before this session is kept
+    Session m_session;
+    SessionInfo m_taken;            ///< recovered from: thrown away once this session has kept the work itself
+    bool m_recoveryFailed = false; ///< and said so
+    QTimer m_recoverSoon;
 };
 
 } // namespace enkinet::app

@@ -4,6 +4,7 @@
 #include <QFormLayout>
 #include <QKeyEvent>
 #include <QLineEdit>
+#include <QLocale>
 #include <QSignalBlocker>
 #include <QWheelEvent>
 
@@ -17,7 +18,6 @@ NumberField::NumberField(Kind kind, double low, double high, double step, int de
     setFocusPolicy(Qt::StrongFocus);
     setGroupSeparatorShown(false);
     setLimits();
-    lineEdit()->installEventFilter(this);
     connect(this, &QDoubleSpinBox::valueChanged, this, [this](double v) { Q_EMIT edited(toCore(v)); });
 }
 
@@ -63,15 +63,55 @@ void NumberField::show(double core) {
     setValue(toShown(core));
 }
 
-bool NumberField::eventFilter(QObject* watched, QEvent* e) {
-    if (e->type() == QEvent::ShortcutOverride && !lineEdit()->isModified()) {
+bool NumberField::event(QEvent* e) {
+    if (e->type() == QEvent::ShortcutOverride) {
         const auto* key = static_cast<QKeyEvent*>(e);
         if (key->matches(QKeySequence::Undo) || key->matches(QKeySequence::Redo)) {
+            // Half a number is taken back by itself; otherwise the document's history answers.
+            const QString entered = textFromValue(value()) + suffix();
+            if (key->matches(QKeySequence::Undo) && lineEdit()->isModified() && lineEdit()->text() != entered) {
+                lineEdit()->setText(entered);
+                lineEdit()->setModified(false);
+                e->accept();
+                return true;
+            }
             e->ignore();
-            return true;
+            return false;
         }
     }
-    return QDoubleSpinBox::eventFilter(watched, e);
+    return QDoubleSpinBox::event(e);
+}
+
+std::optional<double> NumberField::typed(const QString& text) const {
+    QString t = text;
+    if (!suffix().isEmpty() && t.endsWith(suffix())) t.chop(suffix().size());
+    t = t.trimmed();
+    // A unit typed by hand.
+    if (!suffix().isEmpty() && t.endsWith(suffix().trimmed())) t.chop(suffix().trimmed().size());
+    t = t.trimmed();
+    if (t.count('.') + t.count(',') > 1) return {};
+    t.replace(',', '.');
+    bool ok = false;
+    const double v = QLocale::c().toDouble(t, &ok);
+    return ok ? std::optional(v) : std::nullopt;
+}
+
+QValidator::State NumberField::validate(QString& input, int& pos) const {
+    Q_UNUSED(pos);
+    if (const auto v = typed(input))
+        return *v >= minimum() - 1e-9 && *v <= maximum() + 1e-9 ? QValidator::Acceptable : QValidator::Intermediate;
+    QString t = input;
+    if (!suffix().isEmpty() && t.endsWith(suffix())) t.chop(suffix().size());
+    t = t.trimmed();
+    if (t.isEmpty() || t == "-" || t == "." || t == "," || t == "-." || t == "-,") return QValidator::Intermediate;
+    return QValidator::Invalid;
+}
+
+double NumberField::valueFromText(const QString& text) const { return typed(text).value_or(value()); }
+
+void NumberField::fixup(QString& input) const {
+    // Beyond the limits: the limit.
+    if (const auto v = typed(input)) input = textFromValue(std::clamp(*v, minimum(), maximum())) + suffix();
 }
 
 void NumberField::wheelEvent(QWheelEvent* e) {
@@ -111,6 +151,7 @@ void ChoiceField::wheelEvent(QWheelEvent* e) {
 
 QLabel* makeTitle() {
     auto* l = new QLabel;
+    l->setTextFormat(Qt::PlainText); // names are the builder's own and never drawn as markup
     l->setProperty("role", "title");
     l->setWordWrap(true);
     return l;
@@ -118,6 +159,7 @@ QLabel* makeTitle() {
 
 QLabel* makeHeading(const QString& text) {
     auto* l = new QLabel(text);
+    l->setTextFormat(Qt::PlainText);
     l->setProperty("role", "heading");
     l->setContentsMargins(0, 6, 0, 0);
     return l;
@@ -125,10 +167,15 @@ QLabel* makeHeading(const QString& text) {
 
 QLabel* makeText(bool quiet) {
     auto* l = new QLabel;
+    l->setTextFormat(Qt::PlainText);
     l->setWordWrap(true);
     l->setTextInteractionFlags(Qt::TextSelectableByMouse);
     if (quiet) l->setProperty("role", "quiet");
     return l;
+}
+
+QString plainTip(const QString& text) {
+    return text.isEmpty() ? text : "<qt>" + text.toHtmlEscaped().replace('\n', "<br>") + "</qt>";
 }
 
 QFormLayout* makeForm() {

@@ -4,6 +4,7 @@
 #include <QDoubleSpinBox>
 #include <QLabel>
 #include <QWidget>
+#include <optional>
 
 class QFormLayout;
 class QVBoxLayout;
@@ -27,10 +28,16 @@ Q_SIGNALS:
 protected:
     /// The wheel scrolls the card unless the field has been entered on purpose.
     void wheelEvent(QWheelEvent* event) override;
-    /// Undo and redo belong to the document once what was typed has been taken.
-    bool eventFilter(QObject* watched, QEvent* event) override;
+    /// Undo and redo belong to the document; what was typed and not entered is taken back first.
+    bool event(QEvent* event) override;
+    /// Either decimal sign, whatever the locale; never both, and none is dropped.
+    QValidator::State validate(QString& input, int& pos) const override;
+    double valueFromText(const QString& text) const override;
+    void fixup(QString& input) const override;
 
 private:
+    /// The number as typed, with a point; empty optional where it is none.
+    std::optional<double> typed(const QString& text) const;
     double toShown(double core) const;
     double toCore(double shown) const;
     void setLimits();
@@ -57,6 +64,8 @@ protected:
 QLabel* makeTitle();
 QLabel* makeHeading(const QString& text);
 QLabel* makeText(bool quiet = false);
+/// A tip that shows names as they are typed, never as markup.
+QString plainTip(const QString& text);
 QFormLayout* makeForm();
 
 } // namespace enkinet::app

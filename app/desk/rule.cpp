@@ -1,4 +1,5 @@
 #include "desk/rule.h"
+#include "desk/fields.h"
 #include "desk/look.h"
 #include "desk/say.h"
 #include <QHBoxLayout>
@@ -69,7 +70,7 @@ Division::Division(production::Station station, QWidget* parent) : QAbstractButt
 void Division::setOpen(int count, const QString& sentences) {
     m_open = count;
     setAccessibleName(count > 0 ? tr("%1, open points: %2").arg(text()).arg(count) : text());
-    setToolTip(count > 0 ? sentences : tr("Nothing open here."));
+    setToolTip(count > 0 ? plainTip(sentences) : tr("Nothing open here."));
     update();
 }
 

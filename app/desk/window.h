@@ -56,6 +56,8 @@ private:
     void say(const QString& sentence);
     void refresh();
     void showTitle();
+    bool finishSave(const QString& fault);
+    void enterTyped();
     bool mayLeave();
     bool save();
     bool saveAs();
@@ -71,6 +73,7 @@ private:
     void calibrateScreen();
     void showPaper();
 
+    QString m_saveFault; ///< of the last save, until one succeeds
     Document m_document;
     QTabBar* m_puppets;
     QStackedWidget* m_paper;

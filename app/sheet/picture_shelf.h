@@ -16,13 +16,15 @@ public:
     /// The decoded picture; a null image, with the reason, when it cannot be shown.
     QImage find(const std::string& file, const std::string& bytes, QString* why = nullptr);
 
-    static constexpr int kMostPixels = 12000, kMostBytes = 64 << 20;
+    static constexpr int kMostPixels = 12000, kMostBytes = 64 << 20, kMostElements = 100000;
+    /// One for the program: a picture is decoded once, whoever shows it.
+    static PictureShelf& shared();
 
 private:
     struct Kept {
-        std::size_t size = 0;
-        std::string head;
+        std::size_t size = 0, hash = 0;
         QImage image;
+        QString why; ///< there is none
     };
     std::map<std::string, Kept> m_kept;
 };

@@ -117,7 +117,7 @@ void SheetView::drawPictures(QPainter& p) {
     for (const body::Picture& x : m_document.puppet().pictures) {
         const std::string* bytes = production::findPicture(m_document.production(), x.file);
         if (!bytes) continue;
-        const QImage image = m_pictures.find(x.file, *bytes);
+        const QImage image = pictures().find(x.file, *bytes);
         if (image.isNull()) continue;
         const View view = x.side ? View::side : View::front;
         p.save();

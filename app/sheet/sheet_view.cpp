@@ -1,4 +1,5 @@
 #include "sheet/sheet_view.h"
+#include "desk/fields.h"
 #include "base/units.h"
 #include "desk/look.h"
 #include "desk/say.h"
@@ -349,7 +350,7 @@ bool SheetView::event(QEvent* event) {
         } else if (hit.found) {
             text = QString::fromStdString(puppet.masses[static_cast<std::size_t>(hit.selection.index)].name);
         }
-        QToolTip::showText(help->globalPos(), text, this);
+        QToolTip::showText(help->globalPos(), plainTip(text), this);
         return true;
     }
     return QWidget::event(event);

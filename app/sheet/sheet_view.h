@@ -35,7 +35,7 @@ public:
     View viewAt(const QPointF& screen) const;
     Selection selectionAt(const QPointF& screen) const { return hitAt(screen).selection; }
     int partAt(const QPointF& screen) const;
-    PictureShelf& pictures() { return m_pictures; }
+    PictureShelf& pictures() { return PictureShelf::shared(); }
     /// 1:1 on this very screen, once it has been calibrated.
     void setLifeSize(bool on);
     bool lifeSize() const { return m_lifeSize; }
@@ -89,7 +89,6 @@ private:
     std::unique_ptr<SheetHold> m_hold;
     bool m_holding = false; ///< the hold has the mouse
     View m_holdView = View::front;
-    PictureShelf m_pictures;
     bool m_lifeSize = false;
     int m_beside = -1;
     QPainterPath m_besideOutline;

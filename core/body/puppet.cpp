@@ -287,9 +287,11 @@ Result<Puppet> makePuppet(Puppet puppet) {
     if (!r.fault)
         for (const Limb& l : puppet.limbs)
             checkLimb(r, puppet, l);
+    std::set<std::string> masses;
     for (const Mass& m : puppet.masses) {
         if (r.fault) break;
         const std::string place = puppet.name + ", mass " + m.id;
+        r.that(masses.insert(m.id).second, place, "id", "stands twice in the puppet");
         r.that(isId(m.id), puppet.name + ", mass", "id \"" + m.id.substr(0, 70) + "\"",
                "must be letters, digits, dot or dash");
         const Limb* l = findLimb(puppet, m.limb);

@@ -230,7 +230,7 @@ std::vector<Stretch> calcOwnStretches(const Puppet& puppet, const Skeleton& s) {
                     in += insideParent(q);
                     ++all;
                 }
-            return 3 * in > all;
+            return 10 * in > all;
         };
         if (parent >= 0 && inParent(0)) {
             constexpr int kSteps = 64;

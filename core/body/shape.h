@@ -49,7 +49,7 @@ struct Frame {
 Frame findFrame(const Link& link);
 
 /// The share of a link that is its own, not its parent's: where the two solids overlap the parent owns the overlap, cut at
-/// right angles to the bone where its axis leaves the parent, or where two thirds of its section have; a mass owns what it
+/// right angles to the bone where its axis leaves the parent, or where nine tenths of its section have; a mass owns what it
 /// swallows of its own limb.
 struct Stretch {
     double from = 0, to = 1;

@@ -15,8 +15,8 @@ namespace fs = std::filesystem;
 
 namespace {
 
-constexpr std::size_t kMostFile = 512u << 20, kMostPicture = 64u << 20, kMostPictures = 256u << 20,
-                      kMostJson = 16u << 20;
+constexpr std::size_t kMostFile = 512u << 20, kMostPicture = production::kMostPictureBytes,
+                      kMostPictures = production::kMostPicturesBytes, kMostJson = 16u << 20;
 constexpr zip_int64_t kMostEntries = 1000;
 const char* const kJsonName = "production.json";
 
@@ -79,9 +79,15 @@ Fault osFault(const std::string& path, const std::string& what) {
 } // namespace
 
 Result<std::string> readFile(const std::string& path) {
-    std::error_code ec;
-    if (fs::is_directory(path, ec)) return Fault{path, "", "is a folder, not a file"};
-    std::unique_ptr<std::FILE, int (*)(std::FILE*)> f(std::fopen(path.c_str(), "rb"), std::fclose);
+    // Opened without waiting, then looked at: a pipe that nobody writes to would wait for ever.
+    const int fd = ::open(path.c_str(), O_RDONLY | O_NONBLOCK | O_CLOEXEC);
+    if (fd < 0) return osFault(path, "opening");
+    struct stat is {};
+    if (::fstat(fd, &is) != 0 || !S_ISREG(is.st_mode)) {
+        ::close(fd);
+        return Fault{path, "", S_ISDIR(is.st_mode) ? "is a folder, not a file" : "is no plain file"};
+    }
+    std::unique_ptr<std::FILE, int (*)(std::FILE*)> f(::fdopen(fd, "rb"), std::fclose);
     if (!f) return osFault(path, "opening");
     std::string bytes;
     char chunk[65536];
@@ -93,12 +99,42 @@ Result<std::string> readFile(const std::string& path) {
     return bytes;
 }
 
-Result<bool> writeFileSafely(const std::string& path, const std::string& bytes) {
-    const std::string beside = path + ".new";
-    const int fd = ::open(beside.c_str(), O_WRONLY | O_CREAT | O_TRUNC | O_CLOEXEC, 0644);
+namespace {
+
+/// A file beside another that was not there before, so that nothing of anybody's is written over; -1 with errno.
+int openBeside(const std::string& path, std::string& beside) {
+    constexpr int kTries = 20; // others may stand there from sessions that were killed
+    for (int i = 0; i < kTries; ++i) {
+        beside = path + ".new" + (i ? std::to_string(i) : "");
+        const int fd = ::open(beside.c_str(), O_WRONLY | O_CREAT | O_EXCL | O_CLOEXEC, 0644);
+        if (fd >= 0 || errno != EEXIST) return fd;
+    }
+    return -1;
+}
+
+/// A link stays one: what it points to is written.
+std::string followed(const std::string& path) {
+    std::error_code ec;
+    const fs::path to = fs::canonical(path, ec);
+    return ec ? path : to.string();
+}
+
+} // namespace
+
+Result<bool> writeFileSafely(const std::string& named, const std::string& bytes) {
+    const std::string path = followed(named);
+    std::string beside;
+    const int fd = openBeside(path, beside);
     if (fd < 0) return osFault(path, "saving");
     std::size_t done = 0;
     bool ok = true;
+    // Who may read it and whose it is stay as they were.
+    if (struct stat was {}; ::stat(path.c_str(), &was) == 0) {
+        ok = ::fchmod(fd, was.st_mode & 07777) == 0;
+        struct stat now {};
+        if (::fstat(fd, &now) == 0 && (now.st_uid != was.st_uid || now.st_gid != was.st_gid))
+            [[maybe_unused]] const int kept = ::fchown(fd, was.st_uid, was.st_gid); // where that is allowed
+    }
     while (ok && done < bytes.size()) {
         const ssize_t n = ::write(fd, bytes.data() + done, bytes.size() - done);
         if (n < 0 && errno == EINTR) continue;
@@ -156,7 +192,27 @@ Result<Loaded> parseContainer(const std::string& bytes, const production::Cards&
     return std::move(*loaded);
 }
 
+namespace {
+/// The same limits as when it is read: what could not be opened again is not saved.
+std::optional<Fault> checkLimits(const production::Production& p, const std::string& json) {
+    if (json.size() > kMostJson)
+        return Fault{"production.json", std::to_string(json.size() >> 20) + " MB", "are more than a file may hold, 16 MB"};
+    if (p.pictures.size() + 1 > static_cast<std::size_t>(kMostEntries))
+        return Fault{"container", std::to_string(p.pictures.size()) + " pictures", "are more than a file may hold"};
+    std::size_t total = 0;
+    for (const auto& [name, bytes] : p.pictures) {
+        if (!staysInside(name)) return Fault{"container", "name \"" + name.substr(0, 80) + "\"", "leaves the container"};
+        if (bytes.get().size() > kMostPicture) return Fault{"container, " + name, "", "is more than 64 MB"};
+        total += bytes.get().size();
+    }
+    if (total > kMostPictures) return Fault{"container", "pictures", "are more than 256 MB together"};
+    return {};
+}
+} // namespace
+
 Result<std::string> writeContainer(const production::Production& p) {
+    const std::string json = writeProduction(p, false);
+    if (auto fault = checkLimits(p, json)) return *fault;
     zip_error_t error;
     zip_error_init(&error);
     zip_source_t* target = zip_source_buffer_create(nullptr, 0, 0, &error);
@@ -170,7 +226,6 @@ Result<std::string> writeContainer(const production::Production& p) {
         return f;
     };
     if (!z) return failed("opening");
-    const std::string json = writeProduction(p);
     const auto put = [&](const std::string& name, const std::string& bytes) {
         zip_source_t* s = zip_source_buffer(z, bytes.data(), bytes.size(), 0);
         const zip_int64_t i = s ? zip_file_add(z, name.c_str(), s, ZIP_FL_ENC_UTF_8) : -1;
@@ -209,7 +264,13 @@ Result<Loaded> loadProduction(const std::string& path, const production::Cards& 
 }
 
 Result<bool> saveProduction(const std::string& path, const production::Production& p) {
-    if (fs::path(path).extension() == ".json") return writeFileSafely(path, writeProduction(p));
+    if (fs::path(path).extension() == ".json") {
+        // Bare it is for reading; where the room for that is not there, close-set.
+        std::string json = writeProduction(p);
+        if (json.size() > kMostJson) json = writeProduction(p, false);
+        if (auto fault = checkLimits(p, json)) return *fault;
+        return writeFileSafely(path, json);
+    }
     auto bytes = writeContainer(p);
     if (!bytes) return bytes.fault();
     return writeFileSafely(path, *bytes);

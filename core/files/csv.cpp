@@ -17,20 +17,40 @@ std::string csvLine(const std::vector<std::string>& cells) {
     return line + "\r\n";
 }
 
-Result<std::vector<std::vector<std::string>>> parseCsv(const std::string& text) {
-    constexpr std::size_t kMostRows = 20000, kMostCells = 64;
-    std::vector<std::vector<std::string>> rows;
+Result<CsvTable> parseCsvTable(const std::string& whole, std::size_t mostRows) {
+    constexpr std::size_t kMostCells = 64;
+    const bool marked = whole.rfind("\xEF\xBB\xBF", 0) == 0;
+    const std::string text = marked ? whole.substr(3) : whole;
+    CsvTable table;
+    // Of the first line, what stands outside quotes.
+    std::string head;
+    bool inside = false;
+    for (std::size_t i = 0; i < text.size() && text[i] != '\n'; ++i) {
+        if (text[i] == '"') inside = !inside;
+        if (!inside) head += text[i];
+    }
+    for (char c : {'\t', ';'})
+        if (table.separator == ',' && head.find(c) != std::string::npos) table.separator = c;
+    table.decimalComma = table.separator != ',';
     std::vector<std::string> row;
     std::string cell;
     bool quoted = false, wasQuoted = false;
-    const auto place = [&] { return "line " + std::to_string(rows.size() + 1); };
+    std::size_t line = 1, began = 1;
+    const auto place = [&] { return "line " + std::to_string(began); };
     const auto endCell = [&] {
         row.push_back(std::move(cell));
         cell.clear();
         wasQuoted = false;
     };
+    const auto endRow = [&] {
+        endCell();
+        if (row.size() > 1 || row[0].find_first_not_of(" \t") != std::string::npos)
+            table.rows.push_back(row), table.lines.push_back(began);
+        row.clear();
+    };
     for (std::size_t i = 0; i < text.size(); ++i) {
         const char c = text[i];
+        line += c == '\n';
         if (quoted) {
             if (c != '"')
                 cell += c;
@@ -40,22 +60,20 @@ Result<std::vector<std::vector<std::string>>> parseCsv(const std::string& text) 
                 quoted = false, wasQuoted = true;
         } else if (c == '"' && cell.empty() && !wasQuoted) {
             quoted = true;
-        } else if (c == ',') {
+        } else if (c == table.separator) {
             endCell();
             if (row.size() >= kMostCells) return Fault{place(), "more than 64 cells", ""};
         } else if (c == '\n') {
-            endCell();
-            if (row.size() > 1 || !row[0].empty()) rows.push_back(row);
-            row.clear();
-            if (rows.size() > kMostRows) return Fault{"", "more than 20000 lines", ""};
+            endRow();
+            began = line;
+            if (table.rows.size() > mostRows) return Fault{"", "more than " + std::to_string(mostRows) + " lines", ""};
         } else if (c != '\r') {
             cell += c;
         }
     }
     if (quoted) return Fault{place(), "a quote", "is never closed"};
-    endCell();
-    if (row.size() > 1 || !row[0].empty()) rows.push_back(row);
-    return rows;
+    endRow();
+    return table;
 }
 
 } // namespace enkinet::files

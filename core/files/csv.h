@@ -1,5 +1,6 @@
 #pragma once
-// Comma-separated values after RFC 4180, read strictly and written plainly.
+// Comma-separated values after RFC 4180, read strictly and written plainly. Spreadsheets of other countries part cells by
+// semicolons or tabs and write decimal commas: the head line tells which.
 #include "base/result.h"
 #include <string>
 #include <vector>
@@ -10,7 +11,14 @@ namespace enkinet::files {
 std::string csvCell(const std::string& text);
 std::string csvLine(const std::vector<std::string>& cells);
 
-/// Rows of cells; both line endings, quoted cells with doubled quotes. At most 20000 rows of 64 cells.
-Result<std::vector<std::vector<std::string>>> parseCsv(const std::string& text);
+struct CsvTable {
+    std::vector<std::vector<std::string>> rows;
+    std::vector<std::size_t> lines; ///< of the text, from 1, one a row
+    char separator = ',';
+    bool decimalComma = false; ///< numbers may carry one: cells are not parted by it
+};
+/// Rows of cells; both line endings, a byte-order mark, quoted cells with doubled quotes; parted by whichever of tab,
+/// semicolon and comma the first line holds, in that order. At most so many rows, of 64 cells.
+Result<CsvTable> parseCsvTable(const std::string& text, std::size_t mostRows = 20000);
 
 } // namespace enkinet::files

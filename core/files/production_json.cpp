@@ -168,7 +168,7 @@ Result<Loaded> parseProduction(const std::string& text, const Cards& shipped) {
     return loaded;
 }
 
-std::string writeProduction(const Production& p) {
+std::string writeProduction(const Production& p, bool indented) {
     Json j{{"format", kFormat}, {"version", kFormatVersion}, {"name", p.name}};
     if (!p.note.empty()) j["note"] = p.note;
     if (!p.currency.empty()) j["currency"] = p.currency;
@@ -185,7 +185,7 @@ std::string writeProduction(const Production& p) {
     for (const body::Puppet& x : p.puppets)
         j["puppets"].push_back(puppetJson(x));
     addExtras(j, p.extras);
-    return j.dump(1) + "\n";
+    return j.dump(indented ? 1 : -1) + "\n";
 }
 
 Result<Cards> parseCards(const std::string& text, const std::string& place) {

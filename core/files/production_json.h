@@ -15,7 +15,8 @@ struct Loaded {
 /// Text to a sound production, or the first thing wrong with it and its place.
 Result<Loaded> parseProduction(const std::string& text, const production::Cards& shipped);
 /// The production as text; parseProduction of it gives the same production, to the bit.
-std::string writeProduction(const production::Production& production);
+/// indented: for people to read; otherwise in one line.
+std::string writeProduction(const production::Production& production, bool indented = true);
 
 /// Cards of one shipped file: an object with the lists wires, clays, bulks, covers, paints.
 Result<production::Cards> parseCards(const std::string& text, const std::string& place);

@@ -1,10 +1,12 @@
 #include "files/wire_tests_file.h"
+#include "base/number.h"
 #include "base/text.h"
 #include "base/units.h"
 #include "files/csv.h"
 #include "files/production_json.h"
 #include <algorithm>
 #include <charconv>
+#include <cmath>
 
 namespace enkinet::files {
 
@@ -32,8 +34,9 @@ std::string exact(double v) {
 /// One CSV row by column name.
 class Row {
 public:
-    Row(const std::vector<std::string>& header, const std::vector<std::string>& cells, std::size_t line)
-        : m_header(header), m_cells(cells), m_place("line " + std::to_string(line)) {}
+    Row(const std::vector<std::string>& header, const std::vector<std::string>& cells, std::size_t line,
+        bool decimalComma)
+        : m_header(header), m_cells(cells), m_place("line " + std::to_string(line)), m_decimalComma(decimalComma) {}
 
     std::string text(const std::string& column) const {
         const auto i = static_cast<std::size_t>(std::find(m_header.begin(), m_header.end(), column) - m_header.begin());
@@ -42,11 +45,15 @@ public:
     double number(const std::string& column, double fallback) {
         const std::string t = text(column);
         if (t.empty()) return fallback;
-        double v = 0;
-        const auto [end, error] = std::from_chars(t.data(), t.data() + t.size(), v);
-        if (error != std::errc() || end != t.data() + t.size())
-            fail(column + " \"" + t.substr(0, 30) + "\"", "is not a number");
-        return v;
+        const auto v = parseNumber(t, m_decimalComma);
+        if (!v) fail(column + " \"" + t.substr(0, 30) + "\"", "is not a number");
+        return v.value_or(fallback);
+    }
+    int whole(const std::string& column, int fallback) {
+        const double v = number(column, fallback);
+        if (v == std::floor(v) && std::abs(v) <= 1000) return static_cast<int>(v);
+        fail(column + " \"" + text(column).substr(0, 30) + "\"", "must be a whole number up to 1000");
+        return fallback;
     }
     void fail(const std::string& value, const std::string& rule) {
         if (!fault) fault = Fault{m_place, value, rule};
@@ -58,6 +65,7 @@ private:
     const std::vector<std::string>& m_header;
     const std::vector<std::string>& m_cells;
     std::string m_place;
+    bool m_decimalComma;
 };
 
 } // namespace
@@ -129,8 +137,9 @@ void setDiameters(WireTests& tests, const std::vector<choice::Spool>& spools) {
 }
 
 Result<WireTests> parseWireTestsCsv(const std::string& text, const std::vector<choice::Spool>& spools) {
-    const auto rows = parseCsv(text);
-    if (!rows) return rows.fault();
+    const auto table = parseCsvTable(text);
+    if (!table) return table.fault();
+    const auto* rows = &table->rows;
     if (rows->empty()) return Fault{"line 1", "", "must name the columns"};
     const auto& header = rows->front();
     for (const char* needed : {"kind", "spool"})
@@ -138,12 +147,12 @@ Result<WireTests> parseWireTestsCsv(const std::string& text, const std::vector<c
             return Fault{"line 1", "", "must name the column " + std::string(needed)};
     WireTests all;
     for (std::size_t i = 1; i < rows->size(); ++i) {
-        Row r(header, (*rows)[i], i + 1);
+        Row r(header, (*rows)[i], table->lines[i], table->decimalComma);
         const auto spool =
             std::find_if(spools.begin(), spools.end(), [&](const auto& s) { return s.id == r.text("spool"); });
         if (spool == spools.end())
             return Fault{r.place(), "spool \"" + r.text("spool").substr(0, 70) + "\"", "is not in stock"};
-        const wire::Bundle bundle{static_cast<int>(r.number("strands", 1)), spool->diameter_mm, r.number("lay_mm", 0)};
+        const wire::Bundle bundle{r.whole("strands", 1), spool->diameter_mm, r.number("lay_mm", 0)};
         const double gap = r.number("gap_mm", 14), angle = snapAngle(degToRad(r.number("angle_deg", 0)));
         std::optional<Fault> broken;
         if (r.text("kind") == "bend") {

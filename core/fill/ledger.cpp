@@ -2,7 +2,6 @@
 #include "base/text.h"
 #include "fill/bake_memo.h"
 #include <algorithm>
-#include <charconv>
 #include <cmath>
 
 namespace enkinet::fill {
@@ -52,15 +51,6 @@ void fillLedger(BakePlan& plan, const std::vector<Part>& parts, const Shelf& she
         e.limit_min = shelf.clays.at(parts[i].layers.clay).mostHeat_min;
         plan.ledger.push_back(e);
     }
-}
-
-std::optional<double> number(const std::string& text) {
-    double v = 0;
-    const auto from = text.find_first_not_of(" \t\"");
-    if (from == std::string::npos) return {};
-    const auto [end, error] = std::from_chars(text.data() + from, text.data() + text.size(), v);
-    if (error != std::errc{} || !std::isfinite(v)) return {};
-    return v;
 }
 
 } // namespace
@@ -207,33 +197,21 @@ BakePlan calcBakePlan(const Puppet& puppet, const Skeleton& s, const std::vector
     return plan;
 }
 
-Result<OvenLog> parseOvenLog(const std::string& csv, double set_C) {
+std::optional<Fault> checkReading(const std::vector<std::pair<double, double>>& readings, const std::string& line) {
     const std::string place = "oven log";
-    std::vector<std::pair<double, double>> readings;
-    std::size_t line = 0;
-    for (std::size_t at = 0; at < csv.size();) {
-        const std::size_t end = std::min(csv.find('\n', at), csv.size());
-        const std::string row = csv.substr(at, end - at);
-        at = end + 1;
-        ++line;
-        if (row.find_first_not_of(" \r\t") == std::string::npos) continue;
-        const std::size_t comma = row.find_first_of(",;");
-        const auto t = number(row.substr(0, comma)),
-                   C = comma == std::string::npos ? std::nullopt : number(row.substr(comma + 1));
-        if (!t || !C) {
-            if (line == 1) continue; // the head line
-            return Fault{place, "line " + std::to_string(line), "must be minutes and degrees C"};
-        }
-        if (!readings.empty() && *t < readings.back().first)
-            return Fault{place, "line " + std::to_string(line), "runs back in time"};
-        if (*C < -50 || *C > 400)
-            return Fault{place, "line " + std::to_string(line) + ": " + plain(*C) + " C",
-                         "must lie between -50 and 400 C"};
-        if (readings.size() >= 100000) return Fault{place, "more than 100000 readings", "are too many"};
-        readings.emplace_back(*t, *C);
-    }
+    const auto& [t, C] = readings.back();
+    if (readings.size() > 1 && t < readings[readings.size() - 2].first) return Fault{place, line, "runs back in time"};
+    if (C < -50 || C > 400) return Fault{place, line + ": " + plain(C) + " C", "must lie between -50 and 400 C"};
+    if (readings.size() > 100000) return Fault{place, "more than 100000 readings", "are too many"};
+    return {};
+}
+
+Result<OvenLog> calcOvenLog(const std::vector<std::pair<double, double>>& readings, double set_C) {
+    const std::string place = "oven log";
     if (readings.size() < 10)
         return Fault{place, std::to_string(readings.size()) + " readings", "are too few: at least ten are needed"};
+    if (!(readings.back().first > readings.front().first))
+        return Fault{place, "all readings at " + plain(readings.front().first) + " min", "must run on in time"};
     OvenLog log;
     log.readings = static_cast<int>(readings.size());
     const double half = (readings.front().first + readings.back().first) / 2;
@@ -243,6 +221,10 @@ Result<OvenLog> parseOvenLog(const std::string& csv, double set_C) {
         if (t >= half) sum += C, low = std::min(low, C), high = std::max(high, C), ++n;
     log.offset_C = sum / n - set_C;
     log.swing_C = (high - low) / 2;
+    // An oven so far off is broken, or the log is of something else: no dial is made from it.
+    if (!(std::abs(log.offset_C) <= kMostOffset_C))
+        return Fault{place, "settles " + plain(log.offset_C, 3) + " C from " + plain(set_C) + " C",
+                     "is more than " + plain(kMostOffset_C) + " C off: is this the log of that set point, in degrees C?"};
     log.settled_min = readings.back().first;
     for (const auto& [t, C] : readings)
         if (std::abs(C - sum / n) <= log.swing_C + 1e-9) {
@@ -257,6 +239,10 @@ Result<double> findDial(const OvenLog& log, const ClayCard& clay) {
         return Fault{"oven", "peaks of " + plain(clay.set_C + log.swing_C, 4) + " C",
                      "would scorch " + clay.name + " at " + plain(clay.scorch_C) +
                          " C: bake under a hood of foil, or lower"};
+    if (const double dial = clay.set_C - log.offset_C; dial > clay.scorch_C)
+        return Fault{"oven", "dial " + plain(dial, 4) + " C",
+                     "is above the " + plain(clay.scorch_C) + " C at which " + clay.name +
+                         " scorches: an oven so far off is not to be trusted with it"};
     return clay.set_C - log.offset_C;
 }
 

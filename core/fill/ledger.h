@@ -47,9 +47,13 @@ BakePlan calcOneBake(const std::vector<Part>& parts, const Shelf& shelf);
 BakePlan calcStagedBakes(const body::Puppet& puppet, const body::Skeleton& skeleton, const std::vector<Part>& parts,
                          const Shelf& shelf);
 
-/// A log as CSV, two columns with a head line: minutes and degrees C, ascending. Readings of the last half of the time
-/// count as settled. Faults: fewer than ten readings, no number, times that run back, readings beyond -50..400.
-Result<OvenLog> parseOvenLog(const std::string& csv, double set_C);
+inline constexpr double kMostOffset_C = 40; ///< beyond it a log is not believed
+
+/// The last of some readings, minutes and degrees C, held against those before it; line says where it stood.
+std::optional<Fault> checkReading(const std::vector<std::pair<double, double>>& readings, const std::string& line);
+/// What readings say of an oven dialled to set_C; those of the last half of the time count as settled. Faults: fewer
+/// than ten, all at one time, an offset beyond 40 °C.
+Result<OvenLog> calcOvenLog(const std::vector<std::pair<double, double>>& readings, double set_C);
 /// The set point to dial so that the oven's mean is the wished one; refused when its peaks would scorch the clay.
 Result<double> findDial(const OvenLog& log, const ClayCard& clay);
 

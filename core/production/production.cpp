@@ -181,6 +181,19 @@ Result<Production> makeProduction(Production p, const Cards& shipped) {
     return p;
 }
 
+std::optional<Fault> checkPicture(const Production& p, std::size_t bytes) {
+    const auto mb = [](std::size_t n) { return plain(std::ceil(static_cast<double>(n) / (1 << 20))) + " MB"; };
+    if (bytes > kMostPictureBytes)
+        return Fault{"picture", mb(bytes), "is more than the " + mb(kMostPictureBytes) + " that one may have"};
+    std::size_t total = bytes;
+    for (const auto& [name, held] : p.pictures)
+        total += held.get().size();
+    if (total > kMostPicturesBytes)
+        return Fault{"pictures", mb(total) + " together",
+                     "are more than the " + mb(kMostPicturesBytes) + " that a file may hold: take one off first"};
+    return {};
+}
+
 const std::string* findPicture(const Production& p, const std::string& file) {
     const auto it = p.pictures.find(file);
     return it == p.pictures.end() ? nullptr : &it->second.get();

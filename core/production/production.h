@@ -58,6 +58,11 @@ fill::Shelf makeShelf(const Cards& cards, const fill::Shop& shop = {});
 /// The production when it is sound and everything that it names is known; else the first rule broken, with its place.
 Result<Production> makeProduction(Production production, const Cards& shipped);
 
+/// What a file may hold: checked before anything is kept, and before anything is saved.
+inline constexpr std::size_t kMostPictureBytes = 64u << 20, kMostPicturesBytes = 256u << 20;
+/// A picture more, if it fits beside those that are there.
+std::optional<Fault> checkPicture(const Production& production, std::size_t bytes);
+
 /// Bytes of a picture of a puppet; null where the production does not hold it.
 const std::string* findPicture(const Production& production, const std::string& file);
 

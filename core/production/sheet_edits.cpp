@@ -365,6 +365,7 @@ Edits::Changed Edits::removePose(const std::string& name) const {
 }
 
 Edits::Changed Edits::addPicture(Picture picture, const std::string& bytes) const {
+    if (auto fault = checkPicture(m_production, bytes.size())) return *fault;
     auto r = puppetEdit([&](Puppet& p) -> std::optional<Fault> {
         const std::string wanted = picture.file;
         const auto dot = wanted.rfind('.');

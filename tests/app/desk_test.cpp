@@ -95,7 +95,7 @@ TEST_CASE("The reason for a lay is said as it is") {
     CHECK(Say::whyLay({2, 1.5, 7}, 14).contains("2 whole turn"));
     CHECK(Say::whyLay({2, 1.5, 20}, 14).contains("never longer"));
     CHECK(Say::whyLay({2, 1.5, 60}, 14).contains("nobody knows"));
-    CHECK(Say::whyLay({2, 1.5, 10}, 14).contains("1.4 turns"));
+    CHECK(Say::whyLay({2, 1.5, 10}, 14).contains("1.40 turns"));
     for (double lay : {7.0, 10.0, 14.0, 20.0})
         CHECK(Say::whyLay({2, 1.5, lay}, 14).contains("15 %"));
 }
@@ -281,7 +281,7 @@ TEST_CASE("The rule counts open points in words and numbers, and the plan's step
         const auto* d = desk.window.rule().division(static_cast<Station>(i));
         if (counts[static_cast<std::size_t>(i)] > 0) {
             CHECK(d->accessibleName().contains(QString::number(counts[static_cast<std::size_t>(i)])));
-            CHECK(d->toolTip().count('\n') + 1 == counts[static_cast<std::size_t>(i)]);
+            CHECK(d->toolTip().count("<br>") + 1 == counts[static_cast<std::size_t>(i)]);
         }
     }
     desk.station(Station::plan);

@@ -347,13 +347,12 @@ TEST_CASE("Recovery brings the pictures back too, and copies of a document share
     const auto before = desk.document().value();
     desk.type("height", "230");
     CHECK(&before->pictures.begin()->second.get() == &desk.document().production().pictures.begin()->second.get());
-    REQUIRE(QTest::qWaitFor([] { return QFileInfo::exists(app::Document::recoveryPath()); }, 3000));
+    REQUIRE(QTest::qWaitFor([&] { return desk.document().session().info().work; }, 3000));
     QTest::qWait(900);
     app::Document next;
-    REQUIRE(next.openRecovery(app::Document::recoveryPath()).isEmpty());
+    REQUIRE(next.openRecovery(desk.document().session().info()).isEmpty());
     CHECK(next.production() == desk.document().production());
-    next.setRecovery(true);
-    next.dropRecovery();
+    desk.document().dropRecovery();
 }
 
 TEST_CASE("Widths are smoothed without moving the ends, in one step") {

@@ -49,8 +49,9 @@ TEST_CASE("Killed at fifty random moments, the file opens and at most the last s
         INFO("round " << round << ", seed 61");
         REQUIRE(saved);
         height = saved->production.puppets[0].height_mm;
-        const QString recovery = dir.filePath("data/enkinet/enkinet/recovery.enkinet");
-        if (QFileInfo::exists(recovery)) {
+        const QDir kept_(dir.filePath("data/enkinet/enkinet/recovery"));
+        for (const QString& name : kept_.entryList({"work-*.enkinet"}, QDir::Files)) {
+            const QString recovery = kept_.filePath(name);
             const auto kept = files::loadProduction(recovery.toStdString(), shippedCards());
             REQUIRE(kept);
             height = std::max(height, kept->production.puppets[0].height_mm);

@@ -130,20 +130,25 @@ TEST_CASE("A refused edit leaves the field at the old value and names the rule")
 }
 
 TEST_CASE("Edits reach the recovery file, and the next start goes on from there") {
-    QTemporaryDir dir;
+    app::SessionInfo left;
     {
         Desk desk;
         desk.document().setRecovery(true);
         desk.type("height", "210");
-        REQUIRE(QTest::qWaitFor([] { return QFileInfo::exists(app::Document::recoveryPath()); }, 3000));
+        REQUIRE(QTest::qWaitFor([&] { return desk.document().session().info().work; }, 3000));
+        left = desk.document().session().info();
     } // gone without closing
+    CHECK(QFileInfo::exists(left.workFile()));
     app::Document next;
-    REQUIRE(next.openRecovery(app::Document::recoveryPath()).isEmpty());
+    next.setRecovery(true);
+    REQUIRE(next.openRecovery(left).isEmpty());
     CHECK(next.puppet().height_mm == 210);
     CHECK(next.isChanged());
-    next.setRecovery(true);
+    // Kept by the new session, the old record is gone.
+    CHECK_FALSE(QFileInfo::exists(left.workFile()));
+    CHECK(QFileInfo::exists(next.session().info().workFile()));
     next.dropRecovery();
-    CHECK_FALSE(QFileInfo::exists(app::Document::recoveryPath()));
+    CHECK_FALSE(QFileInfo::exists(next.session().info().workFile()));
 }
 
 TEST_CASE("Every control that takes the keyboard has a name that can be read aloud") {

@@ -47,11 +47,11 @@ TEST_CASE("Diameters are read as people write them; a gauge without its system i
 
 TEST_CASE("What is written as CSV is read back cell by cell", "[base]") {
     const std::vector<std::string> cells{"plain", "with, comma", "with \"quote\"", "two\nlines", ""};
-    const auto rows = files::parseCsv(files::csvLine(cells) + files::csvLine({"a", "b"}));
+    const auto rows = files::parseCsvTable(files::csvLine(cells) + files::csvLine({"a", "b"}));
     REQUIRE(rows);
-    REQUIRE(rows->size() == 2);
-    CHECK((*rows)[0] == cells);
-    CHECK_FALSE(files::parseCsv("\"never closed"));
-    CHECK(files::parseCsv("a,b\nc,d")->size() == 2);
-    CHECK(files::parseCsv("")->empty());
+    REQUIRE(rows->rows.size() == 2);
+    CHECK(rows->rows[0] == cells);
+    CHECK_FALSE(files::parseCsvTable("\"never closed"));
+    CHECK(files::parseCsvTable("a,b\nc,d")->rows.size() == 2);
+    CHECK(files::parseCsvTable("")->rows.empty());
 }

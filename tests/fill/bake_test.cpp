@@ -1,3 +1,4 @@
+#include "files/oven_log_file.h"
 #include "fill/ledger.h"
 #include "support/near.h"
 #include <fmt/format.h>
@@ -214,7 +215,7 @@ TEST_CASE("A probe's log gives the oven's offset and swing, and the dial makes u
     std::string csv = "minutes,degrees C\n";
     for (int i = 0; i <= 120; ++i)
         csv += fmt::format("{},{}\n", i * 0.5, 136 + 5 * std::sin(i * 0.7) - 116 * std::exp(-i / 10.0));
-    const auto log = parseOvenLog(csv, 130);
+    const auto log = files::parseOvenLog(csv, 130);
     REQUIRE(log);
     CHECK(log->offset_C == Approx(6).margin(0.4));
     CHECK(log->swing_C == Approx(5).margin(0.3));
@@ -223,8 +224,8 @@ TEST_CASE("A probe's log gives the oven's offset and swing, and the dial makes u
     OvenLog wild = *log;
     wild.swing_C = 25;
     CHECK(findDial(wild, clay).fault().sentence().find("scorch") != std::string::npos);
-    CHECK_FALSE(parseOvenLog("minutes,C\n1,20\n", 130));
-    CHECK(parseOvenLog(csv + "70,hot\n", 130).fault().sentence().find("line 123") != std::string::npos);
-    CHECK_FALSE(parseOvenLog(csv + "3,130\n", 130));
-    CHECK_FALSE(parseOvenLog(csv + "80,4000\n", 130));
+    CHECK_FALSE(files::parseOvenLog("minutes,C\n1,20\n", 130));
+    CHECK(files::parseOvenLog(csv + "70,hot\n", 130).fault().sentence().find("line 123") != std::string::npos);
+    CHECK_FALSE(files::parseOvenLog(csv + "3,130\n", 130));
+    CHECK_FALSE(files::parseOvenLog(csv + "80,4000\n", 130));
 }

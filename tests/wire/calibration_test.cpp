@@ -153,7 +153,7 @@ TEST_CASE("Bad tests are refused with their line, in CSV and by edit", "[wire]")
         {head + "bend,alu-1.5,1,0,0,40,50,,,\n", "gap 0 mm"},
         {head + "bend,alu-1.5,1,0,14,40,many,,,\n", "is not a number"},
         {head + "bend,alu-1.5,2,1,14,40,50,,,\n", "lay 1 mm"},
-        {head + "hang,alu-1.5,1,0,14,40,,60,nan,with\n", "weight nan"},
+        {head + "hang,alu-1.5,1,0,14,40,,60,nan,with\n", "weight_g \"nan\" is not a number"},
         {head + "hang,alu-1.5,1,0,14,40,,60,100,sideways\n", "sideways"},
         {head + "hang,alu-1.5,1,0,14,0,,60,100,with\n", "last bend 0"},
         {head + "twist,alu-1.5,1,0,14,0,,60,100,with\n", "must be bend or hang"}};

@@ -124,7 +124,7 @@ PicturesLeaf::PicturesLeaf(Document& document, QWidget* parent) : QWidget(parent
 /// A picture that the production names but does not hold is null.
 QImage PicturesLeaf::imageOf(const body::Picture& p) const {
     const std::string* bytes = production::findPicture(m_document.production(), p.file);
-    return bytes ? decodePicture(*bytes, nullptr) : QImage();
+    return bytes ? PictureShelf::shared().find(p.file, *bytes) : QImage();
 }
 
 int PicturesLeaf::current() const {

@@ -4,6 +4,7 @@
 #include "desk/look.h"
 #include "desk/say.h"
 #include "files/container.h"
+#include "files/oven_log_file.h"
 #include "stations/page.h"
 #include "stations/skin/bake_plot.h"
 #include <QFileDialog>
@@ -441,7 +442,7 @@ void OvenLeaf::readLog() {
     const auto& bakes = m_document.report().bakePlan.bakes;
     const double set = bakes.empty() ? 130 : bakes.front().set_C;
     const auto text = files::readFile(path.toStdString());
-    const auto log = text ? fill::parseOvenLog(*text, set) : Result<fill::OvenLog>(text.fault());
+    const auto log = text ? files::parseOvenLog(*text, set) : Result<fill::OvenLog>(text.fault());
     if (!log) {
         Q_EMIT m_document.refused(QString::fromStdString(log.fault().sentence()));
         return;

@@ -30,6 +30,7 @@ LensLeaf::LensLeaf(Document& document, QWidget* parent) : QWidget(parent), m_doc
     m_gapView = new BentGap;
     v->addWidget(m_gapView);
     m_numbers = makeText();
+    m_numbers->setTextFormat(Qt::RichText);
     m_numbers->setObjectName("lensNumbers");
     m_numbers->setTextFormat(Qt::RichText);
     v->addWidget(m_numbers);

@@ -1,4 +1,5 @@
 #include "stations/wire/spot_field.h"
+#include "desk/fields.h"
 #include "desk/look.h"
 #include "desk/say.h"
 #include "sheet/elevation.h"
@@ -149,7 +150,7 @@ void SpotField::keyPressEvent(QKeyEvent* e) {
     for (const Spot& s : m_spots)
         if (s.candidate == m_focus) {
             setAccessibleDescription(s.text);
-            QToolTip::showText(mapToGlobal(s.at.toPoint()), s.text, this);
+            QToolTip::showText(mapToGlobal(s.at.toPoint()), plainTip(s.text), this);
         }
     update();
 }
@@ -158,7 +159,7 @@ bool SpotField::event(QEvent* event) {
     if (event->type() == QEvent::ToolTip) {
         const auto* help = static_cast<QHelpEvent*>(event);
         const Spot* s = spotAt(help->pos());
-        QToolTip::showText(help->globalPos(), s ? s->text : QString(), this);
+        QToolTip::showText(help->globalPos(), s ? plainTip(s->text) : QString(), this);
         return true;
     }
     return QWidget::event(event);

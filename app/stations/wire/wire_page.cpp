@@ -77,6 +77,7 @@ WirePage::WirePage(Document& d) : Page(d, production::Station::wire) {
     m_title = makeTitle();
     m_where = makeText(true);
     m_verdict = makeText();
+    m_verdict->setTextFormat(Qt::RichText);
     m_verdict->setObjectName("verdict");
     m_verdict->setTextFormat(Qt::RichText);
     m_windowText = makeText(true);
@@ -304,8 +305,8 @@ void WirePage::show(const production::Report& r) {
     const auto line = [&](choice::State what, const QString& text) {
         const bool bad = v.faults[static_cast<std::size_t>(what)];
         lines << (bad ? tr("<b style='color:%1'>%2</b>: %3")
-                            .arg(stateColour(static_cast<int>(what)).name(), Say::state(what), text)
-                      : text);
+                            .arg(stateColour(static_cast<int>(what)).name(), Say::state(what), text.toHtmlEscaped())
+                      : text.toHtmlEscaped());
     };
     using choice::State;
     const State first = v.state();

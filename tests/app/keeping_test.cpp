@@ -1,0 +1,380 @@
+// What a builder has done is not lost: typed numbers, undo, saving, recovery, two windows on one file.
+#include "sheet/picture_shelf.h"
+#include "support/driven.h"
+#include <QBuffer>
+#include <QFile>
+#include <QFileInfo>
+#include <QImage>
+#include <QLabel>
+#include <QMessageBox>
+#include <QProcess>
+#include <QTemporaryDir>
+#include <QTimer>
+
+using namespace enkinet;
+using namespace enkinet::test;
+using production::Station;
+
+namespace {
+
+/// Presses a button of the next dialog that opens, by its text; "" closes it by Escape.
+void answer(const QString& text, const std::function<void()>& then = {}) {
+    QTimer::singleShot(0, qApp, [text, then] {
+        QWidget* dialog = nullptr;
+        for (int i = 0; i < 100 && !dialog; ++i) {
+            QApplication::processEvents();
+            dialog = QApplication::activeModalWidget();
+        }
+        REQUIRE(dialog);
+        if (then) then();
+        if (text.isEmpty()) {
+            QTest::keyClick(dialog, Qt::Key_Escape);
+            return;
+        }
+        for (auto* b : dialog->findChildren<QAbstractButton*>())
+            if (b->text().remove('&') == text) {
+                b->click();
+                return;
+            }
+        FAIL("no button " << text.toStdString());
+    });
+}
+
+QString demoCopy(const QTemporaryDir& dir, const char* name = "work.enkinet") {
+    const QString path = dir.filePath(name);
+    REQUIRE(files::saveProduction(path.toStdString(), demo()));
+    return path;
+}
+
+} // namespace
+
+TEST_CASE("Either decimal sign is taken in either locale, and none is dropped") {
+    const QLocale before;
+    for (const QLocale::Language language : {QLocale::C, QLocale::German}) {
+        QLocale::setDefault(QLocale(language));
+        Desk desk;
+        desk.station(Station::wire);
+        desk.clickJoint("left knee");
+        const auto gap = [&] { return desk.report().choice.limbs[2].demands[1].gap_mm; };
+        // 22.5 became 225 with a decimal comma, 21,5 became 215 without.
+        desk.type("gap", "12.5");
+        CHECK(gap() == 12.5);
+        desk.type("gap", "11,5");
+        CHECK(gap() == 11.5);
+        desk.type("gap", "1.1,5"); // the second sign is not taken
+        CHECK(gap() == 1.15 + 0.0 * gap());
+    }
+    QLocale::setDefault(before);
+}
+
+TEST_CASE("Undo answers while a number field has the focus, and takes half a number back first") {
+    Desk desk;
+    auto* height = desk.find<QAbstractSpinBox>("height");
+    desk.type("height", "210");
+    REQUIRE(desk.document().puppet().height_mm == 210);
+    height->setFocus();
+    QTest::keyClick(height, Qt::Key_Z, Qt::ControlModifier);
+    Desk::settle();
+    CHECK(desk.document().puppet().height_mm == 240);
+    QTest::keyClick(height, Qt::Key_Z, Qt::ControlModifier | Qt::ShiftModifier);
+    Desk::settle();
+    CHECK(desk.document().puppet().height_mm == 210);
+    height->selectAll();
+    QTest::keyClicks(height, "19");
+    QTest::keyClick(height, Qt::Key_Z, Qt::ControlModifier);
+    Desk::settle();
+    CHECK(desk.document().puppet().height_mm == 210);
+    CHECK(height->text().startsWith("210"));
+}
+
+TEST_CASE("A thousand steps are undone by keys, to the bit, and done again") {
+    Desk desk;
+    // One joint and no more, so that a thousand reports are quick.
+    production::Production small = demo();
+    small.puppets.resize(1);
+    small.puppets[0].limbs.resize(1), small.puppets[0].masses.clear(), small.puppets[0].poses.clear();
+    small.puppets[0].board = {};
+    QTemporaryDir dir;
+    const QString path = dir.filePath("small.enkinet");
+    REQUIRE(files::saveProduction(path.toStdString(), small));
+    REQUIRE(desk.window.openFile(path));
+    const auto first = desk.document().value();
+    const int steps = qEnvironmentVariableIsSet("ENKINET_LONG") ? 10000 : 1000;
+    for (int i = 1; i <= steps; ++i)
+        REQUIRE(desk.document().change(QString("note %1").arg(i), [&](const production::Edits& e) {
+            return e.setName("Tansy " + std::to_string(i));
+        }));
+    const auto last = desk.document().value();
+    for (int i = 0; i < steps; ++i)
+        QTest::keyClick(&desk.window, Qt::Key_Z, Qt::ControlModifier);
+    CHECK(desk.document().production() == *first);
+    CHECK_FALSE(desk.document().isChanged());
+    for (int i = 0; i < steps; ++i)
+        QTest::keyClick(&desk.window, Qt::Key_Z, Qt::ControlModifier | Qt::ShiftModifier);
+    CHECK(desk.document().production() == *last);
+}
+
+TEST_CASE("Nothing is written into the builder's file without a save, and a typed number counts when it comes") {
+    QTemporaryDir dir;
+    const QString path = demoCopy(dir);
+    QFile file(path);
+    REQUIRE(file.open(QIODevice::ReadOnly));
+    const QByteArray before = file.readAll();
+    file.close();
+    Desk desk(false);
+    REQUIRE(desk.window.openFile(path));
+    Desk::settle();
+    desk.type("height", "210");
+    QTest::qWait(1800); // it was written after a second and a half
+    REQUIRE(file.open(QIODevice::ReadOnly));
+    CHECK(file.readAll() == before);
+    file.close();
+    // Typed and not entered, then saved by its key.
+    auto* height = desk.find<QAbstractSpinBox>("height");
+    height->setFocus();
+    height->selectAll();
+    QTest::keyClicks(height, "222");
+    QTest::keyClick(&desk.window, Qt::Key_S, Qt::ControlModifier);
+    Desk::settle();
+    CHECK_FALSE(desk.document().isChanged());
+    const auto saved = files::loadProduction(path.toStdString(), shippedCards());
+    REQUIRE(saved);
+    CHECK(saved->production.puppets[0].height_mm == 222);
+    // What stood there before this session is kept beside it, once.
+    const QString former = app::Document::formerPath(path);
+    REQUIRE(QFileInfo::exists(former));
+    CHECK(files::loadProduction(former.toStdString(), shippedCards())->production.puppets[0].height_mm == 240);
+    desk.type("height", "230");
+    CHECK(desk.document().save().isEmpty());
+    CHECK(files::loadProduction(former.toStdString(), shippedCards())->production.puppets[0].height_mm == 240);
+    // Left with a number half entered.
+    height->setFocus();
+    height->selectAll();
+    QTest::keyClicks(height, "199");
+    answer("Save");
+    CHECK(desk.window.close());
+    CHECK(files::loadProduction(path.toStdString(), shippedCards())->production.puppets[0].height_mm == 199);
+}
+
+TEST_CASE("Two windows on one file: it is said, and what the other wrote is not written over unasked") {
+    QTemporaryDir dir;
+    const QString path = demoCopy(dir);
+    Desk one(false), two(false);
+    one.document().setRecovery(true), two.document().setRecovery(true);
+    REQUIRE(one.window.openFile(path));
+    CHECK(one.document().notice().isEmpty());
+    REQUIRE(two.window.openFile(path));
+    CHECK(two.document().notice().contains("another window"));
+    one.type("height", "210");
+    CHECK(one.document().save().isEmpty());
+    two.type("height", "220");
+    CHECK(two.document().isChangedOutside());
+    CHECK(two.document().save().contains("outside"));
+    CHECK(files::loadProduction(path.toStdString(), shippedCards())->production.puppets[0].height_mm == 210);
+    CHECK(two.document().compareWithFile().join("; ").contains("Tansy differs"));
+    // Both are kept.
+    answer("Keep both");
+    QTest::keyClick(&two.window, Qt::Key_S, Qt::ControlModifier);
+    Desk::settle();
+    CHECK(QFileInfo(two.document().path()).fileName() == "work (2).enkinet");
+    CHECK(files::loadProduction(path.toStdString(), shippedCards())->production.puppets[0].height_mm == 210);
+    CHECK(files::loadProduction(two.document().path().toStdString(), shippedCards())->production.puppets[0].height_mm ==
+          220);
+    // Each has a record of its own: one that is dropped leaves the other's.
+    one.type("height", "211"), two.type("height", "221");
+    REQUIRE(QTest::qWaitFor(
+        [&] { return one.document().session().info().work && two.document().session().info().work; }, 3000));
+    CHECK(one.document().session().info().workFile() != two.document().session().info().workFile());
+    two.document().dropRecovery();
+    CHECK(QFileInfo::exists(one.document().session().info().workFile()));
+    one.document().dropRecovery();
+}
+
+TEST_CASE("A save that fails stays said until one succeeds, and leaving offers to try again, elsewhere, or throw away") {
+    QTemporaryDir dir;
+    const QString folder = dir.filePath("gone");
+    REQUIRE(QDir().mkpath(folder));
+    const QString path = folder + "/work.enkinet";
+    REQUIRE(files::saveProduction(path.toStdString(), demo()));
+    Desk desk(false);
+    REQUIRE(desk.window.openFile(path));
+    desk.type("height", "210");
+    // The folder is gone, so nothing can be written.
+    REQUIRE(QDir(folder).removeRecursively());
+    answer("Write over it");
+    QTest::keyClick(&desk.window, Qt::Key_S, Qt::ControlModifier);
+    Desk::settle();
+    CHECK(desk.window.message().contains("Not saved"));
+    desk.clickJoint("left knee"); // other doings do not wipe it away
+    CHECK(desk.window.message().contains("Not saved"));
+    CHECK(desk.document().isChanged());
+    // Leaving: gone back, and nothing is lost.
+    answer("");
+    CHECK_FALSE(desk.window.close());
+    CHECK(desk.document().puppet().height_mm == 210);
+    // Saved elsewhere it is said no more.
+    CHECK(desk.document().saveAs(dir.filePath("elsewhere.enkinet")).isEmpty());
+    QApplication::setActiveWindow(&desk.window); // no window manager gives it back after a dialog
+    QTest::keyClick(&desk.window, Qt::Key_S, Qt::ControlModifier);
+    Desk::settle();
+    CHECK_FALSE(desk.window.message().contains("Not saved"));
+}
+
+TEST_CASE("Work that was recovered knows its file again, and putting the offer aside keeps it") {
+    QTemporaryDir dir;
+    const QString path = demoCopy(dir);
+    app::SessionInfo left;
+    {
+        app::Document gone;
+        gone.setRecovery(true);
+        REQUIRE(gone.open(path).isEmpty());
+        REQUIRE(gone.change("h", [](const production::Edits& e) { return e.setHeight(205); }));
+        REQUIRE(QTest::qWaitFor([&] { return gone.session().info().work; }, 3000));
+        left = gone.session().info();
+    }
+    CHECK(left.path == path);
+    app::Document next;
+    next.setRecovery(true);
+    REQUIRE(next.openRecovery(left).isEmpty());
+    CHECK(next.path() == path);
+    CHECK(next.isChanged());
+    CHECK(next.save().isEmpty());
+    CHECK(files::loadProduction(path.toStdString(), shippedCards())->production.puppets[0].height_mm == 205);
+
+    // A session of a process that is gone: Escape keeps it, it was deleted.
+    QFile record(app::Session::folder() + "/work-00000000test.json");
+    REQUIRE(record.open(QIODevice::WriteOnly));
+    record.write(R"({"process": 1, "process_since": "never", "path": "", "title": "Lost", "at": "2026-01-01T00:00:00", "work": true})");
+    record.close();
+    REQUIRE(files::saveProduction((app::Session::folder() + "/work-00000000test.enkinet").toStdString(), demo()));
+    const auto offered = [] {
+        for (const app::SessionInfo& s : app::Session::leftBehind())
+            if (s.title == "Lost") return true;
+        return false;
+    };
+    CHECK(offered());
+    Desk desk(false);
+    answer("");
+    desk.window.offerRecovery();
+    CHECK(offered());
+    answer("Throw it away", [] {
+        auto* list = QApplication::activeModalWidget()->findChild<QListWidget*>();
+        for (int i = 0; i < list->count(); ++i)
+            if (list->item(i)->text().contains("Lost")) list->setCurrentRow(i);
+    });
+    desk.window.offerRecovery();
+    CHECK_FALSE(offered());
+}
+
+TEST_CASE("A place where no recovery can be kept is said once") {
+    QTemporaryDir dir;
+    app::Document d;
+    REQUIRE(d.openCopy(QString::fromStdString(kDemo)).isEmpty());
+    int said = 0;
+    QObject::connect(&d, &app::Document::refused, [&](const QString& s) { said += s.contains("recovery"); });
+    d.setRecovery(true);
+    // A folder stands where the work should be written.
+    REQUIRE(QDir().mkpath(d.session().info().workFile() + "/x"));
+    for (int i = 0; i < 3; ++i) {
+        REQUIRE(d.change("h", [&](const production::Edits& e) { return e.setHeight(200 + i); }));
+        QTest::qWait(400);
+    }
+    CHECK(said == 1);
+    QDir(d.session().info().workFile()).removeRecursively();
+}
+
+TEST_CASE("A later version's file says at once that it is open to look at only") {
+    QTemporaryDir dir;
+    std::string text = files::writeProduction(demo());
+    text.replace(text.find("\"version\": 1"), 12, "\"version\": 9");
+    const QString path = dir.filePath("later.json");
+    REQUIRE(files::writeFileSafely(path.toStdString(), text));
+    Desk desk(false);
+    REQUIRE(desk.window.openFile(path));
+    CHECK(desk.window.message().contains("later version"));
+}
+
+TEST_CASE("A drawing brings in nothing from outside, by whatever spelling, and does not copy itself for ever") {
+    QString why;
+    const auto take = [&](const QString& inside) {
+        why.clear();
+        return app::decodePicture(("<svg xmlns='http://www.w3.org/2000/svg' xmlns:xlink='http://www.w3.org/1999/xlink' "
+                                   "width='40' height='40'>" +
+                                   inside + "</svg>")
+                                      .toStdString(),
+                                  &why);
+    };
+    CHECK_FALSE(take("<rect id='r' width='9' height='9'/><use xlink:href='#r' x='9'/>").isNull());
+    for (const char* outside :
+         {"<image xlink:href='/etc/hostname' width='9' height='9'/>", "<image href='../picture.png' width='9' height='9'/>",
+          "<image xlink:href='&#102;ile:///etc/hostname' width='9' height='9'/>", "<use href='other.svg#r'/>",
+          "<rect style='fill:url(other.svg#g)' width='9' height='9'/>", "<style>@import 'x.css';</style>",
+          "<rect fill='URL( \"http://x/\" )' width='9' height='9'/>"}) {
+        INFO(outside);
+        CHECK(take(outside).isNull());
+        CHECK(why.contains("outside"));
+    }
+    QString bomb = "<g id='a0'><rect width='1' height='1'/></g>";
+    for (int i = 1; i < 30; ++i)
+        bomb += QString("<g id='a%1'><use xlink:href='#a%2'/><use xlink:href='#a%2'/></g>").arg(i).arg(i - 1);
+    CHECK(take(bomb).isNull());
+    CHECK(why.contains("too often"));
+}
+
+TEST_CASE("A sheet of A4 scanned at 600 dots an inch opens, and is decoded once") {
+    QImage scan(4961, 7016, QImage::Format_RGB32);
+    scan.fill(Qt::white);
+    QByteArray png;
+    QBuffer buffer(&png);
+    buffer.open(QIODevice::WriteOnly);
+    REQUIRE(scan.save(&buffer, "PNG"));
+    const std::string bytes = png.toStdString();
+    QString why;
+    const QImage read = app::PictureShelf::shared().find("pictures/a4.png", bytes, &why);
+    INFO(why.toStdString());
+    REQUIRE_FALSE(read.isNull());
+    CHECK(read.size() == scan.size());
+    // The very same pixels, not decoded again.
+    CHECK(app::PictureShelf::shared().find("pictures/a4.png", bytes).constBits() == read.constBits());
+}
+
+TEST_CASE("Names are never drawn as markup") {
+    Desk desk;
+    const std::string name = "<b>Tansy</b><img src='x'>";
+    REQUIRE(desk.document().change("n", [&](const production::Edits& e) { return e.setName(name); }));
+    Desk::settle();
+    int shown = 0;
+    for (const auto* l : desk.window.findChildren<QLabel*>())
+        if (l->text().contains("<b>Tansy")) {
+            ++shown;
+            CHECK(l->textFormat() == Qt::PlainText);
+        }
+    CHECK(shown > 0);
+}
+
+TEST_CASE("Without a display the program says so and ends with status 1; a broken card file is named") {
+    QProcess p;
+    QProcessEnvironment env = QProcessEnvironment::systemEnvironment();
+    for (const char* name : {"DISPLAY", "WAYLAND_DISPLAY", "QT_QPA_PLATFORM"})
+        env.remove(name);
+    p.setProcessEnvironment(env);
+    p.start(ENKINET_APP, QStringList{});
+    REQUIRE(p.waitForFinished(20000));
+    CHECK(p.exitCode() == 1);
+    CHECK(p.readAllStandardError().contains("no display"));
+    QTemporaryDir dir;
+    REQUIRE(QDir().mkpath(dir.filePath("cards")));
+    for (const QString& name : QDir(QString::fromStdString(kDataDir) + "/cards").entryList(QDir::Files))
+        REQUIRE(QFile::copy(QString::fromStdString(kDataDir) + "/cards/" + name, dir.filePath("cards/" + name)));
+    QFile broken(dir.filePath("cards/clays.json"));
+    REQUIRE(broken.open(QIODevice::WriteOnly));
+    broken.write("{ not json");
+    broken.close();
+    env.insert("ENKINET_DATA", dir.path());
+    env.insert("QT_QPA_PLATFORM", "offscreen");
+    p.setProcessEnvironment(env);
+    p.start(ENKINET_APP, QStringList{"--pictures", dir.path()});
+    REQUIRE(p.waitForFinished(20000));
+    CHECK(p.exitCode() == 2);
+    CHECK(p.readAllStandardError().contains("clays.json"));
+}
