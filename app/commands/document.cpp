@@ -178,7 +178,8 @@ QString Document::write(const QString& path) {
         const QString former = formerPath(full);
         QFile::remove(former);
         if (!QFile::copy(full, former))
-            return tr("%1 could not be kept beside the file, so nothing was written.").arg(QFileInfo(former).fileName());
+            return tr("%1 could not be kept beside the file, so nothing was written.")
+                .arg(QFileInfo(former).fileName());
     }
     if (auto saved = files::saveProduction(path.toStdString(), *m_value); !saved)
         return QString::fromStdString(saved.fault().sentence());
@@ -216,7 +217,8 @@ QStringList Document::compareWithFile() const {
             lines << tr("%1 differs").arg(name);
     }
     for (const body::Puppet& p : file.puppets)
-        if (!production::findPuppet(here, p.id)) lines << tr("%1 is only in the file").arg(QString::fromStdString(p.name));
+        if (!production::findPuppet(here, p.id))
+            lines << tr("%1 is only in the file").arg(QString::fromStdString(p.name));
     if (!(file.stock == here.stock)) lines << tr("the stock differs");
     if (!(file.cards == here.cards)) lines << tr("the cards differ");
     if (!(file.schemes == here.schemes)) lines << tr("the paint schemes differ");
@@ -238,7 +240,9 @@ QString Document::formerPath(const QString& path) {
 }
 
 QString Document::notice() const {
-    if (m_readOnly) return tr("This file was written by a later version: it is open to look at, and can be saved under another name only.");
+    if (m_readOnly)
+        return tr("This file was written by a later version: it is open to look at, and can be saved under another "
+                  "name only.");
     if (const SessionInfo other = m_session.alsoOpen(m_path); !other.id.isEmpty())
         return tr("This file is open in another window too: what is saved last will stand.");
     return {};

@@ -68,9 +68,9 @@ public:
     /// Files. A fault is returned as a sentence; empty when all went well.
     QString open(const QString& path);
     QString openCopy(const QString& path); ///< without a name, so that the original stays as it is
-    /// Nothing is written into the builder's file but by these. save() refuses a file that was changed from outside since
-    /// it was opened or saved; overwrite says to write over it all the same. The version before this session's first save
-    /// is kept beside it.
+    /// Nothing is written into the builder's file but by these. save() refuses a file that was changed from outside
+    /// since it was opened or saved; overwrite says to write over it all the same. The version before this session's
+    /// first save is kept beside it.
     QString save(bool overwrite = false);
     QString saveAs(const QString& path);
     void startEmpty();
@@ -85,8 +85,8 @@ public:
     /// What is said of an open file at once: written by a later version, open in another window. Empty: nothing.
     QString notice() const;
 
-    /// Work that was left behind: it knows its file again and is not saved yet. The old record goes when this session has
-    /// written its own.
+    /// Work that was left behind: it knows its file again and is not saved yet. The old record goes when this session
+    /// has written its own.
     QString openRecovery(const SessionInfo& left);
     void dropRecovery();
     void setRecovery(bool on);
@@ -128,7 +128,7 @@ private:
     Stamp m_stamp;
     QSet<QString> m_formerKept; ///< files whose version before this session is kept
     Session m_session;
-    SessionInfo m_taken;            ///< recovered from: thrown away once this session has kept the work itself
+    SessionInfo m_taken;           ///< recovered from: thrown away once this session has kept the work itself
     bool m_recoveryFailed = false; ///< and said so
     QTimer m_recoverSoon;
 };

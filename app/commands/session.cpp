@@ -44,9 +44,7 @@ QList<SessionInfo> all() {
 }
 
 /// The one file that versions before this kept for all windows.
-QString formerFile() {
-    return QStandardPaths::writableLocation(QStandardPaths::AppDataLocation) + "/recovery.enkinet";
-}
+QString formerFile() { return QStandardPaths::writableLocation(QStandardPaths::AppDataLocation) + "/recovery.enkinet"; }
 
 } // namespace
 

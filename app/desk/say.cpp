@@ -42,6 +42,17 @@ QString Say::diameter(double mm) {
     };
     return tr("%1 (near AWG %2, SWG %3)").arg(length(mm, 2), gauge(GaugeSystem::awg), gauge(GaugeSystem::swg));
 }
+QString Say::weights(const fill::Totals& t) {
+    QStringList of;
+    for (const auto& [name, g] : {std::pair{tr("skin %1"), t.skin_g},
+                                  {tr("bulk %1"), t.bulk_g},
+                                  {tr("cover %1"), t.cover_g},
+                                  {tr("weighed pieces %1"), t.piece_g},
+                                  {tr("wire %1"), t.wire_g}})
+        if (g > 0) of << name.arg(grams(g));
+    return tr("Weighs %1: %2.").arg(grams(t.mass_g()), of.join(tr(", ")));
+}
+
 QString Say::degrees(double rad, int decimals) { return tr("%1°").arg(number(radToDeg(rad), decimals)); }
 
 QString Say::minutes(double min) {

@@ -24,6 +24,8 @@ public:
     /// A strand's diameter with the gauges that come nearest: "1.60 mm (near AWG 14, SWG 16)".
     static QString diameter(double mm);
     static QString grams(double g);
+    /// What a puppet weighs, and of what; the parts add up to the whole.
+    static QString weights(const fill::Totals& totals);
     static QString degrees(double rad, int decimals = 0);
     static QString minutes(double min);
     static QString money(double amount, const std::string& currency);

@@ -535,9 +535,9 @@ bool Window::mayLeave() {
                         QMessageBox::NoButton, this);
         ask.setObjectName("mayLeave");
         ask.setTextFormat(Qt::PlainText);
-        QPushButton* save = named ? ask.addButton(m_saveFault.isEmpty() ? tr("Save") : tr("Try again"),
-                                                  QMessageBox::AcceptRole)
-                                  : nullptr;
+        QPushButton* save =
+            named ? ask.addButton(m_saveFault.isEmpty() ? tr("Save") : tr("Try again"), QMessageBox::AcceptRole)
+                  : nullptr;
         QPushButton* as = ask.addButton(tr("Save as…"), QMessageBox::AcceptRole);
         QPushButton* away = ask.addButton(tr("Throw away"), QMessageBox::DestructiveRole);
         QPushButton* back = ask.addButton(tr("Go back"), QMessageBox::RejectRole);

@@ -54,9 +54,7 @@ public:
         double column = a.left();
         const double w = a.width() / 2 - 5;
         QStringList figures;
-        figures << tr("Weight %1: skin %2, bulk %3, cover %4, wire %5.")
-                       .arg(Say::grams(t.mass_g()), Say::grams(t.skin_g), Say::grams(t.bulk_g), Say::grams(t.cover_g),
-                            Say::grams(t.wire_g));
+        figures << Say::weights(t);
         figures << tr("Centre of mass %1 above the base.").arg(Say::length(t.centre.y, 0));
         for (const fill::BakeBatch& b : m_r.bakes)
             figures

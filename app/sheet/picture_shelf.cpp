@@ -3,8 +3,8 @@
 #include <QBuffer>
 #include <QImageReader>
 #include <QPainter>
-#include <QSvgRenderer>
 #include <QRegularExpression>
+#include <QSvgRenderer>
 #include <QXmlStreamReader>
 #include <cmath>
 #include <functional>
@@ -29,14 +29,14 @@ bool styleStaysInside(const QString& text) {
     return true;
 }
 
-/// Why a drawing is not taken: it brings in something from outside, or copies itself so often that drawing it would take
-/// for ever. Read with entities off; looked at after parsing, so that no spelling hides a reference.
+/// Why a drawing is not taken: it brings in something from outside, or copies itself so often that drawing it would
+/// take for ever. Read with entities off; looked at after parsing, so that no spelling hides a reference.
 QString whyRefused(const QByteArray& data) {
     const QString outside = Say::tr("the drawing refers to something outside itself");
     QXmlStreamReader xml(data);
     struct Node {
-        double own = 1;               ///< elements in it
-        std::vector<QString> copies;  ///< of others, by their id
+        double own = 1;              ///< elements in it
+        std::vector<QString> copies; ///< of others, by their id
     };
     std::map<QString, Node> byId;
     std::vector<QString> open; // ids that are open, "" for those without

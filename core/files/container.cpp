@@ -129,11 +129,11 @@ Result<bool> writeFileSafely(const std::string& named, const std::string& bytes)
     std::size_t done = 0;
     bool ok = true;
     // Who may read it and whose it is stay as they were.
-    if (struct stat was {}; ::stat(path.c_str(), &was) == 0) {
+    if (struct stat was{}; ::stat(path.c_str(), &was) == 0) {
         ok = ::fchmod(fd, was.st_mode & 07777) == 0;
         struct stat now {};
-        if (::fstat(fd, &now) == 0 && (now.st_uid != was.st_uid || now.st_gid != was.st_gid))
-            [[maybe_unused]] const int kept = ::fchown(fd, was.st_uid, was.st_gid); // where that is allowed
+        if (::fstat(fd, &now) == 0 && (now.st_uid != was.st_uid || now.st_gid != was.st_gid)) [[maybe_unused]]
+            const int kept = ::fchown(fd, was.st_uid, was.st_gid); // where that is allowed
     }
     while (ok && done < bytes.size()) {
         const ssize_t n = ::write(fd, bytes.data() + done, bytes.size() - done);
@@ -196,12 +196,14 @@ namespace {
 /// The same limits as when it is read: what could not be opened again is not saved.
 std::optional<Fault> checkLimits(const production::Production& p, const std::string& json) {
     if (json.size() > kMostJson)
-        return Fault{"production.json", std::to_string(json.size() >> 20) + " MB", "are more than a file may hold, 16 MB"};
+        return Fault{"production.json", std::to_string(json.size() >> 20) + " MB",
+                     "are more than a file may hold, 16 MB"};
     if (p.pictures.size() + 1 > static_cast<std::size_t>(kMostEntries))
         return Fault{"container", std::to_string(p.pictures.size()) + " pictures", "are more than a file may hold"};
     std::size_t total = 0;
     for (const auto& [name, bytes] : p.pictures) {
-        if (!staysInside(name)) return Fault{"container", "name \"" + name.substr(0, 80) + "\"", "leaves the container"};
+        if (!staysInside(name))
+            return Fault{"container", "name \"" + name.substr(0, 80) + "\"", "leaves the container"};
         if (bytes.get().size() > kMostPicture) return Fault{"container, " + name, "", "is more than 64 MB"};
         total += bytes.get().size();
     }

@@ -1,6 +1,6 @@
 #pragma once
-// Comma-separated values after RFC 4180, read strictly and written plainly. Spreadsheets of other countries part cells by
-// semicolons or tabs and write decimal commas: the head line tells which.
+// Comma-separated values after RFC 4180, read strictly and written plainly. Spreadsheets of other countries part cells
+// by semicolons or tabs and write decimal commas: the head line tells which.
 #include "base/result.h"
 #include <string>
 #include <vector>

@@ -27,7 +27,9 @@ bool isFahrenheit(const std::string& head) {
     std::string h;
     for (char c : head)
         h += static_cast<char>(std::tolower(static_cast<unsigned char>(c)));
-    return h.find("fahrenheit") != std::string::npos || h.find("\xC2\xB0" "f") != std::string::npos ||
+    return h.find("fahrenheit") != std::string::npos ||
+           h.find("\xC2\xB0"
+                  "f") != std::string::npos ||
            h.find("(f)") != std::string::npos || h == "f" || (h.size() > 2 && h.ends_with("_f"));
 }
 
@@ -49,7 +51,9 @@ Result<fill::OvenLog> parseOvenLog(const std::string& csv, double set_C) {
                 fahrenheit = row.size() > 1 && isFahrenheit(row[1]);
                 continue;
             }
-            return Fault{place, line, row.size() == 2 ? "must be minutes and degrees C" : "must be two numbers, minutes and degrees C"};
+            return Fault{place, line,
+                         row.size() == 2 ? "must be minutes and degrees C"
+                                         : "must be two numbers, minutes and degrees C"};
         }
         readings.emplace_back(*t, fahrenheit ? (*C - 32) / 1.8 : *C);
         const auto bad = fill::checkReading(readings, line);

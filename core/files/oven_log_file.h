@@ -5,8 +5,8 @@
 
 namespace enkinet::files {
 
-/// What the log says about an oven dialled to set_C. Faults name their line; whatever is not a time and a temperature is
-/// one.
+/// What the log says about an oven dialled to set_C. Faults name their line; whatever is not a time and a temperature
+/// is one.
 Result<fill::OvenLog> parseOvenLog(const std::string& csv, double set_C);
 
 } // namespace enkinet::files

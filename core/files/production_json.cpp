@@ -49,8 +49,10 @@ void readStock(Reader& r, Stock& s) {
         s.shop.fan = x.flag("oven_fan", false);
         x.object("hands", [&](Reader& y) {
             fill::Hands& h = s.shop.hands;
-            h.pinch_N = y.number("pinch_N", h.pinch_N), h.pinchHalf_mm = y.number("pinch_half_width_mm", h.pinchHalf_mm);
-            h.grasp_N = y.number("grasp_N", h.grasp_N), h.graspHalf_mm = y.number("grasp_half_width_mm", h.graspHalf_mm);
+            h.pinch_N = y.number("pinch_N", h.pinch_N),
+            h.pinchHalf_mm = y.number("pinch_half_width_mm", h.pinchHalf_mm);
+            h.grasp_N = y.number("grasp_N", h.grasp_N),
+            h.graspHalf_mm = y.number("grasp_half_width_mm", h.graspHalf_mm);
         });
         x.object("wire_work", [&](Reader& y) {
             fill::WireWork& w = s.shop.work;
@@ -102,9 +104,8 @@ Json stockJson(const Stock& s) {
                           {"grasp_N", shop.hands.grasp_N},
                           {"grasp_half_width_mm", shop.hands.graspHalf_mm}};
         if (!(shop.work == fill::WireWork{}))
-            o["wire_work"] = {{"cut_min", shop.work.cut_min},
-                              {"spin_min", shop.work.spin_min},
-                              {"bind_min", shop.work.bind_min}};
+            o["wire_work"] = {
+                {"cut_min", shop.work.cut_min}, {"spin_min", shop.work.spin_min}, {"bind_min", shop.work.bind_min}};
         if (shop.oven.readings > 0)
             o["oven_log"] = {{"offset_C", shop.oven.offset_C},
                              {"swing_C", shop.oven.swing_C},

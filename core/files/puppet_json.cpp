@@ -17,12 +17,9 @@ const std::map<std::string, MassShape> kShapes{
     {"ellipsoid", MassShape::ellipsoid}, {"box", MassShape::box}, {"weighed", MassShape::weighed}};
 const std::map<std::string, Posing> kPosings{{"by its tip", Posing::by_tip}, {"along", Posing::along}};
 const std::map<std::string, Side> kSides{{"both", Side::both}, {"left", Side::left}, {"right", Side::right}};
-const std::map<std::string, Aim> kAims{{"simplest to make", Aim::simple},
-                                       {"longest life", Aim::life},
-                                       {"lightest", Aim::light},
-                                       {"easiest", Aim::easy},
-                                       {"cheapest", Aim::cheap},
-                                       {"fewest spools", Aim::spools}};
+const std::map<std::string, Aim> kAims{{"simplest to make", Aim::simple}, {"longest life", Aim::life},
+                                       {"lightest", Aim::light},          {"easiest", Aim::easy},
+                                       {"cheapest", Aim::cheap},          {"fewest spools", Aim::spools}};
 const std::map<std::string, BakeSchool> kSchools{
     {"once", BakeSchool::once}, {"limb by limb", BakeSchool::staged}, {"own list", BakeSchool::own}};
 const std::map<std::string, Acting> kActing{
@@ -96,8 +93,8 @@ Segment readSegment(Reader& r) {
     Segment s;
     s.name = r.text("name", "");
     r.each("stations", 64, "station", [&](Reader& x) {
-        s.stations.push_back({x.neededNumber("at"), x.neededNumber("a_mm"), x.neededNumber("b_mm"),
-                              x.maybeNumber("skin_mm")});
+        s.stations.push_back(
+            {x.neededNumber("at"), x.neededNumber("a_mm"), x.neededNumber("b_mm"), x.maybeNumber("skin_mm")});
     });
     s.layers = readLayers(r);
     s.bodyMass = r.flag("body_mass", false), s.grip = r.number("grip", 0.6), s.sleeve_mm = r.number("sleeve_mm", 0);
@@ -274,7 +271,8 @@ Puppet readPuppet(Reader& r) {
         p.wants.set_rad = x.has("set_deg") ? degToRad(x.number("set_deg", 0.5)) : w.set_rad;
         p.wants.holdFactor = x.number("hold_factor", w.holdFactor), p.wants.film_s = x.number("film_s", w.film_s);
         p.wants.retakes = x.number("retakes", w.retakes), p.wants.reserve = x.number("reserve", w.reserve);
-        p.wants.mostStrands = x.whole("most_strands", w.mostStrands), p.wants.mayDrop = x.flag("strands_may_drop", true);
+        p.wants.mostStrands = x.whole("most_strands", w.mostStrands),
+        p.wants.mayDrop = x.flag("strands_may_drop", true);
         x.each("disliked_gauges", 50, "gauge",
                [&](Reader& g) { p.wants.disliked_mm.push_back(g.neededNumber("diameter_mm")); });
         p.wants.thisPoseOnly = x.flag("this_pose_only", false), p.wants.steadied = x.flag("steadied", false);

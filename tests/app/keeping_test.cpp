@@ -190,7 +190,8 @@ TEST_CASE("Two windows on one file: it is said, and what the other wrote is not 
     one.document().dropRecovery();
 }
 
-TEST_CASE("A save that fails stays said until one succeeds, and leaving offers to try again, elsewhere, or throw away") {
+TEST_CASE(
+    "A save that fails stays said until one succeeds, and leaving offers to try again, elsewhere, or throw away") {
     QTemporaryDir dir;
     const QString folder = dir.filePath("gone");
     REQUIRE(QDir().mkpath(folder));
@@ -244,7 +245,8 @@ TEST_CASE("Work that was recovered knows its file again, and putting the offer a
     // A session of a process that is gone: Escape keeps it, it was deleted.
     QFile record(app::Session::folder() + "/work-00000000test.json");
     REQUIRE(record.open(QIODevice::WriteOnly));
-    record.write(R"({"process": 1, "process_since": "never", "path": "", "title": "Lost", "at": "2026-01-01T00:00:00", "work": true})");
+    record.write(
+        R"({"process": 1, "process_since": "never", "path": "", "title": "Lost", "at": "2026-01-01T00:00:00", "work": true})");
     record.close();
     REQUIRE(files::saveProduction((app::Session::folder() + "/work-00000000test.enkinet").toStdString(), demo()));
     const auto offered = [] {
@@ -306,7 +308,8 @@ TEST_CASE("A drawing brings in nothing from outside, by whatever spelling, and d
     };
     CHECK_FALSE(take("<rect id='r' width='9' height='9'/><use xlink:href='#r' x='9'/>").isNull());
     for (const char* outside :
-         {"<image xlink:href='/etc/hostname' width='9' height='9'/>", "<image href='../picture.png' width='9' height='9'/>",
+         {"<image xlink:href='/etc/hostname' width='9' height='9'/>",
+          "<image href='../picture.png' width='9' height='9'/>",
           "<image xlink:href='&#102;ile:///etc/hostname' width='9' height='9'/>", "<use href='other.svg#r'/>",
           "<rect style='fill:url(other.svg#g)' width='9' height='9'/>", "<style>@import 'x.css';</style>",
           "<rect fill='URL( \"http://x/\" )' width='9' height='9'/>"}) {

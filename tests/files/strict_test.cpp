@@ -59,9 +59,10 @@ TEST_CASE("Decimal commas between semicolons gave an offset of -125 degrees and 
         CHECK(*read == *plainLog);
     }
     // Hours, minutes and seconds all read 0.
-    const auto clock = parseOvenLog(
-        log("time;C", ';', true, [](int i) { return "0:" + std::to_string(2 * i / 10) + std::to_string(2 * i % 10) + ":00"; }),
-        130);
+    const auto clock =
+        parseOvenLog(log("time;C", ';', true,
+                         [](int i) { return "0:" + std::to_string(2 * i / 10) + std::to_string(2 * i % 10) + ":00"; }),
+                     130);
     REQUIRE(clock);
     CHECK(clock->offset_C == plainLog->offset_C);
     CHECK(clock->settled_min == plainLog->settled_min);
@@ -80,7 +81,8 @@ TEST_CASE("Decimal commas between semicolons gave an offset of -125 degrees and 
           std::string::npos);
 }
 
-TEST_CASE("An oven more than 40 degrees off is not believed, and no dial stands above where the clay scorches", "[files]") {
+TEST_CASE("An oven more than 40 degrees off is not believed, and no dial stands above where the clay scorches",
+          "[files]") {
     std::string cold = "min,C\n", cool = cold;
     for (int i = 0; i < 30; ++i)
         cold += std::to_string(i) + ",5\n", cool += std::to_string(i) + ",100\n";

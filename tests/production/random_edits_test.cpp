@@ -98,13 +98,15 @@ Edits::Changed randomEdit(const Production& p, Random& r) {
 
 } // namespace
 
-TEST_CASE("Ten thousand random edits leave a sound document each time, which undo and reload give back",
+TEST_CASE("Thousands of random edits leave a sound document each time, which undo and reload give back",
           "[production][full]") {
     for (unsigned seed : {101u, 102u, 103u, 104u}) {
         Random random(seed);
         std::vector<Production> history{demo()};
         int taken = 0;
-        for (int i = 0; i < 2600; ++i) {
+        // All of them take minutes: the whole number in the long run.
+        const int edits = std::getenv("ENKINET_LONG") ? 2600 : 500;
+        for (int i = 0; i < edits; ++i) {
             const Production before = history.back();
             auto edited = randomEdit(history.back(), random);
             REQUIRE(history.back() == before); // the value that was edited is untouched
@@ -131,7 +133,7 @@ TEST_CASE("Ten thousand random edits leave a sound document each time, which und
             history.push_back(edited.take());
             if (history.size() > 40) history.erase(history.begin());
         }
-        CHECK(taken > 1000);
+        CHECK(taken > 0.4 * edits);
     }
 }
 

@@ -97,8 +97,12 @@ struct Desk {
 /// Every number of a report that a station shows, for comparing to the bit.
 inline std::vector<double> numbersOf(const production::Report& r) {
     // A chance that is not said compares as one that is not there.
-    std::vector<double> n{r.choice.totals.mass_g(), std::isnan(r.choice.survival) ? -1 : r.choice.survival, r.plan.hands_min,
-                          r.plan.elapsed_min,       r.price,           r.buyPrice};
+    std::vector<double> n{r.choice.totals.mass_g(),
+                          std::isnan(r.choice.survival) ? -1 : r.choice.survival,
+                          r.plan.hands_min,
+                          r.plan.elapsed_min,
+                          r.price,
+                          r.buyPrice};
     for (const auto& l : r.choice.limbs) {
         n.push_back(l.chosen);
         for (const auto& v : l.verdicts)

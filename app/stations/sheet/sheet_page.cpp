@@ -84,7 +84,7 @@ SheetPage::SheetPage(Document& d) : Page(d, production::Station::sheet) {
     form->addRow(tr("lasts for"), m_film);
     form->addRow(tr("safety over the load"), m_factor);
     form->addRow(tr("wire is chosen for"), m_aim);
-    form->addRow(tr("with, in per cent"), m_reserve);
+    form->addRow(tr("reserve, per cent"), m_reserve);
     form->addRow(tr("strands at most"), m_strands);
     form->addRow(tr("strands"), m_drops);
     form->addRow(tr("gauges not wanted"), m_disliked);
@@ -93,7 +93,7 @@ SheetPage::SheetPage(Document& d) : Page(d, production::Station::sheet) {
     form->addRow(tr("near side of a joint"), m_steadied);
     form->addRow(tr("fingers give, N, thin"), m_pinch);
     form->addRow(tr("hand gives, N, thick"), m_grasp);
-    form->addRow(tr("bends a bend in film"), m_retakes);
+    form->addRow(tr("bends for one in film"), m_retakes);
     form->addRow(tr("acting"), m_acting);
     form->addRow(tr("feet down"), m_feet);
     form->addRow(tr("need from"), m_need);
@@ -263,9 +263,7 @@ void SheetPage::show(const production::Report& r) {
     m_title->setText(QString::fromStdString(p.name));
     const fill::Totals& t = r.choice.totals;
     QStringList facts;
-    facts << tr("Weighs %1: skin %2, bulk %3, cover %4, wire %5.")
-                 .arg(Say::grams(t.mass_g()), Say::grams(t.skin_g), Say::grams(t.bulk_g), Say::grams(t.cover_g),
-                      Say::grams(t.wire_g));
+    facts << Say::weights(t);
     facts << tr("Its weight sits %1 above the base.").arg(Say::length(t.centre.y, 0));
     if (const QString feet = Say::footing(r.choice); !feet.isEmpty()) facts << feet;
     for (const body::Mass& m : p.masses)

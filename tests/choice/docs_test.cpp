@@ -1,0 +1,40 @@
+// Worked numbers in the docs are the program's.
+#include "support/near.h"
+#include <fstream>
+#include <sstream>
+
+using namespace enkinet;
+using namespace enkinet::test;
+
+TEST_CASE("The worked leg of docs/mechanics.md is what the program says", "[choice]") {
+    std::ifstream file(std::string(ENKINET_SOURCE_DIR) + "/docs/mechanics.md");
+    REQUIRE(file);
+    const auto r = reportOf(demo());
+    const choice::LimbChoice& leg = r.choice.limbs[2];
+    const auto& limb = demo().puppets[0].limbs[2];
+    REQUIRE(limb.id == "leg");
+    int rows = 0;
+    bool inside = false;
+    for (std::string line; std::getline(file, line);) {
+        if (line.rfind("### Tansy", 0) == 0) inside = true;
+        if (line.rfind("## ", 0) == 0) inside = false;
+        if (!inside || line.rfind("| ", 0) != 0) continue;
+        std::vector<std::string> cells;
+        std::stringstream cut(line.substr(1));
+        for (std::string cell; std::getline(cut, cell, '|');)
+            cells.push_back(cell.substr(1, cell.size() - 2));
+        for (std::size_t j = 0; j < leg.demands.size(); ++j) {
+            const choice::Demand& d = leg.demands[j];
+            if (limb.joints[static_cast<std::size_t>(d.joint)].id != cells[0]) continue;
+            ++rows;
+            INFO(line);
+            const double said[] = {d.load.beyond_g,      d.load.arm_mm, d.load.load_Nmm,
+                                   d.needed_Nmm,         d.lever_mm,    d.effortLimit_Nmm,
+                                   leg.verdicts[j].bend.hold_Nmm, leg.verdicts[j].effort_Nmm};
+            REQUIRE(cells.size() >= 10);
+            for (std::size_t k = 0; k < std::size(said); ++k)
+                CHECK_NEAR(std::stod(cells[k + 1]), said[k], 2e-3);
+        }
+    }
+    CHECK(rows == 3);
+}
