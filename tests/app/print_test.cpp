@@ -59,7 +59,7 @@ TEST_CASE("The build sheets carry figures, recipe, elevations and every limb's s
     const QString path = dir.filePath("tansy.pdf");
     // Chosen for life, so that wires are twisted and folded.
     body::Wants wants = desk.document().puppet().wants;
-    wants.aim = body::Aim::life;
+    wants.aim = body::Aim::life, wants.mayDrop = false;
     REQUIRE(desk.document().change("life", [&](const production::Edits& e) { return e.setWants(wants); }));
     REQUIRE(app::BuildSheets(desk.document().production(), 0, desk.report()).writePdf(path, QPageSize::A4));
     QProcess p;
