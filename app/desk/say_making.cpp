@@ -1,4 +1,5 @@
 // The making in words: steps, why they wait, what they are held by, gates, the oven.
+#include "commands/document.h"
 #include "desk/say.h"
 #include <cmath>
 
@@ -221,6 +222,76 @@ QString Say::gateItem(const plan::GateItem& g) {
             .arg(who, number(g.a, 0), number(g.b, 1));
     }
     return {};
+}
+
+QString Say::remedy(const production::Remedy& r, const Document& d) {
+    QString what = remedyChange(r, d);
+    if (!r.with.empty()) what = tr("%1, and %2").arg(what, remedyChange(r.with.front(), d));
+    QString then =
+        tr("then %1 holds, %2 s of film").arg(wire(r.bundle, wireName(r.wireCard, d).toStdString()), figure(r.life_s));
+    if (const int others = r.fails - r.failsAfter; others > 1)
+        then += tr("; %n failing joint(s) fewer in all", nullptr, others);
+    if (!r.breaks.empty()) {
+        QStringList names;
+        for (const std::string& name : r.breaks)
+            names << QString::fromStdString(name);
+        then += tr("; but %1 no longer holds").arg(names.join(tr(", ")));
+    }
+    return what + "\n" + then;
+}
+
+QString Say::remedyChange(const production::Remedy& r, const Document& d) {
+    using production::Fix;
+    const body::Puppet& p = d.puppet();
+    const body::Limb& limb = p.limbs[static_cast<std::size_t>(r.limb)];
+    const QString joint = r.joint >= 0 && r.fix != Fix::rig
+                              ? QString::fromStdString(limb.joints[static_cast<std::size_t>(r.joint)].name)
+                              : QString();
+    const QString mass =
+        r.mass >= 0 ? QString::fromStdString(p.masses[static_cast<std::size_t>(r.mass)].name) : QString();
+    QString what;
+    switch (r.fix) {
+    case Fix::gap:
+        what = tr("gap at the %1 %2 instead of %3").arg(joint, length(r.to, 2), length(r.from));
+        break;
+    case Fix::range: {
+        const body::Joint& j = limb.joints[static_cast<std::size_t>(r.joint)];
+        what = tr("%1 bends only %2 to %3").arg(joint, degrees(r.to * j.low_rad, 1), degrees(r.to * j.high_rad, 1));
+        break;
+    }
+    case Fix::film:
+        what = tr("it need last only %1 s of film instead of %2").arg(figure(r.to), figure(r.from));
+        break;
+    case Fix::lean:
+        what = tr("the body leans no more than %1 instead of %2").arg(degrees(r.to, 1), degrees(r.from));
+        break;
+    case Fix::skin:
+        what = tr("skin of the %1 %2 instead of %3, the rest foil").arg(mass, length(r.to, 2), length(r.from));
+        break;
+    case Fix::weight:
+        what = tr("%1 %2 instead of %3").arg(mass, grams(r.to), grams(r.from));
+        break;
+    case Fix::width:
+        what = tr("the %1 %2 % thicker").arg(QString::fromStdString(limb.name), number(100 * (r.to - 1), 0));
+        break;
+    case Fix::edge:
+        what = tr("%1 at the %2").arg(r.to > wire::kNoEdge ? tr("an eased edge") : tr("no edge"), joint);
+        break;
+    case Fix::spool:
+        what = tr("a spool of %1 %2").arg(wireName(r.spool.material, d), diameter(r.spool.diameter_mm));
+        break;
+    case Fix::rig:
+        what = tr("a rig carries it at the %1, above its weight")
+                   .arg(QString::fromStdString(limb.segments[static_cast<std::size_t>(r.joint)].name));
+        break;
+    }
+    return what;
+}
+
+QString Say::wireName(const std::string& card, const Document& d) {
+    for (const auto& c : d.report().cards->wires)
+        if (c.id == card) return QString::fromStdString(c.name);
+    return QString::fromStdString(card);
 }
 
 } // namespace enkinet::app

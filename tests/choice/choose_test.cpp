@@ -272,3 +272,55 @@ TEST_CASE("The spools give what the cut list takes", "[choice]") {
     CHECK_NEAR(total, cuts, 1e-12);
     CHECK(r.cuts.size() == demo().puppets[0].limbs.size());
 }
+
+TEST_CASE("As a thigh grows from 8 to 20 mm no hand jumps, and each change of wire has its limit or rank",
+          "[choice][full]") {
+    Puppet p = demo().puppets[0];
+    const fill::Shelf shelf = production::makeShelf(shippedCards());
+    const Stock stock = production::makeStock(demo(), shippedCards(), test::tables());
+    p.wants.aim = Aim::life; // the aim that took seven strands for one millimetre of clay
+    p.wants.steadied = true, p.wants.film_s = 6; // so that the thigh alone decides, and some wire fits
+    PuppetChoice before;
+    int changes = 0, named = 0;
+    for (double half = 8; half <= 20.0001; half += 0.1) {
+        for (Station& s : p.limbs[2].segments[1].stations)
+            s.a_mm = s.b_mm = half;
+        PuppetChoice now = calcChoice(p, shelf, stock);
+        const LimbChoice& l = now.limbs[2];
+        REQUIRE(l.chosen >= 0);
+        if (!before.limbs.empty()) {
+            INFO("half-width " << half);
+            const LimbChoice& was = before.limbs[2];
+            for (std::size_t j = 0; j < l.demands.size(); ++j)
+                CHECK(std::abs(std::log(l.demands[j].far.force_N / was.demands[j].far.force_N)) < std::log(1.05));
+            const Candidate &a = was.candidates[static_cast<std::size_t>(was.chosen)],
+                            &b = l.candidates[static_cast<std::size_t>(l.chosen)];
+            if (!(a.bundle == b.bundle) || a.spool != b.spool || a.drops != b.drops) {
+                ++changes;
+                // The former wire as it stands now: ruled out, with less reserve, farther from fitting, or ranked
+                // behind.
+                for (const Candidate& c : l.candidates) {
+                    if (!(c.bundle == a.bundle) || c.spool != a.spool || c.drops != a.drops || c.after != a.after)
+                        continue;
+                    const bool limit = b.fits && !c.fits;
+                    const bool miss = !b.fits && !c.fits && c.miss >= b.miss;
+                    const bool reserve =
+                        b.fits && c.fits && findCounted(c, p.wants.reserve) < findCounted(b, p.wants.reserve);
+                    const bool rank =
+                        b.fits && c.fits && !reserve && findRank(l, b, p.wants.aim) < findRank(l, c, p.wants.aim);
+                    WARN("at " << half << " mm: " << a.bundle.strands << " x " << a.bundle.diameter_mm << " to "
+                               << b.bundle.strands << " x " << b.bundle.diameter_mm << " by "
+                               << (limit     ? "limit " + std::to_string(static_cast<int>(c.state))
+                                   : miss    ? "the nearer miss"
+                                   : reserve ? "reserve"
+                                             : "rank"));
+                    CHECK((limit || miss || reserve || rank));
+                    ++named;
+                }
+            }
+        }
+        before = std::move(now);
+    }
+    CHECK(changes > 0);
+    CHECK(named == changes);
+}

@@ -1,0 +1,156 @@
+// Saving, leaving and going on: what the window asks about files. What is done is Document's.
+#include "desk/window.h"
+#include <QAbstractSpinBox>
+#include <QApplication>
+#include <QDialog>
+#include <QFileDialog>
+#include <QFileInfo>
+#include <QLabel>
+#include <QLineEdit>
+#include <QListWidget>
+#include <QLocale>
+#include <QMessageBox>
+#include <QPushButton>
+#include <QVBoxLayout>
+
+namespace enkinet::app {
+
+bool Window::save() {
+    enterTyped();
+    if (m_document.path().isEmpty() || m_document.readOnly()) return saveAs();
+    bool overwrite = false;
+    while (m_document.isChangedOutside()) {
+        QMessageBox ask(QMessageBox::Warning, tr("Changed from outside"),
+                        tr("%1 was written by another window or program since it was opened here.")
+                            .arg(QFileInfo(m_document.path()).fileName()),
+                        QMessageBox::NoButton, this);
+        ask.setObjectName("changedOutside");
+        ask.setTextFormat(Qt::PlainText);
+        auto* both = ask.addButton(tr("Keep both"), QMessageBox::AcceptRole);
+        auto* compare = ask.addButton(tr("Compare"), QMessageBox::ActionRole);
+        auto* over = ask.addButton(tr("Write over it"), QMessageBox::DestructiveRole);
+        auto* back = ask.addButton(tr("Go back"), QMessageBox::RejectRole);
+        ask.setDefaultButton(static_cast<QPushButton*>(both));
+        ask.setEscapeButton(back);
+        ask.exec();
+        if (ask.clickedButton() == both) return finishSave(m_document.saveAs(m_document.besidePath()));
+        if (ask.clickedButton() == compare) {
+            QMessageBox show(QMessageBox::Information, tr("What differs"), m_document.compareWithFile().join("\n"),
+                             QMessageBox::Ok, this);
+            show.setObjectName("whatDiffers");
+            show.setTextFormat(Qt::PlainText);
+            show.exec();
+            continue;
+        }
+        if (ask.clickedButton() != over) return false;
+        overwrite = true;
+        break;
+    }
+    return finishSave(m_document.save(overwrite));
+}
+
+/// A save that failed stays said until one succeeds.
+bool Window::finishSave(const QString& fault) {
+    m_saveFault = fault;
+    say({});
+    if (fault.isEmpty()) remember(m_document.path());
+    return fault.isEmpty();
+}
+
+/// A number that was typed and not yet entered counts.
+void Window::enterTyped() {
+    if (auto* field = qobject_cast<QAbstractSpinBox*>(QApplication::focusWidget())) field->interpretText();
+    if (auto* line = qobject_cast<QLineEdit*>(QApplication::focusWidget()); line && line->isModified())
+        Q_EMIT line->editingFinished();
+}
+
+bool Window::saveAs() {
+    QString path =
+        QFileDialog::getSaveFileName(this, tr("Save the production"),
+                                     m_document.path().isEmpty() ? m_document.title() + ".enkinet" : m_document.path(),
+                                     tr("Productions (*.enkinet *.json)"));
+    if (path.isEmpty()) return false;
+    if (QFileInfo(path).suffix().isEmpty()) path += ".enkinet";
+    return finishSave(m_document.saveAs(path));
+}
+
+bool Window::mayLeave() {
+    enterTyped();
+    while (m_document.isChanged()) {
+        const bool named = !m_document.path().isEmpty() && !m_document.readOnly();
+        QMessageBox ask(QMessageBox::Question, tr("Keep this production?"),
+                        !m_saveFault.isEmpty() ? tr("%1 could not be saved: %2").arg(m_document.title(), m_saveFault)
+                        : named                ? tr("%1 has changes that are not saved.").arg(m_document.title())
+                                               : tr("%1 has no file yet.").arg(m_document.title()),
+                        QMessageBox::NoButton, this);
+        ask.setObjectName("mayLeave");
+        ask.setTextFormat(Qt::PlainText);
+        QPushButton* save =
+            named ? ask.addButton(m_saveFault.isEmpty() ? tr("Save") : tr("Try again"), QMessageBox::AcceptRole)
+                  : nullptr;
+        QPushButton* as = ask.addButton(tr("Save as…"), QMessageBox::AcceptRole);
+        QPushButton* away = ask.addButton(tr("Throw away"), QMessageBox::DestructiveRole);
+        QPushButton* back = ask.addButton(tr("Go back"), QMessageBox::RejectRole);
+        ask.setDefaultButton(save ? save : as);
+        ask.setEscapeButton(back);
+        ask.exec();
+        if (ask.clickedButton() == away) {
+            m_saveFault.clear();
+            return true;
+        }
+        if (save && ask.clickedButton() == save) {
+            if (this->save()) return true;
+        } else if (ask.clickedButton() == as) {
+            if (saveAs()) return true;
+        } else {
+            return false;
+        }
+        if (m_saveFault.isEmpty()) return false; // gone back from a dialog
+    }
+    return true;
+}
+
+void Window::offerRecovery() {
+    m_document.setRecovery(true);
+    const QList<SessionInfo> left = Session::leftBehind();
+    if (left.isEmpty()) return;
+    QDialog ask(this);
+    ask.setObjectName("recovery");
+    ask.setWindowTitle(tr("Go on where you were?"));
+    auto* v = new QVBoxLayout(&ask);
+    auto* text = new QLabel(tr("%n session(s) ended without closing. The work up to the last second is still here.",
+                               nullptr, static_cast<int>(left.size())));
+    text->setWordWrap(true);
+    v->addWidget(text);
+    auto* list = new QListWidget;
+    list->setAccessibleName(tr("Work that was left behind"));
+    for (const SessionInfo& s : left)
+        list->addItem(tr("%1, %2%3")
+                          .arg(s.title.isEmpty() ? tr("Without a name") : s.title,
+                               QLocale().toString(s.at, QLocale::ShortFormat),
+                               s.path.isEmpty() ? tr(" (no file yet)") : tr(" (%1)").arg(s.path)));
+    list->setCurrentRow(0);
+    v->addWidget(list);
+    auto* row = new QHBoxLayout;
+    auto* go = new QPushButton(tr("Go on with it"));
+    auto* away = new QPushButton(tr("Throw it away"));
+    auto* later = new QPushButton(tr("Not now"));
+    go->setObjectName("goOn"), away->setObjectName("throwAway"), later->setObjectName("notNow");
+    go->setDefault(true);
+    for (QPushButton* b : {away, later, go})
+        row->addWidget(b);
+    v->addLayout(row);
+    const auto chosen = [&] { return left[std::clamp<qsizetype>(list->currentRow(), 0, left.size() - 1)]; };
+    connect(go, &QPushButton::clicked, &ask, [&] { ask.done(1); });
+    connect(away, &QPushButton::clicked, &ask, [&] { ask.done(2); });
+    // Put aside, by key or by button, it is offered again at the next start.
+    connect(later, &QPushButton::clicked, &ask, &QDialog::reject);
+    const int answer = ask.exec();
+    if (answer == 1) {
+        if (const QString fault = m_document.openRecovery(chosen()); !fault.isEmpty()) say(fault);
+    } else if (answer == 2) {
+        Session::throwAway(chosen());
+    }
+}
+
+} // namespace enkinet::app
