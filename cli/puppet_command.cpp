@@ -54,6 +54,7 @@ const char* issueWord(production::Issue i) {
                                       "paint does not hold on clay that never dries",
                                       "plain steel in wet clay",
                                       "wet paint on unsealed air-dry clay",
+                                      "the wire picked for it cannot be made",
                                       "wire to buy",
                                       "clay to buy",
                                       "paint to buy",

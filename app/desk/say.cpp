@@ -455,6 +455,13 @@ QString Say::openPoint(const production::OpenPoint& p) {
     case Issue::unsealed:
         return tr("%1: %2 is wet with water and swells air-dry clay that is not sealed. A primer first.")
             .arg(who, QString::fromStdString(p.other));
+    case Issue::pick_gone:
+        return tr("The wire picked for %1 (%n strand(s), a turn every %2) cannot be made: strands of a bundle may "
+                  "stand at "
+                  "most 25° to it, of two 45°. The best that can be made stands in for it: pick another or let it "
+                  "choose.",
+                  nullptr, static_cast<int>(p.found))
+            .arg(who, length(p.limit));
     case Issue::bake_too_long:
         return tr("%1 does not get hot inside within a day.").arg(who);
     case Issue::nothing_outside:

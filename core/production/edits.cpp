@@ -160,6 +160,12 @@ Edits::Changed Edits::setPick(const std::string& limb, std::optional<WirePick> p
     return puppetEdit([&](Puppet& p) -> std::optional<Fault> {
         Limb* l = limbOf(p, limb);
         if (!l) return Fault{p.name, "limb " + limb, "is not there"};
+        const auto& spools = m_production.stock.spools;
+        const auto spool =
+            std::find_if(spools.begin(), spools.end(), [&](const auto& s) { return pick && s.id == pick->spool; });
+        if (spool != spools.end())
+            if (const auto b = wire::makeBundle({pick->strands, spool->diameter_mm, pick->lay_mm}); !b)
+                return Fault{p.name + ", limb " + limb, b.fault().value, b.fault().rule};
         l->pick = std::move(pick);
         return {};
     });

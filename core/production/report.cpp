@@ -73,6 +73,11 @@ public:
     void wires() {
         for (const choice::LimbChoice& l : m_r.choice.limbs) {
             const std::string& name = m_puppet.limbs[static_cast<std::size_t>(l.limb)].name;
+            const auto& pick = m_puppet.limbs[static_cast<std::size_t>(l.limb)].pick;
+            // A pick that an older version took may stand steeper than its strands can lie.
+            if (pick && l.reason.needed() && !l.pinned)
+                add({Station::wire, Issue::pick_gone, l.limb, -1, -1, kNoState, static_cast<double>(pick->strands),
+                     pick->lay_mm, name});
             if (l.chosen < 0) {
                 if (!l.reason.needed()) continue;
                 add({Station::wire, Issue::no_wire, l.limb, -1, -1, kNoState, 0, 0, name});

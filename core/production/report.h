@@ -54,6 +54,7 @@ enum class Issue {
     paint_on_soft,      ///< nothing holds on clay that never dries but pigment
     rusts,              ///< plain steel in clay that is wet with water
     unsealed,           ///< water-based paint on unsealed air-dry clay swells it
+    pick_gone,          ///< the wire that the builder picked cannot be made, or not of this stock
     buy_wire,
     buy_clay,
     buy_paint,

@@ -1,3 +1,4 @@
+#include "desk/say.h"
 #include "files/container.h"
 #include "stations/layers/long_section.h"
 #include "stations/layers/section_view.h"
@@ -281,4 +282,40 @@ TEST_CASE("A cover is put on, left bare at one end, and its seam goes to the sid
     for (int i = 0; i < 3; ++i)
         desk.undo();
     CHECK(std::abs(desk.report().choice.totals.cover_g - cloth) < 1e-9);
+}
+
+TEST_CASE("A puppet of 35 mm reads in words that can be followed") {
+    // It kept skins of 6 mm and read 0.00 g and tear 30 x 0 cm.
+    Desk desk;
+    const double skin = desk.report().choice.parts[0].layers.skin_mm;
+    desk.document().change("start small", [](const production::Edits& e) { return e.startAt(35); });
+    desk.settle();
+    desk.station(Station::bulk);
+    CHECK(desk.report().choice.parts[0].layers.skin_mm <= skin);
+    int scraps = 0;
+    for (auto* list : desk.window.findChildren<QListWidget*>()) {
+        if (!list->isVisible()) continue;
+        for (int i = 0; i < list->count(); ++i) {
+            const QString text = list->item(i)->text();
+            INFO(text.toStdString());
+            CHECK_FALSE(text.contains("0.00 g"));
+            CHECK_FALSE(text.contains(QString::fromUtf8("\u00d7") + " 0 cm"));
+            scraps += text.contains("a scrap of foil");
+        }
+    }
+    CHECK(scraps > 0);
+    for (auto* label : desk.window.findChildren<QLabel*>())
+        if (label->isVisible()) CHECK_FALSE(label->text().contains("0.00 g"));
+    CHECK(app::Say::grams(0.0003) == "under 0.01 g");
+}
+
+TEST_CASE("The oven's hours say what they assume") {
+    Desk desk;
+    desk.station(Station::skin);
+    desk.leaf("skinLeaves", 2);
+    bool said = false;
+    for (auto* label : desk.window.findChildren<QLabel*>())
+        said = said || (label->isVisible() && label->text().contains("Counted from a hot oven") &&
+                        label->text().contains("typical"));
+    CHECK(said);
 }

@@ -1,6 +1,7 @@
 #include "base/units.h"
 #include "files/production_json.h"
 #include "print/build_sheets.h"
+#include "stations/wire/hold_window.h"
 #include "stations/wire/puppet_table.h"
 #include "stations/wire/remedies_list.h"
 #include "support/driven.h"
@@ -304,4 +305,42 @@ TEST_CASE("Acting, feet and poses are set on the sheet's card and change what is
     const auto& shot = desk.document().puppet().wants.shot;
     CHECK(std::find(shot.begin(), shot.end(), "step") == shot.end());
     CHECK(shot.size() == desk.document().puppet().poses.size());
+}
+
+namespace {
+
+/// A hold window whose drawn places can be read.
+struct ReadWindow : app::HoldWindow {
+    using app::HoldWindow::spots;
+    using app::HoldWindow::xOf;
+    void draw(const app::Document& d, int limb, int demand) {
+        resize(420, 176);
+        show(d, limb, demand);
+        grab();
+    }
+};
+
+} // namespace
+
+TEST_CASE("The lit band shows what it judges: a knee that holds but is too stiff stands right of it") {
+    // Its hold lay well inside the band while the verdict, which counts the bend, was stiff.
+    Desk desk;
+    int stiffInside = 0, placed = 0;
+    for (const choice::LimbChoice& l : desk.report().choice.limbs)
+        for (std::size_t j = 0; j < l.demands.size(); ++j) {
+            const choice::Demand& d = l.demands[j];
+            ReadWindow window;
+            window.draw(desk.document(), l.limb, static_cast<int>(j));
+            for (const auto& spot : window.spots()) {
+                if (spot.at.x() < 0) continue;
+                ++placed;
+                const bool holds = spot.hold >= d.needed_Nmm, bends = spot.effort <= d.effortLimit_Nmm;
+                const bool lit =
+                    spot.at.x() >= window.xOf(d.needed_Nmm) && spot.at.x() <= window.xOf(d.effortLimit_Nmm);
+                CHECK(lit == (holds && bends));
+                stiffInside += holds && !bends && spot.hold <= d.effortLimit_Nmm;
+            }
+        }
+    CHECK(placed > 100);
+    CHECK(stiffInside > 0); // wires that stood in the band by their hold and are judged stiff
 }

@@ -245,6 +245,8 @@ void OvenLeaf::show() {
     };
     school(tr("Once at the end"), fill::calcOneBake(r.choice.parts, r.shelf));
     school(tr("Limb by limb"), fill::calcStagedBakes(m_document.puppet(), r.choice.rest, r.choice.parts, r.shelf));
+    lines << tr(
+        "Counted from a hot oven: heat it up before anything goes in. The clays' heat is typical, not measured.");
     m_schools->setText(lines.join("\n"));
     showLoads();
     m_plot->show(r);

@@ -18,10 +18,10 @@ protected:
     void layoutSpots() override;
     void paintEvent(QPaintEvent*) override;
 
-private:
     double xOf(double moment) const;
     QRectF plot() const;
 
+private:
     double m_low = 1, m_high = 1000, m_needed = 0, m_limit = 0, m_lever = 1;
 };
 
