@@ -10,282 +10,336 @@ using namespace body;
 
 namespace {
 
+constexpr int kDirections = 48, kStride = 19, kSameHill = 8;
+constexpr std::size_t kClimbed = 5, kKeptHills = 3;
+constexpr int kGrid = 8;
+
 /// v turned by a rotation vector (Rodrigues).
 Vec3 turned(const Vec3& v, double x, double z) {
-    const double angle = std::hypot(x, z);
+    const double angle = std::sqrt(x * x + z * z);
     if (angle < 1e-12) return v;
     const Vec3 k{x / angle, 0, z / angle};
     const double c = std::cos(angle), s = std::sin(angle);
     return c * v + s * cross(k, v) + ((1 - c) * dot(k, v)) * k;
 }
 
-struct Turn {
-    double low = 0, high = 0, most = 0; ///< forth between low and high, forth and aside together within most
-    double forthSign = 1, asideSign = 1;
-    double forth = 0, aside = 0;
-    Vec3 operator()(const Vec3& v) const { return turned(v, forthSign * forth, asideSign * aside); }
+/// How far a vector, turned by a joint, points along another, as a function of the joint's angles.
+struct Along {
+    double vw, cx, cz, vx, vz, wx, wz;
+    Along(const Vec3& v, const Vec3& w)
+        : vw(dot(v, w)), cx(v.y * w.z - v.z * w.y), cz(v.x * w.y - v.y * w.x), vx(v.x), vz(v.z), wx(w.x), wz(w.z) {}
+    /// x, z: rotation vector; c = cos, s = sin/angle, q = (1 - cos)/angle².
+    double operator()(double x, double z, double c, double s, double q) const {
+        return c * vw + s * (x * cx + z * cz) + q * (x * vx + z * vz) * (x * wx + z * wz);
+    }
 };
 
-class Searcher {
-public:
-    Searcher(const Puppet& p, const Skeleton& s, double acting)
-        : m_s(s), m_turns(s.hinges.size()), m_children(s.parentBody.size()), m_first(s.parentBody.size()),
-          m_kept(s.hinges.size()) {
-        for (std::size_t b = 0; b < s.parentBody.size(); ++b)
-            if (s.parentBody[b] >= 0)
-                m_children[static_cast<std::size_t>(s.parentBody[b])].push_back(static_cast<int>(b));
-        for (std::size_t h = 0; h < s.hinges.size(); ++h) {
-            const LimbCopy& copy = s.copies[static_cast<std::size_t>(s.hinges[h].copy)];
-            const Limb& limb = p.limbs[static_cast<std::size_t>(copy.limb)];
-            const Joint& j = limb.joints[static_cast<std::size_t>(s.hinges[h].joint)];
-            m_turns[h] = {acting * j.low_rad,
-                          acting * j.high_rad,
-                          acting * findLargestBend(j),
-                          findForthSign(limb.kind),
-                          copy.right ? -1.0 : 1.0,
-                          0,
-                          0};
-        }
-    }
-
-    void weigh(const std::vector<PointMass>& masses) {
-        m_own.assign(m_s.parentBody.size(), {});
-        m_all.assign(m_s.parentBody.size(), 0.0);
-        for (const PointMass& m : masses) {
-            const auto b = static_cast<std::size_t>(m.body);
-            m_all[b] += m.mass_g;
-            m_own[b] = m_own[b] + m.mass_g * (m.at - pivot(m.body));
-        }
-        // Bodies stand behind their parents.
-        for (std::size_t b = m_all.size(); b-- > 0;)
-            if (m_s.parentBody[b] >= 0) m_all[static_cast<std::size_t>(m_s.parentBody[b])] += m_all[b];
-    }
-
-    std::size_t hinges() const { return m_s.hinges.size(); }
-
-    Reach find(int hinge) {
-        const int top = m_s.links[static_cast<std::size_t>(m_s.hinges[static_cast<std::size_t>(hinge)].after)].body;
-        Reach r;
-        r.bound_gmm = bound(top);
-        if (m_children[static_cast<std::size_t>(top)].empty()) {
-            r.first_gmm = norm(m_own[static_cast<std::size_t>(top)]);
-            return r;
-        }
-        // Hills: one from each stretch at its own farthest, tip to root, and one for each of some directions that all
-        // stretches are turned towards. With other masses the search goes on from the best few that were found.
-        auto& kept = m_kept[static_cast<std::size_t>(hinge)];
-        std::vector<Hill> hills;
-        const auto add = [&] {
-            Hill h;
-            h.first_gmm = std::min(climb(top), r.bound_gmm);
-            keep(top, h.pose);
-            hills.push_back(std::move(h));
-        };
-        if (kept.empty()) {
-            reset(top);
-            greedy(top);
-            add();
-            // Where the bound is reached there is nothing beyond; nor, in all likelihood, where many ways led up the
-            // same hill.
-            double best = hills.front().first_gmm;
-            int same = 1;
-            for (int i = 0; i < kDirections && same < kSameHill && best < r.bound_gmm * (1 - 1e-9); ++i) {
-                reset(top);
-                // Far apart one after the other.
-                const Vec3 towards = direction(i * kStride % kDirections);
-                for (int pass = 0; pass < 2; ++pass)
-                    refresh(top), aim(top, towards);
-                add();
-                const double now = hills.back().first_gmm;
-                same = now > best * (1 + 1e-4) ? 1 : now > best * (1 - 1e-4) ? same + 1 : same;
-                best = std::max(best, now);
-            }
+/// Sine and cosine of a rotation vector, so that Along needs no more.
+struct Angle {
+    double x, z, c, s, q;
+    Angle(double x_, double z_) : x(x_), z(z_) {
+        const double angle2 = x * x + z * z, angle = std::sqrt(angle2);
+        if (angle < 1e-6) {
+            c = 1 - angle2 / 2, s = 1, q = 0.5;
         } else {
-            for (const Hill& h : kept) {
-                for (const auto& [joint, forth, aside] : h.pose) {
-                    Turn& t = m_turns[static_cast<std::size_t>(joint)];
-                    t.forth = forth, t.aside = aside;
-                }
-                add();
+            c = std::cos(angle);
+            s = std::sin(angle) / angle, q = (1 - c) / angle2;
+        }
+    }
+};
+
+class Climber {
+public:
+    explicit Climber(const ReachTree& tree) : m_tree(tree), m_turns(tree.size()), m_first(tree.size()) {
+        m_children.resize(tree.size());
+        m_grids.resize(tree.size());
+        for (std::size_t i = 1; i < tree.size(); ++i)
+            m_children[static_cast<std::size_t>(tree[i].parent)].push_back(i);
+    }
+
+    /// From the present angles until nothing more is won, or, coarsely, a few times through.
+    double climb(bool coarse) {
+        refresh();
+        double best = norm(m_first[0]);
+        double step = 1.0 / kGrid;
+        for (int i = 0; i < (coarse ? 4 : 40); ++i) {
+            sweep(0, {}, step, coarse ? 8e-3 : 1e-4);
+            refresh();
+            const double now = norm(m_first[0]);
+            const bool still = now <= best * (1 + (coarse ? 1e-3 : 1e-8));
+            best = std::max(now, best);
+            if (still) break;
+            step = std::max(step / 3, coarse ? 1.0 / kGrid / 9 : 1e-2);
+        }
+        return best;
+    }
+
+    void reset() {
+        for (std::size_t i = 1; i < m_tree.size(); ++i)
+            m_turns[i] = {std::clamp(0.0, m_tree[i].low, m_tree[i].high), 0};
+    }
+    void take(const std::vector<std::pair<double, double>>& pose) {
+        for (std::size_t i = 1; i < m_tree.size(); ++i)
+            m_turns[i] = pose[i];
+    }
+    const std::vector<std::pair<double, double>>& pose() const { return m_turns; }
+
+    /// First moment of every subtree about its own joint, in its own frame.
+    void refresh() {
+        for (std::size_t i = m_tree.size(); i-- > 0;) {
+            Vec3 sum = m_tree[i].own_gmm;
+            for (std::size_t c : m_children[i])
+                sum = sum + turn(c, m_first[c]) + m_tree[c].mass_g * m_tree[c].arm_mm;
+            m_first[i] = sum;
+        }
+    }
+
+    /// Each stretch by itself at its farthest, tip to root.
+    void greedy() {
+        for (std::size_t i = m_tree.size(); i-- > 0;) {
+            Vec3 sum = m_tree[i].own_gmm;
+            for (std::size_t c : m_children[i])
+                sum = sum + turn(c, m_first[c]) + m_tree[c].mass_g * m_tree[c].arm_mm;
+            for (std::size_t c : m_children[i]) {
+                const Vec3 rest = sum - turn(c, m_first[c]);
+                align(c, m_first[c], rest, true, 1.0 / kGrid, 1e-2);
+                sum = rest + turn(c, m_first[c]);
             }
-        }
-        std::stable_sort(hills.begin(), hills.end(),
-                         [](const Hill& a, const Hill& b) { return a.first_gmm > b.first_gmm; });
-        if (hills.size() > kKeptHills) hills.resize(kKeptHills);
-        r.first_gmm = hills.front().first_gmm;
-        kept = std::move(hills);
-        return r;
-    }
-
-private:
-    Vec3 pivot(int body) const {
-        const int h = m_s.parentHinge[static_cast<std::size_t>(body)];
-        return h < 0 ? Vec3{} : m_s.hinges[static_cast<std::size_t>(h)].at;
-    }
-    Turn& turnOf(int body) {
-        return m_turns[static_cast<std::size_t>(m_s.parentHinge[static_cast<std::size_t>(body)])];
-    }
-
-    struct Kept {
-        int hinge;
-        double forth, aside;
-    };
-    struct Hill {
-        double first_gmm = 0;
-        std::vector<Kept> pose;
-    };
-    static constexpr int kDirections = 48, kStride = 19, kSameHill = 8;
-    static constexpr std::size_t kKeptHills = 3;
-
-    /// Directions spread evenly over the sphere (a spiral by the golden angle).
-    static Vec3 direction(int i) {
-        const double y = 1 - (2.0 * i + 1) / kDirections, around = i * kPi * (3 - std::sqrt(5.0)),
-                     r = std::sqrt(1 - y * y);
-        return {r * std::cos(around), y, r * std::sin(around)};
-    }
-
-    /// Turns every joint below body so that its part points along a direction given in the body's frame.
-    void aim(int body, const Vec3& towards) {
-        for (int c : m_children[static_cast<std::size_t>(body)]) {
-            align(turnOf(c), m_first[static_cast<std::size_t>(c)], towards, true);
-            Turn back = turnOf(c);
-            back.forth = -back.forth, back.aside = -back.aside;
-            aim(c, back(towards));
+            m_first[i] = sum;
         }
     }
 
-    void keep(int body, std::vector<Kept>& kept) const {
-        for (int c : m_children[static_cast<std::size_t>(body)]) {
-            const int h = m_s.parentHinge[static_cast<std::size_t>(c)];
-            const Turn& t = m_turns[static_cast<std::size_t>(h)];
-            kept.push_back({h, t.forth, t.aside});
-            keep(c, kept);
+    /// Every joint turned so that what lies beyond it points along a direction given in the first body's frame.
+    void aim(const Vec3& towards) {
+        reset();
+        for (int pass = 0; pass < 2; ++pass) {
+            refresh();
+            aim(0, towards);
         }
     }
 
-    double bound(int body) const {
-        double sum = norm(m_own[static_cast<std::size_t>(body)]);
-        for (int c : m_children[static_cast<std::size_t>(body)])
-            sum += bound(c) + m_all[static_cast<std::size_t>(c)] * norm(pivot(c) - pivot(body));
+    double bound() const {
+        double sum = 0;
+        for (std::size_t i = 0; i < m_tree.size(); ++i)
+            sum += norm(m_tree[i].own_gmm) + (i > 0 ? m_tree[i].mass_g * norm(m_tree[i].arm_mm) : 0);
         return sum;
     }
 
-    void reset(int body) {
-        for (int c : m_children[static_cast<std::size_t>(body)]) {
-            turnOf(c).forth = std::clamp(0.0, turnOf(c).low, turnOf(c).high), turnOf(c).aside = 0;
-            reset(c);
+private:
+    Vec3 turn(std::size_t i, const Vec3& v) const {
+        return turned(v, m_tree[i].forthSign * m_turns[i].first, m_tree[i].asideSign * m_turns[i].second);
+    }
+    Vec3 back(std::size_t i, const Vec3& v) const {
+        return turned(v, -m_tree[i].forthSign * m_turns[i].first, -m_tree[i].asideSign * m_turns[i].second);
+    }
+
+    void aim(std::size_t i, const Vec3& towards) {
+        for (std::size_t c : m_children[i]) {
+            align(c, m_first[c], towards, true, 1.0 / kGrid, 3e-2);
+            aim(c, back(c, towards));
         }
     }
 
-    /// First moment of the subtree about its own pivot, in its own frame; kept for every body of it.
-    const Vec3& refresh(int body) {
-        Vec3 sum = m_own[static_cast<std::size_t>(body)];
-        for (int c : m_children[static_cast<std::size_t>(body)])
-            sum = sum + turnOf(c)(refresh(c)) + m_all[static_cast<std::size_t>(c)] * (pivot(c) - pivot(body));
-        return m_first[static_cast<std::size_t>(body)] = sum;
+    /// Turns every joint below i towards the rest of the moment, root to tip; outside is the moment, in i's frame, of
+    /// everything that is not in its subtree.
+    void sweep(std::size_t i, const Vec3& outside, double step, double least) {
+        for (std::size_t c : m_children[i]) {
+            const Vec3 rest = m_first[i] - turn(c, m_first[c]);
+            align(c, m_first[c], outside + rest, false, step, least);
+            // Into the child's frame: its own turn undone.
+            sweep(c, back(c, outside + rest), step, least);
+            m_first[i] = rest + turn(c, m_first[c]);
+        }
     }
 
-    /// Turns a joint so that `v`, turned, points along `wish` as far as its range allows. Over forth and the share of
-    /// what is then left for aside: a coarse grid when wide, then a pattern search from the best.
-    static void align(Turn& t, const Vec3& v, const Vec3& wish, bool wide) {
+    /// Angles over the whole range, made once a joint.
+    const std::vector<std::pair<std::pair<double, double>, Angle>>& gridOf(std::size_t i) {
+        auto& grid = m_grids[i];
+        if (!grid.empty()) return grid;
+        for (int a = 0; a <= kGrid; ++a)
+            for (int b = -kGrid / 2; b <= kGrid / 2; ++b) {
+                const std::pair at{static_cast<double>(a) / kGrid, 2.0 * b / kGrid};
+                const auto [forth, aside] = anglesOf(i, at.first, at.second);
+                grid.push_back({at, Angle(m_tree[i].forthSign * forth, m_tree[i].asideSign * aside)});
+            }
+        return grid;
+    }
+
+    /// Forth by its share of the range, aside by its share of what is then left.
+    std::pair<double, double> anglesOf(std::size_t i, double u, double share) const {
+        const ReachBody& b = m_tree[i];
+        const double forth = b.low + u * (b.high - b.low);
+        return {forth, share * std::sqrt(std::max(0.0, b.most * b.most - forth * forth))};
+    }
+
+    /// Turns a joint so that `v`, turned, points along `wish` as far as its range allows: a coarse grid when wide, then
+    /// a pattern search from the best, from one step down to another.
+    void align(std::size_t i, const Vec3& v, const Vec3& wish, bool wide, double step, double least) {
+        const ReachBody& b = m_tree[i];
+        const Along f(v, wish);
         const auto at = [&](double u, double share) {
-            t.forth = t.low + u * (t.high - t.low);
-            t.aside = share * std::sqrt(std::max(0.0, t.most * t.most - t.forth * t.forth));
-            return dot(t(v), wish);
+            const auto [forth, aside] = anglesOf(i, u, share);
+            const Angle a(b.forthSign * forth, b.asideSign * aside);
+            return f(a.x, a.z, a.c, a.s, a.q);
         };
-        const Turn before = t;
-        const double was = dot(t(v), wish);
-        const double spare = std::sqrt(std::max(0.0, t.most * t.most - t.forth * t.forth));
-        double u = t.high > t.low ? std::clamp((t.forth - t.low) / (t.high - t.low), 0.0, 1.0) : 0;
-        double share = spare > 0 ? std::clamp(t.aside / spare, -1.0, 1.0) : 0, top = was;
-        constexpr int kGrid = 12;
+        auto& [forth, aside] = m_turns[i];
+        const Angle now(b.forthSign * forth, b.asideSign * aside);
+        const double was = f(now.x, now.z, now.c, now.s, now.q);
+        const double spare = std::sqrt(std::max(0.0, b.most * b.most - forth * forth));
+        double u = b.high > b.low ? std::clamp((forth - b.low) / (b.high - b.low), 0.0, 1.0) : 0;
+        double share = spare > 0 ? std::clamp(aside / spare, -1.0, 1.0) : 0, top = was;
         if (wide)
-            for (int i = 0; i <= kGrid; ++i)
-                for (int k = -kGrid / 2; k <= kGrid / 2; ++k) {
-                    const double x = static_cast<double>(i) / kGrid, y = 2.0 * k / kGrid, f = at(x, y);
-                    if (f > top) top = f, u = x, share = y;
-                }
-        for (double step = 1.0 / kGrid; step > 1e-4;) {
+            for (const auto& [place, a] : gridOf(i))
+                if (const double x = f(a.x, a.z, a.c, a.s, a.q); x > top)
+                    top = x, u = place.first, share = place.second;
+        static constexpr std::pair<int, int> kWays[] = {{1, 0}, {-1, 0}, {0, 1}, {0, -1}, {1, 1}, {1, -1}, {-1, 1}, {-1, -1}};
+        for (; step > least;) {
             bool better = false;
-            for (const auto& [dx, dy] :
-                 {std::pair{1, 0}, {-1, 0}, {0, 1}, {0, -1}, {1, 1}, {1, -1}, {-1, 1}, {-1, -1}}) {
+            for (const auto& [dx, dy] : kWays) {
                 const double x = std::clamp(u + dx * step, 0.0, 1.0), y = std::clamp(share + 2 * dy * step, -1.0, 1.0);
-                if (const double f = at(x, y); f > top) {
-                    top = f, u = x, share = y, better = true;
+                if (const double found = at(x, y); found > top) {
+                    top = found, u = x, share = y, better = true;
                     break;
                 }
             }
             if (!better) step /= 3;
         }
-        if (top > was)
-            at(u, share);
-        else
-            t = before;
+        if (top > was) m_turns[i] = anglesOf(i, u, share);
     }
 
-    void greedy(int body) {
-        for (int c : m_children[static_cast<std::size_t>(body)])
-            greedy(c);
-        refresh(body);
-        for (int c : m_children[static_cast<std::size_t>(body)]) {
-            const Vec3 part = turnOf(c)(m_first[static_cast<std::size_t>(c)]);
-            const Vec3 rest = m_first[static_cast<std::size_t>(body)] - part;
-            align(turnOf(c), m_first[static_cast<std::size_t>(c)], rest, true);
-            m_first[static_cast<std::size_t>(body)] = rest + turnOf(c)(m_first[static_cast<std::size_t>(c)]);
-        }
-    }
-
-    /// Turns every joint below body towards the rest of the moment, root to tip; outside is the moment, in the body's
-    /// frame, of everything that is not in its subtree.
-    void sweep(int body, const Vec3& outside, bool wide) {
-        Vec3& all = m_first[static_cast<std::size_t>(body)];
-        for (int c : m_children[static_cast<std::size_t>(body)]) {
-            Vec3& part = m_first[static_cast<std::size_t>(c)];
-            Vec3 rest = all - turnOf(c)(part);
-            align(turnOf(c), part, outside + rest, wide);
-            // Into the child's frame: its own turn undone.
-            Turn back = turnOf(c);
-            back.forth = -back.forth, back.aside = -back.aside;
-            sweep(c, back(outside + rest), wide);
-            all = rest + turnOf(c)(part);
-        }
-    }
-
-    double climb(int top) {
-        double best = norm(refresh(top));
-        for (int i = 0; i < 30; ++i) {
-            sweep(top, {}, false);
-            const double now = norm(refresh(top));
-            if (now <= best * (1 + 1e-7)) return std::max(now, best);
-            best = now;
-        }
-        return best;
-    }
-
-    const Skeleton& m_s;
-    std::vector<Vec3> m_own; ///< first moment of a body about its pivot
-    std::vector<Turn> m_turns;
-    std::vector<std::vector<int>> m_children;
+    const ReachTree& m_tree;
+    std::vector<std::pair<double, double>> m_turns;
+    std::vector<std::vector<std::size_t>> m_children;
+    std::vector<std::vector<std::pair<std::pair<double, double>, Angle>>> m_grids;
     std::vector<Vec3> m_first;
-    std::vector<double> m_all;             ///< mass of the subtree
-    std::vector<std::vector<Hill>> m_kept; ///< by hinge: the best hills found last
 };
+
+/// Directions spread evenly over the sphere (a spiral by the golden angle).
+Vec3 direction(int i) {
+    const double y = 1 - (2.0 * i + 1) / kDirections, around = i * kPi * (3 - std::sqrt(5.0)), r = std::sqrt(1 - y * y);
+    return {r * std::cos(around), y, r * std::sin(around)};
+}
+
+void sortHills(std::vector<ReachHills::Hill>& hills, std::size_t most) {
+    std::stable_sort(hills.begin(), hills.end(), [](const auto& a, const auto& b) { return a.first_gmm > b.first_gmm; });
+    if (hills.size() > most) hills.resize(most);
+}
+
+/// Climbs to the top of each hill.
+ReachHills finish(Climber& climber, std::vector<ReachHills::Hill> hills, double bound) {
+    for (ReachHills::Hill& h : hills) {
+        climber.take(h.pose_rad);
+        h.first_gmm = std::min(climber.climb(false), bound);
+        h.pose_rad = climber.pose();
+    }
+    sortHills(hills, kKeptHills);
+    return {std::move(hills), bound};
+}
+
+bool isAlone(const ReachTree& tree) { return tree.size() == 1; }
+
+ReachHills alone(const ReachTree& tree) {
+    const double first = norm(tree[0].own_gmm);
+    return {{{first, {{0, 0}}}}, first};
+}
 
 } // namespace
 
-struct ReachSearch::Impl {
-    Searcher searcher;
-};
+ReachHills calcHills(const ReachTree& tree) {
+    if (isAlone(tree)) return alone(tree);
+    Climber climber(tree);
+    const double bound = climber.bound();
+    std::vector<ReachHills::Hill> hills;
+    const auto add = [&] {
+        const double first = climber.climb(true);
+        hills.push_back({first, climber.pose()});
+        return first;
+    };
+    climber.reset();
+    climber.greedy();
+    double best = add();
+    // Where the bound is reached there is nothing beyond; nor, in all likelihood, where many ways led up the same hill.
+    int same = 1;
+    for (int i = 0; i < kDirections && same < kSameHill && best < bound * (1 - 1e-9); ++i) {
+        // Far apart one after the other.
+        climber.aim(direction(i * kStride % kDirections));
+        const double now = add();
+        same = now > best * (1 + 3e-3) ? 1 : now > best * (1 - 3e-3) ? same + 1 : same;
+        best = std::max(best, now);
+    }
+    sortHills(hills, kClimbed);
+    return finish(climber, std::move(hills), bound);
+}
 
-ReachSearch::ReachSearch(const Puppet& puppet, const Skeleton& rest, double acting)
-    : m_impl(new Impl{Searcher(puppet, rest, acting)}) {}
-ReachSearch::~ReachSearch() = default;
+ReachHills calcHills(const ReachTree& tree, const ReachHills& from) {
+    if (isAlone(tree)) return alone(tree);
+    Climber climber(tree);
+    return finish(climber, from.hills, climber.bound());
+}
+
+ReachSearch::ReachSearch(const Puppet& puppet, const Skeleton& rest, double acting, ReachMemo& memo)
+    : m_s(rest), m_memo(memo), m_joints(rest.hinges.size()), m_kept(rest.hinges.size()) {
+    for (std::size_t h = 0; h < rest.hinges.size(); ++h) {
+        const LimbCopy& copy = rest.copies[static_cast<std::size_t>(rest.hinges[h].copy)];
+        const Limb& limb = puppet.limbs[static_cast<std::size_t>(copy.limb)];
+        const Joint& j = limb.joints[static_cast<std::size_t>(rest.hinges[h].joint)];
+        ReachBody& b = m_joints[h];
+        b.low = acting * j.low_rad, b.high = acting * j.high_rad, b.most = acting * findLargestBend(j);
+        b.forthSign = findForthSign(limb.kind), b.asideSign = copy.right ? -1 : 1;
+    }
+}
 
 std::vector<Reach> ReachSearch::calc(const std::vector<PointMass>& masses) {
-    m_impl->searcher.weigh(masses);
+    const std::size_t n = m_s.parentBody.size();
+    const auto pivot = [&](std::size_t body) {
+        const int h = m_s.parentHinge[body];
+        return h < 0 ? Vec3{} : m_s.hinges[static_cast<std::size_t>(h)].at;
+    };
+    std::vector<ReachBody> bodies(n);
+    for (std::size_t b = 0; b < n; ++b) {
+        const int h = m_s.parentHinge[b];
+        if (h >= 0) bodies[b] = m_joints[static_cast<std::size_t>(h)];
+        bodies[b].parent = m_s.parentBody[b];
+        if (bodies[b].parent >= 0) bodies[b].arm_mm = pivot(b) - pivot(static_cast<std::size_t>(bodies[b].parent));
+    }
+    for (const PointMass& m : masses) {
+        ReachBody& b = bodies[static_cast<std::size_t>(m.body)];
+        b.mass_g += m.mass_g;
+        b.own_gmm = b.own_gmm + m.mass_g * (m.at - pivot(static_cast<std::size_t>(m.body)));
+    }
+    // Bodies stand behind their parents.
+    for (std::size_t b = n; b-- > 0;)
+        if (bodies[b].parent >= 0) bodies[static_cast<std::size_t>(bodies[b].parent)].mass_g += bodies[b].mass_g;
+
     std::vector<Reach> all;
-    for (std::size_t h = 0; h < m_impl->searcher.hinges(); ++h)
-        all.push_back(m_impl->searcher.find(static_cast<int>(h)));
+    std::vector<int> place(n);
+    for (std::size_t h = 0; h < m_s.hinges.size(); ++h) {
+        const auto top = static_cast<std::size_t>(m_s.links[static_cast<std::size_t>(m_s.hinges[h].after)].body);
+        ReachTree tree;
+        std::fill(place.begin(), place.end(), -1);
+        for (std::size_t b = top; b < n; ++b) {
+            if (b != top && (bodies[b].parent < 0 || place[static_cast<std::size_t>(bodies[b].parent)] < 0)) continue;
+            place[b] = static_cast<int>(tree.size());
+            tree.push_back(bodies[b]);
+            if (b == top) {
+                // What the joint itself may do does not enter: its limb is held level.
+                ReachBody root;
+                root.own_gmm = bodies[b].own_gmm, root.mass_g = bodies[b].mass_g;
+                tree.back() = root;
+            } else {
+                tree.back().parent = place[static_cast<std::size_t>(bodies[b].parent)];
+            }
+        }
+        m_kept[h] = m_kept[h].value ? Same<ReachHills>{m_memo.next.find(h, {std::move(tree), m_kept[h]},
+                                                                        [](const auto& key) {
+                                                                            return calcHills(key.first, *key.second);
+                                                                        })}
+                                    : Same<ReachHills>{m_memo.first.find(
+                                          h, std::move(tree), [](const ReachTree& t) { return calcHills(t); })};
+        Reach r;
+        r.first_gmm = m_kept[h]->hills.front().first_gmm, r.bound_gmm = m_kept[h]->bound_gmm;
+        all.push_back(r);
+    }
     return all;
 }
 

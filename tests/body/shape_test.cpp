@@ -67,6 +67,20 @@ TEST_CASE("Where limbs overlap the parent owns the overlap", "[body]") {
     CHECK(own[2].length() == 1);
 }
 
+TEST_CASE("A limb thicker than its parent keeps its body though its axis runs inside it", "[body]") {
+    // It was swallowed whole for its axis alone, and weighed nothing.
+    const auto ownOf = [](double parent_mm, double limb_mm) {
+        Puppet p = levelArm(false);
+        p.limbs[0].segments[0] = tube("post", parent_mm, parent_mm);
+        p.limbs[1].joints = {fixedPoint("root", {0, 90, 0}), fixedPoint("tip", {0, 40, 0})};
+        p.limbs[1].segments = {tube("coat", limb_mm, limb_mm)};
+        const Skeleton s = calcSkeleton(p);
+        return calcOwnStretches(p, s).back().length();
+    };
+    CHECK(ownOf(3, 15) == 1);
+    CHECK(ownOf(15, 3) == 0);
+}
+
 TEST_CASE("The axis inside a mass is the chord of its ellipsoid", "[body]") {
     Mass m;
     m.half_mm = {10, 20, 10};

@@ -457,6 +457,8 @@ TEST_CASE("Each shipped kind opens sound at half to twice its own height", "[pro
             INFO(said);
             CHECK(faults <= (share == 1 ? 0 : 10));
             CHECK(advice <= 7);
+            // A new puppet's skins stay within what their clays can do, whatever its height.
+            CHECK(countOf(r.open, Issue::skin_thin) + countOf(r.open, Issue::skin_thick) == 0);
         }
     }
 }
