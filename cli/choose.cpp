@@ -86,7 +86,7 @@ Json limbJson(const production::Production& p, const body::Puppet& puppet, const
         j["state"] = nullptr;
         return j;
     }
-    const choice::Candidate& c = l.candidates[static_cast<std::size_t>(l.chosen)];
+    const choice::Candidate& c = l.candidates()[static_cast<std::size_t>(l.chosen)];
     j["material"] = p.stock.spools[static_cast<std::size_t>(c.spool)].material;
     j["spool"] = p.stock.spools[static_cast<std::size_t>(c.spool)].id;
     j["diameter_mm"] = c.bundle.diameter_mm, j["strands"] = c.bundle.strands;
@@ -95,7 +95,7 @@ Json limbJson(const production::Production& p, const body::Puppet& puppet, const
         j["endings"].push_back({{"after", limb.joints[static_cast<std::size_t>(e.joint)].id}, {"strands", e.strands}});
     j["state"] = stateWord(l.state), j["pinned"] = l.pinned;
     j["reserve"] = numberJson(l.reserve), j["less_reserve_than_wanted"] = l.thin;
-    j["candidates"] = l.candidates.size(), j["fitting"] = l.fitting;
+    j["candidates"] = l.candidates().size(), j["fitting"] = l.fitting;
     j["joints"] = Json::array();
     for (std::size_t i = 0; i < l.demands.size(); ++i)
         j["joints"].push_back(jointJson(limb, l.demands[i], l.verdicts[i]));

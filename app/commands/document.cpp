@@ -61,7 +61,7 @@ Document::~Document() { m_undo.blockSignals(true); }
 
 void Document::compute() {
     if (hasPuppet())
-        *m_report = production::calcReport(*m_value, m_puppet, m_shipped, tables(), m_report.get());
+        *m_report = production::calcReport(*m_value, m_puppet, m_shipped, tables());
     else
         *m_report = {};
 }

@@ -120,7 +120,7 @@ public:
                          true);
             m_pages.text(
                 a.left() + 84, y + 6,
-                Say::limbWire(limb, l, l.candidates[static_cast<std::size_t>(l.chosen)],
+                Say::limbWire(limb, l, l.candidates()[static_cast<std::size_t>(l.chosen)],
                               cardName(m_production, m_r, c.spool)) +
                     tr(" · spool %1")
                         .arg(QString::fromStdString(m_production.stock.spools[static_cast<std::size_t>(c.spool)].id)),
@@ -150,7 +150,7 @@ public:
                              .arg(QString::fromStdString(limb.joints[static_cast<std::size_t>(d.joint)].name),
                                   Say::state(l.state),
                                   Say::verdict(l.state, d, v,
-                                               choice::findTrial(l, l.candidates[static_cast<std::size_t>(l.chosen)],
+                                               choice::findTrial(l, l.candidates()[static_cast<std::size_t>(l.chosen)],
                                                                  static_cast<std::size_t>(l.worst))
                                                    .bundle),
                                   Say::figure(v.life_s), Say::figure(d.needFilm_s));
@@ -191,7 +191,7 @@ public:
                              l.reason.needed() ? tr("no wire in stock") : tr("needs no wire"), 3.2);
                 continue;
             }
-            const choice::Candidate& c = l.candidates[static_cast<std::size_t>(l.chosen)];
+            const choice::Candidate& c = l.candidates()[static_cast<std::size_t>(l.chosen)];
             QString strands = QString::number(c.bundle.strands);
             for (const choice::Ending& e : choice::findEndings(l, c))
                 strands += tr("→%1").arg(e.strands);

@@ -216,7 +216,7 @@ Elevation::Elevation(const Puppet& puppet, const production::Production& product
         const choice::LimbChoice& chosen = report.choice.limbs[static_cast<std::size_t>(copy.limb)];
         if (chosen.chosen < 0) continue;
         Run run;
-        const choice::Candidate& made = chosen.candidates[static_cast<std::size_t>(chosen.chosen)];
+        const choice::Candidate& made = chosen.candidates()[static_cast<std::size_t>(chosen.chosen)];
         run.bundle = made.bundle;
         const auto endings = choice::findEndings(chosen, made);
         const Limb& limb = limbOf(static_cast<int>(c));

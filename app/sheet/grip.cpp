@@ -78,7 +78,7 @@ double calcSpring(const Document& d, const Grip& grip) {
         r.choice.limbs[static_cast<std::size_t>(r.choice.skeleton.copies[static_cast<std::size_t>(h.copy)].limb)];
     const double bend = bendOf(angleOf(d, grip.hinge));
     if (l.chosen < 0 || bend <= 0) return 0;
-    const choice::Candidate& c = l.candidates[static_cast<std::size_t>(l.chosen)];
+    const choice::Candidate& c = l.candidates()[static_cast<std::size_t>(l.chosen)];
     const body::Joint& j = jointOf(d, grip.hinge);
     const auto& table = *r.stock.tables.at(r.stock.spools[static_cast<std::size_t>(c.spool)].material);
     wire::Bundle bundle = c.bundle;

@@ -342,7 +342,7 @@ bool SheetView::event(QEvent* event) {
                                  Say::state(l.verdicts[i].state()),
                                  Say::verdict(
                                      l.verdicts[i].state(), l.demands[i], l.verdicts[i],
-                                     choice::findTrial(l, l.candidates[static_cast<std::size_t>(l.chosen)], i).bundle));
+                                     choice::findTrial(l, l.candidates()[static_cast<std::size_t>(l.chosen)], i).bundle));
         } else if (hit.found && hit.selection.kind == Selection::Kind::segment) {
             text = QString::fromStdString(puppet.limbs[static_cast<std::size_t>(hit.selection.limb)]
                                               .segments[static_cast<std::size_t>(hit.selection.index)]

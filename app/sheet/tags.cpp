@@ -9,8 +9,8 @@ namespace enkinet::app {
 namespace {
 bool sameTag(const choice::LimbChoice& a, const choice::LimbChoice& b, body::LimbKind ka, body::LimbKind kb) {
     if (ka != kb || ka != body::LimbKind::finger || a.chosen < 0 || b.chosen < 0 || a.state != b.state) return false;
-    const auto &x = a.candidates[static_cast<std::size_t>(a.chosen)],
-               &y = b.candidates[static_cast<std::size_t>(b.chosen)];
+    const auto &x = a.candidates()[static_cast<std::size_t>(a.chosen)],
+               &y = b.candidates()[static_cast<std::size_t>(b.chosen)];
     return x.spool == y.spool && x.bundle == y.bundle && x.drops == y.drops;
 }
 } // namespace
@@ -39,7 +39,7 @@ std::vector<Tag> makeTags(const body::Puppet& puppet, const production::Producti
         if (l.chosen < 0) {
             t.wire = l.reason.needed() ? Say::tr("no wire in stock") : Say::tr("needs no wire"), t.hasState = false;
         } else {
-            const choice::Candidate& c = l.candidates[static_cast<std::size_t>(l.chosen)];
+            const choice::Candidate& c = l.candidates()[static_cast<std::size_t>(l.chosen)];
             t.bundle = c.bundle;
             t.state = l.state;
             t.wire = Say::shortWire(l, c, cardName(production, report, c.spool));

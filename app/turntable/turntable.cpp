@@ -208,7 +208,7 @@ void TurntableView::rebuild() {
             const choice::LimbChoice& chosen = r.choice.limbs[static_cast<std::size_t>(c.limb)];
             if (chosen.chosen < 0) continue;
             const double across =
-                wire::findBundleDiameter(chosen.candidates[static_cast<std::size_t>(chosen.chosen)].bundle);
+                wire::findBundleDiameter(chosen.candidates()[static_cast<std::size_t>(chosen.chosen)].bundle);
             std::vector<Vec3> points;
             for (std::size_t k = 0; k < puppet.limbs[static_cast<std::size_t>(c.limb)].segments.size(); ++k) {
                 const Link& link = s.links[static_cast<std::size_t>(c.firstLink) + k];

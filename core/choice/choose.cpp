@@ -63,7 +63,7 @@ std::vector<fill::WireRuns> wireRuns(const Puppet& puppet, const std::vector<Lim
     std::vector<fill::WireRuns> runs(puppet.limbs.size());
     for (const LimbChoice& l : limbs) {
         if (l.chosen < 0) continue;
-        const Candidate& c = l.candidates[static_cast<std::size_t>(l.chosen)];
+        const Candidate& c = l.candidates()[static_cast<std::size_t>(l.chosen)];
         const wire::MaterialCard& card = stock.tableOf(c.spool).card();
         const auto run = [&](int strands) {
             const wire::Bundle b{strands, c.bundle.diameter_mm, strands == 1 ? 0 : c.bundle.lay_mm};
@@ -89,15 +89,52 @@ std::vector<fill::WireRuns> wireRuns(const Puppet& puppet, const std::vector<Lim
     return runs;
 }
 
+/// The puppet without what no layer is worked out from: a field forgotten here costs time, not truth, for the step is
+/// given what is left alone.
+Puppet shapeOf(const Puppet& puppet) {
+    Puppet p = puppet;
+    p.id.clear(), p.name.clear(), p.kind.clear(), p.note.clear();
+    p.wants = {}, p.board = {}, p.poses.clear(), p.pictures.clear(), p.measures.clear(), p.rig.reset();
+    p.left.clear(), p.aside.clear(), p.extras.clear();
+    for (Limb& l : p.limbs) {
+        l.pick.reset(), l.tieDown.reset(), l.cut_mm.reset(), l.wraps = l.loop_mm = 0, l.extras.clear();
+        for (Joint& j : l.joints) {
+            j.low_rad = j.high_rad = 0, j.edge = j.movesPerSecond = 1, j.formingBends = 0;
+            j.need_s.reset(), j.extras.clear();
+        }
+    }
+    return p;
+}
+
+/// And without layers and gaps: where limbs lie in each other.
+Puppet outlineOf(const Puppet& puppet) {
+    Puppet p = shapeOf(puppet);
+    for (Limb& l : p.limbs) {
+        for (Joint& j : l.joints)
+            j.gap_mm = 0;
+        for (Segment& s : l.segments) {
+            s.layers = {};
+            for (body::Station& t : s.stations)
+                t.skin_mm.reset();
+        }
+    }
+    for (Mass& m : p.masses)
+        m.layers = {}, m.weighed_g = 0;
+    return p;
+}
+
 class Chooser {
 public:
-    Chooser(const Puppet& puppet, const fill::Shelf& shelf, const Stock& stock, const PuppetChoice* former)
-        : m_puppet(puppet), m_shelf(shelf), m_stock(stock), m_former(former) {}
+    Chooser(const Puppet& puppet, const fill::Shelf& shelf, const Stock& stock, ChoiceMemo& memo, std::stop_token stop)
+        : m_puppet(puppet), m_shelf(shelf), m_stock(stock), m_memo(memo), m_stop(std::move(stop)) {}
 
     PuppetChoice run() {
         r.rest = calcSkeleton(m_puppet);
-        r.own = calcOwnStretches(m_puppet, r.rest);
-        m_reach = std::make_unique<load::ReachSearch>(m_puppet, r.rest, findActing(m_puppet.wants.acting));
+        r.own = *m_memo.own.find(0, outlineOf(m_puppet),
+                                 [](const Puppet& p) { return calcOwnStretches(p, calcSkeleton(p)); });
+        m_shape = shapeOf(m_puppet);
+        m_reach =
+            std::make_unique<load::ReachSearch>(m_puppet, r.rest, findActing(m_puppet.wants.acting), m_memo.reach);
         Posed posed = calcPosed(m_puppet, r.rest, m_puppet.board);
         r.skeleton = std::move(posed.skeleton), r.motions = std::move(posed.bodies);
         std::vector<fill::WireRuns> runs(m_puppet.limbs.size());
@@ -110,11 +147,7 @@ public:
                 limbs[i].demands =
                     calcDemands(m_puppet, r.skeleton, r.rest, m_shelf, r.loads, m_masses, r.own, limbs[i].limb);
                 limbs[i].reason = calcReason(limbs[i]);
-                if (round > 0)
-                    tryAgain(m_puppet, m_stock, limbs[i], std::move(r.limbs[i]));
-                else
-                    tryCandidates(m_puppet, m_stock, limbs[i],
-                                  m_former && i < m_former->limbs.size() ? &m_former->limbs[i] : nullptr);
+                tryCandidates(m_puppet, m_stock, limbs[i], m_memo.fields);
             }
             pick(limbs);
             auto made = madeOf(limbs);
@@ -129,7 +162,11 @@ public:
 
 private:
     void weigh(const std::vector<fill::WireRuns>& runs) {
-        r.parts = fill::calcParts(m_puppet, r.rest, r.own, m_shelf, runs);
+        r.parts = *m_memo.parts.find(static_cast<std::uint64_t>(m_round++), {m_shape, m_shelf, runs},
+                                     [&](const ChoiceMemo::PartsKey& key) {
+                                         const Skeleton rest = calcSkeleton(key.puppet);
+                                         return fill::calcParts(key.puppet, rest, r.own, key.shelf, key.runs);
+                                     });
         load::LoadSetup setup;
         setup.lean_rad = m_puppet.wants.lean_rad, setup.feetDown = m_puppet.wants.feetDown;
         setup.poseOnly = m_puppet.wants.thisPoseOnly;
@@ -156,14 +193,14 @@ private:
         std::vector<int> open;
         for (LimbChoice& l : limbs) {
             pickCandidate(m_puppet, m_stock, l);
-            if (l.pinned) open.push_back(l.candidates[static_cast<std::size_t>(l.chosen)].spool);
+            if (l.pinned) open.push_back(l.candidates()[static_cast<std::size_t>(l.chosen)].spool);
             std::map<int, double> cheapest;
             // As good a reserve as the limb can have, no less for the sake of fewer spools.
             const double reserve =
-                l.chosen >= 0 ? findCounted(l.candidates[static_cast<std::size_t>(l.chosen)], m_puppet.wants.reserve)
+                l.chosen >= 0 ? findCounted(l.candidates()[static_cast<std::size_t>(l.chosen)], m_puppet.wants.reserve)
                               : 0;
             if (!l.pinned && l.reason.needed())
-                for (const Candidate& c : l.candidates)
+                for (const Candidate& c : l.candidates())
                     if (c.fits && findCounted(c, m_puppet.wants.reserve) >= reserve) {
                         const auto [it, fresh] = cheapest.try_emplace(c.spool, c.price);
                         it->second = std::min(it->second, c.price);
@@ -189,7 +226,7 @@ private:
         std::vector<Made> all(limbs.size());
         for (std::size_t i = 0; i < limbs.size(); ++i)
             if (limbs[i].chosen >= 0) {
-                const Candidate& c = limbs[i].candidates[static_cast<std::size_t>(limbs[i].chosen)];
+                const Candidate& c = limbs[i].candidates()[static_cast<std::size_t>(limbs[i].chosen)];
                 all[i] = {c.spool, c.bundle, findEndings(limbs[i], c)};
             }
         return all;
@@ -201,7 +238,7 @@ private:
             const LimbChoice& l =
                 r.limbs[static_cast<std::size_t>(r.rest.copies[static_cast<std::size_t>(hinge.copy)].limb)];
             if (l.chosen < 0) continue;
-            const Candidate& c = l.candidates[static_cast<std::size_t>(l.chosen)];
+            const Candidate& c = l.candidates()[static_cast<std::size_t>(l.chosen)];
             const wire::MaterialCard& card = m_stock.tableOf(c.spool).card();
             for (std::size_t j = 0; j < l.demands.size(); ++j) {
                 if (l.demands[j].joint != hinge.joint) continue;
@@ -274,7 +311,7 @@ private:
         std::vector<JointLife> lives;
         for (const LimbChoice& l : r.limbs) {
             if (l.chosen < 0) continue;
-            const int spool = l.candidates[static_cast<std::size_t>(l.chosen)].spool;
+            const int spool = l.candidates()[static_cast<std::size_t>(l.chosen)].spool;
             for (std::size_t j = 0; j < l.verdicts.size(); ++j) {
                 const Verdict& v = l.verdicts[j];
                 if (v.state() != State::holds) return;
@@ -334,7 +371,10 @@ private:
     const Puppet& m_puppet;
     const fill::Shelf& m_shelf;
     const Stock& m_stock;
-    const PuppetChoice* m_former;
+    ChoiceMemo& m_memo;
+    std::stop_token m_stop;
+    Puppet m_shape; ///< what layers are worked out from
+    int m_round = 0;
     std::vector<Made> m_made; ///< in the round before
     PuppetChoice r;
     std::vector<load::JointStiffness> m_stiffness;
@@ -344,9 +384,14 @@ private:
 
 } // namespace
 
-PuppetChoice calcChoice(const Puppet& puppet, const fill::Shelf& shelf, const Stock& stock,
-                        const PuppetChoice* former) {
-    return Chooser(puppet, shelf, stock, former).run();
+PuppetChoice calcChoice(const Puppet& puppet, const fill::Shelf& shelf, const Stock& stock, ChoiceMemo& memo,
+                        std::stop_token stop) {
+    return Chooser(puppet, shelf, stock, memo, std::move(stop)).run();
+}
+
+PuppetChoice calcChoice(const Puppet& puppet, const fill::Shelf& shelf, const Stock& stock) {
+    ChoiceMemo memo;
+    return calcChoice(puppet, shelf, stock, memo);
 }
 
 } // namespace enkinet::choice

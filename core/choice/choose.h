@@ -5,6 +5,8 @@
 #include "body/pose.h"
 #include "choice/candidates.h"
 #include "choice/spools.h"
+#include "load/reach.h"
+#include <stop_token>
 
 namespace enkinet::choice {
 
@@ -40,10 +42,26 @@ struct PuppetChoice {
     ENKINET_VALUE(PuppetChoice)
 };
 
+/// Memory of a puppet's choice: what its last few versions gave, step by step. One a puppet; not shared between
+/// threads.
+struct ChoiceMemo {
+    struct PartsKey {
+        body::Puppet puppet; ///< without what no layer is worked out from
+        fill::Shelf shelf;
+        std::vector<fill::WireRuns> runs;
+        friend bool operator==(const PartsKey&, const PartsKey&) = default;
+    };
+    FieldMemo fields;
+    load::ReachMemo reach;
+    Node<body::Puppet, std::vector<body::Stretch>> own{4};
+    Node<PartsKey, std::vector<fill::Part>> parts{4};
+};
+
 /// The whole puppet: parts, loads and wire, round by round until the wire's own weight and, on several feet, its
-/// stiffness no longer change what is chosen. former: an earlier choice from the same stock; bends that do
-/// not depend on what has changed are taken from it.
-PuppetChoice calcChoice(const body::Puppet& puppet, const fill::Shelf& shelf, const Stock& stock,
-                        const PuppetChoice* former = nullptr);
+/// stiffness no longer change what is chosen. With a memory the answer is the same, and what has not changed
+/// since is not worked out again. A stop request ends it early with whatever stands by then, settled false.
+PuppetChoice calcChoice(const body::Puppet& puppet, const fill::Shelf& shelf, const Stock& stock, ChoiceMemo& memo,
+                        std::stop_token stop = {});
+PuppetChoice calcChoice(const body::Puppet& puppet, const fill::Shelf& shelf, const Stock& stock);
 
 } // namespace enkinet::choice

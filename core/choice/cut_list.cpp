@@ -112,12 +112,12 @@ std::vector<Cut> calcCutList(const Puppet& puppet, const PuppetChoice& choice) {
     for (const LimbChoice& l : choice.limbs)
         if (l.chosen >= 0)
             diameters[puppet.limbs[static_cast<std::size_t>(l.limb)].id] =
-                wire::findBundleDiameter(l.candidates[static_cast<std::size_t>(l.chosen)].bundle);
+                wire::findBundleDiameter(l.candidates()[static_cast<std::size_t>(l.chosen)].bundle);
     std::vector<Cut> cuts;
     for (const LimbChoice& l : choice.limbs) {
         if (l.chosen < 0) continue;
         const Limb& limb = puppet.limbs[static_cast<std::size_t>(l.limb)];
-        const Candidate& chosen = l.candidates[static_cast<std::size_t>(l.chosen)];
+        const Candidate& chosen = l.candidates()[static_cast<std::size_t>(l.chosen)];
         const auto parent = diameters.find(limb.hangsOnLimb);
         Cut c = calcCut(limb, chosen.bundle, findEndings(l, chosen), parent == diameters.end() ? 0 : parent->second);
         c.limb = l.limb;

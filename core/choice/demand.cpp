@@ -6,7 +6,7 @@
 
 namespace enkinet::choice {
 
-ENKINET_VALUE_BODY(Demand)
+ENKINET_COMPARED_BODY(Demand)
 
 using namespace body;
 
@@ -303,7 +303,8 @@ std::vector<Demand> calcDemands(const Puppet& puppet, const Skeleton& s, const S
             const Segment& seg = limb.segments[static_cast<std::size_t>(segment)];
             const Stretch mine = own[static_cast<std::size_t>(link)];
             const Room here = findRoom(seg, limb.kind, mine, shelf);
-            if (here.across_mm < d.room_mm) d.room_mm = here.across_mm, d.roomCover_mm = here.cover_mm, d.roomAt = seg.name;
+            if (here.across_mm < d.room_mm)
+                d.room_mm = here.across_mm, d.roomCover_mm = here.cover_mm, d.roomAt = seg.name;
         };
         for (int i = hinge.joint - 1; i >= 0; --i) {
             room(i);

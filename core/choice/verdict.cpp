@@ -17,29 +17,29 @@ double findWireEI(const wire::Bundle& b, const wire::MaterialCard& card) {
 }
 
 /// Springback with a ring of elastic clay that was bent along and now pulls back.
-double findSpringback(const Demand& d, const wire::WireBend& b, const wire::Bundle& bundle,
+double findSpringback(const BendNeed& d, double springback_rad, const wire::Bundle& bundle,
                       const wire::MaterialCard& card) {
-    if (d.clayEI_Nmm2 <= 0) return b.springback_rad;
+    if (d.clayEI_Nmm2 <= 0) return springback_rad;
     const double EI = findWireEI(bundle, card), kappa = d.angle_rad / d.gap_mm;
-    return (b.springback_rad / d.gap_mm * EI + d.clayEI_Nmm2 * kappa) / (EI + d.clayEI_Nmm2) * d.gap_mm;
+    return (springback_rad / d.gap_mm * EI + d.clayEI_Nmm2 * kappa) / (EI + d.clayEI_Nmm2) * d.gap_mm;
 }
 
 } // namespace
 
-State Verdict::state() const {
+State Judgement::state() const {
     for (std::size_t i = 0; i < faults.size(); ++i)
         if (faults[i]) return static_cast<State>(i);
     return State::holds;
 }
 
-double Verdict::inside() const {
+double Judgement::inside() const {
     double least = 1e9;
     for (State s : {State::slack, State::stiff, State::springy, State::tired})
         least = std::fmin(least, margin[static_cast<std::size_t>(s)]);
     return least;
 }
 
-wire::WireBend findBendOf(const Demand& d, const wire::BendTable& table, const wire::Bundle& bundle,
+wire::WireBend findBendOf(const BendNeed& d, const wire::BendTable& table, const wire::Bundle& bundle,
                           const wire::Calibration& calibration, double spunDamage,
                           const std::vector<wire::WhipEnd>& ends) {
     const wire::GapBend gap{d.gap_mm, d.angle_rad, d.range_rad, d.edge, d.set_rad, d.formingBends, spunDamage};
@@ -53,7 +53,7 @@ wire::WireBend findBendOf(const Demand& d, const wire::BendTable& table, const w
     }
     if (b.status != wire::BendStatus::too_tight && b.status != wire::BendStatus::lay_too_long &&
         (d.fromPoses || d.clayEI_Nmm2 > 0)) {
-        const double spring = findSpringback(d, b, bundle, table.card());
+        const double spring = findSpringback(d, b.springback_rad, bundle, table.card());
         const auto livesAt = [&](double range) { return table.cycles(b.amplitudePerRad * (range + 2 * spring)); };
         if (d.fromPoses) {
             // Miner's sum of one pass through the list, the springback over-bent each time.
@@ -71,10 +71,13 @@ wire::WireBend findBendOf(const Demand& d, const wire::BendTable& table, const w
     return b;
 }
 
-Verdict judgeLimits(const Demand& d, const wire::WireBend& bend, const wire::MaterialCard& card,
-                    const wire::Bundle& bundle) {
-    Verdict v;
-    v.bend = bend;
+TrialBend findTrialBend(const wire::WireBend& b) {
+    return {b.status, b.hold_Nmm, b.strong_Nmm, b.springback_rad, b.bent_mm, b.designMedian, b.designNine};
+}
+
+Judgement judgeLimits(const BendNeed& need, const Limits& d, const TrialBend& bend, const wire::MaterialCard& card,
+                      const wire::Bundle& bundle) {
+    Judgement v;
     v.margin.fill(wire::WireBend::nan);
     const auto miss = [&](State s, double asked, double there) {
         const double ratio = asked / there;
@@ -87,17 +90,17 @@ Verdict judgeLimits(const Demand& d, const wire::WireBend& bend, const wire::Mat
             std::max(v.shortfall[static_cast<std::size_t>(s)], std::min(kHopeless, std::log(ratio)));
     };
     miss(State::crowded, wire::findBundleDiameter(bundle), std::max(1e-6, d.room_mm));
-    miss(State::crowded, d.gapNeeded_mm, d.gap_mm);
-    if (d.buried) miss(State::crowded, d.gap_mm, std::max(1e-6, d.free_mm));
+    miss(State::crowded, d.gapNeeded_mm, need.gap_mm);
+    if (d.buried) miss(State::crowded, need.gap_mm, std::max(1e-6, d.free_mm));
     if (bend.status == wire::BendStatus::too_tight) {
         miss(State::tired, 1e9, 1);
-        v.life_s = v.lifeMedian_s = v.survival = 0;
+        v.life_s = v.lifeMedian_s = 0;
         v.effort_Nmm = v.effort_N = v.springback_rad = wire::WireBend::nan;
         return v;
     }
-    v.effort_Nmm = bend.strong_Nmm + d.clayPlastic_Nmm + d.clayEI_Nmm2 * d.angle_rad / bend.bent_mm;
+    v.effort_Nmm = bend.strong_Nmm + d.clayPlastic_Nmm + need.clayEI_Nmm2 * need.angle_rad / bend.bent_mm;
     v.effort_N = v.effort_Nmm / d.lever_mm;
-    v.springback_rad = findSpringback(d, bend, bundle, card);
+    v.springback_rad = findSpringback(need, bend.springback_rad, bundle, card);
     v.life_s = bend.designNine / d.movesPerSecond;
     v.lifeMedian_s = bend.designMedian / d.movesPerSecond;
     miss(State::slack, d.needed_Nmm, bend.hold_Nmm);
@@ -112,17 +115,19 @@ Verdict judgeLimits(const Demand& d, const wire::WireBend& bend, const wire::Mat
     return v;
 }
 
-Verdict judgeBend(const Demand& d, const wire::WireBend& bend, const wire::MaterialCard& card,
-                  const wire::Bundle& bundle, const wire::Calibration& calibration) {
-    Verdict v = judgeLimits(d, bend, card, bundle);
+Verdict judgeBend(const BendNeed& need, const Limits& limits, const wire::WireBend& bend,
+                  const wire::MaterialCard& card, const wire::Bundle& bundle, const wire::Calibration& calibration) {
+    Verdict v;
+    static_cast<Judgement&>(v) = judgeLimits(need, limits, findTrialBend(bend), card, bundle);
+    v.bend = bend;
     if (bend.designMedian > 0)
-        v.survival = normalBelow(std::log(bend.designMedian / d.needCycles()) / calibration.lifeScatter);
+        v.survival = normalBelow(std::log(bend.designMedian / limits.needCycles()) / calibration.lifeScatter);
     return v;
 }
 
 Verdict judge(const Demand& d, const wire::BendTable& table, const wire::Bundle& bundle,
               const wire::Calibration& calibration, double spunDamage) {
-    return judgeBend(d, findBendOf(d, table, bundle, calibration, spunDamage), table.card(), bundle, calibration);
+    return judgeBend(d, d, findBendOf(d, table, bundle, calibration, spunDamage), table.card(), bundle, calibration);
 }
 
 } // namespace enkinet::choice

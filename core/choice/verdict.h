@@ -18,14 +18,21 @@ enum class State {
 };
 inline constexpr std::size_t kLimits = 5;
 
-/// One bundle at one joint.
-struct Verdict {
-    wire::WireBend bend;
+/// What of a bend the limits are held against.
+struct TrialBend {
+    wire::BendStatus status = wire::BendStatus::too_tight;
+    double hold_Nmm = 0, strong_Nmm = 0, springback_rad = 0, bent_mm = 0;
+    double designMedian = 0, designNine = 0;
+    friend bool operator==(const TrialBend&, const TrialBend&) = default;
+};
+TrialBend findTrialBend(const wire::WireBend& bend);
+
+/// A bend held against every limit of its joint.
+struct Judgement {
     double effort_Nmm = 0, effort_N = 0; ///< soft clay that is bent along with the wire included
     double springback_rad = 0;           ///< the same
     double life_s = 0;                   ///< film that nine in ten joints reach
     double lifeMedian_s = 0;
-    double survival = 0; ///< chance that this joint by itself outlasts its need
     std::array<bool, kLimits> faults{};
     std::array<double, kLimits> shortfall{}; ///< by what factor each limit is missed, ln; 0 where kept
     /// What is there over what is asked, by limit: below 1 it is missed. NaN where there are no numbers.
@@ -33,21 +40,29 @@ struct Verdict {
     State state() const; ///< first fault, or holds
     /// The least of hold, effort, springback and life, as there over asked: what the reserve is counted on.
     double inside() const;
+    friend bool operator==(const Judgement&, const Judgement&) = default;
+};
+
+/// One bundle at one joint.
+struct Verdict : Judgement {
+    wire::WireBend bend;
+    double survival = 0; ///< chance that this joint by itself outlasts its need
+    friend bool operator==(const Verdict&, const Verdict&) = default;
 };
 
 /// spunDamage: see wire::GapBend.
 Verdict judge(const Demand& demand, const wire::BendTable& table, const wire::Bundle& bundle,
               const wire::Calibration& calibration = {}, double spunDamage = 0);
 
-/// The part of a verdict that the load does not enter: what can be kept while only loads change.
-wire::WireBend findBendOf(const Demand& demand, const wire::BendTable& table, const wire::Bundle& bundle,
+/// The part of a verdict that the load does not enter.
+wire::WireBend findBendOf(const BendNeed& need, const wire::BendTable& table, const wire::Bundle& bundle,
                           const wire::Calibration& calibration, double spunDamage,
                           const std::vector<wire::WhipEnd>& ends = {});
-/// The verdict on a bend found before with the same demand but for its load.
-Verdict judgeBend(const Demand& demand, const wire::WireBend& bend, const wire::MaterialCard& card,
-                  const wire::Bundle& bundle, const wire::Calibration& calibration);
+/// The verdict on a bend.
+Verdict judgeBend(const BendNeed& need, const Limits& limits, const wire::WireBend& bend,
+                  const wire::MaterialCard& card, const wire::Bundle& bundle, const wire::Calibration& calibration);
 /// The same without the chance of survival: for the thousands that are only ranked.
-Verdict judgeLimits(const Demand& demand, const wire::WireBend& bend, const wire::MaterialCard& card,
-                    const wire::Bundle& bundle);
+Judgement judgeLimits(const BendNeed& need, const Limits& limits, const TrialBend& bend, const wire::MaterialCard& card,
+                      const wire::Bundle& bundle);
 
 } // namespace enkinet::choice

@@ -18,6 +18,7 @@ struct Shelf {
     std::map<std::string, CoverCard> covers;
     std::map<std::string, OvenCard> ovens;
     Shop shop{};
+    friend bool operator==(const Shelf&, const Shelf&) = default;
 };
 
 /// What runs inside a limb, per finished millimetre.
@@ -25,6 +26,7 @@ struct WireRun {
     double mass_g_mm = 0;
     double metal_mm2 = 0;   ///< volume of metal per finished length
     double diameter_mm = 0; ///< over the bundle
+    friend bool operator==(const WireRun&, const WireRun&) = default;
 };
 
 /// One a segment of a limb; none: no wire.

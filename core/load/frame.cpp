@@ -33,38 +33,68 @@ Block ownStiffness(const Beam& b, Long L) {
     return k;
 }
 
-Eigen::Matrix<Long, 3, 3> crossing(const V3& r) {
-    Eigen::Matrix<Long, 3, 3> m;
-    m << 0, -r[2], r[1], r[2], 0, -r[0], -r[1], r[0], 0;
-    return m;
-}
+
+using Ends = Eigen::Matrix<Long, 12, 1>;
 
 struct Element {
     std::array<int, 2> body;
-    Block own;  ///< stiffness in the beam's own axes
-    Block take; ///< own end moves from the bodies' moves
-    Block turn; ///< own axes from global ones
+    Block own;                      ///< stiffness in the beam's own axes
+    Eigen::Matrix<Long, 3, 3> axes; ///< own axes from global ones
+    std::array<V3, 2> arm;          ///< from each body's reference point to its end
+
+    /// Moves of its ends, in own axes, from the bodies' moves: a point off the reference moves by u + t x r.
+    Ends take(const Ends& x) const {
+        Ends own_;
+        for (int end = 0; end < 2; ++end) {
+            const V3 u = x.segment<3>(6 * end), t = x.segment<3>(6 * end + 3);
+            own_.segment<3>(6 * end) = axes * (u + t.cross(arm[static_cast<std::size_t>(end)]));
+            own_.segment<3>(6 * end + 3) = axes * t;
+        }
+        return own_;
+    }
+    /// End forces in global axes, at the ends.
+    Ends turnBack(const Ends& f) const {
+        Ends x;
+        for (int i = 0; i < 4; ++i)
+            x.segment<3>(3 * i) = axes.transpose() * f.segment<3>(3 * i);
+        return x;
+    }
+    /// The same about the bodies' reference points: take transposed.
+    Ends carryBack(const Ends& f) const {
+        Ends x = turnBack(f);
+        for (int end = 0; end < 2; ++end) {
+            const V3 F = x.segment<3>(6 * end);
+            x.segment<3>(6 * end + 3) += arm[static_cast<std::size_t>(end)].cross(F);
+        }
+        return x;
+    }
+    /// Stiffness between the bodies, to the precision that the factor needs; residuals correct the rest.
+    Eigen::Matrix<double, 12, 12> between() const {
+        Eigen::Matrix<double, 12, 12> m = Eigen::Matrix<double, 12, 12>::Zero();
+        const Eigen::Matrix3d a = axes.cast<double>();
+        for (int end = 0; end < 2; ++end) {
+            const Eigen::Vector3d r = arm[static_cast<std::size_t>(end)].cast<double>();
+            Eigen::Matrix3d carry;
+            carry << 0, r[2], -r[1], -r[2], 0, r[0], r[1], -r[0], 0;
+            m.block<3, 3>(6 * end, 6 * end) = a, m.block<3, 3>(6 * end + 3, 6 * end + 3) = a;
+            m.block<3, 3>(6 * end, 6 * end + 3).noalias() = a * carry;
+        }
+        const Eigen::Matrix<double, 12, 12> k = own.cast<double>() * m;
+        return m.transpose() * k;
+    }
 };
 
 Element makeElement(const Beam& b, const std::vector<FrameBody>& bodies) {
     const V3 d = wide(b.toAt) - wide(b.fromAt);
     const Long L = d.norm();
-    Element e{{b.from, b.to}, ownStiffness(b, L), Block::Zero(), Block::Zero()};
+    Element e{{b.from, b.to}, ownStiffness(b, L), {}, {}};
     const V3 x = d / L;
     // Any second axis serves: the section is round.
     V3 y = std::abs(x[1]) < 0.9L ? V3(0, 1, 0) : V3(1, 0, 0);
     y = (y - x.dot(y) * x).normalized();
-    Eigen::Matrix<Long, 3, 3> axes;
-    axes.row(0) = x, axes.row(1) = y, axes.row(2) = x.cross(y);
-    Block carry = Block::Identity();
-    for (int end = 0; end < 2; ++end) {
-        const V3 r = wide(end ? b.toAt : b.fromAt) - wide(bodies[static_cast<std::size_t>(e.body[end ? 1 : 0])].at);
-        // A point off the reference moves by u + t x r.
-        carry.block<3, 3>(6 * end, 6 * end + 3) = -crossing(r);
-        e.turn.block<3, 3>(6 * end, 6 * end) = axes;
-        e.turn.block<3, 3>(6 * end + 3, 6 * end + 3) = axes;
-    }
-    e.take = e.turn * carry;
+    e.axes.row(0) = x, e.axes.row(1) = y, e.axes.row(2) = x.cross(y);
+    for (std::size_t end = 0; end < 2; ++end)
+        e.arm[end] = wide(end ? b.toAt : b.fromAt) - wide(bodies[static_cast<std::size_t>(e.body[end])].at);
     return e;
 }
 
@@ -77,8 +107,8 @@ struct SpaceFrame::Solver {
     bool sound = true;
     std::unique_ptr<Eigen::SimplicialLDLT<Eigen::SparseMatrix<double>>> factor;
 
-    Eigen::Matrix<Long, 12, 1> gather(const Element& e, const Vector& u) const {
-        Eigen::Matrix<Long, 12, 1> x = Eigen::Matrix<Long, 12, 1>::Zero();
+    Ends gather(const Element& e, const Vector& u) const {
+        Ends x = Ends::Zero();
         for (int end = 0; end < 2; ++end)
             if (const int r = row[static_cast<std::size_t>(e.body[end ? 1 : 0])]; r >= 0)
                 x.segment<6>(6 * end) = u.segment<6>(r);
@@ -99,7 +129,7 @@ SpaceFrame::SpaceFrame(std::vector<FrameBody> bodies, std::vector<Beam> beams, d
         if (!s.sound) return;
         s.elements.push_back(makeElement(b, m_bodies));
         const Element& e = s.elements.back();
-        const Block k = e.take.transpose() * e.own * e.take;
+        const Eigen::Matrix<double, 12, 12> k = e.between();
         for (int p = 0; p < 2; ++p)
             for (int q = 0; q < 2; ++q) {
                 const int r = s.row[static_cast<std::size_t>(e.body[p ? 1 : 0])],
@@ -107,7 +137,7 @@ SpaceFrame::SpaceFrame(std::vector<FrameBody> bodies, std::vector<Beam> beams, d
                 if (r < 0 || c < 0) continue;
                 for (int i = 0; i < 6; ++i)
                     for (int j = 0; j < 6; ++j)
-                        entries.emplace_back(r + i, c + j, static_cast<double>(k(6 * p + i, 6 * q + j)));
+                        entries.emplace_back(r + i, c + j, k(6 * p + i, 6 * q + j));
             }
     }
     if (s.rows == 0) return;
@@ -140,7 +170,7 @@ FrameState SpaceFrame::calc(const std::vector<FrameForce>& forces) const {
     // What the beams pull back on every body, from the displacements.
     const auto pull = [&](const Vector& u, Matrix& on) {
         for (const Element& e : s.elements) {
-            const Eigen::Matrix<Long, 12, 1> f = e.take.transpose() * (e.own * (e.take * s.gather(e, u)));
+            const Ends f = e.carryBack(e.own * e.take(s.gather(e, u)));
             for (int end = 0; end < 2; ++end)
                 on.col(e.body[end ? 1 : 0]) -= f.segment<6>(6 * end);
         }
@@ -172,7 +202,7 @@ FrameState SpaceFrame::calc(const std::vector<FrameForce>& forces) const {
         }
     }
     for (const Element& e : s.elements) {
-        const Eigen::Matrix<Long, 12, 1> f = e.turn.transpose() * (e.own * (e.take * s.gather(e, u)));
+        const Ends f = e.turnBack(e.own * e.take(s.gather(e, u)));
         r.endForce_N.push_back(narrow(V3(-f.segment<3>(6))));
         r.endCouple_Nmm.push_back(narrow(V3(-f.segment<3>(9))));
     }

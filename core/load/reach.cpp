@@ -3,6 +3,7 @@
 #include "body/pose.h"
 #include <algorithm>
 #include <cmath>
+#include <memory>
 
 namespace enkinet::load {
 
@@ -192,7 +193,8 @@ private:
             for (const auto& [place, a] : gridOf(i))
                 if (const double x = f(a.x, a.z, a.c, a.s, a.q); x > top)
                     top = x, u = place.first, share = place.second;
-        static constexpr std::pair<int, int> kWays[] = {{1, 0}, {-1, 0}, {0, 1}, {0, -1}, {1, 1}, {1, -1}, {-1, 1}, {-1, -1}};
+        static constexpr std::pair<int, int> kWays[] = {{1, 0}, {-1, 0}, {0, 1},  {0, -1},
+                                                        {1, 1}, {1, -1}, {-1, 1}, {-1, -1}};
         for (; step > least;) {
             bool better = false;
             for (const auto& [dx, dy] : kWays) {
@@ -221,7 +223,8 @@ Vec3 direction(int i) {
 }
 
 void sortHills(std::vector<ReachHills::Hill>& hills, std::size_t most) {
-    std::stable_sort(hills.begin(), hills.end(), [](const auto& a, const auto& b) { return a.first_gmm > b.first_gmm; });
+    std::stable_sort(hills.begin(), hills.end(),
+                     [](const auto& a, const auto& b) { return a.first_gmm > b.first_gmm; });
     if (hills.size() > most) hills.resize(most);
 }
 
@@ -330,12 +333,12 @@ std::vector<Reach> ReachSearch::calc(const std::vector<PointMass>& masses) {
                 tree.back().parent = place[static_cast<std::size_t>(bodies[b].parent)];
             }
         }
-        m_kept[h] = m_kept[h].value ? Same<ReachHills>{m_memo.next.find(h, {std::move(tree), m_kept[h]},
-                                                                        [](const auto& key) {
-                                                                            return calcHills(key.first, *key.second);
-                                                                        })}
-                                    : Same<ReachHills>{m_memo.first.find(
-                                          h, std::move(tree), [](const ReachTree& t) { return calcHills(t); })};
+        m_kept[h] =
+            m_kept[h].value
+                ? Same<ReachHills>{m_memo.next.find(h, {std::move(tree), m_kept[h]},
+                                                    [](const auto& key) { return calcHills(key.first, *key.second); })}
+                : Same<ReachHills>{
+                      m_memo.first.find(h, std::move(tree), [](const ReachTree& t) { return calcHills(t); })};
         Reach r;
         r.first_gmm = m_kept[h]->hills.front().first_gmm, r.bound_gmm = m_kept[h]->bound_gmm;
         all.push_back(r);

@@ -12,11 +12,11 @@ namespace enkinet::load {
 
 /// What lies beyond one joint, as a tree of rigid bodies that the joints turn against each other.
 struct ReachBody {
-    int parent = -1;                        ///< in the tree; -1: the body at the joint itself
-    Vec3 arm_mm;                            ///< from its parent's joint to its own
-    Vec3 own_gmm;                           ///< its first moment about its own joint
-    double mass_g = 0;                      ///< of it and all beyond
-    double low = 0, high = 0, most = 0;     ///< its joint forth, and forth and aside together, rad
+    int parent = -1;                    ///< in the tree; -1: the body at the joint itself
+    Vec3 arm_mm;                        ///< from its parent's joint to its own
+    Vec3 own_gmm;                       ///< its first moment about its own joint
+    double mass_g = 0;                  ///< of it and all beyond
+    double low = 0, high = 0, most = 0; ///< its joint forth, and forth and aside together, rad
     double forthSign = 1, asideSign = 1;
     friend bool operator==(const ReachBody&, const ReachBody&) = default;
 };
@@ -56,8 +56,8 @@ public:
 private:
     const body::Skeleton& m_s;
     ReachMemo& m_memo;
-    std::vector<ReachBody> m_joints;             ///< by hinge: its range
-    std::vector<Same<ReachHills>> m_kept;        ///< by hinge
+    std::vector<ReachBody> m_joints;      ///< by hinge: its range
+    std::vector<Same<ReachHills>> m_kept; ///< by hinge
 };
 
 } // namespace enkinet::load

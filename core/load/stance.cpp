@@ -33,15 +33,28 @@ constexpr int kWhipBeams = 24;
 
 class StanceFrame {
 public:
-    StanceFrame(const Skeleton& s, const Stance& stance, const std::vector<JointStiffness>& stiffness)
-        : m_s(s), m_bodies(s.parentBody.size()), m_chains(s.parentBody.size()) {
+    /// bodies: which of the skeleton's stand by themselves; the others go with the nearest of their parents that does.
+    StanceFrame(const Skeleton& s, const Stance& stance, const std::vector<JointStiffness>& stiffness,
+                const std::vector<bool>& bodies)
+        : m_s(s), m_to(s.parentBody.size(), -1), m_chains(s.parentBody.size()) {
+        for (std::size_t b = 0; b < m_to.size(); ++b) {
+            if (!bodies[b]) {
+                m_to[b] = m_to[static_cast<std::size_t>(s.parentBody[b])];
+                continue;
+            }
+            m_to[b] = static_cast<int>(m_bodies.size());
+            m_bodies.emplace_back();
+        }
         for (const Link& l : s.links)
-            m_bodies[static_cast<std::size_t>(l.body)].at = l.from;
+            if (bodies[static_cast<std::size_t>(l.body)])
+                m_bodies[static_cast<std::size_t>(m_to[static_cast<std::size_t>(l.body)])].at = l.from;
         // Chains first: what else hangs on a whip's body is tied to the nearest of its nodes.
+        const auto stands = [&](const Hinge& h) { return bodies[static_cast<std::size_t>(linkOf(h.after).body)]; };
         for (std::size_t h = 0; h < s.hinges.size(); ++h)
-            if (s.hinges[h].whip) makeNodes(s.hinges[h]);
+            if (s.hinges[h].whip && stands(s.hinges[h])) makeNodes(s.hinges[h]);
         for (std::size_t h = 0; h < s.hinges.size(); ++h) {
-            m_first.push_back(m_beams.size());
+            m_first.push_back(stands(s.hinges[h]) ? static_cast<int>(m_beams.size()) : -1);
+            if (!stands(s.hinges[h])) continue;
             s.hinges[h].whip ? addChain(s.hinges[h], stiffness[h]) : addGap(s.hinges[h], stiffness[h]);
         }
         for (int support : stance) {
@@ -54,7 +67,7 @@ public:
     /// The frame's body that a point of a skeleton's body moves with.
     int nodeOf(int body, const Vec3& at) const {
         const auto& chain = m_chains[static_cast<std::size_t>(body)];
-        int best = body;
+        int best = m_to[static_cast<std::size_t>(body)];
         double least = 1e300;
         for (int node : chain)
             if (const double d = norm(m_bodies[static_cast<std::size_t>(node)].at - at); d < least)
@@ -65,7 +78,8 @@ public:
     const std::vector<Beam>& beams() const { return m_beams; }
     /// What the near side exerts on the far side at the joint itself.
     Vec3 coupleAt(std::size_t hinge, const FrameState& state) const {
-        const std::size_t beam = m_first[hinge];
+        if (m_first[hinge] < 0) return {};
+        const auto beam = static_cast<std::size_t>(m_first[hinge]);
         return state.endCouple_Nmm[beam] + cross(m_beams[beam].toAt - m_s.hinges[hinge].at, state.endForce_N[beam]);
     }
 
@@ -86,8 +100,9 @@ private:
                 const Vec3 at = l.from + (static_cast<double>(k) / cuts) * (l.to - l.from);
                 // The body itself is the tip.
                 if (i == last && k == cuts) {
-                    m_bodies[static_cast<std::size_t>(l.body)].at = at;
-                    chain.push_back(l.body);
+                    const int tip = m_to[static_cast<std::size_t>(l.body)];
+                    m_bodies[static_cast<std::size_t>(tip)].at = at;
+                    chain.push_back(tip);
                 } else {
                     chain.push_back(static_cast<int>(m_bodies.size()));
                     m_bodies.push_back({at, false});
@@ -121,21 +136,25 @@ private:
         m_bodies.push_back({hinge.at, false});
         m_beams.push_back(
             {nodeOf(before.body, hinge.at), middle, hinge.at - half * in, hinge.at, k.EA_N, k.EI_Nmm2, k.GJ_Nmm2});
-        m_beams.push_back({middle, after.body, hinge.at, hinge.at + half * out, k.EA_N, k.EI_Nmm2, k.GJ_Nmm2});
+        m_beams.push_back({middle, m_to[static_cast<std::size_t>(after.body)], hinge.at, hinge.at + half * out, k.EA_N,
+                           k.EI_Nmm2, k.GJ_Nmm2});
     }
 
     const Skeleton& m_s;
+    std::vector<int> m_to; ///< the frame's body of each of the skeleton's
     std::vector<FrameBody> m_bodies;
     std::vector<std::vector<int>> m_chains; ///< by body: nodes of a whip, root to tip
     std::vector<Beam> m_beams;
-    std::vector<std::size_t> m_first; ///< by hinge
+    std::vector<int> m_first; ///< by hinge; -1: none, its bodies are one
 };
 
 } // namespace
 
-StanceState calcStance(const Skeleton& s, const std::vector<PointMass>& masses, const Stance& stance,
-                       const std::vector<JointStiffness>& stiffness) {
-    const StanceFrame model(s, stance, stiffness);
+namespace {
+
+StanceState calc(const Skeleton& s, const std::vector<PointMass>& masses, const Stance& stance,
+                 const std::vector<JointStiffness>& stiffness, const std::vector<bool>& bodies, bool couplesOnly) {
+    const StanceFrame model(s, stance, stiffness, bodies);
     const SpaceFrame frame(model.bodies(), model.beams(), 1e-10);
     std::vector<int> nodes;
     for (const PointMass& m : masses)
@@ -153,7 +172,7 @@ StanceState calcStance(const Skeleton& s, const std::vector<PointMass>& masses, 
         if (!state.stable) return r;
         for (std::size_t h = 0; h < s.hinges.size(); ++h)
             r.couples[h][a] = model.coupleAt(h, state);
-        if (a != 1) continue;
+        if (a != 1 || couplesOnly) continue;
         // The axis points up, weight pulls down.
         for (int support : stance) {
             const auto i = static_cast<std::size_t>(support);
@@ -169,6 +188,24 @@ StanceState calcStance(const Skeleton& s, const std::vector<PointMass>& masses, 
     }
     r.stable = true;
     return r;
+}
+
+} // namespace
+
+StanceState calcStance(const Skeleton& s, const std::vector<PointMass>& masses, const Stance& stance,
+                       const std::vector<JointStiffness>& stiffness) {
+    return calc(s, masses, stance, stiffness, std::vector<bool>(s.parentBody.size(), true), false);
+}
+
+StanceState calcShares(const Skeleton& s, const std::vector<PointMass>& masses, const Stance& stance,
+                       const std::vector<JointStiffness>& stiffness) {
+    std::vector<bool> between(s.parentBody.size(), false);
+    if (!between.empty()) between[0] = true;
+    for (int link : s.supportLinks)
+        for (int b = s.links[static_cast<std::size_t>(link)].body; b >= 0;
+             b = s.parentBody[static_cast<std::size_t>(b)])
+            between[static_cast<std::size_t>(b)] = true;
+    return calc(s, masses, stance, stiffness, between, true);
 }
 
 } // namespace enkinet::load

@@ -27,4 +27,10 @@ struct StanceState {
 StanceState calcStance(const body::Skeleton& skeleton, const std::vector<PointMass>& masses, const Stance& stance,
                        const std::vector<JointStiffness>& stiffness);
 
+/// The same couples between the feet alone, at the hinges that lie between a foot and another or the root: what hangs
+/// on those bodies is carried rigidly, for how it bends changes nothing in what it weighs there. No droop, no weights
+/// on feet; other hinges' couples are zero.
+StanceState calcShares(const body::Skeleton& skeleton, const std::vector<PointMass>& masses, const Stance& stance,
+                       const std::vector<JointStiffness>& stiffness);
+
 } // namespace enkinet::load

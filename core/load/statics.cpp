@@ -94,7 +94,7 @@ std::vector<HingeLoad> calcLoads(const Skeleton& s, const std::vector<PointMass>
     if (shared)
         for (const Stance& stance : stances)
             states.push_back(
-                calcStance(s, masses, stance,
+                calcShares(s, masses, stance,
                            setup.stiffness.empty()
                                ? std::vector<JointStiffness>(s.hinges.size(), JointStiffness{{1e5, 1e4, 7e3}, {}})
                                : setup.stiffness));

@@ -50,6 +50,7 @@ struct HingeLoad {
     double touch_Nmm = 0;
     double pose_Nmm = 0;   ///< in the present pose, upright, worst over the stances
     bool standing = false; ///< the hinge lies between a support and the rest of the puppet
+    friend bool operator==(const HingeLoad&, const HingeLoad&) = default;
 };
 
 struct LoadSetup {

@@ -74,7 +74,7 @@ SolidComparison calcSolidComparison(const Production& production, int puppet, co
         }
     for (body::Mass& m : own.masses)
         fillUp(m.layers);
-    const Report solid = calcReport(p, puppet, shipped, tables, &now);
+    const Report solid = calcReport(p, puppet, shipped, tables);
     SolidComparison c;
     c.mass_g = solid.choice.totals.mass_g() - now.choice.totals.mass_g();
     c.price = solid.price - now.price;

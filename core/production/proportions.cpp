@@ -77,7 +77,7 @@ std::vector<EyeCheck> calcEyeChecks(const Puppet& p, const Report& r) {
     EyeCheck cover{Eye::armature_cover, "", kMuch, 0, kMuch}, meets{Eye::meets_at_bend, "", kMuch, 1, kMuch};
     for (const choice::LimbChoice& l : r.choice.limbs) {
         if (l.chosen < 0) continue;
-        const double across = wire::findBundleDiameter(l.candidates[static_cast<std::size_t>(l.chosen)].bundle);
+        const double across = wire::findBundleDiameter(l.candidates()[static_cast<std::size_t>(l.chosen)].bundle);
         for (const choice::Demand& d : l.demands) {
             const std::string& name =
                 p.limbs[static_cast<std::size_t>(l.limb)].joints[static_cast<std::size_t>(d.joint)].name;
@@ -93,7 +93,7 @@ std::vector<EyeCheck> calcEyeChecks(const Puppet& p, const Report& r) {
     for (const choice::LimbChoice& l : r.choice.limbs) {
         if (l.chosen < 0 || !l.demands.empty()) continue;
         const Limb& limb = p.limbs[static_cast<std::size_t>(l.limb)];
-        const double across = wire::findBundleDiameter(l.candidates[static_cast<std::size_t>(l.chosen)].bundle);
+        const double across = wire::findBundleDiameter(l.candidates()[static_cast<std::size_t>(l.chosen)].bundle);
         for (std::size_t i = 0; i < r.choice.rest.links.size(); ++i) {
             const Link& link = r.choice.rest.links[i];
             if (r.choice.rest.copies[static_cast<std::size_t>(link.copy)].limb != l.limb) continue;

@@ -32,8 +32,8 @@ public:
         const Cards cards = mergeCards(m_shipped, p.cards);
         const choice::Stock stock = makeStock(p, cards, m_tables);
         auto chosen = choice::calcChoice(p.puppets[static_cast<std::size_t>(m_puppetIndex)],
-                                         makeShelf(cards, p.stock.shop), stock, stock == m_stock ? &m_first : nullptr);
-        if (m_first.limbs.empty()) m_first = chosen, m_stock = stock;
+                                         makeShelf(cards, p.stock.shop), stock, m_memo, m_stop);
+        if (m_first.limbs.empty()) m_first = chosen;
         return chosen;
     }
 
@@ -60,7 +60,7 @@ public:
     /// What the limb is made of after it, and what it does to the rest of the puppet.
     void describe(Remedy& r, const choice::PuppetChoice& all) const {
         const choice::LimbChoice& l = all.limbs[static_cast<std::size_t>(m_limbIndex)];
-        const choice::Candidate& c = l.candidates[static_cast<std::size_t>(l.chosen)];
+        const choice::Candidate& c = l.candidates()[static_cast<std::size_t>(l.chosen)];
         r.bundle = c.bundle;
         const auto spools = m_production.stock.spools.size();
         if (static_cast<std::size_t>(c.spool) < spools)
@@ -292,8 +292,9 @@ public:
         const choice::Stock one{{spool}, {{card.id, m_tables.find(card)}}, {}};
         choice::LimbChoice probe;
         probe.limb = m_limbIndex, probe.demands = l.demands;
-        choice::tryCandidates(m_puppet, one, probe, nullptr);
-        return std::any_of(probe.candidates.begin(), probe.candidates.end(), [](const auto& c) { return c.fits; });
+        choice::FieldMemo memo;
+        choice::tryCandidates(m_puppet, one, probe, memo);
+        return std::any_of(probe.candidates().begin(), probe.candidates().end(), [](const auto& c) { return c.fits; });
     }
 
     std::vector<Remedy> found;
@@ -301,8 +302,8 @@ public:
 private:
     std::vector<Remedy> m_short; ///< changes that are not enough by themselves, at their full size
     const Production& m_production;
-    mutable choice::PuppetChoice m_first; ///< bends that a trial does not change are taken from it
-    mutable choice::Stock m_stock;
+    mutable choice::PuppetChoice m_first; ///< before any change
+    mutable choice::ChoiceMemo m_memo;    ///< what a trial does not change is not worked out again
     int m_puppetIndex, m_limbIndex;
     const Cards& m_shipped;
     wire::TableShelf& m_tables;

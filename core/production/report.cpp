@@ -91,7 +91,7 @@ public:
             steelInWetClay(l, name);
             for (std::size_t j = 0; j < l.demands.size(); ++j)
                 joint(l, j);
-            const choice::Candidate& c = l.candidates[static_cast<std::size_t>(l.chosen)];
+            const choice::Candidate& c = l.candidates()[static_cast<std::size_t>(l.chosen)];
             const wire::MaterialCard& card = m_r.stock.tableOf(c.spool).card();
             if (const double damage = wire::findTwistDamage(c.bundle, card); damage > wire::kTwistWarn)
                 add({Station::wire, Issue::twist_hard, l.limb, -1, -1, kNoState, damage, wire::kTwistWarn, name});
@@ -125,7 +125,7 @@ public:
 
     /// Plain steel under clay that dries by its own water.
     void steelInWetClay(const choice::LimbChoice& l, const std::string& name) {
-        const choice::Candidate& c = l.candidates[static_cast<std::size_t>(l.chosen)];
+        const choice::Candidate& c = l.candidates()[static_cast<std::size_t>(l.chosen)];
         const wire::MaterialCard& card = m_r.stock.tableOf(c.spool).card();
         if (!card.rusts) return;
         for (const fill::Part& p : m_r.choice.parts)
@@ -320,7 +320,7 @@ private:
         const body::Limb& limb = m_puppet.limbs[static_cast<std::size_t>(l.limb)];
         const std::string& name = limb.joints[static_cast<std::size_t>(d.joint)].name;
         const int at = static_cast<int>(j);
-        const wire::Bundle& bundle = choice::findTrial(l, l.candidates[static_cast<std::size_t>(l.chosen)], j).bundle;
+        const wire::Bundle& bundle = choice::findTrial(l, l.candidates()[static_cast<std::size_t>(l.chosen)], j).bundle;
         if (const choice::State s = v.state(); s != choice::State::holds) {
             double found = 0, limit = 0;
             switch (s) {
@@ -516,14 +516,14 @@ choice::Stock makeStock(const Production& production, const Cards& cards, wire::
 }
 
 Report calcReport(const Production& production, int puppetIndex, const Cards& shipped, wire::TableShelf& tables,
-                  const Report* former) {
+                  choice::ChoiceMemo* memo) {
     const body::Puppet& puppet = production.puppets.at(static_cast<std::size_t>(puppetIndex));
     Report r;
     r.cards = std::make_shared<const Cards>(mergeCards(shipped, production.cards));
     r.shelf = makeShelf(*r.cards, production.stock.shop);
     r.stock = makeStock(production, *r.cards, tables);
-    const bool sameStock = former && former->stock == r.stock;
-    r.choice = choice::calcChoice(puppet, r.shelf, r.stock, sameStock ? &former->choice : nullptr);
+    choice::ChoiceMemo none;
+    r.choice = choice::calcChoice(puppet, r.shelf, r.stock, memo ? *memo : none);
     r.cuts = choice::calcCutList(puppet, r.choice);
     std::vector<std::string> spools;
     std::vector<double> rolls;

@@ -118,10 +118,10 @@ struct Report {
 /// The spools with their tables and what their tests say; cards are the merged ones.
 choice::Stock makeStock(const Production& production, const Cards& cards, wire::TableShelf& tables);
 
-/// The report of one puppet. former: an earlier one of the same puppet; what has not changed is taken from it. The
+/// The report of one puppet; with a memory of the same puppet what has not changed is not worked out again. The
 /// production must have come from makeProduction with the same shipped cards.
 Report calcReport(const Production& production, int puppet, const Cards& shipped, wire::TableShelf& tables,
-                  const Report* former = nullptr);
+                  choice::ChoiceMemo* memo = nullptr);
 
 /// A joint at which two designs of one puppet differ; absent where one of them does not have it.
 struct Difference {

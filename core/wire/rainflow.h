@@ -9,6 +9,7 @@ namespace enkinet::wire {
 struct Cycle {
     double range = 0, mean = 0;
     double count = 1; ///< 1, or 0.5 for a half cycle
+    friend bool operator==(const Cycle&, const Cycle&) = default;
 };
 
 /// Only the turning points of a history, its first and last value included.

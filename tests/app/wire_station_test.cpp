@@ -41,7 +41,7 @@ TEST_CASE("The lens moves with its sliders by keys alone, and what it tries is u
     const auto& leg = desk.report().choice.limbs[2];
     CHECK(leg.demands[1].gap_mm == Approx(was + 2));
     CHECK(leg.pinned);
-    CHECK(leg.candidates[static_cast<std::size_t>(leg.chosen)].bundle.strands == 2);
+    CHECK(leg.candidates()[static_cast<std::size_t>(leg.chosen)].bundle.strands == 2);
     desk.undo();
     CHECK(desk.report().choice.limbs[2].demands[1].gap_mm == was);
     CHECK_FALSE(desk.report().choice.limbs[2].pinned);
@@ -54,7 +54,7 @@ TEST_CASE("Bends spent while building are taken off the joint's life") {
     const auto median = [&] { return desk.report().choice.limbs[2].verdicts[1].bend.designMedian; };
     // The wire is held fast, so that the choice cannot move on to another.
     const auto& leg = desk.report().choice.limbs[2];
-    const auto& c = leg.candidates[static_cast<std::size_t>(leg.chosen)];
+    const auto& c = leg.candidates()[static_cast<std::size_t>(leg.chosen)];
     const body::WirePick pick{desk.document().production().stock.spools[static_cast<std::size_t>(c.spool)].id,
                               c.bundle.strands, c.bundle.lay_mm};
     desk.document().change("pin", [&](const production::Edits& e) { return e.setPick("leg", pick); });
@@ -84,7 +84,7 @@ TEST_CASE("A bend test typed at the bench moves the lives of its spool, and undo
     desk.station(Station::wire);
     desk.clickJoint("left knee");
     const auto& leg = desk.report().choice.limbs[2];
-    const int spool = leg.candidates[static_cast<std::size_t>(leg.chosen)].spool;
+    const int spool = leg.candidates()[static_cast<std::size_t>(leg.chosen)].spool;
     const double life = leg.verdicts[1].life_s;
     desk.leaf("wireLeaves", 4);
     desk.pickData("testSpool", spool);

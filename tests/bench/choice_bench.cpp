@@ -38,14 +38,14 @@ Setting setting(int gauges) { return {stocked(gauges), production::makeShelf(car
 std::size_t leastCandidates(const choice::PuppetChoice& c) {
     std::size_t least = 1u << 30;
     for (const auto& l : c.limbs)
-        least = std::min(least, l.candidates.size());
+        least = std::min(least, l.candidates().size());
     return least;
 }
 
 void count(benchmark::State& state, const choice::PuppetChoice& c) {
     std::size_t all = 0;
     for (const auto& l : c.limbs)
-        all += l.candidates.size();
+        all += l.candidates().size();
     state.counters["limbs"] = static_cast<double>(c.limbs.size());
     state.counters["joints"] = static_cast<double>(c.rest.hinges.size());
     state.counters["least candidates a limb"] = static_cast<double>(leastCandidates(c));

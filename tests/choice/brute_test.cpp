@@ -197,7 +197,7 @@ Best enumerate(const Puppet& p, const Stock& stock, const LimbChoice& l, Aim aim
 }
 
 Score scoreOf(const LimbChoice& l, const Wants& w) {
-    const Candidate& c = l.candidates[static_cast<std::size_t>(l.chosen)];
+    const Candidate& c = l.candidates()[static_cast<std::size_t>(l.chosen)];
     return scoreBy(w.aim, !l.demands.empty(), findCounted(c, w.reserve), c.bundle.strands, c.drops, c.work_min,
                    c.lifeMargin, c.mass_g, c.price, c.worstEffort);
 }
@@ -235,7 +235,7 @@ TEST_CASE(
                     CHECK_FALSE(best.any);
                     continue;
                 }
-                const Candidate& c = l.candidates[static_cast<std::size_t>(l.chosen)];
+                const Candidate& c = l.candidates()[static_cast<std::size_t>(l.chosen)];
                 CHECK(c.fits == best.any);
                 fitted += c.fits, dropped += c.fits && c.drops > 0;
                 if (c.fits && aim != Aim::spools) CHECK(near(scoreOf(l, p.wants), best.score));
@@ -261,9 +261,9 @@ TEST_CASE(
             CHECK(r.cover.spools.size() == fewest);
             CHECK(apart(r.cover.price, least) < 1e-9);
             for (const LimbChoice& l : r.limbs)
-                if (l.chosen >= 0 && l.candidates[static_cast<std::size_t>(l.chosen)].fits)
+                if (l.chosen >= 0 && l.candidates()[static_cast<std::size_t>(l.chosen)].fits)
                     CHECK(std::find(r.cover.spools.begin(), r.cover.spools.end(),
-                                    l.candidates[static_cast<std::size_t>(l.chosen)].spool) != r.cover.spools.end());
+                                    l.candidates()[static_cast<std::size_t>(l.chosen)].spool) != r.cover.spools.end());
         }
     }
     CHECK(fitted > 400);
@@ -396,7 +396,7 @@ TEST_CASE("A list of poses wears a joint by its own cycles, and a joint that it 
             Demand plain = d;
             plain.fromPoses = false, plain.cycles.clear();
             plain.movesPerSecond = p.puppets[0].wants.retakes;
-            const Trial& t = findTrial(arm, arm.candidates[static_cast<std::size_t>(arm.chosen)], j);
+            const Trial& t = findTrial(arm, arm.candidates()[static_cast<std::size_t>(arm.chosen)], j);
             CHECK_NEAR(judge(plain, r.stock.tableOf(t.spool), t.bundle, {}, t.spunDamage).life_s, v.life_s, 1e-9);
         } else {
             CHECK(d.cycles.empty());
@@ -482,7 +482,7 @@ TEST_CASE("A choice that goes on from an earlier one is the same as one from not
     Random random(3);
     production::Production p = demo();
     const Stock stock = production::makeStock(p, shippedCards(), test::tables());
-    PuppetChoice former;
+    ChoiceMemo memo;
     for (int round = 0; round < 24; ++round) {
         INFO("round " << round);
         Puppet& x = p.puppets[static_cast<std::size_t>(round % 3)];
@@ -494,23 +494,22 @@ TEST_CASE("A choice that goes on from an earlier one is the same as one from not
         if (random.whole(0, 3) == 0) x.wants.film_s = random.between(5, 40);
         if (random.whole(0, 3) == 0) l.pick = l.pick ? std::nullopt : std::optional(WirePick{"alu-1.5", 2, 15.5, {}});
         if (random.whole(0, 4) == 0) l.mirrored = l.hangsOnLimb.empty() ? false : l.mirrored;
-        PuppetChoice on = calcChoice(x, shelf, stock, &former);
+        const PuppetChoice on = calcChoice(x, shelf, stock, memo);
         const PuppetChoice fresh = calcChoice(x, shelf, stock);
         REQUIRE(on.limbs.size() == fresh.limbs.size());
         for (std::size_t i = 0; i < fresh.limbs.size(); ++i) {
             const LimbChoice &a = on.limbs[i], &b = fresh.limbs[i];
-            REQUIRE(a.candidates.size() == b.candidates.size());
+            REQUIRE(a.candidates().size() == b.candidates().size());
             CHECK(a.chosen == b.chosen);
             CHECK(a.fitting == b.fitting);
-            for (std::size_t c = 0; c < b.candidates.size(); ++c) {
-                REQUIRE(a.candidates[c].fits == b.candidates[c].fits);
-                REQUIRE(a.candidates[c].miss == b.candidates[c].miss);
-                REQUIRE(a.candidates[c].mass_g == b.candidates[c].mass_g);
+            for (std::size_t c = 0; c < b.candidates().size(); ++c) {
+                REQUIRE(a.candidates()[c].fits == b.candidates()[c].fits);
+                REQUIRE(a.candidates()[c].miss == b.candidates()[c].miss);
+                REQUIRE(a.candidates()[c].mass_g == b.candidates()[c].mass_g);
             }
         }
         // Each alike, and where one has no chance to say neither has the other.
         CHECK((on.survival == fresh.survival || (std::isnan(on.survival) && std::isnan(fresh.survival))));
-        former = std::move(on);
     }
 }
 
@@ -523,7 +522,7 @@ TEST_CASE("What becomes of Old Reed's thin legs is what enumeration says, from t
         const Best best = enumerate(p.puppets[2], r.stock, leg, Aim::life);
         CHECK(best.tried > 300);
         REQUIRE(leg.chosen >= 0);
-        CHECK(leg.candidates[static_cast<std::size_t>(leg.chosen)].fits == best.any);
+        CHECK(leg.candidates()[static_cast<std::size_t>(leg.chosen)].fits == best.any);
         CHECK((leg.state == State::holds) == best.any);
         return best.any;
     };

@@ -92,11 +92,11 @@ TEST_CASE("Of all candidates the chosen is the best by each aim, found again by 
                        : aim == Aim::easy  ? c.worstEffort
                                            : c.price;
             };
-            const Candidate& chosen = l.candidates[static_cast<std::size_t>(l.chosen)];
+            const Candidate& chosen = l.candidates()[static_cast<std::size_t>(l.chosen)];
             const bool any =
-                std::any_of(l.candidates.begin(), l.candidates.end(), [](const auto& c) { return c.fits; });
+                std::any_of(l.candidates().begin(), l.candidates().end(), [](const auto& c) { return c.fits; });
             CHECK(chosen.fits == any);
-            for (const Candidate& c : l.candidates) {
+            for (const Candidate& c : l.candidates()) {
                 if (c.bar != Bar::none) continue;
                 if (any && c.fits) CHECK(score(chosen) <= score(c));
                 if (!any) CHECK(chosen.miss <= c.miss);
@@ -108,8 +108,8 @@ TEST_CASE("Of all candidates the chosen is the best by each aim, found again by 
 TEST_CASE("Every candidate's word is that of judging it afresh, joint by joint", "[choice]") {
     const auto r = reportOf(demo());
     const LimbChoice& l = r.choice.limbs[1];
-    for (std::size_t i = 0; i < l.candidates.size(); i += 5) {
-        const Candidate& c = l.candidates[i];
+    for (std::size_t i = 0; i < l.candidates().size(); i += 5) {
+        const Candidate& c = l.candidates()[i];
         const auto& spool = demo().stock.spools[static_cast<std::size_t>(c.spool)];
         bool holds = true;
         for (std::size_t j = 0; j < l.demands.size(); ++j) {
@@ -125,7 +125,7 @@ TEST_CASE("Every candidate's word is that of judging it afresh, joint by joint",
 TEST_CASE("Static wire is refused where a joint moves, unless the builder lets steel pose", "[choice]") {
     production::Production p = demo();
     const auto steelTried = [&](const production::Report& r) {
-        for (const Candidate& c : r.choice.limbs[0].candidates)
+        for (const Candidate& c : r.choice.limbs[0].candidates())
             if (p.stock.spools[static_cast<std::size_t>(c.spool)].material == "steel-annealed" && c.bar == Bar::none)
                 return true;
         return false;
@@ -141,7 +141,7 @@ TEST_CASE("A wire picked by the builder stays, with its word, until the tool may
     const auto r = reportOf(p);
     const LimbChoice& l = r.choice.limbs[2];
     CHECK(l.pinned);
-    CHECK(l.candidates[static_cast<std::size_t>(l.chosen)].bundle == wire::Bundle{2, 1.0, 13});
+    CHECK(l.candidates()[static_cast<std::size_t>(l.chosen)].bundle == wire::Bundle{2, 1.0, 13});
     CHECK(l.state == State::slack);
 }
 
@@ -193,7 +193,7 @@ TEST_CASE("The chance is not said while a joint does not hold, nor where none wa
                 all = all && l.verdicts[j].state() == State::holds;
                 const int copies = demo().puppets[i].limbs[static_cast<std::size_t>(l.limb)].mirrored ? 2 : 1;
                 for (int k = 0; k < copies; ++k)
-                    lives.push_back({l.candidates[static_cast<std::size_t>(l.chosen)].spool,
+                    lives.push_back({l.candidates()[static_cast<std::size_t>(l.chosen)].spool,
                                      std::log(l.verdicts[j].bend.designMedian / l.demands[j].needCycles()),
                                      wire::kLifePrior});
             }
@@ -293,13 +293,13 @@ TEST_CASE("As a thigh grows from 8 to 20 mm no hand jumps, and each change of wi
             const LimbChoice& was = before.limbs[2];
             for (std::size_t j = 0; j < l.demands.size(); ++j)
                 CHECK(std::abs(std::log(l.demands[j].far.force_N / was.demands[j].far.force_N)) < std::log(1.05));
-            const Candidate &a = was.candidates[static_cast<std::size_t>(was.chosen)],
-                            &b = l.candidates[static_cast<std::size_t>(l.chosen)];
+            const Candidate &a = was.candidates()[static_cast<std::size_t>(was.chosen)],
+                            &b = l.candidates()[static_cast<std::size_t>(l.chosen)];
             if (!(a.bundle == b.bundle) || a.spool != b.spool || a.drops != b.drops) {
                 ++changes;
                 // The former wire as it stands now: ruled out, with less reserve, farther from fitting, or ranked
                 // behind.
-                for (const Candidate& c : l.candidates) {
+                for (const Candidate& c : l.candidates()) {
                     if (!(c.bundle == a.bundle) || c.spool != a.spool || c.drops != a.drops || c.after != a.after)
                         continue;
                     const bool limit = b.fits && !c.fits;

@@ -259,7 +259,8 @@ TEST_CASE("The hardest pose found is no worse than any on a grid, and never abov
         std::vector<PointMass> masses;
         for (const Link& l : s.links)
             masses.push_back({random.between(1, 20), 0.5 * (l.from + l.to), l.body});
-        const auto reach = ReachSearch(p, s, 1).calc(masses);
+        ReachMemo memo;
+        const auto reach = ReachSearch(p, s, 1, memo).calc(masses);
         for (std::size_t h = 0; h < s.hinges.size(); ++h) {
             CHECK(reach[h].first_gmm <= reach[h].bound_gmm * (1 + 1e-12));
             // Brute force: the elbow on a fine grid (the shoulder's own angle does not change its lever).

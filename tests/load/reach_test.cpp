@@ -166,7 +166,8 @@ void compare(int cases, unsigned seed) {
         const Case c = drawn(random);
         double x[4];
         const double brute = c.brute(x);
-        ReachSearch search(c.puppet, c.rest, 1);
+        ReachMemo memo;
+        ReachSearch search(c.puppet, c.rest, 1, memo);
         const Reach found = search.calc(c.masses)[0];
         INFO("case " << i << (c.chain ? " chain" : " side by side") << " brute " << brute << " found "
                      << found.first_gmm);

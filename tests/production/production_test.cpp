@@ -44,8 +44,8 @@ TEST_CASE("A smaller height changes wire, grams and minutes, and the old height 
     bool wireDiffers = false;
     for (std::size_t i = 0; i < after.choice.limbs.size(); ++i) {
         const auto &a = after.choice.limbs[i], &b = before.choice.limbs[i];
-        wireDiffers = wireDiffers || !(a.candidates[static_cast<std::size_t>(a.chosen)].bundle ==
-                                       b.candidates[static_cast<std::size_t>(b.chosen)].bundle);
+        wireDiffers = wireDiffers || !(a.candidates()[static_cast<std::size_t>(a.chosen)].bundle ==
+                                       b.candidates()[static_cast<std::size_t>(b.chosen)].bundle);
     }
     CHECK(wireDiffers);
     CHECK(reportOf(demo()).choice.totals.mass_g() == before.choice.totals.mass_g());

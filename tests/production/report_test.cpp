@@ -171,7 +171,7 @@ TEST_CASE("Air-dry and putty skins wait on the rack and never go into the oven",
 TEST_CASE("A single straight wire that carries torsion asks for a key, a twisted pair does not", "[production]") {
     // Old Reed's legs are drawn with a bend: the lean twists them.
     const Report single = reportOf(demo(), 2);
-    REQUIRE(single.choice.limbs[1].candidates[static_cast<std::size_t>(single.choice.limbs[1].chosen)].bundle.strands ==
+    REQUIRE(single.choice.limbs[1].candidates()[static_cast<std::size_t>(single.choice.limbs[1].chosen)].bundle.strands ==
             1);
     CHECK(countOf(single, Issue::wants_key) >= 1);
     Production p = demo();

@@ -112,8 +112,8 @@ TEST_CASE("A calibrated wire judges its joints anew, with nine in ten from the n
     const auto before = reportOf(p);
     const auto& leg = before.choice.limbs[2];
     const std::string spool =
-        p.stock.spools[static_cast<std::size_t>(leg.candidates[static_cast<std::size_t>(leg.chosen)].spool)].id;
-    const wire::Bundle bundle = leg.candidates[static_cast<std::size_t>(leg.chosen)].bundle;
+        p.stock.spools[static_cast<std::size_t>(leg.candidates()[static_cast<std::size_t>(leg.chosen)].spool)].id;
+    const wire::Bundle bundle = leg.candidates()[static_cast<std::size_t>(leg.chosen)].bundle;
     BendTest t{spool, "2026-11-02", "vice and pliers", bundle, 13, 1.3, degToRad(30), 1};
     const auto table = tables().find(wireCard("aluminium-soft"));
     t.cycles = 1.5 * calcSeen(*table, t).predicted;

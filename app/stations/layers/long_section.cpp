@@ -149,7 +149,7 @@ void LongSection::paintEvent(QPaintEvent*) {
     const choice::LimbChoice& chosen = c.limbs[static_cast<std::size_t>(m_limb)];
     if (chosen.chosen >= 0) {
         const double half =
-            wire::findBundleDiameter(chosen.candidates[static_cast<std::size_t>(chosen.chosen)].bundle) / 2;
+            wire::findBundleDiameter(chosen.candidates()[static_cast<std::size_t>(chosen.chosen)].bundle) / 2;
         QPolygonF top, bottom;
         for (const Stretch& s : m_stretches)
             for (double t : {0.0, 0.25, 0.5, 0.75, 1.0}) {

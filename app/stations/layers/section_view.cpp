@@ -64,7 +64,7 @@ void SectionView::show(const Document& document, int part, std::optional<double>
     m_cloth = l.cover.empty() ? QColor() : QColor(QString::fromStdString(r.shelf.covers.at(l.cover).colour));
     const choice::LimbChoice& c = r.choice.limbs[static_cast<std::size_t>(limbIndex)];
     m_hasWire = c.chosen >= 0;
-    if (m_hasWire) m_bundle = c.candidates[static_cast<std::size_t>(c.chosen)].bundle;
+    if (m_hasWire) m_bundle = c.candidates()[static_cast<std::size_t>(c.chosen)].bundle;
 }
 
 void SectionView::paintEvent(QPaintEvent*) {

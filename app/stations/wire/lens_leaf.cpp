@@ -103,7 +103,7 @@ double LensLeaf::longestLay() const { return std::max(40.0, 3 * m_tried.gap_mm);
 
 void LensLeaf::show(int limb, int demandIndex) {
     const choice::LimbChoice& l = m_document.report().choice.limbs[static_cast<std::size_t>(limb)];
-    const choice::Candidate& c = l.candidates[static_cast<std::size_t>(l.chosen)];
+    const choice::Candidate& c = l.candidates()[static_cast<std::size_t>(l.chosen)];
     const choice::Demand& d = l.demands[static_cast<std::size_t>(demandIndex)];
     const wire::Bundle& bundle = choice::findTrial(l, c, static_cast<std::size_t>(demandIndex)).bundle;
     const Tried present{c.spool, bundle.strands, bundle.lay_mm, d.gap_mm, d.angle_rad, d.edge};

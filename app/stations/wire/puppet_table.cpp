@@ -57,7 +57,7 @@ QString PuppetTableModel::cell(int row, Column column) const {
                               : QString::fromStdString(drawn.name);
     if (l.chosen < 0)
         return column == wire ? l.reason.needed() ? tr("no wire in stock") : tr("needs no wire") : QString();
-    const choice::Candidate& c = l.candidates[static_cast<std::size_t>(l.chosen)];
+    const choice::Candidate& c = l.candidates()[static_cast<std::size_t>(l.chosen)];
     const auto cutOf =
         std::find_if(r.cuts.begin(), r.cuts.end(), [&](const choice::Cut& x) { return x.limb == l.limb; });
     const bool judged = l.worst >= 0;

@@ -50,15 +50,15 @@ void SpotField::show(const Document& document, int limb, int demand) {
         return a.fits != b.fits ? a.fits : a.fits ? a.lifeMargin > b.lifeMargin : a.miss < b.miss;
     };
     std::map<std::pair<int, int>, int> best;
-    for (std::size_t i = 0; i < l.candidates.size(); ++i) {
-        const choice::Candidate& c = l.candidates[i];
+    for (std::size_t i = 0; i < l.candidates().size(); ++i) {
+        const choice::Candidate& c = l.candidates()[i];
         const auto [it, fresh] = best.try_emplace({c.spool, c.bundle.strands}, static_cast<int>(i));
         if (static_cast<int>(i) == l.chosen ||
-            (!fresh && it->second != l.chosen && betterLay(c, l.candidates[static_cast<std::size_t>(it->second)])))
+            (!fresh && it->second != l.chosen && betterLay(c, l.candidates()[static_cast<std::size_t>(it->second)])))
             it->second = static_cast<int>(i);
     }
     for (const auto& [key, i] : best) {
-        const choice::Candidate& c = l.candidates[static_cast<std::size_t>(i)];
+        const choice::Candidate& c = l.candidates()[static_cast<std::size_t>(i)];
         Spot s;
         s.candidate = i, s.bundle = c.bundle, s.fits = c.fits, s.barred = c.bar != choice::Bar::none;
         s.chosen = i == l.chosen;

@@ -49,7 +49,7 @@ std::vector<body::StrandDrop> dropsOf(const body::Limb& limb, const choice::Limb
 QString ruledOut(const Document& document, const choice::LimbChoice& l) {
     std::map<std::pair<int, int>, int> counts; // (joint, state)
     int barred = 0;
-    for (const choice::Candidate& c : l.candidates)
+    for (const choice::Candidate& c : l.candidates())
         if (c.bar != choice::Bar::none)
             ++barred;
         else if (!c.fits && c.worstJoint >= 0)
@@ -238,8 +238,8 @@ void WirePage::changeJoint(const QString& name,
 
 void WirePage::pick(int candidate) {
     const choice::LimbChoice& l = document().report().choice.limbs[static_cast<std::size_t>(m_limb)];
-    if (candidate < 0 || candidate >= static_cast<int>(l.candidates.size())) return;
-    const choice::Candidate& c = l.candidates[static_cast<std::size_t>(candidate)];
+    if (candidate < 0 || candidate >= static_cast<int>(l.candidates().size())) return;
+    const choice::Candidate& c = l.candidates()[static_cast<std::size_t>(candidate)];
     const body::Limb& limb = document().puppet().limbs[static_cast<std::size_t>(m_limb)];
     const body::WirePick pick{document().production().stock.spools[static_cast<std::size_t>(c.spool)].id,
                               c.bundle.strands, c.bundle.lay_mm, dropsOf(limb, l, c)};
@@ -286,7 +286,7 @@ void WirePage::show(const production::Report& r) {
     }
     const choice::Demand& d = l->demands[static_cast<std::size_t>(m_demand)];
     const choice::Verdict& v = l->verdicts[static_cast<std::size_t>(m_demand)];
-    const choice::Candidate& c = l->candidates[static_cast<std::size_t>(l->chosen)];
+    const choice::Candidate& c = l->candidates()[static_cast<std::size_t>(l->chosen)];
     const wire::Bundle& bundle = choice::findTrial(*l, c, static_cast<std::size_t>(m_demand)).bundle;
     const body::Joint& joint = limb.joints[static_cast<std::size_t>(d.joint)];
     const auto& hinge = r.choice.skeleton.hinges[static_cast<std::size_t>(d.hinge)];
@@ -357,7 +357,7 @@ void WirePage::show(const production::Report& r) {
                               .arg(Say::limbWire(limb, *l, c, cardName(document().production(), r, c.spool)),
                                    l->pinned ? tr("picked by you") : tr("chosen by Enkinet"))
                               .arg(l->fitting)
-                              .arg(l->candidates.size())
+                              .arg(l->candidates().size())
                               .arg(Say::aim(document().puppet().wants.aim)) +
                           reserve);
     m_auto->setEnabled(l->pinned);
@@ -410,9 +410,9 @@ void WirePage::showLeaf() {
 void WirePage::showCandidates(const production::Report& r, int limb) {
     const choice::LimbChoice& l = r.choice.limbs[static_cast<std::size_t>(limb)];
     std::vector<int> order;
-    for (std::size_t i = 0; i < l.candidates.size(); ++i)
-        if (l.candidates[i].bar == choice::Bar::none) order.push_back(static_cast<int>(i));
-    const auto at = [&](int i) -> const choice::Candidate& { return l.candidates[static_cast<std::size_t>(i)]; };
+    for (std::size_t i = 0; i < l.candidates().size(); ++i)
+        if (l.candidates()[i].bar == choice::Bar::none) order.push_back(static_cast<int>(i));
+    const auto at = [&](int i) -> const choice::Candidate& { return l.candidates()[static_cast<std::size_t>(i)]; };
     std::sort(order.begin(), order.end(), [&](int a, int b) {
         if ((a == l.chosen) != (b == l.chosen)) return a == l.chosen;
         if (at(a).fits != at(b).fits) return at(a).fits;
@@ -420,7 +420,7 @@ void WirePage::showCandidates(const production::Report& r, int limb) {
     });
     m_fieldText->setText(
         tr("%1 wires of the stock were tried, %2 fit every joint of the limb. %3 The lit corner holds and lasts.")
-            .arg(l.candidates.size())
+            .arg(l.candidates().size())
             .arg(l.fitting)
             .arg(ruledOut(document(), l)));
     const QSignalBlocker quiet(m_list);

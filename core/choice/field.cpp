@@ -1,0 +1,264 @@
+#include "choice/field.h"
+#include "base/text.h"
+#include <algorithm>
+#include <cmath>
+#include <set>
+#include <tuple>
+
+namespace enkinet::choice {
+
+using namespace body;
+
+namespace {
+
+/// More candidates than this are not looked at: the search then takes fewer places where strands end.
+constexpr std::size_t kMostCandidates = 20000;
+
+/// None, and the limb's shortest gap divided by 1, 2 and 3: a lay longer than a gap gathers the bend at its ends. Of a
+/// whip the length over which the bend gathers stands for the gap.
+std::vector<double> laysFor(const FieldKey& key, const wire::BendTable& table, int strands, double diameter) {
+    if (strands == 1 || key.shortestGap_mm <= 0) return {0};
+    std::set<double> lays{0};
+    double shortest = key.whip ? 1e9 : key.shortestGap_mm;
+    for (const BendNeed& n : key.bent)
+        shortest = std::fmin(shortest, wire::findWhipReach(table, diameter, n.posing,
+                                                           {n.gap_mm, n.angle_rad, n.range_rad, n.edge, n.set_rad}));
+    for (int k = 1; k <= 3; ++k)
+        if (shortest / k >= wire::findShortestLay(strands, diameter)) lays.insert(shortest / k);
+    return {lays.begin(), lays.end()};
+}
+
+class Lister {
+public:
+    explicit Lister(const FieldKey& key) : m_key(key), m_stock(key.stock) {}
+
+    Field run() {
+        enumerate();
+        if (m_key.more) {
+            start(m_key.more->spool, m_key.more->bundle);
+            for (const auto& [after, strands] : m_key.more->drops)
+                drop(after, strands);
+            finish();
+        }
+        m_field.from = m_key;
+        return std::move(m_field);
+    }
+
+private:
+    void enumerate() {
+        std::vector<std::tuple<int, int, std::vector<double>>> plain;
+        std::size_t count = 0;
+        for (std::size_t i = 0; i < m_stock.spools.size(); ++i)
+            for (int n : wire::kStrandCounts) {
+                auto lays = laysFor(m_key, m_stock.tableOf(static_cast<int>(i)), n, m_stock.spools[i].diameter_mm);
+                count += lays.size();
+                plain.emplace_back(static_cast<int>(i), n, std::move(lays));
+            }
+        // Runs of strands that never grow, for each one that does not change: five counts, places between joints.
+        const auto k = static_cast<double>(std::max<std::size_t>(1, m_key.places.size() + (m_key.whip ? 1 : 0)));
+        const double one = (5 + 10 * (k - 1)) / 5, two = one + 10 * (k - 1) * (k - 2) / 2 / 5;
+        const double fields[] = {1, one, two};
+        m_drops = m_key.wishes.mayDrop ? kMostDrops : 0;
+        while (m_drops > 0 && static_cast<double>(count) * fields[m_drops] > kMostCandidates)
+            --m_drops;
+        for (const auto& [spool, n, lays] : plain)
+            for (double lay : lays)
+                withDrops(spool, {n, m_stock.spools[static_cast<std::size_t>(spool)].diameter_mm, lay});
+    }
+
+    void withDrops(int spool, const wire::Bundle& bundle) {
+        start(spool, bundle);
+        finish();
+        // What is out as a whole needs no variants.
+        if (m_field.candidates.back().bar != Bar::none) return;
+        const int last = static_cast<int>(m_key.places.size()) - (m_key.whip ? 0 : 1);
+        for (int first = 0; m_drops >= 1 && first < last; ++first)
+            for (int m : wire::kStrandCounts) {
+                if (m >= bundle.strands) continue;
+                start(spool, bundle), drop(first, m), finish();
+                for (int second = first + 1; m_drops >= 2 && second < last; ++second)
+                    for (int k : wire::kStrandCounts) {
+                        if (k >= m) continue;
+                        start(spool, bundle), drop(first, m), drop(second, k), finish();
+                    }
+            }
+    }
+
+    void start(int spool, const wire::Bundle& bundle) {
+        m_new = {};
+        m_new.spool = spool, m_new.bundle = bundle;
+        const wire::MaterialCard& card = m_stock.tableOf(spool).card();
+        if (card.use == wire::Use::fixed && m_key.shortestGap_mm > 0 && !m_key.wishes.steelMayPose)
+            m_new.bar = Bar::material_static;
+        else if (wire::findTwistDamage(bundle, card) > wire::kTwistRefuse)
+            m_new.bar = Bar::twist;
+        else if (isUnwished(bundle))
+            m_new.bar = Bar::unwished;
+        m_new.trial[0] = trialOf(spool, bundle, 0, {});
+    }
+
+    bool isUnwished(const wire::Bundle& b) const {
+        constexpr double kSame_mm = 0.005; // as gauges are told apart
+        const Wishes& w = m_key.wishes;
+        return b.strands > w.mostStrands || std::any_of(w.disliked_mm.begin(), w.disliked_mm.end(), [&](double d) {
+                   return std::abs(d - b.diameter_mm) < kSame_mm;
+               });
+    }
+
+    void drop(int after, int strands) {
+        wire::Bundle b = m_new.bundle;
+        b.strands = strands;
+        // A single strand left over carries no lay of its own.
+        if (strands == 1) b.lay_mm = 0;
+        const double spun = wire::findTwistDamage(m_new.bundle, m_stock.tableOf(m_new.spool).card());
+        m_new.after[static_cast<std::size_t>(m_new.drops)] = after;
+        m_new.trial[static_cast<std::size_t>(++m_new.drops)] = trialOf(m_new.spool, b, spun, {});
+    }
+
+    void finish() {
+        // A whip is one beam: its strands that end are part of the one trial.
+        if (m_key.whip && m_new.drops > 0 && m_key.shortestGap_mm > 0) {
+            std::vector<Ending> ends;
+            for (int i = 0; i < m_new.drops; ++i) {
+                const auto k = static_cast<std::size_t>(i);
+                ends.push_back({m_key.places[static_cast<std::size_t>(m_new.after[k])],
+                                m_field.trials[static_cast<std::size_t>(m_new.trial[k + 1])].bundle.strands});
+            }
+            m_new.trial[0] = trialOf(m_new.spool, m_new.bundle, 0, std::move(ends));
+        }
+        m_field.candidates.push_back(m_new);
+    }
+
+    using Index = std::tuple<int, int, double, double, std::vector<std::pair<int, int>>>;
+    int trialOf(int spool, const wire::Bundle& bundle, double spun, std::vector<Ending> ends) {
+        std::vector<std::pair<int, int>> flat;
+        for (const Ending& e : ends)
+            flat.emplace_back(e.joint, e.strands);
+        const auto [it, fresh] = m_index.try_emplace({spool, bundle.strands, bundle.lay_mm, spun, std::move(flat)},
+                                                     static_cast<int>(m_field.trials.size()));
+        if (fresh) m_field.trials.push_back({spool, bundle, spun, std::move(ends)});
+        return it->second;
+    }
+
+    const FieldKey& m_key;
+    const Stock& m_stock;
+    Field m_field;
+    std::map<Index, int> m_index;
+    Candidate m_new;
+    int m_drops = kMostDrops;
+};
+
+/// Everything about a candidate that loads, lengths and the spool decide.
+void finish(const CandidatesKey& key, Candidate& c) {
+    const Field& field = *key.field;
+    const Stock& shop = field.from.stock;
+    const Spool& spool = shop.spools[static_cast<std::size_t>(c.spool)];
+    const wire::MaterialCard& card = shop.tableOf(c.spool).card();
+    std::array<Ending, kMostDrops> endings;
+    for (int i = 0; i < c.drops; ++i) {
+        const auto k = static_cast<std::size_t>(i);
+        endings[k] = {field.from.places[static_cast<std::size_t>(c.after[k])],
+                      field.trials[static_cast<std::size_t>(c.trial[k + 1])].bundle.strands};
+    }
+    const std::span<const Ending> ends(endings.data(), static_cast<std::size_t>(c.drops));
+    std::array<StrandGroup, kMostDrops + 1> groups;
+    // The parent's bundle is not chosen yet: one like this stands in for the wraps.
+    const std::size_t n = findGroups(key.path, c.bundle, ends, wire::findBundleDiameter(c.bundle), groups);
+    for (std::size_t i = 0; i < n; ++i)
+        c.wire_mm += groups[i].pieces * groups[i].piece_mm, c.work_min += groups[i].pieces * shop.work.cut_min;
+    if (c.bundle.lay_mm > 0) c.work_min += shop.work.spin_min;
+    c.work_min += key.joints * shop.work.bind_min;
+    double from = 0;
+    for (int i = 0; i <= c.drops; ++i) {
+        const double to =
+            i == c.drops ? key.path.path_mm
+                         : key.path.endAfter_mm[static_cast<std::size_t>(endings[static_cast<std::size_t>(i)].joint)];
+        c.mass_g += (to - from) *
+                    wire::findMassPerLength(
+                        field.trials[static_cast<std::size_t>(c.trial[static_cast<std::size_t>(i)])].bundle, card);
+        from = to;
+    }
+    c.price = c.wire_mm / 1000 * spool.price_m;
+    if (c.bar == Bar::none && !key.cut && c.wire_mm * (key.twice ? 2 : 1) > spool.length_m * 1000)
+        c.bar = Bar::spool_short;
+    double worstMiss = 0;
+    c.lifeMargin = key.at.empty() ? 1 : 1e9;
+    c.inside = 1e9;
+    int level = 0;
+    for (std::size_t j = 0; j < key.at.size(); ++j) {
+        while (!field.from.whip && level<c.drops&& static_cast<int>(j)> c.after[static_cast<std::size_t>(level)])
+            ++level;
+        const TrialAt& at = (*key.at[j])[static_cast<std::size_t>(c.trial[static_cast<std::size_t>(level)])];
+        c.miss += at.miss;
+        // The joint that rules a candidate out is the one that misses most; among those that hold, the first to tire.
+        if (at.miss > worstMiss || (worstMiss == 0 && at.miss == 0 && at.margin < c.lifeMargin))
+            c.worstJoint = static_cast<int>(j), c.state = at.state;
+        worstMiss = std::max(worstMiss, at.miss);
+        c.lifeMargin = std::min(c.lifeMargin, at.margin);
+        c.inside = std::min(c.inside, at.inside);
+        c.worstEffort = std::max(c.worstEffort, at.effort);
+    }
+    c.fits = c.bar == Bar::none && c.state == State::holds;
+}
+
+} // namespace
+
+Result<Spool> makeSpool(Spool s) {
+    if (!isId(s.id)) return Fault{"spool", "id \"" + s.id.substr(0, 70) + "\"", "must be letters, digits, dot or dash"};
+    const std::string place = "spool " + s.id;
+    if (!(s.diameter_mm >= 0.1 && s.diameter_mm <= 10))
+        return Fault{place, "diameter " + plain(s.diameter_mm) + " mm", "must lie between 0.1 and 10 mm"};
+    if (!(s.length_m >= 0 && s.length_m <= 1e5))
+        return Fault{place, "length " + plain(s.length_m) + " m", "must lie between 0 and 100000 m"};
+    if (!(s.price_m >= 0 && s.price_m <= 1e5))
+        return Fault{place, "price " + plain(s.price_m), "must lie between 0 and 100000 a metre"};
+    return s;
+}
+
+const wire::Calibration& Stock::calibrationOf(int spool) const {
+    static const wire::Calibration kUntested;
+    return calibrations.empty() ? kUntested : calibrations[static_cast<std::size_t>(spool)];
+}
+
+Field calcField(const FieldKey& key) { return Lister(key).run(); }
+
+Bends calcBends(const BendsKey& key) {
+    const Field& field = *key.field;
+    const Stock& stock = field.from.stock;
+    Bends all;
+    all.reserve(field.trials.size());
+    for (const Trial& t : field.trials) {
+        std::vector<wire::WhipEnd> ends;
+        for (const Ending& e : t.ends)
+            ends.push_back({field.from.ends_mm[static_cast<std::size_t>(e.joint)], e.strands});
+        all.push_back(findTrialBend(
+            findBendOf(key.need, stock.tableOf(t.spool), t.bundle, stock.calibrationOf(t.spool), t.spunDamage, ends)));
+    }
+    return all;
+}
+
+Ats calcAts(const AtsKey& key) {
+    const Field& field = *key.field;
+    Ats all;
+    all.reserve(field.trials.size());
+    for (std::size_t i = 0; i < field.trials.size(); ++i) {
+        const Trial& t = field.trials[i];
+        const TrialBend& bend = (*key.bends)[i];
+        const Judgement v = judgeLimits(key.need, key.limits, bend, field.from.stock.tableOf(t.spool).card(), t.bundle);
+        double miss = 0;
+        for (double x : v.shortfall)
+            miss += x;
+        all.push_back({bend.hold_Nmm, v.life_s, v.effort_Nmm / key.limits.effortLimit_Nmm, miss,
+                       v.life_s / key.limits.needFilm_s, v.inside(), v.state()});
+    }
+    return all;
+}
+
+std::vector<Candidate> calcCandidates(const CandidatesKey& key) {
+    std::vector<Candidate> all = key.field->candidates;
+    for (Candidate& c : all)
+        finish(key, c);
+    return all;
+}
+
+} // namespace enkinet::choice
