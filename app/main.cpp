@@ -55,6 +55,8 @@ int main(int argc, char** argv) {
     Say::setInches(!quiet && QSettings().value("inches").toBool());
     applyLook(app);
     Window window;
+    // Pages and pictures wait for what they show.
+    if (quiet) window.document().setPatience(600000);
     if (!window.document().cardsFault().isEmpty())
         return fail(QString("the cards cannot be read: %1; set ENKINET_DATA to the folder that holds cards/")
                         .arg(window.document().cardsFault()));
@@ -81,14 +83,19 @@ int main(int argc, char** argv) {
             return fail(QString("paper \"%1\" must be A4 or Letter").arg(size));
         const auto id = size.isEmpty() ? BuildSheets::defaultSize() : size == "A4" ? QPageSize::A4 : QPageSize::Letter;
         const BuildSheets sheets(window.document().production(), window.document().puppetIndex(),
-                                 window.document().report());
+                                 window.document().report(), window.document().result());
         if (!sheets.writePdf(parser.value(print), id))
             return fail(QString("%1 could not be written").arg(parser.value(print)));
     }
     if (parser.isSet(pictures) && !writePictures(window, parser.value(pictures)))
         return fail(QString("pictures could not be written to %1").arg(parser.value(pictures)));
-    if (quiet) return 0;
+    if (quiet) {
+        Worker::endAll();
+        return 0;
+    }
     window.show();
     window.offerRecovery();
-    return QApplication::exec();
+    const int status = QApplication::exec();
+    Worker::endAll();
+    return status;
 }

@@ -9,17 +9,34 @@ using production::Report;
 
 namespace {
 
+const char* stationWord(production::Station s) {
+    switch (s) {
+    case production::Station::sheet:
+        return "sheet";
+    case production::Station::wire:
+        return "wire";
+    case production::Station::bulk:
+        return "bulk";
+    case production::Station::skin:
+        return "skin";
+    case production::Station::paint:
+        return "paint";
+    case production::Station::plan:
+        return "plan";
+    }
+    return "";
+}
+
 void checkRun(const std::string& path, bool json, Run& run) {
     std::size_t open = 0;
     Json all = Json::array();
-    constexpr const char* kStations[] = {"sheet", "wire", "bulk", "skin", "paint", "plan"};
-    forPuppets(path, run, [&](const auto&, const body::Puppet& puppet, const Report& r) {
-        const auto say = [&](const production::OpenPoint& p, const char* weight) {
+    const auto sayer = [&](const std::string& id, const std::string& name) {
+        return [&all, json, id, name](const production::OpenPoint& p, const char* weight) {
             const bool joint = p.issue == production::Issue::limb_state;
             const std::string what = joint ? stateWord(p.state) : issueWord(p.issue);
             if (json)
-                all.push_back({{"puppet", puppet.id},
-                               {"station", kStations[static_cast<int>(p.station)]},
+                all.push_back({{"puppet", id},
+                               {"station", stationWord(p.station)},
                                {"subject", p.subject},
                                {"what", what},
                                {"weight", weight},
@@ -27,9 +44,13 @@ void checkRun(const std::string& path, bool json, Run& run) {
                                {"found", numberJson(p.found)},
                                {"limit", numberJson(p.limit)}});
             else
-                fmt::print("{}, {}: {}{}: {}\n", puppet.name, kStations[static_cast<int>(p.station)],
-                           std::string_view(weight) == "open" ? "" : fmt::format("({}) ", weight), p.subject, what);
+                fmt::print("{}, {}: {}{}: {}{}\n", name, stationWord(p.station),
+                           std::string_view(weight) == "open" ? "" : fmt::format("({}) ", weight), p.subject, what,
+                           p.issue >= production::Issue::buy_wire && !p.other.empty() ? " for " + p.other : "");
         };
+    };
+    const auto each = [&](const auto&, const body::Puppet& puppet, const Report& r) {
+        const auto say = sayer(puppet.id, puppet.name);
         open += r.open.size();
         for (const production::OpenPoint& p : r.open)
             say(p, "open");
@@ -37,6 +58,13 @@ void checkRun(const std::string& path, bool json, Run& run) {
             say(p, "left");
         for (const production::OpenPoint& p : r.notes)
             say(p, "note");
+    };
+    // What the stock lacks is said once, for all puppets.
+    forPuppets(path, run, each, [&](const production::Production& p, const production::ProductionResult& result) {
+        const auto say = sayer("", p.name.empty() ? "all puppets" : p.name);
+        open += result.open.size();
+        for (const production::OpenPoint& x : result.open)
+            say(x, "open");
     });
     if (run.status != 0) return;
     if (json)

@@ -45,7 +45,7 @@ Json puppetFill(const production::Production& p, const body::Puppet& puppet, con
     for (const production::Need& n : r.needs)
         if (n.ware == production::Ware::clay)
             j["clays"].push_back(
-                {{"card", n.card}, {"needed_g", n.needed}, {"held_g", n.held}, {"packs_to_buy", n.packs}});
+                {{"card", n.card}, {"needed_g", n.needed}, {"held_g", production::findHeld(p.stock, n.ware, n.card)}});
     for (const fill::BakeBatch& b : r.bakes)
         j["bakes"].push_back({{"set_C", b.set_C},
                               {"minutes", numberJson(b.minutes)},
@@ -63,13 +63,6 @@ Json puppetFill(const production::Production& p, const body::Puppet& puppet, con
                              {"bakes", e.bakes},
                              {"at_heat_min", e.atHeat_min},
                              {"limit_min", e.limit_min}});
-    for (const fill::Substitute& x : r.substitutes)
-        j["substitutes"].push_back({{"clay", x.clay},
-                                    {"instead", x.instead},
-                                    {"missing_g", x.missing_g},
-                                    {"free_g", x.free_g},
-                                    {"own_bake", x.ownBake},
-                                    {"other_shrinkage", x.otherShrink}});
     for (const production::OpenPoint& o : r.open)
         if (o.station == production::Station::bulk || o.station == production::Station::skin)
             j["warnings"].push_back({{"what", issueWord(o.issue)},
@@ -81,7 +74,7 @@ Json puppetFill(const production::Production& p, const body::Puppet& puppet, con
 
 void fillRun(const std::string& path, bool json, Run& run) {
     Json all{{"puppets", Json::array()}};
-    forPuppets(path, run, [&](const auto& production, const body::Puppet& puppet, const Report& r) {
+    const auto each = [&](const auto& production, const body::Puppet& puppet, const Report& r) {
         Json j = puppetFill(production, puppet, r);
         if (!json) {
             fmt::print("{}\n", puppet.name);
@@ -93,6 +86,20 @@ void fillRun(const std::string& path, bool json, Run& run) {
                 fmt::print("  ! {}: {}\n", w["part"].get<std::string>(), w["what"].get<std::string>());
         }
         all["puppets"].push_back(std::move(j));
+    };
+    // One shelf serves all puppets.
+    forPuppets(path, run, each, [&](const auto&, const production::ProductionResult& result) {
+        for (const production::Need& n : result.shopping.needs)
+            if (n.ware == production::Ware::clay)
+                all["clays"].push_back(
+                    {{"card", n.card}, {"needed_g", n.needed}, {"held_g", n.held}, {"packs_to_buy", n.packs}});
+        for (const fill::Substitute& x : result.shopping.substitutes)
+            all["substitutes"].push_back({{"clay", x.clay},
+                                          {"instead", x.instead},
+                                          {"missing_g", x.missing_g},
+                                          {"free_g", x.free_g},
+                                          {"own_bake", x.ownBake},
+                                          {"other_shrinkage", x.otherShrink}});
     });
     if (json && run.status == 0) std::cout << all.dump(1) << "\n";
 }

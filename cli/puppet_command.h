@@ -2,16 +2,21 @@
 // What the subcommands that read a production file share.
 #include "commands.h"
 #include "production/report.h"
+#include <type_traits>
 
 namespace enkinet::cli {
 
-/// Calls each(production, puppet, report) for every puppet of a file; nothing when the file is refused.
-template <class Each> void forPuppets(const std::string& path, Run& run, Each each) {
+/// Calls each(production, puppet, report) for every puppet of a file, then after(production, result) if it is given;
+/// nothing when the file is refused.
+template <class Each, class After = int>
+void forPuppets(const std::string& path, Run& run, Each each, After after = {}) {
     const auto production = run.load(path);
     if (!production) return;
+    const production::ProductionResult all = production::calcResult(*production, *run.cards(), run.tables);
     for (std::size_t i = 0; i < production->puppets.size(); ++i)
-        each(*production, production->puppets[i],
-             production::calcReport(*production, static_cast<int>(i), *run.cards(), run.tables));
+        each(*production, production->puppets[i], *all.puppets[i]);
+    if constexpr (std::is_invocable_v<After, const production::Production&, const production::ProductionResult&>)
+        after(*production, all);
 }
 
 /// What is wrong with the subject of an open point, in words.

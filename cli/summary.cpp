@@ -13,7 +13,7 @@ Json pointJson(const Vec3& p) { return {{"x_mm", p.x}, {"y_mm", p.y}, {"z_mm", p
 
 void summaryRun(const std::string& path, bool json, Run& run) {
     Json all{{"puppets", Json::array()}};
-    forPuppets(path, run, [&](const auto&, const body::Puppet& puppet, const Report& r) {
+    const auto each = [&](const auto&, const body::Puppet& puppet, const Report& r) {
         Json parts = Json::array();
         for (const fill::Part& p : r.choice.parts)
             parts.push_back({{"name", p.label},
@@ -34,11 +34,7 @@ void summaryRun(const std::string& path, bool json, Run& run) {
                   r.choice.parts[static_cast<std::size_t>(b.parts[static_cast<std::size_t>(b.slowest)].part)].label}});
         Json needs = Json::array();
         for (const production::Need& n : r.needs)
-            needs.push_back({{"name", n.name},
-                             {"needed", n.needed},
-                             {"held", n.held},
-                             {"packs_to_buy", n.packs},
-                             {"price", n.price}});
+            needs.push_back({{"name", n.name}, {"needed", n.needed}, {"price", n.price}});
         all["puppets"].push_back({{"id", puppet.id},
                                   {"name", puppet.name},
                                   {"height_mm", puppet.height_mm},
@@ -63,6 +59,17 @@ void summaryRun(const std::string& path, bool json, Run& run) {
         for (const fill::Part& p : r.choice.parts)
             fmt::print("  {:<26} {:8.0f} mm³  skin {:5.1f} g  bulk {:5.1f} g  wire {:5.2f} g\n", p.label, p.volume_mm3,
                        p.skin.mass_g, p.bulk.mass_g, p.wire.mass_g);
+    };
+    forPuppets(path, run, each, [&](const auto&, const production::ProductionResult& result) {
+        for (const production::Need& n : result.shopping.needs)
+            all["shopping"].push_back({{"name", n.name},
+                                       {"needed", n.needed},
+                                       {"held", n.held},
+                                       {"packs_to_buy", n.packs},
+                                       {"buy", n.buy},
+                                       {"price", n.price},
+                                       {"buy_price", n.buyPrice}});
+        all["price"] = result.shopping.price, all["buy_price"] = result.shopping.buyPrice;
     });
     if (json && run.status == 0) std::cout << all.dump(1) << "\n";
 }

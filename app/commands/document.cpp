@@ -1,21 +1,18 @@
 #include "commands/document.h"
 #include "files/container.h"
+#include <QCoreApplication>
 #include <QDir>
 #include <QFile>
 #include <QFileInfo>
+#include <QPointer>
+#include <mutex>
 #include <sys/stat.h>
 
 namespace enkinet::app {
 
 namespace {
 
-/// Tables depend on nothing but their card: every document of the program shares them.
-wire::TableShelf& tables() {
-    static wire::TableShelf shelf;
-    return shelf;
-}
-
-/// One step of the history, with the whole production before and after: shared values, so a step costs what it changed.
+/// One step of the history, with the whole production before and after: some tens of kilobytes a step, pictures shared.
 class Step : public QUndoCommand {
 public:
     Step(Document& document, const QString& name, Document::Value before, Document::Value after,
@@ -43,9 +40,10 @@ private:
 
 Document::Document(QObject* parent)
     : QObject(parent), m_value(std::make_shared<production::Production>()),
-      m_report(std::make_unique<production::Report>()) {
+      m_report(std::make_shared<production::Report>()), m_result(std::make_shared<production::ProductionResult>()),
+      m_arrivals(std::make_shared<Arrivals>()), m_memo(std::make_shared<production::Memo>()) {
     if (auto cards = files::loadShippedCards(files::findDataDir()))
-        m_shipped = cards.take();
+        m_shipped = std::make_shared<const production::Cards>(cards.take());
     else
         m_cardsFault = QString::fromStdString(cards.fault().sentence());
     m_recoverSoon.setSingleShot(true);
@@ -59,23 +57,97 @@ Document::Document(QObject* parent)
 // A history that is not clean says so once more while it is taken down; by then nobody is left to hear it.
 Document::~Document() { m_undo.blockSignals(true); }
 
-void Document::compute() {
-    if (hasPuppet())
-        *m_report = production::calcReport(*m_value, m_puppet, m_shipped, tables());
-    else
-        *m_report = {};
+/// Never taken down: a worker may still use it while the program ends.
+wire::TableShelf& Document::tables() {
+    static auto* shelf = new wire::TableShelf;
+    return *shelf;
 }
 
-production::Report Document::reportOfAside() const {
-    return production::calcAsideReport(*m_value, m_puppet, m_shipped, tables());
+struct Document::Arrivals {
+    std::mutex mutex;
+    quint64 revision = 0;
+    Value of;
+    std::shared_ptr<const production::ProductionResult> result;
+};
+
+void Document::compute() {
+    const quint64 revision = ++m_revision;
+    m_worker.ask([arrivals = m_arrivals, memo = m_memo, value = m_value, cards = m_shipped, revision,
+                  self = QPointer<Document>(this)](const std::stop_token& stop) {
+        auto result = std::make_shared<const production::ProductionResult>(
+            production::calcResult(*value, *cards, tables(), *memo, stop));
+        {
+            const std::lock_guard lock(arrivals->mutex);
+            arrivals->revision = revision, arrivals->of = value, arrivals->result = std::move(result);
+        }
+        QMetaObject::invokeMethod(qApp, [self] {
+            if (self && self->m_working && self->takeResult()) Q_EMIT self->changed();
+        });
+    });
+    if (m_worker.waitIdle(m_patience_ms) && takeResult()) return;
+    sketch();
+    if (!m_working) {
+        m_working = true;
+        Q_EMIT workingChanged(true);
+    }
+}
+
+/// Takes over the results of the present value, if they are there.
+bool Document::takeResult() {
+    {
+        const std::lock_guard lock(m_arrivals->mutex);
+        if (!m_arrivals->result || m_arrivals->revision != m_revision) return false;
+        m_result = m_arrivals->result, m_resultOf = m_arrivals->of;
+    }
+    const auto present = static_cast<std::size_t>(m_puppet);
+    m_report =
+        present < m_result->puppets.size() ? m_result->puppets[present] : std::make_shared<const production::Report>();
+    gatherOpen();
+    if (m_working) {
+        m_working = false;
+        Q_EMIT workingChanged(false);
+    }
+    return true;
+}
+
+/// Something to see at once, the rest follows.
+void Document::sketch() {
+    const production::Report* former = nullptr;
+    const body::Puppet* formerPuppet = nullptr;
+    if (!hasPuppet()) {
+        m_report = std::make_shared<const production::Report>();
+    } else {
+        if (m_resultOf)
+            if (const int i = production::findPuppetIndex(*m_resultOf, puppet().id); i >= 0)
+                former = m_result->puppets[static_cast<std::size_t>(i)].get(),
+                formerPuppet = &m_resultOf->puppets[static_cast<std::size_t>(i)];
+        m_report = std::make_shared<const production::Report>(
+            production::calcSketch(*m_value, m_puppet, *m_shipped, formerPuppet, former));
+    }
+    gatherOpen();
+}
+
+void Document::gatherOpen() {
+    m_open = m_report->open;
+    m_open.insert(m_open.end(), m_result->open.begin(), m_result->open.end());
+}
+
+bool Document::waitForResults(int ms) {
+    if (!m_working) return true;
+    if (!m_worker.waitIdle(ms) || !takeResult()) return false;
+    Q_EMIT changed();
+    return true;
+}
+
+std::shared_ptr<const production::Report> Document::reportOfAside() const {
+    const auto i = static_cast<std::size_t>(m_puppet);
+    return i < m_result->aside.size() && !puppet().aside.empty() ? m_result->aside[i] : nullptr;
 }
 
 production::Report Document::reportOf(int puppet) const {
-    return production::calcReport(*m_value, puppet, m_shipped, tables());
-}
-
-production::SolidComparison Document::solidComparison() const {
-    return production::calcSolidComparison(*m_value, m_puppet, *m_report, m_shipped, tables());
+    const auto i = static_cast<std::size_t>(puppet);
+    if (!m_working && i < m_result->puppets.size()) return *m_result->puppets[i];
+    return production::calcSketch(*m_value, puppet, *m_shipped, nullptr, nullptr);
 }
 
 void Document::put(Value value) {
@@ -91,7 +163,8 @@ void Document::showPuppet(int index) {
     if (index < 0 || index >= static_cast<int>(m_value->puppets.size()) || index == m_puppet) return;
     m_puppet = index;
     m_selection = {};
-    compute();
+    // The results of all puppets are there, or on their way.
+    if (m_working || !takeResult()) sketch();
     Q_EMIT changed();
     Q_EMIT selectionChanged();
 }
@@ -113,7 +186,7 @@ int Document::selectedDemand() const {
 
 bool Document::change(const QString& name, const Edit& edit, const QString& mergeKey) {
     if (!hasPuppet()) return false;
-    auto result = edit(production::Edits(*m_value, m_shipped, puppet().id));
+    auto result = edit(production::Edits(*m_value, *m_shipped, puppet().id));
     if (!result) {
         Q_EMIT refused(QString::fromStdString(result.fault().sentence()));
         Q_EMIT changed(); // the view that asked shows the old value again
@@ -149,7 +222,7 @@ void Document::replace(production::Production production, const QString& path, b
 }
 
 QString Document::load(const QString& path, bool keepName) {
-    auto loaded = files::loadProduction(path.toStdString(), m_shipped);
+    auto loaded = files::loadProduction(path.toStdString(), *m_shipped);
     if (!loaded) return QString::fromStdString(loaded.fault().sentence());
     auto l = loaded.take();
     replace(std::move(l.production), keepName ? QFileInfo(path).absoluteFilePath() : QString(), l.newer);
@@ -204,7 +277,7 @@ Document::Stamp Document::stampOf(const QString& path) {
 bool Document::isChangedOutside() const { return !m_path.isEmpty() && m_stamp.there && !(stampOf(m_path) == m_stamp); }
 
 QStringList Document::compareWithFile() const {
-    auto loaded = files::loadProduction(m_path.toStdString(), m_shipped);
+    auto loaded = files::loadProduction(m_path.toStdString(), *m_shipped);
     if (!loaded) return {QString::fromStdString(loaded.fault().sentence())};
     const production::Production &file = loaded->production, &here = *m_value;
     QStringList lines;

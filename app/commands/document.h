@@ -2,6 +2,7 @@
 // The open production: its value, its reports, its undo history, its file. Views ask it for a change through change();
 // it applies the pure edit, keeps before and after, and tells everybody.
 #include "commands/session.h"
+#include "jobs/worker.h"
 #include "production/edits.h"
 #include "production/report.h"
 #include <QObject>
@@ -36,14 +37,28 @@ public:
     const production::Production& production() const { return *m_value; }
     /// The present value, shared: what a computation in the background keeps.
     Value value() const { return m_value; }
-    const production::Cards& shippedCards() const { return m_shipped; }
+    std::shared_ptr<const production::Report> sharedReport() const { return m_report; }
+    const production::Cards& shippedCards() const { return *m_shipped; }
+    std::shared_ptr<const production::Cards> sharedCards() const { return m_shipped; }
+    /// Of the present puppet and the present value. While results are worked out in the background it is a sketch
+    /// (isWorking()): geometry of now, numbers of before.
     const production::Report& report() const { return *m_report; }
-    /// The report of another puppet of the production, computed now.
+    /// Results of the whole production, of now or, while working, of before; none before the first are there.
+    const production::ProductionResult& result() const { return *m_result; }
+    bool isWorking() const { return m_working; }
+    /// The report of another puppet of the production; a sketch until its results are there.
     production::Report reportOf(int puppet) const;
-    /// Of the design that the present puppet keeps aside; it must have one.
-    production::Report reportOfAside() const;
-    /// What solid clay in place of every core would mean for the present puppet, computed now.
-    production::SolidComparison solidComparison() const;
+    /// Of the design that the present puppet keeps aside; null without one, or until it is there.
+    std::shared_ptr<const production::Report> reportOfAside() const;
+    /// Everything open: the present puppet's points, and what the production's stock lacks.
+    const std::vector<production::OpenPoint>& open() const { return m_open; }
+    /// How long an edit waits for its results before they come later, ms. Small edits are done by then, and nothing
+    /// flickers.
+    void setPatience(int ms) { m_patience_ms = ms; }
+    /// Waits until the results are those of the present value; false when they are not by then.
+    bool waitForResults(int ms);
+    /// Tables shared by every document and worker of the program.
+    static wire::TableShelf& tables();
     bool hasPuppet() const { return !m_value->puppets.empty(); }
     const body::Puppet& puppet() const { return m_value->puppets[static_cast<std::size_t>(m_puppet)]; }
     int puppetIndex() const { return m_puppet; }
@@ -96,7 +111,10 @@ public:
     void put(Value value);
 
 Q_SIGNALS:
+    /// The value, its results or both.
     void changed();
+    /// Results are being worked out, or have come.
+    void workingChanged(bool working);
     void selectionChanged();
     void titleChanged();
     void refused(const QString& sentence);
@@ -106,12 +124,26 @@ private:
     void replace(production::Production production, const QString& path, bool readOnly);
     QString write(const QString& path);
     void compute();
+    void sketch();
+    bool takeResult();
+    void gatherOpen();
     void writeRecovery();
 
-    production::Cards m_shipped;
+    std::shared_ptr<const production::Cards> m_shipped = std::make_shared<production::Cards>();
     QString m_cardsFault;
     Value m_value;
-    std::unique_ptr<production::Report> m_report;
+    std::shared_ptr<const production::Report> m_report;
+    std::shared_ptr<const production::ProductionResult> m_result;
+    Value m_resultOf; ///< the value that m_result was worked out from
+    std::vector<production::OpenPoint> m_open;
+    /// Results on their way back from the worker.
+    struct Arrivals;
+    std::shared_ptr<Arrivals> m_arrivals;
+    std::shared_ptr<production::Memo> m_memo; ///< the worker's, nobody else looks into it
+    Worker m_worker;
+    quint64 m_revision = 0;
+    int m_patience_ms = 12;
+    bool m_working = false;
     int m_puppet = 0;
     Selection m_selection;
     QUndoStack m_undo;

@@ -346,7 +346,7 @@ QString Say::openPoint(const production::OpenPoint& p) {
     case Issue::limb_state:
         switch (p.state) {
         case choice::State::crowded:
-            return tr("%1 is crowded: room for %2 across.").arg(who, length(std::max(0.0, p.limit)));
+            return tr("%1 is crowded: room for %2 across.").arg(who, length(std::max(0.0, p.limit.value)));
         case choice::State::slack:
             return tr("%1 is slack: holds %2 of %3 N·mm.").arg(who, figure(p.found), figure(p.limit));
         case choice::State::stiff:

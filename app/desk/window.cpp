@@ -394,8 +394,8 @@ void Window::refresh() {
     std::vector<int> counts;
     std::vector<QString> sentences(production::kStations);
     if (m_document.hasPuppet()) {
-        counts = production::countOpen(m_document.report());
-        for (const production::OpenPoint& p : m_document.report().open) {
+        counts = production::countOpen(m_document.open());
+        for (const production::OpenPoint& p : m_document.open()) {
             QString& s = sentences[static_cast<std::size_t>(p.station)];
             s += (s.isEmpty() ? "" : "\n") + Say::openPoint(p);
         }
@@ -506,7 +506,7 @@ void Window::showRecent() {
 
 void Window::printSheets(bool toFile) {
     if (!m_document.hasPuppet()) return say(tr("there is no puppet to print"));
-    const BuildSheets sheets(m_document.production(), m_document.puppetIndex(), m_document.report());
+    const BuildSheets sheets(m_document.production(), m_document.puppetIndex(), m_document.report(), m_document.result());
     if (toFile) {
         const QString path = QFileDialog::getSaveFileName(
             this, tr("Build sheets"), QString::fromStdString(m_document.puppet().name) + ".pdf", tr("PDF (*.pdf)"));

@@ -21,8 +21,8 @@ class Drawer {
     Q_DECLARE_TR_FUNCTIONS(enkinet::app::BuildSheets)
 public:
     Drawer(const production::Production& production, const body::Puppet& puppet, const production::Report& report,
-           QPagedPaintDevice& device)
-        : m_production(production), m_puppet(puppet), m_r(report),
+           const production::ProductionResult& result, QPagedPaintDevice& device)
+        : m_production(production), m_puppet(puppet), m_r(report), m_all(result),
           m_pages(device, tr("%1, %2 · measures in mm")
                               .arg(QString::fromStdString(puppet.name), QString::fromStdString(production.name))) {}
 
@@ -66,9 +66,9 @@ public:
                                     .label));
         figures << tr("Work %1; from first cut to last %2.")
                        .arg(Say::minutes(m_r.plan.hands_min), Say::minutes(m_r.plan.elapsed_min));
-        figures << tr("Material used %1; to buy %2.")
+        figures << tr("Material used %1; to buy for the whole production %2.")
                        .arg(Say::money(m_r.price, m_production.currency),
-                            Say::money(m_r.buyPrice, m_production.currency));
+                            Say::money(m_all.shopping.buyPrice, m_production.currency));
         figures << Say::chance(m_puppet, m_r.choice);
         m_pages.text(column, y, tr("Figures"), 4.4, true);
         double at = y + 3;
@@ -77,7 +77,9 @@ public:
         m_pages.text(column, at + 6, tr("Open points"), 4.4, true);
         at += 9;
         int open = 0;
-        for (const production::OpenPoint& p : m_r.open) {
+        std::vector<production::OpenPoint> points = m_r.open;
+        points.insert(points.end(), m_all.open.begin(), m_all.open.end());
+        for (const production::OpenPoint& p : points) {
             if (++open > 9) continue;
             at += m_pages.paragraph({column, at, w, 40}, "· " + Say::openPoint(p), 3.1, kWarn) + 0.8;
         }
@@ -123,7 +125,7 @@ public:
                 Say::limbWire(limb, l, l.candidates()[static_cast<std::size_t>(l.chosen)],
                               cardName(m_production, m_r, c.spool)) +
                     tr(" · spool %1")
-                        .arg(QString::fromStdString(m_production.stock.spools[static_cast<std::size_t>(c.spool)].id)),
+                        .arg(QString::fromStdString(m_production.stock.spools[static_cast<std::size_t>(c.spool)].name)),
                 3.6);
             QStringList each;
             for (const choice::StrandGroup& g : c.groups) {
@@ -210,7 +212,7 @@ public:
                            lasts = static_cast<std::size_t>(choice::State::tired);
                 if (l.verdicts[i].margin[held] < l.verdicts[tight].margin[held]) tight = i;
                 if (l.verdicts[i].margin[lasts] < l.verdicts[first].margin[lasts]) first = i;
-                if (std::isfinite(l.verdicts[i].effort_N)) hand = std::max(hand, l.verdicts[i].effort_N);
+                if (std::isfinite(l.verdicts[i].effort_N)) hand = std::max(hand, l.verdicts[i].effort_N.value);
             }
             m_pages.text(
                 a.left() + k * columns[3], y,
@@ -248,7 +250,7 @@ public:
             const choice::Spool& spool = m_production.stock.spools[static_cast<std::size_t>(plan.spool)];
             m_pages.text(a.left(), y,
                          tr("%1: %2 mm off the roll, %3 mm scrap")
-                             .arg(QString::fromStdString(spool.id), Say::number(plan.sawing.roll_mm, 0),
+                             .arg(QString::fromStdString(spool.name), Say::number(plan.sawing.roll_mm, 0),
                                   Say::number(plan.sawing.scrap_mm, 0)),
                          3.6, true);
             y += 2;
@@ -291,7 +293,7 @@ public:
                 m_pages.text(x + 8, y + 5.5, limbOf(piece), 3, true);
                 m_pages.text(x + 8, y + 9.8, tr("%1 mm").arg(Say::number(piece.length_mm, 0)), 3);
                 m_pages.text(x + 8, y + 14,
-                             QString::fromStdString(m_production.stock.spools[static_cast<std::size_t>(plan.spool)].id),
+                             QString::fromStdString(m_production.stock.spools[static_cast<std::size_t>(plan.spool)].name),
                              2.8, false, kGrey);
             }
     }
@@ -534,13 +536,16 @@ private:
     const production::Production& m_production;
     const body::Puppet& m_puppet;
     const production::Report& m_r;
+    const production::ProductionResult& m_all;
     Pages m_pages;
 };
 
 } // namespace
 
-BuildSheets::BuildSheets(const production::Production& production, int puppet, const production::Report& report)
-    : m_production(production), m_puppet(production.puppets.at(static_cast<std::size_t>(puppet))), m_report(report) {}
+BuildSheets::BuildSheets(const production::Production& production, int puppet, const production::Report& report,
+                         const production::ProductionResult& result)
+    : m_production(production), m_puppet(production.puppets.at(static_cast<std::size_t>(puppet))), m_report(report),
+      m_result(result) {}
 
 QPageSize::PageSizeId BuildSheets::defaultSize() {
     return QLocale().measurementSystem() == QLocale::ImperialUSSystem ? QPageSize::Letter : QPageSize::A4;
@@ -551,7 +556,7 @@ void BuildSheets::draw(QPagedPaintDevice& device) const {
     const bool night = look().night;
     if (night) setNightLook(false);
     {
-        Drawer d(m_production, m_puppet, m_report, device);
+        Drawer d(m_production, m_puppet, m_report, m_result, device);
         d.cover();
         d.wallPage();
         d.wirePage();

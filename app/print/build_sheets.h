@@ -11,8 +11,9 @@ namespace enkinet::app {
 
 class BuildSheets {
 public:
-    /// The production and the report must outlive the object.
-    BuildSheets(const production::Production& production, int puppet, const production::Report& report);
+    /// Production, report and result must outlive the object.
+    BuildSheets(const production::Production& production, int puppet, const production::Report& report,
+                const production::ProductionResult& result);
 
     /// A4, or Letter where the locale measures in inches.
     bool writePdf(const QString& path, QPageSize::PageSizeId size = defaultSize()) const;
@@ -24,6 +25,7 @@ private:
     const production::Production& m_production;
     const body::Puppet& m_puppet;
     const production::Report& m_report;
+    const production::ProductionResult& m_result;
 };
 
 } // namespace enkinet::app

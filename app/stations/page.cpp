@@ -50,7 +50,7 @@ const production::OpenPoint* Page::pointOf(const QListWidgetItem* i) const {
     if (!i) return nullptr;
     const production::Report& r = m_document.report();
     const int kind = i->data(Qt::UserRole + 1).toInt();
-    const auto& list = kind == kOpenRow ? r.open : kind == kLeftRow ? r.left : r.notes;
+    const auto& list = kind == kOpenRow ? m_document.open() : kind == kLeftRow ? r.left : r.notes;
     const auto at = static_cast<std::size_t>(i->data(Qt::UserRole).toInt());
     return at < list.size() ? &list[at] : nullptr;
 }
@@ -80,18 +80,19 @@ void Page::refresh() {
             item->setForeground(look().graphite);
         }
     };
-    for (std::size_t i = 0; i < r.open.size(); ++i) {
-        if (r.open[i].station != m_station) continue;
-        auto* item = new QListWidgetItem(Say::openPoint(r.open[i]), m_open);
+    const auto& open = m_document.open();
+    for (std::size_t i = 0; i < open.size(); ++i) {
+        if (open[i].station != m_station) continue;
+        auto* item = new QListWidgetItem(Say::openPoint(open[i]), m_open);
         item->setData(Qt::UserRole, static_cast<int>(i));
         item->setData(Qt::UserRole + 1, kOpenRow);
-        if (r.open[i].issue == production::Issue::limb_state) {
+        if (open[i].issue == production::Issue::limb_state) {
             QPixmap mark(44, 44);
             mark.setDevicePixelRatio(2);
             mark.fill(Qt::transparent);
             QPainter p(&mark);
             p.setRenderHint(QPainter::Antialiasing);
-            drawStateMark(p, {11, 11}, 8, r.open[i].state);
+            drawStateMark(p, {11, 11}, 8, open[i].state);
             item->setIcon(QIcon(mark));
         }
     }

@@ -33,12 +33,18 @@ public:
         Entry fresh{std::move(key), nullptr};
         auto value = std::make_shared<const Value>(make(static_cast<const Key&>(fresh.key)));
         fresh.value = value;
-        if (entries.size() >= m_most) entries.pop_back();
+        if (entries.size() >= m_most) entries.pop_back(), --m_count;
+        if (++m_count > m_limit) {
+            m_slots.clear();
+            m_count = 1;
+            m_slots[slot].push_back(std::move(fresh));
+            return value;
+        }
         entries.insert(entries.begin(), std::move(fresh));
         return value;
     }
-    /// Answers kept a slot.
-    explicit Node(std::size_t most = 4) : m_most(most) {}
+    /// Answers kept a slot; beyond the limit over all slots everything is let go.
+    explicit Node(std::size_t most = 4, std::size_t limit = 20000) : m_most(most), m_limit(limit) {}
     std::size_t hits() const { return m_hits; }
     std::size_t misses() const { return m_misses; }
 
@@ -47,7 +53,7 @@ private:
         Key key;
         Kept value;
     };
-    std::size_t m_most, m_hits = 0, m_misses = 0;
+    std::size_t m_most, m_limit, m_count = 0, m_hits = 0, m_misses = 0;
     std::map<std::uint64_t, std::vector<Entry>> m_slots;
 };
 

@@ -13,6 +13,7 @@ struct Motion {
     Vec3 shift;
     Vec3 direction(const Vec3& v) const { return v.x * turn[0] + v.y * turn[1] + v.z * turn[2]; }
     Vec3 operator()(const Vec3& p) const { return direction(p) + shift; }
+    friend bool operator==(const Motion&, const Motion&) = default;
 };
 /// First b, then a.
 Motion operator*(const Motion& a, const Motion& b);
@@ -23,6 +24,7 @@ Motion makeTurn(const Vec3& rotation_rad, const Vec3& about);
 struct Posed {
     Skeleton skeleton;          ///< the rest skeleton with every point and direction moved
     std::vector<Motion> bodies; ///< per rigid body, from the rest pose
+    friend bool operator==(const Posed&, const Posed&) = default;
 };
 Posed calcPosed(const Puppet& puppet, const Skeleton& rest, const Pose& pose);
 

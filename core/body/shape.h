@@ -20,12 +20,14 @@ enum class Surface { finished, clay, core };
 struct Shell {
     double from = 0, to = 1;
     std::vector<Station> stations;
+    friend bool operator==(const Shell&, const Shell&) = default;
 };
 std::vector<Shell> findShells(const Segment& segment, Surface surface);
 
 struct TubeIntegral {
     double volume_mm3 = 0;
     double centre = 0; ///< centre of mass as a share of the bone's length; the stretch's middle when the volume is 0
+    friend bool operator==(const TubeIntegral&, const TubeIntegral&) = default;
 };
 
 /// Volume of the tube between two shares of its length, inset by a thickness; never negative: where the inset is
@@ -45,6 +47,7 @@ double calcEllipsoidSurface(const Vec3& half_mm);
 /// Directions of a link's half-widths: a lies in the front picture where the bone does, b in depth.
 struct Frame {
     Vec3 along, a, b;
+    friend bool operator==(const Frame&, const Frame&) = default;
 };
 Frame findFrame(const Link& link);
 
@@ -54,6 +57,7 @@ Frame findFrame(const Link& link);
 struct Stretch {
     double from = 0, to = 1;
     double length() const { return to > from ? to - from : 0; }
+    friend bool operator==(const Stretch&, const Stretch&) = default;
 };
 std::vector<Stretch> calcOwnStretches(const Puppet& puppet, const Skeleton& skeleton);
 

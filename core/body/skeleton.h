@@ -12,6 +12,7 @@ struct LimbCopy {
     std::string label; ///< "left leg", "spine"
     int firstLink = 0; ///< its links follow each other
     int hangsOn = -1;  ///< limb copy it hangs on; -1 for the root
+    friend bool operator==(const LimbCopy&, const LimbCopy&) = default;
 };
 
 struct Link {
@@ -22,6 +23,7 @@ struct Link {
     int body = 0;
     double gapFrom_mm = 0, gapTo_mm = 0; ///< whole gaps of the posed joints at its ends, 0 at a fixed point
     std::string label;                   ///< "left shin"
+    friend bool operator==(const Link&, const Link&) = default;
 };
 
 struct Hinge {
@@ -30,6 +32,7 @@ struct Hinge {
     int before = 0, after = 0; ///< links on the root side and on the tip side
     std::string label;         ///< "left ankle"
     bool whip = false;         ///< bends over all links of its copy from `after` on
+    friend bool operator==(const Hinge&, const Hinge&) = default;
 };
 
 struct MassCopy {
@@ -39,6 +42,7 @@ struct MassCopy {
     int link = 0;
     std::string label;
     std::array<Vec3, 3> axes{Vec3{1, 0, 0}, Vec3{0, 1, 0}, Vec3{0, 0, 1}};
+    friend bool operator==(const MassCopy&, const MassCopy&) = default;
 };
 
 struct Skeleton {
@@ -49,6 +53,7 @@ struct Skeleton {
     std::vector<int> parentBody;   ///< per body; -1 for the root body
     std::vector<int> parentHinge;  ///< hinge between a body and its parent; -1 for the root body
     std::vector<int> supportLinks; ///< last links of the limb copies with a tie-down; with a rig point that alone
+    friend bool operator==(const Skeleton&, const Skeleton&) = default;
 };
 
 /// Writes a puppet out. The puppet must have come from makePuppet.

@@ -4,7 +4,7 @@
 
 namespace enkinet::choice {
 
-ENKINET_VALUE_BODY(LimbChoice)
+ENKINET_COMPARED_BODY(LimbChoice)
 
 using namespace body;
 
@@ -124,39 +124,42 @@ Rank findRank(const LimbChoice& l, const Candidate& c, Aim aim) {
     const double strands = c.bundle.strands, drops = c.drops, life = l.demands.empty() ? 0 : -c.lifeMargin;
     switch (aim) {
     case Aim::simple:
-        return {strands, drops, c.work_min, life, l.demands.empty() ? c.price : c.mass_g};
+        return {strands, drops, c.work_min, life, l.demands.empty() ? c.price.value : c.mass_g.value};
     case Aim::light:
         return {c.mass_g, c.price};
     case Aim::easy:
-        return {l.demands.empty() ? c.price : c.worstEffort, c.mass_g};
+        return {l.demands.empty() ? c.price.value : c.worstEffort.value, c.mass_g};
     case Aim::cheap:
         return {c.price, c.mass_g};
     case Aim::life:
     case Aim::spools:
         break;
     }
-    return {l.demands.empty() ? c.price : life, c.mass_g};
+    return {l.demands.empty() ? c.price.value : life, c.mass_g};
 }
 
-double findCounted(const Candidate& c, double reserve) { return std::min(c.inside, 1 + reserve); }
+double findCounted(const Candidate& c, double reserve) { return std::min(c.inside.value, 1 + reserve); }
 
-void tryCandidates(const Puppet& puppet, const Stock& stock, LimbChoice& l, FieldMemo& memo) {
+void tryCandidates(const Puppet& puppet, const Stock& stock, LimbChoice& l, FieldMemo& memo,
+                   const std::stop_token& stop) {
+    const auto list = [&](const FieldKey& key) { return calcField(key, stop); };
     const Limb& limb = puppet.limbs[static_cast<std::size_t>(l.limb)];
     const auto slot = static_cast<std::uint64_t>(l.limb);
     l.path = makePath(limb);
     FieldKey key = makeKey(puppet, stock, l);
-    l.field.value = memo.fields.find(2 * slot, key, calcField);
+    l.field.value = memo.fields.find(2 * slot, key, list);
     // A wire that the builder asks for and that is not among them comes behind.
     if (const auto asked = findAsked(limb, key); asked && findIn(*l.field, *asked) < 0) {
         key.more = asked;
-        l.field.value = memo.fields.find(2 * slot + 1, std::move(key), calcField);
+        l.field.value = memo.fields.find(2 * slot + 1, std::move(key), list);
     }
     CandidatesKey all{
         l.field, {}, l.path, static_cast<int>(limb.joints.size()), limb.mirrored, limb.cut_mm.has_value()};
     for (std::size_t j = 0; j < l.demands.size(); ++j) {
         const Demand& d = l.demands[j];
         const std::uint64_t place = slot << 16 | j;
-        const Same<Bends> bends{memo.bends.find(place, {l.field, d}, calcBends)};
+        const Same<Bends> bends{
+            memo.bends.find(place, {l.field, d}, [&](const BendsKey& k) { return calcBends(k, stop); })};
         all.at.push_back({memo.ats.find(place, {l.field, bends, d, d}, calcAts)});
     }
     l.at = all.at;

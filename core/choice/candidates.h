@@ -10,7 +10,7 @@ struct WireReason {
     bool pose = false;    ///< holds a pose
     bool anchor = false;  ///< ties the puppet to the base, or carries limbs that hang on it
     bool rawClay = false; ///< holds raw clay in shape until it is cured
-    double raw_MPa = 0;   ///< bending stress of the raw clay at the root, held level without wire
+    Figure raw_MPa = 0;   ///< bending stress of the raw clay at the root, held level without wire
     double rawLimit_MPa = 0;
     bool needed() const { return pose || anchor || rawClay; }
     friend bool operator==(const WireReason&, const WireReason&) = default;
@@ -33,9 +33,9 @@ struct LimbChoice {
     State state = State::holds;    ///< worst joint's
     int worst = -1;                ///< demand that decides; -1 without posed joints
     int fitting = 0;               ///< how many candidates fit
-    double reserve = 0;            ///< by which the chosen stays inside its limits; NaN where nothing is posed
+    Figure reserve = 0;            ///< by which the chosen stays inside its limits; NaN where nothing is posed
     bool thin = false;             ///< it holds, but not with the reserve that is wanted
-    ENKINET_VALUE(LimbChoice)
+    ENKINET_COMPARED(LimbChoice)
 };
 
 /// The trial of a candidate at a demand, and the numbers that it has there.
@@ -46,8 +46,9 @@ int findStrands(const LimbChoice& choice, int segment);
 /// Where the candidate's strands end, by the limb's joints.
 std::vector<Ending> findEndings(const LimbChoice& choice, const Candidate& candidate);
 
-/// Fills candidates and their numbers from the limb and its demands.
-void tryCandidates(const body::Puppet& puppet, const Stock& stock, LimbChoice& choice, FieldMemo& memo);
+/// Fills candidates and their numbers from the limb and its demands. Throws Stopped when asked to stop.
+void tryCandidates(const body::Puppet& puppet, const Stock& stock, LimbChoice& choice, FieldMemo& memo,
+                   const std::stop_token& stop = {});
 
 /// Picks: the builder's own wire, else the best by the aim among the allowed spools (empty: all). Sets verdicts, state.
 void pickCandidate(const body::Puppet& puppet, const Stock& stock, LimbChoice& choice,

@@ -8,9 +8,26 @@
 
 namespace enkinet::choice {
 
-ENKINET_VALUE_BODY(PuppetChoice)
+ENKINET_COMPARED_BODY(PuppetChoice)
 
 using namespace body;
+
+/// The puppet without what no layer is worked out from: a field forgotten here costs time, not truth, for the step is
+/// given what is left alone.
+Puppet shapeOf(const Puppet& puppet) {
+    Puppet p = puppet;
+    p.id.clear(), p.name.clear(), p.kind.clear(), p.note.clear();
+    p.wants = {}, p.board = {}, p.poses.clear(), p.pictures.clear(), p.measures.clear(), p.rig.reset();
+    p.left.clear(), p.aside.clear(), p.extras.clear();
+    for (Limb& l : p.limbs) {
+        l.pick.reset(), l.tieDown.reset(), l.cut_mm.reset(), l.wraps = l.loop_mm = 0, l.extras.clear();
+        for (Joint& j : l.joints) {
+            j.low_rad = j.high_rad = 0, j.edge = j.movesPerSecond = 1, j.formingBends = 0;
+            j.need_s.reset(), j.extras.clear();
+        }
+    }
+    return p;
+}
 
 namespace {
 
@@ -89,23 +106,6 @@ std::vector<fill::WireRuns> wireRuns(const Puppet& puppet, const std::vector<Lim
     return runs;
 }
 
-/// The puppet without what no layer is worked out from: a field forgotten here costs time, not truth, for the step is
-/// given what is left alone.
-Puppet shapeOf(const Puppet& puppet) {
-    Puppet p = puppet;
-    p.id.clear(), p.name.clear(), p.kind.clear(), p.note.clear();
-    p.wants = {}, p.board = {}, p.poses.clear(), p.pictures.clear(), p.measures.clear(), p.rig.reset();
-    p.left.clear(), p.aside.clear(), p.extras.clear();
-    for (Limb& l : p.limbs) {
-        l.pick.reset(), l.tieDown.reset(), l.cut_mm.reset(), l.wraps = l.loop_mm = 0, l.extras.clear();
-        for (Joint& j : l.joints) {
-            j.low_rad = j.high_rad = 0, j.edge = j.movesPerSecond = 1, j.formingBends = 0;
-            j.need_s.reset(), j.extras.clear();
-        }
-    }
-    return p;
-}
-
 /// And without layers and gaps: where limbs lie in each other.
 Puppet outlineOf(const Puppet& puppet) {
     Puppet p = shapeOf(puppet);
@@ -143,11 +143,12 @@ public:
             weigh(runs);
             std::vector<LimbChoice> limbs(m_puppet.limbs.size());
             for (std::size_t i = 0; i < limbs.size(); ++i) {
+                checkStop(m_stop);
                 limbs[i].limb = static_cast<int>(i);
                 limbs[i].demands =
                     calcDemands(m_puppet, r.skeleton, r.rest, m_shelf, r.loads, m_masses, r.own, limbs[i].limb);
                 limbs[i].reason = calcReason(limbs[i]);
-                tryCandidates(m_puppet, m_stock, limbs[i], m_memo.fields);
+                tryCandidates(m_puppet, m_stock, limbs[i], m_memo.fields, m_stop);
             }
             pick(limbs);
             auto made = madeOf(limbs);
@@ -171,7 +172,8 @@ private:
         setup.lean_rad = m_puppet.wants.lean_rad, setup.feetDown = m_puppet.wants.feetDown;
         setup.poseOnly = m_puppet.wants.thisPoseOnly;
         m_masses = pointMasses(m_puppet, r.rest, r.own, r.parts);
-        setup.reach = m_reach->calc(m_masses);
+        setup.reach = m_reach->calc(m_masses, m_stop);
+        setup.stop = m_stop;
         setup.stiffness = m_stiffness;
         // Volumes are those of the piece as it is built; their centres go where the pose takes them.
         for (fill::Part& p : r.parts)
@@ -203,7 +205,7 @@ private:
                 for (const Candidate& c : l.candidates())
                     if (c.fits && findCounted(c, m_puppet.wants.reserve) >= reserve) {
                         const auto [it, fresh] = cheapest.try_emplace(c.spool, c.price);
-                        it->second = std::min(it->second, c.price);
+                        it->second = std::min(it->second, c.price.value);
                     }
             servers.emplace_back(cheapest.begin(), cheapest.end());
         }
@@ -301,6 +303,7 @@ private:
         chance();
         for (const load::Stance& s :
              load::makeStances(static_cast<int>(r.skeleton.supportLinks.size()), m_puppet.wants.feetDown)) {
+            checkStop(m_stop);
             load::StanceState state = load::calcStance(r.skeleton, m_masses, s, m_stiffness);
             r.footings.push_back({s, state.stable, std::move(state.feet_g), std::move(state.droop_mm)});
         }

@@ -6,7 +6,7 @@
 #include "choice/candidates.h"
 #include "choice/spools.h"
 #include "load/reach.h"
-#include <stop_token>
+#include "base/stop.h"
 
 namespace enkinet::choice {
 
@@ -16,12 +16,14 @@ struct Footing {
     bool stable = false;
     std::vector<double> feet_g;   ///< weight on each support, upright
     std::vector<double> droop_mm; ///< of each limb copy's tip, upright
+    friend bool operator==(const Footing&, const Footing&) = default;
 };
 
 /// A joint that is easier to bend than the next one out from what holds the puppet: moving the outer moves the inner.
 struct Disorder {
     int innerLimb = 0, innerDemand = 0, outerLimb = 0, outerDemand = 0;
     double inner_Nmm = 0, outer_Nmm = 0;
+    friend bool operator==(const Disorder&, const Disorder&) = default;
 };
 
 struct PuppetChoice {
@@ -38,8 +40,8 @@ struct PuppetChoice {
     SpoolCover cover;     ///< for the aim of fewest spools
     bool settled = false; ///< the wire's own weight and stiffness no longer change the choice
     /// Chance that no wire breaks before the film's end; NaN while a joint does not hold, or where none was checked.
-    double survival = wire::WireBend::nan;
-    ENKINET_VALUE(PuppetChoice)
+    Figure survival;
+    ENKINET_COMPARED(PuppetChoice)
 };
 
 /// Memory of a puppet's choice: what its last few versions gave, step by step. One a puppet; not shared between
@@ -57,9 +59,12 @@ struct ChoiceMemo {
     Node<PartsKey, std::vector<fill::Part>> parts{4};
 };
 
+/// The puppet without what no layer is worked out from.
+body::Puppet shapeOf(const body::Puppet& puppet);
+
 /// The whole puppet: parts, loads and wire, round by round until the wire's own weight and, on several feet, its
 /// stiffness no longer change what is chosen. With a memory the answer is the same, and what has not changed
-/// since is not worked out again. A stop request ends it early with whatever stands by then, settled false.
+/// since is not worked out again. Throws Stopped when asked to stop.
 PuppetChoice calcChoice(const body::Puppet& puppet, const fill::Shelf& shelf, const Stock& stock, ChoiceMemo& memo,
                         std::stop_token stop = {});
 PuppetChoice calcChoice(const body::Puppet& puppet, const fill::Shelf& shelf, const Stock& stock);

@@ -7,7 +7,7 @@
 
 namespace enkinet::choice {
 
-ENKINET_VALUE_BODY(Cut)
+ENKINET_COMPARED_BODY(Cut)
 
 using namespace body;
 

@@ -28,6 +28,7 @@ struct Mark {
     std::string label;
     double at_mm = 0;              ///< from the root end of the finished wire
     double from_mm = 0, to_mm = 0; ///< free gap at a joint; equal elsewhere
+    friend bool operator==(const Mark&, const Mark&) = default;
 };
 
 /// Strands that end at the same place.
@@ -37,6 +38,7 @@ struct StrandGroup {
     bool folded = false;    ///< an even count is doubled back: one piece makes two strands
     int pieces = 1;         ///< for one copy
     double piece_mm = 0;    ///< take-up, handling, chuck and vice included
+    friend bool operator==(const StrandGroup&, const StrandGroup&) = default;
 };
 
 struct Cut {
@@ -54,7 +56,7 @@ struct Cut {
     std::vector<Mark> marks;         ///< along the finished straight wire
     double total_mm() const;         ///< of all copies
     int pieces() const;              ///< of all copies
-    ENKINET_VALUE(Cut)
+    ENKINET_COMPARED(Cut)
 };
 
 /// Lengths along a limb that every bundle shares.

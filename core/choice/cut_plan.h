@@ -21,6 +21,7 @@ struct Sawn {
     std::vector<int> pieces;
     double left_mm = 0; ///< of an offcut
     bool scrap() const { return offcut >= 0 && left_mm > 0 && left_mm < kUsable_mm; }
+    friend bool operator==(const Sawn&, const Sawn&) = default;
 };
 
 struct Sawing {
@@ -28,6 +29,7 @@ struct Sawing {
     std::vector<int> missing;  ///< pieces that neither offcuts nor roll yield
     double roll_mm = 0, scrap_mm = 0;
     bool proved = true; ///< false: the search was ended early, and a better plan may exist
+    friend bool operator==(const Sawing&, const Sawing&) = default;
 };
 
 /// Least roll + scrap among the plans that leave the least length of pieces missing; then fewest offcuts.
@@ -37,6 +39,7 @@ Sawing calcSawing(const std::vector<double>& pieces_mm, const std::vector<double
 struct PieceRef {
     int cut = 0, group = 0;
     double length_mm = 0;
+    friend bool operator==(const PieceRef&, const PieceRef&) = default;
 };
 
 struct SpoolPlan {
@@ -44,6 +47,7 @@ struct SpoolPlan {
     std::vector<PieceRef> pieces;
     std::vector<int> offcuts; ///< indices into the stock's offcuts, in the order that `sawing` counts them
     Sawing sawing;
+    friend bool operator==(const SpoolPlan&, const SpoolPlan&) = default;
 };
 
 /// One plan a spool that something is to be cut from; what is cut already is left out. roll_mm: one a spool.

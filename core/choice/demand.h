@@ -74,6 +74,7 @@ struct Demand : BendNeed, Limits {
 struct Room {
     double across_mm = 1e9;
     double cover_mm = 0; ///< that stays on every side
+    friend bool operator==(const Room&, const Room&) = default;
 };
 Room findRoom(const body::Segment& segment, body::LimbKind kind, body::Stretch own, const fill::Shelf& shelf);
 

@@ -30,7 +30,7 @@ std::vector<double> laysFor(const FieldKey& key, const wire::BendTable& table, i
 
 class Lister {
 public:
-    explicit Lister(const FieldKey& key) : m_key(key), m_stock(key.stock) {}
+    Lister(const FieldKey& key, const std::stop_token& stop) : m_key(key), m_stock(key.stock), m_stop(stop) {}
 
     Field run() {
         enumerate();
@@ -62,8 +62,10 @@ private:
         while (m_drops > 0 && static_cast<double>(count) * fields[m_drops] > kMostCandidates)
             --m_drops;
         for (const auto& [spool, n, lays] : plain)
-            for (double lay : lays)
+            for (double lay : lays) {
+                checkStop(m_stop);
                 withDrops(spool, {n, m_stock.spools[static_cast<std::size_t>(spool)].diameter_mm, lay});
+            }
     }
 
     void withDrops(int spool, const wire::Bundle& bundle) {
@@ -142,6 +144,7 @@ private:
 
     const FieldKey& m_key;
     const Stock& m_stock;
+    const std::stop_token& m_stop;
     Field m_field;
     std::map<Index, int> m_index;
     Candidate m_new;
@@ -193,10 +196,10 @@ void finish(const CandidatesKey& key, Candidate& c) {
         // The joint that rules a candidate out is the one that misses most; among those that hold, the first to tire.
         if (at.miss > worstMiss || (worstMiss == 0 && at.miss == 0 && at.margin < c.lifeMargin))
             c.worstJoint = static_cast<int>(j), c.state = at.state;
-        worstMiss = std::max(worstMiss, at.miss);
-        c.lifeMargin = std::min(c.lifeMargin, at.margin);
-        c.inside = std::min(c.inside, at.inside);
-        c.worstEffort = std::max(c.worstEffort, at.effort);
+        worstMiss = std::max(worstMiss, at.miss.value);
+        c.lifeMargin = std::min(c.lifeMargin.value, at.margin.value);
+        c.inside = std::min(c.inside.value, at.inside.value);
+        c.worstEffort = std::max(c.worstEffort.value, at.effort.value);
     }
     c.fits = c.bar == Bar::none && c.state == State::holds;
 }
@@ -220,14 +223,15 @@ const wire::Calibration& Stock::calibrationOf(int spool) const {
     return calibrations.empty() ? kUntested : calibrations[static_cast<std::size_t>(spool)];
 }
 
-Field calcField(const FieldKey& key) { return Lister(key).run(); }
+Field calcField(const FieldKey& key, const std::stop_token& stop) { return Lister(key, stop).run(); }
 
-Bends calcBends(const BendsKey& key) {
+Bends calcBends(const BendsKey& key, const std::stop_token& stop) {
     const Field& field = *key.field;
     const Stock& stock = field.from.stock;
     Bends all;
     all.reserve(field.trials.size());
     for (const Trial& t : field.trials) {
+        if (all.size() % 256 == 0) checkStop(stop);
         std::vector<wire::WhipEnd> ends;
         for (const Ending& e : t.ends)
             ends.push_back({field.from.ends_mm[static_cast<std::size_t>(e.joint)], e.strands});

@@ -4,6 +4,7 @@
 // Four steps, each a pure function of its key alone, so that what an edit does not touch is found again in a memory
 // (base/memo.h) and never by a list of fields. docs/mechanics.md 69 to 71.
 #include "base/memo.h"
+#include "base/stop.h"
 #include "base/value.h"
 #include "choice/cut_list.h"
 #include "choice/verdict.h"
@@ -16,7 +17,7 @@ namespace enkinet::choice {
 
 /// One spool of the shop's stock.
 struct Spool {
-    std::string id, material;
+    std::string id, name, material; ///< name: as the builder calls it
     double diameter_mm = 0;
     double length_m = 0;
     double price_m = 0;
@@ -54,11 +55,11 @@ struct Trial {
 
 /// The trial at one joint.
 struct TrialAt {
-    double hold_Nmm = 0, life_s = 0;
-    double effort = 0; ///< over its limit
-    double miss = 0;   ///< sum of ln shortfalls
-    double margin = 0; ///< life over need
-    double inside = 0; ///< least of hold, effort, springback and life over what is asked
+    Figure hold_Nmm = 0, life_s = 0;
+    Figure effort = 0; ///< over its limit
+    Figure miss = 0;   ///< sum of ln shortfalls
+    Figure margin = 0; ///< life over need
+    Figure inside = 0; ///< least of hold, effort, springback and life over what is asked
     State state = State::holds;
     friend bool operator==(const TrialAt&, const TrialAt&) = default;
 };
@@ -73,12 +74,12 @@ struct Candidate {
     bool fits = false;
     int worstJoint = -1; ///< index into the demands of the joint that rules it out (or has the least life to spare)
     State state = State::holds;
-    double miss = 0;                           ///< sum of ln shortfalls; 0 when it fits
-    double lifeMargin = 0;                     ///< least ratio of life to need over the joints
-    double inside = 0;                         ///< least margin of hold, effort, springback and life over the joints
-    double work_min = 0;                       ///< cutting, spinning and binding one copy
-    double worstEffort = 0;                    ///< largest ratio of effort to limit
-    double mass_g = 0, price = 0, wire_mm = 0; ///< wire used by one copy of the limb
+    Figure miss = 0;                           ///< sum of ln shortfalls; 0 when it fits
+    Figure lifeMargin = 0;                     ///< least ratio of life to need over the joints
+    Figure inside = 0;                         ///< least margin of hold, effort, springback and life over the joints
+    Figure work_min = 0;                       ///< cutting, spinning and binding one copy
+    Figure worstEffort = 0;                    ///< largest ratio of effort to limit
+    Figure mass_g = 0, price = 0, wire_mm = 0; ///< wire used by one copy of the limb
     friend bool operator==(const Candidate&, const Candidate&) = default;
 };
 
@@ -118,7 +119,7 @@ struct Field {
     std::vector<Candidate> candidates; ///< what was asked for in addition stands last
     friend bool operator==(const Field&, const Field&) = default;
 };
-Field calcField(const FieldKey& key);
+Field calcField(const FieldKey& key, const std::stop_token& stop = {});
 
 using FieldRef = Same<Field>;
 struct BendsKey {
@@ -128,7 +129,7 @@ struct BendsKey {
 };
 /// How every trial bends at one joint; nothing for trials of what is out as a whole.
 using Bends = std::vector<TrialBend>;
-Bends calcBends(const BendsKey& key);
+Bends calcBends(const BendsKey& key, const std::stop_token& stop = {});
 
 struct AtsKey {
     FieldRef field;

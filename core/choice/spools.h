@@ -14,6 +14,7 @@ struct SpoolCover {
     std::vector<int> spools; ///< ascending
     double price = 0;        ///< every limb from its cheapest spool of the set
     bool proved = true;      ///< false: the search was ended early, and a smaller set may exist
+    friend bool operator==(const SpoolCover&, const SpoolCover&) = default;
 };
 
 /// Limbs that nothing serves are passed over. open: spools that are used anyway and cost no new one.

@@ -21,22 +21,22 @@ inline constexpr std::size_t kLimits = 5;
 /// What of a bend the limits are held against.
 struct TrialBend {
     wire::BendStatus status = wire::BendStatus::too_tight;
-    double hold_Nmm = 0, strong_Nmm = 0, springback_rad = 0, bent_mm = 0;
-    double designMedian = 0, designNine = 0;
+    Figure hold_Nmm, strong_Nmm, springback_rad, bent_mm;
+    Figure designMedian, designNine;
     friend bool operator==(const TrialBend&, const TrialBend&) = default;
 };
 TrialBend findTrialBend(const wire::WireBend& bend);
 
 /// A bend held against every limit of its joint.
 struct Judgement {
-    double effort_Nmm = 0, effort_N = 0; ///< soft clay that is bent along with the wire included
-    double springback_rad = 0;           ///< the same
-    double life_s = 0;                   ///< film that nine in ten joints reach
-    double lifeMedian_s = 0;
+    Figure effort_Nmm = 0, effort_N = 0; ///< soft clay that is bent along with the wire included
+    Figure springback_rad = 0;           ///< the same
+    Figure life_s = 0;                   ///< film that nine in ten joints reach
+    Figure lifeMedian_s = 0;
     std::array<bool, kLimits> faults{};
     std::array<double, kLimits> shortfall{}; ///< by what factor each limit is missed, ln; 0 where kept
     /// What is there over what is asked, by limit: below 1 it is missed. NaN where there are no numbers.
-    std::array<double, kLimits> margin{};
+    std::array<Figure, kLimits> margin{};
     State state() const; ///< first fault, or holds
     /// The least of hold, effort, springback and life, as there over asked: what the reserve is counted on.
     double inside() const;

@@ -29,8 +29,8 @@ std::string roleWord(paint::Role role) {
 
 void readStock(Reader& r, Stock& s) {
     r.each("spools", 200, "spool", [&](Reader& x) {
-        s.spools.push_back({x.neededText("id"), x.neededText("wire_card"), x.neededNumber("diameter_mm"),
-                            x.number("length_m", 0), x.number("price_per_m", 0)});
+        s.spools.push_back({x.neededText("id"), x.text("name", ""), x.neededText("wire_card"),
+                            x.neededNumber("diameter_mm"), x.number("length_m", 0), x.number("price_per_m", 0)});
     });
     r.each("offcuts", 2000, "offcut", [&](Reader& x) {
         s.offcuts.push_back({x.neededText("spool"), x.neededNumber("length_mm")});
@@ -78,6 +78,7 @@ Json stockJson(const Stock& s) {
     Json j{{"spools", Json::array()}, {"clays", Json::array()}, {"paints", Json::array()}};
     for (const choice::Spool& x : s.spools)
         j["spools"].push_back({{"id", x.id},
+                               {"name", x.name},
                                {"wire_card", x.material},
                                {"diameter_mm", x.diameter_mm},
                                {"length_m", x.length_m},

@@ -1,28 +1,26 @@
 #pragma once
-// Minutes that follow from a bake's setup alone, kept between edits: what an edit leaves alone is not worked out again.
+// Bakes that were followed before, kept by whoever asks: an edit works out no bake again whose setup it leaves alone.
+#include "base/memo.h"
 #include "fill/bake.h"
 
 namespace enkinet::fill {
 
 class BakeMemo {
 public:
-    /// calc() gives the minutes when they are not known yet.
-    template <class Calc> double find(const BakeSetup& setup, double target_C, Calc calc) {
-        for (const Known& k : m_known)
-            if (k.setup == setup && k.target_C == target_C) return k.minutes;
-        const double minutes = calc();
-        if (m_known.size() >= kMost) m_known.clear();
-        m_known.push_back({setup, target_C, minutes});
-        return minutes;
-    }
+    /// calcBake, from memory where it is there.
+    std::shared_ptr<const Result<BakeCurve>> calc(const BakeSetup& setup, double target_C, double minutes);
 
 private:
-    static constexpr std::size_t kMost = 400;
-    struct Known {
+    struct Key {
         BakeSetup setup;
         double target_C, minutes;
+        friend bool operator==(const Key&, const Key&) = default;
     };
-    std::vector<Known> m_known;
+    Node<Key, Result<BakeCurve>> m_known{4, 400};
 };
+
+/// calcBake with a memory or, where there is none, without.
+std::shared_ptr<const Result<BakeCurve>> calcBake(BakeMemo* memo, const BakeSetup& setup, double target_C,
+                                                  double minutes);
 
 } // namespace enkinet::fill

@@ -10,14 +10,11 @@ constexpr double kLongest_min = 24 * 60;
 constexpr Heat kStillAir{0.026, 1.2, 1005};
 
 /// Longer and longer looks until the target is reached, so that a quick part costs little.
-double reachMinutes(const BakeSetup& setup, double target) {
-    thread_local BakeMemo memo;
-    return memo.find(setup, target, [&] {
-        for (double span : {60.0, 240.0, kLongest_min})
-            if (const auto curve = calcBake(setup, target, span); curve && !std::isnan(curve->reached_min))
-                return curve->reached_min;
-        return std::numeric_limits<double>::quiet_NaN();
-    });
+double reachMinutes(BakeMemo* memo, const BakeSetup& setup, double target) {
+    for (double span : {60.0, 240.0, kLongest_min})
+        if (const auto curve = calcBake(memo, setup, target, span); *curve && !std::isnan((*curve)->reached_min))
+            return (*curve)->reached_min;
+    return std::numeric_limits<double>::quiet_NaN();
 }
 } // namespace
 
@@ -44,15 +41,15 @@ bool isBaked(const Part& p, const Shelf& shelf) {
            isOvenBaked(shelf.clays.at(p.layers.clay).family);
 }
 
-double calcCure(const Part& part, const Shelf& shelf, double set_C) {
+double calcCure(const Part& part, const Shelf& shelf, double set_C, BakeMemo* memo) {
     const ClayCard& clay = shelf.clays.at(part.layers.clay);
     BakeSetup setup = makeBakeSetup(part, shelf);
     setup.oven_C = set_C;
     if (set_C <= clay.set_C - kNearSet_C) return std::numeric_limits<double>::quiet_NaN();
-    return reachMinutes(setup, clay.set_C - kNearSet_C) + clay.soak_min;
+    return reachMinutes(memo, setup, clay.set_C - kNearSet_C) + clay.soak_min;
 }
 
-std::vector<BakeBatch> calcBakes(const std::vector<Part>& parts, const Shelf& shelf) {
+std::vector<BakeBatch> calcBakes(const std::vector<Part>& parts, const Shelf& shelf, BakeMemo* memo) {
     std::vector<BakeBatch> batches;
     std::vector<std::pair<BakeSetup, double>> known;
     for (std::size_t i = 0; i < parts.size(); ++i) {
@@ -61,7 +58,7 @@ std::vector<BakeBatch> calcBakes(const std::vector<Part>& parts, const Shelf& sh
         const ClayCard& clay = shelf.clays.at(p.layers.clay);
         const BakeSetup setup = makeBakeSetup(p, shelf);
         const auto seen = std::find_if(known.begin(), known.end(), [&](const auto& k) { return k.first == setup; });
-        const double reach = seen != known.end() ? seen->second : reachMinutes(setup, clay.set_C - kNearSet_C);
+        const double reach = seen != known.end() ? seen->second : reachMinutes(memo, setup, clay.set_C - kNearSet_C);
         if (seen == known.end()) known.emplace_back(setup, reach);
         auto batch = std::find_if(batches.begin(), batches.end(), [&](const BakeBatch& b) {
             return b.set_C == clay.set_C && b.soak_min == clay.soak_min;
@@ -78,12 +75,12 @@ std::vector<BakeBatch> calcBakes(const std::vector<Part>& parts, const Shelf& sh
         b.slowest = static_cast<int>(std::max_element(b.parts.begin(), b.parts.end(), longer) - b.parts.begin());
         const auto quick = std::min_element(b.parts.begin(), b.parts.end(), longer);
         const PartBake& slow = b.parts[static_cast<std::size_t>(b.slowest)];
-        b.minutes = std::isnan(slow.reach_min) ? slow.reach_min : std::ceil(slow.reach_min + b.soak_min);
-        const double span = std::isnan(b.minutes) ? kLongest_min : b.minutes;
+        b.minutes = std::isnan(slow.reach_min) ? slow.reach_min.value : std::ceil(slow.reach_min + b.soak_min);
+        const double span = std::isnan(b.minutes) ? kLongest_min : b.minutes.value;
         const auto curveOf = [&](const PartBake& p) {
-            auto curve =
-                calcBake(makeBakeSetup(parts[static_cast<std::size_t>(p.part)], shelf), b.set_C - kNearSet_C, span);
-            return curve ? curve.take() : BakeCurve{};
+            const auto curve = calcBake(memo, makeBakeSetup(parts[static_cast<std::size_t>(p.part)], shelf),
+                                        b.set_C - kNearSet_C, span);
+            return *curve ? **curve : BakeCurve{};
         };
         b.slowestCurve = curveOf(slow);
         b.quickestCurve = curveOf(*quick);

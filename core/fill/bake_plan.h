@@ -6,11 +6,14 @@
 
 namespace enkinet::fill {
 
+class BakeMemo;
+
 inline constexpr double kNearSet_C = 10; ///< cured: innermost clay within this of the set point...
 
 struct PartBake {
     int part = 0;
-    double reach_min = 0; ///< NaN when it does not in a day
+    Figure reach_min = 0; ///< NaN when it does not in a day
+    friend bool operator==(const PartBake&, const PartBake&) = default;
 };
 
 /// One load of the oven: everything of clays that share a set point and a soak.
@@ -18,10 +21,12 @@ struct BakeBatch {
     double set_C = 0, soak_min = 0;
     std::vector<PartBake> parts;
     int slowest = 0;                       ///< index into parts
-    double minutes = 0;                    ///< longest reach + soak, rounded up to a whole minute
+    Figure minutes = 0;                    ///< longest reach + soak, rounded up to a whole minute
     BakeCurve slowestCurve, quickestCurve; ///< over the whole bake
+    friend bool operator==(const BakeBatch&, const BakeBatch&) = default;
 };
-std::vector<BakeBatch> calcBakes(const std::vector<Part>& parts, const Shelf& shelf);
+/// memo: bakes that were followed before; null for none.
+std::vector<BakeBatch> calcBakes(const std::vector<Part>& parts, const Shelf& shelf, BakeMemo* memo = nullptr);
 
 /// True for a part with clay that the oven cures.
 bool isBaked(const Part& part, const Shelf& shelf);
@@ -29,6 +34,6 @@ bool isBaked(const Part& part, const Shelf& shelf);
 BakeSetup makeBakeSetup(const Part& part, const Shelf& shelf);
 /// Minutes in an oven at set_C until the part's innermost clay is within 10 °C of its card's set point and has soaked;
 /// NaN when it is not in a day.
-double calcCure(const Part& part, const Shelf& shelf, double set_C);
+double calcCure(const Part& part, const Shelf& shelf, double set_C, BakeMemo* memo = nullptr);
 
 } // namespace enkinet::fill

@@ -13,26 +13,22 @@ namespace {
 constexpr double kDay_min = 24 * 60;
 
 /// Minutes until a part's surface is at heat. It only gets hotter, so every longer bake adds all its further minutes.
-double minutesToHeat(const Part& part, const Shelf& shelf, double set_C) {
-    thread_local BakeMemo memo;
+double minutesToHeat(BakeMemo* memo, const Part& part, const Shelf& shelf, double set_C) {
     BakeSetup s = makeBakeSetup(part, shelf);
     s.oven_C = set_C;
-    return memo.find(s, set_C - kHot_C, [&] {
-        for (double span : {60.0, kDay_min}) {
-            const auto curve = calcBake(s, set_C - kHot_C, span);
-            if (!curve) continue;
-            const auto hot = std::find_if(curve->surface_C.begin(), curve->surface_C.end(),
-                                          [&](double C) { return C > set_C - kHot_C; });
-            if (hot != curve->surface_C.end())
-                return curve->minutes[static_cast<std::size_t>(hot - curve->surface_C.begin())];
-        }
-        return kDay_min;
-    });
+    for (double span : {60.0, kDay_min}) {
+        const auto curve = calcBake(memo, s, set_C - kHot_C, span);
+        if (!*curve) continue;
+        const std::vector<double>& surface = (*curve)->surface_C;
+        const auto hot = std::find_if(surface.begin(), surface.end(), [&](double C) { return C > set_C - kHot_C; });
+        if (hot != surface.end()) return (*curve)->minutes[static_cast<std::size_t>(hot - surface.begin())];
+    }
+    return kDay_min;
 }
 
 bool holds(const std::vector<int>& list, int part) { return std::find(list.begin(), list.end(), part) != list.end(); }
 
-void fillLedger(BakePlan& plan, const std::vector<Part>& parts, const Shelf& shelf) {
+void fillLedger(BakePlan& plan, const std::vector<Part>& parts, const Shelf& shelf, BakeMemo* memo) {
     for (std::size_t i = 0; i < parts.size(); ++i) {
         HeatEntry e;
         e.part = static_cast<int>(i);
@@ -40,9 +36,9 @@ void fillLedger(BakePlan& plan, const std::vector<Part>& parts, const Shelf& she
         for (const Bake& b : plan.bakes) {
             if (!holds(b.parts, e.part)) continue;
             ++e.bakes;
-            e.atHeat_min += std::max(0.0, b.minutes - minutesToHeat(parts[i], shelf, b.set_C));
+            e.atHeat_min += std::max(0.0, b.minutes - minutesToHeat(memo, parts[i], shelf, b.set_C));
             if (holds(b.fresh, e.part)) {
-                const double needed = calcCure(parts[i], shelf, b.set_C);
+                const double needed = calcCure(parts[i], shelf, b.set_C, memo);
                 cured = cured || needed <= b.minutes;
             }
         }
@@ -51,6 +47,8 @@ void fillLedger(BakePlan& plan, const std::vector<Part>& parts, const Shelf& she
         e.limit_min = shelf.clays.at(parts[i].layers.clay).mostHeat_min;
         plan.ledger.push_back(e);
     }
+    for (Bake& b : plan.bakes)
+        b.cooling = calcCooling(parts, shelf, b, memo);
 }
 
 } // namespace
@@ -81,16 +79,16 @@ bool isOf(const Skeleton& s, const Part& p, int limb) {
 
 /// Adds the bakes that cure some parts: one for each set point, unless one is given.
 void addBakes(BakePlan& plan, const std::vector<int>& fresh, const std::vector<Part>& parts, const Shelf& shelf,
-              const OvenLoad& load, int index = -1) {
+              const OvenLoad& load, BakeMemo* memo, int index = -1) {
     std::vector<int> before;
     if (load.withEarlier)
         for (const Bake& b : plan.bakes)
             for (int p : b.parts)
                 if (!holds(before, p)) before.push_back(p);
     const auto push = [&](double set_C, const std::vector<int>& now) {
-        Bake b{load.name, set_C, load.minutes, before, now, index, !load.withEarlier, 0};
+        Bake b{load.name, set_C, load.minutes, before, now, index, !load.withEarlier, 0, {}};
         for (int p : now) {
-            const double needed = calcCure(parts[static_cast<std::size_t>(p)], shelf, set_C);
+            const double needed = calcCure(parts[static_cast<std::size_t>(p)], shelf, set_C, memo);
             if (std::isnan(needed) || needed > b.needed_min) b.needed_min = needed;
             if (std::isnan(b.needed_min)) break;
         }
@@ -120,17 +118,18 @@ void addBakes(BakePlan& plan, const std::vector<int>& fresh, const std::vector<P
 
 } // namespace
 
-BakePlan calcOneBake(const std::vector<Part>& parts, const Shelf& shelf) {
+BakePlan calcOneBake(const std::vector<Part>& parts, const Shelf& shelf, BakeMemo* memo) {
     BakePlan plan;
     std::vector<int> all;
     for (std::size_t i = 0; i < parts.size(); ++i)
         if (isBaked(parts[i], shelf)) all.push_back(static_cast<int>(i));
-    addBakes(plan, all, parts, shelf, {});
-    fillLedger(plan, parts, shelf);
+    addBakes(plan, all, parts, shelf, {}, memo);
+    fillLedger(plan, parts, shelf, memo);
     return plan;
 }
 
-BakePlan calcStagedBakes(const Puppet& puppet, const Skeleton& s, const std::vector<Part>& parts, const Shelf& shelf) {
+BakePlan calcStagedBakes(const Puppet& puppet, const Skeleton& s, const std::vector<Part>& parts, const Shelf& shelf,
+                         BakeMemo* memo) {
     BakePlan plan;
     std::vector<bool> done(puppet.limbs.size(), false);
     // Skeleton copies stand behind what they hang on; left and right of a limb are one stage.
@@ -143,9 +142,9 @@ BakePlan calcStagedBakes(const Puppet& puppet, const Skeleton& s, const std::vec
             if (isOf(s, parts[i], first.limb) && isBaked(parts[i], shelf)) fresh.push_back(static_cast<int>(i));
         OvenLoad load;
         load.name = puppet.limbs[limb].name;
-        addBakes(plan, fresh, parts, shelf, load);
+        addBakes(plan, fresh, parts, shelf, load, memo);
     }
-    fillLedger(plan, parts, shelf);
+    fillLedger(plan, parts, shelf, memo);
     return plan;
 }
 
@@ -173,12 +172,13 @@ std::vector<int> findNeverBaked(const Puppet& puppet, const Skeleton& s, const s
     return all;
 }
 
-BakePlan calcBakePlan(const Puppet& puppet, const Skeleton& s, const std::vector<Part>& parts, const Shelf& shelf) {
+BakePlan calcBakePlan(const Puppet& puppet, const Skeleton& s, const std::vector<Part>& parts, const Shelf& shelf,
+                      BakeMemo* memo) {
     switch (puppet.wants.bakes) {
     case BakeSchool::once:
-        return calcOneBake(parts, shelf);
+        return calcOneBake(parts, shelf, memo);
     case BakeSchool::staged:
-        return calcStagedBakes(puppet, s, parts, shelf);
+        return calcStagedBakes(puppet, s, parts, shelf, memo);
     case BakeSchool::own:
         break;
     }
@@ -191,10 +191,29 @@ BakePlan calcBakePlan(const Puppet& puppet, const Skeleton& s, const std::vector
             const bool wanted = isNamed(puppet, s, p, load);
             if (wanted && isBaked(p, shelf)) fresh.push_back(static_cast<int>(i));
         }
-        addBakes(plan, fresh, parts, shelf, load, static_cast<int>(k));
+        addBakes(plan, fresh, parts, shelf, load, memo, static_cast<int>(k));
     }
-    fillLedger(plan, parts, shelf);
+    fillLedger(plan, parts, shelf, memo);
     return plan;
+}
+
+Cooling calcCooling(const std::vector<Part>& parts, const Shelf& shelf, const Bake& bake, BakeMemo* memo) {
+    Cooling c;
+    const auto minutesOf = [&](const Part& p) {
+        BakeSetup s = makeBakeSetup(p, shelf);
+        s.start_C = bake.set_C, s.oven_C = shelf.shop.room_C, s.surface_W_m2K = Shop{}.surface_W_m2K();
+        constexpr double kLongest_min = 480;
+        for (double span : {60.0, kLongest_min})
+            if (const auto curve = calcBake(memo, s, kHand_C, span); *curve && !std::isnan((*curve)->reached_min))
+                return (*curve)->reached_min.value;
+        return kLongest_min;
+    };
+    for (int i : bake.parts) {
+        const double m = minutesOf(parts[static_cast<std::size_t>(i)]);
+        if (c.slowest < 0 || m > c.slow_min) c.slowest = i, c.slow_min = m;
+        if (c.quickest < 0 || m < c.quick_min) c.quickest = i, c.quick_min = m;
+    }
+    return c;
 }
 
 std::optional<Fault> checkReading(const std::vector<std::pair<double, double>>& readings, const std::string& line) {

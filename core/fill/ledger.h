@@ -8,6 +8,17 @@ namespace enkinet::fill {
 
 inline constexpr double kHot_C = 20; ///< at heat: surface above the set point less this
 
+inline constexpr double kHand_C = 50; ///< cool enough to be moved
+
+/// Cooling in still air at the shop's temperature, until the inside is cool enough to be moved.
+struct Cooling {
+    int slowest = -1, quickest = -1; ///< parts
+    double slow_min = 0, quick_min = 0;
+    /// Thin parts are cold long before the thick ones: leave them in the shut oven.
+    bool uneven() const { return slow_min > 2 * quick_min; }
+    friend bool operator==(const Cooling&, const Cooling&) = default;
+};
+
 struct Bake {
     std::string name; ///< what it locks: a limb's name, or empty for everything
     double set_C = 0, minutes = 0;
@@ -15,7 +26,9 @@ struct Bake {
     std::vector<int> fresh{}; ///< of it, what is raw until then
     int load = -1;            ///< of the builder's own list
     bool alone = false;       ///< a piece by itself: the rest of the puppet stays out
-    double needed_min = 0;    ///< until the slowest of the raw ones is cured; NaN when it is not in a day
+    Figure needed_min = 0;    ///< until the slowest of the raw ones is cured; NaN when it is not in a day
+    Cooling cooling;
+    friend bool operator==(const Bake&, const Bake&) = default;
 };
 
 /// What one part goes through over a plan's bakes.
@@ -24,6 +37,7 @@ struct HeatEntry {
     double atHeat_min = 0;
     double limit_min = 0; ///< of its clay; 0: none is known
     bool over() const { return limit_min > 0 && atHeat_min > limit_min; }
+    friend bool operator==(const HeatEntry&, const HeatEntry&) = default;
 };
 
 struct BakePlan {
@@ -32,20 +46,24 @@ struct BakePlan {
     std::vector<int> raw; ///< parts of oven-bake clay that no load cures
     double minutes() const;
     const HeatEntry* worst() const; ///< most of its limit spent; null without oven-bake clay
+    friend bool operator==(const BakePlan&, const BakePlan&) = default;
 };
 
-/// The loads that the puppet's builder wants: once, limb by limb, or the own list.
+/// The loads that the puppet's builder wants: once, limb by limb, or the own list. memo: bakes that were followed before.
 BakePlan calcBakePlan(const body::Puppet& puppet, const body::Skeleton& skeleton, const std::vector<Part>& parts,
-                      const Shelf& shelf);
+                      const Shelf& shelf, BakeMemo* memo = nullptr);
 /// Parts that a load of the builder's own list names though their clay never sees the oven.
 std::vector<int> findNeverBaked(const body::Puppet& puppet, const body::Skeleton& skeleton,
                                 const std::vector<Part>& parts, const Shelf& shelf, const body::OvenLoad& load);
 /// One bake for each set point, at the end.
-BakePlan calcOneBake(const std::vector<Part>& parts, const Shelf& shelf);
+BakePlan calcOneBake(const std::vector<Part>& parts, const Shelf& shelf, BakeMemo* memo = nullptr);
 /// A bake for each limb with clay, in the order in which limbs hang on each other; what was baked before goes in again,
 /// because it is all one piece by then.
 BakePlan calcStagedBakes(const body::Puppet& puppet, const body::Skeleton& skeleton, const std::vector<Part>& parts,
-                         const Shelf& shelf);
+                         const Shelf& shelf, BakeMemo* memo = nullptr);
+
+/// How long a load has to cool.
+Cooling calcCooling(const std::vector<Part>& parts, const Shelf& shelf, const Bake& bake, BakeMemo* memo = nullptr);
 
 inline constexpr double kMostOffset_C = 40; ///< beyond it a log is not believed
 

@@ -1,5 +1,4 @@
 #include "fill/oven.h"
-#include "fill/bake_memo.h"
 #include <algorithm>
 #include <cmath>
 #include <set>
@@ -56,28 +55,6 @@ std::vector<OvenFinding> checkOven(const Puppet& puppet, const Skeleton& s, cons
     std::stable_sort(all.begin(), all.end(),
                      [](const OvenFinding& a, const OvenFinding& b) { return a.bars > b.bars; });
     return all;
-}
-
-Cooling calcCooling(const std::vector<Part>& parts, const Shelf& shelf, const Bake& bake) {
-    Cooling c;
-    const auto minutesOf = [&](const Part& p) {
-        thread_local BakeMemo memo;
-        BakeSetup s = makeBakeSetup(p, shelf);
-        s.start_C = bake.set_C, s.oven_C = shelf.shop.room_C, s.surface_W_m2K = Shop{}.surface_W_m2K();
-        return memo.find(s, kHand_C, [&] {
-            constexpr double kLongest_min = 480;
-            for (double span : {60.0, kLongest_min})
-                if (const auto curve = calcBake(s, kHand_C, span); curve && !std::isnan(curve->reached_min))
-                    return curve->reached_min;
-            return kLongest_min;
-        });
-    };
-    for (int i : bake.parts) {
-        const double m = minutesOf(parts[static_cast<std::size_t>(i)]);
-        if (c.slowest < 0 || m > c.slow_min) c.slowest = i, c.slow_min = m;
-        if (c.quickest < 0 || m < c.quick_min) c.quickest = i, c.quick_min = m;
-    }
-    return c;
 }
 
 } // namespace enkinet::fill

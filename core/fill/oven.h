@@ -1,13 +1,12 @@
 #pragma once
 // What may go into the oven, everything counted: clay that would scorch, bulk, sleeves and glue inside, things that go
-// in alongside; and how long it all has to cool. docs/mechanics.md 44c, 44d.
+// in alongside. docs/mechanics.md 44c.
 #include "fill/ledger.h"
 
 namespace enkinet::fill {
 
 inline constexpr double kGlueLimit_C = 80;    ///< instant glue softens (typical)
 inline constexpr double kSleeveLimit_C = 125; ///< heat-shrink tube goes on shrinking (typical)
-inline constexpr double kHand_C = 50;         ///< cool enough to be moved
 
 struct OvenFinding {
     enum class Kind { scorches, bulk, sleeve, glue, thing } kind = Kind::thing;
@@ -15,20 +14,12 @@ struct OvenFinding {
 
     double limit_C = 0, peak_C = 0;
     bool bars = false; ///< it must not go in; otherwise it is only worth knowing
+    friend bool operator==(const OvenFinding&, const OvenFinding&) = default;
 };
 
 /// Everything of a load that does not like its peak temperature: the set point and, once a probe has been in the oven,
 /// its swing. Things alongside that stand it are not listed.
 std::vector<OvenFinding> checkOven(const body::Puppet& puppet, const body::Skeleton& skeleton,
                                    const std::vector<Part>& parts, const Shelf& shelf, const Bake& bake);
-
-/// Cooling in still air at the shop's temperature, until the inside is cool enough to be moved.
-struct Cooling {
-    int slowest = -1, quickest = -1; ///< parts
-    double slow_min = 0, quick_min = 0;
-    /// Thin parts are cold long before the thick ones: leave them in the shut oven.
-    bool uneven() const { return slow_min > 2 * quick_min; }
-};
-Cooling calcCooling(const std::vector<Part>& parts, const Shelf& shelf, const Bake& bake);
 
 } // namespace enkinet::fill

@@ -5,7 +5,7 @@
 
 namespace enkinet::fill {
 
-ENKINET_VALUE_BODY(Part)
+ENKINET_COMPARED_BODY(Part)
 
 using namespace body;
 

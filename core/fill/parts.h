@@ -35,6 +35,7 @@ using WireRuns = std::vector<WireRun>;
 struct LayerMass {
     double volume_mm3 = 0, mass_g = 0;
     Vec3 centre;
+    friend bool operator==(const LayerMass&, const LayerMass&) = default;
 };
 
 struct Part {
@@ -55,7 +56,7 @@ struct Part {
     bool noRoom = false;                     ///< the skin takes all there is somewhere, and bulk was wanted
     bool ball = false;                       ///< an ellipsoid: heat comes from all sides
     double mass_g() const { return skin.mass_g + bulk.mass_g + cover.mass_g + wire.mass_g + piece.mass_g; }
-    ENKINET_VALUE(Part)
+    ENKINET_COMPARED(Part)
 };
 
 /// Density of a sleeve's wall, g/cm³ (heat-shrink tube, typical).
@@ -71,6 +72,7 @@ struct Totals {
     double skin_g = 0, bulk_g = 0, cover_g = 0, wire_g = 0, piece_g = 0;
     Vec3 centre; ///< centre of mass
     double mass_g() const { return skin_g + bulk_g + cover_g + wire_g + piece_g; }
+    friend bool operator==(const Totals&, const Totals&) = default;
 };
 Totals calcTotals(const std::vector<Part>& parts);
 

@@ -12,6 +12,7 @@ namespace enkinet::fill {
 
 struct FlatPoint {
     double x = 0, y = 0;
+    friend bool operator==(const FlatPoint&, const FlatPoint&) = default;
 };
 
 struct Pattern {
@@ -29,6 +30,7 @@ struct Pattern {
     Vec3 seamSide;              ///< the way that the seam faces, in the puppet's own frame; 0 for gores
     FlatPoint pileFrom, pileTo; ///< the way the pile lies: from the body outwards
     double girthRoot_mm = 0, girthTip_mm = 0;
+    friend bool operator==(const Pattern&, const Pattern&) = default;
 };
 
 /// True girth of an ellipse, mm (Gauss-Kummer series by the arithmetic-geometric mean).
@@ -63,10 +65,12 @@ struct Layout {
     struct Place {
         int pattern = 0, piece = 0;
         double x = 0, y = 0; ///< of the lower left corner of its cutting line's box
+        friend bool operator==(const Place&, const Place&) = default;
     };
     std::vector<Place> places;
     double length_mm = 0;
     bool fits = true; ///< false: a piece is wider than the cloth
+    friend bool operator==(const Layout&, const Layout&) = default;
 };
 Layout calcLayout(const std::vector<Pattern>& patterns, double width_mm, double gap_mm = 4);
 

@@ -20,6 +20,7 @@ struct PartSkin {
     int conditioning = 0;               ///< batches to work soft
     int batches = 0;                    ///< to mix, putty only
     double batch_g = 0;
+    friend bool operator==(const PartSkin&, const PartSkin&) = default;
 };
 
 /// Clay of every part, in the shop that the shelf names.
@@ -33,6 +34,7 @@ struct Substitute {
     bool ownBake = false;      ///< its set point is another: it cannot share a load, nor be kneaded in
     bool otherShrink = false;  ///< it shrinks by another share: lengths must be worked out again
     bool enough() const { return free_g >= missing_g; }
+    friend bool operator==(const Substitute&, const Substitute&) = default;
 };
 /// Offers for every clay that is short, best first: enough of it, the same oven, the same shrinkage. Thickness limits
 /// of the parts that would get it are kept. What the best offer for one clay takes is not offered to the next. needed_g

@@ -33,7 +33,6 @@ Block ownStiffness(const Beam& b, Long L) {
     return k;
 }
 
-
 using Ends = Eigen::Matrix<Long, 12, 1>;
 
 struct Element {

@@ -13,7 +13,7 @@ namespace {
 
 constexpr int kDirections = 48, kStride = 19, kSameHill = 8;
 constexpr std::size_t kClimbed = 5, kKeptHills = 3;
-constexpr int kGrid = 8;
+constexpr int kGrid = 12;
 
 /// v turned by a rotation vector (Rodrigues).
 Vec3 turned(const Vec3& v, double x, double z) {
@@ -51,7 +51,8 @@ struct Angle {
 
 class Climber {
 public:
-    explicit Climber(const ReachTree& tree) : m_tree(tree), m_turns(tree.size()), m_first(tree.size()) {
+    Climber(const ReachTree& tree, const std::stop_token& stop)
+        : m_tree(tree), m_stop(stop), m_turns(tree.size()), m_first(tree.size()) {
         m_children.resize(tree.size());
         m_grids.resize(tree.size());
         for (std::size_t i = 1; i < tree.size(); ++i)
@@ -63,11 +64,12 @@ public:
         refresh();
         double best = norm(m_first[0]);
         double step = 1.0 / kGrid;
-        for (int i = 0; i < (coarse ? 4 : 40); ++i) {
+        for (int i = 0; i < (coarse ? 8 : 40); ++i) {
+            checkStop(m_stop);
             sweep(0, {}, step, coarse ? 8e-3 : 1e-4);
             refresh();
             const double now = norm(m_first[0]);
-            const bool still = now <= best * (1 + (coarse ? 1e-3 : 1e-8));
+            const bool still = now <= best * (1 + (coarse ? 1e-4 : 1e-8));
             best = std::max(now, best);
             if (still) break;
             step = std::max(step / 3, coarse ? 1.0 / kGrid / 9 : 1e-2);
@@ -210,6 +212,7 @@ private:
     }
 
     const ReachTree& m_tree;
+    const std::stop_token& m_stop;
     std::vector<std::pair<double, double>> m_turns;
     std::vector<std::vector<std::size_t>> m_children;
     std::vector<std::vector<std::pair<std::pair<double, double>, Angle>>> m_grids;
@@ -248,9 +251,9 @@ ReachHills alone(const ReachTree& tree) {
 
 } // namespace
 
-ReachHills calcHills(const ReachTree& tree) {
+ReachHills calcHills(const ReachTree& tree, const std::stop_token& stop) {
     if (isAlone(tree)) return alone(tree);
-    Climber climber(tree);
+    Climber climber(tree, stop);
     const double bound = climber.bound();
     std::vector<ReachHills::Hill> hills;
     const auto add = [&] {
@@ -267,16 +270,16 @@ ReachHills calcHills(const ReachTree& tree) {
         // Far apart one after the other.
         climber.aim(direction(i * kStride % kDirections));
         const double now = add();
-        same = now > best * (1 + 3e-3) ? 1 : now > best * (1 - 3e-3) ? same + 1 : same;
+        same = now > best * (1 + 1e-3) ? 1 : now > best * (1 - 1e-3) ? same + 1 : same;
         best = std::max(best, now);
     }
     sortHills(hills, kClimbed);
     return finish(climber, std::move(hills), bound);
 }
 
-ReachHills calcHills(const ReachTree& tree, const ReachHills& from) {
+ReachHills calcHills(const ReachTree& tree, const ReachHills& from, const std::stop_token& stop) {
     if (isAlone(tree)) return alone(tree);
-    Climber climber(tree);
+    Climber climber(tree, stop);
     return finish(climber, from.hills, climber.bound());
 }
 
@@ -292,7 +295,7 @@ ReachSearch::ReachSearch(const Puppet& puppet, const Skeleton& rest, double acti
     }
 }
 
-std::vector<Reach> ReachSearch::calc(const std::vector<PointMass>& masses) {
+std::vector<Reach> ReachSearch::calc(const std::vector<PointMass>& masses, const std::stop_token& stop) {
     const std::size_t n = m_s.parentBody.size();
     const auto pivot = [&](std::size_t body) {
         const int h = m_s.parentHinge[body];
@@ -333,12 +336,11 @@ std::vector<Reach> ReachSearch::calc(const std::vector<PointMass>& masses) {
                 tree.back().parent = place[static_cast<std::size_t>(bodies[b].parent)];
             }
         }
-        m_kept[h] =
-            m_kept[h].value
-                ? Same<ReachHills>{m_memo.next.find(h, {std::move(tree), m_kept[h]},
-                                                    [](const auto& key) { return calcHills(key.first, *key.second); })}
-                : Same<ReachHills>{
-                      m_memo.first.find(h, std::move(tree), [](const ReachTree& t) { return calcHills(t); })};
+        m_kept[h] = m_kept[h].value ? Same<ReachHills>{m_memo.next.find(
+                                          h, {std::move(tree), m_kept[h]},
+                                          [&](const auto& key) { return calcHills(key.first, *key.second, stop); })}
+                                    : Same<ReachHills>{m_memo.first.find(
+                                          h, std::move(tree), [&](const ReachTree& t) { return calcHills(t, stop); })};
         Reach r;
         r.first_gmm = m_kept[h]->hills.front().first_gmm, r.bound_gmm = m_kept[h]->bound_gmm;
         all.push_back(r);

@@ -34,9 +34,9 @@ struct ReachHills {
     friend bool operator==(const ReachHills&, const ReachHills&) = default;
 };
 /// From many poses. The tree must have a body.
-ReachHills calcHills(const ReachTree& tree);
+ReachHills calcHills(const ReachTree& tree, const std::stop_token& stop = {});
 /// From the hills of the same tree with other masses.
-ReachHills calcHills(const ReachTree& tree, const ReachHills& from);
+ReachHills calcHills(const ReachTree& tree, const ReachHills& from, const std::stop_token& stop = {});
 
 /// Searches kept by what they read.
 struct ReachMemo {
@@ -50,8 +50,8 @@ public:
     /// The skeleton as it is built; acting: factor on every range. Skeleton and memo must outlive the search.
     ReachSearch(const body::Puppet& puppet, const body::Skeleton& rest, double acting, ReachMemo& memo);
 
-    /// One a hinge; masses at rest.
-    std::vector<Reach> calc(const std::vector<PointMass>& masses);
+    /// One a hinge; masses at rest. Throws Stopped when asked to stop.
+    std::vector<Reach> calc(const std::vector<PointMass>& masses, const std::stop_token& stop = {});
 
 private:
     const body::Skeleton& m_s;

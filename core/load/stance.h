@@ -21,6 +21,7 @@ struct StanceState {
     std::vector<std::array<Vec3, 3>> couples;
     std::vector<double> feet_g;   ///< weight on each support of the skeleton, upright; 0 where lifted
     std::vector<double> droop_mm; ///< of the tip of each limb copy, upright, downwards
+    friend bool operator==(const StanceState&, const StanceState&) = default;
 };
 
 /// stiffness: one a hinge. Bodies of the stance's supports are fixed; an empty stance holds the root body.

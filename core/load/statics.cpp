@@ -92,12 +92,14 @@ std::vector<HingeLoad> calcLoads(const Skeleton& s, const std::vector<PointMass>
     const bool shared = stances.front().size() > 1;
     std::vector<StanceState> states;
     if (shared)
-        for (const Stance& stance : stances)
+        for (const Stance& stance : stances) {
+            checkStop(setup.stop);
             states.push_back(
                 calcShares(s, masses, stance,
                            setup.stiffness.empty()
                                ? std::vector<JointStiffness>(s.hinges.size(), JointStiffness{{1e5, 1e4, 7e3}, {}})
                                : setup.stiffness));
+        }
     const Vec3 upright{0, -1, 0};
     const auto bodyOf = [&](int support) {
         return s.links[static_cast<std::size_t>(s.supportLinks[static_cast<std::size_t>(support)])].body;
@@ -105,6 +107,7 @@ std::vector<HingeLoad> calcLoads(const Skeleton& s, const std::vector<PointMass>
 
     std::vector<HingeLoad> loads(s.hinges.size());
     for (std::size_t h = 0; h < s.hinges.size(); ++h) {
+        checkStop(setup.stop);
         const Hinge& hinge = s.hinges[h];
         const Link& after = s.links[static_cast<std::size_t>(hinge.after)];
         const Link& before = s.links[static_cast<std::size_t>(hinge.before)];

@@ -6,6 +6,7 @@
 //    allowance in the worst direction;
 //  - a joint that is not takes the pose, within the ranges beyond it, that pulls hardest, held level (load/reach.h);
 //  - a hand also touches: at least 0.1 N at the far end of the next segment.
+#include "base/stop.h"
 #include "body/skeleton.h"
 
 namespace enkinet::load {
@@ -16,6 +17,7 @@ struct PointMass {
     double mass_g = 0;
     Vec3 at;
     int body = 0;
+    friend bool operator==(const PointMass&, const PointMass&) = default;
 };
 
 enum class Case {
@@ -29,15 +31,18 @@ enum class Case {
 /// Stiffness of a joint's free wire: of a bundle the sum over its strands.
 struct Stiffness {
     double EA_N = 0, EI_Nmm2 = 0, GJ_Nmm2 = 0;
+    friend bool operator==(const Stiffness&, const Stiffness&) = default;
 };
 /// Stiffness of a joint: of a whip it may change on the way to the tip.
 struct JointStiffness : Stiffness {
     std::vector<std::pair<double, Stiffness>> further{}; ///< from so many mm beyond the root, ascending
+    friend bool operator==(const JointStiffness&, const JointStiffness&) = default;
 };
 /// The pose that pulls hardest on a joint: load/reach.h.
 struct Reach {
     double first_gmm = 0; ///< |sum of mass x (centre - joint)|, the largest found
     double bound_gmm = 0; ///< sum of mass x straight distances from joint to joint
+    friend bool operator==(const Reach&, const Reach&) = default;
 };
 
 struct HingeLoad {
@@ -59,6 +64,7 @@ struct LoadSetup {
     std::vector<Reach> reach;              ///< one a hinge; empty: everything straight
     std::vector<JointStiffness> stiffness; ///< one a hinge; empty: all alike
     bool poseOnly = false;                 ///< loads of the present pose alone, besides the touch
+    std::stop_token stop{};                ///< asked between stances and hinges; throws Stopped
 };
 
 /// Loads of every hinge of the skeleton, the worst over all stances; without any support the root is held.

@@ -54,7 +54,7 @@ Result<std::vector<Laid>> calcLaid(const Scheme& scheme, const std::vector<Paint
         if (!colour) return colour.fault();
         Laid l;
         l.role = coat.role;
-        l.card = &*card;
+        l.card.value = std::make_shared<const PaintCard>(*card);
         l.contrast = calcDeltaE2000(toLab(ground), toLab(*colour));
         const bool opaque = coat.role == Role::primer || coat.role == Role::base;
         l.coats = opaque ? calcCoats(ground, *colour, card->opacity) : 1;

@@ -1,6 +1,7 @@
 #pragma once
 // Coats of paint on a part: how many until the ground no longer shows, millilitres and drying. docs/mechanics.md 82
 // to 84.
+#include "base/memo.h"
 #include "paint/colour.h"
 #include <vector>
 
@@ -47,10 +48,11 @@ int calcCoats(const Rgb& ground, const Rgb& paint, double opacity);
 
 struct Laid {
     Role role = Role::base;
-    const PaintCard* card = nullptr;
+    Same<PaintCard> card;
     int coats = 1;
     double ml = 0, dry_min = 0;
     double contrast = 0; ///< dE2000 between this paint and what it goes on
+    friend bool operator==(const Laid&, const Laid&) = default;
 };
 
 /// What a scheme takes on a surface of clay: coats in order, each on the colour that the one before leaves. Cards must

@@ -193,7 +193,7 @@ std::vector<GateItem> calcBakeGate(const Puppet& puppet, const choice::PuppetCho
     gate.push_back({Check::probe, "",
                     probed ? bake.set_C - shelf.shop.oven.offset_C : std::numeric_limits<double>::quiet_NaN(),
                     bake.set_C, false});
-    const fill::Cooling cooling = fill::calcCooling(c.parts, shelf, bake);
+    const fill::Cooling& cooling = bake.cooling;
     if (cooling.slowest >= 0)
         gate.push_back({Check::cool, c.parts[static_cast<std::size_t>(cooling.slowest)].label, cooling.slow_min,
                         cooling.quick_min, false});

@@ -36,8 +36,9 @@ enum class Check {
 struct GateItem {
     Check check = Check::pose;
     std::string subject; ///< part, limb or thing
-    double a = 0, b = 0;
+    Figure a = 0, b = 0;
     bool stop = false; ///< not before this is mended
+    friend bool operator==(const GateItem&, const GateItem&) = default;
 };
 
 /// Before a load goes into the oven.

@@ -5,8 +5,8 @@
 
 namespace enkinet::plan {
 
-ENKINET_VALUE_BODY(Step)
-ENKINET_VALUE_BODY(Plan)
+ENKINET_COMPARED_BODY(Step)
+ENKINET_COMPARED_BODY(Plan)
 
 using namespace body;
 
@@ -216,7 +216,7 @@ public:
             if (!once)
                 for (const auto& [limb, first] : firstBake)
                     if (first == k) after(gate, m_skin.at(limb), Reason::nothing_hard_yet);
-            const double cool = std::ceil(fill::calcCooling(m_choice.parts, m_shelf, b).slow_min);
+            const double cool = std::ceil(b.cooling.slow_min);
             const int oven = add(StepKind::bake, subject, kOven, b.minutes + cool, Tool::oven, Caution::air_oven);
             at(oven).amount = b.set_C, at(oven).bake = static_cast<int>(k);
             after(oven, gate, once && k > 0 ? Reason::nothing_hard_yet : Reason::last_look);

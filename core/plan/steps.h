@@ -64,6 +64,7 @@ enum class Tool { bench, drill, oven, drying_rack, printer };
 struct After {
     int step = 0;
     Reason reason = Reason::wire_first;
+    friend bool operator==(const After&, const After&) = default;
 };
 
 struct Step {
@@ -82,14 +83,14 @@ struct Step {
     int bake = -1;              ///< of the bake plan, for a bake and its gate
     std::vector<GateItem> gate; ///< for a gate
     double start_min = 0;       ///< in the schedule below
-    ENKINET_VALUE(Step)
+    ENKINET_COMPARED(Step)
 };
 
 struct Plan {
     std::vector<Step> steps; ///< in order: each stands behind everything it waits for
     double hands_min = 0, wait_min = 0;
     double elapsed_min = 0; ///< one pair of hands working on while things dry and bake
-    ENKINET_VALUE(Plan)
+    ENKINET_COMPARED(Plan)
 };
 
 /// A scheme on the surface of all parts that carry it.
@@ -97,6 +98,7 @@ struct SchemeWork {
     std::string name;
     double surface_mm2 = 0;
     std::vector<paint::Laid> laid;
+    friend bool operator==(const SchemeWork&, const SchemeWork&) = default;
 };
 
 Plan calcPlan(const body::Puppet& puppet, const choice::PuppetChoice& choice, const std::vector<choice::Cut>& cuts,

@@ -50,16 +50,8 @@ std::vector<Difference> calcDifferences(const body::Puppet& puppet, const Report
     return all;
 }
 
-Report calcAsideReport(const Production& production, int puppet, const Cards& shipped, wire::TableShelf& tables) {
-    Production p = production;
-    body::Puppet& own = p.puppets.at(static_cast<std::size_t>(puppet));
-    body::Puppet aside = own.aside.at(0);
-    own = std::move(aside);
-    return calcReport(p, puppet, shipped, tables);
-}
-
 SolidComparison calcSolidComparison(const Production& production, int puppet, const Report& now, const Cards& shipped,
-                                    wire::TableShelf& tables) {
+                                    wire::TableShelf& tables, const std::stop_token& stop) {
     Production p = production;
     body::Puppet& own = p.puppets.at(static_cast<std::size_t>(puppet));
     constexpr double kSolid_mm = 100; // more than any half-width takes
@@ -74,14 +66,15 @@ SolidComparison calcSolidComparison(const Production& production, int puppet, co
         }
     for (body::Mass& m : own.masses)
         fillUp(m.layers);
-    const Report solid = calcReport(p, puppet, shipped, tables);
+    PuppetMemo memo;
+    const Report solid = calcReport(p, puppet, shipped, tables, memo, stop);
     SolidComparison c;
     c.mass_g = solid.choice.totals.mass_g() - now.choice.totals.mass_g();
     c.price = solid.price - now.price;
     const auto minutes = [](const Report& r) {
         double sum = 0;
         for (const fill::Bake& b : r.bakePlan.bakes)
-            sum += std::isnan(b.needed_min) ? b.needed_min : b.minutes;
+            sum += std::isnan(b.needed_min) ? b.needed_min.value : b.minutes;
         return sum;
     };
     c.bake_min = minutes(solid) - minutes(now);

@@ -125,7 +125,12 @@ Result<Production> makeProduction(Production p, const Cards& shipped) {
     for (const auto& f : {findTwice(p.puppets, "puppet"), findTwice(p.stock.spools, "spool"),
                           findTwice(p.schemes, "paint scheme"), findTwice(p.cards.wires, "wire card")})
         if (f) return *f;
-    for (const choice::Spool& s : p.stock.spools) {
+    for (choice::Spool& s : p.stock.spools) {
+        if (s.name.size() > 200) return Fault{"spool " + s.id, "name", "must have at most 200 letters"};
+        // Older files name none.
+        if (s.name.empty())
+            for (const wire::MaterialCard& c : cards.wires)
+                if (c.id == s.material) s.name = c.name + " " + plain(s.diameter_mm);
         if (const auto ok = choice::makeSpool(s); !ok) return ok.fault();
         if (!has(cards.wires, s.material))
             return Fault{"spool " + s.id, "wire card \"" + s.material + "\"", "is not known"};

@@ -7,17 +7,17 @@
 namespace enkinet::production {
 
 enum class Eye {
-    heads_high,     ///< height over the head's height
-    hand_to_head,   ///< hand length over the head's height
-    foot_to_head,   ///< foot length over the head's height
+    heads_high,      ///< height over the head's height
+    hand_to_head,    ///< hand length over the head's height
+    foot_to_head,    ///< foot length over the head's height
     hand_to_forearm, ///< hand length over that of the forearm
-    hand_to_mouth,  ///< an arm stretched out, over its shoulder's distance from the mouth
-    foot_on_ground, ///< mm between the lowest point and the base
-    neck_to_ground, ///< neck or trunk stretched out, over its root's height
-    armature_cover, ///< mm between bundle and surface at the tightest place, with what is needed
-    meets_at_bend,  ///< gap over what rigid layers need at full bend, least of all joints
-    left_and_right, ///< mm by which two limbs of one kind that are not mirrored differ in length
-    side_seen,      ///< pictures and depth: whether the side is known at all
+    hand_to_mouth,   ///< an arm stretched out, over its shoulder's distance from the mouth
+    foot_on_ground,  ///< mm between the lowest point and the base
+    neck_to_ground,  ///< neck or trunk stretched out, over its root's height
+    armature_cover,  ///< mm between bundle and surface at the tightest place, with what is needed
+    meets_at_bend,   ///< gap over what rigid layers need at full bend, least of all joints
+    left_and_right,  ///< mm by which two limbs of one kind that are not mirrored differ in length
+    side_seen,       ///< pictures and depth: whether the side is known at all
 };
 
 struct EyeCheck {

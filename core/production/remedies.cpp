@@ -271,7 +271,8 @@ public:
             for (const choice::Spool& s : m_production.stock.spools)
                 if (s.material == card.id) price = s.price_m / (s.diameter_mm * s.diameter_mm);
             for (double d : kGauges) {
-                const choice::Spool spool{card.id + "-" + plain(d), card.id, d, 5, price * d * d};
+                const choice::Spool spool{
+                    card.id + "-" + plain(d), card.name + " " + plain(d) + " mm", card.id, d, 5, price * d * d};
                 const auto same = [&](const choice::Spool& o) {
                     return (o.material == spool.material && std::abs(o.diameter_mm - d) < 0.02) || o.id == spool.id;
                 };
@@ -293,7 +294,7 @@ public:
         choice::LimbChoice probe;
         probe.limb = m_limbIndex, probe.demands = l.demands;
         choice::FieldMemo memo;
-        choice::tryCandidates(m_puppet, one, probe, memo);
+        choice::tryCandidates(m_puppet, one, probe, memo, m_stop);
         return std::any_of(probe.candidates().begin(), probe.candidates().end(), [](const auto& c) { return c.fits; });
     }
 
@@ -382,7 +383,12 @@ std::vector<Remedy> calcRemedies(const Production& production, int puppet, int l
                                  wire::TableShelf& tables, std::stop_token stop,
                                  const std::function<void(int, int)>& progress) {
     Finder f(production, puppet, limb, shipped, tables, stop);
-    const choice::PuppetChoice now = f.choose(production);
+    choice::PuppetChoice now;
+    try {
+        now = f.choose(production);
+    } catch (const Stopped&) {
+        return {};
+    }
     if (now.limbs[static_cast<std::size_t>(limb)].state == choice::State::holds || f.stopped()) return {};
     const choice::LimbChoice& l = now.limbs[static_cast<std::size_t>(limb)];
     if (l.chosen < 0) return {};
@@ -410,8 +416,12 @@ std::vector<Remedy> calcRemedies(const Production& production, int puppet, int l
                                            }};
     int done = 0;
     for (const auto& kind : kinds) {
-        if (stop.stop_requested()) break;
-        kind();
+        try {
+            checkStop(stop);
+            kind();
+        } catch (const Stopped&) {
+            break; // with what was found
+        }
         if (progress) progress(++done, static_cast<int>(std::size(kinds)));
     }
     std::stable_sort(f.found.begin(), f.found.end(), [](const Remedy& a, const Remedy& b) {

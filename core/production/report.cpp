@@ -7,16 +7,15 @@
 
 namespace enkinet::production {
 
-ENKINET_VALUE_BODY(Report)
+ENKINET_COMPARED_BODY(Report)
 
 namespace {
 
 /// A torsion worth a key: share of the hold.
 constexpr double kKeyShare = 0.1;
-constexpr double kWaste = fill::kWaste; ///< clay and paint lost on hands, tools and brushes
-constexpr double kJump = 2;             ///< of skin from one part to the next
-constexpr double kSlender = 8;          ///< length over thickness of cured clay without wire
-constexpr double kCutApart_mm = 2;      ///< by which a cut wire may differ from the one that is wanted
+constexpr double kJump = 2;        ///< of skin from one part to the next
+constexpr double kSlender = 8;     ///< length over thickness of cured clay without wire
+constexpr double kCutApart_mm = 2; ///< by which a cut wire may differ from the one that is wanted
 constexpr auto kNoState = choice::State::holds;
 
 /// Advice that may be left as it is, with the word that a file keeps it under.
@@ -37,8 +36,8 @@ constexpr std::pair<const char*, Issue> kLeavable[] = {{"order", Issue::order},
 
 class Reporter {
 public:
-    Reporter(const Production& p, int puppet, Report& r)
-        : m_production(p), m_puppet(p.puppets[static_cast<std::size_t>(puppet)]), m_r(r) {}
+    Reporter(const Production& p, int puppet, Report& r, fill::BakeMemo& bakes)
+        : m_production(p), m_puppet(p.puppets[static_cast<std::size_t>(puppet)]), m_r(r), m_bakes(bakes) {}
 
     void sheet() {
         if (m_puppet.limbs.empty()) {
@@ -221,62 +220,6 @@ public:
                          s.name});
     }
 
-    void needs() {
-        const auto use = choice::calcSpoolUse(m_r.cuts, m_production.stock.spools.size());
-        for (std::size_t i = 0; i < use.size(); ++i) {
-            const choice::Spool& s = m_production.stock.spools[i];
-            if (use[i] <= 0) continue;
-            need({Ware::wire, s.id, s.id, use[i] / 1000, s.length_m, 0, 0, use[i] / 1000 * s.price_m, 0},
-                 Issue::buy_wire, 0, s.price_m);
-        }
-        std::map<std::string, double> clay, bulk, cover, paints;
-        for (const fill::Part& p : m_r.choice.parts) {
-            if (p.skin.mass_g > 0) clay[p.layers.clay] += p.skin.mass_g * kWaste;
-            if (p.bulk.mass_g > 0) bulk[p.layers.bulk] += p.bulk.mass_g;
-            if (p.covered_mm2 > 0) cover[p.layers.cover] += p.covered_mm2 * 1e-6 * kWaste;
-        }
-        for (const plan::SchemeWork& s : m_r.schemes)
-            for (const paint::Laid& l : s.laid)
-                paints[l.card->id] += l.ml * kWaste;
-        std::map<std::string, double> heldClays;
-        for (const Held& h : m_production.stock.clays_g)
-            heldClays[h.card] += h.amount;
-        m_r.substitutes = fill::calcSubstitutes(m_r.choice.parts, m_r.shelf, clay, heldClays);
-        for (const auto& [id, grams] : clay) {
-            const fill::ClayCard& c = m_r.shelf.clays.at(id);
-            need({Ware::clay, id, c.name, grams, held(m_production.stock.clays_g, id), 0, 0,
-                  grams / c.pack_g * c.packPrice, 0},
-                 Issue::buy_clay, c.pack_g, c.packPrice);
-        }
-        double foil_g = 0; // however hard it is pressed, it comes off one roll
-        for (const auto& [id, grams] : bulk) {
-            const fill::BulkCard& c = m_r.shelf.bulks.at(id);
-            if (c.foil)
-                foil_g += grams;
-            else
-                m_r.needs.push_back({Ware::bulk, id, c.name, grams, grams, 0, 0, grams / 1000 * c.price_kg, 0});
-        }
-        if (foil_g > 0) {
-            const fill::FoilRoll& roll = m_production.stock.foil;
-            const double m = fill::findFoilLength(roll, foil_g);
-            const double price = roll.length_m > 0 ? roll.price / roll.length_m : 0;
-            need({Ware::foil, "foil", "foil", m, roll.length_m, 0, 0, m * price, 0}, Issue::buy_foil, 0, price);
-        }
-        for (const auto& [id, m2] : cover) {
-            const fill::CoverCard& c = m_r.shelf.covers.at(id);
-            m_r.needs.push_back({Ware::cover, id, c.name, m2, m2, 0, 0, m2 * c.price_m2, 0});
-        }
-        for (const auto& [id, ml] : paints) {
-            const auto c = std::find_if(m_r.cards->paints.begin(), m_r.cards->paints.end(),
-                                        [&, key = id](const auto& x) { return x.id == key; });
-            need({Ware::paint, id, c->name, ml, held(m_production.stock.paints_ml, id), 0, 0,
-                  ml / c->pot_ml * c->potPrice, 0},
-                 Issue::buy_paint, c->pot_ml, c->potPrice);
-        }
-        for (const Need& n : m_r.needs)
-            m_r.price += n.price, m_r.buyPrice += n.buyPrice;
-    }
-
 private:
     std::size_t limbOf(const body::Link& l) const {
         return static_cast<std::size_t>(m_r.choice.skeleton.copies[static_cast<std::size_t>(l.copy)].limb);
@@ -438,26 +381,10 @@ private:
             add({Station::skin, Issue::skin_bridges_joint, -1, -1, part, kNoState, gap, 0, p.label});
     }
 
-    static double held(const std::vector<Held>& shelf, const std::string& card) {
-        double sum = 0;
-        for (const Held& h : shelf)
-            if (h.card == card) sum += h.amount;
-        return sum;
-    }
-
-    void need(Need n, Issue issue, double pack, double unitPrice) {
-        if (n.needed > n.held) {
-            n.packs = pack > 0 ? fill::findPacks(n.needed - n.held, pack) : 0;
-            n.buy = pack > 0 ? n.packs * pack : n.needed - n.held;
-            n.buyPrice = (pack > 0 ? n.packs : n.buy) * unitPrice;
-            add({Station::plan, issue, -1, -1, -1, kNoState, n.held, n.needed, n.name});
-        }
-        m_r.needs.push_back(std::move(n));
-    }
-
     const Production& m_production;
     const body::Puppet& m_puppet;
     Report& m_r;
+    fill::BakeMemo& m_bakes;
 };
 
 void paintParts(const Production& production, Report& r) {
@@ -515,38 +442,165 @@ choice::Stock makeStock(const Production& production, const Cards& cards, wire::
     return stock;
 }
 
+namespace {
+
+/// The puppet without what no wire is chosen by: a field forgotten here costs time, not truth, for the choice is given
+/// what is left alone.
+body::Puppet chosenBy(const body::Puppet& puppet) {
+    body::Puppet p = puppet;
+    p.id.clear(), p.name.clear(), p.kind.clear(), p.note.clear();
+    p.pictures.clear(), p.measures.clear(), p.left.clear(), p.aside.clear(), p.extras.clear();
+    p.wants.camera_rad = 0, p.wants.bakes = {}, p.wants.loads.clear(), p.wants.inOven.clear();
+    return p;
+}
+
+/// What one puppet's report reads of a production.
+Production onlyPuppet(const Production& production, std::size_t i) {
+    Production p;
+    p.stock = production.stock, p.cards = production.cards, p.schemes = production.schemes;
+    p.puppets = {production.puppets[i]};
+    return p;
+}
+
+} // namespace
+
 Report calcReport(const Production& production, int puppetIndex, const Cards& shipped, wire::TableShelf& tables,
-                  choice::ChoiceMemo* memo) {
+                  PuppetMemo& memo, const std::stop_token& stop) {
     const body::Puppet& puppet = production.puppets.at(static_cast<std::size_t>(puppetIndex));
     Report r;
-    r.cards = std::make_shared<const Cards>(mergeCards(shipped, production.cards));
+    r.cards.value = std::make_shared<const Cards>(mergeCards(shipped, production.cards));
     r.shelf = makeShelf(*r.cards, production.stock.shop);
     r.stock = makeStock(production, *r.cards, tables);
-    choice::ChoiceMemo none;
-    r.choice = choice::calcChoice(puppet, r.shelf, r.stock, memo ? *memo : none);
+    r.choice = *memo.choice.find(0, {chosenBy(puppet), r.shelf, r.stock}, [&](const PuppetMemo::ChoiceKey& key) {
+        return choice::calcChoice(key.puppet, key.shelf, key.stock, memo.steps, stop);
+    });
     r.cuts = choice::calcCutList(puppet, r.choice);
     std::vector<std::string> spools;
     std::vector<double> rolls;
     for (const choice::Spool& x : production.stock.spools)
         spools.push_back(x.id), rolls.push_back(x.length_m * 1000);
     r.cutPlan = choice::calcCutPlan(r.cuts, spools, rolls, production.stock.offcuts);
-    r.bakes = fill::calcBakes(r.choice.parts, r.shelf);
-    r.bakePlan = fill::calcBakePlan(puppet, r.choice.rest, r.choice.parts, r.shelf);
+    checkStop(stop);
+    r.bakes = fill::calcBakes(r.choice.parts, r.shelf, &memo.bakes);
+    r.bakePlan = fill::calcBakePlan(puppet, r.choice.rest, r.choice.parts, r.shelf, &memo.bakes);
+    r.bakeOnce = fill::calcOneBake(r.choice.parts, r.shelf, &memo.bakes);
+    r.bakeStaged = fill::calcStagedBakes(puppet, r.choice.rest, r.choice.parts, r.shelf, &memo.bakes);
     r.skins = fill::calcSkinPlan(r.choice.parts, r.shelf);
-    r.patterns = fill::calcPatterns(puppet, r.choice.rest, r.choice.own, r.choice.parts);
+    checkStop(stop);
+    body::Puppet seen = choice::shapeOf(puppet);
+    seen.wants.camera_rad = puppet.wants.camera_rad;
+    r.patterns = *memo.patterns.find(0, {std::move(seen), r.choice.own, r.choice.parts}, [](const auto& key) {
+        return fill::calcPatterns(key.puppet, body::calcSkeleton(key.puppet), key.own, key.parts);
+    });
     paintParts(production, r);
     r.plan = plan::calcPlan(puppet, r.choice, r.cuts, r.bakePlan, r.shelf, r.schemes);
-    Reporter reporter(production, puppetIndex, r);
+    Reporter reporter(production, puppetIndex, r, memo.bakes);
     reporter.sheet();
     reporter.wires();
     reporter.layers();
-    reporter.needs();
+    r.needs = calcUses(production, r);
+    for (const Need& n : r.needs)
+        r.price += n.price;
     return r;
 }
 
-std::vector<int> countOpen(const Report& r) {
+Report calcReport(const Production& production, int puppet, const Cards& shipped, wire::TableShelf& tables) {
+    PuppetMemo memo;
+    return calcReport(production, puppet, shipped, tables, memo);
+}
+
+ProductionResult calcResult(const Production& production, const Cards& shipped, wire::TableShelf& tables, Memo& memo,
+                            const std::stop_token& stop) {
+    ProductionResult all;
+    std::erase_if(memo.puppets, [&](const auto& known) { return !findPuppet(production, known.first); });
+    std::vector<const Report*> reports;
+    for (std::size_t i = 0; i < production.puppets.size(); ++i) {
+        PuppetMemo& own = memo.puppets[production.puppets[i].id];
+        all.puppets.push_back(own.whole.find(0, onlyPuppet(production, i), [&](const Production& key) {
+            return calcReport(key, 0, shipped, tables, own, stop);
+        }));
+        reports.push_back(all.puppets.back().get());
+        all.aside.emplace_back();
+        if (production.puppets[i].aside.empty()) continue;
+        Production other = onlyPuppet(production, i);
+        body::Puppet aside = other.puppets[0].aside.front();
+        other.puppets[0] = std::move(aside);
+        if (!own.aside) own.aside = std::make_shared<PuppetMemo>();
+        all.aside.back() = own.aside->whole.find(0, std::move(other), [&](const Production& key) {
+            return calcReport(key, 0, shipped, tables, *own.aside, stop);
+        });
+    }
+    all.shopping = calcShopping(production, reports);
+    for (const Need& n : all.shopping.needs) {
+        if (n.buy <= 0) continue;
+        const Issue issue = n.ware == Ware::wire    ? Issue::buy_wire
+                            : n.ware == Ware::clay  ? Issue::buy_clay
+                            : n.ware == Ware::paint ? Issue::buy_paint
+                                                    : Issue::buy_foil;
+        OpenPoint p{Station::plan, issue, -1, -1, -1, kNoState, n.held, n.needed, n.name};
+        p.key = "buy:" + n.card;
+        // Whose it is, where it is not one puppet's alone.
+        if (n.puppets.size() > 1)
+            for (int i : n.puppets)
+                p.other += (p.other.empty() ? "" : ", ") + production.puppets[static_cast<std::size_t>(i)].name;
+        all.open.push_back(std::move(p));
+    }
+    return all;
+}
+
+ProductionResult calcResult(const Production& production, const Cards& shipped, wire::TableShelf& tables) {
+    Memo memo;
+    return calcResult(production, shipped, tables, memo);
+}
+
+Report calcSketch(const Production& production, int puppetIndex, const Cards& shipped, const body::Puppet* formerPuppet,
+                  const Report* former) {
+    const body::Puppet& puppet = production.puppets.at(static_cast<std::size_t>(puppetIndex));
+    body::Skeleton rest = body::calcSkeleton(puppet);
+    body::Posed posed = body::calcPosed(puppet, rest, puppet.board);
+    const auto alike = [&] {
+        if (!former || !formerPuppet || formerPuppet->limbs.size() != puppet.limbs.size()) return false;
+        const auto sameJoint = [](const body::Joint& a, const body::Joint& b) {
+            return a.id == b.id && a.posed == b.posed;
+        };
+        const auto sameLimb = [&](const body::Limb& a, const body::Limb& b) {
+            return a.id == b.id && a.mirrored == b.mirrored && a.whip == b.whip && a.hangsOnLimb == b.hangsOnLimb &&
+                   a.hangsOnJoint == b.hangsOnJoint && a.tieDown.has_value() == b.tieDown.has_value() &&
+                   std::equal(a.joints.begin(), a.joints.end(), b.joints.begin(), b.joints.end(), sameJoint) &&
+                   a.segments.size() == b.segments.size();
+        };
+        const auto sameMass = [](const body::Mass& a, const body::Mass& b) {
+            return a.id == b.id && a.limb == b.limb && a.segment == b.segment && a.side == b.side && a.shape == b.shape;
+        };
+        return std::equal(puppet.limbs.begin(), puppet.limbs.end(), formerPuppet->limbs.begin(), sameLimb) &&
+               std::equal(puppet.masses.begin(), puppet.masses.end(), formerPuppet->masses.begin(),
+                          formerPuppet->masses.end(), sameMass) &&
+               former->choice.rest.links.size() == rest.links.size() &&
+               former->choice.rest.hinges.size() == rest.hinges.size();
+    }();
+    Report r;
+    if (alike) r = *former;
+    r.sketched = true;
+    r.choice.rest = std::move(rest);
+    r.choice.skeleton = std::move(posed.skeleton), r.choice.motions = std::move(posed.bodies);
+    if (alike) return r;
+    r.cards.value = std::make_shared<const Cards>(mergeCards(shipped, production.cards));
+    r.shelf = makeShelf(*r.cards, production.stock.shop);
+    r.choice.own = body::calcOwnStretches(puppet, r.choice.rest);
+    r.choice.parts =
+        fill::calcParts(puppet, r.choice.rest, r.choice.own, r.shelf, std::vector<fill::WireRuns>(puppet.limbs.size()));
+    for (std::size_t i = 0; i < puppet.limbs.size(); ++i) {
+        choice::LimbChoice l;
+        l.limb = static_cast<int>(i), l.state = choice::State::not_checked, l.path = choice::makePath(puppet.limbs[i]);
+        r.choice.limbs.push_back(std::move(l));
+    }
+    r.choice.loads.resize(r.choice.rest.hinges.size());
+    return r;
+}
+
+std::vector<int> countOpen(const std::vector<OpenPoint>& points) {
     std::vector<int> n(kStations, 0);
-    for (const OpenPoint& p : r.open)
+    for (const OpenPoint& p : points)
         ++n[static_cast<std::size_t>(p.station)];
     return n;
 }

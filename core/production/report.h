@@ -2,11 +2,12 @@
 // Everything the core knows about one puppet of a production, computed afresh from the document: wire, layers, bakes,
 // paint, plan, shopping and the points that are still open. Pure: the same document gives the same report.
 #include "base/value.h"
+#include "fill/bake_memo.h"
 #include "fill/ledger.h"
 #include "fill/pattern.h"
 #include "fill/skin_plan.h"
 #include "plan/steps.h"
-#include "production/production.h"
+#include "production/shopping.h"
 
 namespace enkinet::production {
 
@@ -67,10 +68,11 @@ struct OpenPoint {
     int limb = -1, demand = -1; ///< of the choice
     int part = -1;
     choice::State state = choice::State::holds;
-    double found = 0, limit = 0;
+    Figure found = 0, limit = 0;
     std::string subject; ///< label of what it is about
     std::string other{}; ///< and of what it is compared with
     std::string key{};   ///< by which the builder leaves it as it is; the same for the same point of the same design
+    friend bool operator==(const OpenPoint&, const OpenPoint&) = default;
 };
 /// True for advice that the builder may leave as it is; what would fail may not be.
 bool mayLeave(Issue issue);
@@ -79,60 +81,99 @@ struct PaintedPart {
     int part = 0;
     std::string scheme;
     std::vector<paint::Laid> laid;
-};
-
-enum class Ware { wire, clay, bulk, foil, cover, paint };
-struct Need {
-    Ware ware = Ware::wire;
-    std::string card, name;               ///< of spool or card
-    double needed = 0, held = 0, buy = 0; ///< m, g, m, m², ml by ware
-    int packs = 0;                        ///< to buy, where it comes in packs
-    double price = 0;                     ///< of what is used, in the production's currency
-    double buyPrice = 0;
+    friend bool operator==(const PaintedPart&, const PaintedPart&) = default;
 };
 
 struct Report {
     choice::PuppetChoice choice;
     std::vector<choice::Cut> cuts;
     std::vector<choice::SpoolPlan> cutPlan;
-    std::vector<fill::BakeBatch> bakes; ///< everything that shares a set point, with its curves
-    fill::BakePlan bakePlan;            ///< the loads as the builder wants them
-    std::vector<fill::Substitute> substitutes;
+    std::vector<fill::BakeBatch> bakes;  ///< everything that shares a set point, with its curves
+    fill::BakePlan bakePlan;             ///< the loads as the builder wants them
+    fill::BakePlan bakeOnce, bakeStaged; ///< both schools, to compare
     std::vector<fill::PartSkin> skins;
     std::vector<fill::Pattern> patterns;
     std::vector<plan::SchemeWork> schemes;
     std::vector<PaintedPart> painted;
     plan::Plan plan;
-    std::vector<Need> needs;
+    std::vector<Need> needs; ///< what this puppet takes; production-wide sums: ProductionResult
     std::vector<OpenPoint> open;
     std::vector<OpenPoint> left;  ///< points that the builder leaves as they are
     std::vector<OpenPoint> notes; ///< worth knowing, nothing to be done: not counted
     double top_mm = 0;            ///< highest drawn point
-    double price = 0, buyPrice = 0;
-    std::shared_ptr<const Cards> cards; ///< the merged cards that the pointers above stand in
+    bool sketched = false;        ///< geometry only, or with numbers of an earlier version: see calcSketch
+    double price = 0;             ///< of what it takes
+    Same<Cards> cards;            ///< the merged cards that the pointers above stand in
     fill::Shelf shelf;
     choice::Stock stock; ///< spools with their tables and calibrations
-    ENKINET_VALUE(Report)
+    ENKINET_COMPARED(Report)
 };
 
 /// The spools with their tables and what their tests say; cards are the merged ones.
 choice::Stock makeStock(const Production& production, const Cards& cards, wire::TableShelf& tables);
 
-/// The report of one puppet; with a memory of the same puppet what has not changed is not worked out again. The
-/// production must have come from makeProduction with the same shipped cards.
+/// Memory of one puppet's results, step by step, each step keyed by what it reads.
+struct PuppetMemo {
+    /// The puppet without what no wire is chosen by.
+    struct ChoiceKey {
+        body::Puppet puppet;
+        fill::Shelf shelf;
+        choice::Stock stock;
+        friend bool operator==(const ChoiceKey&, const ChoiceKey&) = default;
+    };
+    struct PatternsKey {
+        body::Puppet puppet;
+        std::vector<body::Stretch> own;
+        std::vector<fill::Part> parts;
+        friend bool operator==(const PatternsKey&, const PatternsKey&) = default;
+    };
+    choice::ChoiceMemo steps;
+    fill::BakeMemo bakes;
+    Node<ChoiceKey, choice::PuppetChoice> choice{4};
+    Node<PatternsKey, std::vector<fill::Pattern>> patterns{3};
+    Node<Production, Report> whole{4}; ///< by the production without all that is not this puppet's
+    std::shared_ptr<PuppetMemo> aside; ///< of the design kept aside, once there is one
+};
+
+/// The report of one puppet; with a memory of the same puppet what has not changed is not worked out again, and the
+/// answer is the same. The production must have come from makeProduction with the same shipped cards. Throws Stopped.
 Report calcReport(const Production& production, int puppet, const Cards& shipped, wire::TableShelf& tables,
-                  choice::ChoiceMemo* memo = nullptr);
+                  PuppetMemo& memo, const std::stop_token& stop = {});
+Report calcReport(const Production& production, int puppet, const Cards& shipped, wire::TableShelf& tables);
+
+/// What follows from a whole production: every puppet's report, and what they take together of one stock.
+struct ProductionResult {
+    std::vector<std::shared_ptr<const Report>> puppets;
+    std::vector<std::shared_ptr<const Report>> aside; ///< of the design that a puppet keeps aside; null without one
+    Shopping shopping;
+    std::vector<OpenPoint> open; ///< of the stock, each once for the whole production
+    friend bool operator==(const ProductionResult&, const ProductionResult&) = default;
+};
+
+/// Memory of a production's results; not shared between threads.
+struct Memo {
+    std::map<std::string, PuppetMemo> puppets; ///< by id
+};
+/// Throws Stopped when asked to stop; the memory then stays sound.
+ProductionResult calcResult(const Production& production, const Cards& shipped, wire::TableShelf& tables, Memo& memo,
+                            const std::stop_token& stop = {});
+ProductionResult calcResult(const Production& production, const Cards& shipped, wire::TableShelf& tables);
+
+/// What can be shown at once of a puppet whose results are still being worked out: where its parts lie. From the former
+/// result, where the puppet is built alike, all other numbers are carried over, and stale; else there are none.
+/// sketched is set.
+Report calcSketch(const Production& production, int puppet, const Cards& shipped, const body::Puppet* formerPuppet,
+                  const Report* former);
 
 /// A joint at which two designs of one puppet differ; absent where one of them does not have it.
 struct Difference {
     std::string joint;
     std::optional<choice::Verdict> now, aside;
+    friend bool operator==(const Difference&, const Difference&) = default;
 };
 /// Joints whose wire, load, hold, effort or life differ by more than a thousandth, in the limbs' order.
 std::vector<Difference> calcDifferences(const body::Puppet& puppet, const Report& now, const body::Puppet& other,
                                         const Report& aside);
-/// The report of the design that a puppet keeps aside; it must have one.
-Report calcAsideReport(const Production& production, int puppet, const Cards& shipped, wire::TableShelf& tables);
 
 /// What solid clay in place of every core would mean. Differences are solid less cored.
 struct SolidComparison {
@@ -141,11 +182,12 @@ struct SolidComparison {
     std::string joint;   ///< the one whose need grows most
     double needNow_Nmm = 0, needSolid_Nmm = 0;
     int failNow = 0, failSolid = 0; ///< joints that do not hold, each design with its own best wire
+    friend bool operator==(const SolidComparison&, const SolidComparison&) = default;
 };
 SolidComparison calcSolidComparison(const Production& production, int puppet, const Report& now, const Cards& shipped,
-                                    wire::TableShelf& tables);
+                                    wire::TableShelf& tables, const std::stop_token& stop = {});
 
-/// How many points are open at each station.
-std::vector<int> countOpen(const Report& report);
+/// How many of some points stand at each station.
+std::vector<int> countOpen(const std::vector<OpenPoint>& points);
 
 } // namespace enkinet::production

@@ -4,6 +4,7 @@
 // unloading; a helical strand bends over its own length and carries its full moment however it leans. Range of
 // validity: outer strain of a strand, gap curvature times its radius, up to 0.2. Two routes: the exact integrals here
 // (reference), and the table of wire/bend_table.h (fast). docs/mechanics.md 10 to 19.
+#include "base/figure.h"
 #include "wire/bundle.h"
 #include <limits>
 #include <span>
@@ -42,6 +43,7 @@ struct GapBend {
     double forming = 0; ///< full bends to and fro, through the angle, spent while it was built
     double spunDamage =
         0; ///< share of ductility spent when it was spun in a larger bundle, of which strands have ended
+    friend bool operator==(const GapBend&, const GapBend&) = default;
 };
 
 enum class BendStatus {
@@ -51,26 +53,26 @@ enum class BendStatus {
     breaks_at_once, ///< a life below one cycle, or a strain amplitude above 0.2
 };
 
-/// Everything about one bundle in one gap; NaN where the bend is outside the range of validity.
+/// Everything about one bundle in one gap; not there (NaN) where the bend is outside the range of validity.
 struct WireBend {
     BendStatus status = BendStatus::too_tight;
-    double outerStrain = nan;
-    double lock = nan;            ///< (8), informative
-    double strainFactor = nan;    ///< (8a)
-    double bent_mm = nan;         ///< over which the bend gathers: the gap, or of a whip angle over largest curvature
-    double hold_Nmm = nan;        ///< largest moment that leaves no more than the set behind (12)
-    double weak_Nmm = nan;        ///< bending moment to the angle, strands free (11)
-    double strong_Nmm = nan;      ///< the same in the worst orientation (13)
-    double springback_rad = nan;  ///< (14)
-    double amplitudePerRad = nan; ///< strain amplitude per radian of range (16)
-    double strainAmplitude = nan; ///< of the raw range (16)
-    double designAmplitude = nan; ///< of the range with the springback over-bent at each end (16)
-    double twistStrain = nan, twistDamage = nan;
+    Figure outerStrain;
+    Figure lock;            ///< (8), informative
+    Figure strainFactor;    ///< (8a)
+    Figure bent_mm;         ///< over which the bend gathers: the gap, or of a whip angle over largest curvature
+    Figure hold_Nmm;        ///< largest moment that leaves no more than the set behind (12)
+    Figure weak_Nmm;        ///< bending moment to the angle, strands free (11)
+    Figure strong_Nmm;      ///< the same in the worst orientation (13)
+    Figure springback_rad;  ///< (14)
+    Figure amplitudePerRad; ///< strain amplitude per radian of range (16)
+    Figure strainAmplitude; ///< of the raw range (16)
+    Figure designAmplitude; ///< of the range with the springback over-bent at each end (16)
+    Figure twistStrain, twistDamage;
     double formingDamage = 0;                    ///< share of life spent by bends while it was built (18)
-    double cyclesMedian = nan, cyclesNine = nan; ///< raw: 0 to the angle, nothing spent before (17)
-    double designMedian = nan,
-           designNine = nan; ///< life at the design range, less what twisting and forming have spent (18)
+    Figure cyclesMedian, cyclesNine; ///< raw: 0 to the angle, nothing spent before (17)
+    Figure designMedian, designNine; ///< life at the design range, less what twisting and forming have spent (18)
     static constexpr double nan = std::numeric_limits<double>::quiet_NaN();
+    friend bool operator==(const WireBend&, const WireBend&) = default;
 };
 
 /// The exact route: adaptive quadrature and Newton's method throughout.

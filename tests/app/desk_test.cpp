@@ -276,7 +276,7 @@ TEST_CASE("A picture fitted to a height stands on the base line with its figure 
 
 TEST_CASE("The rule counts open points in words and numbers, and the plan's steps are walked by keys") {
     Desk desk;
-    const auto counts = production::countOpen(desk.report());
+    const auto counts = production::countOpen(desk.document().open());
     for (int i = 0; i < production::kStations; ++i) {
         const auto* d = desk.window.rule().division(static_cast<Station>(i));
         if (counts[static_cast<std::size_t>(i)] > 0) {

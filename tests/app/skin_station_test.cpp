@@ -86,7 +86,9 @@ TEST_CASE(
     desk.leaf("skinLeaves", 0);
     desk.station(production::Station::bulk);
     desk.click("solidAsk");
-    const std::string solid = desk.find<QLabel>("solidText")->text().toStdString();
+    auto* said = desk.find<QLabel>("solidText");
+    REQUIRE(QTest::qWaitFor([&] { return said->text().contains("weighs"); }, 20000));
+    const std::string solid = said->text().toStdString();
     INFO(solid);
     CHECK(solid.find("N·mm") != std::string::npos);
     const double cored = desk.report().bakes.front().minutes, light = ankle();

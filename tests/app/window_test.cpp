@@ -50,6 +50,7 @@ TEST_CASE(
         REQUIRE(desk.document().saveAs(dir.filePath(name)).isEmpty());
         CHECK_FALSE(desk.document().isChanged());
         app::Document again;
+        again.setPatience(60000);
         REQUIRE(again.open(dir.filePath(name)).isEmpty());
         CHECK((numbersOf(again.report()) == smaller));
     }

@@ -1,3 +1,4 @@
+#include "base/text.h"
 #include "base/units.h"
 #include "files/production_json.h"
 #include "print/build_sheets.h"
@@ -128,8 +129,14 @@ TEST_CASE("A spool goes into stock by millimetres or by a gauge with its system;
     put("new-wire", "16 swg");
     REQUIRE(desk.document().production().stock.spools.size() == count + 1);
     CHECK(desk.document().production().stock.spools.back().diameter_mm == Approx(1.6256));
-    put("no good id!", "1.5");
-    CHECK(desk.document().production().stock.spools.size() == count + 1);
+    // The name is the builder's own; what stands in the file for it nobody sees. The same name is the same spool.
+    put("Draht für Flügel!", "1.5");
+    put("Draht für Flügel!", "1.4");
+    const auto& spools = desk.document().production().stock.spools;
+    REQUIRE(spools.size() == count + 2);
+    CHECK(spools.back().name == "Draht für Flügel!");
+    CHECK(spools.back().diameter_mm == 1.4);
+    CHECK(isId(spools.back().id));
 }
 
 TEST_CASE("The keyboard alone reaches every control of the wire station's leaves") {
@@ -184,7 +191,7 @@ TEST_CASE(
     REQUIRE(QTest::qWaitFor([&] { return desk.document().undoStack().count() == steps + 1; }, 5000));
     CHECK(desk.report().choice.limbs[2].state == choice::State::holds);
     QTemporaryDir dir;
-    CHECK(app::BuildSheets(desk.document().production(), 0, desk.report())
+    CHECK(app::BuildSheets(desk.document().production(), 0, desk.report(), desk.document().result())
               .writePdf(dir.filePath("after.pdf"), QPageSize::A4));
     desk.undo();
     CHECK(ankle().faults[static_cast<std::size_t>(choice::State::slack)]);
@@ -273,7 +280,7 @@ TEST_CASE("A second design is kept aside, compared joint by joint, and either is
     CHECK(ankle);
     desk.click("swapAside");
     CHECK(numbersOf(desk.report()) == first);
-    CHECK(numbersOf(desk.document().reportOfAside()) == second);
+    CHECK(numbersOf(*desk.document().reportOfAside()) == second);
     desk.click("swapAside");
     CHECK(numbersOf(desk.report()) == second);
     // It comes through the file.

@@ -53,7 +53,7 @@ Stock randomStock(Random& random) {
         auto it = s.tables.begin();
         std::advance(it, random.whole(0, 3));
         const double d = std::round(random.between(0.4, 2.2) * 10) / 10;
-        s.spools.push_back({"s" + std::to_string(i), it->first, d, random.between(0.5, 8), random.between(0.05, 1)});
+        s.spools.push_back({"s" + std::to_string(i), "", it->first, d, random.between(0.5, 8), random.between(0.05, 1)});
     }
     return s;
 }
@@ -532,7 +532,7 @@ TEST_CASE("What becomes of Old Reed's thin legs is what enumeration says, from t
         if (card.use != wire::Use::fixed)
             for (double d : {0.3, 0.5, 0.8, 1.0, 1.2, 1.5, 1.8, 2.0})
                 p.stock.spools.push_back(
-                    {card.id + "-" + std::to_string(static_cast<int>(d * 10)), card.id, d, 20, 0.5});
+                    {card.id + "-" + std::to_string(static_cast<int>(d * 10)), "", card.id, d, 20, 0.5});
     const bool sold = check();
     CHECK((sold || !stock)); // more to choose from is never worse
 }

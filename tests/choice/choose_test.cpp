@@ -86,11 +86,11 @@ TEST_CASE("Of all candidates the chosen is the best by each aim, found again by 
         for (const LimbChoice& l : r.choice.limbs) {
             REQUIRE(l.chosen >= 0);
             const auto score = [&](const Candidate& c) {
-                if (l.demands.empty()) return c.price;
-                return aim == Aim::life    ? -c.lifeMargin
-                       : aim == Aim::light ? c.mass_g
-                       : aim == Aim::easy  ? c.worstEffort
-                                           : c.price;
+                if (l.demands.empty()) return c.price.value;
+                return aim == Aim::life    ? -c.lifeMargin.value
+                       : aim == Aim::light ? c.mass_g.value
+                       : aim == Aim::easy  ? c.worstEffort.value
+                                           : c.price.value;
             };
             const Candidate& chosen = l.candidates()[static_cast<std::size_t>(l.chosen)];
             const bool any =

@@ -175,7 +175,7 @@ TEST_CASE("A batch bakes until its slowest part is within 10 degrees, plus the c
     for (const BakeBatch& b : r.bakes) {
         double slowest = 0;
         for (const PartBake& p : b.parts) {
-            slowest = std::max(slowest, p.reach_min);
+            slowest = std::max(slowest, p.reach_min.value);
             const Part& part = r.choice.parts[static_cast<std::size_t>(p.part)];
             const auto curve = calcBake(makeBakeSetup(part, r.shelf), b.set_C - 10, 600);
             CHECK_NEAR(curve->reached_min, p.reach_min, 0.01);

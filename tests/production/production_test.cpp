@@ -76,7 +76,7 @@ TEST_CASE("The demo has honest open points, each with what was found and what it
         CHECK(p.found != p.limit);
     }
     CHECK(states >= 1);
-    const auto counts = countOpen(r);
+    const auto counts = countOpen(r.open);
     CHECK(std::accumulate(counts.begin(), counts.end(), 0) == static_cast<int>(r.open.size()));
 }
 
@@ -95,11 +95,11 @@ TEST_CASE("Stiff clay across a posing joint is an open point", "[production]") {
 TEST_CASE("What is needed beyond the shelf is bought in whole packs", "[production]") {
     Production p = demo();
     p.stock.clays_g.clear();
-    const auto r = reportOf(p);
+    const auto all = resultOf(p);
     int bought = 0;
-    for (const Need& n : r.needs) {
+    for (const Need& n : all.shopping.needs) {
         if (n.ware != Ware::clay) continue;
-        const auto& card = r.shelf.clays.at(n.card);
+        const auto& card = all.puppets[0]->shelf.clays.at(n.card);
         CHECK(n.packs * card.pack_g >= n.needed);
         CHECK((n.packs - 1) * card.pack_g < n.needed);
         CHECK_NEAR(n.buyPrice, n.packs * card.packPrice, 1e-12);

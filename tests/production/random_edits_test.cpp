@@ -205,3 +205,128 @@ TEST_CASE("The eye's checks find what a builder would see", "[production]") {
     p.puppets[0].masses[0].half_mm.y = 60;
     CHECK_FALSE(find(calcEyeChecks(p.puppets[0], reportOf(p)), Eye::heads_high).fine());
 }
+
+namespace {
+
+/// Every part of two results, the same to the bit; what differs is named.
+void checkSame(const ProductionResult& a, const ProductionResult& b) {
+    REQUIRE(a.puppets.size() == b.puppets.size());
+    for (std::size_t i = 0; i < a.puppets.size(); ++i) {
+        const Report &x = *a.puppets[i], &y = *b.puppets[i];
+        CHECK((x.choice.rest == y.choice.rest));
+        CHECK((x.choice.skeleton == y.choice.skeleton));
+        CHECK((x.choice.own == y.choice.own));
+        CHECK((x.choice.parts == y.choice.parts));
+        CHECK((x.choice.loads == y.choice.loads));
+        CHECK((x.choice.footings == y.choice.footings));
+        CHECK((x.choice.limbs == y.choice.limbs));
+        CHECK((x.choice == y.choice));
+        CHECK((x.cuts == y.cuts));
+        CHECK((x.bakes == y.bakes));
+        CHECK((x.bakePlan == y.bakePlan));
+        CHECK((x.patterns == y.patterns));
+        CHECK((x.plan == y.plan));
+        CHECK((x.open == y.open));
+        CHECK((x.shelf == y.shelf));
+        // And whatever else there is, or will be.
+        CHECK((x == y));
+        CHECK(static_cast<bool>(a.aside[i]) == static_cast<bool>(b.aside[i]));
+        if (a.aside[i] && b.aside[i]) CHECK((*a.aside[i] == *b.aside[i]));
+    }
+    CHECK((a.shopping == b.shopping));
+    CHECK((a.open == b.open));
+}
+
+/// A production of one puppet: one of the demo's or of the shipped kinds, with some random edits behind it.
+Production drawnPuppet(int i, Random& random) {
+    Production p = demo();
+    static const char* const kKinds[] = {"biped", "quadruped", "bird", "serpent", "winged"};
+    if (i % 8 < 3) {
+        p.puppets = {p.puppets[static_cast<std::size_t>(i % 8)]};
+    } else {
+        auto kind = files::loadProduction(kDataDir + "/kinds/" + kKinds[i % 8 - 3] + ".json", shippedCards());
+        REQUIRE(kind);
+        auto taken = adoptPuppet(p, kind->production, 0, shippedCards());
+        REQUIRE(taken);
+        p = taken.take();
+        p.puppets.erase(p.puppets.begin(), p.puppets.end() - 1);
+    }
+    for (int k = 0; i >= 8 && k < 10; ++k)
+        if (auto e = randomEdit(p, random)) p = e.take();
+    return p;
+}
+
+void followEdits(Production p, int edits, int every, Random& random) {
+    Memo memo;
+    checkSame(calcResult(p, shippedCards(), tables(), memo), resultOf(p));
+    std::vector<Production> history{p};
+    for (int i = 1; i <= edits; ++i) {
+        INFO("edit " << i);
+        // Some edits are taken back, and the stock, the shop and the puppet's wishes change too.
+        if (random.whole(0, 5) == 0)
+            history.push_back(random.of(history));
+        else if (auto e = randomEdit(history.back(), random))
+            history.push_back(e.take());
+        else
+            continue;
+        if (history.size() > 12) history.erase(history.begin());
+        const ProductionResult now = calcResult(history.back(), shippedCards(), tables(), memo);
+        if (i % every == 0 || i == edits) checkSame(now, resultOf(history.back()));
+    }
+}
+
+} // namespace
+
+TEST_CASE("The whole result by memory is the whole result from nothing, after every random edit",
+          "[production][full]") {
+    Random random(106);
+    for (int i = 0; i < 10; ++i) {
+        INFO("puppet " << i);
+        followEdits(drawnPuppet(i, random), 50, 1, random);
+    }
+}
+
+TEST_CASE("Results by memory stay those from nothing over 500 edits of the demo and of 200 random puppets",
+          "[production][long][.]") {
+    Random random(107);
+    followEdits(demo(), 500, 25, random);
+    for (int i = 0; i < 200; ++i) {
+        INFO("puppet " << i);
+        followEdits(drawnPuppet(i, random), 500, 25, random);
+    }
+}
+
+TEST_CASE("Three puppets that together need more wire than there is are one finding", "[production]") {
+    // 3 m of a copper on the shelf, 5.79 m needed by three, and nothing was said: each alone has enough.
+    Production p = demo();
+    const ProductionResult plenty = resultOf(p);
+    std::map<std::string, std::pair<double, int>> use; // metres, puppets
+    double most = 0;
+    for (const auto& r : plenty.puppets)
+        for (const Need& n : r->needs)
+            if (n.ware == Ware::wire) use[n.card].first += n.needed, ++use[n.card].second;
+    const auto shared = std::find_if(use.begin(), use.end(), [](const auto& u) { return u.second.second > 1; });
+    REQUIRE(shared != use.end());
+    for (const auto& r : plenty.puppets)
+        for (const Need& n : r->needs)
+            if (n.card == shared->first) most = std::max(most, n.needed);
+    // As much as the greediest takes, and less than all.
+    const double there = std::min(1.05 * most, 0.99 * shared->second.first);
+    REQUIRE(there > most);
+    for (auto& s : p.stock.spools)
+        if (s.id == shared->first) s.length_m = there;
+    const ProductionResult all = resultOf(p);
+    int found = 0;
+    for (const OpenPoint& o : all.open) {
+        if (o.issue != Issue::buy_wire) continue;
+        ++found;
+        CHECK(o.subject != shared->first); // by its name, not its id
+        CHECK(o.found == there);
+        CHECK(o.limit > there);
+        CHECK_FALSE(o.other.empty()); // whose
+    }
+    CHECK(found == 1);
+    for (const auto& r : all.puppets)
+        for (const OpenPoint& o : r->open)
+            CHECK(o.issue < Issue::buy_wire);
+}

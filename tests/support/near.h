@@ -69,4 +69,8 @@ inline production::Report reportOf(const production::Production& p, int puppet =
     return production::calcReport(p, puppet, shippedCards(), tables());
 }
 
+inline production::ProductionResult resultOf(const production::Production& p) {
+    return production::calcResult(p, shippedCards(), tables());
+}
+
 } // namespace enkinet::test

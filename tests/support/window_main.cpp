@@ -1,6 +1,7 @@
 // The window tests: one application, its settings and recovery kept in a folder of their own.
 #define CATCH_CONFIG_RUNNER
 #include "desk/look.h"
+#include "jobs/worker.h"
 #include <QApplication>
 #include <QDir>
 #include <QStandardPaths>
@@ -18,5 +19,7 @@ int main(int argc, char** argv) {
     QApplication::setApplicationName("enkinet");
     QApplication::setOrganizationName("enkinet");
     enkinet::app::applyLook(app);
-    return Catch::Session().run(argc, argv);
+    const int failed = Catch::Session().run(argc, argv);
+    enkinet::app::Worker::endAll();
+    return failed;
 }

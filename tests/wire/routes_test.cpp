@@ -29,7 +29,7 @@ Combination drawn(Random& random) {
     return c;
 }
 
-const double WireBend::*const kQuantities[] = {
+const Figure WireBend::*const kQuantities[] = {
     &WireBend::lock,         &WireBend::hold_Nmm,        &WireBend::weak_Nmm,       &WireBend::strong_Nmm,
     &WireBend::strainFactor, &WireBend::designAmplitude, &WireBend::springback_rad, &WireBend::strainAmplitude,
     &WireBend::twistStrain,  &WireBend::twistDamage,     &WireBend::cyclesMedian,   &WireBend::cyclesNine,

@@ -5,8 +5,10 @@
 #include "stations/layers/long_section.h"
 #include "stations/layers/part_in_hand.h"
 #include "stations/layers/section_view.h"
+#include <QCoreApplication>
 #include <QFormLayout>
 #include <QListWidget>
+#include <QPointer>
 #include <QVBoxLayout>
 #include <cmath>
 
@@ -143,7 +145,19 @@ void BulkPage::point(int part, double at) {
 }
 
 void BulkPage::compare() {
-    const production::SolidComparison c = document().solidComparison();
+    m_solid->setText(tr("Working it out…"));
+    m_solid->show();
+    m_worker.ask([self = QPointer<BulkPage>(this), value = document().value(), report = document().sharedReport(),
+                  cards = document().sharedCards(), puppet = document().puppetIndex()](const std::stop_token& stop) {
+        const auto c = production::calcSolidComparison(*value, puppet, *report, *cards, Document::tables(), stop);
+        QMetaObject::invokeMethod(qApp, [self, value, c] {
+            // The document may have moved on.
+            if (self && self->document().value() == value) self->showComparison(c);
+        });
+    });
+}
+
+void BulkPage::showComparison(const production::SolidComparison& c) {
     QStringList lines;
     lines << tr("Solid clay weighs %1 more and costs %2 more.")
                  .arg(Say::grams(c.mass_g), Say::money(c.price, document().production().currency));

@@ -20,8 +20,10 @@ protected:
 
 private:
     void compare();
+    void showComparison(const production::SolidComparison& c);
     void showClearance(const production::Report& report, int part);
 
+    Worker m_worker;
     QLabel *m_title, *m_text, *m_sum, *m_solid, *m_clearance;
     SectionView* m_section;
     LongSection* m_along;

@@ -130,12 +130,12 @@ void PaintPage::show(const production::Report& r) {
                 : tr("Not painted: %1 covers it.").arg(QString::fromStdString(r.shelf.covers.at(p.layers.cover).name)));
     }
     QStringList lines;
-    for (const production::Need& n : r.needs)
+    for (const production::Need& n : document().result().shopping.needs)
         if (n.ware == production::Ware::paint)
             lines << tr("%1: %2 of %3 ml there%4")
                          .arg(QString::fromStdString(n.name), Say::number(n.needed, 1), Say::number(n.held, 0),
                               n.packs > 0 ? tr("; pots to buy: %1").arg(n.packs) : QString());
-    m_sum->setText(lines.isEmpty() ? tr("No paint in this puppet.") : lines.join("\n"));
+    m_sum->setText(lines.isEmpty() ? tr("No paint in this production.") : lines.join("\n"));
 }
 
 } // namespace enkinet::app

@@ -49,7 +49,8 @@ void PlanPage::show(const production::Report& r) {
     }
     showStep(r);
     QStringList lines;
-    for (const production::Need& n : r.needs) {
+    const production::Shopping& all = document().result().shopping;
+    for (const production::Need& n : all.needs) {
         QString amount;
         switch (n.ware) {
         case production::Ware::wire:
@@ -73,8 +74,8 @@ void PlanPage::show(const production::Report& r) {
     }
     m_shopping->setText(lines.join("\n"));
     m_money->setText(tr("Used up: %1. To buy now: %2.")
-                         .arg(Say::money(r.price, document().production().currency),
-                              Say::money(r.buyPrice, document().production().currency)));
+                         .arg(Say::money(all.price, document().production().currency),
+                              Say::money(all.buyPrice, document().production().currency)));
 }
 
 void PlanPage::showStep(const production::Report& r) {

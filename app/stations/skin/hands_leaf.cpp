@@ -223,15 +223,16 @@ void HandsLeaf::showPart(int part) {
 void HandsLeaf::showStock() {
     const production::Report& r = m_document.report();
     QStringList packs;
-    for (const production::Need& n : r.needs)
+    for (const production::Need& n : m_document.result().shopping.needs)
         if (n.ware == production::Ware::clay)
             packs << tr("%1: %2 of %3 g there%4")
                          .arg(QString::fromStdString(n.name), Say::number(n.needed, 0), Say::number(n.held, 0),
                               n.packs > 0 ? tr("; packs to buy: %1").arg(n.packs) : QString());
-    m_packs->setText(packs.isEmpty() ? tr("No clay in this puppet.") : packs.join("\n"));
+    m_packs->setText(packs.isEmpty() ? tr("No clay in this production.") : packs.join("\n"));
     m_offers->clear();
-    for (std::size_t i = 0; i < r.substitutes.size(); ++i) {
-        const fill::Substitute& s = r.substitutes[i];
+    const auto& substitutes = m_document.result().shopping.substitutes;
+    for (std::size_t i = 0; i < substitutes.size(); ++i) {
+        const fill::Substitute& s = substitutes[i];
         QString text = tr("Instead of %1: %2, %3 of %4 there")
                            .arg(QString::fromStdString(r.shelf.clays.at(s.clay).name),
                                 QString::fromStdString(r.shelf.clays.at(s.instead).name), Say::grams(s.free_g),
@@ -249,7 +250,8 @@ void HandsLeaf::showStock() {
 void HandsLeaf::replace() {
     if (!m_offers->currentItem()) return;
     const fill::Substitute s =
-        m_document.report().substitutes[static_cast<std::size_t>(m_offers->currentItem()->data(Qt::UserRole).toInt())];
+        m_document.result()
+            .shopping.substitutes[static_cast<std::size_t>(m_offers->currentItem()->data(Qt::UserRole).toInt())];
     m_document.change(tr("%1 instead of %2").arg(QString::fromStdString(s.instead), QString::fromStdString(s.clay)),
                       [&](const production::Edits& e) { return e.replaceClay(s.clay, s.instead); });
 }

@@ -118,7 +118,8 @@ void BentGap::drawStrands(QPainter& p) const {
     constexpr int kPieces = 150;
     const auto add = [&](double from, double to, double off, double offNext, double depth) {
         const bool bent = std::abs((from + to) / 2) < gapHalf;
-        const double strain = bent ? kappa * b.diameter_mm / 2 * (1 + (most - 1) * (rh > 0 ? std::abs(off) / rh : 0)) : 0;
+        const double strain =
+            bent ? kappa * b.diameter_mm / 2 * (1 + (most - 1) * (rh > 0 ? std::abs(off) / rh : 0)) : 0;
         pieces.push_back({depth, centreline(m_now, from, off), centreline(m_now, to, offNext), strained(strain)});
     };
     for (int i = 0; i < helical; ++i)

@@ -39,7 +39,7 @@ void SawingView::paintEvent(QPaintEvent*) {
         p.setPen(look().ink);
         p.drawText(QRectF(0, y, width(), kHead), Qt::AlignLeft | Qt::AlignVCenter,
                    tr("%1: %2 off the roll, scrap %3")
-                       .arg(QString::fromStdString(spool.id), Say::length(plan.sawing.roll_mm, 0),
+                       .arg(QString::fromStdString(spool.name), Say::length(plan.sawing.roll_mm, 0),
                             Say::length(plan.sawing.scrap_mm, 0)));
         y += kHead;
         double longest = 1;
@@ -164,7 +164,7 @@ void CuttingLeaf::show() {
         m_drawer->addItem(tr("%1: %2").arg(QString::fromStdString(o.spool), Say::length(o.length_mm, 0)));
     QList<std::pair<QString, QVariant>> spools;
     for (const choice::Spool& s : m_document.production().stock.spools)
-        spools << std::pair{QString::fromStdString(s.id), QVariant(QString::fromStdString(s.id))};
+        spools << std::pair{QString::fromStdString(s.name), QVariant(QString::fromStdString(s.id))};
     m_spool->show(spools, m_spool->currentData().isValid() ? m_spool->currentData()
                           : spools.isEmpty()               ? QVariant()
                                                            : spools.front().second);

@@ -222,7 +222,7 @@ void LensLeaf::refresh() {
     }
 
     QStringList words{
-        Say::whyLay(bundleOf(m_tried), std::isnan(now.bend.bent_mm) ? m_tried.gap_mm : now.bend.bent_mm)};
+        Say::whyLay(bundleOf(m_tried), std::isnan(now.bend.bent_mm) ? m_tried.gap_mm : now.bend.bent_mm.value)};
     if (valid) {
         Tried hard = m_tried, eased = m_tried;
         hard.edge = wire::kHardEdge, eased.edge = wire::kEasedEdge;

@@ -88,13 +88,13 @@ QString PuppetTableModel::cell(int row, Column column) const {
     case effort: {
         double most = 0;
         for (const choice::Verdict& v : l.verdicts)
-            if (std::isfinite(v.effort_N)) most = std::max(most, v.effort_N);
+            if (std::isfinite(v.effort_N)) most = std::max(most, v.effort_N.value);
         return judged ? Say::number(most / kNewtonPerGram, 0) : tr("–");
     }
     case film: {
         double least = 1e12;
         for (const choice::Verdict& v : l.verdicts)
-            least = std::min(least, v.life_s);
+            least = std::min(least, v.life_s.value);
         return judged ? Say::figure(least) : tr("–");
     }
     case firstToBreak: {
@@ -196,9 +196,10 @@ void PuppetTable::refresh() {
     if (!m_document.hasPuppet()) return;
     const production::Report& r = m_document.report();
     m_title->setText(tr("%1 for the wall").arg(QString::fromStdString(m_document.puppet().name)));
-    m_chance->setText(tr("%1 Holds: N·mm of those needed. Lives are those that nine joints in ten reach. Hand: grams at "
-                         "the grip of the joint that takes most.")
-                          .arg(Say::chance(m_document.puppet(), r.choice)));
+    m_chance->setText(
+        tr("%1 Holds: N·mm of those needed. Lives are those that nine joints in ten reach. Hand: grams at "
+           "the grip of the joint that takes most.")
+            .arg(Say::chance(m_document.puppet(), r.choice)));
     m_view->resizeColumnsToContents();
     // The other design is worked out only while it is looked at.
     if (isVisible()) refreshAside();
@@ -231,7 +232,12 @@ void PuppetTable::refreshAside() {
         return;
     }
     const production::Report& now = m_document.report();
-    const production::Report other = m_document.reportOfAside();
+    const auto aside = m_document.reportOfAside();
+    if (!aside) {
+        m_asideWords->setText(tr("Working out the design aside…"));
+        return;
+    }
+    const production::Report& other = *aside;
     const auto rows = production::calcDifferences(puppet, now, puppet.aside.front(), other);
     m_asideWords->setText(
         tr("%1 joints differ from the design aside, which weighs %2 (now %3) and costs %4 (now %5). Now: %6 Aside: %7")
@@ -250,7 +256,7 @@ void PuppetTable::refreshAside() {
         const production::Difference& d = rows[i];
         const auto state = [](const std::optional<choice::Verdict>& v) { return v ? Say::state(v->state()) : tr("–"); };
         const auto held = [](const std::optional<choice::Verdict>& v) {
-            const double margin = v ? v->margin[static_cast<std::size_t>(choice::State::slack)] : 0;
+            const double margin = v ? v->margin[static_cast<std::size_t>(choice::State::slack)].value : 0;
             return margin > 0
                        ? tr("%1 of %2").arg(Say::figure(v->bend.hold_Nmm), Say::figure(v->bend.hold_Nmm / margin))
                        : tr("–");
@@ -263,8 +269,8 @@ void PuppetTable::refreshAside() {
                                  state(d.aside),
                                  held(d.now),
                                  held(d.aside),
-                                 number(d.now, d.now ? d.now->life_s : 0, 1),
-                                 number(d.aside, d.aside ? d.aside->life_s : 0, 1),
+                                 number(d.now, d.now ? d.now->life_s.value : 0, 1),
+                                 number(d.aside, d.aside ? d.aside->life_s.value : 0, 1),
                                  number(d.now, d.now ? d.now->effort_N / kNewtonPerGram : 0, 0),
                                  number(d.aside, d.aside ? d.aside->effort_N / kNewtonPerGram : 0, 0)};
         for (std::size_t c = 0; c < std::size(cells); ++c)

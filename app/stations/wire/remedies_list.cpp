@@ -36,13 +36,19 @@ RemediesList::RemediesList(Document& document, QWidget* parent) : QWidget(parent
     m_soon.setSingleShot(true);
     m_soon.setInterval(kPause_ms);
     connect(&m_soon, &QTimer::timeout, this, &RemediesList::ask);
-    connect(m_stop, &QPushButton::clicked, this, [this] { m_worker.request_stop(); });
+    connect(m_stop, &QPushButton::clicked, this, [this] { m_worker.stop(); });
     hide();
 }
 
-RemediesList::~RemediesList() { m_worker.request_stop(); }
-
 void RemediesList::show(int limb) {
+    // Numbers of before say nothing of what is now.
+    if (m_document.isWorking()) {
+        m_worker.stop();
+        m_askedOf.reset();
+        m_soon.stop();
+        ++m_ticket;
+        return;
+    }
     const auto& choice = m_document.report().choice;
     const bool fails = limb >= 0 && limb < static_cast<int>(choice.limbs.size()) &&
                        choice.limbs[static_cast<std::size_t>(limb)].chosen >= 0 &&
@@ -51,7 +57,7 @@ void RemediesList::show(int limb) {
     if (limb == m_limb && m_askedOf == m_document.value()) return;
     m_limb = limb;
     m_askedOf = m_document.value();
-    m_worker.request_stop();
+    m_worker.stop();
     ++m_ticket;
     m_remedies.clear();
     rows();
@@ -68,17 +74,16 @@ void RemediesList::ask() {
     const quint64 ticket = m_ticket;
     m_stop->setVisible(true);
     // The worker has a copy of the document and of the cards; it comes back by the event loop.
-    m_worker = std::jthread([self = QPointer<RemediesList>(this), value = m_document.value(),
-                             cards = m_document.shippedCards(), puppet = m_document.puppetIndex(), limb = m_limb,
-                             ticket](std::stop_token stop) {
-        static wire::TableShelf tables;
-        auto found = production::calcRemedies(*value, puppet, limb, cards, tables, stop, [&](int done, int of) {
-            QMetaObject::invokeMethod(qApp, [self, ticket, done, of] {
-                if (self && self->m_ticket == ticket && self->m_busy)
-                    self->m_said->setText(
-                        RemediesList::tr("Looking… %1 of %2 kinds of change tried").arg(done).arg(of));
+    m_worker.ask([self = QPointer<RemediesList>(this), value = m_askedOf, cards = m_document.sharedCards(),
+                  puppet = m_document.puppetIndex(), limb = m_limb, ticket](const std::stop_token& stop) {
+        auto found =
+            production::calcRemedies(*value, puppet, limb, *cards, Document::tables(), stop, [&](int done, int of) {
+                QMetaObject::invokeMethod(qApp, [self, ticket, done, of] {
+                    if (self && self->m_ticket == ticket && self->m_busy)
+                        self->m_said->setText(
+                            RemediesList::tr("Looking… %1 of %2 kinds of change tried").arg(done).arg(of));
+                });
             });
-        });
         QMetaObject::invokeMethod(qApp, [self, ticket, found = std::move(found)]() mutable {
             if (self) self->finish(ticket, std::move(found));
         });
@@ -90,9 +95,10 @@ void RemediesList::finish(quint64 ticket, std::vector<production::Remedy> found)
     m_busy = false;
     m_stop->setVisible(false);
     m_remedies = std::move(found);
-    m_said->setText(m_remedies.empty()
-                        ? tr("Neither one change nor two make a wire of this stock fit: change the design.")
-                        : tr("Each is just enough, with the reserve you want, solved on the whole model; the smallest first."));
+    m_said->setText(
+        m_remedies.empty()
+            ? tr("Neither one change nor two make a wire of this stock fit: change the design.")
+            : tr("Each is just enough, with the reserve you want, solved on the whole model; the smallest first."));
     rows();
 }
 

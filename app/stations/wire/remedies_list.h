@@ -5,7 +5,7 @@
 #include "production/remedies.h"
 #include <QTimer>
 #include <QWidget>
-#include <thread>
+#include "jobs/worker.h"
 
 class QLabel;
 class QPushButton;
@@ -17,7 +17,6 @@ class RemediesList : public QWidget {
     Q_OBJECT
 public:
     explicit RemediesList(Document& document, QWidget* parent = nullptr);
-    ~RemediesList() override;
     /// The limb to help; nothing is asked for one that holds.
     void show(int limb);
     bool busy() const { return m_busy; }
@@ -34,7 +33,7 @@ private:
     QPushButton* m_stop;
     QVBoxLayout* m_rows;
     QTimer m_soon;
-    std::jthread m_worker;
+    Worker m_worker;
     int m_limb = -1;
     quint64 m_ticket = 0;
     bool m_busy = false;

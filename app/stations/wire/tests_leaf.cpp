@@ -1,6 +1,7 @@
 #include "stations/wire/tests_leaf.h"
 #include "base/gauge.h"
 #include "base/normal.h"
+#include "base/text.h"
 #include "base/units.h"
 #include "desk/button_row.h"
 #include "desk/fields.h"
@@ -87,7 +88,7 @@ TestsLeaf::TestsLeaf(Document& document, QWidget* parent) : QWidget(parent), m_d
     v->addWidget(makeHeading(tr("A spool in stock")));
     m_newId = new QLineEdit;
     m_newId->setAccessibleName(tr("Name of the spool"));
-    m_newId->setPlaceholderText(tr("such as alu-1.6"));
+    m_newId->setPlaceholderText(tr("such as soft aluminium 1.6"));
     m_newId->setObjectName("spoolId");
     m_card = new ChoiceField(tr("Wire card"));
     m_diameter = new QLineEdit;
@@ -115,12 +116,9 @@ void TestsLeaf::show() {
     const auto& stock = m_document.production().stock;
     QList<std::pair<QString, QVariant>> spools;
     for (std::size_t i = 0; i < stock.spools.size(); ++i)
-        spools << std::pair{tr("%1: %2 %3")
-                                .arg(QString::fromStdString(stock.spools[i].id),
-                                     QString::fromStdString(
-                                         cardName(m_document.production(), m_document.report(), static_cast<int>(i))),
-                                     Say::diameter(stock.spools[i].diameter_mm)),
-                            QVariant(static_cast<int>(i))};
+        spools << std::pair{
+            tr("%1, %2").arg(QString::fromStdString(stock.spools[i].name), Say::diameter(stock.spools[i].diameter_mm)),
+            QVariant(static_cast<int>(i))};
     const QVariant kept = m_spool->currentIndex() >= 0 ? m_spool->currentData() : QVariant(0);
     m_spool->show(spools, kept);
     QList<std::pair<QString, QVariant>> cards;
@@ -201,7 +199,7 @@ void TestsLeaf::addBend() {
                            m_edge->currentData().toDouble(),
                            snapAngle(m_angle->core()),
                            m_cycles->core()};
-    m_document.change(tr("Bend test of %1").arg(QString::fromStdString(sp.id)),
+    m_document.change(tr("Bend test of %1").arg(QString::fromStdString(sp.name)),
                       [&](const production::Edits& e) { return e.addTests({t}, {}); });
 }
 
@@ -219,7 +217,7 @@ void TestsLeaf::addHang() {
                            m_weight->core(),
                            last,
                            snapAngle(m_angle->core())};
-    m_document.change(tr("Hang test of %1").arg(QString::fromStdString(sp.id)),
+    m_document.change(tr("Hang test of %1").arg(QString::fromStdString(sp.name)),
                       [&](const production::Edits& e) { return e.addTests({}, {t}); });
 }
 
@@ -239,9 +237,20 @@ void TestsLeaf::putSpool() {
         Q_EMIT m_document.refused(QString::fromStdString(diameter.fault().sentence()));
         return;
     }
-    const choice::Spool sp{m_newId->text().trimmed().toStdString(), m_card->currentData().toString().toStdString(),
-                           *diameter, m_length->core(), m_price->core()};
-    m_document.change(tr("Spool %1").arg(QString::fromStdString(sp.id)),
+    // A spool of that name is replaced; another gets an id of its own, which nobody sees.
+    const std::string name = m_newId->text().trimmed().toStdString();
+    const auto& spools = m_document.production().stock.spools;
+    const auto taken = [&](const std::string& id) {
+        return std::any_of(spools.begin(), spools.end(), [&](const choice::Spool& s) { return s.id == id; });
+    };
+    const auto same =
+        std::find_if(spools.begin(), spools.end(), [&](const choice::Spool& s) { return s.name == name; });
+    std::string id = same != spools.end() ? same->id : name;
+    for (int n = 1; same == spools.end() && (!isId(id) || taken(id)); ++n)
+        id = "spool-" + std::to_string(n);
+    const choice::Spool sp{
+        id, name, m_card->currentData().toString().toStdString(), *diameter, m_length->core(), m_price->core()};
+    m_document.change(tr("Spool %1").arg(QString::fromStdString(sp.name)),
                       [&](const production::Edits& e) { return e.putSpool(sp); });
 }
 
