@@ -34,7 +34,7 @@ template <class Change> Edits::Changed Edits::puppetEdit(Change change) const {
     if (i < 0) return Fault{"production", "puppet \"" + m_puppet + "\"", "is not in it"};
     if (std::optional<Fault> fault = change(p.puppets[static_cast<std::size_t>(i)])) return *fault;
     letGo(p.puppets[static_cast<std::size_t>(i)]);
-    return makeProduction(std::move(p), m_shipped);
+    return makeEdited(std::move(p), static_cast<std::size_t>(i), m_shipped);
 }
 
 } // namespace enkinet::production

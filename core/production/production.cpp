@@ -91,6 +91,17 @@ std::optional<Fault> checkPuppet(const body::Puppet& puppet, const Production& p
     return checkLoads(puppet, cards);
 }
 
+/// Puts one puppet in order, or says the first rule that it breaks.
+std::optional<Fault> settle(Production& p, std::size_t i, const Cards& cards) {
+    auto sound = body::makePuppet(std::move(p.puppets[i]));
+    if (!sound) return sound.fault();
+    p.puppets[i] = sound.take();
+    if (auto f = checkPuppet(p.puppets[i], p, cards)) return f;
+    for (const body::Puppet& second : p.puppets[i].aside)
+        if (auto f = checkPuppet(second, p, cards)) return f;
+    return {};
+}
+
 } // namespace
 
 Cards mergeCards(const Cards& shipped, const Cards& own) {
@@ -175,14 +186,13 @@ Result<Production> makeProduction(Production p, const Cards& shipped) {
         for (const paint::Coat& c : s.coats)
             if (!has(cards.paints, c.paint))
                 return Fault{"paint scheme " + s.id, "paint card \"" + c.paint + "\"", "is not known"};
-    for (body::Puppet& puppet : p.puppets) {
-        auto sound = body::makePuppet(puppet);
-        if (!sound) return sound.fault();
-        puppet = sound.take();
-        if (auto f = checkPuppet(puppet, p, cards)) return *f;
-        for (const body::Puppet& second : puppet.aside)
-            if (auto f = checkPuppet(second, p, cards)) return *f;
-    }
+    for (std::size_t i = 0; i < p.puppets.size(); ++i)
+        if (auto f = settle(p, i, cards)) return *f;
+    return p;
+}
+
+Result<Production> makeEdited(Production p, std::size_t puppet, const Cards& shipped) {
+    if (auto f = settle(p, puppet, mergeCards(shipped, p.cards))) return *f;
     return p;
 }
 

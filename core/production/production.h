@@ -58,6 +58,9 @@ fill::Shelf makeShelf(const Cards& cards, const fill::Shop& shop = {});
 /// The production when it is sound and everything that it names is known; else the first rule broken, with its place.
 Result<Production> makeProduction(Production production, const Cards& shipped);
 
+/// The same where all but one puppet is known to be sound: an edit of one costs nothing for the others.
+Result<Production> makeEdited(Production production, std::size_t puppet, const Cards& shipped);
+
 /// What a file may hold: checked before anything is kept, and before anything is saved.
 inline constexpr std::size_t kMostPictureBytes = 64u << 20, kMostPicturesBytes = 256u << 20;
 /// A picture more, if it fits beside those that are there.

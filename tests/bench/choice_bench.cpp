@@ -25,7 +25,7 @@ production::Production stocked(int gauges) {
     for (const char* id :
          {"aluminium-soft", "aluminium-half-hard", "aluminium-alloy-soft", "copper-annealed", "brass-annealed"})
         for (int i = 0; i < gauges; ++i)
-            p.stock.spools.push_back({std::string(id) + "-" + std::to_string(i), id, sold[i], 50, 0.3});
+            p.stock.spools.push_back({std::string(id) + "-" + std::to_string(i), "", id, sold[i], 50, 0.3});
     return p;
 }
 
@@ -81,12 +81,13 @@ void BM_ChangeOfLoad(benchmark::State& state) {
     wire::TableShelf tables;
     const auto stock = production::makeStock(s.p, cards(), tables);
     body::Puppet puppet = s.p.puppets[0];
-    choice::PuppetChoice c = choice::calcChoice(puppet, s.shelf, stock);
+    choice::ChoiceMemo memo;
+    choice::PuppetChoice c = choice::calcChoice(puppet, s.shelf, stock, memo);
     double skin = 4;
     for (auto _ : state) {
         skin = skin > 8 ? 4 : skin + 0.1;
         puppet.masses[0].layers.skin_mm = skin;
-        c = choice::calcChoice(puppet, s.shelf, stock, &c);
+        c = choice::calcChoice(puppet, s.shelf, stock, memo);
     }
     count(state, c);
 }

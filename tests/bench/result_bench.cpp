@@ -1,0 +1,119 @@
+// From an edit to the whole result of the production, by memory, on the demo and on a creature of 200 limbs; and how
+// soon work that is asked to stop has stopped.
+#include "files/container.h"
+#include "production/edits.h"
+#include "production/remedies.h"
+#include <benchmark/benchmark.h>
+#include <chrono>
+#include <thread>
+
+using namespace enkinet;
+using namespace enkinet::production;
+
+namespace {
+
+const std::string kData = std::string(ENKINET_SOURCE_DIR) + "/data";
+
+const Cards& cards() {
+    static const auto all = files::loadShippedCards(kData);
+    return *all;
+}
+wire::TableShelf& tables() {
+    static wire::TableShelf shelf;
+    return shelf;
+}
+const Production& demo() {
+    static const auto p = files::loadProduction(kData + "/demo/post-for-the-tide-house.json", cards());
+    return p->production;
+}
+/// Tansy with more and more arms on her spine.
+Production creature(int limbs) {
+    Production p = demo();
+    p.puppets.resize(1);
+    body::Puppet& puppet = p.puppets[0];
+    const body::Limb arm = puppet.limbs[1];
+    for (int i = static_cast<int>(puppet.limbs.size()); i < limbs; ++i) {
+        body::Limb l = arm;
+        l.id = "feeler-" + std::to_string(i), l.name = l.id, l.mirrored = false;
+        for (body::Joint& j : l.joints)
+            j.at_mm = {j.at_mm.x + 0.3 * (i % 20), j.at_mm.y - 0.4 * (i / 20), j.at_mm.z};
+        puppet.limbs.push_back(l);
+    }
+    return p;
+}
+
+using Edit = std::function<Edits::Changed(const Edits&, int)>;
+void follow(benchmark::State& state, Production p, const Edit& edit) {
+    Memo memo;
+    calcResult(p, cards(), tables(), memo);
+    int i = 0;
+    for (auto _ : state) {
+        auto next = edit(Edits(p, cards(), "tansy"), ++i);
+        p = next.take();
+        benchmark::DoNotOptimize(calcResult(p, cards(), tables(), memo));
+    }
+}
+
+Edits::Changed rename(const Edits& e, int i) { return e.setName(i % 2 ? "Tansy" : "Tansie"); }
+Edits::Changed gap(const Edits& e, int i) { return e.setGap("leg", "knee", 12 + 0.001 * (i % 1000)); }
+Edits::Changed skin(const Edits& e, int i) {
+    return e.chain({[i](const Edits& x) { return x.setStationSkin("leg", 2, 0, 2.5 + 0.0005 * (i % 1000)); }});
+}
+
+void BM_Rename(benchmark::State& s) { follow(s, demo(), rename); }
+void BM_Gap(benchmark::State& s) { follow(s, demo(), gap); }
+void BM_Skin(benchmark::State& s) { follow(s, demo(), skin); }
+void BM_FirstResult(benchmark::State& state) {
+    for (auto _ : state)
+        benchmark::DoNotOptimize(calcResult(demo(), cards(), tables()));
+}
+void BM_RenameCreature(benchmark::State& s) { follow(s, creature(200), rename); }
+void BM_GapCreature(benchmark::State& s) { follow(s, creature(200), gap); }
+BENCHMARK(BM_Rename)->Unit(benchmark::kMillisecond)->Repetitions(5)->ReportAggregatesOnly(true);
+BENCHMARK(BM_Gap)->Unit(benchmark::kMillisecond)->Repetitions(5)->ReportAggregatesOnly(true);
+BENCHMARK(BM_Skin)->Unit(benchmark::kMillisecond)->Repetitions(5)->ReportAggregatesOnly(true);
+BENCHMARK(BM_FirstResult)->Unit(benchmark::kMillisecond)->Repetitions(5)->ReportAggregatesOnly(true);
+BENCHMARK(BM_RenameCreature)->Unit(benchmark::kMillisecond)->Iterations(5);
+BENCHMARK(BM_GapCreature)->Unit(benchmark::kMillisecond)->Iterations(5);
+
+/// A result, or remedies, of 200 limbs asked to stop at many moments: the longest until it has.
+template <class Work> void stopAt(benchmark::State& state, Work work) {
+    using Clock = std::chrono::steady_clock;
+    const Production p = creature(200);
+    double worst = 0, sum = 0;
+    int n = 0;
+    for (auto _ : state)
+        for (int ms = 5; ms < 900; ms += 37) {
+            std::stop_source source;
+            Clock::time_point ended;
+            std::thread thread([&] {
+                try {
+                    work(p, source.get_token());
+                } catch (const Stopped&) {
+                }
+                ended = Clock::now();
+            });
+            std::this_thread::sleep_for(std::chrono::milliseconds(ms));
+            const auto asked = Clock::now();
+            source.request_stop();
+            thread.join();
+            const double took = std::max(0.0, std::chrono::duration<double, std::milli>(ended - asked).count());
+            worst = std::max(worst, took), sum += took, ++n;
+        }
+    state.counters["longest ms"] = worst, state.counters["mean ms"] = sum / n;
+}
+void BM_StopResult(benchmark::State& state) {
+    stopAt(state, [](const Production& p, const std::stop_token& stop) {
+        Memo memo;
+        calcResult(p, cards(), tables(), memo, stop);
+    });
+}
+void BM_StopRemedies(benchmark::State& state) {
+    stopAt(state, [](const Production& p, const std::stop_token& stop) {
+        calcRemedies(p, 0, 2, cards(), tables(), stop);
+    });
+}
+BENCHMARK(BM_StopResult)->Unit(benchmark::kMillisecond)->Iterations(1);
+BENCHMARK(BM_StopRemedies)->Unit(benchmark::kMillisecond)->Iterations(1);
+
+} // namespace
