@@ -18,9 +18,9 @@ using Extras = std::map<std::string, std::string>;
 
 /// Half-widths of the finished surface at a share of the bone's length from its root end.
 struct Station {
-    double at = 0;   ///< 0 to 1
-    double a_mm = 0; ///< across, in the front picture
-    double b_mm = 0; ///< in depth, in the side picture
+    double at = 0;                   ///< 0 to 1
+    double a_mm = 0;                 ///< across, in the front picture
+    double b_mm = 0;                 ///< in depth, in the side picture
     std::optional<double> skin_mm{}; ///< thickness of the skin here; the part's own unless set; linear in between
     friend bool operator==(const Station&, const Station&) = default;
 };
@@ -36,7 +36,7 @@ struct Layers {
     double cover_mm = 0; ///< compressed thickness
     /// The cover lies on this stretch of the bone, in shares of its length; the rest stays bare, in its own colour.
     double coverFrom = 0, coverTo = 1;
-    std::string scheme;  ///< paint scheme of the production
+    std::string scheme; ///< paint scheme of the production
     ENKINET_COMPARED(Layers)
 };
 
@@ -84,7 +84,8 @@ struct WirePick {
     friend bool operator==(const WirePick&, const WirePick&) = default;
 };
 
-/// How a whip is posed: by a force at its tip, so that the bend gathers at the root, or shaped along by several fingers.
+/// How a whip is posed: by a force at its tip, so that the bend gathers at the root, or shaped along by several
+/// fingers.
 enum class Posing { by_tip, along };
 
 enum class LimbKind { spine, arm, leg, finger, tail, neck, wing, ear, jaw, other };
@@ -102,7 +103,7 @@ struct Limb {
     LimbKind kind = LimbKind::other;
     bool mirrored = false;
     bool whip = false; ///< no stiff stretches: its one posed joint bends over the whole length from there to the tip
-    Posing posing = Posing::by_tip; ///< of a whip
+    Posing posing = Posing::by_tip;        ///< of a whip
     std::string hangsOnLimb, hangsOnJoint; ///< both empty for the one limb that all others hang on
     std::vector<Joint> joints;
     std::vector<Segment> segments;
@@ -125,9 +126,9 @@ struct Mass {
     std::string limb; ///< carried by this limb's...
     int segment = 0;  ///< ...segment
     MassShape shape = MassShape::ellipsoid;
-    Vec3 at_mm;           ///< its centre
-    Vec3 half_mm;         ///< half axes or half edges
-    double weighed_g = 0; ///< for shape weighed
+    Vec3 at_mm;             ///< its centre
+    Vec3 half_mm;           ///< half axes or half edges
+    double weighed_g = 0;   ///< for shape weighed
     Side side = Side::both; ///< of a mirrored limb
     Layers layers;
     Extras extras{};
@@ -148,9 +149,9 @@ enum class BakeSchool { once, staged, own };
 struct OvenLoad {
     std::string name;
     std::vector<std::string> limbs{}, masses{}; ///< ids of what is baked for the first time
-    bool withEarlier = true; ///< what earlier loads held goes in again: it is one piece by then
-    double set_C = 0;        ///< 0: the clay's own
-    double minutes = 0;      ///< 0: as long as it takes
+    bool withEarlier = true;                    ///< what earlier loads held goes in again: it is one piece by then
+    double set_C = 0;                           ///< 0: the clay's own
+    double minutes = 0;                         ///< 0: as long as it takes
     friend bool operator==(const OvenLoad&, const OvenLoad&) = default;
 };
 
@@ -162,12 +163,12 @@ struct Wants {
     double film_s = 20;
     double retakes = 1.2; ///< cycles for each that ends up in the film: retakes and corrections
     Aim aim = Aim::simple;
-    double reserve = 0.05; ///< by which a chosen wire stays inside hold, effort, springback and life
-    int mostStrands = 7;   ///< no wire of more is chosen
-    bool mayDrop = true;   ///< strands may end on the way
+    double reserve = 0.05;             ///< by which a chosen wire stays inside hold, effort, springback and life
+    int mostStrands = 7;               ///< no wire of more is chosen
+    bool mayDrop = true;               ///< strands may end on the way
     std::vector<double> disliked_mm{}; ///< gauges that are not chosen
-    bool thisPoseOnly = false; ///< joints hold the pose on the board, not the hardest one
-    bool steadied = false;     ///< two hands or a stand hold what is on the near side of a joint
+    bool thisPoseOnly = false;         ///< joints hold the pose on the board, not the hardest one
+    bool steadied = false;             ///< two hands or a stand hold what is on the near side of a joint
     bool steelMayPose = false;
     Acting acting = Acting::plain;
     /// Feet on the ground at least; 0: one of two, all but one of more.
@@ -175,7 +176,8 @@ struct Wants {
     /// The need from a list of kept poses, gone through in order and over again; empty: from the acting level.
     std::vector<std::string> shot{};
     double poseEvery_s = 1; ///< seconds of film from one pose of the list to the next
-    /// Where the camera mostly stands, seen from above: from the puppet's front towards its left. Seams go away from it.
+    /// Where the camera mostly stands, seen from above: from the puppet's front towards its left. Seams go away from
+    /// it.
     double camera_rad = 0;
     BakeSchool bakes = BakeSchool::once;
     std::vector<OvenLoad> loads{};     ///< for the builder's own list
@@ -238,7 +240,7 @@ struct Puppet {
     std::vector<Measure> measures;
     std::optional<RigPoint> rig;
     std::vector<std::string> left{}; ///< open points that the builder leaves as they are, by their keys
-    std::vector<Puppet> aside{}; ///< none or one: a second design kept beside this one, itself without any
+    std::vector<Puppet> aside{};     ///< none or one: a second design kept beside this one, itself without any
     Extras extras{};
     ENKINET_COMPARED(Puppet)
 };

@@ -200,13 +200,14 @@ double calcEllipsoidSurface(const Vec3& h) {
 
 Frame findFrame(const Link& link) { return {unit(link.to - link.from), link.a, link.b}; }
 
-std::vector<Stretch> calcOwnStretches(const Puppet& puppet, const Skeleton& s) {
+std::vector<Stretch> calcOwnStretches(const Puppet& puppet, const Skeleton& s, const std::stop_token& stop) {
     std::vector<Stretch> own(s.links.size());
     const auto segmentOf = [&](const Link& l) -> const Segment& {
         return puppet.limbs[static_cast<std::size_t>(s.copies[static_cast<std::size_t>(l.copy)].limb)]
             .segments[static_cast<std::size_t>(l.segment)];
     };
     for (std::size_t i = 0; i < s.links.size(); ++i) {
+        checkStop(stop);
         const Link& link = s.links[i];
         const int parent = s.copies[static_cast<std::size_t>(link.copy)].hangsOn;
         // The axis, and a good part of the section with it, looked at on rings of equal area: a broad thin limb whose

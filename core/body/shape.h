@@ -2,6 +2,7 @@
 // Volumes, centres and surfaces of tapered elliptic tubes, ellipsoids and boxes, and who owns an overlap.
 // Between stations the half-widths are linear, so the section's area is a quadratic and two Gauss points a stretch are
 // exact for volume and first moment. docs/mechanics.md 30 to 33.
+#include "base/stop.h"
 #include "body/skeleton.h"
 
 namespace enkinet::body {
@@ -51,15 +52,15 @@ struct Frame {
 };
 Frame findFrame(const Link& link);
 
-/// The share of a link that is its own, not its parent's: where the two solids overlap the parent owns the overlap, cut at
-/// right angles to the bone where its axis leaves the parent, or where nine tenths of its section have; a mass owns what it
-/// swallows of its own limb.
+/// The share of a link that is its own, not its parent's: where the two solids overlap the parent owns the overlap, cut
+/// at right angles to the bone where its axis leaves the parent, or where nine tenths of its section have; a mass owns
+/// what it swallows of its own limb.
 struct Stretch {
     double from = 0, to = 1;
     double length() const { return to > from ? to - from : 0; }
     friend bool operator==(const Stretch&, const Stretch&) = default;
 };
-std::vector<Stretch> calcOwnStretches(const Puppet& puppet, const Skeleton& skeleton);
+std::vector<Stretch> calcOwnStretches(const Puppet& puppet, const Skeleton& skeleton, const std::stop_token& stop = {});
 
 /// The stiff stretch of a link, between its gaps.
 Stretch findStiff(const Link& link);

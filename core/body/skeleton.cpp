@@ -57,9 +57,8 @@ private:
             const int link = static_cast<int>(m_s.links.size());
             if (a.posed) {
                 const int hinge = static_cast<int>(m_s.hinges.size());
-                m_s.hinges.push_back(
-                    {copy, static_cast<int>(i), mirrored(a.at_mm, right), before, link, sided(a.name, limb, right),
-                     limb.whip});
+                m_s.hinges.push_back({copy, static_cast<int>(i), mirrored(a.at_mm, right), before, link,
+                                      sided(a.name, limb, right), limb.whip});
                 bodyAt = addBody(bodyAt, hinge);
             }
             Link l;

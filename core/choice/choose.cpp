@@ -131,7 +131,7 @@ public:
     PuppetChoice run() {
         r.rest = calcSkeleton(m_puppet);
         r.own = *m_memo.own.find(0, outlineOf(m_puppet),
-                                 [](const Puppet& p) { return calcOwnStretches(p, calcSkeleton(p)); });
+                                 [&](const Puppet& p) { return calcOwnStretches(p, calcSkeleton(p), m_stop); });
         m_shape = shapeOf(m_puppet);
         m_reach =
             std::make_unique<load::ReachSearch>(m_puppet, r.rest, findActing(m_puppet.wants.acting), m_memo.reach);
@@ -163,11 +163,11 @@ public:
 
 private:
     void weigh(const std::vector<fill::WireRuns>& runs) {
-        r.parts = *m_memo.parts.find(static_cast<std::uint64_t>(m_round++), {m_shape, m_shelf, runs},
-                                     [&](const ChoiceMemo::PartsKey& key) {
-                                         const Skeleton rest = calcSkeleton(key.puppet);
-                                         return fill::calcParts(key.puppet, rest, r.own, key.shelf, key.runs);
-                                     });
+        r.parts = *m_memo.parts.find(
+            static_cast<std::uint64_t>(m_round++), {m_shape, m_shelf, runs}, [&](const ChoiceMemo::PartsKey& key) {
+                const Skeleton rest = calcSkeleton(key.puppet);
+                return fill::calcParts(key.puppet, rest, r.own, key.shelf, key.runs, &m_memo.part);
+            });
         load::LoadSetup setup;
         setup.lean_rad = m_puppet.wants.lean_rad, setup.feetDown = m_puppet.wants.feetDown;
         setup.poseOnly = m_puppet.wants.thisPoseOnly;
@@ -304,7 +304,7 @@ private:
         for (const load::Stance& s :
              load::makeStances(static_cast<int>(r.skeleton.supportLinks.size()), m_puppet.wants.feetDown)) {
             checkStop(m_stop);
-            load::StanceState state = load::calcStance(r.skeleton, m_masses, s, m_stiffness);
+            load::StanceState state = load::calcDroop(r.skeleton, m_masses, s, m_stiffness, m_stop);
             r.footings.push_back({s, state.stable, std::move(state.feet_g), std::move(state.droop_mm)});
         }
         disorder();

@@ -1,12 +1,12 @@
 #pragma once
 // Which wire for which limb: every candidate of the stock judged at every joint of the limb, the best by the builder's
 // aim taken, or the nearest miss where nothing fits. docs/mechanics.md 67 to 72.
+#include "base/stop.h"
 #include "base/value.h"
 #include "body/pose.h"
 #include "choice/candidates.h"
 #include "choice/spools.h"
 #include "load/reach.h"
-#include "base/stop.h"
 
 namespace enkinet::choice {
 
@@ -57,6 +57,7 @@ struct ChoiceMemo {
     load::ReachMemo reach;
     Node<body::Puppet, std::vector<body::Stretch>> own{4};
     Node<PartsKey, std::vector<fill::Part>> parts{4};
+    fill::PartMemo part{6};
 };
 
 /// The puppet without what no layer is worked out from.

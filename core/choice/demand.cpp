@@ -134,18 +134,36 @@ void findBurial(Demand& d, const Puppet& p, const Skeleton& rest, const fill::Sh
                &after = rest.links[static_cast<std::size_t>(hinge.after)];
     const Vec3 out = unit(after.to - after.from);
     const Vec3 in = before.copy == hinge.copy ? unit(before.to - before.from) : out;
+    // Only what is rigid and near enough to reach into the gap.
+    std::vector<const MassCopy*> masses;
+    std::vector<std::pair<const Segment*, const Link*>> links;
+    for (const MassCopy& m : rest.masses)
+        if (const Mass& mass = p.masses[static_cast<std::size_t>(m.mass)];
+            norm(m.at - hinge.at) <= norm(mass.half_mm) + d.gap_mm && isRigid(mass.layers, shelf))
+            masses.push_back(&m);
+    for (std::size_t i = 0; i < rest.links.size(); ++i) {
+        const Link& l = rest.links[i];
+        if (l.copy == hinge.copy) continue;
+        const Segment& seg = segmentOf(p, rest, static_cast<int>(i));
+        double widest = 0;
+        for (const Station& s : seg.stations)
+            widest = std::max({widest, s.a_mm, s.b_mm});
+        if (widest <= 0 || norm(0.5 * (l.from + l.to) - hinge.at) > l.length_mm / 2 + widest + d.gap_mm ||
+            !isRigid(seg.layers, shelf))
+            continue;
+        links.emplace_back(&seg, &l);
+    }
     const auto owner = [&](const Vec3& at) -> const std::string* {
-        for (const MassCopy& m : rest.masses)
-            if (const Mass& mass = p.masses[static_cast<std::size_t>(m.mass)];
-                isRigid(mass.layers, shelf) && isInside(mass, m, at))
-                return &m.label;
-        for (const Link& l : rest.links)
-            if (l.copy != hinge.copy &&
-                isRigid(segmentOf(p, rest, static_cast<int>(&l - rest.links.data())).layers, shelf) &&
-                isInside(segmentOf(p, rest, static_cast<int>(&l - rest.links.data())), l, at))
-                return &l.label;
+        for (const MassCopy* m : masses)
+            if (isInside(p.masses[static_cast<std::size_t>(m->mass)], *m, at)) return &m->label;
+        for (const auto& [seg, l] : links)
+            if (isInside(*seg, *l, at)) return &l->label;
         return nullptr;
     };
+    if (masses.empty() && links.empty()) {
+        d.free_mm = d.gap_mm;
+        return;
+    }
     constexpr int kLooks = 20;
     int free = 0;
     for (int i = 0; i < kLooks; ++i) {

@@ -7,8 +7,10 @@ std::shared_ptr<const Result<BakeCurve>> BakeMemo::calc(const BakeSetup& setup, 
     // Where to look: what differs most from part to part.
     const std::hash<double> hash;
     const std::uint64_t slot = hash(setup.thickness_mm) * 31 + hash(setup.core_mm) * 7 + hash(target_C) + hash(minutes);
-    return m_known.find(slot, {setup, target_C, minutes},
-                        [](const Key& k) { return calcBake(k.setup, k.target_C, k.minutes); });
+    return m_known.find(slot, {setup, target_C, minutes}, [&](const Key& k) {
+        checkStop(m_stop);
+        return calcBake(k.setup, k.target_C, k.minutes);
+    });
 }
 
 std::shared_ptr<const Result<BakeCurve>> calcBake(BakeMemo* memo, const BakeSetup& setup, double target_C,

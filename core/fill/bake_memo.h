@@ -1,6 +1,7 @@
 #pragma once
 // Bakes that were followed before, kept by whoever asks: an edit works out no bake again whose setup it leaves alone.
 #include "base/memo.h"
+#include "base/stop.h"
 #include "fill/bake.h"
 
 namespace enkinet::fill {
@@ -9,8 +10,11 @@ class BakeMemo {
 public:
     /// calcBake, from memory where it is there.
     std::shared_ptr<const Result<BakeCurve>> calc(const BakeSetup& setup, double target_C, double minutes);
+    /// Asked before each bake that is not known yet; throws Stopped.
+    void heed(std::stop_token stop) { m_stop = std::move(stop); }
 
 private:
+    std::stop_token m_stop;
     struct Key {
         BakeSetup setup;
         double target_C, minutes;

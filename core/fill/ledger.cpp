@@ -10,6 +10,36 @@ using namespace body;
 
 namespace {
 
+double minutesToHand(BakeMemo* memo, const Part& p, const Shelf& shelf, double set_C) {
+    BakeSetup s = makeBakeSetup(p, shelf);
+    s.start_C = set_C, s.oven_C = shelf.shop.room_C, s.surface_W_m2K = Shop{}.surface_W_m2K();
+    constexpr double kLongest_min = 480;
+    for (double span : {60.0, kLongest_min})
+        if (const auto curve = calcBake(memo, s, kHand_C, span); *curve && !std::isnan((*curve)->reached_min))
+            return (*curve)->reached_min.value;
+    return kLongest_min;
+}
+
+template <class Minutes> Cooling coolingOf(const Bake& bake, Minutes minutesOf) {
+    Cooling c;
+    for (int i : bake.parts) {
+        const double m = minutesOf(i);
+        if (c.slowest < 0 || m > c.slow_min) c.slowest = i, c.slow_min = m;
+        if (c.quickest < 0 || m < c.quick_min) c.quickest = i, c.quick_min = m;
+    }
+    return c;
+}
+
+void addCooling(BakePlan& plan, const std::vector<Part>& parts, const Shelf& shelf, BakeMemo* memo) {
+    std::map<std::pair<int, double>, double> known;
+    for (Bake& b : plan.bakes)
+        b.cooling = coolingOf(b, [&](int i) {
+            const auto [at, first] = known.try_emplace({i, b.set_C}, 0);
+            if (first) at->second = minutesToHand(memo, parts[static_cast<std::size_t>(i)], shelf, b.set_C);
+            return at->second;
+        });
+}
+
 constexpr double kDay_min = 24 * 60;
 
 /// Minutes until a part's surface is at heat. It only gets hotter, so every longer bake adds all its further minutes.
@@ -26,29 +56,34 @@ double minutesToHeat(BakeMemo* memo, const Part& part, const Shelf& shelf, doubl
     return kDay_min;
 }
 
-bool holds(const std::vector<int>& list, int part) { return std::find(list.begin(), list.end(), part) != list.end(); }
-
 void fillLedger(BakePlan& plan, const std::vector<Part>& parts, const Shelf& shelf, BakeMemo* memo) {
+    // Which bakes hold a part, and which of them cure it.
+    std::vector<std::vector<std::pair<const Bake*, bool>>> in(parts.size());
+    for (const Bake& b : plan.bakes) {
+        std::vector<bool> fresh(parts.size(), false);
+        for (int p : b.fresh)
+            fresh[static_cast<std::size_t>(p)] = true;
+        for (int p : b.parts)
+            in[static_cast<std::size_t>(p)].emplace_back(&b, fresh[static_cast<std::size_t>(p)]);
+    }
     for (std::size_t i = 0; i < parts.size(); ++i) {
         HeatEntry e;
         e.part = static_cast<int>(i);
         bool cured = false;
-        for (const Bake& b : plan.bakes) {
-            if (!holds(b.parts, e.part)) continue;
+        std::map<double, double> toHeat; // by set point
+        for (const auto& [bake, fresh] : in[i]) {
             ++e.bakes;
-            e.atHeat_min += std::max(0.0, b.minutes - minutesToHeat(memo, parts[i], shelf, b.set_C));
-            if (holds(b.fresh, e.part)) {
-                const double needed = calcCure(parts[i], shelf, b.set_C, memo);
-                cured = cured || needed <= b.minutes;
-            }
+            const auto [known, first] = toHeat.try_emplace(bake->set_C, 0);
+            if (first) known->second = minutesToHeat(memo, parts[i], shelf, bake->set_C);
+            e.atHeat_min += std::max(0.0, bake->minutes - known->second);
+            if (fresh) cured = cured || calcCure(parts[i], shelf, bake->set_C, memo) <= bake->minutes;
         }
         if (isBaked(parts[i], shelf) && !cured) plan.raw.push_back(e.part);
         if (e.bakes == 0) continue;
         e.limit_min = shelf.clays.at(parts[i].layers.clay).mostHeat_min;
         plan.ledger.push_back(e);
     }
-    for (Bake& b : plan.bakes)
-        b.cooling = calcCooling(parts, shelf, b, memo);
+    addCooling(plan, parts, shelf, memo);
 }
 
 } // namespace
@@ -81,10 +116,15 @@ bool isOf(const Skeleton& s, const Part& p, int limb) {
 void addBakes(BakePlan& plan, const std::vector<int>& fresh, const std::vector<Part>& parts, const Shelf& shelf,
               const OvenLoad& load, BakeMemo* memo, int index = -1) {
     std::vector<int> before;
+    std::vector<bool> there(parts.size(), false);
+    const auto put = [](std::vector<int>& list, std::vector<bool>& marks, int p) {
+        if (!marks[static_cast<std::size_t>(p)]) list.push_back(p), marks[static_cast<std::size_t>(p)] = true;
+    };
+    // Whoever takes the earlier ones in again has taken all that stood before.
     if (load.withEarlier)
         for (const Bake& b : plan.bakes)
             for (int p : b.parts)
-                if (!holds(before, p)) before.push_back(p);
+                put(before, there, p);
     const auto push = [&](double set_C, const std::vector<int>& now) {
         Bake b{load.name, set_C, load.minutes, before, now, index, !load.withEarlier, 0, {}};
         for (int p : now) {
@@ -93,9 +133,10 @@ void addBakes(BakePlan& plan, const std::vector<int>& fresh, const std::vector<P
             if (std::isnan(b.needed_min)) break;
         }
         if (b.minutes <= 0) b.minutes = std::isnan(b.needed_min) ? kDay_min : std::ceil(b.needed_min);
+        std::vector<bool> marks = there;
         for (int p : now)
-            if (!holds(b.parts, p)) b.parts.push_back(p);
-        if (load.withEarlier) before = b.parts;
+            put(b.parts, marks, p);
+        if (load.withEarlier) before = b.parts, there = std::move(marks);
         plan.bakes.push_back(std::move(b));
     };
     if (load.set_C > 0) {
@@ -198,22 +239,8 @@ BakePlan calcBakePlan(const Puppet& puppet, const Skeleton& s, const std::vector
 }
 
 Cooling calcCooling(const std::vector<Part>& parts, const Shelf& shelf, const Bake& bake, BakeMemo* memo) {
-    Cooling c;
-    const auto minutesOf = [&](const Part& p) {
-        BakeSetup s = makeBakeSetup(p, shelf);
-        s.start_C = bake.set_C, s.oven_C = shelf.shop.room_C, s.surface_W_m2K = Shop{}.surface_W_m2K();
-        constexpr double kLongest_min = 480;
-        for (double span : {60.0, kLongest_min})
-            if (const auto curve = calcBake(memo, s, kHand_C, span); *curve && !std::isnan((*curve)->reached_min))
-                return (*curve)->reached_min.value;
-        return kLongest_min;
-    };
-    for (int i : bake.parts) {
-        const double m = minutesOf(parts[static_cast<std::size_t>(i)]);
-        if (c.slowest < 0 || m > c.slow_min) c.slowest = i, c.slow_min = m;
-        if (c.quickest < 0 || m < c.quick_min) c.quickest = i, c.quick_min = m;
-    }
-    return c;
+    return coolingOf(bake,
+                     [&](int i) { return minutesToHand(memo, parts[static_cast<std::size_t>(i)], shelf, bake.set_C); });
 }
 
 std::optional<Fault> checkReading(const std::vector<std::pair<double, double>>& readings, const std::string& line) {
@@ -243,7 +270,8 @@ Result<OvenLog> calcOvenLog(const std::vector<std::pair<double, double>>& readin
     // An oven so far off is broken, or the log is of something else: no dial is made from it.
     if (!(std::abs(log.offset_C) <= kMostOffset_C))
         return Fault{place, "settles " + plain(log.offset_C, 3) + " C from " + plain(set_C) + " C",
-                     "is more than " + plain(kMostOffset_C) + " C off: is this the log of that set point, in degrees C?"};
+                     "is more than " + plain(kMostOffset_C) +
+                         " C off: is this the log of that set point, in degrees C?"};
     log.settled_min = readings.back().first;
     for (const auto& [t, C] : readings)
         if (std::abs(C - sum / n) <= log.swing_C + 1e-9) {

@@ -49,7 +49,8 @@ struct BakePlan {
     friend bool operator==(const BakePlan&, const BakePlan&) = default;
 };
 
-/// The loads that the puppet's builder wants: once, limb by limb, or the own list. memo: bakes that were followed before.
+/// The loads that the puppet's builder wants: once, limb by limb, or the own list. memo: bakes that were followed
+/// before.
 BakePlan calcBakePlan(const body::Puppet& puppet, const body::Skeleton& skeleton, const std::vector<Part>& parts,
                       const Shelf& shelf, BakeMemo* memo = nullptr);
 /// Parts that a load of the builder's own list names though their clay never sees the oven.

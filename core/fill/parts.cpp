@@ -24,6 +24,14 @@ Densities findDensities(const Layers& l, const Shelf& shelf) {
     return d;
 }
 
+Densities findDensities(const PartKey& k) {
+    Densities d;
+    if (k.clay) d.skin = gPerCm3ToGPerMm3(k.clay->density_g_cm3);
+    if (k.bulk) d.bulk = gPerCm3ToGPerMm3(k.bulk->density_g_cm3);
+    if (k.cover) d.cover_g_mm2 = k.cover->mass_g_m2 * 1e-6;
+    return d;
+}
+
 /// Takes the wire's metal out of the innermost solid layer.
 void displace(LayerMass& bulk, LayerMass& skin, const Densities& d, double metal_mm3) {
     LayerMass& layer = bulk.volume_mm3 > 0 ? bulk : skin;
@@ -50,9 +58,11 @@ double slowness(double outer_mm, double core_mm, double clayHeat, double coreHea
 }
 
 /// Half-widths, and what goes into the oven where the clay takes longest to get hot.
-void findThickness(Part& p, const Segment& seg, const Stretch& own, const Densities& d, const Shelf& shelf) {
+void findThickness(Part& p, const PartKey& key, const Densities& d) {
+    const Segment& seg = key.segment;
+    const Stretch& own = key.own;
     const Layers& l = seg.layers;
-    const double coreHeat = l.bulk.empty() ? 0 : d.bulk * shelf.bulks.at(l.bulk).heat_J_kgK;
+    const double coreHeat = key.bulk ? d.bulk * key.bulk->heat_J_kgK : 0;
     const double clayHeat = d.skin * 1200;
     p.thinnest_mm = p.skinLeast_mm = 1e9;
     double slowest = -1;
@@ -78,7 +88,11 @@ void findThickness(Part& p, const Segment& seg, const Stretch& own, const Densit
     if (l.clay.empty()) p.skinLeast_mm = 0;
 }
 
-Part segmentPart(const Link& link, const Segment& seg, const Stretch& own, const Shelf& shelf, const WireRun& run) {
+Part segmentPart(const PartKey& key) {
+    const Link& link = key.link;
+    const Segment& seg = key.segment;
+    const Stretch& own = key.own;
+    const WireRun& run = key.run;
     Part p;
     p.label = link.label;
     p.body = link.body;
@@ -94,7 +108,7 @@ Part segmentPart(const Link& link, const Segment& seg, const Stretch& own, const
     if (seg.stations.empty() || own.length() <= 0) return p;
 
     const Layers& l = seg.layers;
-    const Densities d = findDensities(l, shelf);
+    const Densities d = findDensities(key);
     const double L = link.length_mm;
     const auto clay = findShells(seg, Surface::clay), core = findShells(seg, Surface::core);
     p.volume_mm3 = calcTube(seg.stations, L, own.from, own.to, 0).volume_mm3;
@@ -117,7 +131,7 @@ Part segmentPart(const Link& link, const Segment& seg, const Stretch& own, const
     }
     displace(p.bulk, p.skin, d, (run.metal_mm2 + sleeve) * solid.length() * L);
 
-    findThickness(p, seg, own, d, shelf);
+    findThickness(p, key, d);
     return p;
 }
 
@@ -172,7 +186,7 @@ Part massPart(const Mass& mass, const MassCopy& copy, const Skeleton& s, const S
 } // namespace
 
 std::vector<Part> calcParts(const Puppet& puppet, const Skeleton& s, const std::vector<Stretch>& own,
-                            const Shelf& shelf, const std::vector<WireRuns>& runs) {
+                            const Shelf& shelf, const std::vector<WireRuns>& runs, PartMemo* memo) {
     ENKINET_ASSERT(runs.size() == puppet.limbs.size() && own.size() == s.links.size());
     const auto runOf = [&](std::size_t limb, int segment) {
         return runs[limb].empty() ? WireRun{} : runs[limb][static_cast<std::size_t>(segment)];
@@ -184,8 +198,13 @@ std::vector<Part> calcParts(const Puppet& puppet, const Skeleton& s, const std::
     for (std::size_t i = 0; i < s.links.size(); ++i) {
         const Link& link = s.links[i];
         const std::size_t limb = limbOf(link);
-        parts.push_back(segmentPart(link, puppet.limbs[limb].segments[static_cast<std::size_t>(link.segment)], own[i],
-                                    shelf, runOf(limb, link.segment)));
+        const Segment& segment = puppet.limbs[limb].segments[static_cast<std::size_t>(link.segment)];
+        PartKey key{link, segment, own[i], runOf(limb, link.segment), {}, {}, {}};
+        const Layers& l = segment.layers;
+        if (!l.clay.empty()) key.clay = shelf.clays.at(l.clay);
+        if (!l.bulk.empty()) key.bulk = shelf.bulks.at(l.bulk);
+        if (!l.cover.empty()) key.cover = shelf.covers.at(l.cover);
+        parts.push_back(memo ? *memo->find(i, std::move(key), segmentPart) : segmentPart(key));
         parts.back().link = static_cast<int>(i);
     }
     for (std::size_t i = 0; i < s.masses.size(); ++i) {

@@ -3,6 +3,7 @@
 // where it runs. A part is a segment or a mass. Layers from outside in: cover, skin, bulk, wire.
 // Where a skin is thicker than the half-width there is no bulk; the stiff layers stop at a posed joint's gap.
 // docs/mechanics.md 34 to 36. A part without bulk is hollow unless its skin fills it.
+#include "base/memo.h"
 #include "base/value.h"
 #include "body/shape.h"
 #include "fill/cards.h"
@@ -64,9 +65,23 @@ inline constexpr double kSleeveDensity = 1.2;
 
 /// The parts, links first. own: of body::calcOwnStretches; runs: one entry a limb of the puppet. Cards must be on the
 /// shelf.
+/// What one segment's part is worked out from.
+struct PartKey {
+    body::Link link;
+    body::Segment segment;
+    body::Stretch own;
+    WireRun run;
+    std::optional<ClayCard> clay; ///< cards of its layers
+    std::optional<BulkCard> bulk;
+    std::optional<CoverCard> cover;
+    friend bool operator==(const PartKey&, const PartKey&) = default;
+};
+/// Parts that were worked out before, kept by whoever asks.
+using PartMemo = Node<PartKey, Part>;
+
 std::vector<Part> calcParts(const body::Puppet& puppet, const body::Skeleton& skeleton,
                             const std::vector<body::Stretch>& own, const Shelf& shelf,
-                            const std::vector<WireRuns>& runs);
+                            const std::vector<WireRuns>& runs, PartMemo* memo = nullptr);
 
 struct Totals {
     double skin_g = 0, bulk_g = 0, cover_g = 0, wire_g = 0, piece_g = 0;

@@ -252,9 +252,10 @@ Pattern makeGore(const Vec3& half, int gores, double inset) {
 }
 
 std::vector<Pattern> calcPatterns(const Puppet& puppet, const Skeleton& s, const std::vector<Stretch>& own,
-                                  const std::vector<Part>& parts) {
+                                  const std::vector<Part>& parts, const std::stop_token& stop) {
     std::vector<Pattern> all;
     for (const Part& part : parts) {
+        checkStop(stop);
         if (part.layers.cover.empty() || part.volume_mm3 <= 0) continue;
         const double inset = part.layers.cover_mm / 2;
         Pattern p;

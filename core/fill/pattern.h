@@ -6,6 +6,7 @@
 // girth, seam and area is stated. A ball is cut into gores along its meridians. Girth is taken half way through the
 // cover's compressed thickness. The seam of a tube runs on the side that the camera sees least. Drawn as it lies on the
 // back of the cloth, where the blade cuts. docs/mechanics.md 46 to 48.
+#include "base/stop.h"
 #include "fill/parts.h"
 
 namespace enkinet::fill {
@@ -58,7 +59,8 @@ double findSeam(const body::Link& link, double camera_rad);
 
 /// One pattern for each covered part that has a shape, of its covered stretch; left and right each get their own.
 std::vector<Pattern> calcPatterns(const body::Puppet& puppet, const body::Skeleton& skeleton,
-                                  const std::vector<body::Stretch>& own, const std::vector<Part>& parts);
+                                  const std::vector<body::Stretch>& own, const std::vector<Part>& parts,
+                                  const std::stop_token& stop = {});
 
 /// Where each piece lies on cloth of a width: rows, tallest first; and the length of cloth they take.
 struct Layout {

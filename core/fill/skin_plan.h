@@ -50,8 +50,8 @@ double findOversize(double shrink);
 /// Working and setting time of a putty at a room temperature: doubled per 10 °C colder, halved per 10 °C warmer.
 double findPuttyTime(double hoursAt20, double room_C);
 
-/// Drying of air-dry clay: hours of a free sheet of 6 mm by the square of the thickness; over a core, with one face closed
-/// or solid, four times that.
+/// Drying of air-dry clay: hours of a free sheet of 6 mm by the square of the thickness; over a core, with one face
+/// closed or solid, four times that.
 double findDryingTime(double hours6mm, double thickness_mm, bool oneFace);
 
 /// Thickness of skin, mm, at which the part weighs so much clay; the part by its index in calcParts. NaN when no

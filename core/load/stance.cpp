@@ -152,9 +152,13 @@ private:
 
 namespace {
 
+enum class What { everything, couples, droop };
+
 StanceState calc(const Skeleton& s, const std::vector<PointMass>& masses, const Stance& stance,
-                 const std::vector<JointStiffness>& stiffness, const std::vector<bool>& bodies, bool couplesOnly) {
+                 const std::vector<JointStiffness>& stiffness, const std::vector<bool>& bodies, What what,
+                 const std::stop_token& stop) {
     const StanceFrame model(s, stance, stiffness, bodies);
+    checkStop(stop);
     const SpaceFrame frame(model.bodies(), model.beams(), 1e-10);
     std::vector<int> nodes;
     for (const PointMass& m : masses)
@@ -165,6 +169,8 @@ StanceState calc(const Skeleton& s, const std::vector<PointMass>& masses, const 
     r.feet_g.assign(s.supportLinks.size(), 0.0);
     const Vec3 axes[] = {{1, 0, 0}, {0, 1, 0}, {0, 0, 1}};
     for (std::size_t a = 0; a < 3; ++a) {
+        if (a != 1 && what == What::droop) continue;
+        checkStop(stop);
         std::vector<FrameForce> forces;
         for (std::size_t i = 0; i < masses.size(); ++i)
             forces.push_back({nodes[i], masses[i].at, masses[i].mass_g * kNewtonPerGram * axes[a], {}});
@@ -172,7 +178,7 @@ StanceState calc(const Skeleton& s, const std::vector<PointMass>& masses, const 
         if (!state.stable) return r;
         for (std::size_t h = 0; h < s.hinges.size(); ++h)
             r.couples[h][a] = model.coupleAt(h, state);
-        if (a != 1 || couplesOnly) continue;
+        if (a != 1 || what == What::couples) continue;
         // The axis points up, weight pulls down.
         for (int support : stance) {
             const auto i = static_cast<std::size_t>(support);
@@ -193,19 +199,24 @@ StanceState calc(const Skeleton& s, const std::vector<PointMass>& masses, const 
 } // namespace
 
 StanceState calcStance(const Skeleton& s, const std::vector<PointMass>& masses, const Stance& stance,
-                       const std::vector<JointStiffness>& stiffness) {
-    return calc(s, masses, stance, stiffness, std::vector<bool>(s.parentBody.size(), true), false);
+                       const std::vector<JointStiffness>& stiffness, const std::stop_token& stop) {
+    return calc(s, masses, stance, stiffness, std::vector<bool>(s.parentBody.size(), true), What::everything, stop);
+}
+
+StanceState calcDroop(const Skeleton& s, const std::vector<PointMass>& masses, const Stance& stance,
+                      const std::vector<JointStiffness>& stiffness, const std::stop_token& stop) {
+    return calc(s, masses, stance, stiffness, std::vector<bool>(s.parentBody.size(), true), What::droop, stop);
 }
 
 StanceState calcShares(const Skeleton& s, const std::vector<PointMass>& masses, const Stance& stance,
-                       const std::vector<JointStiffness>& stiffness) {
+                       const std::vector<JointStiffness>& stiffness, const std::stop_token& stop) {
     std::vector<bool> between(s.parentBody.size(), false);
     if (!between.empty()) between[0] = true;
     for (int link : s.supportLinks)
         for (int b = s.links[static_cast<std::size_t>(link)].body; b >= 0;
              b = s.parentBody[static_cast<std::size_t>(b)])
             between[static_cast<std::size_t>(b)] = true;
-    return calc(s, masses, stance, stiffness, between, true);
+    return calc(s, masses, stance, stiffness, between, What::couples, stop);
 }
 
 } // namespace enkinet::load

@@ -26,12 +26,16 @@ struct StanceState {
 
 /// stiffness: one a hinge. Bodies of the stance's supports are fixed; an empty stance holds the root body.
 StanceState calcStance(const body::Skeleton& skeleton, const std::vector<PointMass>& masses, const Stance& stance,
-                       const std::vector<JointStiffness>& stiffness);
+                       const std::vector<JointStiffness>& stiffness, const std::stop_token& stop = {});
+
+/// Weights on the feet and droop alone: the couples under weight along y only.
+StanceState calcDroop(const body::Skeleton& skeleton, const std::vector<PointMass>& masses, const Stance& stance,
+                      const std::vector<JointStiffness>& stiffness, const std::stop_token& stop = {});
 
 /// The same couples between the feet alone, at the hinges that lie between a foot and another or the root: what hangs
 /// on those bodies is carried rigidly, for how it bends changes nothing in what it weighs there. No droop, no weights
 /// on feet; other hinges' couples are zero.
 StanceState calcShares(const body::Skeleton& skeleton, const std::vector<PointMass>& masses, const Stance& stance,
-                       const std::vector<JointStiffness>& stiffness);
+                       const std::vector<JointStiffness>& stiffness, const std::stop_token& stop = {});
 
 } // namespace enkinet::load

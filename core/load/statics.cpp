@@ -98,7 +98,8 @@ std::vector<HingeLoad> calcLoads(const Skeleton& s, const std::vector<PointMass>
                 calcShares(s, masses, stance,
                            setup.stiffness.empty()
                                ? std::vector<JointStiffness>(s.hinges.size(), JointStiffness{{1e5, 1e4, 7e3}, {}})
-                               : setup.stiffness));
+                               : setup.stiffness,
+                           setup.stop));
         }
     const Vec3 upright{0, -1, 0};
     const auto bodyOf = [&](int support) {

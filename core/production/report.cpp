@@ -424,12 +424,13 @@ bool mayLeave(Issue issue) {
     return std::any_of(std::begin(kLeavable), std::end(kLeavable), [&](const auto& x) { return x.second == issue; });
 }
 
-choice::Stock makeStock(const Production& production, const Cards& cards, wire::TableShelf& tables) {
+choice::Stock makeStock(const Production& production, const Cards& cards, wire::TableShelf& tables,
+                        const std::stop_token& stop) {
     choice::Stock stock;
     stock.spools = production.stock.spools, stock.work = production.stock.shop.work;
     for (const choice::Spool& s : stock.spools)
         for (const wire::MaterialCard& c : cards.wires)
-            if (c.id == s.material && !stock.tables.contains(c.id)) stock.tables[c.id] = tables.find(c);
+            if (c.id == s.material && !stock.tables.contains(c.id)) stock.tables[c.id] = tables.find(c, stop);
     const auto testsOf = [](const auto& all, const std::string& spool) {
         std::decay_t<decltype(all)> own;
         std::copy_if(all.begin(), all.end(), std::back_inserter(own), [&](const auto& t) { return t.spool == spool; });
@@ -470,7 +471,7 @@ Report calcReport(const Production& production, int puppetIndex, const Cards& sh
     Report r;
     r.cards.value = std::make_shared<const Cards>(mergeCards(shipped, production.cards));
     r.shelf = makeShelf(*r.cards, production.stock.shop);
-    r.stock = makeStock(production, *r.cards, tables);
+    r.stock = makeStock(production, *r.cards, tables, stop);
     r.choice = *memo.choice.find(0, {chosenBy(puppet), r.shelf, r.stock}, [&](const PuppetMemo::ChoiceKey& key) {
         return choice::calcChoice(key.puppet, key.shelf, key.stock, memo.steps, stop);
     });
@@ -481,6 +482,7 @@ Report calcReport(const Production& production, int puppetIndex, const Cards& sh
         spools.push_back(x.id), rolls.push_back(x.length_m * 1000);
     r.cutPlan = choice::calcCutPlan(r.cuts, spools, rolls, production.stock.offcuts);
     checkStop(stop);
+    memo.bakes.heed(stop);
     r.bakes = fill::calcBakes(r.choice.parts, r.shelf, &memo.bakes);
     r.bakePlan = fill::calcBakePlan(puppet, r.choice.rest, r.choice.parts, r.shelf, &memo.bakes);
     r.bakeOnce = fill::calcOneBake(r.choice.parts, r.shelf, &memo.bakes);
@@ -489,8 +491,8 @@ Report calcReport(const Production& production, int puppetIndex, const Cards& sh
     checkStop(stop);
     body::Puppet seen = choice::shapeOf(puppet);
     seen.wants.camera_rad = puppet.wants.camera_rad;
-    r.patterns = *memo.patterns.find(0, {std::move(seen), r.choice.own, r.choice.parts}, [](const auto& key) {
-        return fill::calcPatterns(key.puppet, body::calcSkeleton(key.puppet), key.own, key.parts);
+    r.patterns = *memo.patterns.find(0, {std::move(seen), r.choice.own, r.choice.parts}, [&](const auto& key) {
+        return fill::calcPatterns(key.puppet, body::calcSkeleton(key.puppet), key.own, key.parts, stop);
     });
     paintParts(production, r);
     r.plan = plan::calcPlan(puppet, r.choice, r.cuts, r.bakePlan, r.shelf, r.schemes);

@@ -110,7 +110,8 @@ struct Report {
 };
 
 /// The spools with their tables and what their tests say; cards are the merged ones.
-choice::Stock makeStock(const Production& production, const Cards& cards, wire::TableShelf& tables);
+choice::Stock makeStock(const Production& production, const Cards& cards, wire::TableShelf& tables,
+                        const std::stop_token& stop = {});
 
 /// Memory of one puppet's results, step by step, each step keyed by what it reads.
 struct PuppetMemo {

@@ -68,7 +68,7 @@ struct WireBend {
     Figure strainAmplitude; ///< of the raw range (16)
     Figure designAmplitude; ///< of the range with the springback over-bent at each end (16)
     Figure twistStrain, twistDamage;
-    double formingDamage = 0;                    ///< share of life spent by bends while it was built (18)
+    double formingDamage = 0;        ///< share of life spent by bends while it was built (18)
     Figure cyclesMedian, cyclesNine; ///< raw: 0 to the angle, nothing spent before (17)
     Figure designMedian, designNine; ///< life at the design range, less what twisting and forming have spent (18)
     static constexpr double nan = std::numeric_limits<double>::quiet_NaN();

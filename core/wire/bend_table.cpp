@@ -55,7 +55,7 @@ Curve makeCurve(double from, double to, const std::vector<double>& y) {
 int tableOf(int strands) { return strands == 7 ? 3 : strands - 2; }
 } // namespace
 
-BendTable::BendTable(MaterialCard card)
+BendTable::BendTable(MaterialCard card, const std::stop_token& stop)
     : ductility(findDuctility(card)), m_card(std::move(card)), m_constants(calcConstants(m_card)) {
     const CyclicConstants& k = m_constants;
     const double E = m_card.youngs_MPa;
@@ -65,12 +65,14 @@ BendTable::BendTable(MaterialCard card)
         const double plastic = std::pow(s / k.K_MPa, 1 / k.n);
         return std::pair{std::log(s), e / (s / E + plastic / k.n)};
     });
+    checkStop(stop);
     const OffsetRule centred(0);
     m_moment = Curve(kLnLow, kLnHigh, kMomentNodes, [&](double x) {
         const double h = 1e-4;
         const double slope = (std::log(centred(lnStress, x + h)) - std::log(centred(lnStress, x - h))) / (2 * h);
         return std::pair{std::log(centred(lnStress, x)), slope};
     });
+    checkStop(stop);
     // The moment's inverse, by Newton's method from the node below.
     const double lnLeast = m_moment(kLnLow), lnMost = m_moment(kLnHigh);
     double root = kLnLow;
@@ -96,6 +98,7 @@ BendTable::BendTable(MaterialCard card)
         const double h = 1e-5, y = (lo + hi) / 2;
         return std::pair{y, set(y) * 2 * h / (set(y + h) - set(y - h))};
     });
+    checkStop(stop);
     m_life = Curve(std::log(1e-6), std::log(2.0), 300, [&](double x) {
         const double N = calcCycles(k, E, std::exp(x)), lnReversals = std::log(2 * N);
         const double a = k.sf_MPa / E * std::exp(k.b * lnReversals), p = k.ef * std::exp(k.c * lnReversals);
@@ -122,6 +125,7 @@ BendTable::BendTable(MaterialCard card)
         std::vector<double> best(kStrains, 0.0);
         constexpr int kScan = 12;
         for (int q = 0; q <= kScan; ++q) {
+            checkStop(stop);
             std::vector<double> sum(kStrains, 0.0);
             for (int h = 0; h < helical; ++h) {
                 const auto& at = offAt(std::abs(radius * std::sin(kPi / helical * q / kScan + 2 * kPi * h / helical)));

@@ -3,6 +3,7 @@
 // angle; more for parallel bundles, for the inverse, for the hold and for the life. docs/mechanics.md 10, 12, 13, 17.
 // Agreement with the exact route: 0.1 % (tests/wire/bend_table_test.cpp).
 #include "base/curve.h"
+#include "base/stop.h"
 #include "wire/bend.h"
 #include <array>
 #include <vector>
@@ -11,8 +12,8 @@ namespace enkinet::wire {
 
 class BendTable {
 public:
-    /// Tabulates a material; some tens of milliseconds.
-    explicit BendTable(MaterialCard card);
+    /// Tabulates a material; some tens of milliseconds. Throws Stopped when asked to stop.
+    explicit BendTable(MaterialCard card, const std::stop_token& stop = {});
 
     const MaterialCard& card() const { return m_card; }
     /// The tabulated counterpart of calcWireBend; allocates nothing.

@@ -20,8 +20,8 @@ Result<Bundle> makeWithin(Bundle b, double largestAngle_rad) {
     const double shortest = 2 * kPi * findStrandRadius(b) / std::tan(largestAngle_rad);
     if (b.lay_mm > 0 && b.lay_mm < shortest * (1 - 1e-12))
         return Fault{"wire", "lay " + plain(b.lay_mm) + " mm",
-                     "must be at least " + plain(shortest, 4) + " mm (strands at " +
-                         plain(radToDeg(largestAngle_rad)) + " degrees)"};
+                     "must be at least " + plain(shortest, 4) + " mm (strands at " + plain(radToDeg(largestAngle_rad)) +
+                         " degrees)"};
     return b;
 }
 } // namespace

@@ -8,8 +8,8 @@ namespace enkinet::wire {
 
 class TableShelf {
 public:
-    /// The table of a card, made at the first request.
-    std::shared_ptr<const BendTable> find(const MaterialCard& card);
+    /// The table of a card, made at the first request. Throws Stopped when asked to stop while it is made.
+    std::shared_ptr<const BendTable> find(const MaterialCard& card, const std::stop_token& stop = {});
 
 private:
     std::mutex m_mutex;
