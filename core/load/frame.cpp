@@ -115,7 +115,8 @@ struct SpaceFrame::Solver {
     }
 };
 
-SpaceFrame::SpaceFrame(std::vector<FrameBody> bodies, std::vector<Beam> beams, double close)
+SpaceFrame::SpaceFrame(std::vector<FrameBody> bodies, std::vector<Beam> beams, double close,
+                       const std::stop_token& stop)
     : m_bodies(std::move(bodies)), m_beams(std::move(beams)), m_close(close), m_solver(std::make_unique<Solver>()) {
     Solver& s = *m_solver;
     for (const FrameBody& b : m_bodies) {
@@ -124,6 +125,7 @@ SpaceFrame::SpaceFrame(std::vector<FrameBody> bodies, std::vector<Beam> beams, d
     }
     std::vector<Eigen::Triplet<double>> entries;
     for (const Beam& b : m_beams) {
+        if (s.elements.size() % 128 == 0) checkStop(stop);
         s.sound = s.sound && norm(b.toAt - b.fromAt) > 1e-9 && b.EI_Nmm2 > 0 && b.EA_N > 0 && b.GJ_Nmm2 > 0;
         if (!s.sound) return;
         s.elements.push_back(makeElement(b, m_bodies));
@@ -142,7 +144,11 @@ SpaceFrame::SpaceFrame(std::vector<FrameBody> bodies, std::vector<Beam> beams, d
     if (s.rows == 0) return;
     Eigen::SparseMatrix<double> K(s.rows, s.rows);
     K.setFromTriplets(entries.begin(), entries.end());
-    s.factor = std::make_unique<Eigen::SimplicialLDLT<Eigen::SparseMatrix<double>>>(K);
+    checkStop(stop);
+    s.factor = std::make_unique<Eigen::SimplicialLDLT<Eigen::SparseMatrix<double>>>();
+    s.factor->analyzePattern(K);
+    checkStop(stop);
+    s.factor->factorize(K);
     s.sound = s.factor->info() == Eigen::Success;
     // A part that nothing holds leaves a pivot of nothing but rounding.
     if (s.sound) {

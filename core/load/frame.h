@@ -4,6 +4,7 @@
 // the offset is rigid, so a stiff stretch needs no beam of its own.
 // Direct stiffness method (Przemieniecki, Theory of Matrix Structural Analysis, 1968, chapter 5), solved by sparse LDLT
 // and refined with residuals in long double, so that end forces close to round-off. docs/mechanics.md 55, 56.
+#include "base/stop.h"
 #include "base/vec3.h"
 #include <memory>
 #include <vector>
@@ -43,7 +44,9 @@ struct FrameState {
 class SpaceFrame {
 public:
     /// close: how far residuals are refined, as a share of the displacements.
-    SpaceFrame(std::vector<FrameBody> bodies, std::vector<Beam> beams, double close = 1e-18);
+    /// Throws Stopped when asked to stop.
+    SpaceFrame(std::vector<FrameBody> bodies, std::vector<Beam> beams, double close = 1e-18,
+               const std::stop_token& stop = {});
     ~SpaceFrame();
     SpaceFrame(SpaceFrame&&) noexcept;
 

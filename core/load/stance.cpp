@@ -159,7 +159,7 @@ StanceState calc(const Skeleton& s, const std::vector<PointMass>& masses, const 
                  const std::stop_token& stop) {
     const StanceFrame model(s, stance, stiffness, bodies);
     checkStop(stop);
-    const SpaceFrame frame(model.bodies(), model.beams(), 1e-10);
+    const SpaceFrame frame(model.bodies(), model.beams(), 1e-10, stop);
     std::vector<int> nodes;
     for (const PointMass& m : masses)
         nodes.push_back(model.nodeOf(m.body, m.at));

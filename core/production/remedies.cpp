@@ -23,9 +23,9 @@ constexpr std::size_t kMostPairs = 3;
 class Finder {
 public:
     Finder(const Production& p, int puppet, int limb, const Cards& shipped, wire::TableShelf& tables,
-           std::stop_token stop)
-        : m_production(p), m_puppetIndex(puppet), m_limbIndex(limb), m_shipped(shipped), m_tables(tables), m_stop(stop),
-          m_puppet(p.puppets.at(static_cast<std::size_t>(puppet))),
+           std::stop_token stop, choice::ChoiceMemo* memo)
+        : m_memo(memo ? *memo : m_ownMemo), m_production(p), m_puppetIndex(puppet), m_limbIndex(limb),
+          m_shipped(shipped), m_tables(tables), m_stop(stop), m_puppet(p.puppets.at(static_cast<std::size_t>(puppet))),
           m_limb(m_puppet.limbs.at(static_cast<std::size_t>(limb))) {}
 
     choice::PuppetChoice choose(const Production& p) const {
@@ -301,10 +301,11 @@ public:
     std::vector<Remedy> found;
 
 private:
+    choice::ChoiceMemo m_ownMemo;
+    choice::ChoiceMemo& m_memo;  ///< what a trial does not change is not worked out again
     std::vector<Remedy> m_short; ///< changes that are not enough by themselves, at their full size
     const Production& m_production;
     mutable choice::PuppetChoice m_first; ///< before any change
-    mutable choice::ChoiceMemo m_memo;    ///< what a trial does not change is not worked out again
     int m_puppetIndex, m_limbIndex;
     const Cards& m_shipped;
     wire::TableShelf& m_tables;
@@ -381,8 +382,8 @@ Edits::Changed applyRemedy(const Production& production, const Cards& shipped, i
 
 std::vector<Remedy> calcRemedies(const Production& production, int puppet, int limb, const Cards& shipped,
                                  wire::TableShelf& tables, std::stop_token stop,
-                                 const std::function<void(int, int)>& progress) {
-    Finder f(production, puppet, limb, shipped, tables, stop);
+                                 const std::function<void(int, int)>& progress, choice::ChoiceMemo* memo) {
+    Finder f(production, puppet, limb, shipped, tables, stop, memo);
     choice::PuppetChoice now;
     try {
         now = f.choose(production);

@@ -39,9 +39,11 @@ struct Remedy {
 
 /// The remedies of a limb that does not hold, smallest first, those that break another joint last; empty for one that
 /// holds. progress(done, of) after each kind. A stop request ends it early with what was found.
+/// memo: of the same puppet, kept by who asks; null for one of its own.
 std::vector<Remedy> calcRemedies(const Production& production, int puppet, int limb, const Cards& shipped,
                                  wire::TableShelf& tables, std::stop_token stop = {},
-                                 const std::function<void(int, int)>& progress = {});
+                                 const std::function<void(int, int)>& progress = {},
+                                 choice::ChoiceMemo* memo = nullptr);
 
 /// The production with a remedy applied, at a share of its full change (1: as proposed).
 Edits::Changed applyRemedy(const Production& production, const Cards& shipped, int puppet, const Remedy& remedy,

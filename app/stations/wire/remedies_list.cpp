@@ -75,15 +75,18 @@ void RemediesList::ask() {
     m_stop->setVisible(true);
     // The worker has a copy of the document and of the cards; it comes back by the event loop.
     m_worker.ask([self = QPointer<RemediesList>(this), value = m_askedOf, cards = m_document.sharedCards(),
-                  puppet = m_document.puppetIndex(), limb = m_limb, ticket](const std::stop_token& stop) {
-        auto found =
-            production::calcRemedies(*value, puppet, limb, *cards, Document::tables(), stop, [&](int done, int of) {
+                  puppet = m_document.puppetIndex(), limb = m_limb, ticket,
+                  memo = m_memo](const std::stop_token& stop) {
+        auto found = production::calcRemedies(
+            *value, puppet, limb, *cards, Document::tables(), stop,
+            [&](int done, int of) {
                 QMetaObject::invokeMethod(qApp, [self, ticket, done, of] {
                     if (self && self->m_ticket == ticket && self->m_busy)
                         self->m_said->setText(
                             RemediesList::tr("Looking… %1 of %2 kinds of change tried").arg(done).arg(of));
                 });
-            });
+            },
+            memo.get());
         QMetaObject::invokeMethod(qApp, [self, ticket, found = std::move(found)]() mutable {
             if (self) self->finish(ticket, std::move(found));
         });

@@ -2,10 +2,10 @@
 // Sentences of what would make a failing limb hold, each solved for in the background and applied with one click. A
 // result belongs to the document that it was computed from: any later edit throws it away and asks again.
 #include "commands/document.h"
+#include "jobs/worker.h"
 #include "production/remedies.h"
 #include <QTimer>
 #include <QWidget>
-#include "jobs/worker.h"
 
 class QLabel;
 class QPushButton;
@@ -33,6 +33,8 @@ private:
     QPushButton* m_stop;
     QVBoxLayout* m_rows;
     QTimer m_soon;
+    /// The worker's own, kept from one question to the next.
+    std::shared_ptr<choice::ChoiceMemo> m_memo = std::make_shared<choice::ChoiceMemo>();
     Worker m_worker;
     int m_limb = -1;
     quint64 m_ticket = 0;
