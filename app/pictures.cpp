@@ -32,6 +32,7 @@ bool takeSheet(Window& window, const auto& leaves, const auto& take) {
             d.select({Selection::Kind::joint, d.report().choice.skeleton.copies[static_cast<std::size_t>(h.copy)].limb,
                       h.joint, false});
     bool done = leaves("sheetLeaves", {{3, "sheet-pose"}});
+    window.turntable().make();
     if (window.turntable().view()) {
         window.sheet().setPeel(Peel::painted);
         window.showTurntable(true);

@@ -37,10 +37,7 @@ Card::Card(Document& document, QWidget* parent)
     setAccessibleName(tr("Card"));
     setWidget(m_pages);
     m_pages->addWidget(m_start);
-    m_stations = {new SheetPage(document), new WirePage(document),  new BulkPage(document),
-                  new SkinPage(document),  new PaintPage(document), new PlanPage(document)};
-    for (Page* p : m_stations)
-        m_pages->addWidget(p);
+    m_stations.assign(production::kStations, nullptr);
     connect(&document, &Document::changed, this, &Card::refresh);
     connect(&document, &Document::selectionChanged, this, &Card::refresh);
     refresh();
@@ -53,10 +50,40 @@ void Card::setStation(production::Station station) {
     verticalScrollBar()->setValue(0);
 }
 
+Page* Card::page(production::Station station) {
+    Page*& known = m_stations[static_cast<std::size_t>(station)];
+    if (known) return known;
+    const auto make = [&]() -> Page* {
+        switch (station) {
+        case production::Station::sheet:
+            return new SheetPage(m_document);
+        case production::Station::wire:
+            return new WirePage(m_document);
+        case production::Station::bulk:
+            return new BulkPage(m_document);
+        case production::Station::skin:
+            return new SkinPage(m_document);
+        case production::Station::paint:
+            return new PaintPage(m_document);
+        case production::Station::plan:
+            break;
+        }
+        return new PlanPage(m_document);
+    };
+    known = make();
+    m_pages->addWidget(known);
+    Q_EMIT pageMade(known);
+    return known;
+}
+
 void Card::refresh() {
-    Page* page = m_stations[static_cast<std::size_t>(m_station)];
-    if (m_document.hasPuppet()) page->refresh();
-    m_pages->setCurrentWidget(m_document.hasPuppet() ? static_cast<QWidget*>(page) : m_start);
+    if (m_document.hasPuppet()) {
+        Page* now = page(m_station);
+        now->refresh();
+        m_pages->setCurrentWidget(now);
+    } else {
+        m_pages->setCurrentWidget(m_start);
+    }
     m_pages->updateGeometry();
 }
 

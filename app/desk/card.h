@@ -16,6 +16,8 @@ public:
     void setStation(production::Station station);
 
 Q_SIGNALS:
+    /// A station's page has been made: each is when it is looked at for the first time.
+    void pageMade(Page* page);
     void wantsDemo();
     void wantsFile();
     void wantsKind(const QString& kind, double height_mm);
@@ -27,7 +29,8 @@ private:
     Document& m_document;
     QStackedWidget* m_pages;
     QWidget* m_start;
-    std::vector<Page*> m_stations;
+    Page* page(production::Station station);
+    std::vector<Page*> m_stations; ///< null until they are looked at
     production::Station m_station = production::Station::sheet;
 };
 

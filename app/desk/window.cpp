@@ -101,31 +101,34 @@ Window::Window(QWidget* parent) : QMainWindow(parent) {
     connect(&m_document, &Document::selectionChanged, this, [this] { say({}); });
     connect(m_puppets, &QTabBar::currentChanged, this, [this](int i) { m_document.showPuppet(i); });
     connect(m_rule, &Rule::chosen, this, &Window::setStation);
-    m_sheetPage = m_card->findChild<SheetPage*>();
-    connect(m_sheetPage, &SheetPage::holdWanted, this, &Window::takeHold);
-    connect(m_sheetPage, &SheetPage::besideWanted, this, [this](int i) {
-        m_sheet->setBeside(i);
-        m_sheet->update();
-    });
-    connect(m_sheet, &SheetView::peelChanged, this, [this] {
-        if (m_turntable->view()) m_turntable->view()->setPeel(m_sheet->peel());
-    });
-    if (m_turntable->view())
-        connect(m_turntable->view(), &TurntableView::peelAsked, this, [this] {
-            m_sheet->setPeel(static_cast<Peel>((static_cast<int>(m_sheet->peel()) + 1) % (kPeels - 1)));
-        });
+    connect(m_card, &Card::pageMade, this, &Window::connectPage);
+    connect(m_sheet, &SheetView::peelChanged, this, [this] { m_turntable->setPeel(m_sheet->peel()); });
+    connect(m_turntable, &Turntable::peelAsked, this,
+            [this] { m_sheet->setPeel(static_cast<Peel>((static_cast<int>(m_sheet->peel()) + 1) % (kPeels - 1))); });
     connect(m_card, &Card::wantsDemo, this, &Window::openDemo);
     connect(m_card, &Card::wantsFile, this, &Window::chooseFile);
     connect(m_card, &Card::wantsKind, this, &Window::startKind);
-    connect(m_sheet, &SheetView::pointed, m_card->findChild<BulkPage*>(), &BulkPage::point);
-    connect(m_sheet, &SheetView::pointed, m_card->findChild<SkinPage*>(), &SkinPage::point);
-    if (auto* page = m_card->findChild<PlanPage*>()) {
-        connect(page, &PlanPage::stepChosen, m_plan, &PlanStrip::setStep);
-        connect(m_plan, &PlanStrip::stepChosen, page, &PlanPage::setStep);
-    }
     refresh();
     showTitle();
     m_sheet->setFocus();
+}
+
+/// What passes between a station's page and the paper.
+void Window::connectPage(Page* page) {
+    if (auto* sheet = qobject_cast<SheetPage*>(page)) {
+        m_sheetPage = sheet;
+        connect(sheet, &SheetPage::holdWanted, this, &Window::takeHold);
+        connect(sheet, &SheetPage::besideWanted, this, [this](int i) {
+            m_sheet->setBeside(i);
+            m_sheet->update();
+        });
+    }
+    if (auto* bulk = qobject_cast<BulkPage*>(page)) connect(m_sheet, &SheetView::pointed, bulk, &BulkPage::point);
+    if (auto* skin = qobject_cast<SkinPage*>(page)) connect(m_sheet, &SheetView::pointed, skin, &SkinPage::point);
+    if (auto* plan = qobject_cast<PlanPage*>(page)) {
+        connect(plan, &PlanPage::stepChosen, m_plan, &PlanStrip::setStep);
+        connect(m_plan, &PlanStrip::stepChosen, plan, &PlanPage::setStep);
+    }
 }
 
 void Window::makeMenus() {
@@ -220,7 +223,7 @@ void Window::setStation(production::Station station) {
     m_card->setStation(station);
     showPaper();
     if (station == production::Station::sheet)
-        m_sheetPage->askHold();
+        m_sheetPage ? m_sheetPage->askHold() : takeHold({});
     else
         takeHold({});
     m_sheet->setLoadsShown(station == production::Station::wire);
@@ -269,7 +272,8 @@ void Window::exportTable() {
 void Window::showTurntable(bool on) {
     m_turn->setChecked(on);
     if (on) m_wall->setChecked(false);
-    if (m_turntable->view()) m_turntable->view()->setPeel(m_sheet->peel());
+    if (on) m_turntable->make();
+    m_turntable->setPeel(m_sheet->peel());
     showPaper();
     if (on && m_turntable->view())
         m_turntable->view()->setFocus();
@@ -479,7 +483,8 @@ void Window::dropEvent(QDropEvent* e) {
             if (m_document.hasPuppet() && (suffix == "png" || suffix == "jpg" || suffix == "jpeg" || suffix == "svg")) {
                 QFile f(url.toLocalFile());
                 const bool side = m_sheet->viewAt(m_sheet->mapFrom(this, e->position().toPoint())) == View::side;
-                if (f.open(QIODevice::ReadOnly)) m_sheetPage->pictures().addPicture(f.fileName(), f.readAll(), side);
+                if (f.open(QIODevice::ReadOnly) && m_sheetPage)
+                    m_sheetPage->pictures().addPicture(f.fileName(), f.readAll(), side);
                 return;
             }
             openFile(url.toLocalFile());
@@ -506,7 +511,8 @@ void Window::showRecent() {
 
 void Window::printSheets(bool toFile) {
     if (!m_document.hasPuppet()) return say(tr("there is no puppet to print"));
-    const BuildSheets sheets(m_document.production(), m_document.puppetIndex(), m_document.report(), m_document.result());
+    const BuildSheets sheets(m_document.production(), m_document.puppetIndex(), m_document.report(),
+                             m_document.result());
     if (toFile) {
         const QString path = QFileDialog::getSaveFileName(
             this, tr("Build sheets"), QString::fromStdString(m_document.puppet().name) + ".pdf", tr("PDF (*.pdf)"));

@@ -12,6 +12,7 @@ class QTabBar;
 namespace enkinet::app {
 
 class Card;
+class Page;
 class PlanStrip;
 class PuppetTable;
 class Rule;
@@ -53,6 +54,7 @@ protected:
 
 private:
     void makeMenus();
+    void connectPage(Page* page);
     void say(const QString& sentence);
     void refresh();
     void showTitle();
@@ -80,7 +82,7 @@ private:
     SheetView* m_sheet;
     PlanStrip* m_plan;
     Turntable* m_turntable;
-    SheetPage* m_sheetPage;
+    SheetPage* m_sheetPage = nullptr;
     PuppetTable* m_table;
     QAction* m_turn = nullptr;
     QAction* m_wall = nullptr;

@@ -176,7 +176,8 @@ void TurntableView::rebuild() {
             break;
         case Peel::bulk:
             if (bulk == r.shelf.bulks.end()) continue;
-            inset = outside + skin, surface = Surface::core, stiffOnly = true, colour = bulk->second.foil ? look().foil : QColor("#cbbf9f");
+            inset = outside + skin, surface = Surface::core, stiffOnly = true,
+            colour = bulk->second.foil ? look().foil : QColor("#cbbf9f");
             break;
         default:
             continue;
@@ -483,16 +484,29 @@ void TurntableView::keyPressEvent(QKeyEvent* e) {
     setOrbit(o);
 }
 
-Turntable::Turntable(Document& document, QWidget* parent) : QWidget(parent) {
+Turntable::Turntable(Document& document, QWidget* parent) : QWidget(parent), m_document(document) {
     auto* v = new QVBoxLayout(this);
     v->setContentsMargins(0, 0, 5, 5);
+}
+
+void Turntable::setPeel(Peel peel) {
+    m_peel = peel;
+    if (m_view) m_view->setPeel(peel);
+}
+
+void Turntable::make() {
+    if (m_made) return;
+    m_made = true;
+    auto* v = static_cast<QVBoxLayout*>(layout());
     // A context is tried before any view is made: without one the widget itself would fail.
     QOpenGLContext context;
     QOffscreenSurface surface;
     surface.create();
     if (context.create() && context.makeCurrent(&surface)) {
         context.doneCurrent();
-        m_view = new TurntableView(document);
+        m_view = new TurntableView(m_document);
+        m_view->setPeel(m_peel);
+        connect(m_view, &TurntableView::peelAsked, this, &Turntable::peelAsked);
         v->addWidget(m_view);
     } else {
         auto* why = new QLabel(

@@ -85,10 +85,20 @@ class Turntable : public QWidget {
     Q_OBJECT
 public:
     explicit Turntable(Document& document, QWidget* parent = nullptr);
+    /// Null until make(), and without OpenGL.
     TurntableView* view() const { return m_view; }
+    /// Makes the view at the first request: OpenGL takes its time, and many never turn the stand.
+    void make();
+    void setPeel(Peel peel);
+
+Q_SIGNALS:
+    void peelAsked();
 
 private:
+    Document& m_document;
     TurntableView* m_view = nullptr;
+    bool m_made = false;
+    Peel m_peel = Peel::clay;
 };
 
 } // namespace enkinet::app

@@ -130,11 +130,11 @@ TEST_CASE("A spool goes into stock by millimetres or by a gauge with its system;
     REQUIRE(desk.document().production().stock.spools.size() == count + 1);
     CHECK(desk.document().production().stock.spools.back().diameter_mm == Approx(1.6256));
     // The name is the builder's own; what stands in the file for it nobody sees. The same name is the same spool.
-    put("Draht für Flügel!", "1.5");
-    put("Draht für Flügel!", "1.4");
+    put("Wire for wings!", "1.5");
+    put("Wire for wings!", "1.4");
     const auto& spools = desk.document().production().stock.spools;
     REQUIRE(spools.size() == count + 2);
-    CHECK(spools.back().name == "Draht für Flügel!");
+    CHECK(spools.back().name == "Wire for wings!");
     CHECK(spools.back().diameter_mm == 1.4);
     CHECK(isId(spools.back().id));
 }
