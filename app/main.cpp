@@ -1,7 +1,7 @@
 // enkinet: the desk. Also --print and --pictures, which need no display.
-#include "desk/look.h"
-#include "desk/say.h"
-#include "desk/window.h"
+#include "widgets/look.h"
+#include "words/say.h"
+#include "shell/window.h"
 #include "pictures.h"
 #include "print/build_sheets.h"
 #include <QApplication>

@@ -1,6 +1,6 @@
 #pragma once
 // The posed body and the elevations for other programs.
-#include "commands/document.h"
+#include "document/document.h"
 
 namespace enkinet::app {
 

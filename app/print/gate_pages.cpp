@@ -1,5 +1,5 @@
 #include "print/gate_pages.h"
-#include "desk/say.h"
+#include "words/say.h"
 #include <algorithm>
 #include <cmath>
 

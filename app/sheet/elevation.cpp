@@ -1,6 +1,6 @@
 #include "sheet/elevation.h"
 #include "base/units.h"
-#include "desk/look.h"
+#include "widgets/look.h"
 #include <QPainter>
 #include <algorithm>
 #include <cmath>

@@ -1,6 +1,6 @@
 #pragma once
 // Draws a puppet's front or side elevation in millimetres, y down: on the screen's sheet and on paper alike.
-#include "commands/document.h"
+#include "document/document.h"
 #include <QColor>
 #include <QPainterPath>
 #include <QPointF>

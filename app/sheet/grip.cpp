@@ -1,5 +1,5 @@
 #include "sheet/grip.h"
-#include "desk/say.h"
+#include "words/say.h"
 #include <cmath>
 
 namespace enkinet::app {

@@ -1,7 +1,7 @@
 #pragma once
 // Taking hold of the posed figure and bending it: which joint bends when a part is dragged, and what angle a drag
 // means. Shared by the elevations and the turntable.
-#include "commands/document.h"
+#include "document/document.h"
 
 namespace enkinet::app {
 

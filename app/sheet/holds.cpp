@@ -1,7 +1,7 @@
 #include "sheet/holds.h"
 #include "base/units.h"
-#include "desk/look.h"
-#include "desk/say.h"
+#include "widgets/look.h"
+#include "words/say.h"
 #include "sheet/grip.h"
 #include "sheet/sheet_view.h"
 #include <QKeyEvent>

@@ -1,5 +1,5 @@
 #include "sheet/picture_shelf.h"
-#include "desk/say.h"
+#include "words/say.h"
 #include <QBuffer>
 #include <QImageReader>
 #include <QPainter>

@@ -1,7 +1,7 @@
 // What the sheet looks like: paper, rulers, pictures, figures, marks, tags and hints.
 #include "base/units.h"
-#include "desk/look.h"
-#include "desk/say.h"
+#include "widgets/look.h"
+#include "words/say.h"
 #include "sheet/sheet_view.h"
 #include <QKeyEvent>
 #include <QMouseEvent>

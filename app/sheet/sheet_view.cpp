@@ -1,8 +1,8 @@
 #include "sheet/sheet_view.h"
-#include "desk/fields.h"
+#include "widgets/fields.h"
 #include "base/units.h"
-#include "desk/look.h"
-#include "desk/say.h"
+#include "widgets/look.h"
+#include "words/say.h"
 #include <QHelpEvent>
 #include <QKeyEvent>
 #include <QPainter>

@@ -1,7 +1,7 @@
 #include "stations/page.h"
-#include "desk/fields.h"
-#include "desk/look.h"
-#include "desk/say.h"
+#include "widgets/fields.h"
+#include "widgets/look.h"
+#include "words/say.h"
 #include "sheet/elevation.h"
 #include <QIcon>
 #include <QListWidget>

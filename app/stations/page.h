@@ -1,7 +1,7 @@
 #pragma once
 // What one station shows on the card. A page reads the document and asks it for changes; it holds no numbers of its
 // own.
-#include "commands/document.h"
+#include "document/document.h"
 #include <QWidget>
 
 class QLabel;

@@ -1,8 +1,8 @@
 #include "turntable/turntable.h"
 #include "base/units.h"
 #include "body/mesh.h"
-#include "desk/look.h"
-#include "desk/say.h"
+#include "widgets/look.h"
+#include "words/say.h"
 #include <QKeyEvent>
 #include <QLabel>
 #include <QOffscreenSurface>

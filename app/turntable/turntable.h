@@ -3,7 +3,7 @@
 // down to tilt; take a limb beyond a joint and bend it there. Without OpenGL it says so in one sentence, and the rest
 // works.
 #include "body/mesh.h"
-#include "commands/document.h"
+#include "document/document.h"
 #include "sheet/elevation.h"
 #include "sheet/grip.h"
 #include <QOpenGLWidget>

@@ -1,9 +1,9 @@
 // The desk's own pieces: fields, sentences, tags, elevations, the rule, the plan strip, the stand's geometry.
 #include "base/units.h"
-#include "desk/card.h"
-#include "desk/fields.h"
-#include "desk/look.h"
-#include "desk/say.h"
+#include "shell/card.h"
+#include "widgets/fields.h"
+#include "widgets/look.h"
+#include "words/say.h"
 #include "sheet/grip.h"
 #include "sheet/picture_shelf.h"
 #include "sheet/tags.h"

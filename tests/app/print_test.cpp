@@ -1,4 +1,4 @@
-#include "desk/say.h"
+#include "words/say.h"
 #include "print/build_sheets.h"
 #include "support/driven.h"
 #include <QDir>

@@ -1,4 +1,4 @@
-#include "desk/say.h"
+#include "words/say.h"
 #include "files/container.h"
 #include "stations/layers/long_section.h"
 #include "stations/layers/section_view.h"

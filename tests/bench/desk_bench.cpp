@@ -1,7 +1,7 @@
 // Frame time of the turntable at 800 x 600 and the time from an edit to the redrawn sheet, on the demo and on a
 // creature of 200 limbs. Prints medians; needs a display (a virtual one with software rendering will do).
-#include "desk/look.h"
-#include "desk/window.h"
+#include "widgets/look.h"
+#include "shell/window.h"
 #include "files/container.h"
 #include "production/edits.h"
 #include "sheet/sheet_view.h"

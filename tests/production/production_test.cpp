@@ -1,8 +1,6 @@
 #include "production/edits.h"
 #include "production/report.h"
 #include "support/near.h"
-#include <filesystem>
-#include <fstream>
 #include <numeric>
 
 using namespace enkinet;
@@ -106,20 +104,6 @@ TEST_CASE("What is needed beyond the shelf is bought in whole packs", "[producti
         ++bought;
     }
     CHECK(bought >= 3);
-}
-
-TEST_CASE("The core and the command line know no interface", "[production]") {
-    namespace fs = std::filesystem;
-    for (const char* room : {"core", "cli"})
-        for (const auto& e : fs::recursive_directory_iterator(std::string(ENKINET_SOURCE_DIR) + "/" + room)) {
-            if (!e.is_regular_file()) continue;
-            std::ifstream in(e.path());
-            for (std::string line; std::getline(in, line);) {
-                INFO(e.path() << ": " << line);
-                CHECK_FALSE(line.starts_with("#include <Q"));
-                CHECK_FALSE(line.starts_with("#include \"qcustomplot"));
-            }
-        }
 }
 
 TEST_CASE("Splitting and joining a segment leaves its clay and its cloth as they were", "[production]") {

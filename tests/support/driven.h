@@ -1,7 +1,7 @@
 #pragma once
 // A real window under a virtual display, worked with keys and mouse as a builder would.
-#include "desk/rule.h"
-#include "desk/window.h"
+#include "shell/rule.h"
+#include "shell/window.h"
 #include "sheet/sheet_view.h"
 #include "support/near.h"
 #include <QAbstractButton>
@@ -19,7 +19,7 @@ struct Desk {
 
     explicit Desk(bool demo = true) {
         // Edits are followed to their results, unless a test is about what stands before they are there.
-        document().setPatience(60000);
+        document().setPatience(qEnvironmentVariableIsSet("ENKINET_TEST_PATIENCE") ? qEnvironmentVariableIntValue("ENKINET_TEST_PATIENCE") : 60000);
         window.show();
         REQUIRE(QTest::qWaitForWindowExposed(&window));
         // No window manager hands out the focus on a bare virtual display.

@@ -1,6 +1,6 @@
 // A session that edits on and on, for the kill test: opens a file, changes the height every few milliseconds, and notes
 // each edit with its time before going on. Arguments: FILE LOG.
-#include "commands/document.h"
+#include "document/document.h"
 #include <QApplication>
 #include <QDateTime>
 #include <QFile>

@@ -1,6 +1,6 @@
 // The window tests: one application, its settings and recovery kept in a folder of their own.
 #define CATCH_CONFIG_RUNNER
-#include "desk/look.h"
+#include "widgets/look.h"
 #include "jobs/worker.h"
 #include <QApplication>
 #include <QDir>

@@ -1,6 +1,6 @@
 #include "stations/layers/long_section.h"
-#include "desk/look.h"
-#include "desk/say.h"
+#include "widgets/look.h"
+#include "words/say.h"
 #include <QMouseEvent>
 #include <QPainter>
 #include <algorithm>

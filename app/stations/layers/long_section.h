@@ -2,7 +2,7 @@
 // A cut along a whole limb from its surface to its wire: depth under the surface downwards, every layer in its colour,
 // the clay's limits as dashed lines, gaps left open. The pointer names a place; at Skin a station's mark is dragged up
 // and down and its skin gets thinner or thicker.
-#include "commands/document.h"
+#include "document/document.h"
 #include <QWidget>
 #include <optional>
 

@@ -1,6 +1,6 @@
 #pragma once
 // The part that a station's card is about, and changes of its layers.
-#include "commands/document.h"
+#include "document/document.h"
 
 namespace enkinet::app {
 

@@ -1,6 +1,6 @@
 #include "stations/layers/section_view.h"
-#include "desk/look.h"
-#include "desk/say.h"
+#include "widgets/look.h"
+#include "words/say.h"
 #include "sheet/elevation.h"
 #include <QPainter>
 #include <algorithm>

@@ -1,7 +1,7 @@
 #pragma once
 // A section through a part, to scale, with every layer: cover, skin, bulk, sleeve, wire. Where it is thickest, or at a
 // place along the limb that the pointer names; in a free gap there is wire alone.
-#include "commands/document.h"
+#include "document/document.h"
 #include <QWidget>
 #include <optional>
 

@@ -1,7 +1,7 @@
 #include "stations/paint/paint_page.h"
-#include "desk/fields.h"
-#include "desk/look.h"
-#include "desk/say.h"
+#include "widgets/fields.h"
+#include "widgets/look.h"
+#include "words/say.h"
 #include "stations/layers/part_in_hand.h"
 #include <QFormLayout>
 #include <QPainter>

@@ -1,6 +1,6 @@
 #include "stations/plan/plan_page.h"
-#include "desk/fields.h"
-#include "desk/say.h"
+#include "widgets/fields.h"
+#include "words/say.h"
 #include <QListWidget>
 #include <QSignalBlocker>
 #include <QVBoxLayout>

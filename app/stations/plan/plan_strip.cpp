@@ -1,6 +1,6 @@
 #include "stations/plan/plan_strip.h"
-#include "desk/look.h"
-#include "desk/say.h"
+#include "widgets/look.h"
+#include "words/say.h"
 #include <QHelpEvent>
 #include <QKeyEvent>
 #include <QPainter>

@@ -1,6 +1,6 @@
 #pragma once
 // The plan on paper: rows of eight bench hours, hands-on work above the line and waiting below it, each step numbered.
-#include "commands/document.h"
+#include "document/document.h"
 #include <QWidget>
 
 namespace enkinet::app {

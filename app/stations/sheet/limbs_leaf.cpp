@@ -1,7 +1,7 @@
 #include "stations/sheet/limbs_leaf.h"
 #include "base/units.h"
-#include "desk/fields.h"
-#include "desk/say.h"
+#include "widgets/fields.h"
+#include "words/say.h"
 #include "files/puppet_json.h"
 #include <QClipboard>
 #include <QFormLayout>

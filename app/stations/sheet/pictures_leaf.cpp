@@ -1,10 +1,10 @@
 #include "stations/sheet/pictures_leaf.h"
 #include "base/units.h"
 #include "body/silhouette.h"
-#include "desk/button_row.h"
-#include "desk/fields.h"
-#include "desk/look.h"
-#include "desk/say.h"
+#include "widgets/button_row.h"
+#include "widgets/fields.h"
+#include "widgets/look.h"
+#include "words/say.h"
 #include "sheet/picture_shelf.h"
 #include <QBuffer>
 #include <QClipboard>

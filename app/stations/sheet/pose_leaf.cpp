@@ -1,9 +1,9 @@
 #include "stations/sheet/pose_leaf.h"
 #include "base/units.h"
-#include "desk/button_row.h"
-#include "desk/fields.h"
-#include "desk/look.h"
-#include "desk/say.h"
+#include "widgets/button_row.h"
+#include "widgets/fields.h"
+#include "widgets/look.h"
+#include "words/say.h"
 #include "sheet/grip.h"
 #include "stations/page.h"
 #include <QFormLayout>

@@ -1,6 +1,6 @@
 #include "stations/skin/bake_plot.h"
-#include "desk/look.h"
-#include "desk/say.h"
+#include "widgets/look.h"
+#include "words/say.h"
 
 namespace enkinet::app {
 

@@ -1,7 +1,7 @@
 #pragma once
 // Heat over minutes: the surface and the inside of the part that takes longest, and the inside of the quickest, in one
 // picture with the oven and the line from which clay cures.
-#include "commands/document.h"
+#include "document/document.h"
 #include <qcustomplot.h>
 
 namespace enkinet::app {

@@ -1,7 +1,7 @@
 #pragma once
 // Cloth, fur and feathers over the part in hand: which, how thick, how far, where the seam runs; its flat pattern as it
 // is cut, with what it is off by, and how much cloth the whole puppet takes.
-#include "commands/document.h"
+#include "document/document.h"
 #include <QWidget>
 
 class QLabel;

@@ -1,7 +1,7 @@
 #pragma once
 // What the hands do with the clay of the part in hand: lump, sheet by strips or roller, oversize, batches; what the
 // scales say; which other clay would do; the packs of the whole puppet; the room and the roller that it rests on.
-#include "commands/document.h"
+#include "document/document.h"
 #include <QWidget>
 
 class QLabel;

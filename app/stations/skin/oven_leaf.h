@@ -1,7 +1,7 @@
 #pragma once
 // The oven: which loads, what each cures and for how long, the heat that every part has been through, what else goes
 // in, what the probe said, and the last look before the door is shut.
-#include "commands/document.h"
+#include "document/document.h"
 #include <QWidget>
 
 class QLabel;

@@ -1,7 +1,7 @@
 #pragma once
 // The clay of the part in hand: which, how thick and where, and what of it runs across a joint. Two cuts show it:
 // across where the pointer is, and along the whole limb.
-#include "commands/document.h"
+#include "document/document.h"
 #include <QWidget>
 
 class QLabel;

@@ -1,7 +1,7 @@
 #include "stations/wire/bent_gap.h"
 #include "base/units.h"
-#include "desk/look.h"
-#include "desk/say.h"
+#include "widgets/look.h"
+#include "words/say.h"
 #include <QPainter>
 #include <QPainterPath>
 #include <algorithm>

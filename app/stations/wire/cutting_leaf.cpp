@@ -1,8 +1,8 @@
 #include "stations/wire/cutting_leaf.h"
-#include "desk/button_row.h"
-#include "desk/fields.h"
-#include "desk/look.h"
-#include "desk/say.h"
+#include "widgets/button_row.h"
+#include "widgets/fields.h"
+#include "widgets/look.h"
+#include "words/say.h"
 #include <QListWidget>
 #include <QPainter>
 #include <QVBoxLayout>

@@ -1,7 +1,7 @@
 #pragma once
 // What is cut from which length of wire: the plan for every spool drawn to scale, the offcuts in the drawer, and the
 // button that says it is cut.
-#include "commands/document.h"
+#include "document/document.h"
 #include <QWidget>
 
 class QLabel;

@@ -1,7 +1,7 @@
 #include "stations/wire/hold_window.h"
 #include "base/units.h"
-#include "desk/look.h"
-#include "desk/say.h"
+#include "widgets/look.h"
+#include "words/say.h"
 #include <QPainter>
 #include <algorithm>
 #include <cmath>

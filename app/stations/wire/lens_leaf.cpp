@@ -1,7 +1,7 @@
 #include "stations/wire/lens_leaf.h"
 #include "base/units.h"
-#include "desk/fields.h"
-#include "desk/say.h"
+#include "widgets/fields.h"
+#include "words/say.h"
 #include "stations/wire/bent_gap.h"
 #include <QGridLayout>
 #include <QLabel>

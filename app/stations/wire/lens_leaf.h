@@ -1,7 +1,7 @@
 #pragma once
 // The wire lens: what this joint would do with another lay, gap, count, gauge or angle, live, with the present choice
 // as a ghost; and in words why. "Use this" takes wire and gap over in one step.
-#include "commands/document.h"
+#include "document/document.h"
 #include <QWidget>
 
 class QLabel;

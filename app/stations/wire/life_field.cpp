@@ -1,6 +1,6 @@
 #include "stations/wire/life_field.h"
-#include "desk/look.h"
-#include "desk/say.h"
+#include "widgets/look.h"
+#include "words/say.h"
 #include <QPainter>
 #include <algorithm>
 #include <cmath>

@@ -1,6 +1,6 @@
 #include "stations/wire/margins_view.h"
-#include "desk/look.h"
-#include "desk/say.h"
+#include "widgets/look.h"
+#include "words/say.h"
 #include <QPainter>
 #include <algorithm>
 #include <cmath>

@@ -1,9 +1,9 @@
 #include "stations/wire/puppet_table.h"
 #include "base/units.h"
-#include "desk/button_row.h"
-#include "desk/fields.h"
-#include "desk/look.h"
-#include "desk/say.h"
+#include "widgets/button_row.h"
+#include "widgets/fields.h"
+#include "widgets/look.h"
+#include "words/say.h"
 #include "files/csv.h"
 #include <QHeaderView>
 #include <QLabel>

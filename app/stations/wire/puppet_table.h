@@ -1,7 +1,7 @@
 #pragma once
 // The table that a builder would pin to the wall: each limb's wire, what to cut, what it holds, what a hand needs, how
 // long it lasts and where it breaks first; and the chance that the whole puppet reaches the end of the film.
-#include "commands/document.h"
+#include "document/document.h"
 #include <QAbstractTableModel>
 #include <QWidget>
 

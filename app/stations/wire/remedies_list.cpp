@@ -1,6 +1,6 @@
 #include "stations/wire/remedies_list.h"
-#include "desk/fields.h"
-#include "desk/say.h"
+#include "widgets/fields.h"
+#include "words/say.h"
 #include <QHBoxLayout>
 #include <QLabel>
 #include <QPointer>

@@ -1,7 +1,7 @@
 #pragma once
 // Sentences of what would make a failing limb hold, each solved for in the background and applied with one click. A
 // result belongs to the document that it was computed from: any later edit throws it away and asks again.
-#include "commands/document.h"
+#include "document/document.h"
 #include "jobs/worker.h"
 #include "production/remedies.h"
 #include <QTimer>

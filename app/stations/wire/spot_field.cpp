@@ -1,7 +1,7 @@
 #include "stations/wire/spot_field.h"
-#include "desk/fields.h"
-#include "desk/look.h"
-#include "desk/say.h"
+#include "widgets/fields.h"
+#include "widgets/look.h"
+#include "words/say.h"
 #include "sheet/elevation.h"
 #include <QHelpEvent>
 #include <QKeyEvent>

@@ -1,7 +1,7 @@
 #pragma once
 // A field on which every candidate wire of a limb stands as its own cross-section. Hover or walk with the arrow keys to
 // read why it fits or what rules it out; click or press Enter to use it.
-#include "commands/document.h"
+#include "document/document.h"
 #include <QWidget>
 
 class QPainter;

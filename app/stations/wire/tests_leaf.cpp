@@ -3,9 +3,9 @@
 #include "base/normal.h"
 #include "base/text.h"
 #include "base/units.h"
-#include "desk/button_row.h"
-#include "desk/fields.h"
-#include "desk/say.h"
+#include "widgets/button_row.h"
+#include "widgets/fields.h"
+#include "words/say.h"
 #include "files/container.h"
 #include "files/wire_tests_file.h"
 #include <QDate>

@@ -1,7 +1,7 @@
 #pragma once
 // Spools and their bench tests: what each wire was seen to do against what its card says, and what that does to the
 // numbers.
-#include "commands/document.h"
+#include "document/document.h"
 #include <QWidget>
 
 class QLabel;

@@ -1,6 +1,6 @@
-#include "desk/fields.h"
+#include "widgets/fields.h"
 #include "base/units.h"
-#include "desk/say.h"
+#include "words/say.h"
 #include <QFormLayout>
 #include <QKeyEvent>
 #include <QLineEdit>

@@ -1,7 +1,7 @@
 #pragma once
 // The window arranges: puppets above the sheet, the sheet, the card, the rule. It holds files and menus and knows no
 // mechanics.
-#include "commands/document.h"
+#include "document/document.h"
 #include <QMainWindow>
 
 class QLabel;

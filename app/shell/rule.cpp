@@ -1,7 +1,7 @@
-#include "desk/rule.h"
-#include "desk/fields.h"
-#include "desk/look.h"
-#include "desk/say.h"
+#include "shell/rule.h"
+#include "widgets/fields.h"
+#include "widgets/look.h"
+#include "words/say.h"
 #include <QHBoxLayout>
 #include <QKeyEvent>
 #include <QPainter>

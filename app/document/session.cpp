@@ -1,4 +1,4 @@
-#include "commands/session.h"
+#include "document/session.h"
 #include <QCoreApplication>
 #include <QDir>
 #include <QFile>

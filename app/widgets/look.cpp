@@ -1,4 +1,4 @@
-#include "desk/look.h"
+#include "widgets/look.h"
 #include "choice/choose.h"
 #include "files/container.h"
 #include <QApplication>

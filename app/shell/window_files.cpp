@@ -1,5 +1,5 @@
 // Saving, leaving and going on: what the window asks about files. What is done is Document's.
-#include "desk/window.h"
+#include "shell/window.h"
 #include <QAbstractSpinBox>
 #include <QApplication>
 #include <QDialog>

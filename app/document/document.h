@@ -1,7 +1,7 @@
 #pragma once
 // The open production: its value, its reports, its undo history, its file. Views ask it for a change through change();
 // it applies the pure edit, keeps before and after, and tells everybody.
-#include "commands/session.h"
+#include "document/session.h"
 #include "jobs/worker.h"
 #include "production/edits.h"
 #include "production/report.h"

@@ -1,6 +1,6 @@
 // The making in words: steps, why they wait, what they are held by, gates, the oven.
-#include "commands/document.h"
-#include "desk/say.h"
+#include "document/document.h"
+#include "words/say.h"
 #include <cmath>
 
 namespace enkinet::app {

@@ -1,4 +1,4 @@
-#include "desk/leaves.h"
+#include "widgets/leaves.h"
 #include <QHBoxLayout>
 #include <QPushButton>
 

@@ -1,4 +1,4 @@
-#include "commands/document.h"
+#include "document/document.h"
 #include "files/container.h"
 #include <QCoreApplication>
 #include <QDir>

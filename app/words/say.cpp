@@ -1,7 +1,7 @@
-#include "desk/say.h"
+#include "words/say.h"
 #include "base/gauge.h"
 #include "base/units.h"
-#include "commands/document.h"
+#include "document/document.h"
 #include <QLocale>
 #include <algorithm>
 #include <cmath>

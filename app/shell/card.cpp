@@ -1,5 +1,5 @@
-#include "desk/card.h"
-#include "desk/fields.h"
+#include "shell/card.h"
+#include "widgets/fields.h"
 #include "stations/bulk/bulk_page.h"
 #include "stations/paint/paint_page.h"
 #include "stations/plan/plan_page.h"

@@ -1,0 +1,94 @@
+// The house's own rules: which room may look into which. A static library does not hold anybody to them.
+#include <catch2/catch.hpp>
+#include <filesystem>
+#include <fstream>
+#include <map>
+#include <set>
+#include <string>
+
+namespace {
+
+namespace fs = std::filesystem;
+using Rooms = std::map<std::string, std::set<std::string>>;
+
+/// Direct neighbours; what they may see is seen through them.
+const Rooms kCore{{"base", {}},
+                  {"wire", {"base"}},
+                  {"body", {"base"}},
+                  {"fill", {"body"}},
+                  {"load", {"wire", "body"}},
+                  {"paint", {"base"}},
+                  {"choice", {"load", "fill"}},
+                  {"plan", {"choice", "paint"}},
+                  {"production", {"plan"}},
+                  {"files", {"production"}}};
+const Rooms kApp{{"jobs", {}},           {"document", {"jobs"}},           {"words", {"document"}},
+                 {"widgets", {"words"}}, {"sheet", {"widgets"}},           {"turntable", {"sheet"}},
+                 {"print", {"sheet"}},   {"stations", {"sheet", "print"}}, {"shell", {"stations", "turntable"}}};
+
+std::set<std::string> seenFrom(const Rooms& rooms, const std::string& room) {
+    std::set<std::string> all{room};
+    for (const std::string& next : rooms.at(room))
+        all.merge(seenFrom(rooms, next));
+    return all;
+}
+
+/// Every include with quotes of a folder's files, by file: its room and the whole line.
+template <class Each> void forIncludes(const fs::path& folder, Each each) {
+    for (const auto& e : fs::recursive_directory_iterator(folder)) {
+        if (!e.is_regular_file() || (e.path().extension() != ".h" && e.path().extension() != ".cpp")) continue;
+        std::ifstream in(e.path());
+        for (std::string line; std::getline(in, line);)
+            if (line.starts_with("#include")) each(e.path(), line);
+    }
+}
+
+std::string roomOf(const std::string& line) {
+    const std::size_t from = line.find('"'), slash = line.find('/', from);
+    return from == std::string::npos || slash == std::string::npos ? "" : line.substr(from + 1, slash - from - 1);
+}
+
+} // namespace
+
+TEST_CASE("A room of the core includes only what stands below it, and nothing of the interface", "[base]") {
+    const fs::path core = fs::path(ENKINET_SOURCE_DIR) / "core";
+    int looked = 0;
+    for (const auto& [room, below] : kCore) {
+        const std::set<std::string> seen = seenFrom(kCore, room);
+        forIncludes(core / room, [&](const fs::path& file, const std::string& line) {
+            INFO(file << ": " << line);
+            CHECK_FALSE(line.starts_with("#include <Q"));
+            if (const std::string other = roomOf(line); !other.empty()) CHECK(seen.contains(other));
+            ++looked;
+        });
+    }
+    CHECK(looked > 300);
+    // No room that the list does not know.
+    for (const auto& e : fs::directory_iterator(core))
+        if (e.is_directory()) CHECK(kCore.contains(e.path().filename().string()));
+}
+
+TEST_CASE("A room of the application includes the core and what stands below it", "[base]") {
+    const fs::path app = fs::path(ENKINET_SOURCE_DIR) / "app";
+    int looked = 0;
+    for (const auto& [room, below] : kApp) {
+        const std::set<std::string> seen = seenFrom(kApp, room);
+        forIncludes(app / room, [&](const fs::path& file, const std::string& line) {
+            INFO(file << ": " << line);
+            const std::string other = roomOf(line);
+            if (!other.empty() && !kCore.contains(other)) CHECK(seen.contains(other));
+            ++looked;
+        });
+    }
+    CHECK(looked > 300);
+    for (const auto& e : fs::directory_iterator(app))
+        if (e.is_directory()) CHECK(kApp.contains(e.path().filename().string()));
+}
+
+TEST_CASE("The command line knows the core alone", "[base]") {
+    forIncludes(fs::path(ENKINET_SOURCE_DIR) / "cli", [&](const fs::path& file, const std::string& line) {
+        INFO(file << ": " << line);
+        CHECK_FALSE(line.starts_with("#include <Q"));
+        if (const std::string room = roomOf(line); !room.empty()) CHECK(kCore.contains(room));
+    });
+}
