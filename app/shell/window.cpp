@@ -1,13 +1,11 @@
 #include "shell/window.h"
-#include "shell/card.h"
-#include "widgets/look.h"
-#include "shell/rule.h"
-#include "words/say.h"
 #include "files/container.h"
 #include "files/cut_list_file.h"
 #include "print/build_sheets.h"
 #include "print/export.h"
 #include "sheet/sheet_view.h"
+#include "shell/card.h"
+#include "shell/rule.h"
 #include "stations/bulk/bulk_page.h"
 #include "stations/plan/plan_page.h"
 #include "stations/plan/plan_strip.h"
@@ -16,6 +14,8 @@
 #include "stations/skin/skin_page.h"
 #include "stations/wire/puppet_table.h"
 #include "turntable/turntable.h"
+#include "widgets/look.h"
+#include "words/say.h"
 #include <QApplication>
 #include <QCloseEvent>
 #include <QDialog>
@@ -71,6 +71,20 @@ Window::Window(QWidget* parent) : QMainWindow(parent) {
     top->setContentsMargins(16, 4, 16, 0);
     top->addWidget(m_puppets);
     top->addWidget(m_message, 1);
+    m_working = new QLabel(tr("working it out: numbers are those of before"));
+    m_working->setObjectName("working");
+    m_working->setProperty("role", "quiet");
+    // What comes within a blink is not announced.
+    m_workingSoon.setSingleShot(true);
+    m_workingSoon.setInterval(120);
+    m_working->hide();
+    top->addWidget(m_working);
+    connect(&m_workingSoon, &QTimer::timeout, m_working, &QWidget::show);
+    connect(&m_document, &Document::workingChanged, this, [this](bool working) {
+        if (working) return m_workingSoon.start();
+        m_workingSoon.stop();
+        m_working->hide();
+    });
     all->addLayout(top);
 
     m_sheet = new SheetView(m_document);

@@ -3,6 +3,7 @@
 // mechanics.
 #include "document/document.h"
 #include <QMainWindow>
+#include <QTimer>
 
 class QLabel;
 class QMenu;
@@ -90,6 +91,8 @@ private:
     Card* m_card;
     Rule* m_rule;
     QLabel* m_message;
+    QLabel* m_working; ///< says that numbers are stale
+    QTimer m_workingSoon;
     QMenu* m_recent = nullptr;
     production::Station m_station = production::Station::sheet;
 };

@@ -142,27 +142,29 @@ Result<Loaded> parseProduction(const std::string& text, const Cards& shipped) {
     if (!json) return json.fault();
     if (!json->is_object()) return Fault{"production.json", "", "must hold one object"};
     std::optional<Fault> fault;
-    Reader r(*json, "", fault);
-    if (!fault && r.text("format", "") != kFormat)
-        return Fault{"production.json", "format", "is not \"enkinet production\""};
-    const int version = r.whole("version", 0);
-    if (!fault && version < 1)
-        return Fault{"production.json", "version " + std::to_string(version), "must be 1 or more"};
     Loaded loaded;
-    loaded.newer = version > kFormatVersion;
     Production& p = loaded.production;
-    p.name = r.text("name", ""), p.note = r.text("note", ""), p.currency = r.text("currency", "");
-    r.object("stock", [&](Reader& x) { readStock(x, p.stock); });
-    r.object("cards", [&](Reader& x) { p.cards = readCards(x); });
-    r.each("schemes", 200, "scheme", [&](Reader& x) {
-        paint::Scheme s{x.neededText("id"), x.text("name", ""), {}};
-        x.each("coats", 20, "coat", [&](Reader& c) {
-            s.coats.push_back({c.word("role", kRoles, paint::Role::base), c.neededText("paint")});
+    {
+        Reader r(*json, "", fault, &p.unknown);
+        if (!fault && r.text("format", "") != kFormat)
+            return Fault{"production.json", "format", "is not \"enkinet production\""};
+        const int version = r.whole("version", 0);
+        if (!fault && version < 1)
+            return Fault{"production.json", "version " + std::to_string(version), "must be 1 or more"};
+        loaded.newer = version > kFormatVersion;
+        p.name = r.text("name", ""), p.note = r.text("note", ""), p.currency = r.text("currency", "");
+        r.object("stock", [&](Reader& x) { readStock(x, p.stock); });
+        r.object("cards", [&](Reader& x) { p.cards = readCards(x); });
+        r.each("schemes", 200, "scheme", [&](Reader& x) {
+            paint::Scheme s{x.neededText("id"), x.text("name", ""), {}};
+            x.each("coats", 20, "coat", [&](Reader& c) {
+                s.coats.push_back({c.word("role", kRoles, paint::Role::base), c.neededText("paint")});
+            });
+            p.schemes.push_back(std::move(s));
         });
-        p.schemes.push_back(std::move(s));
-    });
-    r.each("puppets", 64, "puppet", [&](Reader& x) { p.puppets.push_back(readPuppet(x)); });
-    p.extras = r.extras();
+        r.each("puppets", 64, "puppet", [&](Reader& x) { p.puppets.push_back(readPuppet(x)); });
+        p.extras = r.extras();
+    }
     if (fault) return *fault;
     auto sound = makeProduction(std::move(p), shipped);
     if (!sound) return sound.fault();
@@ -187,6 +189,7 @@ std::string writeProduction(const Production& p, bool indented) {
     for (const body::Puppet& x : p.puppets)
         j["puppets"].push_back(puppetJson(x));
     addExtras(j, p.extras);
+    addUnknown(j, p.unknown);
     return j.dump(indented ? 1 : -1) + "\n";
 }
 

@@ -15,9 +15,14 @@ std::string shown(const Json& j) {
 }
 } // namespace
 
-Reader::Reader(const Json& object, std::string place, std::optional<Fault>& fault)
-    : m_json(object), m_place(std::move(place)), m_fault(fault) {
+Reader::Reader(const Json& object, std::string place, std::optional<Fault>& fault, Unknown* unknown, std::string path)
+    : m_json(object), m_place(std::move(place)), m_fault(fault), m_unknown(unknown), m_path(std::move(path)) {
     if (!m_json.is_object()) fail(shown(m_json), "must be an object");
+}
+
+Reader::~Reader() {
+    if (!m_unknown || m_taken || m_fault) return;
+    if (auto rest = extras(); !rest.empty()) (*m_unknown)[m_path] = std::move(rest);
 }
 
 void Reader::fail(const std::string& value, const std::string& rule) {
@@ -83,7 +88,18 @@ bool Reader::flag(const char* key, bool fallback) {
     return fallback;
 }
 
-std::map<std::string, std::string> Reader::extras() const {
+std::string Reader::itemPath(const char* key, const Json& j, std::size_t number, std::size_t of) const {
+    const std::string list = m_path + "/" + key + "/";
+    if (j.is_object())
+        if (const auto id = j.find("id"); id != j.end() && id->is_string() &&
+                                          id->get_ref<const std::string&>().size() <= 64 &&
+                                          id->get_ref<const std::string&>().find('/') == std::string::npos)
+            return list + "@" + id->get<std::string>();
+    return list + "#" + std::to_string(number - 1) + "#" + std::to_string(of);
+}
+
+std::map<std::string, std::string> Reader::extras() {
+    m_taken = true;
     std::map<std::string, std::string> rest;
     if (m_json.is_object())
         for (const auto& [key, value] : m_json.items())
@@ -98,6 +114,51 @@ std::string Reader::itemPlace(const std::string& itemName, const Json& j, std::s
             id != j.end() && id->is_string() && id->get_ref<const std::string&>().size() <= 64)
             name = id->get<std::string>();
     return m_place + (m_place.empty() ? "" : ", ") + itemName + " " + name;
+}
+
+namespace {
+
+/// The object at a path, made on the way where a key of it was left out for being as usual; null where a list no longer
+/// has it.
+Json* findAt(Json& root, const std::string& path) {
+    Json* at = &root;
+    for (std::size_t from = 1; from <= path.size() && from > 0;) {
+        const std::size_t to = std::min(path.find('/', from), path.size());
+        const std::string token = path.substr(from, to - from);
+        from = to + 1;
+        if (at->is_array()) {
+            Json* found = nullptr;
+            if (token.starts_with("#")) {
+                const std::size_t mark = token.find('#', 1);
+                const auto place = static_cast<std::size_t>(std::stoul(token.substr(1, mark - 1)));
+                if (std::to_string(at->size()) == token.substr(mark + 1) && place < at->size()) found = &(*at)[place];
+            } else {
+                for (Json& item : *at)
+                    if (item.is_object() && item.contains("id") && item["id"] == token.substr(1)) found = &item;
+            }
+            if (!found) return nullptr;
+            at = found;
+        } else if (at->is_object()) {
+            // A list that is no longer there had something in it that is gone.
+            if (!at->contains(token)) {
+                if (to + 1 < path.size() && (path[to + 1] == '#' || path[to + 1] == '@')) return nullptr;
+                (*at)[token] = Json::object();
+            }
+            at = &(*at)[token];
+        } else {
+            return nullptr;
+        }
+    }
+    return at->is_object() ? at : nullptr;
+}
+
+} // namespace
+
+void addUnknown(Json& root, const Reader::Unknown& unknown) {
+    for (const auto& [path, keys] : unknown)
+        if (Json* at = findAt(root, path))
+            for (const auto& [key, text] : keys)
+                if (!at->contains(key)) (*at)[key] = Json::parse(text);
 }
 
 Result<Json> parseJson(const std::string& text, const std::string& place) {

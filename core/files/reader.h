@@ -13,8 +13,16 @@ using Json = nlohmann::json;
 
 class Reader {
 public:
-    /// fault is shared by all readers of a file; once set, every read returns its default.
-    Reader(const Json& object, std::string place, std::optional<Fault>& fault);
+    /// Keys that nobody asked for, by the path of the object that they stand in.
+    using Unknown = std::map<std::string, std::map<std::string, std::string>>;
+
+    /// fault is shared by all readers of a file; once set, every read returns its default. unknown, where it is given,
+    /// takes what no reader of the file has asked for when each is done.
+    Reader(const Json& object, std::string place, std::optional<Fault>& fault, Unknown* unknown = nullptr,
+           std::string path = {});
+    ~Reader();
+    Reader(const Reader&) = delete;
+    Reader& operator=(const Reader&) = delete;
 
     bool has(const char* key) const;
     std::string text(const char* key, const std::string& fallback);
@@ -46,7 +54,8 @@ public:
                         "must have at most " + std::to_string(most));
         std::size_t i = 0;
         for (const Json& j : *array) {
-            Reader r(j, itemPlace(itemName, j, ++i), m_fault);
+            ++i;
+            Reader r(j, itemPlace(itemName, j, i), m_fault, m_unknown, itemPath(key, j, i, array->size()));
             item(r);
             if (m_fault) return;
         }
@@ -55,11 +64,11 @@ public:
     template <class Item> void object(const char* key, Item item) {
         const Json* j = find(key);
         if (!j || m_fault) return;
-        Reader r(*j, m_place + (m_place.empty() ? "" : ", ") + key, m_fault);
+        Reader r(*j, m_place + (m_place.empty() ? "" : ", ") + key, m_fault, m_unknown, m_path + "/" + key);
         item(r);
     }
     /// The keys that were never asked for, each as JSON text.
-    std::map<std::string, std::string> extras() const;
+    std::map<std::string, std::string> extras();
     void fail(const std::string& value, const std::string& rule);
     const std::string& place() const { return m_place; }
 
@@ -70,8 +79,16 @@ private:
     const Json& m_json;
     std::string m_place;
     std::optional<Fault>& m_fault;
+    std::string itemPath(const char* key, const Json& j, std::size_t number, std::size_t of) const;
     std::set<std::string> m_asked;
+    Unknown* m_unknown;
+    std::string m_path;   ///< keys and, in lists, ids or places
+    bool m_taken = false; ///< by extras()
 };
+
+/// Puts unknown keys back where they stood: an object of a list is found by its id or, where it has none, by its place
+/// in a list as long as it was; what is no longer there takes its keys with it. Known keys are never touched.
+void addUnknown(Json& root, const Reader::Unknown& unknown);
 
 /// Text to JSON with limits: at most 16 MB and 24 levels; numbers beyond the range of a double are refused.
 Result<Json> parseJson(const std::string& text, const std::string& place);

@@ -48,6 +48,8 @@ struct Production {
     std::vector<body::Puppet> puppets;
     std::map<std::string, Bytes> pictures; ///< bytes by name inside the container
     body::Extras extras{};
+    /// Keys that this version does not know, further down: by the path of what they stood in.
+    std::map<std::string, body::Extras> unknown{};
     ENKINET_COMPARED(Production)
 };
 

@@ -185,3 +185,61 @@ TEST_CASE("Files of every older version open", "[files]") {
     }
     CHECK(n >= 1);
 }
+
+namespace {
+
+/// A key of a later version in every object; returns how many.
+int sow(files::Json& j, int& n) {
+    if (j.is_object()) {
+        for (auto& [key, value] : j.items())
+            if (key != "later") sow(value, n);
+        j["later"] = {{"n", n++}};
+    } else if (j.is_array()) {
+        for (auto& item : j)
+            sow(item, n);
+    }
+    return n;
+}
+
+/// Objects that lack it, by their path.
+void missing(const files::Json& j, const std::string& path, std::vector<std::string>& all) {
+    if (j.is_object()) {
+        if (!j.contains("later") && !path.ends_with("/later")) all.push_back(path);
+        for (const auto& [key, value] : j.items())
+            if (key != "later") missing(value, path + "/" + key, all);
+    } else if (j.is_array()) {
+        for (std::size_t i = 0; i < j.size(); ++i)
+            missing(j[i], path + "/" + std::to_string(i), all);
+    }
+}
+
+} // namespace
+
+TEST_CASE("Keys of a later version are kept in every object of a file, and go with what they stood in", "[files]") {
+    // They were lost in the stock, in spools, wishes, segments, layers and schemes.
+    std::ifstream in(std::string(ENKINET_SOURCE_DIR) + "/data/demo/post-for-the-tide-house.json");
+    files::Json j = files::Json::parse(in);
+    int n = 0;
+    REQUIRE(sow(j, n) > 300);
+    const auto loaded = files::parseProduction(j.dump(), shippedCards());
+    REQUIRE(loaded);
+    const auto written = files::Json::parse(files::writeProduction(loaded->production));
+    std::vector<std::string> lost;
+    missing(written, "", lost);
+    for (const std::string& path : lost)
+        UNSCOPED_INFO(path);
+    CHECK(lost.empty());
+    // Read again it is the same, and an edit elsewhere changes nothing of it.
+    const auto again = files::parseProduction(written.dump(), shippedCards());
+    REQUIRE(again);
+    CHECK(again->production == loaded->production);
+    const auto less = production::Edits(loaded->production, shippedCards(), "tansy").removeLimb("arm");
+    REQUIRE(less);
+    const std::string text = files::writeProduction(*less);
+    CHECK(files::parseProduction(text, shippedCards()));
+    const auto limbs = files::Json::parse(text)["puppets"][0]["limbs"];
+    for (const auto& limb : limbs) {
+        CHECK(limb["id"] != "arm");
+        CHECK(limb.contains("later"));
+    }
+}

@@ -1,8 +1,8 @@
 #pragma once
 // A real window under a virtual display, worked with keys and mouse as a builder would.
+#include "sheet/sheet_view.h"
 #include "shell/rule.h"
 #include "shell/window.h"
-#include "sheet/sheet_view.h"
 #include "support/near.h"
 #include <QAbstractButton>
 #include <QAbstractSpinBox>
@@ -19,7 +19,9 @@ struct Desk {
 
     explicit Desk(bool demo = true) {
         // Edits are followed to their results, unless a test is about what stands before they are there.
-        document().setPatience(qEnvironmentVariableIsSet("ENKINET_TEST_PATIENCE") ? qEnvironmentVariableIntValue("ENKINET_TEST_PATIENCE") : 60000);
+        document().setPatience(qEnvironmentVariableIsSet("ENKINET_TEST_PATIENCE")
+                                   ? qEnvironmentVariableIntValue("ENKINET_TEST_PATIENCE")
+                                   : 60000);
         window.show();
         REQUIRE(QTest::qWaitForWindowExposed(&window));
         // No window manager hands out the focus on a bare virtual display.
@@ -37,7 +39,8 @@ struct Desk {
         for (int i = 0; i < 1000; ++i) {
             bool working = false;
             for (QWidget* w : QApplication::topLevelWidgets())
-                if (auto* desk = qobject_cast<app::Window*>(w)) working = working || !desk->document().waitForResults(30);
+                if (auto* desk = qobject_cast<app::Window*>(w))
+                    working = working || !desk->document().waitForResults(30);
             QApplication::processEvents();
             if (!working) return;
         }
@@ -108,11 +111,8 @@ struct Desk {
 /// Every number of a report that a station shows, for comparing to the bit.
 inline std::vector<double> numbersOf(const production::Report& r) {
     // A chance that is not said compares as one that is not there.
-    std::vector<double> n{r.choice.totals.mass_g(),
-                          std::isnan(r.choice.survival) ? -1 : r.choice.survival.value,
-                          r.plan.hands_min,
-                          r.plan.elapsed_min,
-                          r.price};
+    std::vector<double> n{r.choice.totals.mass_g(), std::isnan(r.choice.survival) ? -1 : r.choice.survival.value,
+                          r.plan.hands_min, r.plan.elapsed_min, r.price};
     for (const auto& l : r.choice.limbs) {
         n.push_back(l.chosen);
         for (const auto& v : l.verdicts)

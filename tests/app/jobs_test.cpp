@@ -1,0 +1,103 @@
+// What stands on screen while results are worked out in the background, and that nothing waits for a thread.
+#include "base/stop.h"
+#include "jobs/worker.h"
+#include "support/driven.h"
+#include <QElapsedTimer>
+#include <QLabel>
+#include <atomic>
+#include <chrono>
+#include <thread>
+
+using namespace enkinet;
+using namespace enkinet::test;
+
+TEST_CASE("An edit shows where things are at once and its numbers when they come; stale ones are said to be") {
+    Desk desk;
+    desk.document().setPatience(0);
+    const double grams = desk.report().choice.totals.mass_g();
+    const double tip = desk.report().choice.rest.links.front().from.y;
+    REQUIRE(desk.document().change("taller", [](const production::Edits& e) { return e.setHeight(300); }));
+    REQUIRE(desk.document().isWorking());
+    // Geometry of now, numbers of before.
+    CHECK(desk.document().puppet().height_mm == 300);
+    CHECK(desk.report().sketched);
+    CHECK(desk.report().choice.rest.links.front().from.y == Approx(tip * 300 / 240));
+    CHECK(desk.report().choice.totals.mass_g() == grams);
+    auto* said = desk.find<QLabel>("working");
+    Desk::settle();
+    CHECK_FALSE(desk.document().isWorking());
+    CHECK_FALSE(desk.report().sketched);
+    CHECK_FALSE(said->isVisible());
+    CHECK(desk.report().choice.totals.mass_g() > grams);
+    CHECK((numbersOf(desk.report()) == numbersOf(reportOf(desk.document().production()))));
+}
+
+TEST_CASE("A limb more or less is drawn before anything is known of it") {
+    Desk desk;
+    desk.document().setPatience(0);
+    const auto limbs = desk.report().choice.limbs.size();
+    REQUIRE(desk.document().change("gone", [](const production::Edits& e) { return e.removeLimb("arm"); }));
+    REQUIRE(desk.report().choice.limbs.size() < limbs);
+    CHECK(desk.report().choice.limbs.front().state == choice::State::not_checked); // never fine
+    CHECK(desk.report().open.empty());
+    for (int station = 0; station < production::kStations; ++station)
+        desk.window.setStation(static_cast<production::Station>(station));
+    Desk::settle();
+    CHECK((numbersOf(desk.report()) == numbersOf(reportOf(desk.document().production()))));
+    desk.undo();
+    CHECK((numbersOf(desk.report()) == numbersOf(reportOf(demo()))));
+}
+
+TEST_CASE("Of a hundred edits in a row the last one's results stand in the end") {
+    Desk desk;
+    desk.document().setPatience(0);
+    for (int i = 1; i <= 100; ++i)
+        REQUIRE(desk.document().change(
+            "gap", [i](const production::Edits& e) { return e.setGap("leg", "knee", 12 + 0.02 * i); }, "gap"));
+    Desk::settle();
+    CHECK(desk.report().choice.limbs[2].demands[1].gap_mm == Approx(14));
+    CHECK((numbersOf(desk.report()) == numbersOf(reportOf(desk.document().production()))));
+    CHECK(desk.document().undoStack().count() == 1);
+}
+
+TEST_CASE("A puppet chosen while results are on their way is shown, and then its numbers") {
+    Desk desk;
+    desk.document().setPatience(0);
+    REQUIRE(desk.document().change("taller", [](const production::Edits& e) { return e.setHeight(250); }));
+    desk.document().showPuppet(1);
+    CHECK(desk.document().puppet().id == "brindle");
+    CHECK(desk.report().choice.rest.links.size() > 5);
+    Desk::settle();
+    CHECK((numbersOf(desk.report()) == numbersOf(reportOf(desk.document().production(), 1))));
+}
+
+TEST_CASE("A worker takes the newest question, heeds a stop, and is let go without waiting") {
+    std::atomic<int> answered{0}, stopped{0};
+    QElapsedTimer clock;
+    {
+        app::Worker worker;
+        const auto endless = [&](const std::stop_token& stop) {
+            try {
+                while (true) {
+                    checkStop(stop);
+                    std::this_thread::sleep_for(std::chrono::milliseconds(1));
+                }
+            } catch (const Stopped&) {
+                ++stopped;
+                throw;
+            }
+        };
+        worker.ask(endless);
+        REQUIRE(QTest::qWaitFor([&] { return !worker.isIdle(); }, 2000));
+        for (int i = 1; i <= 5; ++i)
+            worker.ask([&, i](const std::stop_token&) { answered = i; });
+        REQUIRE(worker.waitIdle(5000));
+        CHECK(answered == 5);
+        CHECK(stopped == 1);
+        worker.ask(endless);
+        REQUIRE(QTest::qWaitFor([&] { return !worker.isIdle(); }, 2000));
+        clock.start();
+    }
+    CHECK(clock.elapsed() < 1000); // gone, whether or not the thread has looked at its token
+    REQUIRE(QTest::qWaitFor([&] { return stopped == 2; }, 5000));
+}
