@@ -22,7 +22,7 @@ PlanPage::PlanPage(Document& d) : Page(d, production::Station::plan) {
     column()->addWidget(m_caution);
     column()->addWidget(makeHeading(tr("All steps")));
     column()->addWidget(m_steps);
-    column()->addWidget(makeHeading(tr("What it takes")));
+    column()->addWidget(makeHeading(tr("What the whole production takes")));
     column()->addWidget(m_shopping);
     column()->addWidget(m_money);
     addOpenPoints();

@@ -1,12 +1,12 @@
 #include "stations/skin/oven_leaf.h"
-#include "widgets/button_row.h"
-#include "widgets/fields.h"
-#include "widgets/look.h"
-#include "words/say.h"
 #include "files/container.h"
 #include "files/oven_log_file.h"
 #include "stations/page.h"
 #include "stations/skin/bake_plot.h"
+#include "widgets/button_row.h"
+#include "widgets/fields.h"
+#include "widgets/look.h"
+#include "words/say.h"
 #include <QFileDialog>
 #include <QFormLayout>
 #include <QLineEdit>
@@ -243,8 +243,8 @@ void OvenLeaf::show() {
                           Say::number(worst->atHeat_min, 0), Say::number(worst->limit_min, 0),
                           worst->over() ? tr(": too much") : QString());
     };
-    school(tr("Once at the end"), fill::calcOneBake(r.choice.parts, r.shelf));
-    school(tr("Limb by limb"), fill::calcStagedBakes(m_document.puppet(), r.choice.rest, r.choice.parts, r.shelf));
+    school(tr("Once at the end"), r.bakeOnce);
+    school(tr("Limb by limb"), r.bakeStaged);
     lines << tr(
         "Counted from a hot oven: heat it up before anything goes in. The clays' heat is typical, not measured.");
     m_schools->setText(lines.join("\n"));
