@@ -1,11 +1,14 @@
+#include "print/build_sheets.h"
 #include "support/driven.h"
 #include <QDir>
 #include <QFileInfo>
 #include <QLabel>
 #include <QLocale>
+#include <QProcess>
 #include <QTabBar>
 #include <QTemporaryDir>
 #include <QUndoStack>
+#include <map>
 
 using namespace enkinet;
 using namespace enkinet::test;
@@ -185,4 +188,43 @@ TEST_CASE("With a decimal comma numbers are typed and shown with it, and files k
         CHECK(f.readAll().contains("14.5"));
     }
     QLocale::setDefault(before);
+}
+
+TEST_CASE(
+    "Three puppets that together need more of a wire than there is: one finding on screen, on paper and in check") {
+    Desk desk;
+    // A copper that more than one of them takes, as long as the greediest needs alone.
+    std::map<std::string, std::pair<double, double>> use; // of all, of the greediest
+    std::map<std::string, int> takers;
+    for (const auto& r : desk.document().result().puppets)
+        for (const auto& n : r->needs)
+            if (n.ware == production::Ware::wire)
+                use[n.card].first += n.needed, use[n.card].second = std::max(use[n.card].second, n.needed),
+                                               ++takers[n.card];
+    const auto shared = std::find_if(use.begin(), use.end(), [&](const auto& u) { return takers[u.first] > 1; });
+    REQUIRE(shared != use.end());
+    for (choice::Spool s : desk.document().production().stock.spools)
+        if (s.id == shared->first) {
+            s.length_m = std::min(1.02 * shared->second.second, 0.99 * shared->second.first);
+            REQUIRE(desk.document().change("short", [&](const production::Edits& e) { return e.putSpool(s); }));
+        }
+    desk.station(Station::plan);
+    int onScreen = 0;
+    for (auto* list : desk.window.findChildren<QListWidget*>())
+        for (int i = 0; list->isVisible() && i < list->count(); ++i)
+            onScreen += list->item(i)->text().contains("Buy wire");
+    CHECK(onScreen == 1);
+    QTemporaryDir dir;
+    const QString file = dir.filePath("short.enkinet"), paper = dir.filePath("short.pdf");
+    REQUIRE(desk.document().saveAs(file).isEmpty());
+    REQUIRE(app::BuildSheets(desk.document().production(), 0, desk.report(), desk.document().result())
+                .writePdf(paper, QPageSize::A4));
+    const auto run = [](const QString& program, const QStringList& arguments) {
+        QProcess p;
+        p.start(program, arguments);
+        REQUIRE(p.waitForFinished(60000));
+        return QString::fromUtf8(p.readAllStandardOutput()).simplified();
+    };
+    CHECK(run("pdftotext", {"-layout", paper, "-"}).count("Buy wire") == 1);
+    CHECK(run(ENKINET_CLI, {"check", file}).count("wire to buy") == 1);
 }
