@@ -72,11 +72,12 @@ TEST_CASE("A puppet chosen while results are on their way is shown, and then its
 }
 
 TEST_CASE("A worker takes the newest question, heeds a stop, and is let go without waiting") {
-    std::atomic<int> answered{0}, stopped{0};
+    std::atomic<int> answered{0}, stopped{0}, begun{0};
     QElapsedTimer clock;
     {
         app::Worker worker;
         const auto endless = [&](const std::stop_token& stop) {
+            ++begun;
             try {
                 while (true) {
                     checkStop(stop);
@@ -88,14 +89,15 @@ TEST_CASE("A worker takes the newest question, heeds a stop, and is let go witho
             }
         };
         worker.ask(endless);
-        REQUIRE(QTest::qWaitFor([&] { return !worker.isIdle(); }, 2000));
+        REQUIRE(QTest::qWaitFor([&] { return begun == 1; }, 5000));
+        CHECK_FALSE(worker.isIdle());
         for (int i = 1; i <= 5; ++i)
             worker.ask([&, i](const std::stop_token&) { answered = i; });
         REQUIRE(worker.waitIdle(5000));
         CHECK(answered == 5);
         CHECK(stopped == 1);
         worker.ask(endless);
-        REQUIRE(QTest::qWaitFor([&] { return !worker.isIdle(); }, 2000));
+        REQUIRE(QTest::qWaitFor([&] { return begun == 2; }, 5000));
         clock.start();
     }
     CHECK(clock.elapsed() < 1000); // gone, whether or not the thread has looked at its token
