@@ -1,9 +1,9 @@
 // enkinet: the desk. Also --print and --pictures, which need no display.
-#include "widgets/look.h"
-#include "words/say.h"
-#include "shell/window.h"
 #include "pictures.h"
 #include "print/build_sheets.h"
+#include "shell/window.h"
+#include "widgets/look.h"
+#include "words/say.h"
 #include <QApplication>
 #include <QCommandLineParser>
 #include <QSettings>
@@ -54,6 +54,10 @@ int main(int argc, char** argv) {
     if (night) setNightLook(true);
     Say::setInches(!quiet && QSettings().value("inches").toBool());
     applyLook(app);
+    // However main ends: first the window goes, then every worker's thread.
+    struct Last {
+        ~Last() { Worker::endAll(); }
+    } last;
     Window window;
     // Pages and pictures wait for what they show.
     if (quiet) window.document().setPatience(600000);
@@ -82,20 +86,15 @@ int main(int argc, char** argv) {
         if (!size.isEmpty() && size != "A4" && size != "Letter")
             return fail(QString("paper \"%1\" must be A4 or Letter").arg(size));
         const auto id = size.isEmpty() ? BuildSheets::defaultSize() : size == "A4" ? QPageSize::A4 : QPageSize::Letter;
-        const BuildSheets sheets(window.document().production(), window.document().puppetIndex(),
-                                 window.document().report(), window.document().result());
+        const BuildSheets sheets(window.document().value(), window.document().puppetIndex(),
+                                 window.document().sharedReport(), window.document().sharedResult());
         if (!sheets.writePdf(parser.value(print), id))
             return fail(QString("%1 could not be written").arg(parser.value(print)));
     }
     if (parser.isSet(pictures) && !writePictures(window, parser.value(pictures)))
         return fail(QString("pictures could not be written to %1").arg(parser.value(pictures)));
-    if (quiet) {
-        Worker::endAll();
-        return 0;
-    }
+    if (quiet) return 0;
     window.show();
     window.offerRecovery();
-    const int status = QApplication::exec();
-    Worker::endAll();
-    return status;
+    return QApplication::exec();
 }

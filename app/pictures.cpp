@@ -1,11 +1,11 @@
 #include "pictures.h"
-#include "widgets/leaves.h"
-#include "widgets/look.h"
+#include "sheet/sheet_view.h"
 #include "shell/rule.h"
 #include "shell/window.h"
-#include "sheet/sheet_view.h"
 #include "stations/wire/remedies_list.h"
 #include "turntable/turntable.h"
+#include "widgets/leaves.h"
+#include "widgets/look.h"
 #include <QApplication>
 #include <QDir>
 #include <QElapsedTimer>

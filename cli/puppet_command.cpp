@@ -20,7 +20,6 @@ const char* issueWord(production::Issue i) {
                                       "drawn lower than its height",
                                       "joint",
                                       "no wire in stock can be tried",
-                                      "spool too short for all limbs",
                                       "easier to bend than the joint beyond it",
                                       "cut, and no longer what is wanted",
                                       "carries torsion on one straight wire: give it a key",

@@ -1,7 +1,7 @@
 #pragma once
 // What the subcommands that read a production file share.
 #include "commands.h"
-#include "production/report.h"
+#include "production/result.h"
 #include <type_traits>
 
 namespace enkinet::cli {

@@ -112,18 +112,9 @@ bool Document::takeResult() {
 
 /// Something to see at once, the rest follows.
 void Document::sketch() {
-    const production::Report* former = nullptr;
-    const body::Puppet* formerPuppet = nullptr;
-    if (!hasPuppet()) {
-        m_report = std::make_shared<const production::Report>();
-    } else {
-        if (m_resultOf)
-            if (const int i = production::findPuppetIndex(*m_resultOf, puppet().id); i >= 0)
-                former = m_result->puppets[static_cast<std::size_t>(i)].get(),
-                formerPuppet = &m_resultOf->puppets[static_cast<std::size_t>(i)];
-        m_report = std::make_shared<const production::Report>(
-            production::calcSketch(*m_value, m_puppet, *m_shipped, formerPuppet, former));
-    }
+    m_report = hasPuppet() ? std::make_shared<const production::Report>(production::calcSketch(
+                                 *m_value, m_puppet, *m_shipped, m_resultOf.get(), m_result.get()))
+                           : std::make_shared<const production::Report>();
     gatherOpen();
 }
 
@@ -141,7 +132,7 @@ bool Document::waitForResults(int ms) {
 
 std::shared_ptr<const production::Report> Document::reportOfAside() const {
     const auto i = static_cast<std::size_t>(m_puppet);
-    return i < m_result->aside.size() && !puppet().aside.empty() ? m_result->aside[i] : nullptr;
+    return !m_working && i < m_result->aside.size() ? m_result->aside[i] : nullptr;
 }
 
 production::Report Document::reportOf(int puppet) const {
@@ -215,6 +206,8 @@ void Document::replace(production::Production production, const QString& path, b
     m_recoverSoon.stop();
     m_session.describe(m_path, title());
     m_session.dropWork();
+    // Numbers of another production are not those of before.
+    m_result = std::make_shared<production::ProductionResult>(), m_resultOf.reset();
     compute();
     Q_EMIT changed();
     Q_EMIT selectionChanged();

@@ -4,7 +4,7 @@
 #include "document/session.h"
 #include "jobs/worker.h"
 #include "production/edits.h"
-#include "production/report.h"
+#include "production/result.h"
 #include <QObject>
 #include <QSet>
 #include <QStringList>
@@ -37,11 +37,14 @@ public:
     const production::Production& production() const { return *m_value; }
     /// The present value, shared: what a computation in the background keeps.
     Value value() const { return m_value; }
+    /// Kept alive by whoever goes on while results may come: dialogs, printing, workers.
     std::shared_ptr<const production::Report> sharedReport() const { return m_report; }
+    std::shared_ptr<const production::ProductionResult> sharedResult() const { return m_result; }
     const production::Cards& shippedCards() const { return *m_shipped; }
     std::shared_ptr<const production::Cards> sharedCards() const { return m_shipped; }
     /// Of the present puppet and the present value. While results are worked out in the background it is a sketch
     /// (isWorking()): geometry of now, numbers of before.
+    /// The reference lasts until the next change or the next round of events.
     const production::Report& report() const { return *m_report; }
     /// Results of the whole production, of now or, while working, of before; none before the first are there.
     const production::ProductionResult& result() const { return *m_result; }
@@ -51,7 +54,7 @@ public:
     /// Of the design that the present puppet keeps aside; null without one, or until it is there.
     std::shared_ptr<const production::Report> reportOfAside() const;
     /// Everything open: the present puppet's points, and what the production's stock lacks.
-    const std::vector<production::OpenPoint>& open() const { return m_open; }
+    const std::vector<production::OpenPoint>& openPoints() const { return m_open; }
     /// How long an edit waits for its results before they come later, ms. Small edits are done by then, and nothing
     /// flickers.
     void setPatience(int ms) { m_patience_ms = ms; }

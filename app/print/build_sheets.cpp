@@ -1,11 +1,11 @@
 #include "print/build_sheets.h"
 #include "base/units.h"
 #include "document/document.h"
-#include "widgets/look.h"
-#include "words/say.h"
 #include "print/gate_pages.h"
 #include "print/pages.h"
 #include "sheet/elevation.h"
+#include "widgets/look.h"
+#include "words/say.h"
 #include <QFileInfo>
 #include <QLocale>
 #include <QPdfWriter>
@@ -292,9 +292,10 @@ public:
                 m_pages.painter().drawEllipse(QPointF(x + 4, y + h / 2), 1.5, 1.5);
                 m_pages.text(x + 8, y + 5.5, limbOf(piece), 3, true);
                 m_pages.text(x + 8, y + 9.8, tr("%1 mm").arg(Say::number(piece.length_mm, 0)), 3);
-                m_pages.text(x + 8, y + 14,
-                             QString::fromStdString(m_production.stock.spools[static_cast<std::size_t>(plan.spool)].name),
-                             2.8, false, kGrey);
+                m_pages.text(
+                    x + 8, y + 14,
+                    QString::fromStdString(m_production.stock.spools[static_cast<std::size_t>(plan.spool)].name), 2.8,
+                    false, kGrey);
             }
     }
 
@@ -542,10 +543,11 @@ private:
 
 } // namespace
 
-BuildSheets::BuildSheets(const production::Production& production, int puppet, const production::Report& report,
-                         const production::ProductionResult& result)
-    : m_production(production), m_puppet(production.puppets.at(static_cast<std::size_t>(puppet))), m_report(report),
-      m_result(result) {}
+BuildSheets::BuildSheets(std::shared_ptr<const production::Production> production, int puppet,
+                         std::shared_ptr<const production::Report> report,
+                         std::shared_ptr<const production::ProductionResult> result)
+    : m_production(std::move(production)), m_puppet(m_production->puppets.at(static_cast<std::size_t>(puppet))),
+      m_report(std::move(report)), m_result(std::move(result)) {}
 
 QPageSize::PageSizeId BuildSheets::defaultSize() {
     return QLocale().measurementSystem() == QLocale::ImperialUSSystem ? QPageSize::Letter : QPageSize::A4;
@@ -556,7 +558,7 @@ void BuildSheets::draw(QPagedPaintDevice& device) const {
     const bool night = look().night;
     if (night) setNightLook(false);
     {
-        Drawer d(m_production, m_puppet, m_report, m_result, device);
+        Drawer d(*m_production, m_puppet, *m_report, *m_result, device);
         d.cover();
         d.wallPage();
         d.wirePage();

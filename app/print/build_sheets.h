@@ -1,7 +1,7 @@
 #pragma once
 // The build sheets on paper: a cover with figures and cautions; the wire page; both elevations at exactly 1:1 on tiles
 // with overlap, registration marks and a 100 mm check bar; marking strips, each limb's straight wire at 1:1.
-#include "production/report.h"
+#include "production/result.h"
 #include <QPageSize>
 #include <QString>
 
@@ -11,9 +11,10 @@ namespace enkinet::app {
 
 class BuildSheets {
 public:
-    /// Production, report and result must outlive the object.
-    BuildSheets(const production::Production& production, int puppet, const production::Report& report,
-                const production::ProductionResult& result);
+    /// Keeps what it prints: results that come meanwhile change nothing on paper.
+    BuildSheets(std::shared_ptr<const production::Production> production, int puppet,
+                std::shared_ptr<const production::Report> report,
+                std::shared_ptr<const production::ProductionResult> result);
 
     /// A4, or Letter where the locale measures in inches.
     bool writePdf(const QString& path, QPageSize::PageSizeId size = defaultSize()) const;
@@ -22,10 +23,10 @@ public:
     static QPageSize::PageSizeId defaultSize();
 
 private:
-    const production::Production& m_production;
+    std::shared_ptr<const production::Production> m_production;
     const body::Puppet& m_puppet;
-    const production::Report& m_report;
-    const production::ProductionResult& m_result;
+    std::shared_ptr<const production::Report> m_report;
+    std::shared_ptr<const production::ProductionResult> m_result;
 };
 
 } // namespace enkinet::app

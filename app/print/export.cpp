@@ -1,10 +1,10 @@
 #include "print/export.h"
 #include "body/mesh.h"
-#include "widgets/look.h"
-#include "words/say.h"
 #include "files/container.h"
 #include "files/mesh_file.h"
 #include "sheet/elevation.h"
+#include "widgets/look.h"
+#include "words/say.h"
 #include <QFileInfo>
 #include <QPainter>
 #include <QSvgGenerator>

@@ -1,9 +1,9 @@
 #include "sheet/holds.h"
 #include "base/units.h"
-#include "widgets/look.h"
-#include "words/say.h"
 #include "sheet/grip.h"
 #include "sheet/sheet_view.h"
+#include "widgets/look.h"
+#include "words/say.h"
 #include <QKeyEvent>
 #include <QPainter>
 #include <algorithm>

@@ -1,8 +1,8 @@
 // What the sheet looks like: paper, rulers, pictures, figures, marks, tags and hints.
 #include "base/units.h"
+#include "sheet/sheet_view.h"
 #include "widgets/look.h"
 #include "words/say.h"
-#include "sheet/sheet_view.h"
 #include <QKeyEvent>
 #include <QMouseEvent>
 #include <QPainter>

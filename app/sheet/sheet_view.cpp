@@ -1,6 +1,6 @@
 #include "sheet/sheet_view.h"
-#include "widgets/fields.h"
 #include "base/units.h"
+#include "widgets/fields.h"
 #include "widgets/look.h"
 #include "words/say.h"
 #include <QHelpEvent>
@@ -334,15 +334,15 @@ bool SheetView::event(QEvent* event) {
                 m_document.report().choice.limbs[static_cast<std::size_t>(hit.selection.limb)];
             for (std::size_t i = 0; i < l.verdicts.size(); ++i)
                 if (l.demands[i].joint == hit.selection.index)
-                    text =
-                        tr("%1: %2, %3")
-                            .arg(QString::fromStdString(puppet.limbs[static_cast<std::size_t>(l.limb)]
-                                                            .joints[static_cast<std::size_t>(hit.selection.index)]
-                                                            .name),
-                                 Say::state(l.verdicts[i].state()),
-                                 Say::verdict(
-                                     l.verdicts[i].state(), l.demands[i], l.verdicts[i],
-                                     choice::findTrial(l, l.candidates()[static_cast<std::size_t>(l.chosen)], i).bundle));
+                    text = tr("%1: %2, %3")
+                               .arg(QString::fromStdString(puppet.limbs[static_cast<std::size_t>(l.limb)]
+                                                               .joints[static_cast<std::size_t>(hit.selection.index)]
+                                                               .name),
+                                    Say::state(l.verdicts[i].state()),
+                                    Say::verdict(
+                                        l.verdicts[i].state(), l.demands[i], l.verdicts[i],
+                                        choice::findTrial(l, l.candidates()[static_cast<std::size_t>(l.chosen)], i)
+                                            .bundle));
         } else if (hit.found && hit.selection.kind == Selection::Kind::segment) {
             text = QString::fromStdString(puppet.limbs[static_cast<std::size_t>(hit.selection.limb)]
                                               .segments[static_cast<std::size_t>(hit.selection.index)]

@@ -1,11 +1,11 @@
 #include "shell/card.h"
-#include "widgets/fields.h"
 #include "stations/bulk/bulk_page.h"
 #include "stations/paint/paint_page.h"
 #include "stations/plan/plan_page.h"
 #include "stations/sheet/sheet_page.h"
 #include "stations/skin/skin_page.h"
 #include "stations/wire/wire_page.h"
+#include "widgets/fields.h"
 #include <QFormLayout>
 #include <QPushButton>
 #include <QScrollBar>

@@ -278,7 +278,7 @@ void Window::exportTable() {
     if (!m_document.hasPuppet()) return say(tr("there is no puppet to make a table of"));
     const QString path = QFileDialog::getSaveFileName(
         this, tr("Puppet table"), QString::fromStdString(m_document.puppet().name) + " table.csv", tr("CSV (*.csv)"));
-    if (path.isEmpty()) return;
+    if (path.isEmpty() || !settled()) return;
     if (const auto done = files::writeFileSafely(path.toStdString(), m_table->model()->csv().toStdString()); !done)
         say(QString::fromStdString(done.fault().sentence()));
 }
@@ -412,8 +412,8 @@ void Window::refresh() {
     std::vector<int> counts;
     std::vector<QString> sentences(production::kStations);
     if (m_document.hasPuppet()) {
-        counts = production::countOpen(m_document.open());
-        for (const production::OpenPoint& p : m_document.open()) {
+        counts = production::countOpen(m_document.openPoints());
+        for (const production::OpenPoint& p : m_document.openPoints()) {
             QString& s = sentences[static_cast<std::size_t>(p.station)];
             s += (s.isEmpty() ? "" : "\n") + Say::openPoint(p);
         }
@@ -523,10 +523,18 @@ void Window::showRecent() {
     if (m_recent->isEmpty()) m_recent->addAction(tr("none yet"))->setEnabled(false);
 }
 
+/// Nothing goes out with numbers of before.
+bool Window::settled() {
+    if (m_document.waitForResults(3000)) return true;
+    say(tr("the numbers are still being worked out; try again when the note at the top has gone"));
+    return false;
+}
+
 void Window::printSheets(bool toFile) {
     if (!m_document.hasPuppet()) return say(tr("there is no puppet to print"));
-    const BuildSheets sheets(m_document.production(), m_document.puppetIndex(), m_document.report(),
-                             m_document.result());
+    if (!settled()) return;
+    const BuildSheets sheets(m_document.value(), m_document.puppetIndex(), m_document.sharedReport(),
+                             m_document.sharedResult());
     if (toFile) {
         const QString path = QFileDialog::getSaveFileName(
             this, tr("Build sheets"), QString::fromStdString(m_document.puppet().name) + ".pdf", tr("PDF (*.pdf)"));
@@ -542,7 +550,7 @@ void Window::exportCutList() {
     if (!m_document.hasPuppet()) return say(tr("there is no puppet to cut wire for"));
     const QString path = QFileDialog::getSaveFileName(
         this, tr("Cut list"), QString::fromStdString(m_document.puppet().name) + " cut list.csv", tr("CSV (*.csv)"));
-    if (path.isEmpty()) return;
+    if (path.isEmpty() || !settled()) return;
     const auto done =
         files::writeFileSafely(path.toStdString(), files::writeCutListCsv(m_document.production(), m_document.puppet(),
                                                                           m_document.report().cuts, true));

@@ -69,6 +69,7 @@ private:
     void addKind(const QString& kind);
     void remember(const QString& path);
     void showRecent();
+    bool settled();
     void printSheets(bool toFile);
     void exportCutList();
     void chooseExport();

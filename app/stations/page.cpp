@@ -1,8 +1,8 @@
 #include "stations/page.h"
+#include "sheet/elevation.h"
 #include "widgets/fields.h"
 #include "widgets/look.h"
 #include "words/say.h"
-#include "sheet/elevation.h"
 #include <QIcon>
 #include <QListWidget>
 #include <QPainter>
@@ -50,7 +50,7 @@ const production::OpenPoint* Page::pointOf(const QListWidgetItem* i) const {
     if (!i) return nullptr;
     const production::Report& r = m_document.report();
     const int kind = i->data(Qt::UserRole + 1).toInt();
-    const auto& list = kind == kOpenRow ? m_document.open() : kind == kLeftRow ? r.left : r.notes;
+    const auto& list = kind == kOpenRow ? m_document.openPoints() : kind == kLeftRow ? r.left : r.notes;
     const auto at = static_cast<std::size_t>(i->data(Qt::UserRole).toInt());
     return at < list.size() ? &list[at] : nullptr;
 }
@@ -80,7 +80,7 @@ void Page::refresh() {
             item->setForeground(look().graphite);
         }
     };
-    const auto& open = m_document.open();
+    const auto& open = m_document.openPoints();
     for (std::size_t i = 0; i < open.size(); ++i) {
         if (open[i].station != m_station) continue;
         auto* item = new QListWidgetItem(Say::openPoint(open[i]), m_open);

@@ -333,6 +333,11 @@ QString Say::verdict(choice::State s, const choice::Demand& d, const choice::Ver
     return {};
 }
 
+/// For whom, where it is not one puppet alone.
+QString Say::whose(const production::OpenPoint& p) {
+    return p.other.empty() ? QString() : tr(" by %1 together").arg(QString::fromStdString(p.other));
+}
+
 QString Say::openPoint(const production::OpenPoint& p) {
     using production::Issue;
     const QString who = capital(p.subject);
@@ -358,8 +363,6 @@ QString Say::openPoint(const production::OpenPoint& p) {
         }
     case Issue::no_wire:
         return tr("No spool in stock can be tried for %1.").arg(who);
-    case Issue::spool_short:
-        return tr("All limbs need %1 m of %2; %3 m are there.").arg(number(p.found, 1), who, number(p.limit, 1));
     case Issue::order:
         return tr("%1 bends before the %2, which is farther out: %3 against %4 N·mm.")
             .arg(who, QString::fromStdString(p.other), figure(p.found), figure(p.limit));
@@ -473,13 +476,13 @@ QString Say::openPoint(const production::OpenPoint& p) {
     case Issue::test_contradicts:
         return tr("A bench test of %1 contradicts its card: look at the tests.").arg(who);
     case Issue::buy_wire:
-        return tr("Buy wire %1: %2 m needed, %3 m there.").arg(who, number(p.limit, 1), number(p.found, 1));
+        return tr("Buy wire %1: %2 m needed%4, %3 m there.").arg(who, number(p.limit, 1), number(p.found, 1), whose(p));
     case Issue::buy_clay:
-        return tr("Buy %1: %2 g needed, %3 g there.").arg(who, number(p.limit, 0), number(p.found, 0));
+        return tr("Buy %1: %2 g needed%4, %3 g there.").arg(who, number(p.limit, 0), number(p.found, 0), whose(p));
     case Issue::buy_paint:
-        return tr("Buy %1: %2 ml needed, %3 ml there.").arg(who, number(p.limit, 1), number(p.found, 1));
+        return tr("Buy %1: %2 ml needed%4, %3 ml there.").arg(who, number(p.limit, 1), number(p.found, 1), whose(p));
     case Issue::buy_foil:
-        return tr("Buy foil: %1 m needed, %2 m there.").arg(number(p.limit, 1), number(p.found, 1));
+        return tr("Buy foil: %1 m needed%3, %2 m there.").arg(number(p.limit, 1), number(p.found, 1), whose(p));
     }
     return {};
 }

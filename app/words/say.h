@@ -55,6 +55,7 @@ public:
     /// One joint's sentence for a state: "holds 48 of 31 N·mm needed".
     static QString verdict(choice::State state, const choice::Demand& demand, const choice::Verdict& verdict,
                            const wire::Bundle& bundle);
+    static QString whose(const production::OpenPoint& point);
     static QString openPoint(const production::OpenPoint& point);
     static QString whyLay(const wire::Bundle& bundle, double gap_mm);
     /// Chance that no wire breaks, or why it is not said.

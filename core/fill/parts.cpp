@@ -16,19 +16,19 @@ struct Densities {
     double skin = 0, bulk = 0, cover_g_mm2 = 0;
 };
 
-Densities findDensities(const Layers& l, const Shelf& shelf) {
-    Densities d;
-    if (!l.clay.empty()) d.skin = gPerCm3ToGPerMm3(shelf.clays.at(l.clay).density_g_cm3);
-    if (!l.bulk.empty()) d.bulk = gPerCm3ToGPerMm3(shelf.bulks.at(l.bulk).density_g_cm3);
-    if (!l.cover.empty()) d.cover_g_mm2 = shelf.covers.at(l.cover).mass_g_m2 * 1e-6;
-    return d;
+LayerCards findCards(const Layers& l, const Shelf& shelf) {
+    LayerCards c;
+    if (!l.clay.empty()) c.clay = shelf.clays.at(l.clay);
+    if (!l.bulk.empty()) c.bulk = shelf.bulks.at(l.bulk);
+    if (!l.cover.empty()) c.cover = shelf.covers.at(l.cover);
+    return c;
 }
 
-Densities findDensities(const PartKey& k) {
+Densities findDensities(const LayerCards& c) {
     Densities d;
-    if (k.clay) d.skin = gPerCm3ToGPerMm3(k.clay->density_g_cm3);
-    if (k.bulk) d.bulk = gPerCm3ToGPerMm3(k.bulk->density_g_cm3);
-    if (k.cover) d.cover_g_mm2 = k.cover->mass_g_m2 * 1e-6;
+    if (c.clay) d.skin = gPerCm3ToGPerMm3(c.clay->density_g_cm3);
+    if (c.bulk) d.bulk = gPerCm3ToGPerMm3(c.bulk->density_g_cm3);
+    if (c.cover) d.cover_g_mm2 = c.cover->mass_g_m2 * 1e-6;
     return d;
 }
 
@@ -62,7 +62,7 @@ void findThickness(Part& p, const PartKey& key, const Densities& d) {
     const Segment& seg = key.segment;
     const Stretch& own = key.own;
     const Layers& l = seg.layers;
-    const double coreHeat = key.bulk ? d.bulk * key.bulk->heat_J_kgK : 0;
+    const double coreHeat = key.cards.bulk ? d.bulk * key.cards.bulk->heat_J_kgK : 0;
     const double clayHeat = d.skin * 1200;
     p.thinnest_mm = p.skinLeast_mm = 1e9;
     double slowest = -1;
@@ -108,7 +108,7 @@ Part segmentPart(const PartKey& key) {
     if (seg.stations.empty() || own.length() <= 0) return p;
 
     const Layers& l = seg.layers;
-    const Densities d = findDensities(key);
+    const Densities d = findDensities(key.cards);
     const double L = link.length_mm;
     const auto clay = findShells(seg, Surface::clay), core = findShells(seg, Surface::core);
     p.volume_mm3 = calcTube(seg.stations, L, own.from, own.to, 0).volume_mm3;
@@ -153,7 +153,7 @@ Part massPart(const Mass& mass, const MassCopy& copy, const Skeleton& s, const S
         return p;
     }
     const Layers& l = mass.layers;
-    const Densities d = findDensities(l, shelf);
+    const Densities d = findDensities(findCards(l, shelf));
     const double outside = l.cover.empty() ? 0 : l.cover_mm, skin = l.clay.empty() ? 0 : l.skin_mm;
     const Vec3& h = mass.half_mm;
     p.volume_mm3 = volumeOf(mass.shape, h);
@@ -199,11 +199,7 @@ std::vector<Part> calcParts(const Puppet& puppet, const Skeleton& s, const std::
         const Link& link = s.links[i];
         const std::size_t limb = limbOf(link);
         const Segment& segment = puppet.limbs[limb].segments[static_cast<std::size_t>(link.segment)];
-        PartKey key{link, segment, own[i], runOf(limb, link.segment), {}, {}, {}};
-        const Layers& l = segment.layers;
-        if (!l.clay.empty()) key.clay = shelf.clays.at(l.clay);
-        if (!l.bulk.empty()) key.bulk = shelf.bulks.at(l.bulk);
-        if (!l.cover.empty()) key.cover = shelf.covers.at(l.cover);
+        PartKey key{link, segment, own[i], runOf(limb, link.segment), findCards(segment.layers, shelf)};
         parts.push_back(memo ? *memo->find(i, std::move(key), segmentPart) : segmentPart(key));
         parts.back().link = static_cast<int>(i);
     }

@@ -65,15 +65,20 @@ inline constexpr double kSleeveDensity = 1.2;
 
 /// The parts, links first. own: of body::calcOwnStretches; runs: one entry a limb of the puppet. Cards must be on the
 /// shelf.
+/// The cards of a part's layers; none where there is no such layer.
+struct LayerCards {
+    std::optional<ClayCard> clay;
+    std::optional<BulkCard> bulk;
+    std::optional<CoverCard> cover;
+    friend bool operator==(const LayerCards&, const LayerCards&) = default;
+};
 /// What one segment's part is worked out from.
 struct PartKey {
     body::Link link;
     body::Segment segment;
     body::Stretch own;
     WireRun run;
-    std::optional<ClayCard> clay; ///< cards of its layers
-    std::optional<BulkCard> bulk;
-    std::optional<CoverCard> cover;
+    LayerCards cards;
     friend bool operator==(const PartKey&, const PartKey&) = default;
 };
 /// Parts that were worked out before, kept by whoever asks.

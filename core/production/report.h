@@ -21,7 +21,6 @@ enum class Issue {
     height_off,       ///< the drawn figure is not as high as the puppet is said to be
     limb_state,       ///< a joint does not hold, with its state
     no_wire,          ///< no spool in stock can be tried for the limb
-    spool_short,      ///< all limbs together need more of a spool than there is
     order,            ///< a joint nearer what holds the puppet is easier to bend than the next one out
     cut_differs,      ///< a limb's wire has been cut, and is no longer what is wanted
     wants_key,        ///< a lone straight wire carries torsion and spins in its bulk
@@ -141,30 +140,6 @@ struct PuppetMemo {
 Report calcReport(const Production& production, int puppet, const Cards& shipped, wire::TableShelf& tables,
                   PuppetMemo& memo, const std::stop_token& stop = {});
 Report calcReport(const Production& production, int puppet, const Cards& shipped, wire::TableShelf& tables);
-
-/// What follows from a whole production: every puppet's report, and what they take together of one stock.
-struct ProductionResult {
-    std::vector<std::shared_ptr<const Report>> puppets;
-    std::vector<std::shared_ptr<const Report>> aside; ///< of the design that a puppet keeps aside; null without one
-    Shopping shopping;
-    std::vector<OpenPoint> open; ///< of the stock, each once for the whole production
-    friend bool operator==(const ProductionResult&, const ProductionResult&) = default;
-};
-
-/// Memory of a production's results; not shared between threads.
-struct Memo {
-    std::map<std::string, PuppetMemo> puppets; ///< by id
-};
-/// Throws Stopped when asked to stop; the memory then stays sound.
-ProductionResult calcResult(const Production& production, const Cards& shipped, wire::TableShelf& tables, Memo& memo,
-                            const std::stop_token& stop = {});
-ProductionResult calcResult(const Production& production, const Cards& shipped, wire::TableShelf& tables);
-
-/// What can be shown at once of a puppet whose results are still being worked out: where its parts lie. From the former
-/// result, where the puppet is built alike, all other numbers are carried over, and stale; else there are none.
-/// sketched is set.
-Report calcSketch(const Production& production, int puppet, const Cards& shipped, const body::Puppet* formerPuppet,
-                  const Report* former);
 
 /// A joint at which two designs of one puppet differ; absent where one of them does not have it.
 struct Difference {

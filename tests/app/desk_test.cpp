@@ -1,15 +1,15 @@
 // The desk's own pieces: fields, sentences, tags, elevations, the rule, the plan strip, the stand's geometry.
 #include "base/units.h"
-#include "shell/card.h"
-#include "widgets/fields.h"
-#include "widgets/look.h"
-#include "words/say.h"
 #include "sheet/grip.h"
 #include "sheet/picture_shelf.h"
 #include "sheet/tags.h"
+#include "shell/card.h"
 #include "stations/plan/plan_strip.h"
 #include "support/driven.h"
 #include "turntable/turntable.h"
+#include "widgets/fields.h"
+#include "widgets/look.h"
+#include "words/say.h"
 #include <QImage>
 #include <QLabel>
 #include <QPainter>
@@ -276,7 +276,7 @@ TEST_CASE("A picture fitted to a height stands on the base line with its figure 
 
 TEST_CASE("The rule counts open points in words and numbers, and the plan's steps are walked by keys") {
     Desk desk;
-    const auto counts = production::countOpen(desk.document().open());
+    const auto counts = production::countOpen(desk.document().openPoints());
     for (int i = 0; i < production::kStations; ++i) {
         const auto* d = desk.window.rule().division(static_cast<Station>(i));
         if (counts[static_cast<std::size_t>(i)] > 0) {

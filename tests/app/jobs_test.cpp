@@ -1,9 +1,11 @@
 // What stands on screen while results are worked out in the background, and that nothing waits for a thread.
 #include "base/stop.h"
 #include "jobs/worker.h"
+#include "print/build_sheets.h"
 #include "support/driven.h"
 #include <QElapsedTimer>
 #include <QLabel>
+#include <QTemporaryDir>
 #include <atomic>
 #include <chrono>
 #include <thread>
@@ -30,6 +32,68 @@ TEST_CASE("An edit shows where things are at once and its numbers when they come
     CHECK_FALSE(said->isVisible());
     CHECK(desk.report().choice.totals.mass_g() > grams);
     CHECK((numbersOf(desk.report()) == numbersOf(reportOf(desk.document().production()))));
+}
+
+TEST_CASE("Work that takes its time is announced, and nothing of before goes out on paper meanwhile") {
+    Desk desk;
+    desk.document().setPatience(0);
+    auto* said = desk.find<QLabel>("working");
+    // A creature of many arms takes long enough to be seen.
+    REQUIRE(desk.document().change("arms", [](const production::Edits& e) {
+        std::vector<production::Edits::Step> steps;
+        for (int i = 0; i < 50; ++i)
+            steps.emplace_back([i](const production::Edits& x) {
+                body::Limb l = demo().puppets[0].limbs[1];
+                l.id = l.name = "feeler-" + std::to_string(i), l.mirrored = false;
+                for (body::Joint& j : l.joints)
+                    j.at_mm.y -= 0.3 * i;
+                return x.addLimb(l);
+            });
+        return e.chain(steps);
+    }));
+    REQUIRE(desk.document().isWorking());
+    CHECK(QTest::qWaitFor([&] { return said->isVisible() || !desk.document().isWorking(); }, 5000));
+    CHECK(said->isVisible());
+    CHECK(said->text().contains("before"));
+    // A spool that goes while its numbers are still shown takes them with it.
+    CHECK(desk.document().change("spool", [](const production::Edits& e) {
+        choice::Spool s{"left-over", "left over", "copper-annealed", 0.45, 3, 0.1};
+        return e.putSpool(s);
+    }));
+    CHECK(desk.report().sketched);
+    CHECK(desk.report().stock.spools.size() != desk.document().production().stock.spools.size());
+    CHECK(desk.report().choice.limbs.front().chosen == -1);
+    desk.station(production::Station::wire);
+    for (int leaf = 0; leaf < 5; ++leaf)
+        desk.leaf("wireLeaves", leaf);
+    Desk::settle();
+    CHECK_FALSE(said->isVisible());
+    CHECK((numbersOf(desk.report()) == numbersOf(reportOf(desk.document().production()))));
+}
+
+TEST_CASE("Sheets that are being printed keep their numbers while new ones come") {
+    Desk desk;
+    const app::BuildSheets sheets(desk.document().value(), 0, desk.document().sharedReport(),
+                                  desk.document().sharedResult());
+    REQUIRE(desk.document().change("gone", [](const production::Edits& e) { return e.removeLimb("arm"); }));
+    REQUIRE(desk.document().change("small", [](const production::Edits& e) { return e.setHeight(120); }));
+    QTemporaryDir dir;
+    CHECK(sheets.writePdf(dir.filePath("then.pdf"), QPageSize::A4));
+}
+
+TEST_CASE("Another file's numbers are never those of before") {
+    Desk desk;
+    QTemporaryDir dir;
+    production::Production p = demo();
+    p.puppets[0].masses[0].layers.skin_mm = 6;
+    REQUIRE(files::saveProduction(dir.filePath("other.json").toStdString(), p));
+    desk.document().setPatience(0);
+    REQUIRE(desk.document().open(dir.filePath("other.json")).isEmpty());
+    CHECK(desk.document().isWorking());
+    CHECK(desk.report().choice.limbs.front().chosen == -1);
+    CHECK(desk.document().openPoints().empty());
+    Desk::settle();
+    CHECK((numbersOf(desk.report()) == numbersOf(reportOf(p))));
 }
 
 TEST_CASE("A limb more or less is drawn before anything is known of it") {

@@ -1,6 +1,6 @@
-#include "words/say.h"
 #include "print/build_sheets.h"
 #include "support/driven.h"
+#include "words/say.h"
 #include <QDir>
 #include <QFileInfo>
 #include <QImageReader>
@@ -42,7 +42,9 @@ TEST_CASE("On paper the check bar is 100.0 mm, measured on the rendered page, on
     QTemporaryDir dir;
     for (const auto size : {QPageSize::A4, QPageSize::Letter}) {
         const QString path = dir.filePath(size == QPageSize::A4 ? "a4.pdf" : "letter.pdf");
-        REQUIRE(app::BuildSheets(desk.document().production(), 0, desk.report(), desk.document().result()).writePdf(path, size));
+        REQUIRE(
+            app::BuildSheets(desk.document().value(), 0, desk.document().sharedReport(), desk.document().sharedResult())
+                .writePdf(path, size));
         const int dpi = 600;
         const QImage page = rendered(path, 6, dpi); // the first elevation
         REQUIRE_FALSE(page.isNull());
@@ -61,7 +63,8 @@ TEST_CASE("The build sheets carry figures, recipe, elevations and every limb's s
     body::Wants wants = desk.document().puppet().wants;
     wants.aim = body::Aim::life, wants.mayDrop = false;
     REQUIRE(desk.document().change("life", [&](const production::Edits& e) { return e.setWants(wants); }));
-    REQUIRE(app::BuildSheets(desk.document().production(), 0, desk.report(), desk.document().result()).writePdf(path, QPageSize::A4));
+    REQUIRE(app::BuildSheets(desk.document().value(), 0, desk.document().sharedReport(), desk.document().sharedResult())
+                .writePdf(path, QPageSize::A4));
     QProcess p;
     p.start("pdftotext", {path, "-"});
     REQUIRE(p.waitForFinished(30000));
@@ -101,7 +104,9 @@ TEST_CASE("A printed pattern of Brindle's fleece measures what was developed, on
     QTemporaryDir dir;
     const QString path = dir.filePath("brindle.pdf");
     const auto report = desk.document().reportOf(1);
-    REQUIRE(app::BuildSheets(desk.document().production(), 1, report, desk.document().result()).writePdf(path, QPageSize::A4));
+    REQUIRE(app::BuildSheets(desk.document().value(), 1, desk.document().result().puppets[1],
+                             desk.document().sharedResult())
+                .writePdf(path, QPageSize::A4));
     constexpr int kDpi = 600, kMostPages = 12;
     int found = 0;
     for (int n = 1; n <= kMostPages && !found; ++n) {
@@ -141,7 +146,8 @@ TEST_CASE("The build sheets carry the oven's loads and every last look, with its
     body::Wants wants = desk.document().puppet().wants;
     wants.inOven = {"tile", "magnets"};
     REQUIRE(desk.document().change("magnets", [&](const production::Edits& e) { return e.setWants(wants); }));
-    REQUIRE(app::BuildSheets(desk.document().production(), 0, desk.report(), desk.document().result()).writePdf(path, QPageSize::A4));
+    REQUIRE(app::BuildSheets(desk.document().value(), 0, desk.document().sharedReport(), desk.document().sharedResult())
+                .writePdf(path, QPageSize::A4));
     QProcess words;
     words.start("pdftotext", {"-layout", path, "-"});
     REQUIRE(words.waitForFinished(60000));

@@ -1,8 +1,8 @@
-#include "words/say.h"
 #include "files/container.h"
 #include "stations/layers/long_section.h"
 #include "stations/layers/section_view.h"
 #include "support/driven.h"
+#include "words/say.h"
 #include <QFileDialog>
 #include <QLabel>
 #include <QTemporaryDir>

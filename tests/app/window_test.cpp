@@ -217,7 +217,7 @@ TEST_CASE(
     QTemporaryDir dir;
     const QString file = dir.filePath("short.enkinet"), paper = dir.filePath("short.pdf");
     REQUIRE(desk.document().saveAs(file).isEmpty());
-    REQUIRE(app::BuildSheets(desk.document().production(), 0, desk.report(), desk.document().result())
+    REQUIRE(app::BuildSheets(desk.document().value(), 0, desk.document().sharedReport(), desk.document().sharedResult())
                 .writePdf(paper, QPageSize::A4));
     const auto run = [](const QString& program, const QStringList& arguments) {
         QProcess p;

@@ -191,7 +191,7 @@ TEST_CASE(
     REQUIRE(QTest::qWaitFor([&] { return desk.document().undoStack().count() == steps + 1; }, 5000));
     CHECK(desk.report().choice.limbs[2].state == choice::State::holds);
     QTemporaryDir dir;
-    CHECK(app::BuildSheets(desk.document().production(), 0, desk.report(), desk.document().result())
+    CHECK(app::BuildSheets(desk.document().value(), 0, desk.document().sharedReport(), desk.document().sharedResult())
               .writePdf(dir.filePath("after.pdf"), QPageSize::A4));
     desk.undo();
     CHECK(ankle().faults[static_cast<std::size_t>(choice::State::slack)]);

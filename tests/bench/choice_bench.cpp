@@ -1,7 +1,7 @@
 // The whole choice for the demo's puppets from a well-stocked shelf: the first time, after a change of load, and how it
 // grows with limbs and candidates.
 #include "files/container.h"
-#include "production/report.h"
+#include "production/result.h"
 #include <benchmark/benchmark.h>
 #include <cstdio>
 

@@ -1,11 +1,12 @@
 // Frame time of the turntable at 800 x 600 and the time from an edit to the redrawn sheet, on the demo and on a
 // creature of 200 limbs. Prints medians; needs a display (a virtual one with software rendering will do).
-#include "widgets/look.h"
-#include "shell/window.h"
+#include "creature.h"
 #include "files/container.h"
 #include "production/edits.h"
 #include "sheet/sheet_view.h"
+#include "shell/window.h"
 #include "turntable/turntable.h"
+#include "widgets/look.h"
 #include <QApplication>
 #include <QElapsedTimer>
 #include <QTemporaryDir>
@@ -19,22 +20,6 @@ namespace {
 double median(std::vector<double> v) {
     std::sort(v.begin(), v.end());
     return v.empty() ? 0 : v[v.size() / 2];
-}
-
-/// The demo with more and more fingers on Tansy's spine: 200 limbs in all.
-production::Production creature(const production::Production& demo) {
-    production::Production p = demo;
-    p.puppets.resize(1);
-    body::Puppet& puppet = p.puppets[0];
-    const body::Limb arm = puppet.limbs[1];
-    for (int i = static_cast<int>(puppet.limbs.size()); i < 200; ++i) {
-        body::Limb l = arm;
-        l.id = "feeler-" + std::to_string(i), l.name = l.id, l.mirrored = false;
-        for (body::Joint& j : l.joints)
-            j.at_mm = {j.at_mm.x + 0.3 * (i % 20), j.at_mm.y - 0.4 * (i / 20), j.at_mm.z};
-        puppet.limbs.push_back(l);
-    }
-    return p;
 }
 
 void measure(const char* name, const QString& file) {
@@ -89,7 +74,7 @@ int main(int argc, char** argv) {
     const auto demo = files::loadProduction(demoFile, *cards);
     const std::string big = home.filePath("creature.json").toStdString(),
                       copy = home.filePath("demo.json").toStdString();
-    if (!demo || !files::saveProduction(big, creature(demo->production)) ||
+    if (!demo || !files::saveProduction(big, bench::creature(demo->production, 200)) ||
         !files::saveProduction(copy, demo->production))
         return 2;
     measure("demo, Tansy", QString::fromStdString(copy));

@@ -1,8 +1,10 @@
 // From an edit to the whole result of the production, by memory, on the demo and on a creature of 200 limbs; and how
 // soon work that is asked to stop has stopped.
+#include "creature.h"
 #include "files/container.h"
 #include "production/edits.h"
 #include "production/remedies.h"
+#include "production/result.h"
 #include <benchmark/benchmark.h>
 #include <chrono>
 #include <cstdio>
@@ -27,22 +29,6 @@ const Production& demo() {
     static const auto p = files::loadProduction(kData + "/demo/post-for-the-tide-house.json", cards());
     return p->production;
 }
-/// Tansy with more and more arms on her spine.
-Production creature(int limbs) {
-    Production p = demo();
-    p.puppets.resize(1);
-    body::Puppet& puppet = p.puppets[0];
-    const body::Limb arm = puppet.limbs[1];
-    for (int i = static_cast<int>(puppet.limbs.size()); i < limbs; ++i) {
-        body::Limb l = arm;
-        l.id = "feeler-" + std::to_string(i), l.name = l.id, l.mirrored = false;
-        for (body::Joint& j : l.joints)
-            j.at_mm = {j.at_mm.x + 0.3 * (i % 20), j.at_mm.y - 0.4 * (i / 20), j.at_mm.z};
-        puppet.limbs.push_back(l);
-    }
-    return p;
-}
-
 using Edit = std::function<Edits::Changed(const Edits&, int)>;
 void follow(benchmark::State& state, Production p, const Edit& edit) {
     Memo memo;
@@ -68,8 +54,8 @@ void BM_FirstResult(benchmark::State& state) {
     for (auto _ : state)
         benchmark::DoNotOptimize(calcResult(demo(), cards(), tables()));
 }
-void BM_RenameCreature(benchmark::State& s) { follow(s, creature(200), rename); }
-void BM_GapCreature(benchmark::State& s) { follow(s, creature(200), gap); }
+void BM_RenameCreature(benchmark::State& s) { follow(s, bench::creature(demo(), 200), rename); }
+void BM_GapCreature(benchmark::State& s) { follow(s, bench::creature(demo(), 200), gap); }
 BENCHMARK(BM_Rename)->Unit(benchmark::kMillisecond)->Repetitions(5)->ReportAggregatesOnly(true);
 BENCHMARK(BM_Gap)->Unit(benchmark::kMillisecond)->Repetitions(5)->ReportAggregatesOnly(true);
 BENCHMARK(BM_Skin)->Unit(benchmark::kMillisecond)->Repetitions(5)->ReportAggregatesOnly(true);
@@ -80,7 +66,7 @@ BENCHMARK(BM_GapCreature)->Unit(benchmark::kMillisecond)->Iterations(5);
 /// A result, or remedies, of 200 limbs asked to stop at many moments: the longest until it has.
 template <class Work> void stopAt(benchmark::State& state, Work work) {
     using Clock = std::chrono::steady_clock;
-    const Production p = creature(200);
+    const Production p = bench::creature(demo(), 200);
     double worst = 0, sum = 0;
     int n = 0;
     for (auto _ : state)

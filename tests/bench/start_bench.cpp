@@ -1,8 +1,8 @@
 // From the start of the process to the first paint, and to the demo's results: processor and wall time, beside a window
 // with nothing in it. bench_start runs itself for each and prints medians; it needs a display.
-#include "widgets/look.h"
-#include "shell/window.h"
 #include "jobs/worker.h"
+#include "shell/window.h"
+#include "widgets/look.h"
 #include <QApplication>
 #include <QElapsedTimer>
 #include <QMainWindow>

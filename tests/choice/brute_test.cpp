@@ -53,7 +53,8 @@ Stock randomStock(Random& random) {
         auto it = s.tables.begin();
         std::advance(it, random.whole(0, 3));
         const double d = std::round(random.between(0.4, 2.2) * 10) / 10;
-        s.spools.push_back({"s" + std::to_string(i), "", it->first, d, random.between(0.5, 8), random.between(0.05, 1)});
+        s.spools.push_back(
+            {"s" + std::to_string(i), "", it->first, d, random.between(0.5, 8), random.between(0.05, 1)});
     }
     return s;
 }

@@ -278,7 +278,7 @@ TEST_CASE("As a thigh grows from 8 to 20 mm no hand jumps, and each change of wi
     Puppet p = demo().puppets[0];
     const fill::Shelf shelf = production::makeShelf(shippedCards());
     const Stock stock = production::makeStock(demo(), shippedCards(), test::tables());
-    p.wants.aim = Aim::life; // the aim that took seven strands for one millimetre of clay
+    p.wants.aim = Aim::life;                     // the aim that took seven strands for one millimetre of clay
     p.wants.steadied = true, p.wants.film_s = 6; // so that the thigh alone decides, and some wire fits
     PuppetChoice before;
     int changes = 0, named = 0;

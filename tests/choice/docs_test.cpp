@@ -28,9 +28,14 @@ TEST_CASE("The worked leg of docs/mechanics.md is what the program says", "[choi
             if (limb.joints[static_cast<std::size_t>(d.joint)].id != cells[0]) continue;
             ++rows;
             INFO(line);
-            const double said[] = {d.load.beyond_g,      d.load.arm_mm, d.load.load_Nmm,
-                                   d.needed_Nmm,         d.lever_mm,    d.effortLimit_Nmm,
-                                   leg.verdicts[j].bend.hold_Nmm, leg.verdicts[j].effort_Nmm};
+            const double said[] = {d.load.beyond_g,
+                                   d.load.arm_mm,
+                                   d.load.load_Nmm,
+                                   d.needed_Nmm,
+                                   d.lever_mm,
+                                   d.effortLimit_Nmm,
+                                   leg.verdicts[j].bend.hold_Nmm,
+                                   leg.verdicts[j].effort_Nmm};
             REQUIRE(cells.size() >= 10);
             for (std::size_t k = 0; k < std::size(said); ++k)
                 CHECK_NEAR(std::stod(cells[k + 1]), said[k], 2e-3);

@@ -326,3 +326,41 @@ TEST_CASE("A level tail droops as a cantilever over its whole length", "[load]")
     // The couple at its root is the whole weight times its lever, however soft it is.
     CHECK_NEAR(norm(calcStance(s, masses, {}, even).couples[0][1]), W * L / 2, 1e-3);
 }
+
+TEST_CASE("What the feet share is the same with and without what hangs on the bodies between them", "[load]") {
+    // Two routes: the whole frame with tails, ears and arms, and the bodies between the feet alone.
+    Random random(9);
+    int compared = 0;
+    for (int puppet : {0, 1, 2}) {
+        const Puppet x = demo().puppets[static_cast<std::size_t>(puppet)];
+        const Skeleton s = calcSkeleton(x);
+        std::vector<PointMass> masses;
+        for (const Link& l : s.links)
+            masses.push_back({random.between(1, 30), 0.5 * (l.from + l.to), l.body});
+        std::vector<JointStiffness> soft;
+        for (std::size_t h = 0; h < s.hinges.size(); ++h)
+            soft.push_back(JointStiffness{{1e5, random.between(1e3, 1e5), random.between(1e3, 1e4)}, {}});
+        for (const int down : {2, 3, 4}) {
+            if (down > static_cast<int>(s.supportLinks.size())) continue;
+            for (const Stance& stance : makeStances(static_cast<int>(s.supportLinks.size()), down)) {
+                const StanceState whole = calcStance(s, masses, stance, soft),
+                                  share = calcShares(s, masses, stance, soft),
+                                  droop = calcDroop(s, masses, stance, soft);
+                REQUIRE((whole.stable && share.stable && droop.stable));
+                for (std::size_t h = 0; h < s.hinges.size(); ++h) {
+                    const int after = s.links[static_cast<std::size_t>(s.hinges[h].after)].body;
+                    const bool between = std::any_of(s.supportLinks.begin(), s.supportLinks.end(), [&](int link) {
+                        return isBeyond(s, s.links[static_cast<std::size_t>(link)].body, after);
+                    });
+                    for (std::size_t axis = 0; between && axis < 3; ++axis, ++compared)
+                        CHECK(norm(whole.couples[h][axis] - share.couples[h][axis]) <
+                              1e-7 * (1 + norm(whole.couples[h][axis])));
+                    CHECK(norm(whole.couples[h][1] - droop.couples[h][1]) < 1e-12 * (1 + norm(whole.couples[h][1])));
+                }
+                CHECK(droop.droop_mm == whole.droop_mm);
+                CHECK(droop.feet_g == whole.feet_g);
+            }
+        }
+    }
+    CHECK(compared > 100);
+}

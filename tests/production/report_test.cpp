@@ -62,7 +62,14 @@ TEST_CASE("Stock that is missing, short or static is said for the limb that want
         std::erase_if(p.stock.spools, [](const auto& s) { return s.id != "copper-0.5"; });
         p.stock.spools[0].length_m = 3.2;
     });
-    CHECK(countOf(shared, Issue::spool_short) + countOf(shared, Issue::no_wire) >= 1);
+    // One finding for what they lack together, not one here and another in the shopping.
+    CHECK(countOf(shared, Issue::no_wire) == 0);
+    Production together = demo();
+    std::erase_if(together.stock.spools, [](const auto& s) { return s.id != "copper-0.5"; });
+    together.stock.spools[0].length_m = 3.2, together.puppets.resize(1);
+    const ProductionResult all = resultOf(together);
+    CHECK(std::count_if(all.open.begin(), all.open.end(), [](const auto& o) { return o.issue == Issue::buy_wire; }) ==
+          1);
 }
 
 TEST_CASE("Skin outside its clay's limits, and no room for bulk, are points of the part", "[production]") {

@@ -1,7 +1,7 @@
 #pragma once
 // What tests share: relative nearness, fixed-seed random numbers, and the shipped cards.
 #include "files/container.h"
-#include "production/report.h"
+#include "production/result.h"
 #include <catch2/catch.hpp>
 #include <cmath>
 #include <random>

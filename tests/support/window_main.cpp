@@ -1,7 +1,7 @@
 // The window tests: one application, its settings and recovery kept in a folder of their own.
 #define CATCH_CONFIG_RUNNER
-#include "widgets/look.h"
 #include "jobs/worker.h"
+#include "widgets/look.h"
 #include <QApplication>
 #include <QDir>
 #include <QStandardPaths>

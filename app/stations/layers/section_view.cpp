@@ -1,7 +1,7 @@
 #include "stations/layers/section_view.h"
+#include "sheet/elevation.h"
 #include "widgets/look.h"
 #include "words/say.h"
-#include "sheet/elevation.h"
 #include <QPainter>
 #include <algorithm>
 

@@ -1,8 +1,8 @@
 #include "stations/paint/paint_page.h"
+#include "stations/layers/part_in_hand.h"
 #include "widgets/fields.h"
 #include "widgets/look.h"
 #include "words/say.h"
-#include "stations/layers/part_in_hand.h"
 #include <QFormLayout>
 #include <QPainter>
 #include <QVBoxLayout>

@@ -1,8 +1,8 @@
 #include "stations/sheet/limbs_leaf.h"
 #include "base/units.h"
+#include "files/puppet_json.h"
 #include "widgets/fields.h"
 #include "words/say.h"
-#include "files/puppet_json.h"
 #include <QClipboard>
 #include <QFormLayout>
 #include <QGuiApplication>

@@ -1,11 +1,11 @@
 #include "stations/sheet/pictures_leaf.h"
 #include "base/units.h"
 #include "body/silhouette.h"
+#include "sheet/picture_shelf.h"
 #include "widgets/button_row.h"
 #include "widgets/fields.h"
 #include "widgets/look.h"
 #include "words/say.h"
-#include "sheet/picture_shelf.h"
 #include <QBuffer>
 #include <QClipboard>
 #include <QFile>

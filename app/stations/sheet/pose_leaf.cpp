@@ -1,11 +1,11 @@
 #include "stations/sheet/pose_leaf.h"
 #include "base/units.h"
+#include "sheet/grip.h"
+#include "stations/page.h"
 #include "widgets/button_row.h"
 #include "widgets/fields.h"
 #include "widgets/look.h"
 #include "words/say.h"
-#include "sheet/grip.h"
-#include "stations/page.h"
 #include <QFormLayout>
 #include <QHBoxLayout>
 #include <QLabel>

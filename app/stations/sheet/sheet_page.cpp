@@ -1,13 +1,13 @@
 #include "stations/sheet/sheet_page.h"
 #include "base/gauge.h"
 #include "base/units.h"
-#include "widgets/fields.h"
-#include "widgets/leaves.h"
-#include "words/say.h"
 #include "stations/layers/part_in_hand.h"
 #include "stations/sheet/limbs_leaf.h"
 #include "stations/sheet/pictures_leaf.h"
 #include "stations/sheet/pose_leaf.h"
+#include "widgets/fields.h"
+#include "widgets/leaves.h"
+#include "words/say.h"
 #include <QFormLayout>
 #include <QLineEdit>
 #include <QRegularExpression>

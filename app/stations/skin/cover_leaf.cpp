@@ -1,12 +1,12 @@
 #include "stations/skin/cover_leaf.h"
 #include "base/units.h"
+#include "files/container.h"
+#include "files/pattern_file.h"
+#include "stations/layers/part_in_hand.h"
 #include "widgets/button_row.h"
 #include "widgets/fields.h"
 #include "widgets/look.h"
 #include "words/say.h"
-#include "files/container.h"
-#include "files/pattern_file.h"
-#include "stations/layers/part_in_hand.h"
 #include <QFileDialog>
 #include <QFormLayout>
 #include <QPainter>

@@ -1,11 +1,11 @@
 #include "stations/skin/hands_leaf.h"
-#include "widgets/button_row.h"
-#include "widgets/fields.h"
-#include "words/say.h"
 #include "files/container.h"
 #include "files/production_json.h"
 #include "stations/layers/part_in_hand.h"
 #include "stations/page.h"
+#include "widgets/button_row.h"
+#include "widgets/fields.h"
+#include "words/say.h"
 #include <QFileDialog>
 #include <QFormLayout>
 #include <QLineEdit>
@@ -249,11 +249,14 @@ void HandsLeaf::showStock() {
 
 void HandsLeaf::replace() {
     if (!m_offers->currentItem()) return;
+    const auto& clays = m_document.report().shelf.clays;
     const fill::Substitute s =
         m_document.result()
             .shopping.substitutes[static_cast<std::size_t>(m_offers->currentItem()->data(Qt::UserRole).toInt())];
-    m_document.change(tr("%1 instead of %2").arg(QString::fromStdString(s.instead), QString::fromStdString(s.clay)),
-                      [&](const production::Edits& e) { return e.replaceClay(s.clay, s.instead); });
+    m_document.change(
+        tr("%1 instead of %2")
+            .arg(QString::fromStdString(clays.at(s.instead).name), QString::fromStdString(clays.at(s.clay).name)),
+        [&](const production::Edits& e) { return e.replaceClay(s.clay, s.instead); });
 }
 
 /// What the scales say about the thickness.

@@ -1,10 +1,10 @@
 #include "stations/skin/skin_leaf.h"
-#include "widgets/button_row.h"
-#include "widgets/fields.h"
-#include "words/say.h"
 #include "stations/layers/long_section.h"
 #include "stations/layers/part_in_hand.h"
 #include "stations/layers/section_view.h"
+#include "widgets/button_row.h"
+#include "widgets/fields.h"
+#include "words/say.h"
 #include <QFormLayout>
 #include <QVBoxLayout>
 

@@ -1,12 +1,12 @@
 #include "stations/skin/skin_page.h"
-#include "widgets/fields.h"
-#include "widgets/leaves.h"
-#include "words/say.h"
 #include "stations/layers/part_in_hand.h"
 #include "stations/skin/cover_leaf.h"
 #include "stations/skin/hands_leaf.h"
 #include "stations/skin/oven_leaf.h"
 #include "stations/skin/skin_leaf.h"
+#include "widgets/fields.h"
+#include "widgets/leaves.h"
+#include "words/say.h"
 #include <QVBoxLayout>
 
 namespace enkinet::app {

@@ -160,8 +160,13 @@ void CuttingLeaf::show() {
             item->setData(Qt::UserRole, QString::fromStdString(l.id));
         }
     m_drawer->clear();
+    const auto nameOf = [&](const std::string& spool) {
+        for (const choice::Spool& s : m_document.production().stock.spools)
+            if (s.id == spool) return QString::fromStdString(s.name);
+        return QString();
+    };
     for (const choice::Offcut& o : m_document.production().stock.offcuts)
-        m_drawer->addItem(tr("%1: %2").arg(QString::fromStdString(o.spool), Say::length(o.length_mm, 0)));
+        m_drawer->addItem(tr("%1: %2").arg(nameOf(o.spool), Say::length(o.length_mm, 0)));
     QList<std::pair<QString, QVariant>> spools;
     for (const choice::Spool& s : m_document.production().stock.spools)
         spools << std::pair{QString::fromStdString(s.name), QVariant(QString::fromStdString(s.id))};
@@ -171,6 +176,11 @@ void CuttingLeaf::show() {
 }
 
 void CuttingLeaf::cut() {
+    // What is taken out of the stock is what stands in the plan of now.
+    if (!m_document.waitForResults(3000)) {
+        Q_EMIT m_document.refused(tr("the cuts are still being worked out; try again in a moment"));
+        return;
+    }
     const auto cuts = m_document.report().cuts;
     const auto plan = m_document.report().cutPlan;
     m_document.change(tr("Wire is cut"), [&](const production::Edits& e) { return e.cutWire(cuts, plan); });

@@ -1,8 +1,8 @@
 #include "stations/wire/lens_leaf.h"
 #include "base/units.h"
+#include "stations/wire/bent_gap.h"
 #include "widgets/fields.h"
 #include "words/say.h"
-#include "stations/wire/bent_gap.h"
 #include <QGridLayout>
 #include <QLabel>
 #include <QPushButton>

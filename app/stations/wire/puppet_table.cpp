@@ -1,10 +1,10 @@
 #include "stations/wire/puppet_table.h"
 #include "base/units.h"
+#include "files/csv.h"
 #include "widgets/button_row.h"
 #include "widgets/fields.h"
 #include "widgets/look.h"
 #include "words/say.h"
-#include "files/csv.h"
 #include <QHeaderView>
 #include <QLabel>
 #include <QTableView>

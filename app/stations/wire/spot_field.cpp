@@ -1,8 +1,8 @@
 #include "stations/wire/spot_field.h"
+#include "sheet/elevation.h"
 #include "widgets/fields.h"
 #include "widgets/look.h"
 #include "words/say.h"
-#include "sheet/elevation.h"
 #include <QHelpEvent>
 #include <QKeyEvent>
 #include <QPainter>

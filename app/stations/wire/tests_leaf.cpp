@@ -3,11 +3,11 @@
 #include "base/normal.h"
 #include "base/text.h"
 #include "base/units.h"
+#include "files/container.h"
+#include "files/wire_tests_file.h"
 #include "widgets/button_row.h"
 #include "widgets/fields.h"
 #include "words/say.h"
-#include "files/container.h"
-#include "files/wire_tests_file.h"
 #include <QDate>
 #include <QFileDialog>
 #include <QFormLayout>

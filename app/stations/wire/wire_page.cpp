@@ -1,9 +1,5 @@
 #include "stations/wire/wire_page.h"
 #include "base/units.h"
-#include "widgets/fields.h"
-#include "widgets/leaves.h"
-#include "widgets/look.h"
-#include "words/say.h"
 #include "sheet/elevation.h"
 #include "stations/wire/cutting_leaf.h"
 #include "stations/wire/hold_window.h"
@@ -12,6 +8,10 @@
 #include "stations/wire/margins_view.h"
 #include "stations/wire/remedies_list.h"
 #include "stations/wire/tests_leaf.h"
+#include "widgets/fields.h"
+#include "widgets/leaves.h"
+#include "widgets/look.h"
+#include "words/say.h"
 #include <QFormLayout>
 #include <QHBoxLayout>
 #include <QListWidget>

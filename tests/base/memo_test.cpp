@@ -1,0 +1,58 @@
+#include "base/figure.h"
+#include "base/memo.h"
+#include "base/stop.h"
+#include <catch2/catch.hpp>
+#include <cmath>
+
+using namespace enkinet;
+
+TEST_CASE("A node works out a key once, keeps the last few, and never an unfinished answer", "[base]") {
+    Node<int, double> node(2);
+    int made = 0;
+    const auto half = [&](int k) { return ++made, k / 2.0; };
+    const auto first = node.find(0, 7, half);
+    CHECK(*first == 3.5);
+    CHECK(node.find(0, 7, half) == first); // the very same
+    CHECK(made == 1);
+    node.find(0, 8, half), node.find(0, 7, half), node.find(0, 9, half);
+    CHECK(made == 3);
+    // 8 was used longest ago and is gone; 7 is still there.
+    node.find(0, 7, half);
+    CHECK(made == 3);
+    node.find(0, 8, half);
+    CHECK(made == 4);
+    CHECK(node.hits() == 3);
+    CHECK(node.misses() == 4);
+    // A slot says where to look and is no part of the answer.
+    CHECK(*node.find(5, 8, half) == 4);
+    CHECK_THROWS_AS(node.find(0, 11, [](int) -> double { throw Stopped{}; }), Stopped);
+    CHECK(*node.find(0, 11, half) == 5.5);
+}
+
+TEST_CASE("Beyond its limit a node lets go of everything and goes on rightly", "[base]") {
+    Node<int, int> node(4, 10);
+    for (int round = 0; round < 5; ++round)
+        for (int k = 0; k < 25; ++k)
+            CHECK(*node.find(static_cast<std::uint64_t>(k), k, [](int x) { return x * x; }) == k * k);
+}
+
+TEST_CASE("A value from upstream is the same by its pointer, or in depth", "[base]") {
+    const auto a = std::make_shared<const int>(3), b = std::make_shared<const int>(3),
+               c = std::make_shared<const int>(4);
+    CHECK(Same<int>{a} == Same<int>{a});
+    CHECK(Same<int>{a} == Same<int>{b});
+    CHECK_FALSE(Same<int>{a} == Same<int>{c});
+    CHECK_FALSE(Same<int>{a} == Same<int>{});
+    CHECK(Same<int>{} == Same<int>{});
+}
+
+TEST_CASE("A figure that is not there equals another that is not there, and no number", "[base]") {
+    const Figure none;
+    CHECK(std::isnan(none));
+    CHECK(none == Figure(std::nan("")));
+    CHECK_FALSE(none == Figure(0));
+    CHECK_FALSE(none == 0.0);
+    CHECK(Figure(2) == Figure(2));
+    CHECK_FALSE(Figure(2) == Figure(std::nextafter(2.0, 3.0)));
+    CHECK(Figure(2) + 1 == 3);
+}
