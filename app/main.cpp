@@ -76,7 +76,7 @@ int main(int argc, char** argv) {
     }
     if (parser.isSet(puppet)) {
         const int index =
-            enkinet::production::findPuppetIndex(window.document().production(), parser.value(puppet).toStdString());
+            enkinet::document::findPuppetIndex(window.document().production(), parser.value(puppet).toStdString());
         if (index < 0) return fail(QString("there is no puppet \"%1\" in this production").arg(parser.value(puppet)));
         window.document().showPuppet(index);
     }

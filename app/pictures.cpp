@@ -25,7 +25,7 @@ bool takeSheet(Window& window, const auto& leaves, const auto& take) {
     if (d.puppet().poses.empty()) return true;
     const body::Pose pose = d.puppet().poses.front();
     const int before = d.undoStack().index();
-    d.change("", [&](const production::Edits& e) { return e.setBoard(pose); });
+    d.change("", [&](const document::Edits& e) { return e.setBoard(pose); });
     const auto& hinges = d.report().choice.skeleton.hinges;
     for (const body::Hinge& h : hinges)
         if (h.label == "left knee")
@@ -87,9 +87,9 @@ bool writePictures(Window& window, const QString& folder) {
         return window.grab().save(QDir(folder).filePath(name + ".png"));
     };
     const char* const names[] = {"sheet", "wire", "bulk", "skin", "paint", "plan"};
-    for (int i = 0; i < production::kStations; ++i) {
-        window.setStation(static_cast<production::Station>(i));
-        const bool bulk = i == static_cast<int>(production::Station::bulk);
+    for (int i = 0; i < results::kStations; ++i) {
+        window.setStation(static_cast<results::Station>(i));
+        const bool bulk = i == static_cast<int>(results::Station::bulk);
         if (bulk) takeMost(window.document(), [](const fill::Part& p) { return p.bulk.mass_g; });
         if (!take(names[i])) return false;
         if (bulk) window.document().select({});
@@ -103,10 +103,10 @@ bool writePictures(Window& window, const QString& folder) {
             strip->setCurrent(0);
             return true;
         };
-        if (i == static_cast<int>(production::Station::wire) &&
+        if (i == static_cast<int>(results::Station::wire) &&
             !leaves("wireLeaves", {{1, "wire-lens"}, {2, "wire-all"}, {3, "wire-cutting"}, {4, "wire-tests"}}))
             return false;
-        if (i == static_cast<int>(production::Station::wire)) {
+        if (i == static_cast<int>(results::Station::wire)) {
             // With a second design beside it: the head's skin thinner.
             Document& d = window.document();
             const auto& masses = d.puppet().masses;
@@ -114,20 +114,20 @@ bool writePictures(Window& window, const QString& folder) {
             if (tried) {
                 body::Layers thin = masses[0].layers;
                 thin.skin_mm = std::max(1.0, thin.skin_mm / 2);
-                const production::PartRef head{"", 0, masses[0].id};
-                d.change("", [](const production::Edits& e) { return e.keepAside(); });
-                d.change("", [&](const production::Edits& e) { return e.setLayers(head, thin); });
+                const document::PartRef head{"", 0, masses[0].id};
+                d.change("", [](const document::Edits& e) { return e.keepAside(); });
+                d.change("", [&](const document::Edits& e) { return e.setLayers(head, thin); });
             }
             window.showTable(true);
             if (!take("wire-table")) return false;
             window.showTable(false);
             if (tried) d.undoStack().undo(), d.undoStack().undo();
         }
-        if (i == static_cast<int>(production::Station::skin) && !takeSkin(window, leaves)) return false;
-        if (i == static_cast<int>(production::Station::sheet) && !takeSheet(window, leaves, take)) return false;
+        if (i == static_cast<int>(results::Station::skin) && !takeSkin(window, leaves)) return false;
+        if (i == static_cast<int>(results::Station::sheet) && !takeSheet(window, leaves, take)) return false;
     }
     // The night bench once, on the first station.
-    window.setStation(production::Station::sheet);
+    window.setStation(results::Station::sheet);
     setNightLook(true);
     Q_EMIT window.document().changed();
     bool night = take("sheet-night");

@@ -5,23 +5,23 @@
 namespace enkinet::cli {
 
 using files::Json;
-using production::Report;
+using results::Report;
 
 namespace {
 
-const char* stationWord(production::Station s) {
+const char* stationWord(results::Station s) {
     switch (s) {
-    case production::Station::sheet:
+    case results::Station::sheet:
         return "sheet";
-    case production::Station::wire:
+    case results::Station::wire:
         return "wire";
-    case production::Station::bulk:
+    case results::Station::bulk:
         return "bulk";
-    case production::Station::skin:
+    case results::Station::skin:
         return "skin";
-    case production::Station::paint:
+    case results::Station::paint:
         return "paint";
-    case production::Station::plan:
+    case results::Station::plan:
         return "plan";
     }
     return "";
@@ -31,8 +31,8 @@ void checkRun(const std::string& path, bool json, Run& run) {
     std::size_t open = 0;
     Json all = Json::array();
     const auto sayer = [&](const std::string& id, const std::string& name) {
-        return [&all, json, id, name](const production::OpenPoint& p, const char* weight) {
-            const bool joint = p.issue == production::Issue::limb_state;
+        return [&all, json, id, name](const results::OpenPoint& p, const char* weight) {
+            const bool joint = p.issue == results::Issue::limb_state;
             const std::string what = joint ? stateWord(p.state) : issueWord(p.issue);
             if (json)
                 all.push_back({{"puppet", id},
@@ -46,24 +46,24 @@ void checkRun(const std::string& path, bool json, Run& run) {
             else
                 fmt::print("{}, {}: {}{}: {}{}\n", name, stationWord(p.station),
                            std::string_view(weight) == "open" ? "" : fmt::format("({}) ", weight), p.subject, what,
-                           p.issue >= production::Issue::buy_wire && !p.other.empty() ? " for " + p.other : "");
+                           p.issue >= results::Issue::buy_wire && !p.other.empty() ? " for " + p.other : "");
         };
     };
     const auto each = [&](const auto&, const body::Puppet& puppet, const Report& r) {
         const auto say = sayer(puppet.id, puppet.name);
         open += r.open.size();
-        for (const production::OpenPoint& p : r.open)
+        for (const results::OpenPoint& p : r.open)
             say(p, "open");
-        for (const production::OpenPoint& p : r.left)
+        for (const results::OpenPoint& p : r.left)
             say(p, "left");
-        for (const production::OpenPoint& p : r.notes)
+        for (const results::OpenPoint& p : r.notes)
             say(p, "note");
     };
     // What the stock lacks is said once, for all puppets.
-    forPuppets(path, run, each, [&](const production::Production& p, const production::ProductionResult& result) {
+    forPuppets(path, run, each, [&](const document::Production& p, const results::ProductionResult& result) {
         const auto say = sayer("", p.name.empty() ? "all puppets" : p.name);
         open += result.open.size();
-        for (const production::OpenPoint& x : result.open)
+        for (const results::OpenPoint& x : result.open)
             say(x, "open");
     });
     if (run.status != 0) return;

@@ -7,7 +7,7 @@
 namespace enkinet::cli {
 
 using files::Json;
-using production::Report;
+using results::Report;
 
 namespace {
 
@@ -74,7 +74,7 @@ Json jointJson(const body::Limb& limb, const choice::Demand& d, const choice::Ve
             {"faults", faults}};
 }
 
-Json limbJson(const production::Production& p, const body::Puppet& puppet, const choice::LimbChoice& l) {
+Json limbJson(const document::Production& p, const body::Puppet& puppet, const choice::LimbChoice& l) {
     const body::Limb& limb = puppet.limbs[static_cast<std::size_t>(l.limb)];
     Json j{{"id", limb.id}, {"name", limb.name}, {"mirrored", limb.mirrored}};
     j["why_wire"] = {{"pose", l.reason.pose},

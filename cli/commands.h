@@ -1,5 +1,6 @@
 #pragma once
 // The subcommands of enkinet-cli. Each adds itself to the program and, when called, leaves its exit status.
+#include "choice/verdict.h"
 #include "files/container.h"
 #include "files/reader.h"
 #include <CLI/CLI.hpp>
@@ -14,15 +15,15 @@ inline constexpr int kOpenPoints = 1, kBadInput = 2;
 struct Run {
     int status = 0;
     wire::TableShelf tables;
-    std::optional<production::Cards> shipped;
+    std::optional<document::Cards> shipped;
 
     /// The shipped cards; null, with the reason said and the status set, when they cannot be read.
-    const production::Cards* cards();
+    const document::Cards* cards();
     /// Says one line on standard error and sets the status.
     void fail(const Fault& fault);
     void fail(const std::string& sentence);
     /// A production from a file; empty when it was refused.
-    std::optional<production::Production> load(const std::string& path);
+    std::optional<document::Production> load(const std::string& path);
 };
 
 void addWire(CLI::App& program, Run& run);

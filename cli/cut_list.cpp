@@ -6,7 +6,7 @@
 namespace enkinet::cli {
 
 using files::Json;
-using production::Report;
+using results::Report;
 
 namespace {
 

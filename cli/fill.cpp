@@ -9,11 +9,11 @@
 namespace enkinet::cli {
 
 using files::Json;
-using production::Report;
+using results::Report;
 
 namespace {
 
-Json puppetFill(const production::Production& p, const body::Puppet& puppet, const Report& r) {
+Json puppetFill(const document::Production& p, const body::Puppet& puppet, const Report& r) {
     Json j{{"id", puppet.id},        {"name", puppet.name},    {"parts", Json::array()},
            {"clays", Json::array()}, {"bakes", Json::array()}, {"warnings", Json::array()}};
     const fill::FoilRoll& roll = p.stock.foil;
@@ -42,10 +42,10 @@ Json puppetFill(const production::Production& p, const body::Puppet& puppet, con
         }
         j["parts"].push_back(std::move(o));
     }
-    for (const production::Need& n : r.needs)
-        if (n.ware == production::Ware::clay)
+    for (const results::Need& n : r.needs)
+        if (n.ware == results::Ware::clay)
             j["clays"].push_back(
-                {{"card", n.card}, {"needed_g", n.needed}, {"held_g", production::findHeld(p.stock, n.ware, n.card)}});
+                {{"card", n.card}, {"needed_g", n.needed}, {"held_g", results::findHeld(p.stock, n.ware, n.card)}});
     for (const fill::BakeBatch& b : r.bakes)
         j["bakes"].push_back({{"set_C", b.set_C},
                               {"minutes", numberJson(b.minutes)},
@@ -63,8 +63,8 @@ Json puppetFill(const production::Production& p, const body::Puppet& puppet, con
                              {"bakes", e.bakes},
                              {"at_heat_min", e.atHeat_min},
                              {"limit_min", e.limit_min}});
-    for (const production::OpenPoint& o : r.open)
-        if (o.station == production::Station::bulk || o.station == production::Station::skin)
+    for (const results::OpenPoint& o : r.open)
+        if (o.station == results::Station::bulk || o.station == results::Station::skin)
             j["warnings"].push_back({{"what", issueWord(o.issue)},
                                      {"part", o.subject},
                                      {"found", numberJson(o.found)},
@@ -88,9 +88,9 @@ void fillRun(const std::string& path, bool json, Run& run) {
         all["puppets"].push_back(std::move(j));
     };
     // One shelf serves all puppets.
-    forPuppets(path, run, each, [&](const auto&, const production::ProductionResult& result) {
-        for (const production::Need& n : result.shopping.needs)
-            if (n.ware == production::Ware::clay)
+    forPuppets(path, run, each, [&](const auto&, const results::ProductionResult& result) {
+        for (const results::Need& n : result.shopping.needs)
+            if (n.ware == results::Ware::clay)
                 all["clays"].push_back(
                     {{"card", n.card}, {"needed_g", n.needed}, {"held_g", n.held}, {"packs_to_buy", n.packs}});
         for (const fill::Substitute& x : result.shopping.substitutes)

@@ -5,7 +5,7 @@
 
 namespace enkinet::cli {
 
-const production::Cards* Run::cards() {
+const document::Cards* Run::cards() {
     if (!shipped) {
         auto loaded = files::loadShippedCards(files::findDataDir());
         if (!loaded) {
@@ -27,8 +27,8 @@ void Run::fail(const std::string& sentence) {
     status = kBadInput;
 }
 
-std::optional<production::Production> Run::load(const std::string& path) {
-    const production::Cards* known = cards();
+std::optional<document::Production> Run::load(const std::string& path) {
+    const document::Cards* known = cards();
     if (!known) return {};
     auto loaded = files::loadProduction(path, *known);
     if (!loaded) {

@@ -14,7 +14,7 @@ CLI::App* addPuppetCommand(CLI::App& program, Run& run, const char* name, const 
     return sub;
 }
 
-const char* issueWord(production::Issue i) {
+const char* issueWord(results::Issue i) {
     constexpr const char* kWords[] = {"nothing drawn yet",
                                       "nothing holds it to a base",
                                       "drawn lower than its height",
@@ -58,7 +58,7 @@ const char* issueWord(production::Issue i) {
                                       "clay to buy",
                                       "paint to buy",
                                       "foil to buy"};
-    static_assert(std::size(kWords) == static_cast<std::size_t>(production::Issue::buy_foil) + 1);
+    static_assert(std::size(kWords) == static_cast<std::size_t>(results::Issue::buy_foil) + 1);
     return kWords[static_cast<int>(i)];
 }
 

@@ -1,7 +1,7 @@
 #pragma once
 // What the subcommands that read a production file share.
 #include "commands.h"
-#include "production/result.h"
+#include "results/result.h"
 #include <type_traits>
 
 namespace enkinet::cli {
@@ -12,15 +12,15 @@ template <class Each, class After = int>
 void forPuppets(const std::string& path, Run& run, Each each, After after = {}) {
     const auto production = run.load(path);
     if (!production) return;
-    const production::ProductionResult all = production::calcResult(*production, *run.cards(), run.tables);
+    const results::ProductionResult all = results::calcResult(*production, *run.cards(), run.tables);
     for (std::size_t i = 0; i < production->puppets.size(); ++i)
         each(*production, production->puppets[i], *all.puppets[i]);
-    if constexpr (std::is_invocable_v<After, const production::Production&, const production::ProductionResult&>)
+    if constexpr (std::is_invocable_v<After, const document::Production&, const results::ProductionResult&>)
         after(*production, all);
 }
 
 /// What is wrong with the subject of an open point, in words.
-const char* issueWord(production::Issue issue);
+const char* issueWord(results::Issue issue);
 
 /// A subcommand with a FILE and --json; action(path, json, run) does the work.
 CLI::App* addPuppetCommand(CLI::App& program, Run& run, const char* name, const char* help,

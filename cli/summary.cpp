@@ -5,7 +5,7 @@
 namespace enkinet::cli {
 
 using files::Json;
-using production::Report;
+using results::Report;
 
 namespace {
 
@@ -33,7 +33,7 @@ void summaryRun(const std::string& path, bool json, Run& run) {
                  {"slowest",
                   r.choice.parts[static_cast<std::size_t>(b.parts[static_cast<std::size_t>(b.slowest)].part)].label}});
         Json needs = Json::array();
-        for (const production::Need& n : r.needs)
+        for (const results::Need& n : r.needs)
             needs.push_back({{"name", n.name}, {"needed", n.needed}, {"price", n.price}});
         all["puppets"].push_back({{"id", puppet.id},
                                   {"name", puppet.name},
@@ -60,8 +60,8 @@ void summaryRun(const std::string& path, bool json, Run& run) {
             fmt::print("  {:<26} {:8.0f} mm³  skin {:5.1f} g  bulk {:5.1f} g  wire {:5.2f} g\n", p.label, p.volume_mm3,
                        p.skin.mass_g, p.bulk.mass_g, p.wire.mass_g);
     };
-    forPuppets(path, run, each, [&](const auto&, const production::ProductionResult& result) {
-        for (const production::Need& n : result.shopping.needs)
+    forPuppets(path, run, each, [&](const auto&, const results::ProductionResult& result) {
+        for (const results::Need& n : result.shopping.needs)
             all["shopping"].push_back({{"name", n.name},
                                        {"needed", n.needed},
                                        {"held", n.held},

@@ -93,7 +93,7 @@ void wireRun(Options o, bool laid, Run& run) {
     const auto diameter = parseDiameter(o.diameterText);
     if (!diameter) return run.fail(diameter.fault());
     o.diameter = *diameter;
-    const production::Cards* cards = run.cards();
+    const document::Cards* cards = run.cards();
     if (!cards) return;
     const auto card =
         std::find_if(cards->wires.begin(), cards->wires.end(), [&](const auto& c) { return c.id == o.material; });

@@ -39,11 +39,11 @@ private:
 } // namespace
 
 Document::Document(QObject* parent)
-    : QObject(parent), m_value(std::make_shared<production::Production>()),
-      m_report(std::make_shared<production::Report>()), m_result(std::make_shared<production::ProductionResult>()),
-      m_arrivals(std::make_shared<Arrivals>()), m_memo(std::make_shared<production::Memo>()) {
+    : QObject(parent), m_value(std::make_shared<document::Production>()), m_report(std::make_shared<results::Report>()),
+      m_result(std::make_shared<results::ProductionResult>()), m_arrivals(std::make_shared<Arrivals>()),
+      m_memo(std::make_shared<results::Memo>()) {
     if (auto cards = files::loadShippedCards(files::findDataDir()))
-        m_shipped = std::make_shared<const production::Cards>(cards.take());
+        m_shipped = std::make_shared<const document::Cards>(cards.take());
     else
         m_cardsFault = QString::fromStdString(cards.fault().sentence());
     m_recoverSoon.setSingleShot(true);
@@ -67,15 +67,15 @@ struct Document::Arrivals {
     std::mutex mutex;
     quint64 revision = 0;
     Value of;
-    std::shared_ptr<const production::ProductionResult> result;
+    std::shared_ptr<const results::ProductionResult> result;
 };
 
 void Document::compute() {
     const quint64 revision = ++m_revision;
     m_worker.ask([arrivals = m_arrivals, memo = m_memo, value = m_value, cards = m_shipped, revision,
                   self = QPointer<Document>(this)](const std::stop_token& stop) {
-        auto result = std::make_shared<const production::ProductionResult>(
-            production::calcResult(*value, *cards, tables(), *memo, stop));
+        auto result = std::make_shared<const results::ProductionResult>(
+            results::calcResult(*value, *cards, tables(), *memo, stop));
         {
             const std::lock_guard lock(arrivals->mutex);
             arrivals->revision = revision, arrivals->of = value, arrivals->result = std::move(result);
@@ -101,7 +101,7 @@ bool Document::takeResult() {
     }
     const auto present = static_cast<std::size_t>(m_puppet);
     m_report =
-        present < m_result->puppets.size() ? m_result->puppets[present] : std::make_shared<const production::Report>();
+        present < m_result->puppets.size() ? m_result->puppets[present] : std::make_shared<const results::Report>();
     gatherOpen();
     if (m_working) {
         m_working = false;
@@ -112,9 +112,9 @@ bool Document::takeResult() {
 
 /// Something to see at once, the rest follows.
 void Document::sketch() {
-    m_report = hasPuppet() ? std::make_shared<const production::Report>(production::calcSketch(
-                                 *m_value, m_puppet, *m_shipped, m_resultOf.get(), m_result.get()))
-                           : std::make_shared<const production::Report>();
+    m_report = hasPuppet() ? std::make_shared<const results::Report>(
+                                 results::calcSketch(*m_value, m_puppet, *m_shipped, m_resultOf.get(), m_result.get()))
+                           : std::make_shared<const results::Report>();
     gatherOpen();
 }
 
@@ -130,15 +130,15 @@ bool Document::waitForResults(int ms) {
     return true;
 }
 
-std::shared_ptr<const production::Report> Document::reportOfAside() const {
+std::shared_ptr<const results::Report> Document::reportOfAside() const {
     const auto i = static_cast<std::size_t>(m_puppet);
     return !m_working && i < m_result->aside.size() ? m_result->aside[i] : nullptr;
 }
 
-production::Report Document::reportOf(int puppet) const {
+results::Report Document::reportOf(int puppet) const {
     const auto i = static_cast<std::size_t>(puppet);
     if (!m_working && i < m_result->puppets.size()) return *m_result->puppets[i];
-    return production::calcSketch(*m_value, puppet, *m_shipped, nullptr, nullptr);
+    return results::calcSketch(*m_value, puppet, *m_shipped, nullptr, nullptr);
 }
 
 void Document::put(Value value) {
@@ -177,13 +177,13 @@ int Document::selectedDemand() const {
 
 bool Document::change(const QString& name, const Edit& edit, const QString& mergeKey) {
     if (!hasPuppet()) return false;
-    auto result = edit(production::Edits(*m_value, *m_shipped, puppet().id));
+    auto result = edit(document::Edits(*m_value, *m_shipped, puppet().id));
     if (!result) {
         Q_EMIT refused(QString::fromStdString(result.fault().sentence()));
         Q_EMIT changed(); // the view that asked shows the old value again
         return false;
     }
-    auto after = std::make_shared<const production::Production>(result.take());
+    auto after = std::make_shared<const document::Production>(result.take());
     if (*after == *m_value) return true;
     m_undo.push(new Step(*this, name, m_value, after, mergeKey));
     return true;
@@ -194,8 +194,8 @@ QString Document::title() const {
     return m_value->name.empty() ? tr("Without a name") : QString::fromStdString(m_value->name);
 }
 
-void Document::replace(production::Production production, const QString& path, bool readOnly) {
-    m_value = std::make_shared<const production::Production>(std::move(production));
+void Document::replace(document::Production production, const QString& path, bool readOnly) {
+    m_value = std::make_shared<const document::Production>(std::move(production));
     m_path = path;
     m_readOnly = readOnly;
     m_puppet = 0;
@@ -207,7 +207,7 @@ void Document::replace(production::Production production, const QString& path, b
     m_session.describe(m_path, title());
     m_session.dropWork();
     // Numbers of another production are not those of before.
-    m_result = std::make_shared<production::ProductionResult>(), m_resultOf.reset();
+    m_result = std::make_shared<results::ProductionResult>(), m_resultOf.reset();
     compute();
     Q_EMIT changed();
     Q_EMIT selectionChanged();
@@ -272,10 +272,10 @@ bool Document::isChangedOutside() const { return !m_path.isEmpty() && m_stamp.th
 QStringList Document::compareWithFile() const {
     auto loaded = files::loadProduction(m_path.toStdString(), *m_shipped);
     if (!loaded) return {QString::fromStdString(loaded.fault().sentence())};
-    const production::Production &file = loaded->production, &here = *m_value;
+    const document::Production &file = loaded->production, &here = *m_value;
     QStringList lines;
     for (const body::Puppet& p : here.puppets) {
-        const body::Puppet* other = production::findPuppet(file, p.id);
+        const body::Puppet* other = document::findPuppet(file, p.id);
         const QString name = QString::fromStdString(p.name);
         if (!other)
             lines << tr("%1 is only here").arg(name);
@@ -283,7 +283,7 @@ QStringList Document::compareWithFile() const {
             lines << tr("%1 differs").arg(name);
     }
     for (const body::Puppet& p : file.puppets)
-        if (!production::findPuppet(here, p.id))
+        if (!document::findPuppet(here, p.id))
             lines << tr("%1 is only in the file").arg(QString::fromStdString(p.name));
     if (!(file.stock == here.stock)) lines << tr("the stock differs");
     if (!(file.cards == here.cards)) lines << tr("the cards differ");

@@ -1,10 +1,10 @@
 #pragma once
 // The open production: its value, its reports, its undo history, its file. Views ask it for a change through change();
 // it applies the pure edit, keeps before and after, and tells everybody.
+#include "document/edits.h"
 #include "document/session.h"
 #include "jobs/worker.h"
-#include "production/edits.h"
-#include "production/result.h"
+#include "results/result.h"
 #include <QObject>
 #include <QSet>
 #include <QStringList>
@@ -27,34 +27,34 @@ struct Selection {
 class Document : public QObject {
     Q_OBJECT
 public:
-    using Value = std::shared_ptr<const production::Production>;
+    using Value = std::shared_ptr<const document::Production>;
 
     /// Reads the shipped cards; cardsFault() says which file is missing or broken.
     explicit Document(QObject* parent = nullptr);
     QString cardsFault() const { return m_cardsFault; }
     ~Document() override;
 
-    const production::Production& production() const { return *m_value; }
+    const document::Production& production() const { return *m_value; }
     /// The present value, shared: what a computation in the background keeps.
     Value value() const { return m_value; }
     /// Kept alive by whoever goes on while results may come: dialogs, printing, workers.
-    std::shared_ptr<const production::Report> sharedReport() const { return m_report; }
-    std::shared_ptr<const production::ProductionResult> sharedResult() const { return m_result; }
-    const production::Cards& shippedCards() const { return *m_shipped; }
-    std::shared_ptr<const production::Cards> sharedCards() const { return m_shipped; }
+    std::shared_ptr<const results::Report> sharedReport() const { return m_report; }
+    std::shared_ptr<const results::ProductionResult> sharedResult() const { return m_result; }
+    const document::Cards& shippedCards() const { return *m_shipped; }
+    std::shared_ptr<const document::Cards> sharedCards() const { return m_shipped; }
     /// Of the present puppet and the present value. While results are worked out in the background it is a sketch
     /// (isWorking()): geometry of now, numbers of before.
     /// The reference lasts until the next change or the next round of events.
-    const production::Report& report() const { return *m_report; }
+    const results::Report& report() const { return *m_report; }
     /// Results of the whole production, of now or, while working, of before; none before the first are there.
-    const production::ProductionResult& result() const { return *m_result; }
+    const results::ProductionResult& result() const { return *m_result; }
     bool isWorking() const { return m_working; }
     /// The report of another puppet of the production; a sketch until its results are there.
-    production::Report reportOf(int puppet) const;
+    results::Report reportOf(int puppet) const;
     /// Of the design that the present puppet keeps aside; null without one, or until it is there.
-    std::shared_ptr<const production::Report> reportOfAside() const;
+    std::shared_ptr<const results::Report> reportOfAside() const;
     /// Everything open: the present puppet's points, and what the production's stock lacks.
-    const std::vector<production::OpenPoint>& openPoints() const { return m_open; }
+    const std::vector<results::OpenPoint>& openPoints() const { return m_open; }
     /// How long an edit waits for its results before they come later, ms. Small edits are done by then, and nothing
     /// flickers.
     void setPatience(int ms) { m_patience_ms = ms; }
@@ -72,7 +72,7 @@ public:
     /// The selected joint's demand in the limb's choice, or the worst of a selected limb; -1 where there is none.
     int selectedDemand() const;
 
-    using Edit = std::function<Result<production::Production>(const production::Edits&)>;
+    using Edit = std::function<Result<document::Production>(const document::Edits&)>;
     /// Applies an edit of the present puppet; a broken rule is shown by refused() and nothing changes. Edits with the
     /// same non-empty mergeKey in a row become one undo step.
     bool change(const QString& name, const Edit& edit, const QString& mergeKey = {});
@@ -124,7 +124,7 @@ Q_SIGNALS:
 
 private:
     QString load(const QString& path, bool keepName);
-    void replace(production::Production production, const QString& path, bool readOnly);
+    void replace(document::Production production, const QString& path, bool readOnly);
     QString write(const QString& path);
     void compute();
     void sketch();
@@ -132,17 +132,17 @@ private:
     void gatherOpen();
     void writeRecovery();
 
-    std::shared_ptr<const production::Cards> m_shipped = std::make_shared<production::Cards>();
+    std::shared_ptr<const document::Cards> m_shipped = std::make_shared<document::Cards>();
     QString m_cardsFault;
     Value m_value;
-    std::shared_ptr<const production::Report> m_report;
-    std::shared_ptr<const production::ProductionResult> m_result;
+    std::shared_ptr<const results::Report> m_report;
+    std::shared_ptr<const results::ProductionResult> m_result;
     Value m_resultOf; ///< the value that m_result was worked out from
-    std::vector<production::OpenPoint> m_open;
+    std::vector<results::OpenPoint> m_open;
     /// Results on their way back from the worker.
     struct Arrivals;
     std::shared_ptr<Arrivals> m_arrivals;
-    std::shared_ptr<production::Memo> m_memo; ///< the worker's, nobody else looks into it
+    std::shared_ptr<results::Memo> m_memo; ///< the worker's, nobody else looks into it
     Worker m_worker;
     quint64 m_revision = 0;
     int m_patience_ms = 12;

@@ -20,8 +20,8 @@ constexpr double kOverlap = 10; ///< of neighbouring tiles, mm
 class Drawer {
     Q_DECLARE_TR_FUNCTIONS(enkinet::app::BuildSheets)
 public:
-    Drawer(const production::Production& production, const body::Puppet& puppet, const production::Report& report,
-           const production::ProductionResult& result, QPagedPaintDevice& device)
+    Drawer(const document::Production& production, const body::Puppet& puppet, const results::Report& report,
+           const results::ProductionResult& result, QPagedPaintDevice& device)
         : m_production(production), m_puppet(puppet), m_r(report), m_all(result),
           m_pages(device, tr("%1, %2 · measures in mm")
                               .arg(QString::fromStdString(puppet.name), QString::fromStdString(production.name))) {}
@@ -77,9 +77,9 @@ public:
         m_pages.text(column, at + 6, tr("Open points"), 4.4, true);
         at += 9;
         int open = 0;
-        std::vector<production::OpenPoint> points = m_r.open;
+        std::vector<results::OpenPoint> points = m_r.open;
         points.insert(points.end(), m_all.open.begin(), m_all.open.end());
-        for (const production::OpenPoint& p : points) {
+        for (const results::OpenPoint& p : points) {
             if (++open > 9) continue;
             at += m_pages.paragraph({column, at, w, 40}, "· " + Say::openPoint(p), 3.1, kWarn) + 0.8;
         }
@@ -88,8 +88,8 @@ public:
         column = a.left() + a.width() / 2 + 5;
         m_pages.text(column, y, tr("Take care"), 4.4, true);
         at = y + 3;
-        for (plan::Caution c : {plan::Caution::eyes, plan::Caution::gloves_air, plan::Caution::air_oven,
-                                plan::Caution::air_spray, plan::Caution::blade})
+        for (make::Caution c : {make::Caution::eyes, make::Caution::gloves_air, make::Caution::air_oven,
+                                make::Caution::air_spray, make::Caution::blade})
             at += m_pages.paragraph({column, at, w, 40}, "· " + Say::caution(c), 3.1) + 1.4;
         at += m_pages.paragraph(
             {column, at + 1, w, 40},
@@ -162,7 +162,7 @@ public:
             y += 26;
         }
         m_pages.paragraph({a.left(), y + 3, a.width(), 30},
-                          Say::caution(plan::Caution::eyes) + " " + Say::caution(plan::Caution::eyes_and_snips), 3.3,
+                          Say::caution(make::Caution::eyes) + " " + Say::caution(make::Caution::eyes_and_snips), 3.3,
                           kWarn);
     }
 
@@ -247,7 +247,7 @@ public:
             return QString::fromStdString(m_puppet.limbs[static_cast<std::size_t>(c.limb)].name);
         };
         for (const choice::SpoolPlan& plan : m_r.cutPlan) {
-            const choice::Spool& spool = m_production.stock.spools[static_cast<std::size_t>(plan.spool)];
+            const document::Spool& spool = m_production.stock.spools[static_cast<std::size_t>(plan.spool)];
             m_pages.text(a.left(), y,
                          tr("%1: %2 mm off the roll, %3 mm scrap")
                              .arg(QString::fromStdString(spool.name), Say::number(plan.sawing.roll_mm, 0),
@@ -534,18 +534,18 @@ private:
         }
     }
 
-    const production::Production& m_production;
+    const document::Production& m_production;
     const body::Puppet& m_puppet;
-    const production::Report& m_r;
-    const production::ProductionResult& m_all;
+    const results::Report& m_r;
+    const results::ProductionResult& m_all;
     Pages m_pages;
 };
 
 } // namespace
 
-BuildSheets::BuildSheets(std::shared_ptr<const production::Production> production, int puppet,
-                         std::shared_ptr<const production::Report> report,
-                         std::shared_ptr<const production::ProductionResult> result)
+BuildSheets::BuildSheets(std::shared_ptr<const document::Production> production, int puppet,
+                         std::shared_ptr<const results::Report> report,
+                         std::shared_ptr<const results::ProductionResult> result)
     : m_production(std::move(production)), m_puppet(m_production->puppets.at(static_cast<std::size_t>(puppet))),
       m_report(std::move(report)), m_result(std::move(result)) {}
 

@@ -1,7 +1,7 @@
 #pragma once
 // The build sheets on paper: a cover with figures and cautions; the wire page; both elevations at exactly 1:1 on tiles
 // with overlap, registration marks and a 100 mm check bar; marking strips, each limb's straight wire at 1:1.
-#include "production/result.h"
+#include "results/result.h"
 #include <QPageSize>
 #include <QString>
 
@@ -12,9 +12,8 @@ namespace enkinet::app {
 class BuildSheets {
 public:
     /// Keeps what it prints: results that come meanwhile change nothing on paper.
-    BuildSheets(std::shared_ptr<const production::Production> production, int puppet,
-                std::shared_ptr<const production::Report> report,
-                std::shared_ptr<const production::ProductionResult> result);
+    BuildSheets(std::shared_ptr<const document::Production> production, int puppet,
+                std::shared_ptr<const results::Report> report, std::shared_ptr<const results::ProductionResult> result);
 
     /// A4, or Letter where the locale measures in inches.
     bool writePdf(const QString& path, QPageSize::PageSizeId size = defaultSize()) const;
@@ -23,10 +22,10 @@ public:
     static QPageSize::PageSizeId defaultSize();
 
 private:
-    std::shared_ptr<const production::Production> m_production;
+    std::shared_ptr<const document::Production> m_production;
     const body::Puppet& m_puppet;
-    std::shared_ptr<const production::Report> m_report;
-    std::shared_ptr<const production::ProductionResult> m_result;
+    std::shared_ptr<const results::Report> m_report;
+    std::shared_ptr<const results::ProductionResult> m_result;
 };
 
 } // namespace enkinet::app

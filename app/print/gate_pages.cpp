@@ -12,7 +12,7 @@ constexpr double kBox = 3.4, kIndent = 7;
 
 class GateDrawer {
 public:
-    GateDrawer(Pages& pages, const production::Report& report) : m_pages(pages), m_r(report) {}
+    GateDrawer(Pages& pages, const results::Report& report) : m_pages(pages), m_r(report) {}
 
     void loads() {
         if (m_r.bakePlan.bakes.empty()) return;
@@ -36,17 +36,17 @@ public:
                      .arg(QString::fromStdString(m_r.choice.parts[static_cast<std::size_t>(worst->part)].label),
                           Say::number(worst->atHeat_min, 0), Say::number(worst->limit_min, 0))
                      .arg(worst->bakes));
-        note(Say::caution(plan::Caution::air_oven));
+        note(Say::caution(make::Caution::air_oven));
         m_y += 5;
     }
 
     void gates() {
-        for (const plan::Step& s : m_r.plan.steps) {
-            if (s.kind != plan::StepKind::gate || s.gate.empty()) continue;
+        for (const make::Step& s : m_r.plan.steps) {
+            if (s.kind != make::StepKind::gate || s.gate.empty()) continue;
             begin(22);
             m_pages.text(left(), m_y + 5, Say::step(s), 4, true);
             m_y += 9;
-            for (const plan::GateItem& g : s.gate)
+            for (const make::GateItem& g : s.gate)
                 item((g.stop ? tr("Stop. ") : QString()) + Say::gateItem(g), g.stop);
             m_y += 4;
         }
@@ -79,12 +79,12 @@ private:
     }
 
     Pages& m_pages;
-    const production::Report& m_r;
+    const results::Report& m_r;
     double m_y = 0;
 };
 } // namespace
 
-void drawGatePages(Pages& pages, const production::Report& report) {
+void drawGatePages(Pages& pages, const results::Report& report) {
     GateDrawer d(pages, report);
     d.loads();
     d.gates();

@@ -126,8 +126,7 @@ QColor hex(const std::string& text, const QColor& fallback) {
 
 } // namespace
 
-QColor finishedColour(const Layers& l, const production::Production& p, const production::Report& r,
-                      const QColor& clay) {
+QColor finishedColour(const Layers& l, const document::Production& p, const results::Report& r, const QColor& clay) {
     if (const auto cover = r.shelf.covers.find(l.cover); cover != r.shelf.covers.end())
         return hex(cover->second.colour, look().graphite);
     for (const paint::Scheme& s : p.schemes) {
@@ -149,7 +148,7 @@ QPointF legDirection(View view, const Skeleton& s, const LimbCopy& copy, const L
 }
 } // namespace
 
-Elevation::Elevation(const Puppet& puppet, const production::Production& production, const production::Report& report,
+Elevation::Elevation(const Puppet& puppet, const document::Production& production, const results::Report& report,
                      View view, bool rest)
     : m_view(view) {
     const Skeleton& s = rest ? report.choice.rest : report.choice.skeleton;

@@ -26,7 +26,7 @@ double depthOf(View view, const Vec3& p);
 class Elevation {
 public:
     Elevation() = default;
-    Elevation(const body::Puppet& puppet, const production::Production& production, const production::Report& report,
+    Elevation(const body::Puppet& puppet, const document::Production& production, const results::Report& report,
               View view, bool rest = false);
 
     /// A millimetre is `pixelsPerMm` device units: thin lines keep their width on the device.
@@ -66,8 +66,8 @@ private:
 };
 
 /// The colour that is left on a part at the end: its cover, or the last opaque coat, or the bare clay.
-QColor finishedColour(const body::Layers& layers, const production::Production& production,
-                      const production::Report& report, const QColor& clay);
+QColor finishedColour(const body::Layers& layers, const document::Production& production, const results::Report& report,
+                      const QColor& clay);
 /// A small drawn mark in a ring for a state word: shape first, colour second.
 void drawStateMark(QPainter& painter, const QPointF& centre, double radius, choice::State state);
 /// A bundle's cross-section; `scale` in units per mm.

@@ -65,7 +65,7 @@ void bendTo(Document& d, const body::JointAngle& a) {
     const std::string& name = limb->joints[static_cast<std::size_t>(body::findJointIndex(*limb, a.joint))].name;
     d.change(
         Say::tr("Bend the %1 to %2").arg(QString::fromStdString(name), Say::degrees(bendOf(a))),
-        [&](const production::Edits& e) { return e.setAngle(a); },
+        [&](const document::Edits& e) { return e.setAngle(a); },
         QString::fromStdString("bend" + a.limb + "." + a.joint + (a.right ? "R" : "L")));
 }
 

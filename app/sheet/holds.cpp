@@ -95,7 +95,7 @@ void ShapeHold::move(View view, const QPointF& screen, Qt::KeyboardModifiers wit
         d.change(
             Say::tr("Width of the %1")
                 .arg(QString::fromStdString(limb.segments[static_cast<std::size_t>(m_index)].name)),
-            [&](const production::Edits& e) { return e.setStation(limb.id, m_index, m_station, st.a_mm, st.b_mm); },
+            [&](const document::Edits& e) { return e.setStation(limb.id, m_index, m_station, st.a_mm, st.b_mm); },
             QString("edge%1.%2.%3").arg(m_limb).arg(m_index).arg(m_station));
         return;
     }
@@ -107,7 +107,7 @@ void ShapeHold::move(View view, const QPointF& screen, Qt::KeyboardModifiers wit
         to = {tenth(to.x), tenth(to.y), tenth(to.z)};
         d.change(
             Say::tr("Move the %1").arg(QString::fromStdString(m.name)),
-            [&](const production::Edits& e) { return e.moveMass(id, to); }, QString("mass%1").arg(m_index));
+            [&](const document::Edits& e) { return e.moveMass(id, to); }, QString("mass%1").arg(m_index));
         return;
     }
     const Limb& limb = d.puppet().limbs[static_cast<std::size_t>(m_limb)];
@@ -128,7 +128,7 @@ void ShapeHold::move(View view, const QPointF& screen, Qt::KeyboardModifiers wit
     }
     d.change(
         Say::tr("Move the %1").arg(QString::fromStdString(j.name)),
-        [&](const production::Edits& e) { return e.moveJoint(limb.id, j.id, to); },
+        [&](const document::Edits& e) { return e.moveJoint(limb.id, j.id, to); },
         QString("point%1.%2").arg(m_limb).arg(m_index));
 }
 
@@ -159,7 +159,7 @@ bool ShapeHold::key(QKeyEvent* e) {
     const Joint& j = limb.joints[static_cast<std::size_t>(s.index)];
     d.change(
         Say::tr("Nudge the %1").arg(QString::fromStdString(j.name)),
-        [&](const production::Edits& ed) { return ed.moveJoint(limb.id, j.id, j.at_mm + by); },
+        [&](const document::Edits& ed) { return ed.moveJoint(limb.id, j.id, j.at_mm + by); },
         QString("nudge%1.%2").arg(s.limb).arg(s.index));
     return true;
 }
@@ -280,7 +280,7 @@ void MarkHold::finish() {
         }
     }
     const bool done = d.change(Say::tr("Mark a limb: %1").arg(Say::kind(m_kind)),
-                               [&](const production::Edits& e) { return e.addLimb(l); });
+                               [&](const document::Edits& e) { return e.addLimb(l); });
     if (done) d.select({Selection::Kind::joint, static_cast<int>(d.puppet().limbs.size()) - 1, 1, false});
     m_points.clear(), m_onLimb.clear(), m_onJoint.clear();
 }
@@ -426,8 +426,7 @@ void CaliperHold::release() {
     Measure m;
     m.name = Say::tr("measure %1").arg(d.puppet().measures.size() + 1).toStdString();
     m.from_mm = unproject(m_view, m_from, {}), m.to_mm = unproject(m_view, m_to, {});
-    d.change(Say::tr("Measure %1").arg(Say::length(length)),
-             [&](const production::Edits& e) { return e.addMeasure(m); });
+    d.change(Say::tr("Measure %1").arg(Say::length(length)), [&](const document::Edits& e) { return e.addMeasure(m); });
 }
 
 void CaliperHold::draw(QPainter& p) const {
@@ -476,7 +475,7 @@ void PictureHold::move(View view, const QPointF& screen, Qt::KeyboardModifiers) 
     x.x_mm = m_x + m_to.x() - m_from.x(), x.y_mm = m_y - (m_to.y() - m_from.y());
     d.change(
         Say::tr("Move the picture"),
-        [&](const production::Edits& e) { return e.setPicture(static_cast<std::size_t>(m_picture), x); },
+        [&](const document::Edits& e) { return e.setPicture(static_cast<std::size_t>(m_picture), x); },
         QString("picture%1").arg(m_picture));
 }
 
@@ -491,7 +490,7 @@ void PictureHold::release() {
     const double k = m_true / seen;
     x.x_mm = m_from.x() + k * (x.x_mm - m_from.x()), x.y_mm = -m_from.y() + k * (x.y_mm + m_from.y()), x.mm_px *= k;
     d.change(Say::tr("Scale the picture: these two points are %1 apart").arg(Say::length(m_true)),
-             [&](const production::Edits& e) { return e.setPicture(static_cast<std::size_t>(m_picture), x); });
+             [&](const document::Edits& e) { return e.setPicture(static_cast<std::size_t>(m_picture), x); });
     m_true = 0;
 }
 

@@ -115,7 +115,7 @@ void SheetView::drawEmpty(QPainter& p) const {
 
 void SheetView::drawPictures(QPainter& p) {
     for (const body::Picture& x : m_document.puppet().pictures) {
-        const std::string* bytes = production::findPicture(m_document.production(), x.file);
+        const std::string* bytes = document::findPicture(m_document.production(), x.file);
         if (!bytes) continue;
         const QImage image = pictures().find(x.file, *bytes);
         if (image.isNull()) continue;

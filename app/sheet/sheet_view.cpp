@@ -74,7 +74,7 @@ void SheetView::setBeside(int puppet) {
     m_besideOutline = {};
     const auto& p = m_document.production();
     if (puppet < 0 || puppet >= static_cast<int>(p.puppets.size()) || puppet == m_document.puppetIndex()) return;
-    const production::Report r = m_document.reportOf(puppet);
+    const results::Report r = m_document.reportOf(puppet);
     for (const QPolygonF& polygon :
          Elevation(p.puppets[static_cast<std::size_t>(puppet)], p, r, View::front).outlines())
         m_besideOutline.addPolygon(polygon);

@@ -15,8 +15,8 @@ bool sameTag(const choice::LimbChoice& a, const choice::LimbChoice& b, body::Lim
 }
 } // namespace
 
-std::vector<Tag> makeTags(const body::Puppet& puppet, const production::Production& production,
-                          const production::Report& report) {
+std::vector<Tag> makeTags(const body::Puppet& puppet, const document::Production& production,
+                          const results::Report& report) {
     std::vector<Tag> tags;
     std::vector<bool> done(report.choice.limbs.size());
     for (std::size_t i = 0; i < report.choice.limbs.size(); ++i) {

@@ -19,8 +19,8 @@ struct Tag {
 };
 
 /// Tags of a puppet in the order of its limbs.
-std::vector<Tag> makeTags(const body::Puppet& puppet, const production::Production& production,
-                          const production::Report& report);
+std::vector<Tag> makeTags(const body::Puppet& puppet, const document::Production& production,
+                          const results::Report& report);
 
 /// Sets the boxes: stacked in a column without overlap, each as near its anchor's height as there is room.
 void placeTags(std::vector<Tag>& tags, const QRectF& column, double height);

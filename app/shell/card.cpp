@@ -37,35 +37,35 @@ Card::Card(Document& document, QWidget* parent)
     setAccessibleName(tr("Card"));
     setWidget(m_pages);
     m_pages->addWidget(m_start);
-    m_stations.assign(production::kStations, nullptr);
+    m_stations.assign(results::kStations, nullptr);
     connect(&document, &Document::changed, this, &Card::refresh);
     connect(&document, &Document::selectionChanged, this, &Card::refresh);
     refresh();
 }
 
-void Card::setStation(production::Station station) {
+void Card::setStation(results::Station station) {
     if (station == m_station) return;
     m_station = station;
     refresh();
     verticalScrollBar()->setValue(0);
 }
 
-Page* Card::page(production::Station station) {
+Page* Card::page(results::Station station) {
     Page*& known = m_stations[static_cast<std::size_t>(station)];
     if (known) return known;
     const auto make = [&]() -> Page* {
         switch (station) {
-        case production::Station::sheet:
+        case results::Station::sheet:
             return new SheetPage(m_document);
-        case production::Station::wire:
+        case results::Station::wire:
             return new WirePage(m_document);
-        case production::Station::bulk:
+        case results::Station::bulk:
             return new BulkPage(m_document);
-        case production::Station::skin:
+        case results::Station::skin:
             return new SkinPage(m_document);
-        case production::Station::paint:
+        case results::Station::paint:
             return new PaintPage(m_document);
-        case production::Station::plan:
+        case results::Station::plan:
             break;
         }
         return new PlanPage(m_document);

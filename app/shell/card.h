@@ -13,7 +13,7 @@ class Card : public QScrollArea {
     Q_OBJECT
 public:
     explicit Card(Document& document, QWidget* parent = nullptr);
-    void setStation(production::Station station);
+    void setStation(results::Station station);
 
 Q_SIGNALS:
     /// A station's page has been made: each is when it is looked at for the first time.
@@ -29,9 +29,9 @@ private:
     Document& m_document;
     QStackedWidget* m_pages;
     QWidget* m_start;
-    Page* page(production::Station station);
+    Page* page(results::Station station);
     std::vector<Page*> m_stations; ///< null until they are looked at
-    production::Station m_station = production::Station::sheet;
+    results::Station m_station = results::Station::sheet;
 };
 
 } // namespace enkinet::app

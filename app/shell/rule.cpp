@@ -14,19 +14,19 @@ Rule::Rule(QWidget* parent) : QWidget(parent) {
     auto* row = new QHBoxLayout(this);
     row->setContentsMargins(16, 15, 16, 0);
     row->setSpacing(0);
-    for (int i = 0; i < production::kStations; ++i) {
-        const auto station = static_cast<production::Station>(i);
+    for (int i = 0; i < results::kStations; ++i) {
+        const auto station = static_cast<results::Station>(i);
         auto* d = new Division(station, this);
         connect(d, &Division::clicked, this, [this, station] { Q_EMIT chosen(station); });
         row->addWidget(d, 1);
         m_divisions.push_back(d);
     }
-    setStation(production::Station::sheet);
+    setStation(results::Station::sheet);
 }
 
-QAbstractButton* Rule::division(production::Station s) const { return m_divisions[static_cast<std::size_t>(s)]; }
+QAbstractButton* Rule::division(results::Station s) const { return m_divisions[static_cast<std::size_t>(s)]; }
 
-void Rule::setStation(production::Station station) {
+void Rule::setStation(results::Station station) {
     m_station = station;
     for (std::size_t i = 0; i < m_divisions.size(); ++i)
         m_divisions[i]->setChecked(static_cast<std::size_t>(station) == i);
@@ -58,7 +58,7 @@ void Rule::paintEvent(QPaintEvent*) {
     p.drawPolygon(QPolygonF{{x - 9, 0}, {x + 9, 0}, {x, 15}});
 }
 
-Division::Division(production::Station station, QWidget* parent) : QAbstractButton(parent), m_station(station) {
+Division::Division(results::Station station, QWidget* parent) : QAbstractButton(parent), m_station(station) {
     setCheckable(true);
     setAutoExclusive(true);
     setText(Say::station(station));

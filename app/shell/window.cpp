@@ -192,8 +192,8 @@ void Window::makeMenus() {
     });
 
     QMenu* view = menuBar()->addMenu(tr("&Desk"));
-    for (int i = 0; i < production::kStations; ++i) {
-        const auto station = static_cast<production::Station>(i);
+    for (int i = 0; i < results::kStations; ++i) {
+        const auto station = static_cast<results::Station>(i);
         view->addAction(Say::station(station), QKeySequence(Qt::ALT | (Qt::Key_1 + i)), this,
                         [this, station] { setStation(station); });
     }
@@ -231,36 +231,36 @@ void Window::makeMenus() {
     });
 }
 
-void Window::setStation(production::Station station) {
+void Window::setStation(results::Station station) {
     m_station = station;
     m_rule->setStation(station);
     m_card->setStation(station);
     showPaper();
-    if (station == production::Station::sheet)
+    if (station == results::Station::sheet)
         m_sheetPage ? m_sheetPage->askHold() : takeHold({});
     else
         takeHold({});
-    m_sheet->setLoadsShown(station == production::Station::wire);
+    m_sheet->setLoadsShown(station == results::Station::wire);
     // Each station begins with the layer that it is about.
     switch (station) {
-    case production::Station::sheet:
-    case production::Station::wire:
-    case production::Station::skin:
+    case results::Station::sheet:
+    case results::Station::wire:
+    case results::Station::skin:
         m_sheet->setPeel(Peel::clay);
         break;
-    case production::Station::bulk:
+    case results::Station::bulk:
         m_sheet->setPeel(Peel::bulk);
         break;
-    case production::Station::paint:
+    case results::Station::paint:
         m_sheet->setPeel(Peel::painted);
         break;
-    case production::Station::plan:
+    case results::Station::plan:
         break;
     }
 }
 
 void Window::showPaper() {
-    const bool plan = m_station == production::Station::plan && m_document.hasPuppet();
+    const bool plan = m_station == results::Station::plan && m_document.hasPuppet();
     m_paper->setCurrentIndex(plan                            ? 1
                              : !m_document.hasPuppet()       ? 0
                              : m_wall && m_wall->isChecked() ? 3
@@ -363,11 +363,11 @@ void Window::importPuppets(const QString& path) {
         return;
     }
     m_document.change(tr("Import puppets of %1").arg(QFileInfo(path).completeBaseName()),
-                      [&](const production::Edits&) -> Result<production::Production> {
-                          production::Production p = m_document.production();
+                      [&](const document::Edits&) -> Result<document::Production> {
+                          document::Production p = m_document.production();
                           for (std::size_t i = 0; i < source.puppets.size(); ++i) {
                               auto next =
-                                  production::adoptPuppet(p, source, static_cast<int>(i), m_document.shippedCards());
+                                  document::adoptPuppet(p, source, static_cast<int>(i), m_document.shippedCards());
                               if (!next) return next.fault();
                               p = next.take();
                           }
@@ -410,10 +410,10 @@ void Window::refresh() {
     }
     m_puppets->setVisible(puppets.size() > 0);
     std::vector<int> counts;
-    std::vector<QString> sentences(production::kStations);
+    std::vector<QString> sentences(results::kStations);
     if (m_document.hasPuppet()) {
-        counts = production::countOpen(m_document.openPoints());
-        for (const production::OpenPoint& p : m_document.openPoints()) {
+        counts = results::countOpen(m_document.openPoints());
+        for (const results::OpenPoint& p : m_document.openPoints()) {
             QString& s = sentences[static_cast<std::size_t>(p.station)];
             s += (s.isEmpty() ? "" : "\n") + Say::openPoint(p);
         }
@@ -465,7 +465,7 @@ void Window::chooseFile() {
 void Window::startKind(const QString& kind, double height_mm) {
     if (const QString fault = m_document.openCopy(kindPath(kind)); !fault.isEmpty()) return say(fault);
     m_document.change(tr("Height %1").arg(Say::length(height_mm, 0)),
-                      [&](const production::Edits& e) { return e.startAt(height_mm); });
+                      [&](const document::Edits& e) { return e.startAt(height_mm); });
 }
 
 void Window::addKind(const QString& kind) {
@@ -473,8 +473,8 @@ void Window::addKind(const QString& kind) {
     auto loaded = files::loadProduction(kindPath(kind).toStdString(), m_document.shippedCards());
     if (!loaded) return say(QString::fromStdString(loaded.fault().sentence()));
     const auto source = loaded.take().production;
-    const auto adopt = [&](const production::Edits&) {
-        return production::adoptPuppet(m_document.production(), source, 0, m_document.shippedCards());
+    const auto adopt = [&](const document::Edits&) {
+        return document::adoptPuppet(m_document.production(), source, 0, m_document.shippedCards());
     };
     if (m_document.change(tr("Add a puppet"), adopt))
         m_document.showPuppet(static_cast<int>(m_document.production().puppets.size()) - 1);

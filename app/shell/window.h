@@ -30,7 +30,7 @@ public:
     Document& document() { return m_document; }
     SheetView& sheet() { return *m_sheet; }
     Rule& rule() { return *m_rule; }
-    void setStation(production::Station station);
+    void setStation(results::Station station);
     Turntable& turntable() { return *m_turntable; }
     /// The turntable in place of the sheet's elevations, or back.
     void showTurntable(bool on);
@@ -95,7 +95,7 @@ private:
     QLabel* m_working; ///< says that numbers are stale
     QTimer m_workingSoon;
     QMenu* m_recent = nullptr;
-    production::Station m_station = production::Station::sheet;
+    results::Station m_station = results::Station::sheet;
 };
 
 /// Shipped demo production.

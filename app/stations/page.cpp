@@ -12,7 +12,7 @@
 
 namespace enkinet::app {
 
-Page::Page(Document& document, production::Station station, QWidget* parent)
+Page::Page(Document& document, results::Station station, QWidget* parent)
     : QWidget(parent), m_document(document), m_station(station), m_column(new QVBoxLayout(this)) {
     m_column->setContentsMargins(18, 14, 16, 16);
     m_column->setSpacing(7);
@@ -26,7 +26,7 @@ void Page::addOpenPoints() {
     m_open->setVerticalScrollMode(QAbstractItemView::ScrollPerPixel);
     m_open->setObjectName("openPoints");
     const auto go = [this](QListWidgetItem* i) {
-        if (const production::OpenPoint* p = pointOf(i)) follow(*p);
+        if (const results::OpenPoint* p = pointOf(i)) follow(*p);
     };
     connect(m_open, &QListWidget::itemActivated, this, go);
     connect(m_open, &QListWidget::itemClicked, this, go);
@@ -34,21 +34,21 @@ void Page::addOpenPoints() {
     m_leave = new QPushButton;
     m_leave->setObjectName("leavePoint");
     connect(m_leave, &QPushButton::clicked, this, [this] {
-        const production::OpenPoint* p = pointOf(m_open->currentItem());
+        const results::OpenPoint* p = pointOf(m_open->currentItem());
         if (!p) return;
         const bool leave = m_open->currentItem()->data(Qt::UserRole + 1).toInt() == kOpenRow;
         m_document.change(leave ? tr("Leave as it is: %1").arg(Say::openPoint(*p))
                                 : tr("Take up: %1").arg(Say::openPoint(*p)),
-                          [key = p->key, leave](const production::Edits& e) { return e.leavePoint(key, leave); });
+                          [key = p->key, leave](const document::Edits& e) { return e.leavePoint(key, leave); });
     });
     m_column->addWidget(m_openHeading);
     m_column->addWidget(m_open);
     m_column->addWidget(m_leave, 0, Qt::AlignLeft);
 }
 
-const production::OpenPoint* Page::pointOf(const QListWidgetItem* i) const {
+const results::OpenPoint* Page::pointOf(const QListWidgetItem* i) const {
     if (!i) return nullptr;
-    const production::Report& r = m_document.report();
+    const results::Report& r = m_document.report();
     const int kind = i->data(Qt::UserRole + 1).toInt();
     const auto& list = kind == kOpenRow ? m_document.openPoints() : kind == kLeftRow ? r.left : r.notes;
     const auto at = static_cast<std::size_t>(i->data(Qt::UserRole).toInt());
@@ -57,8 +57,8 @@ const production::OpenPoint* Page::pointOf(const QListWidgetItem* i) const {
 
 void Page::showLeave() {
     const QListWidgetItem* i = m_open->currentItem();
-    const production::OpenPoint* p = pointOf(i);
-    const bool may = p && production::mayLeave(p->issue);
+    const results::OpenPoint* p = pointOf(i);
+    const bool may = p && results::mayLeave(p->issue);
     m_leave->setVisible(may);
     if (may)
         m_leave->setText(i->data(Qt::UserRole + 1).toInt() == kLeftRow ? tr("Take it up again") : tr("Leave as it is"));
@@ -66,11 +66,11 @@ void Page::showLeave() {
 
 void Page::refresh() {
     if (!m_document.hasPuppet()) return;
-    const production::Report& r = m_document.report();
+    const results::Report& r = m_document.report();
     show(r);
     if (!m_open) return;
     m_open->clear();
-    const auto quiet = [&](const std::vector<production::OpenPoint>& list, int kind) {
+    const auto quiet = [&](const std::vector<results::OpenPoint>& list, int kind) {
         for (std::size_t i = 0; i < list.size(); ++i) {
             if (list[i].station != m_station) continue;
             const QString text = Say::openPoint(list[i]);
@@ -86,7 +86,7 @@ void Page::refresh() {
         auto* item = new QListWidgetItem(Say::openPoint(open[i]), m_open);
         item->setData(Qt::UserRole, static_cast<int>(i));
         item->setData(Qt::UserRole + 1, kOpenRow);
-        if (open[i].issue == production::Issue::limb_state) {
+        if (open[i].issue == results::Issue::limb_state) {
             QPixmap mark(44, 44);
             mark.setDevicePixelRatio(2);
             mark.fill(Qt::transparent);
@@ -104,8 +104,8 @@ void Page::refresh() {
     fitToRows(*m_open);
 }
 
-void Page::follow(const production::OpenPoint& p) {
-    const production::Report& r = m_document.report();
+void Page::follow(const results::OpenPoint& p) {
+    const results::Report& r = m_document.report();
     if (p.limb >= 0) {
         const choice::LimbChoice& l = r.choice.limbs[static_cast<std::size_t>(p.limb)];
         const int demand = p.demand >= 0 ? p.demand : l.worst;

@@ -15,27 +15,27 @@ namespace enkinet::app {
 class Page : public QWidget {
     Q_OBJECT
 public:
-    Page(Document& document, production::Station station, QWidget* parent = nullptr);
-    production::Station station() const { return m_station; }
+    Page(Document& document, results::Station station, QWidget* parent = nullptr);
+    results::Station station() const { return m_station; }
     /// Shows the document and the selection as they are now.
     void refresh();
 
 protected:
-    virtual void show(const production::Report& report) = 0;
+    virtual void show(const results::Report& report) = 0;
     Document& document() { return m_document; }
     QVBoxLayout* column() { return m_column; }
     /// Puts the list of this station's open points at the end of the column.
     void addOpenPoints();
 
 private:
-    void follow(const production::OpenPoint& point);
+    void follow(const results::OpenPoint& point);
     /// Rows of the list: open points, what is left as it is, and notes.
     enum RowKind { kOpenRow, kLeftRow, kNoteRow };
-    const production::OpenPoint* pointOf(const QListWidgetItem* item) const;
+    const results::OpenPoint* pointOf(const QListWidgetItem* item) const;
     void showLeave();
 
     Document& m_document;
-    production::Station m_station;
+    results::Station m_station;
     QVBoxLayout* m_column;
     QListWidget* m_open = nullptr;
     QLabel* m_openHeading = nullptr;

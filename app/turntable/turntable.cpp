@@ -140,7 +140,7 @@ void TurntableView::rebuild() {
     m_partOf.clear();
     m_dirty = false;
     if (!m_document.hasPuppet()) return;
-    const production::Report& r = m_document.report();
+    const results::Report& r = m_document.report();
     const Puppet& puppet = m_document.puppet();
     const Skeleton& s = r.choice.skeleton;
     // A part of n corners a ring takes about 5 n triangles: at most 40,000 in all.

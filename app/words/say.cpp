@@ -107,19 +107,19 @@ QString Say::stateMeaning(choice::State s) {
     return {};
 }
 
-QString Say::station(production::Station s) {
+QString Say::station(results::Station s) {
     switch (s) {
-    case production::Station::sheet:
+    case results::Station::sheet:
         return tr("Sheet");
-    case production::Station::wire:
+    case results::Station::wire:
         return tr("Wire");
-    case production::Station::bulk:
+    case results::Station::bulk:
         return tr("Bulk");
-    case production::Station::skin:
+    case results::Station::skin:
         return tr("Skin");
-    case production::Station::paint:
+    case results::Station::paint:
         return tr("Paint");
-    case production::Station::plan:
+    case results::Station::plan:
         return tr("Plan");
     }
     return {};
@@ -186,8 +186,8 @@ QString Say::kind(body::LimbKind k) {
     return {};
 }
 
-QString Say::eye(const production::EyeCheck& c) {
-    using production::Eye;
+QString Say::eye(const results::EyeCheck& c) {
+    using results::Eye;
     const QString who = capital(c.subject);
     const auto between = [&](int decimals) {
         return c.high < 1e8 ? tr("%1, usual is %2 to %3")
@@ -334,12 +334,12 @@ QString Say::verdict(choice::State s, const choice::Demand& d, const choice::Ver
 }
 
 /// For whom, where it is not one puppet alone.
-QString Say::whose(const production::OpenPoint& p) {
+QString Say::whose(const results::OpenPoint& p) {
     return p.other.empty() ? QString() : tr(" by %1 together").arg(QString::fromStdString(p.other));
 }
 
-QString Say::openPoint(const production::OpenPoint& p) {
-    using production::Issue;
+QString Say::openPoint(const results::OpenPoint& p) {
+    using results::Issue;
     const QString who = capital(p.subject);
     switch (p.issue) {
     case Issue::no_limbs:
@@ -535,7 +535,7 @@ QString Say::edge(double f) {
     return f > 1.05 ? tr("eased edge") : tr("no edge");
 }
 
-std::string cardName(const production::Production& p, const production::Report& r, int spool) {
+std::string cardName(const document::Production& p, const results::Report& r, int spool) {
     const std::string& id = p.stock.spools[static_cast<std::size_t>(spool)].material;
     const auto it =
         std::find_if(r.cards->wires.begin(), r.cards->wires.end(), [&](const auto& c) { return c.id == id; });

@@ -1,8 +1,8 @@
 #pragma once
 // The program's sentences: numbers by locale with their unit and what they are compared to, wires and states in words.
-#include "production/proportions.h"
-#include "production/remedies.h"
-#include "production/report.h"
+#include "results/proportions.h"
+#include "results/remedies.h"
+#include "results/report.h"
 #include <QCoreApplication>
 #include <QString>
 
@@ -32,11 +32,11 @@ public:
 
     static QString state(choice::State state);
     static QString stateMeaning(choice::State state);
-    static QString station(production::Station station);
+    static QString station(results::Station station);
     static QString role(paint::Role role);
     static QString aim(body::Aim aim);
     static QString kind(body::LimbKind kind);
-    static QString eye(const production::EyeCheck& check);
+    static QString eye(const results::EyeCheck& check);
     /// A name at the head of a sentence.
     static QString capital(const std::string& label);
 
@@ -55,29 +55,29 @@ public:
     /// One joint's sentence for a state: "holds 48 of 31 N·mm needed".
     static QString verdict(choice::State state, const choice::Demand& demand, const choice::Verdict& verdict,
                            const wire::Bundle& bundle);
-    static QString whose(const production::OpenPoint& point);
-    static QString openPoint(const production::OpenPoint& point);
+    static QString whose(const results::OpenPoint& point);
+    static QString openPoint(const results::OpenPoint& point);
     static QString whyLay(const wire::Bundle& bundle, double gap_mm);
     /// Chance that no wire breaks, or why it is not said.
     static QString chance(const body::Puppet& puppet, const choice::PuppetChoice& choice);
     static QString edge(double factor);
 
     /// Two lines: the change, and what comes of it.
-    static QString remedy(const production::Remedy& remedy, const Document& document);
-    static QString remedyChange(const production::Remedy& remedy, const Document& document);
+    static QString remedy(const results::Remedy& remedy, const Document& document);
+    static QString remedyChange(const results::Remedy& remedy, const Document& document);
     /// Name of a wire card; its id only where no such card is left.
     static QString wireName(const std::string& card, const Document& document);
 
-    static QString step(const plan::Step& step);
-    static QString reason(plan::Reason reason);
+    static QString step(const make::Step& step);
+    static QString reason(make::Reason reason);
     /// What the piece is held by meanwhile; empty where it needs nothing.
-    static QString grip(const plan::Step& step);
+    static QString grip(const make::Step& step);
     /// One check of a freeze gate, with its numbers.
-    static QString gateItem(const plan::GateItem& item);
-    static QString caution(plan::Caution caution);
+    static QString gateItem(const make::GateItem& item);
+    static QString caution(make::Caution caution);
 };
 
 /// Name of the wire card of a spool.
-std::string cardName(const production::Production& production, const production::Report& report, int spool);
+std::string cardName(const document::Production& production, const results::Report& report, int spool);
 
 } // namespace enkinet::app

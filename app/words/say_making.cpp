@@ -5,8 +5,8 @@
 
 namespace enkinet::app {
 
-QString Say::step(const plan::Step& s) {
-    using plan::StepKind;
+QString Say::step(const make::Step& s) {
+    using make::StepKind;
     const QString who = QString::fromStdString(s.subject), what = QString::fromStdString(s.detail);
     switch (s.kind) {
     case StepKind::print_sheets:
@@ -30,12 +30,12 @@ QString Say::step(const plan::Step& s) {
         if (s.bake >= 0) return tr("Last look before the oven: %1").arg(who);
         if (s.gate.empty()) return tr("Last look at %1").arg(who);
         switch (s.gate.back().check) {
-        case plan::Check::closed:
+        case make::Check::closed:
             return tr("Last look before cloth closes over it");
-        case plan::Check::sheen:
+        case make::Check::sheen:
             return tr("Last look before it is sealed");
-        case plan::Check::holes:
-        case plan::Check::gaps:
+        case make::Check::holes:
+        case make::Check::gaps:
             return tr("Last look at the bare frame");
         default:
             return tr("Last look before it sets");
@@ -54,8 +54,8 @@ QString Say::step(const plan::Step& s) {
     return {};
 }
 
-QString Say::reason(plan::Reason r) {
-    using plan::Reason;
+QString Say::reason(make::Reason r) {
+    using make::Reason;
     switch (r) {
     case Reason::marks_from_sheet:
         return tr("joints are marked from the printed strip");
@@ -97,8 +97,8 @@ QString Say::reason(plan::Reason r) {
     return {};
 }
 
-QString Say::caution(plan::Caution c) {
-    using plan::Caution;
+QString Say::caution(make::Caution c) {
+    using make::Caution;
     switch (c) {
     case Caution::none:
         return {};
@@ -123,27 +123,27 @@ QString Say::caution(plan::Caution c) {
     return {};
 }
 
-QString Say::grip(const plan::Step& s) {
+QString Say::grip(const make::Step& s) {
     const QString by = QString::fromStdString(s.heldBy);
     switch (s.grip) {
-    case plan::Grip::none:
+    case make::Grip::none:
         return {};
-    case plan::Grip::hard_part:
+    case make::Grip::hard_part:
         return tr("Hold it by what is hard already: %1.").arg(by);
-    case plan::Grip::wire_ends:
+    case make::Grip::wire_ends:
         return tr("Hold it by the bare wire under its feet, in a block.");
-    case plan::Grip::bare_limb:
+    case make::Grip::bare_limb:
         return tr("Hold it by the %1, still bare.").arg(by);
-    case plan::Grip::dry_part:
+    case make::Grip::dry_part:
         return tr("Hold it by the %1, which stays dry.").arg(by);
-    case plan::Grip::wet_only:
+    case make::Grip::wet_only:
         return tr("Nothing to hold but what is wet: give it a rod or bake it in stages.");
     }
     return {};
 }
 
-QString Say::gateItem(const plan::GateItem& g) {
-    using plan::Check;
+QString Say::gateItem(const make::GateItem& g) {
+    using make::Check;
     const QString who = capital(g.subject), what = QString::fromStdString(g.subject);
     const bool one = std::lround(g.a) == 1;
     switch (g.check) {
@@ -224,7 +224,7 @@ QString Say::gateItem(const plan::GateItem& g) {
     return {};
 }
 
-QString Say::remedy(const production::Remedy& r, const Document& d) {
+QString Say::remedy(const results::Remedy& r, const Document& d) {
     QString what = remedyChange(r, d);
     if (!r.with.empty()) what = tr("%1, and %2").arg(what, remedyChange(r.with.front(), d));
     QString then =
@@ -240,8 +240,8 @@ QString Say::remedy(const production::Remedy& r, const Document& d) {
     return what + "\n" + then;
 }
 
-QString Say::remedyChange(const production::Remedy& r, const Document& d) {
-    using production::Fix;
+QString Say::remedyChange(const results::Remedy& r, const Document& d) {
+    using results::Fix;
     const body::Puppet& p = d.puppet();
     const body::Limb& limb = p.limbs[static_cast<std::size_t>(r.limb)];
     const QString joint = r.joint >= 0 && r.fix != Fix::rig

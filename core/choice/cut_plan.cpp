@@ -145,7 +145,7 @@ Sawing calcSawing(const std::vector<double>& pieces, const std::vector<double>& 
 }
 
 std::vector<SpoolPlan> calcCutPlan(const std::vector<Cut>& cuts, const std::vector<std::string>& spools,
-                                   const std::vector<double>& roll_mm, const std::vector<Offcut>& offcuts) {
+                                   const std::vector<double>& roll_mm, const std::vector<document::Offcut>& offcuts) {
     std::vector<SpoolPlan> plans;
     for (std::size_t s = 0; s < spools.size(); ++s) {
         SpoolPlan p;

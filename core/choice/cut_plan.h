@@ -3,17 +3,11 @@
 // branch and bound for the sizes of a puppet. What is used up is the wire off the roll and the scrap; an offcut's rest
 // that is long enough to be of use goes back to the drawer. docs/mechanics.md 79.
 #include "choice/cut_list.h"
+#include "document/spool.h"
 
 namespace enkinet::choice {
 
 inline constexpr double kUsable_mm = 60; ///< a rest at least so long is kept
-
-/// A length of a spool's wire that lies in the drawer.
-struct Offcut {
-    std::string spool;
-    double length_mm = 0;
-    friend bool operator==(const Offcut&, const Offcut&) = default;
-};
 
 /// One length of wire that pieces are cut from.
 struct Sawn {
@@ -52,6 +46,6 @@ struct SpoolPlan {
 
 /// One plan a spool that something is to be cut from; what is cut already is left out. roll_mm: one a spool.
 std::vector<SpoolPlan> calcCutPlan(const std::vector<Cut>& cuts, const std::vector<std::string>& spools,
-                                   const std::vector<double>& roll_mm, const std::vector<Offcut>& offcuts);
+                                   const std::vector<double>& roll_mm, const std::vector<document::Offcut>& offcuts);
 
 } // namespace enkinet::choice

@@ -41,10 +41,26 @@ public:
             finish();
         }
         m_field.from = m_key;
+        m_field.lanes.value = std::make_shared<const std::vector<Lane>>(makeLanes());
         return std::move(m_field);
     }
 
 private:
+    std::vector<Lane> makeLanes() const {
+        std::vector<Lane> lanes;
+        std::map<std::string, std::size_t> metals;
+        if (m_key.whip) return lanes;
+        for (std::size_t i = 0; i < m_field.trials.size(); ++i) {
+            const Trial& t = m_field.trials[i];
+            const std::string& metal = m_stock.spools[static_cast<std::size_t>(t.spool)].material;
+            const auto [it, fresh] = metals.try_emplace(metal, lanes.size());
+            if (fresh) lanes.push_back({{}, wire::BendLanes(m_stock.tables.at(metal))});
+            lanes[it->second].trials.push_back(static_cast<int>(i));
+            lanes[it->second].bends.add(t.bundle, t.spunDamage, m_stock.calibrationOf(t.spool));
+        }
+        return lanes;
+    }
+
     void enumerate() {
         std::vector<std::tuple<int, int, std::vector<double>>> plain;
         std::size_t count = 0;
@@ -206,18 +222,6 @@ void finish(const CandidatesKey& key, Candidate& c) {
 
 } // namespace
 
-Result<Spool> makeSpool(Spool s) {
-    if (!isId(s.id)) return Fault{"spool", "id \"" + s.id.substr(0, 70) + "\"", "must be letters, digits, dot or dash"};
-    const std::string place = "spool " + s.id;
-    if (!(s.diameter_mm >= 0.1 && s.diameter_mm <= 10))
-        return Fault{place, "diameter " + plain(s.diameter_mm) + " mm", "must lie between 0.1 and 10 mm"};
-    if (!(s.length_m >= 0 && s.length_m <= 1e5))
-        return Fault{place, "length " + plain(s.length_m) + " m", "must lie between 0 and 100000 m"};
-    if (!(s.price_m >= 0 && s.price_m <= 1e5))
-        return Fault{place, "price " + plain(s.price_m), "must lie between 0 and 100000 a metre"};
-    return s;
-}
-
 const wire::Calibration& Stock::calibrationOf(int spool) const {
     static const wire::Calibration kUntested;
     return calibrations.empty() ? kUntested : calibrations[static_cast<std::size_t>(spool)];
@@ -229,6 +233,23 @@ Bends calcBends(const BendsKey& key, const std::stop_token& stop) {
     const Field& field = *key.field;
     const Stock& stock = field.from.stock;
     Bends all;
+    if (!key.need.whip && !field.from.whip) {
+        const BendNeed& d = key.need;
+        all.resize(field.trials.size());
+        for (const Lane& lane : *field.lanes) {
+            checkStop(stop);
+            const wire::LaneBends b =
+                lane.bends.findBends({{d.gap_mm, d.angle_rad, d.range_rad, d.edge, d.set_rad, d.formingBends, 0},
+                                      d.clayEI_Nmm2,
+                                      d.fromPoses,
+                                      d.cycles});
+            for (std::size_t i = 0; i < lane.trials.size(); ++i)
+                all[static_cast<std::size_t>(lane.trials[i])] = {b.status[i],         b.hold_Nmm[i], b.strong_Nmm[i],
+                                                                 b.springback_rad[i], d.gap_mm,      b.designMedian[i],
+                                                                 b.designNine[i]};
+        }
+        return all;
+    }
     all.reserve(field.trials.size());
     for (const Trial& t : field.trials) {
         if (all.size() % 256 == 0) checkStop(stop);

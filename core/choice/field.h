@@ -8,6 +8,8 @@
 #include "base/value.h"
 #include "choice/cut_list.h"
 #include "choice/verdict.h"
+#include "document/spool.h"
+#include "wire/bend_lanes.h"
 #include <array>
 #include <map>
 #include <memory>
@@ -15,15 +17,7 @@
 
 namespace enkinet::choice {
 
-/// One spool of the shop's stock.
-struct Spool {
-    std::string id, name, material; ///< name: as the builder calls it
-    double diameter_mm = 0;
-    double length_m = 0;
-    double price_m = 0;
-    friend bool operator==(const Spool&, const Spool&) = default;
-};
-Result<Spool> makeSpool(Spool spool);
+using document::Spool;
 
 /// Tables by material card id.
 using Tables = std::map<std::string, std::shared_ptr<const wire::BendTable>>;
@@ -112,11 +106,19 @@ struct FieldKey {
     friend bool operator==(const FieldKey&, const FieldKey&) = default;
 };
 
+/// Bundles of one metal, to be bent together.
+struct Lane {
+    std::vector<int> trials;
+    wire::BendLanes bends;
+    friend bool operator==(const Lane&, const Lane&) = default;
+};
+
 /// Bundles and candidates, nothing judged yet.
 struct Field {
     FieldKey from;
     std::vector<Trial> trials;
     std::vector<Candidate> candidates; ///< what was asked for in addition stands last
+    Same<std::vector<Lane>> lanes{};   ///< the trials once more; empty for a whip
     friend bool operator==(const Field&, const Field&) = default;
 };
 Field calcField(const FieldKey& key, const std::stop_token& stop = {});

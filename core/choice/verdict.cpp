@@ -1,6 +1,7 @@
 #include "choice/verdict.h"
 #include "base/normal.h"
 #include "base/units.h"
+#include "wire/bend_lanes.h"
 #include <cmath>
 
 namespace enkinet::choice {
@@ -9,8 +10,6 @@ namespace {
 
 /// Counts like missing a limit by a factor of 20, for a bend that has no numbers.
 const double kHopeless = std::log(20.0);
-/// A joint that a shot never bends lives as long as anyone asks.
-constexpr double kForEver = 1e9;
 
 double findWireEI(const wire::Bundle& b, const wire::MaterialCard& card) {
     return wire::findEffectiveStrands(b) * card.youngs_MPa * kPi / 64 * std::pow(b.diameter_mm, 4);
@@ -61,7 +60,7 @@ wire::WireBend findBendOf(const BendNeed& d, const wire::BendTable& table, const
             for (const wire::Cycle& c : d.cycles)
                 pass += c.count / livesAt(c.range);
             const double left = std::max(0.0, 1 - b.twistDamage - b.formingDamage);
-            b.designMedian = pass > 0 ? std::min(kForEver, left / pass) : kForEver;
+            b.designMedian = pass > 0 ? std::min(wire::kForEver, left / pass) : wire::kForEver;
         } else {
             b.designMedian = std::max(0.0, 1 - b.twistDamage - b.formingDamage) * livesAt(d.range_rad);
         }

@@ -2,7 +2,7 @@
 
 namespace enkinet::files {
 
-using namespace production;
+using namespace document;
 
 namespace {
 

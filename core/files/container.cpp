@@ -15,8 +15,8 @@ namespace fs = std::filesystem;
 
 namespace {
 
-constexpr std::size_t kMostFile = 512u << 20, kMostPicture = production::kMostPictureBytes,
-                      kMostPictures = production::kMostPicturesBytes, kMostJson = 16u << 20;
+constexpr std::size_t kMostFile = 512u << 20, kMostPicture = document::kMostPictureBytes,
+                      kMostPictures = document::kMostPicturesBytes, kMostJson = 16u << 20;
 constexpr zip_int64_t kMostEntries = 1000;
 const char* const kJsonName = "production.json";
 
@@ -158,7 +158,7 @@ Result<bool> writeFileSafely(const std::string& named, const std::string& bytes)
     return true;
 }
 
-Result<Loaded> parseContainer(const std::string& bytes, const production::Cards& shipped) {
+Result<Loaded> parseContainer(const std::string& bytes, const document::Cards& shipped) {
     auto archive = openArchive(bytes);
     if (!archive) return archive.fault();
     zip_t* z = archive->get();
@@ -194,7 +194,7 @@ Result<Loaded> parseContainer(const std::string& bytes, const production::Cards&
 
 namespace {
 /// The same limits as when it is read: what could not be opened again is not saved.
-std::optional<Fault> checkLimits(const production::Production& p, const std::string& json) {
+std::optional<Fault> checkLimits(const document::Production& p, const std::string& json) {
     if (json.size() > kMostJson)
         return Fault{"production.json", std::to_string(json.size() >> 20) + " MB",
                      "are more than a file may hold, 16 MB"};
@@ -212,7 +212,7 @@ std::optional<Fault> checkLimits(const production::Production& p, const std::str
 }
 } // namespace
 
-Result<std::string> writeContainer(const production::Production& p) {
+Result<std::string> writeContainer(const document::Production& p) {
     const std::string json = writeProduction(p, false);
     if (auto fault = checkLimits(p, json)) return *fault;
     zip_error_t error;
@@ -256,7 +256,7 @@ Result<std::string> writeContainer(const production::Production& p) {
     return bytes;
 }
 
-Result<Loaded> loadProduction(const std::string& path, const production::Cards& shipped) {
+Result<Loaded> loadProduction(const std::string& path, const document::Cards& shipped) {
     auto bytes = readFile(path);
     if (!bytes) return bytes.fault();
     auto loaded = bytes->rfind("PK", 0) == 0 ? parseContainer(*bytes, shipped) : parseProduction(*bytes, shipped);
@@ -265,7 +265,7 @@ Result<Loaded> loadProduction(const std::string& path, const production::Cards& 
     return Fault{fs::path(path).filename().string() + (f.place.empty() ? "" : ": " + f.place), f.value, f.rule};
 }
 
-Result<bool> saveProduction(const std::string& path, const production::Production& p) {
+Result<bool> saveProduction(const std::string& path, const document::Production& p) {
     if (fs::path(path).extension() == ".json") {
         // Bare it is for reading; where the room for that is not there, close-set.
         std::string json = writeProduction(p);
@@ -278,15 +278,15 @@ Result<bool> saveProduction(const std::string& path, const production::Productio
     return writeFileSafely(path, *bytes);
 }
 
-Result<production::Cards> loadShippedCards(const std::string& dataDir) {
-    production::Cards all;
+Result<document::Cards> loadShippedCards(const std::string& dataDir) {
+    document::Cards all;
     for (const char* file : {"wires.json", "clays.json", "bulks.json", "covers.json", "ovens.json", "paints.json"}) {
         const std::string path = dataDir + "/cards/" + file;
         auto text = readFile(path);
         if (!text) return text.fault();
         auto cards = parseCards(*text, file);
         if (!cards) return cards.fault();
-        all = production::mergeCards(all, *cards);
+        all = document::mergeCards(all, *cards);
     }
     return all;
 }

@@ -6,13 +6,13 @@
 namespace enkinet::files {
 
 /// Reads a production from a file of either kind.
-Result<Loaded> loadProduction(const std::string& path, const production::Cards& shipped);
+Result<Loaded> loadProduction(const std::string& path, const document::Cards& shipped);
 /// Saves by the name's ending: .json bare, anything else a container. The old file stays whole until the new one is.
-Result<bool> saveProduction(const std::string& path, const production::Production& production);
+Result<bool> saveProduction(const std::string& path, const document::Production& production);
 
 /// Bytes of a container to a production.
-Result<Loaded> parseContainer(const std::string& bytes, const production::Cards& shipped);
-Result<std::string> writeContainer(const production::Production& production);
+Result<Loaded> parseContainer(const std::string& bytes, const document::Cards& shipped);
+Result<std::string> writeContainer(const document::Production& production);
 
 /// Whole file to bytes, at most 512 MB.
 Result<std::string> readFile(const std::string& path);
@@ -20,7 +20,7 @@ Result<std::string> readFile(const std::string& path);
 Result<bool> writeFileSafely(const std::string& path, const std::string& bytes);
 
 /// All shipped cards, from a data folder's cards/.
-Result<production::Cards> loadShippedCards(const std::string& dataDir);
+Result<document::Cards> loadShippedCards(const std::string& dataDir);
 /// The data folder beside this program: ../share/enkinet from its binary; ENKINET_DATA overrides.
 std::string findDataDir();
 

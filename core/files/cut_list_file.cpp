@@ -20,11 +20,11 @@ double rounded(double v) { return std::round(v * 100) / 100; }
 
 } // namespace
 
-std::vector<Json> cutListJson(const production::Production& p, const body::Puppet& puppet,
+std::vector<Json> cutListJson(const document::Production& p, const body::Puppet& puppet,
                               const std::vector<choice::Cut>& cuts) {
     std::vector<Json> rows;
     for (const choice::Cut& c : cuts) {
-        const choice::Spool& spool = p.stock.spools[static_cast<std::size_t>(c.spool)];
+        const document::Spool& spool = p.stock.spools[static_cast<std::size_t>(c.spool)];
         Json marks = Json::array();
         for (const choice::Mark& m : c.marks)
             marks.push_back({{"kind", kindWord(m.kind)},
@@ -53,7 +53,7 @@ std::vector<Json> cutListJson(const production::Production& p, const body::Puppe
     return rows;
 }
 
-std::string writeCutListCsv(const production::Production& p, const body::Puppet& puppet,
+std::string writeCutListCsv(const document::Production& p, const body::Puppet& puppet,
                             const std::vector<choice::Cut>& cuts, bool header) {
     std::string csv;
     if (header) csv += csvLine({std::begin(kColumns), std::end(kColumns)});

@@ -3,13 +3,15 @@
 #include "base/units.h"
 #include "files/card_json.h"
 #include "files/puppet_json.h"
+#include "files/versions.h"
 #include "files/wire_tests_file.h"
+#include <algorithm>
 #include <charconv>
 #include <cmath>
 
 namespace enkinet::files {
 
-using namespace production;
+using namespace document;
 
 namespace {
 
@@ -76,14 +78,14 @@ void readStock(Reader& r, Stock& s) {
 
 Json stockJson(const Stock& s) {
     Json j{{"spools", Json::array()}, {"clays", Json::array()}, {"paints", Json::array()}};
-    for (const choice::Spool& x : s.spools)
+    for (const document::Spool& x : s.spools)
         j["spools"].push_back({{"id", x.id},
                                {"name", x.name},
                                {"wire_card", x.material},
                                {"diameter_mm", x.diameter_mm},
                                {"length_m", x.length_m},
                                {"price_per_m", x.price_m}});
-    for (const choice::Offcut& o : s.offcuts)
+    for (const document::Offcut& o : s.offcuts)
         j["offcuts"].push_back({{"spool", o.spool}, {"length_mm", o.length_mm}});
     for (const Held& h : s.clays_g)
         j["clays"].push_back({{"card", h.card}, {"mass_g", h.amount}});
@@ -138,14 +140,17 @@ double exactDegrees(double rad) {
 }
 
 Result<Loaded> parseProduction(const std::string& text, const Cards& shipped) {
-    const auto json = parseJson(text, "production.json");
-    if (!json) return json.fault();
-    if (!json->is_object()) return Fault{"production.json", "", "must hold one object"};
+    auto parsed = parseJson(text, "production.json");
+    if (!parsed) return parsed.fault();
+    Json json = parsed.take();
+    if (!json.is_object()) return Fault{"production.json", "", "must hold one object"};
+    if (const auto v = json.find("version"); v != json.end() && v->is_number_integer())
+        bringUp(json, static_cast<int>(std::clamp<std::int64_t>(v->get<std::int64_t>(), 0, 1000000)));
     std::optional<Fault> fault;
     Loaded loaded;
     Production& p = loaded.production;
     {
-        Reader r(*json, "", fault, &p.unknown);
+        Reader r(json, "", fault, &p.unknown);
         if (!fault && r.text("format", "") != kFormat)
             return Fault{"production.json", "format", "is not \"enkinet production\""};
         const int version = r.whole("version", 0);

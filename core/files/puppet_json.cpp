@@ -131,10 +131,6 @@ Limb readLimb(Reader& r) {
         });
     });
     l.wraps = r.number("wraps", 0), l.loop_mm = r.number("loop_mm", 0), l.cut_mm = r.maybeNumber("cut_mm");
-    // Earlier versions knew no edge at a whip's root and wrote 1 for all of them.
-    if (l.whip && !r.has("whip_posed"))
-        for (Joint& j : l.joints)
-            if (j.posed) j.edge = Joint{}.edge;
     l.extras = r.extras();
     return l;
 }

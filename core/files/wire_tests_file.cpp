@@ -127,16 +127,16 @@ std::string writeWireTestsCsv(const std::vector<wire::BendTest>& bends, const st
     return csv;
 }
 
-void setDiameters(WireTests& tests, const std::vector<choice::Spool>& spools) {
+void setDiameters(WireTests& tests, const std::vector<document::Spool>& spools) {
     const auto set = [&](auto& list) {
         for (auto& t : list)
-            for (const choice::Spool& s : spools)
+            for (const document::Spool& s : spools)
                 if (s.id == t.spool) t.bundle.diameter_mm = s.diameter_mm;
     };
     set(tests.bends), set(tests.hangs);
 }
 
-Result<WireTests> parseWireTestsCsv(const std::string& text, const std::vector<choice::Spool>& spools) {
+Result<WireTests> parseWireTestsCsv(const std::string& text, const std::vector<document::Spool>& spools) {
     const auto table = parseCsvTable(text);
     if (!table) return table.fault();
     const auto* rows = &table->rows;

@@ -3,8 +3,8 @@
 // Columns: kind (bend, hang), spool, date, strands, lay_mm, gap_mm, edge_factor, angle_deg, cycles, lever_mm, weight_g,
 // last_bend (unknown, with, against), set_deg, note. For a bend the angle is its plus and minus; for a hang the last
 // bend's.
+#include "document/production.h"
 #include "files/reader.h"
-#include "production/production.h"
 
 namespace enkinet::files {
 
@@ -19,9 +19,9 @@ Json wireTestsJson(const std::vector<wire::BendTest>& bends, const std::vector<w
 
 std::string writeWireTestsCsv(const std::vector<wire::BendTest>& bends, const std::vector<wire::HangTest>& hangs);
 /// Tests from CSV text, with the line of the first fault. Columns may stand in any order; unknown ones are passed over.
-Result<WireTests> parseWireTestsCsv(const std::string& text, const std::vector<choice::Spool>& spools);
+Result<WireTests> parseWireTestsCsv(const std::string& text, const std::vector<document::Spool>& spools);
 
 /// Sets each test's diameter from its spool; a test of an unknown spool keeps 0 and fails its own rules.
-void setDiameters(WireTests& tests, const std::vector<choice::Spool>& spools);
+void setDiameters(WireTests& tests, const std::vector<document::Spool>& spools);
 
 } // namespace enkinet::files

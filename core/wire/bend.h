@@ -93,6 +93,7 @@ struct ExactFunctions {
     double moment(double e) const { return calcStrandMoment(k, E, e); }
     double strong(int n, double e) const { return calcStrongMoment(k, E, n, e); }
     double holdStrain(double x) const { return calcHoldStrain(k, E, x); }
+    double holdMoment(double x) const { return moment(holdStrain(x)); }
     double strainAt(double m_MPa) const { return calcStrainAt(k, E, m_MPa); }
     double cycles(double ea) const { return calcCycles(k, E, ea); }
 };

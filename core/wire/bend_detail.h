@@ -68,8 +68,7 @@ WireBend findWireBend(const Functions& f, const MaterialCard& card, const Bundle
 
     const Bending bending = findBending(f, b, g.gap_mm, g.angle_rad);
     r.weak_Nmm = bending.weak_Nmm, r.strong_Nmm = bending.strong_Nmm;
-    r.hold_Nmm =
-        d3 * sumStrands(b, g.gap_mm, [&](double gap) { return f.moment(f.holdStrain(g.set_rad * d / (2 * gap))); });
+    r.hold_Nmm = d3 * sumStrands(b, g.gap_mm, [&](double gap) { return f.holdMoment(g.set_rad * d / (2 * gap)); });
     r.springback_rad = r.weak_Nmm / findEI(card, b) * g.gap_mm * findHelixGive(card, b);
     r.amplitudePerRad = g.edge / 2 / g.gap_mm * d / 2 * r.strainFactor;
     addLives(f, g, r);

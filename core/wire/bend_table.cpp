@@ -99,6 +99,10 @@ BendTable::BendTable(MaterialCard card, const std::stop_token& stop)
         return std::pair{y, set(y) * 2 * h / (set(y + h) - set(y - h))};
     });
     checkStop(stop);
+    m_holdMoment = Curve(std::log(1e-7), std::log(0.1), 600, [&](double x) {
+        const double h = 1e-5;
+        return std::pair{m_moment(m_hold(x)), (m_moment(m_hold(x + h)) - m_moment(m_hold(x - h))) / (2 * h)};
+    });
     m_life = Curve(std::log(1e-6), std::log(2.0), 300, [&](double x) {
         const double N = calcCycles(k, E, std::exp(x)), lnReversals = std::log(2 * N);
         const double a = k.sf_MPa / E * std::exp(k.b * lnReversals), p = k.ef * std::exp(k.c * lnReversals);
@@ -147,8 +151,15 @@ double BendTable::strong(int strands, double e) const {
     if (e <= 0) return 0;
     const double weak = moment(e);
     if (strands == 1) return weak;
-    const double lnE = std::clamp(std::log(e), kLnLow, kLnHigh);
-    return findHelical({strands, 1, 0}) * weak * std::exp(m_gain[static_cast<std::size_t>(tableOf(strands))](lnE));
+    return findHelical({strands, 1, 0}) * weak * std::exp(lnGain(strands, std::log(e)));
+}
+
+double BendTable::lnGain(int strands, double lnE) const {
+    return strands == 1 ? 0 : m_gain[static_cast<std::size_t>(tableOf(strands))](std::clamp(lnE, kLnLow, kLnHigh));
+}
+
+double BendTable::holdMoment(double setStrain) const {
+    return setStrain <= 0 ? 0 : std::exp(m_holdMoment(std::log(setStrain)));
 }
 
 double BendTable::strainAt(double m_MPa) const { return m_MPa <= 0 ? 0 : std::exp(m_strain(std::log(m_MPa))); }

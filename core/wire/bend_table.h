@@ -26,7 +26,16 @@ public:
     /// Outer strain at which one strand carries m; the inverse of moment.
     double strainAt(double m_MPa) const;
     double holdStrain(double setStrain) const;
+    /// Moment at the hold strain.
+    double holdMoment(double setStrain) const;
     double cycles(double amplitude) const;
+
+    /// The same as curves of logarithms.
+    const Curve& lnMoment() const { return m_moment; }
+    const Curve& lnHold() const { return m_holdMoment; }
+    const Curve& lnCycles() const { return m_life; }
+    /// ln of strong over as many strands by themselves, two strands or more; 0 for one.
+    double lnGain(int strands, double lnStrain) const;
 
     double ductility;
 
@@ -36,6 +45,7 @@ private:
     Curve m_moment;              ///< ln e -> ln (M1/d³)
     Curve m_strain;              ///< ln (M1/d³) -> ln e
     Curve m_hold;                ///< ln set strain -> ln e
+    Curve m_holdMoment;          ///< ln set strain -> ln (M1/d³)
     Curve m_life;                ///< ln amplitude -> ln N
     std::array<Curve, 4> m_gain; ///< n = 2, 3, 4, 7: ln(strong / (n x weak)) over ln e
 };

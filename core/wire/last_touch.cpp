@@ -21,7 +21,7 @@ namespace {
 /// The same of one strand over its own gap, in units of d³.
 LastTouch calcStrandTouch(const BendTable& table, double e0, double set) {
     LastTouch r;
-    r.convention_Nmm = table.moment(table.holdStrain(set));
+    r.convention_Nmm = table.holdMoment(set);
     const double m0 = table.moment(e0), left = calcResidualStrain(table, e0);
 
     // With: below m0 the loop closes and nothing moves; beyond it the first-loading curve goes on.
@@ -45,9 +45,7 @@ LastTouch calcStrandTouch(const BendTable& table, double e0, double set) {
 
 double findHold(const BendTable& table, const Bundle& b, double gap_mm, double set_rad) {
     const double d = b.diameter_mm;
-    return d * d * d * detail::sumStrands(b, gap_mm, [&](double g) {
-               return table.moment(table.holdStrain(set_rad * d / (2 * g)));
-           });
+    return d * d * d * detail::sumStrands(b, gap_mm, [&](double g) { return table.holdMoment(set_rad * d / (2 * g)); });
 }
 
 LastTouch calcLastTouch(const BendTable& table, const Bundle& b, const GapBend& bend) {

@@ -21,7 +21,7 @@ using namespace enkinet::test;
 using app::NumberField;
 using app::Say;
 using app::View;
-using production::Station;
+using results::Station;
 
 TEST_CASE("A length field shows inches and gives millimetres") {
     NumberField f(NumberField::Kind::length, 1, 100, 1, 1, "length");
@@ -65,25 +65,25 @@ TEST_CASE("Every state, issue, reason, step, caution and check has its sentence"
         CHECK_FALSE(Say::state(static_cast<choice::State>(i)).isEmpty());
         CHECK_FALSE(Say::stateMeaning(static_cast<choice::State>(i)).isEmpty());
     }
-    for (int i = 0; i <= static_cast<int>(production::Issue::buy_foil); ++i) {
-        production::OpenPoint p;
-        p.issue = static_cast<production::Issue>(i), p.subject = "knee", p.found = 1, p.limit = 2,
+    for (int i = 0; i <= static_cast<int>(results::Issue::buy_foil); ++i) {
+        results::OpenPoint p;
+        p.issue = static_cast<results::Issue>(i), p.subject = "knee", p.found = 1, p.limit = 2,
         p.state = choice::State::slack;
         INFO("issue " << i);
         CHECK(Say::openPoint(p).size() > 12);
         CHECK_FALSE(Say::openPoint(p).contains('%' + QString::number(1)));
     }
-    for (int i = 0; i <= static_cast<int>(plan::Reason::holes_before_feet); ++i)
-        CHECK_FALSE(Say::reason(static_cast<plan::Reason>(i)).isEmpty());
-    for (int i = 0; i <= static_cast<int>(plan::StepKind::tie_down); ++i) {
-        plan::Step s;
-        s.kind = static_cast<plan::StepKind>(i), s.subject = "leg", s.amount = 3;
+    for (int i = 0; i <= static_cast<int>(make::Reason::holes_before_feet); ++i)
+        CHECK_FALSE(Say::reason(static_cast<make::Reason>(i)).isEmpty());
+    for (int i = 0; i <= static_cast<int>(make::StepKind::tie_down); ++i) {
+        make::Step s;
+        s.kind = static_cast<make::StepKind>(i), s.subject = "leg", s.amount = 3;
         CHECK_FALSE(Say::step(s).isEmpty());
     }
-    for (int i = 1; i <= static_cast<int>(plan::Caution::blade); ++i)
-        CHECK_FALSE(Say::caution(static_cast<plan::Caution>(i)).isEmpty());
-    for (int i = 0; i <= static_cast<int>(production::Eye::side_seen); ++i)
-        CHECK_FALSE(Say::eye({static_cast<production::Eye>(i), "leg", 1, 0, 2}).isEmpty());
+    for (int i = 1; i <= static_cast<int>(make::Caution::blade); ++i)
+        CHECK_FALSE(Say::caution(static_cast<make::Caution>(i)).isEmpty());
+    for (int i = 0; i <= static_cast<int>(results::Eye::side_seen); ++i)
+        CHECK_FALSE(Say::eye({static_cast<results::Eye>(i), "leg", 1, 0, 2}).isEmpty());
     for (int i = 0; i <= static_cast<int>(body::LimbKind::other); ++i)
         CHECK_FALSE(Say::kind(static_cast<body::LimbKind>(i)).isEmpty());
 }
@@ -276,8 +276,8 @@ TEST_CASE("A picture fitted to a height stands on the base line with its figure 
 
 TEST_CASE("The rule counts open points in words and numbers, and the plan's steps are walked by keys") {
     Desk desk;
-    const auto counts = production::countOpen(desk.document().openPoints());
-    for (int i = 0; i < production::kStations; ++i) {
+    const auto counts = results::countOpen(desk.document().openPoints());
+    for (int i = 0; i < results::kStations; ++i) {
         const auto* d = desk.window.rule().division(static_cast<Station>(i));
         if (counts[static_cast<std::size_t>(i)] > 0) {
             CHECK(d->accessibleName().contains(QString::number(counts[static_cast<std::size_t>(i)])));
@@ -297,7 +297,7 @@ TEST_CASE("The window works from 1024 x 700 upwards without cutting its card") {
     Desk desk;
     desk.window.resize(1024, 700);
     Desk::settle();
-    for (int i = 0; i < production::kStations; ++i) {
+    for (int i = 0; i < results::kStations; ++i) {
         desk.station(static_cast<Station>(i));
         for (const QLabel* l : desk.window.findChildren<QLabel*>()) {
             if (!l->isVisible() || l->wordWrap() || l->text().isEmpty() || l->pixmap().width() > 0) continue;

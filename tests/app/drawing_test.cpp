@@ -15,7 +15,7 @@
 using namespace enkinet;
 using namespace enkinet::test;
 using app::View;
-using production::Station;
+using results::Station;
 
 namespace {
 
@@ -324,7 +324,7 @@ TEST_CASE("Life size draws a millimetre as large as the calibration says, and Es
 
 TEST_CASE("A picture that a file names but does not hold is passed over, and a bare file will not lose pictures") {
     Desk desk;
-    production::Production p = demo();
+    document::Production p = demo();
     p.puppets[0].pictures.push_back({"pictures/gone.png", false, 0, 100, 1, 0, 0.5, 0, 0, 0, 0});
     QTemporaryDir dir;
     REQUIRE(files::saveProduction(dir.filePath("gone.enkinet").toStdString(), p));
@@ -357,7 +357,7 @@ TEST_CASE("Recovery brings the pictures back too, and copies of a document share
 
 TEST_CASE("Widths are smoothed without moving the ends, in one step") {
     Desk desk;
-    desk.document().change("rough", [](const production::Edits& e) {
+    desk.document().change("rough", [](const document::Edits& e) {
         return e.setStations("leg", 1, {{0, 8, 8}, {0.3, 14, 6}, {0.6, 5, 9}, {1, 9, 9}});
     });
     desk.leaf("sheetLeaves", 1);

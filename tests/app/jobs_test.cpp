@@ -12,14 +12,14 @@
 
 using namespace enkinet;
 using namespace enkinet::test;
-using production::Station;
+using results::Station;
 
 TEST_CASE("An edit shows where things are at once and its numbers when they come; stale ones are said to be") {
     Desk desk;
     desk.document().setPatience(0);
     const double grams = desk.report().choice.totals.mass_g();
     const double tip = desk.report().choice.rest.links.front().from.y;
-    REQUIRE(desk.document().change("taller", [](const production::Edits& e) { return e.setHeight(300); }));
+    REQUIRE(desk.document().change("taller", [](const document::Edits& e) { return e.setHeight(300); }));
     REQUIRE(desk.document().isWorking());
     // Geometry of now, numbers of before.
     CHECK(desk.document().puppet().height_mm == 300);
@@ -75,7 +75,7 @@ TEST_CASE("Numbers that speak of another stock are not carried over while new on
     REQUIRE_FALSE(unused.empty());
     desk.station(Station::wire);
     desk.clickJoint("left elbow");
-    REQUIRE(desk.document().change("gone", [&](const production::Edits& e) { return e.removeSpool(unused); }));
+    REQUIRE(desk.document().change("gone", [&](const document::Edits& e) { return e.removeSpool(unused); }));
     CHECK(desk.report().sketched);
     CHECK(desk.report().choice.limbs.front().chosen == -1);
     for (int leaf = 0; leaf < 5; ++leaf)
@@ -88,8 +88,8 @@ TEST_CASE("Sheets that are being printed keep their numbers while new ones come"
     Desk desk;
     const app::BuildSheets sheets(desk.document().value(), 0, desk.document().sharedReport(),
                                   desk.document().sharedResult());
-    REQUIRE(desk.document().change("gone", [](const production::Edits& e) { return e.removeLimb("arm"); }));
-    REQUIRE(desk.document().change("small", [](const production::Edits& e) { return e.setHeight(120); }));
+    REQUIRE(desk.document().change("gone", [](const document::Edits& e) { return e.removeLimb("arm"); }));
+    REQUIRE(desk.document().change("small", [](const document::Edits& e) { return e.setHeight(120); }));
     QTemporaryDir dir;
     CHECK(sheets.writePdf(dir.filePath("then.pdf"), QPageSize::A4));
 }
@@ -97,7 +97,7 @@ TEST_CASE("Sheets that are being printed keep their numbers while new ones come"
 TEST_CASE("Another file's numbers are never those of before") {
     Desk desk;
     QTemporaryDir dir;
-    production::Production p = demo();
+    document::Production p = demo();
     p.puppets[0].masses[0].layers.skin_mm = 6;
     REQUIRE(files::saveProduction(dir.filePath("other.json").toStdString(), p));
     desk.document().setPatience(0);
@@ -113,12 +113,12 @@ TEST_CASE("A limb more or less is drawn before anything is known of it") {
     Desk desk;
     desk.document().setPatience(0);
     const auto limbs = desk.report().choice.limbs.size();
-    REQUIRE(desk.document().change("gone", [](const production::Edits& e) { return e.removeLimb("arm"); }));
+    REQUIRE(desk.document().change("gone", [](const document::Edits& e) { return e.removeLimb("arm"); }));
     REQUIRE(desk.report().choice.limbs.size() < limbs);
     CHECK(desk.report().choice.limbs.front().state == choice::State::not_checked); // never fine
     CHECK(desk.report().open.empty());
-    for (int station = 0; station < production::kStations; ++station)
-        desk.window.setStation(static_cast<production::Station>(station));
+    for (int station = 0; station < results::kStations; ++station)
+        desk.window.setStation(static_cast<results::Station>(station));
     Desk::settle();
     CHECK((numbersOf(desk.report()) == numbersOf(reportOf(desk.document().production()))));
     desk.undo();
@@ -130,7 +130,7 @@ TEST_CASE("Of a hundred edits in a row the last one's results stand in the end")
     desk.document().setPatience(0);
     for (int i = 1; i <= 100; ++i)
         REQUIRE(desk.document().change(
-            "gap", [i](const production::Edits& e) { return e.setGap("leg", "knee", 12 + 0.02 * i); }, "gap"));
+            "gap", [i](const document::Edits& e) { return e.setGap("leg", "knee", 12 + 0.02 * i); }, "gap"));
     Desk::settle();
     CHECK(desk.report().choice.limbs[2].demands[1].gap_mm == Approx(14));
     CHECK((numbersOf(desk.report()) == numbersOf(reportOf(desk.document().production()))));
@@ -140,7 +140,7 @@ TEST_CASE("Of a hundred edits in a row the last one's results stand in the end")
 TEST_CASE("A puppet chosen while results are on their way is shown, and then its numbers") {
     Desk desk;
     desk.document().setPatience(0);
-    REQUIRE(desk.document().change("taller", [](const production::Edits& e) { return e.setHeight(250); }));
+    REQUIRE(desk.document().change("taller", [](const document::Edits& e) { return e.setHeight(250); }));
     desk.document().showPuppet(1);
     CHECK(desk.document().puppet().id == "brindle");
     CHECK(desk.report().choice.rest.links.size() > 5);

@@ -13,7 +13,7 @@
 
 using namespace enkinet;
 using namespace enkinet::test;
-using production::Station;
+using results::Station;
 
 namespace {
 
@@ -90,7 +90,7 @@ TEST_CASE("Undo answers while a number field has the focus, and takes half a num
 TEST_CASE("A thousand steps are undone by keys, to the bit, and done again") {
     Desk desk;
     // One joint and no more, so that a thousand reports are quick.
-    production::Production small = demo();
+    document::Production small = demo();
     small.puppets.resize(1);
     small.puppets[0].limbs.resize(1), small.puppets[0].masses.clear(), small.puppets[0].poses.clear();
     small.puppets[0].board = {};
@@ -101,7 +101,7 @@ TEST_CASE("A thousand steps are undone by keys, to the bit, and done again") {
     const auto first = desk.document().value();
     const int steps = qEnvironmentVariableIsSet("ENKINET_LONG") ? 10000 : 1000;
     for (int i = 1; i <= steps; ++i)
-        REQUIRE(desk.document().change(QString("note %1").arg(i), [&](const production::Edits& e) {
+        REQUIRE(desk.document().change(QString("note %1").arg(i), [&](const document::Edits& e) {
             return e.setName("Tansy " + std::to_string(i));
         }));
     const auto last = desk.document().value();
@@ -229,7 +229,7 @@ TEST_CASE("Work that was recovered knows its file again, and putting the offer a
         app::Document gone;
         gone.setRecovery(true);
         REQUIRE(gone.open(path).isEmpty());
-        REQUIRE(gone.change("h", [](const production::Edits& e) { return e.setHeight(205); }));
+        REQUIRE(gone.change("h", [](const document::Edits& e) { return e.setHeight(205); }));
         REQUIRE(QTest::qWaitFor([&] { return gone.session().info().work; }, 3000));
         left = gone.session().info();
     }
@@ -278,7 +278,7 @@ TEST_CASE("A place where no recovery can be kept is said once") {
     // A folder stands where the work should be written.
     REQUIRE(QDir().mkpath(d.session().info().workFile() + "/x"));
     for (int i = 0; i < 3; ++i) {
-        REQUIRE(d.change("h", [&](const production::Edits& e) { return e.setHeight(200 + i); }));
+        REQUIRE(d.change("h", [&](const document::Edits& e) { return e.setHeight(200 + i); }));
         QTest::qWait(400);
     }
     CHECK(said == 1);
@@ -288,7 +288,7 @@ TEST_CASE("A place where no recovery can be kept is said once") {
 TEST_CASE("A later version's file says at once that it is open to look at only") {
     QTemporaryDir dir;
     std::string text = files::writeProduction(demo());
-    text.replace(text.find("\"version\": 1"), 12, "\"version\": 9");
+    text.replace(text.find("\"version\": 2"), 12, "\"version\": 9");
     const QString path = dir.filePath("later.json");
     REQUIRE(files::writeFileSafely(path.toStdString(), text));
     Desk desk(false);
@@ -344,7 +344,7 @@ TEST_CASE("A sheet of A4 scanned at 600 dots an inch opens, and is decoded once"
 TEST_CASE("Names are never drawn as markup") {
     Desk desk;
     const std::string name = "<b>Tansy</b><img src='x'>";
-    REQUIRE(desk.document().change("n", [&](const production::Edits& e) { return e.setName(name); }));
+    REQUIRE(desk.document().change("n", [&](const document::Edits& e) { return e.setName(name); }));
     Desk::settle();
     int shown = 0;
     for (const auto* l : desk.window.findChildren<QLabel*>())

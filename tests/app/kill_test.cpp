@@ -16,7 +16,7 @@ TEST_CASE("Killed at fifty random moments, the file opens and at most the last s
     for (int round = 0; round < 50; ++round) {
         QTemporaryDir dir;
         const QString file = dir.filePath("work.enkinet"), log = dir.filePath("log");
-        production::Production small = demo();
+        document::Production small = demo();
         small.puppets.resize(1);
         small.puppets[0].limbs.resize(1); // a quick report, so that edits come fast
         small.puppets[0].masses.resize(1);

@@ -62,7 +62,7 @@ TEST_CASE("The build sheets carry figures, recipe, elevations and every limb's s
     // Chosen for life, so that wires are twisted and folded.
     body::Wants wants = desk.document().puppet().wants;
     wants.aim = body::Aim::life, wants.mayDrop = false;
-    REQUIRE(desk.document().change("life", [&](const production::Edits& e) { return e.setWants(wants); }));
+    REQUIRE(desk.document().change("life", [&](const document::Edits& e) { return e.setWants(wants); }));
     REQUIRE(app::BuildSheets(desk.document().value(), 0, desk.document().sharedReport(), desk.document().sharedResult())
                 .writePdf(path, QPageSize::A4));
     QProcess p;
@@ -91,7 +91,7 @@ TEST_CASE("The program prints and draws its stations from the command line, and 
     CHECK(run({"--pictures", dir.filePath("shots"), QString::fromStdString(kDemo)}).first == 0);
     for (const QString& f : QDir(dir.filePath("shots")).entryList({"*.png"}))
         CHECK(QImage(dir.filePath("shots/" + f)).size() == QSize(1280, 800));
-    CHECK(QDir(dir.filePath("shots")).entryList({"*.png"}).size() >= production::kStations);
+    CHECK(QDir(dir.filePath("shots")).entryList({"*.png"}).size() >= results::kStations);
     const auto [status, said] = run({"--print", dir.filePath("x.pdf"), "/no/such/file.json"});
     CHECK(status == 2);
     CHECK(said.count('\n') <= 2);
@@ -145,7 +145,7 @@ TEST_CASE("The build sheets carry the oven's loads and every last look, with its
     const QString path = dir.filePath("tansy.pdf");
     body::Wants wants = desk.document().puppet().wants;
     wants.inOven = {"tile", "magnets"};
-    REQUIRE(desk.document().change("magnets", [&](const production::Edits& e) { return e.setWants(wants); }));
+    REQUIRE(desk.document().change("magnets", [&](const document::Edits& e) { return e.setWants(wants); }));
     REQUIRE(app::BuildSheets(desk.document().value(), 0, desk.document().sharedReport(), desk.document().sharedResult())
                 .writePdf(path, QPageSize::A4));
     QProcess words;
@@ -155,6 +155,6 @@ TEST_CASE("The build sheets carry the oven's loads and every last look, with its
     const fill::Bake& load = desk.report().bakePlan.bakes.at(0);
     CHECK(text.contains(QString("%1 °C for %2").arg(app::Say::number(load.set_C, 0), app::Say::minutes(load.minutes))));
     CHECK(text.contains("Stop. Magnets"));
-    for (const plan::Step& s : desk.report().plan.steps)
-        if (s.kind == plan::StepKind::gate) CHECK(text.contains(app::Say::step(s)));
+    for (const make::Step& s : desk.report().plan.steps)
+        if (s.kind == make::StepKind::gate) CHECK(text.contains(app::Say::step(s)));
 }

@@ -11,7 +11,7 @@
 
 using namespace enkinet;
 using namespace enkinet::test;
-using production::Station;
+using results::Station;
 
 namespace {
 /// Moves the pointer over a widget, whether or not the display's own pointer follows.
@@ -33,7 +33,7 @@ int rowOf(QListWidget* list, const QString& text) {
         if (list->item(i)->text().startsWith(text)) return i;
     return -1;
 }
-const fill::Part& partOf(const production::Report& r, const std::string& label) {
+const fill::Part& partOf(const results::Report& r, const std::string& label) {
     for (const fill::Part& p : r.choice.parts)
         if (p.label == label) return p;
     FAIL("no part " << label);
@@ -57,12 +57,12 @@ TEST_CASE(
     const auto clay = [&] {
         double g = 0;
         for (const auto& n : desk.report().needs)
-            if (n.ware == production::Ware::clay) g += n.needed;
+            if (n.ware == results::Ware::clay) g += n.needed;
         return g;
     };
     const auto ankle = [&] { return desk.report().choice.limbs[2].demands[2].load.load_Nmm; };
     desk.document().select({app::Selection::Kind::mass, -1, 0, false});
-    desk.station(production::Station::skin);
+    desk.station(results::Station::skin);
     desk.type("skin", "6");
     const double grams = desk.report().choice.totals.skin_g, packs = clay(), load = ankle(),
                  minutes = desk.report().bakes.front().minutes, hands = desk.report().plan.elapsed_min;
@@ -84,7 +84,7 @@ TEST_CASE(
     CHECK(std::abs(implied.section("skin of ", 1).section(" mm", 0, 0).toDouble() - 4) < 0.03);
     // Solid clay in place of the core: asked about first, then done.
     desk.leaf("skinLeaves", 0);
-    desk.station(production::Station::bulk);
+    desk.station(results::Station::bulk);
     desk.click("solidAsk");
     auto* said = desk.find<QLabel>("solidText");
     REQUIRE(QTest::qWaitFor([&] { return said->text().contains("weighs"); }, 20000));
@@ -93,7 +93,7 @@ TEST_CASE(
     CHECK(solid.find("N·mm") != std::string::npos);
     const double cored = desk.report().bakes.front().minutes, light = ankle();
     desk.pickData("bulk", QString());
-    desk.station(production::Station::skin);
+    desk.station(results::Station::skin);
     desk.type("skin", "40");
     CHECK(desk.report().choice.totals.skin_g > grams);
     CHECK(desk.report().bakes.front().minutes > cored);
@@ -260,7 +260,7 @@ TEST_CASE("Strips, roller and room: the hands are told what makes the sheet, and
     const QString before = desk.find<QLabel>("clearance")->text();
     CHECK(before.contains("Breast, bent"));
     REQUIRE(desk.document().change(
-        "", [&](const production::Edits& e) { return e.setGap(desk.document().puppet().limbs[0].id, "breast", 1); }));
+        "", [&](const document::Edits& e) { return e.setGap(desk.document().puppet().limbs[0].id, "breast", 1); }));
     CHECK(desk.find<QLabel>("clearance")->text().contains("stiff meets stiff"));
 }
 
@@ -290,7 +290,7 @@ TEST_CASE("A puppet of 35 mm reads in words that can be followed") {
     // It kept skins of 6 mm and read 0.00 g and tear 30 x 0 cm.
     Desk desk;
     const double skin = desk.report().choice.parts[0].layers.skin_mm;
-    desk.document().change("start small", [](const production::Edits& e) { return e.startAt(35); });
+    desk.document().change("start small", [](const document::Edits& e) { return e.startAt(35); });
     desk.settle();
     desk.station(Station::bulk);
     CHECK(desk.report().choice.parts[0].layers.skin_mm <= skin);

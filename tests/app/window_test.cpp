@@ -12,7 +12,7 @@
 
 using namespace enkinet;
 using namespace enkinet::test;
-using production::Station;
+using results::Station;
 
 TEST_CASE("An empty bench says what to do and opens the demo with one click") {
     Desk desk(false);
@@ -95,7 +95,7 @@ TEST_CASE("Every station is reached by mouse and by keys, and shows a card for e
     Desk desk;
     for (int puppet = 0; puppet < 3; ++puppet) {
         desk.document().showPuppet(puppet);
-        for (int i = 0; i < production::kStations; ++i) {
+        for (int i = 0; i < results::kStations; ++i) {
             desk.keys(static_cast<Qt::Key>(Qt::Key_1 + i), Qt::AltModifier);
             CHECK(static_cast<int>(desk.window.rule().station()) == i);
             const auto& p = desk.document().puppet();
@@ -128,7 +128,7 @@ TEST_CASE("A refused edit leaves the field at the old value and names the rule")
     Desk desk;
     QString said;
     QObject::connect(&desk.document(), &app::Document::refused, [&](const QString& s) { said = s; });
-    CHECK_FALSE(desk.document().change("bad", [](const production::Edits& e) { return e.setGap("leg", "knee", 0); }));
+    CHECK_FALSE(desk.document().change("bad", [](const document::Edits& e) { return e.setGap("leg", "knee", 0); }));
     CHECK(said.contains("must be above 0"));
     CHECK(desk.document().undoStack().count() == 0);
 }
@@ -157,7 +157,7 @@ TEST_CASE("Edits reach the recovery file, and the next start goes on from there"
 
 TEST_CASE("Every control that takes the keyboard has a name that can be read aloud") {
     Desk desk;
-    for (int i = 0; i < production::kStations; ++i) {
+    for (int i = 0; i < results::kStations; ++i) {
         desk.station(static_cast<Station>(i));
         for (QWidget* w : desk.window.findChildren<QWidget*>()) {
             if (!w->isVisible() || w->focusPolicy() == Qt::NoFocus || qobject_cast<QLineEdit*>(w) ||
@@ -198,15 +198,15 @@ TEST_CASE(
     std::map<std::string, int> takers;
     for (const auto& r : desk.document().result().puppets)
         for (const auto& n : r->needs)
-            if (n.ware == production::Ware::wire)
+            if (n.ware == results::Ware::wire)
                 use[n.card].first += n.needed, use[n.card].second = std::max(use[n.card].second, n.needed),
                                                ++takers[n.card];
     const auto shared = std::find_if(use.begin(), use.end(), [&](const auto& u) { return takers[u.first] > 1; });
     REQUIRE(shared != use.end());
-    for (choice::Spool s : desk.document().production().stock.spools)
+    for (document::Spool s : desk.document().production().stock.spools)
         if (s.id == shared->first) {
             s.length_m = std::min(1.02 * shared->second.second, 0.99 * shared->second.first);
-            REQUIRE(desk.document().change("short", [&](const production::Edits& e) { return e.putSpool(s); }));
+            REQUIRE(desk.document().change("short", [&](const document::Edits& e) { return e.putSpool(s); }));
         }
     desk.station(Station::plan);
     int onScreen = 0;

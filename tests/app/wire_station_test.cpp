@@ -17,7 +17,7 @@
 
 using namespace enkinet;
 using namespace enkinet::test;
-using production::Station;
+using results::Station;
 
 TEST_CASE("The lens moves with its sliders by keys alone, and what it tries is used in one step") {
     Desk desk;
@@ -58,7 +58,7 @@ TEST_CASE("Bends spent while building are taken off the joint's life") {
     const auto& c = leg.candidates()[static_cast<std::size_t>(leg.chosen)];
     const body::WirePick pick{desk.document().production().stock.spools[static_cast<std::size_t>(c.spool)].id,
                               c.bundle.strands, c.bundle.lay_mm};
-    desk.document().change("pin", [&](const production::Edits& e) { return e.setPick("leg", pick); });
+    desk.document().change("pin", [&](const document::Edits& e) { return e.setPick("leg", pick); });
     const double was = median();
     desk.type("forming", "3");
     const auto& bend = desk.report().choice.limbs[2].verdicts[1].bend;
@@ -100,7 +100,7 @@ TEST_CASE("A bend test typed at the bench moves the lives of its spool, and undo
     CHECK(desk.document().production().stock.hangTests.size() == 1);
     // 900 g on 60 mm is far from the card: it is pointed out.
     CHECK(std::any_of(desk.report().open.begin(), desk.report().open.end(),
-                      [](const auto& p) { return p.issue == production::Issue::test_contradicts; }));
+                      [](const auto& p) { return p.issue == results::Issue::test_contradicts; }));
     auto* list = desk.find<QListWidget>("testList");
     list->setCurrentRow(1);
     desk.click("testRemove");
@@ -142,7 +142,7 @@ TEST_CASE("A spool goes into stock by millimetres or by a gauge with its system;
 TEST_CASE("The keyboard alone reaches every control of the wire station's leaves") {
     Desk desk;
     // A pair, for a single strand has no lay to set.
-    REQUIRE(desk.document().change("pair", [](const production::Edits& e) {
+    REQUIRE(desk.document().change("pair", [](const document::Edits& e) {
         return e.setPick("leg", body::WirePick{"alu-2.0", 2, 11, {}});
     }));
     desk.keys(Qt::Key_2, Qt::AltModifier);
@@ -227,7 +227,7 @@ TEST_CASE("What is cut goes out of the stock, is counted no more, and comes back
             for (const auto& p : plan.pieces)
                 longest = std::max(longest, p.length_mm);
     const double offcut = longest + choice::kUsable_mm + 5;
-    REQUIRE(desk.document().change("offcut", [&](const production::Edits& e) {
+    REQUIRE(desk.document().change("offcut", [&](const document::Edits& e) {
         return e.addOffcut({desk.document().production().stock.spools[spool].id, offcut});
     }));
     const auto before = desk.document().production().stock;
@@ -245,13 +245,13 @@ TEST_CASE("What is cut goes out of the stock, is counted no more, and comes back
     CHECK(after.offcuts.front().length_mm == Approx(offcut - piece));
     CHECK(desk.report().cutPlan.empty());
     for (const auto& n : desk.report().needs)
-        CHECK(n.ware != production::Ware::wire);
+        CHECK(n.ware != results::Ware::wire);
     for (const body::Limb& l : desk.document().puppet().limbs)
         CHECK(l.cut_mm.has_value());
     // A longer leg is said to be cut too short.
-    desk.document().change("height", [](const production::Edits& e) { return e.setHeight(260); });
+    desk.document().change("height", [](const document::Edits& e) { return e.setHeight(260); });
     CHECK(std::any_of(desk.report().open.begin(), desk.report().open.end(),
-                      [](const auto& o) { return o.issue == production::Issue::cut_differs; }));
+                      [](const auto& o) { return o.issue == results::Issue::cut_differs; }));
     desk.undo();
     desk.undo();
     CHECK(desk.document().production().stock == before);
@@ -265,7 +265,7 @@ TEST_CASE("A second design is kept aside, compared joint by joint, and either is
     desk.click("keepAside");
     CHECK(desk.find<QTableWidget>("differences")->rowCount() == 0);
     const auto first = numbersOf(desk.report());
-    desk.document().change("head", [&](const production::Edits& e) {
+    desk.document().change("head", [&](const document::Edits& e) {
         body::Layers l = desk.document().puppet().masses[0].layers;
         l.skin_mm = 3;
         return e.setLayers({"", 0, "head"}, l);
@@ -304,11 +304,11 @@ TEST_CASE("Acting, feet and poses are set on the sheet's card and change what is
     CHECK(desk.report().choice.limbs[2].demands[2].load.load_Nmm < ankle);
     CHECK(desk.report().choice.footings.size() == 1);
     desk.undo();
-    desk.document().change("pose", [](const production::Edits& e) { return e.keepPose("step"); });
+    desk.document().change("pose", [](const document::Edits& e) { return e.keepPose("step"); });
     desk.pickData("needFrom", true);
     CHECK(desk.report().choice.limbs[1].demands[0].fromPoses);
     // A pose that goes takes its place in the shot along.
-    desk.document().change("gone", [](const production::Edits& e) { return e.removePose("step"); });
+    desk.document().change("gone", [](const document::Edits& e) { return e.removePose("step"); });
     const auto& shot = desk.document().puppet().wants.shot;
     CHECK(std::find(shot.begin(), shot.end(), "step") == shot.end());
     CHECK(shot.size() == desk.document().puppet().poses.size());

@@ -18,10 +18,12 @@ const Rooms kCore{{"base", {}},
                   {"fill", {"body"}},
                   {"load", {"wire", "body"}},
                   {"paint", {"base"}},
-                  {"choice", {"load", "fill"}},
-                  {"plan", {"choice", "paint"}},
-                  {"production", {"plan"}},
-                  {"files", {"production"}}};
+                  {"document", {"load", "fill", "paint"}},
+                  {"choice", {"document"}},
+                  {"schedule", {"base"}},
+                  {"make", {"choice", "schedule"}},
+                  {"results", {"make"}},
+                  {"files", {"results"}}};
 const Rooms kApp{{"jobs", {}},           {"document", {"jobs"}},           {"words", {"document"}},
                  {"widgets", {"words"}}, {"sheet", {"widgets"}},           {"turntable", {"sheet"}},
                  {"print", {"sheet"}},   {"stations", {"sheet", "print"}}, {"shell", {"stations", "turntable"}}};

@@ -1,7 +1,7 @@
 // The whole choice for the demo's puppets from a well-stocked shelf: the first time, after a change of load, and how it
 // grows with limbs and candidates.
 #include "files/container.h"
-#include "production/result.h"
+#include "results/result.h"
 #include <benchmark/benchmark.h>
 #include <cstdio>
 
@@ -11,15 +11,15 @@ namespace {
 
 const std::string kData = std::string(ENKINET_SOURCE_DIR) + "/data";
 
-const production::Cards& cards() {
+const document::Cards& cards() {
     static const auto all = files::loadShippedCards(kData);
     return *all;
 }
 
 /// The demo with a spool of every posed metal in so many gauges.
-production::Production stocked(int gauges) {
+document::Production stocked(int gauges) {
     auto loaded = files::loadProduction(kData + "/demo/post-for-the-tide-house.json", cards());
-    production::Production p = loaded.take().production;
+    document::Production p = loaded.take().production;
     const double sold[] = {0.8, 0.5, 1.5, 0.3, 2.0, 0.4, 1.0, 0.6, 1.2, 2.5};
     p.stock.spools.clear();
     for (const char* id :
@@ -30,10 +30,10 @@ production::Production stocked(int gauges) {
 }
 
 struct Setting {
-    production::Production p;
+    document::Production p;
     fill::Shelf shelf;
 };
-Setting setting(int gauges) { return {stocked(gauges), production::makeShelf(cards())}; }
+Setting setting(int gauges) { return {stocked(gauges), document::makeShelf(cards())}; }
 
 std::size_t leastCandidates(const choice::PuppetChoice& c) {
     std::size_t least = 1u << 30;
@@ -58,7 +58,7 @@ void BM_FirstChoice(benchmark::State& state) {
     choice::PuppetChoice c;
     for (auto _ : state) {
         wire::TableShelf tables;
-        c = choice::calcChoice(s.p.puppets[0], s.shelf, production::makeStock(s.p, cards(), tables));
+        c = choice::calcChoice(s.p.puppets[0], s.shelf, results::makeStock(s.p, cards(), tables));
     }
     count(state, c);
 }
@@ -68,7 +68,7 @@ void BM_AllThree(benchmark::State& state) {
     const Setting s = setting(10);
     for (auto _ : state) {
         wire::TableShelf tables;
-        const auto stock = production::makeStock(s.p, cards(), tables);
+        const auto stock = results::makeStock(s.p, cards(), tables);
         for (const auto& puppet : s.p.puppets)
             benchmark::DoNotOptimize(choice::calcChoice(puppet, s.shelf, stock));
     }
@@ -79,7 +79,7 @@ BENCHMARK(BM_AllThree)->Unit(benchmark::kMillisecond)->Repetitions(5)->ReportAgg
 void BM_ChangeOfLoad(benchmark::State& state) {
     const Setting s = setting(10);
     wire::TableShelf tables;
-    const auto stock = production::makeStock(s.p, cards(), tables);
+    const auto stock = results::makeStock(s.p, cards(), tables);
     body::Puppet puppet = s.p.puppets[0];
     choice::ChoiceMemo memo;
     choice::PuppetChoice c = choice::calcChoice(puppet, s.shelf, stock, memo);
@@ -93,10 +93,29 @@ void BM_ChangeOfLoad(benchmark::State& state) {
 }
 BENCHMARK(BM_ChangeOfLoad)->Unit(benchmark::kMillisecond)->Repetitions(5)->ReportAggregatesOnly(true);
 
+/// Bends of all bundles of a leg's field at a joint, and each held against its limits.
+void BM_CandidateJoints(benchmark::State& state) {
+    const Setting s = setting(10);
+    wire::TableShelf tables;
+    const auto stock = results::makeStock(s.p, cards(), tables);
+    const choice::PuppetChoice c = choice::calcChoice(s.p.puppets[0], s.shelf, stock);
+    const choice::LimbChoice& leg = c.limbs[2];
+    std::int64_t tried = 0;
+    for (auto _ : state)
+        for (const choice::Demand& d : leg.demands) {
+            const Same<choice::Bends> bends{std::make_shared<const choice::Bends>(choice::calcBends({leg.field, d}))};
+            benchmark::DoNotOptimize(bends.value);
+            if (state.range(0)) benchmark::DoNotOptimize(choice::calcAts({leg.field, bends, d, d}));
+            tried += static_cast<std::int64_t>(leg.trials().size());
+        }
+    state.SetItemsProcessed(tried);
+}
+BENCHMARK(BM_CandidateJoints)->Arg(0)->Arg(1)->Repetitions(5)->ReportAggregatesOnly(true);
+
 void BM_GrowthWithSpools(benchmark::State& state) {
     const Setting s = setting(static_cast<int>(state.range(0)));
     wire::TableShelf tables;
-    const auto stock = production::makeStock(s.p, cards(), tables);
+    const auto stock = results::makeStock(s.p, cards(), tables);
     choice::PuppetChoice c;
     for (auto _ : state)
         c = choice::calcChoice(s.p.puppets[0], s.shelf, stock);
@@ -116,7 +135,7 @@ void BM_GrowthWithLimbs(benchmark::State& state) {
         puppet.limbs.push_back(l);
     }
     wire::TableShelf tables;
-    const auto stock = production::makeStock(s.p, cards(), tables);
+    const auto stock = results::makeStock(s.p, cards(), tables);
     choice::PuppetChoice c;
     for (auto _ : state)
         c = choice::calcChoice(puppet, s.shelf, stock);

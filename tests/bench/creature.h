@@ -1,11 +1,11 @@
 #pragma once
 // The demo's Tansy with more and more arms on her spine.
-#include "production/production.h"
+#include "document/production.h"
 
 namespace enkinet::bench {
 
-inline production::Production creature(const production::Production& demo, int limbs) {
-    production::Production p = demo;
+inline document::Production creature(const document::Production& demo, int limbs) {
+    document::Production p = demo;
     p.puppets.resize(1);
     body::Puppet& puppet = p.puppets[0];
     const body::Limb arm = puppet.limbs[1];

@@ -1,8 +1,8 @@
 // Frame time of the turntable at 800 x 600 and the time from an edit to the redrawn sheet, on the demo and on a
 // creature of 200 limbs. Prints medians; needs a display (a virtual one with software rendering will do).
 #include "creature.h"
+#include "document/edits.h"
 #include "files/container.h"
-#include "production/edits.h"
 #include "sheet/sheet_view.h"
 #include "shell/window.h"
 #include "turntable/turntable.h"
@@ -37,7 +37,7 @@ void measure(const char* name, const QString& file) {
     QElapsedTimer timer;
     for (int i = 0; i < 12; ++i) {
         timer.start();
-        d.change("edit", [&](const production::Edits& e) { return e.setHeight(240 + 0.1 * (i % 2 + 1)); });
+        d.change("edit", [&](const document::Edits& e) { return e.setHeight(240 + 0.1 * (i % 2 + 1)); });
         window.sheet().repaint();
         edits.push_back(static_cast<double>(timer.nsecsElapsed()) / 1e6);
     }

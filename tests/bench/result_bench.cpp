@@ -1,17 +1,18 @@
 // From an edit to the whole result of the production, by memory, on the demo and on a creature of 200 limbs; and how
 // soon work that is asked to stop has stopped.
 #include "creature.h"
+#include "document/edits.h"
 #include "files/container.h"
-#include "production/edits.h"
-#include "production/remedies.h"
-#include "production/result.h"
+#include "results/remedies.h"
+#include "results/result.h"
 #include <benchmark/benchmark.h>
 #include <chrono>
 #include <cstdio>
 #include <thread>
 
 using namespace enkinet;
-using namespace enkinet::production;
+using namespace enkinet::document;
+using namespace enkinet::results;
 
 namespace {
 

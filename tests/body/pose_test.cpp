@@ -1,8 +1,8 @@
 #include "body/mesh.h"
 #include "body/pose.h"
+#include "document/edits.h"
 #include "files/mesh_file.h"
 #include "load/statics.h"
-#include "production/edits.h"
 #include "support/puppets.h"
 #include <cstring>
 #include <nlohmann/json.hpp>
@@ -94,10 +94,10 @@ TEST_CASE("A joint bends no further than its range", "[body]") {
 TEST_CASE("Raising an arm level makes its pose load what the stretched load said", "[body]") {
     const auto down = reportOf(demo());
     const auto raised =
-        production::Edits(demo(), shippedCards(), "tansy").setAngle({"arm", "shoulder", false, 0, degToRad(30)});
+        document::Edits(demo(), shippedCards(), "tansy").setAngle({"arm", "shoulder", false, 0, degToRad(30)});
     REQUIRE(raised);
     const auto up = reportOf(*raised);
-    const auto loadOf = [](const production::Report& r, bool right) {
+    const auto loadOf = [](const results::Report& r, bool right) {
         for (std::size_t i = 0; i < r.choice.skeleton.hinges.size(); ++i)
             if (r.choice.skeleton.hinges[i].label == (right ? "right shoulder" : "left shoulder"))
                 return r.choice.loads[i].pose_Nmm;
@@ -111,7 +111,7 @@ TEST_CASE("Raising an arm level makes its pose load what the stretched load said
 TEST_CASE("Each part's shell is closed, turned outwards, and as large as the core says", "[body]") {
     Random random(53);
     for (const Puppet& p : demo().puppets) {
-        production::Production one = demo();
+        document::Production one = demo();
         one.puppets = {p};
         one.puppets[0].board = randomPose(p, random);
         const auto r = reportOf(one);

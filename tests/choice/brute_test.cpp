@@ -214,7 +214,7 @@ bool near(const Score& a, const Score& b) {
 TEST_CASE(
     "On 200 small puppets the chosen wire is the best that enumeration finds, for each aim, with wishes and reserve",
     "[choice][full]") {
-    const fill::Shelf shelf = production::makeShelf(shippedCards());
+    const fill::Shelf shelf = document::makeShelf(shippedCards());
     Random random(41);
     int fitted = 0, dropped = 0;
     for (int round = 0; round < 200; ++round) {
@@ -368,7 +368,7 @@ TEST_CASE("A cutting plan uses up no more wire than the best of all assignments"
 
 TEST_CASE("A list of poses wears a joint by its own cycles, and a joint that it leaves alone hardly at all",
           "[choice]") {
-    production::Production p = demo();
+    document::Production p = demo();
     Puppet& tansy = p.puppets[0];
     Pose a, b;
     a.name = "up", b.name = "down";
@@ -407,7 +407,7 @@ TEST_CASE("A list of poses wears a joint by its own cycles, and a joint that it 
 }
 
 TEST_CASE("Broad acting bends half as far again and wears sooner, quiet acting the other way", "[choice]") {
-    production::Production p = demo();
+    document::Production p = demo();
     std::vector<double> life, bend;
     for (Acting acting : {Acting::quiet, Acting::plain, Acting::broad}) {
         p.puppets[0].wants.acting = acting;
@@ -443,7 +443,7 @@ TEST_CASE("Soft clay round a joint adds to the effort and never to the hold", "[
     CHECK_NEAR(rubber.springback_rad, (bare.bend.weak_Nmm + 200 * kappa) / (EI + 200) * d.gap_mm, 1e-9);
     CHECK(rubber.life_s < bare.life_s);
     // The ring's plastic moment on a real puppet: oil clay across a knuckle.
-    production::Production p = demo();
+    document::Production p = demo();
     Segment& finger = p.puppets[0].limbs[3].segments[1];
     finger.layers.clay = "oil-clay", finger.layers.skinAcrossGaps = true, finger.layers.skin_mm = 1.5;
     const auto r = reportOf(p);
@@ -454,7 +454,7 @@ TEST_CASE("Soft clay round a joint adds to the effort and never to the hold", "[
 }
 
 TEST_CASE("A stub that nothing moves and that carries itself needs no wire, and a heavy one does", "[choice]") {
-    production::Production p = demo();
+    document::Production p = demo();
     Puppet& goat = p.puppets[1];
     Limb horn = limb("horn", LimbKind::other, {fixedPoint("root", {8, 165, 60}), fixedPoint("tip", {12, 180, 58})},
                      "spine", "poll");
@@ -469,7 +469,7 @@ TEST_CASE("A stub that nothing moves and that carries itself needs no wire, and 
     CHECK(l.reason.raw_MPa > 0);
     CHECK(l.reason.raw_MPa < l.reason.rawLimit_MPa);
     for (const auto& o : r.open)
-        CHECK_FALSE((o.issue == production::Issue::no_wire && o.limb == l.limb));
+        CHECK_FALSE((o.issue == results::Issue::no_wire && o.limb == l.limb));
     // A long thin one sags before it is baked.
     goat.limbs.back().joints[1].at_mm = {60, 260, 58};
     goat.limbs.back().segments[0].stations = {{0, 2, 2}, {1, 3, 3}};
@@ -479,10 +479,10 @@ TEST_CASE("A stub that nothing moves and that carries itself needs no wire, and 
 }
 
 TEST_CASE("A choice that goes on from an earlier one is the same as one from nothing", "[choice]") {
-    const fill::Shelf shelf = production::makeShelf(shippedCards());
+    const fill::Shelf shelf = document::makeShelf(shippedCards());
     Random random(3);
-    production::Production p = demo();
-    const Stock stock = production::makeStock(p, shippedCards(), test::tables());
+    document::Production p = demo();
+    const Stock stock = results::makeStock(p, shippedCards(), test::tables());
     ChoiceMemo memo;
     for (int round = 0; round < 24; ++round) {
         INFO("round " << round);
@@ -516,7 +516,7 @@ TEST_CASE("A choice that goes on from an earlier one is the same as one from not
 
 TEST_CASE("What becomes of Old Reed's thin legs is what enumeration says, from the stock and from all that is sold",
           "[choice]") {
-    production::Production p = demo();
+    document::Production p = demo();
     const auto check = [&] {
         const auto r = reportOf(p, 2);
         const LimbChoice& leg = r.choice.limbs[1];

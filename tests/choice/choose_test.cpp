@@ -79,7 +79,7 @@ TEST_CASE("A state word is exactly the limit that is missed", "[choice]") {
 }
 
 TEST_CASE("Of all candidates the chosen is the best by each aim, found again by enumeration", "[choice]") {
-    production::Production p = demo();
+    document::Production p = demo();
     for (Aim aim : {Aim::life, Aim::light, Aim::easy, Aim::cheap}) {
         p.puppets[1].wants.aim = aim, p.puppets[1].wants.reserve = 0;
         const auto r = reportOf(p, 1);
@@ -123,8 +123,8 @@ TEST_CASE("Every candidate's word is that of judging it afresh, joint by joint",
 }
 
 TEST_CASE("Static wire is refused where a joint moves, unless the builder lets steel pose", "[choice]") {
-    production::Production p = demo();
-    const auto steelTried = [&](const production::Report& r) {
+    document::Production p = demo();
+    const auto steelTried = [&](const results::Report& r) {
         for (const Candidate& c : r.choice.limbs[0].candidates())
             if (p.stock.spools[static_cast<std::size_t>(c.spool)].material == "steel-annealed" && c.bar == Bar::none)
                 return true;
@@ -136,7 +136,7 @@ TEST_CASE("Static wire is refused where a joint moves, unless the builder lets s
 }
 
 TEST_CASE("A wire picked by the builder stays, with its word, until the tool may choose again", "[choice]") {
-    production::Production p = demo();
+    document::Production p = demo();
     p.puppets[0].limbs[2].pick = WirePick{"alu-1.0", 2, 13};
     const auto r = reportOf(p);
     const LimbChoice& l = r.choice.limbs[2];
@@ -203,7 +203,7 @@ TEST_CASE("The chance is not said while a joint does not hold, nor where none wa
         CHECK(r.choice.settled);
     }
     // A wire that nothing poses is not checked, whatever hangs on it: 2 kg on 0.3 mm copper.
-    production::Production p = demo();
+    document::Production p = demo();
     Puppet post = levelArm(false);
     post.id = "post", post.limbs.resize(1);
     Mass m;
@@ -276,8 +276,8 @@ TEST_CASE("The spools give what the cut list takes", "[choice]") {
 TEST_CASE("As a thigh grows from 8 to 20 mm no hand jumps, and each change of wire has its limit or rank",
           "[choice][full]") {
     Puppet p = demo().puppets[0];
-    const fill::Shelf shelf = production::makeShelf(shippedCards());
-    const Stock stock = production::makeStock(demo(), shippedCards(), test::tables());
+    const fill::Shelf shelf = document::makeShelf(shippedCards());
+    const Stock stock = results::makeStock(demo(), shippedCards(), test::tables());
     p.wants.aim = Aim::life;                     // the aim that took seven strands for one millimetre of clay
     p.wants.steadied = true, p.wants.film_s = 6; // so that the thigh alone decides, and some wire fits
     PuppetChoice before;

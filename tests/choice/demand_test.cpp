@@ -10,7 +10,7 @@ using namespace enkinet::test;
 namespace {
 
 const fill::Shelf& shelf() {
-    static const fill::Shelf s = production::makeShelf(shippedCards());
+    static const fill::Shelf s = document::makeShelf(shippedCards());
     return s;
 }
 

@@ -67,7 +67,7 @@ TEST_CASE("Keys of a later version are kept on save", "[files]") {
 }
 
 TEST_CASE("A newer file opens, and is known to be newer", "[files]") {
-    const auto p = parseProduction(replaced(demoText(), "\"version\": 1", "\"version\": 99"), shippedCards());
+    const auto p = parseProduction(replaced(demoText(), "\"version\": 2", "\"version\": 99"), shippedCards());
     REQUIRE(p);
     CHECK(p->newer);
 }
@@ -90,7 +90,7 @@ TEST_CASE("Bad text gives one sentence with the place", "[files]") {
         {replaced(good, "\"clay\": \"firm-", "\"clay\": \"soft-"), "is not known"},
         {replaced(good, "\"hangs_on\": {", "\"hangs_on\": {\"limb\": \"arm\", \"joint\": \"palm\"}, \"was\": {"),
          "arm"},
-        {replaced(good, "\"version\": 1", "\"version\": 0"), "version 0"},
+        {replaced(good, "\"version\": 2", "\"version\": 0"), "version 0"},
         {replaced(good, "\"kind\": \"spine\"", "\"kind\": \"sail\""), "must be one of"},
         {std::string(40, '[') + std::string(40, ']'), "production.json"},
         {"{\"format\": \"enkinet production\", \"version\": 1, \"puppets\": 7}", "puppets"},
@@ -162,7 +162,7 @@ TEST_CASE("Saving leaves the old file whole until the new one is", "[files]") {
 }
 
 TEST_CASE("The cut list's rows are quoted as the rule for CSV says", "[files]") {
-    production::Production p = demo();
+    document::Production p = demo();
     p.puppets[0].name = "Tansy, the \"post\"";
     const auto r = reportOf(p);
     const std::string csv = writeCutListCsv(p, p.puppets[0], r.cuts, true);
@@ -175,7 +175,7 @@ TEST_CASE("The cut list's rows are quoted as the rule for CSV says", "[files]") 
 }
 
 TEST_CASE("Loads of the oven, the shop, a skin's own thickness and a bare end survive saving", "[files]") {
-    production::Production p = demo();
+    document::Production p = demo();
     body::Puppet& tansy = p.puppets[0];
     tansy.wants.bakes = body::BakeSchool::own;
     tansy.wants.loads = {{"head", {}, {"head"}, false, 128.5, 0}, {"rest", {"spine", "leg"}, {}, true, 0, 75}};
@@ -199,7 +199,7 @@ TEST_CASE("Loads of the oven, the shop, a skin's own thickness and a bare end su
     pulp.id = "pulp", pulp.name = "paper pulp", pulp.density_g_cm3 = 0.3, pulp.conductivity_W_mK = 0.1,
     pulp.heat_J_kgK = 1300, pulp.ovenLimit_C = 150, pulp.dry_h = 36;
     p.cards.bulks = {pulp};
-    const auto sound = production::makeProduction(p, shippedCards());
+    const auto sound = document::makeProduction(p, shippedCards());
     REQUIRE(sound);
     const auto again = files::parseProduction(files::writeProduction(*sound), shippedCards());
     REQUIRE(again);
@@ -207,7 +207,7 @@ TEST_CASE("Loads of the oven, the shop, a skin's own thickness and a bare end su
     CHECK(files::writeProduction(again->production) == files::writeProduction(*sound));
     // A load that names what is not there, and one too cold to be an oven.
     p.puppets[0].wants.loads[0].masses = {"tail"};
-    CHECK_FALSE(production::makeProduction(p, shippedCards()));
+    CHECK_FALSE(document::makeProduction(p, shippedCards()));
     p.puppets[0].wants.loads[0].masses = {"head"}, p.puppets[0].wants.loads[0].set_C = 12;
-    CHECK_FALSE(production::makeProduction(p, shippedCards()));
+    CHECK_FALSE(document::makeProduction(p, shippedCards()));
 }

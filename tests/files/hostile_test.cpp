@@ -87,7 +87,7 @@ TEST_CASE("Every key with a value that does not belong there is one line or a so
             INFO(name << " = " << value.dump().substr(0, 40));
             if (p) {
                 ++opened;
-                CHECK(production::makeProduction(p->production, shippedCards()));
+                CHECK(document::makeProduction(p->production, shippedCards()));
                 continue;
             }
             ++refused;

@@ -1,10 +1,12 @@
 // Numbers, tables and files that were once misread, or saved and could not be opened again.
 #include "base/number.h"
+#include "document/edits.h"
 #include "files/container.h"
 #include "files/csv.h"
 #include "files/oven_log_file.h"
+#include "files/production_json.h"
+#include "files/versions.h"
 #include "files/wire_tests_file.h"
-#include "production/edits.h"
 #include "support/near.h"
 #include <filesystem>
 #include <fstream>
@@ -117,9 +119,9 @@ TEST_CASE("Wire tests with strands of 1e300, nan or 2.9 are refused with their l
 }
 
 TEST_CASE("Two masses of one id, a pipe and a folder are refused", "[files]") {
-    production::Production p = demo();
+    document::Production p = demo();
     p.puppets[0].masses.push_back(p.puppets[0].masses[0]);
-    const auto twice = production::makeProduction(p, shippedCards());
+    const auto twice = document::makeProduction(p, shippedCards());
     REQUIRE_FALSE(twice);
     CHECK(twice.fault().sentence().find("twice") != std::string::npos);
     const Folder dir;
@@ -131,8 +133,8 @@ TEST_CASE("Two masses of one id, a pipe and a folder are refused", "[files]") {
 }
 
 TEST_CASE("What could not be opened again is not saved: the same limits both ways", "[files]") {
-    production::Production p = demo();
-    const production::Edits e(p, shippedCards(), p.puppets[0].id);
+    document::Production p = demo();
+    const document::Edits e(p, shippedCards(), p.puppets[0].id);
     body::Picture placed;
     placed.file = "pictures/scan.png";
     // 242 MB inside, a 31 MB photograph more: it was saved, and the file refused from then on.
@@ -186,6 +188,43 @@ TEST_CASE("Files of every older version open", "[files]") {
     CHECK(n >= 1);
 }
 
+TEST_CASE("A file of version 1 is brought up to the present one, and a present one is left alone", "[files]") {
+    auto json = files::parseJson(writeProduction(demo()), "x").take();
+    std::string whip, joint;
+    for (auto& puppet : json["puppets"])
+        for (auto& limb : puppet["limbs"])
+            if (limb.value("whip", false))
+                for (auto& j : limb["joints"])
+                    if (j.contains("gap_mm"))
+                        j["edge_factor"] = 1.0, whip = limb["id"], joint = j["id"], limb.erase("whip_posed");
+    REQUIRE_FALSE(whip.empty());
+    const auto edgeOf = [&](int version) {
+        json["version"] = version;
+        const auto loaded = parseProduction(json.dump(), shippedCards());
+        REQUIRE(loaded);
+        for (const auto& p : loaded->production.puppets)
+            for (const auto& l : p.limbs)
+                for (const auto& j : l.joints)
+                    if (l.id == whip && j.id == joint) return j.edge;
+        return 0.0;
+    };
+    CHECK(edgeOf(1) == 1.3);
+    CHECK(edgeOf(2) == 1.0);
+    CHECK(edgeOf(3) == 1.0);
+}
+
+TEST_CASE("Bringing up what is no production changes nothing", "[files]") {
+    for (const char* text :
+         {"7", "[]", "{}", R"({"puppets":7})", R"({"puppets":[7,[],{"limbs":{}},{"limbs":[{"whip":"x"}]}]})",
+          R"({"puppets":[{"limbs":[{"whip":true,"joints":[1,{"gap_mm":2}]}]}]})"}) {
+        auto json = files::parseJson(text, "x").take();
+        const auto before = json;
+        for (int version : {-5, 0, 1, 2, 99, 1 << 30})
+            files::bringUp(json, version);
+        CHECK(json == before);
+    }
+}
+
 namespace {
 
 /// A key of a later version in every object; returns how many.
@@ -233,7 +272,7 @@ TEST_CASE("Keys of a later version are kept in every object of a file, and go wi
     const auto again = files::parseProduction(written.dump(), shippedCards());
     REQUIRE(again);
     CHECK(again->production == loaded->production);
-    const auto less = production::Edits(loaded->production, shippedCards(), "tansy").removeLimb("arm");
+    const auto less = document::Edits(loaded->production, shippedCards(), "tansy").removeLimb("arm");
     REQUIRE(less);
     const std::string text = files::writeProduction(*less);
     CHECK(files::parseProduction(text, shippedCards()));

@@ -1,5 +1,5 @@
+#include "document/edits.h"
 #include "fill/oven.h"
-#include "production/edits.h"
 #include "support/puppets.h"
 
 using namespace enkinet;
@@ -32,7 +32,7 @@ TEST_CASE("Cooling is heating turned upside down", "[fill]") {
 }
 
 TEST_CASE("Everything that cannot stand the load's peak is found, inside and alongside", "[fill]") {
-    production::Production p = demo();
+    document::Production p = demo();
     Puppet& tansy = p.puppets[0];
     tansy.wants.inOven = {"tile", "plastic-beads"};
     auto r = reportOf(p);
@@ -64,11 +64,11 @@ TEST_CASE("Everything that cannot stand the load's peak is found, inside and alo
     r = reportOf(p);
     CHECK(says(check(0), OvenFinding::Kind::bulk, true));
     CHECK(std::any_of(r.open.begin(), r.open.end(),
-                      [](const auto& o) { return o.issue == production::Issue::not_in_oven; }));
+                      [](const auto& o) { return o.issue == results::Issue::not_in_oven; }));
 }
 
 TEST_CASE("The builder's own loads bake what they name, and what they forget stays raw", "[fill]") {
-    production::Production p = demo();
+    document::Production p = demo();
     Puppet& tansy = p.puppets[0];
     tansy.wants.bakes = BakeSchool::own;
     OvenLoad head, rest;
@@ -97,8 +97,7 @@ TEST_CASE("The builder's own loads bake what they name, and what they forget sta
         CHECK(tansy.limbs[static_cast<std::size_t>(r.choice.rest.copies[static_cast<std::size_t>(l.copy)].limb)].id ==
               "arm");
     }
-    CHECK(std::any_of(r.open.begin(), r.open.end(),
-                      [](const auto& o) { return o.issue == production::Issue::left_raw; }));
+    CHECK(std::any_of(r.open.begin(), r.open.end(), [](const auto& o) { return o.issue == results::Issue::left_raw; }));
     // Too short a load leaves its slowest part raw, and too long a one spends the heat that the clay stands.
     tansy.wants.loads[0].minutes = 5;
     CHECK(reportOf(p).bakePlan.raw.size() > plan.raw.size());
@@ -106,14 +105,14 @@ TEST_CASE("The builder's own loads bake what they name, and what they forget sta
     const auto spent = reportOf(p);
     CHECK(spent.bakePlan.worst()->over());
     CHECK(std::any_of(spent.open.begin(), spent.open.end(),
-                      [](const auto& o) { return o.issue == production::Issue::heat_spent; }));
+                      [](const auto& o) { return o.issue == results::Issue::heat_spent; }));
 }
 
 TEST_CASE("A load at 265 degrees is refused, with what 265 Fahrenheit is", "[fill]") {
-    production::Production p = demo();
+    document::Production p = demo();
     OvenLoad load;
     load.limbs = {p.puppets[0].limbs[0].id}, load.set_C = 265;
-    const production::Edits edits(p, shippedCards(), p.puppets[0].id);
+    const document::Edits edits(p, shippedCards(), p.puppets[0].id);
     Wants wants = p.puppets[0].wants;
     wants.bakes = BakeSchool::own, wants.loads = {load};
     const auto refused = edits.setWants(wants);

@@ -18,7 +18,7 @@ Puppet clayPost(double skin, const std::string& bulk = "foil-firm") {
     return p;
 }
 const Shelf& shelf() {
-    static const Shelf s = production::makeShelf(shippedCards());
+    static const Shelf s = document::makeShelf(shippedCards());
     return s;
 }
 std::vector<Part> partsOf(const Puppet& p) {

@@ -120,7 +120,7 @@ TEST_CASE("The cutting line stands the allowance outside the sewing line", "[fil
 TEST_CASE("Brindle's fleece has a pattern for every covered part, left and right mirrored, laid on the cloth",
           "[fill]") {
     // Seen from the front; from one side the two would have their seams on the same side.
-    production::Production film = demo();
+    document::Production film = demo();
     film.puppets[1].wants.camera_rad = 0;
     const auto r = reportOf(film, 1);
     const auto patterns = calcPatterns(film.puppets[1], r.choice.rest, r.choice.own, r.choice.parts);
@@ -191,7 +191,7 @@ TEST_CASE("A seam runs where the camera sees it least, and costs no girth wherev
 }
 
 TEST_CASE("A bare stretch has no cloth on it", "[fill]") {
-    production::Production p = demo();
+    document::Production p = demo();
     Puppet& goat = p.puppets[1];
     const auto before = reportOf(p, 1);
     std::string limbId;
@@ -204,7 +204,7 @@ TEST_CASE("A bare stretch has no cloth on it", "[fill]") {
     Limb& l = *std::find_if(goat.limbs.begin(), goat.limbs.end(), [&](const Limb& x) { return x.id == limbId; });
     l.segments[static_cast<std::size_t>(segment)].layers.coverFrom = 0.5;
     const auto after = reportOf(p, 1);
-    const auto of = [&](const production::Report& r) {
+    const auto of = [&](const results::Report& r) {
         double cloth = 0, flat = 0;
         for (const Part& x : r.choice.parts)
             if (x.label == l.segments[static_cast<std::size_t>(segment)].name) cloth = x.covered_mm2;

@@ -122,7 +122,7 @@ Puppet withEar(double length, double radius) {
 } // namespace
 
 TEST_CASE("A level rod of raw clay is strained like a cantilever under its own weight", "[fill]") {
-    const Shelf shelf = production::makeShelf(shippedCards());
+    const Shelf shelf = document::makeShelf(shippedCards());
     const ClayCard& clay = shelf.clays.at("firm-grey");
     for (double length : {20.0, 60.0, 110.0})
         for (double r : {2.0, 5.0}) {

@@ -34,7 +34,7 @@ TEST_CASE("What dries smaller is made larger by just so much, lengths and extens
             // A piece and an extension put on it keep the joint where it was planned.
             CHECK_NEAR((planned * findOversize(s) + 20 * findOversize(s)) * (1 - s), planned + 20, 1e-12);
         }
-    production::Production p = demo();
+    document::Production p = demo();
     Segment& shin = p.puppets[0].limbs[2].segments[2];
     shin.layers.clay = "air-dry-white", shin.layers.skin_mm = 3;
     const auto r = reportOf(p);
@@ -51,7 +51,7 @@ TEST_CASE("What dries smaller is made larger by just so much, lengths and extens
 }
 
 TEST_CASE("Putty is mixed in batches that are used up while it can be worked, fewer grams in a warm shop", "[fill]") {
-    production::Production p = demo();
+    document::Production p = demo();
     for (Mass& m : p.puppets[0].masses)
         if (m.id == "head") m.layers.clay = "putty-two-part";
     const auto r = reportOf(p);
@@ -88,7 +88,7 @@ TEST_CASE("The scales give the thickness back", "[fill]") {
 }
 
 TEST_CASE("Old Reed's neck: firm clay across its joints is refused, flexible clay judged by its strain", "[fill]") {
-    production::Production p = demo();
+    document::Production p = demo();
     Limb& neck = p.puppets[2].limbs[0];
     const auto dress = [&](const std::string& clay) {
         for (Segment& s : neck.segments)
@@ -99,17 +99,17 @@ TEST_CASE("Old Reed's neck: firm clay across its joints is refused, flexible cla
     };
     for (Segment& s : neck.segments)
         if (!s.stations.empty() && s.layers.clay.empty()) s.layers.clay = "firm-white", s.layers.skin_mm = 2;
-    const auto count = [](const production::Report& r, production::Issue what) {
+    const auto count = [](const results::Report& r, results::Issue what) {
         return std::count_if(r.open.begin(), r.open.end(), [&](const auto& o) { return o.issue == what; });
     };
     const auto firm = dress("firm-white");
-    CHECK(count(firm, production::Issue::skin_bridges_joint) > 0);
-    CHECK(count(firm, production::Issue::skin_cracks) == 0);
+    CHECK(count(firm, results::Issue::skin_bridges_joint) > 0);
+    CHECK(count(firm, results::Issue::skin_cracks) == 0);
     const auto flexible = dress("flexible-flesh");
-    CHECK(count(flexible, production::Issue::skin_bridges_joint) == 0);
+    CHECK(count(flexible, results::Issue::skin_bridges_joint) == 0);
     int cracks = 0;
     for (const auto& o : flexible.open) {
-        if (o.issue != production::Issue::skin_cracks) continue;
+        if (o.issue != results::Issue::skin_cracks) continue;
         ++cracks;
         const auto& link =
             flexible.choice.rest
@@ -126,7 +126,7 @@ TEST_CASE("Old Reed's neck: firm clay across its joints is refused, flexible cla
     CHECK(cracks > 0);
     // A clay that never dries bends along, and only makes the neck harder to pose.
     const auto oil = dress("oil-clay");
-    CHECK(count(oil, production::Issue::skin_cracks) + count(oil, production::Issue::skin_bridges_joint) == 0);
+    CHECK(count(oil, results::Issue::skin_cracks) + count(oil, results::Issue::skin_bridges_joint) == 0);
 }
 
 TEST_CASE("A set point in the wrong unit is refused with what it would be", "[fill]") {
@@ -138,7 +138,7 @@ TEST_CASE("A set point in the wrong unit is refused with what it would be", "[fi
 }
 
 TEST_CASE("A part's layers add up to its body, and a jump in thickness is named", "[fill]") {
-    production::Production p = demo();
+    document::Production p = demo();
     const auto r = reportOf(p);
     for (const Part& part : r.choice.parts) {
         if (part.volume_mm3 <= 0 || part.layers.clay.empty() || part.layers.bulk.empty() || part.layers.relief > 0)
@@ -154,5 +154,5 @@ TEST_CASE("A part's layers add up to its body, and a jump in thickness is named"
     }
     const auto jump = reportOf(p);
     CHECK(std::any_of(jump.open.begin(), jump.open.end(),
-                      [](const auto& o) { return o.issue == production::Issue::skin_jump; }));
+                      [](const auto& o) { return o.issue == results::Issue::skin_jump; }));
 }

@@ -165,7 +165,7 @@ TEST_CASE("Random trees and frames are in balance, each body by itself too", "[l
 TEST_CASE("On one foot the frame and the cut through each joint say the same", "[load]") {
     // Two routes to the moments of a statically determinate puppet, in random poses.
     Random random(8);
-    production::Production p = demo();
+    document::Production p = demo();
     for (int puppet : {0, 1, 2}) {
         Puppet& x = p.puppets[static_cast<std::size_t>(puppet)];
         for (int round = 0; round < 4; ++round) {
@@ -217,7 +217,7 @@ TEST_CASE("Feet share the weight: all of it, evenly where the puppet is its own 
             sum += g;
         CHECK_NEAR(sum, r.choice.totals.mass_g(), 1e-6);
     }
-    production::Production p = demo();
+    document::Production p = demo();
     p.puppets[1].wants.feetDown = 4;
     p.puppets[1].board = {};
     const auto all = reportOf(p, 1);

@@ -75,7 +75,7 @@ TEST_CASE("A mirrored pair takes the worse side", "[load]") {
     masses[1].mass_g = 35;
     const auto loads = calcLoads(s, masses, setup(0));
     const auto demands =
-        choice::calcDemands(p, s, s, production::makeShelf(shippedCards()), loads, masses, calcOwnStretches(p, s), 1);
+        choice::calcDemands(p, s, s, document::makeShelf(shippedCards()), loads, masses, calcOwnStretches(p, s), 1);
     REQUIRE(demands.size() == 2);
     for (const auto& d : demands)
         CHECK(s.hinges[static_cast<std::size_t>(d.hinge)].label.starts_with("right"));
@@ -121,7 +121,7 @@ TEST_CASE("Twice the height with twice the thickness weighs 8 times and loads 16
         }
     for (Mass& m : twice.masses)
         thicker(m.layers), m.weighed_g *= 8;
-    fill::Shelf shelf = production::makeShelf(shippedCards()), heavier = shelf;
+    fill::Shelf shelf = document::makeShelf(shippedCards()), heavier = shelf;
     for (auto& [id, cover] : heavier.covers)
         cover.mass_g_m2 *= 2; // the same cloth, twice as thick
     const std::vector<fill::WireRuns> none(p.limbs.size());

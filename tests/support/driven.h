@@ -30,7 +30,7 @@ struct Desk {
         settle();
     }
     app::Document& document() { return window.document(); }
-    const production::Report& report() { return document().report(); }
+    const results::Report& report() { return document().report(); }
 
     /// Until results are there and drawn.
     static void settle() {
@@ -52,7 +52,7 @@ struct Desk {
         REQUIRE(w);
         return w;
     }
-    void station(production::Station s) {
+    void station(results::Station s) {
         QTest::mouseClick(window.rule().division(s), Qt::LeftButton);
         settle();
     }
@@ -109,7 +109,7 @@ struct Desk {
 };
 
 /// Every number of a report that a station shows, for comparing to the bit.
-inline std::vector<double> numbersOf(const production::Report& r) {
+inline std::vector<double> numbersOf(const results::Report& r) {
     // A chance that is not said compares as one that is not there.
     std::vector<double> n{r.choice.totals.mass_g(), std::isnan(r.choice.survival) ? -1 : r.choice.survival.value,
                           r.plan.hands_min, r.plan.elapsed_min, r.price};

@@ -21,7 +21,7 @@ int main(int argc, char** argv) {
     QTimer timer;
     QObject::connect(&timer, &QTimer::timeout, [&] {
         ++n;
-        document.change("edit", [&](const production::Edits& e) { return e.setHeight(200 + 0.01 * n); });
+        document.change("edit", [&](const document::Edits& e) { return e.setHeight(200 + 0.01 * n); });
         log.write(QString("%1 %2\n").arg(n).arg(QDateTime::currentMSecsSinceEpoch()).toUtf8());
         log.flush();
     });

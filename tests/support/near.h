@@ -1,7 +1,7 @@
 #pragma once
 // What tests share: relative nearness, fixed-seed random numbers, and the shipped cards.
 #include "files/container.h"
-#include "production/result.h"
+#include "results/result.h"
 #include <catch2/catch.hpp>
 #include <cmath>
 #include <random>
@@ -34,8 +34,8 @@ private:
 inline const std::string kDataDir = std::string(ENKINET_SOURCE_DIR) + "/data";
 inline const std::string kDemo = kDataDir + "/demo/post-for-the-tide-house.json";
 
-inline const production::Cards& shippedCards() {
-    static const production::Cards cards = [] {
+inline const document::Cards& shippedCards() {
+    static const document::Cards cards = [] {
         auto c = files::loadShippedCards(kDataDir);
         REQUIRE(c);
         return c.take();
@@ -50,8 +50,8 @@ inline const wire::MaterialCard& wireCard(const std::string& id) {
     throw 0;
 }
 
-inline const production::Production& demo() {
-    static const production::Production p = [] {
+inline const document::Production& demo() {
+    static const document::Production p = [] {
         auto loaded = files::loadProduction(kDemo, shippedCards());
         REQUIRE(loaded);
         return loaded.take().production;
@@ -65,12 +65,12 @@ inline wire::TableShelf& tables() {
     return shelf;
 }
 
-inline production::Report reportOf(const production::Production& p, int puppet = 0) {
-    return production::calcReport(p, puppet, shippedCards(), tables());
+inline results::Report reportOf(const document::Production& p, int puppet = 0) {
+    return results::calcReport(p, puppet, shippedCards(), tables());
 }
 
-inline production::ProductionResult resultOf(const production::Production& p) {
-    return production::calcResult(p, shippedCards(), tables());
+inline results::ProductionResult resultOf(const document::Production& p) {
+    return results::calcResult(p, shippedCards(), tables());
 }
 
 } // namespace enkinet::test

@@ -1,7 +1,7 @@
 #include "base/normal.h"
 #include "base/units.h"
+#include "document/edits.h"
 #include "files/wire_tests_file.h"
-#include "production/edits.h"
 #include "support/near.h"
 #include "wire/calibration.h"
 #include <algorithm>
@@ -108,7 +108,7 @@ TEST_CASE("Many tests that agree move the life to what was seen, and the spread 
 }
 
 TEST_CASE("A calibrated wire judges its joints anew, with nine in ten from the narrower spread", "[wire]") {
-    production::Production p = demo();
+    document::Production p = demo();
     const auto before = reportOf(p);
     const auto& leg = before.choice.limbs[2];
     const std::string spool =
@@ -117,9 +117,9 @@ TEST_CASE("A calibrated wire judges its joints anew, with nine in ten from the n
     BendTest t{spool, "2026-11-02", "vice and pliers", bundle, 13, 1.3, degToRad(30), 1};
     const auto table = tables().find(wireCard("aluminium-soft"));
     t.cycles = 1.5 * calcSeen(*table, t).predicted;
-    const auto edited = production::Edits(p, shippedCards(), "tansy").addTests({t, t, t}, {});
+    const auto edited = document::Edits(p, shippedCards(), "tansy").addTests({t, t, t}, {});
     REQUIRE(edited);
-    production::Production pinned = *edited;
+    document::Production pinned = *edited;
     pinned.puppets[0].limbs[2].pick = body::WirePick{spool, bundle.strands, bundle.lay_mm};
     const auto after = reportOf(pinned);
     const Calibration c = calcCalibration(*table, {t, t, t}, {});
@@ -165,13 +165,13 @@ TEST_CASE("Bad tests are refused with their line, in CSV and by edit", "[wire]")
     }
     BendTest t = bendTest(1);
     t.spool = "nowhere";
-    CHECK_FALSE(production::Edits(demo(), shippedCards(), "tansy").addTests({t}, {}));
+    CHECK_FALSE(document::Edits(demo(), shippedCards(), "tansy").addTests({t}, {}));
     // A tested spool cannot go.
-    const auto with = production::Edits(demo(), shippedCards(), "tansy").addTests({bendTest(1)}, {});
+    const auto with = document::Edits(demo(), shippedCards(), "tansy").addTests({bendTest(1)}, {});
     REQUIRE(with);
-    CHECK_FALSE(production::Edits(*with, shippedCards(), "tansy").removeSpool("alu-1.5"));
-    CHECK(production::Edits(*with, shippedCards(), "tansy").removeBendTest(0));
-    CHECK_FALSE(production::Edits(*with, shippedCards(), "tansy").removeBendTest(1));
+    CHECK_FALSE(document::Edits(*with, shippedCards(), "tansy").removeSpool("alu-1.5"));
+    CHECK(document::Edits(*with, shippedCards(), "tansy").removeBendTest(0));
+    CHECK_FALSE(document::Edits(*with, shippedCards(), "tansy").removeBendTest(1));
 }
 
 TEST_CASE("Forming bends and twisting are spent before the first pose", "[wire]") {

@@ -14,7 +14,7 @@
 
 namespace enkinet::app {
 
-BulkPage::BulkPage(Document& d) : Page(d, production::Station::bulk) {
+BulkPage::BulkPage(Document& d) : Page(d, results::Station::bulk) {
     m_title = makeTitle();
     m_text = makeText();
     m_section = new SectionView;
@@ -53,7 +53,7 @@ BulkPage::BulkPage(Document& d) : Page(d, production::Station::bulk) {
     });
 }
 
-void BulkPage::show(const production::Report& r) {
+void BulkPage::show(const results::Report& r) {
     const int part = selectedPart(document());
     m_section->show(document(), part);
     m_along->show(part);
@@ -110,7 +110,7 @@ void BulkPage::show(const production::Report& r) {
 }
 
 /// Whether stiff meets stiff at the joints of the part's ends when they are bent as far as they go.
-void BulkPage::showClearance(const production::Report& r, int part) {
+void BulkPage::showClearance(const results::Report& r, int part) {
     QStringList lines;
     if (part >= 0 && r.choice.parts[static_cast<std::size_t>(part)].mass < 0) {
         const body::Link& link =
@@ -149,7 +149,7 @@ void BulkPage::compare() {
     m_solid->show();
     m_worker.ask([self = QPointer<BulkPage>(this), value = document().value(), report = document().sharedReport(),
                   cards = document().sharedCards(), puppet = document().puppetIndex()](const std::stop_token& stop) {
-        const auto c = production::calcSolidComparison(*value, puppet, *report, *cards, Document::tables(), stop);
+        const auto c = results::calcSolidComparison(*value, puppet, *report, *cards, Document::tables(), stop);
         QMetaObject::invokeMethod(qApp, [self, value, c] {
             // The document may have moved on.
             if (self && self->document().value() == value) self->showComparison(c);
@@ -157,7 +157,7 @@ void BulkPage::compare() {
     });
 }
 
-void BulkPage::showComparison(const production::SolidComparison& c) {
+void BulkPage::showComparison(const results::SolidComparison& c) {
     QStringList lines;
     lines << tr("Solid clay weighs %1 more and costs %2 more.")
                  .arg(Say::grams(c.mass_g), Say::money(c.price, document().production().currency));

@@ -16,12 +16,12 @@ public:
     void point(int part, double at);
 
 protected:
-    void show(const production::Report& report) override;
+    void show(const results::Report& report) override;
 
 private:
     void compare();
-    void showComparison(const production::SolidComparison& c);
-    void showClearance(const production::Report& report, int part);
+    void showComparison(const results::SolidComparison& c);
+    void showClearance(const results::Report& report, int part);
 
     Worker m_worker;
     QLabel *m_title, *m_text, *m_sum, *m_solid, *m_clearance;

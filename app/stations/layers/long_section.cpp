@@ -79,7 +79,7 @@ std::optional<QPointF> LongSection::markAt(int segment, int station) const { ret
 void LongSection::drawStretch(QPainter& p, const Stretch& s) const {
     const body::Segment& seg = segmentOf(s);
     if (seg.stations.empty()) return;
-    const production::Report& r = m_document.report();
+    const results::Report& r = m_document.report();
     const body::Layers& l = seg.layers;
     // Places where anything bends or steps.
     std::vector<double> at{0, 1, s.stiff.from, s.stiff.to, l.coverFrom, l.coverTo};
@@ -247,7 +247,7 @@ void LongSection::mouseMoveEvent(QMouseEvent* e) {
             const Mark mark = *m_dragged;
             m_document.change(
                 tr("Skin of the %1: %2 at one end").arg(QString::fromStdString(seg.name), Say::length(mm)),
-                [&](const production::Edits& edits) {
+                [&](const document::Edits& edits) {
                     return edits.setStationSkin(limb, mark.segment, mark.station, mm);
                 },
                 QString("skin %1 %2 %3").arg(QString::fromStdString(limb)).arg(mark.segment).arg(mark.station));

@@ -27,7 +27,7 @@ int selectedPart(const Document& document) {
     return s.kind == Selection::Kind::none ? most : -1;
 }
 
-production::PartRef refOf(const Document& document, int part) {
+document::PartRef refOf(const Document& document, int part) {
     const auto& r = document.report();
     const fill::Part& p = r.choice.parts[static_cast<std::size_t>(part)];
     const auto& s = r.choice.skeleton;
@@ -47,14 +47,14 @@ void changeLayers(Document& document, const QString& name, const std::function<v
                   const QString& mergeKey) {
     const int part = selectedPart(document);
     if (part < 0) return;
-    const production::PartRef ref = refOf(document, part);
+    const document::PartRef ref = refOf(document, part);
     body::Layers layers = layersOf(document, part);
     mutate(layers);
     const QString key = mergeKey.isEmpty()
                             ? mergeKey
                             : mergeKey + QString::fromStdString(ref.limb + ref.mass) + QString::number(ref.segment);
     document.change(
-        name, [&](const production::Edits& e) { return e.setLayers(ref, layers); }, key);
+        name, [&](const document::Edits& e) { return e.setLayers(ref, layers); }, key);
 }
 
 } // namespace enkinet::app

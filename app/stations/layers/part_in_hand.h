@@ -8,7 +8,7 @@ namespace enkinet::app {
 /// clay. -1 where there is none.
 int selectedPart(const Document& document);
 /// Where the document's edits find a part of the report.
-production::PartRef refOf(const Document& document, int part);
+document::PartRef refOf(const Document& document, int part);
 const body::Layers& layersOf(const Document& document, int part);
 /// Changes the layers of the selected part: mutate(Layers&).
 void changeLayers(Document& document, const QString& name, const std::function<void(body::Layers&)>& mutate,

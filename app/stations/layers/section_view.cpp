@@ -14,7 +14,7 @@ SectionView::SectionView(QWidget* parent) : QWidget(parent) {
 }
 
 void SectionView::show(const Document& document, int part, std::optional<double> at) {
-    const production::Report& r = document.report();
+    const results::Report& r = document.report();
     m_empty = part < 0 || part >= static_cast<int>(r.choice.parts.size());
     m_caption.clear();
     update();

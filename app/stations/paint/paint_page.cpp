@@ -72,7 +72,7 @@ void CoatStack::paintEvent(QPaintEvent*) {
         row(static_cast<int>(i) + 1, m_rows[i].colour, m_rows[i].clear, m_rows[i].text, m_rows[i].more);
 }
 
-PaintPage::PaintPage(Document& d) : Page(d, production::Station::paint) {
+PaintPage::PaintPage(Document& d) : Page(d, results::Station::paint) {
     m_title = makeTitle();
     m_text = makeText();
     m_scheme = new ChoiceField(tr("Paint scheme of this part"));
@@ -80,7 +80,7 @@ PaintPage::PaintPage(Document& d) : Page(d, production::Station::paint) {
     m_stack = new CoatStack;
     m_sum = makeText();
     m_caution = makeText(true);
-    m_caution->setText(Say::caution(plan::Caution::air_spray));
+    m_caution->setText(Say::caution(make::Caution::air_spray));
     column()->addWidget(m_title);
     auto* form = makeForm();
     form->addRow(tr("scheme"), m_scheme);
@@ -98,7 +98,7 @@ PaintPage::PaintPage(Document& d) : Page(d, production::Station::paint) {
     });
 }
 
-void PaintPage::show(const production::Report& r) {
+void PaintPage::show(const results::Report& r) {
     const int part = selectedPart(document());
     if (part < 0) return;
     const fill::Part& p = r.choice.parts[static_cast<std::size_t>(part)];
@@ -107,8 +107,8 @@ void PaintPage::show(const production::Report& r) {
     for (const paint::Scheme& s : document().production().schemes)
         schemes << std::pair{QString::fromStdString(s.name), QVariant(QString::fromStdString(s.id))};
     m_scheme->show(schemes, QString::fromStdString(p.layers.scheme));
-    const production::PaintedPart* painted = nullptr;
-    for (const production::PaintedPart& x : r.painted)
+    const results::PaintedPart* painted = nullptr;
+    for (const results::PaintedPart& x : r.painted)
         if (x.part == part) painted = &x;
     m_stack->setVisible(painted != nullptr);
     if (painted) {
@@ -130,8 +130,8 @@ void PaintPage::show(const production::Report& r) {
                 : tr("Not painted: %1 covers it.").arg(QString::fromStdString(r.shelf.covers.at(p.layers.cover).name)));
     }
     QStringList lines;
-    for (const production::Need& n : document().result().shopping.needs)
-        if (n.ware == production::Ware::paint)
+    for (const results::Need& n : document().result().shopping.needs)
+        if (n.ware == results::Ware::paint)
             lines << tr("%1: %2 of %3 ml there%4")
                          .arg(QString::fromStdString(n.name), Say::number(n.needed, 1), Say::number(n.held, 0),
                               n.packs > 0 ? tr("; pots to buy: %1").arg(n.packs) : QString());

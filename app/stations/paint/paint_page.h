@@ -34,7 +34,7 @@ public:
     explicit PaintPage(Document& document);
 
 protected:
-    void show(const production::Report& report) override;
+    void show(const results::Report& report) override;
 
 private:
     QLabel *m_title, *m_text, *m_sum, *m_caution;

@@ -7,7 +7,7 @@
 
 namespace enkinet::app {
 
-PlanPage::PlanPage(Document& d) : Page(d, production::Station::plan) {
+PlanPage::PlanPage(Document& d) : Page(d, results::Station::plan) {
     m_title = makeTitle();
     m_text = makeText();
     m_caution = makeText(true);
@@ -38,7 +38,7 @@ void PlanPage::setStep(int step) {
     if (step >= 0 && step < m_steps->count()) m_steps->setCurrentRow(step);
 }
 
-void PlanPage::show(const production::Report& r) {
+void PlanPage::show(const results::Report& r) {
     const int kept = m_steps->currentRow();
     {
         const QSignalBlocker quiet(m_steps);
@@ -49,22 +49,22 @@ void PlanPage::show(const production::Report& r) {
     }
     showStep(r);
     QStringList lines;
-    const production::Shopping& all = document().result().shopping;
-    for (const production::Need& n : all.needs) {
+    const results::Shopping& all = document().result().shopping;
+    for (const results::Need& n : all.needs) {
         QString amount;
         switch (n.ware) {
-        case production::Ware::wire:
-        case production::Ware::foil:
+        case results::Ware::wire:
+        case results::Ware::foil:
             amount = tr("%1 m").arg(Say::number(n.needed, 2));
             break;
-        case production::Ware::clay:
-        case production::Ware::bulk:
+        case results::Ware::clay:
+        case results::Ware::bulk:
             amount = Say::grams(n.needed);
             break;
-        case production::Ware::cover:
+        case results::Ware::cover:
             amount = tr("%1 cm²").arg(Say::number(n.needed * 1e4, 0));
             break;
-        case production::Ware::paint:
+        case results::Ware::paint:
             amount = tr("%1 ml").arg(Say::number(n.needed, 1));
             break;
         }
@@ -78,7 +78,7 @@ void PlanPage::show(const production::Report& r) {
                               Say::money(all.buyPrice, document().production().currency)));
 }
 
-void PlanPage::showStep(const production::Report& r) {
+void PlanPage::showStep(const results::Report& r) {
     const int i = m_steps->currentRow();
     if (i < 0) {
         m_title->setText(tr("No steps yet"));
@@ -86,23 +86,23 @@ void PlanPage::showStep(const production::Report& r) {
         m_caution->clear();
         return;
     }
-    const plan::Step& s = r.plan.steps[static_cast<std::size_t>(i)];
+    const make::Step& s = r.plan.steps[static_cast<std::size_t>(i)];
     m_title->setText(Say::step(s));
     QStringList lines;
     lines << (s.wait_min >= 1 ? tr("%1 of work, then %2 of waiting; begins after %3.")
                               : tr("%1 of work%2; begins after %3."))
                  .arg(Say::minutes(s.hands_min), s.wait_min >= 1 ? Say::minutes(s.wait_min) : QString(),
                       Say::minutes(s.start_min));
-    for (const plan::After& a : s.after)
+    for (const make::After& a : s.after)
         lines << tr("After %1 %2: %3.")
                      .arg(a.step + 1)
                      .arg(Say::step(r.plan.steps[static_cast<std::size_t>(a.step)]), Say::reason(a.reason));
     if (const QString grip = Say::grip(s); !grip.isEmpty()) lines << grip;
-    for (const plan::GateItem& g : s.gate)
+    for (const make::GateItem& g : s.gate)
         lines << (g.stop ? tr("Stop. %1") : tr("• %1")).arg(Say::gateItem(g));
     m_text->setText(lines.join("\n"));
     m_caution->setText(Say::caution(s.caution));
-    m_caution->setVisible(s.caution != plan::Caution::none);
+    m_caution->setVisible(s.caution != make::Caution::none);
 }
 
 } // namespace enkinet::app

@@ -14,10 +14,10 @@ Q_SIGNALS:
     void stepChosen(int step);
 
 protected:
-    void show(const production::Report& report) override;
+    void show(const results::Report& report) override;
 
 private:
-    void showStep(const production::Report& report);
+    void showStep(const results::Report& report);
     QLabel *m_title, *m_text, *m_caution, *m_shopping, *m_money;
     QListWidget* m_steps;
 };

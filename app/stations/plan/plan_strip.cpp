@@ -13,11 +13,11 @@ namespace enkinet::app {
 namespace {
 constexpr double kRowMinutes = 8 * 60, kLeft = 74, kRight = 24, kTop = 64, kHands = 46, kWait = 16;
 
-QColor toolColour(plan::Tool t) {
+QColor toolColour(make::Tool t) {
     switch (t) {
-    case plan::Tool::oven:
+    case make::Tool::oven:
         return QColor("#c9694a");
-    case plan::Tool::drying_rack:
+    case make::Tool::drying_rack:
         return QColor("#6d93a8");
     default:
         return QColor("#a79c86");
@@ -40,7 +40,7 @@ int PlanStrip::rows() const {
 
 std::vector<PlanStrip::Box> PlanStrip::boxes() const {
     std::vector<Box> out;
-    const plan::Plan& plan = m_document.report().plan;
+    const make::Plan& plan = m_document.report().plan;
     const double w = width() - 5 - kLeft - kRight, rowHeight = std::min(150.0, (height() - kTop - 30.0) / rows());
     const double scale = w / kRowMinutes;
     for (std::size_t i = 0; i < plan.steps.size(); ++i) {
@@ -103,7 +103,7 @@ void PlanStrip::paintEvent(QPaintEvent*) {
     p.fillRect(paper.translated(4, 5), look().bench.darker(130));
     p.fillRect(paper, look().sheet);
     if (!m_document.hasPuppet()) return;
-    const plan::Plan& plan = m_document.report().plan;
+    const make::Plan& plan = m_document.report().plan;
     p.setPen(look().ink);
     p.setFont(deskFont(16, QFont::DemiBold));
     const QString title = tr("Plan of %1").arg(QString::fromStdString(m_document.puppet().name));
@@ -135,7 +135,7 @@ void PlanStrip::paintEvent(QPaintEvent*) {
     // Waits, in lanes so that several at once can be seen.
     std::vector<double> laneFree(3, 0.0);
     for (std::size_t i = 0; i < plan.steps.size(); ++i) {
-        const plan::Step& s = plan.steps[i];
+        const make::Step& s = plan.steps[i];
         if (s.wait_min < 1) continue;
         double from = s.start_min + s.hands_min;
         const double to = from + s.wait_min;

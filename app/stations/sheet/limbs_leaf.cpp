@@ -95,7 +95,7 @@ LimbsLeaf::LimbsLeaf(Document& document, QWidget* parent) : QWidget(parent), m_d
     button(h, tr("Split the segment"), "split", [this] {
         const auto* l = limb();
         if (l && segment() >= 0)
-            m_document.change(tr("Split a segment"), [&, id = l->id, s = segment()](const production::Edits& e) {
+            m_document.change(tr("Split a segment"), [&, id = l->id, s = segment()](const document::Edits& e) {
                 return e.splitSegment(id, s, 0.5);
             });
     });
@@ -105,7 +105,7 @@ LimbsLeaf::LimbsLeaf(Document& document, QWidget* parent) : QWidget(parent), m_d
         if (l && s.kind == Selection::Kind::joint)
             m_document.change(tr("Join two segments"),
                               [&, id = l->id, j = l->joints[static_cast<std::size_t>(s.index)].id](
-                                  const production::Edits& e) { return e.joinSegments(id, j); });
+                                  const document::Edits& e) { return e.joinSegments(id, j); });
     });
     b->addLayout(h);
     h = new QHBoxLayout;
@@ -116,9 +116,8 @@ LimbsLeaf::LimbsLeaf(Document& document, QWidget* parent) : QWidget(parent), m_d
         if (!l || segment() < 0) return;
         const body::RigPoint here{l->id, segment()};
         const bool off = m_document.puppet().rig == here;
-        m_document.change(off ? tr("No rig point") : tr("Rig point"), [&](const production::Edits& e) {
-            return e.setRig(off ? std::nullopt : std::optional(here));
-        });
+        m_document.change(off ? tr("No rig point") : tr("Rig point"),
+                          [&](const document::Edits& e) { return e.setRig(off ? std::nullopt : std::optional(here)); });
     });
     b->addLayout(h);
     h = new QHBoxLayout;
@@ -161,7 +160,7 @@ LimbsLeaf::LimbsLeaf(Document& document, QWidget* parent) : QWidget(parent), m_d
         if (const auto* l = limb(); l && segment() >= 0)
             m_document.change(
                 tr("Length %1").arg(Say::length(mm)),
-                [&, id = l->id, s = segment()](const production::Edits& e) { return e.setLength(id, s, mm); },
+                [&, id = l->id, s = segment()](const document::Edits& e) { return e.setLength(id, s, mm); },
                 "length" + QString::fromStdString(l->id) + QString::number(segment()));
     });
     connect(m_true, &NumberField::edited, this, [this](double mm) {
@@ -169,7 +168,7 @@ LimbsLeaf::LimbsLeaf(Document& document, QWidget* parent) : QWidget(parent), m_d
             const auto s = static_cast<std::size_t>(segment());
             const bool forward = l->joints[s + 1].at_mm.z >= l->joints[s].at_mm.z;
             m_document.change(tr("True length %1").arg(Say::length(mm)),
-                              [&, id = l->id, n = segment()](const production::Edits& e) {
+                              [&, id = l->id, n = segment()](const document::Edits& e) {
                                   return e.setTrueLength(id, n, mm, forward);
                               });
         }
@@ -177,11 +176,9 @@ LimbsLeaf::LimbsLeaf(Document& document, QWidget* parent) : QWidget(parent), m_d
     connect(m_posed, &ChoiceField::edited, this, [this](const QVariant& on) {
         const Selection& s = m_document.selection();
         if (const auto* l = limb(); l && s.kind == Selection::Kind::joint)
-            m_document.change(
-                on.toBool() ? tr("Let a point bend") : tr("Fix a point"),
-                [&, id = l->id, j = l->joints[static_cast<std::size_t>(s.index)].id](const production::Edits& e) {
-                    return e.setPosed(id, j, on.toBool(), m_gap->core());
-                });
+            m_document.change(on.toBool() ? tr("Let a point bend") : tr("Fix a point"),
+                              [&, id = l->id, j = l->joints[static_cast<std::size_t>(s.index)].id](
+                                  const document::Edits& e) { return e.setPosed(id, j, on.toBool(), m_gap->core()); });
     });
     connect(m_gap, &NumberField::edited, this, [this](double mm) {
         const Selection& s = m_document.selection();
@@ -189,7 +186,7 @@ LimbsLeaf::LimbsLeaf(Document& document, QWidget* parent) : QWidget(parent), m_d
             l && s.kind == Selection::Kind::joint && l->joints[static_cast<std::size_t>(s.index)].posed)
             m_document.change(
                 tr("Gap %1").arg(Say::length(mm)),
-                [&, id = l->id, j = l->joints[static_cast<std::size_t>(s.index)].id](const production::Edits& e) {
+                [&, id = l->id, j = l->joints[static_cast<std::size_t>(s.index)].id](const document::Edits& e) {
                     return e.setGap(id, j, mm);
                 },
                 "gap" + QString::fromStdString(l->id) + QString::number(s.index));
@@ -211,7 +208,7 @@ int LimbsLeaf::segment() const {
 
 void LimbsLeaf::setLimb(const QString& name, const std::function<void(body::Limb&)>& mutate) {
     if (const auto* l = limb())
-        m_document.change(name, [&, id = l->id](const production::Edits& e) { return e.setLimb(id, mutate); });
+        m_document.change(name, [&, id = l->id](const document::Edits& e) { return e.setLimb(id, mutate); });
 }
 
 void LimbsLeaf::show() {
@@ -299,18 +296,18 @@ void LimbsLeaf::pasteLimb() {
         }
     }
     m_document.change(tr("Paste a limb: %1").arg(QString::fromStdString(l.name)),
-                      [&](const production::Edits& e) { return e.addLimb(l); });
+                      [&](const document::Edits& e) { return e.addLimb(l); });
 }
 
 void LimbsLeaf::removeSelected() {
     const Selection s = m_document.selection();
     if (s.kind == Selection::Kind::mass) {
         const std::string id = m_document.puppet().masses[static_cast<std::size_t>(s.index)].id;
-        m_document.change(tr("Remove a mass"), [&](const production::Edits& e) { return e.removeMass(id); });
+        m_document.change(tr("Remove a mass"), [&](const document::Edits& e) { return e.removeMass(id); });
     } else if (const auto* l = limb()) {
         const std::string id = l->id;
         m_document.change(tr("Remove a limb: %1").arg(QString::fromStdString(l->name)),
-                          [&](const production::Edits& e) { return e.removeLimb(id); });
+                          [&](const document::Edits& e) { return e.removeLimb(id); });
     }
 }
 
@@ -327,7 +324,7 @@ void LimbsLeaf::addMass(body::MassShape shape) {
     // What was weighed is there once; its twin is asked for, not assumed.
     if (shape == body::MassShape::weighed && l->mirrored) m.side = body::Side::left;
     m.half_mm = {size, size * 1.2, size}, m.weighed_g = shape == body::MassShape::weighed ? 5 : 0;
-    if (m_document.change(tr("Add a mass"), [&](const production::Edits& e) { return e.addMass(m); }))
+    if (m_document.change(tr("Add a mass"), [&](const document::Edits& e) { return e.addMass(m); }))
         m_document.select({Selection::Kind::mass, -1, static_cast<int>(m_document.puppet().masses.size()) - 1, false});
 }
 

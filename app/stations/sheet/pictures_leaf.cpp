@@ -49,7 +49,7 @@ PicturesLeaf::PicturesLeaf(Document& document, QWidget* parent) : QWidget(parent
          {tr("Take away"), "removePicture", [this] {
               const int i = current();
               if (i >= 0)
-                  m_document.change(tr("Take a picture away"), [i](const production::Edits& e) {
+                  m_document.change(tr("Take a picture away"), [i](const document::Edits& e) {
                       return e.removePicture(static_cast<std::size_t>(i));
                   });
           }}});
@@ -123,7 +123,7 @@ PicturesLeaf::PicturesLeaf(Document& document, QWidget* parent) : QWidget(parent
 
 /// A picture that the production names but does not hold is null.
 QImage PicturesLeaf::imageOf(const body::Picture& p) const {
-    const std::string* bytes = production::findPicture(m_document.production(), p.file);
+    const std::string* bytes = document::findPicture(m_document.production(), p.file);
     return bytes ? PictureShelf::shared().find(p.file, *bytes) : QImage();
 }
 
@@ -176,7 +176,7 @@ void PicturesLeaf::change(const QString& name, const std::function<void(body::Pi
     body::Picture p = m_document.puppet().pictures[static_cast<std::size_t>(i)];
     mutate(p);
     m_document.change(
-        name, [&](const production::Edits& e) { return e.setPicture(static_cast<std::size_t>(i), p); },
+        name, [&](const document::Edits& e) { return e.setPicture(static_cast<std::size_t>(i), p); },
         key + QString::number(i));
 }
 
@@ -196,7 +196,7 @@ void PicturesLeaf::addPicture(const QString& name, const QByteArray& bytes, bool
     p.side = side;
     // To begin with as high as the puppet, standing on the base line.
     if (const auto fitted = fittedToHeight(image, p, m_document.puppet().height_mm)) p = *fitted;
-    m_document.change(tr("Picture %1").arg(file), [&](const production::Edits& e) { return e.addPicture(p, raw); });
+    m_document.change(tr("Picture %1").arg(file), [&](const document::Edits& e) { return e.addPicture(p, raw); });
     m_list->setCurrentRow(static_cast<int>(m_document.puppet().pictures.size()) - 1);
     m_threshold->setValue(body::findThreshold(greyOf(image, p)));
 }
@@ -239,13 +239,13 @@ void PicturesLeaf::fitHeight() {
         return;
     }
     m_document.change(tr("Fit the picture to %1").arg(Say::length(m_document.puppet().height_mm, 0)),
-                      [&](const production::Edits& e) { return e.setPicture(static_cast<std::size_t>(i), *fitted); });
+                      [&](const document::Edits& e) { return e.setPicture(static_cast<std::size_t>(i), *fitted); });
 }
 
 /// Each inner station becomes the mean of itself, twice, and its neighbours.
 void PicturesLeaf::smoothWidths() {
     const Selection& s = m_document.selection();
-    std::vector<production::Edits::Step> steps;
+    std::vector<document::Edits::Step> steps;
     const auto& puppet = m_document.puppet();
     for (std::size_t i = 0; i < puppet.limbs.size(); ++i)
         for (std::size_t k = 0; k < puppet.limbs[i].segments.size(); ++k) {
@@ -258,12 +258,12 @@ void PicturesLeaf::smoothWidths() {
                 smooth[n].a_mm = (old[n - 1].a_mm + 2 * old[n].a_mm + old[n + 1].a_mm) / 4;
                 smooth[n].b_mm = (old[n - 1].b_mm + 2 * old[n].b_mm + old[n + 1].b_mm) / 4;
             }
-            steps.push_back([id = puppet.limbs[i].id, k, smooth](const production::Edits& e) {
+            steps.push_back([id = puppet.limbs[i].id, k, smooth](const document::Edits& e) {
                 return e.setStations(id, static_cast<int>(k), smooth);
             });
         }
     if (!steps.empty())
-        m_document.change(tr("Smooth the widths"), [&](const production::Edits& e) { return e.chain(steps); });
+        m_document.change(tr("Smooth the widths"), [&](const document::Edits& e) { return e.chain(steps); });
 }
 
 /// Five places along each bone; the front picture gives a, the side picture b.
@@ -283,7 +283,7 @@ void PicturesLeaf::readWidths() {
         return;
     }
     const Selection& s = m_document.selection();
-    std::vector<production::Edits::Step> steps;
+    std::vector<document::Edits::Step> steps;
     int read = 0, doubtful = 0;
     for (std::size_t i = 0; i < puppet.limbs.size(); ++i) {
         const body::Limb& l = puppet.limbs[i];
@@ -319,7 +319,7 @@ void PicturesLeaf::readWidths() {
             }
             if (!any || stations.size() < 2) continue;
             stations.front().at = 0, stations.back().at = 1;
-            steps.push_back([id = l.id, k, stations](const production::Edits& e) {
+            steps.push_back([id = l.id, k, stations](const document::Edits& e) {
                 return e.setStations(id, static_cast<int>(k), stations);
             });
             ++read;
@@ -329,7 +329,7 @@ void PicturesLeaf::readWidths() {
         Q_EMIT m_document.refused(tr("no part's bone lies on the figure of a picture"));
         return;
     }
-    m_document.change(tr("Widths from the picture"), [&](const production::Edits& e) { return e.chain(steps); });
+    m_document.change(tr("Widths from the picture"), [&](const document::Edits& e) { return e.chain(steps); });
     m_said->setText(tr("Widths of %1 parts read; %2 places touch another part, a hole or the border: look at those and "
                        "drag their edges.")
                         .arg(read)

@@ -40,9 +40,9 @@ PoseLeaf::PoseLeaf(Document& document, QWidget* parent) : QWidget(parent), m_doc
     m_words = makeText(true);
     v->addWidget(m_words);
     row({{tr("Rest"), "poseRest",
-          [this] { m_document.change(tr("Back to rest"), [](const production::Edits& e) { return e.setBoard({}); }); }},
+          [this] { m_document.change(tr("Back to rest"), [](const document::Edits& e) { return e.setBoard({}); }); }},
          {tr("Left for right"), "poseMirror", [this] {
-              m_document.change(tr("Mirror the pose"), [](const production::Edits& e) { return e.mirrorBoard(); });
+              m_document.change(tr("Mirror the pose"), [](const document::Edits& e) { return e.mirrorBoard(); });
           }}});
     m_planted = new ChoiceField(tr("Which foot stays where it is"));
     auto* form2 = makeForm();
@@ -65,7 +65,7 @@ PoseLeaf::PoseLeaf(Document& document, QWidget* parent) : QWidget(parent), m_doc
           [this] {
               const std::string name = m_name->text().trimmed().toStdString();
               m_document.change(tr("Keep the pose %1").arg(m_name->text().trimmed()),
-                                [&](const production::Edits& e) { return e.keepPose(name); });
+                                [&](const document::Edits& e) { return e.keepPose(name); });
           }},
          {tr("Show"), "poseShow",
           [this] {
@@ -73,20 +73,20 @@ PoseLeaf::PoseLeaf(Document& document, QWidget* parent) : QWidget(parent), m_doc
               if (i < 0 || i >= static_cast<int>(m_document.puppet().poses.size())) return;
               const body::Pose pose = m_document.puppet().poses[static_cast<std::size_t>(i)];
               m_document.change(tr("Show the pose %1").arg(QString::fromStdString(pose.name)),
-                                [&](const production::Edits& e) { return e.setBoard(pose); });
+                                [&](const document::Edits& e) { return e.setBoard(pose); });
           }},
          {tr("Forget"), "poseForget", [this] {
               const int i = m_list->currentRow();
               if (i < 0 || i >= static_cast<int>(m_document.puppet().poses.size())) return;
               const std::string name = m_document.puppet().poses[static_cast<std::size_t>(i)].name;
-              m_document.change(tr("Forget a pose"), [&](const production::Edits& e) { return e.removePose(name); });
+              m_document.change(tr("Forget a pose"), [&](const document::Edits& e) { return e.removePose(name); });
           }}});
     connect(m_forth, &NumberField::edited, this, [this] { setAngle(); });
     connect(m_aside, &NumberField::edited, this, [this] { setAngle(); });
     connect(m_planted, &ChoiceField::edited, this, [this](const QVariant& right) {
         body::Pose p = m_document.puppet().board;
         p.plantedRight = right.toBool();
-        m_document.change(tr("Planted foot"), [&](const production::Edits& e) { return e.setBoard(p); });
+        m_document.change(tr("Planted foot"), [&](const document::Edits& e) { return e.setBoard(p); });
     });
 }
 
@@ -171,15 +171,14 @@ ChecksLeaf::ChecksLeaf(Document& document, QWidget* parent) : QWidget(parent), m
     connect(m_measured, &NumberField::edited, this, [this](double mm) {
         const int i = m_measures->currentRow();
         if (i >= 0 && i < static_cast<int>(m_document.puppet().measures.size()))
-            m_document.change(tr("Measured %1").arg(Say::length(mm)), [&](const production::Edits& e) {
-                return e.setMeasured(static_cast<std::size_t>(i), mm);
-            });
+            m_document.change(tr("Measured %1").arg(Say::length(mm)),
+                              [&](const document::Edits& e) { return e.setMeasured(static_cast<std::size_t>(i), mm); });
     });
     connect(gone, &QPushButton::clicked, this, [this] {
         const int i = m_measures->currentRow();
         if (i >= 0 && i < static_cast<int>(m_document.puppet().measures.size()))
             m_document.change(tr("Forget a measure"),
-                              [&](const production::Edits& e) { return e.removeMeasure(static_cast<std::size_t>(i)); });
+                              [&](const document::Edits& e) { return e.removeMeasure(static_cast<std::size_t>(i)); });
     });
     connect(m_measures, &QListWidget::currentRowChanged, this, [this](int i) {
         if (i >= 0 && i < static_cast<int>(m_document.puppet().measures.size())) {
@@ -191,7 +190,7 @@ ChecksLeaf::ChecksLeaf(Document& document, QWidget* parent) : QWidget(parent), m
 
 void ChecksLeaf::show() {
     m_checks->clear();
-    for (const production::EyeCheck& c : production::calcEyeChecks(m_document.puppet(), m_document.report())) {
+    for (const results::EyeCheck& c : results::calcEyeChecks(m_document.puppet(), m_document.report())) {
         auto* item = new QListWidgetItem((c.fine() ? tr("fine: %1") : tr("look: %1")).arg(Say::eye(c)), m_checks);
         if (!c.fine()) {
             QFont f = item->font();

@@ -15,7 +15,7 @@
 
 namespace enkinet::app {
 
-SheetPage::SheetPage(Document& d) : Page(d, production::Station::sheet) {
+SheetPage::SheetPage(Document& d) : Page(d, results::Station::sheet) {
     m_title = makeTitle();
     m_facts = makeText();
     m_height = new NumberField(NumberField::Kind::length, 10, 3000, 1, 0, tr("Height of the puppet"));
@@ -121,7 +121,7 @@ SheetPage::SheetPage(Document& d) : Page(d, production::Station::sheet) {
     m_form->addRow(tr("it is there"), m_side);
     connect(m_side, &ChoiceField::edited, this, [this](const QVariant& v) {
         const std::string id = document().puppet().masses[static_cast<std::size_t>(document().selection().index)].id;
-        document().change(tr("It is there %1").arg(m_side->currentText()), [&](const production::Edits& e) {
+        document().change(tr("It is there %1").arg(m_side->currentText()), [&](const document::Edits& e) {
             return e.setMassSide(id, static_cast<body::Side>(v.toInt()));
         });
     });
@@ -133,7 +133,7 @@ SheetPage::SheetPage(Document& d) : Page(d, production::Station::sheet) {
 
     connect(m_height, &NumberField::edited, this, [this](double mm) {
         document().change(
-            tr("Height %1").arg(Say::length(mm, 0)), [mm](const production::Edits& e) { return e.setHeight(mm); },
+            tr("Height %1").arg(Say::length(mm, 0)), [mm](const document::Edits& e) { return e.setHeight(mm); },
             "height");
     });
     connect(m_lean, &NumberField::edited, this, [this](double v) {
@@ -191,7 +191,7 @@ SheetPage::SheetPage(Document& d) : Page(d, production::Station::sheet) {
         shop.hands.pinch_N = m_pinch->core(), shop.hands.grasp_N = m_grasp->core();
         document().change(
             tr("Fingers give %1 to %2 N").arg(Say::number(shop.hands.pinch_N, 0), Say::number(shop.hands.grasp_N, 0)),
-            [&](const production::Edits& e) { return e.setShop(shop); }, "hands");
+            [&](const document::Edits& e) { return e.setShop(shop); }, "hands");
     };
     connect(m_pinch, &NumberField::edited, this, hands);
     connect(m_grasp, &NumberField::edited, this, hands);
@@ -228,14 +228,13 @@ SheetPage::SheetPage(Document& d) : Page(d, production::Station::sheet) {
             const Vec3 half{m_a->core(), m_c->core(), m_b->core()};
             document().change(
                 tr("Size of %1").arg(QString::fromStdString(id)),
-                [&](const production::Edits& e) { return e.setMassSize(id, half); },
-                "size" + QString::fromStdString(id));
+                [&](const document::Edits& e) { return e.setMassSize(id, half); }, "size" + QString::fromStdString(id));
         } else if (const int part = selectedPart(document()); part >= 0) {
-            const production::PartRef ref = refOf(document(), part);
+            const document::PartRef ref = refOf(document(), part);
             const int at = m_stationPick->currentData().toInt();
             document().change(
                 tr("Half-widths of %1").arg(m_partTitle->text()),
-                [&](const production::Edits& e) {
+                [&](const document::Edits& e) {
                     return e.setStation(ref.limb, ref.segment, at, m_a->core(), m_b->core());
                 },
                 QString("width%1%2%3").arg(QString::fromStdString(ref.limb)).arg(ref.segment).arg(at));
@@ -247,7 +246,7 @@ SheetPage::SheetPage(Document& d) : Page(d, production::Station::sheet) {
         const std::string id = document().puppet().masses[static_cast<std::size_t>(document().selection().index)].id;
         document().change(
             tr("Weight of %1").arg(QString::fromStdString(id)),
-            [&](const production::Edits& e) { return e.setWeighed(id, g); }, "weight" + QString::fromStdString(id));
+            [&](const document::Edits& e) { return e.setWeighed(id, g); }, "weight" + QString::fromStdString(id));
     });
 }
 
@@ -255,10 +254,10 @@ void SheetPage::changeWants(const QString& name, const std::function<void(body::
     body::Wants w = document().puppet().wants;
     mutate(w);
     document().change(
-        name, [&](const production::Edits& e) { return e.setWants(w); }, key);
+        name, [&](const document::Edits& e) { return e.setWants(w); }, key);
 }
 
-void SheetPage::show(const production::Report& r) {
+void SheetPage::show(const results::Report& r) {
     const body::Puppet& p = document().puppet();
     m_title->setText(QString::fromStdString(p.name));
     const fill::Totals& t = r.choice.totals;
@@ -347,7 +346,7 @@ void SheetPage::askHold() {
     Q_EMIT holdWanted(wish);
 }
 
-void SheetPage::showMeasures(const production::Report& r) {
+void SheetPage::showMeasures(const results::Report& r) {
     const Selection& s = document().selection();
     const body::Puppet& p = document().puppet();
     const int part = selectedPart(document());
@@ -395,7 +394,7 @@ void SheetPage::showMeasures(const production::Report& r) {
         const Vec3& h = p.masses[static_cast<std::size_t>(s.index)].half_mm;
         m_a->show(h.x), m_b->show(h.z), m_c->show(h.y);
     } else {
-        const production::PartRef ref = refOf(document(), part);
+        const document::PartRef ref = refOf(document(), part);
         const auto& stations = body::findLimb(p, ref.limb)->segments[static_cast<std::size_t>(ref.segment)].stations;
         const double L = r.choice.skeleton.links[static_cast<std::size_t>(at.link)].length_mm;
         QList<std::pair<QString, QVariant>> entries;

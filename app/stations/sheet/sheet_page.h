@@ -31,7 +31,7 @@ Q_SIGNALS:
     void besideWanted(int puppet);
 
 protected:
-    void show(const production::Report& report) override;
+    void show(const results::Report& report) override;
 
 private:
     void showLeaf();
@@ -42,7 +42,7 @@ private:
     PoseLeaf* m_pose;
     ChecksLeaf* m_eye;
     void changeWants(const QString& name, const std::function<void(body::Wants&)>& mutate, const QString& key);
-    void showMeasures(const production::Report& report);
+    void showMeasures(const results::Report& report);
 
     QLabel *m_title, *m_facts, *m_partTitle, *m_partText;
     NumberField *m_height, *m_lean, *m_film, *m_factor;

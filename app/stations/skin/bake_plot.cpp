@@ -10,7 +10,7 @@ BakePlot::BakePlot(QWidget* parent) : QCustomPlot(parent) {
     setAccessibleName(tr("Bake curves: oven, surface and innermost clay over minutes"));
 }
 
-void BakePlot::show(const production::Report& r) {
+void BakePlot::show(const results::Report& r) {
     setVisible(!r.bakes.empty());
     if (r.bakes.empty()) return;
     const fill::BakeBatch& b = r.bakes.front();
@@ -59,7 +59,7 @@ void BakePlot::show(const production::Report& r) {
     replot();
 }
 
-QString BakePlot::legend(const production::Report& r) {
+QString BakePlot::legend(const results::Report& r) {
     if (r.bakes.empty()) return {};
     const fill::BakeBatch& b = r.bakes.front();
     const auto nameOf = [&](const fill::PartBake& p) {

@@ -10,9 +10,9 @@ class BakePlot : public QCustomPlot {
     Q_OBJECT
 public:
     explicit BakePlot(QWidget* parent = nullptr);
-    void show(const production::Report& report);
+    void show(const results::Report& report);
     /// What the curves are, in their own colours.
-    static QString legend(const production::Report& report);
+    static QString legend(const results::Report& report);
 };
 
 } // namespace enkinet::app

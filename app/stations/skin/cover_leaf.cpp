@@ -159,13 +159,13 @@ CoverLeaf::CoverLeaf(Document& document, QWidget* parent) : QWidget(parent), m_d
         body::Wants wants = m_document.puppet().wants;
         wants.camera_rad = degToRad(x.toDouble());
         m_document.change(tr("Camera: %1").arg(m_camera->currentText()),
-                          [&](const production::Edits& e) { return e.setWants(wants); });
+                          [&](const document::Edits& e) { return e.setWants(wants); });
     });
     connect(m_width, &NumberField::edited, this, [this] { show(); });
 }
 
 void CoverLeaf::show() {
-    const production::Report& r = m_document.report();
+    const results::Report& r = m_document.report();
     const int part = selectedPart(m_document);
     QList<std::pair<QString, QVariant>> covers{{tr("no cover"), ""}};
     for (const fill::CoverCard& c : r.cards->covers)

@@ -123,7 +123,7 @@ void HandsLeaf::changeShop(const QString& name, const std::function<void(fill::S
     fill::Shop shop = m_document.production().stock.shop;
     mutate(shop);
     m_document.change(
-        name, [&](const production::Edits& e) { return e.setShop(shop); }, key);
+        name, [&](const document::Edits& e) { return e.setShop(shop); }, key);
 }
 
 void HandsLeaf::show() {
@@ -152,7 +152,7 @@ void HandsLeaf::show() {
 
 /// Lump, sheet, oversize, batches and hours of the part, and what solid clay would be instead of a core.
 void HandsLeaf::showPart(int part) {
-    const production::Report& r = m_document.report();
+    const results::Report& r = m_document.report();
     const auto own = std::find_if(r.skins.begin(), r.skins.end(), [&](const auto& s) { return s.part == part; });
     const bool any = part >= 0 && own != r.skins.end();
     m_weighed->setEnabled(any);
@@ -221,10 +221,10 @@ void HandsLeaf::showPart(int part) {
 }
 
 void HandsLeaf::showStock() {
-    const production::Report& r = m_document.report();
+    const results::Report& r = m_document.report();
     QStringList packs;
-    for (const production::Need& n : m_document.result().shopping.needs)
-        if (n.ware == production::Ware::clay)
+    for (const results::Need& n : m_document.result().shopping.needs)
+        if (n.ware == results::Ware::clay)
             packs << tr("%1: %2 of %3 g there%4")
                          .arg(QString::fromStdString(n.name), Say::number(n.needed, 0), Say::number(n.held, 0),
                               n.packs > 0 ? tr("; packs to buy: %1").arg(n.packs) : QString());
@@ -256,12 +256,12 @@ void HandsLeaf::replace() {
     m_document.change(
         tr("%1 instead of %2")
             .arg(QString::fromStdString(clays.at(s.instead).name), QString::fromStdString(clays.at(s.clay).name)),
-        [&](const production::Edits& e) { return e.replaceClay(s.clay, s.instead); });
+        [&](const document::Edits& e) { return e.replaceClay(s.clay, s.instead); });
 }
 
 /// What the scales say about the thickness.
 void HandsLeaf::weighed(double grams) {
-    const production::Report& r = m_document.report();
+    const results::Report& r = m_document.report();
     const int part = selectedPart(m_document);
     if (part < 0) return;
     const body::Puppet& puppet = m_document.puppet();
@@ -291,13 +291,13 @@ void HandsLeaf::readCards() {
     if (path.isEmpty()) return;
     const auto text = files::readFile(path.toStdString());
     const auto cards = text ? files::parseCards(*text, QFileInfo(path).fileName().toStdString())
-                            : Result<production::Cards>(text.fault());
+                            : Result<document::Cards>(text.fault());
     if (!cards) {
         Q_EMIT m_document.refused(QString::fromStdString(cards.fault().sentence()));
         return;
     }
     m_document.change(tr("Cards from %1").arg(QFileInfo(path).fileName()),
-                      [&](const production::Edits& e) { return e.addCards(*cards); });
+                      [&](const document::Edits& e) { return e.addCards(*cards); });
 }
 
 } // namespace enkinet::app

@@ -173,12 +173,11 @@ OvenLeaf::OvenLeaf(Document& document, QWidget* parent) : QWidget(parent), m_doc
                                       {tr("Forget the log"), "ovenForget", [this] {
                                            fill::Shop shop = m_document.production().stock.shop;
                                            shop.oven = {};
-                                           m_document.change(
-                                               tr("Forget the oven's log"),
-                                               [&](const production::Edits& x) { return x.setShop(shop); });
+                                           m_document.change(tr("Forget the oven's log"),
+                                                             [&](const document::Edits& x) { return x.setShop(shop); });
                                        }}}));
     auto* caution = makeText(true);
-    caution->setText(Say::caution(plan::Caution::air_oven));
+    caution->setText(Say::caution(make::Caution::air_oven));
     v->addWidget(caution);
 
     connect(m_school, &ChoiceField::edited, this,
@@ -216,14 +215,14 @@ OvenLeaf::OvenLeaf(Document& document, QWidget* parent) : QWidget(parent), m_doc
         fill::Shop shop = m_document.production().stock.shop;
         shop.fan = x.toBool();
         m_document.change(shop.fan ? tr("The oven blows") : tr("The oven's air is still"),
-                          [&](const production::Edits& e2) { return e2.setShop(shop); });
+                          [&](const document::Edits& e2) { return e2.setShop(shop); });
     });
 }
 
 bool OvenLeaf::own() const { return m_document.puppet().wants.bakes == body::BakeSchool::own; }
 
 void OvenLeaf::show() {
-    const production::Report& r = m_document.report();
+    const results::Report& r = m_document.report();
     const bool any = !r.bakes.empty();
     m_empty->setVisible(!any);
     m_all->setVisible(any);
@@ -279,7 +278,7 @@ void OvenLeaf::show() {
 }
 
 void OvenLeaf::showLoads() {
-    const production::Report& r = m_document.report();
+    const results::Report& r = m_document.report();
     const int kept = std::max(0, m_loads->currentRow());
     {
         const QSignalBlocker quiet(m_loads);
@@ -342,7 +341,7 @@ void OvenLeaf::showEditor() {
         item->setData(Qt::UserRole, QString::fromStdString(id));
         item->setData(Qt::UserRole + 1, kind);
     };
-    const production::Report& r = m_document.report();
+    const results::Report& r = m_document.report();
     const auto baked = [&](const body::Layers& l) {
         return !l.clay.empty() && fill::isOvenBaked(r.shelf.clays.at(l.clay).family);
     };
@@ -376,15 +375,15 @@ void OvenLeaf::showThings() {
 
 /// The gate of the marked load, or of all of them where one look serves all.
 void OvenLeaf::showGate() {
-    const production::Report& r = m_document.report();
+    const results::Report& r = m_document.report();
     m_gate->clear();
     const int row = m_loads->currentRow();
-    for (const plan::Step& s : r.plan.steps) {
-        if (s.kind != plan::StepKind::gate || s.bake < 0) continue;
+    for (const make::Step& s : r.plan.steps) {
+        if (s.kind != make::StepKind::gate || s.bake < 0) continue;
         const bool wanted = m_document.puppet().wants.bakes == body::BakeSchool::once ||
                             (own() ? r.bakePlan.bakes[static_cast<std::size_t>(s.bake)].load == row : s.bake == row);
         if (!wanted) continue;
-        for (const plan::GateItem& g : s.gate) {
+        for (const make::GateItem& g : s.gate) {
             auto* item = new QListWidgetItem((g.stop ? tr("Stop. %1") : tr("%1")).arg(Say::gateItem(g)), m_gate);
             if (g.stop) item->setForeground(look().slack);
         }
@@ -399,7 +398,7 @@ void OvenLeaf::changeWants(const QString& name, const std::function<void(body::W
     body::Wants wants = m_document.puppet().wants;
     mutate(wants);
     m_document.change(
-        name, [&](const production::Edits& e) { return e.setWants(wants); }, key);
+        name, [&](const document::Edits& e) { return e.setWants(wants); }, key);
 }
 
 void OvenLeaf::changeLoad(const QString& name, const std::function<void(body::OvenLoad&)>& mutate, const QString& key) {
@@ -411,7 +410,7 @@ void OvenLeaf::changeLoad(const QString& name, const std::function<void(body::Ov
 }
 
 void OvenLeaf::setSchool(body::BakeSchool school) {
-    const production::Report& r = m_document.report();
+    const results::Report& r = m_document.report();
     changeWants(tr("How it is baked"), [&](body::Wants& w) {
         w.bakes = school;
         if (school != body::BakeSchool::own || !w.loads.empty()) return;
@@ -452,7 +451,7 @@ void OvenLeaf::readLog() {
     fill::Shop shop = m_document.production().stock.shop;
     shop.oven = *log;
     m_document.change(tr("Oven's log from %1").arg(QFileInfo(path).fileName()),
-                      [&](const production::Edits& e) { return e.setShop(shop); });
+                      [&](const document::Edits& e) { return e.setShop(shop); });
 }
 
 } // namespace enkinet::app

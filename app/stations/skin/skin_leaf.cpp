@@ -71,12 +71,12 @@ SkinLeaf::SkinLeaf(Document& document, QWidget* parent) : QWidget(parent), m_doc
 const body::Segment* SkinLeaf::segment() const {
     const int part = selectedPart(m_document);
     if (part < 0 || m_document.report().choice.parts[static_cast<std::size_t>(part)].mass >= 0) return nullptr;
-    const production::PartRef ref = refOf(m_document, part);
+    const document::PartRef ref = refOf(m_document, part);
     return &body::findLimb(m_document.puppet(), ref.limb)->segments[static_cast<std::size_t>(ref.segment)];
 }
 
 void SkinLeaf::show() {
-    const production::Report& r = m_document.report();
+    const results::Report& r = m_document.report();
     const int part = selectedPart(m_document);
     m_section->show(m_document, part);
     m_along->show(part);
@@ -138,7 +138,7 @@ void SkinLeaf::point(int part, double at) {
 void SkinLeaf::setThickness(double mm) {
     const int part = selectedPart(m_document);
     if (part < 0) return;
-    const production::PartRef ref = refOf(m_document, part);
+    const document::PartRef ref = refOf(m_document, part);
     const int place = m_place->currentData().toInt();
     const QString name =
         tr("Skin of the %1: %2")
@@ -146,7 +146,7 @@ void SkinLeaf::setThickness(double mm) {
                  Say::length(mm));
     if (segment() && place >= 0) {
         m_document.change(
-            name, [&](const production::Edits& e) { return e.setStationSkin(ref.limb, ref.segment, place, mm); },
+            name, [&](const document::Edits& e) { return e.setStationSkin(ref.limb, ref.segment, place, mm); },
             QString("skin %1 %2 %3").arg(QString::fromStdString(ref.limb)).arg(ref.segment).arg(place));
         return;
     }
@@ -157,14 +157,14 @@ void SkinLeaf::setThickness(double mm) {
 void SkinLeaf::asThePart() {
     const body::Segment* seg = segment();
     if (!seg) return;
-    const production::PartRef ref = refOf(m_document, selectedPart(m_document));
-    std::vector<production::Edits::Step> steps;
+    const document::PartRef ref = refOf(m_document, selectedPart(m_document));
+    std::vector<document::Edits::Step> steps;
     for (std::size_t i = 0; i < seg->stations.size(); ++i)
-        steps.push_back([ref, i](const production::Edits& e) {
+        steps.push_back([ref, i](const document::Edits& e) {
             return e.setStationSkin(ref.limb, ref.segment, static_cast<int>(i), {});
         });
     m_document.change(tr("Skin of the %1 even").arg(QString::fromStdString(seg->name)),
-                      [&](const production::Edits& e) { return e.chain(steps); });
+                      [&](const document::Edits& e) { return e.chain(steps); });
 }
 
 } // namespace enkinet::app

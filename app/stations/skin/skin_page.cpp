@@ -11,7 +11,7 @@
 
 namespace enkinet::app {
 
-SkinPage::SkinPage(Document& d) : Page(d, production::Station::skin) {
+SkinPage::SkinPage(Document& d) : Page(d, results::Station::skin) {
     m_title = makeTitle();
     column()->addWidget(m_title);
     m_leaves = new Leaves;
@@ -32,7 +32,7 @@ SkinPage::SkinPage(Document& d) : Page(d, production::Station::skin) {
     column()->addStretch();
 }
 
-void SkinPage::show(const production::Report& r) {
+void SkinPage::show(const results::Report& r) {
     const int part = selectedPart(document());
     m_title->setText(part >= 0 ? Say::capital(r.choice.parts[static_cast<std::size_t>(part)].label)
                                : tr("Nothing in hand"));

@@ -18,7 +18,7 @@ public:
     void point(int part, double at);
 
 protected:
-    void show(const production::Report& report) override;
+    void show(const results::Report& report) override;
 
 private:
     void showLeaf();

@@ -1,4 +1,5 @@
 #include "stations/wire/cutting_leaf.h"
+#include "results/cutting.h"
 #include "widgets/button_row.h"
 #include "widgets/fields.h"
 #include "widgets/look.h"
@@ -34,7 +35,7 @@ void SawingView::paintEvent(QPaintEvent*) {
     const auto& stock = m_document.production().stock;
     double y = 0;
     for (const choice::SpoolPlan& plan : report.cutPlan) {
-        const choice::Spool& spool = stock.spools[static_cast<std::size_t>(plan.spool)];
+        const document::Spool& spool = stock.spools[static_cast<std::size_t>(plan.spool)];
         p.setFont(deskFont(9.5, QFont::DemiBold));
         p.setPen(look().ink);
         p.drawText(QRectF(0, y, width(), kHead), Qt::AlignLeft | Qt::AlignVCenter,
@@ -161,14 +162,14 @@ void CuttingLeaf::show() {
         }
     m_drawer->clear();
     const auto nameOf = [&](const std::string& spool) {
-        for (const choice::Spool& s : m_document.production().stock.spools)
+        for (const document::Spool& s : m_document.production().stock.spools)
             if (s.id == spool) return QString::fromStdString(s.name);
         return QString();
     };
-    for (const choice::Offcut& o : m_document.production().stock.offcuts)
+    for (const document::Offcut& o : m_document.production().stock.offcuts)
         m_drawer->addItem(tr("%1: %2").arg(nameOf(o.spool), Say::length(o.length_mm, 0)));
     QList<std::pair<QString, QVariant>> spools;
-    for (const choice::Spool& s : m_document.production().stock.spools)
+    for (const document::Spool& s : m_document.production().stock.spools)
         spools << std::pair{QString::fromStdString(s.name), QVariant(QString::fromStdString(s.id))};
     m_spool->show(spools, m_spool->currentData().isValid() ? m_spool->currentData()
                           : spools.isEmpty()               ? QVariant()
@@ -183,25 +184,29 @@ void CuttingLeaf::cut() {
     }
     const auto cuts = m_document.report().cuts;
     const auto plan = m_document.report().cutPlan;
-    m_document.change(tr("Wire is cut"), [&](const production::Edits& e) { return e.cutWire(cuts, plan); });
+    m_document.change(tr("Wire is cut"), [&](const document::Edits& e) -> document::Edits::Changed {
+        auto taken = results::takeWire(m_document.production(), m_document.puppet(), cuts, plan);
+        if (!taken) return taken.fault();
+        return e.cutWire(*taken);
+    });
 }
 
 void CuttingLeaf::uncut() {
     if (!m_done->currentItem()) return;
     const std::string limb = m_done->currentItem()->data(Qt::UserRole).toString().toStdString();
-    m_document.change(tr("Wire is not cut"), [&](const production::Edits& e) { return e.uncutWire(limb); });
+    m_document.change(tr("Wire is not cut"), [&](const document::Edits& e) { return e.uncutWire(limb); });
 }
 
 void CuttingLeaf::addOffcut() {
-    const choice::Offcut offcut{m_spool->currentData().toString().toStdString(), m_length->core()};
-    m_document.change(tr("Add an offcut"), [&](const production::Edits& e) { return e.addOffcut(offcut); });
+    const document::Offcut offcut{m_spool->currentData().toString().toStdString(), m_length->core()};
+    m_document.change(tr("Add an offcut"), [&](const document::Edits& e) { return e.addOffcut(offcut); });
 }
 
 void CuttingLeaf::removeOffcut() {
     const int row = m_drawer->currentRow();
     if (row < 0) return;
     m_document.change(tr("Remove an offcut"),
-                      [&](const production::Edits& e) { return e.removeOffcut(static_cast<std::size_t>(row)); });
+                      [&](const document::Edits& e) { return e.removeOffcut(static_cast<std::size_t>(row)); });
 }
 
 } // namespace enkinet::app

@@ -256,11 +256,11 @@ void LensLeaf::use() {
     m_document.change(
         tr("From the lens: %1, gap %2")
             .arg(Say::wire(b, cardName(m_document.production(), m_document.report(), t.spool)), Say::length(t.gap_mm)),
-        [&](const production::Edits& e) {
-            return e.chain({[&](const production::Edits& x) { return x.setPick(limbId, pick); },
-                            [&](const production::Edits& x) { return x.setGap(limbId, joint, t.gap_mm); },
-                            [&](const production::Edits& x) { return x.setEdge(limbId, joint, t.edge); },
-                            [&](const production::Edits& x) {
+        [&](const document::Edits& e) {
+            return e.chain({[&](const document::Edits& x) { return x.setPick(limbId, pick); },
+                            [&](const document::Edits& x) { return x.setGap(limbId, joint, t.gap_mm); },
+                            [&](const document::Edits& x) { return x.setEdge(limbId, joint, t.edge); },
+                            [&](const document::Edits& x) {
                                 return angled
                                            ? x.setRange(limbId, joint, ranges.first * stretch, ranges.second * stretch)
                                            : x.setEdge(limbId, joint, t.edge);

@@ -49,7 +49,7 @@ int PuppetTableModel::rowCount(const QModelIndex& parent) const {
 int PuppetTableModel::columnCount(const QModelIndex& parent) const { return parent.isValid() ? 0 : columns; }
 
 QString PuppetTableModel::cell(int row, Column column) const {
-    const production::Report& r = m_document.report();
+    const results::Report& r = m_document.report();
     const choice::LimbChoice& l = r.choice.limbs[static_cast<std::size_t>(row)];
     const body::Limb& drawn = m_document.puppet().limbs[static_cast<std::size_t>(l.limb)];
     if (column == limb)
@@ -194,7 +194,7 @@ PuppetTable::PuppetTable(Document& document, QWidget* parent)
 
 void PuppetTable::refresh() {
     if (!m_document.hasPuppet()) return;
-    const production::Report& r = m_document.report();
+    const results::Report& r = m_document.report();
     m_title->setText(tr("%1 for the wall").arg(QString::fromStdString(m_document.puppet().name)));
     m_chance->setText(
         tr("%1 Holds: N·mm of those needed. Lives are those that nine joints in ten reach. Hand: grams at "
@@ -211,13 +211,13 @@ void PuppetTable::showEvent(QShowEvent* e) {
 }
 
 void PuppetTable::keepAside() {
-    m_document.change(tr("Keep the design aside"), [](const production::Edits& e) { return e.keepAside(); });
+    m_document.change(tr("Keep the design aside"), [](const document::Edits& e) { return e.keepAside(); });
 }
 void PuppetTable::swapAside() {
-    m_document.change(tr("Take the design aside"), [](const production::Edits& e) { return e.swapAside(); });
+    m_document.change(tr("Take the design aside"), [](const document::Edits& e) { return e.swapAside(); });
 }
 void PuppetTable::dropAside() {
-    m_document.change(tr("Let the design aside go"), [](const production::Edits& e) { return e.dropAside(); });
+    m_document.change(tr("Let the design aside go"), [](const document::Edits& e) { return e.dropAside(); });
 }
 
 void PuppetTable::refreshAside() {
@@ -231,14 +231,14 @@ void PuppetTable::refreshAside() {
                                  "and the two are compared here joint by joint."));
         return;
     }
-    const production::Report& now = m_document.report();
+    const results::Report& now = m_document.report();
     const auto aside = m_document.reportOfAside();
     if (!aside) {
         m_asideWords->setText(tr("Working out the design aside…"));
         return;
     }
-    const production::Report& other = *aside;
-    const auto rows = production::calcDifferences(puppet, now, puppet.aside.front(), other);
+    const results::Report& other = *aside;
+    const auto rows = results::calcDifferences(puppet, now, puppet.aside.front(), other);
     m_asideWords->setText(
         tr("%1 joints differ from the design aside, which weighs %2 (now %3) and costs %4 (now %5). Now: %6 Aside: %7")
             .arg(rows.size())
@@ -253,7 +253,7 @@ void PuppetTable::refreshAside() {
     m_differences->setHorizontalHeaderLabels(heads);
     m_differences->setRowCount(static_cast<int>(rows.size()));
     for (std::size_t i = 0; i < rows.size(); ++i) {
-        const production::Difference& d = rows[i];
+        const results::Difference& d = rows[i];
         const auto state = [](const std::optional<choice::Verdict>& v) { return v ? Say::state(v->state()) : tr("–"); };
         const auto held = [](const std::optional<choice::Verdict>& v) {
             const double margin = v ? v->margin[static_cast<std::size_t>(choice::State::slack)].value : 0;

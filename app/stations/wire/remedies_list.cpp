@@ -77,7 +77,7 @@ void RemediesList::ask() {
     m_worker.ask([self = QPointer<RemediesList>(this), value = m_askedOf, cards = m_document.sharedCards(),
                   puppet = m_document.puppetIndex(), limb = m_limb, ticket,
                   memo = m_memo](const std::stop_token& stop) {
-        auto found = production::calcRemedies(
+        auto found = results::calcRemedies(
             *value, puppet, limb, *cards, Document::tables(), stop,
             [&](int done, int of) {
                 QMetaObject::invokeMethod(qApp, [self, ticket, done, of] {
@@ -93,7 +93,7 @@ void RemediesList::ask() {
     });
 }
 
-void RemediesList::finish(quint64 ticket, std::vector<production::Remedy> found) {
+void RemediesList::finish(quint64 ticket, std::vector<results::Remedy> found) {
     if (ticket != m_ticket) return; // the document has moved on
     m_busy = false;
     m_stop->setVisible(false);
@@ -132,10 +132,10 @@ void RemediesList::rows() {
 
 void RemediesList::apply(std::size_t index) {
     if (index >= m_remedies.size()) return;
-    const production::Remedy r = m_remedies[index];
+    const results::Remedy r = m_remedies[index];
     const QString name = tr("Remedy: %1").arg(Say::remedy(r, m_document).section('\n', 0, 0));
-    m_document.change(name, [&](const production::Edits&) {
-        return production::applyRemedy(m_document.production(), m_document.shippedCards(), m_document.puppetIndex(), r);
+    m_document.change(name, [&](const document::Edits&) {
+        return results::applyRemedy(m_document.production(), m_document.shippedCards(), m_document.puppetIndex(), r);
     });
 }
 

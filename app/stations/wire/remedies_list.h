@@ -3,7 +3,7 @@
 // result belongs to the document that it was computed from: any later edit throws it away and asks again.
 #include "document/document.h"
 #include "jobs/worker.h"
-#include "production/remedies.h"
+#include "results/remedies.h"
 #include <QTimer>
 #include <QWidget>
 
@@ -20,11 +20,11 @@ public:
     /// The limb to help; nothing is asked for one that holds.
     void show(int limb);
     bool busy() const { return m_busy; }
-    const std::vector<production::Remedy>& remedies() const { return m_remedies; }
+    const std::vector<results::Remedy>& remedies() const { return m_remedies; }
 
 private:
     void ask();
-    void finish(quint64 ticket, std::vector<production::Remedy> found);
+    void finish(quint64 ticket, std::vector<results::Remedy> found);
     void rows();
     void apply(std::size_t index);
 
@@ -40,7 +40,7 @@ private:
     quint64 m_ticket = 0;
     bool m_busy = false;
     Document::Value m_askedOf;
-    std::vector<production::Remedy> m_remedies;
+    std::vector<results::Remedy> m_remedies;
 };
 
 } // namespace enkinet::app

@@ -41,7 +41,7 @@ SpotField::SpotField(QWidget* parent) : QWidget(parent) {
 }
 
 void SpotField::show(const Document& document, int limb, int demand) {
-    const production::Report& report = document.report();
+    const results::Report& report = document.report();
     const choice::LimbChoice& l = report.choice.limbs[static_cast<std::size_t>(limb)];
     m_spots.clear();
     m_focus = -1;

@@ -139,7 +139,7 @@ void TestsLeaf::showSpool() {
     }
     const auto& production = m_document.production();
     const choice::Stock& stock = m_document.report().stock;
-    const choice::Spool& sp = production.stock.spools[static_cast<std::size_t>(s)];
+    const document::Spool& sp = production.stock.spools[static_cast<std::size_t>(s)];
     const wire::Calibration& c = stock.calibrationOf(s);
     const auto& table = *stock.tables.at(sp.material);
     QStringList lines{
@@ -190,7 +190,7 @@ void TestsLeaf::showSpool() {
 void TestsLeaf::addBend() {
     const int s = spool();
     if (s < 0) return;
-    const choice::Spool& sp = m_document.production().stock.spools[static_cast<std::size_t>(s)];
+    const document::Spool& sp = m_document.production().stock.spools[static_cast<std::size_t>(s)];
     const wire::BendTest t{sp.id,
                            QDate::currentDate().toString(Qt::ISODate).toStdString(),
                            "",
@@ -200,13 +200,13 @@ void TestsLeaf::addBend() {
                            snapAngle(m_angle->core()),
                            m_cycles->core()};
     m_document.change(tr("Bend test of %1").arg(QString::fromStdString(sp.name)),
-                      [&](const production::Edits& e) { return e.addTests({t}, {}); });
+                      [&](const document::Edits& e) { return e.addTests({t}, {}); });
 }
 
 void TestsLeaf::addHang() {
     const int s = spool();
     if (s < 0) return;
-    const choice::Spool& sp = m_document.production().stock.spools[static_cast<std::size_t>(s)];
+    const document::Spool& sp = m_document.production().stock.spools[static_cast<std::size_t>(s)];
     const auto last = static_cast<wire::LastBend>(m_lastBend->currentData().toInt());
     const wire::HangTest t{sp.id,
                            QDate::currentDate().toString(Qt::ISODate).toStdString(),
@@ -218,7 +218,7 @@ void TestsLeaf::addHang() {
                            last,
                            snapAngle(m_angle->core())};
     m_document.change(tr("Hang test of %1").arg(QString::fromStdString(sp.name)),
-                      [&](const production::Edits& e) { return e.addTests({}, {t}); });
+                      [&](const document::Edits& e) { return e.addTests({}, {t}); });
 }
 
 void TestsLeaf::removeMarked() {
@@ -226,7 +226,7 @@ void TestsLeaf::removeMarked() {
     if (!item || !item->data(Qt::UserRole).isValid()) return;
     const auto index = static_cast<std::size_t>(item->data(Qt::UserRole + 1).toInt());
     const bool bend = item->data(Qt::UserRole).toInt() == 0;
-    m_document.change(tr("Remove a test"), [&](const production::Edits& e) {
+    m_document.change(tr("Remove a test"), [&](const document::Edits& e) {
         return bend ? e.removeBendTest(index) : e.removeHangTest(index);
     });
 }
@@ -241,17 +241,17 @@ void TestsLeaf::putSpool() {
     const std::string name = m_newId->text().trimmed().toStdString();
     const auto& spools = m_document.production().stock.spools;
     const auto taken = [&](const std::string& id) {
-        return std::any_of(spools.begin(), spools.end(), [&](const choice::Spool& s) { return s.id == id; });
+        return std::any_of(spools.begin(), spools.end(), [&](const document::Spool& s) { return s.id == id; });
     };
     const auto same =
-        std::find_if(spools.begin(), spools.end(), [&](const choice::Spool& s) { return s.name == name; });
+        std::find_if(spools.begin(), spools.end(), [&](const document::Spool& s) { return s.name == name; });
     std::string id = same != spools.end() ? same->id : name;
     for (int n = 1; same == spools.end() && (!isId(id) || taken(id)); ++n)
         id = "spool-" + std::to_string(n);
-    const choice::Spool sp{
+    const document::Spool sp{
         id, name, m_card->currentData().toString().toStdString(), *diameter, m_length->core(), m_price->core()};
     m_document.change(tr("Spool %1").arg(QString::fromStdString(sp.name)),
-                      [&](const production::Edits& e) { return e.putSpool(sp); });
+                      [&](const document::Edits& e) { return e.putSpool(sp); });
 }
 
 void TestsLeaf::exportCsv() {
@@ -278,7 +278,7 @@ void TestsLeaf::importCsv() {
         return;
     }
     m_document.change(tr("Tests from %1").arg(QFileInfo(path).fileName()),
-                      [&](const production::Edits& e) { return e.addTests(tests->bends, tests->hangs); });
+                      [&](const document::Edits& e) { return e.addTests(tests->bends, tests->hangs); });
 }
 
 } // namespace enkinet::app

@@ -73,7 +73,7 @@ QString ruledOut(const Document& document, const choice::LimbChoice& l) {
 }
 } // namespace
 
-WirePage::WirePage(Document& d) : Page(d, production::Station::wire) {
+WirePage::WirePage(Document& d) : Page(d, results::Station::wire) {
     m_title = makeTitle();
     m_where = makeText(true);
     m_verdict = makeText();
@@ -180,18 +180,18 @@ WirePage::WirePage(Document& d) : Page(d, production::Station::wire) {
     connect(m_auto, &QPushButton::clicked, this, [this] {
         const body::Limb& limb = document().puppet().limbs[static_cast<std::size_t>(m_limb)];
         document().change(tr("Let the tool choose the wire of %1").arg(QString::fromStdString(limb.name)),
-                          [&](const production::Edits& e) { return e.setPick(limb.id, std::nullopt); });
+                          [&](const document::Edits& e) { return e.setPick(limb.id, std::nullopt); });
     });
     connect(m_gap, &NumberField::edited, this, [this](double mm) {
         changeJoint(
             tr("Gap %1").arg(Say::length(mm)),
-            [mm](const production::Edits& e, const auto& l, const auto& j) { return e.setGap(l, j, mm); }, "gap");
+            [mm](const document::Edits& e, const auto& l, const auto& j) { return e.setGap(l, j, mm); }, "gap");
     });
     const auto range = [this] {
         const double low = m_low->core(), high = m_high->core();
         changeJoint(
             tr("Range %1 to %2").arg(Say::degrees(low), Say::degrees(high)),
-            [=](const production::Edits& e, const auto& l, const auto& j) { return e.setRange(l, j, low, high); },
+            [=](const document::Edits& e, const auto& l, const auto& j) { return e.setRange(l, j, low, high); },
             "range");
     };
     connect(m_low, &NumberField::edited, this, range);
@@ -199,29 +199,28 @@ WirePage::WirePage(Document& d) : Page(d, production::Station::wire) {
     connect(m_edge, &ChoiceField::edited, this, [this](const QVariant& f) {
         changeJoint(
             tr("Edge: %1").arg(Say::edge(f.toDouble())),
-            [f](const production::Edits& e, const auto& l, const auto& j) { return e.setEdge(l, j, f.toDouble()); },
-            {});
+            [f](const document::Edits& e, const auto& l, const auto& j) { return e.setEdge(l, j, f.toDouble()); }, {});
     });
     connect(m_need, &NumberField::edited, this, [this](double s) {
         changeJoint(
             tr("Must last %1 s").arg(Say::figure(s)),
-            [s](const production::Edits& e, const auto& l, const auto& j) { return e.setNeed(l, j, s); }, "need");
+            [s](const document::Edits& e, const auto& l, const auto& j) { return e.setNeed(l, j, s); }, "need");
     });
     connect(m_forming, &NumberField::edited, this, [this](double n) {
         changeJoint(
             tr("%1 bends while building").arg(Say::number(n, 0)),
-            [n](const production::Edits& e, const auto& l, const auto& j) { return e.setForming(l, j, n); }, "forming");
+            [n](const document::Edits& e, const auto& l, const auto& j) { return e.setForming(l, j, n); }, "forming");
     });
     connect(m_moves, &NumberField::edited, this, [this](double n) {
         changeJoint(
             tr("%1 moves a second").arg(Say::figure(n)),
-            [n](const production::Edits& e, const auto& l, const auto& j) { return e.setMoves(l, j, n); }, "moves");
+            [n](const document::Edits& e, const auto& l, const auto& j) { return e.setMoves(l, j, n); }, "moves");
     });
 }
 
 void WirePage::changeJoint(const QString& name,
-                           const std::function<Result<production::Production>(
-                               const production::Edits&, const std::string&, const std::string&)>& edit,
+                           const std::function<Result<document::Production>(const document::Edits&, const std::string&,
+                                                                            const std::string&)>& edit,
                            const QString& key) {
     if (m_limb < 0 || m_demand < 0) return;
     const body::Limb& limb = document().puppet().limbs[static_cast<std::size_t>(m_limb)];
@@ -232,7 +231,7 @@ void WirePage::changeJoint(const QString& name,
                                                                         .joint)];
     const QString full = tr("%1: %2").arg(QString::fromStdString(joint.name), name);
     document().change(
-        full, [&](const production::Edits& e) { return edit(e, limb.id, joint.id); },
+        full, [&](const document::Edits& e) { return edit(e, limb.id, joint.id); },
         key.isEmpty() ? key : key + QString::fromStdString(limb.id + "." + joint.id));
 }
 
@@ -247,15 +246,15 @@ void WirePage::pick(int candidate) {
         tr("Wire of %1: %2")
             .arg(QString::fromStdString(limb.name),
                  Say::limbWire(limb, l, c, cardName(document().production(), document().report(), c.spool)));
-    document().change(name, [&](const production::Edits& e) { return e.setPick(limb.id, pick); });
+    document().change(name, [&](const document::Edits& e) { return e.setPick(limb.id, pick); });
 }
 
-void WirePage::show(const production::Report& r) {
+void WirePage::show(const results::Report& r) {
     const Selection& s = document().selection();
     m_limb = s.limb >= 0 && s.limb < static_cast<int>(r.choice.limbs.size()) ? s.limb : -1;
     if (m_limb < 0) { // nothing selected: begin with the joint that needs help most
-        for (const production::OpenPoint& p : r.open)
-            if (p.issue == production::Issue::limb_state && m_limb < 0) m_limb = p.limb, m_demand = p.demand;
+        for (const results::OpenPoint& p : r.open)
+            if (p.issue == results::Issue::limb_state && m_limb < 0) m_limb = p.limb, m_demand = p.demand;
         if (m_limb < 0)
             for (const choice::LimbChoice& l : r.choice.limbs)
                 if (l.worst >= 0 && m_limb < 0) m_limb = l.limb, m_demand = l.worst;
@@ -386,7 +385,7 @@ void WirePage::show(const production::Report& r) {
 /// Only the leaf that is open is brought up to date.
 void WirePage::showLeaf() {
     if (m_limb < 0 || m_demand < 0) return;
-    const production::Report& r = document().report();
+    const results::Report& r = document().report();
     switch (m_leaves->current()) {
     case 1:
         m_lens->show(m_limb, m_demand);
@@ -407,7 +406,7 @@ void WirePage::showLeaf() {
     updateGeometry();
 }
 
-void WirePage::showCandidates(const production::Report& r, int limb) {
+void WirePage::showCandidates(const results::Report& r, int limb) {
     const choice::LimbChoice& l = r.choice.limbs[static_cast<std::size_t>(limb)];
     std::vector<int> order;
     for (std::size_t i = 0; i < l.candidates().size(); ++i)

@@ -23,15 +23,15 @@ public:
     explicit WirePage(Document& document);
 
 protected:
-    void show(const production::Report& report) override;
+    void show(const results::Report& report) override;
 
 private:
     void showLeaf();
     void pick(int candidate);
-    void showCandidates(const production::Report& report, int limb);
+    void showCandidates(const results::Report& report, int limb);
     void changeJoint(const QString& name,
-                     const std::function<Result<production::Production>(const production::Edits&, const std::string&,
-                                                                        const std::string&)>& edit,
+                     const std::function<Result<document::Production>(const document::Edits&, const std::string&,
+                                                                      const std::string&)>& edit,
                      const QString& key);
 
     QLabel *m_title, *m_where, *m_verdict, *m_windowText, *m_why, *m_choiceText, *m_quiet;

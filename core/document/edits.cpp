@@ -1,0 +1,279 @@
+#include "base/text.h"
+#include "base/units.h"
+#include "document/edits_detail.h"
+#include <algorithm>
+
+namespace enkinet::document {
+
+using namespace body;
+
+namespace {
+Layers* layersOf(Puppet& p, const PartRef& ref) {
+    if (!ref.mass.empty()) {
+        Mass* m = massOf(p, ref.mass);
+        return m ? &m->layers : nullptr;
+    }
+    Limb* l = limbOf(p, ref.limb);
+    if (!l || ref.segment < 0 || ref.segment >= static_cast<int>(l->segments.size())) return nullptr;
+    return &l->segments[static_cast<std::size_t>(ref.segment)].layers;
+}
+} // namespace
+
+Edits::Edits(const Production& production, const Cards& shipped, std::string puppet)
+    : m_production(production), m_shipped(shipped), m_puppet(std::move(puppet)) {}
+
+template <class Change>
+Edits::Changed Edits::jointEdit(const std::string& limb, const std::string& joint, Change change) const {
+    return puppetEdit([&](Puppet& p) -> std::optional<Fault> {
+        Limb* l = limbOf(p, limb);
+        const int i = l ? findJointIndex(*l, joint) : -1;
+        if (i < 0) return Fault{p.name, "joint " + limb + "." + joint, "is not there"};
+        change(l->joints[static_cast<std::size_t>(i)]);
+        return {};
+    });
+}
+
+/// change(Stock&) returns a Fault when it finds nothing to change.
+template <class Change> Edits::Changed Edits::stockEdit(Change change) const {
+    Production p = m_production;
+    if (std::optional<Fault> fault = change(p.stock)) return *fault;
+    return makeProduction(std::move(p), m_shipped);
+}
+
+Edits::Changed Edits::chain(const std::vector<Step>& steps) const {
+    Production p = m_production;
+    for (const Step& step : steps) {
+        auto next = step(Edits(p, m_shipped, m_puppet));
+        if (!next) return next.fault();
+        p = next.take();
+    }
+    return p;
+}
+
+Edits::Changed Edits::setHeight(double mm) const {
+    return puppetEdit([&](Puppet& p) -> std::optional<Fault> {
+        if (!(mm > 0 && mm <= 3000))
+            return Fault{p.name, "height " + plain(mm) + " mm", "must lie between 0 and 3000 mm"};
+        p = calcScaled(std::move(p), mm);
+        return {};
+    });
+}
+
+Edits::Changed Edits::startAt(double height_mm) const {
+    const auto scaled = setHeight(height_mm);
+    const Puppet* before = findPuppet(m_production, m_puppet);
+    if (!scaled || !before) return scaled;
+    const double share = height_mm / before->height_mm;
+    const fill::Shelf shelf = makeShelf(mergeCards(m_shipped, m_production.cards));
+    return Edits(*scaled, m_shipped, m_puppet).puppetEdit([&](Puppet& p) -> std::optional<Fault> {
+        const auto fit = [&](body::Layers& l, double least_mm) {
+            if (const auto clay = shelf.clays.find(l.clay); clay != shelf.clays.end()) {
+                // Clay as thick as it may be no longer fills what it filled: foil does.
+                if (l.bulk.empty() && least_mm > 1.1 * clay->second.thickest_mm && shelf.bulks.contains("foil-firm"))
+                    l.bulk = "foil-firm";
+                l.skin_mm = std::clamp(l.skin_mm * share, clay->second.thinnest_mm, clay->second.thickest_mm);
+            }
+            if (!l.cover.empty()) l.cover_mm = std::max(0.5, l.cover_mm * share);
+        };
+        for (Limb& l : p.limbs)
+            for (body::Segment& s : l.segments) {
+                double least = s.stations.empty() ? 0 : 1e9;
+                for (const body::Station& t : s.stations)
+                    least = std::min({least, t.a_mm, t.b_mm});
+                fit(s.layers, least);
+                for (body::Station& t : s.stations)
+                    if (t.skin_mm) *t.skin_mm *= share;
+            }
+        for (Mass& m : p.masses) {
+            fit(m.layers, std::min({m.half_mm.x, m.half_mm.y, m.half_mm.z}));
+            if (m.shape == MassShape::weighed) m.weighed_g *= share * share * share;
+        }
+        return {};
+    });
+}
+
+Edits::Changed Edits::setName(const std::string& name) const {
+    return puppetEdit([&](Puppet& p) -> std::optional<Fault> { return p.name = name, std::nullopt; });
+}
+
+Edits::Changed Edits::setWants(const Wants& wants) const {
+    return puppetEdit([&](Puppet& p) -> std::optional<Fault> {
+        p.wants = wants;
+        p.wants.lean_rad = snapAngle(wants.lean_rad), p.wants.set_rad = snapAngle(wants.set_rad);
+        return std::nullopt;
+    });
+}
+
+Edits::Changed Edits::setGap(const std::string& limb, const std::string& joint, double mm) const {
+    return jointEdit(limb, joint, [&](Joint& j) { j.gap_mm = mm; });
+}
+Edits::Changed Edits::setRange(const std::string& limb, const std::string& joint, double low, double high) const {
+    return jointEdit(limb, joint, [&](Joint& j) { j.low_rad = snapAngle(low), j.high_rad = snapAngle(high); });
+}
+Edits::Changed Edits::setEdge(const std::string& limb, const std::string& joint, double factor) const {
+    return jointEdit(limb, joint, [&](Joint& j) { j.edge = factor; });
+}
+Edits::Changed Edits::setNeed(const std::string& limb, const std::string& joint, std::optional<double> s) const {
+    return jointEdit(limb, joint, [&](Joint& j) { j.need_s = s; });
+}
+Edits::Changed Edits::setMoves(const std::string& limb, const std::string& joint, double perSecond) const {
+    return jointEdit(limb, joint, [&](Joint& j) { j.movesPerSecond = perSecond; });
+}
+
+Edits::Changed Edits::setStation(const std::string& limb, int segment, int station, double a, double b) const {
+    return puppetEdit([&](Puppet& p) -> std::optional<Fault> {
+        Station* s = stationOf(p, limb, segment, station);
+        if (!s) return Fault{p.name, "station of limb " + limb, "is not there"};
+        s->a_mm = a, s->b_mm = b;
+        return {};
+    });
+}
+
+Edits::Changed Edits::setLayers(const PartRef& part, const Layers& layers) const {
+    return puppetEdit([&](Puppet& p) -> std::optional<Fault> {
+        Layers* l = layersOf(p, part);
+        if (!l) return Fault{p.name, "part " + (part.mass.empty() ? part.limb : part.mass), "is not there"};
+        *l = layers;
+        return {};
+    });
+}
+
+Edits::Changed Edits::setMassSize(const std::string& mass, const Vec3& half) const {
+    return puppetEdit([&](Puppet& p) -> std::optional<Fault> {
+        Mass* m = massOf(p, mass);
+        if (!m || m->shape == MassShape::weighed) return Fault{p.name, "mass " + mass, "has no size to set"};
+        m->half_mm = half;
+        return {};
+    });
+}
+
+Edits::Changed Edits::setWeighed(const std::string& mass, double grams) const {
+    return puppetEdit([&](Puppet& p) -> std::optional<Fault> {
+        Mass* m = massOf(p, mass);
+        if (!m || m->shape != MassShape::weighed) return Fault{p.name, "mass " + mass, "is not a weighed one"};
+        m->weighed_g = grams;
+        return {};
+    });
+}
+
+Edits::Changed Edits::setPick(const std::string& limb, std::optional<WirePick> pick) const {
+    return puppetEdit([&](Puppet& p) -> std::optional<Fault> {
+        Limb* l = limbOf(p, limb);
+        if (!l) return Fault{p.name, "limb " + limb, "is not there"};
+        const auto& spools = m_production.stock.spools;
+        const auto spool =
+            std::find_if(spools.begin(), spools.end(), [&](const auto& s) { return pick && s.id == pick->spool; });
+        if (spool != spools.end())
+            if (const auto b = wire::makeBundle({pick->strands, spool->diameter_mm, pick->lay_mm}); !b)
+                return Fault{p.name + ", limb " + limb, b.fault().value, b.fault().rule};
+        l->pick = std::move(pick);
+        return {};
+    });
+}
+
+Edits::Changed Edits::setMassSide(const std::string& mass, Side side) const {
+    return puppetEdit([&](Puppet& p) -> std::optional<Fault> {
+        Mass* m = massOf(p, mass);
+        if (!m) return Fault{p.name, "mass " + mass, "is not in it"};
+        m->side = side;
+        return {};
+    });
+}
+
+Edits::Changed Edits::leavePoint(const std::string& key, bool leave) const {
+    return puppetEdit([&](Puppet& p) -> std::optional<Fault> {
+        std::erase(p.left, key);
+        if (leave) p.left.push_back(key);
+        return {};
+    });
+}
+
+Edits::Changed Edits::setForming(const std::string& limb, const std::string& joint, double bends) const {
+    return jointEdit(limb, joint, [&](Joint& j) { j.formingBends = bends; });
+}
+
+Edits::Changed Edits::putSpool(const Spool& spool) const {
+    return stockEdit([&](Stock& s) -> std::optional<Fault> {
+        const auto old =
+            std::find_if(s.spools.begin(), s.spools.end(), [&](const auto& x) { return x.id == spool.id; });
+        if (old == s.spools.end())
+            s.spools.push_back(spool);
+        else
+            *old = spool;
+        // A tested sample was of this spool: its diameter follows.
+        for (auto& t : s.bendTests)
+            if (t.spool == spool.id) t.bundle.diameter_mm = spool.diameter_mm;
+        for (auto& t : s.hangTests)
+            if (t.spool == spool.id) t.bundle.diameter_mm = spool.diameter_mm;
+        return {};
+    });
+}
+
+Edits::Changed Edits::removeSpool(const std::string& id) const {
+    return stockEdit([&](Stock& s) -> std::optional<Fault> {
+        if (std::erase_if(s.spools, [&](const auto& x) { return x.id == id; }) == 0)
+            return Fault{"stock", "spool \"" + id + "\"", "is not there"};
+        std::erase_if(s.offcuts, [&](const auto& o) { return o.spool == id; });
+        return {};
+    });
+}
+
+Edits::Changed Edits::addTests(const std::vector<wire::BendTest>& bends,
+                               const std::vector<wire::HangTest>& hangs) const {
+    return stockEdit([&](Stock& s) -> std::optional<Fault> {
+        s.bendTests.insert(s.bendTests.end(), bends.begin(), bends.end());
+        s.hangTests.insert(s.hangTests.end(), hangs.begin(), hangs.end());
+        return {};
+    });
+}
+
+Edits::Changed Edits::removeBendTest(std::size_t index) const {
+    return stockEdit([&](Stock& s) -> std::optional<Fault> {
+        if (index >= s.bendTests.size()) return Fault{"stock", "bend test", "is not there"};
+        s.bendTests.erase(s.bendTests.begin() + static_cast<std::ptrdiff_t>(index));
+        return {};
+    });
+}
+
+Edits::Changed Edits::removeHangTest(std::size_t index) const {
+    return stockEdit([&](Stock& s) -> std::optional<Fault> {
+        if (index >= s.hangTests.size()) return Fault{"stock", "hang test", "is not there"};
+        s.hangTests.erase(s.hangTests.begin() + static_cast<std::ptrdiff_t>(index));
+        return {};
+    });
+}
+
+Result<Production> adoptPuppet(const Production& production, const Production& source, int index,
+                               const Cards& shipped) {
+    Production p = production;
+    Puppet puppet = source.puppets.at(static_cast<std::size_t>(index));
+    const std::string id = puppet.id, name = puppet.name;
+    for (int n = 2; findPuppet(p, puppet.id); ++n)
+        puppet.id = id + "-" + std::to_string(n), puppet.name = name + " " + std::to_string(n);
+    if (p.stock.spools.empty()) p.stock = source.stock;
+    for (const paint::Scheme& s : source.schemes)
+        if (std::none_of(p.schemes.begin(), p.schemes.end(), [&](const paint::Scheme& x) { return x.id == s.id; }))
+            p.schemes.push_back(s);
+    p.cards = mergeCards(source.cards, p.cards);
+    puppet.aside.clear();
+    for (Limb& l : puppet.limbs)
+        if (l.pick && std::none_of(p.stock.spools.begin(), p.stock.spools.end(),
+                                   [&](const Spool& s) { return s.id == l.pick->spool; }))
+            l.pick.reset();
+    p.puppets.push_back(std::move(puppet));
+    return makeProduction(std::move(p), shipped);
+}
+
+Result<Production> removePuppet(const Production& production, const Cards& shipped, const std::string& id) {
+    Production p = production;
+    const int i = findPuppetIndex(p, id);
+    if (i < 0) return Fault{"production", "puppet \"" + id + "\"", "is not in it"};
+    p.puppets.erase(p.puppets.begin() + i);
+    return makeProduction(std::move(p), shipped);
+}
+
+const Layers* findLayers(const Puppet& puppet, const PartRef& part) {
+    return layersOf(const_cast<Puppet&>(puppet), part);
+}
+
+} // namespace enkinet::document

@@ -1,0 +1,79 @@
+#pragma once
+// The document: one production with its puppets, stock and cards. Plain values; changed only by production/edits.h.
+#include "base/bytes.h"
+#include "base/value.h"
+#include "body/puppet.h"
+#include "document/spool.h"
+#include "fill/cards.h"
+#include "fill/parts.h"
+#include "fill/shop.h"
+#include "paint/coats.h"
+#include "wire/calibration.h"
+#include "wire/table_shelf.h"
+
+namespace enkinet::document {
+
+/// Every card there is to choose from.
+struct Cards {
+    std::vector<wire::MaterialCard> wires;
+    std::vector<fill::ClayCard> clays;
+    std::vector<fill::BulkCard> bulks;
+    std::vector<fill::CoverCard> covers;
+    std::vector<paint::PaintCard> paints;
+    std::vector<fill::OvenCard> ovens;
+    ENKINET_COMPARED(Cards)
+};
+
+/// So much of a card on the shelf: grams of clay, millilitres of paint.
+struct Held {
+    std::string card;
+    double amount = 0;
+    friend bool operator==(const Held&, const Held&) = default;
+};
+
+struct Stock {
+    std::vector<Spool> spools;
+    std::vector<Offcut> offcuts; ///< of spools in stock
+    std::vector<Held> clays_g, paints_ml;
+    fill::FoilRoll foil;
+    fill::Shop shop{};
+    std::vector<wire::BendTest> bendTests; ///< of spools in stock
+    std::vector<wire::HangTest> hangTests;
+    ENKINET_COMPARED(Stock)
+};
+
+struct Production {
+    std::string name, note, currency;
+    Stock stock;
+    Cards cards; ///< of this production; they stand before shipped cards of the same id
+    std::vector<paint::Scheme> schemes;
+    std::vector<body::Puppet> puppets;
+    std::map<std::string, Bytes> pictures; ///< bytes by name inside the container
+    body::Extras extras{};
+    /// Keys that this version does not know, further down: by the path of what they stood in.
+    std::map<std::string, body::Extras> unknown{};
+    ENKINET_COMPARED(Production)
+};
+
+/// The production's own cards before the shipped ones.
+Cards mergeCards(const Cards& shipped, const Cards& own);
+fill::Shelf makeShelf(const Cards& cards, const fill::Shop& shop = {});
+
+/// The production when it is sound and everything that it names is known; else the first rule broken, with its place.
+Result<Production> makeProduction(Production production, const Cards& shipped);
+
+/// The same where all but one puppet is known to be sound: an edit of one costs nothing for the others.
+Result<Production> makeEdited(Production production, std::size_t puppet, const Cards& shipped);
+
+/// What a file may hold: checked before anything is kept, and before anything is saved.
+inline constexpr std::size_t kMostPictureBytes = 64u << 20, kMostPicturesBytes = 256u << 20;
+/// A picture more, if it fits beside those that are there.
+std::optional<Fault> checkPicture(const Production& production, std::size_t bytes);
+
+/// Bytes of a picture of a puppet; null where the production does not hold it.
+const std::string* findPicture(const Production& production, const std::string& file);
+
+const body::Puppet* findPuppet(const Production& production, const std::string& id);
+int findPuppetIndex(const Production& production, const std::string& id); ///< -1 when there is none
+
+} // namespace enkinet::document

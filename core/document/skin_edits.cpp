@@ -1,0 +1,46 @@
+// Edits of what lies round the wire, and of the room that it is worked in.
+#include "document/edits_detail.h"
+
+namespace enkinet::document {
+
+using namespace body;
+
+Edits::Changed Edits::setStationSkin(const std::string& limb, int segment, int station,
+                                     std::optional<double> mm) const {
+    return puppetEdit([&](Puppet& p) -> std::optional<Fault> {
+        Station* s = stationOf(p, limb, segment, station);
+        if (!s) return Fault{p.name, "station of limb " + limb, "is not there"};
+        s->skin_mm = mm;
+        return {};
+    });
+}
+
+Edits::Changed Edits::replaceClay(const std::string& from, const std::string& to) const {
+    return puppetEdit([&](Puppet& p) -> std::optional<Fault> {
+        int changed = 0;
+        const auto replace = [&](Layers& l) {
+            if (l.clay == from) l.clay = to, ++changed;
+        };
+        for (Limb& l : p.limbs)
+            for (Segment& s : l.segments)
+                replace(s.layers);
+        for (Mass& m : p.masses)
+            replace(m.layers);
+        if (changed == 0) return Fault{p.name, "clay card \"" + from + "\"", "is on no part"};
+        return {};
+    });
+}
+
+Edits::Changed Edits::setShop(const fill::Shop& shop) const {
+    Production p = m_production;
+    p.stock.shop = shop;
+    return makeProduction(std::move(p), m_shipped);
+}
+
+Edits::Changed Edits::addCards(const Cards& cards) const {
+    Production p = m_production;
+    p.cards = mergeCards(p.cards, cards);
+    return makeProduction(std::move(p), m_shipped);
+}
+
+} // namespace enkinet::document

@@ -1,0 +1,34 @@
+#include "results/cutting.h"
+
+namespace enkinet::results {
+
+Result<document::WireTaken> takeWire(const document::Production& p, const body::Puppet& puppet,
+                                     const std::vector<choice::Cut>& cuts, const std::vector<choice::SpoolPlan>& plan) {
+    document::WireTaken taken;
+    const auto idOf = [&](int spool) { return p.stock.spools.at(static_cast<std::size_t>(spool)).id; };
+    std::vector<bool> gone(p.stock.offcuts.size(), false);
+    for (const choice::SpoolPlan& s : plan) {
+        if (!s.sawing.missing.empty())
+            return Fault{"spool " + idOf(s.spool), std::to_string(s.sawing.missing.size()) + " pieces",
+                         "cannot be cut from what there is"};
+        taken.rolls_mm.emplace_back(idOf(s.spool), s.sawing.roll_mm);
+        for (const choice::Sawn& one : s.sawing.lengths) {
+            if (one.offcut < 0) continue;
+            gone.at(static_cast<std::size_t>(s.offcuts.at(static_cast<std::size_t>(one.offcut)))) = true;
+            if (one.left_mm >= choice::kUsable_mm) taken.drawer.push_back({idOf(s.spool), one.left_mm});
+        }
+    }
+    for (std::size_t i = 0; i < gone.size(); ++i)
+        if (!gone[i]) taken.drawer.push_back(p.stock.offcuts[i]);
+    for (const choice::Cut& c : cuts) {
+        if (c.done) continue;
+        const body::Limb& l = puppet.limbs.at(static_cast<std::size_t>(c.limb));
+        body::WirePick pick{idOf(c.spool), c.bundle.strands, c.bundle.lay_mm, {}};
+        for (const choice::Ending& e : c.endings)
+            pick.drops.push_back({l.joints.at(static_cast<std::size_t>(e.joint)).id, e.strands});
+        taken.limbs.push_back({l.id, std::move(pick), c.finished_mm});
+    }
+    return taken;
+}
+
+} // namespace enkinet::results

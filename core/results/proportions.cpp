@@ -1,0 +1,132 @@
+#include "results/proportions.h"
+#include <algorithm>
+#include <cmath>
+
+namespace enkinet::results {
+
+using namespace body;
+
+namespace {
+
+constexpr double kMuch = 1e9;
+
+const Mass* findHead(const Puppet& p) {
+    for (const Mass& m : p.masses)
+        if (m.id == "head" || m.id.starts_with("head")) return &m;
+    return nullptr;
+}
+
+double lengthOf(const Limb& l, std::size_t fromJoint) {
+    double sum = 0;
+    for (std::size_t i = fromJoint; i + 1 < l.joints.size(); ++i)
+        sum += norm(l.joints[i + 1].at_mm - l.joints[i].at_mm);
+    return sum;
+}
+
+std::size_t firstPosed(const Limb& l) {
+    const auto it = std::find_if(l.joints.begin(), l.joints.end(), [](const Joint& j) { return j.posed; });
+    return it == l.joints.end() ? 0 : static_cast<std::size_t>(it - l.joints.begin());
+}
+
+} // namespace
+
+std::vector<EyeCheck> calcEyeChecks(const Puppet& p, const Report& r) {
+    std::vector<EyeCheck> all;
+    const bool biped = p.kind == "biped";
+    const Mass* head = findHead(p);
+    const double headHigh = head ? 2 * head->half_mm.y : 0;
+    // How many heads high a figure is says something of those that stand upright only.
+    if (biped && headHigh > 0) all.push_back({Eye::heads_high, p.name, p.height_mm / headHigh, 3.0, 8.0});
+
+    for (const Limb& l : p.limbs) {
+        if (l.kind == LimbKind::arm && headHigh > 0) {
+            // The longest finger that hangs on the arm, beyond its wrist.
+            double finger = 0;
+            for (const Limb& f : p.limbs)
+                if (f.kind == LimbKind::finger && f.hangsOnLimb == l.id) finger = std::max(finger, lengthOf(f, 0));
+            const double palm = norm(l.joints.back().at_mm - l.joints[l.joints.size() - 2].at_mm);
+            all.push_back({Eye::hand_to_head, l.name, (palm + finger) / headHigh, 0.35, 1.1});
+            // A big head does not make big hands right: the forearm is what the eye compares them with.
+            if (l.joints.size() >= 3) {
+                const double forearm = norm(l.joints[l.joints.size() - 2].at_mm - l.joints[l.joints.size() - 3].at_mm);
+                all.push_back({Eye::hand_to_forearm, l.name, (palm + finger) / forearm, 0.5, 1.4});
+            }
+            const Joint& shoulder = l.joints[firstPosed(l)];
+            const Vec3 mouth = head->at_mm + Vec3{0, -0.45 * head->half_mm.y, head->half_mm.z};
+            all.push_back({Eye::hand_to_mouth, l.name,
+                           (lengthOf(l, firstPosed(l)) + finger) / norm(mouth - shoulder.at_mm), 1.0, kMuch});
+        }
+        if (l.kind == LimbKind::leg && headHigh > 0)
+            for (const Mass& m : p.masses)
+                if (m.limb == l.id && m.segment + 1 == static_cast<int>(l.segments.size()))
+                    all.push_back({Eye::foot_to_head, m.name, 2 * m.half_mm.z / headHigh, biped ? 0.4 : 0.1,
+                                   biped ? 1.4 : kMuch});
+        if (l.kind == LimbKind::neck || (l.kind == LimbKind::spine && p.kind == "bird")) {
+            const std::size_t from = firstPosed(l);
+            if (from > 0 || l.joints[from].posed)
+                all.push_back({Eye::neck_to_ground, l.name, lengthOf(l, from) / std::max(1.0, l.joints[from].at_mm.y),
+                               1.0, kMuch});
+        }
+    }
+
+    double lowest = kMuch;
+    for (const Limb& l : p.limbs)
+        if (l.tieDown) lowest = std::min(lowest, l.joints.back().at_mm.y);
+    if (lowest < kMuch) all.push_back({Eye::foot_on_ground, p.name, lowest, -1, 1});
+
+    EyeCheck cover{Eye::armature_cover, "", kMuch, 0, kMuch}, meets{Eye::meets_at_bend, "", kMuch, 1, kMuch};
+    for (const choice::LimbChoice& l : r.choice.limbs) {
+        if (l.chosen < 0) continue;
+        const double across = wire::findBundleDiameter(l.candidates()[static_cast<std::size_t>(l.chosen)].bundle);
+        for (const choice::Demand& d : l.demands) {
+            const std::string& name =
+                p.limbs[static_cast<std::size_t>(l.limb)].joints[static_cast<std::size_t>(d.joint)].name;
+            if (d.room_mm < 1e8 && (d.room_mm - across) / 2 < cover.found - cover.low) {
+                cover.subject = name + ", " + d.roomAt, cover.found = (d.room_mm - across) / 2 + d.roomCover_mm,
+                cover.low = d.roomCover_mm;
+            }
+            if (d.gapNeeded_mm > 0 && d.gap_mm / d.gapNeeded_mm < meets.found)
+                meets.subject = name, meets.found = d.gap_mm / d.gapNeeded_mm;
+        }
+    }
+    // A figure that nothing poses has its armature inside it all the same.
+    for (const choice::LimbChoice& l : r.choice.limbs) {
+        if (l.chosen < 0 || !l.demands.empty()) continue;
+        const Limb& limb = p.limbs[static_cast<std::size_t>(l.limb)];
+        const double across = wire::findBundleDiameter(l.candidates()[static_cast<std::size_t>(l.chosen)].bundle);
+        for (std::size_t i = 0; i < r.choice.rest.links.size(); ++i) {
+            const Link& link = r.choice.rest.links[i];
+            if (r.choice.rest.copies[static_cast<std::size_t>(link.copy)].limb != l.limb) continue;
+            const choice::Room room = choice::findRoom(limb.segments[static_cast<std::size_t>(link.segment)], limb.kind,
+                                                       r.choice.own[i], r.shelf);
+            if (room.across_mm < 1e8 && (room.across_mm - across) / 2 < cover.found - cover.low)
+                cover.subject = limb.name + ", " + limb.segments[static_cast<std::size_t>(link.segment)].name,
+                cover.found = (room.across_mm - across) / 2 + room.cover_mm, cover.low = room.cover_mm;
+        }
+    }
+    if (!cover.subject.empty()) all.push_back(cover);
+    if (!meets.subject.empty()) all.push_back(meets);
+
+    for (std::size_t i = 0; i < p.limbs.size(); ++i)
+        for (std::size_t k = i + 1; k < p.limbs.size(); ++k) {
+            const Limb &a = p.limbs[i], &b = p.limbs[k];
+            const bool opposite = a.kind == b.kind && !a.mirrored && !b.mirrored && a.hangsOnLimb == b.hangsOnLimb &&
+                                  !a.hangsOnLimb.empty() && a.joints.back().at_mm.x * b.joints.back().at_mm.x < 0;
+            if (opposite)
+                all.push_back(
+                    {Eye::left_and_right, a.name + ", " + b.name, std::abs(lengthOf(a, 0) - lengthOf(b, 0)), 0, 1});
+        }
+
+    if (!p.limbs.empty()) {
+        bool depth = false;
+        for (const Limb& l : p.limbs)
+            for (const Joint& j : l.joints)
+                depth = depth || std::abs(j.at_mm.z) > 0.5;
+        const bool side =
+            depth || std::any_of(p.pictures.begin(), p.pictures.end(), [](const Picture& x) { return x.side; });
+        all.push_back({Eye::side_seen, p.name, side ? 1.0 : 0.0, 1, 1});
+    }
+    return all;
+}
+
+} // namespace enkinet::results

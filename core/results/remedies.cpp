@@ -1,0 +1,434 @@
+#include "results/remedies.h"
+#include "base/text.h"
+#include "base/units.h"
+#include <algorithm>
+#include <cmath>
+#include <set>
+
+namespace enkinet::results {
+
+using namespace body;
+
+namespace {
+
+/// Diameters that are sold, mm.
+constexpr double kGauges[] = {0.3, 0.4, 0.5, 0.6, 0.8, 0.9, 1.0, 1.2, 1.4, 1.5,
+                              1.6, 1.8, 2.0, 2.2, 2.5, 2.8, 3.0, 3.2, 3.5, 4.0};
+/// Weights of discrete changes against continuous ones, as shares.
+constexpr double kEdgeSize = 0.12, kSpoolSize = 0.2, kRigSize = 0.6;
+/// The change is known to this share of itself.
+constexpr double kClose = 1e-3;
+constexpr std::size_t kMostPairs = 3;
+
+class Finder {
+public:
+    Finder(const Production& p, int puppet, int limb, const Cards& shipped, wire::TableShelf& tables,
+           std::stop_token stop, choice::ChoiceMemo* memo)
+        : m_memo(memo ? *memo : m_ownMemo), m_production(p), m_puppetIndex(puppet), m_limbIndex(limb),
+          m_shipped(shipped), m_tables(tables), m_stop(stop), m_puppet(p.puppets.at(static_cast<std::size_t>(puppet))),
+          m_limb(m_puppet.limbs.at(static_cast<std::size_t>(limb))) {}
+
+    choice::PuppetChoice choose(const Production& p) const {
+        const Cards cards = mergeCards(m_shipped, p.cards);
+        const choice::Stock stock = makeStock(p, cards, m_tables);
+        auto chosen = choice::calcChoice(p.puppets[static_cast<std::size_t>(m_puppetIndex)],
+                                         makeShelf(cards, p.stock.shop), stock, m_memo, m_stop);
+        if (m_first.limbs.empty()) m_first = chosen;
+        return chosen;
+    }
+
+    bool holds(const choice::PuppetChoice& c) const {
+        return holdsWithReserve(c.limbs[static_cast<std::size_t>(m_limbIndex)]);
+    }
+    bool stopped() const { return m_stop.stop_requested(); }
+
+    std::optional<choice::PuppetChoice> tryOut(const Remedy& r, double share) const {
+        const auto changed = applyRemedy(m_production, m_shipped, m_puppetIndex, r, share);
+        if (!changed) return {};
+        return choose(*changed);
+    }
+
+    /// Joints that fail, by limb and place.
+    std::set<std::pair<int, int>> failing(const choice::PuppetChoice& c) const {
+        std::set<std::pair<int, int>> all;
+        for (const choice::LimbChoice& l : c.limbs)
+            for (std::size_t j = 0; j < l.verdicts.size(); ++j)
+                if (l.verdicts[j].state() != choice::State::holds) all.emplace(l.limb, l.demands[j].joint);
+        return all;
+    }
+
+    /// What the limb is made of after it, and what it does to the rest of the puppet.
+    void describe(Remedy& r, const choice::PuppetChoice& all) const {
+        const choice::LimbChoice& l = all.limbs[static_cast<std::size_t>(m_limbIndex)];
+        const choice::Candidate& c = l.candidates()[static_cast<std::size_t>(l.chosen)];
+        r.bundle = c.bundle;
+        const auto spools = m_production.stock.spools.size();
+        if (static_cast<std::size_t>(c.spool) < spools)
+            r.wireCard = m_production.stock.spools[static_cast<std::size_t>(c.spool)].material;
+        else
+            r.wireCard = r.fix == Fix::spool || r.with.empty() ? r.spool.material : r.with.front().spool.material;
+        if (l.worst >= 0) {
+            r.hold_Nmm = l.verdicts[static_cast<std::size_t>(l.worst)].bend.hold_Nmm;
+            r.life_s = l.verdicts[static_cast<std::size_t>(l.worst)].life_s;
+        }
+        const auto before = failing(m_first), after = failing(all);
+        r.fails = static_cast<int>(before.size()), r.failsAfter = static_cast<int>(after.size());
+        r.breaks.clear();
+        for (const auto& [limb, joint] : after)
+            if (!before.contains({limb, joint}))
+                r.breaks.push_back(
+                    m_puppet.limbs[static_cast<std::size_t>(limb)].joints[static_cast<std::size_t>(joint)].name);
+    }
+
+    static double sizeOf(const Remedy& r) { return std::abs(r.to - r.from) / std::max(std::abs(r.from), 1e-9); }
+
+    /// Keeps a remedy when its full change helps; a continuous one is first cut down to what is just enough. What helps
+    /// in no measure is kept for pairs.
+    void offer(Remedy r, double weight = 0) {
+        if (stopped() || (r.continuous && r.from == r.to)) return;
+        auto all = tryOut(r, 1);
+        r.size = r.continuous ? sizeOf(r) : weight;
+        if (!all) return;
+        if (!holds(*all)) {
+            m_short.push_back(r);
+            return;
+        }
+        if (r.continuous) {
+            double fails = 0, enough = 1;
+            while (enough - fails > kClose * enough) {
+                if (stopped()) return;
+                const double middle = (fails + enough) / 2;
+                auto trial = tryOut(r, middle);
+                if (trial && holds(*trial))
+                    enough = middle, all = std::move(trial);
+                else
+                    fails = middle;
+            }
+            r.to = r.from + enough * (r.to - r.from);
+            r.size = sizeOf(r);
+        }
+        describe(r, *all);
+        found.push_back(r);
+    }
+
+    /// Two changes at once, where no single one is enough: both by the same share first, then each as little as the
+    /// other allows.
+    void pairs() {
+        std::vector<Remedy> best;
+        for (std::size_t i = 0; i < m_short.size(); ++i)
+            for (std::size_t k = i + 1; k < m_short.size(); ++k) {
+                if (stopped()) break;
+                Remedy a = m_short[i], b = m_short[k];
+                // Two ways of the same kind are one change more of it.
+                if (a.fix == b.fix && a.fix != Fix::gap && a.fix != Fix::range) continue;
+                if (!a.continuous && !b.continuous && a.fix == b.fix) continue;
+                solvePair(a, b, best);
+            }
+        std::stable_sort(best.begin(), best.end(), [](const Remedy& x, const Remedy& y) { return x.size < y.size; });
+        if (best.size() > kMostPairs) best.resize(kMostPairs);
+        for (Remedy& r : best)
+            found.push_back(std::move(r));
+    }
+
+    void solvePair(const Remedy& a, const Remedy& b, std::vector<Remedy>& best) const {
+        const auto at = [&](double x, double y) {
+            Remedy r = a, other = b;
+            r.to = r.from + (r.continuous ? x : 1) * (r.to - r.from);
+            other.to = other.from + (other.continuous ? y : 1) * (other.to - other.from);
+            r.size = (a.continuous ? sizeOf(r) : a.size) + (b.continuous ? sizeOf(other) : b.size);
+            r.with = {std::move(other)};
+            return r;
+        };
+        const auto enough = [&](double x, double y) {
+            const auto trial = tryOut(at(x, y), 1);
+            return trial && holds(*trial);
+        };
+        if (!enough(1, 1)) return;
+        const auto least = [&](const auto& of) {
+            double fails = 0, good = 1;
+            while (good - fails > kClose * good && !stopped())
+                (of((fails + good) / 2) ? good : fails) = (fails + good) / 2;
+            return good;
+        };
+        double x = 1, y = 1;
+        if (a.continuous && b.continuous) x = y = least([&](double t) { return enough(t, t); });
+        // On the diagonal both are needed; the first takes back what the second does not ask of it.
+        if (a.continuous) x *= least([&](double t) { return enough(t * x, y); });
+        if (b.continuous) y *= least([&](double t) { return enough(x, t * y); });
+        if (stopped()) return;
+        Remedy r = at(x, y);
+        const auto all = tryOut(r, 1);
+        if (!all || !holds(*all)) return;
+        describe(r, *all);
+        best.push_back(std::move(r));
+    }
+
+    /// Where a rig would carry it: a stiff segment above the weight, the nearest to its plumb line first.
+    void rig() {
+        const Vec3 weight = m_first.totals.centre;
+        const Skeleton& s = m_first.rest;
+        std::vector<std::pair<double, Remedy>> places;
+        for (const Link& link : s.links) {
+            const LimbCopy& copy = s.copies[static_cast<std::size_t>(link.copy)];
+            const Limb& limb = m_puppet.limbs[static_cast<std::size_t>(copy.limb)];
+            const Segment& segment = limb.segments[static_cast<std::size_t>(link.segment)];
+            // One that is there, is not one of a pair, and stands up to being held.
+            if (copy.right || limb.mirrored || limb.whip || segment.stations.empty() || findStiff(link).length() <= 0)
+                continue;
+            const Vec3 middle = 0.5 * (link.from + link.to);
+            const double above = std::max(link.from.y, link.to.y) - weight.y;
+            if (above < 0) continue;
+            Remedy r = base(Fix::rig);
+            r.limb = copy.limb, r.joint = link.segment, r.continuous = false;
+            places.emplace_back(std::hypot(middle.x - weight.x, middle.z - weight.z), r);
+        }
+        std::stable_sort(places.begin(), places.end(), [](const auto& a, const auto& b) { return a.first < b.first; });
+        for (std::size_t i = 0; i < places.size() && i < 3; ++i) {
+            const std::size_t before = found.size();
+            offer(places[i].second, kRigSize);
+            if (found.size() > before) return;
+        }
+    }
+
+    Remedy base(Fix fix) const {
+        Remedy r;
+        r.fix = fix, r.limb = m_limbIndex;
+        return r;
+    }
+
+    void gaps(const choice::LimbChoice& l) {
+        for (std::size_t i = 0; i < l.demands.size(); ++i) {
+            if (l.verdicts[i].state() == choice::State::holds || m_limb.whip) continue;
+            const auto j = static_cast<std::size_t>(l.demands[i].joint);
+            Remedy r = base(Fix::gap);
+            r.joint = static_cast<int>(j), r.from = m_limb.joints[j].gap_mm;
+            // As long as its bones leave room, and three times at most.
+            double room = 3 * r.from;
+            for (const auto& [other, segment] : {std::pair{j - 1, j - 1}, {j + 1, j}}) {
+                if (other >= m_limb.joints.size()) continue;
+                const double length = norm(m_limb.joints[j].at_mm - m_limb.joints[other].at_mm);
+                const double taken = m_limb.joints[other].posed ? m_limb.joints[other].gap_mm / 2 : 0;
+                room = std::min(room, 2 * (0.95 * length - taken));
+                (void)segment;
+            }
+            r.to = room;
+            if (room > r.from) offer(r);
+        }
+    }
+
+    void ranges(const choice::LimbChoice& l) {
+        for (std::size_t i = 0; i < l.demands.size(); ++i) {
+            if (l.verdicts[i].state() == choice::State::holds) continue;
+            Remedy r = base(Fix::range);
+            r.joint = l.demands[i].joint, r.from = 1, r.to = 0.15;
+            offer(r);
+        }
+    }
+
+    void film(const choice::LimbChoice& l) {
+        double most = 0;
+        for (const choice::Demand& d : l.demands)
+            most = std::max(most, d.needFilm_s);
+        Remedy r = base(Fix::film);
+        r.from = most, r.to = 0.05 * most;
+        offer(r);
+    }
+
+    void masses() {
+        for (std::size_t i = 0; i < m_puppet.masses.size(); ++i) {
+            const Mass& m = m_puppet.masses[i];
+            Remedy r = base(m.shape == MassShape::weighed ? Fix::weight : Fix::skin);
+            r.mass = static_cast<int>(i);
+            if (m.shape == MassShape::weighed) {
+                r.from = m.weighed_g, r.to = 0.05 * m.weighed_g;
+            } else {
+                if (m.layers.bulk.empty() || m.layers.clay.empty()) continue;
+                const Cards cards = mergeCards(m_shipped, m_production.cards);
+                const auto clay = std::find_if(cards.clays.begin(), cards.clays.end(),
+                                               [&](const auto& c) { return c.id == m.layers.clay; });
+                r.from = m.layers.skin_mm, r.to = std::max(0.5, clay->thinnest_mm);
+                if (r.to >= r.from) continue;
+            }
+            offer(r);
+        }
+    }
+
+    void discrete(const choice::LimbChoice& l) {
+        for (std::size_t i = 0; i < l.demands.size(); ++i) {
+            const Joint& j = m_limb.joints[static_cast<std::size_t>(l.demands[i].joint)];
+            if (l.verdicts[i].state() != choice::State::tired || j.edge <= wire::kNoEdge) continue;
+            Remedy r = base(Fix::edge);
+            r.continuous = false, r.joint = l.demands[i].joint, r.from = j.edge,
+            r.to = j.edge > wire::kEasedEdge ? wire::kEasedEdge : wire::kNoEdge;
+            offer(r, kEdgeSize);
+        }
+        // The thinnest gauge that is sold, per material that may be posed, beyond what is in stock.
+        if (m_limb.pick) return;
+        const Cards cards = mergeCards(m_shipped, m_production.cards);
+        for (const wire::MaterialCard& card : cards.wires) {
+            if (card.use == wire::Use::fixed && !m_puppet.wants.steelMayPose) continue;
+            double price = 0;
+            for (const document::Spool& s : m_production.stock.spools)
+                if (s.material == card.id) price = s.price_m / (s.diameter_mm * s.diameter_mm);
+            for (double d : kGauges) {
+                const document::Spool spool{
+                    card.id + "-" + plain(d), card.name + " " + plain(d) + " mm", card.id, d, 5, price * d * d};
+                const auto same = [&](const document::Spool& o) {
+                    return (o.material == spool.material && std::abs(o.diameter_mm - d) < 0.02) || o.id == spool.id;
+                };
+                if (std::any_of(m_production.stock.spools.begin(), m_production.stock.spools.end(), same)) continue;
+                if (!mayFit(l, spool, card)) continue;
+                Remedy r = base(Fix::spool);
+                r.continuous = false, r.to = d;
+                r.spool = spool;
+                const std::size_t before = found.size();
+                offer(r, kSpoolSize);
+                if (found.size() > before) break;
+            }
+        }
+    }
+
+    /// Whether a spool would fit the limb under its present loads: worth a trial of the whole puppet.
+    bool mayFit(const choice::LimbChoice& l, const document::Spool& spool, const wire::MaterialCard& card) const {
+        const choice::Stock one{{spool}, {{card.id, m_tables.find(card)}}, {}};
+        choice::LimbChoice probe;
+        probe.limb = m_limbIndex, probe.demands = l.demands;
+        choice::FieldMemo memo;
+        choice::tryCandidates(m_puppet, one, probe, memo, m_stop);
+        return std::any_of(probe.candidates().begin(), probe.candidates().end(), [](const auto& c) { return c.fits; });
+    }
+
+    std::vector<Remedy> found;
+
+private:
+    choice::ChoiceMemo m_ownMemo;
+    choice::ChoiceMemo& m_memo;  ///< what a trial does not change is not worked out again
+    std::vector<Remedy> m_short; ///< changes that are not enough by themselves, at their full size
+    const Production& m_production;
+    mutable choice::PuppetChoice m_first; ///< before any change
+    int m_puppetIndex, m_limbIndex;
+    const Cards& m_shipped;
+    wire::TableShelf& m_tables;
+    std::stop_token m_stop;
+    const Puppet& m_puppet;
+    const Limb& m_limb;
+};
+
+} // namespace
+
+bool holdsWithReserve(const choice::LimbChoice& l) {
+    return l.chosen >= 0 && l.state == choice::State::holds && !l.thin;
+}
+
+int countFailing(const choice::PuppetChoice& choice) {
+    int n = 0;
+    for (const choice::LimbChoice& l : choice.limbs)
+        for (const choice::Verdict& v : l.verdicts)
+            n += v.state() != choice::State::holds;
+    return n;
+}
+
+Edits::Changed applyRemedy(const Production& production, const Cards& shipped, int puppet, const Remedy& r,
+                           double share) {
+    if (!r.with.empty()) {
+        Remedy first = r;
+        first.with.clear();
+        const auto half = applyRemedy(production, shipped, puppet, first, share);
+        return half ? applyRemedy(*half, shipped, puppet, r.with.front(), share) : half;
+    }
+    const Puppet& p = production.puppets.at(static_cast<std::size_t>(puppet));
+    const Edits e(production, shipped, p.id);
+    const Limb& l = p.limbs.at(static_cast<std::size_t>(r.limb));
+    const double value = r.from + share * (r.to - r.from);
+    const auto jointOf = [&]() -> const Joint& { return l.joints.at(static_cast<std::size_t>(r.joint)); };
+    switch (r.fix) {
+    case Fix::gap:
+        return e.setGap(l.id, jointOf().id, value);
+    case Fix::range:
+        return e.setRange(l.id, jointOf().id, value * jointOf().low_rad, value * jointOf().high_rad);
+    case Fix::film:
+        return e.setLimb(l.id, [&](Limb& x) {
+            for (Joint& j : x.joints)
+                if (j.posed) j.need_s = std::min(j.need_s.value_or(p.wants.film_s), value);
+        });
+    case Fix::lean: {
+        Wants w = p.wants;
+        w.lean_rad = value;
+        return e.setWants(w);
+    }
+    case Fix::skin: {
+        const Mass& m = p.masses.at(static_cast<std::size_t>(r.mass));
+        Layers layers = m.layers;
+        layers.skin_mm = value;
+        return e.setLayers({"", 0, m.id}, layers);
+    }
+    case Fix::weight:
+        return e.setWeighed(p.masses.at(static_cast<std::size_t>(r.mass)).id, value);
+    case Fix::width:
+        return e.setLimb(l.id, [&](Limb& x) {
+            for (Segment& s : x.segments)
+                for (body::Station& t : s.stations)
+                    t.a_mm *= value, t.b_mm *= value;
+        });
+    case Fix::edge:
+        return e.setEdge(l.id, jointOf().id, r.to);
+    case Fix::spool:
+        return e.putSpool(r.spool);
+    case Fix::rig:
+        return e.setRig(RigPoint{l.id, r.joint});
+    }
+    return Fault{"remedy", "", "is of no known kind"};
+}
+
+std::vector<Remedy> calcRemedies(const Production& production, int puppet, int limb, const Cards& shipped,
+                                 wire::TableShelf& tables, std::stop_token stop,
+                                 const std::function<void(int, int)>& progress, choice::ChoiceMemo* memo) {
+    Finder f(production, puppet, limb, shipped, tables, stop, memo);
+    choice::PuppetChoice now;
+    try {
+        now = f.choose(production);
+    } catch (const Stopped&) {
+        return {};
+    }
+    if (now.limbs[static_cast<std::size_t>(limb)].state == choice::State::holds || f.stopped()) return {};
+    const choice::LimbChoice& l = now.limbs[static_cast<std::size_t>(limb)];
+    if (l.chosen < 0) return {};
+    const Puppet& p = production.puppets[static_cast<std::size_t>(puppet)];
+    const std::function<void()> kinds[] = {[&] { f.gaps(l); },
+                                           [&] { f.ranges(l); },
+                                           [&] { f.film(l); },
+                                           [&] {
+                                               Remedy r = f.base(Fix::lean);
+                                               r.from = p.wants.lean_rad, r.to = 0;
+                                               f.offer(r);
+                                           },
+                                           [&] { f.masses(); },
+                                           [&] {
+                                               Remedy r = f.base(Fix::width);
+                                               r.from = 1, r.to = 2;
+                                               f.offer(r);
+                                           },
+                                           [&] { f.discrete(l); },
+                                           [&] {
+                                               if (!p.rig) f.rig();
+                                           },
+                                           [&] {
+                                               if (f.found.empty()) f.pairs();
+                                           }};
+    int done = 0;
+    for (const auto& kind : kinds) {
+        try {
+            checkStop(stop);
+            kind();
+        } catch (const Stopped&) {
+            break; // with what was found
+        }
+        if (progress) progress(++done, static_cast<int>(std::size(kinds)));
+    }
+    std::stable_sort(f.found.begin(), f.found.end(), [](const Remedy& a, const Remedy& b) {
+        return std::pair(!a.breaks.empty(), a.size) < std::pair(!b.breaks.empty(), b.size);
+    });
+    return f.found;
+}
+
+} // namespace enkinet::results

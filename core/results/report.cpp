@@ -1,0 +1,125 @@
+#include "results/report.h"
+#include "results/points.h"
+#include <algorithm>
+#include <cmath>
+#include <map>
+
+namespace enkinet::results {
+
+ENKINET_COMPARED_BODY(Report)
+
+namespace {
+
+void paintParts(const Production& production, Report& r) {
+    struct Key {
+        std::string scheme, clay;
+        auto operator<=>(const Key&) const = default;
+    };
+    std::map<Key, make::SchemeWork> work;
+    for (std::size_t i = 0; i < r.choice.parts.size(); ++i) {
+        const fill::Part& p = r.choice.parts[i];
+        const double bare_mm2 = p.surface_mm2 - p.covered_mm2;
+        if (p.layers.scheme.empty() || bare_mm2 <= 0) continue;
+        const auto scheme = std::find_if(production.schemes.begin(), production.schemes.end(),
+                                         [&](const paint::Scheme& s) { return s.id == p.layers.scheme; });
+        const auto clay = r.shelf.clays.find(p.layers.clay);
+        const auto ground = paint::parseHex(
+            clay == r.shelf.clays.end() || clay->second.colour.empty() ? "#b8b8b8" : clay->second.colour);
+        auto laid = paint::calcLaid(*scheme, r.cards->paints, ground ? *ground : paint::Rgb{0.5, 0.5, 0.5}, bare_mm2);
+        ENKINET_ASSERT(laid); // makeProduction has checked every name
+        make::SchemeWork& w = work[{p.layers.scheme, p.layers.clay}];
+        w.name = scheme->name;
+        w.surface_mm2 += bare_mm2;
+        if (w.laid.empty())
+            w.laid = *laid;
+        else
+            for (std::size_t k = 0; k < w.laid.size(); ++k)
+                w.laid[k].ml += (*laid)[k].ml;
+        r.painted.push_back({static_cast<int>(i), p.layers.scheme, laid.take()});
+    }
+    for (auto& [key, w] : work)
+        r.schemes.push_back(std::move(w));
+}
+
+} // namespace
+
+choice::Stock makeStock(const Production& production, const Cards& cards, wire::TableShelf& tables,
+                        const std::stop_token& stop) {
+    choice::Stock stock;
+    stock.spools = production.stock.spools, stock.work = production.stock.shop.work;
+    for (const document::Spool& s : stock.spools)
+        for (const wire::MaterialCard& c : cards.wires)
+            if (c.id == s.material && !stock.tables.contains(c.id)) stock.tables[c.id] = tables.find(c, stop);
+    const auto testsOf = [](const auto& all, const std::string& spool) {
+        std::decay_t<decltype(all)> own;
+        std::copy_if(all.begin(), all.end(), std::back_inserter(own), [&](const auto& t) { return t.spool == spool; });
+        return own;
+    };
+    for (const document::Spool& s : stock.spools)
+        stock.calibrations.push_back(wire::calcCalibration(*stock.tables.at(s.material),
+                                                           testsOf(production.stock.bendTests, s.id),
+                                                           testsOf(production.stock.hangTests, s.id)));
+    return stock;
+}
+
+namespace {
+
+/// The puppet without what no wire is chosen by: a field forgotten here costs time, not truth, for the choice is given
+/// what is left alone.
+body::Puppet chosenBy(const body::Puppet& puppet) {
+    body::Puppet p = puppet;
+    p.id.clear(), p.name.clear(), p.kind.clear(), p.note.clear();
+    p.pictures.clear(), p.measures.clear(), p.left.clear(), p.aside.clear(), p.extras.clear();
+    p.wants.camera_rad = 0, p.wants.bakes = {}, p.wants.loads.clear(), p.wants.inOven.clear();
+    return p;
+}
+
+} // namespace
+
+Report calcReport(const Production& production, int puppetIndex, const Cards& shipped, wire::TableShelf& tables,
+                  PuppetMemo& memo, const std::stop_token& stop) {
+    const body::Puppet& puppet = production.puppets.at(static_cast<std::size_t>(puppetIndex));
+    Report r;
+    r.cards.value = std::make_shared<const Cards>(mergeCards(shipped, production.cards));
+    r.shelf = makeShelf(*r.cards, production.stock.shop);
+    r.stock = makeStock(production, *r.cards, tables, stop);
+    r.choice = *memo.choice.find(0, {chosenBy(puppet), r.shelf, r.stock}, [&](const PuppetMemo::ChoiceKey& key) {
+        return choice::calcChoice(key.puppet, key.shelf, key.stock, memo.steps, stop);
+    });
+    r.cuts = choice::calcCutList(puppet, r.choice);
+    std::vector<std::string> spools;
+    std::vector<double> rolls;
+    for (const document::Spool& x : production.stock.spools)
+        spools.push_back(x.id), rolls.push_back(x.length_m * 1000);
+    r.cutPlan = choice::calcCutPlan(r.cuts, spools, rolls, production.stock.offcuts);
+    checkStop(stop);
+    memo.bakes.heed(stop);
+    r.bakes = fill::calcBakes(r.choice.parts, r.shelf, &memo.bakes);
+    r.bakePlan = fill::calcBakePlan(puppet, r.choice.rest, r.choice.parts, r.shelf, &memo.bakes);
+    r.bakeOnce = fill::calcOneBake(r.choice.parts, r.shelf, &memo.bakes);
+    r.bakeStaged = fill::calcStagedBakes(puppet, r.choice.rest, r.choice.parts, r.shelf, &memo.bakes);
+    r.skins = fill::calcSkinPlan(r.choice.parts, r.shelf);
+    checkStop(stop);
+    body::Puppet seen = choice::shapeOf(puppet);
+    seen.wants.camera_rad = puppet.wants.camera_rad;
+    r.patterns = *memo.patterns.find(0, {std::move(seen), r.choice.own, r.choice.parts}, [&](const auto& key) {
+        return fill::calcPatterns(key.puppet, body::calcSkeleton(key.puppet), key.own, key.parts, stop);
+    });
+    paintParts(production, r);
+    r.plan = make::calcPlan(puppet, r.choice, r.cuts, r.bakePlan, r.shelf, r.schemes);
+    Points points(production, puppetIndex, r, memo.bakes);
+    points.sheet();
+    points.wires();
+    points.layers();
+    r.needs = calcUses(production, r);
+    for (const Need& n : r.needs)
+        r.price += n.price;
+    return r;
+}
+
+Report calcReport(const Production& production, int puppet, const Cards& shipped, wire::TableShelf& tables) {
+    PuppetMemo memo;
+    return calcReport(production, puppet, shipped, tables, memo);
+}
+
+} // namespace enkinet::results

@@ -1,0 +1,136 @@
+#include "document/edits.h"
+#include "results/report.h"
+#include "support/near.h"
+#include <numeric>
+
+using namespace enkinet;
+using namespace enkinet::document;
+using namespace enkinet::results;
+using namespace enkinet::test;
+
+namespace {
+Edits tansy(const Production& p) { return Edits(p, shippedCards(), "tansy"); }
+} // namespace
+
+TEST_CASE("An edit changes what it says and nothing else; a broken rule changes nothing", "[document]") {
+    const Production& p = demo();
+    const auto wider = tansy(p).setGap("leg", "knee", 15);
+    REQUIRE(wider);
+    CHECK(wider->puppets[0].limbs[2].joints[2].gap_mm == 15);
+    Production back = *wider;
+    back.puppets[0].limbs[2].joints[2].gap_mm = p.puppets[0].limbs[2].joints[2].gap_mm;
+    CHECK(back == p);
+    const auto refused = tansy(p).setGap("leg", "knee", 0);
+    REQUIRE_FALSE(refused);
+    CHECK(refused.fault().sentence().find("gap 0 mm must be above 0") != std::string::npos);
+    CHECK_FALSE(tansy(p).setGap("leg", "elbow", 9));
+    CHECK_FALSE(Edits(p, shippedCards(), "nobody").setHeight(100));
+    CHECK_FALSE(tansy(p).setHeight(-1));
+    CHECK_FALSE(tansy(p).setHeight(std::nan("")));
+    CHECK_FALSE(tansy(p).setMassSize("letters", {1, 1, 1})); // weighed, not shaped
+    CHECK_FALSE(tansy(p).setPick("leg", body::WirePick{"no-spool", 1, 0}));
+    CHECK_FALSE(tansy(p).setPick("leg", body::WirePick{"alu-2.0", 2, 1}));
+}
+
+TEST_CASE("A smaller height changes wire, grams and minutes, and the old height brings all of it back", "[document]") {
+    const auto before = reportOf(demo());
+    const auto smaller = tansy(demo()).setHeight(200);
+    REQUIRE(smaller);
+    const auto after = reportOf(*smaller);
+    CHECK(after.choice.totals.mass_g() < before.choice.totals.mass_g());
+    CHECK(after.plan.hands_min < before.plan.hands_min);
+    bool wireDiffers = false;
+    for (std::size_t i = 0; i < after.choice.limbs.size(); ++i) {
+        const auto &a = after.choice.limbs[i], &b = before.choice.limbs[i];
+        wireDiffers = wireDiffers || !(a.candidates()[static_cast<std::size_t>(a.chosen)].bundle ==
+                                       b.candidates()[static_cast<std::size_t>(b.chosen)].bundle);
+    }
+    CHECK(wireDiffers);
+    CHECK(reportOf(demo()).choice.totals.mass_g() == before.choice.totals.mass_g());
+}
+
+TEST_CASE("A puppet taken over brings what it needs and keeps its wire", "[document]") {
+    const auto kind = files::loadProduction(kDataDir + "/kinds/bird.json", shippedCards());
+    REQUIRE(kind);
+    const auto both = adoptPuppet(demo(), kind->production, 0, shippedCards());
+    REQUIRE(both);
+    CHECK(both->puppets.size() == 4);
+    const auto again = adoptPuppet(*both, kind->production, 0, shippedCards());
+    REQUIRE(again);
+    CHECK(again->puppets[3].id != again->puppets[4].id);
+    const auto gone = removePuppet(*again, shippedCards(), again->puppets[4].id);
+    REQUIRE(gone);
+    CHECK(*gone == *both);
+}
+
+TEST_CASE("The demo has honest open points, each with what was found and what it is held against", "[document]") {
+    const auto r = reportOf(demo());
+    REQUIRE_FALSE(r.open.empty());
+    int states = 0;
+    for (const OpenPoint& p : r.open) {
+        CHECK_FALSE(p.subject.empty());
+        if (p.issue != Issue::limb_state) continue;
+        ++states;
+        CHECK(p.found != p.limit);
+    }
+    CHECK(states >= 1);
+    const auto counts = countOpen(r.open);
+    CHECK(std::accumulate(counts.begin(), counts.end(), 0) == static_cast<int>(r.open.size()));
+}
+
+TEST_CASE("Stiff clay across a posing joint is an open point", "[document]") {
+    const auto has = [](const Report& r, Issue i) {
+        return std::any_of(r.open.begin(), r.open.end(), [i](const OpenPoint& p) { return p.issue == i; });
+    };
+    CHECK_FALSE(has(reportOf(demo()), Issue::skin_bridges_joint));
+    body::Layers l;
+    l.clay = "firm-flesh", l.skin_mm = 3, l.skinAcrossGaps = true;
+    const auto bridged = tansy(demo()).setLayers({"arm", 1, ""}, l);
+    REQUIRE(bridged);
+    CHECK(has(reportOf(*bridged), Issue::skin_bridges_joint));
+}
+
+TEST_CASE("What is needed beyond the shelf is bought in whole packs", "[document]") {
+    Production p = demo();
+    p.stock.clays_g.clear();
+    const auto all = resultOf(p);
+    int bought = 0;
+    for (const Need& n : all.shopping.needs) {
+        if (n.ware != Ware::clay) continue;
+        const auto& card = all.puppets[0]->shelf.clays.at(n.card);
+        CHECK(n.packs * card.pack_g >= n.needed);
+        CHECK((n.packs - 1) * card.pack_g < n.needed);
+        CHECK_NEAR(n.buyPrice, n.packs * card.packPrice, 1e-12);
+        ++bought;
+    }
+    CHECK(bought >= 3);
+}
+
+TEST_CASE("Splitting and joining a segment leaves its clay and its cloth as they were", "[document]") {
+    Production p = demo();
+    body::Puppet& tansy = p.puppets[0];
+    body::Segment& waist = tansy.limbs[0].segments[1];
+    waist.stations.front().skin_mm = 2, waist.stations.back().skin_mm = 5;
+    waist.layers.cover = "felt-1", waist.layers.cover_mm = 1, waist.layers.coverFrom = 0.2, waist.layers.coverTo = 0.7;
+    const auto clayAndCloth = [&](const Production& x) {
+        // Between its gaps the split joint is fixed, so nothing is left out there.
+        double clay = 0, cloth = 0;
+        for (const fill::Part& part : reportOf(x).choice.parts)
+            if (part.label.rfind("waist", 0) == 0) clay += part.skin.volume_mm3, cloth += part.covered_mm2;
+        return std::pair{clay, cloth};
+    };
+    const auto before = clayAndCloth(p);
+    for (double share : {0.35, 0.5, 0.65}) {
+        const auto split = Edits(p, shippedCards(), tansy.id).splitSegment(tansy.limbs[0].id, 1, share);
+        INFO("split at " << share << (split ? "" : ": " + split.fault().sentence()));
+        REQUIRE(split);
+        // The wire inside is chosen anew, so a little of the clay's room may change.
+        CHECK_NEAR(clayAndCloth(*split).first, before.first, 1e-3);
+        CHECK_NEAR(clayAndCloth(*split).second, before.second, 1e-9);
+        const auto joined = Edits(*split, shippedCards(), tansy.id)
+                                .joinSegments(tansy.limbs[0].id, split->puppets[0].limbs[0].joints[2].id);
+        REQUIRE(joined);
+        CHECK_NEAR(clayAndCloth(*joined).second, before.second, 1e-9);
+        CHECK_NEAR(clayAndCloth(*joined).first, before.first, 1e-3);
+    }
+}

@@ -1,0 +1,101 @@
+#include "document/edits.h"
+#include "make/steps.h"
+#include "support/puppets.h"
+
+using namespace enkinet;
+using namespace enkinet::body;
+using namespace enkinet::make;
+using namespace enkinet::test;
+
+namespace {
+const GateItem* find(const std::vector<GateItem>& gate, Check check, const std::string& subject = {}) {
+    for (const GateItem& g : gate)
+        if (g.check == check && (subject.empty() || g.subject == subject)) return &g;
+    return nullptr;
+}
+const Step& gateBefore(const Plan& plan, StepKind kind) {
+    for (const Step& s : plan.steps)
+        if (s.kind == kind)
+            for (const After& a : s.after)
+                if (a.reason == Reason::last_look) return plan.steps[static_cast<std::size_t>(a.step)];
+    FAIL("no gate");
+    return plan.steps.front();
+}
+} // namespace
+
+TEST_CASE("The gate before the oven asks for what the design says, in its own numbers", "[make]") {
+    document::Production p = demo();
+    p.puppets[0].wants.inOven = {"tile", "magnets"};
+    p.stock.shop.oven = {6, 3, 20, 60};
+    const auto r = reportOf(p);
+    const auto& gate = gateBefore(r.plan, StepKind::bake).gate;
+    REQUIRE(find(gate, Check::take_out, "magnets"));
+    CHECK(find(gate, Check::take_out, "magnets")->stop);
+    CHECK_FALSE(isOpen(gate));
+    CHECK(find(gate, Check::alongside, "ceramic tile"));
+    CHECK(find(gate, Check::probe)->a == find(gate, Check::probe)->b - 6);
+    const GateItem* pair = find(gate, Check::pair);
+    REQUIRE(pair);
+    for (const fill::Part& part : r.choice.parts)
+        if (part.label == pair->subject) CHECK_NEAR(pair->a, part.skin.mass_g, 1e-12);
+    double thinnest = 1e9;
+    for (const fill::Part& part : r.choice.parts)
+        if (fill::isBaked(part, r.shelf) && part.skin.mass_g > 0) thinnest = std::min(thinnest, part.skinLeast_mm);
+    CHECK_NEAR(find(gate, Check::thinnest)->a, thinnest, 1e-12);
+    // Joints that are bent on the board are asked about before they harden that way.
+    CHECK_FALSE(find(gate, Check::pose));
+    p.puppets[0].board = p.puppets[0].poses.at(0);
+    CHECK(find(gateBefore(reportOf(p).plan, StepKind::bake).gate, Check::pose));
+}
+
+TEST_CASE("In stages every limb has its load, its gate, and something hard to be held by", "[make]") {
+    document::Production p = demo();
+    p.puppets[0].wants.bakes = BakeSchool::staged;
+    const auto r = reportOf(p);
+    int bakes = 0, held = 0;
+    for (std::size_t i = 0; i < r.plan.steps.size(); ++i) {
+        const Step& s = r.plan.steps[i];
+        if (s.kind == StepKind::bake) {
+            CHECK(s.bake == bakes++);
+            CHECK_FALSE(gateBefore(r.plan, StepKind::bake).gate.empty());
+        }
+        if (s.kind == StepKind::skin && bakes > 0) {
+            CHECK(s.grip == Grip::hard_part);
+            ++held;
+        }
+        for (const After& a : s.after)
+            CHECK(a.step < static_cast<int>(i));
+    }
+    CHECK(bakes == static_cast<int>(r.bakePlan.bakes.size()));
+    CHECK(bakes > 2);
+    CHECK(held > 2);
+}
+
+TEST_CASE("A piece with neither feet nor hard parts nor bare limbs is held by nothing but wet clay", "[make]") {
+    document::Production p = demo();
+    Puppet lone;
+    lone.id = "bollard", lone.name = "Bollard", lone.height_mm = 60;
+    lone.limbs = {limb("post", LimbKind::spine, {fixedPoint("foot", {0, 0, 0}), fixedPoint("top", {0, 60, 0})})};
+    Layers l;
+    l.clay = "firm-grey", l.skin_mm = 4, l.bulk = "foil-firm", l.scheme = p.schemes.at(0).id;
+    lone.limbs[0].segments[0] = tube("post", 10, 10, l);
+    p.puppets = {lone};
+    const auto r = reportOf(p);
+    CHECK(std::count_if(r.open.begin(), r.open.end(),
+                        [](const auto& o) { return o.issue == results::Issue::wet_grip; }) >= 1);
+    p.puppets[0].limbs[0].tieDown = TieDown{2, 12};
+    const auto held = reportOf(p);
+    CHECK(std::none_of(held.open.begin(), held.open.end(),
+                       [](const auto& o) { return o.issue == results::Issue::wet_grip; }));
+}
+
+TEST_CASE("Clay that dries by itself has its own gate, with its oversize", "[make]") {
+    document::Production p = demo();
+    for (Segment& s : p.puppets[0].limbs[2].segments)
+        if (!s.layers.clay.empty()) s.layers.clay = "air-dry-white";
+    const auto r = reportOf(p);
+    const auto& gate = gateBefore(r.plan, StepKind::dry).gate;
+    const GateItem* oversize = find(gate, Check::oversize);
+    REQUIRE(oversize);
+    CHECK_NEAR(oversize->a, 1 / (1 - r.shelf.clays.at("air-dry-white").shrink), 1e-12);
+}

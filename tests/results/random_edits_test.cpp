@@ -1,0 +1,332 @@
+#include "base/units.h"
+#include "body/pose.h"
+#include "document/edits.h"
+#include "results/proportions.h"
+#include "support/near.h"
+
+using namespace enkinet;
+using namespace enkinet::body;
+using namespace enkinet::document;
+using namespace enkinet::results;
+using namespace enkinet::test;
+
+namespace {
+
+/// One edit of any kind on a random place of a random puppet, sensible or not.
+Edits::Changed randomEdit(const Production& p, Random& r) {
+    const Puppet& puppet = r.of(p.puppets);
+    const Edits e(p, shippedCards(), puppet.id);
+    if (puppet.limbs.empty()) return e.setHeight(r.between(50, 400));
+    const Limb& l = r.of(puppet.limbs);
+    const Joint& j = r.of(l.joints);
+    const int seg = r.whole(0, static_cast<int>(l.segments.size()) - 1);
+    switch (r.whole(0, 25)) {
+    case 0:
+        return e.setHeight(r.between(-20, 500));
+    case 1:
+        return e.moveJoint(l.id, j.id, j.at_mm + Vec3{r.between(-5, 5), r.between(-5, 5), r.between(-5, 5)});
+    case 2:
+        return e.setLength(l.id, seg, r.between(-1, 80));
+    case 3:
+        return e.setTrueLength(l.id, seg, r.between(0, 80), r.whole(0, 1) == 1);
+    case 4:
+        return e.splitSegment(l.id, seg, r.between(0, 1));
+    case 5:
+        return e.joinSegments(l.id, j.id);
+    case 6:
+        return e.setPosed(l.id, j.id, r.whole(0, 3) > 0, r.between(-1, 12));
+    case 7:
+        return e.setAngle({l.id, j.id, r.whole(0, 1) == 1, r.between(-2, 2), r.between(-2, 2)});
+    case 8:
+        return e.mirrorBoard();
+    case 9:
+        return e.keepPose("pose " + std::to_string(r.whole(1, 6)));
+    case 10:
+        return e.removePose("pose " + std::to_string(r.whole(1, 6)));
+    case 11:
+        return e.setBoard({});
+    case 12:
+        return e.setGap(l.id, j.id, r.between(-2, 20));
+    case 13:
+        return e.setRange(l.id, j.id, r.between(-2, 0.5), r.between(-0.5, 2));
+    case 14: {
+        Limb copy = l;
+        return e.addLimb(copy);
+    }
+    case 15:
+        return l.hangsOnLimb.empty() || r.whole(0, 3) ? e.setName(puppet.name) : e.removeLimb(l.id);
+    case 16: {
+        Mass bag;
+        bag.id = bag.name = "bag", bag.limb = l.id, bag.segment = seg;
+        bag.at_mm = j.at_mm, bag.half_mm = {r.between(-1, 9), 4, 4};
+        return e.addMass(bag);
+    }
+    case 17:
+        return puppet.masses.empty() ? e.setRig(std::nullopt) : e.removeMass(r.of(puppet.masses).id);
+    case 18:
+        return e.setRig(RigPoint{l.id, seg});
+    case 19:
+        return e.addMeasure({"m", j.at_mm, {}, {}});
+    case 20:
+        return e.setLimb(l.id, [&](Limb& x) { x.mirrored = !x.mirrored; });
+    case 21:
+        return e.setStationSkin(l.id, seg, r.whole(-1, 2),
+                                r.whole(0, 3) ? std::optional(r.between(-0.5, 9)) : std::nullopt);
+    case 22: {
+        const PartRef part{l.id, seg, {}};
+        Layers layers = *findLayers(puppet, part);
+        layers.cover = r.whole(0, 2) ? "felt-1" : "", layers.cover_mm = r.between(-0.2, 2);
+        layers.coverFrom = r.between(-0.1, 0.8), layers.coverTo = r.between(0.2, 1.1);
+        return e.setLayers(part, layers);
+    }
+    case 23: {
+        Wants wants = puppet.wants;
+        wants.bakes = static_cast<BakeSchool>(r.whole(0, 2));
+        wants.loads = {{"one", {l.id}, {}, r.whole(0, 1) == 1, r.whole(0, 2) ? 0.0 : r.between(20, 300), 0}};
+        wants.inOven = {r.whole(0, 4) ? "tile" : "nothing known"};
+        return e.setWants(wants);
+    }
+    case 24: {
+        fill::Shop shop;
+        shop.room_C = r.between(-3, 50), shop.strips_mm = {r.between(-0.2, 5), 2};
+        shop.roller = {{1, 2.5}, {r.between(-1, 9), 1.5}};
+        return e.setShop(shop);
+    }
+    default:
+        return e.setStation(l.id, seg, 0, r.between(-1, 20), r.between(1, 20));
+    }
+}
+
+} // namespace
+
+TEST_CASE("Thousands of random edits leave a sound document each time, which undo and reload give back",
+          "[results][full]") {
+    for (unsigned seed : {101u, 102u, 103u, 104u}) {
+        Random random(seed);
+        std::vector<Production> history{demo()};
+        int taken = 0;
+        // All of them take minutes: the whole number in the long run.
+        const int edits = std::getenv("ENKINET_LONG") ? 2600 : 500;
+        for (int i = 0; i < edits; ++i) {
+            const Production before = history.back();
+            auto edited = randomEdit(history.back(), random);
+            REQUIRE(history.back() == before); // the value that was edited is untouched
+            if (!edited) {
+                CHECK_FALSE(edited.fault().sentence().empty());
+                continue;
+            }
+            ++taken;
+            INFO("seed " << seed << ", edit " << i);
+            const auto sound = makeProduction(*edited, shippedCards());
+            INFO((sound ? "" : sound.fault().sentence()));
+            REQUIRE(sound);
+            if (i % 50 == 0) {
+                const auto again = files::parseProduction(files::writeProduction(*edited), shippedCards());
+                REQUIRE(again);
+                REQUIRE(again->production == *edited);
+            }
+            if (i % 200 == 0)
+                for (std::size_t k = 0; k < edited->puppets.size(); ++k) {
+                    const auto r = reportOf(*edited, static_cast<int>(k));
+                    CHECK(std::isfinite(r.choice.totals.mass_g()));
+                    calcEyeChecks(edited->puppets[k], r);
+                }
+            history.push_back(edited.take());
+            if (history.size() > 40) history.erase(history.begin());
+        }
+        CHECK(taken > 0.4 * edits);
+    }
+}
+
+TEST_CASE("Scaling after an edit is the same as the edit at the other size", "[results]") {
+    Random random(105);
+    for (int i = 0; i < 60; ++i) {
+        const Edits e(demo(), shippedCards(), "tansy");
+        const Vec3 to{random.between(10, 30), random.between(30, 60), 0};
+        const auto a = e.moveJoint("leg", "knee", to);
+        REQUIRE(a);
+        const auto b = Edits(*a, shippedCards(), "tansy").setHeight(480);
+        const auto c = e.setHeight(480);
+        REQUIRE(c);
+        const auto d = Edits(*c, shippedCards(), "tansy").moveJoint("leg", "knee", 2 * to);
+        REQUIRE(b);
+        REQUIRE(d);
+        CHECK(*b == *d);
+    }
+}
+
+TEST_CASE("Splitting a segment and joining it again keeps its length, widths and volume", "[results]") {
+    const auto volume = [](const Production& p) {
+        double sum = 0;
+        for (const auto& part : reportOf(p).choice.parts)
+            sum += part.volume_mm3;
+        return sum;
+    };
+    const Edits e(demo(), shippedCards(), "tansy");
+    const auto split = e.splitSegment("leg", 2, 0.4);
+    REQUIRE(split);
+    CHECK(split->puppets[0].limbs[2].joints.size() == 6);
+    CHECK_NEAR(volume(*split), volume(demo()), 1e-9);
+    const auto joined = Edits(*split, shippedCards(), "tansy").joinSegments("leg", "point");
+    REQUIRE(joined);
+    CHECK(joined->puppets[0].limbs[2].joints == demo().puppets[0].limbs[2].joints);
+    CHECK_NEAR(volume(*joined), volume(demo()), 1e-9);
+}
+
+TEST_CASE("A typed length holds, what hangs on it follows, and a leaning part gets its depth", "[results]") {
+    const Edits e(demo(), shippedCards(), "tansy");
+    const auto longer = e.setLength("arm", 1, 40);
+    REQUIRE(longer);
+    const Limb& arm = longer->puppets[0].limbs[1];
+    CHECK_NEAR(norm(arm.joints[2].at_mm - arm.joints[1].at_mm), 40.0, 1e-12);
+    const Limb& thumb = *findLimb(longer->puppets[0], "thumb");
+    CHECK(thumb.joints[0].at_mm == arm.joints.back().at_mm);
+    const auto leaning = e.setTrueLength("leg", 2, 45, true);
+    REQUIRE(leaning);
+    const Limb& leg = leaning->puppets[0].limbs[2];
+    CHECK_NEAR(norm(leg.joints[3].at_mm - leg.joints[2].at_mm), 45.0, 1e-9);
+    CHECK_FALSE(e.setTrueLength("leg", 2, 20, true)); // shorter than it is seen
+}
+
+TEST_CASE("The eye's checks find what a builder would see", "[results]") {
+    const auto find = [](const std::vector<EyeCheck>& all, Eye eye) {
+        const auto it = std::find_if(all.begin(), all.end(), [eye](const EyeCheck& c) { return c.eye == eye; });
+        REQUIRE(it != all.end());
+        return *it;
+    };
+    const auto checks = calcEyeChecks(demo().puppets[0], reportOf(demo()));
+    CHECK_NEAR(find(checks, Eye::heads_high).found, 240.0 / 54, 1e-12);
+    CHECK(find(checks, Eye::heads_high).fine());
+    CHECK(find(checks, Eye::foot_on_ground).fine());
+    CHECK(find(checks, Eye::hand_to_mouth).found > 0.8);
+    Production p = demo();
+    p.puppets[0].limbs[2].joints.back().at_mm.y = 9;
+    CHECK_FALSE(find(calcEyeChecks(p.puppets[0], reportOf(p)), Eye::foot_on_ground).fine());
+    p = demo();
+    p.puppets[0].masses[0].half_mm.y = 60;
+    CHECK_FALSE(find(calcEyeChecks(p.puppets[0], reportOf(p)), Eye::heads_high).fine());
+}
+
+namespace {
+
+/// Every part of two results, the same to the bit; what differs is named.
+void checkSame(const ProductionResult& a, const ProductionResult& b) {
+    REQUIRE(a.puppets.size() == b.puppets.size());
+    for (std::size_t i = 0; i < a.puppets.size(); ++i) {
+        const Report &x = *a.puppets[i], &y = *b.puppets[i];
+        CHECK((x.choice.rest == y.choice.rest));
+        CHECK((x.choice.skeleton == y.choice.skeleton));
+        CHECK((x.choice.own == y.choice.own));
+        CHECK((x.choice.parts == y.choice.parts));
+        CHECK((x.choice.loads == y.choice.loads));
+        CHECK((x.choice.footings == y.choice.footings));
+        CHECK((x.choice.limbs == y.choice.limbs));
+        CHECK((x.choice == y.choice));
+        CHECK((x.cuts == y.cuts));
+        CHECK((x.bakes == y.bakes));
+        CHECK((x.bakePlan == y.bakePlan));
+        CHECK((x.patterns == y.patterns));
+        CHECK((x.plan == y.plan));
+        CHECK((x.open == y.open));
+        CHECK((x.shelf == y.shelf));
+        // And whatever else there is, or will be.
+        CHECK((x == y));
+        CHECK(static_cast<bool>(a.aside[i]) == static_cast<bool>(b.aside[i]));
+        if (a.aside[i] && b.aside[i]) CHECK((*a.aside[i] == *b.aside[i]));
+    }
+    CHECK((a.shopping == b.shopping));
+    CHECK((a.open == b.open));
+}
+
+/// A production of one puppet: one of the demo's or of the shipped kinds, with some random edits behind it.
+Production drawnPuppet(int i, Random& random) {
+    Production p = demo();
+    static const char* const kKinds[] = {"biped", "quadruped", "bird", "serpent", "winged"};
+    if (i % 8 < 3) {
+        p.puppets = {p.puppets[static_cast<std::size_t>(i % 8)]};
+    } else {
+        auto kind = files::loadProduction(kDataDir + "/kinds/" + kKinds[i % 8 - 3] + ".json", shippedCards());
+        REQUIRE(kind);
+        auto taken = adoptPuppet(p, kind->production, 0, shippedCards());
+        REQUIRE(taken);
+        p = taken.take();
+        p.puppets.erase(p.puppets.begin(), p.puppets.end() - 1);
+    }
+    for (int k = 0; i >= 8 && k < 10; ++k)
+        if (auto e = randomEdit(p, random)) p = e.take();
+    return p;
+}
+
+void followEdits(Production p, int edits, int every, Random& random) {
+    Memo memo;
+    checkSame(calcResult(p, shippedCards(), tables(), memo), resultOf(p));
+    std::vector<Production> history{p};
+    for (int i = 1; i <= edits; ++i) {
+        INFO("edit " << i);
+        // Some edits are taken back, and the stock, the shop and the puppet's wishes change too.
+        if (random.whole(0, 5) == 0)
+            history.push_back(random.of(history));
+        else if (auto e = randomEdit(history.back(), random))
+            history.push_back(e.take());
+        else
+            continue;
+        if (history.size() > 12) history.erase(history.begin());
+        const ProductionResult now = calcResult(history.back(), shippedCards(), tables(), memo);
+        if (i % every == 0 || i == edits) checkSame(now, resultOf(history.back()));
+    }
+}
+
+} // namespace
+
+TEST_CASE("The whole result by memory is the whole result from nothing, after every random edit", "[results][full]") {
+    Random random(106);
+    for (int i = 0; i < 10; ++i) {
+        INFO("puppet " << i);
+        followEdits(drawnPuppet(i, random), 50, 1, random);
+    }
+}
+
+TEST_CASE("Results by memory stay those from nothing over 500 edits of the demo and of 200 random puppets",
+          "[results][long][.]") {
+    Random random(107);
+    followEdits(demo(), 500, 25, random);
+    for (int i = 0; i < 200; ++i) {
+        INFO("puppet " << i);
+        followEdits(drawnPuppet(i, random), 500, 25, random);
+    }
+}
+
+TEST_CASE("Three puppets that together need more wire than there is are one finding", "[results]") {
+    // 3 m of a copper on the shelf, 5.79 m needed by three, and nothing was said: each alone has enough.
+    Production p = demo();
+    const ProductionResult plenty = resultOf(p);
+    std::map<std::string, std::pair<double, int>> use; // metres, puppets
+    double most = 0;
+    for (const auto& r : plenty.puppets)
+        for (const Need& n : r->needs)
+            if (n.ware == Ware::wire) use[n.card].first += n.needed, ++use[n.card].second;
+    const auto shared = std::find_if(use.begin(), use.end(), [](const auto& u) { return u.second.second > 1; });
+    REQUIRE(shared != use.end());
+    for (const auto& r : plenty.puppets)
+        for (const Need& n : r->needs)
+            if (n.card == shared->first) most = std::max(most, n.needed);
+    // As much as the greediest takes, and less than all.
+    const double there = std::min(1.05 * most, 0.99 * shared->second.first);
+    REQUIRE(there > most);
+    for (auto& s : p.stock.spools)
+        if (s.id == shared->first) s.length_m = there;
+    const ProductionResult all = resultOf(p);
+    int found = 0;
+    for (const OpenPoint& o : all.open) {
+        if (o.issue != Issue::buy_wire) continue;
+        ++found;
+        CHECK(o.subject != shared->first); // by its name, not its id
+        CHECK(o.found == there);
+        CHECK(o.limit > there);
+        CHECK_FALSE(o.other.empty()); // whose
+    }
+    CHECK(found == 1);
+    for (const auto& r : all.puppets)
+        for (const OpenPoint& o : r->open)
+            CHECK(o.issue < Issue::buy_wire);
+}

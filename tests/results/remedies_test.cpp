@@ -1,0 +1,141 @@
+#include "base/units.h"
+#include "results/remedies.h"
+#include "support/near.h"
+
+using namespace enkinet;
+using namespace enkinet::document;
+using namespace enkinet::results;
+using namespace enkinet::test;
+
+namespace {
+
+const choice::LimbChoice& limbOf(const Report& r, int limb) { return r.choice.limbs[static_cast<std::size_t>(limb)]; }
+
+/// The demo with the goat on one hoof at a time.
+const Production& troubled() {
+    static const Production p = [] {
+        Production x = demo();
+        x.puppets[1].wants.feetDown = 1;
+        // And the postwoman asked to last twice as long.
+        x.puppets[0].wants.film_s = 40;
+        return x;
+    }();
+    return p;
+}
+
+/// Every failing limb of it, by puppet.
+std::vector<std::pair<int, int>> failing() {
+    std::vector<std::pair<int, int>> all;
+    for (int p = 0; p < 3; ++p) {
+        const auto r = reportOf(troubled(), p);
+        for (const auto& l : r.choice.limbs)
+            if (l.chosen >= 0 && l.state != choice::State::holds) all.emplace_back(p, l.limb);
+    }
+    return all;
+}
+
+} // namespace
+
+TEST_CASE("Each continuous remedy is just enough: applied, the limb holds; a little short of it, it does not",
+          "[results]") {
+    int tried = 0;
+    for (const auto& [puppet, limb] : failing()) {
+        for (const Remedy& r : calcRemedies(troubled(), puppet, limb, shippedCards(), tables())) {
+            const auto applied = applyRemedy(troubled(), shippedCards(), puppet, r);
+            REQUIRE(applied);
+            INFO("puppet " << puppet << ", limb " << limb << ", fix " << static_cast<int>(r.fix) << ": " << r.from
+                           << " to " << r.to);
+            const auto after = reportOf(*applied, puppet);
+            CHECK(holdsWithReserve(limbOf(after, limb)));
+            CHECK(countFailing(after.choice) == r.failsAfter);
+            if (!r.continuous || !r.with.empty()) continue;
+            ++tried;
+            const auto less = applyRemedy(troubled(), shippedCards(), puppet, r, 0.995);
+            REQUIRE(less);
+            CHECK_FALSE(holdsWithReserve(limbOf(reportOf(*less, puppet), limb)));
+        }
+    }
+    CHECK(tried >= 4);
+}
+
+TEST_CASE("Remedies come smallest first, and a limb that holds has none", "[results]") {
+    const auto remedies = calcRemedies(demo(), 0, 2, shippedCards(), tables());
+    REQUIRE(remedies.size() >= 2);
+    for (std::size_t i = 1; i < remedies.size(); ++i)
+        CHECK(std::pair(!remedies[i].breaks.empty(), remedies[i].size) >=
+              std::pair(!remedies[i - 1].breaks.empty(), remedies[i - 1].size));
+    CHECK(calcRemedies(demo(), 0, 0, shippedCards(), tables()).empty());
+    // The production that was asked about is untouched, and a stopped search says what it had.
+    std::stop_source stopped;
+    stopped.request_stop();
+    CHECK(calcRemedies(demo(), 0, 2, shippedCards(), tables(), stopped.get_token()).empty());
+}
+
+TEST_CASE("A lighter head eases neck, spine and ankles at once, and the remedy says by how many", "[results]") {
+    // A head of solid clay makes the ankle slack; foil in it is offered as a remedy.
+    body::Layers solid = demo().puppets[0].masses[0].layers;
+    solid.skin_mm = 14;
+    const auto heavy = Edits(demo(), shippedCards(), "tansy").setLayers({"", 0, "head"}, solid);
+    REQUIRE(heavy);
+    const auto before = reportOf(*heavy);
+    REQUIRE(limbOf(before, 2).state != choice::State::holds);
+    const auto remedies = calcRemedies(*heavy, 0, 2, shippedCards(), tables());
+    CHECK_FALSE(remedies.empty());
+    for (const Remedy& r : remedies)
+        CHECK(r.fails == countFailing(before.choice));
+}
+
+TEST_CASE("A rig point takes the load off the feet", "[results]") {
+    const auto carried = Edits(demo(), shippedCards(), "tansy").setRig(body::RigPoint{"spine", 2});
+    REQUIRE(carried);
+    const auto r = reportOf(*carried);
+    CHECK(r.choice.skeleton.supportLinks.size() == 1);
+    for (const auto& d : limbOf(r, 2).demands)
+        CHECK_FALSE(d.load.standing);
+}
+
+TEST_CASE("Where no single change is enough, two are, and neither can do less", "[results][full]") {
+    // Old Reed's thin legs, asked to last long on a stock of one wire, with nothing else to be had.
+    Production p = demo();
+    auto& reed = p.puppets[2];
+    int tried = 0;
+    for (double film : {60.0, 200.0, 600.0, 2000.0}) {
+        reed.wants.film_s = film;
+        reed.wants.steadied = true;
+        const auto remedies = calcRemedies(p, 2, 1, shippedCards(), tables());
+        for (const Remedy& r : remedies) {
+            if (r.with.empty()) continue;
+            ++tried;
+            const auto applied = applyRemedy(p, shippedCards(), 2, r);
+            REQUIRE(applied);
+            CHECK(holdsWithReserve(limbOf(reportOf(*applied, 2), 1)));
+            // Either half by itself does not do it.
+            Remedy first = r;
+            first.with.clear();
+            for (const Remedy& half : {first, r.with.front()}) {
+                const auto one = applyRemedy(p, shippedCards(), 2, half);
+                REQUIRE(one);
+                CHECK_FALSE(holdsWithReserve(limbOf(reportOf(*one, 2), 1)));
+            }
+        }
+    }
+    CHECK(tried >= 1);
+}
+
+TEST_CASE("A rig hangs a bird by its body, above its weight, not by its beak", "[results]") {
+    const Production& p = demo();
+    const auto r = reportOf(p, 2);
+    const auto remedies = calcRemedies(p, 2, 1, shippedCards(), tables());
+    for (const Remedy& x : remedies) {
+        if (x.fix != Fix::rig) continue;
+        const body::Limb& limb = p.puppets[2].limbs[static_cast<std::size_t>(x.limb)];
+        const auto at = static_cast<std::size_t>(x.joint);
+        const Vec3 middle = 0.5 * (limb.joints[at].at_mm + limb.joints[at + 1].at_mm), weight = r.choice.totals.centre;
+        CHECK(std::hypot(middle.x - weight.x, middle.z - weight.z) < 40);
+        CHECK(std::max(limb.joints[at].at_mm.y, limb.joints[at + 1].at_mm.y) >= weight.y);
+        CHECK_FALSE(limb.segments[at].stations.empty());
+        const auto applied = applyRemedy(p, shippedCards(), 2, x);
+        REQUIRE(applied);
+        CHECK(holdsWithReserve(limbOf(reportOf(*applied, 2), 1)));
+    }
+}
