@@ -1,5 +1,6 @@
 #include "choice/field.h"
-#include "base/text.h"
+#include "base/many.h"
+#include "choice/limits_detail.h"
 #include <algorithm>
 #include <cmath>
 #include <set>
@@ -265,17 +266,41 @@ Bends calcBends(const BendsKey& key, const std::stop_token& stop) {
 Ats calcAts(const AtsKey& key) {
     const Field& field = *key.field;
     Ats all;
-    all.reserve(field.trials.size());
+    std::vector<double> lnMiss;
+    std::vector<const wire::MaterialCard*> cards;
+    for (std::size_t i = 0; i < field.from.stock.spools.size(); ++i)
+        cards.push_back(&field.from.stock.tableOf(static_cast<int>(i)).card());
+    all.reserve(field.trials.size()), lnMiss.reserve(field.trials.size());
     for (std::size_t i = 0; i < field.trials.size(); ++i) {
         const Trial& t = field.trials[i];
         const TrialBend& bend = (*key.bends)[i];
-        const Judgement v = judgeLimits(key.need, key.limits, bend, field.from.stock.tableOf(t.spool).card(), t.bundle);
-        double miss = 0;
-        for (double x : v.shortfall)
-            miss += x;
-        all.push_back({bend.hold_Nmm, v.life_s, v.effort_Nmm / key.limits.effortLimit_Nmm, miss,
-                       v.life_s / key.limits.needFilm_s, v.inside(), v.state()});
+        // By how much each limit is missed; their logarithms are summed, of all trials at once.
+        std::array<double, kLimits> ratio;
+        ratio.fill(1);
+        double inside = 1e9;
+        const auto miss = [&](State s, double asked, double there) {
+            if (s != State::crowded) inside = std::min(inside, there / asked);
+            if (!detail::isMissed(asked, there)) return;
+            double& most = ratio[static_cast<std::size_t>(s)];
+            most = std::max(most, std::min(detail::kHopeless, asked / there));
+        };
+        struct {
+            double effort_Nmm, effort_N, springback_rad, life_s, lifeMedian_s;
+        } v;
+        detail::holdAgainst(key.need, key.limits, bend, *cards[static_cast<std::size_t>(t.spool)], t.bundle, v, miss);
+        State state = State::holds;
+        double product = 1;
+        for (std::size_t s = kLimits; s-- > 0;) {
+            product *= ratio[s];
+            if (ratio[s] > 1) state = static_cast<State>(s);
+        }
+        lnMiss.push_back(product);
+        all.push_back({bend.hold_Nmm, v.life_s, v.effort_Nmm / key.limits.effortLimit_Nmm, 0,
+                       v.life_s / key.limits.needFilm_s, inside, state});
     }
+    logEach(lnMiss);
+    for (std::size_t i = 0; i < all.size(); ++i)
+        all[i].miss = lnMiss[i];
     return all;
 }
 

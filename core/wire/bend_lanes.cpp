@@ -1,7 +1,8 @@
 #include "wire/bend_lanes.h"
+#include "base/many.h"
 #include "wire/bend_detail.h"
-#include <Eigen/Core>
 #include <algorithm>
+#include <array>
 #include <cmath>
 
 namespace enkinet::wire {
@@ -10,37 +11,71 @@ namespace {
 
 /// Columns of this height stay in the innermost cache.
 constexpr std::size_t kBlock = 128;
-using Column = Eigen::Array<double, Eigen::Dynamic, 1, 0, static_cast<int>(kBlock), 1>;
-using View = Eigen::Map<const Eigen::ArrayXd>;
+using Column = std::array<double, kBlock>;
 
-Column through(const Curve& curve, const Column& x) {
-    Column y(x.size());
-    for (Eigen::Index i = 0; i < x.size(); ++i)
-        y[i] = curve(x[i]);
-    return y;
+/// The place of an item in a list, which grows where it is new.
+template <class Item> int findPlace(std::vector<Item>& list, const Item& item) {
+    // Bundles come in the order of their gauges and lays: the last ones are looked at first.
+    for (std::size_t i = list.size(); i-- > 0;)
+        if (list[i] == item) return static_cast<int>(i);
+    list.push_back(item);
+    return static_cast<int>(list.size()) - 1;
+}
+
+/// exp(curve(x)), in place.
+void expThrough(const Curve& curve, std::span<double> x) {
+    for (double& v : x)
+        v = curve(v);
+    expEach(x);
 }
 
 } // namespace
 
 void BendLanes::add(const Bundle& b, double spunDamage, const Calibration& c) {
     const MaterialCard& card = m_table->card();
-    const Lay lay{b.strands, b.lay_mm};
-    const auto known = std::find(m_lays.begin(), m_lays.end(), lay);
-    m_lay.push_back(static_cast<int>(known - m_lays.begin()));
-    if (known == m_lays.end()) m_lays.push_back(lay);
-    m_strands.push_back(b.strands);
-    m_halfDiameter.push_back(b.diameter_mm / 2);
-    m_lnRadius.push_back(std::log(b.diameter_mm / 2));
-    m_lnTakeUp.push_back(std::log(findTakeUp(b)));
-    m_cube.push_back(b.diameter_mm * b.diameter_mm * b.diameter_mm);
-    m_helical.push_back(findHelical(b));
-    m_core.push_back(findCore(b));
+    const double d = b.diameter_mm;
+    m_lay.push_back(findPlace(m_lays, {b.strands, b.lay_mm}));
+    m_gauge.push_back(findPlace(m_gauges, {b.strands, d}));
+    m_halfDiameter.push_back(d / 2);
+    m_lnWound.push_back(std::log(d / 2 / findTakeUp(b)));
+    m_cubes.push_back(findHelical(b) * d * d * d);
     m_EI.push_back(detail::findEI(card, b));
-    m_give.push_back(detail::findHelixGive(card, b));
+    m_give.push_back(detail::findHelixGive(card, b) / m_EI.back());
     m_spent.push_back(std::max(findTwistStrain(b) / m_table->ductility, spunDamage));
     m_holdFactor.push_back(c.hangTests > 0 ? std::exp(c.holdLn) : 1);
     m_lifeFactor.push_back(c.bendTests > 0 ? std::exp(c.lifeLn) : 1);
     m_nine.push_back(findNineInTen(1, c.bendTests > 0 ? c.lifeScatter : kLifeScatter));
+}
+
+/// What straight strands of each gauge carry in a gap.
+struct BendLanes::Straight {
+    std::vector<double> stretched, coreWeak, coreHold;
+};
+
+BendLanes::Straight BendLanes::findStraight(const GapBend& g) const {
+    const std::size_t n = m_gauges.size();
+    Straight s;
+    s.stretched.assign(n, 0), s.coreWeak.assign(n, 0), s.coreHold.assign(n, 0);
+    if (!(g.angle_rad > 0)) return s;
+    std::vector<double> lnE(n), single(n), gain(n);
+    for (std::size_t i = 0; i < n; ++i)
+        lnE[i] = g.angle_rad / g.gap_mm * m_gauges[i].diameter_mm / 2;
+    logEach(lnE);
+    for (std::size_t i = 0; i < n; ++i)
+        gain[i] = m_table->lnGain(m_gauges[i].strands, lnE[i]);
+    single = lnE;
+    expThrough(m_table->lnMoment(), single);
+    expEach(gain);
+    for (std::size_t i = 0; i < n; ++i) {
+        const auto& [strands, d] = m_gauges[i];
+        const Bundle b{strands, d, 0};
+        const double cube = d * d * d;
+        s.stretched[i] = cube * findHelical(b) * single[i] * (gain[i] - 1);
+        if (findCore(b) == 0) continue;
+        s.coreWeak[i] = cube * single[i];
+        s.coreHold[i] = cube * m_table->holdMoment(g.set_rad / g.gap_mm * d / 2);
+    }
+    return s;
 }
 
 LaneBends BendLanes::findBends(const LaneNeed& need) const {
@@ -57,74 +92,80 @@ LaneBends BendLanes::findBends(const LaneNeed& need) const {
         strainFactor.push_back(findStrainFactor({l.strands, 1, l.lay_mm}, g.gap_mm));
         stretchLeft.push_back(findStretchLeft({l.strands, 1, l.lay_mm}, g.gap_mm));
     }
-    const double lnCurvature = std::log(std::max(1e-300, g.angle_rad / g.gap_mm));
-    const double lnSet = std::log(std::max(1e-300, g.set_rad / g.gap_mm));
+    const Straight straight = findStraight(g);
+    const double curvature = g.angle_rad / g.gap_mm, perRange = g.edge / 2 / g.gap_mm;
     const bool bent = g.angle_rad > 0, sets = g.set_rad > 0;
+    const double lnCurvature = bent ? std::log(curvature) : 0, lnSet = sets ? std::log(g.set_rad / g.gap_mm) : 0;
 
+    Column weak, strong, hold, spring, pulled, amplitude, whole, median, passes, lives;
     for (std::size_t at = 0; at < n; at += kBlock) {
-        const auto rows = static_cast<Eigen::Index>(std::min(kBlock, n - at));
-        const auto view = [&](const std::vector<double>& c) { return View(c.data() + at, rows); };
-        Column factor(rows), left(rows), gain(rows);
-        for (Eigen::Index i = 0; i < rows; ++i) {
-            const auto lay = static_cast<std::size_t>(m_lay[at + static_cast<std::size_t>(i)]);
-            factor[i] = strainFactor[lay], left[i] = stretchLeft[lay];
+        const std::size_t rows = std::min(kBlock, n - at);
+        const auto used = [&](Column& c) { return std::span<double>(c.data(), rows); };
+        const double *wound = m_lnWound.data() + at, *cubes = m_cubes.data() + at, *half = m_halfDiameter.data() + at,
+                     *EI = m_EI.data() + at, *give = m_give.data() + at, *spent = m_spent.data() + at;
+        for (std::size_t i = 0; i < rows; ++i)
+            weak[i] = wound[i] + lnCurvature, hold[i] = wound[i] + lnSet;
+        expThrough(m_table->lnMoment(), used(weak));
+        expThrough(m_table->lnHold(), used(hold));
+        for (std::size_t i = 0; i < rows; ++i) {
+            const auto lay = static_cast<std::size_t>(m_lay[at + i]), gauge = static_cast<std::size_t>(m_gauge[at + i]);
+            weak[i] = bent ? weak[i] * cubes[i] + straight.coreWeak[gauge] : 0;
+            hold[i] = sets ? hold[i] * cubes[i] + straight.coreHold[gauge] : 0;
+            strong[i] = weak[i] + straight.stretched[gauge] * stretchLeft[lay];
+            amplitude[i] = perRange * half[i] * strainFactor[lay];
+            spring[i] = weak[i] * give[i] * g.gap_mm;
+            whole[i] = 1 - spent[i];
         }
-        const Column straight = view(m_lnRadius) + lnCurvature;
-        const Column outer = view(m_halfDiameter) * (g.angle_rad / g.gap_mm);
-        const auto helical = view(m_helical), core = view(m_core), cube = view(m_cube);
-        Column weak = Column::Zero(rows), strong = weak, hold = weak;
-        if (bent) {
-            const Column single = through(m_table->lnMoment(), straight).exp();
-            const Column wound = through(m_table->lnMoment(), straight - view(m_lnTakeUp)).exp();
-            for (Eigen::Index i = 0; i < rows; ++i)
-                gain[i] = m_table->lnGain(m_strands[at + static_cast<std::size_t>(i)], straight[i]);
-            weak = cube * (helical * wound + core * single);
-            strong = weak + cube * helical * single * (gain.exp() - 1) * left;
-        }
-        if (sets) {
-            const Column lnSets = view(m_lnRadius) + lnSet;
-            hold = cube * helical * through(m_table->lnHold(), lnSets - view(m_lnTakeUp)).exp();
-            if ((core > 0).any()) hold += cube * core * through(m_table->lnHold(), lnSets).exp();
-        }
-        Column spring = weak / view(m_EI) * g.gap_mm * view(m_give);
-        const Column amplitudePerRad = view(m_halfDiameter) * (g.edge / 2 / g.gap_mm) * factor;
-        Column pulled = spring; // by clay
-        if (need.clayEI_Nmm2 > 0) {
-            const double kappa = g.angle_rad / g.gap_mm;
-            pulled = (spring / g.gap_mm * view(m_EI) + need.clayEI_Nmm2 * kappa) / (view(m_EI) + need.clayEI_Nmm2) *
-                     g.gap_mm;
-        }
-        const auto lives = [&](const Column& amplitude) -> Column {
-            return through(m_table->lnCycles(), amplitude.log()).exp();
+        // Lives in cycles at a range, springback over-bent at each end.
+        const auto findLives = [&](double range, const Column& over) {
+            for (std::size_t i = 0; i < rows; ++i)
+                lives[i] = amplitude[i] * (range + 2 * over[i]);
+            logEach(used(lives));
+            expThrough(m_table->lnCycles(), used(lives));
         };
-        Column whole = 1 - view(m_spent);
-        if (g.forming > 0) whole -= g.forming / lives(amplitudePerRad * g.angle_rad);
-        whole = whole.max(0.0);
-        const Column plain = whole * lives(amplitudePerRad * (g.range_rad + 2 * spring));
-        Column median = plain;
-        if (need.fromCycles) {
-            Column pass = Column::Zero(rows);
-            for (const Cycle& c : need.cycles)
-                pass += c.count / lives(amplitudePerRad * (c.range + 2 * pulled));
-            median = (pass > 0).select((whole / pass).min(kForEver), Column::Constant(rows, kForEver));
-        } else if (need.clayEI_Nmm2 > 0) {
-            median = whole * lives(amplitudePerRad * (g.range_rad + 2 * pulled));
+        if (g.forming > 0) {
+            findLives(g.angle_rad, Column{});
+            for (std::size_t i = 0; i < rows; ++i)
+                whole[i] -= g.forming / lives[i];
         }
-        for (Eigen::Index i = 0; i < rows; ++i) {
-            const std::size_t k = at + static_cast<std::size_t>(i);
-            if (!(outer[i] <= kStrainLimit)) {
-                out.status[k] = BendStatus::too_tight;
-                continue;
+        for (std::size_t i = 0; i < rows; ++i)
+            whole[i] = std::max(0.0, whole[i]);
+        findLives(g.range_rad, spring);
+        for (std::size_t i = 0; i < rows; ++i) {
+            median[i] = whole[i] * lives[i];
+            const double strain = amplitude[i] * g.range_rad;
+            // No numbers where the bend is outside the range of validity, no life where none is predicted.
+            out.status[at + i] = !(curvature * half[i] <= kStrainLimit)   ? BendStatus::too_tight
+                                 : std::isnan(strain)                     ? BendStatus::lay_too_long
+                                 : median[i] < 1 || strain > kStrainLimit ? BendStatus::breaks_at_once
+                                                                          : BendStatus::ok;
+        }
+        pulled = spring;
+        if (need.clayEI_Nmm2 > 0)
+            for (std::size_t i = 0; i < rows; ++i)
+                pulled[i] = (spring[i] / g.gap_mm * EI[i] + need.clayEI_Nmm2 * curvature) / (EI[i] + need.clayEI_Nmm2) *
+                            g.gap_mm;
+        if (need.fromCycles) {
+            passes = {};
+            for (const Cycle& c : need.cycles) {
+                findLives(c.range, pulled);
+                for (std::size_t i = 0; i < rows; ++i)
+                    passes[i] += c.count / lives[i];
             }
+            for (std::size_t i = 0; i < rows; ++i)
+                median[i] = passes[i] > 0 ? std::min(kForEver, whole[i] / passes[i]) : kForEver;
+        } else if (need.clayEI_Nmm2 > 0) {
+            findLives(g.range_rad, pulled);
+            for (std::size_t i = 0; i < rows; ++i)
+                median[i] = whole[i] * lives[i];
+        }
+        for (std::size_t i = 0; i < rows; ++i) {
+            const std::size_t k = at + i;
+            if (out.status[k] == BendStatus::too_tight) continue;
             out.hold_Nmm[k] = hold[i] * m_holdFactor[k];
             out.strong_Nmm[k] = strong[i] * m_holdFactor[k];
             out.springback_rad[k] = spring[i] * m_holdFactor[k];
-            if (std::isnan(factor[i])) {
-                out.status[k] = BendStatus::lay_too_long;
-                continue;
-            }
-            const bool atOnce = plain[i] < 1 || amplitudePerRad[i] * g.range_rad > kStrainLimit;
-            if (atOnce) out.status[k] = BendStatus::breaks_at_once;
+            if (out.status[k] == BendStatus::lay_too_long) continue;
             out.designMedian[k] = median[i] * m_lifeFactor[k];
             out.designNine[k] = out.designMedian[k] * m_nine[k];
         }

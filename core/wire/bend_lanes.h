@@ -45,10 +45,20 @@ private:
         friend bool operator==(const Lay&, const Lay&) = default;
     };
     std::shared_ptr<const BendTable> m_table;
+    /// Strand count and gauge: what bends straight along the gap is the same for all of them.
+    struct Gauge {
+        int strands = 1;
+        double diameter_mm = 1;
+        friend bool operator==(const Gauge&, const Gauge&) = default;
+    };
+    struct Straight;
+    Straight findStraight(const GapBend& gap) const;
+
     std::vector<Lay> m_lays;
-    std::vector<int> m_lay; ///< place in them
-    std::vector<int> m_strands;
-    std::vector<double> m_halfDiameter, m_lnRadius, m_lnTakeUp, m_cube, m_helical, m_core, m_EI, m_give, m_spent;
+    std::vector<Gauge> m_gauges;
+    std::vector<int> m_lay, m_gauge; ///< places in them
+    /// By bundle: radius over take-up, helical strands times d³, stiffness, springback a moment, damage by twisting.
+    std::vector<double> m_halfDiameter, m_lnWound, m_cubes, m_EI, m_give, m_spent;
     std::vector<double> m_holdFactor, m_lifeFactor, m_nine;
 };
 
