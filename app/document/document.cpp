@@ -103,6 +103,7 @@ bool Document::takeResult() {
     m_report =
         present < m_result->puppets.size() ? m_result->puppets[present] : std::make_shared<const results::Report>();
     gatherOpen();
+    noteApplied();
     if (m_working) {
         m_working = false;
         Q_EMIT workingChanged(false);
@@ -141,7 +142,60 @@ results::Report Document::reportOf(int puppet) const {
     return results::calcSketch(*m_value, puppet, *m_shipped, nullptr, nullptr);
 }
 
+std::map<QString, choice::State> Document::statesNow() const {
+    std::map<QString, choice::State> states;
+    for (const choice::LimbChoice& l : m_report->choice.limbs) {
+        const body::Limb& limb = puppet().limbs[static_cast<std::size_t>(l.limb)];
+        for (std::size_t i = 0; i < l.verdicts.size(); ++i) {
+            const body::Joint& j = limb.joints[static_cast<std::size_t>(l.demands[i].joint)];
+            states[tr("%1 of the %2").arg(QString::fromStdString(j.name), QString::fromStdString(limb.name))] =
+                l.verdicts[i].state();
+        }
+    }
+    return states;
+}
+
+void Document::noteApplied() {
+    if (!m_before) return;
+    const Before before = *m_before;
+    m_before.reset();
+    if (!hasPuppet() || isTrial() || before.puppet != QString::fromStdString(puppet().id)) return;
+    QStringList nowFail, nowHold;
+    for (const auto& [joint, state] : statesNow()) {
+        const auto was = before.states.find(joint);
+        if (was == before.states.end()) continue;
+        const bool held = was->second >= choice::State::holds, holds = state >= choice::State::holds;
+        if (held && !holds) nowFail << joint;
+        if (!held && holds) nowHold << joint;
+    }
+    Q_EMIT applied(before.name, nowFail, nowHold);
+}
+
+void Document::tryOut(const QString& name, document::Production production) {
+    if (!m_kept) m_kept = m_value;
+    m_trialName = name;
+    m_before.reset();
+    m_value = std::make_shared<const document::Production>(std::move(production));
+    compute();
+    Q_EMIT changed();
+    Q_EMIT trialChanged();
+}
+
+void Document::endTrial() {
+    if (!m_kept) return;
+    m_value = std::move(m_kept);
+    m_kept.reset();
+    m_trialName.clear();
+    compute();
+    Q_EMIT changed();
+    Q_EMIT trialChanged();
+}
+
 void Document::put(Value value) {
+    const bool tried = isTrial();
+    m_kept.reset();
+    m_trialName.clear();
+    if (tried) Q_EMIT trialChanged();
     m_value = std::move(value);
     m_puppet = std::clamp(m_puppet, 0, std::max(0, static_cast<int>(m_value->puppets.size()) - 1));
     compute();
@@ -151,6 +205,7 @@ void Document::put(Value value) {
 }
 
 void Document::showPuppet(int index) {
+    endTrial();
     if (index < 0 || index >= static_cast<int>(m_value->puppets.size()) || index == m_puppet) return;
     m_puppet = index;
     m_selection = {};
@@ -177,6 +232,7 @@ int Document::selectedDemand() const {
 
 bool Document::change(const QString& name, const Edit& edit, const QString& mergeKey) {
     if (!hasPuppet()) return false;
+    endTrial();
     auto result = edit(document::Edits(*m_value, *m_shipped, puppet().id));
     if (!result) {
         Q_EMIT refused(QString::fromStdString(result.fault().sentence()));
@@ -185,6 +241,7 @@ bool Document::change(const QString& name, const Edit& edit, const QString& merg
     }
     auto after = std::make_shared<const document::Production>(result.take());
     if (*after == *m_value) return true;
+    if (!m_working) m_before = Before{name, QString::fromStdString(puppet().id), statesNow()};
     m_undo.push(new Step(*this, name, m_value, after, mergeKey));
     return true;
 }
@@ -195,6 +252,8 @@ QString Document::title() const {
 }
 
 void Document::replace(document::Production production, const QString& path, bool readOnly) {
+    m_kept.reset(), m_before.reset();
+    m_trialName.clear();
     m_value = std::make_shared<const document::Production>(std::move(production));
     m_path = path;
     m_readOnly = readOnly;
@@ -234,6 +293,7 @@ QString Document::save(bool overwrite) {
 QString Document::saveAs(const QString& path) { return write(path); }
 
 QString Document::write(const QString& path) {
+    endTrial();
     if (path == m_path && m_readOnly)
         return tr("This file was written by a later version: save it under another name.");
     if (!m_value->pictures.empty() && QFileInfo(path).suffix().toLower() == "json")
@@ -324,7 +384,7 @@ void Document::setRecovery(bool on) {
 void Document::writeRecovery() {
     if (!isChanged() || !m_session.kept()) return;
     QDir().mkpath(Session::folder());
-    const auto saved = files::saveProduction(m_session.info().workFile().toStdString(), *m_value);
+    const auto saved = files::saveProduction(m_session.info().workFile().toStdString(), m_kept ? *m_kept : *m_value);
     if (saved && m_session.noteWork()) {
         m_recoveryFailed = false;
         if (!m_taken.id.isEmpty()) Session::throwAway(m_taken), m_taken = {};

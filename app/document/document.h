@@ -77,6 +77,13 @@ public:
     /// same non-empty mergeKey in a row become one undo step.
     bool change(const QString& name, const Edit& edit, const QString& mergeKey = {});
 
+    /// Shows what a production would be without changing anything: views read it as if it were the work. Any change,
+    /// undo, save or another puppet puts it back first.
+    void tryOut(const QString& name, document::Production production);
+    void endTrial();
+    bool isTrial() const { return m_kept != nullptr; }
+    QString trialName() const { return m_trialName; }
+
     QUndoStack& undoStack() { return m_undo; }
 
     QString path() const { return m_path; }
@@ -121,8 +128,15 @@ Q_SIGNALS:
     void selectionChanged();
     void titleChanged();
     void refused(const QString& sentence);
+    /// A change has come to its results: which joints of the present puppet fail now that held before, and the other
+    /// way round; by name.
+    void applied(const QString& name, const QStringList& nowFail, const QStringList& nowHold);
+    void trialChanged();
 
 private:
+    /// States of the present puppet's joints by name, as its results say.
+    std::map<QString, choice::State> statesNow() const;
+    void noteApplied();
     QString load(const QString& path, bool keepName);
     void replace(document::Production production, const QString& path, bool readOnly);
     QString write(const QString& path);
@@ -135,6 +149,14 @@ private:
     std::shared_ptr<const document::Cards> m_shipped = std::make_shared<document::Cards>();
     QString m_cardsFault;
     Value m_value;
+    Value m_kept; ///< the work, while something is tried out
+    QString m_trialName;
+    /// Before the last change, until its results are there.
+    struct Before {
+        QString name, puppet;
+        std::map<QString, choice::State> states;
+    };
+    std::optional<Before> m_before;
     std::shared_ptr<const results::Report> m_report;
     std::shared_ptr<const results::ProductionResult> m_result;
     Value m_resultOf; ///< the value that m_result was worked out from

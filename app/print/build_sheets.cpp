@@ -114,8 +114,9 @@ public:
                 y = a.top() + 4;
             }
             m_pages.line(a.left(), y, a.right(), y, 0.15, kGrey);
-            drawBundle(m_pages.painter(), {a.left() + 9, y + 11}, c.bundle,
-                       std::min(1.9, 14 / wire::findBundleDiameter(c.bundle)), kCopper, kCopper.darker(140));
+            drawSection(m_pages.painter(), {a.left() + 9, y + 11}, c.bundle,
+                        std::min(1.9, 14 / wire::findBundleDiameter(c.bundle)),
+                        metalOf(m_r.stock.tableOf(c.spool).card()));
             const double x = a.left() + 20;
             m_pages.text(x, y + 6,
                          QString::fromStdString(limb.name) + (c.copies > 1 ? tr(", left and right") : QString()), 4.2,

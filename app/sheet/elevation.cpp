@@ -1,5 +1,6 @@
 #include "sheet/elevation.h"
 #include "base/units.h"
+#include "sheet/silhouette.h"
 #include "widgets/look.h"
 #include <QPainter>
 #include <algorithm>
@@ -71,7 +72,7 @@ QPainterPath tubePath(View view, const Segment& seg, const Link& link, Stretch s
             before = now;
         }
     }
-    return path.simplified();
+    return path;
 }
 
 /// Outline of a turned ellipsoid: the image of the unit ball; of a box: the hull of its corners.
@@ -119,6 +120,79 @@ QPainterPath ballPath(View view, const Vec3& at, double radius) {
     return path;
 }
 
+/// Half-width of a turned section as it is seen, square to a bone that runs along `seen`.
+double seenHalf(View view, const Frame& f, double a, double b, const QPointF& seen) {
+    const double L = std::hypot(seen.x(), seen.y());
+    const QPointF n = L > 1e-9 ? QPointF(-seen.y() / L, seen.x() / L) : QPointF(1, 0);
+    const auto along = [&](const Vec3& axis) {
+        const QPointF q = project(view, axis);
+        return q.x() * n.x() + q.y() * n.y();
+    };
+    return std::hypot(a * along(f.a), b * along(f.b));
+}
+
+/// A bone's stretch as what is seen of it.
+void addBlobs(std::vector<Blob>& all, View view, const Segment& seg, const Link& link, Stretch s, bool foot,
+              int group) {
+    if (s.length() <= 0) return;
+    const Frame f = findFrame(link);
+    const QPointF seen = project(view, link.to - link.from);
+    const double length = std::hypot(seen.x(), seen.y());
+    for (const Shell& shell : findShells(seg, Surface::finished)) {
+        const Stretch here = findCommon({shell.from, shell.to}, s);
+        if (here.length() <= 0) continue;
+        std::vector<double> at{here.from};
+        for (const Station& t : shell.stations)
+            if (t.at > here.from && t.at < here.to) at.push_back(t.at);
+        at.push_back(here.to);
+        for (std::size_t i = 1; i < at.size(); ++i) {
+            const Station u = findStation(shell.stations, at[i - 1]), v = findStation(shell.stations, at[i]);
+            Blob b;
+            b.from = project(view, link.from + at[i - 1] * (link.to - link.from));
+            b.to = project(view, link.from + at[i] * (link.to - link.from));
+            b.a = std::max(0.1, seenHalf(view, f, u.a_mm, u.b_mm, seen)),
+            b.b = std::max(0.1, seenHalf(view, f, v.a_mm, v.b_mm, seen));
+            // Slender bones end round; a trunk and a sole are cut off, and one that points at the viewer is a disc.
+            const double wide = std::max(b.a, b.b);
+            b.kind = (foot || wide > 0.34 * length) && length > wide ? Blob::Kind::trunk : Blob::Kind::cone;
+            b.group = group;
+            all.push_back(b);
+        }
+    }
+}
+
+/// A mass as the ellipse or box that is seen of it.
+Blob massBlob(View view, const Mass& m, const MassCopy& c, int group) {
+    Blob b;
+    b.from = project(view, c.at), b.group = group;
+    if (m.shape == MassShape::weighed) {
+        const QRectF box = massPath(view, m, c, 0).boundingRect();
+        b.kind = Blob::Kind::ellipse, b.a = box.width() / 2, b.b = box.height() / 2;
+        return b;
+    }
+    const QPointF u = project(view, m.half_mm.x * c.axes[0]), v = project(view, m.half_mm.y * c.axes[1]),
+                  w = project(view, m.half_mm.z * c.axes[2]);
+    if (m.shape == MassShape::ellipsoid) {
+        // Axes of the shadow of a turned ellipsoid: of the matrix that its three half-axes make.
+        const double xx = u.x() * u.x() + v.x() * v.x() + w.x() * w.x(),
+                     yy = u.y() * u.y() + v.y() * v.y() + w.y() * w.y(),
+                     xy = u.x() * u.y() + v.x() * v.y() + w.x() * w.y();
+        const double mean = (xx + yy) / 2, off = std::hypot((xx - yy) / 2, xy);
+        b.kind = Blob::Kind::ellipse;
+        b.a = std::sqrt(mean + off), b.b = std::sqrt(std::max(1e-6, mean - off));
+        b.turn_rad = 0.5 * std::atan2(2 * xy, xx - yy);
+        return b;
+    }
+    // A box: the two edges that are seen longest.
+    QPointF edges[] = {u, v, w};
+    std::sort(std::begin(edges), std::end(edges),
+              [](const QPointF& p, const QPointF& q) { return std::hypot(p.x(), p.y()) > std::hypot(q.x(), q.y()); });
+    b.kind = Blob::Kind::box;
+    b.a = std::hypot(edges[0].x(), edges[0].y()), b.b = std::max(0.5, std::hypot(edges[1].x(), edges[1].y()));
+    b.turn_rad = std::atan2(edges[0].y(), edges[0].x());
+    return b;
+}
+
 QColor hex(const std::string& text, const QColor& fallback) {
     const QColor c(QString::fromStdString(text));
     return c.isValid() ? c : fallback;
@@ -155,6 +229,7 @@ Elevation::Elevation(const Puppet& puppet, const document::Production& productio
     const auto limbOf = [&](int copy) -> const Limb& {
         return puppet.limbs[static_cast<std::size_t>(s.copies[static_cast<std::size_t>(copy)].limb)];
     };
+    std::vector<Blob> blobs;
     for (std::size_t i = 0; i < report.choice.parts.size(); ++i) {
         const fill::Part& p = report.choice.parts[i];
         const Link& link = s.links[static_cast<std::size_t>(p.link)];
@@ -174,7 +249,9 @@ Elevation::Elevation(const Puppet& puppet, const document::Production& productio
             const MassCopy& c = s.masses[static_cast<std::size_t>(p.mass)];
             const Mass& m = puppet.masses[static_cast<std::size_t>(c.mass)];
             piece.depth = depthOf(view, c.at);
-            piece.group = static_cast<int>(s.copies.size()) + p.mass;
+            // A head grows out of its neck; a box is a thing by itself.
+            piece.group = m.shape == MassShape::ellipsoid ? link.copy : static_cast<int>(s.copies.size()) + p.mass;
+            blobs.push_back(massBlob(view, m, c, piece.group));
             piece.outside = massPath(view, m, c, 0), piece.underCover = massPath(view, m, c, outside);
             if (piece.hasBulk) piece.core = massPath(view, m, c, outside + skin);
             m_selectionOf.push_back({Selection::Kind::mass, -1, c.mass, c.right});
@@ -186,35 +263,40 @@ Elevation::Elevation(const Puppet& puppet, const document::Production& productio
             piece.outside = tubePath(view, seg, link, own, Surface::finished);
             piece.underCover = tubePath(view, seg, link, l.skinAcrossGaps ? own : solid, Surface::clay);
             if (piece.hasBulk) piece.core = tubePath(view, seg, link, solid, Surface::core);
+            const Limb& limb = limbOf(link.copy);
+            addBlobs(blobs, view, seg, link, own,
+                     limb.tieDown && link.segment + 1 == static_cast<int>(limb.segments.size()), link.copy);
             if (link.gapFrom_mm > 0 && own.from <= 0 && !seg.stations.empty() && link.segment > 0)
-                piece.outside = piece.outside.united(
+                piece.outside.addPath(
                     ballPath(view, link.from, 0.98 * std::min(seg.stations.front().a_mm, seg.stations.front().b_mm)));
             m_selectionOf.push_back({Selection::Kind::segment, copy.limb, link.segment, copy.right});
         }
         if (piece.outside.isEmpty()) continue;
         m_pieces.push_back(std::move(piece));
     }
-    m_groups.resize(s.copies.size() + s.masses.size());
-    std::vector<double> depth(m_groups.size()), count(m_groups.size());
+    const auto groups = static_cast<int>(s.copies.size() + s.masses.size());
+    std::vector<double> depth(static_cast<std::size_t>(groups)), count(static_cast<std::size_t>(groups));
     for (const Piece& p : m_pieces) {
-        const auto g = static_cast<std::size_t>(p.group);
-        m_groups[g] = m_groups[g].united(p.outside);
-        depth[g] += p.depth, count[g] += 1;
+        m_bounds = m_bounds.united(p.outside.boundingRect());
+        depth[static_cast<std::size_t>(p.group)] += p.depth, count[static_cast<std::size_t>(p.group)] += 1;
     }
     for (Piece& p : m_pieces)
         p.depth = depth[static_cast<std::size_t>(p.group)] / count[static_cast<std::size_t>(p.group)];
     std::stable_sort(m_pieces.begin(), m_pieces.end(), [](const Piece& x, const Piece& y) {
         return x.depth != y.depth ? x.depth < y.depth : x.group < y.group;
     });
-    for (const Piece& p : m_pieces)
-        m_outline = m_outline.united(p.outside);
-    m_bounds = m_outline.boundingRect();
+    // Fine enough for the eye at any size of puppet.
+    const double tall = std::max({20.0, m_bounds.height(), m_bounds.width()});
+    m_lines = calcSilhouette(blobs, groups, tall / 190, tall / 48);
 
     for (std::size_t c = 0; c < s.copies.size(); ++c) {
         const LimbCopy& copy = s.copies[c];
         const choice::LimbChoice& chosen = report.choice.limbs[static_cast<std::size_t>(copy.limb)];
         if (chosen.chosen < 0) continue;
         Run run;
+        run.copy = static_cast<int>(c);
+        run.metal =
+            metalOf(report.stock.tableOf(chosen.candidates()[static_cast<std::size_t>(chosen.chosen)].spool).card());
         const choice::Candidate& made = chosen.candidates()[static_cast<std::size_t>(chosen.chosen)];
         run.bundle = made.bundle;
         const auto endings = choice::findEndings(chosen, made);
@@ -227,8 +309,10 @@ Elevation::Elevation(const Puppet& puppet, const document::Production& productio
                     // Some strands end half way along this stretch; the rest run on.
                     run.points.push_back(project(view, 0.5 * (link.from + link.to)));
                     const QPointF here = run.points.back();
+                    Run on;
+                    on.copy = run.copy, on.metal = run.metal;
                     m_runs.push_back(std::move(run));
-                    run = {};
+                    run = std::move(on);
                     run.bundle = made.bundle;
                     run.bundle.strands = e.strands;
                     if (e.strands == 1) run.bundle.lay_mm = 0;
@@ -246,134 +330,114 @@ Elevation::Elevation(const Puppet& puppet, const document::Production& productio
 }
 
 void Elevation::drawRun(QPainter& painter, const Run& run, double ppm) const {
-    const wire::Bundle& b = run.bundle;
-    const double r = wire::findStrandRadius(b), d = b.diameter_mm;
-    const int helical = b.strands == 7 ? 6 : b.strands;
-    // Along the polyline in steps of a twelfth of a turn; the strand behind is drawn first and darker.
-    std::vector<std::pair<QPointF, QPointF>> path; // point, normal
-    std::vector<double> along;
-    double s = 0;
-    const double step = b.lay_mm > 0 ? b.lay_mm / 12 : 4;
-    for (std::size_t i = 1; i < run.points.size(); ++i) {
-        const QPointF p = run.points[i - 1], q = run.points[i];
-        const double L = std::hypot(q.x() - p.x(), q.y() - p.y());
-        if (L < 1e-6) continue;
-        const QPointF n(-(q.y() - p.y()) / L, (q.x() - p.x()) / L);
-        const int steps = std::max(1, static_cast<int>(std::ceil(L / step)));
-        for (int k = path.empty() ? 0 : 1; k <= steps; ++k) {
-            const double t = static_cast<double>(k) / steps;
-            path.emplace_back(p + t * (q - p), n);
-            along.push_back(s + t * L);
-        }
-        s += L;
-    }
-    const auto strand = [&](int i, bool front) {
-        QPainterPath line;
-        bool drawing = false;
-        for (std::size_t k = 0; k < path.size(); ++k) {
-            const double phase =
-                (b.lay_mm > 0 ? 2 * kPi * along[k] / b.lay_mm : 0) + 2 * kPi * i / std::max(1, helical);
-            const bool isFront = b.lay_mm <= 0 || std::cos(phase) >= -0.1;
-            const QPointF at = path[k].first + r * std::sin(phase) * path[k].second;
-            if (b.strands > 1 && isFront != front) {
-                drawing = false;
-                continue;
-            }
-            if (drawing)
-                line.lineTo(at);
-            else
-                line.moveTo(at);
-            drawing = true;
-        }
-        const double width = std::max(d, 1.1 / ppm);
-        painter.setPen(QPen(look().copperDark, width, Qt::SolidLine, Qt::RoundCap, Qt::RoundJoin));
-        painter.drawPath(line);
-        painter.setPen(QPen(front ? look().copper : look().copper.darker(118), width * 0.72, Qt::SolidLine,
-                            Qt::RoundCap, Qt::RoundJoin));
-        painter.drawPath(line);
+    const double step = run.bundle.strands > 1 && run.bundle.lay_mm > 0 ? std::min(2.0, run.bundle.lay_mm / 14) : 3;
+    drawStrands(painter, walkWire(run.points, step, 2 * run.bundle.diameter_mm), run.bundle, run.metal, 1 / ppm);
+}
+
+void Elevation::drawPiece(QPainter& painter, const Piece& p, Peel peel, double ppm) const {
+    const auto laid = [&](const QPainterPath& path, const QColor& colour, const QImage* texture) {
+        painter.fillPath(path, colour);
+        if (!texture) return;
+        QBrush grain(*texture);
+        grain.setTransform(QTransform::fromScale(1 / ppm, 1 / ppm));
+        painter.fillPath(path, grain);
     };
-    painter.setBrush(Qt::NoBrush);
-    if (b.strands > 1 && b.lay_mm > 0)
-        for (int i = 0; i < helical; ++i)
-            strand(i, false);
-    for (int i = 0; i < helical; ++i)
-        strand(i, true);
+    switch (peel) {
+    case Peel::painted: {
+        laid(p.outside, p.painted, nullptr);
+        if (!p.fleece) break;
+        // Fur in short strokes, pile running down.
+        painter.setPen(QPen(p.painted.darker(130), 0.8 / ppm, Qt::SolidLine, Qt::RoundCap));
+        const QRectF box = p.outside.boundingRect();
+        const double gap = 3.2, away = 1.2;
+        for (double y = box.top(); y < box.bottom(); y += gap)
+            for (double x = box.left() + std::fmod(std::abs(y) * 1.7, gap); x < box.right(); x += gap)
+                if (p.outside.contains(QPointF(x, y)))
+                    painter.drawLine(QPointF(x, y), QPointF(x + 0.4 * std::sin(7 * x + 3 * y), y + 2 * away));
+        break;
+    }
+    case Peel::clay:
+        if (p.hasClay)
+            laid(p.underCover, p.clay, &clayGrain());
+        else if (p.hasBulk)
+            laid(p.core, p.bulk, &foilCrumple());
+        break;
+    case Peel::bulk:
+        if (p.hasClay) {
+            QColor thin = p.clay;
+            thin.setAlpha(60);
+            laid(p.underCover, thin, nullptr);
+        }
+        if (p.hasBulk) laid(p.core, p.bulk, &foilCrumple());
+        break;
+    case Peel::wire:
+    case Peel::paper:
+        break;
+    }
 }
 
 void Elevation::draw(QPainter& painter, Peel peel, double ppm, const Selection& selection) const {
-    const auto pen = [&](const QColor& c, double px) {
-        return QPen(c, px / ppm, Qt::SolidLine, Qt::RoundCap, Qt::RoundJoin);
-    };
     const auto isSelected = [&](const Piece& p) {
         const Selection& s = m_selectionOf[static_cast<std::size_t>(p.part)];
         return selection.kind == s.kind && selection.limb == s.limb && selection.index == s.index &&
                selection.right == s.right;
     };
-    const auto outlineOf = [&](const Piece& p, const QColor& c, double px) {
-        painter.setPen(pen(c, px));
-        painter.setBrush(Qt::NoBrush);
-        painter.drawPath(m_groups[static_cast<std::size_t>(p.group)]);
+    const bool night = look().night;
+    const QColor bare = peel == Peel::paper  ? QColor(Qt::transparent)
+                        : peel == Peel::wire ? (night ? QColor("#413c33") : QColor("#fbf6ea"))
+                                             : (night ? QColor("#575043") : QColor("#efe6d3"));
+    const QColor ink = night ? QColor("#cfc4ac") : QColor("#4d463b");
+    const auto runsOf = [&](int group, const auto& each) {
+        for (const Run& r : m_runs)
+            if (r.copy == group) each(r);
     };
-    for (std::size_t i = 0; i < m_pieces.size(); ++i) {
-        const Piece& p = m_pieces[i];
-        const bool lastOfGroup = i + 1 == m_pieces.size() || m_pieces[i + 1].group != p.group;
-        if (peel == Peel::painted) {
-            painter.setPen(pen(p.painted, 0.6));
-            painter.setBrush(p.painted);
-            painter.drawPath(p.outside);
-            if (p.fleece) {
-                // Fur in short strokes, pile running down.
-                painter.setPen(pen(p.painted.darker(135), 0.8));
-                const QRectF box = p.outside.boundingRect();
-                const double gap = 3.2;
-                for (double y = box.top(); y < box.bottom(); y += gap)
-                    for (double x = box.left() + std::fmod(std::abs(y) * 1.7, gap); x < box.right(); x += gap)
-                        if (p.outside.contains(QPointF(x, y)) && p.outside.contains(QPointF(x + 0.7, y + 2.2)))
-                            painter.drawLine(QPointF(x, y), QPointF(x + 0.7, y + 2.2));
+    const bool wired = peel == Peel::clay || peel == Peel::bulk;
+    for (std::size_t from = 0; from < m_pieces.size();) {
+        const int group = m_pieces[from].group;
+        std::size_t to = from;
+        while (to < m_pieces.size() && m_pieces[to].group == group)
+            ++to;
+        const QPainterPath& outline = m_lines.groups[static_cast<std::size_t>(group)];
+        // Where there is nothing around it, as under the feet, the wire is seen.
+        if (wired) runsOf(group, [&](const Run& r) { drawRun(painter, r, ppm); });
+        painter.fillPath(outline, bare);
+        painter.save();
+        painter.setClipPath(outline, Qt::IntersectClip);
+        if (wired) runsOf(group, [&](const Run& r) { drawRun(painter, r, ppm); });
+        for (std::size_t i = from; i < to; ++i)
+            drawPiece(painter, m_pieces[i], peel, ppm);
+        // The far side of a rounded thing lies in its own shade.
+        for (const double px : {9.0, 6.0, 3.0})
+            painter.strokePath(outline, QPen(QColor(58, 40, 20, peel == Peel::wire ? 9 : 17), px / ppm));
+        for (std::size_t i = from; i < to; ++i)
+            if (isSelected(m_pieces[i])) {
+                QColor lit("#f7d46b");
+                lit.setAlphaF(peel == Peel::wire ? 0.5F : 0.32F);
+                painter.fillPath(m_pieces[i].outside, lit);
             }
-            if (lastOfGroup) outlineOf(p, p.painted.darker(150), 0.9);
-        } else if (peel == Peel::clay || peel == Peel::bulk) {
-            painter.setPen(Qt::NoPen);
-            painter.setBrush(look().shade);
-            painter.drawPath(p.outside);
-            painter.setPen(pen(look().graphite, 0.6));
-            if (peel == Peel::clay && p.hasClay) {
-                painter.setBrush(p.clay);
-                painter.drawPath(p.underCover);
-            } else if (peel == Peel::bulk && p.hasClay) {
-                QColor thin = p.clay;
-                thin.setAlpha(90);
-                painter.setPen(Qt::NoPen);
-                painter.setBrush(thin);
-                painter.drawPath(p.underCover);
-            }
-            if (p.hasBulk && (peel == Peel::bulk || !p.hasClay)) {
-                painter.setPen(pen(p.bulk.darker(140), 0.7));
-                painter.setBrush(p.bulk);
-                painter.drawPath(p.core);
-            }
-            if (lastOfGroup) outlineOf(p, look().faint, 0.8);
-        } else if (lastOfGroup) {
-            outlineOf(p, look().faint, 0.8);
-        }
+        painter.restore();
+        QColor line = ink;
+        line.setAlphaF(m_view == View::side || peel == Peel::painted ? 0.8F : 0.28F);
+        painter.fillPath(inkLine(outline, 0.6 / ppm, 1.4 / ppm), line);
+        from = to;
     }
-    painter.setPen(pen(look().graphite, 1.4));
-    painter.setBrush(Qt::NoBrush);
-    painter.drawPath(m_outline);
-    if (peel != Peel::painted && peel != Peel::paper)
+    painter.fillPath(inkLine(m_lines.whole, 0.7 / ppm, 2.1 / ppm), ink);
+    if (peel == Peel::wire)
         for (const Run& r : m_runs)
             drawRun(painter, r, ppm);
     for (const Piece& p : m_pieces)
-        if (isSelected(p)) {
-            painter.setPen(pen(look().copper, 2.2));
-            painter.setBrush(Qt::NoBrush);
-            painter.drawPath(p.outside);
-        }
+        if (isSelected(p))
+            painter.strokePath(p.outside.simplified(),
+                               QPen(look().copper, 2 / ppm, Qt::SolidLine, Qt::RoundCap, Qt::RoundJoin));
 }
 
 std::vector<QPolygonF> Elevation::outlines() const {
+    // To size: the parts themselves, nothing melted.
+    QPainterPath outline;
+    for (const Piece& p : m_pieces)
+        outline = outline.united(p.outside.simplified());
     std::vector<QPolygonF> all;
-    for (const QPolygonF& polygon : m_outline.toSubpathPolygons())
+    for (const QPolygonF& polygon : outline.toSubpathPolygons())
         all.push_back(polygon);
     return all;
 }
@@ -382,61 +446,6 @@ int Elevation::findPart(const QPointF& at) const {
     for (auto it = m_pieces.rbegin(); it != m_pieces.rend(); ++it)
         if (it->outside.contains(at)) return it->part;
     return -1;
-}
-
-void drawStateMark(QPainter& painter, const QPointF& c, double r, choice::State state) {
-    const QColor colour = stateColour(static_cast<int>(state));
-    painter.save();
-    painter.setPen(QPen(colour, r * 0.24));
-    painter.setBrush(look().card);
-    painter.drawEllipse(c, r, r);
-    painter.setPen(QPen(colour, r * 0.26, Qt::SolidLine, Qt::RoundCap, Qt::RoundJoin));
-    painter.setBrush(Qt::NoBrush);
-    const auto at = [&](double x, double y) { return c + QPointF(x * r, y * r); };
-    QPainterPath p;
-    switch (state) {
-    case choice::State::not_checked: // a dot: nothing is said
-        p.addEllipse(c, r * 0.12, r * 0.12);
-        break;
-    case choice::State::holds: // a level bar
-        p.moveTo(at(-0.5, 0)), p.lineTo(at(0.5, 0));
-        break;
-    case choice::State::slack: // a bar that sags
-        p.moveTo(at(-0.5, -0.2)), p.quadTo(at(0, 0.75), at(0.5, -0.2));
-        break;
-    case choice::State::stiff: // two bars that do not give
-        p.moveTo(at(-0.5, -0.2)), p.lineTo(at(0.5, -0.2)), p.moveTo(at(-0.5, 0.24)), p.lineTo(at(0.5, 0.24));
-        break;
-    case choice::State::springy: // a coil
-        p.moveTo(at(-0.55, 0.2)), p.lineTo(at(-0.2, -0.35)), p.lineTo(at(0.12, 0.35)), p.lineTo(at(0.5, -0.2));
-        break;
-    case choice::State::tired: // a bar with a crack
-        p.moveTo(at(-0.5, 0.08)), p.lineTo(at(-0.12, 0.08)), p.moveTo(at(0.18, -0.1)), p.lineTo(at(0.52, -0.1)),
-            p.moveTo(at(-0.08, -0.42)), p.lineTo(at(0.12, 0.4));
-        break;
-    case choice::State::crowded: // two walls pressed together
-        p.moveTo(at(-0.16, -0.45)), p.lineTo(at(-0.16, 0.45)), p.moveTo(at(0.16, -0.45)), p.lineTo(at(0.16, 0.45)),
-            p.moveTo(at(-0.6, 0)), p.lineTo(at(-0.3, 0)), p.moveTo(at(0.6, 0)), p.lineTo(at(0.3, 0));
-        break;
-    }
-    painter.drawPath(p);
-    painter.restore();
-}
-
-void drawBundle(QPainter& painter, const QPointF& c, const wire::Bundle& b, double scale, const QColor& fill,
-                const QColor& line) {
-    painter.save();
-    painter.setPen(QPen(line, 1));
-    painter.setBrush(fill.isValid() ? QBrush(fill) : QBrush(Qt::NoBrush));
-    const double r = wire::findStrandRadius(b) * scale, d = b.diameter_mm * scale / 2;
-    const int helical = b.strands == 7 ? 6 : b.strands;
-    const double turn = b.strands == 3 ? -kPi / 2 : b.strands == 4 ? kPi / 4 : 0;
-    if (b.strands == 7) painter.drawEllipse(c, d, d);
-    for (int i = 0; i < helical; ++i) {
-        const double u = turn + 2 * kPi * i / helical;
-        painter.drawEllipse(c + QPointF(r * std::cos(u), r * std::sin(u)), d, d);
-    }
-    painter.restore();
 }
 
 } // namespace enkinet::app

@@ -1,6 +1,8 @@
 #pragma once
 // Draws a puppet's front or side elevation in millimetres, y down: on the screen's sheet and on paper alike.
 #include "document/document.h"
+#include "sheet/silhouette.h"
+#include "widgets/materials.h"
 #include <QColor>
 #include <QPainterPath>
 #include <QPointF>
@@ -34,6 +36,8 @@ public:
     /// The figure's outline as closed polygons, mm, y down.
     std::vector<QPolygonF> outlines() const;
     QRectF bounds() const { return m_bounds; }
+    /// The figure as one flowing line, for looking at.
+    const QPainterPath& silhouette() const { return m_lines.whole; }
     View view() const { return m_view; }
 
     /// The part under a point, nearest the viewer; -1 where there is none.
@@ -50,17 +54,18 @@ private:
     };
     struct Run {
         std::vector<QPointF> points;
-        std::vector<double> depth;
         wire::Bundle bundle;
+        Metal metal;
+        int copy = 0; ///< of the limb that it runs through
         double depthMean = 0;
     };
     void drawRun(QPainter& painter, const Run& run, double pixelsPerMm) const;
+    void drawPiece(QPainter& painter, const Piece& piece, Peel peel, double pixelsPerMm) const;
 
     View m_view = View::front;
     std::vector<Piece> m_pieces; ///< far to near
     std::vector<Run> m_runs;
-    std::vector<QPainterPath> m_groups; ///< outline of each group
-    QPainterPath m_outline;
+    Silhouette m_lines;
     QRectF m_bounds;
     std::vector<Selection> m_selectionOf; ///< per part
 };
@@ -68,10 +73,4 @@ private:
 /// The colour that is left on a part at the end: its cover, or the last opaque coat, or the bare clay.
 QColor finishedColour(const body::Layers& layers, const document::Production& production, const results::Report& report,
                       const QColor& clay);
-/// A small drawn mark in a ring for a state word: shape first, colour second.
-void drawStateMark(QPainter& painter, const QPointF& centre, double radius, choice::State state);
-/// A bundle's cross-section; `scale` in units per mm.
-void drawBundle(QPainter& painter, const QPointF& centre, const wire::Bundle& bundle, double scale, const QColor& fill,
-                const QColor& line);
-
 } // namespace enkinet::app

@@ -11,11 +11,7 @@
 
 namespace enkinet::app {
 
-void SheetView::drawPaper(QPainter& p) const {
-    p.fillRect(rect(), look().bench);
-    p.fillRect(paper().translated(4, 5), look().bench.darker(130));
-    p.fillRect(paper(), look().sheet);
-}
+void SheetView::drawPaper(QPainter& p) const { p.fillRect(rect(), look().sheet); }
 
 void SheetView::drawRulers(QPainter& p) const {
     const QRectF r = paper();

@@ -88,7 +88,7 @@ QRectF SheetView::figureBounds(View view) const {
     return b;
 }
 
-QRectF SheetView::paper() const { return QRectF(rect()).adjusted(0, 0, -5, -5); }
+QRectF SheetView::paper() const { return QRectF(rect()); }
 
 void SheetView::layoutViews() {
     m_strip->resize(m_strip->sizeHint());

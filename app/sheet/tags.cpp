@@ -41,6 +41,7 @@ std::vector<Tag> makeTags(const body::Puppet& puppet, const document::Production
         } else {
             const choice::Candidate& c = l.candidates()[static_cast<std::size_t>(l.chosen)];
             t.bundle = c.bundle;
+            t.metal = metalOf(report.stock.tableOf(c.spool).card());
             t.state = l.state;
             t.wire = Say::shortWire(l, c, cardName(production, report, c.spool));
             if (l.worst >= 0) {
@@ -129,8 +130,7 @@ void drawTag(QPainter& p, const Tag& t, bool selected) {
     const double x = b.left() + (left ? 18 : 10), iconWidth = 30;
     if (t.bundle.diameter_mm > 0 && !t.wire.isEmpty()) {
         const double across = wire::findBundleDiameter(t.bundle);
-        drawBundle(p, QPointF(x + iconWidth / 2, b.center().y()), t.bundle, std::min(5.0, 26 / across), look().copper,
-                   look().copperDark);
+        drawSection(p, QPointF(x + iconWidth / 2, b.center().y()), t.bundle, std::min(5.0, 26 / across), t.metal);
     }
     const double tx = x + iconWidth + 6, tw = b.right() - (left ? 6 : 16) - tx;
     p.setPen(look().ink);

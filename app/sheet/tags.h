@@ -10,6 +10,7 @@ struct Tag {
     QString title, wire, film;
     choice::State state = choice::State::holds;
     bool hasState = true;
+    Metal metal;
     wire::Bundle bundle;
     int limb = 0;
     int joint = -1; ///< the limb's joint that the thread is tied to

@@ -1,10 +1,5 @@
 #include "shell/card.h"
-#include "stations/bulk/bulk_page.h"
-#include "stations/paint/paint_page.h"
-#include "stations/plan/plan_page.h"
-#include "stations/sheet/sheet_page.h"
-#include "stations/skin/skin_page.h"
-#include "stations/wire/wire_page.h"
+#include "stations/registry.h"
 #include "widgets/fields.h"
 #include <QFormLayout>
 #include <QPushButton>
@@ -32,6 +27,7 @@ Card::Card(Document& document, QWidget* parent)
     setObjectName("cardScroll");
     m_pages->setObjectName("cardBody");
     setWidgetResizable(true);
+    setFrameShape(QFrame::NoFrame);
     setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     setFocusPolicy(Qt::NoFocus);
     setAccessibleName(tr("Card"));
@@ -53,24 +49,7 @@ void Card::setStation(results::Station station) {
 Page* Card::page(results::Station station) {
     Page*& known = m_stations[static_cast<std::size_t>(station)];
     if (known) return known;
-    const auto make = [&]() -> Page* {
-        switch (station) {
-        case results::Station::sheet:
-            return new SheetPage(m_document);
-        case results::Station::wire:
-            return new WirePage(m_document);
-        case results::Station::bulk:
-            return new BulkPage(m_document);
-        case results::Station::skin:
-            return new SkinPage(m_document);
-        case results::Station::paint:
-            return new PaintPage(m_document);
-        case results::Station::plan:
-            break;
-        }
-        return new PlanPage(m_document);
-    };
-    known = make();
+    known = stationKind(station).make(m_document);
     m_pages->addWidget(known);
     Q_EMIT pageMade(known);
     return known;

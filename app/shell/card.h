@@ -14,6 +14,8 @@ class Card : public QScrollArea {
 public:
     explicit Card(Document& document, QWidget* parent = nullptr);
     void setStation(results::Station station);
+    /// The page of the present station, made when it is first asked for.
+    Page* present() { return page(m_station); }
 
 Q_SIGNALS:
     /// A station's page has been made: each is when it is looked at for the first time.

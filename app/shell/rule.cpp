@@ -1,10 +1,12 @@
 #include "shell/rule.h"
 #include "widgets/fields.h"
 #include "widgets/look.h"
+#include "widgets/paper.h"
 #include "words/say.h"
 #include <QHBoxLayout>
 #include <QKeyEvent>
 #include <QPainter>
+#include <algorithm>
 
 namespace enkinet::app {
 
@@ -12,12 +14,17 @@ Rule::Rule(QWidget* parent) : QWidget(parent) {
     setAccessibleName(tr("Stations in the order of work"));
     setFixedHeight(72);
     auto* row = new QHBoxLayout(this);
-    row->setContentsMargins(16, 15, 16, 0);
+    row->setContentsMargins(0, 12, 0, 0);
     row->setSpacing(0);
     for (int i = 0; i < results::kStations; ++i) {
         const auto station = static_cast<results::Station>(i);
         auto* d = new Division(station, this);
         connect(d, &Division::clicked, this, [this, station] { Q_EMIT chosen(station); });
+        connect(d, &Division::stepped, this, [this, i](int by) {
+            const int to = std::clamp(i + by, 0, results::kStations - 1);
+            m_divisions[static_cast<std::size_t>(to)]->setFocus(Qt::TabFocusReason);
+            Q_EMIT chosen(static_cast<results::Station>(to));
+        });
         row->addWidget(d, 1);
         m_divisions.push_back(d);
     }
@@ -41,21 +48,35 @@ void Rule::setOpen(const std::vector<int>& counts, const std::vector<QString>& s
 void Rule::paintEvent(QPaintEvent*) {
     QPainter p(this);
     QLinearGradient metal(0, 0, 0, height());
-    metal.setColorAt(0, look().steel.lighter(104));
-    metal.setColorAt(1, look().steel.darker(106));
+    metal.setColorAt(0, look().steel.lighter(108));
+    metal.setColorAt(0.25, look().steel.lighter(102));
+    metal.setColorAt(0.9, look().steel.darker(103));
+    metal.setColorAt(1, look().steel.darker(125));
     p.fillRect(rect(), metal);
-    p.setPen(QPen(look().steelInk, 1));
+    p.setPen(QPen(look().steel.lighter(115), 1));
     p.drawLine(0, 0, width(), 0);
-    // Divided along the upper edge: ten to a long stroke.
-    for (int k = 0, x = 16; x < width() - 8; ++k, x += 8)
-        p.drawLine(x, 0, x, k % 10 == 0 ? 14 : k % 5 == 0 ? 10 : 6);
-    // The pointer rides on the edge over the present station's word.
-    const QWidget* d = m_divisions[static_cast<std::size_t>(m_station)];
-    const double x = d->x() + 22;
+    // Divided along the upper edge, halves of halves.
+    p.setPen(QPen(look().steelInk, 1));
+    for (int k = 0, x = 0; x < width(); ++k, x += 5)
+        p.drawLine(x, 1, x, 1 + (k % 32 == 0 ? 15 : k % 16 == 0 ? 11 : k % 8 == 0 ? 8 : 4));
+    // The cursor clasps its division, as on a slide rule.
     p.setRenderHint(QPainter::Antialiasing);
+    const QWidget* d = m_divisions[static_cast<std::size_t>(m_station)];
+    const QRectF r(d->x() + 4, 0, d->width() - 8, height());
+    drawShadow(p, r.adjusted(0, 4, 0, -4), 6);
+    QColor glass = look().lit;
+    glass.setAlphaF(0.55F);
+    p.setBrush(glass);
+    p.setPen(QPen(look().copper, 3));
+    p.drawRoundedRect(r.adjusted(1, 1, -1, -1), 4, 4);
     p.setPen(Qt::NoPen);
     p.setBrush(look().copper);
-    p.drawPolygon(QPolygonF{{x - 9, 0}, {x + 9, 0}, {x, 15}});
+    p.drawRect(QRectF(r.left(), 0, r.width(), 8));
+    p.drawRect(QRectF(r.left(), r.bottom() - 8, r.width(), 8));
+    p.setBrush(look().copper.lighter(150));
+    p.drawRect(QRectF(r.left() + 2, 2, r.width() - 4, 2));
+    p.setPen(QPen(look().slack, 1.2));
+    p.drawLine(QPointF(r.center().x(), 8), QPointF(r.center().x(), 20));
 }
 
 Division::Division(results::Station station, QWidget* parent) : QAbstractButton(parent), m_station(station) {
@@ -70,42 +91,48 @@ Division::Division(results::Station station, QWidget* parent) : QAbstractButton(
 void Division::setOpen(int count, const QString& sentences) {
     m_open = count;
     setAccessibleName(count > 0 ? tr("%1, open points: %2").arg(text()).arg(count) : text());
-    setToolTip(count > 0 ? plainTip(sentences) : tr("Nothing open here."));
+    setToolTip(count > 0 ? plainTip(sentences) : tr("No open points."));
     update();
 }
 
 void Division::keyPressEvent(QKeyEvent* e) {
-    if (e->key() == Qt::Key_Return || e->key() == Qt::Key_Enter)
-        click();
-    else if (e->key() == Qt::Key_Right)
-        focusNextChild();
-    else if (e->key() == Qt::Key_Left)
-        focusPreviousChild();
-    else
+    switch (e->key()) {
+    case Qt::Key_Return:
+    case Qt::Key_Enter:
+        return click();
+    case Qt::Key_Right:
+    case Qt::Key_Down:
+        return Q_EMIT stepped(1);
+    case Qt::Key_Left:
+    case Qt::Key_Up:
+        return Q_EMIT stepped(-1);
+    case Qt::Key_Home:
+        return Q_EMIT stepped(-results::kStations);
+    case Qt::Key_End:
+        return Q_EMIT stepped(results::kStations);
+    default:
         QAbstractButton::keyPressEvent(e);
+    }
 }
 
 void Division::paintEvent(QPaintEvent*) {
     QPainter p(this);
     p.setRenderHint(QPainter::Antialiasing);
-    p.setFont(deskFont(13, isChecked() ? QFont::DemiBold : QFont::Normal));
+    const bool narrow = width() < 130;
+    p.setFont(deskType(isChecked() && !narrow ? 22 : 15, isChecked() ? QFont::DemiBold : QFont::Medium));
+    const double word = QFontMetricsF(p.font()).horizontalAdvance(text());
+    const QString open = m_open > 0 ? (narrow ? QString::number(m_open) : tr("%n open", nullptr, m_open)) : QString();
+    const QFont small = deskType(13, QFont::DemiBold);
+    const double said = open.isEmpty() ? 0 : QFontMetricsF(small).horizontalAdvance(open) + 8;
+    const double x = (width() - word - said) / 2, base = height() / 2.0 + 9;
     p.setPen(look().steelInk);
-    const double base = height() / 2.0 + 8;
-    p.drawText(QPointF(10, base), text());
-    const double w = QFontMetricsF(p.font()).horizontalAdvance(text());
-    if (isChecked()) {
-        p.setPen(QPen(look().copper, 3));
-        p.drawLine(QPointF(10, base + 8), QPointF(10 + w, base + 8));
-    }
+    p.drawText(QPointF(x, base), text());
     if (m_open > 0) {
-        p.setFont(deskFont(9.5, QFont::DemiBold));
+        p.setFont(small);
         p.setPen(look().night ? look().slack : QColor("#8c2412"));
-        p.drawText(QPointF(18 + w, base), tr("%1 open").arg(m_open));
+        p.drawText(QPointF(x + word + 8, base), open);
     }
-    if (hasFocus()) {
-        p.setPen(QPen(look().copper, 1.5, Qt::DotLine));
-        p.drawRoundedRect(QRectF(rect()).adjusted(3, 6, -6, -5), 4, 4);
-    }
+    if (hasFocus()) drawFocus(p, QRectF(rect()).adjusted(10, 4, -10, -12));
 }
 
 } // namespace enkinet::app

@@ -40,6 +40,10 @@ public:
     void setOpen(int count, const QString& sentences);
     QSize sizeHint() const override { return {120, 56}; }
 
+Q_SIGNALS:
+    /// An arrow key: to the division so many places on.
+    void stepped(int by);
+
 protected:
     void paintEvent(QPaintEvent*) override;
     void keyPressEvent(QKeyEvent* event) override;

@@ -5,15 +5,16 @@
 #include "print/export.h"
 #include "sheet/sheet_view.h"
 #include "shell/card.h"
+#include "shell/desk_top.h"
+#include "shell/figure_rail.h"
 #include "shell/rule.h"
-#include "stations/bulk/bulk_page.h"
-#include "stations/plan/plan_page.h"
-#include "stations/plan/plan_strip.h"
+#include "shell/shelf.h"
+#include "stations/registry.h"
 #include "stations/sheet/pictures_leaf.h"
 #include "stations/sheet/sheet_page.h"
-#include "stations/skin/skin_page.h"
 #include "stations/wire/puppet_table.h"
 #include "turntable/turntable.h"
+#include "widgets/fields.h"
 #include "widgets/look.h"
 #include "words/say.h"
 #include <QApplication>
@@ -25,15 +26,15 @@
 #include <QFileInfo>
 #include <QLabel>
 #include <QLocale>
-#include <QMenuBar>
+#include <QMenu>
 #include <QMimeData>
 #include <QPrintDialog>
 #include <QPrinter>
 #include <QPushButton>
+#include <QScreen>
 #include <QSettings>
 #include <QSlider>
 #include <QStackedWidget>
-#include <QTabBar>
 #include <QVBoxLayout>
 
 namespace enkinet::app {
@@ -51,72 +52,49 @@ QString kindPath(const QString& kind) {
 Window::Window(QWidget* parent) : QMainWindow(parent) {
     setObjectName("desk");
     setAcceptDrops(true);
-    setMinimumSize(900, 600);
-    resize(1280, 800);
-    auto* centre = new QWidget;
-    auto* all = new QVBoxLayout(centre);
-    all->setContentsMargins(0, 0, 0, 0);
-    all->setSpacing(0);
-
-    m_puppets = new QTabBar;
-    m_puppets->setAccessibleName(tr("Puppets of the production"));
-    m_puppets->setDrawBase(false);
-    m_puppets->setExpanding(false);
-    m_puppets->setObjectName("puppets");
-    m_message = new QLabel;
-    m_message->setObjectName("message");
-    m_message->setAccessibleName(tr("Message"));
-    m_message->setTextInteractionFlags(Qt::TextSelectableByMouse);
-    auto* top = new QHBoxLayout;
-    top->setContentsMargins(16, 4, 16, 0);
-    top->addWidget(m_puppets);
-    top->addWidget(m_message, 1);
-    m_working = new QLabel(tr("working it out: numbers are those of before"));
-    m_working->setObjectName("working");
-    m_working->setProperty("role", "quiet");
+    setMinimumSize(640, 440);
+    m_sheet = new SheetView(m_document);
+    m_turntable = new Turntable(m_document);
+    m_table = new PuppetTable(m_document);
+    m_bench = new QStackedWidget;
+    m_bench->setObjectName("bench");
+    for (QWidget* w :
+         {static_cast<QWidget*>(m_sheet), static_cast<QWidget*>(m_turntable), static_cast<QWidget*>(m_table)})
+        m_bench->addWidget(w);
+    m_card = new Card(m_document);
+    m_rail = new FigureRail(m_document);
+    m_rule = new Rule;
+    m_shelf = new Shelf(m_document);
+    m_message = &m_shelf->message();
+    m_working = &m_shelf->working();
     // What comes within a blink is not announced.
     m_workingSoon.setSingleShot(true);
     m_workingSoon.setInterval(120);
-    m_working->hide();
-    top->addWidget(m_working);
     connect(&m_workingSoon, &QTimer::timeout, m_working, &QWidget::show);
     connect(&m_document, &Document::workingChanged, this, [this](bool working) {
         if (working) return m_workingSoon.start();
         m_workingSoon.stop();
         m_working->hide();
     });
-    all->addLayout(top);
-
-    m_sheet = new SheetView(m_document);
-    m_plan = new PlanStrip(m_document);
-    m_paper = new QStackedWidget;
-    m_paper->addWidget(m_sheet);
-    m_paper->addWidget(m_plan);
-    m_turntable = new Turntable(m_document);
-    m_paper->addWidget(m_turntable);
-    m_table = new PuppetTable(m_document);
-    m_paper->addWidget(m_table);
-    m_card = new Card(m_document);
-    m_card->setFixedWidth(386);
-    auto* middle = new QHBoxLayout;
-    middle->setContentsMargins(16, 0, 16, 10);
-    middle->setSpacing(14);
-    middle->addWidget(m_paper, 1);
-    middle->addWidget(m_card);
-    all->addLayout(middle, 1);
-    m_rule = new Rule;
-    all->addWidget(m_rule);
-    setCentralWidget(centre);
+    m_top = new DeskTop;
+    setCentralWidget(m_top);
     makeMenus();
+    m_top->setPlaces(m_shelf, m_rail, m_bench, m_card, m_rule);
+    connect(m_top, &DeskTop::arranged, m_rail, &FigureRail::setBoth);
+    placeWindow();
 
     connect(&m_document, &Document::changed, this, &Window::refresh);
     connect(&m_document, &Document::titleChanged, this, &Window::showTitle);
     connect(&m_document, &Document::refused, this, &Window::say);
     connect(&m_document, &Document::selectionChanged, this, [this] { say({}); });
-    connect(m_puppets, &QTabBar::currentChanged, this, [this](int i) { m_document.showPuppet(i); });
+    connect(&m_document, &Document::applied, this, &Window::sayApplied);
+    connect(&m_document, &Document::trialChanged, this, [this] { say({}); });
     connect(m_rule, &Rule::chosen, this, &Window::setStation);
     connect(m_card, &Card::pageMade, this, &Window::connectPage);
-    connect(m_sheet, &SheetView::peelChanged, this, [this] { m_turntable->setPeel(m_sheet->peel()); });
+    connect(m_sheet, &SheetView::peelChanged, this, [this] {
+        m_turntable->setPeel(m_sheet->peel());
+        m_rail->setPeel(m_sheet->peel());
+    });
     connect(m_turntable, &Turntable::peelAsked, this,
             [this] { m_sheet->setPeel(static_cast<Peel>((static_cast<int>(m_sheet->peel()) + 1) % (kPeels - 1))); });
     connect(m_card, &Card::wantsDemo, this, &Window::openDemo);
@@ -137,16 +115,17 @@ void Window::connectPage(Page* page) {
             m_sheet->update();
         });
     }
-    if (auto* bulk = qobject_cast<BulkPage*>(page)) connect(m_sheet, &SheetView::pointed, bulk, &BulkPage::point);
-    if (auto* skin = qobject_cast<SkinPage*>(page)) connect(m_sheet, &SheetView::pointed, skin, &SkinPage::point);
-    if (auto* plan = qobject_cast<PlanPage*>(page)) {
-        connect(plan, &PlanPage::stepChosen, m_plan, &PlanStrip::setStep);
-        connect(m_plan, &PlanStrip::stepChosen, plan, &PlanPage::setStep);
-    }
+    if (QWidget* bench = page->bench()) m_bench->addWidget(bench);
+    connect(m_sheet, &SheetView::pointed, page, &Page::point);
+    connect(m_rail, &FigureRail::pointed, page, &Page::point);
+    showPaper();
 }
 
 void Window::makeMenus() {
-    QMenu* file = menuBar()->addMenu(tr("&Production"));
+    // One word on the shelf opens them all; their keys work anywhere.
+    auto* more = new QMenu(tr("More: files, edits, puppets, the desk"), this);
+    more->setObjectName("more");
+    QMenu* file = more->addMenu(tr("&Production"));
     file->addAction(tr("&New"), QKeySequence::New, this, [this] {
         if (mayLeave()) m_document.startEmpty();
     });
@@ -170,15 +149,15 @@ void Window::makeMenus() {
     file->addSeparator();
     file->addAction(tr("&Quit"), QKeySequence::Quit, this, &QWidget::close);
 
-    QMenu* edit = menuBar()->addMenu(tr("&Edit"));
-    QAction* undo = m_document.undoStack().createUndoAction(this, tr("Undo:"));
+    QMenu* edit = more->addMenu(tr("&Edit"));
+    QAction* undo = m_document.undoStack().createUndoAction(this, tr("Undo"));
     undo->setShortcut(QKeySequence::Undo);
-    QAction* redo = m_document.undoStack().createRedoAction(this, tr("Redo:"));
+    QAction* redo = m_document.undoStack().createRedoAction(this, tr("Redo"));
     redo->setShortcut(QKeySequence::Redo);
     edit->addAction(undo);
     edit->addAction(redo);
 
-    QMenu* puppet = menuBar()->addMenu(tr("P&uppet"));
+    QMenu* puppet = more->addMenu(tr("P&uppet"));
     for (const auto& [kind, name] : {std::pair{"biped", tr("Add a &biped")},
                                      {"quadruped", tr("Add a &quadruped")},
                                      {"bird", tr("Add a b&ird")},
@@ -187,11 +166,14 @@ void Window::makeMenus() {
                                      {"own", tr("Add an &own shape")}})
         puppet->addAction(name, this, [this, k = QString(kind)] { addKind(k); });
     puppet->addSeparator();
-    puppet->addAction(tr("&Next puppet"), QKeySequence(Qt::CTRL | Qt::Key_PageDown), this, [this] {
-        m_puppets->setCurrentIndex((m_puppets->currentIndex() + 1) % std::max(1, m_puppets->count()));
-    });
+    const auto turnTo = [this](int by) {
+        const auto n = static_cast<int>(m_document.production().puppets.size());
+        if (n > 0) m_document.showPuppet((m_document.puppetIndex() + by + n) % n);
+    };
+    puppet->addAction(tr("&Next puppet"), QKeySequence(Qt::CTRL | Qt::Key_PageDown), this, [turnTo] { turnTo(1); });
+    puppet->addAction(tr("&Previous puppet"), QKeySequence(Qt::CTRL | Qt::Key_PageUp), this, [turnTo] { turnTo(-1); });
 
-    QMenu* view = menuBar()->addMenu(tr("&Desk"));
+    QMenu* view = more->addMenu(tr("&Desk"));
     for (int i = 0; i < results::kStations; ++i) {
         const auto station = static_cast<results::Station>(i);
         view->addAction(Say::station(station), QKeySequence(Qt::ALT | (Qt::Key_1 + i)), this,
@@ -211,7 +193,14 @@ void Window::makeMenus() {
     view->addAction(tr("&Measure on the sheet"), QKeySequence(Qt::Key_M), this, [this] {
         takeHold({HoldWish::Kind::caliper, {}, false, -1, 0});
     });
-    view->addAction(tr("&Put everything down"), QKeySequence(Qt::Key_Escape), this, [this] { takeHold({}); });
+    // First what the pointer holds, then what is selected.
+    view->addAction(tr("&Put it down"), QKeySequence(Qt::Key_Escape), this, [this] {
+        if (m_sheet->hold())
+            takeHold({});
+        else
+            m_document.select({});
+    });
+    view->addAction(tr("Turn the &figure"), QKeySequence(Qt::Key_V), this, [this] { m_rail->flip(); });
     view->addAction(tr("&Fit the paper"), this, [this] { m_sheet->fit(); });
     QAction* night = view->addAction(tr("Night &bench"));
     night->setCheckable(true);
@@ -229,43 +218,63 @@ void Window::makeMenus() {
         QSettings().setValue("inches", on);
         Q_EMIT m_document.changed();
     });
+    connectShelf(undo, redo, more);
+}
+
+/// The words at the shelf's end, and every menu's keys at the window.
+void Window::connectShelf(QAction* undo, QAction* redo, QMenu* more) {
+    for (QAction* a : {undo, redo}) {
+        QAbstractButton* word = m_shelf->addWord(a == undo ? tr("Undo") : tr("Redo"), a->text(), [a] { a->trigger(); });
+        const auto follow = [word, a] {
+            word->setEnabled(a->isEnabled());
+            word->setToolTip(plainTip(a->text()));
+            word->setAccessibleName(a->text());
+        };
+        connect(a, &QAction::changed, word, follow);
+        follow();
+    }
+    m_shelf->addWord(tr("Print"), tr("Print build sheets"), [this] { printSheets(false); });
+    m_shelf->addMenu(tr("More"), more);
+    const std::function<void(QMenu*)> gather = [&](QMenu* menu) {
+        for (QAction* a : menu->actions())
+            if (a->menu())
+                gather(a->menu());
+            else if (!a->shortcut().isEmpty())
+                addAction(a);
+    };
+    gather(more);
 }
 
 void Window::setStation(results::Station station) {
     m_station = station;
+    const StationKind& kind = stationKind(station);
     m_rule->setStation(station);
     m_card->setStation(station);
+    m_rail->setStation(station);
+    m_rail->setWalksParts(kind.aboutParts);
     showPaper();
     if (station == results::Station::sheet)
         m_sheetPage ? m_sheetPage->askHold() : takeHold({});
     else
         takeHold({});
-    m_sheet->setLoadsShown(station == results::Station::wire);
     // Each station begins with the layer that it is about.
-    switch (station) {
-    case results::Station::sheet:
-    case results::Station::wire:
-    case results::Station::skin:
-        m_sheet->setPeel(Peel::clay);
-        break;
-    case results::Station::bulk:
-        m_sheet->setPeel(Peel::bulk);
-        break;
-    case results::Station::paint:
-        m_sheet->setPeel(Peel::painted);
-        break;
-    case results::Station::plan:
-        break;
-    }
+    m_sheet->setPeel(kind.peel);
+    m_rail->setPeel(kind.peel);
 }
 
 void Window::showPaper() {
-    const bool plan = m_station == results::Station::plan && m_document.hasPuppet();
-    m_paper->setCurrentIndex(plan                            ? 1
-                             : !m_document.hasPuppet()       ? 0
-                             : m_wall && m_wall->isChecked() ? 3
-                             : m_turn && m_turn->isChecked() ? 2
-                                                             : 0);
+    QWidget* shown = m_sheet;
+    if (m_document.hasPuppet()) {
+        if (m_wall->isChecked())
+            shown = m_table;
+        else if (m_turn->isChecked())
+            shown = m_turntable;
+        else if (QWidget* own = m_card->present()->bench())
+            shown = own;
+    }
+    m_bench->setCurrentWidget(shown);
+    // An empty desk has no figure, and the sheet shows both elevations itself.
+    m_top->setAlone(!m_document.hasPuppet() || shown == m_sheet || shown == m_table);
 }
 
 void Window::showTable(bool on) {
@@ -394,21 +403,6 @@ QString Window::exportTo(const QString& path) {
 }
 
 void Window::refresh() {
-    const auto& puppets = m_document.production().puppets;
-    {
-        const QSignalBlocker quiet(m_puppets);
-        while (m_puppets->count() > static_cast<int>(puppets.size()))
-            m_puppets->removeTab(m_puppets->count() - 1);
-        for (std::size_t i = 0; i < puppets.size(); ++i) {
-            const QString name = QString::fromStdString(puppets[i].name);
-            if (static_cast<int>(i) >= m_puppets->count())
-                m_puppets->addTab(name);
-            else
-                m_puppets->setTabText(static_cast<int>(i), name);
-        }
-        m_puppets->setCurrentIndex(m_document.puppetIndex());
-    }
-    m_puppets->setVisible(puppets.size() > 0);
     std::vector<int> counts;
     std::vector<QString> sentences(results::kStations);
     if (m_document.hasPuppet()) {
@@ -423,6 +417,16 @@ void Window::refresh() {
     showTitle();
 }
 
+/// Where and as large as it was left; on a screen with less room than it wants it fits itself to it.
+void Window::placeWindow() {
+    resize(1280, 800);
+    restoreGeometry(QSettings().value("window").toByteArray());
+    if (const QScreen* on = screen()) {
+        const QRect room = on->availableGeometry();
+        resize(size().boundedTo(room.size()));
+    }
+}
+
 void Window::showTitle() {
     setWindowTitle(tr("%1[*] · Enkinet").arg(m_document.title()));
     setWindowModified(m_document.isChanged());
@@ -432,9 +436,25 @@ void Window::say(const QString& sentence) {
     QStringList lines;
     if (!m_saveFault.isEmpty()) lines << tr("Not saved: %1").arg(m_saveFault);
     if (!sentence.isEmpty() && sentence != m_saveFault) lines << tr("Not done: %1").arg(sentence);
+    if (m_document.isTrial() && lines.isEmpty()) lines << tr("Only tried: %1").arg(m_document.trialName());
     m_message->setText(lines.join("  "));
     m_message->setStyleSheet(QString("color: %1; font-weight: 600; padding-left: 12px;")
                                  .arg(look().night ? look().slack.name() : "#7a1f10"));
+}
+
+/// One line of what a change did, also to other joints.
+void Window::sayApplied(const QString& name, const QStringList& nowFail, const QStringList& nowHold) {
+    if (nowFail.isEmpty() && nowHold.isEmpty()) return;
+    QStringList words{name};
+    if (!nowHold.isEmpty()) words << tr("%n joint(s) hold now", nullptr, static_cast<int>(nowHold.size()));
+    if (nowFail.size() == 1)
+        words << tr("the %1 held before and fails now").arg(nowFail.front());
+    else if (!nowFail.isEmpty())
+        words << tr("%n joint(s) that held before fail now", nullptr, static_cast<int>(nowFail.size()));
+    m_message->setText(words.join(tr("; ")));
+    m_message->setToolTip(plainTip((nowFail + nowHold).join("\n")));
+    m_message->setStyleSheet(
+        QString("color: %1; padding-left: 12px;").arg(nowFail.isEmpty() ? look().ink.name() : look().slack.name()));
 }
 
 QString Window::message() const { return m_message->text(); }
@@ -483,6 +503,7 @@ void Window::addKind(const QString& kind) {
 void Window::closeEvent(QCloseEvent* e) {
     if (!mayLeave()) return e->ignore();
     m_document.dropRecovery();
+    QSettings().setValue("window", saveGeometry());
     e->accept();
 }
 

@@ -1,6 +1,5 @@
 #pragma once
-// The window arranges: puppets above the sheet, the sheet, the card, the rule. It holds files and menus and knows no
-// mechanics.
+// The window holds files and menus and the three places: figure, bench, answer. It knows no mechanics and no station.
 #include "document/document.h"
 #include <QMainWindow>
 #include <QTimer>
@@ -8,17 +7,18 @@
 class QLabel;
 class QMenu;
 class QStackedWidget;
-class QTabBar;
 
 namespace enkinet::app {
 
 class Card;
+class DeskTop;
+class FigureRail;
 class Page;
-class PlanStrip;
 class PuppetTable;
 class Rule;
 class SheetPage;
 class SheetView;
+class Shelf;
 class Turntable;
 struct HoldWish;
 
@@ -30,6 +30,8 @@ public:
     Document& document() { return m_document; }
     SheetView& sheet() { return *m_sheet; }
     Rule& rule() { return *m_rule; }
+    FigureRail& rail() { return *m_rail; }
+    Shelf& shelf() { return *m_shelf; }
     void setStation(results::Station station);
     Turntable& turntable() { return *m_turntable; }
     /// The turntable in place of the sheet's elevations, or back.
@@ -57,6 +59,7 @@ private:
     void makeMenus();
     void connectPage(Page* page);
     void say(const QString& sentence);
+    void sayApplied(const QString& name, const QStringList& nowFail, const QStringList& nowHold);
     void refresh();
     void showTitle();
     bool finishSave(const QString& fault);
@@ -76,13 +79,16 @@ private:
     void exportTable();
     void calibrateScreen();
     void showPaper();
+    void placeWindow();
+    void connectShelf(QAction* undo, QAction* redo, QMenu* more);
 
     QString m_saveFault; ///< of the last save, until one succeeds
     Document m_document;
-    QTabBar* m_puppets;
-    QStackedWidget* m_paper;
+    DeskTop* m_top;
+    Shelf* m_shelf;
+    FigureRail* m_rail;
+    QStackedWidget* m_bench;
     SheetView* m_sheet;
-    PlanStrip* m_plan;
     Turntable* m_turntable;
     SheetPage* m_sheetPage = nullptr;
     PuppetTable* m_table;

@@ -1,7 +1,7 @@
 #include "stations/page.h"
-#include "sheet/elevation.h"
 #include "widgets/fields.h"
 #include "widgets/look.h"
+#include "widgets/materials.h"
 #include "words/say.h"
 #include <QIcon>
 #include <QListWidget>
@@ -14,7 +14,7 @@ namespace enkinet::app {
 
 Page::Page(Document& document, results::Station station, QWidget* parent)
     : QWidget(parent), m_document(document), m_station(station), m_column(new QVBoxLayout(this)) {
-    m_column->setContentsMargins(18, 14, 16, 16);
+    m_column->setContentsMargins(20, 10, 20, 16);
     m_column->setSpacing(7);
 }
 
@@ -22,7 +22,9 @@ void Page::addOpenPoints() {
     m_openHeading = makeHeading(tr("Open here"));
     m_open = new QListWidget;
     m_open->setAccessibleName(tr("Open points of this station"));
-    m_open->setWordWrap(true);
+    m_open->setTextElideMode(Qt::ElideRight);
+    m_open->setUniformItemSizes(true);
+    m_open->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     m_open->setVerticalScrollMode(QAbstractItemView::ScrollPerPixel);
     m_open->setObjectName("openPoints");
     const auto go = [this](QListWidgetItem* i) {
@@ -78,12 +80,14 @@ void Page::refresh() {
             item->setData(Qt::UserRole, static_cast<int>(i));
             item->setData(Qt::UserRole + 1, kind);
             item->setForeground(look().graphite);
+            item->setToolTip(plainTip(item->text()));
         }
     };
     const auto& open = m_document.openPoints();
     for (std::size_t i = 0; i < open.size(); ++i) {
         if (open[i].station != m_station) continue;
         auto* item = new QListWidgetItem(Say::openPoint(open[i]), m_open);
+        item->setToolTip(plainTip(item->text()));
         item->setData(Qt::UserRole, static_cast<int>(i));
         item->setData(Qt::UserRole + 1, kOpenRow);
         if (open[i].issue == results::Issue::limb_state) {
@@ -96,7 +100,7 @@ void Page::refresh() {
             item->setIcon(QIcon(mark));
         }
     }
-    m_openHeading->setText(m_open->count() ? tr("Open here") : tr("Nothing open here"));
+    m_openHeading->setText(m_open->count() ? tr("Open points: %1").arg(m_open->count()) : tr("No open points"));
     quiet(r.notes, kNoteRow);
     quiet(r.left, kLeftRow);
     showLeave();

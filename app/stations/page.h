@@ -19,11 +19,17 @@ public:
     results::Station station() const { return m_station; }
     /// Shows the document and the selection as they are now.
     void refresh();
+    /// The station's own picture, which the bench shows; null: the sheet.
+    QWidget* bench() const { return m_bench; }
+    /// The pointer is over a place of a part of the figure, in shares of its bone; -1: nowhere.
+    virtual void point(int, double) {}
 
 protected:
     virtual void show(const results::Report& report) = 0;
     Document& document() { return m_document; }
     QVBoxLayout* column() { return m_column; }
+    /// Given once, while the page is made; whoever shows it owns it.
+    void setBench(QWidget* bench) { m_bench = bench; }
     /// Puts the list of this station's open points at the end of the column.
     void addOpenPoints();
 
@@ -37,6 +43,7 @@ private:
     Document& m_document;
     results::Station m_station;
     QVBoxLayout* m_column;
+    QWidget* m_bench = nullptr;
     QListWidget* m_open = nullptr;
     QLabel* m_openHeading = nullptr;
     QPushButton* m_leave = nullptr;

@@ -45,14 +45,22 @@ QString styleSheet() {
                "color: %4; }"
                "QMenu::item:disabled { color: %5; }"
                "QToolTip { background: %3; color: %4; border: 1px solid %6; padding: 4px; }"
-               "#cardBody, #cardScroll, #cardScroll > QWidget { background: %3; color: %4; }"
-               "QScrollArea { border: none; }"
-               "QLabel { color: %4; } QLabel[role=\"title\"] { font-size: 17pt; font-weight: 600; }"
-               "QLabel[role=\"heading\"] { font-size: 11pt; font-weight: 600; }"
+               "#cardBody, #cardScroll, #cardScroll > QWidget, #cardScroll > QWidget > QWidget { background: "
+               "transparent; color: %4; }"
+               "QScrollArea { border: none; } #leafScroll, #leafScroll > QWidget, #leafScroll > QWidget > QWidget { "
+               "background: transparent; }"
+               "QLabel { color: %4; } QLabel[role=\"title\"] { font-size: 22px; font-weight: 600; }"
+               "#cardBody QLabel[role=\"title\"] { padding-left: 18px; }"
+               "QLabel[role=\"heading\"] { font-size: 15px; font-weight: 600; }"
+               "QLabel[role=\"verdict\"] { font-size: 15px; font-weight: 500; }"
                "QLabel[role=\"quiet\"] { color: %5; }"
-               "QPushButton { background: %2; color: %4; border: 1px solid %7; border-radius: 3px; padding: 3px 10px; }"
+               "QPushButton { background: %2; color: %4; border: 1px solid %7; border-radius: 3px; padding: 4px 10px; }"
                "QPushButton:hover, QPushButton:focus { border-color: %9; } QPushButton:pressed { background: %8; }"
-               "QPushButton:disabled { color: %5; }"
+               "QPushButton:disabled { color: %5; border: 1px dashed %5; background: transparent; }"
+               "QPushButton[role=\"strong\"] { background: %10; color: %3; border-color: %10; font-weight: 600; }"
+               "QPushButton[role=\"strong\"]:hover { background: %9; }"
+               "QPushButton:focus, QComboBox:focus, QAbstractSpinBox:focus, QLineEdit:focus, QListWidget:focus, "
+               "QTableView:focus, QCheckBox:focus { border: 2px solid %10; }"
                "QPushButton[role=\"leaf\"] { background: transparent; border: none; border-bottom: 3px solid "
                "transparent; "
                "border-radius: 0; padding: 2px 1px; color: %5; }"
@@ -61,7 +69,6 @@ QString styleSheet() {
                "QSlider::groove:horizontal { height: 4px; background: %7; border-radius: 2px; }"
                "QSlider::handle:horizontal { background: %9; width: 10px; margin: -6px 0; border-radius: 2px; }"
                "QSlider:focus { background: %8; } QSlider::handle:horizontal:disabled { background: %7; }"
-               "QListWidget:focus { border-color: %9; }"
                "QComboBox QAbstractItemView { background: %3; color: %4; selection-background-color: %8; "
                "selection-color: %4; }"
                "QCheckBox { color: %4; }"
@@ -78,7 +85,7 @@ QString styleSheet() {
                "QScrollBar:horizontal { background: %3; height: 11px; } QScrollBar::handle:horizontal { background: "
                "%7; border-radius: 4px; min-width: 30px; margin: 2px 1px; }")
         .arg(l.bench.name(), l.sheet.name(), l.card.name(), l.ink.name(), l.graphite.name(), l.line.name(),
-             l.faint.name(), l.lit.name(), l.copper.name());
+             l.faint.name(), l.lit.name(), l.copper.name(), l.copperDark.name());
 }
 
 } // namespace

@@ -229,11 +229,51 @@ QString Say::capital(const std::string& label) {
     return s;
 }
 
+namespace {
+/// A strand's diameter; in inches with the gauge that wire is sold by beside it.
+QString gaugeOf(double mm) { return Say::inches() ? Say::diameter(mm) : Say::tr("%1 mm").arg(Say::number(mm, 1)); }
+/// The length of one turn.
+QString turnOf(double mm) { return Say::length(mm, mm < 10 ? 1 : 0); }
+} // namespace
+
+QString Say::bundle(const wire::Bundle& b) {
+    return b.strands == 1 ? tr("one of %1").arg(gaugeOf(b.diameter_mm))
+                          : tr("%1 of %2").arg(b.strands).arg(gaugeOf(b.diameter_mm));
+}
+
+QString Say::sentence(choice::State s, const choice::Demand& d, const choice::Verdict& v, const wire::Bundle& b) {
+    switch (s) {
+    case choice::State::holds:
+        return tr("Holds %1 of %2 N·mm needed, and 9 of 10 last %3 of %4 s of film.")
+            .arg(figure(v.bend.hold_Nmm), figure(d.needed_Nmm), figure(v.life_s), figure(d.needFilm_s));
+    case choice::State::slack:
+        return tr("It holds %1 N·mm; %2 are needed.").arg(figure(v.bend.hold_Nmm), figure(d.needed_Nmm));
+    case choice::State::stiff:
+        if (d.nearDecides)
+            return tr("Bending it takes %1 N·mm; the other hand can give %2 against it.")
+                .arg(figure(v.effort_Nmm), figure(d.effortLimit_Nmm));
+        if (d.far.dents)
+            return tr("Bending it takes %1 N; the clay dents at %2 N.")
+                .arg(figure(v.effort_N), figure(d.effortLimit_N()));
+        return tr("Bending it takes %1 N; fingers give %2 N.").arg(figure(v.effort_N), figure(d.effortLimit_N()));
+    case choice::State::springy:
+        return tr("It springs back %1; %2 are allowed.")
+            .arg(degrees(v.springback_rad, 1), degrees(d.springLimit_rad, 1));
+    case choice::State::tired:
+        if (v.bend.status == wire::BendStatus::too_tight || v.bend.status == wire::BendStatus::lay_too_long) break;
+        return tr("9 of 10 such joints last %1 s of film; %2 are wanted.").arg(figure(v.life_s), figure(d.needFilm_s));
+    case choice::State::crowded:
+    case choice::State::not_checked:
+        break;
+    }
+    return capital(verdict(s, d, v, b).toStdString()) + tr(".");
+}
+
 QString Say::wire(const wire::Bundle& b, const std::string& card) {
-    const QString head = tr("%1 × %2 %3").arg(b.strands).arg(number(b.diameter_mm, 1), QString::fromStdString(card));
-    if (b.strands == 1) return head;
-    return b.lay_mm > 0 ? tr("%1, lay %2").arg(head, number(b.lay_mm, b.lay_mm < 10 ? 1 : 0))
-                        : tr("%1, parallel").arg(head);
+    const QString metal = QString::fromStdString(card), gauge = gaugeOf(b.diameter_mm);
+    if (b.strands == 1) return tr("one %1 %2").arg(gauge, metal);
+    return b.lay_mm > 0 ? tr("%1 strands of %2 %3, %4 a turn").arg(b.strands).arg(gauge, metal, turnOf(b.lay_mm))
+                        : tr("%1 strands of %2 %3, side by side").arg(b.strands).arg(gauge, metal);
 }
 
 QString Say::limbWire(const body::Limb& limb, const choice::LimbChoice& l, const choice::Candidate& c,
@@ -250,8 +290,9 @@ QString Say::shortWire(const choice::LimbChoice& l, const choice::Candidate& c, 
     QString strands = QString::number(c.bundle.strands);
     for (const choice::Ending& e : choice::findEndings(l, c))
         strands += tr("→%1").arg(e.strands);
-    const QString full = wire(c.bundle, card);
-    return strands + full.mid(QString::number(c.bundle.strands).size());
+    const QString gauge = gaugeOf(c.bundle.diameter_mm), metal = QString::fromStdString(card);
+    if (c.bundle.strands == 1) return tr("one %1 %2").arg(gauge, metal);
+    return tr("%1 of %2 %3").arg(strands, gauge, metal);
 }
 
 QString Say::footing(const choice::PuppetChoice& c) {

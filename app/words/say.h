@@ -40,12 +40,14 @@ public:
     /// A name at the head of a sentence.
     static QString capital(const std::string& label);
 
-    /// "2 × 2.0 soft aluminium, lay 13".
+    /// "2 of 2.0 mm".
+    static QString bundle(const wire::Bundle& bundle);
+    /// "2 strands of 2.0 mm soft aluminium, 13 mm a turn".
     static QString wire(const wire::Bundle& bundle, const std::string& card);
     /// The wire of a limb, with the places where strands end.
     static QString limbWire(const body::Limb& limb, const choice::LimbChoice& choice,
                             const choice::Candidate& candidate, const std::string& card);
-    /// The same in one short line: "7→3→1 × 0.5 annealed copper, lay 12".
+    /// The same in one short line: "7→3→1 of 0.5 mm annealed copper".
     static QString shortWire(const choice::LimbChoice& choice, const choice::Candidate& candidate,
                              const std::string& card);
     /// How the feet share the weight and how far the tips droop.
@@ -55,6 +57,9 @@ public:
     /// One joint's sentence for a state: "holds 48 of 31 N·mm needed".
     static QString verdict(choice::State state, const choice::Demand& demand, const choice::Verdict& verdict,
                            const wire::Bundle& bundle);
+    /// The verdict as a whole sentence of its own.
+    static QString sentence(choice::State state, const choice::Demand& demand, const choice::Verdict& verdict,
+                            const wire::Bundle& bundle);
     static QString whose(const results::OpenPoint& point);
     static QString openPoint(const results::OpenPoint& point);
     static QString whyLay(const wire::Bundle& bundle, double gap_mm);

@@ -227,8 +227,7 @@ QString Say::gateItem(const make::GateItem& g) {
 QString Say::remedy(const results::Remedy& r, const Document& d) {
     QString what = remedyChange(r, d);
     if (!r.with.empty()) what = tr("%1, and %2").arg(what, remedyChange(r.with.front(), d));
-    QString then =
-        tr("then %1 holds, %2 s of film").arg(wire(r.bundle, wireName(r.wireCard, d).toStdString()), figure(r.life_s));
+    QString then = tr("%1, %2 s of film").arg(bundle(r.bundle), figure(r.life_s));
     if (const int others = r.fails - r.failsAfter; others > 1)
         then += tr("; %n failing joint(s) fewer in all", nullptr, others);
     if (!r.breaks.empty()) {
@@ -252,7 +251,7 @@ QString Say::remedyChange(const results::Remedy& r, const Document& d) {
     QString what;
     switch (r.fix) {
     case Fix::gap:
-        what = tr("gap at the %1 %2 instead of %3").arg(joint, length(r.to, 2), length(r.from));
+        what = tr("a gap of %2 at the %1, not %3").arg(joint, length(r.to, 2), length(r.from));
         break;
     case Fix::range: {
         const body::Joint& j = limb.joints[static_cast<std::size_t>(r.joint)];
@@ -260,10 +259,10 @@ QString Say::remedyChange(const results::Remedy& r, const Document& d) {
         break;
     }
     case Fix::film:
-        what = tr("it need last only %1 s of film instead of %2").arg(figure(r.to), figure(r.from));
+        what = tr("it need last only %1 s of film, not %2").arg(figure(r.to), figure(r.from));
         break;
     case Fix::lean:
-        what = tr("the body leans no more than %1 instead of %2").arg(degrees(r.to, 1), degrees(r.from));
+        what = tr("lean no more than %1, not %2").arg(degrees(r.to, 1), degrees(r.from));
         break;
     case Fix::skin:
         what = tr("skin of the %1 %2 instead of %3, the rest foil").arg(mass, length(r.to, 2), length(r.from));

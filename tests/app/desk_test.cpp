@@ -14,7 +14,6 @@
 #include <QLabel>
 #include <QPainter>
 #include <QSignalSpy>
-#include <QTabBar>
 
 using namespace enkinet;
 using namespace enkinet::test;

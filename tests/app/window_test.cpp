@@ -1,11 +1,11 @@
 #include "print/build_sheets.h"
+#include "shell/shelf.h"
 #include "support/driven.h"
 #include <QDir>
 #include <QFileInfo>
 #include <QLabel>
 #include <QLocale>
 #include <QProcess>
-#include <QTabBar>
 #include <QTemporaryDir>
 #include <QUndoStack>
 #include <map>
@@ -20,7 +20,7 @@ TEST_CASE("An empty bench says what to do and opens the demo with one click") {
     QTest::mouseClick(desk.find<QAbstractButton>("startDemo"), Qt::LeftButton);
     Desk::settle();
     REQUIRE(desk.document().hasPuppet());
-    CHECK(desk.find<QTabBar>("puppets")->count() == 3);
+    CHECK(desk.window.shelf().count() == 3);
     CHECK(desk.document().path().isEmpty()); // a copy: the original cannot be spoiled
 }
 

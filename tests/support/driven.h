@@ -1,9 +1,11 @@
 #pragma once
 // A real window under a virtual display, worked with keys and mouse as a builder would.
 #include "sheet/sheet_view.h"
+#include "shell/figure_rail.h"
 #include "shell/rule.h"
 #include "shell/window.h"
 #include "support/near.h"
+#include "widgets/answer.h"
 #include <QAbstractButton>
 #include <QAbstractSpinBox>
 #include <QComboBox>
@@ -56,9 +58,18 @@ struct Desk {
         QTest::mouseClick(window.rule().division(s), Qt::LeftButton);
         settle();
     }
+    /// Opens the fold that a field lies in, with a click on its line.
+    void unfold(QWidget* field) {
+        for (QWidget* w = field; w; w = w->parentWidget())
+            if (auto* fold = qobject_cast<app::Fold*>(w); fold && !fold->isOpen()) {
+                QTest::mouseClick(fold->findChild<QAbstractButton*>(), Qt::LeftButton);
+                settle();
+            }
+    }
     /// Types a number into a field and presses Enter.
     void type(const char* field, const QString& text) {
         auto* spin = find<QAbstractSpinBox>(field);
+        unfold(spin);
         REQUIRE(spin->isVisible());
         spin->setFocus();
         spin->selectAll();
@@ -99,8 +110,13 @@ struct Desk {
         const auto& hinges = report().choice.skeleton.hinges;
         for (std::size_t i = 0; i < hinges.size(); ++i)
             if (hinges[i].label == label) {
-                QTest::mouseClick(&window.sheet(), Qt::LeftButton, {},
-                                  window.sheet().hingeOnScreen(static_cast<int>(i), app::View::front).toPoint());
+                // On the figure that is there: the rail, or the sheet itself.
+                if (window.rail().isVisible())
+                    QTest::mouseClick(&window.rail(), Qt::LeftButton, {},
+                                      window.rail().hingeOnScreen(static_cast<int>(i)).toPoint());
+                else
+                    QTest::mouseClick(&window.sheet(), Qt::LeftButton, {},
+                                      window.sheet().hingeOnScreen(static_cast<int>(i), app::View::front).toPoint());
                 settle();
                 return;
             }

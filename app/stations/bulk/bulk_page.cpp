@@ -1,7 +1,6 @@
 #include "stations/bulk/bulk_page.h"
-#include "stations/layers/long_section.h"
+#include "stations/layers/layers_bench.h"
 #include "stations/layers/part_in_hand.h"
-#include "stations/layers/section_view.h"
 #include "widgets/button_row.h"
 #include "widgets/fields.h"
 #include "words/say.h"
@@ -17,22 +16,17 @@ namespace enkinet::app {
 BulkPage::BulkPage(Document& d) : Page(d, results::Station::bulk) {
     m_title = makeTitle();
     m_text = makeText();
-    m_section = new SectionView;
     m_bulk = new ChoiceField(tr("Bulk of this part"));
     m_bulk->setObjectName("bulk");
     m_parts = new QListWidget;
     m_parts->setAccessibleName(tr("Foil to tear, part by part"));
     m_parts->setSelectionMode(QAbstractItemView::NoSelection);
     m_sum = makeText();
-    m_along = new LongSection(d, false);
-    m_section->setObjectName("bulkSection");
-    m_along->setObjectName("bulkAlong");
+    m_layers = new LayersBench(d, false, "bulk");
+    setBench(m_layers);
     m_solid = makeText();
     m_solid->setObjectName("solidText");
     column()->addWidget(m_title);
-    column()->addWidget(m_section);
-    column()->addWidget(m_along);
-    connect(m_along, &LongSection::pointed, this, &BulkPage::point);
     auto* form = makeForm();
     form->addRow(tr("bulk"), m_bulk);
     column()->addLayout(form);
@@ -55,8 +49,7 @@ BulkPage::BulkPage(Document& d) : Page(d, results::Station::bulk) {
 
 void BulkPage::show(const results::Report& r) {
     const int part = selectedPart(document());
-    m_section->show(document(), part);
-    m_along->show(part);
+    m_layers->show(part);
     m_solid->hide();
     const fill::FoilRoll& roll = document().production().stock.foil;
     const auto foil = [&](double g) {
@@ -136,13 +129,7 @@ void BulkPage::showClearance(const results::Report& r, int part) {
     m_clearance->setText(lines.join("\n"));
 }
 
-void BulkPage::point(int part, double at) {
-    if (!isVisible()) return;
-    if (part >= 0)
-        m_section->show(document(), part, at);
-    else
-        m_section->show(document(), selectedPart(document()));
-}
+void BulkPage::point(int part, double at) { m_layers->point(part, at); }
 
 void BulkPage::compare() {
     m_solid->setText(tr("Working it out…"));

@@ -5,15 +5,13 @@
 namespace enkinet::app {
 
 class ChoiceField;
-class LongSection;
-class SectionView;
+class LayersBench;
 
 class BulkPage : public Page {
     Q_OBJECT
 public:
     explicit BulkPage(Document& document);
-    /// The pointer is over a place of a part on the sheet; -1: nowhere.
-    void point(int part, double at);
+    void point(int part, double at) override;
 
 protected:
     void show(const results::Report& report) override;
@@ -25,8 +23,7 @@ private:
 
     Worker m_worker;
     QLabel *m_title, *m_text, *m_sum, *m_solid, *m_clearance;
-    SectionView* m_section;
-    LongSection* m_along;
+    LayersBench* m_layers;
     ChoiceField* m_bulk;
     QListWidget* m_parts;
 };

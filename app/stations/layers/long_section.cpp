@@ -1,5 +1,6 @@
 #include "stations/layers/long_section.h"
 #include "widgets/look.h"
+#include "widgets/materials.h"
 #include "words/say.h"
 #include <QMouseEvent>
 #include <QPainter>
@@ -14,7 +15,8 @@ constexpr double kLeft = 34, kRight = 8, kTop = 18, kBottom = 30, kReach = 9;
 
 LongSection::LongSection(Document& document, bool shaping, QWidget* parent)
     : QWidget(parent), m_document(document), m_shaping(shaping) {
-    setFixedHeight(190);
+    setMinimumHeight(190);
+    setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Expanding);
     setMouseTracking(true);
     setAccessibleName(tr("Cut along the limb, from its surface to its wire"));
 }
@@ -95,7 +97,7 @@ void LongSection::drawStretch(QPainter& p, const Stretch& s) const {
         const double a = at[i - 1], b = at[i], mid = (a + b) / 2;
         if (b - a < 1e-9 || mid < 0 || mid > 1) continue;
         const bool gap = mid < s.stiff.from || mid > s.stiff.to;
-        const auto band = [&](auto upper, auto lower, const QColor& colour) {
+        const auto band = [&](auto upper, auto lower, const QColor& colour, const QImage* texture) {
             // Just inside the stretch, so that a step of the cover falls on the right side.
             const double e = (b - a) * 1e-6;
             const QPolygonF shape({{px(a), y(upper(a + e))},
@@ -104,6 +106,10 @@ void LongSection::drawStretch(QPainter& p, const Stretch& s) const {
                                    {px(a), y(lower(a + e))}});
             p.setBrush(colour);
             p.drawPolygon(shape);
+            if (texture) {
+                p.setBrush(QBrush(*texture));
+                p.drawPolygon(shape);
+            }
         };
         const auto zero = [](double) { return 0.0; };
         const auto under = [&](double t) { return depths(seg, t).first; };
@@ -112,9 +118,10 @@ void LongSection::drawStretch(QPainter& p, const Stretch& s) const {
             const body::Station here = body::findStation(seg.stations, t);
             return std::min(here.a_mm, here.b_mm);
         };
-        if (!l.cover.empty() && mid >= l.coverFrom && mid <= l.coverTo) band(zero, under, cloth);
-        if (!l.clay.empty() && (!gap || l.skinAcrossGaps)) band(under, inner, clay);
-        if (!l.bulk.empty() && !gap) band(inner, axis, foil ? look().foil : QColor("#cbbf9f"));
+        if (!l.cover.empty() && mid >= l.coverFrom && mid <= l.coverTo) band(zero, under, cloth, nullptr);
+        if (!l.clay.empty() && (!gap || l.skinAcrossGaps)) band(under, inner, clay, &clayGrain());
+        if (!l.bulk.empty() && !gap)
+            band(inner, axis, foil ? look().foil : QColor("#cbbf9f"), foil ? &foilCrumple() : nullptr);
     }
     // The axis, and the least and the most that the clay wants.
     QPolygonF axis, least, most;
@@ -139,7 +146,6 @@ void LongSection::drawStretch(QPainter& p, const Stretch& s) const {
 void LongSection::paintEvent(QPaintEvent*) {
     QPainter p(this);
     p.setRenderHint(QPainter::Antialiasing);
-    p.fillRect(rect(), look().shade);
     if (m_limb < 0) return;
     const auto& c = m_document.report().choice;
     const body::Limb& limb = m_document.puppet().limbs[static_cast<std::size_t>(m_limb)];
@@ -162,7 +168,12 @@ void LongSection::paintEvent(QPaintEvent*) {
             }
         std::reverse(bottom.begin(), bottom.end());
         p.setPen(Qt::NoPen);
-        p.setBrush(look().copper);
+        const Metal metal =
+            metalOf(m_document.report()
+                        .stock.tableOf(chosen.candidates()[static_cast<std::size_t>(chosen.chosen)].spool)
+                        .card());
+        p.setPen(QPen(metal.dark, 1));
+        p.setBrush(metal.mid);
         p.drawPolygon(top + bottom);
     }
     // The surface, and millimetres under it.

@@ -8,8 +8,8 @@
 namespace enkinet::app {
 
 SectionView::SectionView(QWidget* parent) : QWidget(parent) {
-    setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Fixed);
-    setFixedHeight(150);
+    setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Expanding);
+    setMinimumHeight(150);
     setAccessibleName(tr("Section through the part"));
 }
 
@@ -64,13 +64,14 @@ void SectionView::show(const Document& document, int part, std::optional<double>
     m_cloth = l.cover.empty() ? QColor() : QColor(QString::fromStdString(r.shelf.covers.at(l.cover).colour));
     const choice::LimbChoice& c = r.choice.limbs[static_cast<std::size_t>(limbIndex)];
     m_hasWire = c.chosen >= 0;
-    if (m_hasWire) m_bundle = c.candidates()[static_cast<std::size_t>(c.chosen)].bundle;
+    if (!m_hasWire) return;
+    m_bundle = c.candidates()[static_cast<std::size_t>(c.chosen)].bundle;
+    m_metal = metalOf(r.stock.tableOf(c.candidates()[static_cast<std::size_t>(c.chosen)].spool).card());
 }
 
 void SectionView::paintEvent(QPaintEvent*) {
     QPainter p(this);
     p.setRenderHint(QPainter::Antialiasing);
-    p.fillRect(rect(), look().shade);
     if (m_empty) {
         p.setPen(look().graphite);
         p.drawText(rect(), Qt::AlignCenter | Qt::TextWordWrap, tr("Nothing but wire here."));
@@ -79,15 +80,21 @@ void SectionView::paintEvent(QPaintEvent*) {
     constexpr double kCaption = 18;
     const double scale = std::min((width() - 190.0) / (2 * m_a), (height() - 24.0 - kCaption) / (2 * m_b));
     const QPointF c(10 + (width() - 190) / 2.0, kCaption + (height() - kCaption) / 2.0);
-    const auto ring = [&](double inset, const QColor& fill) {
+    const auto ring = [&](double inset, const QColor& fill, const QImage* texture = nullptr) {
         const double w = std::max(0.0, m_a - inset) * scale, h = std::max(0.0, m_b - inset) * scale;
         if (w <= 0 || h <= 0) return;
         p.setPen(QPen(look().graphite, 1));
         p.setBrush(fill);
-        if (m_box)
-            p.drawRect(QRectF(c.x() - w, c.y() - h, 2 * w, 2 * h));
-        else
-            p.drawEllipse(c, w, h);
+        const auto shape = [&] {
+            if (m_box)
+                p.drawRect(QRectF(c.x() - w, c.y() - h, 2 * w, 2 * h));
+            else
+                p.drawEllipse(c, w, h);
+        };
+        shape();
+        if (!texture) return;
+        p.setBrush(QBrush(*texture));
+        shape();
     };
     struct Row {
         QString text;
@@ -98,7 +105,7 @@ void SectionView::paintEvent(QPaintEvent*) {
     const bool solid = m_skin > 0 && inner <= 0;
     if (m_cover > 0) ring(0, m_cloth), rows.push_back({tr("cover %1").arg(Say::length(m_cover)), m_cloth});
     if (m_skin > 0) {
-        ring(m_cover, m_clay);
+        ring(m_cover, m_clay, &clayGrain());
         rows.push_back({solid ? tr("solid clay") : tr("clay %1").arg(Say::length(m_skin)), m_clay});
     }
     if (m_gap && m_skin == 0 && m_cover == 0) {
@@ -109,7 +116,7 @@ void SectionView::paintEvent(QPaintEvent*) {
         rows.push_back({tr("free gap"), look().shade});
     } else if (!solid) {
         const QColor fill = !m_hasBulk ? look().sheet : m_foil ? look().foil : QColor("#cbbf9f");
-        ring(m_cover + m_skin, fill);
+        ring(m_cover + m_skin, fill, m_hasBulk && m_foil && !m_gap ? &foilCrumple() : nullptr);
         rows.push_back({m_gap ? tr("free gap") : !m_hasBulk ? tr("hollow") : m_foil ? tr("foil") : tr("bulk"), fill});
     }
     if (m_hasWire) {
@@ -120,8 +127,8 @@ void SectionView::paintEvent(QPaintEvent*) {
             p.drawEllipse(c, (across / 2 + m_sleeve) * scale, (across / 2 + m_sleeve) * scale);
             rows.push_back({tr("sleeve %1").arg(Say::length(m_sleeve)), look().steel});
         }
-        drawBundle(p, c, m_bundle, scale, look().copper, look().copperDark);
-        rows.push_back({tr("wire %1 across").arg(Say::length(across)), look().copper});
+        drawSection(p, c, m_bundle, scale, m_metal);
+        rows.push_back({tr("wire %1 across").arg(Say::length(across)), m_metal.mid});
     }
     p.setFont(deskFont(9));
     p.setPen(look().ink);

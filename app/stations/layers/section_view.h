@@ -2,6 +2,7 @@
 // A section through a part, to scale, with every layer: cover, skin, bulk, sleeve, wire. Where it is thickest, or at a
 // place along the limb that the pointer names; in a free gap there is wire alone.
 #include "document/document.h"
+#include "widgets/materials.h"
 #include <QWidget>
 #include <optional>
 
@@ -25,6 +26,7 @@ private:
     bool m_box = false, m_hasBulk = false, m_foil = true, m_empty = true, m_gap = false;
     QColor m_clay, m_cloth;
     wire::Bundle m_bundle;
+    Metal m_metal;
     bool m_hasWire = false;
     QString m_caption;
 };

@@ -2,6 +2,8 @@
 #include "stations/layers/part_in_hand.h"
 #include "widgets/fields.h"
 #include "widgets/look.h"
+#include "widgets/materials.h"
+#include "widgets/paper.h"
 #include "words/say.h"
 #include <QFormLayout>
 #include <QPainter>
@@ -14,7 +16,7 @@ constexpr int kRow = 44;
 }
 
 CoatStack::CoatStack(QWidget* parent) : QWidget(parent) {
-    setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Fixed);
+    setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Expanding);
     setAccessibleName(tr("Coats in order"));
 }
 
@@ -38,7 +40,6 @@ void CoatStack::show(const QColor& clay, const QString& clayName, const std::vec
         m_rows.push_back(r);
     }
     setAccessibleDescription(said.join("; "));
-    setFixedHeight(sizeHint().height());
     updateGeometry();
     update();
 }
@@ -46,26 +47,36 @@ void CoatStack::show(const QColor& clay, const QString& clayName, const std::vec
 void CoatStack::paintEvent(QPaintEvent*) {
     QPainter p(this);
     p.setRenderHint(QPainter::Antialiasing);
-    // Each coat leaves a step of what lies under it bare, as on a test chip.
-    const double chip = 84;
+    // A patch as large as a hand; each coat leaves a step of what lies under it bare, as on a test chip.
+    const int n = static_cast<int>(m_rows.size()) + 1;
+    const double chip = std::min({width() * 0.46, static_cast<double>(height()), 320.0});
+    const double step = chip / (n + 1);
     const auto row = [&](int i, const QColor& colour, bool clear, const QString& text, const QString& more) {
-        const QRectF box(i * 9, i * kRow + 3, chip - i * 9, kRow * (static_cast<int>(m_rows.size()) + 1 - i) - 6);
+        const QRectF box(i * step * 0.8, i * step + 2, chip - i * step * 0.8, chip - i * step);
+        if (i == 0) drawShadow(p, box, 8);
         p.setPen(QPen(look().graphite, 0.8));
+        p.setBrush(clear ? QBrush(QColor(255, 255, 255, 70)) : QBrush(colour));
+        p.drawRect(box);
+        if (i == 0) p.fillRect(box, QBrush(clayGrain()));
         if (clear) {
-            p.setBrush(QBrush(QColor(255, 255, 255, 90), Qt::BDiagPattern));
-            p.drawRect(box);
-        } else {
-            p.setBrush(colour);
-            p.drawRect(box);
+            QLinearGradient shine(box.topLeft(), box.bottomRight());
+            shine.setColorAt(0.35, QColor(255, 255, 255, 0));
+            shine.setColorAt(0.5, QColor(255, 255, 255, 90));
+            shine.setColorAt(0.65, QColor(255, 255, 255, 0));
+            p.fillRect(box, shine);
         }
+        // Words beside the step, tied to it.
+        const double y = box.top() + std::min(step, 44.0) / 2, x = chip + 28;
+        p.setPen(QPen(look().faint, 1));
+        p.drawLine(QPointF(chip + 2, y), QPointF(x - 8, y));
         p.setPen(look().ink);
-        p.setFont(deskFont(10, QFont::DemiBold));
-        p.drawText(QPointF(chip + 12, i * kRow + 18),
-                   QFontMetricsF(p.font()).elidedText(text, Qt::ElideRight, width() - chip - 14));
-        p.setFont(deskFont(9));
+        p.setFont(deskType(15, QFont::DemiBold));
+        p.drawText(QRectF(x, y - 20, width() - x, 20), Qt::AlignLeft | Qt::AlignVCenter,
+                   QFontMetricsF(p.font()).elidedText(text, Qt::ElideRight, width() - x));
+        p.setFont(deskType(13));
         p.setPen(look().graphite);
-        p.drawText(QPointF(chip + 12, i * kRow + 34),
-                   QFontMetricsF(p.font()).elidedText(more, Qt::ElideRight, width() - chip - 14));
+        p.drawText(QRectF(x, y, width() - x, 18), Qt::AlignLeft | Qt::AlignVCenter,
+                   QFontMetricsF(p.font()).elidedText(more, Qt::ElideRight, width() - x));
     };
     row(0, m_clay, false, m_clayName, tr("what the first coat goes on"));
     for (std::size_t i = 0; i < m_rows.size(); ++i)
@@ -86,7 +97,18 @@ PaintPage::PaintPage(Document& d) : Page(d, results::Station::paint) {
     form->addRow(tr("scheme"), m_scheme);
     column()->addLayout(form);
     column()->addWidget(m_text);
-    column()->addWidget(m_stack);
+    auto* bench = new QWidget;
+    bench->setObjectName("paintBench");
+    auto* b = new QVBoxLayout(bench);
+    b->setContentsMargins(24, 16, 24, 16);
+    b->setSpacing(10);
+    m_benchTitle = makeTitle();
+    b->addWidget(m_benchTitle);
+    auto* hint = makeText(true);
+    hint->setText(tr("Coat by coat on what lies below: each leaves a step of it bare, as on a chip."));
+    b->addWidget(hint);
+    b->addWidget(m_stack, 1);
+    setBench(bench);
     column()->addWidget(makeHeading(tr("Paint for the whole puppet")));
     column()->addWidget(m_sum);
     column()->addWidget(m_caution);
@@ -103,6 +125,7 @@ void PaintPage::show(const results::Report& r) {
     if (part < 0) return;
     const fill::Part& p = r.choice.parts[static_cast<std::size_t>(part)];
     m_title->setText(Say::capital(p.label));
+    m_benchTitle->setText(tr("Paint of the %1").arg(QString::fromStdString(p.label)));
     QList<std::pair<QString, QVariant>> schemes{{tr("not painted"), ""}};
     for (const paint::Scheme& s : document().production().schemes)
         schemes << std::pair{QString::fromStdString(s.name), QVariant(QString::fromStdString(s.id))};

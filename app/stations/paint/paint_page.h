@@ -37,7 +37,7 @@ protected:
     void show(const results::Report& report) override;
 
 private:
-    QLabel *m_title, *m_text, *m_sum, *m_caution;
+    QLabel *m_title, *m_benchTitle, *m_text, *m_sum, *m_caution;
     ChoiceField* m_scheme;
     CoatStack* m_stack;
 };

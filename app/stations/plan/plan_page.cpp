@@ -1,4 +1,5 @@
 #include "stations/plan/plan_page.h"
+#include "stations/plan/plan_strip.h"
 #include "widgets/fields.h"
 #include "words/say.h"
 #include <QListWidget>
@@ -8,6 +9,9 @@
 namespace enkinet::app {
 
 PlanPage::PlanPage(Document& d) : Page(d, results::Station::plan) {
+    m_strip = new PlanStrip(d);
+    setBench(m_strip);
+    connect(m_strip, &PlanStrip::stepChosen, this, &PlanPage::setStep);
     m_title = makeTitle();
     m_text = makeText();
     m_caution = makeText(true);
@@ -30,7 +34,7 @@ PlanPage::PlanPage(Document& d) : Page(d, results::Station::plan) {
     connect(m_steps, &QListWidget::currentRowChanged, this, [this](int row) {
         if (row < 0) return;
         showStep(document().report());
-        Q_EMIT stepChosen(row);
+        m_strip->setStep(row);
     });
 }
 

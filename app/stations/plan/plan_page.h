@@ -4,14 +4,13 @@
 
 namespace enkinet::app {
 
+class PlanStrip;
+
 class PlanPage : public Page {
     Q_OBJECT
 public:
     explicit PlanPage(Document& document);
     void setStep(int step);
-
-Q_SIGNALS:
-    void stepChosen(int step);
 
 protected:
     void show(const results::Report& report) override;
@@ -20,6 +19,7 @@ private:
     void showStep(const results::Report& report);
     QLabel *m_title, *m_text, *m_caution, *m_shopping, *m_money;
     QListWidget* m_steps;
+    PlanStrip* m_strip;
 };
 
 } // namespace enkinet::app

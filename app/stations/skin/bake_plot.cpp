@@ -5,7 +5,8 @@
 namespace enkinet::app {
 
 BakePlot::BakePlot(QWidget* parent) : QCustomPlot(parent) {
-    setFixedHeight(200);
+    setMinimumHeight(200);
+    setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Expanding);
     setObjectName("bakePlot");
     setAccessibleName(tr("Bake curves: oven, surface and innermost clay over minutes"));
 }
@@ -16,7 +17,7 @@ void BakePlot::show(const results::Report& r) {
     const fill::BakeBatch& b = r.bakes.front();
     clearPlottables();
     clearItems();
-    setBackground(look().card);
+    setBackground(look().sheet);
     const auto curve = [&](const std::vector<double>& x, const std::vector<double>& y, const QColor& c,
                            Qt::PenStyle style) {
         QCPGraph* g = addGraph();

@@ -27,7 +27,8 @@ QString sideWord(const Vec3& d) {
 } // namespace
 
 PatternView::PatternView(QWidget* parent) : QWidget(parent) {
-    setFixedHeight(190);
+    setMinimumHeight(190);
+    setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Expanding);
     setObjectName("patternView");
     setAccessibleName(tr("Flat pattern on the back of the cloth"));
 }
@@ -41,7 +42,6 @@ void PatternView::show(const std::vector<fill::Pattern>& patterns) {
 void PatternView::paintEvent(QPaintEvent*) {
     QPainter p(this);
     p.setRenderHint(QPainter::Antialiasing);
-    p.fillRect(rect(), look().shade);
     const fill::Layout layout = fill::calcLayout(m_patterns, 320);
     double right = 1;
     for (const auto& place : layout.places) {
@@ -115,10 +115,17 @@ CoverLeaf::CoverLeaf(Document& document, QWidget* parent) : QWidget(parent), m_d
     form->addRow(tr("camera"), m_camera);
     v->addLayout(form);
     m_view = new PatternView;
-    v->addWidget(m_view);
     m_text = makeText();
     m_text->setObjectName("coverText");
-    v->addWidget(m_text);
+    m_bench = new QWidget;
+    m_bench->setObjectName("coverBench");
+    auto* b = new QVBoxLayout(m_bench);
+    b->setContentsMargins(24, 16, 24, 16);
+    b->setSpacing(8);
+    m_title = makeTitle();
+    b->addWidget(m_title);
+    b->addWidget(m_view, 1);
+    b->addWidget(m_text);
     v->addWidget(makeHeading(tr("Cloth for the whole puppet")));
     m_width = new NumberField(NumberField::Kind::length, 50, 5000, 50, 0, tr("Width of the cloth"));
     m_width->setObjectName("clothWidth");
@@ -217,6 +224,10 @@ void CoverLeaf::show() {
                                                                  Say::number(100 * x.seamError, 1))));
         m_text->setText(lines.join("\n"));
     }
+    m_title->setText(
+        part >= 0
+            ? tr("Pattern of the %1").arg(QString::fromStdString(r.choice.parts[static_cast<std::size_t>(part)].label))
+            : tr("Patterns"));
     m_view->show(own);
     std::map<std::string, std::vector<fill::Pattern>> byCover;
     for (const fill::Pattern& x : r.patterns)

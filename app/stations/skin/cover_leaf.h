@@ -30,6 +30,7 @@ class CoverLeaf : public QWidget {
 public:
     explicit CoverLeaf(Document& document, QWidget* parent = nullptr);
     void show();
+    QWidget* bench() const { return m_bench; }
 
 private:
     void writePatterns(bool dxf);
@@ -37,8 +38,9 @@ private:
     Document& m_document;
     ChoiceField *m_cover, *m_camera;
     NumberField *m_thick, *m_from, *m_to, *m_width;
-    QLabel *m_text, *m_cloth, *m_order;
+    QLabel *m_title, *m_text, *m_cloth, *m_order;
     PatternView* m_view;
+    QWidget* m_bench;
 };
 
 } // namespace enkinet::app

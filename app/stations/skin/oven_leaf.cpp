@@ -90,7 +90,6 @@ OvenLeaf::OvenLeaf(Document& document, QWidget* parent) : QWidget(parent), m_doc
     v->addWidget(m_school);
     m_schools = makeText(true);
     m_schools->setObjectName("bakeSchools");
-    v->addWidget(m_schools);
     m_loads = new QListWidget;
     m_loads->setObjectName("loads");
     m_loads->setAccessibleName(tr("Loads of the oven, in order"));
@@ -141,13 +140,22 @@ OvenLeaf::OvenLeaf(Document& document, QWidget* parent) : QWidget(parent), m_doc
     v->addWidget(m_editor);
 
     m_plot = new BakePlot;
-    v->addWidget(m_plot);
     m_legend = makeText();
     m_legend->setTextFormat(Qt::RichText);
-    v->addWidget(m_legend);
-    v->addWidget(makeHeading(tr("Heat spent")));
     m_heat = new HeatView(document);
-    v->addWidget(m_heat);
+    m_bench = new QWidget;
+    m_bench->setObjectName("ovenBench");
+    auto* b = new QVBoxLayout(m_bench);
+    b->setContentsMargins(24, 16, 24, 16);
+    b->setSpacing(8);
+    auto* oven = makeTitle();
+    oven->setText(tr("The oven"));
+    b->addWidget(oven);
+    b->addWidget(m_schools);
+    b->addWidget(m_plot, 1);
+    b->addWidget(m_legend);
+    b->addWidget(makeHeading(tr("Heat spent: minutes at heat, load by load, against what the clay stands")));
+    b->addWidget(m_heat);
     m_gateHead = makeHeading(tr("Last look before the door is shut"));
     v->addWidget(m_gateHead);
     m_gate = new QListWidget;

@@ -35,6 +35,7 @@ class OvenLeaf : public QWidget {
 public:
     explicit OvenLeaf(Document& document, QWidget* parent = nullptr);
     void show();
+    QWidget* bench() const { return m_bench; }
 
 private:
     void showLoads();
@@ -55,7 +56,7 @@ private:
     QListWidget *m_loads, *m_members, *m_things, *m_gate;
     QLineEdit* m_name;
     NumberField *m_set, *m_minutes;
-    QWidget *m_all, *m_editor;
+    QWidget *m_all, *m_editor, *m_bench;
     HeatView* m_heat;
     BakePlot* m_plot;
 };

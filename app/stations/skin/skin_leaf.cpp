@@ -1,7 +1,6 @@
 #include "stations/skin/skin_leaf.h"
-#include "stations/layers/long_section.h"
+#include "stations/layers/layers_bench.h"
 #include "stations/layers/part_in_hand.h"
-#include "stations/layers/section_view.h"
 #include "widgets/button_row.h"
 #include "widgets/fields.h"
 #include "words/say.h"
@@ -18,10 +17,7 @@ SkinLeaf::SkinLeaf(Document& document, QWidget* parent) : QWidget(parent), m_doc
     auto* v = new QVBoxLayout(this);
     v->setContentsMargins(0, 0, 0, 0);
     v->setSpacing(7);
-    m_section = new SectionView;
-    m_along = new LongSection(document, true);
-    m_section->setObjectName("skinSection");
-    m_along->setObjectName("skinAlong");
+    m_layers = new LayersBench(document, true, "skin");
     m_clay = new ChoiceField(tr("Clay of this part"));
     m_clay->setObjectName("clay");
     m_place = new ChoiceField(tr("Where the thickness holds"));
@@ -34,8 +30,6 @@ SkinLeaf::SkinLeaf(Document& document, QWidget* parent) : QWidget(parent), m_doc
     m_across = new ChoiceField(tr("Does the skin run across the joints"));
     m_across->setObjectName("skinAcross");
     m_text = makeText();
-    v->addWidget(m_section);
-    v->addWidget(m_along);
     auto* form = makeForm();
     form->addRow(tr("clay"), m_clay);
     auto* both = new QHBoxLayout;
@@ -47,10 +41,9 @@ SkinLeaf::SkinLeaf(Document& document, QWidget* parent) : QWidget(parent), m_doc
     v->addLayout(form);
     v->addLayout(makeButtonRow(this, {{tr("Same thickness all along"), "skinEven", [this] { asThePart(); }}}));
     v->addWidget(m_text);
-    connect(m_along, &LongSection::pointed, this, &SkinLeaf::point);
     connect(m_clay, &ChoiceField::edited, this, [this](const QVariant& value) {
         const std::string id = value.toString().toStdString();
-        changeLayers(m_document, tr("Clay of %1").arg(m_section->caption().section(',', 0, 0)), [&](body::Layers& l) {
+        changeLayers(m_document, tr("Clay of %1").arg(m_layers->caption().section(',', 0, 0)), [&](body::Layers& l) {
             l.clay = id;
             if (!id.empty() && l.skin_mm <= 0) l.skin_mm = 3;
         });
@@ -78,8 +71,7 @@ const body::Segment* SkinLeaf::segment() const {
 void SkinLeaf::show() {
     const results::Report& r = m_document.report();
     const int part = selectedPart(m_document);
-    m_section->show(m_document, part);
-    m_along->show(part);
+    m_layers->show(part);
     if (part < 0) return;
     const fill::Part& p = r.choice.parts[static_cast<std::size_t>(part)];
     QList<std::pair<QString, QVariant>> clays{{tr("no clay"), ""}};
@@ -128,12 +120,9 @@ void SkinLeaf::show() {
                              Say::length(c.thinnest_mm), Say::length(c.thickest_mm), QString::fromStdString(c.note)));
 }
 
-void SkinLeaf::point(int part, double at) {
-    if (part >= 0)
-        m_section->show(m_document, part, at);
-    else
-        m_section->show(m_document, selectedPart(m_document));
-}
+QWidget* SkinLeaf::bench() const { return m_layers; }
+
+void SkinLeaf::point(int part, double at) { m_layers->point(part, at); }
 
 void SkinLeaf::setThickness(double mm) {
     const int part = selectedPart(m_document);

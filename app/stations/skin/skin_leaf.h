@@ -9,15 +9,15 @@ class QLabel;
 namespace enkinet::app {
 
 class ChoiceField;
-class LongSection;
+class LayersBench;
 class NumberField;
-class SectionView;
 
 class SkinLeaf : public QWidget {
     Q_OBJECT
 public:
     explicit SkinLeaf(Document& document, QWidget* parent = nullptr);
     void show();
+    QWidget* bench() const;
     /// The pointer is over a place of a part; -1: nowhere.
     void point(int part, double at);
 
@@ -28,8 +28,7 @@ private:
     const body::Segment* segment() const;
 
     Document& m_document;
-    SectionView* m_section;
-    LongSection* m_along;
+    LayersBench* m_layers;
     ChoiceField *m_clay, *m_across, *m_place;
     NumberField *m_thickness, *m_relief;
     QLabel* m_text;

@@ -7,6 +7,8 @@
 #include "widgets/fields.h"
 #include "widgets/leaves.h"
 #include "words/say.h"
+#include <QScrollArea>
+#include <QStackedWidget>
 #include <QVBoxLayout>
 
 namespace enkinet::app {
@@ -22,10 +24,22 @@ SkinPage::SkinPage(Document& d) : Page(d, results::Station::skin) {
     m_oven = new OvenLeaf(d);
     m_cover = new CoverLeaf(d);
     m_leaves->add(tr("clay"), tr("Clay of this part: which and how thick"), m_skin);
-    m_leaves->add(tr("hands"), tr("Lumps, sheets, scales, packs and the shop"), m_hands);
+    m_amountsText = makeText(true);
+    m_amountsText->setText(tr("Lumps, sheets, scales, packs and the shop stand on the bench."));
+    m_leaves->add(tr("amounts"), tr("Lumps, sheets, scales, packs and the shop"), m_amountsText);
     m_leaves->add(tr("oven"), tr("Loads of the oven, heat spent, last look"), m_oven);
     m_leaves->add(tr("cover"), tr("Cloth, fur and feathers, and their patterns"), m_cover);
-    for (QWidget* leaf : std::initializer_list<QWidget*>{m_skin, m_hands, m_oven, m_cover})
+    m_stack = new QStackedWidget;
+    m_stack->setObjectName("skinBench");
+    auto* amounts = new QScrollArea;
+    amounts->setObjectName("leafScroll");
+    amounts->setFrameShape(QFrame::NoFrame);
+    amounts->setWidgetResizable(true);
+    amounts->setWidget(m_hands);
+    for (QWidget* bench : std::initializer_list<QWidget*>{m_skin->bench(), amounts, m_oven->bench(), m_cover->bench()})
+        m_stack->addWidget(bench);
+    setBench(m_stack);
+    for (QWidget* leaf : std::initializer_list<QWidget*>{m_skin, m_amountsText, m_oven, m_cover})
         column()->addWidget(leaf);
     connect(m_leaves, &Leaves::changed, this, &SkinPage::showLeaf);
     addOpenPoints();
@@ -42,6 +56,7 @@ void SkinPage::show(const results::Report& r) {
 /// Only the leaf that is seen is worked out.
 void SkinPage::showLeaf() {
     if (!document().hasPuppet()) return;
+    m_stack->setCurrentIndex(m_leaves->current());
     switch (m_leaves->current()) {
     case 0:
         return m_skin->show();

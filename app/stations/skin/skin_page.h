@@ -2,6 +2,8 @@
 // Skin: clay part by part, the hands' work with it, the oven, and what covers it.
 #include "stations/page.h"
 
+class QStackedWidget;
+
 namespace enkinet::app {
 
 class CoverLeaf;
@@ -14,8 +16,7 @@ class SkinPage : public Page {
     Q_OBJECT
 public:
     explicit SkinPage(Document& document);
-    /// The pointer is over a place of a part on the sheet; -1: nowhere.
-    void point(int part, double at);
+    void point(int part, double at) override;
 
 protected:
     void show(const results::Report& report) override;
@@ -23,7 +24,8 @@ protected:
 private:
     void showLeaf();
 
-    QLabel* m_title;
+    QLabel *m_title, *m_amountsText;
+    QStackedWidget* m_stack;
     Leaves* m_leaves;
     SkinLeaf* m_skin;
     HandsLeaf* m_hands;

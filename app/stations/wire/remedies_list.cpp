@@ -10,8 +10,8 @@
 namespace enkinet::app {
 
 namespace {
-constexpr std::size_t kShown = 8;
-constexpr int kPause_ms = 350; ///< of quiet before the model is asked
+constexpr std::size_t kFirst = 3; ///< in view without asking for more
+constexpr int kPause_ms = 350;    ///< of quiet before the model is asked
 } // namespace
 
 RemediesList::RemediesList(Document& document, QWidget* parent) : QWidget(parent), m_document(document) {
@@ -19,7 +19,9 @@ RemediesList::RemediesList(Document& document, QWidget* parent) : QWidget(parent
     auto* v = new QVBoxLayout(this);
     v->setContentsMargins(0, 0, 0, 0);
     v->setSpacing(4);
-    m_heading = makeHeading(tr("What would make it hold"));
+    m_heading = makeHeading(tr("Ways out"));
+    m_heading->setToolTip(
+        tr("Each is just enough, with the reserve you want, solved on the whole model; the smallest first."));
     v->addWidget(m_heading);
     auto* line = new QHBoxLayout;
     m_said = makeText(true);
@@ -41,6 +43,12 @@ RemediesList::RemediesList(Document& document, QWidget* parent) : QWidget(parent
 }
 
 void RemediesList::show(int limb) {
+    // While one is tried out the others stay offered as they were.
+    if (m_document.isTrial() && !m_remedies.empty()) return;
+    if (m_tried >= 0) {
+        m_tried = -1;
+        if (limb == m_limb && m_askedOf == m_document.value()) return rows();
+    }
     // Numbers of before say nothing of what is now.
     if (m_document.isWorking()) {
         m_worker.stop();
@@ -60,10 +68,12 @@ void RemediesList::show(int limb) {
     m_worker.stop();
     ++m_ticket;
     m_remedies.clear();
+    m_all = false;
     rows();
     m_busy = fails;
     m_stop->setVisible(false);
     m_said->setText(fails ? tr("Looking for the smallest change of each kind…") : QString());
+    m_said->setVisible(fails);
     if (fails)
         m_soon.start();
     else
@@ -98,10 +108,10 @@ void RemediesList::finish(quint64 ticket, std::vector<results::Remedy> found) {
     m_busy = false;
     m_stop->setVisible(false);
     m_remedies = std::move(found);
-    m_said->setText(
-        m_remedies.empty()
-            ? tr("Neither one change nor two make a wire of this stock fit: change the design.")
-            : tr("Each is just enough, with the reserve you want, solved on the whole model; the smallest first."));
+    m_said->setText(m_remedies.empty()
+                        ? tr("Neither one change nor two make a wire of this stock fit: change the design.")
+                        : QString());
+    m_said->setVisible(!m_said->text().isEmpty());
     rows();
 }
 
@@ -110,24 +120,63 @@ void RemediesList::rows() {
         delete item->widget();
         delete item;
     }
-    for (std::size_t i = 0; i < m_remedies.size() && i < kShown; ++i) {
+    for (std::size_t i = 0; i < m_remedies.size() && (m_all || i < kFirst); ++i) {
         auto* row = new QWidget;
         auto* h = new QHBoxLayout(row);
-        h->setContentsMargins(0, 0, 0, 0);
-        auto* text = makeText();
-        text->setText(Say::remedy(m_remedies[i], m_document));
+        h->setContentsMargins(0, 4, 0, 4);
+        h->setSpacing(6);
+        const QString words = Say::remedy(m_remedies[i], m_document);
+        auto* both = new QVBoxLayout;
+        both->setSpacing(0);
+        auto* change = makeText();
+        change->setText(Say::capital(words.section('\n', 0, 0).toStdString()));
+        auto* result = makeText(true);
+        result->setText(words.section('\n', 1));
+        both->addWidget(change);
+        both->addWidget(result);
+        h->addLayout(both, 1);
+        const bool tried = m_tried == static_cast<int>(i) && m_document.isTrial();
+        auto* look = new QPushButton(tried ? tr("Put back") : tr("Try"));
+        look->setObjectName("tryRemedy" + QString::number(i));
+        look->setAccessibleName(tr("Try: %1").arg(words));
         auto* button = new QPushButton(tr("Apply"));
+        button->setProperty("role", "strong");
         button->setObjectName("applyRemedy" + QString::number(i));
-        button->setAccessibleName(tr("Apply: %1").arg(text->text()));
-        button->setFixedWidth(72);
-        h->addWidget(text, 1);
-        h->addWidget(button, 0, Qt::AlignTop);
+        button->setAccessibleName(tr("Apply: %1").arg(words));
+        h->addWidget(look, 0, Qt::AlignVCenter);
+        h->addWidget(button, 0, Qt::AlignVCenter);
         m_rows->addWidget(row);
         // The row dies with its own click: the answer comes once the click is over.
         connect(
+            look, &QPushButton::clicked, this, [this, i] { tryOut(i); }, Qt::QueuedConnection);
+        connect(
             button, &QPushButton::clicked, this, [this, i] { apply(i); }, Qt::QueuedConnection);
     }
+    if (!m_all && m_remedies.size() > kFirst) {
+        auto* more = new QPushButton(tr("%n more way(s) out", nullptr, static_cast<int>(m_remedies.size() - kFirst)));
+        more->setObjectName("moreRemedies");
+        m_rows->addWidget(more, 0, Qt::AlignLeft);
+        connect(
+            more, &QPushButton::clicked, this,
+            [this] {
+                m_all = true;
+                rows();
+            },
+            Qt::QueuedConnection);
+    }
     updateGeometry();
+}
+
+void RemediesList::tryOut(std::size_t index) {
+    if (index >= m_remedies.size()) return;
+    if (m_tried == static_cast<int>(index) && m_document.isTrial()) return m_document.endTrial();
+    const results::Remedy r = m_remedies[index];
+    m_document.endTrial();
+    auto tried = results::applyRemedy(m_document.production(), m_document.shippedCards(), m_document.puppetIndex(), r);
+    if (!tried) return Q_EMIT m_document.refused(QString::fromStdString(tried.fault().sentence()));
+    m_tried = static_cast<int>(index);
+    m_document.tryOut(Say::capital(Say::remedy(r, m_document).section('\n', 0, 0).toStdString()), tried.take());
+    rows();
 }
 
 void RemediesList::apply(std::size_t index) {

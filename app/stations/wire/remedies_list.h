@@ -27,6 +27,8 @@ private:
     void finish(quint64 ticket, std::vector<results::Remedy> found);
     void rows();
     void apply(std::size_t index);
+    /// Shows the whole desk as it would be, or puts it back.
+    void tryOut(std::size_t index);
 
     Document& m_document;
     QLabel *m_heading, *m_said;
@@ -38,6 +40,8 @@ private:
     Worker m_worker;
     int m_limb = -1;
     quint64 m_ticket = 0;
+    int m_tried = -1;   ///< which one is shown
+    bool m_all = false; ///< more than the first
     bool m_busy = false;
     Document::Value m_askedOf;
     std::vector<results::Remedy> m_remedies;

@@ -62,6 +62,7 @@ void SpotField::show(const Document& document, int limb, int demand) {
         Spot s;
         s.candidate = i, s.bundle = c.bundle, s.fits = c.fits, s.barred = c.bar != choice::Bar::none;
         s.chosen = i == l.chosen;
+        s.metal = metalOf(report.stock.tableOf(c.spool).card());
         s.hold = choice::findAt(l, c, static_cast<std::size_t>(demand)).hold_Nmm,
         s.life = choice::findAt(l, c, static_cast<std::size_t>(demand)).life_s;
         s.effort = choice::findAt(l, c, static_cast<std::size_t>(demand)).effort *
@@ -105,7 +106,8 @@ void SpotField::drawSpots(QPainter& p) const {
         const QColor line = s.barred             ? look().faint
                             : s.fits || s.chosen ? look().copperDark
                                                  : look().faint.darker(look().night ? 80 : 120);
-        drawBundle(p, s.at, s.bundle, scale, s.fits || s.chosen ? look().copper : QColor(), line);
+        drawSection(p, s.at, s.bundle, scale, s.fits || s.chosen ? s.metal : Metal{line, line, line},
+                    !(s.fits || s.chosen));
         if (s.chosen) {
             p.setPen(QPen(look().ink, 1.6));
             p.setBrush(Qt::NoBrush);

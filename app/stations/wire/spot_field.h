@@ -2,6 +2,7 @@
 // A field on which every candidate wire of a limb stands as its own cross-section. Hover or walk with the arrow keys to
 // read why it fits or what rules it out; click or press Enter to use it.
 #include "document/document.h"
+#include "widgets/materials.h"
 #include <QWidget>
 
 class QPainter;
@@ -21,6 +22,7 @@ protected:
     struct Spot {
         int candidate = 0;
         wire::Bundle bundle;
+        Metal metal;
         double hold = 0, effort = 0, life = 0;
         bool fits = false, barred = false, chosen = false;
         QString text;

@@ -2,12 +2,12 @@
 #include "base/units.h"
 #include "sheet/elevation.h"
 #include "stations/wire/cutting_leaf.h"
-#include "stations/wire/hold_window.h"
+#include "stations/wire/laid_limb.h"
 #include "stations/wire/lens_leaf.h"
-#include "stations/wire/life_field.h"
-#include "stations/wire/margins_view.h"
 #include "stations/wire/remedies_list.h"
 #include "stations/wire/tests_leaf.h"
+#include "stations/wire/wires_window.h"
+#include "widgets/answer.h"
 #include "widgets/fields.h"
 #include "widgets/leaves.h"
 #include "widgets/look.h"
@@ -18,6 +18,7 @@
 #include <QPainter>
 #include <QPixmap>
 #include <QPushButton>
+#include <QScrollArea>
 #include <QVBoxLayout>
 #include <algorithm>
 #include <cmath>
@@ -27,14 +28,13 @@ namespace enkinet::app {
 namespace {
 constexpr int kShown = 60;
 
-QIcon bundleIcon(const wire::Bundle& b, bool fits) {
+QIcon bundleIcon(const wire::Bundle& b, const Metal& metal, bool fits) {
     QPixmap px(60, 60);
     px.setDevicePixelRatio(2);
     px.fill(Qt::transparent);
     QPainter p(&px);
     p.setRenderHint(QPainter::Antialiasing);
-    drawBundle(p, {15, 15}, b, std::min(4.2, 26 / wire::findBundleDiameter(b)), fits ? look().copper : QColor(),
-               look().copperDark);
+    drawSection(p, {15, 15}, b, std::min(4.2, 26 / wire::findBundleDiameter(b)), metal, !fits);
     return QIcon(px);
 }
 
@@ -74,80 +74,25 @@ QString ruledOut(const Document& document, const choice::LimbChoice& l) {
 } // namespace
 
 WirePage::WirePage(Document& d) : Page(d, results::Station::wire) {
-    m_title = makeTitle();
-    m_where = makeText(true);
-    m_verdict = makeText();
-    m_verdict->setTextFormat(Qt::RichText);
-    m_verdict->setObjectName("verdict");
-    m_verdict->setTextFormat(Qt::RichText);
-    m_windowText = makeText(true);
-    m_window = new HoldWindow;
+    makeBench();
+    m_head = new AnswerHead;
+    m_head->sentenceLabel()->setObjectName("verdict");
     m_quiet = makeText(true);
     m_body = new QWidget;
-    auto* all = new QVBoxLayout(m_body);
-    all->setContentsMargins(0, 0, 0, 0);
-    all->setSpacing(7);
-    column()->addWidget(m_title);
-    column()->addWidget(m_where);
-    column()->addWidget(m_quiet);
-    column()->addWidget(m_body);
-    m_leaves = new Leaves;
-    m_leaves->setObjectName("wireLeaves");
-    all->addWidget(m_leaves);
-    m_jointLeaf = new QWidget;
-    m_fieldLeaf = new QWidget;
-    m_lens = new LensLeaf(d);
-    m_tests = new TestsLeaf(d);
-    m_cutting = new CuttingLeaf(d);
-    m_leaves->add(tr("joint"), tr("This joint: what it must do and what its wire does"), m_jointLeaf);
-    m_leaves->add(tr("lens"), tr("Lens: try another wire and gap"), m_lens);
-    m_leaves->add(tr("all wires"), tr("All wires that were tried for the limb"), m_fieldLeaf);
-    m_leaves->add(tr("cutting"), tr("Which piece is cut from which length of wire"), m_cutting);
-    m_leaves->add(tr("spools"), tr("Spools in stock and their bench tests"), m_tests);
-    for (QWidget* leaf : {m_jointLeaf, static_cast<QWidget*>(m_lens), m_fieldLeaf, static_cast<QWidget*>(m_cutting),
-                          static_cast<QWidget*>(m_tests)})
-        all->addWidget(leaf);
-    connect(m_leaves, &Leaves::changed, this, &WirePage::showLeaf);
-
-    auto* fv = new QVBoxLayout(m_fieldLeaf);
-    fv->setContentsMargins(0, 0, 0, 0);
-    fv->setSpacing(7);
-    m_fieldText = makeText(true);
-    m_lifeField = new LifeField;
-    m_list = new QListWidget;
-    m_list->setAccessibleName(tr("Wires for this limb, best first"));
-    m_list->setObjectName("candidates");
-    m_list->setIconSize({30, 30});
-    m_list->setWordWrap(true);
-    fv->addWidget(m_fieldText);
-    fv->addWidget(m_lifeField);
-    fv->addWidget(m_list);
-    auto* buttons = new QHBoxLayout;
-    m_use = new QPushButton(tr("Use the marked wire"));
-    m_use->setObjectName("useMarked");
-    m_auto = new QPushButton(tr("Let Enkinet choose"));
-    m_auto->setObjectName("letChoose");
-    buttons->addWidget(m_use);
-    buttons->addWidget(m_auto);
-    fv->addLayout(buttons);
-
-    auto* v = new QVBoxLayout(m_jointLeaf);
+    auto* v = new QVBoxLayout(m_body);
     v->setContentsMargins(0, 0, 0, 0);
     v->setSpacing(7);
-    v->addWidget(m_verdict);
-    m_margins = new MarginsView;
-    v->addWidget(m_margins);
-    v->addWidget(m_windowText);
-    v->addWidget(m_window);
+    column()->addWidget(m_head);
+    column()->addWidget(m_quiet);
+    column()->addWidget(m_body);
+    m_limits = new LimitTable;
+    m_limits->setObjectName("limits");
+    v->addWidget(m_limits);
     m_remedies = new RemediesList(d);
     v->addWidget(m_remedies);
-    v->addWidget(makeHeading(tr("Wire of the limb")));
-    m_choiceText = makeText();
-    v->addWidget(m_choiceText);
-    m_why = makeText(true);
-    v->addWidget(m_why);
 
-    v->addWidget(makeHeading(tr("The joint")));
+    m_jointFold = new Fold(tr("The joint: gap, range, edge, wear"));
+    m_jointFold->setObjectName("jointFold");
     m_gap = new NumberField(NumberField::Kind::length, 0.5, 200, 0.5, 1, tr("Free gap of wire"));
     m_gap->setObjectName("gap");
     m_low = new NumberField(NumberField::Kind::angle, degToRad(-170), 0, 5, 0, tr("Bends back to"));
@@ -165,12 +110,23 @@ WirePage::WirePage(Document& d) : Page(d, results::Station::wire) {
     m_forming = new NumberField(NumberField::Kind::plain, 0, 1000, 1, 0, tr("Full bends spent while it is built"));
     m_forming->setObjectName("forming");
     form->addRow(tr("bends while building"), m_forming);
-    v->addLayout(form);
+    m_windowText = makeText(true);
+    m_jointFold->body()->addLayout(form);
+    m_jointFold->body()->addWidget(m_windowText);
+    v->addWidget(m_jointFold);
+    m_wireFold = new Fold(tr("The wire, and why it is this one"));
+    m_wireFold->setObjectName("wireFold");
+    m_choiceText = makeText();
+    m_why = makeText(true);
+    m_wireFold->body()->addWidget(m_choiceText);
+    m_wireFold->body()->addWidget(m_why);
+    v->addWidget(m_wireFold);
     addOpenPoints();
+    m_rests = makeText(true);
+    column()->addWidget(m_rests);
     column()->addStretch();
 
-    connect(m_window, &HoldWindow::picked, this, &WirePage::pick);
-    connect(m_lifeField, &LifeField::picked, this, &WirePage::pick);
+    connect(m_window, &WiresWindow::picked, this, &WirePage::pick);
     connect(m_list, &QListWidget::itemActivated, this,
             [this](QListWidgetItem* i) { pick(i->data(Qt::UserRole).toInt()); });
     connect(m_list, &QListWidget::currentRowChanged, this, [this](int row) { m_use->setEnabled(row >= 0); });
@@ -216,6 +172,76 @@ WirePage::WirePage(Document& d) : Page(d, results::Station::wire) {
             tr("%1 moves a second").arg(Say::figure(n)),
             [n](const document::Edits& e, const auto& l, const auto& j) { return e.setMoves(l, j, n); }, "moves");
     });
+}
+
+/// The bench: the limb laid out with its lens over the window of wires; the lists as leaves of their own.
+void WirePage::makeBench() {
+    Document& d = document();
+    auto* bench = new QWidget;
+    bench->setObjectName("wireBench");
+    auto* all = new QVBoxLayout(bench);
+    all->setContentsMargins(24, 16, 24, 10);
+    all->setSpacing(8);
+    m_jointLeaf = new QWidget;
+    auto* joint = new QVBoxLayout(m_jointLeaf);
+    joint->setContentsMargins(0, 0, 0, 0);
+    joint->setSpacing(10);
+    m_laid = new LaidLimb(d);
+    m_windowHead = makeText();
+    m_windowHead->setObjectName("windowHead");
+    m_window = new WiresWindow;
+    joint->addWidget(m_laid, 3);
+    joint->addWidget(m_windowHead);
+    joint->addWidget(m_window, 2);
+
+    m_fieldLeaf = new QWidget;
+    auto* fv = new QVBoxLayout(m_fieldLeaf);
+    fv->setContentsMargins(0, 0, 0, 0);
+    fv->setSpacing(7);
+    m_fieldText = makeText(true);
+    m_list = new QListWidget;
+    m_list->setAccessibleName(tr("Wires for this limb, best first"));
+    m_list->setObjectName("candidates");
+    m_list->setIconSize({30, 30});
+    m_list->setWordWrap(true);
+    fv->addWidget(m_fieldText);
+    fv->addWidget(m_list, 1);
+    auto* buttons = new QHBoxLayout;
+    m_use = new QPushButton(tr("Use the marked wire"));
+    m_use->setObjectName("useMarked");
+    m_auto = new QPushButton(tr("Let Enkinet choose"));
+    m_auto->setObjectName("letChoose");
+    buttons->addWidget(m_use);
+    buttons->addWidget(m_auto);
+    buttons->addStretch();
+    fv->addLayout(buttons);
+
+    m_lens = new LensLeaf(d);
+    m_tests = new TestsLeaf(d);
+    m_cutting = new CuttingLeaf(d);
+    m_leaves = new Leaves;
+    m_leaves->setObjectName("wireLeaves");
+    const auto scrolled = [](QWidget* leaf) {
+        auto* area = new QScrollArea;
+        area->setObjectName("leafScroll");
+        area->setFrameShape(QFrame::NoFrame);
+        area->setWidgetResizable(true);
+        area->setWidget(leaf);
+        return area;
+    };
+    const std::tuple<QString, QString, QWidget*> leaves[] = {
+        {tr("The limb"), tr("The limb laid out, and the window of wires"), m_jointLeaf},
+        {tr("Try another"), tr("Lens: try another wire and gap"), scrolled(m_lens)},
+        {tr("All wires"), tr("All wires that were tried for the limb"), m_fieldLeaf},
+        {tr("Cut list"), tr("Which piece is cut from which length of wire"), scrolled(m_cutting)},
+        {tr("Spools and tests"), tr("Spools in stock and their bench tests"), scrolled(m_tests)}};
+    for (const auto& [word, name, page] : leaves) {
+        all->addWidget(page, 1);
+        m_leaves->add(word, name, page);
+    }
+    all->addWidget(m_leaves);
+    connect(m_leaves, &Leaves::changed, this, &WirePage::showLeaf);
+    setBench(bench);
 }
 
 void WirePage::changeJoint(const QString& name,
@@ -264,16 +290,20 @@ void WirePage::show(const results::Report& r) {
     const choice::LimbChoice* l = m_limb >= 0 ? &r.choice.limbs[static_cast<std::size_t>(m_limb)] : nullptr;
     const bool judged = l && m_demand >= 0 && m_demand < static_cast<int>(l->verdicts.size());
     m_body->setVisible(judged);
+    m_rests->setVisible(judged);
+    m_windowHead->setVisible(judged), m_window->setVisible(judged);
     m_quiet->setVisible(!judged);
     if (!l) {
-        m_title->setText(tr("No limbs"));
-        m_where->clear();
+        m_head->show(tr("No limbs"), {}, {});
+        m_head->setStamp({});
+        m_laid->show(-1, -1);
         return;
     }
     const body::Limb& limb = document().puppet().limbs[static_cast<std::size_t>(m_limb)];
     if (!judged) {
-        m_title->setText(QString::fromStdString(limb.name));
-        m_where->clear();
+        m_head->show(Say::capital(limb.name), {}, {});
+        m_head->setStamp(l->chosen < 0 && l->reason.needed() ? tr("no wire") : tr("not checked"), look().graphite);
+        m_laid->show(m_limb, -1);
         m_quiet->setText(l->chosen < 0 && !l->reason.needed() ? Say::wireReason(l->reason)
                          : l->chosen < 0
                              ? tr("No spool in stock can be tried here: steel and drawn wire are static unless this "
@@ -289,38 +319,47 @@ void WirePage::show(const results::Report& r) {
     const wire::Bundle& bundle = choice::findTrial(*l, c, static_cast<std::size_t>(m_demand)).bundle;
     const body::Joint& joint = limb.joints[static_cast<std::size_t>(d.joint)];
     const auto& hinge = r.choice.skeleton.hinges[static_cast<std::size_t>(d.hinge)];
-    m_title->setText(Say::capital(joint.name));
     const QString side =
         limb.mirrored
-            ? tr("both sides alike; the %1 decides")
+            ? tr("both alike; the %1 decides")
                   .arg(r.choice.skeleton.copies[static_cast<std::size_t>(hinge.copy)].right ? tr("right") : tr("left"))
             : QString::fromStdString(limb.name);
-    m_where->setText(tr("%1 · gap %2, %3 · bends %4 to %5")
-                         .arg(side, Say::length(d.gap_mm), Say::edge(d.edge), Say::degrees(joint.low_rad),
-                              Say::degrees(joint.high_rad)));
-
-    // Every limit in one line each, faults first and in their colour.
-    QStringList lines;
-    const auto line = [&](choice::State what, const QString& text) {
-        const bool bad = v.faults[static_cast<std::size_t>(what)];
-        lines << (bad ? tr("<b style='color:%1'>%2</b>: %3")
-                            .arg(stateColour(static_cast<int>(what)).name(), Say::state(what), text.toHtmlEscaped())
-                      : text.toHtmlEscaped());
-    };
     using choice::State;
     const State first = v.state();
-    const QString head =
-        tr("<b style='color:%1; font-size:12pt'>%2</b> <span>(%3)</span>")
-            .arg(stateColour(static_cast<int>(first)).name(), Say::state(first), Say::stateMeaning(first));
-    line(State::slack, Say::verdict(State::slack, d, v, bundle));
-    line(State::stiff, Say::verdict(State::stiff, d, v, bundle));
-    line(State::springy, Say::verdict(State::springy, d, v, bundle));
-    line(State::tired, v.bend.status == wire::BendStatus::too_tight || v.bend.status == wire::BendStatus::lay_too_long
-                           ? Say::verdict(State::tired, d, v, bundle)
-                           : tr("9 of 10 such joints last %1 of %2 s of film needed, half of them %3 s")
-                                 .arg(Say::figure(v.life_s), Say::figure(d.needFilm_s), Say::figure(v.lifeMedian_s)));
-    line(State::crowded, Say::verdict(State::crowded, d, v, bundle));
-    m_verdict->setText(head + "<br>" + lines.join("<br>"));
+    m_head->show(Say::capital(joint.name), side, Say::sentence(first, d, v, bundle));
+    m_head->setStamp(Say::state(first), stateColour(static_cast<int>(first)));
+    const auto margin = [&](State s) { return v.margin[static_cast<std::size_t>(s)].value; };
+    const auto tone = [](State s) { return stateColour(static_cast<int>(s)); };
+    const bool numbers = v.bend.status != wire::BendStatus::too_tight;
+    std::vector<LimitTable::Row> rows;
+    rows.push_back({tr("holds"), numbers ? tr("%1 N·mm").arg(Say::figure(v.bend.hold_Nmm)) : tr("no figure"),
+                    tr("at least %1").arg(Say::figure(d.needed_Nmm)), margin(State::slack), true, tone(State::slack)});
+    rows.push_back(
+        d.nearDecides
+            ? LimitTable::Row{tr("bends at"), numbers ? tr("%1 N·mm").arg(Say::figure(v.effort_Nmm)) : tr("no figure"),
+                              tr("at most %1").arg(Say::figure(d.effortLimit_Nmm)), margin(State::stiff), false,
+                              tone(State::stiff)}
+            : LimitTable::Row{tr("bends at"), numbers ? tr("%1 N").arg(Say::figure(v.effort_N)) : tr("no figure"),
+                              tr("at most %1").arg(Say::figure(d.effortLimit_N())), margin(State::stiff), false,
+                              tone(State::stiff)});
+    rows.push_back({tr("springs back"), numbers ? Say::degrees(v.springback_rad, 1) : tr("no figure"),
+                    tr("at most %1").arg(Say::degrees(d.springLimit_rad, 1)), margin(State::springy), false,
+                    tone(State::springy)});
+    rows.push_back({tr("lasts"), tr("%1 s").arg(Say::figure(v.life_s)),
+                    tr("at least %1").arg(Say::figure(d.needFilm_s)), margin(State::tired), true, tone(State::tired)});
+    if (d.gapNeeded_mm > d.gap_mm || d.buried)
+        rows.push_back({tr("has a gap of"), Say::length(d.buried ? d.free_mm : d.gap_mm),
+                        tr("at least %1").arg(Say::length(d.buried ? d.gap_mm : d.gapNeeded_mm)),
+                        margin(State::crowded), true, tone(State::crowded)});
+    else
+        rows.push_back(
+            {tr("is across"), Say::length(wire::findBundleDiameter(bundle)),
+             d.room_mm < 1e6 ? tr("at most %1").arg(Say::length(std::max(0.0, d.room_mm))) : tr("as it likes"),
+             margin(State::crowded), false, tone(State::crowded)});
+    m_limits->show(rows);
+    m_jointFold->setLine(
+        tr("The joint: %1 gap, %2 to %3, %4")
+            .arg(Say::length(d.gap_mm), Say::degrees(joint.low_rad), Say::degrees(joint.high_rad), Say::edge(d.edge)));
 
     QString load;
     switch (d.load.why) {
@@ -343,10 +382,18 @@ void WirePage::show(const results::Report& r) {
         load = tr("next to nothing beyond it: a hand's touch counts");
         break;
     }
-    m_windowText->setText(tr("Load %1 N·mm: %2. Below: N·mm, and grams held at the hand's grip, %3 away.")
+    m_windowText->setText(tr("Load %1 N·mm: %2. Grams are held where the fingers push, %3 away.")
                               .arg(Say::figure(d.load.load_Nmm), load, Say::length(d.lever_mm)));
+    m_laid->show(m_limb, m_demand);
     m_window->show(document(), m_limb, m_demand);
-    m_margins->show(v);
+    m_windowHead->setText(l->fitting > 0
+                              ? tr("The %1's window. %2 of %3 wires fit the whole limb.")
+                                    .arg(QString::fromStdString(joint.name))
+                                    .arg(l->fitting)
+                                    .arg(l->candidates().size())
+                              : tr("The %1's window. None of %2 wires fits the whole limb; nearest is yours.")
+                                    .arg(QString::fromStdString(joint.name))
+                                    .arg(l->candidates().size()));
 
     const QString reserve =
         l->thin ? tr(" It holds with %1 % to spare, less than the %2 % that are wanted: no wire has more.")
@@ -366,7 +413,10 @@ void WirePage::show(const results::Report& r) {
                               : tr("Numbers are calibrated by %1 bend tests and %2 hang tests of this spool.")
                                     .arg(known.bendTests)
                                     .arg(known.hangTests);
-    m_why->setText(Say::whyLay(bundle, v.bend.bent_mm) + " " + rests);
+    m_why->setText(Say::whyLay(bundle, v.bend.bent_mm));
+    m_rests->setText(tr("9 of 10 such joints last %1 s of film, half of them %2 s. %3")
+                         .arg(Say::figure(v.life_s), Say::figure(v.lifeMedian_s), rests));
+    m_wireFold->setLine(Say::limbWire(limb, *l, c, cardName(document().production(), r, c.spool)));
 
     m_gap->show(d.gap_mm);
     m_low->show(joint.low_rad);
@@ -391,7 +441,6 @@ void WirePage::showLeaf() {
         m_lens->show(m_limb, m_demand);
         break;
     case 2:
-        m_lifeField->show(document(), m_limb, m_demand);
         showCandidates(r, m_limb);
         break;
     case 3:
@@ -417,11 +466,10 @@ void WirePage::showCandidates(const results::Report& r, int limb) {
         if (at(a).fits != at(b).fits) return at(a).fits;
         return at(a).fits ? at(a).lifeMargin > at(b).lifeMargin : at(a).miss < at(b).miss;
     });
-    m_fieldText->setText(
-        tr("%1 wires of the stock were tried, %2 fit every joint of the limb. %3 The lit corner holds and lasts.")
-            .arg(l.candidates().size())
-            .arg(l.fitting)
-            .arg(ruledOut(document(), l)));
+    m_fieldText->setText(tr("%1 wires of the stock were tried, %2 fit every joint of the limb. %3")
+                             .arg(l.candidates().size())
+                             .arg(l.fitting)
+                             .arg(ruledOut(document(), l)));
     const QSignalBlocker quiet(m_list);
     m_list->clear();
     for (std::size_t k = 0; k < order.size() && k < kShown; ++k) {
@@ -430,7 +478,7 @@ void WirePage::showCandidates(const results::Report& r, int limb) {
                                            cardName(document().production(), r, c.spool));
         const QString why = candidateReason(document(), l, c);
         auto* item =
-            new QListWidgetItem(bundleIcon(c.bundle, c.fits),
+            new QListWidgetItem(bundleIcon(c.bundle, metalOf(r.stock.tableOf(c.spool).card()), c.fits),
                                 (order[k] == l.chosen ? tr("now: %1\n%2") : tr("%1\n%2")).arg(name, why), m_list);
         item->setData(Qt::UserRole, order[k]);
         if (order[k] == l.chosen) {
@@ -440,10 +488,6 @@ void WirePage::showCandidates(const results::Report& r, int limb) {
         }
     }
     m_use->setEnabled(false);
-    int h = 4;
-    for (int i = 0; i < std::min(6, m_list->count()); ++i)
-        h += std::max(36, m_list->sizeHintForRow(i));
-    m_list->setFixedHeight(h);
 }
 
 } // namespace enkinet::app

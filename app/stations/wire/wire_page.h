@@ -6,16 +6,18 @@ class QPushButton;
 
 namespace enkinet::app {
 
+class AnswerHead;
 class ChoiceField;
 class CuttingLeaf;
-class HoldWindow;
+class Fold;
+class LaidLimb;
 class LensLeaf;
 class Leaves;
-class MarginsView;
-class LifeField;
+class LimitTable;
 class NumberField;
 class RemediesList;
 class TestsLeaf;
+class WiresWindow;
 
 class WirePage : public Page {
     Q_OBJECT
@@ -26,6 +28,7 @@ protected:
     void show(const results::Report& report) override;
 
 private:
+    void makeBench();
     void showLeaf();
     void pick(int candidate);
     void showCandidates(const results::Report& report, int limb);
@@ -34,17 +37,19 @@ private:
                                                                       const std::string&)>& edit,
                      const QString& key);
 
-    QLabel *m_title, *m_where, *m_verdict, *m_windowText, *m_why, *m_choiceText, *m_quiet;
+    AnswerHead* m_head;
+    LimitTable* m_limits;
+    Fold *m_jointFold, *m_wireFold;
+    LaidLimb* m_laid;
+    QLabel *m_windowText, *m_windowHead, *m_why, *m_choiceText, *m_quiet, *m_rests;
     QWidget* m_body;
     Leaves* m_leaves;
     QWidget *m_jointLeaf, *m_fieldLeaf;
     LensLeaf* m_lens;
     TestsLeaf* m_tests;
     CuttingLeaf* m_cutting;
-    MarginsView* m_margins;
     RemediesList* m_remedies;
-    HoldWindow* m_window;
-    LifeField* m_lifeField;
+    WiresWindow* m_window;
     QLabel* m_fieldText;
     QListWidget* m_list;
     QPushButton *m_use, *m_auto;

@@ -1,0 +1,25 @@
+#include "stations/registry.h"
+#include "stations/bulk/bulk_page.h"
+#include "stations/paint/paint_page.h"
+#include "stations/plan/plan_page.h"
+#include "stations/sheet/sheet_page.h"
+#include "stations/skin/skin_page.h"
+#include "stations/wire/wire_page.h"
+
+namespace enkinet::app {
+
+namespace {
+template <class Kind> Page* make(Document& d) { return new Kind(d); }
+
+using results::Station;
+constexpr StationKind kKinds[] = {
+    {Station::sheet, make<SheetPage>, Peel::clay, false},   {Station::wire, make<WirePage>, Peel::wire, false},
+    {Station::bulk, make<BulkPage>, Peel::bulk, true},      {Station::skin, make<SkinPage>, Peel::clay, true},
+    {Station::paint, make<PaintPage>, Peel::painted, true}, {Station::plan, make<PlanPage>, Peel::clay, true}};
+static_assert(std::size(kKinds) == results::kStations);
+} // namespace
+
+std::span<const StationKind> stationKinds() { return kKinds; }
+const StationKind& stationKind(results::Station station) { return kKinds[static_cast<std::size_t>(station)]; }
+
+} // namespace enkinet::app

@@ -1,0 +1,423 @@
+#include "stations/wire/laid_limb.h"
+#include "base/units.h"
+#include "widgets/look.h"
+#include "widgets/paper.h"
+#include "words/say.h"
+#include <QMouseEvent>
+#include <QPainter>
+#include <QPainterPath>
+#include <algorithm>
+#include <cmath>
+
+namespace enkinet::app {
+
+namespace {
+constexpr double kSide = 4;
+const QColor kPutty("#9fae8d");
+} // namespace
+
+LaidLimb::LaidLimb(Document& document, QWidget* parent) : QWidget(parent), m_document(document) {
+    setObjectName("laidLimb");
+    setAccessibleName(tr("The limb laid out straight, and the joint in hand under a lens"));
+    setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Expanding);
+    setMinimumHeight(250);
+    setMouseTracking(true);
+    setFocusPolicy(Qt::StrongFocus);
+}
+
+void LaidLimb::show(int limb, int demand) {
+    m_limb = limb, m_demand = demand;
+    m_report = m_document.sharedReport();
+    m_cut = nullptr, m_choice = nullptr;
+    m_compared.clear();
+    const results::Report& r = *m_report;
+    for (const choice::Cut& c : r.cuts)
+        if (c.limb == limb) m_cut = &c;
+    if (limb >= 0 && limb < static_cast<int>(r.choice.limbs.size()))
+        m_choice = &r.choice.limbs[static_cast<std::size_t>(limb)];
+    if (m_choice && m_choice->chosen >= 0) {
+        const choice::Candidate& c = m_choice->candidates()[static_cast<std::size_t>(m_choice->chosen)];
+        const wire::BendTable& table = r.stock.tableOf(c.spool);
+        m_metal = metalOf(table.card());
+        m_bundle = c.bundle;
+        if (demand >= 0 && demand < static_cast<int>(m_choice->verdicts.size())) {
+            const auto d = static_cast<std::size_t>(demand);
+            const choice::Trial& trial = choice::findTrial(*m_choice, c, d);
+            m_bundle = trial.bundle;
+            const choice::Demand& now = m_choice->demands[d];
+            const bool eased = std::abs(now.edge - wire::kEasedEdge) < 0.05;
+            m_compared.push_back({eased            ? tr("as it is, edge eased")
+                                  : now.edge > 1.5 ? tr("as it is, edge hard")
+                                                   : tr("as it is, no edge"),
+                                  m_choice->verdicts[d].life_s, true});
+            if (!now.whip) {
+                const auto lifeOf = [&](choice::Demand other, wire::Bundle bundle) {
+                    return choice::judge(other, table, bundle, r.stock.calibrationOf(c.spool), trial.spunDamage)
+                        .life_s.value;
+                };
+                choice::Demand edge = now;
+                edge.edge = eased ? wire::kHardEdge : wire::kEasedEdge;
+                m_compared.push_back({eased ? tr("hard edge") : tr("edge eased"), lifeOf(edge, trial.bundle), false});
+                if (trial.bundle.lay_mm > 0) {
+                    wire::Bundle flat = trial.bundle;
+                    flat.lay_mm = 0;
+                    m_compared.push_back({tr("strands not twisted"), lifeOf(now, flat), false});
+                }
+            }
+        }
+    }
+    update();
+}
+
+QRectF LaidLimb::lens() const {
+    const double side = std::clamp(std::min(width() * 0.33, height() * 0.6), 120.0, 230.0);
+    return QRectF(width() * 0.56 - 20, 30, side, side);
+}
+
+double LaidLimb::wireY() const { return std::min(height() - 92.0, lens().bottom() + 36); }
+
+double LaidLimb::xOf(double along) const {
+    const double length = m_cut ? std::max(1.0, m_cut->finished_mm) : 1;
+    return kSide + along / length * (width() - 2 * kSide);
+}
+
+QRectF LaidLimb::jointOnScreen(int joint) const {
+    if (!m_cut || joint < 0) return {};
+    const body::Limb& limb = m_document.puppet().limbs[static_cast<std::size_t>(m_limb)];
+    const std::string& name = limb.joints[static_cast<std::size_t>(joint)].name;
+    for (const choice::Mark& m : m_cut->marks)
+        if (m.kind == choice::Mark::Kind::joint && m.label == name) {
+            const double w = std::max(26.0, xOf(m.to_mm) - xOf(m.from_mm)), x = (xOf(m.from_mm) + xOf(m.to_mm)) / 2;
+            return QRectF(x - w / 2, wireY() + 42, w, 26);
+        }
+    return {};
+}
+
+void LaidLimb::drawHead(QPainter& p) const {
+    const body::Limb& limb = m_document.puppet().limbs[static_cast<std::size_t>(m_limb)];
+    p.setFont(deskType(22, QFont::DemiBold));
+    p.setPen(look().ink);
+    const QString name =
+        limb.mirrored ? tr("%1, left and right").arg(Say::capital(limb.name)) : Say::capital(limb.name);
+    p.drawText(QPointF(0, 22), QFontMetricsF(p.font()).elidedText(name, Qt::ElideRight, lens().left() - 10));
+    p.setFont(deskType(13));
+    p.setPen(look().graphite);
+    QString what = tr("no wire");
+    if (m_choice && m_choice->chosen >= 0) {
+        const choice::Candidate& c = m_choice->candidates()[static_cast<std::size_t>(m_choice->chosen)];
+        what = Say::limbWire(limb, *m_choice, c, cardName(m_document.production(), *m_report, c.spool));
+    }
+    p.drawText(QRectF(0, 30, lens().left() - 8, 36), Qt::AlignLeft | Qt::AlignTop | Qt::TextWordWrap, what);
+}
+
+void LaidLimb::drawWire(QPainter& p) const {
+    const double y = wireY(), perMm = (width() - 2 * kSide) / std::max(1.0, m_cut->finished_mm);
+    // Thick enough to be seen, no thicker than lifelike by three.
+    const double thick = std::clamp(perMm * 1.6, 2.2, 9.0), across = wire::findBundleDiameter(m_cut->bundle) * thick;
+    // It lies on the paper.
+    p.setPen(Qt::NoPen);
+    for (double out : {5.0, 3.0, 1.5}) {
+        p.setBrush(QColor(58, 47, 28, 22));
+        p.drawRoundedRect(QRectF(xOf(0), y - across / 2 + 4 - out / 2, xOf(m_cut->finished_mm) - xOf(0), across + out),
+                          out, out);
+    }
+    // What is stiff beside the gap in hand, as it grips the wire.
+    for (const choice::Mark& m : m_cut->marks)
+        if (m.kind == choice::Mark::Kind::joint && m.to_mm > m.from_mm) {
+            QColor putty = kPutty;
+            putty.setAlphaF(0.8F);
+            p.setBrush(putty);
+            const double grip = std::min(30.0, 10 * perMm + 8), high = across + 9;
+            p.drawRoundedRect(QRectF(xOf(m.from_mm) - grip, y - high / 2, grip, high), 7, 7);
+            p.drawRoundedRect(QRectF(xOf(m.to_mm), y - high / 2, grip, high), 7, 7);
+        }
+    std::vector<double> ends{0};
+    std::vector<wire::Bundle> bundles{m_cut->bundle};
+    for (const choice::Mark& m : m_cut->marks)
+        if (m.kind == choice::Mark::Kind::ending && bundles.size() <= m_cut->endings.size()) {
+            ends.push_back(m.at_mm);
+            wire::Bundle b = m_cut->bundle;
+            b.strands = m_cut->endings[bundles.size() - 1].strands;
+            if (b.strands == 1) b.lay_mm = 0;
+            bundles.push_back(b);
+        }
+    ends.push_back(m_cut->finished_mm);
+    for (std::size_t i = 0; i < bundles.size(); ++i) {
+        wire::Bundle b = bundles[i];
+        // In pixels: lengths along by the rule, across as thick as can be seen.
+        b.diameter_mm *= thick, b.lay_mm *= perMm;
+        const std::vector<QPointF> line{{xOf(ends[i]), y}, {xOf(ends[i + 1]), y}};
+        drawStrands(p, walkWire(line, b.lay_mm > 0 ? std::max(0.8, std::min(2.0, b.lay_mm / 16)) : 6), b, m_metal, 1);
+    }
+    // Cut ends are seen.
+    p.setPen(QPen(m_metal.dark, 1));
+    p.setBrush(m_metal.light);
+    p.drawEllipse(QPointF(xOf(m_cut->finished_mm), y), 2.5, across / 2);
+    // What is wound round the parent.
+    if (m_cut->wrap_mm > 0) {
+        const double to = xOf(m_cut->wrap_mm), from = xOf(0), by = y + across / 2 + 8;
+        QPainterPath brace;
+        brace.moveTo(from, by), brace.lineTo(from, by + 5), brace.lineTo((from + to) / 2 - 5, by + 5),
+            brace.lineTo((from + to) / 2, by + 10), brace.lineTo((from + to) / 2 + 5, by + 5), brace.lineTo(to, by + 5),
+            brace.lineTo(to, by);
+        p.setBrush(Qt::NoBrush);
+        p.setPen(QPen(look().copper, 1.4));
+        p.drawPath(brace);
+        p.setFont(deskType(11));
+        p.setPen(look().night ? look().copper : look().copperDark);
+        const QString words = tr("%1 wind round what it hangs on").arg(Say::length(m_cut->wrap_mm));
+        const double w = QFontMetricsF(p.font()).horizontalAdvance(words);
+        p.drawText(QPointF(std::clamp((from + to - w) / 2, 0.0, width() - w), by + 23), words);
+    }
+}
+
+void LaidLimb::drawRuleAndJoints(QPainter& p) const {
+    const double top = wireY() + 42, high = 26, perMm = (width() - 2 * kSide) / std::max(1.0, m_cut->finished_mm);
+    p.setPen(QPen(look().faint, 1));
+    p.setBrush(look().card);
+    p.drawRect(QRectF(kSide, top, width() - 2 * kSide, high));
+    p.setFont(deskType(11));
+    const double step = perMm * 10 >= 40 ? 10 : perMm * 20 >= 40 ? 20 : perMm * 50 >= 40 ? 50 : 100;
+    std::vector<QRectF> taken;
+    for (const choice::Mark& m : m_cut->marks)
+        if (m.kind == choice::Mark::Kind::joint)
+            taken.push_back(QRectF(xOf(m.from_mm) - 20, top, xOf(m.to_mm) - xOf(m.from_mm) + 40, high));
+    for (double mm = 0; mm <= m_cut->finished_mm; mm += step / 10) {
+        const bool long_ = std::fmod(mm + 1e-6, step) < 2e-6 + 1e-9,
+                   half = std::fmod(mm + 1e-6, step / 2) < 2e-6 + 1e-9;
+        p.setPen(QPen(look().graphite, 0.8));
+        p.drawLine(QPointF(xOf(mm), top), QPointF(xOf(mm), top + (long_ ? 9 : half ? 6 : 3)));
+        if (!long_) continue;
+        const QRectF box(xOf(mm) - 20, top + 9, 40, 14);
+        if (std::any_of(taken.begin(), taken.end(), [&](const QRectF& t) { return t.intersects(box); })) continue;
+        p.drawText(box.translated(mm == 0 ? 22 : 0, 0), Qt::AlignCenter, mm == 0 ? tr("0 mm") : Say::number(mm, 0));
+    }
+    // Joints: a bead on the wire's thread, the gap on the rule, the film below.
+    const body::Limb& limb = m_document.puppet().limbs[static_cast<std::size_t>(m_limb)];
+    double after = -1e9;
+    p.setFont(deskType(13));
+    p.setPen(look().graphite);
+    for (std::size_t k = 0; k < m_choice->demands.size(); ++k) {
+        const choice::Demand& d = m_choice->demands[k];
+        const choice::Verdict& v = m_choice->verdicts[k];
+        const QRectF box = jointOnScreen(d.joint);
+        if (box.isNull()) continue;
+        const choice::State state = v.state();
+        const bool here = static_cast<int>(k) == m_demand, fails = state < choice::State::holds;
+        QColor fill = here ? look().lit : look().sheet;
+        p.setPen(QPen(fails ? stateColour(static_cast<int>(state)) : look().holds, here ? 2 : 1.2));
+        p.setBrush(fill);
+        p.drawRect(box);
+        p.setPen(QPen(look().graphite, 1, Qt::DotLine));
+        p.drawLine(QPointF(box.center().x(), wireY() + 10), QPointF(box.center().x(), box.top()));
+        drawStateMark(p, QPointF(box.center().x(), box.top() - 10), fails ? 8 : 6, state);
+        p.setFont(deskType(11, here ? QFont::DemiBold : QFont::Normal));
+        p.setPen(fails ? stateColour(static_cast<int>(state)) : look().ink);
+        const QString name = QString::fromStdString(limb.joints[static_cast<std::size_t>(d.joint)].name);
+        const QFontMetricsF f(p.font());
+        if (f.horizontalAdvance(name) + 4 <= std::max(box.width(), 40.0) || here)
+            p.drawText(QRectF(box.center().x() - 60, box.top(), 120, box.height()), Qt::AlignCenter,
+                       f.elidedText(name, Qt::ElideRight, std::max(box.width() + 14, 44.0)));
+        const QString film = tr("%1 s").arg(Say::figure(v.life_s));
+        p.setFont(deskType(13, here ? QFont::DemiBold : QFont::Normal));
+        const double w = QFontMetricsF(p.font()).horizontalAdvance(film);
+        double x = std::clamp(box.center().x() - w / 2, 0.0, width() - w);
+        if (x < after + 6) continue;
+        after = x + w;
+        p.setPen(v.faults[static_cast<std::size_t>(choice::State::tired)]
+                     ? stateColour(static_cast<int>(choice::State::tired))
+                     : look().ink);
+        p.drawText(QPointF(x, box.bottom() + 16), film);
+    }
+    if (const QRectF first = m_choice->demands.empty() ? QRectF() : jointOnScreen(m_choice->demands.front().joint);
+        !first.isNull()) {
+        p.setFont(deskType(11));
+        p.setPen(look().graphite);
+        const QString words = tr("film that each lasts:");
+        const double w = QFontMetricsF(p.font()).horizontalAdvance(words);
+        if (first.left() - w - 24 > 0) p.drawText(QPointF(first.left() - w - 24, first.bottom() + 15), words);
+    }
+}
+
+void LaidLimb::drawLens(QPainter& p) const {
+    const QRectF glass = lens();
+    const choice::Demand& d = m_choice->demands[static_cast<std::size_t>(m_demand)];
+    const choice::Verdict& v = m_choice->verdicts[static_cast<std::size_t>(m_demand)];
+    const QRectF joint = jointOnScreen(d.joint);
+    // Held above its place on the wire.
+    p.setPen(QPen(look().copper, 1));
+    if (!joint.isNull())
+        for (double side : {-1.0, 1.0})
+            p.drawLine(QPointF(joint.center().x() + side * 8, wireY() - 8),
+                       glass.center() + QPointF(side * glass.width() * 0.32, glass.height() * 0.39));
+    p.setPen(Qt::NoPen);
+    for (double out : {12.0, 9.0, 6.0, 3.0}) {
+        p.setBrush(QColor(58, 47, 28, 16));
+        p.drawEllipse(glass.adjusted(-out * 0.3, -out * 0.2, out * 0.7, out).translated(2, 4));
+    }
+    p.setPen(QPen(look().graphite, 7));
+    p.setBrush(look().card);
+    p.drawEllipse(glass);
+    p.setPen(QPen(look().steel, 4));
+    p.drawEllipse(glass);
+    p.save();
+    QPainterPath round;
+    round.addEllipse(glass.adjusted(3, 3, -3, -3));
+    p.setClipPath(round);
+    const double gap = std::isnan(v.bend.bent_mm) ? d.gap_mm : std::min(d.gap_mm, v.bend.bent_mm.value),
+                 angle = std::max(0.02, d.angle_rad);
+    const double across = wire::findBundleDiameter(m_bundle), R = gap / angle, stiff = gap * 0.8 + across;
+    // Both ends in view.
+    const double wide = 2 * (R * std::sin(std::min(angle / 2, kPi / 2)) + stiff * std::abs(std::cos(angle / 2))) * 0.86;
+    const double deep = R * (1 - std::cos(angle / 2)) + stiff * 0.6 * std::sin(angle / 2) + 2.4 * across;
+    const double scale = std::min((glass.width() - 18) / wide, (glass.height() - 30) / deep);
+    p.translate(glass.center() + QPointF(0, -0.18 * glass.height() + 0.5 * across * scale));
+    p.scale(scale, scale);
+    const auto at = [&](double along) {
+        const double in = std::clamp(along, -gap / 2, gap / 2), a = in / R;
+        return QPointF(R * std::sin(a), R - R * std::cos(a)) + (along - in) * QPointF(std::cos(a), std::sin(a));
+    };
+    const auto out = [&](double along) {
+        const double a = std::clamp(along, -gap / 2, gap / 2) / R;
+        return QPointF(std::sin(a), -std::cos(a));
+    };
+    std::vector<WirePoint> line;
+    const double from = -gap / 2 - stiff, to = gap / 2 + stiff;
+    for (int i = 0; i <= 260; ++i) {
+        const double along = from + (to - from) * i / 260;
+        line.push_back({at(along), along - from});
+    }
+    // Putty, feathered back where the edge is eased.
+    if (d.edge > 1.05)
+        for (double side : {-1.0, 1.0}) {
+            const double ease = d.edge < 1.5 ? 0.35 * gap : 0.06 * gap, half = across * 0.5 + 0.35 * across + 0.4;
+            QPolygonF block;
+            const double e = side * gap / 2;
+            for (const auto& [along, off] :
+                 {std::pair{e, across * 0.5}, {e + side * ease, half}, {e + side * stiff * 2, half}})
+                block << at(along) + off * out(along);
+            for (const auto& [along, off] :
+                 {std::pair{e + side * stiff * 2, half}, {e + side * ease, half}, {e, across * 0.5}})
+                block << at(along) - off * out(along);
+            p.setPen(QPen(kPutty.darker(130), 1 / scale));
+            p.setBrush(kPutty);
+            p.drawPolygon(block);
+        }
+    const double strain = std::isnan(v.bend.strainAmplitude) ? 0.2 : v.bend.strainAmplitude.value;
+    const double most = std::clamp(std::sqrt(strain / 0.12), 0.0, 1.0);
+    drawStrands(p, line, m_bundle, m_metal, 1 / scale, [&](double along) {
+        const double a = std::abs(along + from);
+        return a > gap / 2 ? 0.0 : most * (0.55 + 0.45 * std::min(1.0, a / (gap / 2)));
+    });
+    // Where it breaks first.
+    if (d.edge > 1.05) {
+        const QPointF edge = at(-gap / 2), n = out(-gap / 2), t(-n.y(), n.x());
+        p.setPen(QPen(look().night ? QColor("#fff4e6") : QColor("#2b0d06"), 2 / scale));
+        p.drawPolyline(QPolygonF{edge + n * across * 0.62, edge + n * across * 0.32 + t * across * 0.12,
+                                 edge + n * across * 0.12 - t * across * 0.1, edge - n * across * 0.1});
+    }
+    p.restore();
+    p.setBrush(Qt::NoBrush);
+    p.setPen(QPen(QColor(255, 255, 255, 90), 5));
+    p.drawArc(glass.adjusted(12, 12, -12, -12), 110 * 16, 55 * 16);
+    // How far it is bent, on the rim.
+    p.setFont(deskType(13));
+    p.setPen(look().ink);
+    const QString bent = tr("bent %1").arg(Say::degrees(d.angle_rad)),
+                  gapWords = tr("gap %1").arg(Say::length(d.gap_mm));
+    const double x = glass.right() + 8;
+    const QFontMetricsF f(p.font());
+    if (x + f.horizontalAdvance(gapWords) < width()) {
+        p.drawText(QPointF(x, glass.top() + 26), bent);
+        p.setPen(look().graphite);
+        p.drawText(QPointF(x, glass.top() + 44), gapWords);
+    }
+}
+
+void LaidLimb::drawCompared(QPainter& p) const {
+    const choice::Demand& d = m_choice->demands[static_cast<std::size_t>(m_demand)];
+    const choice::Verdict& v = m_choice->verdicts[static_cast<std::size_t>(m_demand)];
+    const body::Limb& limb = m_document.puppet().limbs[static_cast<std::size_t>(m_limb)];
+    const double right = lens().left() - 18;
+    double y = 82;
+    p.setFont(deskType(15, QFont::DemiBold));
+    p.setPen(look().ink);
+    p.drawText(
+        QPointF(0, y),
+        QFontMetricsF(p.font()).elidedText(
+            tr("Inside the bent %1").arg(QString::fromStdString(limb.joints[static_cast<std::size_t>(d.joint)].name)),
+            Qt::ElideRight, right));
+    p.setFont(deskType(13));
+    QStringList lines;
+    if (!std::isnan(v.bend.strainAmplitude))
+        lines << tr("Each strand is stretched %1 % to and fro.").arg(Say::figure(100 * v.bend.strainAmplitude));
+    if (d.edge > 1.05) lines << tr("It breaks first where the stiff end begins.");
+    for (const QString& l : lines) {
+        y += 19;
+        p.drawText(QPointF(0, y), QFontMetricsF(p.font()).elidedText(l, Qt::ElideRight, right));
+    }
+    double most = d.needFilm_s;
+    for (const Compared& c : m_compared)
+        if (std::isfinite(c.life_s)) most = std::max(most, c.life_s);
+    y += 26;
+    if (y + 18 * static_cast<double>(m_compared.size()) > wireY() - 14 || right < 240) return;
+    p.setFont(deskType(11));
+    p.setPen(look().graphite);
+    p.drawText(QPointF(0, y), tr("seconds of film that 9 of 10 last; %1 wanted").arg(Say::figure(d.needFilm_s)));
+    const double left = 130, room = right - left - 46;
+    const double top = y + 8;
+    for (const Compared& c : m_compared) {
+        y += 19;
+        p.setFont(deskType(13, c.present ? QFont::DemiBold : QFont::Normal));
+        p.setPen(look().ink);
+        p.drawText(QPointF(0, y), QFontMetricsF(p.font()).elidedText(c.words, Qt::ElideRight, left - 6));
+        const double w = std::isfinite(c.life_s) ? room * std::clamp(c.life_s / most, 0.0, 1.0) : 0;
+        p.fillRect(QRectF(left, y - 9, w, 8), c.present ? look().copper : look().foil);
+        p.drawText(QPointF(left + w + 6, y), std::isfinite(c.life_s) ? Say::figure(c.life_s) : tr("none"));
+    }
+    const double want = left + room * std::min(1.0, d.needFilm_s / most);
+    p.setPen(QPen(look().ink, 1.2, Qt::DotLine));
+    p.drawLine(QPointF(want, top - 2), QPointF(want, y + 3));
+}
+
+void LaidLimb::paintEvent(QPaintEvent*) {
+    QPainter p(this);
+    p.setRenderHint(QPainter::Antialiasing);
+    if (!m_choice || !m_document.hasPuppet() || m_limb >= static_cast<int>(m_document.puppet().limbs.size())) return;
+    drawHead(p);
+    const bool judged = m_demand >= 0 && m_demand < static_cast<int>(m_choice->verdicts.size());
+    if (m_cut) {
+        drawWire(p);
+        if (m_choice->chosen >= 0 && m_choice->verdicts.size() == m_choice->demands.size()) drawRuleAndJoints(p);
+    }
+    if (judged) {
+        drawCompared(p);
+        drawLens(p);
+    }
+    if (hasFocus()) drawFocus(p, QRectF(rect()));
+}
+
+void LaidLimb::mousePressEvent(QMouseEvent* e) {
+    setFocus(Qt::MouseFocusReason);
+    if (!m_choice) return;
+    for (const choice::Demand& d : m_choice->demands)
+        if (jointOnScreen(d.joint).adjusted(-4, -26, 4, 20).contains(e->position()))
+            return m_document.select({Selection::Kind::joint, m_limb, d.joint, false});
+}
+
+void LaidLimb::mouseMoveEvent(QMouseEvent* e) {
+    bool over = false;
+    if (m_choice)
+        for (const choice::Demand& d : m_choice->demands)
+            over = over || jointOnScreen(d.joint).adjusted(-4, -26, 4, 20).contains(e->position());
+    setCursor(over ? Qt::PointingHandCursor : Qt::ArrowCursor);
+}
+
+void LaidLimb::keyPressEvent(QKeyEvent* e) {
+    const int by = e->key() == Qt::Key_Right ? 1 : e->key() == Qt::Key_Left ? -1 : 0;
+    if (by == 0 || !m_choice || m_choice->demands.empty()) return QWidget::keyPressEvent(e);
+    const int n = static_cast<int>(m_choice->demands.size()), to = std::clamp(m_demand + by, 0, n - 1);
+    m_document.select({Selection::Kind::joint, m_limb, m_choice->demands[static_cast<std::size_t>(to)].joint, false});
+}
+
+} // namespace enkinet::app

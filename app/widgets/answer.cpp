@@ -1,0 +1,185 @@
+#include "widgets/answer.h"
+#include "widgets/fields.h"
+#include "widgets/look.h"
+#include "widgets/paper.h"
+#include <QAbstractButton>
+#include <QPainter>
+#include <QVBoxLayout>
+#include <algorithm>
+#include <cmath>
+
+namespace enkinet::app {
+
+namespace {
+constexpr int kRow = 26;
+
+/// The folded line with its arrow.
+class FoldLine : public QAbstractButton {
+public:
+    explicit FoldLine(QWidget* parent) : QAbstractButton(parent) {
+        setCheckable(true);
+        setFocusPolicy(Qt::StrongFocus);
+        setCursor(Qt::PointingHandCursor);
+    }
+    QSize sizeHint() const override { return {200, 30}; }
+
+protected:
+    void paintEvent(QPaintEvent*) override {
+        QPainter p(this);
+        p.setRenderHint(QPainter::Antialiasing);
+        p.setPen(QPen(look().line, 1));
+        p.drawLine(QPointF(0, 0.5), QPointF(width(), 0.5));
+        p.setFont(deskType(13));
+        p.setPen(look().ink);
+        p.drawText(QRectF(0, 0, width() - 22, height()), Qt::AlignLeft | Qt::AlignVCenter,
+                   QFontMetricsF(p.font()).elidedText(text(), Qt::ElideRight, width() - 24));
+        p.setPen(QPen(underMouse() ? look().copper : look().graphite, 2, Qt::SolidLine, Qt::RoundCap, Qt::RoundJoin));
+        const QPointF c(width() - 10, height() / 2.0);
+        if (isChecked())
+            p.drawPolyline(QPolygonF{c + QPointF(-5, -3), c + QPointF(0, 3), c + QPointF(5, -3)});
+        else
+            p.drawPolyline(QPolygonF{c + QPointF(-3, -5), c + QPointF(3, 0), c + QPointF(-3, 5)});
+        if (hasFocus()) drawFocus(p, QRectF(rect()));
+    }
+};
+} // namespace
+
+AnswerHead::AnswerHead(QWidget* parent) : QWidget(parent) {
+    auto* v = new QVBoxLayout(this);
+    v->setContentsMargins(0, 0, 0, 0);
+    v->setSpacing(2);
+    m_subject = makeTitle();
+    m_subject->setMinimumHeight(32);
+    m_quiet = makeText(true);
+    m_quiet->setIndent(18);
+    m_sentence = makeText();
+    m_sentence->setProperty("role", "verdict");
+    m_sentence->setContentsMargins(0, 6, 0, 0);
+    v->addWidget(m_subject);
+    v->addWidget(m_quiet);
+    v->addWidget(m_sentence);
+}
+
+void AnswerHead::show(const QString& subject, const QString& quiet, const QString& sentence) {
+    m_subject->setText(subject);
+    m_quiet->setText(quiet);
+    m_quiet->setVisible(!quiet.isEmpty());
+    m_sentence->setText(sentence);
+    m_sentence->setVisible(!sentence.isEmpty());
+}
+
+void AnswerHead::setStamp(const QString& word, const QColor& colour) {
+    m_stamp = word, m_colour = colour;
+    const int room =
+        word.isEmpty() ? 0 : QFontMetrics(deskType(22, QFont::Bold)).horizontalAdvance(word.toUpper()) + 34;
+    m_subject->setContentsMargins(0, 0, room, 0);
+    m_quiet->setContentsMargins(0, 0, room > 0 ? 12 : 0, 0);
+    update();
+}
+
+QString AnswerHead::subject() const { return m_subject->text(); }
+QString AnswerHead::sentence() const { return m_sentence->text(); }
+
+void AnswerHead::paintEvent(QPaintEvent*) {
+    if (m_stamp.isEmpty()) return;
+    QPainter p(this);
+    const double w = QFontMetricsF(deskType(22, QFont::Bold)).horizontalAdvance(m_stamp.toUpper()) + 24;
+    drawStamp(p, QPointF(width() - w / 2 - 4, 22), m_stamp, m_colour);
+}
+
+LimitTable::LimitTable(QWidget* parent) : QWidget(parent) {
+    setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Fixed);
+    setAccessibleName(tr("What is, against what is wanted"));
+}
+
+QSize LimitTable::sizeHint() const { return {300, 18 + kRow * static_cast<int>(m_rows.size())}; }
+
+void LimitTable::show(const std::vector<Row>& rows) {
+    m_rows = rows;
+    QStringList said;
+    for (const Row& r : rows)
+        said << tr("%1 %2, wanted %3%4").arg(r.name, r.is, r.wanted, r.margin < 1 - 1e-9 ? tr(": missed") : QString());
+    setAccessibleDescription(said.join("; "));
+    updateGeometry();
+    update();
+}
+
+void LimitTable::paintEvent(QPaintEvent*) {
+    QPainter p(this);
+    p.setRenderHint(QPainter::Antialiasing);
+    const double name = 82, bar = 44, gap = 2;
+    const double isRight = width() - 94, left = name, right = left + bar;
+    p.setFont(deskType(11));
+    p.setPen(look().graphite);
+    p.drawText(QRectF(isRight - 60, 0, 60, 16), Qt::AlignRight | Qt::AlignVCenter, tr("is"));
+    p.drawText(QRectF(width() - 92, 0, 92, 16), Qt::AlignRight | Qt::AlignVCenter, tr("wanted"));
+    for (std::size_t i = 0; i < m_rows.size(); ++i) {
+        const Row& r = m_rows[i];
+        const double y = 17 + kRow * static_cast<double>(i), mid = y + kRow / 2.0;
+        const bool bad = r.margin < 1 - 1e-9;
+        const QColor tone = bad ? r.colour : look().ink;
+        p.setFont(deskType(13, bad ? QFont::DemiBold : QFont::Normal));
+        p.setPen(tone);
+        p.drawText(QRectF(0, y, name - 4, kRow), Qt::AlignLeft | Qt::AlignVCenter,
+                   QFontMetricsF(p.font()).elidedText(r.name, Qt::ElideRight, name - 4));
+        // The limit in the middle; a factor of four to either end.
+        p.fillRect(QRectF(left, mid - 4, bar, 8), look().shade);
+        const QRectF forbidden =
+            r.atLeast ? QRectF(left, mid - 4, bar / 2, 8) : QRectF(left + bar / 2, mid - 4, bar / 2, 8);
+        p.save();
+        p.setClipRect(forbidden);
+        QColor hatch = look().slack;
+        hatch.setAlphaF(0.4F);
+        p.setPen(QPen(hatch, 1));
+        for (double x = forbidden.left() - 8; x < forbidden.right() + 8; x += 5)
+            p.drawLine(QPointF(x, forbidden.bottom()), QPointF(x + 8, forbidden.top()));
+        p.restore();
+        p.setPen(QPen(look().ink, 1.4));
+        p.drawLine(QPointF(left + bar / 2, mid - 7), QPointF(left + bar / 2, mid + 7));
+        if (!std::isnan(r.margin)) {
+            const double u = std::clamp(std::log(std::clamp(r.margin, 0.05, 20.0)) / std::log(4.0), -1.0, 1.0) *
+                             (r.atLeast ? 1 : -1);
+            const QPointF at(left + bar / 2 + u * (bar / 2 - 5), mid);
+            p.setPen(QPen(look().card, 1));
+            p.setBrush(bad ? r.colour : look().holds);
+            p.drawEllipse(at, 5, 5);
+        }
+        p.setPen(tone);
+        p.setFont(deskType(13, QFont::DemiBold));
+        p.drawText(QRectF(right + gap, y, isRight - right - gap, kRow), Qt::AlignRight | Qt::AlignVCenter, r.is);
+        p.setPen(look().graphite);
+        p.setFont(deskType(13));
+        p.drawText(QRectF(isRight + 2, y, width() - isRight - 2, kRow), Qt::AlignRight | Qt::AlignVCenter, r.wanted);
+    }
+}
+
+Fold::Fold(const QString& name, QWidget* parent) : QWidget(parent) {
+    auto* v = new QVBoxLayout(this);
+    v->setContentsMargins(0, 0, 0, 0);
+    v->setSpacing(4);
+    m_button = new FoldLine(this);
+    m_button->setAccessibleName(name);
+    m_button->setText(name);
+    m_inside = new QWidget;
+    m_body = new QVBoxLayout(m_inside);
+    m_body->setContentsMargins(0, 0, 0, 6);
+    m_body->setSpacing(6);
+    m_inside->hide();
+    v->addWidget(m_button);
+    v->addWidget(m_inside);
+    connect(m_button, &QAbstractButton::clicked, this, [this](bool on) { setOpen(on); });
+}
+
+void Fold::setLine(const QString& line) {
+    m_button->setText(line);
+    m_button->setToolTip(plainTip(line));
+}
+
+void Fold::setOpen(bool open) {
+    m_open = open;
+    m_button->setChecked(open);
+    m_inside->setVisible(open);
+    updateGeometry();
+}
+
+} // namespace enkinet::app
