@@ -1,4 +1,5 @@
 #include "sheet/sheet_view.h"
+#include "sheet/walk.h"
 #include "base/units.h"
 #include "widgets/fields.h"
 #include "widgets/look.h"
@@ -21,12 +22,26 @@ SheetView::SheetView(Document& document, QWidget* parent)
     setAccessibleName(tr("Sheet with the front and side elevation"));
     setAccessibleDescription(tr("Arrow keys walk from joint to joint, plus and minus zoom, F fits, P peels."));
     setMinimumSize(420, 320);
-    connect(&document, &Document::changed, this, [this] { rebuild(); });
+    // What nobody looks at is drawn when somebody does.
+    connect(&document, &Document::changed, this, [this] {
+        m_stale = true;
+        if (isVisible()) freshen();
+    });
     connect(&document, &Document::selectionChanged, this, [this] { update(); });
     rebuild();
 }
 
+void SheetView::freshen() const {
+    if (m_stale) const_cast<SheetView*>(this)->rebuild();
+}
+
+void SheetView::showEvent(QShowEvent* e) {
+    QWidget::showEvent(e);
+    freshen();
+}
+
 void SheetView::rebuild() {
+    m_stale = false;
     if (m_document.hasPuppet()) {
         const bool rest = m_hold && m_hold->wantsRest();
         m_front = Elevation(m_document.puppet(), m_document.production(), m_document.report(), View::front, rest);
@@ -48,6 +63,7 @@ void SheetView::setHold(std::unique_ptr<SheetHold> hold) {
 }
 
 View SheetView::viewAt(const QPointF& screen) const {
+    freshen();
     const double between = (toScreen(View::front, figureBounds(View::front).topRight()).x() +
                             toScreen(View::side, figureBounds(View::side).topLeft()).x()) /
                            2;
@@ -55,6 +71,7 @@ View SheetView::viewAt(const QPointF& screen) const {
 }
 
 int SheetView::partAt(const QPointF& screen) const {
+    freshen();
     const View view = viewAt(screen);
     return (view == View::front ? m_front : m_side).findPart(toMm(view, screen));
 }
@@ -129,6 +146,7 @@ QPointF SheetView::toMm(View view, const QPointF& screen) const {
 }
 
 QPointF SheetView::hingeOnScreen(int hinge, View view) const {
+    freshen();
     const auto& choice = m_document.report().choice;
     const body::Skeleton& s = m_hold && m_hold->wantsRest() ? choice.rest : choice.skeleton;
     return toScreen(view, project(view, s.hinges[static_cast<std::size_t>(hinge)].at));
@@ -165,25 +183,10 @@ void SheetView::setPeel(Peel peel) {
     Q_EMIT peelChanged();
 }
 
-void SheetView::walk(int step) {
-    const auto& hinges = m_document.report().choice.skeleton.hinges;
-    if (!m_document.hasPuppet() || hinges.empty()) return;
-    const auto& skeleton = m_document.report().choice.skeleton;
-    const Selection& s = m_document.selection();
-    int at = -1;
-    for (std::size_t i = 0; i < hinges.size(); ++i) {
-        const body::LimbCopy& c = skeleton.copies[static_cast<std::size_t>(hinges[i].copy)];
-        if (s.kind == Selection::Kind::joint && c.limb == s.limb && hinges[i].joint == s.index && c.right == s.right)
-            at = static_cast<int>(i);
-    }
-    const int n = static_cast<int>(hinges.size());
-    const int next = at < 0 ? (step > 0 ? 0 : n - 1) : (at + step + n) % n;
-    const body::Hinge& h = hinges[static_cast<std::size_t>(next)];
-    const body::LimbCopy& c = skeleton.copies[static_cast<std::size_t>(h.copy)];
-    m_document.select({Selection::Kind::joint, c.limb, h.joint, c.right});
-}
+void SheetView::walk(int step, bool parts) { parts ? walkParts(m_document, step) : walkJoints(m_document, step); }
 
 SheetView::Hit SheetView::hitAt(const QPointF& screen) const {
+    freshen();
     if (!m_document.hasPuppet()) return {};
     for (const Tag& t : m_tags)
         if (t.box.contains(screen)) return {{Selection::Kind::joint, t.limb, t.joint, false}, true};
@@ -293,11 +296,11 @@ void SheetView::keyPressEvent(QKeyEvent* e) {
     switch (e->key()) {
     case Qt::Key_Right:
     case Qt::Key_Down:
-        walk(1);
+        walk(1, e->modifiers() & Qt::ControlModifier);
         break;
     case Qt::Key_Left:
     case Qt::Key_Up:
-        walk(-1);
+        walk(-1, e->modifiers() & Qt::ControlModifier);
         break;
     case Qt::Key_Plus:
     case Qt::Key_Equal:

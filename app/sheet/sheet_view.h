@@ -22,8 +22,8 @@ public:
     void fit();
     void zoom(double factor, const QPointF& about);
     void zoomMiddle(double factor) { zoom(factor, rect().center()); }
-    /// Next or previous posed joint of the puppet.
-    void walk(int step);
+    /// Next or previous posed joint of the puppet, or part.
+    void walk(int step, bool parts = false);
     Document& document() const { return m_document; }
     double scale() const { return m_scale; }
     /// What the pointer holds; none by default. The sheet owns it.
@@ -61,6 +61,7 @@ protected:
     void keyPressEvent(QKeyEvent* event) override;
     void resizeEvent(QResizeEvent* event) override;
     void leaveEvent(QEvent* event) override;
+    void showEvent(QShowEvent* event) override;
     bool event(QEvent* event) override;
 
 private:
@@ -71,6 +72,8 @@ private:
         bool found = false;
     };
     void rebuild();
+    /// Brings what is drawn up to the document, where it is behind.
+    void freshen() const;
     void layoutViews();
     Hit hitAt(const QPointF& screen) const;
     void tellPlace(const QPointF& screen);
@@ -95,7 +98,7 @@ private:
     Elevation m_front, m_side;
     std::vector<Tag> m_tags;
     Peel m_peel = Peel::clay;
-    bool m_loads = false;
+    bool m_loads = false, m_stale = false;
     double m_scale = 2;          ///< pixels per mm
     QPointF m_frontAt, m_sideAt; ///< screen position of each view's origin
     double m_zoom = 1;

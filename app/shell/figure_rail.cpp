@@ -62,7 +62,15 @@ void FigureRail::setStation(results::Station station) {
     update();
 }
 
+void FigureRail::showEvent(QShowEvent* e) {
+    QWidget::showEvent(e);
+    if (m_stale) rebuild();
+}
+
 void FigureRail::rebuild() {
+    // What nobody looks at is drawn when somebody does.
+    m_stale = !isVisible();
+    if (m_stale) return;
     m_pictures.clear();
     m_fresh = false;
     if (m_document.hasPuppet())
@@ -107,10 +115,12 @@ const FigureRail::Picture* FigureRail::pictureAt(const QPointF& screen) const {
 }
 
 QPointF FigureRail::hingeOnScreen(int hinge) const {
+    if (m_pictures.empty()) return {};
     return toScreen(m_pictures.front(), m_document.report().choice.skeleton.hinges[static_cast<std::size_t>(hinge)].at);
 }
 
 QPointF FigureRail::partOnScreen(int part) const {
+    if (m_pictures.empty()) return {};
     const auto& c = m_document.report().choice;
     const fill::Part& p = c.parts[static_cast<std::size_t>(part)];
     if (p.mass >= 0) return toScreen(m_pictures.front(), c.skeleton.masses[static_cast<std::size_t>(p.mass)].at);

@@ -35,6 +35,7 @@ protected:
     void leaveEvent(QEvent* event) override;
     void keyPressEvent(QKeyEvent* event) override;
     void resizeEvent(QResizeEvent* event) override;
+    void showEvent(QShowEvent* event) override;
     bool event(QEvent* event) override;
 
 private:
@@ -60,7 +61,7 @@ private:
     results::Station m_station = results::Station::sheet;
     std::vector<Picture> m_pictures;
     QPixmap m_drawn; ///< the figures without marks
-    bool m_fresh = false;
+    bool m_fresh = false, m_stale = true;
 };
 
 } // namespace enkinet::app

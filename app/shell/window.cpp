@@ -55,11 +55,10 @@ Window::Window(QWidget* parent) : QMainWindow(parent) {
     setMinimumSize(640, 440);
     m_sheet = new SheetView(m_document);
     m_turntable = new Turntable(m_document);
-    m_table = new PuppetTable(m_document);
     m_bench = new QStackedWidget;
     m_bench->setObjectName("bench");
     for (QWidget* w :
-         {static_cast<QWidget*>(m_sheet), static_cast<QWidget*>(m_turntable), static_cast<QWidget*>(m_table)})
+         {static_cast<QWidget*>(m_sheet), static_cast<QWidget*>(m_turntable)})
         m_bench->addWidget(w);
     m_card = new Card(m_document);
     m_rail = new FigureRail(m_document);
@@ -266,7 +265,7 @@ void Window::showPaper() {
     QWidget* shown = m_sheet;
     if (m_document.hasPuppet()) {
         if (m_wall->isChecked())
-            shown = m_table;
+            shown = &table();
         else if (m_turn->isChecked())
             shown = m_turntable;
         else if (QWidget* own = m_card->present()->bench())
@@ -275,6 +274,12 @@ void Window::showPaper() {
     m_bench->setCurrentWidget(shown);
     // An empty desk has no figure, and the sheet shows both elevations itself.
     m_top->setAlone(!m_document.hasPuppet() || shown == m_sheet || shown == m_table);
+}
+
+/// Made when it is first wanted.
+PuppetTable& Window::table() {
+    if (!m_table) m_bench->addWidget(m_table = new PuppetTable(m_document));
+    return *m_table;
 }
 
 void Window::showTable(bool on) {
@@ -288,7 +293,7 @@ void Window::exportTable() {
     const QString path = QFileDialog::getSaveFileName(
         this, tr("Puppet table"), QString::fromStdString(m_document.puppet().name) + " table.csv", tr("CSV (*.csv)"));
     if (path.isEmpty() || !settled()) return;
-    if (const auto done = files::writeFileSafely(path.toStdString(), m_table->model()->csv().toStdString()); !done)
+    if (const auto done = files::writeFileSafely(path.toStdString(), table().model()->csv().toStdString()); !done)
         say(QString::fromStdString(done.fault().sentence()));
 }
 

@@ -79,6 +79,7 @@ private:
     void exportTable();
     void calibrateScreen();
     void showPaper();
+    PuppetTable& table();
     void placeWindow();
     void connectShelf(QAction* undo, QAction* redo, QMenu* more);
 
@@ -91,7 +92,7 @@ private:
     SheetView* m_sheet;
     Turntable* m_turntable;
     SheetPage* m_sheetPage = nullptr;
-    PuppetTable* m_table;
+    PuppetTable* m_table = nullptr;
     QAction* m_turn = nullptr;
     QAction* m_wall = nullptr;
     QAction* m_life = nullptr;

@@ -193,7 +193,7 @@ PuppetTable::PuppetTable(Document& document, QWidget* parent)
 }
 
 void PuppetTable::refresh() {
-    if (!m_document.hasPuppet()) return;
+    if (!m_document.hasPuppet() || !isVisible()) return;
     const results::Report& r = m_document.report();
     m_title->setText(tr("%1 for the wall").arg(QString::fromStdString(m_document.puppet().name)));
     m_chance->setText(
@@ -201,8 +201,7 @@ void PuppetTable::refresh() {
            "the grip of the joint that takes most.")
             .arg(Say::chance(m_document.puppet(), r.choice)));
     m_view->resizeColumnsToContents();
-    // The other design is worked out only while it is looked at.
-    if (isVisible()) refreshAside();
+    refreshAside();
 }
 
 void PuppetTable::showEvent(QShowEvent* e) {
