@@ -69,9 +69,9 @@ bool takeSkin(Window& window, const auto& leaves) {
 }
 } // namespace
 
-bool writePictures(Window& window, const QString& folder) {
+bool writePictures(Window& window, const QString& folder, const QSize& size) {
     if (!QDir().mkpath(folder)) return false;
-    window.resize(1280, 800);
+    window.resize(size);
     window.show();
     const auto take = [&](const QString& name) {
         // Layouts settle over a few rounds of events.

@@ -345,6 +345,8 @@ void Elevation::drawPiece(QPainter& painter, const Piece& p, Peel peel, double p
     switch (peel) {
     case Peel::painted: {
         laid(p.outside, p.painted, nullptr);
+        // Out to the flowing line, which rounds what the parts leave square.
+        painter.strokePath(p.outside, QPen(p.painted, 2.4, Qt::SolidLine, Qt::FlatCap, Qt::RoundJoin));
         if (!p.fleece) break;
         // Fur in short strokes, pile running down.
         painter.setPen(QPen(p.painted.darker(130), 0.8 / ppm, Qt::SolidLine, Qt::RoundCap));

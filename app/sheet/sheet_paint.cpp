@@ -171,9 +171,12 @@ void SheetView::paintEvent(QPaintEvent*) {
     p.setPen(look().graphite);
     // Beside the feet: below them the wires go into the base.
     for (const Elevation* e : {&m_front, &m_side}) {
-        const QPointF foot = toScreen(e->view(), {e->bounds().right(), 0});
-        p.drawText(QRectF(std::min(foot.x() + 6, r.right() - 118), foot.y() + 3, 150, 16), Qt::AlignLeft,
-                   e->view() == View::front ? tr("front") : tr("side, from its right"));
+        const QString words = e->view() == View::front ? tr("front") : tr("side, from its right");
+        const QPointF right = toScreen(e->view(), {e->bounds().right(), 0}),
+                      left = toScreen(e->view(), {e->bounds().left(), 0});
+        const double w = QFontMetricsF(p.font()).horizontalAdvance(words);
+        const double x = right.x() + 6 + w < r.right() - 6 ? right.x() + 6 : left.x() - w - 8;
+        p.drawText(QRectF(x, right.y() + 3, w + 2, 16), Qt::AlignLeft, words);
     }
     if (m_peel != Peel::paper) drawMarks(p);
     for (const Tag& t : m_tags)
@@ -217,13 +220,13 @@ void PeelStrip::paintEvent(QPaintEvent*) {
     QPainter p(this);
     p.setRenderHint(QPainter::Antialiasing);
     const QString names[kPeels] = {tr("paint"), tr("clay"), tr("bulk"), tr("wire"), tr("paper")};
-    const QColor fills[kPeels] = {QColor("#d8b64f"), QColor("#d9a887"), look().foil, look().copper, look().card};
+    const QColor fills[kPeels] = {QColor("#d8b64f"), QColor("#d9a887"), look().foil, QColor("#b9bec2"), look().card};
     p.setFont(deskFont(9));
     p.setPen(look().graphite);
-    p.drawText(QRectF(0, 0, width() - 14, 15), Qt::AlignLeft, tr("peel"));
+    p.drawText(QRectF(0, 0, width(), 15), Qt::AlignLeft, tr("layers shown, down to"));
     for (int i = 0; i < kPeels; ++i) {
         // Each layer is a little shorter than the one it lies on, so the order can be seen.
-        const QRectF box(0, 17 + i * 18, width() - 16 - (kPeels - 1 - i) * 3, 16);
+        const QRectF box(0, 17 + i * 18, 80 - (kPeels - 1 - i) * 3, 16);
         const bool off = i < static_cast<int>(m_sheet.peel());
         p.setPen(QPen(look().faint, 1));
         p.setBrush(off ? QBrush(Qt::NoBrush) : QBrush(fills[i]));
@@ -234,7 +237,7 @@ void PeelStrip::paintEvent(QPaintEvent*) {
             p.setPen(Qt::NoPen);
             p.setBrush(look().ink);
             const double y = box.center().y();
-            p.drawPolygon(QPolygonF{{width() - 12.0, y}, {width() - 3.0, y - 5}, {width() - 3.0, y + 5}});
+            p.drawPolygon(QPolygonF{{84.0, y}, {93.0, y - 5}, {93.0, y + 5}});
         }
     }
     if (hasFocus()) {

@@ -1,6 +1,6 @@
 #include "sheet/sheet_view.h"
-#include "sheet/walk.h"
 #include "base/units.h"
+#include "sheet/walk.h"
 #include "widgets/fields.h"
 #include "widgets/look.h"
 #include "words/say.h"
@@ -109,7 +109,6 @@ QRectF SheetView::paper() const { return QRectF(rect()); }
 
 void SheetView::layoutViews() {
     m_strip->resize(m_strip->sizeHint());
-    m_strip->move(static_cast<int>(paper().right()) - m_strip->width() - 12, 8);
     if (!m_document.hasPuppet()) return;
     const QRectF f = figureBounds(View::front), s = figureBounds(View::side);
     const QRectF area = paper().adjusted(kRuler + 14, kHeader + 22, -18, -kRuler - 40);
@@ -135,7 +134,10 @@ void SheetView::layoutViews() {
         t.anchor = toScreen(View::front, project(View::front, t.tied));
     }
     const double columnLeft = area.left() + spare + f.width() * m_scale / m_zoom + 44;
-    placeTags(m_tags, QRectF(columnLeft, area.top() + 4, kTagWidth, area.height() + 20), kTagHeight);
+    // The layers that are shown stand over the tags, between the figures: there nothing is covered.
+    m_strip->move(static_cast<int>(columnLeft), 44);
+    const double below = m_strip->y() + m_strip->height() + 8;
+    placeTags(m_tags, QRectF(columnLeft, below, kTagWidth, area.bottom() + 20 - below), kTagHeight);
 }
 
 QPointF SheetView::toScreen(View view, const QPointF& mm) const {

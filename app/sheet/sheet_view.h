@@ -112,7 +112,7 @@ class PeelStrip : public QWidget {
     Q_OBJECT
 public:
     explicit PeelStrip(SheetView& sheet);
-    QSize sizeHint() const override { return {96, 112}; }
+    QSize sizeHint() const override { return {150, 112}; }
 
 protected:
     void paintEvent(QPaintEvent*) override;

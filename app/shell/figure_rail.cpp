@@ -183,7 +183,7 @@ void FigureRail::drawMarks(QPainter& p, const Picture& picture) const {
             p.drawEllipse(at, radius + 5, radius + 5);
         }
         drawStateMark(p, at, radius, state);
-        if (!fails || (limb.mirrored && !c.right && view == View::front)) continue;
+        if (!fails || width() < 160 || (limb.mirrored && !c.right && view == View::front)) continue;
         // Its name and word, on the paper's free side.
         p.setFont(deskType(13, QFont::DemiBold));
         const QString name = QString::fromStdString(limb.joints[static_cast<std::size_t>(h.joint)].name) + ":",

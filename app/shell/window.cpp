@@ -57,8 +57,7 @@ Window::Window(QWidget* parent) : QMainWindow(parent) {
     m_turntable = new Turntable(m_document);
     m_bench = new QStackedWidget;
     m_bench->setObjectName("bench");
-    for (QWidget* w :
-         {static_cast<QWidget*>(m_sheet), static_cast<QWidget*>(m_turntable)})
+    for (QWidget* w : {static_cast<QWidget*>(m_sheet), static_cast<QWidget*>(m_turntable)})
         m_bench->addWidget(w);
     m_card = new Card(m_document);
     m_rail = new FigureRail(m_document);

@@ -105,7 +105,7 @@ void Page::refresh() {
     quiet(r.left, kLeftRow);
     showLeave();
     m_open->setVisible(m_open->count() > 0);
-    fitToRows(*m_open);
+    fitToRows(*m_open, 4);
 }
 
 void Page::follow(const results::OpenPoint& p) {
@@ -133,7 +133,7 @@ void fitToRows(QListWidget& list, int most) {
     int h = 4;
     const int rows = std::min(list.count(), most);
     for (int i = 0; i < rows; ++i)
-        h += std::max(26, list.sizeHintForRow(i) + 1);
+        h += std::max(22, list.sizeHintForRow(i));
     list.setFixedHeight(std::max(h, 30));
 }
 

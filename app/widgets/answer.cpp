@@ -73,7 +73,7 @@ void AnswerHead::setStamp(const QString& word, const QColor& colour) {
     const int room =
         word.isEmpty() ? 0 : QFontMetrics(deskType(22, QFont::Bold)).horizontalAdvance(word.toUpper()) + 34;
     m_subject->setContentsMargins(0, 0, room, 0);
-    m_quiet->setContentsMargins(0, 0, room > 0 ? 12 : 0, 0);
+    m_quiet->setContentsMargins(0, 0, room, 0);
     update();
 }
 
@@ -107,7 +107,7 @@ void LimitTable::show(const std::vector<Row>& rows) {
 void LimitTable::paintEvent(QPaintEvent*) {
     QPainter p(this);
     p.setRenderHint(QPainter::Antialiasing);
-    const double name = 82, bar = 44, gap = 2;
+    const double name = 82, bar = 44 + std::max(0.0, 0.6 * (width() - 300)), gap = 2;
     const double isRight = width() - 94, left = name, right = left + bar;
     p.setFont(deskType(11));
     p.setPen(look().graphite);

@@ -271,7 +271,7 @@ QString Say::sentence(choice::State s, const choice::Demand& d, const choice::Ve
 
 QString Say::wire(const wire::Bundle& b, const std::string& card) {
     const QString metal = QString::fromStdString(card), gauge = gaugeOf(b.diameter_mm);
-    if (b.strands == 1) return tr("one %1 %2").arg(gauge, metal);
+    if (b.strands == 1) return tr("one wire of %1 %2").arg(gauge, metal);
     return b.lay_mm > 0 ? tr("%1 strands of %2 %3, %4 a turn").arg(b.strands).arg(gauge, metal, turnOf(b.lay_mm))
                         : tr("%1 strands of %2 %3, side by side").arg(b.strands).arg(gauge, metal);
 }
@@ -291,7 +291,7 @@ QString Say::shortWire(const choice::LimbChoice& l, const choice::Candidate& c, 
     for (const choice::Ending& e : choice::findEndings(l, c))
         strands += tr("→%1").arg(e.strands);
     const QString gauge = gaugeOf(c.bundle.diameter_mm), metal = QString::fromStdString(card);
-    if (c.bundle.strands == 1) return tr("one %1 %2").arg(gauge, metal);
+    if (c.bundle.strands == 1) return tr("one of %1 %2").arg(gauge, metal);
     return tr("%1 of %2 %3").arg(strands, gauge, metal);
 }
 

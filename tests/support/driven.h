@@ -79,6 +79,7 @@ struct Desk {
     }
     void pickData(const char* field, const QVariant& data) {
         auto* box = find<QComboBox>(field);
+        unfold(box);
         const int i = box->findData(data);
         REQUIRE(i >= 0);
         box->setFocus();

@@ -98,10 +98,7 @@ bool PlanStrip::event(QEvent* event) {
 void PlanStrip::paintEvent(QPaintEvent*) {
     QPainter p(this);
     p.setRenderHint(QPainter::Antialiasing);
-    const QRectF paper = QRectF(rect()).adjusted(0, 0, -5, -5);
-    p.fillRect(rect(), look().bench);
-    p.fillRect(paper.translated(4, 5), look().bench.darker(130));
-    p.fillRect(paper, look().sheet);
+    const QRectF paper(rect());
     if (!m_document.hasPuppet()) return;
     const make::Plan& plan = m_document.report().plan;
     p.setPen(look().ink);

@@ -5,6 +5,7 @@
 #include "stations/sheet/limbs_leaf.h"
 #include "stations/sheet/pictures_leaf.h"
 #include "stations/sheet/pose_leaf.h"
+#include "widgets/answer.h"
 #include "widgets/fields.h"
 #include "widgets/leaves.h"
 #include "words/say.h"
@@ -80,25 +81,36 @@ SheetPage::SheetPage(Document& d) : Page(d, results::Station::sheet) {
     puppet->addWidget(m_facts);
     auto* form = makeForm();
     form->addRow(tr("height"), m_height);
-    form->addRow(tr("may lean by"), m_lean);
-    form->addRow(tr("lasts for"), m_film);
-    form->addRow(tr("safety over the load"), m_factor);
     form->addRow(tr("wire is chosen for"), m_aim);
-    form->addRow(tr("reserve, per cent"), m_reserve);
-    form->addRow(tr("strands at most"), m_strands);
-    form->addRow(tr("strands"), m_drops);
-    form->addRow(tr("gauges not wanted"), m_disliked);
-    form->addRow(tr("steel where joints move"), m_steel);
-    form->addRow(tr("joints hold"), m_held);
-    form->addRow(tr("near side of a joint"), m_steadied);
-    form->addRow(tr("fingers give, N, thin"), m_pinch);
-    form->addRow(tr("hand gives, N, thick"), m_grasp);
-    form->addRow(tr("bends for one in film"), m_retakes);
-    form->addRow(tr("acting"), m_acting);
-    form->addRow(tr("feet down"), m_feet);
-    form->addRow(tr("need from"), m_need);
-    form->addRow(tr("a pose every"), m_poseEvery);
     puppet->addLayout(form);
+    const auto fold = [&](const QString& name, const char* key) {
+        auto* f = new Fold(name);
+        f->setObjectName(key);
+        auto* rows = makeForm();
+        f->body()->addLayout(rows);
+        puppet->addWidget(f);
+        return rows;
+    };
+    auto* judged = fold(tr("What it is judged by: lean, film, acting, feet"), "judgedFold");
+    judged->addRow(tr("may lean by"), m_lean);
+    judged->addRow(tr("lasts for"), m_film);
+    judged->addRow(tr("safety over the load"), m_factor);
+    judged->addRow(tr("joints hold"), m_held);
+    judged->addRow(tr("feet down"), m_feet);
+    judged->addRow(tr("acting"), m_acting);
+    judged->addRow(tr("bends for one in film"), m_retakes);
+    judged->addRow(tr("wear counted from"), m_need);
+    judged->addRow(tr("a pose every"), m_poseEvery);
+    auto* wires = fold(tr("Which wire may be used, and with what reserve"), "wiresFold");
+    wires->addRow(tr("reserve, per cent"), m_reserve);
+    wires->addRow(tr("strands at most"), m_strands);
+    wires->addRow(tr("strands"), m_drops);
+    wires->addRow(tr("gauges not wanted"), m_disliked);
+    wires->addRow(tr("steel where joints move"), m_steel);
+    auto* hands = fold(tr("What the hands give"), "handsFold");
+    hands->addRow(tr("near side of a joint"), m_steadied);
+    hands->addRow(tr("fingers give, N, thin"), m_pinch);
+    hands->addRow(tr("hand gives, N, thick"), m_grasp);
 
     m_partTitle = makeHeading({});
     m_partText = makeText(true);
@@ -186,15 +198,15 @@ SheetPage::SheetPage(Document& d) : Page(d, results::Station::sheet) {
         changeWants(tr("Near side: %1").arg(m_steadied->currentText()),
                     [v](body::Wants& w) { w.steadied = v.toBool(); }, {});
     });
-    const auto hands = [this] {
+    const auto giveHands = [this] {
         fill::Shop shop = document().production().stock.shop;
         shop.hands.pinch_N = m_pinch->core(), shop.hands.grasp_N = m_grasp->core();
         document().change(
             tr("Fingers give %1 to %2 N").arg(Say::number(shop.hands.pinch_N, 0), Say::number(shop.hands.grasp_N, 0)),
             [&](const document::Edits& e) { return e.setShop(shop); }, "hands");
     };
-    connect(m_pinch, &NumberField::edited, this, hands);
-    connect(m_grasp, &NumberField::edited, this, hands);
+    connect(m_pinch, &NumberField::edited, this, giveHands);
+    connect(m_grasp, &NumberField::edited, this, giveHands);
     connect(m_steel, &ChoiceField::edited, this, [this](const QVariant& v) {
         changeWants(v.toBool() ? tr("Steel may be posed") : tr("Steel stays static"),
                     [v](body::Wants& w) { w.steelMayPose = v.toBool(); }, {});

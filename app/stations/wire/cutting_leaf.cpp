@@ -3,6 +3,7 @@
 #include "widgets/button_row.h"
 #include "widgets/fields.h"
 #include "widgets/look.h"
+#include "widgets/materials.h"
 #include "words/say.h"
 #include <QListWidget>
 #include <QPainter>
@@ -64,8 +65,11 @@ void SawingView::paintEvent(QPaintEvent*) {
                 const choice::PieceRef& piece = plan.pieces[static_cast<std::size_t>(i)];
                 const double w = k * piece.length_mm;
                 const QRectF bar(x, y + 3, std::max(1.0, w - 1), kRow - 7);
-                p.setPen(QPen(look().copperDark, 1));
-                p.setBrush(look().copper);
+                const Metal metal = metalOf(report.stock.tableOf(plan.spool).card());
+                QLinearGradient round(bar.topLeft(), bar.bottomLeft());
+                round.setColorAt(0, metal.mid), round.setColorAt(0.3, metal.light), round.setColorAt(1, metal.mid);
+                p.setPen(QPen(metal.dark, 1));
+                p.setBrush(round);
                 p.drawRect(bar);
                 const choice::Cut& cut = report.cuts[static_cast<std::size_t>(piece.cut)];
                 const QString name =
@@ -73,7 +77,7 @@ void SawingView::paintEvent(QPaintEvent*) {
                 const QString full = tr("%1 %2").arg(name, Say::number(piece.length_mm, 0));
                 const QFontMetricsF metrics(p.font());
                 const QString number = Say::number(piece.length_mm, 0);
-                p.setPen(QColor("#fffaf0"));
+                p.setPen(QColor("#33312d"));
                 if (metrics.horizontalAdvance(full) < bar.width() - 4)
                     p.drawText(bar, Qt::AlignCenter, full);
                 else if (metrics.horizontalAdvance(number) < bar.width() - 2)

@@ -70,11 +70,20 @@ void LaidLimb::show(int limb, int demand) {
 }
 
 QRectF LaidLimb::lens() const {
-    const double side = std::clamp(std::min(width() * 0.33, height() * 0.6), 120.0, 230.0);
+    const double side = std::clamp(std::min(width() * 0.33, height() * 0.6), 120.0, 300.0);
     return QRectF(width() * 0.56 - 20, 30, side, side);
 }
 
-double LaidLimb::wireY() const { return std::min(height() - 92.0, lens().bottom() + 36); }
+double LaidLimb::wireY() const { return std::min(height() - 66.0 - ruleBelow(), lens().bottom() + 36); }
+
+double LaidLimb::across() const {
+    if (!m_cut) return 10;
+    // Thick enough to be seen, no thicker than lifelike by three.
+    const double perMm = (width() - 2 * kSide) / std::max(1.0, m_cut->finished_mm);
+    return wire::findBundleDiameter(m_cut->bundle) * std::clamp(perMm * 1.6, 2.2, 9.0);
+}
+
+double LaidLimb::ruleBelow() const { return std::max(42.0, across() / 2 + 38); }
 
 double LaidLimb::xOf(double along) const {
     const double length = m_cut ? std::max(1.0, m_cut->finished_mm) : 1;
@@ -88,7 +97,7 @@ QRectF LaidLimb::jointOnScreen(int joint) const {
     for (const choice::Mark& m : m_cut->marks)
         if (m.kind == choice::Mark::Kind::joint && m.label == name) {
             const double w = std::max(26.0, xOf(m.to_mm) - xOf(m.from_mm)), x = (xOf(m.from_mm) + xOf(m.to_mm)) / 2;
-            return QRectF(x - w / 2, wireY() + 42, w, 26);
+            return QRectF(x - w / 2, wireY() + ruleBelow(), w, 26);
         }
     return {};
 }
@@ -112,8 +121,7 @@ void LaidLimb::drawHead(QPainter& p) const {
 
 void LaidLimb::drawWire(QPainter& p) const {
     const double y = wireY(), perMm = (width() - 2 * kSide) / std::max(1.0, m_cut->finished_mm);
-    // Thick enough to be seen, no thicker than lifelike by three.
-    const double thick = std::clamp(perMm * 1.6, 2.2, 9.0), across = wire::findBundleDiameter(m_cut->bundle) * thick;
+    const double thick = std::clamp(perMm * 1.6, 2.2, 9.0), across = this->across();
     // It lies on the paper.
     p.setPen(Qt::NoPen);
     for (double out : {5.0, 3.0, 1.5}) {
@@ -172,7 +180,8 @@ void LaidLimb::drawWire(QPainter& p) const {
 }
 
 void LaidLimb::drawRuleAndJoints(QPainter& p) const {
-    const double top = wireY() + 42, high = 26, perMm = (width() - 2 * kSide) / std::max(1.0, m_cut->finished_mm);
+    const double top = wireY() + ruleBelow(), high = 26,
+                 perMm = (width() - 2 * kSide) / std::max(1.0, m_cut->finished_mm);
     p.setPen(QPen(look().faint, 1));
     p.setBrush(look().card);
     p.drawRect(QRectF(kSide, top, width() - 2 * kSide, high));
@@ -244,12 +253,24 @@ void LaidLimb::drawLens(QPainter& p) const {
     const choice::Demand& d = m_choice->demands[static_cast<std::size_t>(m_demand)];
     const choice::Verdict& v = m_choice->verdicts[static_cast<std::size_t>(m_demand)];
     const QRectF joint = jointOnScreen(d.joint);
-    // Held above its place on the wire.
-    p.setPen(QPen(look().copper, 1));
-    if (!joint.isNull())
-        for (double side : {-1.0, 1.0})
-            p.drawLine(QPointF(joint.center().x() + side * 8, wireY() - 8),
-                       glass.center() + QPointF(side * glass.width() * 0.32, glass.height() * 0.39));
+    // Held above its place on the wire, or tied to it where it stands aside.
+    if (!joint.isNull()) {
+        const QPointF foot(joint.center().x(), wireY() - 6);
+        p.setBrush(Qt::NoBrush);
+        if (std::abs(foot.x() - glass.center().x()) < glass.width() * 0.4) {
+            p.setPen(QPen(look().copper, 1));
+            for (double side : {-1.0, 1.0})
+                p.drawLine(foot + QPointF(side * 8, -2),
+                           glass.center() + QPointF(side * glass.width() * 0.32, glass.height() * 0.39));
+        } else {
+            const double side = foot.x() < glass.center().x() ? -1 : 1;
+            const QPointF rim = glass.center() + QPointF(side * glass.width() * 0.47, glass.height() * 0.18);
+            QPainterPath thread(foot);
+            thread.cubicTo(foot + QPointF(0, -30), rim + QPointF(side * 60, 34), rim);
+            p.setPen(QPen(QColor("#7a6a4c"), 1.3));
+            p.drawPath(thread);
+        }
+    }
     p.setPen(Qt::NoPen);
     for (double out : {12.0, 9.0, 6.0, 3.0}) {
         p.setBrush(QColor(58, 47, 28, 16));

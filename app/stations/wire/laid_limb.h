@@ -32,6 +32,9 @@ private:
     QRectF lens() const;
     double xOf(double along_mm) const;
     double wireY() const;
+    /// How thick the bundle is drawn, and how far below it the rule lies.
+    double across() const;
+    double ruleBelow() const;
     void drawHead(QPainter& p) const;
     void drawWire(QPainter& p) const;
     void drawRuleAndJoints(QPainter& p) const;

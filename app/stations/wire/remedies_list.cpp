@@ -122,19 +122,18 @@ void RemediesList::rows() {
     }
     for (std::size_t i = 0; i < m_remedies.size() && (m_all || i < kFirst); ++i) {
         auto* row = new QWidget;
-        auto* h = new QHBoxLayout(row);
-        h->setContentsMargins(0, 4, 0, 4);
-        h->setSpacing(6);
+        auto* both = new QVBoxLayout(row);
+        both->setContentsMargins(0, 3, 0, 3);
+        both->setSpacing(2);
         const QString words = Say::remedy(m_remedies[i], m_document);
-        auto* both = new QVBoxLayout;
-        both->setSpacing(0);
         auto* change = makeText();
         change->setText(Say::capital(words.section('\n', 0, 0).toStdString()));
+        both->addWidget(change);
+        auto* h = new QHBoxLayout;
+        h->setSpacing(6);
         auto* result = makeText(true);
         result->setText(words.section('\n', 1));
-        both->addWidget(change);
-        both->addWidget(result);
-        h->addLayout(both, 1);
+        h->addWidget(result, 1);
         const bool tried = m_tried == static_cast<int>(i) && m_document.isTrial();
         auto* look = new QPushButton(tried ? tr("Put back") : tr("Try"));
         look->setObjectName("tryRemedy" + QString::number(i));
@@ -143,8 +142,9 @@ void RemediesList::rows() {
         button->setProperty("role", "strong");
         button->setObjectName("applyRemedy" + QString::number(i));
         button->setAccessibleName(tr("Apply: %1").arg(words));
-        h->addWidget(look, 0, Qt::AlignVCenter);
-        h->addWidget(button, 0, Qt::AlignVCenter);
+        h->addWidget(look, 0, Qt::AlignTop);
+        h->addWidget(button, 0, Qt::AlignTop);
+        both->addLayout(h);
         m_rows->addWidget(row);
         // The row dies with its own click: the answer comes once the click is over.
         connect(

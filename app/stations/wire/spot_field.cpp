@@ -62,6 +62,7 @@ void SpotField::show(const Document& document, int limb, int demand) {
         Spot s;
         s.candidate = i, s.bundle = c.bundle, s.fits = c.fits, s.barred = c.bar != choice::Bar::none;
         s.chosen = i == l.chosen;
+        s.passes = choice::findAt(l, c, static_cast<std::size_t>(demand)).state == choice::State::holds;
         s.metal = metalOf(report.stock.tableOf(c.spool).card());
         s.hold = choice::findAt(l, c, static_cast<std::size_t>(demand)).hold_Nmm,
         s.life = choice::findAt(l, c, static_cast<std::size_t>(demand)).life_s;

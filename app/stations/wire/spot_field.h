@@ -25,6 +25,7 @@ protected:
         Metal metal;
         double hold = 0, effort = 0, life = 0;
         bool fits = false, barred = false, chosen = false;
+        bool passes = false; ///< every limit of this joint
         QString text;
         QPointF at; ///< off the field (negative) when it has no place there
         double radius = 6;

@@ -113,15 +113,15 @@ WirePage::WirePage(Document& d) : Page(d, results::Station::wire) {
     m_windowText = makeText(true);
     m_jointFold->body()->addLayout(form);
     m_jointFold->body()->addWidget(m_windowText);
-    v->addWidget(m_jointFold);
     m_wireFold = new Fold(tr("The wire, and why it is this one"));
     m_wireFold->setObjectName("wireFold");
     m_choiceText = makeText();
     m_why = makeText(true);
     m_wireFold->body()->addWidget(m_choiceText);
     m_wireFold->body()->addWidget(m_why);
-    v->addWidget(m_wireFold);
     addOpenPoints();
+    column()->addWidget(m_jointFold);
+    column()->addWidget(m_wireFold);
     m_rests = makeText(true);
     column()->addWidget(m_rests);
     column()->addStretch();
@@ -291,6 +291,7 @@ void WirePage::show(const results::Report& r) {
     const bool judged = l && m_demand >= 0 && m_demand < static_cast<int>(l->verdicts.size());
     m_body->setVisible(judged);
     m_rests->setVisible(judged);
+    m_jointFold->setVisible(judged), m_wireFold->setVisible(judged);
     m_windowHead->setVisible(judged), m_window->setVisible(judged);
     m_quiet->setVisible(!judged);
     if (!l) {
@@ -318,12 +319,7 @@ void WirePage::show(const results::Report& r) {
     const choice::Candidate& c = l->candidates()[static_cast<std::size_t>(l->chosen)];
     const wire::Bundle& bundle = choice::findTrial(*l, c, static_cast<std::size_t>(m_demand)).bundle;
     const body::Joint& joint = limb.joints[static_cast<std::size_t>(d.joint)];
-    const auto& hinge = r.choice.skeleton.hinges[static_cast<std::size_t>(d.hinge)];
-    const QString side =
-        limb.mirrored
-            ? tr("both alike; the %1 decides")
-                  .arg(r.choice.skeleton.copies[static_cast<std::size_t>(hinge.copy)].right ? tr("right") : tr("left"))
-            : QString::fromStdString(limb.name);
+    const QString side = limb.mirrored ? tr("left and right alike") : QString::fromStdString(limb.name);
     using choice::State;
     const State first = v.state();
     m_head->show(Say::capital(joint.name), side, Say::sentence(first, d, v, bundle));
@@ -408,14 +404,15 @@ void WirePage::show(const results::Report& r) {
                           reserve);
     m_auto->setEnabled(l->pinned);
     const wire::Calibration& known = r.stock.calibrationOf(c.spool);
-    const QString rests = known.bendTests + known.hangTests == 0
-                              ? tr("Numbers rest on the card's table values; no test of this wire yet.")
-                              : tr("Numbers are calibrated by %1 bend tests and %2 hang tests of this spool.")
-                                    .arg(known.bendTests)
-                                    .arg(known.hangTests);
+    const QString rests =
+        known.bendTests + known.hangTests == 0
+            ? tr("From table values: this wire has not been tested.")
+            : tr("Calibrated by %1 bend and %2 hang tests of this spool.").arg(known.bendTests).arg(known.hangTests);
     m_why->setText(Say::whyLay(bundle, v.bend.bent_mm));
-    m_rests->setText(tr("9 of 10 such joints last %1 s of film, half of them %2 s. %3")
-                         .arg(Say::figure(v.life_s), Say::figure(v.lifeMedian_s), rests));
+    m_rests->setText(rests);
+    m_why->setText(m_why->text() + " " +
+                   tr("Nine of ten such joints last %1 s of film, half of them %2 s.")
+                       .arg(Say::figure(v.life_s), Say::figure(v.lifeMedian_s)));
     m_wireFold->setLine(Say::limbWire(limb, *l, c, cardName(document().production(), r, c.spool)));
 
     m_gap->show(d.gap_mm);

@@ -65,7 +65,7 @@ void WiresWindow::layoutSpots() {
     for (Spot& s : spots()) {
         s.at = {-100, -100};
         // What is ruled out elsewhere must not stand in the light.
-        if (s.barred || (!s.fits && !s.chosen && isInside(s))) continue;
+        if (s.barred || (isInside(s) && !s.fits && !(s.chosen && s.passes))) continue;
         if (!std::isfinite(s.hold) || s.hold < m_low || s.hold > m_high || !(s.life > 0)) continue;
         s.at = QPointF(xOf(s.hold), std::clamp(yOf(s.life), r.top() + 6, r.bottom() - 6));
     }
@@ -130,9 +130,13 @@ void WiresWindow::drawNames(QPainter& p) const {
     const QRectF r = plot();
     // The one in hand: what of it lies outside the light, in words.
     for (const Spot& s : spots()) {
-        if (!s.chosen || s.at.x() < 0) continue;
+        // Ruled out by what this picture does not show: its place in the light stays empty, and says so.
+        const bool hidden = s.chosen && !s.passes && isInside(s) && std::isfinite(s.hold);
+        if (!s.chosen || (s.at.x() < 0 && !hidden)) continue;
+        const QPointF place = hidden ? QPointF(xOf(s.hold), yOf(s.life)) : s.at;
         QString words = s.text.section('\n', 0, 0);
-        const QString out = s.hold < m_needed ? tr("holds too little")
+        const QString out = hidden              ? s.text.section('\n', 1, 1)
+                            : s.hold < m_needed ? tr("holds too little")
                             : s.effort > m_limit
                                 ? tr("%1 beyond what a hand gives").arg(Say::figure(s.effort - m_limit))
                             : s.life < m_life ? tr("wears out below the line")
@@ -142,8 +146,8 @@ void WiresWindow::drawNames(QPainter& p) const {
         const QFontMetricsF f(p.font());
         const QString shown = f.elidedText(words, Qt::ElideRight, r.width() - 20);
         const double w = f.horizontalAdvance(shown);
-        double x = std::clamp(xOf(s.effort) + 12, r.left() + 6, r.right() - w - 6), y = s.at.y() - s.radius - 20;
-        if (y < r.top() + 2) y = s.at.y() + s.radius + 4;
+        double x = std::clamp(xOf(s.effort) + 12, r.left() + 6, r.right() - w - 6), y = place.y() - s.radius - 20;
+        if (y < r.top() + 2) y = place.y() + s.radius + 4;
         QColor ground = look().sheet;
         ground.setAlphaF(0.85F);
         p.setPen(Qt::NoPen);
