@@ -54,6 +54,7 @@ int main(int argc, char** argv) {
     const bool night = !quiet && QSettings().value("night").toBool();
     if (night) setNightLook(true);
     Say::setInches(!quiet && QSettings().value("inches").toBool());
+    applyLanguage("en");
     applyLook(app);
     // However main ends: first the window goes, then every worker's thread.
     struct Last {

@@ -135,7 +135,7 @@ void SheetView::layoutViews() {
     }
     const double columnLeft = area.left() + spare + f.width() * m_scale / m_zoom + 44;
     // The layers that are shown stand over the tags, between the figures: there nothing is covered.
-    m_strip->move(static_cast<int>(columnLeft), 44);
+    m_strip->move(static_cast<int>(columnLeft), 66);
     const double below = m_strip->y() + m_strip->height() + 8;
     placeTags(m_tags, QRectF(columnLeft, below, kTagWidth, area.bottom() + 20 - below), kTagHeight);
 }

@@ -18,6 +18,7 @@ int main(int argc, char** argv) {
     QApplication app(argc, argv);
     QApplication::setApplicationName("enkinet");
     QApplication::setOrganizationName("enkinet");
+    enkinet::app::applyLanguage("en");
     enkinet::app::applyLook(app);
     const int failed = Catch::Session().run(argc, argv);
     enkinet::app::Worker::endAll();

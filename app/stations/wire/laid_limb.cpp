@@ -371,7 +371,9 @@ void LaidLimb::drawCompared(QPainter& p) const {
     p.setFont(deskType(13));
     QStringList lines;
     if (!std::isnan(v.bend.strainAmplitude))
-        lines << tr("Each strand is stretched %1 % to and fro.").arg(Say::figure(100 * v.bend.strainAmplitude));
+        lines << (m_bundle.strands == 1 ? tr("The wire is stretched %1 % to and fro.")
+                                        : tr("Each strand is stretched %1 % to and fro."))
+                     .arg(Say::figure(100 * v.bend.strainAmplitude));
     if (d.edge > 1.05) lines << tr("It breaks first where the stiff end begins.");
     for (const QString& l : lines) {
         y += 19;

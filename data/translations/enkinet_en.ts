@@ -1,0 +1,110 @@
+<?xml version="1.0" encoding="utf-8"?>
+<!DOCTYPE TS>
+<TS version="2.1" language="en" sourcelanguage="en">
+<context>
+    <name>enkinet::app::Division</name>
+    <message numerus="yes">
+        <source>%n open</source>
+        <translation>
+            <numerusform>%n open</numerusform>
+            <numerusform>%n open</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
+    <name>enkinet::app::FigureRail</name>
+    <message numerus="yes">
+        <source>%1 of clay in %n part(s)</source>
+        <translation>
+            <numerusform>%1 of clay in %n part</numerusform>
+            <numerusform>%1 of clay in %n parts</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n step(s), %1 of hands</source>
+        <translation>
+            <numerusform>%n step, %1 of hands</numerusform>
+            <numerusform>%n steps, %1 of hands</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
+    <name>enkinet::app::RemediesList</name>
+    <message numerus="yes">
+        <source>%n more way(s) out</source>
+        <translation>
+            <numerusform>%n more way out</numerusform>
+            <numerusform>%n more ways out</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
+    <name>enkinet::app::Say</name>
+    <message numerus="yes">
+        <source>%n step(s) have nothing to hold it by but what is wet, first: %1. A rod, tie-downs or baking in stages would help.</source>
+        <translation>
+            <numerusform>%n step has nothing to hold it by but what is wet: %1. A rod, tie-downs or baking in stages would help.</numerusform>
+            <numerusform>%n steps have nothing to hold it by but what is wet, first: %1. A rod, tie-downs or baking in stages would help.</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n part(s) stay in the colour of their clay: %1.</source>
+        <translation>
+            <numerusform>%n part stays in the colour of its clay: %1.</numerusform>
+            <numerusform>%n parts stay in the colour of their clay: %1.</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>The wire picked for %1 (%n strand(s), a turn every %2) cannot be made: strands of a bundle may stand at most 25° to it, of two 45°. The best that can be made stands in for it: pick another or let it choose.</source>
+        <translation>
+            <numerusform>The wire picked for %1 (%n strand, a turn every %2) cannot be made: strands of a bundle may stand at most 25° to it, of two 45°. The best that can be made stands in for it: pick another or let it choose.</numerusform>
+            <numerusform>The wire picked for %1 (%n strands, a turn every %2) cannot be made: strands of a bundle may stand at most 25° to it, of two 45°. The best that can be made stands in for it: pick another or let it choose.</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n part(s) show bare foil: neither clay, paint nor cover, first: %1.</source>
+        <translation>
+            <numerusform>%n part shows bare foil: neither clay, paint nor cover: %1.</numerusform>
+            <numerusform>%n parts show bare foil: neither clay, paint nor cover, first: %1.</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n whole turn(s) of the lay lie in the gap, so every strand passes from the outside of the bend to the inside and its length evens out: nothing is stretched. %1</source>
+        <translation>
+            <numerusform>%n whole turn of the lay lies in the gap, so every strand passes from the outside of the bend to the inside and its length evens out: nothing is stretched. %1</numerusform>
+            <numerusform>%n whole turns of the lay lie in the gap, so every strand passes from the outside of the bend to the inside and its length evens out: nothing is stretched. %1</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>; %n failing joint(s) fewer in all</source>
+        <translation>
+            <numerusform>; %n failing joint fewer in all</numerusform>
+            <numerusform>; %n failing joints fewer in all</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
+    <name>enkinet::app::Window</name>
+    <message numerus="yes">
+        <source>%n joint(s) hold now</source>
+        <translation>
+            <numerusform>%n joint holds now</numerusform>
+            <numerusform>%n joints hold now</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n joint(s) that held before fail now</source>
+        <translation>
+            <numerusform>%n joint that held before fails now</numerusform>
+            <numerusform>%n joints that held before fail now</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n session(s) ended without closing. The work up to the last second is still here.</source>
+        <translation>
+            <numerusform>%n session ended without closing. The work up to the last second is still here.</numerusform>
+            <numerusform>%n sessions ended without closing. The work up to the last second is still here.</numerusform>
+        </translation>
+    </message>
+</context>
+</TS>
