@@ -27,7 +27,14 @@ SheetView::SheetView(Document& document, QWidget* parent)
         m_stale = true;
         if (isVisible()) freshen();
     });
-    connect(&document, &Document::selectionChanged, this, [this] { update(); });
+    installAccessiblePictures();
+    connect(&document, &Document::selectionChanged, this, [this] {
+        update();
+        if (!isVisible()) return;
+        const auto row = walkRow(m_document);
+        const auto at = std::find(row.begin(), row.end(), m_document.selection());
+        if (at != row.end()) announcePart(*this, static_cast<int>(at - row.begin()));
+    });
     rebuild();
 }
 
@@ -152,6 +159,31 @@ QPointF SheetView::hingeOnScreen(int hinge, View view) const {
     const auto& choice = m_document.report().choice;
     const body::Skeleton& s = m_hold && m_hold->wantsRest() ? choice.rest : choice.skeleton;
     return toScreen(view, project(view, s.hinges[static_cast<std::size_t>(hinge)].at));
+}
+
+std::vector<PicturePart> SheetView::parts() const {
+    std::vector<PicturePart> all;
+    const auto& c = m_document.report().choice;
+    for (const Selection& one : walkRow(m_document)) {
+        QPointF at;
+        if (one.kind == Selection::Kind::joint) {
+            at = hingeOnScreen(hingeOf(m_document.report(), one), View::front);
+        } else {
+            const fill::Part& p = c.parts[static_cast<std::size_t>(partOf(m_document.report(), one))];
+            const body::Link& l = c.skeleton.links[static_cast<std::size_t>(p.link)];
+            at = toScreen(View::front,
+                          project(View::front, p.mass >= 0 ? c.skeleton.masses[static_cast<std::size_t>(p.mass)].at
+                                                           : 0.5 * (l.from + l.to)));
+        }
+        all.push_back({sentenceOf(m_document, one), QRect(at.toPoint() - QPoint(10, 10), QSize(20, 20)),
+                       one == m_document.selection()});
+    }
+    return all;
+}
+
+void SheetView::choosePart(int index) {
+    const auto row = walkRow(m_document);
+    if (index >= 0 && index < static_cast<int>(row.size())) m_document.select(row[static_cast<std::size_t>(index)]);
 }
 
 void SheetView::fit() {

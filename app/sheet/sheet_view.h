@@ -4,13 +4,14 @@
 #include "sheet/holds.h"
 #include "sheet/picture_shelf.h"
 #include "sheet/tags.h"
+#include "widgets/accessible_picture.h"
 #include <QWidget>
 
 namespace enkinet::app {
 
 class PeelStrip;
 
-class SheetView : public QWidget {
+class SheetView : public QWidget, public HasParts {
     Q_OBJECT
 public:
     explicit SheetView(Document& document, QWidget* parent = nullptr);
@@ -46,6 +47,8 @@ public:
     int beside() const { return m_beside; }
     /// Where a hinge of the skeleton stands on the screen in a view; for the tests and for keyboard focus.
     QPointF hingeOnScreen(int hinge, View view) const;
+    std::vector<PicturePart> parts() const override;
+    void choosePart(int index) override;
 
 Q_SIGNALS:
     void peelChanged();

@@ -1,4 +1,5 @@
 #include "sheet/walk.h"
+#include "words/say.h"
 
 namespace enkinet::app {
 
@@ -31,6 +32,62 @@ void walkParts(Document& document, int step) {
     for (std::size_t i = 0; i < document.report().choice.parts.size(); ++i)
         row.push_back(selectionOf(document.report(), static_cast<int>(i)));
     walk(document, row, step);
+}
+
+std::vector<Selection> walkRow(const Document& document) {
+    std::vector<Selection> row;
+    if (!document.hasPuppet()) return row;
+    const body::Skeleton& s = document.report().choice.skeleton;
+    for (const body::Hinge& h : s.hinges) {
+        const body::LimbCopy& c = s.copies[static_cast<std::size_t>(h.copy)];
+        row.push_back({Selection::Kind::joint, c.limb, h.joint, c.right});
+    }
+    for (std::size_t i = 0; i < document.report().choice.parts.size(); ++i)
+        row.push_back(selectionOf(document.report(), static_cast<int>(i)));
+    return row;
+}
+
+int hingeOf(const results::Report& report, const Selection& one) {
+    const body::Skeleton& s = report.choice.skeleton;
+    for (std::size_t i = 0; i < s.hinges.size(); ++i) {
+        const body::LimbCopy& c = s.copies[static_cast<std::size_t>(s.hinges[i].copy)];
+        if (c.limb == one.limb && c.right == one.right && s.hinges[i].joint == one.index) return static_cast<int>(i);
+    }
+    return 0;
+}
+
+int partOf(const results::Report& report, const Selection& one) {
+    for (std::size_t i = 0; i < report.choice.parts.size(); ++i)
+        if (selectionOf(report, static_cast<int>(i)) == one) return static_cast<int>(i);
+    return 0;
+}
+
+QString sentenceOf(const Document& document, const Selection& s) {
+    if (!document.hasPuppet()) return {};
+    const body::Puppet& puppet = document.puppet();
+    switch (s.kind) {
+    case Selection::Kind::joint: {
+        const choice::LimbChoice& l = document.report().choice.limbs[static_cast<std::size_t>(s.limb)];
+        const QString name = QString::fromStdString(
+            puppet.limbs[static_cast<std::size_t>(s.limb)].joints[static_cast<std::size_t>(s.index)].name);
+        for (std::size_t i = 0; i < l.verdicts.size(); ++i)
+            if (l.demands[i].joint == s.index)
+                return Say::tr("%1: %2, %3")
+                    .arg(name, Say::state(l.verdicts[i].state()),
+                         Say::verdict(
+                             l.verdicts[i].state(), l.demands[i], l.verdicts[i],
+                             choice::findTrial(l, l.candidates()[static_cast<std::size_t>(l.chosen)], i).bundle));
+        return name;
+    }
+    case Selection::Kind::segment:
+        return QString::fromStdString(
+            puppet.limbs[static_cast<std::size_t>(s.limb)].segments[static_cast<std::size_t>(s.index)].name);
+    case Selection::Kind::mass:
+        return QString::fromStdString(puppet.masses[static_cast<std::size_t>(s.index)].name);
+    case Selection::Kind::none:
+        break;
+    }
+    return {};
 }
 
 Selection selectionOf(const results::Report& report, int part) {

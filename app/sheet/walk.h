@@ -8,6 +8,13 @@ namespace enkinet::app {
 void walkJoints(Document& document, int step);
 /// Selects the next or previous part: every stretch with a body and every mass, both sides.
 void walkParts(Document& document, int step);
+/// Everything that can be taken in hand, in that order: posed joints, then parts.
+std::vector<Selection> walkRow(const Document& document);
+/// Places in the report of a joint or part in hand.
+int hingeOf(const results::Report& report, const Selection& joint);
+int partOf(const results::Report& report, const Selection& part);
+/// What is in hand and how it stands, in a sentence.
+QString sentenceOf(const Document& document, const Selection& selection);
 /// The selection of a part of the report.
 Selection selectionOf(const results::Report& report, int part);
 

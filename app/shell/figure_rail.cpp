@@ -27,14 +27,17 @@ FigureRail::FigureRail(Document& document, QWidget* parent) : QWidget(parent), m
     setObjectName("rail");
     setFocusPolicy(Qt::StrongFocus);
     setMouseTracking(true);
+    installAccessiblePictures();
     setAccessibleName(tr("The puppet: what is in hand"));
     setAccessibleDescription(
         tr("Arrow keys walk from joint to joint, with Ctrl from part to part; V turns the puppet."));
     connect(&document, &Document::changed, this, &FigureRail::rebuild);
     connect(&document, &Document::selectionChanged, this, [this] {
         m_fresh = false;
-        setAccessibleDescription(sentenceOf(m_document.selection()));
         update();
+        const auto row = walkRow(m_document);
+        const auto at = std::find(row.begin(), row.end(), m_document.selection());
+        if (at != row.end()) announcePart(*this, static_cast<int>(at - row.begin()));
     });
     rebuild();
 }
@@ -280,33 +283,21 @@ std::optional<Selection> FigureRail::hitAt(const QPointF& screen) const {
     return hit;
 }
 
-QString FigureRail::sentenceOf(const Selection& s) const {
-    if (!m_document.hasPuppet()) return {};
-    const body::Puppet& puppet = m_document.puppet();
-    const QString side = s.right ? tr("right") : QString();
-    switch (s.kind) {
-    case Selection::Kind::joint: {
-        const choice::LimbChoice& l = m_document.report().choice.limbs[static_cast<std::size_t>(s.limb)];
-        const QString name = QString::fromStdString(
-            puppet.limbs[static_cast<std::size_t>(s.limb)].joints[static_cast<std::size_t>(s.index)].name);
-        for (std::size_t i = 0; i < l.verdicts.size(); ++i)
-            if (l.demands[i].joint == s.index)
-                return tr("%1: %2, %3")
-                    .arg(name, Say::state(l.verdicts[i].state()),
-                         Say::verdict(
-                             l.verdicts[i].state(), l.demands[i], l.verdicts[i],
-                             choice::findTrial(l, l.candidates()[static_cast<std::size_t>(l.chosen)], i).bundle));
-        return name;
+std::vector<PicturePart> FigureRail::parts() const {
+    std::vector<PicturePart> all;
+    if (!m_document.hasPuppet() || m_pictures.empty()) return all;
+    for (const Selection& one : walkRow(m_document)) {
+        const QPointF at = one.kind == Selection::Kind::joint ? hingeOnScreen(hingeOf(m_document.report(), one))
+                                                              : partOnScreen(partOf(m_document.report(), one));
+        all.push_back({sentenceOf(m_document, one), QRect(at.toPoint() - QPoint(10, 10), QSize(20, 20)),
+                       one == m_document.selection()});
     }
-    case Selection::Kind::segment:
-        return QString::fromStdString(
-            puppet.limbs[static_cast<std::size_t>(s.limb)].segments[static_cast<std::size_t>(s.index)].name);
-    case Selection::Kind::mass:
-        return QString::fromStdString(puppet.masses[static_cast<std::size_t>(s.index)].name);
-    case Selection::Kind::none:
-        break;
-    }
-    return {};
+    return all;
+}
+
+void FigureRail::choosePart(int index) {
+    const auto row = walkRow(m_document);
+    if (index >= 0 && index < static_cast<int>(row.size())) m_document.select(row[static_cast<std::size_t>(index)]);
 }
 
 void FigureRail::mousePressEvent(QMouseEvent* e) {
@@ -358,7 +349,7 @@ bool FigureRail::event(QEvent* event) {
     if (event->type() == QEvent::ToolTip && m_document.hasPuppet()) {
         const auto* help = static_cast<QHelpEvent*>(event);
         const auto hit = hitAt(help->pos());
-        QToolTip::showText(help->globalPos(), hit ? plainTip(sentenceOf(*hit)) : QString(), this);
+        QToolTip::showText(help->globalPos(), hit ? plainTip(sentenceOf(m_document, *hit)) : QString(), this);
         return true;
     }
     return QWidget::event(event);

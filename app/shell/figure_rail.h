@@ -2,12 +2,13 @@
 // The puppet beside every station: one elevation at a time, which selects what the station is about. Healthy joints are
 // quiet beads; what fails is drawn as what it does, with its word.
 #include "sheet/elevation.h"
+#include "widgets/accessible_picture.h"
 #include <QPixmap>
 #include <QWidget>
 
 namespace enkinet::app {
 
-class FigureRail : public QWidget {
+class FigureRail : public QWidget, public HasParts {
     Q_OBJECT
 public:
     explicit FigureRail(Document& document, QWidget* parent = nullptr);
@@ -24,6 +25,8 @@ public:
     /// Where a hinge stands on the screen; for the tests.
     QPointF hingeOnScreen(int hinge) const;
     QPointF partOnScreen(int part) const;
+    std::vector<PicturePart> parts() const override;
+    void choosePart(int index) override;
 
 Q_SIGNALS:
     void pointed(int part, double at);
@@ -52,7 +55,6 @@ private:
     std::optional<Selection> hitAt(const QPointF& screen) const;
     void drawMarks(QPainter& painter, const Picture& picture) const;
     QString subtitle() const;
-    QString sentenceOf(const Selection& selection) const;
 
     Document& m_document;
     View m_view = View::front;

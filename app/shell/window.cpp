@@ -14,17 +14,23 @@
 #include "stations/sheet/sheet_page.h"
 #include "stations/wire/puppet_table.h"
 #include "turntable/turntable.h"
+#include "widgets/accessible_picture.h"
 #include "widgets/fields.h"
 #include "widgets/look.h"
 #include "words/say.h"
+#include <QAbstractSpinBox>
 #include <QApplication>
 #include <QCloseEvent>
+#include <QComboBox>
 #include <QDialog>
 #include <QDragEnterEvent>
 #include <QFile>
 #include <QFileDialog>
 #include <QFileInfo>
+#include <QHeaderView>
+#include <QKeyEvent>
 #include <QLabel>
+#include <QLineEdit>
 #include <QLocale>
 #include <QMenu>
 #include <QMimeData>
@@ -35,6 +41,7 @@
 #include <QSettings>
 #include <QSlider>
 #include <QStackedWidget>
+#include <QTableWidget>
 #include <QVBoxLayout>
 
 namespace enkinet::app {
@@ -80,6 +87,7 @@ Window::Window(QWidget* parent) : QMainWindow(parent) {
     m_top->setPlaces(m_shelf, m_rail, m_bench, m_card, m_rule);
     connect(m_top, &DeskTop::arranged, m_rail, &FigureRail::setBoth);
     placeWindow();
+    qApp->installEventFilter(this);
 
     connect(&m_document, &Document::changed, this, &Window::refresh);
     connect(&m_document, &Document::titleChanged, this, &Window::showTitle);
@@ -164,6 +172,12 @@ void Window::makeMenus() {
                                      {"own", tr("Add an &own shape")}})
         puppet->addAction(name, this, [this, k = QString(kind)] { addKind(k); });
     puppet->addSeparator();
+    puppet->addAction(tr("&Rename…"), QKeySequence(Qt::Key_F2), this, [this] { renamePuppet(); });
+    puppet->addAction(tr("&Duplicate"), this, &Window::duplicatePuppet);
+    puppet->addAction(tr("Move to the &left"), this, [this] { movePuppet(-1); });
+    puppet->addAction(tr("Move to the ri&ght"), this, [this] { movePuppet(1); });
+    puppet->addAction(tr("Re&move"), this, &Window::dropPuppet);
+    puppet->addSeparator();
     const auto turnTo = [this](int by) {
         const auto n = static_cast<int>(m_document.production().puppets.size());
         if (n > 0) m_document.showPuppet((m_document.puppetIndex() + by + n) % n);
@@ -199,6 +213,7 @@ void Window::makeMenus() {
             m_document.select({});
     });
     view->addAction(tr("Turn the &figure"), QKeySequence(Qt::Key_V), this, [this] { m_rail->flip(); });
+    view->addAction(tr("&Keys"), QKeySequence(Qt::Key_F1), this, &Window::showKeys);
     view->addAction(tr("&Fit the paper"), this, [this] { m_sheet->fit(); });
     QAction* night = view->addAction(tr("Night &bench"));
     night->setCheckable(true);
@@ -442,6 +457,7 @@ void Window::say(const QString& sentence) {
     if (!sentence.isEmpty() && sentence != m_saveFault) lines << tr("Not done: %1").arg(sentence);
     if (m_document.isTrial() && lines.isEmpty()) lines << tr("Only tried: %1").arg(m_document.trialName());
     m_message->setText(lines.join("  "));
+    announce(*m_message, m_message->text());
     m_message->setStyleSheet(QString("color: %1; font-weight: 600; padding-left: 12px;")
                                  .arg(look().night ? look().slack.name() : "#7a1f10"));
 }
@@ -457,6 +473,7 @@ void Window::sayApplied(const QString& name, const QStringList& nowFail, const Q
         words << tr("%n joint(s) that held before fail now", nullptr, static_cast<int>(nowFail.size()));
     m_message->setText(words.join(tr("; ")));
     m_message->setToolTip(plainTip((nowFail + nowHold).join("\n")));
+    announce(*m_message, m_message->text());
     m_message->setStyleSheet(
         QString("color: %1; padding-left: 12px;").arg(nowFail.isEmpty() ? look().ink.name() : look().slack.name()));
 }
@@ -502,6 +519,58 @@ void Window::addKind(const QString& kind) {
     };
     if (m_document.change(tr("Add a puppet"), adopt))
         m_document.showPuppet(static_cast<int>(m_document.production().puppets.size()) - 1);
+}
+
+/// A letter belongs to the field that has the focus: it types, or finds an entry of a list; it never acts meanwhile.
+bool Window::eventFilter(QObject* target, QEvent* event) {
+    if (event->type() == QEvent::ShortcutOverride) {
+        const auto* key = static_cast<QKeyEvent*>(event);
+        const bool letter = !key->text().isEmpty() && key->text().front().isPrint() &&
+                            !(key->modifiers() & (Qt::ControlModifier | Qt::AltModifier | Qt::MetaModifier));
+        const QWidget* in = QApplication::focusWidget();
+        if (letter && (qobject_cast<const QComboBox*>(in) || qobject_cast<const QAbstractSpinBox*>(in) ||
+                       qobject_cast<const QLineEdit*>(in) || qobject_cast<const QAbstractItemView*>(in))) {
+            event->accept();
+            return true;
+        }
+    }
+    return QMainWindow::eventFilter(target, event);
+}
+
+/// Every key that does something, by what it does.
+void Window::showKeys() {
+    QDialog box(this);
+    box.setObjectName("keys");
+    box.setWindowTitle(tr("Keys"));
+    auto* v = new QVBoxLayout(&box);
+    auto* list = new QTableWidget(0, 2);
+    list->setObjectName("keyList");
+    list->setAccessibleName(tr("Keys and what they do"));
+    list->horizontalHeader()->hide();
+    list->verticalHeader()->hide();
+    list->setShowGrid(false);
+    list->setEditTriggers(QAbstractItemView::NoEditTriggers);
+    const auto add = [&](const QString& keys, const QString& what) {
+        const int row = list->rowCount();
+        list->insertRow(row);
+        list->setItem(row, 0, new QTableWidgetItem(keys));
+        list->setItem(row, 1, new QTableWidgetItem(what));
+    };
+    for (const QAction* a : actions())
+        if (!a->shortcut().isEmpty())
+            add(a->shortcut().toString(QKeySequence::NativeText), QString(a->text()).remove('&'));
+    add(tr("arrows"), tr("on the figure: from joint to joint, or part to part; with Ctrl the other way round"));
+    add(tr("arrows"), tr("on the rule: from station to station; Home and End"));
+    add(tr("arrows"), tr("on the laid limb, the window of wires, the plan: from one to the next; Enter uses it"));
+    add(tr("P, + − F"), tr("on the sheet: layers, nearer, farther, all of it"));
+    list->resizeColumnsToContents();
+    list->horizontalHeader()->setStretchLastSection(true);
+    v->addWidget(list);
+    auto* done = new QPushButton(tr("Close"));
+    connect(done, &QPushButton::clicked, &box, &QDialog::accept);
+    v->addWidget(done, 0, Qt::AlignRight);
+    box.resize(640, 560);
+    box.exec();
 }
 
 void Window::closeEvent(QCloseEvent* e) {

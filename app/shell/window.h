@@ -51,6 +51,7 @@ public:
     QString message() const;
 
 protected:
+    bool eventFilter(QObject* target, QEvent* event) override;
     void closeEvent(QCloseEvent* event) override;
     void dragEnterEvent(QDragEnterEvent* event) override;
     void dropEvent(QDropEvent* event) override;
@@ -70,6 +71,10 @@ private:
     void chooseFile();
     void startKind(const QString& kind, double height_mm);
     void addKind(const QString& kind);
+    void renamePuppet();
+    void duplicatePuppet();
+    void dropPuppet();
+    void movePuppet(int by);
     void remember(const QString& path);
     void showRecent();
     bool settled();
@@ -79,6 +84,7 @@ private:
     void exportTable();
     void calibrateScreen();
     void showPaper();
+    void showKeys();
     PuppetTable& table();
     void placeWindow();
     void connectShelf(QAction* undo, QAction* redo, QMenu* more);

@@ -106,10 +106,12 @@ void applyLanguage(const QString& language) {
         QCoreApplication::removeTranslator(t);
     // English first: what another language leaves out still has its plurals.
     static auto* english = new QTranslator;
-    if (english->isEmpty() && english->load(":/translations/enkinet_en.qm")) QCoreApplication::installTranslator(english);
+    if (english->isEmpty() && english->load(":/translations/enkinet_en.qm"))
+        QCoreApplication::installTranslator(english);
     if (language == "en") return;
     if (own->load(":/translations/enkinet_" + language + ".qm")) QCoreApplication::installTranslator(own);
-    if (toolkit->load("qt_" + language, QLibraryInfo::path(QLibraryInfo::TranslationsPath))) QCoreApplication::installTranslator(toolkit);
+    if (toolkit->load("qt_" + language, QLibraryInfo::path(QLibraryInfo::TranslationsPath)))
+        QCoreApplication::installTranslator(toolkit);
 }
 
 void applyLook(QApplication& app) {

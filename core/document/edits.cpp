@@ -272,6 +272,18 @@ Result<Production> removePuppet(const Production& production, const Cards& shipp
     return makeProduction(std::move(p), shipped);
 }
 
+Result<Production> movePuppet(const Production& production, const Cards& shipped, const std::string& id, int by) {
+    Production p = production;
+    const int from = findPuppetIndex(p, id), to = from + by;
+    if (from < 0) return Fault{"production", "puppet \"" + id + "\"", "is not in it"};
+    if (to < 0 || to >= static_cast<int>(p.puppets.size()))
+        return Fault{"puppet " + id, "place " + std::to_string(to + 1), "is beyond the row"};
+    Puppet moved = std::move(p.puppets[static_cast<std::size_t>(from)]);
+    p.puppets.erase(p.puppets.begin() + from);
+    p.puppets.insert(p.puppets.begin() + to, std::move(moved));
+    return makeProduction(std::move(p), shipped);
+}
+
 const Layers* findLayers(const Puppet& puppet, const PartRef& part) {
     return layersOf(const_cast<Puppet&>(puppet), part);
 }

@@ -137,6 +137,8 @@ private:
 Result<Production> adoptPuppet(const Production& production, const Production& source, int puppet,
                                const Cards& shipped);
 Result<Production> removePuppet(const Production& production, const Cards& shipped, const std::string& id);
+/// So many places to the right, or to the left; a fault where it would leave the row.
+Result<Production> movePuppet(const Production& production, const Cards& shipped, const std::string& id, int by);
 /// The layers of a part, or null when there is no such part.
 const body::Layers* findLayers(const body::Puppet& puppet, const PartRef& part);
 

@@ -27,11 +27,24 @@ QColor toolColour(make::Tool t) {
 
 PlanStrip::PlanStrip(Document& document, QWidget* parent) : QWidget(parent), m_document(document) {
     setFocusPolicy(Qt::StrongFocus);
+    installAccessiblePictures();
     setAccessibleName(tr("Plan: steps in order along the hours"));
     connect(&document, &Document::changed, this, [this] {
         m_step = -1;
         update();
     });
+}
+
+std::vector<PicturePart> PlanStrip::parts() const {
+    std::vector<PicturePart> all;
+    for (const make::Step& step : m_document.report().plan.steps)
+        all.push_back(
+            {tr("%1 %2, begins after %3").arg(all.size() + 1).arg(Say::step(step), Say::minutes(step.start_min)),
+             {},
+             static_cast<int>(all.size()) == m_step});
+    for (const Box& b : boxes())
+        all[static_cast<std::size_t>(b.step)].box = b.rect.toRect();
+    return all;
 }
 
 int PlanStrip::rows() const {

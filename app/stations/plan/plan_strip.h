@@ -1,16 +1,19 @@
 #pragma once
 // The plan on paper: rows of eight bench hours, hands-on work above the line and waiting below it, each step numbered.
 #include "document/document.h"
+#include "widgets/accessible_picture.h"
 #include <QWidget>
 
 namespace enkinet::app {
 
-class PlanStrip : public QWidget {
+class PlanStrip : public QWidget, public HasParts {
     Q_OBJECT
 public:
     explicit PlanStrip(Document& document, QWidget* parent = nullptr);
     void setStep(int step);
     int step() const { return m_step; }
+    std::vector<PicturePart> parts() const override;
+    void choosePart(int index) override { Q_EMIT stepChosen(index); }
 
 Q_SIGNALS:
     void stepChosen(int step);

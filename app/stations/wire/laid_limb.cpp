@@ -1,5 +1,6 @@
 #include "stations/wire/laid_limb.h"
 #include "base/units.h"
+#include "sheet/walk.h"
 #include "widgets/look.h"
 #include "widgets/paper.h"
 #include "words/say.h"
@@ -21,6 +22,7 @@ LaidLimb::LaidLimb(Document& document, QWidget* parent) : QWidget(parent), m_doc
     setAccessibleName(tr("The limb laid out straight, and the joint in hand under a lens"));
     setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Expanding);
     setMinimumHeight(250);
+    installAccessiblePictures();
     setMouseTracking(true);
     setFocusPolicy(Qt::StrongFocus);
 }
@@ -100,6 +102,21 @@ QRectF LaidLimb::jointOnScreen(int joint) const {
             return QRectF(x - w / 2, wireY() + ruleBelow(), w, 26);
         }
     return {};
+}
+
+std::vector<PicturePart> LaidLimb::parts() const {
+    std::vector<PicturePart> all;
+    if (m_choice)
+        for (std::size_t k = 0; k < m_choice->demands.size(); ++k)
+            all.push_back({sentenceOf(m_document, {Selection::Kind::joint, m_limb, m_choice->demands[k].joint, false}),
+                           jointOnScreen(m_choice->demands[k].joint).toRect(), static_cast<int>(k) == m_demand});
+    return all;
+}
+
+void LaidLimb::choosePart(int index) {
+    if (m_choice && index >= 0 && index < static_cast<int>(m_choice->demands.size()))
+        m_document.select(
+            {Selection::Kind::joint, m_limb, m_choice->demands[static_cast<std::size_t>(index)].joint, false});
 }
 
 void LaidLimb::drawHead(QPainter& p) const {

@@ -2,12 +2,13 @@
 // The limb laid out straight as it lies on the table: its strands and where they end, wraps, the free gap of every
 // joint on a rule, the film that each lasts; and the joint in hand opened under a lens, bent as far as it goes.
 #include "document/document.h"
+#include "widgets/accessible_picture.h"
 #include "widgets/materials.h"
 #include <QWidget>
 
 namespace enkinet::app {
 
-class LaidLimb : public QWidget {
+class LaidLimb : public QWidget, public HasParts {
     Q_OBJECT
 public:
     explicit LaidLimb(Document& document, QWidget* parent = nullptr);
@@ -15,6 +16,8 @@ public:
     QSize sizeHint() const override { return {600, 350}; }
     /// Where a joint of the limb is marked on the rule; null when the limb has no such joint there.
     QRectF jointOnScreen(int joint) const;
+    std::vector<PicturePart> parts() const override;
+    void choosePart(int index) override;
 
 protected:
     void paintEvent(QPaintEvent*) override;

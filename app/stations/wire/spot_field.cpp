@@ -35,6 +35,7 @@ QString candidateReason(const Document& document, const choice::LimbChoice& l, c
 
 SpotField::SpotField(QWidget* parent) : QWidget(parent) {
     setFocusPolicy(Qt::StrongFocus);
+    installAccessiblePictures();
     QSizePolicy policy(QSizePolicy::Expanding, QSizePolicy::Fixed);
     policy.setHeightForWidth(true);
     setSizePolicy(policy);
@@ -76,6 +77,22 @@ void SpotField::show(const Document& document, int limb, int demand) {
     takeDemand(l.demands[static_cast<std::size_t>(demand)]);
     layoutSpots();
     update();
+}
+
+std::vector<PicturePart> SpotField::parts() const {
+    std::vector<PicturePart> all;
+    for (const Spot& s : m_spots)
+        all.push_back({QString(s.text).replace('\n', tr(": ")),
+                       s.at.x() < 0
+                           ? QRect()
+                           : QRectF(s.at.x() - s.radius, s.at.y() - s.radius, 2 * s.radius, 2 * s.radius).toRect(),
+                       s.chosen});
+    return all;
+}
+
+void SpotField::choosePart(int index) {
+    if (index >= 0 && index < static_cast<int>(m_spots.size()))
+        Q_EMIT picked(m_spots[static_cast<std::size_t>(index)].candidate);
 }
 
 void SpotField::setRadii(double pixelsPerMm, double largest) {

@@ -2,6 +2,7 @@
 // A field on which every candidate wire of a limb stands as its own cross-section. Hover or walk with the arrow keys to
 // read why it fits or what rules it out; click or press Enter to use it.
 #include "document/document.h"
+#include "widgets/accessible_picture.h"
 #include "widgets/materials.h"
 #include <QWidget>
 
@@ -9,11 +10,13 @@ class QPainter;
 
 namespace enkinet::app {
 
-class SpotField : public QWidget {
+class SpotField : public QWidget, public HasParts {
     Q_OBJECT
 public:
     explicit SpotField(QWidget* parent = nullptr);
     void show(const Document& document, int limb, int demand);
+    std::vector<PicturePart> parts() const override;
+    void choosePart(int index) override;
 
 Q_SIGNALS:
     void picked(int candidate);

@@ -1,0 +1,344 @@
+// By keys and by ear: the rule, the figure, fields and letters, the accessible tree, what is announced, the ring of the
+// focus measured on its pixels, and what is in view without scrolling.
+#include "sheet/walk.h"
+#include "shell/shelf.h"
+#include "stations/plan/plan_strip.h"
+#include "stations/wire/laid_limb.h"
+#include "stations/wire/remedies_list.h"
+#include "stations/wire/wires_window.h"
+#include "support/driven.h"
+#include "widgets/look.h"
+#include <QAccessible>
+#include <QDialog>
+#include <QScrollArea>
+#include <QTableWidget>
+#include <QTimer>
+
+using namespace enkinet;
+using namespace enkinet::test;
+using results::Station;
+
+namespace {
+
+double luminance(const QColor& c) {
+    const auto part = [](double v) { return v <= 0.03928 ? v / 12.92 : std::pow((v + 0.055) / 1.055, 2.4); };
+    return 0.2126 * part(c.redF()) + 0.7152 * part(c.greenF()) + 0.0722 * part(c.blueF());
+}
+double contrast(const QColor& a, const QColor& b) {
+    const double x = luminance(a), y = luminance(b);
+    return (std::max(x, y) + 0.05) / (std::min(x, y) + 0.05);
+}
+
+} // namespace
+
+TEST_CASE("Arrow keys on the rule step the stations, and the puppet stays") {
+    Desk desk;
+    desk.window.rule().division(Station::sheet)->setFocus();
+    const auto press = [](Qt::Key key) {
+        QTest::keyClick(QApplication::focusWidget(), key);
+        Desk::settle();
+    };
+    for (Station s : {Station::wire, Station::bulk, Station::skin}) {
+        press(Qt::Key_Right);
+        CHECK(desk.window.rule().station() == s);
+        CHECK(desk.window.rule().division(s)->hasFocus());
+    }
+    press(Qt::Key_Left);
+    CHECK(desk.window.rule().station() == Station::bulk);
+    press(Qt::Key_End);
+    CHECK(desk.window.rule().station() == Station::plan);
+    press(Qt::Key_Right);
+    CHECK(desk.window.rule().station() == Station::plan);
+    press(Qt::Key_Home);
+    CHECK(desk.window.rule().station() == Station::sheet);
+    CHECK(desk.document().puppetIndex() == 0);
+}
+
+TEST_CASE("Every joint, part and mass can be taken in hand by keys, at the stations that are about them") {
+    Desk desk;
+    for (Station s : {Station::wire, Station::skin}) {
+        desk.station(s);
+        desk.window.rail().setFocus();
+        std::set<QString> reached;
+        const auto& r = desk.report();
+        for (std::size_t i = 0; i < r.choice.parts.size() + r.choice.skeleton.hinges.size(); ++i) {
+            QTest::keyClick(&desk.window.rail(), Qt::Key_Down);
+            QTest::keyClick(&desk.window.rail(), Qt::Key_Down, Qt::ControlModifier);
+            Desk::settle();
+            reached.insert(app::sentenceOf(desk.document(), desk.document().selection()));
+        }
+        CHECK_FALSE(reached.empty());
+    }
+    // Parts alone, at Skin: each comes once round.
+    desk.document().select({});
+    std::set<std::tuple<int, int, int, bool>> parts;
+    for (std::size_t i = 0; i < desk.report().choice.parts.size(); ++i) {
+        QTest::keyClick(&desk.window.rail(), Qt::Key_Down);
+        const app::Selection& x = desk.document().selection();
+        parts.emplace(static_cast<int>(x.kind), x.limb, x.index, x.right);
+    }
+    CHECK(parts.size() == desk.report().choice.parts.size());
+    QTest::keyClick(&desk.window.rail(), Qt::Key_Escape);
+    CHECK(desk.document().selection() == app::Selection{});
+}
+
+TEST_CASE("Escape puts down what the pointer holds, then what is selected") {
+    Desk desk;
+    desk.clickJoint("left knee");
+    desk.keys(Qt::Key_M);
+    REQUIRE(desk.window.sheet().hold());
+    desk.keys(Qt::Key_Escape);
+    CHECK_FALSE(desk.window.sheet().hold());
+    CHECK(desk.document().selection().kind == app::Selection::Kind::joint);
+    desk.keys(Qt::Key_Escape);
+    CHECK(desk.document().selection() == app::Selection{});
+}
+
+TEST_CASE("A letter typed into a field or a list never acts") {
+    Desk desk;
+    desk.station(Station::skin);
+    auto* clay = desk.find<QComboBox>("clay");
+    clay->setFocus();
+    for (Qt::Key key : {Qt::Key_W, Qt::Key_T, Qt::Key_L, Qt::Key_V, Qt::Key_M}) {
+        const auto view = desk.window.rail().view();
+        QTest::keyClick(clay, key);
+        Desk::settle();
+        CHECK(desk.window.rail().view() == view);
+        CHECK(clay->isVisible());
+        CHECK(desk.find<QWidget>("skinBench")->isVisible());
+        CHECK_FALSE(desk.window.sheet().lifeSize());
+    }
+}
+
+TEST_CASE("F1 lists every key") {
+    Desk desk;
+    int rows = 0;
+    QTimer::singleShot(0, [&] {
+        auto* box = qobject_cast<QDialog*>(QApplication::activeModalWidget());
+        REQUIRE(box);
+        rows = box->findChild<QTableWidget*>("keyList")->rowCount();
+        box->accept();
+    });
+    desk.keys(Qt::Key_F1);
+    CHECK(rows > 20);
+}
+
+TEST_CASE("The accessible tree has a child for every joint, part, wire and step, with its sentence and its state") {
+    Desk desk;
+    const auto tree = [](QWidget& view, std::size_t expected) {
+        QAccessibleInterface* i = QAccessible::queryAccessibleInterface(&view);
+        REQUIRE(i);
+        INFO(view.objectName().toStdString());
+        CHECK(i->role() == QAccessible::List);
+        REQUIRE(i->childCount() == static_cast<int>(expected));
+        int selected = 0;
+        for (int k = 0; k < i->childCount(); ++k) {
+            QAccessibleInterface* child = i->child(k);
+            REQUIRE(child);
+            CHECK_FALSE(child->text(QAccessible::Name).isEmpty());
+            CHECK(child->parent() == i);
+            CHECK(i->indexOfChild(child) == k);
+            selected += child->state().selected;
+        }
+        return selected;
+    };
+    const auto& r = desk.report();
+    const std::size_t all = r.choice.skeleton.hinges.size() + r.choice.parts.size();
+    CHECK(tree(desk.window.sheet(), all) == 0);
+    desk.clickJoint("left knee");
+    CHECK(tree(desk.window.sheet(), all) == 1);
+    desk.station(Station::wire);
+    CHECK(tree(desk.window.rail(), all) == 1);
+    CHECK(tree(*desk.find<app::LaidLimb>("laidLimb"), r.choice.limbs[2].demands.size()) == 1);
+    auto* window = desk.find<app::WiresWindow>("holdWindow");
+    CHECK(QAccessible::queryAccessibleInterface(window)->childCount() > 10);
+    // What a reader presses is chosen.
+    QAccessibleInterface* limb = QAccessible::queryAccessibleInterface(desk.find<app::LaidLimb>("laidLimb"));
+    limb->child(0)->actionInterface()->doAction(QAccessibleActionInterface::pressAction());
+    CHECK(desk.document().selection().index == r.choice.limbs[2].demands[0].joint);
+    desk.station(Station::plan);
+    CHECK(tree(*desk.window.findChild<app::PlanStrip*>(), r.plan.steps.size()) <= 1);
+}
+
+TEST_CASE("What is taken in hand, what was refused and what a change did are announced") {
+    Desk desk;
+    QStringList heard;
+    app::setListener([&](const QString& sentence) { heard << sentence; });
+    desk.station(Station::wire);
+    desk.window.rail().setFocus();
+    QTest::keyClick(&desk.window.rail(), Qt::Key_Down);
+    Desk::settle();
+    const QString inHand = app::sentenceOf(desk.document(), desk.document().selection());
+    CHECK_FALSE(inHand.isEmpty());
+    CHECK(heard.contains(inHand));
+    heard.clear();
+    Q_EMIT desk.document().refused("there is no limb on the clipboard");
+    CHECK(heard.join(' ').contains("no limb"));
+    // The label says what it shows, so a reader reads that and not "message".
+    CHECK(desk.find<QLabel>("message")->accessibleName() == desk.find<QLabel>("message")->text());
+    heard.clear();
+    body::Wants wants = desk.document().puppet().wants;
+    wants.film_s = 500;
+    desk.document().change("Lasts for 500 s", [&](const document::Edits& e) { return e.setWants(wants); });
+    Desk::settle();
+    CHECK(heard.join(' ').contains("500"));
+    CHECK(heard.join(' ').contains("fail now"));
+    app::setListener({});
+}
+
+TEST_CASE("The ring of the focus stands out three to one from what it lies on, by day and by night") {
+    for (bool night : {false, true}) {
+        app::setNightLook(night);
+        Desk desk;
+        desk.station(Station::wire);
+        std::vector<QWidget*> views{&desk.window.rail(), desk.find<QWidget>("laidLimb"),
+                                    desk.find<QWidget>("holdWindow"), desk.window.rule().division(Station::bulk),
+                                    desk.window.shelf().puppet(1)};
+        for (QWidget* w : views) {
+            INFO(w->metaObject()->className() << (night ? " by night" : " by day"));
+            w->setFocus();
+            Desk::settle();
+            const QImage with = desk.window.grab(QRect(w->mapTo(&desk.window, QPoint()), w->size())).toImage();
+            desk.window.rule().division(Station::sheet)->setFocus();
+            Desk::settle();
+            const QImage without = desk.window.grab(QRect(w->mapTo(&desk.window, QPoint()), w->size())).toImage();
+            // Pixels that the focus alone changed, against what lies there without it.
+            int strong = 0, changed = 0;
+            for (int y = 0; y < with.height(); ++y)
+                for (int x = 0; x < with.width(); ++x) {
+                    const QColor a = with.pixelColor(x, y), b = without.pixelColor(x, y);
+                    if (std::abs(a.red() - b.red()) + std::abs(a.green() - b.green()) + std::abs(a.blue() - b.blue()) <
+                        60)
+                        continue;
+                    ++changed;
+                    strong += contrast(a, b) >= 3;
+                }
+            CHECK(strong > 1.5 * (with.width() + with.height())); // a ring of two pixels, most of it
+        }
+    }
+    app::setNightLook(false);
+}
+
+TEST_CASE("Words stand out four and a half to one from what they are written on, by day and by night") {
+    for (bool night : {false, true}) {
+        app::setNightLook(night);
+        const app::Look& l = app::look();
+        for (const auto& [ink, ground] : std::initializer_list<std::pair<QColor, QColor>>{{l.ink, l.sheet},
+                                                                                          {l.ink, l.card},
+                                                                                          {l.ink, l.lit},
+                                                                                          {l.ink, l.shade},
+                                                                                          {l.graphite, l.sheet},
+                                                                                          {l.graphite, l.card},
+                                                                                          {l.graphite, l.shade},
+                                                                                          {l.slack, l.sheet},
+                                                                                          {l.slack, l.card},
+                                                                                          {l.tired, l.sheet},
+                                                                                          {l.tired, l.card},
+                                                                                          {l.holds, l.sheet},
+                                                                                          {l.holds, l.card},
+                                                                                          {l.steelInk, l.steel},
+                                                                                          {l.ink, l.bench}}) {
+            INFO(ink.name().toStdString()
+                 << " on " << ground.name().toStdString() << (night ? " by night" : " by day"));
+            CHECK(contrast(ink, ground) >= 4.5);
+        }
+    }
+    app::setNightLook(false);
+}
+
+TEST_CASE("At 1280 by 800 verdict, table, three ways out and the first open points are in view without scrolling") {
+    Desk desk;
+    desk.window.resize(1280, 800);
+    for (int puppet = 0; puppet < 3; ++puppet) {
+        desk.document().showPuppet(puppet);
+        desk.station(Station::wire);
+        if (puppet == 1) {
+            // Brindle holds: made to last longer, she has something to say too.
+            body::Wants wants = desk.document().puppet().wants;
+            wants.film_s = 300;
+            desk.document().change("longer", [&](const document::Edits& e) { return e.setWants(wants); });
+        }
+        Desk::settle();
+        auto* list = desk.window.findChild<app::RemediesList*>();
+        REQUIRE(list);
+        REQUIRE(QTest::qWaitFor([&] { return !list->busy(); }, 60000));
+        Desk::settle();
+        auto* answer = desk.find<QScrollArea>("cardScroll");
+        const QRect seen = answer->viewport()->rect();
+        INFO("puppet " << puppet);
+        const auto inView = [&](QWidget* w, int least) {
+            const QRect at(w->mapTo(answer->viewport(), QPoint()), w->size());
+            return w->isVisible() && at.top() >= 0 && at.top() + least <= seen.bottom() + 1;
+        };
+        CHECK(inView(desk.find<QWidget>("verdict"), desk.find<QWidget>("verdict")->height()));
+        CHECK(inView(desk.find<QWidget>("limits"), desk.find<QWidget>("limits")->height()));
+        const int offered = static_cast<int>(std::min<std::size_t>(3, list->remedies().size()));
+        for (int i = 0; i < offered; ++i) {
+            auto* apply = desk.find<QWidget>(("applyRemedy" + std::to_string(i)).c_str());
+            CHECK(inView(apply, apply->height()));
+        }
+        if (auto* open = desk.find<QListWidget>("openPoints"); open->count() > 0) CHECK(inView(open, 22));
+    }
+}
+
+TEST_CASE("A way out is tried on the whole desk and put back; nothing of it is saved or undone") {
+    Desk desk;
+    desk.station(Station::wire);
+    desk.clickJoint("left knee");
+    auto* list = desk.window.findChild<app::RemediesList*>();
+    REQUIRE(QTest::qWaitFor([&] { return list && !list->busy() && !list->remedies().empty(); }, 60000));
+    const auto before = desk.document().value();
+    const int steps = desk.document().undoStack().count();
+    desk.click("tryRemedy0");
+    REQUIRE(QTest::qWaitFor([&] { return desk.document().isTrial(); }, 5000));
+    Desk::settle();
+    CHECK(desk.report().choice.limbs[2].state == choice::State::holds);
+    CHECK(desk.window.message().contains("Only tried"));
+    CHECK(desk.document().undoStack().count() == steps);
+    QTemporaryDir dir;
+    CHECK(desk.document().saveAs(dir.filePath("tried.json")).isEmpty());
+    CHECK_FALSE(desk.document().isTrial());
+    const auto saved = files::loadProduction(dir.filePath("tried.json").toStdString(), shippedCards());
+    REQUIRE(saved);
+    CHECK(saved->production == *before);
+    // Tried, then applied: one step, and the same as was tried.
+    REQUIRE(QTest::qWaitFor([&] { return !list->busy() && !list->remedies().empty(); }, 60000));
+    desk.click("tryRemedy0");
+    REQUIRE(QTest::qWaitFor([&] { return desk.document().isTrial(); }, 5000));
+    Desk::settle();
+    const auto tried = desk.document().value();
+    desk.click("applyRemedy0");
+    REQUIRE(QTest::qWaitFor([&] { return desk.document().undoStack().count() == steps + 1; }, 5000));
+    CHECK_FALSE(desk.document().isTrial());
+    CHECK(desk.document().production() == *tried);
+    desk.undo();
+    CHECK(desk.document().production() == *before);
+}
+
+TEST_CASE("Puppets are duplicated, put in order and removed, each by one step back") {
+    Desk desk;
+    const auto act = [&](const char* words) {
+        for (QAction* a : desk.window.findChildren<QAction*>())
+            if (a->text() == words) return a->trigger(), Desk::settle();
+        FAIL("no action " << words);
+    };
+    const auto names = [&] {
+        QStringList all;
+        for (const auto& p : desk.document().production().puppets)
+            all << QString::fromStdString(p.name);
+        return all.join(", ");
+    };
+    REQUIRE(names() == "Tansy, Brindle, Old Reed");
+    act("Move to the ri&ght");
+    CHECK(names() == "Brindle, Tansy, Old Reed");
+    CHECK(desk.document().puppet().name == "Tansy");
+    act("&Duplicate");
+    CHECK(names() == "Brindle, Tansy, Old Reed, Tansy 2");
+    CHECK(desk.document().puppet().name == "Tansy 2");
+    CHECK(desk.window.shelf().count() == 4);
+    act("Re&move");
+    CHECK(names() == "Brindle, Tansy, Old Reed");
+    for (int i = 0; i < 3; ++i)
+        desk.undo();
+    CHECK(names() == "Tansy, Brindle, Old Reed");
+}
