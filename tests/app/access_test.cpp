@@ -10,6 +10,7 @@
 #include "widgets/look.h"
 #include <QAccessible>
 #include <QDialog>
+#include <QLabel>
 #include <QScrollArea>
 #include <QTableWidget>
 #include <QTimer>
