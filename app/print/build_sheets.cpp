@@ -15,6 +15,8 @@ namespace enkinet::app {
 
 namespace {
 
+constexpr double kRim = 6;      ///< what a printer leaves white all round, mm
+constexpr double kLabel = 2.5;  ///< height of a mark's words, mm
 constexpr double kOverlap = 10; ///< of neighbouring tiles, mm
 
 class Drawer {
@@ -76,15 +78,20 @@ public:
             at += m_pages.paragraph({column, at, w, 40}, f, 3.3) + 1.2;
         m_pages.text(column, at + 6, tr("Open points"), 4.4, true);
         at += 9;
-        int open = 0;
+        int open = 0, rest = 0;
         std::vector<results::OpenPoint> points = m_r.open;
         points.insert(points.end(), m_all.open.begin(), m_all.open.end());
         for (const results::OpenPoint& p : points) {
-            if (++open > 9) continue;
+            ++open;
+            // As many as the page has room for, and a line for the rest.
+            if (open > 9 || at + 14 > a.bottom()) {
+                ++rest;
+                continue;
+            }
             at += m_pages.paragraph({column, at, w, 40}, "· " + Say::openPoint(p), 3.1, kWarn) + 0.8;
         }
         if (open == 0) m_pages.paragraph({column, at, w, 20}, tr("None."), 3.3);
-        if (open > 9) m_pages.paragraph({column, at, w, 20}, tr("and %1 more on screen").arg(open - 9), 3.1, kGrey);
+        if (rest > 0) m_pages.paragraph({column, at, w, 20}, tr("and %1 more on screen").arg(rest), 3.1, kGrey);
         column = a.left() + a.width() / 2 + 5;
         m_pages.text(column, y, tr("Take care"), 4.4, true);
         at = y + 3;
@@ -118,11 +125,11 @@ public:
                         std::min(1.9, 14 / wire::findBundleDiameter(c.bundle)),
                         metalOf(m_r.stock.tableOf(c.spool).card()));
             const double x = a.left() + 20;
-            m_pages.text(x, y + 6,
-                         QString::fromStdString(limb.name) + (c.copies > 1 ? tr(", left and right") : QString()), 4.2,
-                         true);
-            m_pages.text(
-                a.left() + 84, y + 6,
+            m_pages.fitText(x, y + 6, 62,
+                            QString::fromStdString(limb.name) + (c.copies > 1 ? tr(", left and right") : QString()),
+                            4.2, true);
+            m_pages.fitText(
+                a.left() + 84, y + 6, a.width() - 84,
                 Say::limbWire(limb, l, l.candidates()[static_cast<std::size_t>(l.chosen)],
                               cardName(m_production, m_r, c.spool)) +
                     tr(" · spool %1")
@@ -137,9 +144,9 @@ public:
                 each << piece;
             }
             const QString pieces = tr("cut %1").arg(each.join(tr(" and ")));
-            m_pages.text(x, y + 11.5, pieces, 3.4);
-            m_pages.text(
-                x, y + 16.5,
+            m_pages.fitText(x, y + 11.5, a.right() - x, pieces, 3.4);
+            m_pages.fitText(
+                x, y + 16.5, a.right() - x,
                 c.turns > 0
                     ? tr("both ends gripped, count %1 turns (8 % give back), all the same hand; finished length %2 mm")
                           .arg(Say::number(c.turns, 1), Say::number(c.finished_mm, 0))
@@ -158,8 +165,8 @@ public:
                                                    .bundle),
                                   Say::figure(v.life_s), Say::figure(d.needFilm_s));
             }
-            m_pages.text(x, y + 21.5, judged, 3.4, l.state != choice::State::holds,
-                         l.state == choice::State::holds ? kGrey : kWarn);
+            m_pages.fitText(x, y + 21.5, a.right() - x, judged, 3.4, l.state != choice::State::holds,
+                            l.state == choice::State::holds ? kGrey : kWarn);
             y += 26;
         }
         m_pages.paragraph({a.left(), y + 3, a.width(), 30},
@@ -188,7 +195,7 @@ public:
             m_pages.line(a.left(), y - 4.6, a.right(), y - 4.6, 0.1, kGrey);
             const body::Limb& limb = m_puppet.limbs[static_cast<std::size_t>(l.limb)];
             const QString name = QString::fromStdString(limb.name);
-            m_pages.text(a.left(), y, limb.mirrored ? tr("%1 ×2").arg(name) : name, 3.2, true);
+            m_pages.fitText(a.left(), y, k * columns[1] - 1, limb.mirrored ? tr("%1 ×2").arg(name) : name, 3.2, true);
             if (l.chosen < 0) {
                 m_pages.text(a.left() + k * columns[1], y,
                              l.reason.needed() ? tr("no wire in stock") : tr("needs no wire"), 3.2);
@@ -198,11 +205,11 @@ public:
             QString strands = QString::number(c.bundle.strands);
             for (const choice::Ending& e : choice::findEndings(l, c))
                 strands += tr("→%1").arg(e.strands);
-            m_pages.text(a.left() + k * columns[1], y,
-                         tr("%1 × %2 %3")
-                             .arg(strands, Say::number(c.bundle.diameter_mm, 1),
-                                  QString::fromStdString(cardName(m_production, m_r, c.spool))),
-                         3.2);
+            m_pages.fitText(a.left() + k * columns[1], y, k * (columns[2] - columns[1]) - 1,
+                            tr("%1 of %2 mm %3")
+                                .arg(strands, Say::number(c.bundle.diameter_mm, 1),
+                                     QString::fromStdString(cardName(m_production, m_r, c.spool))),
+                            3.2);
             m_pages.text(a.left() + k * columns[2], y, c.bundle.lay_mm > 0 ? Say::number(c.bundle.lay_mm, 1) : tr("–"),
                          3.2);
             if (l.verdicts.empty()) continue;
@@ -222,11 +229,11 @@ public:
                 3.2);
             m_pages.text(a.left() + k * columns[4], y, tr("%1 g").arg(Say::number(hand / kNewtonPerGram, 0)), 3.2);
             m_pages.text(a.left() + k * columns[5], y, Say::figure(l.verdicts[first].life_s), 3.2);
-            m_pages.text(a.left() + k * columns[6], y,
-                         tr("%1 · %2").arg(
-                             QString::fromStdString(limb.joints[static_cast<std::size_t>(l.demands[first].joint)].name),
-                             Say::state(l.state)),
-                         3.2, false, l.state == choice::State::holds ? kInk : kWarn);
+            m_pages.fitText(a.left() + k * columns[6], y, a.right() - a.left() - k * columns[6],
+                            tr("%1 · %2").arg(QString::fromStdString(
+                                                  limb.joints[static_cast<std::size_t>(l.demands[first].joint)].name),
+                                              Say::state(l.state)),
+                            3.2, false, l.state == choice::State::holds ? kInk : kWarn);
         }
         y += 8;
         m_pages.paragraph(
@@ -382,10 +389,19 @@ public:
         QRectF a = m_pages.area();
         double y = 1e9;
         for (const choice::Cut& c : m_r.cuts) {
-            const double wide = a.width() - 6;
-            const int rows = std::max(1, static_cast<int>(std::ceil(c.finished_mm / wide)));
+            // A wire that is a little longer than the text is wide goes out to the paper's rim, before it is broken.
+            const bool toRim = c.finished_mm > a.width() - 6 && c.finished_mm <= m_pages.paper().width() - 2 * kRim;
+            const double wide = toRim ? c.finished_mm : a.width() - 6;
+            const int rows = std::max(1, static_cast<int>(std::ceil(c.finished_mm / wide - 1e-9)));
             for (int row = 0; row < rows; ++row) {
-                if (y + 27 > a.bottom()) {
+                const double from = row * wide, to = std::min(c.finished_mm, from + wide);
+                const double x0 = toRim ? (m_pages.paper().width() - c.finished_mm) / 2 : a.left() + 3;
+                const std::vector<Label> labels = placeLabels(c, from, to, x0);
+                int deep = 0;
+                for (const Label& l : labels)
+                    deep = std::max(deep, l.row);
+                const double high = 24 + 3.2 * deep;
+                if (y + high > a.bottom()) {
                     m_pages.next(title);
                     m_pages.text(a.left(), a.top() + 5,
                                  tr("Marking strips: lay the straight, twisted wire on the line and mark it"), 4.4,
@@ -393,8 +409,8 @@ public:
                     checkBar(a.left(), a.top() + 9);
                     y = a.top() + 20;
                 }
-                strip(c, row, rows, wide, y);
-                y += 27;
+                strip(c, row, rows, x0, y, labels);
+                y += high;
             }
         }
     }
@@ -425,7 +441,10 @@ private:
 
     void tiles(const Elevation& e, const QString& title) {
         const QRectF area = m_pages.area().adjusted(0, 8, 0, -2);
-        const QRectF need = e.bounds().adjusted(-6, -6, 6, 18);
+        double below = 2;
+        for (const body::Limb& l : m_puppet.limbs)
+            if (l.tieDown) below = std::max(below, l.tieDown->depth_mm + 2);
+        const QRectF need = e.bounds().adjusted(-3, -3, 3, below);
         const double stepX = area.width() - kOverlap, stepY = area.height() - kOverlap;
         const int across = std::max(1, static_cast<int>(std::ceil((need.width() - kOverlap) / stepX))),
                   down = std::max(1, static_cast<int>(std::ceil((need.height() - kOverlap) / stepY)));
@@ -443,7 +462,7 @@ private:
                     area.topLeft() + QPointF(spareX - i * stepX, spareY - j * stepY) - need.topLeft();
                 m_pages.line(area.left(), origin.y(), area.right(), origin.y(), 0.3);
                 place(e, origin, 1, Peel::wire);
-                joints(e.view(), origin);
+                joints(e.view(), origin, area);
                 p.restore();
                 // Marks where the neighbour's paper must lie: the same points of the drawing on both tiles.
                 for (double x : {area.left() + kOverlap / 2, area.right() - kOverlap / 2})
@@ -458,9 +477,11 @@ private:
             }
     }
 
-    void joints(View view, const QPointF& origin) {
+    /// Gaps and crosses of every joint; its name beside it where it is seen whole and lies on no other.
+    void joints(View view, const QPointF& origin, const QRectF& area) {
         const auto& s = m_r.choice.rest;
         QPainter& p = m_pages.painter();
+        std::vector<QRectF> taken;
         for (const body::Hinge& h : s.hinges) {
             const body::Limb& limb =
                 m_puppet.limbs[static_cast<std::size_t>(s.copies[static_cast<std::size_t>(h.copy)].limb)];
@@ -470,13 +491,51 @@ private:
             p.setBrush(Qt::NoBrush);
             p.drawEllipse(at, gap / 2, gap / 2);
             cross(at);
-            if (limb.kind != body::LimbKind::finger && view == View::front)
-                m_pages.text(at.x() + gap / 2 + 1.5, at.y() + 1, QString::fromStdString(h.label), 2.6, false, kGrey);
+            if (limb.kind == body::LimbKind::finger || view != View::front) continue;
+            const QString label = QString::fromStdString(h.label);
+            const double w = m_pages.widthOf(label, 2.6), away = gap / 2 + 1.5;
+            const QRectF places[] = {
+                {at.x() + away, at.y() - 1.6, w, 3.2},         {at.x() - away - w, at.y() - 1.6, w, 3.2},
+                {at.x() - w / 2, at.y() - away - 3.2, w, 3.2}, {at.x() - w / 2, at.y() + away, w, 3.2},
+                {at.x() + away, at.y() + 2.4, w, 3.2},         {at.x() - away - w, at.y() + 2.4, w, 3.2}};
+            for (const QRectF& box : places) {
+                if (!area.adjusted(0.5, 0.5, -0.5, -0.5).contains(box) ||
+                    std::any_of(taken.begin(), taken.end(), [&](const QRectF& o) { return o.intersects(box); }))
+                    continue;
+                taken.push_back(box.adjusted(-0.6, -0.3, 0.6, 0.3));
+                m_pages.text(box.left(), box.bottom() - 0.6, label, 2.6, false, kGrey);
+                break;
+            }
         }
     }
 
-    void strip(const choice::Cut& c, int row, int rows, double wide, double y) {
+    /// A mark's words, in rows so that none lies on another.
+    struct Label {
+        QString words;
+        double x = 0;
+        int row = 0;
+    };
+    std::vector<Label> placeLabels(const choice::Cut& c, double from, double to, double x0) const {
         const QRectF a = m_pages.area();
+        std::vector<Label> all;
+        std::vector<double> ends;
+        for (const choice::Mark& m : c.marks) {
+            if (m.at_mm < from - 1e-9 || m.at_mm > to + 1e-9) continue;
+            Label l{markLabel(m, c), 0, 0};
+            const double w = m_pages.widthOf(l.words, kLabel);
+            l.x = std::clamp(x0 + m.at_mm - from - w / 2, a.left(), a.right() - w);
+            while (static_cast<std::size_t>(l.row) < ends.size() && l.x < ends[static_cast<std::size_t>(l.row)] + 2)
+                ++l.row;
+            if (static_cast<std::size_t>(l.row) >= ends.size()) ends.resize(static_cast<std::size_t>(l.row) + 1);
+            ends[static_cast<std::size_t>(l.row)] = l.x + w;
+            all.push_back(std::move(l));
+        }
+        return all;
+    }
+
+    void strip(const choice::Cut& c, int row, int rows, double x0, double y, const std::vector<Label>& labels) {
+        const QRectF a = m_pages.area();
+        const double wide = c.finished_mm / rows > a.width() - 6 ? c.finished_mm : a.width() - 6;
         const double from = row * wide, to = std::min(c.finished_mm, from + wide);
         const body::Limb& limb = m_puppet.limbs[static_cast<std::size_t>(c.limb)];
         QString head = tr("%1: %2").arg(QString::fromStdString(limb.name),
@@ -484,10 +543,8 @@ private:
         if (c.copies > 1) head += tr(", twice");
         if (rows > 1) head += tr(" (part %1 of %2)").arg(row + 1).arg(rows);
         m_pages.text(a.left(), y + 3, head, 3.2, true);
-        const double x0 = a.left() + 3, wireY = y + 13;
+        const double wireY = y + 11;
         m_pages.line(x0, wireY, x0 + (to - from), wireY, std::min(2.4, wire::findBundleDiameter(c.bundle)), kCopper);
-        double lastLabelEnd = -1e9;
-        bool low = false;
         for (const choice::Mark& m : c.marks) {
             if (m.to_mm < from - 1e-9 || m.from_mm > to + 1e-9) continue;
             const double x = x0 + m.at_mm - from;
@@ -500,14 +557,10 @@ private:
             if (m.at_mm < from - 1e-9 || m.at_mm > to + 1e-9) continue;
             const double reach = m.kind == choice::Mark::Kind::end || m.kind == choice::Mark::Kind::start ? 5 : 3.6;
             m_pages.line(x, wireY - reach, x, wireY + reach, 0.25);
-            const QString label = markLabel(m, c);
-            const double w = m_pages.widthOf(label, 2.5);
-            const double at = std::min(std::max(x - w / 2, a.left()), a.right() - w);
-            low = at < lastLabelEnd + 1.5 ? !low : false;
-            m_pages.text(at, wireY + (low ? 11 : 8), label, 2.5, false, kGrey);
-            lastLabelEnd = at + w;
         }
-        if (row + 1 < rows) m_pages.text(x0 + wide - 16, wireY - 4, tr("goes on"), 2.5, false, kGrey);
+        for (const Label& l : labels)
+            m_pages.text(l.x, wireY + 8 + 3.2 * l.row, l.words, kLabel, false, kGrey);
+        if (row + 1 < rows) m_pages.text(a.right() - 16, wireY - 4, tr("goes on"), kLabel, false, kGrey);
     }
 
     QString markLabel(const choice::Mark& m, const choice::Cut& c) const {

@@ -2,6 +2,8 @@
 #include <QCoreApplication>
 #include <QFontMetricsF>
 
+#include <algorithm>
+
 namespace enkinet::app {
 
 Pages::Pages(QPagedPaintDevice& device, const QString& foot) : m_device(device), m_painter(&device), m_foot(foot) {
@@ -46,6 +48,17 @@ double Pages::text(double x, double y, const QString& t, double height, bool bol
     m_painter.drawText(QPointF(0, 0), t);
     m_painter.restore();
     return widthOf(t, height, bold);
+}
+
+double Pages::fitText(double x, double y, double room, const QString& t, double height, bool bold,
+                      const QColor& colour) {
+    constexpr double kLeast = 2.3;
+    double size = height;
+    if (const double w = widthOf(t, size, bold); w > room) size = std::max(kLeast, size * room / w);
+    QString shown = t;
+    while (shown.size() > 1 && widthOf(shown, size, bold) > room)
+        shown = shown.left(shown.endsWith(u'…') ? shown.size() - 2 : shown.size() - 1) + u'…';
+    return text(x, y, shown, size, bold, colour);
 }
 
 double Pages::paragraph(const QRectF& box, const QString& t, double height, const QColor& colour) {

@@ -26,6 +26,9 @@ public:
     /// Text of a height in mm at a baseline; returns its width.
     double text(double x, double y, const QString& text, double height = 3.4, bool bold = false,
                 const QColor& colour = kInk);
+    /// Text that keeps to a width: smaller down to 2.3 mm, then cut with three dots.
+    double fitText(double x, double y, double room, const QString& text, double height = 3.4, bool bold = false,
+                   const QColor& colour = kInk);
     /// Wrapped text in a box; returns the height used.
     double paragraph(const QRectF& box, const QString& text, double height = 3.2, const QColor& colour = kInk);
     double widthOf(const QString& text, double height, bool bold = false) const;

@@ -403,14 +403,17 @@ void Elevation::draw(QPainter& painter, Peel peel, double ppm, const Selection& 
         // Where there is nothing around it, as under the feet, the wire is seen.
         if (wired) runsOf(group, [&](const Run& r) { drawRun(painter, r, ppm); });
         painter.fillPath(outline, bare);
+        const QRectF box = outline.boundingRect();
+        // A finger of a few pixels shows no more than its colour; clipping costs as much for it as for a body.
+        constexpr double kSmall_px = 34;
+        const bool small = std::min(box.width(), box.height()) * ppm < kSmall_px && peel != Peel::painted;
         painter.save();
-        painter.setClipPath(outline, Qt::IntersectClip);
+        if (!small) painter.setClipPath(outline, Qt::IntersectClip);
         if (wired) runsOf(group, [&](const Run& r) { drawRun(painter, r, ppm); });
         for (std::size_t i = from; i < to; ++i)
             drawPiece(painter, m_pieces[i], peel, ppm);
         // The far side of a rounded thing lies in its own shade.
-        for (const double px : {9.0, 6.0, 3.0})
-            painter.strokePath(outline, QPen(QColor(58, 40, 20, peel == Peel::wire ? 9 : 17), px / ppm));
+        if (!small) painter.strokePath(outline, QPen(QColor(58, 40, 20, peel == Peel::wire ? 16 : 30), 6 / ppm));
         for (std::size_t i = from; i < to; ++i)
             if (isSelected(m_pieces[i])) {
                 QColor lit("#f7d46b");
@@ -420,7 +423,10 @@ void Elevation::draw(QPainter& painter, Peel peel, double ppm, const Selection& 
         painter.restore();
         QColor line = ink;
         line.setAlphaF(m_view == View::side || peel == Peel::painted ? 0.8F : 0.28F);
-        painter.fillPath(inkLine(outline, 0.6 / ppm, 1.4 / ppm), line);
+        if (small)
+            painter.strokePath(outline, QPen(line, 0.9 / ppm));
+        else
+            painter.fillPath(inkLine(outline, 0.6 / ppm, 1.4 / ppm), line);
         from = to;
     }
     painter.fillPath(inkLine(m_lines.whole, 0.7 / ppm, 2.1 / ppm), ink);

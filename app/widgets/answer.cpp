@@ -3,6 +3,8 @@
 #include "widgets/look.h"
 #include "widgets/paper.h"
 #include <QAbstractButton>
+#include <QKeyEvent>
+#include <QMouseEvent>
 #include <QPainter>
 #include <QVBoxLayout>
 #include <algorithm>
@@ -90,6 +92,47 @@ void AnswerHead::paintEvent(QPaintEvent*) {
 LimitTable::LimitTable(QWidget* parent) : QWidget(parent) {
     setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Fixed);
     setAccessibleName(tr("What is, against what is wanted"));
+    setFocusPolicy(Qt::StrongFocus);
+    setCursor(Qt::PointingHandCursor);
+    setToolTip(tr("Why? A click or Enter tells where a number comes from."));
+    installAccessiblePictures();
+}
+
+QRect LimitTable::rowBox(int row) const { return {0, 17 + kRow * row, width(), kRow}; }
+
+void LimitTable::setOpen(int row) {
+    m_asked = row;
+    update();
+}
+
+std::vector<PicturePart> LimitTable::parts() const {
+    std::vector<PicturePart> all;
+    for (const Row& r : m_rows)
+        all.push_back(
+            {tr("%1 %2, wanted %3%4").arg(r.name, r.is, r.wanted, r.margin < 1 - 1e-9 ? tr(": missed") : QString()),
+             rowBox(static_cast<int>(all.size())), static_cast<int>(all.size()) == m_at});
+    return all;
+}
+
+void LimitTable::mousePressEvent(QMouseEvent* e) {
+    for (std::size_t i = 0; i < m_rows.size(); ++i)
+        if (rowBox(static_cast<int>(i)).contains(e->position().toPoint())) {
+            m_at = static_cast<int>(i);
+            Q_EMIT asked(m_at);
+        }
+}
+
+void LimitTable::keyPressEvent(QKeyEvent* e) {
+    const int last = static_cast<int>(m_rows.size()) - 1;
+    if (e->key() == Qt::Key_Down || e->key() == Qt::Key_Up) {
+        m_at = std::clamp(m_at + (e->key() == Qt::Key_Down ? 1 : -1), 0, std::max(0, last));
+        announcePart(*this, m_at);
+        update();
+    } else if ((e->key() == Qt::Key_Return || e->key() == Qt::Key_Enter || e->key() == Qt::Key_Space) && last >= 0) {
+        Q_EMIT asked(m_at);
+    } else {
+        QWidget::keyPressEvent(e);
+    }
 }
 
 QSize LimitTable::sizeHint() const { return {300, 18 + kRow * static_cast<int>(m_rows.size())}; }
@@ -118,6 +161,11 @@ void LimitTable::paintEvent(QPaintEvent*) {
         const double y = 17 + kRow * static_cast<double>(i), mid = y + kRow / 2.0;
         const bool bad = r.margin < 1 - 1e-9;
         const QColor tone = bad ? r.colour : look().ink;
+        if (static_cast<int>(i) == m_asked) {
+            p.fillRect(QRectF(rowBox(static_cast<int>(i))), look().lit);
+            p.fillRect(QRectF(0, y, 3, kRow), look().copper);
+        }
+        if (hasFocus() && static_cast<int>(i) == m_at) drawFocus(p, QRectF(rowBox(static_cast<int>(i))));
         p.setFont(deskType(13, bad ? QFont::DemiBold : QFont::Normal));
         p.setPen(tone);
         p.drawText(QRectF(0, y, name - 4, kRow), Qt::AlignLeft | Qt::AlignVCenter,

@@ -1,6 +1,7 @@
 #pragma once
 // What an answer is made of: the subject with its verdict stamped beside it, rows of what is against what is wanted,
 // and settings folded to one line each.
+#include "widgets/accessible_picture.h"
 #include <QColor>
 #include <QWidget>
 #include <vector>
@@ -35,7 +36,7 @@ private:
 
 /// What is against what is wanted, a bar each on a logarithmic scale with the limit in its middle and the forbidden
 /// half hatched. Nothing here is said twice.
-class LimitTable : public QWidget {
+class LimitTable : public QWidget, public HasParts {
     Q_OBJECT
 public:
     struct Row {
@@ -48,12 +49,24 @@ public:
     void show(const std::vector<Row>& rows);
     const std::vector<Row>& rows() const { return m_rows; }
     QSize sizeHint() const override;
+    /// The row whose why is open; -1: none.
+    void setOpen(int row);
+    std::vector<PicturePart> parts() const override;
+    void choosePart(int index) override { Q_EMIT asked(index); }
+
+Q_SIGNALS:
+    /// Why this number?
+    void asked(int row);
 
 protected:
     void paintEvent(QPaintEvent*) override;
+    void mousePressEvent(QMouseEvent* event) override;
+    void keyPressEvent(QKeyEvent* event) override;
 
 private:
+    QRect rowBox(int row) const;
     std::vector<Row> m_rows;
+    int m_at = 0, m_asked = -1;
 };
 
 /// One line that opens in place.

@@ -2,10 +2,12 @@
 #include "support/driven.h"
 #include "words/say.h"
 #include <QDir>
+#include <QFile>
 #include <QFileInfo>
 #include <QImageReader>
 #include <QLabel>
 #include <QProcess>
+#include <QRegularExpression>
 #include <QTemporaryDir>
 
 using namespace enkinet;
@@ -157,4 +159,52 @@ TEST_CASE("The build sheets carry the oven's loads and every last look, with its
     CHECK(text.contains("Stop. Magnets"));
     for (const make::Step& s : desk.report().plan.steps)
         if (s.kind == make::StepKind::gate) CHECK(text.contains(app::Say::step(s)));
+}
+
+TEST_CASE("On every page of every puppet of the demo, on both papers, words lie on no other and inside the rim") {
+    Desk desk;
+    QTemporaryDir dir;
+    int words = 0, pages = 0;
+    for (int puppet = 0; puppet < 3; ++puppet)
+        for (auto size : {QPageSize::A4, QPageSize::Letter}) {
+            desk.document().showPuppet(puppet);
+            Desk::settle();
+            const QString pdf = dir.filePath("p.pdf"), html = dir.filePath("p.html");
+            REQUIRE(app::BuildSheets(desk.document().value(), puppet, desk.document().sharedReport(),
+                                     desk.document().sharedResult())
+                        .writePdf(pdf, size));
+            REQUIRE(QProcess::execute("pdftotext", {"-bbox", pdf, html}) == 0);
+            QFile file(html);
+            REQUIRE(file.open(QIODevice::ReadOnly));
+            static const QRegularExpression page("<page width=\"([0-9.]+)\" height=\"([0-9.]+)\""),
+                word("<word xMin=\"([-0-9.]+)\" yMin=\"([-0-9.]+)\" xMax=\"([-0-9.]+)\" "
+                     "yMax=\"([-0-9.]+)\">(.*)</word>");
+            constexpr double kRim_pt = 5 * 72 / 25.4;
+            QRectF paper;
+            std::vector<std::pair<QRectF, QString>> all;
+            while (!file.atEnd()) {
+                const QString line = QString::fromUtf8(file.readLine());
+                if (const auto m = page.match(line); m.hasMatch()) {
+                    paper = QRectF(0, 0, m.captured(1).toDouble(), m.captured(2).toDouble());
+                    all.clear();
+                    ++pages;
+                }
+                const auto m = word.match(line);
+                if (!m.hasMatch()) continue;
+                ++words;
+                const QRectF box(QPointF(m.captured(1).toDouble(), m.captured(2).toDouble()),
+                                 QPointF(m.captured(3).toDouble(), m.captured(4).toDouble()));
+                // A font's box reaches above and below its letters.
+                const QRectF ink = box.adjusted(0.4, 0.22 * box.height(), -0.4, -0.22 * box.height());
+                INFO("puppet " << puppet << " page " << pages << " " << m.captured(5).toStdString());
+                CHECK(paper.adjusted(kRim_pt, kRim_pt, -kRim_pt, -kRim_pt).contains(ink));
+                for (const auto& [other, text] : all) {
+                    INFO("on " << text.toStdString());
+                    CHECK_FALSE(other.intersects(ink));
+                }
+                all.emplace_back(ink, m.captured(5));
+            }
+        }
+    CHECK(words > 3000);
+    CHECK(pages > 50);
 }

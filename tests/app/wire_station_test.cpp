@@ -9,6 +9,7 @@
 #include "wire/calibration.h"
 #include <QAbstractItemModelTester>
 #include <QLabel>
+#include <QRegularExpression>
 #include <QSlider>
 #include <QTableView>
 #include <QTableWidget>
@@ -371,4 +372,57 @@ TEST_CASE("What stands in the light is what holds, can be bent and lasts, and no
     CHECK(lit > 300);
     CHECK(chosenOut > 20);
     CHECK(stiffInside > 50); // wires that would stand in the light by their hold alone
+}
+
+TEST_CASE("Every number of the table can be questioned: where it comes from, what moves it, how sure it is") {
+    Desk desk;
+    desk.station(Station::wire);
+    desk.clickJoint("left knee");
+    auto* table = desk.find<app::LimitTable>("limits");
+    auto* why = desk.find<QLabel>("why");
+    CHECK_FALSE(why->isVisible());
+    table->setFocus();
+    const choice::LimbChoice& leg = desk.report().choice.limbs[2];
+    const std::size_t knee = 1;
+    for (int row = 0; row < 5; ++row) {
+        if (row > 0) QTest::keyClick(table, Qt::Key_Down);
+        QTest::keyClick(table, Qt::Key_Return);
+        Desk::settle();
+        INFO("row " << row << ": " << why->text().toStdString());
+        REQUIRE(why->isVisible());
+        CHECK(why->text().contains(table->rows()[static_cast<std::size_t>(row)].is.section(' ', 0, 0)));
+        CHECK(why->text().count(QString::fromUtf8("←")) >= 3);
+        if (row < 4) {
+            CHECK(why->text().contains("factor of"));
+            CHECK(why->text().contains("thicker"));
+        }
+    }
+    // What is said to move the life does: a hundredth more of it, by the model itself.
+    QTest::keyClick(table, Qt::Key_Up);
+    QTest::keyClick(table, Qt::Key_Return);
+    Desk::settle();
+    const QString text = why->text();
+    static const QRegularExpression longer("gap 1 % longer: ([0-9.]+) % more"),
+        further("1 % more bend: ([0-9.]+) % less");
+    const auto gap = longer.match(text), bend = further.match(text);
+    REQUIRE((gap.hasMatch() || bend.hasMatch()));
+    const double before = leg.verdicts[knee].life_s;
+    const choice::Demand d = leg.demands[knee];
+    const choice::Candidate& c = leg.candidates()[static_cast<std::size_t>(leg.chosen)];
+    const body::WirePick pick{desk.document().production().stock.spools[static_cast<std::size_t>(c.spool)].id,
+                              c.bundle.strands,
+                              c.bundle.lay_mm,
+                              {}};
+    desk.document().change("pinned", [&](const document::Edits& e) { return e.setPick("leg", pick); });
+    desk.document().change("a hundredth", [&](const document::Edits& e) {
+        return gap.hasMatch() ? e.setGap("leg", "knee", d.gap_mm * 1.01)
+                              : e.setRange("leg", "knee", 0, d.angle_rad * 1.01);
+    });
+    Desk::settle();
+    const double after = desk.report().choice.limbs[2].verdicts[knee].life_s;
+    const double claimed = (gap.hasMatch() ? gap : bend).captured(1).toDouble();
+    CHECK(std::abs(100 * std::log(after / before)) == Approx(claimed).margin(0.15));
+    // The same row again closes it.
+    QTest::keyClick(table, Qt::Key_Return);
+    CHECK_FALSE(why->isVisible());
 }

@@ -6,6 +6,7 @@
 #include "stations/wire/lens_leaf.h"
 #include "stations/wire/remedies_list.h"
 #include "stations/wire/tests_leaf.h"
+#include "stations/wire/why.h"
 #include "stations/wire/wires_window.h"
 #include "widgets/answer.h"
 #include "widgets/fields.h"
@@ -88,6 +89,15 @@ WirePage::WirePage(Document& d) : Page(d, results::Station::wire) {
     m_limits = new LimitTable;
     m_limits->setObjectName("limits");
     v->addWidget(m_limits);
+    m_whyText = makeText();
+    m_whyText->setObjectName("why");
+    m_whyText->setTextFormat(Qt::RichText);
+    m_whyText->hide();
+    v->addWidget(m_whyText);
+    connect(m_limits, &LimitTable::asked, this, [this](int row) {
+        m_asked = m_asked == row ? -1 : row;
+        showWhy();
+    });
     m_remedies = new RemediesList(d);
     v->addWidget(m_remedies);
 
@@ -353,6 +363,7 @@ void WirePage::show(const results::Report& r) {
              d.room_mm < 1e6 ? tr("at most %1").arg(Say::length(std::max(0.0, d.room_mm))) : tr("as it likes"),
              margin(State::crowded), false, tone(State::crowded)});
     m_limits->show(rows);
+    showWhy();
     m_jointFold->setLine(
         tr("The joint: %1 gap, %2 to %3, %4")
             .arg(Say::length(d.gap_mm), Say::degrees(joint.low_rad), Say::degrees(joint.high_rad), Say::edge(d.edge)));
@@ -427,6 +438,26 @@ void WirePage::show(const results::Report& r) {
     showLeaf();
     m_moves->show(joint.movesPerSecond);
     m_forming->show(joint.formingBends);
+}
+
+/// Where the number of the asked row comes from, in place under the table.
+void WirePage::showWhy() {
+    constexpr choice::State kRows[] = {choice::State::slack, choice::State::stiff, choice::State::springy,
+                                       choice::State::tired, choice::State::crowded};
+    m_limits->setOpen(m_asked);
+    m_whyText->setVisible(m_asked >= 0);
+    if (m_asked < 0) return;
+    const Why w = whyOf(document(), m_limb, m_demand, kRows[m_asked]);
+    QString text = QString("<p style='margin:0'><b>%1</b></p>").arg(w.title.toHtmlEscaped());
+    for (const QString& link : w.chain)
+        text += QString("<p style='margin:2px 0 0 0'>← %1</p>").arg(link.toHtmlEscaped());
+    if (!w.movers.isEmpty())
+        text += QString("<p style='margin:5px 0 0 0'>%1</p>")
+                    .arg(tr("What moves it most: %1.").arg(w.movers.join(tr("; "))).toHtmlEscaped());
+    text += QString("<p style='margin:5px 0 0 0; color:%2'>%1</p>")
+                .arg((w.sureness + " " + w.test).toHtmlEscaped(), look().graphite.name());
+    m_whyText->setText(text);
+    m_whyText->setAccessibleName(w.title);
 }
 
 /// Only the leaf that is open is brought up to date.

@@ -30,6 +30,7 @@ protected:
 private:
     void makeBench();
     void showLeaf();
+    void showWhy();
     void pick(int candidate);
     void showCandidates(const results::Report& report, int limb);
     void changeJoint(const QString& name,
@@ -55,7 +56,9 @@ private:
     QPushButton *m_use, *m_auto;
     NumberField *m_gap, *m_low, *m_high, *m_need, *m_moves, *m_forming;
     ChoiceField* m_edge;
+    QLabel* m_whyText;
     int m_limb = -1, m_demand = -1;
+    int m_asked = -1; ///< row of the table whose why is open
 };
 
 } // namespace enkinet::app

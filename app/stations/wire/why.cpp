@@ -1,0 +1,185 @@
+#include "stations/wire/why.h"
+#include "words/say.h"
+#include <algorithm>
+#include <cmath>
+
+namespace enkinet::app {
+
+namespace {
+
+using choice::State;
+
+/// An input that can be turned by a hundredth, and how much more or less of the number that gives.
+struct Mover {
+    QString name;
+    double percent = 0;
+};
+
+double valueOf(const choice::Verdict& v, const choice::Demand& d, State s) {
+    switch (s) {
+    case State::slack:
+        return v.bend.hold_Nmm;
+    case State::stiff:
+        return v.effort_Nmm;
+    case State::springy:
+        return v.springback_rad;
+    case State::tired:
+        return v.life_s;
+    default:
+        return d.room_mm;
+    }
+}
+
+QString loadSentence(const Document& document, const choice::Demand& d) {
+    const QString load = Say::figure(d.load.load_Nmm);
+    switch (d.load.why) {
+    case load::Case::standing:
+        return Say::tr("the load of %1 N·mm: %2 lean on it, %3 off its line, in the worst lean of up to %4")
+            .arg(load, Say::grams(d.load.beyond_g), Say::length(d.load.arm_mm),
+                 Say::degrees(document.puppet().wants.lean_rad));
+    case load::Case::stretched:
+        return Say::tr("the load of %1 N·mm: %2 stretched out level, %3 away")
+            .arg(load, Say::grams(d.load.beyond_g), Say::length(d.load.arm_mm));
+    case load::Case::shared:
+        return Say::tr("the load of %1 N·mm: the frame's share of the whole weight, in the worst lean of up to %2")
+            .arg(load, Say::degrees(document.puppet().wants.lean_rad));
+    case load::Case::posed:
+        return Say::tr("the load of %1 N·mm: the pose on the board, and no other").arg(load);
+    case load::Case::touch:
+        return Say::tr("the load of %1 N·mm: a hand's touch, for next to nothing hangs on it").arg(load);
+    }
+    return {};
+}
+
+} // namespace
+
+Why whyOf(const Document& document, int limbIndex, int demand, State state) {
+    const results::Report& r = document.report();
+    const choice::LimbChoice& l = r.choice.limbs[static_cast<std::size_t>(limbIndex)];
+    const auto k = static_cast<std::size_t>(demand);
+    const choice::Demand& d = l.demands[k];
+    const choice::Verdict& v = l.verdicts[k];
+    const choice::Candidate& c = l.candidates()[static_cast<std::size_t>(l.chosen)];
+    const choice::Trial& trial = choice::findTrial(l, c, k);
+    const wire::BendTable& table = r.stock.tableOf(c.spool);
+    const wire::Calibration& tested = r.stock.calibrationOf(c.spool);
+    const QString card = QString::fromStdString(table.card().name);
+    const QString made = Say::wire(trial.bundle, table.card().name),
+                  by = l.pinned ? Say::tr("picked by you") : Say::tr("chosen by Enkinet");
+    const QString gap = Say::tr("a free gap of %1, drawn").arg(Say::length(d.gap_mm));
+    const QString wire = Say::tr("%1, %2").arg(made, by);
+    Why w;
+    switch (state) {
+    case State::slack:
+        w.title = Say::tr("Why %1 N·mm of %2").arg(Say::figure(v.bend.hold_Nmm), Say::figure(d.needed_Nmm));
+        w.chain
+            << Say::tr("holds: the largest moment that leaves no more than %1 behind, which you set")
+                   .arg(Say::degrees(d.set_rad, 1))
+            << wire << gap
+            << Say::tr("wanted: %1 times the load, your safety").arg(Say::number(document.puppet().wants.holdFactor, 2))
+            << loadSentence(document, d);
+        break;
+    case State::stiff:
+        w.title = d.nearDecides
+                      ? Say::tr("Why %1 of %2 N·mm").arg(Say::figure(v.effort_Nmm), Say::figure(d.effortLimit_Nmm))
+                      : Say::tr("Why %1 of %2 N").arg(Say::figure(v.effort_N), Say::figure(d.effortLimit_N()));
+        w.chain << Say::tr("bending: the moment at %1, the strands lying as they resist most")
+                       .arg(Say::degrees(d.angle_rad))
+                << wire << gap;
+        if (d.clayPlastic_Nmm > 0)
+            w.chain << Say::tr("soft clay round the joint adds %1 N·mm").arg(Say::figure(d.clayPlastic_Nmm));
+        w.chain << (d.nearDecides
+                        ? Say::tr("allowed: the other hand gives %1 N on a lever of %2, and steadies the near side")
+                              .arg(Say::figure(d.near.force_N), Say::length(d.near.lever_mm))
+                    : d.far.dents ? Say::tr("allowed: the clay dents at %1 N, on a lever of %2")
+                                        .arg(Say::figure(d.far.force_N), Say::length(d.lever_mm))
+                                  : Say::tr("allowed: fingers give %1 N here, your limit, on a lever of %2")
+                                        .arg(Say::figure(d.far.force_N), Say::length(d.lever_mm)));
+        break;
+    case State::springy:
+        w.title = Say::tr("Why %1 of %2").arg(Say::degrees(v.springback_rad, 1), Say::degrees(d.springLimit_rad, 1));
+        w.chain
+            << Say::tr("springs back: what the wire stores at %1, given back when the hand lets go")
+                   .arg(Say::degrees(d.angle_rad))
+            << wire << gap
+            << Say::tr("stiffness: %1 GPa, from the card %2").arg(Say::figure(table.card().youngs_MPa / 1000), card);
+        break;
+    case State::tired:
+        w.title = Say::tr("Why %1 of %2 s of film").arg(Say::figure(v.life_s), Say::figure(d.needFilm_s));
+        w.chain << Say::tr("lasts: %1 bends that nine in ten such joints reach, half of them %2")
+                       .arg(Say::figure(v.bend.designNine), Say::figure(v.bend.designMedian))
+                << (d.fromPoses ? Say::tr("each pass through the shot's poses")
+                                : Say::tr("each bend over %1, its springback over-bent").arg(Say::degrees(d.range_rad)))
+                << Say::tr("strained %1 % at the outside, %2")
+                       .arg(Say::figure(100 * v.bend.designAmplitude), Say::edge(d.edge))
+                << wire << gap
+                << Say::tr("%1 bends a second of film, your acting and retakes").arg(Say::figure(d.movesPerSecond));
+        if (v.bend.twistDamage > 0)
+            w.chain << Say::tr("twisting has spent %1 % before").arg(Say::number(100 * v.bend.twistDamage, 0));
+        if (v.bend.formingDamage > 0)
+            w.chain << Say::tr("building has spent %1 % before").arg(Say::number(100 * v.bend.formingDamage, 0));
+        break;
+    default:
+        w.title = Say::tr("Why %1 of %2")
+                      .arg(Say::length(wire::findBundleDiameter(trial.bundle)), Say::length(std::max(0.0, d.room_mm)));
+        w.chain
+            << Say::tr("across: %1 lying together").arg(Say::bundle(trial.bundle)) << wire
+            << Say::tr(
+                   "room: the part's half-widths as drawn, less skin, cover and a millimetre of cover for the wire");
+        if (d.gapNeeded_mm > 0)
+            w.chain << Say::tr("stiff ends need %1 of gap at full bend").arg(Say::length(d.gapNeeded_mm));
+        w.sureness = Say::tr("Geometry: as sure as the drawing.");
+        return w;
+    }
+    // By a hundredth at a time on the same model.
+    std::vector<Mover> movers;
+    const double before = valueOf(v, d, state);
+    const auto turn = [&](const QString& name, choice::Demand other, wire::Bundle bundle) {
+        constexpr double kStep = 0.01;
+        const double after = valueOf(choice::judge(other, table, bundle, tested, trial.spunDamage), other, state);
+        if (std::isfinite(after) && before > 0)
+            movers.push_back({name, 100 * std::log(after / before) / std::log(1 + kStep) / 100});
+    };
+    if (!d.whip) {
+        choice::Demand x = d;
+        x.gap_mm *= 1.01;
+        turn(Say::tr("gap 1 % longer"), x, trial.bundle);
+        x = d, x.angle_rad *= 1.01, x.range_rad *= 1.01;
+        turn(Say::tr("1 % more bend"), x, trial.bundle);
+        if (state == State::tired) {
+            x = d, x.edge *= 1.01;
+            turn(Say::tr("edge 1 % harder"), x, trial.bundle);
+            x = d, x.movesPerSecond *= 1.01;
+            turn(Say::tr("1 % more bends a second"), x, trial.bundle);
+        }
+        wire::Bundle b = trial.bundle;
+        b.diameter_mm *= 1.01, b.lay_mm *= 1.01;
+        turn(Say::tr("wire 1 % thicker"), d, b);
+    }
+    std::sort(movers.begin(), movers.end(),
+              [](const Mover& a, const Mover& b) { return std::abs(a.percent) > std::abs(b.percent); });
+    for (const Mover& m : movers) {
+        if (w.movers.size() == 3 || std::abs(m.percent) < 0.02) break;
+        w.movers << (m.percent > 0 ? Say::tr("%1: %2 % more").arg(m.name, Say::number(m.percent, 1))
+                                   : Say::tr("%1: %2 % less").arg(m.name, Say::number(-m.percent, 1)));
+    }
+    const bool life = state == State::tired;
+    const int tests = life ? tested.bendTests : tested.hangTests;
+    const double spread = life ? tested.lifeScatter : tested.holdLnSpread;
+    w.sureness = tests == 0
+                     ? Say::tr("From the card's table values: two in three such wires lie within a factor of %1.")
+                           .arg(Say::number(std::exp(spread), 2))
+                 : life ? Say::tr("From %1 bend tests of this spool: two in three lie within a factor of %2.")
+                              .arg(tests)
+                              .arg(Say::number(std::exp(spread), 2))
+                        : Say::tr("From %1 hang tests of this spool: two in three lie within a factor of %2.")
+                              .arg(tests)
+                              .arg(Say::number(std::exp(spread), 2));
+    w.test = life ? Say::tr("What would narrow it most: bend a piece of this spool over %1 to and fro until it breaks, "
+                            "and count.")
+                        .arg(Say::length(d.gap_mm))
+                  : Say::tr("What would narrow it most: hang weights on a piece of this spool until it creeps.");
+    return w;
+}
+
+} // namespace enkinet::app
