@@ -208,7 +208,7 @@ void Document::showPuppet(int index) {
     endTrial();
     if (index < 0 || index >= static_cast<int>(m_value->puppets.size()) || index == m_puppet) return;
     m_puppet = index;
-    m_selection = {};
+    m_selection = {}, m_selected.clear();
     // The results of all puppets are there, or on their way.
     if (m_working || !takeResult()) sketch();
     Q_EMIT changed();
@@ -216,8 +216,20 @@ void Document::showPuppet(int index) {
 }
 
 void Document::select(const Selection& s) {
-    if (s == m_selection) return;
-    m_selection = s;
+    selectAll(s.kind == Selection::Kind::none ? std::vector<Selection>{} : std::vector<Selection>{s});
+}
+
+void Document::selectMore(const Selection& s) {
+    if (s.kind == Selection::Kind::none) return;
+    std::vector<Selection> all = m_selected;
+    if (std::erase(all, s) == 0) all.insert(all.begin(), s);
+    selectAll(all);
+}
+
+void Document::selectAll(const std::vector<Selection>& all) {
+    if (all == m_selected) return;
+    m_selected = all;
+    m_selection = all.empty() ? Selection{} : all.front();
     Q_EMIT selectionChanged();
 }
 
@@ -258,7 +270,7 @@ void Document::replace(document::Production production, const QString& path, boo
     m_path = path;
     m_readOnly = readOnly;
     m_puppet = 0;
-    m_selection = {};
+    m_selection = {}, m_selected.clear();
     m_undo.clear();
     m_undo.setClean();
     m_stamp = stampOf(path);

@@ -69,6 +69,12 @@ public:
 
     const Selection& selection() const { return m_selection; }
     void select(const Selection& selection);
+    /// Everything in hand, the one that the answer is about first; empty where nothing is.
+    const std::vector<Selection>& selected() const { return m_selected; }
+    /// Takes one more in hand and makes it the first, or lets it go where it is there already.
+    void selectMore(const Selection& selection);
+    /// All of these, the first in front.
+    void selectAll(const std::vector<Selection>& all);
     /// The selected joint's demand in the limb's choice, or the worst of a selected limb; -1 where there is none.
     int selectedDemand() const;
 
@@ -171,6 +177,7 @@ private:
     bool m_working = false;
     int m_puppet = 0;
     Selection m_selection;
+    std::vector<Selection> m_selected;
     QUndoStack m_undo;
     QString m_path;
     bool m_readOnly = false;

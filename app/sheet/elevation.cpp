@@ -378,11 +378,10 @@ void Elevation::drawPiece(QPainter& painter, const Piece& p, Peel peel, double p
     }
 }
 
-void Elevation::draw(QPainter& painter, Peel peel, double ppm, const Selection& selection) const {
+void Elevation::draw(QPainter& painter, Peel peel, double ppm, const std::vector<Selection>& selected) const {
     const auto isSelected = [&](const Piece& p) {
-        const Selection& s = m_selectionOf[static_cast<std::size_t>(p.part)];
-        return selection.kind == s.kind && selection.limb == s.limb && selection.index == s.index &&
-               selection.right == s.right;
+        const Selection& own = m_selectionOf[static_cast<std::size_t>(p.part)];
+        return std::find(selected.begin(), selected.end(), own) != selected.end();
     };
     const bool night = look().night;
     const QColor bare = peel == Peel::paper  ? QColor(Qt::transparent)

@@ -32,7 +32,7 @@ public:
               View view, bool rest = false);
 
     /// A millimetre is `pixelsPerMm` device units: thin lines keep their width on the device.
-    void draw(QPainter& painter, Peel peel, double pixelsPerMm, const Selection& selection) const;
+    void draw(QPainter& painter, Peel peel, double pixelsPerMm, const std::vector<Selection>& selected) const;
     /// The figure's outline as closed polygons, mm, y down.
     std::vector<QPolygonF> outlines() const;
     QRectF bounds() const { return m_bounds; }

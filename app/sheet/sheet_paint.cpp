@@ -51,7 +51,7 @@ void SheetView::drawRulers(QPainter& p) const {
 void SheetView::drawMarks(QPainter& p) const {
     const auto& report = m_document.report();
     const auto& s = report.choice.skeleton;
-    const Selection& selected = m_document.selection();
+    const std::vector<Selection>& selected = m_document.selected();
     for (View view : {View::front, View::side}) {
         std::vector<std::size_t> order(s.hinges.size());
         for (std::size_t i = 0; i < order.size(); ++i)
@@ -70,8 +70,8 @@ void SheetView::drawMarks(QPainter& p) const {
             const bool finger =
                 m_document.puppet().limbs[static_cast<std::size_t>(c.limb)].kind == body::LimbKind::finger;
             const double radius = finger ? std::clamp(m_scale * 1.5, 3.0, 7.0) : std::clamp(m_scale * 2.7, 5.0, 9.0);
-            if (selected.kind == Selection::Kind::joint && selected.limb == c.limb && selected.index == h.joint &&
-                selected.right == c.right) {
+            if (std::find(selected.begin(), selected.end(),
+                          Selection{Selection::Kind::joint, c.limb, h.joint, c.right}) != selected.end()) {
                 p.setPen(QPen(look().copper, 2.5));
                 p.setBrush(look().lit);
                 p.drawEllipse(at, radius + 5, radius + 5);
@@ -164,7 +164,7 @@ void SheetView::paintEvent(QPaintEvent*) {
         p.save();
         p.translate(e->view() == View::front ? m_frontAt : m_sideAt);
         p.scale(m_scale, m_scale);
-        e->draw(p, m_peel, m_scale, m_document.selection());
+        e->draw(p, m_peel, m_scale, m_document.selected());
         p.restore();
     }
     p.setFont(deskFont(9.5));

@@ -264,7 +264,10 @@ void SheetView::mousePressEvent(QMouseEvent* e) {
     }
     const Hit hit = hitAt(e->position());
     if (e->button() == Qt::LeftButton && hit.found) {
-        m_document.select(hit.selection);
+        if (e->modifiers() & (Qt::ControlModifier | Qt::ShiftModifier))
+            m_document.selectMore(hit.selection);
+        else
+            m_document.select(hit.selection);
         return;
     }
     m_mayDrag = true;

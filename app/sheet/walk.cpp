@@ -47,6 +47,43 @@ std::vector<Selection> walkRow(const Document& document) {
     return row;
 }
 
+std::vector<Selection> gather(const Document& document, Together together) {
+    const Selection& in = document.selection();
+    std::vector<Selection> all;
+    if (in.kind == Selection::Kind::none) return all;
+    all.push_back(in);
+    const body::Puppet& puppet = document.puppet();
+    const auto& parts = document.report().choice.parts;
+    const auto clayOf = [&](const Selection& one) {
+        return parts[static_cast<std::size_t>(partOf(document.report(), one))].layers.clay;
+    };
+    for (const Selection& one : walkRow(document)) {
+        if (one == in || one.kind == Selection::Kind::none) continue;
+        const bool sameKind = one.kind == in.kind;
+        bool with = false;
+        switch (together) {
+        case Together::limb:
+            with = sameKind && one.limb >= 0 && one.limb == in.limb && one.right == in.right;
+            break;
+        case Together::kind:
+            // The same place on every limb of its kind: all knuckles of all fingers.
+            with = sameKind && one.limb >= 0 && in.limb >= 0 && one.index == in.index && one.right == in.right &&
+                   puppet.limbs[static_cast<std::size_t>(one.limb)].kind ==
+                       puppet.limbs[static_cast<std::size_t>(in.limb)].kind;
+            break;
+        case Together::sides:
+            with = sameKind && one.limb == in.limb && one.index == in.index;
+            break;
+        case Together::clay:
+            with = in.kind != Selection::Kind::joint && one.kind != Selection::Kind::joint && !clayOf(in).empty() &&
+                   clayOf(one) == clayOf(in);
+            break;
+        }
+        if (with) all.push_back(one);
+    }
+    return all;
+}
+
 int hingeOf(const results::Report& report, const Selection& one) {
     const body::Skeleton& s = report.choice.skeleton;
     for (std::size_t i = 0; i < s.hinges.size(); ++i) {

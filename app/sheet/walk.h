@@ -15,6 +15,10 @@ int hingeOf(const results::Report& report, const Selection& joint);
 int partOf(const results::Report& report, const Selection& part);
 /// What is in hand and how it stands, in a sentence.
 QString sentenceOf(const Document& document, const Selection& selection);
+/// What belongs together with what is in hand: the rest of its limb, its like on limbs of the same kind, its other
+/// side, or, for a part, all that carry the same clay. What is in hand stands first.
+enum class Together { limb, kind, sides, clay };
+std::vector<Selection> gather(const Document& document, Together together);
 /// The selection of a part of the report.
 Selection selectionOf(const results::Report& report, int part);
 

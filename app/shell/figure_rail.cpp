@@ -177,8 +177,9 @@ void FigureRail::drawMarks(QPainter& p, const Picture& picture) const {
         const bool finger = limb.kind == body::LimbKind::finger, fails = state < choice::State::holds;
         const QPointF at = toScreen(picture, h.at);
         const double radius = (fails ? 10 : finger ? 4 : 7) * (width() < 160 ? 0.7 : 1);
-        const Selection& in = m_document.selection();
-        if (in.kind == Selection::Kind::joint && in.limb == c.limb && in.index == h.joint && in.right == c.right) {
+        const Selection here{Selection::Kind::joint, c.limb, h.joint, c.right};
+        const auto& inHand = m_document.selected();
+        if (std::find(inHand.begin(), inHand.end(), here) != inHand.end()) {
             QColor lit("#f7d46b");
             lit.setAlphaF(0.75F);
             p.setPen(QPen(look().copper, 2));
@@ -245,7 +246,7 @@ void FigureRail::paintEvent(QPaintEvent*) {
             q.save();
             q.translate(picture.at);
             q.scale(picture.scale, picture.scale);
-            picture.figure.draw(q, m_peel, picture.scale, m_document.selection());
+            picture.figure.draw(q, m_peel, picture.scale, m_document.selected());
             q.restore();
         }
         m_fresh = true;
@@ -303,7 +304,11 @@ void FigureRail::choosePart(int index) {
 void FigureRail::mousePressEvent(QMouseEvent* e) {
     setFocus(Qt::MouseFocusReason);
     if (e->button() != Qt::LeftButton || !m_document.hasPuppet()) return;
-    m_document.select(hitAt(e->position()).value_or(Selection{}));
+    const Selection hit = hitAt(e->position()).value_or(Selection{});
+    if (e->modifiers() & (Qt::ControlModifier | Qt::ShiftModifier))
+        m_document.selectMore(hit);
+    else
+        m_document.select(hit);
 }
 
 void FigureRail::mouseMoveEvent(QMouseEvent* e) {
@@ -326,7 +331,17 @@ void FigureRail::leaveEvent(QEvent*) { Q_EMIT pointed(-1, 0); }
 
 void FigureRail::keyPressEvent(QKeyEvent* e) {
     const bool parts = m_parts != static_cast<bool>(e->modifiers() & Qt::ControlModifier);
-    const auto step = [&](int by) { parts ? walkParts(m_document, by) : walkJoints(m_document, by); };
+    const bool more = e->modifiers() & Qt::ShiftModifier;
+    const auto step = [&](int by) {
+        const std::vector<Selection> before = m_document.selected();
+        parts ? walkParts(m_document, by) : walkJoints(m_document, by);
+        if (!more) return;
+        // With Shift what was in hand stays there, behind the one walked to.
+        std::vector<Selection> all{m_document.selection()};
+        for (const Selection& one : before)
+            if (!(one == all.front())) all.push_back(one);
+        m_document.selectAll(all);
+    };
     switch (e->key()) {
     case Qt::Key_Right:
     case Qt::Key_Down:

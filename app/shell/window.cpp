@@ -4,6 +4,7 @@
 #include "print/build_sheets.h"
 #include "print/export.h"
 #include "sheet/sheet_view.h"
+#include "sheet/walk.h"
 #include "shell/card.h"
 #include "shell/desk_top.h"
 #include "shell/figure_rail.h"
@@ -163,6 +164,18 @@ void Window::makeMenus() {
     edit->addAction(undo);
     edit->addAction(redo);
 
+    QMenu* hand = more->addMenu(tr("&In hand"));
+    const std::tuple<QString, Together, QKeySequence> groups[] = {
+        {tr("The &whole limb"), Together::limb, QKeySequence(Qt::CTRL | Qt::Key_L)},
+        {tr("The like on &all limbs of its kind"), Together::kind, QKeySequence(Qt::CTRL | Qt::Key_K)},
+        {tr("&Both sides"), Together::sides, QKeySequence(Qt::CTRL | Qt::Key_B)},
+        {tr("All parts of this &clay"), Together::clay, QKeySequence(Qt::CTRL | Qt::Key_J)}};
+    for (const auto& [name, together, keys] : groups)
+        hand->addAction(name, keys, this, [this, together = together] {
+            const auto all = gather(m_document, together);
+            if (all.size() < 2) return say(tr("nothing else belongs to it: take a joint or a part in hand first"));
+            m_document.selectAll(all);
+        });
     QMenu* puppet = more->addMenu(tr("P&uppet"));
     for (const auto& [kind, name] : {std::pair{"biped", tr("Add a &biped")},
                                      {"quadruped", tr("Add a &quadruped")},

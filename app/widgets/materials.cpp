@@ -266,14 +266,15 @@ const QImage& clayGrain() {
         constexpr int kSide = 160;
         const auto a = makeNoise(kSide, 10, 4), b = makeNoise(kSide, 26, 5);
         QImage i(kSide, kSide, QImage::Format_ARGB32_Premultiplied);
-        for (int y = 0; y < kSide; ++y)
+        for (int y = 0; y < kSide; ++y) {
+            auto* line = reinterpret_cast<QRgb*>(i.scanLine(y));
             for (int x = 0; x < kSide; ++x) {
                 const auto k = static_cast<std::size_t>(y * kSide + x);
                 const double v = 0.65 * a[k] + 0.35 * b[k] - 0.5;
-                i.setPixelColor(x, y,
-                                v > 0 ? QColor(255, 250, 240, static_cast<int>(46 * v))
-                                      : QColor(50, 30, 12, static_cast<int>(-52 * v)));
+                line[x] = qPremultiply(v > 0 ? qRgba(255, 250, 240, static_cast<int>(46 * v))
+                                             : qRgba(50, 30, 12, static_cast<int>(-52 * v)));
             }
+        }
         return i;
     }();
     return image;
@@ -292,8 +293,10 @@ const QImage& foilCrumple() {
         for (int k = 0; k < kCells; ++k)
             seeds.push_back({any(engine) * kSide, any(engine) * kSide, static_cast<int>(any(engine) * 3)});
         QImage i(kSide, kSide, QImage::Format_ARGB32_Premultiplied);
-        const QColor tones[] = {QColor(255, 255, 255, 62), QColor(40, 50, 58, 12), QColor(40, 50, 58, 46)};
-        for (int y = 0; y < kSide; ++y)
+        const QRgb tones[] = {qPremultiply(qRgba(255, 255, 255, 62)), qPremultiply(qRgba(40, 50, 58, 12)),
+                              qPremultiply(qRgba(40, 50, 58, 46))};
+        for (int y = 0; y < kSide; ++y) {
+            auto* line = reinterpret_cast<QRgb*>(i.scanLine(y));
             for (int x = 0; x < kSide; ++x) {
                 double best = 1e9;
                 int tone = 0;
@@ -302,8 +305,9 @@ const QImage& foilCrumple() {
                                  dy = std::min(std::abs(y - s.y), kSide - std::abs(y - s.y));
                     if (dx * dx + dy * dy < best) best = dx * dx + dy * dy, tone = s.tone;
                 }
-                i.setPixelColor(x, y, tones[tone]);
+                line[x] = tones[tone];
             }
+        }
         return i;
     }();
     return image;

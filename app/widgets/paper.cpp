@@ -23,16 +23,25 @@ QImage makeWood(bool night) {
         v = 0.72 * v + any(engine), r = v;
     for (double& d : drift)
         d = any(engine);
-    for (int y = 0; y < kHigh; ++y)
-        for (int x = 0; x < kWide; ++x) {
-            const double bow =
-                3.0 * std::sin(2 * 3.14159265 * x / kWide) + 1.5 * std::sin(4 * 3.14159265 * x / kWide + y * 0.02);
-            const double at = std::fmod(y + bow + kHigh, kHigh);
-            const auto i = static_cast<std::size_t>(at) % kHigh, j = (i + 1) % kHigh;
-            const double t = at - std::floor(at), s = row[i] * (1 - t) + row[j] * t + 0.15 * drift[i];
-            const int a = static_cast<int>(std::clamp(std::abs(s) * (night ? 7 : 10), 0.0, 40.0));
-            wood.setPixelColor(x, y, s > 0 ? QColor(60, 42, 22, a) : QColor(255, 248, 230, a));
-        }
+    // Each column bows a little; what a row looks like is worked out once.
+    std::vector<QRgb> tone(static_cast<std::size_t>(kHigh) * 4);
+    for (std::size_t i = 0; i < tone.size(); ++i) {
+        const std::size_t at = i / 4, next = (at + 1) % kHigh;
+        const double t = static_cast<double>(i % 4) / 4, s = row[at] * (1 - t) + row[next] * t + 0.15 * drift[at];
+        const int a = static_cast<int>(std::clamp(std::abs(s) * (night ? 7 : 10), 0.0, 40.0));
+        tone[i] = qPremultiply(s > 0 ? qRgba(60, 42, 22, a) : qRgba(255, 248, 230, a));
+    }
+    std::vector<int> bow(kWide);
+    for (int x = 0; x < kWide; ++x) {
+        const double u = 2 * 3.14159265 * x / kWide;
+        bow[static_cast<std::size_t>(x)] =
+            static_cast<int>(std::lround(4 * (3.0 * std::sin(u) + 1.5 * std::sin(2 * u) + kHigh)));
+    }
+    for (int y = 0; y < kHigh; ++y) {
+        auto* line = reinterpret_cast<QRgb*>(wood.scanLine(y));
+        for (int x = 0; x < kWide; ++x)
+            line[x] = tone[static_cast<std::size_t>(4 * y + bow[static_cast<std::size_t>(x)]) % tone.size()];
+    }
     return wood;
 }
 
@@ -46,9 +55,11 @@ QFont deskType(int px, int weight) {
 }
 
 void drawBench(QPainter& p, const QRectF& area) {
-    static QImage day = makeWood(false), night = makeWood(true);
+    static QImage wood[2];
+    QImage& here = wood[look().night ? 1 : 0];
+    if (here.isNull()) here = makeWood(look().night);
     p.fillRect(area, look().bench);
-    p.fillRect(area, QBrush(look().night ? night : day));
+    p.fillRect(area, QBrush(here));
     QRadialGradient lamp(area.topLeft() + QPointF(area.width() * 0.33, 60),
                          std::max(area.width(), area.height()) * 0.75);
     lamp.setColorAt(0, QColor(255, 246, 221, look().night ? 22 : 120));

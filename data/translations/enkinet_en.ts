@@ -107,4 +107,21 @@
         </translation>
     </message>
 </context>
+<context>
+    <name>enkinet::app::WirePage</name>
+    <message numerus="yes">
+        <source>%1, and %n more</source>
+        <translation>
+            <numerusform>%1, and %n more</numerusform>
+            <numerusform>%1, and %n more</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>and %n more in hand</source>
+        <translation>
+            <numerusform>and %n more in hand</numerusform>
+            <numerusform>and %n more in hand</numerusform>
+        </translation>
+    </message>
+</context>
 </TS>

@@ -9,10 +9,14 @@
 #include "support/driven.h"
 #include "widgets/look.h"
 #include <QAccessible>
+#include <QAction>
 #include <QDialog>
+#include <QFileInfo>
+
 #include <QLabel>
 #include <QScrollArea>
 #include <QTableWidget>
+#include <QTemporaryDir>
 #include <QTimer>
 
 using namespace enkinet;
@@ -342,4 +346,124 @@ TEST_CASE("Puppets are duplicated, put in order and removed, each by one step ba
     for (int i = 0; i < 3; ++i)
         desk.undo();
     CHECK(names() == "Tansy, Brindle, Old Reed");
+}
+
+TEST_CASE("Several in hand at once: every edit goes to all of them as one step back") {
+    Desk desk;
+    desk.station(Station::wire);
+    // The like on all fingers, by keys.
+    const auto& hinges = desk.report().choice.skeleton.hinges;
+    for (const auto& h : hinges)
+        if (h.label == "left first finger knuckle") {
+            const auto& c = desk.report().choice.skeleton.copies[static_cast<std::size_t>(h.copy)];
+            desk.document().select({app::Selection::Kind::joint, c.limb, h.joint, false});
+        }
+    REQUIRE(desk.document().selected().size() == 1);
+    desk.keys(Qt::Key_K, Qt::ControlModifier);
+    const std::size_t fingers = desk.document().selected().size();
+    CHECK(fingers == 4);
+    const auto before = desk.document().value();
+    const int steps = desk.document().undoStack().count();
+    const auto selected = desk.document().selected();
+    const double gap = 6.5;
+    desk.type("gap", "6.5");
+    CHECK(desk.document().undoStack().count() == steps + 1);
+    for (const app::Selection& s : selected)
+        CHECK(desk.document()
+                  .puppet()
+                  .limbs[static_cast<std::size_t>(s.limb)]
+                  .joints[static_cast<std::size_t>(s.index)]
+                  .gap_mm == gap);
+    desk.undo();
+    CHECK(desk.document().production() == *before);
+
+    // All parts of one clay, at Skin: thicker together, and back in one step.
+    for (std::size_t i = 0; i < desk.report().choice.parts.size(); ++i)
+        if (desk.report().choice.parts[i].label == "hips")
+            desk.document().select(app::selectionOf(desk.report(), static_cast<int>(i)));
+    desk.station(Station::skin);
+    desk.keys(Qt::Key_J, Qt::ControlModifier);
+    const auto parts = desk.document().selected();
+    REQUIRE(parts.size() >= 3); // hips, waist, chest
+    desk.pickData("clay", "firm-grey");
+    CHECK(desk.document().undoStack().count() == steps + 1);
+    for (const app::Selection& s : parts) {
+        const auto& p = desk.document().puppet();
+        CHECK((s.kind == app::Selection::Kind::mass
+                   ? p.masses[static_cast<std::size_t>(s.index)].layers
+                   : p.limbs[static_cast<std::size_t>(s.limb)].segments[static_cast<std::size_t>(s.index)].layers)
+                  .clay == "firm-grey");
+    }
+    desk.undo();
+    CHECK(desk.document().production() == *before);
+
+    // Shift and Ctrl take more in hand, Ctrl once more lets one go; Escape lets all go.
+    desk.station(Station::wire);
+    desk.document().select({});
+    desk.window.rail().setFocus();
+    for (int i = 0; i < 3; ++i)
+        QTest::keyClick(&desk.window.rail(), Qt::Key_Down, Qt::ShiftModifier);
+    CHECK(desk.document().selected().size() == 3);
+    const int knee = app::hingeOf(desk.report(), {app::Selection::Kind::joint, 2, 2, false});
+    const QPoint at = desk.window.rail().hingeOnScreen(knee).toPoint();
+    QTest::mouseClick(&desk.window.rail(), Qt::LeftButton, Qt::ControlModifier, at);
+    CHECK(desk.document().selected().size() == 4);
+    QTest::mouseClick(&desk.window.rail(), Qt::LeftButton, Qt::ControlModifier, at);
+    CHECK(desk.document().selected().size() == 3);
+    desk.keys(Qt::Key_Escape);
+    CHECK(desk.document().selected().empty());
+}
+
+TEST_CASE("From an empty bench to a printed sheet by keys alone") {
+    Desk desk(false);
+    QTemporaryDir dir;
+    const QString pdf = dir.filePath("sheets.pdf");
+    const auto tabTo = [&](const QString& name) {
+        for (int i = 0; i < 60; ++i) {
+            QWidget* in = QApplication::focusWidget();
+            if (in && in->objectName() == name) return true;
+            QTest::keyClick(in ? in : static_cast<QWidget*>(&desk.window), Qt::Key_Tab);
+            Desk::settle();
+        }
+        return false;
+    };
+    const auto press = [&](Qt::Key key, Qt::KeyboardModifiers with = Qt::NoModifier) {
+        QWidget* in = QApplication::focusWidget();
+        QTest::keyClick(in ? in : static_cast<QWidget*>(&desk.window), key, with);
+        Desk::settle();
+    };
+    REQUIRE(tabTo("startHeight"));
+    QApplication::focusWidget()->setFocus();
+    press(Qt::Key_A, Qt::ControlModifier);
+    QTest::keyClicks(QApplication::focusWidget(), "180");
+    press(Qt::Key_Return);
+    REQUIRE(tabTo("startKind"));
+    press(Qt::Key_Space);
+    REQUIRE(desk.document().hasPuppet());
+    CHECK(desk.document().puppet().height_mm == Approx(180));
+    press(Qt::Key_2, Qt::AltModifier);
+    CHECK(desk.window.rule().station() == Station::wire);
+    REQUIRE(tabTo("rail"));
+    press(Qt::Key_Down);
+    CHECK(desk.document().selection().kind == app::Selection::Kind::joint);
+    REQUIRE(tabTo("limits"));
+    press(Qt::Key_Return);
+    CHECK(desk.find<QLabel>("why")->isVisible());
+    // The menu's entry, and the name typed into the file dialog; whatever happens, no dialog is left open.
+    QTimer::singleShot(0, [&] {
+        auto* box = qobject_cast<QDialog*>(QApplication::activeModalWidget());
+        if (!box) return;
+        if (auto* name = box->findChild<QLineEdit*>("fileNameEdit")) {
+            name->setFocus();
+            QTest::keyClick(name, Qt::Key_A, Qt::ControlModifier);
+            QTest::keyClicks(name, pdf);
+            QTest::keyClick(name, Qt::Key_Return);
+        }
+        if (box->isVisible()) box->accept();
+        if (box->isVisible()) box->reject();
+    });
+    for (QAction* a : desk.window.findChildren<QAction*>())
+        if (a->text() == "Build sheets as P&DF…") a->trigger();
+    Desk::settle();
+    CHECK(QFileInfo(pdf).size() > 20000);
 }

@@ -1,4 +1,7 @@
 #include "stations/layers/part_in_hand.h"
+#include "sheet/walk.h"
+#include <QCoreApplication>
+#include <algorithm>
 
 namespace enkinet::app {
 
@@ -47,14 +50,32 @@ void changeLayers(Document& document, const QString& name, const std::function<v
                   const QString& mergeKey) {
     const int part = selectedPart(document);
     if (part < 0) return;
-    const document::PartRef ref = refOf(document, part);
-    body::Layers layers = layersOf(document, part);
-    mutate(layers);
-    const QString key = mergeKey.isEmpty()
-                            ? mergeKey
-                            : mergeKey + QString::fromStdString(ref.limb + ref.mass) + QString::number(ref.segment);
+    // Everything in hand at once; a left and a right one are the same part.
+    std::vector<int> parts{part};
+    for (const Selection& one : document.selected())
+        for (std::size_t i = 0; i < document.report().choice.parts.size(); ++i)
+            if (selectionOf(document.report(), static_cast<int>(i)) == one) parts.push_back(static_cast<int>(i));
+    std::vector<document::PartRef> done;
+    std::vector<document::Edits::Step> steps;
+    QString key = mergeKey;
+    for (int i : parts) {
+        const document::PartRef ref = refOf(document, i);
+        const bool known = std::any_of(done.begin(), done.end(), [&](const document::PartRef& d) {
+            return d.limb == ref.limb && d.segment == ref.segment && d.mass == ref.mass;
+        });
+        if (known) continue;
+        done.push_back(ref);
+        body::Layers layers = layersOf(document, i);
+        mutate(layers);
+        steps.push_back([ref, layers](const document::Edits& e) { return e.setLayers(ref, layers); });
+        if (!key.isEmpty()) key += QString::fromStdString(ref.limb + ref.mass) + QString::number(ref.segment);
+    }
+    const QString all = done.size() > 1 ? QCoreApplication::translate("enkinet::app::Layers", "%1, and %n more",
+                                                                      nullptr, static_cast<int>(done.size()) - 1)
+                                              .arg(name)
+                                        : name;
     document.change(
-        name, [&](const document::Edits& e) { return e.setLayers(ref, layers); }, key);
+        all, [&](const document::Edits& e) { return e.chain(steps); }, key);
 }
 
 } // namespace enkinet::app

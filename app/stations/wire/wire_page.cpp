@@ -265,10 +265,24 @@ void WirePage::changeJoint(const QString& name,
                                                                         .choice.limbs[static_cast<std::size_t>(m_limb)]
                                                                         .demands[static_cast<std::size_t>(m_demand)]
                                                                         .joint)];
-    const QString full = tr("%1: %2").arg(QString::fromStdString(joint.name), name);
+    // Every joint in hand at once; a left and a right one are the same joint.
+    std::vector<std::pair<std::string, std::string>> joints{{limb.id, joint.id}};
+    for (const Selection& one : document().selected()) {
+        if (one.kind != Selection::Kind::joint) continue;
+        const body::Limb& other = document().puppet().limbs[static_cast<std::size_t>(one.limb)];
+        const std::pair<std::string, std::string> ids{other.id, other.joints[static_cast<std::size_t>(one.index)].id};
+        if (std::find(joints.begin(), joints.end(), ids) == joints.end()) joints.push_back(ids);
+    }
+    std::vector<document::Edits::Step> steps;
+    QString merged = key;
+    for (const auto& [l, j] : joints) {
+        steps.push_back([&edit, l = l, j = j](const document::Edits& e) { return edit(e, l, j); });
+        if (!key.isEmpty()) merged += QString::fromStdString(l + "." + j);
+    }
+    QString full = tr("%1: %2").arg(QString::fromStdString(joint.name), name);
+    if (joints.size() > 1) full = tr("%1, and %n more", nullptr, static_cast<int>(joints.size()) - 1).arg(full);
     document().change(
-        full, [&](const document::Edits& e) { return edit(e, limb.id, joint.id); },
-        key.isEmpty() ? key : key + QString::fromStdString(limb.id + "." + joint.id));
+        full, [&](const document::Edits& e) { return e.chain(steps); }, merged);
 }
 
 void WirePage::pick(int candidate) {
@@ -329,13 +343,15 @@ void WirePage::show(const results::Report& r) {
     const choice::Candidate& c = l->candidates()[static_cast<std::size_t>(l->chosen)];
     const wire::Bundle& bundle = choice::findTrial(*l, c, static_cast<std::size_t>(m_demand)).bundle;
     const body::Joint& joint = limb.joints[static_cast<std::size_t>(d.joint)];
-    const QString side = limb.mirrored ? tr("left and right alike") : QString::fromStdString(limb.name);
+    QString side = limb.mirrored ? tr("left and right alike") : QString::fromStdString(limb.name);
+    if (const auto more = document().selected().size(); more > 1)
+        side = tr("and %n more in hand", nullptr, static_cast<int>(more) - 1);
     using choice::State;
     const State first = v.state();
     m_head->show(Say::capital(joint.name), side, Say::sentence(first, d, v, bundle));
     m_head->setStamp(Say::state(first), stateColour(static_cast<int>(first)));
-    const auto margin = [&](State s) { return v.margin[static_cast<std::size_t>(s)].value; };
-    const auto tone = [](State s) { return stateColour(static_cast<int>(s)); };
+    const auto margin = [&](State of) { return v.margin[static_cast<std::size_t>(of)].value; };
+    const auto tone = [](State of) { return stateColour(static_cast<int>(of)); };
     const bool numbers = v.bend.status != wire::BendStatus::too_tight;
     std::vector<LimitTable::Row> rows;
     rows.push_back({tr("holds"), numbers ? tr("%1 N·mm").arg(Say::figure(v.bend.hold_Nmm)) : tr("no figure"),
