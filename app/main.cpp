@@ -41,9 +41,9 @@ int main(int argc, char** argv) {
     const QCommandLineOption puppet("puppet", "which puppet, by its id", "ID");
     const QCommandLineOption paper("paper", "A4 or Letter", "SIZE");
     const QCommandLineOption pictures("pictures", "write one PNG of every station into a folder", "DIR");
-    const QCommandLineOption size("size", "size of the window for --pictures", "WIDTHxHEIGHT", "1280x800");
+    const QCommandLineOption sizeOption("size", "size of the window for --pictures", "WIDTHxHEIGHT", "1280x800");
     const QCommandLineOption demo("demo", "open a copy of the demo production");
-    parser.addOptions({print, puppet, paper, pictures, size, demo});
+    parser.addOptions({print, puppet, paper, pictures, sizeOption, demo});
     parser.process(app);
 
     const bool quiet = parser.isSet(print) || parser.isSet(pictures);
@@ -93,11 +93,11 @@ int main(int argc, char** argv) {
         if (!sheets.writePdf(parser.value(print), id))
             return fail(QString("%1 could not be written").arg(parser.value(print)));
     }
-    const QStringList wide = parser.value(size).split('x');
+    const QStringList wide = parser.value(sizeOption).split('x');
     const QSize room = wide.size() == 2 ? QSize(wide[0].toInt(), wide[1].toInt()) : QSize();
     if (parser.isSet(pictures) &&
         (room.width() < 640 || room.height() < 440 || room.width() > 8000 || room.height() > 8000))
-        return fail(QString("size \"%1\" must be two numbers such as 1280x800").arg(parser.value(size)));
+        return fail(QString("size \"%1\" must be two numbers such as 1280x800").arg(parser.value(sizeOption)));
     if (parser.isSet(pictures) && !writePictures(window, parser.value(pictures), room))
         return fail(QString("pictures could not be written to %1").arg(parser.value(pictures)));
     if (quiet) return 0;

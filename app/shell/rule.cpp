@@ -28,12 +28,28 @@ Rule::Rule(QWidget* parent) : QWidget(parent) {
         row->addWidget(d, 1);
         m_divisions.push_back(d);
     }
+    m_glide.setDuration(150);
+    m_glide.setEasingCurve(QEasingCurve::OutCubic);
+    connect(&m_glide, &QVariantAnimation::valueChanged, this, [this](const QVariant& v) {
+        m_cursor = v.toDouble();
+        update();
+    });
     setStation(results::Station::sheet);
 }
 
 QAbstractButton* Rule::division(results::Station s) const { return m_divisions[static_cast<std::size_t>(s)]; }
 
 void Rule::setStation(results::Station station) {
+    // The cursor glides to its new place; what it shows is there at once.
+    if (m_motion && isVisible() && station != m_station) {
+        m_glide.stop();
+        m_glide.setStartValue(m_cursor);
+        m_glide.setEndValue(static_cast<double>(station));
+        m_glide.start();
+    } else {
+        m_glide.stop();
+        m_cursor = static_cast<double>(station);
+    }
     m_station = station;
     for (std::size_t i = 0; i < m_divisions.size(); ++i)
         m_divisions[i]->setChecked(static_cast<std::size_t>(station) == i);
@@ -61,8 +77,10 @@ void Rule::paintEvent(QPaintEvent*) {
         p.drawLine(x, 1, x, 1 + (k % 32 == 0 ? 15 : k % 16 == 0 ? 11 : k % 8 == 0 ? 8 : 4));
     // The cursor clasps its division, as on a slide rule.
     p.setRenderHint(QPainter::Antialiasing);
-    const QWidget* d = m_divisions[static_cast<std::size_t>(m_station)];
-    const QRectF r(d->x() + 4, 0, d->width() - 8, height());
+    const auto at = static_cast<std::size_t>(m_cursor);
+    const QWidget *d = m_divisions[at], *next = m_divisions[std::min(at + 1, m_divisions.size() - 1)];
+    const double t = m_cursor - static_cast<double>(at), x = d->x() * (1 - t) + next->x() * t;
+    const QRectF r(x + 4, 0, d->width() - 8, height());
     drawShadow(p, r.adjusted(0, 4, 0, -4), 6);
     QColor glass = look().lit;
     glass.setAlphaF(0.55F);

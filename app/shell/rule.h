@@ -3,6 +3,7 @@
 // stands at the present one.
 #include "results/report.h"
 #include <QAbstractButton>
+#include <QVariantAnimation>
 #include <QWidget>
 #include <vector>
 
@@ -15,6 +16,8 @@ class Rule : public QWidget {
 public:
     explicit Rule(QWidget* parent = nullptr);
     void setStation(results::Station station);
+    /// Whether the cursor glides.
+    void setMotion(bool on) { m_motion = on; }
     results::Station station() const { return m_station; }
     /// Open points per station, and their sentences for hovering.
     void setOpen(const std::vector<int>& counts, const std::vector<QString>& sentences);
@@ -30,6 +33,9 @@ protected:
 private:
     std::vector<Division*> m_divisions;
     results::Station m_station = results::Station::sheet;
+    bool m_motion = true;
+    double m_cursor = 0; ///< division that the cursor stands at, between two while it glides
+    QVariantAnimation m_glide;
 };
 
 /// One division of the rule.

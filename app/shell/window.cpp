@@ -16,11 +16,13 @@
 #include "stations/wire/puppet_table.h"
 #include "turntable/turntable.h"
 #include "widgets/accessible_picture.h"
+#include "widgets/answer.h"
 #include "widgets/fields.h"
 #include "widgets/look.h"
 #include "words/say.h"
 #include <QAbstractSpinBox>
 #include <QApplication>
+#include <QClipboard>
 #include <QCloseEvent>
 #include <QComboBox>
 #include <QDialog>
@@ -35,7 +37,7 @@
 #include <QLocale>
 #include <QMenu>
 #include <QMimeData>
-#include <QPrintDialog>
+#include <QPrintPreviewDialog>
 #include <QPrinter>
 #include <QPushButton>
 #include <QScreen>
@@ -43,6 +45,7 @@
 #include <QSlider>
 #include <QStackedWidget>
 #include <QTableWidget>
+#include <QTextDocumentFragment>
 #include <QVBoxLayout>
 
 namespace enkinet::app {
@@ -163,6 +166,11 @@ void Window::makeMenus() {
     redo->setShortcut(QKeySequence::Redo);
     edit->addAction(undo);
     edit->addAction(redo);
+    edit->addSeparator();
+    edit->addAction(tr("&Copy the answer as text"), QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_C), this,
+                    &Window::copyAnswer);
+    edit->addAction(tr("Copy the &picture on the bench"), QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_P), this,
+                    [this] { QApplication::clipboard()->setPixmap(m_bench->grab()); });
 
     QMenu* hand = more->addMenu(tr("&In hand"));
     const std::tuple<QString, Together, QKeySequence> groups[] = {
@@ -235,6 +243,14 @@ void Window::makeMenus() {
         setNightLook(on);
         QSettings().setValue("night", on);
         Q_EMIT m_document.changed(); // everything is drawn anew in the other look
+    });
+    QAction* motion = view->addAction(tr("M&otion"));
+    motion->setCheckable(true);
+    motion->setChecked(QSettings().value("motion", true).toBool());
+    m_rule->setMotion(motion->isChecked());
+    connect(motion, &QAction::toggled, this, [this](bool on) {
+        m_rule->setMotion(on);
+        QSettings().setValue("motion", on);
     });
     QAction* inches = view->addAction(tr("&Inches"));
     inches->setCheckable(true);
@@ -550,6 +566,24 @@ bool Window::eventFilter(QObject* target, QEvent* event) {
     return QMainWindow::eventFilter(target, event);
 }
 
+/// What the answer says, line by line: its sentences, its table, its open points.
+void Window::copyAnswer() {
+    if (!m_document.hasPuppet()) return say(tr("there is nothing to copy yet"));
+    QStringList lines{QString::fromStdString(m_document.puppet().name)};
+    for (QWidget* w : m_card->present()->findChildren<QWidget*>()) {
+        if (!w->isVisible()) continue;
+        if (auto* label = qobject_cast<QLabel*>(w); label && !label->text().isEmpty())
+            lines << QTextDocumentFragment::fromHtml(label->text()).toPlainText();
+        else if (auto* table = qobject_cast<LimitTable*>(w))
+            for (const LimitTable::Row& r : table->rows())
+                lines << QStringList{r.name, r.is, r.wanted}.join('\t');
+        else if (auto* list = qobject_cast<QListWidget*>(w))
+            for (int i = 0; i < list->count(); ++i)
+                lines << list->item(i)->text();
+    }
+    QApplication::clipboard()->setText(lines.join('\n'));
+}
+
 /// Every key that does something, by what it does.
 void Window::showKeys() {
     QDialog box(this);
@@ -648,9 +682,16 @@ void Window::printSheets(bool toFile) {
         if (!path.isEmpty() && !sheets.writePdf(path)) say(tr("%1 could not be written").arg(path));
         return;
     }
+    // Seen before it is printed; which pages, and on which printer, is chosen there.
     QPrinter printer(QPrinter::HighResolution);
-    QPrintDialog dialog(&printer, this);
-    if (dialog.exec() == QDialog::Accepted) sheets.draw(printer);
+    printer.setDocName(QString::fromStdString(m_document.puppet().name));
+    printer.setPageSize(QPageSize(BuildSheets::defaultSize()));
+    printer.setFullPage(true);
+    QPrintPreviewDialog preview(&printer, this);
+    preview.setWindowTitle(tr("Build sheets of %1").arg(QString::fromStdString(m_document.puppet().name)));
+    preview.resize(900, 700);
+    connect(&preview, &QPrintPreviewDialog::paintRequested, this, [&](QPrinter* on) { sheets.draw(*on); });
+    preview.exec();
 }
 
 void Window::exportCutList() {

@@ -85,6 +85,7 @@ private:
     void calibrateScreen();
     void showPaper();
     void showKeys();
+    void copyAnswer();
     PuppetTable& table();
     void placeWindow();
     void connectShelf(QAction* undo, QAction* redo, QMenu* more);

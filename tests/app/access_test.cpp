@@ -10,6 +10,7 @@
 #include "widgets/look.h"
 #include <QAccessible>
 #include <QAction>
+#include <QClipboard>
 #include <QDialog>
 #include <QFileInfo>
 
@@ -466,4 +467,17 @@ TEST_CASE("From an empty bench to a printed sheet by keys alone") {
         if (a->text() == "Build sheets as P&DF…") a->trigger();
     Desk::settle();
     CHECK(QFileInfo(pdf).size() > 20000);
+}
+
+TEST_CASE("The answer is copied as text, the bench as a picture") {
+    Desk desk;
+    desk.station(Station::wire);
+    desk.clickJoint("left knee");
+    desk.keys(Qt::Key_C, Qt::ControlModifier | Qt::ShiftModifier);
+    const QString text = QApplication::clipboard()->text();
+    CHECK(text.startsWith("Tansy\nKnee"));
+    CHECK(text.contains("holds\t"));
+    CHECK(text.contains("Knee is stiff"));
+    desk.keys(Qt::Key_P, Qt::ControlModifier | Qt::ShiftModifier);
+    CHECK(QApplication::clipboard()->image().width() > 400);
 }
