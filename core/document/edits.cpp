@@ -60,7 +60,7 @@ Edits::Changed Edits::setHeight(double mm) const {
 }
 
 Edits::Changed Edits::startAt(double height_mm) const {
-    const auto scaled = setHeight(height_mm);
+    auto scaled = setHeight(height_mm);
     const Puppet* before = findPuppet(m_production, m_puppet);
     if (!scaled || !before) return scaled;
     const double share = height_mm / before->height_mm;
