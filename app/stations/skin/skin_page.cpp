@@ -35,7 +35,15 @@ SkinPage::SkinPage(Document& d) : Page(d, results::Station::skin) {
     amounts->setObjectName("leafScroll");
     amounts->setFrameShape(QFrame::NoFrame);
     amounts->setWidgetResizable(true);
-    amounts->setWidget(m_hands);
+    auto* sheet = new QWidget;
+    auto* amountsColumn = new QVBoxLayout(sheet);
+    amountsColumn->setContentsMargins(24, 16, 24, 16);
+    amountsColumn->setSpacing(10);
+    m_amountsTitle = makeTitle();
+    amountsColumn->addWidget(m_amountsTitle);
+    amountsColumn->addWidget(m_hands);
+    amountsColumn->addStretch();
+    amounts->setWidget(sheet);
     for (QWidget* bench : std::initializer_list<QWidget*>{m_skin->bench(), amounts, m_oven->bench(), m_cover->bench()})
         m_stack->addWidget(bench);
     setBench(m_stack);
@@ -50,6 +58,10 @@ void SkinPage::show(const results::Report& r) {
     const int part = selectedPart(document());
     m_title->setText(part >= 0 ? Say::capital(r.choice.parts[static_cast<std::size_t>(part)].label)
                                : tr("Nothing in hand"));
+    m_amountsTitle->setText(
+        part >= 0
+            ? tr("Amounts for the %1").arg(QString::fromStdString(r.choice.parts[static_cast<std::size_t>(part)].label))
+            : tr("Amounts"));
     showLeaf();
 }
 

@@ -24,7 +24,7 @@ protected:
 private:
     void showLeaf();
 
-    QLabel *m_title, *m_amountsText;
+    QLabel *m_title, *m_amountsText, *m_amountsTitle;
     QStackedWidget* m_stack;
     Leaves* m_leaves;
     SkinLeaf* m_skin;

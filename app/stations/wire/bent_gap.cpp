@@ -11,10 +11,10 @@ namespace enkinet::app {
 
 namespace {
 
-/// Copper at rest to the colour of what gives way, by outer strain against its limit.
-QColor strained(double strain) {
+/// The metal at rest to the colour of what gives way, by outer strain against its limit.
+QColor strained(const QColor& a, double strain) {
     const double t = std::sqrt(std::clamp(strain / wire::kStrainLimit, 0.0, 1.0));
-    const QColor a = look().copper, b = look().slack;
+    const QColor b("#d4593f");
     return QColor::fromRgbF(static_cast<float>(a.redF() + t * (b.redF() - a.redF())),
                             static_cast<float>(a.greenF() + t * (b.greenF() - a.greenF())),
                             static_cast<float>(a.blueF() + t * (b.blueF() - a.blueF())));
@@ -46,7 +46,6 @@ QPointF BentGap::centreline(const State& s, double along, double normal) const {
 void BentGap::paintEvent(QPaintEvent*) {
     QPainter p(this);
     p.setRenderHint(QPainter::Antialiasing);
-    p.fillRect(rect(), look().shade);
     if (!(m_now.bend.gap_mm > 0) || !(m_now.bend.angle_rad > 0)) return;
     // Both drawings at one scale that fits the larger.
     double wide = 1, high = 1, drop = 0;
@@ -120,7 +119,8 @@ void BentGap::drawStrands(QPainter& p) const {
         const bool bent = std::abs((from + to) / 2) < gapHalf;
         const double strain =
             bent ? kappa * b.diameter_mm / 2 * (1 + (most - 1) * (rh > 0 ? std::abs(off) / rh : 0)) : 0;
-        pieces.push_back({depth, centreline(m_now, from, off), centreline(m_now, to, offNext), strained(strain)});
+        pieces.push_back(
+            {depth, centreline(m_now, from, off), centreline(m_now, to, offNext), strained(m_now.metal.mid, strain)});
     };
     for (int i = 0; i < helical; ++i)
         for (int k = 0; k < kPieces; ++k) {

@@ -1,6 +1,7 @@
 #pragma once
 // The bent gap drawn large and to scale: strands as helices running from the outside of the bend to the inside, strain
 // along each strand as tone, the stiff ends, and where it breaks first. A second bundle can stand behind it as a ghost.
+#include "widgets/materials.h"
 #include "wire/calibration.h"
 #include <QWidget>
 
@@ -12,6 +13,7 @@ public:
     struct State {
         wire::Bundle bundle;
         wire::GapBend bend;
+        Metal metal{};
     };
     explicit BentGap(QWidget* parent = nullptr);
     void show(const State& now, const State& ghost);

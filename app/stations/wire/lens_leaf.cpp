@@ -183,7 +183,9 @@ void LensLeaf::refresh() {
     const auto bend = [&](const Tried& t) {
         return wire::GapBend{t.gap_mm, t.angle_rad, t.angle_rad, t.edge, demand().set_rad};
     };
-    m_gapView->show({bundleOf(m_tried), bend(m_tried)}, {bundleOf(m_present), bend(m_present)});
+    m_gapView->show(
+        {bundleOf(m_tried), bend(m_tried), metalOf(m_document.report().stock.tableOf(m_tried.spool).card())},
+        {bundleOf(m_present), bend(m_present)});
     m_strandsText->setText(m_tried.strands == 1
                                ? tr("1")
                                : tr("%1 × %2").arg(m_tried.strands).arg(Say::number(bundleOf(m_tried).diameter_mm, 1)));
