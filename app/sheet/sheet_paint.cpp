@@ -148,6 +148,29 @@ void SheetView::drawHint(QPainter& p) const {
     p.drawText(r, Qt::AlignLeft | Qt::AlignTop | Qt::TextWordWrap, words);
 }
 
+/// Both figures, drawn anew only where anything of them has changed: a hand that moves over the sheet costs nothing.
+void SheetView::drawFigures(QPainter& p) {
+    const double dpr = devicePixelRatioF();
+    const Drawn now{m_generation,          m_peel,       m_scale,     m_frontAt, m_sideAt,
+                    m_document.selected(), look().night, size() * dpr};
+    if (!(now == m_drawn) || m_figures.isNull()) {
+        m_drawn = now;
+        m_figures = QPixmap(size() * dpr);
+        m_figures.setDevicePixelRatio(dpr);
+        m_figures.fill(Qt::transparent);
+        QPainter q(&m_figures);
+        q.setRenderHint(QPainter::Antialiasing);
+        for (const Elevation* e : {&m_front, &m_side}) {
+            q.save();
+            q.translate(e->view() == View::front ? m_frontAt : m_sideAt);
+            q.scale(m_scale, m_scale);
+            e->draw(q, m_peel, m_scale, m_document.selected());
+            q.restore();
+        }
+    }
+    p.drawPixmap(0, 0, m_figures);
+}
+
 void SheetView::paintEvent(QPaintEvent*) {
     QPainter p(this);
     p.setRenderHint(QPainter::Antialiasing);
@@ -160,13 +183,7 @@ void SheetView::paintEvent(QPaintEvent*) {
     p.setPen(QPen(look().ink, 2));
     p.drawLine(QPointF(r.left() + kRuler + 14, m_frontAt.y()), QPointF(r.right() - 14, m_frontAt.y()));
     drawPictures(p);
-    for (const Elevation* e : {&m_front, &m_side}) {
-        p.save();
-        p.translate(e->view() == View::front ? m_frontAt : m_sideAt);
-        p.scale(m_scale, m_scale);
-        e->draw(p, m_peel, m_scale, m_document.selected());
-        p.restore();
-    }
+    drawFigures(p);
     p.setFont(deskFont(9.5));
     p.setPen(look().graphite);
     // Beside the feet: below them the wires go into the base.

@@ -49,6 +49,7 @@ void SheetView::showEvent(QShowEvent* e) {
 
 void SheetView::rebuild() {
     m_stale = false;
+    ++m_generation;
     if (m_document.hasPuppet()) {
         const bool rest = m_hold && m_hold->wantsRest();
         m_front = Elevation(m_document.puppet(), m_document.production(), m_document.report(), View::front, rest);

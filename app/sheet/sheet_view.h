@@ -5,6 +5,7 @@
 #include "sheet/picture_shelf.h"
 #include "sheet/tags.h"
 #include "widgets/accessible_picture.h"
+#include <QPixmap>
 #include <QWidget>
 
 namespace enkinet::app {
@@ -86,6 +87,7 @@ private:
     void drawMarks(QPainter& p) const;
     void drawEmpty(QPainter& p) const;
     void drawPictures(QPainter& p);
+    void drawFigures(QPainter& p);
     void drawHint(QPainter& p) const;
     QString standing() const;
     QRectF figureBounds(View view) const;
@@ -99,6 +101,20 @@ private:
     int m_beside = -1;
     QPainterPath m_besideOutline;
     Elevation m_front, m_side;
+    /// What the kept picture of both figures was drawn from.
+    struct Drawn {
+        quint64 generation = 0;
+        Peel peel = Peel::clay;
+        double scale = 0;
+        QPointF frontAt, sideAt;
+        std::vector<Selection> selected;
+        bool night = false;
+        QSize size;
+        friend bool operator==(const Drawn&, const Drawn&) = default;
+    };
+    Drawn m_drawn;
+    QPixmap m_figures;
+    quint64 m_generation = 0; ///< of the figures
     std::vector<Tag> m_tags;
     Peel m_peel = Peel::clay;
     bool m_loads = false, m_stale = false;
