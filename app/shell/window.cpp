@@ -666,6 +666,8 @@ void Window::showRecent() {
 
 /// Nothing goes out with numbers of before.
 bool Window::settled() {
+    // Nor with what is only tried.
+    m_document.endTrial();
     if (m_document.waitForResults(3000)) return true;
     say(tr("the numbers are still being worked out; try again when the note at the top has gone"));
     return false;
