@@ -142,14 +142,15 @@ results::Report Document::reportOf(int puppet) const {
     return results::calcSketch(*m_value, puppet, *m_shipped, nullptr, nullptr);
 }
 
-std::map<QString, choice::State> Document::statesNow() const {
-    std::map<QString, choice::State> states;
+Document::States Document::statesNow() const {
+    States states;
     for (const choice::LimbChoice& l : m_report->choice.limbs) {
         const body::Limb& limb = puppet().limbs[static_cast<std::size_t>(l.limb)];
         for (std::size_t i = 0; i < l.verdicts.size(); ++i) {
             const body::Joint& j = limb.joints[static_cast<std::size_t>(l.demands[i].joint)];
-            states[tr("%1 of the %2").arg(QString::fromStdString(j.name), QString::fromStdString(limb.name))] =
-                l.verdicts[i].state();
+            states[{limb.id, j.id}] = {
+                tr("%1 of the %2").arg(QString::fromStdString(j.name), QString::fromStdString(limb.name)),
+                l.verdicts[i].state()};
         }
     }
     return states;
@@ -161,12 +162,12 @@ void Document::noteApplied() {
     m_before.reset();
     if (!hasPuppet() || isTrial() || before.puppet != QString::fromStdString(puppet().id)) return;
     QStringList nowFail, nowHold;
-    for (const auto& [joint, state] : statesNow()) {
+    for (const auto& [joint, now] : statesNow()) {
         const auto was = before.states.find(joint);
         if (was == before.states.end()) continue;
-        const bool held = was->second >= choice::State::holds, holds = state >= choice::State::holds;
-        if (held && !holds) nowFail << joint;
-        if (!held && holds) nowHold << joint;
+        const bool held = was->second.state >= choice::State::holds, holds = now.state >= choice::State::holds;
+        if (held && !holds) nowFail << now.name;
+        if (!held && holds) nowHold << now.name;
     }
     Q_EMIT applied(before.name, nowFail, nowHold);
 }

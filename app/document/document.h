@@ -140,8 +140,13 @@ Q_SIGNALS:
     void trialChanged();
 
 private:
-    /// States of the present puppet's joints by name, as its results say.
-    std::map<QString, choice::State> statesNow() const;
+    /// How each of the present puppet's joints stands; two may have one name, so they are known by their ids.
+    struct Stands {
+        QString name;
+        choice::State state = choice::State::not_checked;
+    };
+    using States = std::map<std::pair<std::string, std::string>, Stands>;
+    States statesNow() const;
     void noteApplied();
     QString load(const QString& path, bool keepName);
     void replace(document::Production production, const QString& path, bool readOnly);
@@ -160,7 +165,7 @@ private:
     /// Before the last change, until its results are there.
     struct Before {
         QString name, puppet;
-        std::map<QString, choice::State> states;
+        States states;
     };
     std::optional<Before> m_before;
     std::shared_ptr<const results::Report> m_report;

@@ -2,6 +2,7 @@
 // The build sheets on paper: a cover with figures and cautions; the wire page; both elevations at exactly 1:1 on tiles
 // with overlap, registration marks and a 100 mm check bar; marking strips, each limb's straight wire at 1:1.
 #include "results/result.h"
+#include <QCoreApplication>
 #include <QPageSize>
 #include <QString>
 
@@ -10,6 +11,7 @@ class QPagedPaintDevice;
 namespace enkinet::app {
 
 class BuildSheets {
+    Q_DECLARE_TR_FUNCTIONS(enkinet::app::BuildSheets)
 public:
     /// Keeps what it prints: results that come meanwhile change nothing on paper.
     BuildSheets(std::shared_ptr<const document::Production> production, int puppet,

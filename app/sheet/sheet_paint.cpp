@@ -77,22 +77,6 @@ void SheetView::drawMarks(QPainter& p) const {
                 p.drawEllipse(at, radius + 5, radius + 5);
             }
             drawStateMark(p, at, radius, state);
-            // What it carries, in words beside the mark, on the side away from the tags; the twin says the same.
-            const auto demand = std::find_if(l.demands.begin(), l.demands.end(),
-                                             [&](const choice::Demand& d) { return d.joint == h.joint; });
-            const bool twin = m_document.puppet().limbs[static_cast<std::size_t>(c.limb)].mirrored && !c.right;
-            if (view != View::front || twin || finger || !m_loads || demand == l.demands.end()) continue;
-            p.setFont(deskFont(8.5));
-            const QString words = tr("%1 N·mm").arg(Say::figure(report.choice.loads[i].load_Nmm));
-            const double wide = QFontMetricsF(p.font()).horizontalAdvance(words) + 6;
-            const QRectF box(at.x() - radius - 4 - wide, at.y() - 8, wide, 15);
-            QColor paper = look().sheet;
-            paper.setAlphaF(0.85F);
-            p.setPen(Qt::NoPen);
-            p.setBrush(paper);
-            p.drawRoundedRect(box, 3, 3);
-            p.setPen(state == choice::State::holds ? look().ink : stateColour(static_cast<int>(state)));
-            p.drawText(box, Qt::AlignCenter, words);
         }
     }
 }
@@ -106,7 +90,7 @@ void SheetView::drawEmpty(QPainter& p) const {
     p.setPen(look().graphite);
     p.drawText(QRectF(r.left() + 60, r.center().y() - 14, r.width() - 120, 60), Qt::AlignHCenter | Qt::TextWordWrap,
                tr("Open the demo production, start a puppet from its height and kind, or open a file: all three stand "
-                  "on the card at the right."));
+                  "at the right."));
 }
 
 void SheetView::drawPictures(QPainter& p) {

@@ -205,11 +205,6 @@ void SheetView::zoom(double factor, const QPointF& about) {
     update();
 }
 
-void SheetView::setLoadsShown(bool on) {
-    m_loads = on;
-    update();
-}
-
 void SheetView::setPeel(Peel peel) {
     if (peel == m_peel) return;
     m_peel = peel;

@@ -19,8 +19,6 @@ public:
 
     Peel peel() const { return m_peel; }
     void setPeel(Peel peel);
-    /// Writes beside each joint what it carries.
-    void setLoadsShown(bool on);
     void fit();
     void zoom(double factor, const QPointF& about);
     void zoomMiddle(double factor) { zoom(factor, rect().center()); }
@@ -117,7 +115,7 @@ private:
     quint64 m_generation = 0; ///< of the figures
     std::vector<Tag> m_tags;
     Peel m_peel = Peel::clay;
-    bool m_loads = false, m_stale = false;
+    bool m_stale = false;
     double m_scale = 2;          ///< pixels per mm
     QPointF m_frontAt, m_sideAt; ///< screen position of each view's origin
     double m_zoom = 1;

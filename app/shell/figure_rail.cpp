@@ -351,6 +351,8 @@ void FigureRail::keyPressEvent(QKeyEvent* e) {
         return step(-1);
     case Qt::Key_V:
         return flip();
+    case Qt::Key_P:
+        return Q_EMIT peelAsked(more ? -1 : 1);
     case Qt::Key_Escape:
         return m_document.select({});
     default:

@@ -30,6 +30,8 @@ public:
 
 Q_SIGNALS:
     void pointed(int part, double at);
+    /// One layer off, or on again.
+    void peelAsked(int by);
 
 protected:
     void paintEvent(QPaintEvent*) override;

@@ -84,6 +84,8 @@ private:
     void exportTable();
     void calibrateScreen();
     void showPaper();
+    void showSheet();
+    static QString productionFilter();
     void showKeys();
     void copyAnswer();
     PuppetTable& table();

@@ -9,11 +9,19 @@
 #include <QLineEdit>
 #include <QListWidget>
 #include <QLocale>
+#include <QMenu>
 #include <QMessageBox>
 #include <QPushButton>
+#include <QSettings>
 #include <QVBoxLayout>
 
 namespace enkinet::app {
+
+namespace {
+constexpr int kRecent = 8;
+}
+
+QString Window::productionFilter() { return tr("Productions (*.enkinet *.json)"); }
 
 bool Window::save() {
     enterTyped();
@@ -151,6 +159,46 @@ void Window::offerRecovery() {
     } else if (answer == 2) {
         Session::throwAway(chosen());
     }
+}
+
+bool Window::openFile(const QString& path) {
+    if (!mayLeave()) return false;
+    if (const QString fault = m_document.open(path); !fault.isEmpty()) {
+        say(fault);
+        return false;
+    }
+    m_saveFault.clear();
+    say({});
+    if (const QString notice = m_document.notice(); !notice.isEmpty()) m_message->setText(notice);
+    remember(path);
+    return true;
+}
+
+void Window::openDemo() {
+    if (!mayLeave()) return;
+    if (const QString fault = m_document.openCopy(demoPath()); !fault.isEmpty()) say(fault);
+}
+
+void Window::chooseFile() {
+    const QString path = QFileDialog::getOpenFileName(this, tr("Open a production"), {}, productionFilter());
+    if (!path.isEmpty()) openFile(path);
+}
+
+void Window::remember(const QString& path) {
+    QSettings settings;
+    QStringList recent = settings.value("recent").toStringList();
+    const QString full = QFileInfo(path).absoluteFilePath();
+    recent.removeAll(full);
+    recent.prepend(full);
+    settings.setValue("recent", recent.mid(0, kRecent));
+}
+
+void Window::showRecent() {
+    m_recent->clear();
+    for (const QString& path : QSettings().value("recent").toStringList())
+        if (QFileInfo::exists(path))
+            m_recent->addAction(QFileInfo(path).fileName(), this, [this, path] { openFile(path); })->setToolTip(path);
+    if (m_recent->isEmpty()) m_recent->addAction(tr("none yet"))->setEnabled(false);
 }
 
 } // namespace enkinet::app

@@ -1,6 +1,9 @@
 // Puppets of the production as wholes: named, doubled, put in order, removed. Each is one undo.
 #include "document/edits.h"
+#include "files/container.h"
 #include "shell/window.h"
+#include "words/say.h"
+#include <QFileInfo>
 #include <QInputDialog>
 
 namespace enkinet::app {
@@ -43,6 +46,45 @@ void Window::movePuppet(int by) {
             return document::movePuppet(m_document.production(), m_document.shippedCards(), m_document.puppet().id, by);
         });
     if (done) m_document.showPuppet(to);
+}
+
+void Window::startKind(const QString& kind, double height_mm) {
+    if (const QString fault = m_document.openCopy(kindPath(kind)); !fault.isEmpty()) return say(fault);
+    m_document.change(tr("Height %1").arg(Say::length(height_mm, 0)),
+                      [&](const document::Edits& e) { return e.startAt(height_mm); });
+}
+
+void Window::addKind(const QString& kind) {
+    if (!m_document.hasPuppet()) return startKind(kind, 200);
+    auto loaded = files::loadProduction(kindPath(kind).toStdString(), m_document.shippedCards());
+    if (!loaded) return say(QString::fromStdString(loaded.fault().sentence()));
+    const auto source = loaded.take().production;
+    const auto adopt = [&](const document::Edits&) {
+        return document::adoptPuppet(m_document.production(), source, 0, m_document.shippedCards());
+    };
+    if (m_document.change(tr("Add a puppet"), adopt))
+        m_document.showPuppet(static_cast<int>(m_document.production().puppets.size()) - 1);
+}
+
+void Window::importPuppets(const QString& path) {
+    auto loaded = files::loadProduction(path.toStdString(), m_document.shippedCards());
+    if (!loaded) return say(QString::fromStdString(loaded.fault().sentence()));
+    const auto source = loaded.take().production;
+    if (!m_document.hasPuppet()) {
+        if (const QString fault = m_document.openCopy(path); !fault.isEmpty()) say(fault);
+        return;
+    }
+    m_document.change(tr("Import puppets of %1").arg(QFileInfo(path).completeBaseName()),
+                      [&](const document::Edits&) -> Result<document::Production> {
+                          document::Production p = m_document.production();
+                          for (std::size_t i = 0; i < source.puppets.size(); ++i) {
+                              auto next =
+                                  document::adoptPuppet(p, source, static_cast<int>(i), m_document.shippedCards());
+                              if (!next) return next.fault();
+                              p = next.take();
+                          }
+                          return p;
+                      });
 }
 
 } // namespace enkinet::app

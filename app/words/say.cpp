@@ -340,6 +340,26 @@ QString Say::wireReason(const choice::WireReason& r) {
         .arg(number(r.raw_MPa, 4), number(r.rawLimit_MPa, 3));
 }
 
+QString Say::load(const choice::Demand& d, const body::Puppet& puppet) {
+    const QString moment = figure(d.load.load_Nmm);
+    switch (d.load.why) {
+    case enkinet::load::Case::standing:
+        return tr("the load of %1 N·mm: %2 lean on it, %3 off its line, in the worst lean of up to %4")
+            .arg(moment, grams(d.load.beyond_g), length(d.load.arm_mm), degrees(puppet.wants.lean_rad));
+    case enkinet::load::Case::stretched:
+        return tr("the load of %1 N·mm: %2 stretched out level, %3 away")
+            .arg(moment, grams(d.load.beyond_g), length(d.load.arm_mm));
+    case enkinet::load::Case::shared:
+        return tr("the load of %1 N·mm: the frame's share of the whole weight, in the worst lean of up to %2")
+            .arg(moment, degrees(puppet.wants.lean_rad));
+    case enkinet::load::Case::posed:
+        return tr("the load of %1 N·mm: the pose on the board, and no other").arg(moment);
+    case enkinet::load::Case::touch:
+        return tr("the load of %1 N·mm: a hand's touch, for next to nothing hangs on it").arg(moment);
+    }
+    return {};
+}
+
 QString Say::verdict(choice::State s, const choice::Demand& d, const choice::Verdict& v, const wire::Bundle& b) {
     switch (s) {
     case choice::State::not_checked:

@@ -57,6 +57,8 @@ public:
     /// One joint's sentence for a state: "holds 48 of 31 N·mm needed".
     static QString verdict(choice::State state, const choice::Demand& demand, const choice::Verdict& verdict,
                            const wire::Bundle& bundle);
+    /// What a joint carries, and of what case it comes.
+    static QString load(const choice::Demand& demand, const body::Puppet& puppet);
     /// The verdict as a whole sentence of its own.
     static QString sentence(choice::State state, const choice::Demand& demand, const choice::Verdict& verdict,
                             const wire::Bundle& bundle);

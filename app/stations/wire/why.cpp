@@ -30,27 +30,6 @@ double valueOf(const choice::Verdict& v, const choice::Demand& d, State s) {
     }
 }
 
-QString loadSentence(const Document& document, const choice::Demand& d) {
-    const QString load = Say::figure(d.load.load_Nmm);
-    switch (d.load.why) {
-    case load::Case::standing:
-        return Say::tr("the load of %1 N·mm: %2 lean on it, %3 off its line, in the worst lean of up to %4")
-            .arg(load, Say::grams(d.load.beyond_g), Say::length(d.load.arm_mm),
-                 Say::degrees(document.puppet().wants.lean_rad));
-    case load::Case::stretched:
-        return Say::tr("the load of %1 N·mm: %2 stretched out level, %3 away")
-            .arg(load, Say::grams(d.load.beyond_g), Say::length(d.load.arm_mm));
-    case load::Case::shared:
-        return Say::tr("the load of %1 N·mm: the frame's share of the whole weight, in the worst lean of up to %2")
-            .arg(load, Say::degrees(document.puppet().wants.lean_rad));
-    case load::Case::posed:
-        return Say::tr("the load of %1 N·mm: the pose on the board, and no other").arg(load);
-    case load::Case::touch:
-        return Say::tr("the load of %1 N·mm: a hand's touch, for next to nothing hangs on it").arg(load);
-    }
-    return {};
-}
-
 } // namespace
 
 Why whyOf(const Document& document, int limbIndex, int demand, State state) {
@@ -77,7 +56,7 @@ Why whyOf(const Document& document, int limbIndex, int demand, State state) {
                    .arg(Say::degrees(d.set_rad, 1))
             << wire << gap
             << Say::tr("wanted: %1 times the load, your safety").arg(Say::number(document.puppet().wants.holdFactor, 2))
-            << loadSentence(document, d);
+            << Say::load(d, document.puppet());
         break;
     case State::stiff:
         w.title = d.nearDecides

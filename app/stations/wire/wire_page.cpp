@@ -384,29 +384,8 @@ void WirePage::show(const results::Report& r) {
         tr("The joint: %1 gap, %2 to %3, %4")
             .arg(Say::length(d.gap_mm), Say::degrees(joint.low_rad), Say::degrees(joint.high_rad), Say::edge(d.edge)));
 
-    QString load;
-    switch (d.load.why) {
-    case load::Case::standing:
-        load = tr("%1 lean on it, %2 off its line, in the worst lean")
-                   .arg(Say::grams(d.load.beyond_g), Say::length(d.load.arm_mm));
-        break;
-    case load::Case::stretched:
-        load = tr("%1 stretched out level beyond it, %2 away")
-                   .arg(Say::grams(d.load.beyond_g), Say::length(d.load.arm_mm));
-        break;
-    case load::Case::shared:
-        load = tr("the frame's share of the whole weight, on %1 feet, in the worst lean")
-                   .arg(r.choice.footings.empty() ? 0 : static_cast<int>(r.choice.footings.front().down.size()));
-        break;
-    case load::Case::posed:
-        load = tr("the pose on the board, upright, and no other");
-        break;
-    case load::Case::touch:
-        load = tr("next to nothing beyond it: a hand's touch counts");
-        break;
-    }
-    m_windowText->setText(tr("Load %1 N·mm: %2. Grams are held where the fingers push, %3 away.")
-                              .arg(Say::figure(d.load.load_Nmm), load, Say::length(d.lever_mm)));
+    m_windowText->setText(tr("It carries %1. Grams are held where the fingers push, %2 away.")
+                              .arg(Say::load(d, document().puppet()), Say::length(d.lever_mm)));
     m_laid->show(m_limb, m_demand);
     m_window->show(document(), m_limb, m_demand);
     m_windowHead->setText(l->fitting > 0
