@@ -47,6 +47,15 @@ QPolygonF convexHull(QPolygonF points) {
     return hull;
 }
 
+/// Where a shell's stretch begins, changes and ends.
+std::vector<double> placesOf(const Shell& shell, const Stretch& here) {
+    std::vector<double> at{here.from};
+    for (const Station& t : shell.stations)
+        if (t.at > here.from && t.at < here.to) at.push_back(t.at);
+    at.push_back(here.to);
+    return at;
+}
+
 /// The tube between two shares of a link, inset, as one path.
 QPainterPath tubePath(View view, const Segment& seg, const Link& link, Stretch s, Surface surface) {
     QPainterPath path;
@@ -56,10 +65,7 @@ QPainterPath tubePath(View view, const Segment& seg, const Link& link, Stretch s
     for (const Shell& shell : findShells(seg, surface)) {
         const Stretch here = findCommon({shell.from, shell.to}, s);
         if (here.length() <= 0) continue;
-        std::vector<double> at{here.from};
-        for (const Station& t : shell.stations)
-            if (t.at > here.from && t.at < here.to) at.push_back(t.at);
-        at.push_back(here.to);
+        const std::vector<double> at = placesOf(shell, here);
         QPolygonF before;
         for (double t : at) {
             const Station st = findStation(shell.stations, t);
@@ -141,10 +147,7 @@ void addBlobs(std::vector<Blob>& all, View view, const Segment& seg, const Link&
     for (const Shell& shell : findShells(seg, Surface::finished)) {
         const Stretch here = findCommon({shell.from, shell.to}, s);
         if (here.length() <= 0) continue;
-        std::vector<double> at{here.from};
-        for (const Station& t : shell.stations)
-            if (t.at > here.from && t.at < here.to) at.push_back(t.at);
-        at.push_back(here.to);
+        const std::vector<double> at = placesOf(shell, here);
         for (std::size_t i = 1; i < at.size(); ++i) {
             const Station u = findStation(shell.stations, at[i - 1]), v = findStation(shell.stations, at[i]);
             Blob b;

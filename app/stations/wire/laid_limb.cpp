@@ -1,6 +1,7 @@
 #include "stations/wire/laid_limb.h"
 #include "base/units.h"
 #include "sheet/walk.h"
+#include "stations/wire/bent_drawing.h"
 #include "widgets/look.h"
 #include "widgets/paper.h"
 #include "words/say.h"
@@ -302,58 +303,15 @@ void LaidLimb::drawLens(QPainter& p) const {
     QPainterPath round;
     round.addEllipse(glass.adjusted(3, 3, -3, -3));
     p.setClipPath(round);
-    const double gap = std::isnan(v.bend.bent_mm) ? d.gap_mm : std::min(d.gap_mm, v.bend.bent_mm.value),
-                 angle = std::max(0.02, d.angle_rad);
-    const double across = wire::findBundleDiameter(m_bundle), R = gap / angle, stiff = gap * 0.8 + across;
-    // Both ends in view.
-    const double wide = 2 * (R * std::sin(std::min(angle / 2, kPi / 2)) + stiff * std::abs(std::cos(angle / 2))) * 0.86;
-    const double deep = R * (1 - std::cos(angle / 2)) + stiff * 0.6 * std::sin(angle / 2) + 2.4 * across;
-    const double scale = std::min((glass.width() - 18) / wide, (glass.height() - 30) / deep);
-    p.translate(glass.center() + QPointF(0, -0.18 * glass.height() + 0.5 * across * scale));
+    // A whip bends where its bend gathers. Nearly all of both stiff ends is in view.
+    BentState drawn{m_bundle, {}, m_metal};
+    drawn.bend.gap_mm = std::isnan(v.bend.bent_mm) ? d.gap_mm : std::min(d.gap_mm, v.bend.bent_mm.value);
+    drawn.bend.angle_rad = d.angle_rad, drawn.bend.edge = d.edge;
+    const QRectF need = bentBounds(drawn);
+    const double scale = std::min(1.04 * glass.width() / need.width(), 0.8 * glass.height() / need.height());
+    p.translate(glass.center() - scale * need.center());
     p.scale(scale, scale);
-    const auto at = [&](double along) {
-        const double in = std::clamp(along, -gap / 2, gap / 2), a = in / R;
-        return QPointF(R * std::sin(a), R - R * std::cos(a)) + (along - in) * QPointF(std::cos(a), std::sin(a));
-    };
-    const auto out = [&](double along) {
-        const double a = std::clamp(along, -gap / 2, gap / 2) / R;
-        return QPointF(std::sin(a), -std::cos(a));
-    };
-    std::vector<WirePoint> line;
-    const double from = -gap / 2 - stiff, to = gap / 2 + stiff;
-    for (int i = 0; i <= 260; ++i) {
-        const double along = from + (to - from) * i / 260;
-        line.push_back({at(along), along - from});
-    }
-    // Putty, feathered back where the edge is eased.
-    if (d.edge > 1.05)
-        for (double side : {-1.0, 1.0}) {
-            const double ease = d.edge < 1.5 ? 0.35 * gap : 0.06 * gap, half = across * 0.5 + 0.35 * across + 0.4;
-            QPolygonF block;
-            const double e = side * gap / 2;
-            for (const auto& [along, off] :
-                 {std::pair{e, across * 0.5}, {e + side * ease, half}, {e + side * stiff * 2, half}})
-                block << at(along) + off * out(along);
-            for (const auto& [along, off] :
-                 {std::pair{e + side * stiff * 2, half}, {e + side * ease, half}, {e, across * 0.5}})
-                block << at(along) - off * out(along);
-            p.setPen(QPen(kPutty.darker(130), 1 / scale));
-            p.setBrush(kPutty);
-            p.drawPolygon(block);
-        }
-    const double strain = std::isnan(v.bend.strainAmplitude) ? 0.2 : v.bend.strainAmplitude.value;
-    const double most = std::clamp(std::sqrt(strain / 0.12), 0.0, 1.0);
-    drawStrands(p, line, m_bundle, m_metal, 1 / scale, [&](double along) {
-        const double a = std::abs(along + from);
-        return a > gap / 2 ? 0.0 : most * (0.55 + 0.45 * std::min(1.0, a / (gap / 2)));
-    });
-    // Where it breaks first.
-    if (d.edge > 1.05) {
-        const QPointF edge = at(-gap / 2), n = out(-gap / 2), t(-n.y(), n.x());
-        p.setPen(QPen(look().night ? QColor("#fff4e6") : QColor("#2b0d06"), 2 / scale));
-        p.drawPolyline(QPolygonF{edge + n * across * 0.62, edge + n * across * 0.32 + t * across * 0.12,
-                                 edge + n * across * 0.12 - t * across * 0.1, edge - n * across * 0.1});
-    }
+    drawBent(p, drawn, 1 / scale);
     p.restore();
     p.setBrush(Qt::NoBrush);
     p.setPen(QPen(QColor(255, 255, 255, 90), 5));

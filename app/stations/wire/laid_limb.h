@@ -18,6 +18,13 @@ public:
     QRectF jointOnScreen(int joint) const;
     std::vector<PicturePart> parts() const override;
     void choosePart(int index) override;
+    /// The same joint with another edge, or with its strands side by side: seconds of film that nine in ten last.
+    struct Compared {
+        QString words;
+        double life_s = 0;
+        bool present = false;
+    };
+    const std::vector<Compared>& compared() const { return m_compared; }
 
 protected:
     void paintEvent(QPaintEvent*) override;
@@ -26,12 +33,6 @@ protected:
     void keyPressEvent(QKeyEvent* event) override;
 
 private:
-    /// The same joint with another edge, or with its strands side by side: seconds of film that nine in ten last.
-    struct Compared {
-        QString words;
-        double life_s = 0;
-        bool present = false;
-    };
     QRectF lens() const;
     double xOf(double along_mm) const;
     double wireY() const;
