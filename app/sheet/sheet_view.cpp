@@ -276,7 +276,6 @@ void SheetView::mouseMoveEvent(QMouseEvent* e) {
         m_hold->move(m_holding ? m_holdView : viewAt(e->position()), e->position(), e->modifiers());
     if (m_holding) return;
     if (!m_mayDrag) {
-        tellPlace(e->position());
         setCursor(hitAt(e->position()).found ? Qt::PointingHandCursor : Qt::ArrowCursor);
         return;
     }
@@ -288,24 +287,6 @@ void SheetView::mouseMoveEvent(QMouseEvent* e) {
     layoutViews();
     update();
 }
-
-void SheetView::tellPlace(const QPointF& screen) {
-    if (!m_document.hasPuppet()) return;
-    const int part = partAt(screen);
-    if (part < 0) {
-        Q_EMIT pointed(-1, 0);
-        return;
-    }
-    const auto& c = m_document.report().choice;
-    const fill::Part& p = c.parts[static_cast<std::size_t>(part)];
-    const body::Link& link = c.skeleton.links[static_cast<std::size_t>(p.link)];
-    const View view = viewAt(screen);
-    const QPointF a = project(view, link.from), d = project(view, link.to) - a, q = toMm(view, screen) - a;
-    const double length = d.x() * d.x() + d.y() * d.y();
-    Q_EMIT pointed(part, length > 0 ? std::clamp((q.x() * d.x() + q.y() * d.y()) / length, 0.0, 1.0) : 0.5);
-}
-
-void SheetView::leaveEvent(QEvent*) { Q_EMIT pointed(-1, 0); }
 
 void SheetView::mouseReleaseEvent(QMouseEvent*) {
     if (m_holding) {

@@ -51,8 +51,6 @@ public:
 
 Q_SIGNALS:
     void peelChanged();
-    /// The pointer is over a place of a part, in shares of its bone; -1 when it is over none.
-    void pointed(int part, double at);
 
 protected:
     void paintEvent(QPaintEvent*) override;
@@ -62,7 +60,6 @@ protected:
     void wheelEvent(QWheelEvent* event) override;
     void keyPressEvent(QKeyEvent* event) override;
     void resizeEvent(QResizeEvent* event) override;
-    void leaveEvent(QEvent* event) override;
     void showEvent(QShowEvent* event) override;
     bool event(QEvent* event) override;
 
@@ -78,7 +75,6 @@ private:
     void freshen() const;
     void layoutViews();
     Hit hitAt(const QPointF& screen) const;
-    void tellPlace(const QPointF& screen);
     QRectF paper() const;
     void drawPaper(QPainter& p) const;
     void drawRulers(QPainter& p) const;

@@ -1,9 +1,21 @@
 #include "sheet/walk.h"
 #include "words/say.h"
+#include <algorithm>
 
 namespace enkinet::app {
 
 namespace {
+/// A part's own name; fingers' palm ends and their like are told apart by the limb that they belong to.
+QString partName(const Document& document, const Selection& s) {
+    const auto& parts = document.report().choice.parts;
+    const std::string& label = parts[static_cast<std::size_t>(partOf(document.report(), s))].label;
+    const auto alike = std::count_if(parts.begin(), parts.end(), [&](const fill::Part& p) { return p.label == label; });
+    const QString name = QString::fromStdString(label);
+    if (alike < 2 || s.limb < 0) return name;
+    return Say::tr("%1, %2").arg(
+        name, QString::fromStdString(document.puppet().limbs[static_cast<std::size_t>(s.limb)].name));
+}
+
 /// The next of a row, from the one in hand; from either end where none is.
 void walk(Document& document, const std::vector<Selection>& row, int step) {
     if (row.empty()) return;
@@ -15,34 +27,19 @@ void walk(Document& document, const std::vector<Selection>& row, int step) {
 }
 } // namespace
 
-void walkJoints(Document& document, int step) {
-    if (!document.hasPuppet()) return;
-    const body::Skeleton& s = document.report().choice.skeleton;
-    std::vector<Selection> row;
-    for (const body::Hinge& h : s.hinges) {
-        const body::LimbCopy& c = s.copies[static_cast<std::size_t>(h.copy)];
-        row.push_back({Selection::Kind::joint, c.limb, h.joint, c.right});
-    }
-    walk(document, row, step);
-}
+void walkJoints(Document& document, int step) { walk(document, walkRow(document, Walk::joints), step); }
 
-void walkParts(Document& document, int step) {
-    if (!document.hasPuppet()) return;
-    std::vector<Selection> row;
-    for (std::size_t i = 0; i < document.report().choice.parts.size(); ++i)
-        row.push_back(selectionOf(document.report(), static_cast<int>(i)));
-    walk(document, row, step);
-}
+void walkParts(Document& document, int step) { walk(document, walkRow(document, Walk::parts), step); }
 
-std::vector<Selection> walkRow(const Document& document) {
+std::vector<Selection> walkRow(const Document& document, Walk along) {
     std::vector<Selection> row;
     if (!document.hasPuppet()) return row;
     const body::Skeleton& s = document.report().choice.skeleton;
-    for (const body::Hinge& h : s.hinges) {
-        const body::LimbCopy& c = s.copies[static_cast<std::size_t>(h.copy)];
-        row.push_back({Selection::Kind::joint, c.limb, h.joint, c.right});
+    for (std::size_t i = 0; i < s.hinges.size() && along != Walk::parts; ++i) {
+        const body::LimbCopy& c = s.copies[static_cast<std::size_t>(s.hinges[i].copy)];
+        row.push_back({Selection::Kind::joint, c.limb, s.hinges[i].joint, c.right});
     }
-    for (std::size_t i = 0; i < document.report().choice.parts.size(); ++i)
+    for (std::size_t i = 0; i < document.report().choice.parts.size() && along != Walk::joints; ++i)
         row.push_back(selectionOf(document.report(), static_cast<int>(i)));
     return row;
 }
@@ -99,14 +96,18 @@ int partOf(const results::Report& report, const Selection& one) {
     return 0;
 }
 
-QString sentenceOf(const Document& document, const Selection& s) {
+QString sentenceOf(const Document& document, const Selection& s, Side side) {
     if (!document.hasPuppet()) return {};
-    const body::Puppet& puppet = document.puppet();
+    const results::Report& r = document.report();
     switch (s.kind) {
     case Selection::Kind::joint: {
-        const choice::LimbChoice& l = document.report().choice.limbs[static_cast<std::size_t>(s.limb)];
+        const choice::LimbChoice& l = r.choice.limbs[static_cast<std::size_t>(s.limb)];
         const QString name = QString::fromStdString(
-            puppet.limbs[static_cast<std::size_t>(s.limb)].joints[static_cast<std::size_t>(s.index)].name);
+            side == Side::named ? r.choice.skeleton.hinges[static_cast<std::size_t>(hingeOf(r, s))].label
+                                : document.puppet()
+                                      .limbs[static_cast<std::size_t>(s.limb)]
+                                      .joints[static_cast<std::size_t>(s.index)]
+                                      .name);
         for (std::size_t i = 0; i < l.verdicts.size(); ++i)
             if (l.demands[i].joint == s.index)
                 return Say::tr("%1: %2, %3")
@@ -117,10 +118,8 @@ QString sentenceOf(const Document& document, const Selection& s) {
         return name;
     }
     case Selection::Kind::segment:
-        return QString::fromStdString(
-            puppet.limbs[static_cast<std::size_t>(s.limb)].segments[static_cast<std::size_t>(s.index)].name);
     case Selection::Kind::mass:
-        return QString::fromStdString(puppet.masses[static_cast<std::size_t>(s.index)].name);
+        return partName(document, s);
     case Selection::Kind::none:
         break;
     }

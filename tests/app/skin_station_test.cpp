@@ -7,6 +7,7 @@
 #include <QLabel>
 #include <QTemporaryDir>
 #include <QTimer>
+#include <algorithm>
 #include <catch2/catch.hpp>
 
 using namespace enkinet;
@@ -133,7 +134,7 @@ TEST_CASE("A skin is made thicker at one end by typing or by dragging its mark, 
     CHECK(std::abs(partOf(desk.report(), "waist").skin.mass_g - even) < 1e-9);
 }
 
-TEST_CASE("The section follows the pointer, on the sheet and along the limb, and is bare wire in a gap") {
+TEST_CASE("The section follows the pointer, on the figure and along the limb, and is bare wire in a gap") {
     Desk desk;
     take(desk, "chest");
     desk.station(Station::skin);
@@ -147,13 +148,17 @@ TEST_CASE("The section follows the pointer, on the sheet and along the limb, and
     hover(along, QPoint(along->width() / 3 + 12, 60));
     Desk::settle();
     CHECK(section->caption().toStdString() != there);
-    auto& sheet = desk.window.sheet();
-    const auto& link =
-        desk.report().choice.skeleton.links[static_cast<std::size_t>(partOf(desk.report(), "chest").link)];
-    const Vec3 middle = 0.5 * (link.from + link.to);
-    hover(&sheet, sheet.toScreen(app::View::front, app::project(app::View::front, middle)).toPoint());
-    Desk::settle();
-    CHECK(section->caption().startsWith("Chest"));
+    // And on the figure beside it, of whatever part lies under the pointer.
+    const auto& parts = desk.report().choice.parts;
+    for (const char* name : {"chest", "left forearm"}) {
+        const auto at = std::find_if(parts.begin(), parts.end(), [&](const fill::Part& p) { return p.label == name; });
+        REQUIRE(at != parts.end());
+        auto& rail = desk.window.rail();
+        hover(&rail, rail.partOnScreen(static_cast<int>(at - parts.begin())).toPoint());
+        Desk::settle();
+        INFO(section->caption().toStdString());
+        CHECK(section->caption().startsWith(QString(name), Qt::CaseInsensitive));
+    }
 }
 
 TEST_CASE("Loads of the oven: limb by limb, or the builder's own; what must not go in stops the gate") {

@@ -1,4 +1,5 @@
 #include "base/curve.h"
+#include "base/many.h"
 #include "base/normal.h"
 #include "base/quadrature.h"
 #include "base/text.h"
@@ -34,6 +35,45 @@ TEST_CASE("A tabulated curve meets its nodes, is of fourth order between them an
     const Curve line(1, 3, 5, [](double x) { return std::pair{3 * x - 1, 3.0}; });
     for (double x : {-4.0, 1.0, 2.2, 3.0, 9.0})
         CHECK(std::abs(line(x) - (3 * x - 1)) < 1e-12);
+    // Outside, a bent one goes on by the slopes of its ends.
+    const Curve c(0, 2, 9, [](double x) { return std::pair{std::exp(x), std::exp(x)}; });
+    CHECK_NEAR(c(-0.2), 1 - 0.2, 1e-12);
+    CHECK_NEAR(c(2.1), 1.1 * std::exp(2.0), 1e-12);
+    CHECK(std::isnan(c(std::nan(""))));
+}
+
+TEST_CASE("Exponentials and logarithms of many are those of each, within four units of the last place", "[base]") {
+    Random random(7);
+    for (std::size_t n : {0, 1, 3, 4, 5, 1000}) {
+        std::vector<double> x(n);
+        for (double& v : x)
+            v = random.between(-40, 40);
+        std::vector<double> powers = x;
+        expEach(powers);
+        std::vector<double> logs = powers;
+        logEach(logs);
+        for (std::size_t i = 0; i < n; ++i) {
+            INFO("of " << n << ", " << x[i]);
+            CHECK(std::abs(powers[i] / std::exp(x[i]) - 1) <= 4 * std::numeric_limits<double>::epsilon());
+            CHECK(std::abs(logs[i] - std::log(powers[i])) <=
+                  4 * std::numeric_limits<double>::epsilon() * std::max(1e-3, std::abs(std::log(powers[i]))));
+        }
+    }
+    std::vector<double> odd{std::nan(""),
+                            -std::numeric_limits<double>::infinity(),
+                            std::numeric_limits<double>::infinity(),
+                            0,
+                            1e300,
+                            -1e300,
+                            0,
+                            0};
+    expEach(odd);
+    CHECK(std::isnan(odd[0]));
+    CHECK(odd[1] == 0);
+    CHECK(std::isinf(odd[2]));
+    CHECK(odd[3] == 1);
+    CHECK(std::isinf(odd[4]));
+    CHECK(odd[5] == 0);
 }
 
 TEST_CASE("The normal distribution has its textbook shares", "[base]") {

@@ -63,6 +63,20 @@ TEST_CASE("A puppet taken over brings what it needs and keeps its wire", "[docum
     CHECK(*gone == *both);
 }
 
+TEST_CASE("Puppets are moved along the row, back again, and never beyond it", "[document]") {
+    const Production p = demo();
+    const std::string first = p.puppets[0].id;
+    const auto moved = movePuppet(p, shippedCards(), first, 2);
+    REQUIRE(moved);
+    CHECK(moved->puppets[0].id == p.puppets[1].id);
+    CHECK(moved->puppets[1].id == p.puppets[2].id);
+    CHECK(moved->puppets[2].id == first);
+    CHECK(*movePuppet(*moved, shippedCards(), first, -2) == p);
+    for (int by : {-1, 3, 1000})
+        CHECK_THAT(movePuppet(p, shippedCards(), first, by).fault().rule, Catch::Contains("beyond the row"));
+    CHECK_FALSE(movePuppet(p, shippedCards(), "nobody", 1));
+}
+
 TEST_CASE("The demo has honest open points, each with what was found and what it is held against", "[document]") {
     const auto r = reportOf(demo());
     REQUIRE_FALSE(r.open.empty());

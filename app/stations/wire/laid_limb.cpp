@@ -109,7 +109,8 @@ std::vector<PicturePart> LaidLimb::parts() const {
     std::vector<PicturePart> all;
     if (m_choice)
         for (std::size_t k = 0; k < m_choice->demands.size(); ++k)
-            all.push_back({sentenceOf(m_document, {Selection::Kind::joint, m_limb, m_choice->demands[k].joint, false}),
+            all.push_back({sentenceOf(m_document, {Selection::Kind::joint, m_limb, m_choice->demands[k].joint, false},
+                                      Side::alike),
                            jointOnScreen(m_choice->demands[k].joint).toRect(), static_cast<int>(k) == m_demand});
     return all;
 }
