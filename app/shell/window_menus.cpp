@@ -1,11 +1,11 @@
 // The menus behind one word on the shelf, the keys of the desk and who may use them.
 #include "sheet/sheet_view.h"
 #include "sheet/walk.h"
-#include "stations/sheet/sheet_page.h"
 #include "shell/figure_rail.h"
 #include "shell/rule.h"
 #include "shell/shelf.h"
 #include "shell/window.h"
+#include "stations/sheet/sheet_page.h"
 #include "widgets/fields.h"
 #include "widgets/look.h"
 #include "words/say.h"
