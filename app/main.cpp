@@ -6,6 +6,7 @@
 #include "words/say.h"
 #include <QApplication>
 #include <QCommandLineParser>
+#include <QFileInfo>
 #include <QSettings>
 #include <QTextStream>
 
@@ -60,15 +61,21 @@ int main(int argc, char** argv) {
     struct Last {
         ~Last() { Worker::endAll(); }
     } last;
-    Window window;
+    const QStringList files = parser.positionalArguments();
+    const QString path = !files.isEmpty() ? files.first() : parser.isSet(demo) || quiet ? demoPath() : QString();
+    Window window(quiet ? Window::Furnish::now : Window::Furnish::later,
+                  path == demoPath() || path.isEmpty() ? path : QFileInfo(path).absoluteFilePath());
+    if (!quiet) {
+        // Something to see at once; the desk is made when it is on the screen.
+        window.showFirst();
+        window.furnish();
+    }
     // Pages and pictures wait for what they show.
     if (quiet) window.document().setPatience(600000);
     if (!window.document().cardsFault().isEmpty())
         return fail(QString("the cards cannot be read: %1; set ENKINET_DATA to the folder that holds cards/")
                         .arg(window.document().cardsFault()));
 
-    const QStringList files = parser.positionalArguments();
-    const QString path = !files.isEmpty() ? files.first() : parser.isSet(demo) || quiet ? demoPath() : QString();
     if (!path.isEmpty()) {
         const bool copy = quiet || path == demoPath();
         const QString fault = copy ? window.document().openCopy(path) : window.document().open(path);
@@ -101,7 +108,6 @@ int main(int argc, char** argv) {
     if (parser.isSet(pictures) && !writePictures(window, parser.value(pictures), room))
         return fail(QString("pictures could not be written to %1").arg(parser.value(pictures)));
     if (quiet) return 0;
-    window.show();
     window.offerRecovery();
     return QApplication::exec();
 }

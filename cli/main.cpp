@@ -41,7 +41,7 @@ std::optional<document::Production> Run::load(const std::string& path) {
 files::Json numberJson(double value) { return std::isfinite(value) ? files::Json(value) : files::Json(nullptr); }
 
 const char* stateWord(choice::State state) {
-    constexpr const char* kWords[] = {"crowded", "slack", "stiff", "springy", "tired", "holds"};
+    constexpr const char* kWords[] = {"crowded", "slack", "stiff", "springy", "tired", "holds", "not checked"};
     return kWords[static_cast<int>(state)];
 }
 

@@ -64,6 +64,14 @@ void SheetView::rebuild() {
     update();
 }
 
+QPainterPath SheetView::outline() const {
+    freshen();
+    QPainterPath all;
+    for (const auto& [figure, at] : {std::pair{&m_front, m_frontAt}, std::pair{&m_side, m_sideAt}})
+        all.addPath(QTransform(m_scale, 0, 0, m_scale, at.x(), at.y()).map(figure->silhouette()));
+    return all;
+}
+
 void SheetView::setHold(std::unique_ptr<SheetHold> hold) {
     m_hold = std::move(hold);
     m_holding = false;

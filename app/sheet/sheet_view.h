@@ -46,6 +46,8 @@ public:
     int beside() const { return m_beside; }
     /// Where a hinge of the skeleton stands on the screen in a view; for the tests and for keyboard focus.
     QPointF hingeOnScreen(int hinge, View view) const;
+    /// Both figures' outlines, as they stand here.
+    QPainterPath outline() const;
     std::vector<PicturePart> parts() const override;
     void choosePart(int index) override;
 

@@ -131,6 +131,13 @@ QPointF FigureRail::partOnScreen(int part) const {
     return toScreen(m_pictures.front(), 0.5 * (l.from + l.to));
 }
 
+QPainterPath FigureRail::outline() const {
+    QPainterPath all;
+    for (const Picture& p : m_pictures)
+        all.addPath(QTransform(p.scale, 0, 0, p.scale, p.at.x(), p.at.y()).map(p.figure.silhouette()));
+    return all;
+}
+
 QString FigureRail::subtitle() const {
     const body::Puppet& p = m_document.puppet();
     const results::Report& r = m_document.report();

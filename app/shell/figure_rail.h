@@ -25,6 +25,8 @@ public:
     /// Where a hinge stands on the screen; for the tests.
     QPointF hingeOnScreen(int hinge) const;
     QPointF partOnScreen(int part) const;
+    /// The figures' outlines, as they stand here.
+    QPainterPath outline() const;
     std::vector<PicturePart> parts() const override;
     void choosePart(int index) override;
 

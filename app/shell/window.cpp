@@ -4,6 +4,7 @@
 #include "shell/card.h"
 #include "shell/desk_top.h"
 #include "shell/figure_rail.h"
+#include "shell/first_sight.h"
 #include "shell/rule.h"
 #include "shell/shelf.h"
 #include "stations/registry.h"
@@ -18,6 +19,7 @@
 #include <QApplication>
 #include <QCloseEvent>
 #include <QDragEnterEvent>
+#include <QEventLoop>
 #include <QFile>
 #include <QFileInfo>
 #include <QLabel>
@@ -33,10 +35,31 @@ QString kindPath(const QString& kind) {
     return QString::fromStdString(files::findDataDir()) + "/kinds/" + kind + ".json";
 }
 
-Window::Window(QWidget* parent) : QMainWindow(parent) {
+Window::Window(Furnish when, const QString& file) : m_rule(new Rule) {
     setObjectName("desk");
     setAcceptDrops(true);
     setMinimumSize(640, 440);
+    placeWindow();
+    if (when == Furnish::now) {
+        furnish();
+        return;
+    }
+    setCentralWidget(new FirstSight(file, *m_rule));
+}
+
+void Window::showFirst() {
+    auto* sight = static_cast<FirstSight*>(centralWidget());
+    QEventLoop wait;
+    sight->painted = [&wait] { wait.quit(); };
+    QTimer::singleShot(1000, &wait, &QEventLoop::quit);
+    show();
+    wait.exec(QEventLoop::ExcludeUserInputEvents);
+    sight->painted = {};
+}
+
+/// All that takes time, once something is to be seen.
+void Window::furnish() {
+    if (m_top) return;
     m_sheet = new SheetView(m_document);
     m_turntable = new Turntable(m_document);
     m_bench = new QStackedWidget;
@@ -45,7 +68,6 @@ Window::Window(QWidget* parent) : QMainWindow(parent) {
         m_bench->addWidget(w);
     m_card = new Card(m_document);
     m_rail = new FigureRail(m_document);
-    m_rule = new Rule;
     m_shelf = new Shelf(m_document);
     m_message = &m_shelf->message();
     m_working = &m_shelf->working();
@@ -59,11 +81,14 @@ Window::Window(QWidget* parent) : QMainWindow(parent) {
         m_working->hide();
     });
     m_top = new DeskTop;
-    setCentralWidget(m_top);
     makeMenus();
     m_top->setPlaces(m_shelf, m_rail, m_bench, m_card, m_rule);
+    // The rule has moved over; what it stood on goes.
+    setCentralWidget(m_top);
+    for (QWidget* w : {static_cast<QWidget*>(m_shelf), static_cast<QWidget*>(m_bench), static_cast<QWidget*>(m_card),
+                       static_cast<QWidget*>(m_rule)})
+        w->show();
     connect(m_top, &DeskTop::arranged, m_rail, &FigureRail::setBoth);
-    placeWindow();
     qApp->installEventFilter(this);
 
     connect(&m_document, &Document::changed, this, &Window::refresh);
@@ -257,15 +282,28 @@ void Window::sayApplied(const QString& name, const QStringList& nowFail, const Q
 
 QString Window::message() const { return m_message->text(); }
 
+/// What the next start shows first.
+void Window::keepSight() const {
+    if (!m_document.hasPuppet()) return;
+    LastSight sight{m_document.path().isEmpty() ? demoPath() : m_document.path(), centralWidget()->size(), {}};
+    for (QWidget* w : {static_cast<QWidget*>(m_rail), static_cast<QWidget*>(m_sheet)})
+        if (w->isVisible())
+            sight.line.addPath(
+                (w == m_rail ? m_rail->outline() : m_sheet->outline()).translated(w->mapTo(centralWidget(), QPoint())));
+    writeLastSight(sight);
+}
+
 void Window::closeEvent(QCloseEvent* e) {
+    if (!m_top) return e->accept();
     if (!mayLeave()) return e->ignore();
+    keepSight();
     m_document.dropRecovery();
     QSettings().setValue("window", saveGeometry());
     e->accept();
 }
 
 void Window::dragEnterEvent(QDragEnterEvent* e) {
-    if (e->mimeData()->hasUrls()) e->acceptProposedAction();
+    if (m_top && e->mimeData()->hasUrls()) e->acceptProposedAction();
 }
 
 void Window::dropEvent(QDropEvent* e) {

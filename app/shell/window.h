@@ -25,7 +25,12 @@ struct HoldWish;
 class Window : public QMainWindow {
     Q_OBJECT
 public:
-    explicit Window(QWidget* parent = nullptr);
+    /// later: only the first sight, until furnish() makes the desk; nothing else may be asked of it before.
+    enum class Furnish { now, later };
+    explicit Window(Furnish when = Furnish::now, const QString& file = {});
+    void furnish();
+    /// Shows the first sight and returns when it is on the screen, or after a second where nothing comes of it.
+    void showFirst();
 
     Document& document() { return m_document; }
     SheetView& sheet() { return *m_sheet; }
@@ -90,25 +95,26 @@ private:
     void copyAnswer();
     PuppetTable& table();
     void placeWindow();
+    void keepSight() const;
     void connectShelf(QAction* undo, QAction* redo, QMenu* more);
 
     QString m_saveFault; ///< of the last save, until one succeeds
     Document m_document;
-    DeskTop* m_top;
-    Shelf* m_shelf;
-    FigureRail* m_rail;
-    QStackedWidget* m_bench;
-    SheetView* m_sheet;
-    Turntable* m_turntable;
+    DeskTop* m_top = nullptr;
+    Shelf* m_shelf = nullptr;
+    FigureRail* m_rail = nullptr;
+    QStackedWidget* m_bench = nullptr;
+    SheetView* m_sheet = nullptr;
+    Turntable* m_turntable = nullptr;
     SheetPage* m_sheetPage = nullptr;
     PuppetTable* m_table = nullptr;
     QAction* m_turn = nullptr;
     QAction* m_wall = nullptr;
     QAction* m_life = nullptr;
-    Card* m_card;
+    Card* m_card = nullptr;
     Rule* m_rule;
-    QLabel* m_message;
-    QLabel* m_working; ///< says that numbers are stale
+    QLabel* m_message = nullptr;
+    QLabel* m_working = nullptr; ///< says that numbers are stale
     QTimer m_workingSoon;
     QMenu* m_recent = nullptr;
     results::Station m_station = results::Station::sheet;

@@ -12,14 +12,14 @@ namespace {
 template <class Kind> Page* make(Document& d) { return new Kind(d); }
 
 using results::Station;
-constexpr StationKind kKinds[] = {
+constexpr StationKind kStationKinds[] = {
     {Station::sheet, make<SheetPage>, Peel::clay, false},   {Station::wire, make<WirePage>, Peel::wire, false},
     {Station::bulk, make<BulkPage>, Peel::bulk, true},      {Station::skin, make<SkinPage>, Peel::clay, true},
     {Station::paint, make<PaintPage>, Peel::painted, true}, {Station::plan, make<PlanPage>, Peel::clay, true}};
-static_assert(std::size(kKinds) == results::kStations);
+static_assert(std::size(kStationKinds) == results::kStations);
 } // namespace
 
-std::span<const StationKind> stationKinds() { return kKinds; }
-const StationKind& stationKind(results::Station station) { return kKinds[static_cast<std::size_t>(station)]; }
+std::span<const StationKind> stationKinds() { return kStationKinds; }
+const StationKind& stationKind(results::Station station) { return kStationKinds[static_cast<std::size_t>(station)]; }
 
 } // namespace enkinet::app

@@ -13,7 +13,7 @@
 namespace enkinet::app {
 
 namespace {
-constexpr int kRow = 26;
+constexpr int kLimitRow = 26;
 
 /// The folded line with its arrow.
 class FoldLine : public QAbstractButton {
@@ -98,7 +98,7 @@ LimitTable::LimitTable(QWidget* parent) : QWidget(parent) {
     installAccessiblePictures();
 }
 
-QRect LimitTable::rowBox(int row) const { return {0, 17 + kRow * row, width(), kRow}; }
+QRect LimitTable::rowBox(int row) const { return {0, 17 + kLimitRow * row, width(), kLimitRow}; }
 
 void LimitTable::setOpen(int row) {
     m_asked = row;
@@ -135,7 +135,7 @@ void LimitTable::keyPressEvent(QKeyEvent* e) {
     }
 }
 
-QSize LimitTable::sizeHint() const { return {300, 18 + kRow * static_cast<int>(m_rows.size())}; }
+QSize LimitTable::sizeHint() const { return {300, 18 + kLimitRow * static_cast<int>(m_rows.size())}; }
 
 void LimitTable::show(const std::vector<Row>& rows) {
     m_rows = rows;
@@ -158,17 +158,17 @@ void LimitTable::paintEvent(QPaintEvent*) {
     p.drawText(QRectF(width() - 92, 0, 92, 16), Qt::AlignRight | Qt::AlignVCenter, tr("wanted"));
     for (std::size_t i = 0; i < m_rows.size(); ++i) {
         const Row& r = m_rows[i];
-        const double y = 17 + kRow * static_cast<double>(i), mid = y + kRow / 2.0;
+        const double y = 17 + kLimitRow * static_cast<double>(i), mid = y + kLimitRow / 2.0;
         const bool bad = r.margin < 1 - 1e-9;
         const QColor tone = bad ? r.colour : look().ink;
         if (static_cast<int>(i) == m_asked) {
             p.fillRect(QRectF(rowBox(static_cast<int>(i))), look().lit);
-            p.fillRect(QRectF(0, y, 3, kRow), look().copper);
+            p.fillRect(QRectF(0, y, 3, kLimitRow), look().copper);
         }
         if (hasFocus() && static_cast<int>(i) == m_at) drawFocus(p, QRectF(rowBox(static_cast<int>(i))));
         p.setFont(deskType(13, bad ? QFont::DemiBold : QFont::Normal));
         p.setPen(tone);
-        p.drawText(QRectF(0, y, name - 4, kRow), Qt::AlignLeft | Qt::AlignVCenter,
+        p.drawText(QRectF(0, y, name - 4, kLimitRow), Qt::AlignLeft | Qt::AlignVCenter,
                    QFontMetricsF(p.font()).elidedText(r.name, Qt::ElideRight, name - 4));
         // The limit in the middle; a factor of four to either end.
         p.fillRect(QRectF(left, mid - 4, bar, 8), look().shade);
@@ -194,10 +194,11 @@ void LimitTable::paintEvent(QPaintEvent*) {
         }
         p.setPen(tone);
         p.setFont(deskType(13, QFont::DemiBold));
-        p.drawText(QRectF(right + gap, y, isRight - right - gap, kRow), Qt::AlignRight | Qt::AlignVCenter, r.is);
+        p.drawText(QRectF(right + gap, y, isRight - right - gap, kLimitRow), Qt::AlignRight | Qt::AlignVCenter, r.is);
         p.setPen(look().graphite);
         p.setFont(deskType(13));
-        p.drawText(QRectF(isRight + 2, y, width() - isRight - 2, kRow), Qt::AlignRight | Qt::AlignVCenter, r.wanted);
+        p.drawText(QRectF(isRight + 2, y, width() - isRight - 2, kLimitRow), Qt::AlignRight | Qt::AlignVCenter,
+                   r.wanted);
     }
 }
 

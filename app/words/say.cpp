@@ -482,10 +482,15 @@ QString Say::openPoint(const results::OpenPoint& p) {
     case Issue::own_colour:
         return tr("%n part(s) stay in the colour of their clay: %1.", nullptr, static_cast<int>(p.found)).arg(who);
     case Issue::not_checked:
-        return tr("%1 is not checked: nothing is posed in it, and whether its wire carries what hangs on it is not "
-                  "worked "
-                  "out.")
-            .arg(who);
+        return tr("%1 is not checked: nothing is posed in it, and all of it is stiffened.").arg(who);
+    case Issue::still_slack:
+        return tr("%1: bare wire of the %2 keeps its shape up to %3 N·mm, raw clay and a tool ask %4.")
+            .arg(who, QString::fromStdString(p.other), figure(p.found), figure(p.limit));
+    case Issue::still_droops:
+        return tr("%1: bare wire bends down %2 under raw clay, %3 at most.").arg(who, length(p.found), length(p.limit));
+    case Issue::still_folds:
+        return tr("%1: bare wire folds up under %2 N, %3 N stand on it with a half to spare.")
+            .arg(who, figure(p.found), figure(p.limit));
     case Issue::thin_reserve:
         return tr("%1 holds with %2 % to spare, %3 % are wanted: no wire of the stock has more.")
             .arg(who, number(100 * p.found, 1), number(100 * p.limit, 0));

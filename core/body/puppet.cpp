@@ -16,6 +16,13 @@ ENKINET_COMPARED_BODY(Pose)
 ENKINET_COMPARED_BODY(Wants)
 ENKINET_COMPARED_BODY(Puppet)
 
+bool isBare(const Limb& limb, std::size_t segment) {
+    if (limb.whip) return false;
+    const Stiffening s = limb.segments[segment].stiffening;
+    return s == Stiffening::none || (s == Stiffening::usual && std::none_of(limb.joints.begin(), limb.joints.end(),
+                                                                            [](const Joint& j) { return j.posed; }));
+}
+
 namespace {
 
 constexpr std::size_t kMostLimbs = 256, kMostJoints = 64, kMostStations = 64, kMostMasses = 256;

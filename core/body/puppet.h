@@ -40,6 +40,10 @@ struct Layers {
     ENKINET_COMPARED(Layers)
 };
 
+/// What keeps a stretch that nobody poses in shape while raw clay hangs on it. Usual: putty in a limb that is posed,
+/// nothing in one that is not.
+enum class Stiffening { usual, putty, tube, bound, none };
+
 /// A stretch between two joints. Stations run over the whole bone; stiff layers stop short of a posed joint's gap.
 struct Segment {
     std::string name;              ///< "shin"
@@ -48,6 +52,7 @@ struct Segment {
     bool bodyMass = false; ///< chest, hips: wants 6 mm of cover over the armature in firm clay
     double grip = 0.6;     ///< where a hand takes it, as a share of its length from the moving joint
     double sleeve_mm = 0;  ///< wall of a sleeve on the bundle
+    Stiffening stiffening = Stiffening::usual;
     ENKINET_COMPARED(Segment)
 };
 
@@ -252,6 +257,9 @@ Result<Puppet> makePuppet(Puppet puppet);
 /// The puppet at another height: points, half-widths, gaps and the size of masses scale; wire, thicknesses, sleeves and
 /// weighed grams stay. The height must be above 0.
 Puppet calcScaled(Puppet puppet, double height_mm);
+
+/// True where a segment's wire alone carries raw clay. Never in a whip, which bends all along.
+bool isBare(const Limb& limb, std::size_t segment);
 
 /// Larger end of a joint's range and the whole range, rad.
 double findLargestBend(const Joint& joint);

@@ -153,8 +153,8 @@ void tryCandidates(const Puppet& puppet, const Stock& stock, LimbChoice& l, Fiel
         key.more = asked;
         l.field.value = memo.fields.find(2 * slot + 1, std::move(key), list);
     }
-    CandidatesKey all{
-        l.field, {}, l.path, static_cast<int>(limb.joints.size()), limb.mirrored, limb.cut_mm.has_value()};
+    CandidatesKey all{l.field, {}, l.path, static_cast<int>(limb.joints.size()), limb.mirrored, limb.cut_mm.has_value(),
+                      l.still};
     for (std::size_t j = 0; j < l.demands.size(); ++j) {
         const Demand& d = l.demands[j];
         const std::uint64_t place = slot << 16 | j;
@@ -182,7 +182,8 @@ void pickCandidate(const Puppet& puppet, const Stock& stock, LimbChoice& l, cons
             l.chosen = static_cast<int>(i);
     }
     l.verdicts.clear();
-    l.state = l.demands.empty() ? State::not_checked : State::holds, l.worst = -1;
+    l.stillVerdicts.clear(), l.worstStill = -1;
+    l.state = l.demands.empty() && l.still.empty() ? State::not_checked : State::holds, l.worst = -1;
     l.reserve = wire::WireBend::nan, l.thin = false;
     if (l.chosen < 0) return;
     const Candidate& c = all[static_cast<std::size_t>(l.chosen)];
@@ -197,7 +198,15 @@ void pickCandidate(const Puppet& puppet, const Stock& stock, LimbChoice& l, cons
         l.verdicts.push_back(judgeBend(d, d, findBendOf(d, table, t.bundle, tested, t.spunDamage, ends), table.card(),
                                        t.bundle, tested));
     }
-    if (l.demands.empty()) return;
+    if (!l.still.empty()) {
+        const std::vector<StillWire> wire = findStillWire(*l.field, c, limb.segments.size());
+        for (const StillDemand& d : l.still)
+            l.stillVerdicts.push_back(judgeStill(d, wire));
+        const auto least = std::min_element(l.stillVerdicts.begin(), l.stillVerdicts.end(),
+                                            [](const auto& a, const auto& b) { return a.least() < b.least(); });
+        l.worstStill = static_cast<int>(least - l.stillVerdicts.begin());
+    }
+    if (l.demands.empty() && l.still.empty()) return;
     l.state = c.state;
     l.worst = c.worstJoint;
     l.reserve = c.inside - 1;

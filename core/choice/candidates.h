@@ -27,14 +27,17 @@ struct LimbChoice {
     const std::vector<Candidate>& candidates() const;
     LimbPath path;
     WireReason reason;
-    int chosen = -1;               ///< index into candidates; -1: none can be tried, or none is needed
-    bool pinned = false;           ///< by the builder
-    std::vector<Verdict> verdicts; ///< of the chosen, one a demand
-    State state = State::holds;    ///< worst joint's
-    int worst = -1;                ///< demand that decides; -1 without posed joints
-    int fitting = 0;               ///< how many candidates fit
-    Figure reserve = 0;            ///< by which the chosen stays inside its limits; NaN where nothing is posed
-    bool thin = false;             ///< it holds, but not with the reserve that is wanted
+    int chosen = -1;                ///< index into candidates; -1: none can be tried, or none is needed
+    bool pinned = false;            ///< by the builder
+    std::vector<Verdict> verdicts;  ///< of the chosen, one a demand
+    std::vector<StillDemand> still; ///< runs that nobody poses, of every copy
+    std::vector<StillVerdict> stillVerdicts;
+    int worstStill = -1;        ///< the run with the least to spare
+    State state = State::holds; ///< worst joint's
+    int worst = -1;             ///< demand that decides; -1 without posed joints
+    int fitting = 0;            ///< how many candidates fit
+    Figure reserve = 0;         ///< by which the chosen stays inside its limits; NaN where nothing is posed
+    bool thin = false;          ///< it holds, but not with the reserve that is wanted
     ENKINET_COMPARED(LimbChoice)
 };
 

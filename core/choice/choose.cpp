@@ -148,6 +148,9 @@ public:
                 limbs[i].demands =
                     calcDemands(m_puppet, r.skeleton, r.rest, m_shelf, r.loads, m_masses, r.own, limbs[i].limb);
                 limbs[i].reason = calcReason(limbs[i]);
+                for (const StillDemand& d : m_still)
+                    if (r.rest.copies[static_cast<std::size_t>(d.copy)].limb == limbs[i].limb)
+                        limbs[i].still.push_back(d);
                 tryCandidates(m_puppet, m_stock, limbs[i], m_memo.fields, m_stop);
             }
             pick(limbs);
@@ -172,6 +175,8 @@ private:
         setup.lean_rad = m_puppet.wants.lean_rad, setup.feetDown = m_puppet.wants.feetDown;
         setup.poseOnly = m_puppet.wants.thisPoseOnly;
         m_masses = pointMasses(m_puppet, r.rest, r.own, r.parts);
+        m_stillEI.resize(m_puppet.limbs.size());
+        m_still = calcStillDemands(m_puppet, r.rest, makeStillMasses(r.rest, r.own, r.parts), m_stillEI, m_stop);
         setup.reach = m_reach->calc(m_masses, m_stop);
         setup.stop = m_stop;
         setup.stiffness = m_stiffness;
@@ -235,6 +240,12 @@ private:
     }
 
     void stiffen() {
+        for (const LimbChoice& l : r.limbs)
+            if (l.chosen >= 0) {
+                const Candidate& c = l.candidates()[static_cast<std::size_t>(l.chosen)];
+                m_stillEI[static_cast<std::size_t>(l.limb)] =
+                    wire::findStiffness(m_stock.tableOf(c.spool).card(), c.bundle);
+            }
         for (std::size_t h = 0; h < r.rest.hinges.size(); ++h) {
             const Hinge& hinge = r.rest.hinges[h];
             const LimbChoice& l =
@@ -315,6 +326,7 @@ private:
         for (const LimbChoice& l : r.limbs) {
             if (l.chosen < 0) continue;
             const int spool = l.candidates()[static_cast<std::size_t>(l.chosen)].spool;
+            if (l.state != State::holds && l.state != State::not_checked) return;
             for (std::size_t j = 0; j < l.verdicts.size(); ++j) {
                 const Verdict& v = l.verdicts[j];
                 if (v.state() != State::holds) return;
@@ -382,6 +394,8 @@ private:
     PuppetChoice r;
     std::vector<load::JointStiffness> m_stiffness;
     std::vector<load::PointMass> m_masses; ///< in the pose on the board
+    std::vector<StillDemand> m_still;
+    std::vector<double> m_stillEI; ///< by limb
     std::unique_ptr<load::ReachSearch> m_reach;
 };
 

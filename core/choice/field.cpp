@@ -218,10 +218,43 @@ void finish(const CandidatesKey& key, Candidate& c) {
         c.inside = std::min(c.inside.value, at.inside.value);
         c.worstEffort = std::max(c.worstEffort.value, at.effort.value);
     }
+    if (!key.still.empty()) {
+        const std::vector<StillWire> wire =
+            findStillWire(field, c, static_cast<std::size_t>(std::max(1, key.joints - 1)));
+        for (const StillDemand& d : key.still) {
+            const double margin = judgeStill(d, wire).least();
+            c.still = std::min(c.still.value, margin);
+            c.inside = std::min(c.inside.value, margin);
+            if (margin >= 1 - 1e-9) continue;
+            c.miss += std::log(1 / std::max(1e-9, margin));
+            // A joint that fails says so first.
+            if (c.state == State::holds) c.state = State::slack;
+        }
+    }
     c.fits = c.bar == Bar::none && c.state == State::holds;
 }
 
 } // namespace
+
+std::vector<StillWire> findStillWire(const Field& field, const Candidate& c, std::size_t segments) {
+    std::vector<StillWire> all(segments);
+    const wire::BendTable& table = field.from.stock.tableOf(c.spool);
+    for (int level = 0; level <= c.drops; ++level) {
+        // Of a whip the one trial stands for all; nothing of it is still.
+        const auto trial = static_cast<std::size_t>(c.trial[static_cast<std::size_t>(field.from.whip ? 0 : level)]);
+        const wire::Bundle& b = field.trials[trial].bundle;
+        const StillWire w{wire::findProofMoment(table, b), wire::findStiffness(table.card(), b)};
+        // The segment in which strands end still counts as the larger bundle.
+        const std::size_t from =
+            level == 0
+                ? 0
+                : static_cast<std::size_t>(
+                      field.from.places[static_cast<std::size_t>(c.after[static_cast<std::size_t>(level - 1)])]) +
+                      1;
+        std::fill(all.begin() + static_cast<std::ptrdiff_t>(std::min(from, segments)), all.end(), w);
+    }
+    return all;
+}
 
 const wire::Calibration& Stock::calibrationOf(int spool) const {
     static const wire::Calibration kUntested;

@@ -7,6 +7,7 @@
 #include "base/stop.h"
 #include "base/value.h"
 #include "choice/cut_list.h"
+#include "choice/still.h"
 #include "choice/verdict.h"
 #include "document/spool.h"
 #include "wire/bend_lanes.h"
@@ -72,6 +73,7 @@ struct Candidate {
     Figure lifeMargin = 0;                     ///< least ratio of life to need over the joints
     Figure inside = 0;                         ///< least margin of hold, effort, springback and life over the joints
     Figure work_min = 0;                       ///< cutting, spinning and binding one copy
+    Figure still = 1e9;                        ///< least margin of its runs that nobody poses
     Figure worstEffort = 0;                    ///< largest ratio of effort to limit
     Figure mass_g = 0, price = 0, wire_mm = 0; ///< wire used by one copy of the limb
     friend bool operator==(const Candidate&, const Candidate&) = default;
@@ -149,9 +151,13 @@ struct CandidatesKey {
     LimbPath path;
     int joints = 0; ///< to bind
     bool twice = false, cut = false;
+    std::vector<StillDemand> still{}; ///< of the limb's copies
     friend bool operator==(const CandidatesKey&, const CandidatesKey&) = default;
 };
 std::vector<Candidate> calcCandidates(const CandidatesKey& key);
+
+/// What a candidate's wire gives segment by segment.
+std::vector<StillWire> findStillWire(const Field& field, const Candidate& candidate, std::size_t segments);
 
 /// Memory of the four steps.
 struct FieldMemo {

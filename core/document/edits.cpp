@@ -192,6 +192,17 @@ Edits::Changed Edits::setForming(const std::string& limb, const std::string& joi
     return jointEdit(limb, joint, [&](Joint& j) { j.formingBends = bends; });
 }
 
+Edits::Changed Edits::setStiffening(const std::string& limb, int segment, Stiffening by) const {
+    return puppetEdit([&](Puppet& p) -> std::optional<Fault> {
+        Limb* l = limbOf(p, limb);
+        if (!l || segment >= static_cast<int>(l->segments.size()))
+            return Fault{"limb " + limb, "segment " + std::to_string(segment + 1), "is not there"};
+        for (std::size_t i = 0; i < l->segments.size(); ++i)
+            if (segment < 0 || static_cast<int>(i) == segment) l->segments[i].stiffening = by;
+        return std::nullopt;
+    });
+}
+
 Edits::Changed Edits::putSpool(const Spool& spool) const {
     return stockEdit([&](Stock& s) -> std::optional<Fault> {
         const auto old =

@@ -16,12 +16,6 @@ const std::map<std::string, fill::ClayFamily> kFamilies{{"oven-bake firm", fill:
 const std::map<std::string, paint::Medium> kMedia{
     {"acrylic", paint::Medium::acrylic}, {"oil", paint::Medium::oil}, {"varnish", paint::Medium::varnish}};
 
-template <class Enum> std::string wordOf(const std::map<std::string, Enum>& words, Enum value) {
-    for (const auto& [word, v] : words)
-        if (v == value) return word;
-    return {};
-}
-
 /// Keeps a card that its maker accepts; otherwise the file's fault is set.
 template <class Card> void keep(Reader& r, std::vector<Card>& cards, Result<Card> made) {
     if (made)
@@ -42,7 +36,7 @@ Cards readCards(Reader& r) {
         c.density_g_cm3 = x.neededNumber("density_g_per_cm3"), c.ultimate_MPa = x.neededNumber("ultimate_MPa");
         c.reductionOfArea = x.neededNumber("reduction_of_area");
         c.use = x.word("use", kUses, wire::Use::posed), c.typical = x.flag("typical", false);
-        c.rusts = x.flag("rusts", false);
+        c.rusts = x.flag("rusts", false), c.proof_MPa = x.number("proof_MPa", 0);
         x.object("measured", [&](Reader& m) {
             c.measured = wire::CyclicConstants{m.neededNumber("sf_MPa"), m.neededNumber("b"),     m.neededNumber("ef"),
                                                m.neededNumber("c"),      m.neededNumber("K_MPa"), m.neededNumber("n")};
@@ -114,6 +108,7 @@ Json cardsJson(const Cards& cards) {
                {"use", wordOf(kUses, c.use)},
                {"typical", c.typical}};
         if (c.rusts) x["rusts"] = true;
+        if (c.proof_MPa != 0) x["proof_MPa"] = c.proof_MPa;
         if (c.measured)
             x["measured"] = {{"sf_MPa", c.measured->sf_MPa}, {"b", c.measured->b},         {"ef", c.measured->ef},
                              {"c", c.measured->c},           {"K_MPa", c.measured->K_MPa}, {"n", c.measured->n}};

@@ -1,10 +1,10 @@
 #include "files/mesh_file.h"
+#include "files/reader.h"
 #include <algorithm>
 #include <cstdint>
 #include <cstring>
 #include <fmt/format.h>
 #include <iterator>
-#include <nlohmann/json.hpp>
 
 namespace enkinet::files {
 
@@ -77,7 +77,6 @@ std::string writeStl(const std::vector<NamedMesh>& parts) {
 }
 
 std::string writeGltf(const std::vector<NamedMesh>& parts) {
-    using Json = nlohmann::json;
     Json j{{"asset", {{"version", "2.0"}}}, {"scene", 0}, {"scenes", {{{"nodes", Json::array()}}}}};
     for (const char* list : {"nodes", "meshes", "accessors", "bufferViews"})
         j[list] = Json::array();

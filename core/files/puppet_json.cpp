@@ -15,6 +15,8 @@ const std::map<std::string, LimbKind> kKinds{
     {"jaw", LimbKind::jaw},     {"other", LimbKind::other}};
 const std::map<std::string, MassShape> kShapes{
     {"ellipsoid", MassShape::ellipsoid}, {"box", MassShape::box}, {"weighed", MassShape::weighed}};
+const std::map<std::string, Stiffening> kStiffenings{
+    {"putty", Stiffening::putty}, {"tube", Stiffening::tube}, {"bound", Stiffening::bound}, {"none", Stiffening::none}};
 const std::map<std::string, Posing> kPosings{{"by its tip", Posing::by_tip}, {"along", Posing::along}};
 const std::map<std::string, Side> kSides{{"both", Side::both}, {"left", Side::left}, {"right", Side::right}};
 const std::map<std::string, Aim> kAims{{"simplest to make", Aim::simple}, {"longest life", Aim::life},
@@ -24,12 +26,6 @@ const std::map<std::string, BakeSchool> kSchools{
     {"once", BakeSchool::once}, {"limb by limb", BakeSchool::staged}, {"own list", BakeSchool::own}};
 const std::map<std::string, Acting> kActing{
     {"quiet", Acting::quiet}, {"plain", Acting::plain}, {"broad", Acting::broad}};
-
-template <class Enum> std::string wordOf(const std::map<std::string, Enum>& words, Enum value) {
-    for (const auto& [word, v] : words)
-        if (v == value) return word;
-    return {};
-}
 
 Layers readLayers(Reader& r) {
     Layers l;
@@ -98,6 +94,7 @@ Segment readSegment(Reader& r) {
     });
     s.layers = readLayers(r);
     s.bodyMass = r.flag("body_mass", false), s.grip = r.number("grip", 0.6), s.sleeve_mm = r.number("sleeve_mm", 0);
+    s.stiffening = r.word("stiffening", kStiffenings, Stiffening::usual);
     return s;
 }
 
@@ -111,6 +108,7 @@ Json segmentJson(const Segment& s) {
     if (s.bodyMass) o["body_mass"] = true;
     if (s.grip != 0.6) o["grip"] = s.grip;
     if (s.sleeve_mm != 0) o["sleeve_mm"] = s.sleeve_mm;
+    if (s.stiffening != Stiffening::usual) o["stiffening"] = wordOf(kStiffenings, s.stiffening);
     return o;
 }
 

@@ -11,6 +11,13 @@ namespace enkinet::files {
 
 using Json = nlohmann::json;
 
+/// The word that a file has for a value; empty for none.
+template <class Enum> std::string wordOf(const std::map<std::string, Enum>& words, Enum value) {
+    for (const auto& [word, v] : words)
+        if (v == value) return word;
+    return {};
+}
+
 class Reader {
 public:
     /// Keys that nobody asked for, by the path of the object that they stand in.

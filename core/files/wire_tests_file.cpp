@@ -21,8 +21,9 @@ std::string lastBendWord(wire::LastBend last) {
     return {};
 }
 
-const char* const kColumns[] = {"kind",      "spool",  "date",     "strands",  "lay_mm",    "gap_mm",  "edge_factor",
-                                "angle_deg", "cycles", "lever_mm", "weight_g", "last_bend", "set_deg", "note"};
+const char* const kTestColumns[] = {"kind",     "spool",       "date",      "strands", "lay_mm",
+                                    "gap_mm",   "edge_factor", "angle_deg", "cycles",  "lever_mm",
+                                    "weight_g", "last_bend",   "set_deg",   "note"};
 
 /// Shortest text that reads back as the same number.
 std::string exact(double v) {
@@ -115,7 +116,7 @@ Json wireTestsJson(const std::vector<wire::BendTest>& bends, const std::vector<w
 }
 
 std::string writeWireTestsCsv(const std::vector<wire::BendTest>& bends, const std::vector<wire::HangTest>& hangs) {
-    std::string csv = csvLine({std::begin(kColumns), std::end(kColumns)});
+    std::string csv = csvLine({std::begin(kTestColumns), std::end(kTestColumns)});
     for (const wire::BendTest& t : bends)
         csv +=
             csvLine({"bend", t.spool, t.date, std::to_string(t.bundle.strands), exact(t.bundle.lay_mm), exact(t.gap_mm),

@@ -13,11 +13,11 @@ namespace {
 double minutesToHand(BakeMemo* memo, const Part& p, const Shelf& shelf, double set_C) {
     BakeSetup s = makeBakeSetup(p, shelf);
     s.start_C = set_C, s.oven_C = shelf.shop.room_C, s.surface_W_m2K = Shop{}.surface_W_m2K();
-    constexpr double kLongest_min = 480;
-    for (double span : {60.0, kLongest_min})
+    constexpr double kHandSpan_min = 480;
+    for (double span : {60.0, kHandSpan_min})
         if (const auto curve = calcBake(memo, s, kHand_C, span); *curve && !std::isnan((*curve)->reached_min))
             return (*curve)->reached_min.value;
-    return kLongest_min;
+    return kHandSpan_min;
 }
 
 template <class Minutes> Cooling coolingOf(const Bake& bake, Minutes minutesOf) {

@@ -21,7 +21,8 @@ constexpr std::pair<const char*, Issue> kLeavable[] = {{"order", Issue::order},
                                                        {"rust", Issue::rusts},
                                                        {"unsealed", Issue::unsealed},
                                                        {"soft-paint", Issue::paint_on_soft},
-                                                       {"test", Issue::test_contradicts}};
+                                                       {"test", Issue::test_contradicts},
+                                                       {"still-droop", Issue::still_droops}};
 
 bool isNote(Issue i) { return i == Issue::not_checked || i == Issue::thin_reserve || i == Issue::own_colour; }
 

@@ -23,6 +23,7 @@ private:
     /// Plain steel under clay that dries by its own water.
     void steelInWetClay(const choice::LimbChoice& l, const std::string& name);
     void joint(const choice::LimbChoice& l, std::size_t j);
+    void still(const choice::LimbChoice& l, const std::string& name);
     /// Paint that will not stay on what it is meant for.
     void grounds();
     void oven();

@@ -45,7 +45,7 @@ enum class Issue {
     own_colour,         ///< a note: parts that stay in the colour of their clay; found: how many
     coat_order,         ///< a paint that does not hold on the one below
     test_contradicts,   ///< a test of a spool lies further off than its card allows
-    not_checked,        ///< a note: wire that nothing poses; what it carries is not worked out
+    not_checked,        ///< a note: wire that nothing poses and everything of it is stiffened: nothing to check
     thin_reserve,       ///< a note: it holds with less to spare than is wanted
     finger_marks,       ///< fingers mark the soft clay that they bend the joint by
     swallowed,          ///< a limb of which nothing is left outside its parent
@@ -56,6 +56,9 @@ enum class Issue {
     rusts,              ///< plain steel in clay that is wet with water
     unsealed,           ///< water-based paint on unsealed air-dry clay swells it
     pick_gone,          ///< the wire that the builder picked cannot be made, or not of this stock
+    still_slack,        ///< bare wire that nothing poses does not carry raw clay and a tool's press
+    still_droops,       ///< it carries it, and bends down too far
+    still_folds,        ///< what stands on it would fold it up
     buy_wire,
     buy_clay,
     buy_paint,

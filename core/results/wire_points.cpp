@@ -23,7 +23,7 @@ void Points::wires() {
             add({Station::wire, Issue::no_wire, l.limb, -1, -1, kNoState, 0, 0, name});
             continue;
         }
-        if (l.demands.empty())
+        if (l.demands.empty() && l.still.empty())
             add({Station::wire, Issue::not_checked, l.limb, -1, -1, choice::State::not_checked, 0, 0, name});
         if (l.thin)
             add({Station::wire, Issue::thin_reserve, l.limb, -1, -1, kNoState, l.reserve, m_puppet.wants.reserve,
@@ -31,6 +31,7 @@ void Points::wires() {
         steelInWetClay(l, name);
         for (std::size_t j = 0; j < l.demands.size(); ++j)
             joint(l, j);
+        still(l, name);
         const choice::Candidate& c = l.candidates()[static_cast<std::size_t>(l.chosen)];
         const wire::MaterialCard& card = m_r.stock.tableOf(c.spool).card();
         if (const double damage = wire::findTwistDamage(c.bundle, card); damage > wire::kTwistWarn)
@@ -72,6 +73,21 @@ void Points::steelInWetClay(const choice::LimbChoice& l, const std::string& name
             add({Station::wire, Issue::rusts, l.limb, -1, -1, kNoState, 0, 0, name, card.name});
             return;
         }
+}
+
+void Points::still(const choice::LimbChoice& l, const std::string& name) {
+    if (l.worstStill < 0) return;
+    const choice::StillVerdict& v = l.stillVerdicts[static_cast<std::size_t>(l.worstStill)];
+    if (v.holds()) return;
+    const choice::StillDemand& d = l.still[static_cast<std::size_t>(l.worstStill)];
+    OpenPoint p{Station::wire,        Issue::still_slack, l.limb,       -1,  -1,
+                choice::State::slack, v.proof_Nmm,        v.needed_Nmm, name};
+    if (v.governs == choice::StillLimit::droop)
+        p.issue = Issue::still_droops, p.found = v.droop_mm, p.limit = v.droopLimit_mm;
+    if (v.governs == choice::StillLimit::buckles)
+        p.issue = Issue::still_folds, p.found = v.folds_N, p.limit = choice::kStillFactor * d.thrust_N;
+    p.other = m_puppet.limbs[static_cast<std::size_t>(l.limb)].segments[static_cast<std::size_t>(v.segment)].name;
+    add(std::move(p));
 }
 
 void Points::joint(const choice::LimbChoice& l, std::size_t j) {

@@ -33,6 +33,7 @@ struct MaterialCard {
     double density_g_cm3 = 0;
     double ultimate_MPa = 0;    ///< UTS
     double reductionOfArea = 0; ///< RA at fracture, 0 to 1
+    double proof_MPa = 0;       ///< 0.2 % proof stress as delivered; 0: not known, the stabilised curve stands for it
     Use use = Use::posed;
     bool rusts = false;                      ///< plain steel: in clay that is wet with water
     bool typical = true;                     ///< values from tables, not from a test of this wire

@@ -47,21 +47,24 @@ int one(int argc, char** argv, const QString& what) {
         return QApplication::exec();
     }
     applyLook(app);
-    auto window = std::make_unique<Window>();
+    const bool demo = what == "demo";
+    auto window = std::make_unique<Window>(Window::Furnish::later, demo ? demoPath() : QString());
     window->resize(1280, 800);
-    window->installEventFilter(&first);
-    first.then = [&] {
-        say("paint");
+    window->showFirst();
+    say("paint");
+    window->furnish();
+    if (demo) window->document().openCopy(demoPath());
+    {
         auto* poll = new QTimer(&app);
         QObject::connect(poll, &QTimer::timeout, &app, [&] {
             if (window->document().isWorking()) return;
+            window->repaint();
             say("results");
+            window->close();
             QApplication::quit();
         });
         poll->start(2);
-    };
-    if (what == "demo") window->document().openCopy(demoPath());
-    window->show();
+    }
     const int status = QApplication::exec();
     window.reset();
     Worker::endAll();

@@ -202,7 +202,7 @@ TEST_CASE("The chance is not said while a joint does not hold, nor where none wa
         if (all) CHECK_NEAR(r.choice.survival, calcChance(lives), 1e-9);
         CHECK(r.choice.settled);
     }
-    // A wire that nothing poses is not checked, whatever hangs on it: 2 kg on 0.3 mm copper.
+    // A wire that nothing poses has no life to tell of.
     document::Production p = demo();
     Puppet post = levelArm(false);
     post.id = "post", post.limbs.resize(1);
@@ -213,7 +213,7 @@ TEST_CASE("The chance is not said while a joint does not hold, nor where none wa
     p.puppets = {post};
     const auto r = reportOf(p);
     REQUIRE(r.choice.limbs[0].chosen >= 0);
-    CHECK(r.choice.limbs[0].state == State::not_checked);
+    CHECK(r.choice.limbs[0].still.size() == 1);
     CHECK(std::isnan(r.choice.survival));
 }
 

@@ -9,7 +9,7 @@ using namespace enkinet::test;
 
 namespace {
 
-const fill::Shelf& shelf() {
+const fill::Shelf& shippedShelf() {
     static const fill::Shelf s = document::makeShelf(shippedCards());
     return s;
 }
@@ -21,8 +21,8 @@ std::vector<Demand> demandsOf(const Puppet& p, int limb, const std::vector<load:
     const Skeleton s = calcSkeleton(*sound);
     load::LoadSetup setup;
     setup.lean_rad = sound->wants.lean_rad, setup.poseOnly = sound->wants.thisPoseOnly;
-    return calcDemands(*sound, s, s, shelf(), load::calcLoads(s, masses, setup), masses, calcOwnStretches(*sound, s),
-                       limb);
+    return calcDemands(*sound, s, s, shippedShelf(), load::calcLoads(s, masses, setup), masses,
+                       calcOwnStretches(*sound, s), limb);
 }
 
 Puppet fleshedArm(double upper, double fore, const Layers& layers = {}) {

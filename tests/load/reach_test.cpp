@@ -19,7 +19,7 @@ Vec3 turned(const Vec3& v, const Vec3& rotation) {
 }
 
 /// Two joints beyond the one in question, one after the other or side by side.
-struct Case {
+struct Drawn {
     Puppet puppet;
     Skeleton rest;
     std::vector<PointMass> masses;
@@ -94,8 +94,8 @@ Vec3 anywhere(Random& r, double size) {
     return {r.between(-size, size), r.between(-size, size), r.between(-size, size)};
 }
 
-Case drawn(Random& r) {
-    Case c;
+Drawn drawn(Random& r) {
+    Drawn c;
     c.chain = r.whole(0, 1) == 1;
     const int kind = r.whole(0, 2); // waist, arm, whip
     c.puppet = levelArm(false);
@@ -163,7 +163,7 @@ void compare(int cases, unsigned seed) {
     Random random(seed);
     double worst = 0;
     for (int i = 0; i < cases; ++i) {
-        const Case c = drawn(random);
+        const Drawn c = drawn(random);
         double x[4];
         const double brute = c.brute(x);
         ReachMemo memo;

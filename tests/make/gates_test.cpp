@@ -9,8 +9,8 @@ using namespace enkinet::test;
 
 namespace {
 const GateItem* find(const std::vector<GateItem>& gate, Check check, const std::string& subject = {}) {
-    for (const GateItem& g : gate)
-        if (g.check == check && (subject.empty() || g.subject == subject)) return &g;
+    for (const GateItem& item : gate)
+        if (item.check == check && (subject.empty() || item.subject == subject)) return &item;
     return nullptr;
 }
 const Step& gateBefore(const Plan& plan, StepKind kind) {

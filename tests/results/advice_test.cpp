@@ -59,8 +59,8 @@ std::vector<std::size_t> stepsOf(const make::Plan& plan, make::StepKind kind) {
 int checksOf(const make::Plan& plan, make::Check check, bool stop = false) {
     int n = 0;
     for (const make::Step& s : plan.steps)
-        for (const make::GateItem& g : s.gate)
-            n += g.check == check && (!stop || g.stop);
+        for (const make::GateItem& item : s.gate)
+            n += item.check == check && (!stop || item.stop);
     return n;
 }
 
@@ -125,14 +125,16 @@ TEST_CASE("Wet air-dry clay and putty are dry before the frame goes into the ove
     }
 }
 
-TEST_CASE("Wire that nothing poses reads not checked, is listed, and is not counted as open", "[results]") {
-    // Two kilograms on 0.3 mm copper read holds, 100 %.
+TEST_CASE("Wire that nothing poses and all of which is stiffened reads not checked, and is listed", "[results]") {
     const Report r = changed([](Production&, body::Puppet& p) {
         for (auto& j : p.limbs[0].joints)
             j.posed = false;
+        for (auto& s : p.limbs[0].segments)
+            s.stiffening = body::Stiffening::putty;
         p.poses.clear(), p.board = {}, p.wants.shot.clear();
     });
     REQUIRE(r.choice.limbs[0].demands.empty());
+    CHECK(r.choice.limbs[0].still.empty());
     CHECK(r.choice.limbs[0].state == choice::State::not_checked);
     CHECK(countOf(r.notes, Issue::not_checked) == 1);
     CHECK(countOf(r.open, Issue::not_checked) == 0);

@@ -16,7 +16,7 @@ int countOf(const Report& r, Issue issue) {
         std::count_if(r.open.begin(), r.open.end(), [&](const OpenPoint& p) { return p.issue == issue; }));
 }
 
-Report changed(const std::function<void(Production&)>& change) {
+Report reportAfter(const std::function<void(Production&)>& change) {
     Production p = demo();
     change(p);
     auto sound = makeProduction(std::move(p), shippedCards());
@@ -30,7 +30,7 @@ body::Puppet& tansy(Production& p) { return p.puppets[0]; }
 
 TEST_CASE("A puppet with nothing drawn says so and nothing else", "[results]") {
     const Report r =
-        changed([](Production& p) { tansy(p).limbs.clear(), tansy(p).masses.clear(), tansy(p).poses.clear(); });
+        reportAfter([](Production& p) { tansy(p).limbs.clear(), tansy(p).masses.clear(), tansy(p).poses.clear(); });
     REQUIRE(r.open.size() == 1);
     CHECK(r.open[0].issue == Issue::no_limbs);
     CHECK(r.plan.steps.empty());
@@ -38,13 +38,13 @@ TEST_CASE("A puppet with nothing drawn says so and nothing else", "[results]") {
 
 TEST_CASE("A figure that nothing holds, or that is drawn too low, is pointed out", "[results]") {
     CHECK(countOf(reportOf(demo()), Issue::no_support) == 0);
-    CHECK(countOf(changed([](Production& p) { tansy(p).limbs[2].tieDown.reset(); }), Issue::no_support) == 1);
+    CHECK(countOf(reportAfter([](Production& p) { tansy(p).limbs[2].tieDown.reset(); }), Issue::no_support) == 1);
     CHECK(countOf(reportOf(demo()), Issue::height_off) == 0);
-    const Report low = changed([](Production& p) { tansy(p).height_mm = 300; });
+    const Report low = reportAfter([](Production& p) { tansy(p).height_mm = 300; });
     REQUIRE(countOf(low, Issue::height_off) == 1);
     CHECK(std::abs(low.top_mm - 240) < 0.5); // the head's crown
     // A figure that bows deeply is as high as it is built.
-    const Report bowed = changed([](Production& p) {
+    const Report bowed = reportAfter([](Production& p) {
         for (body::Joint& j : tansy(p).limbs[0].joints)
             if (j.posed) j.high_rad = degToRad(90);
         tansy(p).board.angles = {{"spine", "waist", false, degToRad(80), 0}};
@@ -53,12 +53,12 @@ TEST_CASE("A figure that nothing holds, or that is drawn too low, is pointed out
 }
 
 TEST_CASE("Stock that is missing, short or static is said for the limb that wants it", "[results]") {
-    CHECK(countOf(changed([](Production& p) { p.stock.spools.clear(); }), Issue::no_wire) == 7);
-    const Report steel = changed([](Production& p) {
+    CHECK(countOf(reportAfter([](Production& p) { p.stock.spools.clear(); }), Issue::no_wire) == 7);
+    const Report steel = reportAfter([](Production& p) {
         std::erase_if(p.stock.spools, [](const auto& s) { return s.material != "steel-annealed"; });
     });
     CHECK(countOf(steel, Issue::no_wire) == 7);
-    const Report shared = changed([](Production& p) {
+    const Report shared = reportAfter([](Production& p) {
         // One spool that is long enough for any one limb but not for all of them.
         std::erase_if(p.stock.spools, [](const auto& s) { return s.id != "copper-0.5"; });
         p.stock.spools[0].length_m = 3.2;
@@ -75,7 +75,7 @@ TEST_CASE("Stock that is missing, short or static is said for the limb that want
 
 TEST_CASE("Skin outside its clay's limits, and no room for bulk, are points of the part", "[results]") {
     const auto head = [](double skin) {
-        return changed([=](Production& p) { tansy(p).masses[0].layers.skin_mm = skin; });
+        return reportAfter([=](Production& p) { tansy(p).masses[0].layers.skin_mm = skin; });
     };
     CHECK(countOf(head(2.5), Issue::skin_thin) == countOf(reportOf(demo()), Issue::skin_thin));
     CHECK(countOf(head(0.4), Issue::skin_thin) > countOf(reportOf(demo()), Issue::skin_thin));
@@ -85,11 +85,11 @@ TEST_CASE("Skin outside its clay's limits, and no room for bulk, are points of t
 
 TEST_CASE("A part with neither paint nor cover, and a coat that does not hold, are points of Paint", "[results]") {
     // Foil that shows was forgotten; clay has a colour of its own, said once a clay and not counted.
-    CHECK(countOf(changed([](Production& p) {
+    CHECK(countOf(reportAfter([](Production& p) {
                       tansy(p).masses[0].layers.scheme.clear(), tansy(p).masses[0].layers.clay.clear();
                   }),
                   Issue::nothing_outside) == 1);
-    const Report own = changed([](Production& p) {
+    const Report own = reportAfter([](Production& p) {
         for (auto& m : tansy(p).masses)
             m.layers.scheme.clear();
         for (auto& l : tansy(p).limbs)
@@ -101,7 +101,7 @@ TEST_CASE("A part with neither paint nor cover, and a coat that does not hold, a
     for (const OpenPoint& n : own.notes)
         if (n.issue == Issue::own_colour) CHECK(clays.insert(n.subject).second);
     CHECK_FALSE(clays.empty());
-    const Report oil = changed([](Production& p) {
+    const Report oil = reportAfter([](Production& p) {
         paint::PaintCard c = shippedCards().paints.front();
         c.id = "oil-glaze", c.medium = paint::Medium::oil;
         p.cards.paints.push_back(c);
@@ -160,7 +160,7 @@ TEST_CASE("Air-dry and putty skins wait on the rack and never go into the oven",
         return std::string();
     };
     const std::string air = cardOf(fill::ClayFamily::air_dry);
-    const Report r = changed([&](Production& p) {
+    const Report r = reportAfter([&](Production& p) {
         for (body::Limb& l : tansy(p).limbs)
             for (body::Segment& s : l.segments)
                 if (!s.layers.clay.empty()) s.layers.clay = air;

@@ -20,7 +20,7 @@
 namespace enkinet::app {
 
 namespace {
-constexpr double kRow = 20;
+constexpr double kOvenRow = 20;
 constexpr std::size_t kRows = 6;
 /// What a row of members stands for.
 constexpr int kLimb = 0, kMass = 1;
@@ -46,7 +46,7 @@ void HeatView::refresh() {
     const auto spent = [](const fill::HeatEntry& e) { return e.limit_min > 0 ? e.atHeat_min / e.limit_min : 0; };
     std::stable_sort(m_rows.begin(), m_rows.end(), [&](const auto& a, const auto& b) { return spent(a) > spent(b); });
     if (m_rows.size() > kRows) m_rows.resize(kRows);
-    setFixedHeight(static_cast<int>(kRow * static_cast<double>(m_rows.size())) + 4);
+    setFixedHeight(static_cast<int>(kOvenRow * static_cast<double>(m_rows.size())) + 4);
     update();
 }
 
@@ -58,18 +58,18 @@ void HeatView::paintEvent(QPaintEvent*) {
     const double left = 118, right = width() - 150;
     for (std::size_t i = 0; i < m_rows.size(); ++i) {
         const fill::HeatEntry& e = m_rows[i];
-        const double y = kRow * static_cast<double>(i);
+        const double y = kOvenRow * static_cast<double>(i);
         p.setPen(look().ink);
         const QString name = QFontMetricsF(p.font()).elidedText(
             QString::fromStdString(parts[static_cast<std::size_t>(e.part)].label), Qt::ElideRight, left - 8);
-        p.drawText(QRectF(0, y, left - 6, kRow), Qt::AlignRight | Qt::AlignVCenter, name);
-        p.fillRect(QRectF(left, y + 5, right - left, kRow - 10), look().shade);
+        p.drawText(QRectF(0, y, left - 6, kOvenRow), Qt::AlignRight | Qt::AlignVCenter, name);
+        p.fillRect(QRectF(left, y + 5, right - left, kOvenRow - 10), look().shade);
         const double share = e.limit_min > 0 ? e.atHeat_min / e.limit_min : 0;
-        p.fillRect(QRectF(left, y + 5, (right - left) * std::min(1.0, share), kRow - 10),
+        p.fillRect(QRectF(left, y + 5, (right - left) * std::min(1.0, share), kOvenRow - 10),
                    e.over() ? look().slack : look().copper);
         p.setPen(e.over() ? look().slack : look().ink);
         p.drawText(
-            QRectF(right + 6, y, 146, kRow), Qt::AlignLeft | Qt::AlignVCenter,
+            QRectF(right + 6, y, 146, kOvenRow), Qt::AlignLeft | Qt::AlignVCenter,
             tr("%1 of %2 min, %3 ×").arg(Say::number(e.atHeat_min, 0), Say::number(e.limit_min, 0)).arg(e.bakes));
     }
 }

@@ -8,7 +8,6 @@ namespace enkinet::app {
 
 namespace {
 constexpr int kSteps = 260;
-const QColor kPutty("#9fae8d");
 } // namespace
 
 double bentEnd(const BentState& s) { return 0.45 * s.bend.gap_mm + wire::findBundleDiameter(s.bundle); }

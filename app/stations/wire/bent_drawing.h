@@ -8,6 +8,8 @@
 
 namespace enkinet::app {
 
+inline const QColor kPutty("#9fae8d");
+
 struct BentState {
     wire::Bundle bundle;
     wire::GapBend bend;

@@ -13,7 +13,7 @@
 namespace enkinet::app {
 
 namespace {
-constexpr double kRow = 22, kHead = 18;
+constexpr double kStickRow = 22, kHead = 18;
 }
 
 SawingView::SawingView(Document& document, QWidget* parent) : QWidget(parent), m_document(document) {
@@ -24,7 +24,7 @@ SawingView::SawingView(Document& document, QWidget* parent) : QWidget(parent), m
 void SawingView::refresh() {
     m_height = 0;
     for (const choice::SpoolPlan& p : m_document.report().cutPlan)
-        m_height += kHead + kRow * static_cast<double>(p.sawing.lengths.size()) + 4;
+        m_height += kHead + kStickRow * static_cast<double>(p.sawing.lengths.size()) + 4;
     setFixedHeight(static_cast<int>(std::max(20.0, m_height)));
     update();
 }
@@ -64,7 +64,7 @@ void SawingView::paintEvent(QPaintEvent*) {
             for (int i : order) {
                 const choice::PieceRef& piece = plan.pieces[static_cast<std::size_t>(i)];
                 const double w = k * piece.length_mm;
-                const QRectF bar(x, y + 3, std::max(1.0, w - 1), kRow - 7);
+                const QRectF bar(x, y + 3, std::max(1.0, w - 1), kStickRow - 7);
                 const Metal metal = metalOf(report.stock.tableOf(plan.spool).card());
                 QLinearGradient round(bar.topLeft(), bar.bottomLeft());
                 round.setColorAt(0, metal.mid), round.setColorAt(0.3, metal.light), round.setColorAt(1, metal.mid);
@@ -85,7 +85,7 @@ void SawingView::paintEvent(QPaintEvent*) {
                 x += w;
             }
             if (one.left_mm > 0) {
-                const QRectF bar(x, y + 3, std::max(1.0, k * one.left_mm - 1), kRow - 7);
+                const QRectF bar(x, y + 3, std::max(1.0, k * one.left_mm - 1), kStickRow - 7);
                 p.setPen(QPen(look().graphite, 1, Qt::DashLine));
                 p.setBrush(Qt::NoBrush);
                 p.drawRect(bar);
@@ -95,7 +95,7 @@ void SawingView::paintEvent(QPaintEvent*) {
                 if (QFontMetricsF(p.font()).horizontalAdvance(rest) < bar.width() - 2)
                     p.drawText(bar, Qt::AlignCenter, rest);
             }
-            y += kRow;
+            y += kStickRow;
         }
         y += 4;
     }

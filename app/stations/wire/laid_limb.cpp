@@ -15,7 +15,6 @@ namespace enkinet::app {
 
 namespace {
 constexpr double kSide = 4;
-const QColor kPutty("#9fae8d");
 } // namespace
 
 LaidLimb::LaidLimb(Document& document, QWidget* parent) : QWidget(parent), m_document(document) {

@@ -1,0 +1,77 @@
+#include "shell/first_sight.h"
+#include "shell/rule.h"
+#include "widgets/look.h"
+#include <QDataStream>
+#include <QDir>
+#include <QFile>
+#include <QPainter>
+#include <QSaveFile>
+#include <QStandardPaths>
+#include <QTimer>
+#include <cmath>
+#include <utility>
+
+namespace enkinet::app {
+
+namespace {
+
+constexpr quint32 kMark = 0x656e6b31;
+constexpr qint64 kLargest = 4 << 20;
+
+QString sightFile() { return QStandardPaths::writableLocation(QStandardPaths::AppDataLocation) + "/last-sight"; }
+
+bool isSound(const QPainterPath& line) {
+    const QRectF b = line.boundingRect();
+    return std::isfinite(b.width()) && std::isfinite(b.height()) && line.elementCount() < 100000;
+}
+
+} // namespace
+
+std::optional<LastSight> readLastSight() {
+    QFile f(sightFile());
+    if (!f.open(QIODevice::ReadOnly) || f.size() > kLargest) return {};
+    QDataStream in(&f);
+    in.setVersion(QDataStream::Qt_6_0);
+    quint32 mark = 0;
+    LastSight s;
+    in >> mark;
+    if (mark != kMark) return {};
+    in >> s.file >> s.window >> s.line;
+    if (in.status() != QDataStream::Ok || !isSound(s.line)) return {};
+    return s;
+}
+
+void writeLastSight(const LastSight& sight) {
+    if (!isSound(sight.line)) return;
+    QDir().mkpath(QFileInfo(sightFile()).path());
+    QSaveFile f(sightFile());
+    if (!f.open(QIODevice::WriteOnly)) return;
+    QDataStream out(&f);
+    out.setVersion(QDataStream::Qt_6_0);
+    out << kMark << sight.file << sight.window << sight.line;
+    f.commit();
+}
+
+FirstSight::FirstSight(const QString& file, Rule& rule, QWidget* parent)
+    : QWidget(parent), m_rule(rule), m_sight(readLastSight()) {
+    if (m_sight && (file.isEmpty() || m_sight->file != file)) m_sight.reset();
+    m_rule.setParent(this);
+    setAttribute(Qt::WA_OpaquePaintEvent);
+}
+
+void FirstSight::resizeEvent(QResizeEvent*) {
+    m_rule.setGeometry(0, height() - m_rule.height(), width(), m_rule.height());
+}
+
+void FirstSight::paintEvent(QPaintEvent*) {
+    QPainter p(this);
+    p.fillRect(rect(), look().bench);
+    if (painted) QTimer::singleShot(0, this, std::exchange(painted, {}));
+    if (!m_sight || m_sight->window != size()) return;
+    p.setRenderHint(QPainter::Antialiasing);
+    p.setPen(QPen(look().ink, 1.4));
+    p.setBrush(look().sheet);
+    p.drawPath(m_sight->line);
+}
+
+} // namespace enkinet::app
