@@ -56,7 +56,7 @@ FieldKey makeKey(const Puppet& puppet, const Stock& stock, const LimbChoice& l) 
     FieldKey key;
     key.stock = stock;
     key.wishes = {puppet.wants.steelMayPose, puppet.wants.mayDrop, puppet.wants.mostStrands, puppet.wants.disliked_mm};
-    key.whip = limb.whip;
+    key.whip = limb.whip, key.still = l.demands.empty() && !l.still.empty();
     if (limb.whip && !l.demands.empty())
         for (int i = l.demands.front().joint + 1; i + 1 < static_cast<int>(limb.joints.size()); ++i)
             key.places.push_back(i);

@@ -18,6 +18,8 @@ constexpr std::size_t kMostCandidates = 20000;
 /// None, and the limb's shortest gap divided by 1, 2 and 3: a lay longer than a gap gathers the bend at its ends. Of a
 /// whip the length over which the bend gathers stands for the gap.
 std::vector<double> laysFor(const FieldKey& key, const wire::BendTable& table, int strands, double diameter) {
+    if (strands > 1 && key.still && kStillLay * diameter >= wire::findShortestLay(strands, diameter))
+        return {0, kStillLay * diameter};
     if (strands == 1 || key.shortestGap_mm <= 0) return {0};
     std::set<double> lays{0};
     double shortest = key.whip ? 1e9 : key.shortestGap_mm;

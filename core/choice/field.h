@@ -101,6 +101,7 @@ struct FieldKey {
     Wishes wishes;
     std::vector<int> places;   ///< joints after which strands may end: posed ones, of a whip the fixed ones on its way
     double shortestGap_mm = 0; ///< 0 where nothing is posed
+    bool still = false;        ///< nothing is posed, and bare wire carries raw clay: spun it is firmer
     bool whip = false;
     std::vector<BendNeed> bent;  ///< of a whip: its bend, from which its lays come
     std::vector<double> ends_mm; ///< of a whip: from its root to where strands end after each joint of the limb
@@ -114,6 +115,9 @@ struct Lane {
     wire::BendLanes bends;
     friend bool operator==(const Lane&, const Lane&) = default;
 };
+
+/// Lay of a bundle that no gap asks for, in diameters of its wire: as a drill leaves it.
+inline constexpr double kStillLay = 6.5;
 
 /// Bundles and candidates, nothing judged yet.
 struct Field {

@@ -116,6 +116,16 @@ Best enumerate(const Puppet& p, const Stock& stock, const LimbChoice& l, Aim aim
         double price, counted;
     };
     std::vector<Fit> fits_;
+    // Proof moment of one worked millimetre wire of each metal, by the exact route, once.
+    static const std::map<std::string, double> one = [] {
+        std::map<std::string, double> all;
+        for (const wire::MaterialCard& c : shippedCards().wires) {
+            const wire::CyclicConstants k = wire::calcConstants(c);
+            all[c.id] =
+                wire::calcStrandMoment(k, c.youngs_MPa, wire::calcHoldStrain(k, c.youngs_MPa, wire::kProofStrain));
+        }
+        return all;
+    }();
     double shortest = 1e9;
     for (const Demand& d : l.demands)
         shortest = std::min(shortest, d.gap_mm);
@@ -128,6 +138,9 @@ Best enumerate(const Puppet& p, const Stock& stock, const LimbChoice& l, Aim aim
             for (int k = 1; k <= 3 && !l.demands.empty(); ++k)
                 if (run[0] > 1 && wire::makeBundle({run[0], spool.diameter_mm, shortest / k}))
                     lays.insert(shortest / k);
+            if (l.demands.empty() && !l.still.empty() && run[0] > 1 &&
+                wire::makeBundle({run[0], spool.diameter_mm, 6.5 * spool.diameter_mm}))
+                lays.insert(6.5 * spool.diameter_mm);
             if (run[0] > p.wants.mostStrands || (!p.wants.mayDrop && run.back() < run[0])) return;
             for (double d : p.wants.disliked_mm)
                 if (d == spool.diameter_mm) return;
@@ -151,8 +164,24 @@ Best enumerate(const Puppet& p, const Stock& stock, const LimbChoice& l, Aim aim
                         inside = std::fmin(inside, x);
                     if (j + 1 < run.size() && run[j + 1] < run[j]) ends.push_back({l.demands[j].joint, run[j + 1]});
                 }
+                // Bare wire: by the exact route.
+                std::vector<StillWire> wire;
+                for (std::size_t s = 0; s < limb.segments.size(); ++s) {
+                    int strands = run[0];
+                    for (const Ending& e : ends)
+                        if (e.joint < static_cast<int>(s)) strands = e.strands;
+                    const wire::Bundle b{strands, spool.diameter_mm, strands == 1 ? 0 : lay};
+                    const double d3 = std::pow(b.diameter_mm, 3), n = b.strands;
+                    const double share = wire::isWorked(b) ? 1 : wire::findFreshShare(table.card());
+                    wire.push_back({n * d3 * one.at(spool.material) * share, wire::findStiffness(table.card(), b)});
+                }
+                for (const StillDemand& d : l.still) {
+                    const double margin = judgeStill(d, wire).least();
+                    fits = fits && margin >= 1 - 1e-9;
+                    inside = std::fmin(inside, margin);
+                }
                 const Cut cut = calcCut(limb, root, ends, wire::findBundleDiameter(root));
-                const double one = cut.total_mm() / cut.copies;
+                const double length = cut.total_mm() / cut.copies;
                 if (!fits || cut.total_mm() > spool.length_m * 1000) continue;
                 // Grams: each stretch with the strands that run there.
                 double at = 0;
@@ -170,7 +199,7 @@ Best enumerate(const Puppet& p, const Stock& stock, const LimbChoice& l, Aim aim
                     mass += L / 2 * (gram(strands) + gram(after));
                     at += L;
                 }
-                const double price = one / 1000 * spool.price_m;
+                const double price = length / 1000 * spool.price_m;
                 const double counted = std::min(inside, 1 + p.wants.reserve);
                 int pieces = 0;
                 for (const StrandGroup& g : cut.groups)
@@ -205,7 +234,8 @@ Score scoreOf(const LimbChoice& l, const Wants& w) {
 
 bool near(const Score& a, const Score& b) {
     for (std::size_t i = 0; i < a.size(); ++i)
-        if (apart(a[i], b[i]) > 1e-9) return false;
+        // The reserve of bare wire comes from a table there and from quadrature here.
+        if (apart(a[i], b[i]) > (i == 0 ? 1e-6 : 1e-9)) return false;
     return true;
 }
 
