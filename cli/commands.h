@@ -33,6 +33,7 @@ void addSummary(CLI::App& program, Run& run);
 void addCheck(CLI::App& program, Run& run);
 void addBake(CLI::App& program, Run& run);
 void addFill(CLI::App& program, Run& run);
+void addThings(CLI::App& program, Run& run);
 void addPatterns(CLI::App& program, Run& run);
 
 /// A finite number for JSON, or null where a value could not be computed.

@@ -61,6 +61,7 @@ int main(int argc, char** argv) {
     addBake(program, run);
     addFill(program, run);
     addPatterns(program, run);
+    addThings(program, run);
     try {
         program.parse(argc, argv);
     } catch (const CLI::ParseError& e) {

@@ -328,6 +328,20 @@ Elevation::Elevation(const Puppet& puppet, const document::Production& productio
             run.points.push_back(run.points.back() + limb.tieDown->depth_mm * legDirection(view, s, copy, limb));
         m_runs.push_back(std::move(run));
     }
+    for (std::size_t i = 0; i < puppet.things.features.size() && i < report.things.features.size() && !rest; ++i) {
+        const Feature& f = puppet.things.features[i];
+        const auto clay = report.shelf.clays.find(f.clay);
+        const QColor colour = clay != report.shelf.clays.end() && !clay->second.colour.empty()
+                                  ? QColor(QString::fromStdString(clay->second.colour))
+                                  : QColor("#cfc2a8");
+        for (const fill::FeaturePoint& x : fill::findFeaturePoints(puppet, f, report.things.features[i],
+                                                                   report.choice.skeleton, report.choice.parts)) {
+            // What looks away is hidden by its host.
+            if (depthOf(view, x.out) < -0.25) continue;
+            m_dots.push_back({project(view, x.at), x.size_mm / 2, depthOf(view, x.at), colour, 0});
+        }
+    }
+    std::sort(m_dots.begin(), m_dots.end(), [](const Dot& a, const Dot& b) { return a.depth < b.depth; });
     std::stable_sort(m_runs.begin(), m_runs.end(),
                      [](const Run& x, const Run& y) { return x.depthMean < y.depthMean; });
 }
@@ -432,6 +446,15 @@ void Elevation::draw(QPainter& painter, Peel peel, double ppm, const std::vector
         from = to;
     }
     painter.fillPath(inkLine(m_lines.whole, 0.7 / ppm, 2.1 / ppm), ink);
+    if (peel != Peel::wire && peel != Peel::paper)
+        for (const Dot& d : m_dots) {
+            const double r = std::max(d.radius, 1 / ppm);
+            painter.setBrush(peel == Peel::bulk ? QBrush(Qt::NoBrush) : QBrush(d.colour));
+            QColor line = ink;
+            line.setAlphaF(0.85F);
+            painter.setPen(QPen(line, 0.9 / ppm));
+            painter.drawEllipse(d.at, r, r);
+        }
     if (peel == Peel::wire)
         for (const Run& r : m_runs)
             drawRun(painter, r, ppm);

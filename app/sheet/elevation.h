@@ -59,12 +59,20 @@ private:
         int copy = 0; ///< of the limb that it runs through
         double depthMean = 0;
     };
+    /// Something that sits on the body, facing the viewer.
+    struct Dot {
+        QPointF at;
+        double radius = 0, depth = 0;
+        QColor colour;
+        int group = 0;
+    };
     void drawRun(QPainter& painter, const Run& run, double pixelsPerMm) const;
     void drawPiece(QPainter& painter, const Piece& piece, Peel peel, double pixelsPerMm) const;
 
     View m_view = View::front;
     std::vector<Piece> m_pieces; ///< far to near
     std::vector<Run> m_runs;
+    std::vector<Dot> m_dots;
     Silhouette m_lines;
     QRectF m_bounds;
     std::vector<Selection> m_selectionOf; ///< per part

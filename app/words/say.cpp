@@ -399,6 +399,17 @@ QString Say::whose(const results::OpenPoint& p) {
     return p.other.empty() ? QString() : tr(" by %1 together").arg(QString::fromStdString(p.other));
 }
 
+QString Say::temperature(double C) { return tr("%1 °C").arg(number(C, 0)); }
+
+QString Say::bondLimit(const std::string& limit) {
+    if (limit == "pull") return tr("it pulls out; deeper, wider, or a stronger glue");
+    if (limit == "torsion") return tr("it turns in its hole; deeper, or a flat on it");
+    if (limit == "butt") return tr("a butt joint peels; give it a pin");
+    if (limit == "bending") return tr("the pin bends; thicker, harder or shorter in between");
+    if (limit == "bearing") return tr("the hole gives; deeper, or a tube in it");
+    return tr("the magnet tips off; wider, or two of them");
+}
+
 QString Say::openPoint(const results::OpenPoint& p) {
     using results::Issue;
     const QString who = capital(p.subject);
@@ -491,6 +502,45 @@ QString Say::openPoint(const results::OpenPoint& p) {
     case Issue::still_folds:
         return tr("%1: bare wire folds up under %2 N, %3 N stand on it with a half to spare.")
             .arg(who, figure(p.found), figure(p.limit));
+    case Issue::thing_heat:
+        return tr("%1 stands %2, and a load at %3 is still to come: fit it after that.")
+            .arg(who, temperature(p.found), temperature(p.limit));
+    case Issue::bond_weak:
+        return tr("%1 holds %2 of what it must: %3.")
+            .arg(who, tr("%1 %").arg(number(100 * p.found, 0)), bondLimit(p.other));
+    case Issue::bond_heat:
+        return tr("%1: its glue stands %2, and a load at %3 is still to come.")
+            .arg(who, temperature(p.found), temperature(p.limit));
+    case Issue::hole_wall:
+        return tr("%1: %2 of wall beside the hole, %3 at least.").arg(who, length(p.found), length(p.limit));
+    case Issue::base_tips:
+        return tr("%1 tips when it leans: its weight stands %2 inside the base's edge, %3 are wanted.")
+            .arg(who, length(p.found), length(p.limit));
+    case Issue::base_pushed:
+        return tr("Posing the %1 pushes it over. Clamp the base, keep the other hand on its near side, or make it %2 "
+                  "wide or %3 heavy.")
+            .arg(QString::fromStdString(p.other), length(p.found, 0), grams(p.limit));
+    case Issue::hole_outside:
+        return tr("%1: its hole is not on the base.").arg(who);
+    case Issue::sheet_sags:
+        return tr("%1 sags raw: it carries %2 of its own weight. Mesh or wire inside, thicker, or propped.")
+            .arg(who, tr("%1 %").arg(number(100 * p.found, 0)));
+    case Issue::sheet_cracks:
+        return tr("%1 is bent to %2 and cracks below %3 once cured: bend it raw, or thinner, or of flexible clay.")
+            .arg(who, length(p.found), length(p.limit));
+    case Issue::run_wall:
+        return tr("%1 leaves %2 of wall in the %3, %4 at least.")
+            .arg(who, length(p.found), QString::fromStdString(p.other), length(p.limit));
+    case Issue::run_bend:
+        return tr("%1 is bent to %2 at the %3, %4 at least.")
+            .arg(who, length(p.found), QString::fromStdString(p.other), length(p.limit));
+    case Issue::run_untested:
+        return tr("%1: test it before it is closed.").arg(who);
+    case Issue::prop_untried:
+        return tr("%1: try it in the hand before that is hard.").arg(who);
+    case Issue::part_without_body:
+        return tr("%1 came out without a body: its clay lies inside its neighbour. Move it out, or take its clay off.")
+            .arg(who);
     case Issue::thin_reserve:
         return tr("%1 holds with %2 % to spare, %3 % are wanted: no wire of the stock has more.")
             .arg(who, number(100 * p.found, 1), number(100 * p.limit, 0));

@@ -24,6 +24,9 @@ public:
     /// A strand's diameter with the gauges that come nearest: "1.60 mm (near AWG 14, SWG 16)".
     static QString diameter(double mm);
     static QString grams(double g);
+    static QString temperature(double C);
+    /// What a bond fails by, and what would help.
+    static QString bondLimit(const std::string& limit);
     /// What a puppet weighs, and of what; the parts add up to the whole.
     static QString weights(const fill::Totals& totals);
     static QString degrees(double rad, int decimals = 0);

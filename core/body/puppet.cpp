@@ -317,6 +317,7 @@ Result<Puppet> makePuppet(Puppet puppet) {
         checkLayers(r, place, m.layers);
     }
     checkSheet(r, puppet);
+    if (!r.fault) r.fault = checkThings(puppet);
     r.that(puppet.aside.size() <= 1, where, "designs kept aside", "are more than one");
     if (r.fault) return *r.fault;
     for (Puppet& second : puppet.aside) {
@@ -364,6 +365,11 @@ Puppet calcScaled(Puppet p, double height_mm) {
         m.from_mm = k * m.from_mm, m.to_mm = k * m.to_mm;
     for (Mass& m : p.masses)
         m.at_mm = k * m.at_mm, m.half_mm = k * m.half_mm;
+    // What sits on the body grows with it; pins, cables and what was weighed are what they are.
+    for (Feature& f : p.things.features)
+        f.first_mm *= k, f.last_mm *= k, f.length_mm *= k, f.pitch_mm *= k, f.rowPitch_mm *= k;
+    for (Sheet& s : p.things.sheets)
+        s.length_mm *= k, s.width_mm *= k, s.radius_mm *= k;
     return p;
 }
 

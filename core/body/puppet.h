@@ -6,6 +6,7 @@
 #include "base/result.h"
 #include "base/value.h"
 #include "base/vec3.h"
+#include "body/things.h"
 #include <map>
 #include <optional>
 #include <string>
@@ -122,8 +123,6 @@ struct Limb {
 };
 
 enum class MassShape { ellipsoid, box, weighed };
-/// On a mirrored limb: on both sides, or on one.
-enum class Side { both, left, right };
 
 /// A head, bag, shell or prop fixed to a segment.
 struct Mass {
@@ -244,6 +243,7 @@ struct Puppet {
     std::vector<Picture> pictures;
     std::vector<Measure> measures;
     std::optional<RigPoint> rig;
+    Things things{};
     std::vector<std::string> left{}; ///< open points that the builder leaves as they are, by their keys
     std::vector<Puppet> aside{};     ///< none or one: a second design kept beside this one, itself without any
     Extras extras{};

@@ -133,6 +133,9 @@ public:
         r.own = *m_memo.own.find(0, outlineOf(m_puppet),
                                  [&](const Puppet& p) { return calcOwnStretches(p, calcSkeleton(p), m_stop); });
         m_shape = shapeOf(m_puppet);
+        // What is held in a pose weighs in that pose.
+        std::erase_if(m_shape.things.props,
+                      [&](const Prop& x) { return !x.pose.empty() && x.pose != m_puppet.board.name; });
         m_reach =
             std::make_unique<load::ReachSearch>(m_puppet, r.rest, findActing(m_puppet.wants.acting), m_memo.reach);
         Posed posed = calcPosed(m_puppet, r.rest, m_puppet.board);

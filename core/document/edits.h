@@ -66,6 +66,8 @@ public:
     Changed leavePoint(const std::string& key, bool leave) const;
     /// What keeps a segment in shape while raw clay hangs on it; segment -1: all of the limb.
     Changed setStiffening(const std::string& limb, int segment, body::Stiffening by) const;
+    /// All that sits on the body, at once.
+    Changed setThings(const body::Things& things) const;
     Changed setForming(const std::string& limb, const std::string& joint, double bends) const;
     /// Keeps a copy of the present design aside, in place of one that is there.
     Changed keepAside() const;

@@ -109,6 +109,7 @@ Cards mergeCards(const Cards& shipped, const Cards& own) {
     c.wires = merged(shipped.wires, own.wires), c.clays = merged(shipped.clays, own.clays);
     c.bulks = merged(shipped.bulks, own.bulks), c.covers = merged(shipped.covers, own.covers);
     c.paints = merged(shipped.paints, own.paints), c.ovens = merged(shipped.ovens, own.ovens);
+    c.adhesives = merged(shipped.adhesives, own.adhesives);
     return c;
 }
 

@@ -13,6 +13,8 @@
 
 namespace enkinet::document {
 
+using fill::AdhesiveCard;
+
 /// Every card there is to choose from.
 struct Cards {
     std::vector<wire::MaterialCard> wires;
@@ -21,6 +23,7 @@ struct Cards {
     std::vector<fill::CoverCard> covers;
     std::vector<paint::PaintCard> paints;
     std::vector<fill::OvenCard> ovens;
+    std::vector<fill::AdhesiveCard> adhesives{};
     ENKINET_COMPARED(Cards)
 };
 

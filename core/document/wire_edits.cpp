@@ -15,6 +15,7 @@ void letGo(Puppet& p) {
         std::erase_if(load.limbs, [&](const std::string& id) { return !limbOf(p, id); });
         std::erase_if(load.masses, [&](const std::string& id) { return !massOf(p, id); });
     }
+    dropOrphans(p);
     std::erase_if(p.wants.shot, [&](const std::string& name) {
         return std::none_of(p.poses.begin(), p.poses.end(), [&](const Pose& x) { return x.name == name; });
     });

@@ -54,6 +54,7 @@ Cards readCards(Reader& r) {
         c.yield_MPa = x.number("yield_MPa", 0), c.colour = x.text("colour", "");
         c.mostHeat_min = x.number("most_heat_min", c.mostHeat_min);
         c.youngs_MPa = x.number("youngs_MPa", 0), c.strainLimit = x.number("strain_limit", 0);
+        c.rupture_MPa = x.number("rupture_MPa", 0);
         c.rawStrength_MPa = x.number("raw_strength_MPa", c.rawStrength_MPa), c.shrink = x.number("shrink", 0);
         c.dry_h_6mm = x.number("dry_h_6mm", c.dry_h_6mm), c.working_h = x.number("working_h", c.working_h),
         c.curing_h = x.number("curing_h", c.curing_h);
@@ -82,6 +83,12 @@ Cards readCards(Reader& r) {
         c.id = x.neededText("id"), c.name = x.text("name", c.id), c.note = x.text("note", "");
         c.limit_C = x.neededNumber("limit_C"), c.support = x.flag("support", false);
         keep(x, cards.ovens, fill::makeOvenCard(c));
+    });
+    r.each("adhesives", kMost, "adhesive card", [&](Reader& x) {
+        fill::AdhesiveCard c;
+        c.id = x.neededText("id"), c.name = x.text("name", c.id), c.note = x.text("note", "");
+        c.shear_MPa = x.neededNumber("shear_MPa"), c.limit_C = x.number("limit_C", 60);
+        keep(x, cards.adhesives, fill::makeAdhesive(c));
     });
     r.each("paints", kMost, "paint card", [&](Reader& x) {
         paint::PaintCard c;
@@ -130,6 +137,7 @@ Json cardsJson(const Cards& cards) {
                               {"yield_MPa", c.yield_MPa},
                               {"most_heat_min", c.mostHeat_min},
                               {"youngs_MPa", c.youngs_MPa},
+                              {"rupture_MPa", c.rupture_MPa},
                               {"strain_limit", c.strainLimit},
                               {"raw_strength_MPa", c.rawStrength_MPa},
                               {"shrink", c.shrink},
@@ -161,6 +169,9 @@ Json cardsJson(const Cards& cards) {
     for (const fill::OvenCard& c : cards.ovens)
         j["ovens"].push_back(
             {{"id", c.id}, {"name", c.name}, {"note", c.note}, {"limit_C", c.limit_C}, {"support", c.support}});
+    for (const fill::AdhesiveCard& c : cards.adhesives)
+        j["adhesives"].push_back(
+            {{"id", c.id}, {"name", c.name}, {"note", c.note}, {"shear_MPa", c.shear_MPa}, {"limit_C", c.limit_C}});
     for (const paint::PaintCard& c : cards.paints)
         j["paints"].push_back({{"id", c.id},
                                {"name", c.name},

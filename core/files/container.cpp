@@ -280,7 +280,8 @@ Result<bool> saveProduction(const std::string& path, const document::Production&
 
 Result<document::Cards> loadShippedCards(const std::string& dataDir) {
     document::Cards all;
-    for (const char* file : {"wires.json", "clays.json", "bulks.json", "covers.json", "ovens.json", "paints.json"}) {
+    for (const char* file :
+         {"wires.json", "clays.json", "bulks.json", "covers.json", "ovens.json", "paints.json", "adhesives.json"}) {
         const std::string path = dataDir + "/cards/" + file;
         auto text = readFile(path);
         if (!text) return text.fault();

@@ -2,6 +2,7 @@
 #include "base/units.h"
 #include "files/card_json.h"
 #include "files/production_json.h"
+#include "files/things_json.h"
 
 namespace enkinet::files {
 
@@ -291,6 +292,7 @@ Puppet readPuppet(Reader& r) {
     r.each("masses", 256, "mass", [&](Reader& x) { p.masses.push_back(readMass(x)); });
     r.each("left", 2000, "point", [&](Reader& x) { p.left.push_back(x.neededText("point")); });
     readSheet(r, p);
+    p.things = readThings(r);
     // A design kept aside has none itself, so this goes one level deep and no further.
     r.each("aside", 1, "design kept aside", [&](Reader& x) { p.aside.push_back(readPuppet(x)); });
     p.extras = r.extras();
@@ -348,6 +350,7 @@ Json puppetJson(const Puppet& p) {
     for (const Mass& m : p.masses)
         o["masses"].push_back(massJson(m));
     addSheet(o, p);
+    addThings(o, p.things);
     addExtras(o, p.extras);
     return o;
 }

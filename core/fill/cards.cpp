@@ -45,6 +45,14 @@ Result<OvenCard> makeOvenCard(OvenCard c) {
     return c;
 }
 
+Result<AdhesiveCard> makeAdhesive(AdhesiveCard c) {
+    if (!isId(c.id)) return badId("adhesive", c.id);
+    auto ok = within("adhesive card " + c.id,
+                     {{"shear strength", c.shear_MPa, 0.01, 100, " MPa"}, {"limit", c.limit_C, 20, 500, " C"}});
+    if (!ok) return ok.fault();
+    return c;
+}
+
 Result<ClayCard> makeClay(ClayCard c) {
     if (!isId(c.id)) return badId("clay", c.id);
     const std::string place = "clay card " + c.id;

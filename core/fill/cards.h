@@ -16,8 +16,9 @@ struct ClayCard {
     double set_C = 0, soak_min = 0, scorch_C = 0; ///< oven-bake families only
     double mostHeat_min = 240;            ///< in all bakes together, before it darkens and turns brittle; 0: not known
     double yield_MPa = 0;                 ///< never-drying clay at working temperature
-    double youngs_MPa = 0;                ///< flexible clay once cured
+    double youngs_MPa = 0;                ///< once cured
     double strainLimit = 0;               ///< flexible clay once cured: where it cracks
+    double rupture_MPa = 0;               ///< modulus of rupture once cured; 0: not known
     double rawStrength_MPa = 0.04;        ///< of the raw clay, before it sags
     double shrink = 0;                    ///< length lost in drying or curing, as a share
     double dry_h_6mm = 24;                ///< air-dry: hours for 6 mm at 20 C and 50 % damp
@@ -55,6 +56,15 @@ struct OvenCard {
     friend bool operator==(const OvenCard&, const OvenCard&) = default;
 };
 
+/// What things are stuck together with. Values are typical, of faces that are clean and roughened.
+struct AdhesiveCard {
+    std::string id, name, note;
+    double shear_MPa = 0;
+    double limit_C = 60; ///< lets go above
+    friend bool operator==(const AdhesiveCard&, const AdhesiveCard&) = default;
+};
+
+Result<AdhesiveCard> makeAdhesive(AdhesiveCard card);
 Result<ClayCard> makeClay(ClayCard card);
 Result<BulkCard> makeBulk(BulkCard card);
 Result<CoverCard> makeCover(CoverCard card);

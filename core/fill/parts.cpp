@@ -1,5 +1,6 @@
 #include "fill/parts.h"
 #include "base/units.h"
+#include "fill/things.h"
 #include <algorithm>
 #include <cmath>
 
@@ -211,6 +212,7 @@ std::vector<Part> calcParts(const Puppet& puppet, const Skeleton& s, const std::
         parts.back().mass = static_cast<int>(i);
         parts.back().link = copy.link;
     }
+    addThings(puppet, s, shelf, parts);
     return parts;
 }
 

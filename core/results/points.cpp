@@ -22,9 +22,21 @@ constexpr std::pair<const char*, Issue> kLeavable[] = {{"order", Issue::order},
                                                        {"unsealed", Issue::unsealed},
                                                        {"soft-paint", Issue::paint_on_soft},
                                                        {"test", Issue::test_contradicts},
-                                                       {"still-droop", Issue::still_droops}};
+                                                       {"still-droop", Issue::still_droops},
+                                                       {"bond", Issue::bond_weak},
+                                                       {"bond-heat", Issue::bond_heat},
+                                                       {"wall", Issue::hole_wall},
+                                                       {"tips", Issue::base_tips},
+                                                       {"pushed", Issue::base_pushed},
+                                                       {"sheet-sags", Issue::sheet_sags},
+                                                       {"sheet-cracks", Issue::sheet_cracks},
+                                                       {"run-wall", Issue::run_wall},
+                                                       {"run-bend", Issue::run_bend}};
 
-bool isNote(Issue i) { return i == Issue::not_checked || i == Issue::thin_reserve || i == Issue::own_colour; }
+bool isNote(Issue i) {
+    return i == Issue::not_checked || i == Issue::thin_reserve || i == Issue::own_colour || i == Issue::run_untested ||
+           i == Issue::prop_untried;
+}
 
 } // namespace
 

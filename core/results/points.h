@@ -15,6 +15,7 @@ public:
 
     void sheet();  ///< and the figure's height
     void wires();  ///< wire_points.cpp
+    void things(); ///< thing_points.cpp
     void layers(); ///< bulk, skin, oven, paint, steps: layer_points.cpp
 
 private:

@@ -80,6 +80,7 @@ Report calcReport(const Production& production, int puppetIndex, const Cards& sh
                   PuppetMemo& memo, const std::stop_token& stop) {
     const body::Puppet& puppet = production.puppets.at(static_cast<std::size_t>(puppetIndex));
     Report r;
+    r.puppet = puppet.id;
     r.cards.value = std::make_shared<const Cards>(mergeCards(shipped, production.cards));
     r.shelf = makeShelf(*r.cards, production.stock.shop);
     r.stock = makeStock(production, *r.cards, tables, stop);
@@ -105,11 +106,13 @@ Report calcReport(const Production& production, int puppetIndex, const Cards& sh
     r.patterns = *memo.patterns.find(0, {std::move(seen), r.choice.own, r.choice.parts}, [&](const auto& key) {
         return fill::calcPatterns(key.puppet, body::calcSkeleton(key.puppet), key.own, key.parts, stop);
     });
+    r.things = calcThings(puppet, r.choice, r.shelf, *r.cards);
     paintParts(production, r);
     r.plan = make::calcPlan(puppet, r.choice, r.cuts, r.bakePlan, r.shelf, r.schemes);
     Points points(production, puppetIndex, r, memo.bakes);
     points.sheet();
     points.wires();
+    points.things();
     points.layers();
     r.needs = calcUses(production, r);
     for (const Need& n : r.needs)

@@ -9,6 +9,7 @@
 #include "fill/skin_plan.h"
 #include "make/steps.h"
 #include "results/shopping.h"
+#include "results/things.h"
 
 namespace enkinet::results {
 
@@ -59,6 +60,20 @@ enum class Issue {
     still_slack,        ///< bare wire that nothing poses does not carry raw clay and a tool's press
     still_droops,       ///< it carries it, and bends down too far
     still_folds,        ///< what stands on it would fold it up
+    thing_heat,         ///< a thing that stands less heat than a load still to come
+    bond_weak,          ///< holds less than it must; found: margin
+    bond_heat,          ///< its glue lets go in a load still to come
+    hole_wall,          ///< a hole leaves too thin a wall
+    base_tips,          ///< leaning, the puppet tips with its base
+    base_pushed,        ///< posing a joint pushes it over, unless it is clamped or held
+    hole_outside,       ///< a hole that is not on the base
+    sheet_sags,         ///< a raw sheet does not carry itself
+    sheet_cracks,       ///< cured, it is bent tighter than it stands
+    run_wall,           ///< a cable leaves too thin a wall
+    run_bend,           ///< and is bent tighter than it may
+    run_untested,       ///< a note: test it before it is closed
+    prop_untried,       ///< a note: try it in the hand before that is hard
+    part_without_body,  ///< a segment of a limb with clay that came out at nothing
     buy_wire,
     buy_clay,
     buy_paint,
@@ -88,6 +103,7 @@ struct PaintedPart {
 };
 
 struct Report {
+    std::string puppet; ///< its id
     choice::PuppetChoice choice;
     std::vector<choice::Cut> cuts;
     std::vector<choice::SpoolPlan> cutPlan;
@@ -96,6 +112,7 @@ struct Report {
     fill::BakePlan bakeOnce, bakeStaged; ///< both schools, to compare
     std::vector<fill::PartSkin> skins;
     std::vector<fill::Pattern> patterns;
+    ThingsChecked things;
     std::vector<make::SchemeWork> schemes;
     std::vector<PaintedPart> painted;
     make::Plan plan;

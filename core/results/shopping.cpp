@@ -76,6 +76,12 @@ std::vector<Need> calcUses(const Production& production, const Report& r) {
         if (p.bulk.mass_g > 0) bulk[p.layers.bulk] += p.bulk.mass_g;
         if (p.covered_mm2 > 0) cover[p.layers.cover] += p.covered_mm2 * 1e-6 * kWaste;
     }
+    const body::Puppet& puppet = *document::findPuppet(production, r.puppet);
+    for (std::size_t i = 0; i < r.things.features.size(); ++i) {
+        const body::Feature& f = puppet.things.features[i];
+        const fill::FeatureWork& w = r.things.features[i];
+        if (f.mass_g <= 0 && r.shelf.clays.contains(f.clay)) clay[f.clay] += (w.mass_g + f.spares * w.first_g) * kWaste;
+    }
     for (const make::SchemeWork& s : r.schemes)
         for (const paint::Laid& l : s.laid)
             paints[l.card->id] += l.ml * kWaste;
@@ -106,6 +112,9 @@ std::vector<Need> calcUses(const Production& production, const Report& r) {
                                     [&, key = id](const auto& x) { return x.id == key; });
         all.push_back({Ware::paint, id, c->name, ml, 0, 0, 0, ml / c->pot_ml * c->potPrice, 0});
     }
+    // Doubles take as much each.
+    for (Need& n : all)
+        n.needed *= puppet.things.copies, n.price *= puppet.things.copies;
     return all;
 }
 

@@ -5,6 +5,7 @@
 #include "stations/sheet/limbs_leaf.h"
 #include "stations/sheet/pictures_leaf.h"
 #include "stations/sheet/pose_leaf.h"
+#include "stations/sheet/things_leaf.h"
 #include "widgets/answer.h"
 #include "widgets/fields.h"
 #include "widgets/leaves.h"
@@ -59,13 +60,15 @@ SheetPage::SheetPage(Document& d) : Page(d, results::Station::sheet) {
     m_limbs = new LimbsLeaf(d);
     m_pose = new PoseLeaf(d);
     m_eye = new ChecksLeaf(d);
+    m_things = new ThingsLeaf(d);
     m_leaves->add(tr("puppet"), tr("The whole puppet and the selected part"), m_puppetLeaf);
     m_leaves->add(tr("pictures"), tr("Pictures on the sheet"), m_pictures);
     m_leaves->add(tr("limbs"), tr("Mark and shape limbs"), m_limbs);
     m_leaves->add(tr("pose"), tr("Bend the figure"), m_pose);
     m_leaves->add(tr("checks"), tr("What a builder checks by eye, and the caliper"), m_eye);
+    m_leaves->add(tr("things"), tr("Eyes, teeth, base, props: what sits on the body"), m_things);
     for (QWidget* leaf : {m_puppetLeaf, static_cast<QWidget*>(m_pictures), static_cast<QWidget*>(m_limbs),
-                          static_cast<QWidget*>(m_pose), static_cast<QWidget*>(m_eye)})
+                          static_cast<QWidget*>(m_pose), static_cast<QWidget*>(m_eye), static_cast<QWidget*>(m_things)})
         column()->addWidget(leaf);
     connect(m_leaves, &Leaves::changed, this, [this] {
         showLeaf();
@@ -344,6 +347,9 @@ void SheetPage::showLeaf() {
         break;
     case 4:
         m_eye->show();
+        break;
+    case 5:
+        m_things->show();
         break;
     default:
         break;

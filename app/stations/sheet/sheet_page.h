@@ -16,6 +16,7 @@ class LimbsLeaf;
 class NumberField;
 class PicturesLeaf;
 class PoseLeaf;
+class ThingsLeaf;
 
 class SheetPage : public Page {
     Q_OBJECT
@@ -41,6 +42,7 @@ private:
     LimbsLeaf* m_limbs;
     PoseLeaf* m_pose;
     ChecksLeaf* m_eye;
+    ThingsLeaf* m_things;
     void changeWants(const QString& name, const std::function<void(body::Wants&)>& mutate, const QString& key);
     void showMeasures(const results::Report& report);
 

@@ -100,6 +100,21 @@ WirePage::WirePage(Document& d) : Page(d, results::Station::wire) {
     });
     m_remedies = new RemediesList(d);
     v->addWidget(m_remedies);
+    m_stiffRow = new QWidget;
+    auto* stiff = makeForm();
+    stiff->setContentsMargins(0, 0, 0, 0);
+    m_stiffRow->setLayout(stiff);
+    m_stiff = new ChoiceField(tr("What stiffens the limb until its clay is cured"));
+    m_stiff->setObjectName("stiffening");
+    stiff->addRow(tr("stiffened by"), m_stiff);
+    v->addWidget(m_stiffRow);
+    connect(m_stiff, &ChoiceField::edited, this, [this](const QVariant& by) {
+        const body::Limb& limb = document().puppet().limbs[static_cast<std::size_t>(m_limb)];
+        document().change(tr("%1: stiffened by %2").arg(QString::fromStdString(limb.name), m_stiff->currentText()),
+                          [&](const document::Edits& e) {
+                              return e.setStiffening(limb.id, -1, static_cast<body::Stiffening>(by.toInt()));
+                          });
+    });
 
     m_jointFold = new Fold(tr("The joint: gap, range, edge, wear"));
     m_jointFold->setObjectName("jointFold");
@@ -314,6 +329,7 @@ void WirePage::show(const results::Report& r) {
     const choice::LimbChoice* l = m_limb >= 0 ? &r.choice.limbs[static_cast<std::size_t>(m_limb)] : nullptr;
     const bool judged = l && m_demand >= 0 && m_demand < static_cast<int>(l->verdicts.size());
     m_body->setVisible(judged);
+    m_stiffRow->hide();
     m_rests->setVisible(judged);
     m_jointFold->setVisible(judged), m_wireFold->setVisible(judged);
     m_windowHead->setVisible(judged), m_window->setVisible(judged);
@@ -329,12 +345,12 @@ void WirePage::show(const results::Report& r) {
         m_head->show(Say::capital(limb.name), {}, {});
         m_head->setStamp(l->chosen < 0 && l->reason.needed() ? tr("no wire") : tr("not checked"), look().graphite);
         m_laid->show(m_limb, -1);
+        if (l->worstStill >= 0) return showStill(r, *l);
         m_quiet->setText(l->chosen < 0 && !l->reason.needed() ? Say::wireReason(l->reason)
                          : l->chosen < 0
                              ? tr("No spool in stock can be tried here: steel and drawn wire are static unless this "
                                   "puppet may pose them, and a spool must be long enough.")
-                             : tr("Not checked: nothing is posed in this limb, and whether its wire carries what "
-                                  "hangs on it is not worked out. %1")
+                             : tr("Not checked: nothing is posed in this limb, and all of it is stiffened. %1")
                                    .arg(Say::wireReason(l->reason)));
         return;
     }
@@ -435,13 +451,76 @@ void WirePage::show(const results::Report& r) {
     m_forming->show(joint.formingBends);
 }
 
+void WirePage::showStill(const results::Report& r, const choice::LimbChoice& l) {
+    using choice::StillLimit;
+    const body::Limb& limb = document().puppet().limbs[static_cast<std::size_t>(l.limb)];
+    const choice::StillVerdict& v = l.stillVerdicts[static_cast<std::size_t>(l.worstStill)];
+    const choice::StillDemand& d = l.still[static_cast<std::size_t>(l.worstStill)];
+    const choice::Candidate& c = l.candidates()[static_cast<std::size_t>(l.chosen)];
+    const bool holds = v.holds();
+    m_head->show(Say::capital(limb.name), tr("nothing is posed: its wire carries raw clay"),
+                 holds ? tr("The bare wire keeps its shape under raw clay and a tool, with %1 % to spare.")
+                             .arg(Say::number(100 * (v.least() - 1), 0))
+                       : tr("The bare wire does not keep its shape in the %1 until the clay is cured.")
+                             .arg(QString::fromStdString(limb.segments[static_cast<std::size_t>(v.segment)].name)));
+    m_head->setStamp(Say::state(holds ? choice::State::holds : choice::State::slack),
+                     stateColour(static_cast<int>(holds ? choice::State::holds : choice::State::slack)));
+    double weight = 0, press = 0;
+    for (const choice::StillPart& p : d.parts)
+        weight = std::max(weight, choice::kStillFactor * p.weight_Nmm), press = std::max(press, p.press_Nmm);
+    const QColor slack = stateColour(static_cast<int>(choice::State::slack));
+    const auto margin = [&](StillLimit of) { return v.margin[static_cast<std::size_t>(of)].value; };
+    std::vector<LimitTable::Row> rows;
+    rows.push_back({tr("keeps its shape"), tr("%1 N·mm").arg(Say::figure(v.proof_Nmm)),
+                    tr("weight asks %1").arg(Say::figure(weight)), margin(StillLimit::weight), true, slack});
+    rows.push_back({tr("and with a press"), tr("%1 N·mm").arg(Say::figure(v.proof_Nmm)),
+                    tr("it asks %1").arg(Say::figure(press)), margin(StillLimit::press), true, slack});
+    rows.push_back({tr("bends down"), Say::length(v.droop_mm, 2), tr("at most %1").arg(Say::length(v.droopLimit_mm, 1)),
+                    margin(StillLimit::droop), false, slack});
+    if (d.thrust_N > 0)
+        rows.push_back({tr("folds up under"), tr("%1 N").arg(Say::figure(v.folds_N)),
+                        tr("%1 stand on it").arg(Say::figure(choice::kStillFactor * d.thrust_N)),
+                        margin(StillLimit::buckles), true, slack});
+    m_body->show();
+    m_whyText->hide(), m_remedies->hide();
+    m_limits->show(rows);
+    QStringList words;
+    if (!holds) {
+        // As moments grow with the cube of the gauge, and droop and folding with its fourth power.
+        const bool stiffness = v.governs == StillLimit::droop || v.governs == StillLimit::buckles;
+        const double thicker = c.bundle.diameter_mm * std::pow(1 / v.least(), stiffness ? 0.25 : 1 / 3.0);
+        words << tr("What would work: the same wire from %1; stiffened by putty, a tube or a tight binding; or propped "
+                    "until it is cured, %2 above the base, %3 to the front.")
+                     .arg(Say::diameter(thicker), Say::length(d.prop.y, 0), Say::length(d.prop.z, 0));
+        if (c.bundle.strands > 1 && c.bundle.lay_mm <= 0)
+            words << tr("Spun in the drill it is several times as firm as straight.");
+    }
+    words
+        << tr("A tool presses with %1 N at its far end, weight counts one and a half times. Typical figures; hang what "
+              "it will carry on a piece of this wire, and look.")
+               .arg(Say::figure(load::kSculptPress_N));
+    m_quiet->setText(words.join(" "));
+    m_wireFold->show();
+    m_wireFold->setLine(Say::limbWire(limb, l, c, cardName(document().production(), r, c.spool)));
+    m_choiceText->setText(Say::wireReason(l.reason));
+    m_why->setText({});
+    m_stiffRow->show();
+    m_stiff->show({{tr("nothing: bare wire"), static_cast<int>(body::Stiffening::none)},
+                   {tr("putty"), static_cast<int>(body::Stiffening::putty)},
+                   {tr("a tube"), static_cast<int>(body::Stiffening::tube)},
+                   {tr("a tight binding"), static_cast<int>(body::Stiffening::bound)}},
+                  static_cast<int>(limb.segments.front().stiffening == body::Stiffening::usual
+                                       ? body::Stiffening::none
+                                       : limb.segments.front().stiffening));
+}
+
 /// Where the number of the asked row comes from, in place under the table.
 void WirePage::showWhy() {
     constexpr choice::State kRows[] = {choice::State::slack, choice::State::stiff, choice::State::springy,
                                        choice::State::tired, choice::State::crowded};
-    m_limits->setOpen(m_asked);
-    m_whyText->setVisible(m_asked >= 0);
-    if (m_asked < 0) return;
+    m_limits->setOpen(m_demand < 0 ? -1 : m_asked);
+    m_whyText->setVisible(m_asked >= 0 && m_demand >= 0);
+    if (m_asked < 0 || m_demand < 0) return;
     const Why w = whyOf(document(), m_limb, m_demand, kRows[m_asked]);
     QString text = QString("<p style='margin:0'><b>%1</b></p>").arg(w.title.toHtmlEscaped());
     for (const QString& link : w.chain)

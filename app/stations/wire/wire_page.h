@@ -31,6 +31,8 @@ private:
     void makeBench();
     void showLeaf();
     void showWhy();
+    /// A limb that nothing poses, and whose bare wire carries raw clay.
+    void showStill(const results::Report& report, const choice::LimbChoice& limb);
     void pick(int candidate);
     void showCandidates(const results::Report& report, int limb);
     void changeJoint(const QString& name,
@@ -40,6 +42,8 @@ private:
 
     AnswerHead* m_head;
     LimitTable* m_limits;
+    QWidget* m_stiffRow;
+    ChoiceField* m_stiff;
     Fold *m_jointFold, *m_wireFold;
     LaidLimb* m_laid;
     QLabel *m_windowText, *m_windowHead, *m_why, *m_choiceText, *m_quiet, *m_rests;

@@ -1,0 +1,165 @@
+#include "puppet_command.h"
+#include <fmt/format.h>
+#include <iostream>
+
+namespace enkinet::cli {
+
+using files::Json;
+using results::Report;
+
+namespace {
+
+bool isThing(results::Issue i) { return i >= results::Issue::thing_heat && i <= results::Issue::part_without_body; }
+
+/// What is open about a thing, by its name.
+Json openOf(const Report& r, const std::string& name) {
+    Json all = Json::array();
+    for (const auto* list : {&r.open, &r.left, &r.notes})
+        for (const results::OpenPoint& p : *list)
+            if (isThing(p.issue) && p.subject == name)
+                all.push_back(
+                    {{"what", issueWord(p.issue)}, {"found", numberJson(p.found)}, {"limit", numberJson(p.limit)}});
+    return all;
+}
+
+const char* stageWord(body::Stage s) {
+    constexpr const char* kWords[] = {"wire", "bulk", "skin", "bake", "paint", "cover", "shoot"};
+    return kWords[static_cast<int>(s)];
+}
+
+Json baseJson(const results::BaseCheck& b, const Report& r, const body::Puppet& puppet) {
+    Json holes = Json::array();
+    for (const results::Hole& h : b.holes)
+        holes.push_back({{"name", h.name},
+                         {"x_mm", h.x_mm},
+                         {"z_mm", h.z_mm},
+                         {"diameter_mm", h.diameter_mm},
+                         {"depth_mm", h.depth_mm},
+                         {"through", h.through},
+                         {"before", stageWord(h.before)}});
+    return {{"mass_g", b.weight_g},
+            {"all_g", b.all_g},
+            {"edge_mm", b.edge_mm},
+            {"leaning_edge_mm", b.leaned_mm},
+            {"wanted_mm", b.wanted_mm},
+            {"worst_joint", b.joint},
+            {"push_N", b.push_N},
+            {"push_at_mm", b.push_mm},
+            {"stands", b.stands < 1e8 ? Json(b.stands) : Json(nullptr)},
+            {"least_width_mm", numberJson(b.leastWidth_mm)},
+            {"least_weight_g", numberJson(b.leastWeight_g)},
+            {"holes", holes},
+            {"open", openOf(r, puppet.name)}};
+}
+
+Json puppetThings(const body::Puppet& p, const Report& r) {
+    const body::Things& t = p.things;
+    const results::ThingsChecked& c = r.things;
+    Json j{{"id", p.id},
+           {"name", p.name},
+           {"features", Json::array()},
+           {"bonds", Json::array()},
+           {"base", nullptr},
+           {"sheets", Json::array()},
+           {"runs", Json::array()},
+           {"props", Json::array()},
+           {"variants", Json::array()},
+           {"copies", t.copies}};
+    for (std::size_t i = 0; i < t.features.size(); ++i) {
+        const body::Feature& f = t.features[i];
+        const fill::FeatureWork& w = c.features[i];
+        j["features"].push_back({{"id", f.id},
+                                 {"name", f.name},
+                                 {"count", w.count()},
+                                 {"rows", w.rows},
+                                 {"spares", f.spares},
+                                 {"mass_g", w.mass_g},
+                                 {"ball_mm", w.ball_mm},
+                                 {"ball_last_mm", w.ballLast_mm},
+                                 {"seat_mm", w.seat_mm},
+                                 {"seat_depth_mm", w.seatDepth_mm},
+                                 {"sizes_mm", w.sizes_mm},
+                                 {"minutes", numberJson(w.minutes)},
+                                 {"minutes_least", numberJson(w.least_min)},
+                                 {"minutes_most", numberJson(w.most_min)},
+                                 {"break_even", numberJson(w.breakEven)},
+                                 {"before", stageWord(f.before)},
+                                 {"open", openOf(r, f.name)}});
+    }
+    for (std::size_t i = 0; i < t.bonds.size(); ++i) {
+        const results::BondCheck& b = c.bonds[i];
+        constexpr const char* kWords[] = {"pull", "torsion", "butt", "bending", "bearing", "magnet", "wall", "heat"};
+        Json margins = Json::object();
+        for (std::size_t k = 0; k < results::kBondLimits; ++k)
+            if (std::isfinite(b.margin[k].value)) margins[kWords[k]] = b.margin[k].value;
+        j["bonds"].push_back({{"id", t.bonds[i].id},
+                              {"name", t.bonds[i].name},
+                              {"force_N", b.force_N},
+                              {"moment_Nmm", b.moment_Nmm},
+                              {"margins", margins},
+                              {"governs", b.governs < 0 ? Json("not checked") : Json(kWords[b.governs])},
+                              {"wall_mm", numberJson(b.wall_mm)},
+                              {"open", openOf(r, t.bonds[i].name)}});
+    }
+    if (c.base) j["base"] = baseJson(*c.base, r, p);
+    for (std::size_t i = 0; i < t.sheets.size(); ++i)
+        j["sheets"].push_back({{"id", t.sheets[i].id},
+                               {"name", t.sheets[i].name},
+                               {"mass_g", c.sheets[i].mass_g},
+                               {"area_mm2", c.sheets[i].area_mm2},
+                               {"pattern_mm", c.sheets[i].pattern_mm},
+                               {"least_radius_mm", c.sheets[i].leastRadius_mm},
+                               {"raw", numberJson(c.sheets[i].raw)},
+                               {"open", openOf(r, t.sheets[i].name)}});
+    for (std::size_t i = 0; i < t.runs.size(); ++i)
+        j["runs"].push_back({{"id", t.runs[i].id},
+                             {"name", t.runs[i].name},
+                             {"wall_mm", c.runs[i].wall_mm},
+                             {"bend_mm", c.runs[i].bend_mm > 0 ? Json(c.runs[i].bend_mm) : Json(nullptr)},
+                             {"open", openOf(r, t.runs[i].name)}});
+    for (const body::Prop& x : t.props)
+        j["props"].push_back(
+            {{"id", x.id}, {"name", x.name}, {"mass_g", x.mass_g}, {"pose", x.pose}, {"open", openOf(r, x.name)}});
+    for (const body::Variant& v : t.variants)
+        j["variants"].push_back({{"id", v.id},
+                                 {"name", v.name},
+                                 {"slot", v.mass},
+                                 {"mass_g", v.weighed_g},
+                                 {"minutes", v.minutes},
+                                 {"open", openOf(r, v.name)}});
+    return j;
+}
+
+void thingsRun(const std::string& path, bool json, Run& run) {
+    Json all{{"puppets", Json::array()}};
+    forPuppets(path, run, [&](const auto&, const body::Puppet& puppet, const Report& r) {
+        const Json j = puppetThings(puppet, r);
+        all["puppets"].push_back(j);
+        if (json) return;
+        fmt::print("{}\n", puppet.name);
+        for (const Json& f : j["features"])
+            fmt::print("  {:<24} {} of them, {:.1f} g, ball {:.1f} mm, seat {:.1f} mm{}\n",
+                       f["name"].get<std::string>(), f["count"].get<int>(), f["mass_g"].get<double>(),
+                       f["ball_mm"].get<double>(), f["seat_mm"].get<double>(),
+                       f["minutes"].is_null() ? "" : fmt::format(", {:.0f} min", f["minutes"].get<double>()));
+        for (const Json& b : j["bonds"])
+            fmt::print("  {:<24} {} decides\n", b["name"].get<std::string>(), b["governs"].get<std::string>());
+        if (!j["base"].is_null())
+            fmt::print("  base                     {:.0f} g, edge {:.0f} mm away, {} holes\n",
+                       j["base"]["mass_g"].get<double>(), j["base"]["edge_mm"].get<double>(),
+                       j["base"]["holes"].size());
+        for (const char* kind : {"features", "bonds", "sheets", "runs", "props"})
+            for (const Json& t : j[kind])
+                for (const Json& o : t["open"])
+                    fmt::print("  {:<24} {}\n", t["name"].get<std::string>(), o["what"].get<std::string>());
+    });
+    if (json && run.status == 0) std::cout << all.dump(1) << "\n";
+}
+
+} // namespace
+
+void addThings(CLI::App& program, Run& run) {
+    addPuppetCommand(program, run, "things", "what sits on the body: grams, balls, seats, bonds, base", thingsRun);
+}
+
+} // namespace enkinet::cli

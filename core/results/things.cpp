@@ -1,0 +1,306 @@
+#include "results/things.h"
+#include "base/units.h"
+#include "wire/proof.h"
+#include <algorithm>
+#include <cmath>
+
+namespace enkinet::results {
+
+using namespace body;
+
+double findDensity(BaseStuff stuff) {
+    constexpr double kAll[] = {0.5, 0.16, 0.75, 0.03, 1.2, 7.8};
+    return kAll[static_cast<int>(stuff)];
+}
+
+double findBearing(BaseStuff stuff) {
+    constexpr double kAll[] = {20, 5, 15, 0.3, 4, 100};
+    return kAll[static_cast<int>(stuff)];
+}
+
+BondCheck checkBond(const Bond& b, const document::AdhesiveCard* adhesive, const wire::MaterialCard* pin,
+                    double force_N, double moment_Nmm, double bearing_MPa, double host_mm, double heat_C) {
+    BondCheck r;
+    r.force_N = force_N, r.moment_Nmm = moment_Nmm, r.wall_mm = std::nan("");
+    r.margin.fill(std::nan(""));
+    const auto set = [&](BondLimit limit, double there, double asked) {
+        const double m = asked > 1e-12 ? std::min(1e9, there / asked) : 1e9;
+        r.margin[static_cast<std::size_t>(limit)] = m;
+        if (r.governs < 0 || m < r.least()) r.governs = static_cast<int>(limit);
+    };
+    const double d = b.diameter_mm, tau = adhesive ? adhesive->shear_MPa : 0;
+    // What is in a hole holds by the shorter of its two ends.
+    const double L =
+        b.depth_mm > 0 && b.depthTo_mm > 0 ? std::min(b.depth_mm, b.depthTo_mm) : std::max(b.depth_mm, b.depthTo_mm);
+    const bool peg = b.kind == BondKind::pin || b.kind == BondKind::dowel || b.kind == BondKind::rod;
+    if (peg && d > 0 && L > 0) {
+        // A dowel that comes off is not glued in.
+        if (tau > 0 && !b.comesOff) {
+            set(BondLimit::pull, kPi * d * L * tau, kBondSpare * force_N);
+            set(BondLimit::torsion, kPi * d * d * L * tau / 2, kBondSpare * moment_Nmm);
+        }
+        const double bend = std::max(moment_Nmm, force_N * (b.free_mm + L / 2));
+        if (pin) {
+            set(BondLimit::bending, wire::calcProofMoment(*pin, {1, std::clamp(d, 0.1, 10.0), 0}), bend);
+        }
+        if (bearing_MPa > 0) set(BondLimit::bearing, bearing_MPa * d * L * L / 6, bend);
+        if (host_mm > 0) {
+            r.wall_mm = host_mm - d / 2 - b.clearance_mm;
+            set(BondLimit::wall, std::max(0.0, r.wall_mm), kLeastWall_mm);
+        }
+    }
+    if ((b.kind == BondKind::glue || b.kind == BondKind::putty) && d > 0 && tau > 0) {
+        set(BondLimit::pull, kPi / 4 * d * d * tau, kBondSpare * force_N);
+        set(BondLimit::butt, tau / kPeel, 32 * moment_Nmm / (kPi * d * d * d));
+    }
+    if (b.kind == BondKind::magnet && d > 0 && b.hold_N > 0) {
+        set(BondLimit::pull, b.hold_N, kTipSpare * force_N);
+        set(BondLimit::magnet, b.hold_N * d / 2, kTipSpare * moment_Nmm);
+    }
+    if (adhesive && heat_C > 0) set(BondLimit::heat, adhesive->limit_C, heat_C);
+    return r;
+}
+
+namespace {
+
+class Checker {
+public:
+    Checker(const Puppet& p, const choice::PuppetChoice& c, const fill::Shelf& shelf, const document::Cards& cards)
+        : m_p(p), m_c(c), m_shelf(shelf), m_cards(cards) {}
+
+    ThingsChecked run() {
+        ThingsChecked r;
+        for (const Feature& f : m_p.things.features)
+            r.features.push_back(fill::calcFeature(m_p, f, m_shelf));
+        for (const Bond& b : m_p.things.bonds)
+            r.bonds.push_back(bond(b));
+        if (m_p.things.base) r.base = base(*m_p.things.base);
+        for (const Sheet& s : m_p.things.sheets)
+            r.sheets.push_back(sheet(s));
+        for (const Run& x : m_p.things.runs)
+            r.runs.push_back(cable(x));
+        return r;
+    }
+
+private:
+    const fill::Part* partOf(const Spot& s) const {
+        const Skeleton& k = m_c.skeleton;
+        for (const fill::Part& part : m_c.parts) {
+            if (part.mass >= 0) {
+                if (!s.mass.empty() &&
+                    m_p.masses[static_cast<std::size_t>(k.masses[static_cast<std::size_t>(part.mass)].mass)].id ==
+                        s.mass)
+                    return &part;
+                continue;
+            }
+            const Link& l = k.links[static_cast<std::size_t>(part.link)];
+            if (s.mass.empty() && !s.limb.empty() && l.segment == s.segment &&
+                m_p.limbs[static_cast<std::size_t>(k.copies[static_cast<std::size_t>(l.copy)].limb)].id == s.limb)
+                return &part;
+        }
+        return nullptr;
+    }
+    const Feature* featureOf(const Spot& s) const {
+        for (const Feature& f : m_p.things.features)
+            if (f.id == s.feature) return &f;
+        return nullptr;
+    }
+    /// What hangs on a bond: the lighter of its two ends, as a rule the one that is carried.
+    double gramsOf(const Spot& s) const {
+        if (s.base) return 1e9;
+        if (const Feature* f = featureOf(s)) return fill::calcFeature(m_p, *f, m_shelf).first_g;
+        if (const fill::Part* p = partOf(s)) return p->mass_g();
+        return 1e9;
+    }
+    double leverOf(const Spot& s) const {
+        if (const Feature* f = featureOf(s)) return f->first_mm / 2;
+        if (const fill::Part* p = partOf(s)) {
+            if (p->mass >= 0) {
+                const auto& m =
+                    m_p.masses[static_cast<std::size_t>(m_c.skeleton.masses[static_cast<std::size_t>(p->mass)].mass)];
+                return m.half_mm.y;
+            }
+            return m_c.skeleton.links[static_cast<std::size_t>(p->link)].length_mm / 2;
+        }
+        return 0;
+    }
+    double hottest() const {
+        double most = 0;
+        for (const fill::Part& p : m_c.parts)
+            if (const auto clay = m_shelf.clays.find(p.layers.clay);
+                clay != m_shelf.clays.end() && fill::isOvenBaked(clay->second.family))
+                most = std::max(most, clay->second.set_C);
+        return most;
+    }
+
+    BondCheck bond(const Bond& b) const {
+        const document::AdhesiveCard* adhesive = nullptr;
+        for (const document::AdhesiveCard& c : m_cards.adhesives)
+            if (c.id == b.adhesive) adhesive = &c;
+        const wire::MaterialCard* pin = nullptr;
+        for (const wire::MaterialCard& c : m_cards.wires)
+            if (c.id == b.wire) pin = &c;
+        const bool fromCarries = gramsOf(b.to) < gramsOf(b.from);
+        const Spot &carried = fromCarries ? b.to : b.from, &carries = fromCarries ? b.from : b.to;
+        double force = b.force_N, moment = b.moment_Nmm;
+        const double grams = gramsOf(carried);
+        if (force <= 0 && grams < 1e8) force = std::max(kKnock * grams * kNewtonPerGram, kDress_N);
+        if (moment <= 0 && grams < 1e8) moment = force * leverOf(carried);
+        double bearing = 0, host = 0;
+        if (carries.base && m_p.things.base) {
+            bearing = findBearing(m_p.things.base->stuff);
+        } else if (const fill::Part* p = partOf(carries)) {
+            bearing = p->skin.mass_g > 0 && p->bulk.mass_g <= 0 ? 8 : p->skin.mass_g > 0 ? 8 : 0.3;
+            host = p->thinnest_mm;
+        }
+        const double heat = b.before <= Stage::bake ? hottest() : 0;
+        return checkBond(b, adhesive, pin, force, moment, bearing, host, heat);
+    }
+
+    double toEdge(const Base& b, double x, double z) const {
+        if (b.shape == BaseShape::disc) return b.width_mm / 2 - std::hypot(x - b.x_mm, z - b.z_mm);
+        return std::min(b.width_mm / 2 - std::abs(x - b.x_mm), b.depth_mm / 2 - std::abs(z - b.z_mm));
+    }
+
+    BaseCheck base(const Base& b) const {
+        BaseCheck r;
+        const double area = b.shape == BaseShape::disc ? kPi / 4 * b.width_mm * b.width_mm : b.width_mm * b.depth_mm;
+        const double own = b.weight_g > 0 ? b.weight_g : area * b.thickness_mm * gPerCm3ToGPerMm3(findDensity(b.stuff));
+        const double puppet = m_c.totals.mass_g();
+        r.weight_g = own, r.all_g = own + puppet;
+        const Vec3 standing = m_c.totals.centre + Vec3{0, b.thickness_mm, 0};
+        r.centre = (1 / r.all_g) * (own * Vec3{b.x_mm, b.thickness_mm / 2, b.z_mm} + puppet * standing);
+        r.edge_mm = toEdge(b, r.centre.x, r.centre.z);
+        const double width = b.shape == BaseShape::disc ? b.width_mm : std::min(b.width_mm, b.depth_mm);
+        r.leaned_mm = r.edge_mm - puppet / r.all_g * m_c.totals.centre.y * std::sin(m_p.wants.lean_rad);
+        r.wanted_mm = width / 10;
+        r.stands = 1e9;
+        const double W = r.all_g * kNewtonPerGram;
+        for (const choice::LimbChoice& l : m_c.limbs)
+            for (std::size_t j = 0; j < l.verdicts.size(); ++j) {
+                const choice::Demand& d = l.demands[j];
+                if (d.far.link < 0 || !(l.verdicts[j].effort_Nmm > 0)) continue;
+                const Link& link = m_c.skeleton.links[static_cast<std::size_t>(d.far.link)];
+                const Vec3 hinge = m_c.skeleton.hinges[static_cast<std::size_t>(d.hinge)].at;
+                const Vec3 towards = norm(link.to - hinge) > norm(link.from - hinge) ? link.to : link.from;
+                const Vec3 grip = hinge + d.lever_mm * unit(towards - hinge);
+                const double F = l.verdicts[j].effort_Nmm / d.lever_mm, H = std::max(0.0, grip.y) + b.thickness_mm;
+                const double stands = W * std::max(0.0, r.edge_mm) / (F * H);
+                if (stands >= r.stands) continue;
+                r.stands = stands, r.push_N = F, r.push_mm = H;
+                r.joint = m_c.skeleton.hinges[static_cast<std::size_t>(d.hinge)].label;
+                r.leastWidth_mm = width + 2 * std::max(0.0, kTipSpare * F * H / W - r.edge_mm);
+                r.leastWeight_g = r.edge_mm > 0 ? std::max(own, kTipSpare * F * H / r.edge_mm / kNewtonPerGram - puppet)
+                                                : std::nan("");
+            }
+        for (int support : m_c.rest.supportLinks) {
+            const Link& link = m_c.rest.links[static_cast<std::size_t>(support)];
+            const LimbCopy& copy = m_c.rest.copies[static_cast<std::size_t>(link.copy)];
+            const Limb& limb = m_p.limbs[static_cast<std::size_t>(copy.limb)];
+            if (!limb.tieDown) continue;
+            const choice::LimbChoice& l = m_c.limbs[static_cast<std::size_t>(copy.limb)];
+            const double across =
+                l.chosen < 0 ? 0 : wire::findBundleDiameter(l.candidates()[static_cast<std::size_t>(l.chosen)].bundle);
+            hole(r, b,
+                 {copy.label, link.to.x, link.to.z, across + 0.3, limb.tieDown->depth_mm, Stage::wire, false, false});
+        }
+        for (const Bond& x : m_p.things.bonds) {
+            if (!x.from.base && !x.to.base) continue;
+            const Spot& other = x.from.base ? x.to : x.from;
+            double px = b.x_mm, pz = b.z_mm;
+            if (const fill::Part* p = partOf(other)) {
+                const Link& link = m_c.rest.links[static_cast<std::size_t>(p->link)];
+                const Vec3 at = p->mass >= 0 ? m_c.rest.masses[static_cast<std::size_t>(p->mass)].at
+                                             : (link.from.y < link.to.y ? link.from : link.to);
+                px = at.x, pz = at.z;
+            }
+            hole(r, b,
+                 {x.name, px, pz, x.diameter_mm + x.clearance_mm, x.from.base ? x.depth_mm : x.depthTo_mm, x.before,
+                  false, false});
+        }
+        for (const Run& x : m_p.things.runs) {
+            // A cable comes up where its limb stands.
+            for (int support : m_c.rest.supportLinks) {
+                const Link& link = m_c.rest.links[static_cast<std::size_t>(support)];
+                const LimbCopy& copy = m_c.rest.copies[static_cast<std::size_t>(link.copy)];
+                if (copy.right || m_p.limbs[static_cast<std::size_t>(copy.limb)].id != x.limb) continue;
+                hole(r, b,
+                     {x.name, link.to.x, link.to.z - 3 * x.outer_mm, x.outer_mm + 0.5, b.thickness_mm, Stage::wire,
+                      false, false});
+            }
+        }
+        return r;
+    }
+    void hole(BaseCheck& r, const Base& b, Hole h) const {
+        h.through = h.depth_mm >= b.thickness_mm;
+        h.outside = toEdge(b, h.x_mm, h.z_mm) < h.diameter_mm / 2;
+        r.holes.push_back(std::move(h));
+    }
+
+    SheetCheck sheet(const Sheet& s) const {
+        SheetCheck r;
+        r.area_mm2 = s.length_mm * s.width_mm;
+        r.raw = std::nan("");
+        r.pattern_mm = s.radius_mm > 0 ? s.length_mm * (s.radius_mm + s.thickness_mm / 2) / s.radius_mm : s.length_mm;
+        if (const auto c = m_shelf.covers.find(s.cover); c != m_shelf.covers.end())
+            r.mass_g += r.area_mm2 * c->second.mass_g_m2 * 1e-6;
+        const auto clay = m_shelf.clays.find(s.clay);
+        if (clay == m_shelf.clays.end()) return r;
+        const fill::ClayCard& c = clay->second;
+        const double rho = gPerCm3ToGPerMm3(c.density_g_cm3);
+        r.mass_g += r.area_mm2 * s.thickness_mm * rho;
+        // A strip held along one edge: M = w L²/2, Z = t²/6.
+        const double stress = 3 * rho * kNewtonPerGram * s.length_mm * s.length_mm / s.thickness_mm;
+        // Mesh or wire inside carries it.
+        if (s.core == SheetCore::none) r.raw = c.rawStrength_MPa / stress;
+        const double strain = c.strainLimit > 0                       ? c.strainLimit
+                              : c.rupture_MPa > 0 && c.youngs_MPa > 0 ? c.rupture_MPa / c.youngs_MPa
+                                                                      : 0;
+        if (strain > 0 && c.family != fill::ClayFamily::never_dry) r.leastRadius_mm = s.thickness_mm / (2 * strain);
+        return r;
+    }
+
+    RunCheck cable(const Run& x) const {
+        RunCheck r;
+        r.wall_mm = 1e9;
+        for (std::size_t i = 0; i < m_p.limbs.size(); ++i) {
+            const Limb& limb = m_p.limbs[i];
+            if (limb.id != x.limb) continue;
+            const choice::LimbChoice& l = m_c.limbs[i];
+            const double bundle =
+                l.chosen < 0 ? 0 : wire::findBundleDiameter(l.candidates()[static_cast<std::size_t>(l.chosen)].bundle);
+            for (int s = x.fromSegment; s <= x.toSegment; ++s) {
+                const Segment& seg = limb.segments[static_cast<std::size_t>(s)];
+                for (const body::Station& st : seg.stations) {
+                    // Two circles that touch, beside each other along the wide axis, the pair in the middle.
+                    const double wide = std::max(st.a_mm, st.b_mm), thin = std::min(st.a_mm, st.b_mm);
+                    const double pair = bundle + x.outer_mm, at = pair / 2 - x.outer_mm / 2;
+                    const double across = thin * std::sqrt(std::max(0.0, 1 - at * at / (wide * wide))) - x.outer_mm / 2;
+                    const double wall = std::min(wide - pair / 2, across);
+                    if (wall < r.wall_mm) r.wall_mm = wall, r.wallAt = seg.name;
+                }
+                if (s == x.fromSegment) continue;
+                const Joint& j = limb.joints[static_cast<std::size_t>(s)];
+                if (!j.posed) continue;
+                const double bend = j.gap_mm / findLargestBend(j);
+                if (r.bend_mm == 0 || bend < r.bend_mm) r.bend_mm = bend, r.bendAt = j.name;
+            }
+        }
+        if (r.wall_mm > 1e8) r.wall_mm = 0;
+        return r;
+    }
+
+    const Puppet& m_p;
+    const choice::PuppetChoice& m_c;
+    const fill::Shelf& m_shelf;
+    const document::Cards& m_cards;
+};
+
+} // namespace
+
+ThingsChecked calcThings(const Puppet& puppet, const choice::PuppetChoice& choice, const fill::Shelf& shelf,
+                         const document::Cards& cards) {
+    return Checker(puppet, choice, shelf, cards).run();
+}
+
+} // namespace enkinet::results

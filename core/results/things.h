@@ -1,0 +1,90 @@
+#pragma once
+// What the things on the body ask: each feature's work, what every bond stands, whether the base keeps it upright, room
+// and bend of cables, sheets that sag or crack. docs/mechanics.md 110 to 118.
+#include "choice/choose.h"
+#include "document/production.h"
+#include "fill/bake_plan.h"
+#include "fill/things.h"
+
+namespace enkinet::results {
+
+inline constexpr double kLeastWall_mm = 1.5; ///< beside a hole
+inline constexpr double kBondSpare = 3;      ///< over pull and slide
+inline constexpr double kPeel = 6;           ///< a butt joint peels: so much less than its shear
+inline constexpr double kKnock = 5;          ///< weights that a knock counts for
+inline constexpr double kDress_N = 2;        ///< dressing and dusting, at least
+inline constexpr double kTipSpare = 1.5;
+
+enum class BondLimit { pull, torsion, butt, bending, bearing, magnet, wall, heat };
+inline constexpr std::size_t kBondLimits = 8;
+
+struct BondCheck {
+    double force_N = 0, moment_Nmm = 0;       ///< what it is held against
+    std::array<Figure, kBondLimits> margin{}; ///< there over asked; NaN where it does not apply
+    double wall_mm = 0;                       ///< left beside the hole; NaN without one
+    int governs = -1;                         ///< the least; -1: nothing was checked
+    double least() const { return governs < 0 ? std::nan("") : margin[static_cast<std::size_t>(governs)].value; }
+    friend bool operator==(const BondCheck&, const BondCheck&) = default;
+};
+
+struct Hole {
+    std::string name;
+    double x_mm = 0, z_mm = 0, diameter_mm = 0, depth_mm = 0;
+    body::Stage before = body::Stage::wire;
+    bool through = false; ///< deeper than the base
+    bool outside = false; ///< not on it
+    friend bool operator==(const Hole&, const Hole&) = default;
+};
+
+struct BaseCheck {
+    double weight_g = 0, all_g = 0;
+    Vec3 centre;                                 ///< of puppet and base, upright, y from under the base
+    double edge_mm = 0;                          ///< from there to the nearest edge
+    double leaned_mm = 0;                        ///< what is left when the puppet leans
+    double wanted_mm = 0;                        ///< a tenth of its least width
+    std::string joint;                           ///< whose posing pushes hardest; empty: none
+    double push_N = 0, push_mm = 0;              ///< force and height
+    double stands = 0;                           ///< W e over F H; 1.5 is wanted
+    double leastWidth_mm = 0, leastWeight_g = 0; ///< either of which would do
+    std::vector<Hole> holes;
+    friend bool operator==(const BaseCheck&, const BaseCheck&) = default;
+};
+
+struct SheetCheck {
+    double area_mm2 = 0, mass_g = 0;
+    double leastRadius_mm = 0; ///< that it stands once cured; 0: not known
+    Figure raw = 0;            ///< strength of the raw clay over what its own weight bends it with
+    double pattern_mm = 0;     ///< its length laid flat
+    friend bool operator==(const SheetCheck&, const SheetCheck&) = default;
+};
+
+struct RunCheck {
+    double wall_mm = 0; ///< least, beside the bundle
+    std::string wallAt;
+    double bend_mm = 0; ///< least radius at a joint; 0: it passes none
+    std::string bendAt;
+    friend bool operator==(const RunCheck&, const RunCheck&) = default;
+};
+
+/// One check a thing, in the puppet's order.
+struct ThingsChecked {
+    std::vector<fill::FeatureWork> features;
+    std::vector<BondCheck> bonds;
+    std::optional<BaseCheck> base;
+    std::vector<SheetCheck> sheets;
+    std::vector<RunCheck> runs;
+    friend bool operator==(const ThingsChecked&, const ThingsChecked&) = default;
+};
+
+/// What a bond stands, from its own numbers. host: half-width that the hole lies in (0: not known), bearing: of what it
+/// is in, MPa; heat_C: hottest load still to come, 0 for none.
+BondCheck checkBond(const body::Bond& bond, const document::AdhesiveCard* adhesive, const wire::MaterialCard* pin,
+                    double force_N, double moment_Nmm, double bearing_MPa, double host_mm, double heat_C);
+
+double findDensity(body::BaseStuff stuff); ///< g/cm³, typical
+double findBearing(body::BaseStuff stuff); ///< MPa, typical
+
+ThingsChecked calcThings(const body::Puppet& puppet, const choice::PuppetChoice& choice, const fill::Shelf& shelf,
+                         const document::Cards& cards);
+
+} // namespace enkinet::results
