@@ -9,6 +9,7 @@
 #include <QApplication>
 #include <QDir>
 #include <QElapsedTimer>
+#include <QListWidget>
 #include <QPixmap>
 #include <QUndoStack>
 
@@ -19,6 +20,14 @@ namespace {
 bool takeSheet(Window& window, const auto& leaves, const auto& take) {
     Document& d = window.document();
     if (!leaves("sheetLeaves", {{4, "sheet-checks"}})) return false;
+    // The base with its holes, where there is one.
+    if (auto* list = window.findChild<QListWidget*>("thingList"); list && d.puppet().things.base) {
+        auto* strip = window.findChild<Leaves*>("sheetLeaves");
+        strip->setCurrent(5);
+        list->setCurrentRow(static_cast<int>(d.puppet().things.features.size() + d.puppet().things.bonds.size()));
+        if (!take("sheet-things")) return false;
+        strip->setCurrent(0);
+    }
     d.select({Selection::Kind::segment, static_cast<int>(d.puppet().limbs.size() > 2 ? 2 : 0), 1, false});
     if (!leaves("sheetLeaves", {{2, "sheet-limbs"}})) return false;
     d.select({});

@@ -88,7 +88,8 @@ Json puppetThings(const body::Puppet& p, const Report& r) {
     }
     for (std::size_t i = 0; i < t.bonds.size(); ++i) {
         const results::BondCheck& b = c.bonds[i];
-        constexpr const char* kWords[] = {"pull", "torsion", "butt", "bending", "bearing", "magnet", "wall", "heat"};
+        constexpr const char* kWords[] = {"pull",   "torsion", "butt", "bending", "bearing",
+                                          "magnet", "wall",    "heat", "droop"};
         Json margins = Json::object();
         for (std::size_t k = 0; k < results::kBondLimits; ++k)
             if (std::isfinite(b.margin[k].value)) margins[kWords[k]] = b.margin[k].value;

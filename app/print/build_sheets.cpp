@@ -31,6 +31,7 @@ void BuildSheets::draw(QPagedPaintDevice& device) const {
         WirePages(from, pages).draw();
         drawGatePages(pages, *m_report);
         LifeSizePages(from, pages).draw();
+        ThingsPages(from, pages).draw();
     }
     if (night) setNightLook(true);
 }

@@ -51,6 +51,17 @@ private:
     void cuttingPage();
 };
 
+/// Things on the body with what to roll and which seat, what holds them; the base at 1:1 with its holes.
+class ThingsPages : SheetPages {
+public:
+    ThingsPages(const SheetSource& from, Pages& pages) : SheetPages(from, pages) {}
+    void draw();
+
+private:
+    void thingsPage();
+    void basePages();
+};
+
 /// At exactly 1:1: covers' patterns, both elevations on tiles, marking strips.
 class LifeSizePages : SheetPages {
 public:

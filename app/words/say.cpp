@@ -407,6 +407,7 @@ QString Say::bondLimit(const std::string& limit) {
     if (limit == "butt") return tr("a butt joint peels; give it a pin");
     if (limit == "bending") return tr("the pin bends; thicker, harder or shorter in between");
     if (limit == "bearing") return tr("the hole gives; deeper, or a tube in it");
+    if (limit == "droop") return tr("the rod gives; thicker, or shorter");
     return tr("the magnet tips off; wider, or two of them");
 }
 
@@ -517,9 +518,9 @@ QString Say::openPoint(const results::OpenPoint& p) {
         return tr("%1 tips when it leans: its weight stands %2 inside the base's edge, %3 are wanted.")
             .arg(who, length(p.found), length(p.limit));
     case Issue::base_pushed:
-        return tr("Posing the %1 pushes it over. Clamp the base, keep the other hand on its near side, or make it %2 "
-                  "wide or %3 heavy.")
-            .arg(QString::fromStdString(p.other), length(p.found, 0), grams(p.limit));
+        return tr("Posing the %1 pushes it over with its base: clamp the base, or keep the other hand on its near "
+                  "side.")
+            .arg(QString::fromStdString(p.other));
     case Issue::hole_outside:
         return tr("%1: its hole is not on the base.").arg(who);
     case Issue::sheet_sags:

@@ -8,7 +8,8 @@ using namespace body;
 
 namespace {
 /// A limit of a bond, as a word that no builder sees: said by the programs.
-constexpr const char* kBondWords[] = {"pull", "torsion", "butt", "bending", "bearing", "magnet", "wall", "heat"};
+constexpr const char* kBondWords[] = {"pull",   "torsion", "butt", "bending", "bearing",
+                                      "magnet", "wall",    "heat", "droop"};
 } // namespace
 
 void Points::things() {

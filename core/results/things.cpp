@@ -41,12 +41,17 @@ BondCheck checkBond(const Bond& b, const document::AdhesiveCard* adhesive, const
         }
         const double bend = std::max(moment_Nmm, force_N * (b.free_mm + L / 2));
         if (pin) {
-            set(BondLimit::bending, wire::calcProofMoment(*pin, {1, std::clamp(d, 0.1, 10.0), 0}), bend);
+            const wire::Bundle one{1, std::clamp(d, 0.1, 10.0), 0};
+            set(BondLimit::bending, wire::calcProofMoment(*pin, one), bend);
+            // F h³/(3 EI) against a share of h.
+            if (b.kind == BondKind::rod && b.free_mm > 0)
+                set(BondLimit::droop, kRodDroop,
+                    force_N * b.free_mm * b.free_mm / (3 * wire::findStiffness(*pin, one)));
         }
         if (bearing_MPa > 0) set(BondLimit::bearing, bearing_MPa * d * L * L / 6, bend);
         if (host_mm > 0) {
             r.wall_mm = host_mm - d / 2 - b.clearance_mm;
-            set(BondLimit::wall, std::max(0.0, r.wall_mm), kLeastWall_mm);
+            set(BondLimit::wall, std::max(0.0, r.wall_mm.value), kLeastWall_mm);
         }
     }
     if ((b.kind == BondKind::glue || b.kind == BondKind::putty) && d > 0 && tau > 0) {
@@ -124,6 +129,15 @@ private:
         }
         return 0;
     }
+    /// The most that a hand does at its grip anywhere.
+    double hand() const {
+        double most = 0;
+        for (const choice::LimbChoice& l : m_c.limbs)
+            for (std::size_t j = 0; j < l.verdicts.size(); ++j)
+                if (l.verdicts[j].effort_Nmm > 0)
+                    most = std::max(most, l.verdicts[j].effort_Nmm / l.demands[j].lever_mm);
+        return most;
+    }
     double hottest() const {
         double most = 0;
         for (const fill::Part& p : m_c.parts)
@@ -146,6 +160,11 @@ private:
         const double grams = gramsOf(carried);
         if (force <= 0 && grams < 1e8) force = std::max(kKnock * grams * kNewtonPerGram, kDress_N);
         if (moment <= 0 && grams < 1e8) moment = force * leverOf(carried);
+        // A rod in the base carries the whole figure as it leans, or what a hand does to it.
+        if (b.kind == BondKind::rod && (b.from.base || b.to.base)) {
+            force = std::max(m_c.totals.mass_g() * kNewtonPerGram * std::sin(m_p.wants.lean_rad), hand());
+            moment = force * b.free_mm;
+        }
         double bearing = 0, host = 0;
         if (carries.base && m_p.things.base) {
             bearing = findBearing(m_p.things.base->stuff);

@@ -15,13 +15,14 @@ inline constexpr double kKnock = 5;          ///< weights that a knock counts fo
 inline constexpr double kDress_N = 2;        ///< dressing and dusting, at least
 inline constexpr double kTipSpare = 1.5;
 
-enum class BondLimit { pull, torsion, butt, bending, bearing, magnet, wall, heat };
-inline constexpr std::size_t kBondLimits = 8;
+enum class BondLimit { pull, torsion, butt, bending, bearing, magnet, wall, heat, droop };
+inline constexpr std::size_t kBondLimits = 9;
+inline constexpr double kRodDroop = 0.02; ///< of a rod's free length
 
 struct BondCheck {
     double force_N = 0, moment_Nmm = 0;       ///< what it is held against
     std::array<Figure, kBondLimits> margin{}; ///< there over asked; NaN where it does not apply
-    double wall_mm = 0;                       ///< left beside the hole; NaN without one
+    Figure wall_mm;                           ///< left beside the hole; NaN without one
     int governs = -1;                         ///< the least; -1: nothing was checked
     double least() const { return governs < 0 ? std::nan("") : margin[static_cast<std::size_t>(governs)].value; }
     friend bool operator==(const BondCheck&, const BondCheck&) = default;
@@ -45,7 +46,7 @@ struct BaseCheck {
     std::string joint;                           ///< whose posing pushes hardest; empty: none
     double push_N = 0, push_mm = 0;              ///< force and height
     double stands = 0;                           ///< W e over F H; 1.5 is wanted
-    double leastWidth_mm = 0, leastWeight_g = 0; ///< either of which would do
+    Figure leastWidth_mm = 0, leastWeight_g = 0; ///< either of which would do
     std::vector<Hole> holes;
     friend bool operator==(const BaseCheck&, const BaseCheck&) = default;
 };

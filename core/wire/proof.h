@@ -1,6 +1,6 @@
 #pragma once
 // Wire that nobody poses: the moment up to which it keeps its shape, and its elastic stiffness. The proof moment leaves
-// 0.2 % in the outer fibre. docs/mechanics.md 20.
+// 0.2 % in the outer fibre. docs/mechanics.md 59.
 // Assumes: the stabilised curve for wire that was worked; wire that comes straight off the roll is softer by the ratio
 // of its proof stress as delivered to that of the curve.
 #include "wire/bend_table.h"

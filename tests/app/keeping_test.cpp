@@ -93,7 +93,7 @@ TEST_CASE("A thousand steps are undone by keys, to the bit, and done again") {
     document::Production small = demo();
     small.puppets.resize(1);
     small.puppets[0].limbs.resize(1), small.puppets[0].masses.clear(), small.puppets[0].poses.clear();
-    small.puppets[0].board = {};
+    small.puppets[0].board = {}, small.puppets[0].things = {};
     QTemporaryDir dir;
     const QString path = dir.filePath("small.enkinet");
     REQUIRE(files::saveProduction(path.toStdString(), small));

@@ -131,7 +131,7 @@ TEST_CASE("Wire that nothing poses and all of which is stiffened reads not check
             j.posed = false;
         for (auto& s : p.limbs[0].segments)
             s.stiffening = body::Stiffening::putty;
-        p.poses.clear(), p.board = {}, p.wants.shot.clear();
+        p.poses.clear(), p.board = {}, p.wants.shot.clear(), p.things.props.clear();
     });
     REQUIRE(r.choice.limbs[0].demands.empty());
     CHECK(r.choice.limbs[0].still.empty());
@@ -360,6 +360,7 @@ TEST_CASE("Hands twice too long are not fine, an ox is not so many heads high, a
         for (auto& j : l.joints)
             j.posed = false;
     still.puppets[0].poses.clear(), still.puppets[0].board = {}, still.puppets[0].wants.shot.clear();
+    still.puppets[0].things.props.clear();
     auto quiet = makeProduction(still, shippedCards());
     REQUIRE(quiet);
     CHECK(eye(reportOf(*quiet), quiet->puppets[0], Eye::armature_cover).size() == 1);

@@ -29,8 +29,9 @@ body::Puppet& tansy(Production& p) { return p.puppets[0]; }
 } // namespace
 
 TEST_CASE("A puppet with nothing drawn says so and nothing else", "[results]") {
-    const Report r =
-        reportAfter([](Production& p) { tansy(p).limbs.clear(), tansy(p).masses.clear(), tansy(p).poses.clear(); });
+    const Report r = reportAfter([](Production& p) {
+        tansy(p).limbs.clear(), tansy(p).masses.clear(), tansy(p).poses.clear(), tansy(p).things = {};
+    });
     REQUIRE(r.open.size() == 1);
     CHECK(r.open[0].issue == Issue::no_limbs);
     CHECK(r.plan.steps.empty());

@@ -1,4 +1,6 @@
 #include "stations/sheet/thing_picture.h"
+#include "base/units.h"
+#include "sheet/drill_plan.h"
 #include "widgets/look.h"
 #include "widgets/paper.h"
 #include "words/say.h"
@@ -96,7 +98,7 @@ void ThingPicture::drawFeature(QPainter& p) const {
     if (f.shape == body::FeatureShape::ball && deep > 0) {
         const double R = f.first_mm * scale / 2;
         const double half = std::min(R, seat / 2), c = mid + deep - R;
-        const double from = std::atan2(mid - c, -half) * 180 / M_PI;
+        const double from = std::atan2(mid - c, -half) * 180 / kPi;
         body.arcTo(QRectF(x - R, c - R, 2 * R, 2 * R), -from, 2 * (from - 90));
     } else {
         body.lineTo(x - seat / 2, mid + deep);
@@ -130,31 +132,6 @@ void ThingPicture::drawFeature(QPainter& p) const {
                                       : tr("%1 of them, %2").arg(w.count()).arg(Say::grams(w.mass_g)));
 }
 
-void drawDrillPlan(QPainter& p, const body::Base& b, const results::BaseCheck& c, double ppm, bool paper) {
-    const QColor ink = paper ? QColor("#33312d") : look().ink;
-    const QRectF rect(-b.width_mm / 2, -(b.shape == body::BaseShape::disc ? b.width_mm : b.depth_mm) / 2, b.width_mm,
-                      b.shape == body::BaseShape::disc ? b.width_mm : b.depth_mm);
-    p.setPen(QPen(ink, 1.6 / ppm));
-    if (paper)
-        p.setBrush(Qt::NoBrush);
-    else
-        p.setBrush(look().night ? QColor("#4a4234") : QColor("#e3cfa4"));
-    b.shape == body::BaseShape::disc ? p.drawEllipse(rect) : p.drawRoundedRect(rect, 2, 2);
-    // Middle lines, by which it is laid on.
-    p.setPen(QPen(paper ? QColor("#8a8377") : look().graphite, 0.8 / ppm, Qt::DashDotLine));
-    p.drawLine(QPointF(rect.left() - 4, 0), QPointF(rect.right() + 4, 0));
-    p.drawLine(QPointF(0, rect.top() - 4), QPointF(0, rect.bottom() + 4));
-    for (const results::Hole& h : c.holes) {
-        const QPointF at(h.x_mm - b.x_mm, h.z_mm - b.z_mm);
-        p.setPen(QPen(h.outside ? QColor("#9c2f1c") : ink, 1.2 / ppm));
-        p.setBrush(paper ? QBrush(Qt::NoBrush) : QBrush(QColor("#4d3b1f")));
-        const double r = std::max(h.diameter_mm / 2, 1.2 / ppm);
-        p.drawEllipse(at, r, r);
-        p.drawLine(at - QPointF(r + 2, 0), at + QPointF(r + 2, 0));
-        p.drawLine(at - QPointF(0, r + 2), at + QPointF(0, r + 2));
-    }
-}
-
 void ThingPicture::drawBase(QPainter& p) const {
     const auto& base = m_document.puppet().things.base;
     const auto& check = m_document.report().things.base;
@@ -177,7 +154,7 @@ void ThingPicture::drawBase(QPainter& p) const {
     p.setFont(deskType(11));
     p.setPen(look().graphite);
     p.drawText(QRectF(0, height() - 22, width(), 20), Qt::AlignCenter,
-               tr("from above, front below; the ring is where the weight goes as it leans"));
+               tr("from above; the ring: its weight as it leans"));
 }
 
 void ThingPicture::drawBond(QPainter& p) const {

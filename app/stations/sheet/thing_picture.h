@@ -28,8 +28,4 @@ private:
     int m_index = -1;
 };
 
-/// The base from above, in millimetres from its middle, front downwards: for the screen and for paper at 1:1.
-void drawDrillPlan(QPainter& painter, const body::Base& base, const results::BaseCheck& check, double pixelsPerMm,
-                   bool paper);
-
 } // namespace enkinet::app

@@ -668,7 +668,7 @@ void ThingsLeaf::makeForm() {
         m_form->setContentsMargins(0, 0, 0, 0);
         fresh->setLayout(m_form);
         layout()->replaceWidget(m_fields, fresh);
-        m_fields->hide();
+        m_fields->setParent(nullptr);
         m_fields->deleteLater();
         m_fields = fresh;
         if (m_kind == ThingKind::feature) featureForm();
@@ -709,17 +709,24 @@ void ThingsLeaf::showAnswer() {
         words << tr("Leaning, the weight stands %1 inside the edge; %2 are wanted.")
                      .arg(Say::length(b.leaned_mm), Say::length(b.wanted_mm));
         if (!b.joint.empty())
-            words << (b.stands >= results::kTipSpare
-                          ? tr("No hand pushes it over: posing the %1 takes %2 N at %3, and it stands %4 times that.")
-                                .arg(QString::fromStdString(b.joint), Say::figure(b.push_N), Say::length(b.push_mm, 0),
-                                     Say::figure(b.stands))
-                          : tr("Posing the %1 takes %2 N at %3 and pushes it over. %4 wide or %5 heavy would stand; or "
-                               "clamp it.")
-                                .arg(QString::fromStdString(b.joint), Say::figure(b.push_N), Say::length(b.push_mm, 0),
-                                     Say::length(b.leastWidth_mm, 0), Say::grams(b.leastWeight_g)));
+            words
+                << (b.stands >= results::kTipSpare
+                        ? tr("No hand pushes it over: posing the %1 takes %2 N at %3, and it stands %4 times that.")
+                              .arg(QString::fromStdString(b.joint), Say::figure(b.push_N), Say::length(b.push_mm, 0),
+                                   Say::figure(b.stands))
+                    : b.leastWidth_mm > 2 * std::max(things().base->width_mm, things().base->depth_mm)
+                        ? tr("Posing the %1 takes %2 N at %3 and pushes any base of a sensible size over: clamp it, or "
+                             "keep the other hand on its near side.")
+                              .arg(QString::fromStdString(b.joint), Say::figure(b.push_N), Say::length(b.push_mm, 0))
+                        : tr("Posing the %1 takes %2 N at %3 and pushes it over. %4 wide or %5 heavy would stand; or "
+                             "clamp it.")
+                              .arg(QString::fromStdString(b.joint), Say::figure(b.push_N), Say::length(b.push_mm, 0),
+                                   Say::length(b.leastWidth_mm, 0), Say::grams(b.leastWeight_g)));
+        QStringList holes;
         for (const results::Hole& h : b.holes)
-            words << tr("Hole for the %1: %2 across, %3 deep.")
+            holes << tr("%1 %2, %3 deep")
                          .arg(QString::fromStdString(h.name), Say::length(h.diameter_mm), Say::length(h.depth_mm));
+        if (!holes.isEmpty()) words << tr("Holes: %1. Their places are printed at 1:1.").arg(holes.join(tr("; ")));
     }
     if (m_kind == ThingKind::bond && i < c.bonds.size()) {
         m_picture->showBond(m_index);

@@ -1,0 +1,165 @@
+#include "print/sheet_pages.h"
+#include "sheet/drill_plan.h"
+#include "words/say.h"
+#include <algorithm>
+#include <cmath>
+
+namespace enkinet::app {
+
+namespace {
+constexpr double kRow = 9.6, kTick = 3.2;
+}
+
+void ThingsPages::draw() {
+    if (!m_puppet.things.features.empty() || !m_puppet.things.bonds.empty() || !m_puppet.things.sheets.empty())
+        thingsPage();
+    if (m_puppet.things.base && m_r.things.base) basePages();
+}
+
+/// What to roll, which seat, how many; signed off from five sides. Then what holds it.
+void ThingsPages::thingsPage() {
+    double y = 0;
+    const auto begin = [&](double room) {
+        if (y > 0 && y + room < m_pages.area().bottom()) return;
+        m_pages.next(tr("things on the body"));
+        y = m_pages.area().top() + 4;
+    };
+    const auto& things = m_puppet.things;
+    const double left = m_pages.area().left(), right = m_pages.area().right();
+    const double at[] = {left, left + 46, left + 62, left + 84, left + 116, right - 40};
+    if (!things.features.empty()) {
+        begin(30);
+        const QString heads[] = {tr("thing"),       tr("pieces"),        tr("roll a ball of"),
+                                 tr("seat, depth"), tr("weighs, takes"), tr("front back left right below")};
+        for (std::size_t k = 0; k < 6; ++k)
+            m_pages.fitText(at[k], y, (k < 5 ? at[k + 1] : right) - at[k] - 1.5, heads[k], 2.8, true, kGrey);
+        y += 2;
+        m_pages.line(left, y, right, y, 0.3);
+        y += 5;
+    }
+    for (std::size_t i = 0; i < things.features.size() && i < m_r.things.features.size(); ++i) {
+        begin(kRow + 4);
+        const body::Feature& f = things.features[i];
+        const fill::FeatureWork& w = m_r.things.features[i];
+        const auto cell = [&](std::size_t k, const QString& words) {
+            m_pages.fitText(at[k], y, at[k + 1] - at[k] - 1.5, words, 3.1);
+        };
+        m_pages.fitText(at[0], y, at[1] - at[0] - 1.5, QString::fromStdString(f.name), 3.1, true);
+        cell(1, f.spares > 0 ? tr("%1 and %2").arg(w.count()).arg(f.spares) : QString::number(w.count()));
+        cell(2, w.ball_mm <= 0 ? tr("as weighed")
+                : std::abs(w.ball_mm - w.ballLast_mm) > 0.05
+                    ? tr("%1 to %2").arg(Say::length(w.ball_mm), Say::length(w.ballLast_mm))
+                    : Say::length(w.ball_mm));
+        cell(3, tr("%1, %2").arg(Say::length(w.seat_mm), Say::length(w.seatDepth_mm)));
+        cell(4, std::isnan(w.minutes.value) ? Say::grams(w.mass_g)
+                                            : tr("%1, %2").arg(Say::grams(w.mass_g), Say::minutes(w.minutes)));
+        m_pages.painter().setPen(QPen(kInk, 0.25));
+        m_pages.painter().setBrush(Qt::NoBrush);
+        for (int k = 0; k < 5; ++k)
+            m_pages.painter().drawRect(QRectF(at[5] + k * 8, y - kTick, kTick, kTick));
+        y += 4.6;
+        if (f.limit_C > 0)
+            y += m_pages.paragraph(
+                QRectF(left + 2, y - 3.2, right - left - 44, 10),
+                tr("Stands %1: it goes on after the last load above that.").arg(Say::temperature(f.limit_C)), 2.8,
+                kWarn);
+        m_pages.line(left, y - 1.4, right, y - 1.4, 0.1, kPale);
+        y += kRow - 4.6;
+    }
+    for (std::size_t i = 0; i < things.bonds.size() && i < m_r.things.bonds.size(); ++i) {
+        begin(16);
+        const body::Bond& b = things.bonds[i];
+        const results::BondCheck& c = m_r.things.bonds[i];
+        m_pages.fitText(left, y, right - left, QString::fromStdString(b.name), 3.2, true);
+        QStringList words;
+        if (b.diameter_mm > 0)
+            words << tr("%1 across, %2 and %3 deep")
+                         .arg(Say::length(b.diameter_mm), Say::length(b.depth_mm), Say::length(b.depthTo_mm));
+        words << (c.governs < 0   ? tr("not checked")
+                  : c.least() < 1 ? tr("holds %1 % of what it must").arg(Say::number(100 * c.least(), 0))
+                                  : tr("holds %1 times what is asked").arg(Say::figure(std::min(99.0, c.least()))));
+        if (b.comesOff) words << tr("comes off");
+        if (!b.adhesive.empty())
+            words << tr(
+                "glue: gloves and fresh air; instant glue bonds skin and fumes in the oven; its own sheet counts");
+        y += 1.2 + m_pages.paragraph(QRectF(left, y + 1, right - left, 20), words.join(tr(", ")) + ".", 2.9, kGrey) + 4;
+    }
+    for (std::size_t i = 0; i < things.sheets.size() && i < m_r.things.sheets.size(); ++i) {
+        begin(12);
+        const body::Sheet& s = things.sheets[i];
+        m_pages.fitText(left, y, right - left,
+                        tr("%1: cut %2 by %3, %4 thick, %5")
+                            .arg(QString::fromStdString(s.name), Say::length(m_r.things.sheets[i].pattern_mm),
+                                 Say::length(s.width_mm), Say::length(s.thickness_mm),
+                                 Say::grams(m_r.things.sheets[i].mass_g)),
+                        3.1);
+        y += 6.5;
+    }
+}
+
+/// The base at exactly 1:1, over as many sheets as it takes, and its table of holes.
+void ThingsPages::basePages() {
+    const body::Base& b = *m_puppet.things.base;
+    const results::BaseCheck& c = *m_r.things.base;
+    const QRectF area = m_pages.area();
+    const double deep = b.shape == body::BaseShape::disc ? b.width_mm : b.depth_mm;
+    constexpr double kHead = 26, kOverlap = 10;
+    const double wide = area.width() - 12, high = area.height() - kHead - 6;
+    const int across = std::max(1, static_cast<int>(std::ceil((b.width_mm - kOverlap) / (wide - kOverlap)))),
+              down = std::max(1, static_cast<int>(std::ceil((deep - kOverlap) / (high - kOverlap))));
+    // A stage's floor is not printed life size; its holes are in the table.
+    const bool small = across * down <= 6 && b.shape != body::BaseShape::floor;
+    for (int row = 0; small && row < down; ++row)
+        for (int column = 0; column < across; ++column) {
+            m_pages.next(across * down > 1
+                             ? tr("base at 1:1, sheet %1 of %2").arg(row * across + column + 1).arg(across * down)
+                             : tr("base at 1:1"));
+            checkBar(area.left(), area.top() + 8);
+            QPainter& p = m_pages.painter();
+            const QRectF window(area.left() + 6, area.top() + kHead, wide, high);
+            p.save();
+            p.setClipRect(window);
+            const double x0 =
+                across > 1 ? window.left() - column * (wide - kOverlap) + b.width_mm / 2 : window.center().x();
+            const double y0 =
+                down > 1 ? window.top() - row * (high - kOverlap) + deep / 2 : window.top() + deep / 2 + 2;
+            p.translate(x0, y0);
+            // Drawn in millimetres: a line of 0.3 mm is a pen of 1.
+            drawDrillPlan(p, b, c, 4, true);
+            p.restore();
+        }
+    m_pages.next(tr("base: holes"));
+    double y = area.top() + 6;
+    y += 4 +
+         m_pages.paragraph(
+             QRectF(area.left(), y, area.width(), 30),
+             tr("From the middle of the base; plus is to the puppet's left and to its front. Drill upright, the piece "
+                "clamped, on scrap; eye protection; a mask for wood dust. The machine's own rules count."),
+             3, kGrey);
+    const double at[] = {area.left(),       area.left() + 62,  area.left() + 86,
+                         area.left() + 110, area.left() + 136, area.left() + 160};
+    const QString heads[] = {tr("hole for"), tr("left"), tr("front"), tr("across"), tr("deep"), tr("drilled")};
+    for (std::size_t k = 0; k < 6; ++k)
+        m_pages.fitText(at[k], y, (k < 5 ? at[k + 1] : area.right()) - at[k] - 1.5, heads[k], 2.8, true, kGrey);
+    y += 7;
+    for (const results::Hole& h : c.holes) {
+        if (y > area.bottom() - 10) break;
+        m_pages.fitText(at[0], y, at[1] - at[0] - 1.5,
+                        tr("%1. %2").arg(&h - c.holes.data() + 1).arg(QString::fromStdString(h.name)), 3.2);
+        const QString cells[] = {Say::number(h.x_mm - b.x_mm, 1), Say::number(h.z_mm - b.z_mm, 1),
+                                 Say::number(h.diameter_mm, 1), h.through ? tr("through") : Say::number(h.depth_mm, 1)};
+        for (std::size_t k = 0; k < 4; ++k)
+            m_pages.fitText(at[k + 1], y, at[k + 2] - at[k + 1] - 1.5, cells[k], 3.2, false, h.outside ? kWarn : kInk);
+        m_pages.painter().setPen(QPen(kInk, 0.25));
+        m_pages.painter().setBrush(Qt::NoBrush);
+        m_pages.painter().drawRect(QRectF(at[5], y - kTick, kTick, kTick));
+        y += 7;
+    }
+    y += 3;
+    m_pages.paragraph(QRectF(area.left(), y, area.width(), 40),
+                      tr("With its base it weighs %1. Leaning, the weight stands %2 inside the edge, %3 are wanted.")
+                          .arg(Say::grams(c.all_g), Say::length(c.leaned_mm), Say::length(c.wanted_mm)),
+                      3.2, c.leaned_mm < c.wanted_mm ? kWarn : kInk);
+}
+
+} // namespace enkinet::app

@@ -1,0 +1,175 @@
+#include "print/build_sheets.h"
+#include "stations/sheet/things_leaf.h"
+#include "support/driven.h"
+#include "widgets/fields.h"
+#include "widgets/leaves.h"
+#include <QLabel>
+#include <QMenu>
+#include <QPushButton>
+#include <QTemporaryDir>
+#include <QUndoStack>
+
+using namespace enkinet;
+using namespace enkinet::test;
+using app::ChoiceField;
+using app::NumberField;
+
+namespace {
+
+/// The leaf of things, open.
+app::ThingsLeaf* openThings(Desk& desk) {
+    desk.station(results::Station::sheet);
+    desk.find<app::Leaves>("sheetLeaves")->setCurrent(5);
+    desk.settle();
+    auto* leaf = desk.window.findChild<app::ThingsLeaf*>();
+    REQUIRE(leaf);
+    return leaf;
+}
+
+void putOn(Desk& desk, int entry) {
+    auto* button = desk.find<QPushButton>("putOn");
+    button->menu()->actions().at(entry)->trigger();
+    desk.settle();
+}
+
+} // namespace
+
+TEST_CASE("A base, an eye, a cable, a cape and another head are put on, seen, changed and taken back", "[window]") {
+    Desk desk;
+    app::ThingsLeaf* leaf = openThings(desk);
+    auto& d = desk.document();
+    const auto before = d.puppet().things;
+    const int steps = d.undoStack().index();
+    // Whatever is in hand carries it.
+    d.select({app::Selection::Kind::mass, 0, 0, false});
+    desk.settle();
+    putOn(desk, 0);
+    CHECK(d.puppet().things.features.size() == before.features.size() + 1);
+    CHECK(d.puppet().things.features.back().on.mass == d.puppet().masses[0].id);
+    CHECK(leaf->kind() == app::ThingKind::feature);
+    // Typed by keys: 10 mm across, and the answer is the ball and its seat.
+    auto* size = desk.find<NumberField>("thingSize");
+    size->setFocus();
+    size->selectAll();
+    QTest::keyClicks(size, "10");
+    QTest::keyClick(size, Qt::Key_Return);
+    desk.settle();
+    CHECK(d.puppet().things.features.back().first_mm == 10);
+    CHECK(std::abs(desk.report().things.features.back().ball_mm - 10) < 1e-9);
+    const QString grams = desk.find<QLabel>("thingAnswer")->text();
+    CHECK(grams.contains("One weighs"));
+    putOn(desk, 3);
+    putOn(desk, 4);
+    putOn(desk, 6);
+    CHECK(d.puppet().things.sheets.size() == before.sheets.size() + 1);
+    CHECK(d.puppet().things.runs.size() == before.runs.size() + 1);
+    CHECK(d.puppet().things.variants.size() == before.variants.size() + 1);
+    // Every kind shows an answer and fields.
+    auto* list = desk.find<QListWidget>("thingList");
+    for (int row = 0; row < list->count(); ++row) {
+        list->setCurrentRow(row);
+        desk.settle();
+        INFO(list->item(row)->text().toStdString());
+        CHECK(leaf->index() >= 0);
+        CHECK_FALSE(leaf->findChildren<NumberField*>().isEmpty());
+    }
+    while (d.undoStack().index() > steps)
+        d.undoStack().undo();
+    CHECK(d.puppet().things == before);
+}
+
+TEST_CASE("The base says what would stand, refuses nothing silently, and goes with Take off", "[window]") {
+    Desk desk;
+    app::ThingsLeaf* leaf = openThings(desk);
+    auto& d = desk.document();
+    auto* list = desk.find<QListWidget>("thingList");
+    const auto& t = d.puppet().things;
+    list->setCurrentRow(static_cast<int>(t.features.size() + t.bonds.size()));
+    desk.settle();
+    REQUIRE(leaf->kind() == app::ThingKind::base);
+    const double width = t.base->width_mm, edge = desk.report().things.base->edge_mm;
+    auto* wide = desk.find<NumberField>("baseWidth");
+    wide->setFocus();
+    wide->selectAll();
+    QTest::keyClicks(wide, "60");
+    QTest::keyClick(wide, Qt::Key_Return);
+    desk.settle();
+    CHECK(d.puppet().things.base->width_mm == 60);
+    CHECK(desk.report().things.base->edge_mm < edge);
+    CHECK(width > 60);
+    QTest::mouseClick(desk.find<QPushButton>("takeOff"), Qt::LeftButton);
+    desk.settle();
+    CHECK_FALSE(d.puppet().things.base);
+    // Rods into the base went with it: nothing hangs in the air.
+    for (const body::Bond& b : d.puppet().things.bonds)
+        CHECK_FALSE((b.from.base && b.to.base));
+    d.undoStack().undo();
+    CHECK(d.puppet().things.base);
+}
+
+TEST_CASE("On an empty puppet the leaf says what to do, and putting on without a body is refused in words",
+          "[window]") {
+    Desk desk(false);
+    desk.window.show();
+    desk.document().startEmpty();
+    desk.settle();
+    CHECK_FALSE(desk.document().hasPuppet());
+}
+
+TEST_CASE("A limb that nothing poses shows its table, and putty takes it out of question", "[window]") {
+    Desk desk;
+    auto& d = desk.document();
+    // The tail without its joint: bare wire under fleece.
+    d.showPuppet(1);
+    desk.settle();
+    const auto& limbs = d.puppet().limbs;
+    const auto tail = std::find_if(limbs.begin(), limbs.end(), [](const auto& l) { return l.id == "tail"; });
+    REQUIRE(tail != limbs.end());
+    const int index = static_cast<int>(tail - limbs.begin());
+    d.change("still", [](const document::Edits& e) {
+        return e.setLimb("tail", [](body::Limb& l) {
+            l.whip = false;
+            for (auto& j : l.joints)
+                j.posed = false, j.gap_mm = 0;
+        });
+    });
+    desk.settle();
+    desk.station(results::Station::wire);
+    d.select({app::Selection::Kind::segment, index, 0, false});
+    desk.settle();
+    REQUIRE(desk.report().choice.limbs[static_cast<std::size_t>(index)].stillVerdicts.size() == 1);
+    auto* table = desk.find<app::LimitTable>("limits");
+    REQUIRE(table->isVisible());
+    CHECK(table->rows().size() >= 3);
+    const auto& v = desk.report().choice.limbs[static_cast<std::size_t>(index)].stillVerdicts[0];
+    CHECK(table->rows()[0].margin == v.margin[0].value);
+    CHECK(table->rows()[1].margin == v.margin[1].value);
+    auto* stiff = desk.find<ChoiceField>("stiffening");
+    REQUIRE(stiff->isVisible());
+    const int putty = stiff->findData(static_cast<int>(body::Stiffening::putty));
+    stiff->setCurrentIndex(putty);
+    Q_EMIT stiff->activated(putty);
+    desk.settle();
+    CHECK(d.puppet().limbs[static_cast<std::size_t>(index)].segments[0].stiffening == body::Stiffening::putty);
+    CHECK(desk.report().choice.limbs[static_cast<std::size_t>(index)].state == choice::State::not_checked);
+}
+
+TEST_CASE("Things and the base have pages of their own", "[window]") {
+    Desk desk;
+    QTemporaryDir dir;
+    const auto size = [&](const char* name) {
+        const app::BuildSheets sheets(desk.document().value(), 0, desk.document().sharedReport(),
+                                      desk.document().sharedResult());
+        const QString path = dir.filePath(name);
+        REQUIRE(sheets.writePdf(path, QPageSize::A4));
+        QFile f(path);
+        REQUIRE(f.open(QIODevice::ReadOnly));
+        return f.readAll().count("/Type /Page\n");
+    };
+    const auto with = size("with.pdf");
+    desk.document().change("bare", [](const document::Edits& e) { return e.setThings({}); });
+    desk.settle();
+    const auto without = size("without.pdf");
+    // Things, the base at 1:1, its holes.
+    CHECK(with == without + 3);
+}
