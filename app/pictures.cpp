@@ -81,6 +81,7 @@ bool takeSkin(Window& window, const auto& leaves) {
 bool writePictures(Window& window, const QString& folder, const QSize& size) {
     if (!QDir().mkpath(folder)) return false;
     window.resize(size);
+    window.rule().setMotion(false);
     window.show();
     const auto take = [&](const QString& name) {
         // Layouts settle over a few rounds of events.

@@ -1,3 +1,4 @@
+#include "base/units.h"
 #include "puppet_command.h"
 #include <fmt/format.h>
 #include <iostream>
@@ -64,7 +65,8 @@ Json puppetThings(const body::Puppet& p, const Report& r) {
            {"runs", Json::array()},
            {"props", Json::array()},
            {"variants", Json::array()},
-           {"copies", t.copies}};
+           {"copies", t.copies},
+           {"cured", Json::array()}};
     for (std::size_t i = 0; i < t.features.size(); ++i) {
         const body::Feature& f = t.features[i];
         const fill::FeatureWork& w = c.features[i];
@@ -118,6 +120,16 @@ Json puppetThings(const body::Puppet& p, const Report& r) {
                              {"wall_mm", c.runs[i].wall_mm},
                              {"bend_mm", c.runs[i].bend_mm > 0 ? Json(c.runs[i].bend_mm) : Json(nullptr)},
                              {"open", openOf(r, t.runs[i].name)}});
+    for (const fill::CuredPart& x : r.cured)
+        j["cured"].push_back({{"part", r.choice.parts[static_cast<std::size_t>(x.part)].label},
+                              {"breaks_at", x.at},
+                              {"strength_Nmm", x.strength_Nmm},
+                              {"knock_Nmm", x.knock_Nmm},
+                              {"handling_Nmm", x.handling_Nmm},
+                              {"tip_N", x.tip_N},
+                              {"bend_deg", radToDeg(x.bend_rad)},
+                              {"margin", x.margin()},
+                              {"thicker_mm", x.thicker_mm > 0 ? Json(x.thicker_mm) : Json(nullptr)}});
     for (const body::Prop& x : t.props)
         j["props"].push_back(
             {{"id", x.id}, {"name", x.name}, {"mass_g", x.mass_g}, {"pose", x.pose}, {"open", openOf(r, x.name)}});

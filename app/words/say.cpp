@@ -471,8 +471,14 @@ QString Say::openPoint(const results::OpenPoint& p) {
         return tr("%1: skin of %2 beside %3 on the %4: more than two to one cracks and bakes unevenly.")
             .arg(who, length(p.found), length(p.limit), QString::fromStdString(p.other));
     case Issue::slender:
-        return tr("%1 is %2 times as long as thick, cured clay breaks above %3: give it wire or make it stouter.")
-            .arg(who, number(p.found, 0), number(p.limit, 0));
+        return p.other.empty()
+                   ? tr("%1 breaks under %2 N at its end once cured, a knock or a hand is %3: wire drawn on into it, "
+                        "flexible clay, or spares.")
+                         .arg(who, figure(p.found), figure(p.limit))
+                   : tr("%1 breaks under %2 N at its end once cured, a knock or a hand is %3: %4 more of skin, wire "
+                        "drawn on into it, flexible clay, or spares.")
+                         .arg(who, figure(p.found), figure(p.limit),
+                              length(QString::fromStdString(p.other).toDouble()));
     case Issue::heat_spent:
         return tr("%1 spends %2 min at heat in %3 of the loads, its clay stands %4: fewer loads, or bake it later.")
             .arg(who, number(p.found, 0), QString::fromStdString(p.other), number(p.limit, 0));

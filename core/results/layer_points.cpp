@@ -7,8 +7,7 @@
 namespace enkinet::results {
 
 namespace {
-constexpr double kJump = 2;    ///< of skin from one part to the next
-constexpr double kSlender = 8; ///< length over thickness of cured clay without wire
+constexpr double kJump = 2; ///< of skin from one part to the next
 } // namespace
 
 void Points::layers() {
@@ -135,10 +134,14 @@ void Points::skin(const fill::Part& p, int part) {
         }
     }
     const bool stiff = clay.family != fill::ClayFamily::flexible && clay.family != fill::ClayFamily::never_dry;
-    if (stiff && limb.joints[at + 1].posed == false && at + 1 == limb.segments.size() && p.thinnest_mm > 0 &&
-        link.length_mm / (2 * p.thinnest_mm) > kSlender && m_r.choice.limbs[limbOf(link)].chosen < 0)
-        add({Station::skin, Issue::slender, -1, -1, part, kNoState, link.length_mm / (2 * p.thinnest_mm), kSlender,
-             p.label});
+    for (const fill::CuredPart& c : m_r.cured)
+        if (c.part == part && c.margin() < 1) {
+            const double asked =
+                fill::kCuredSpare * std::max(c.knock_Nmm, c.handling_Nmm) * c.tip_N / std::max(1e-9, c.strength_Nmm);
+            OpenPoint o{Station::skin, Issue::slender, -1, -1, part, kNoState, c.tip_N, asked, p.label};
+            if (c.thicker_mm > 0) o.other = plain(std::ceil(10 * c.thicker_mm - 1e-6) / 10);
+            add(std::move(o));
+        }
     if (!p.layers.skinAcrossGaps) return;
     if (clay.family == fill::ClayFamily::flexible) {
         const body::Joint& j = limb.joints[at];

@@ -4,6 +4,7 @@
 #include "base/value.h"
 #include "choice/cut_plan.h"
 #include "fill/bake_memo.h"
+#include "fill/cured.h"
 #include "fill/ledger.h"
 #include "fill/pattern.h"
 #include "fill/skin_plan.h"
@@ -35,7 +36,7 @@ enum class Issue {
     skin_bridges_joint, ///< clay that is stiff once cured runs across a gap
     skin_cracks,        ///< flexible clay round a joint is stretched beyond its limit
     skin_jump,          ///< a skin more than twice as thick as its neighbour's
-    slender,            ///< a long thin part of cured clay that would break
+    slender,            ///< cured clay that a knock or a hand would break; found: force at its end, limit: what comes
     heat_spent,         ///< a part spends more minutes at heat than its clay stands
     left_raw,           ///< oven-bake clay that no load cures
     not_in_oven,        ///< something in a load that must not go in
@@ -112,6 +113,7 @@ struct Report {
     fill::BakePlan bakeOnce, bakeStaged; ///< both schools, to compare
     std::vector<fill::PartSkin> skins;
     std::vector<fill::Pattern> patterns;
+    std::vector<fill::CuredPart> cured; ///< what would break once it is hard
     ThingsChecked things;
     std::vector<make::SchemeWork> schemes;
     std::vector<PaintedPart> painted;

@@ -20,7 +20,7 @@ TEST_CASE("Killed at fifty random moments, the file opens and at most the last s
         small.puppets.resize(1);
         small.puppets[0].limbs.resize(1); // a quick report, so that edits come fast
         small.puppets[0].masses.resize(1);
-        small.puppets[0].poses.clear();
+        small.puppets[0].poses.clear(), small.puppets[0].things = {};
         // Lower than any edit makes it, so that only what was kept can reach what is expected.
         small.puppets[0] = body::calcScaled(small.puppets[0], 150);
         REQUIRE(files::saveProduction(file.toStdString(), small));

@@ -154,6 +154,44 @@ TEST_CASE("A limb that nothing poses shows its table, and putty takes it out of 
     CHECK(desk.report().choice.limbs[static_cast<std::size_t>(index)].state == choice::State::not_checked);
 }
 
+TEST_CASE("A figure that stands still opens at the limb with least to spare, with its table", "[window]") {
+    Desk desk;
+    auto& d = desk.document();
+    d.change("still", [](const document::Edits& e) {
+        return e.chain({[](const document::Edits& x) { return x.setThings({}); },
+                        [](const document::Edits& x) { return x.setBoard({}); },
+                        [](const document::Edits& x) { return x.removePose("stride"); },
+                        [](const document::Edits& x) { return x.removePose("letter held out"); },
+                        [](const document::Edits& x) { return x.removePose("wave"); }});
+    });
+    for (const char* id : {"spine", "arm", "leg", "finger.1", "finger.2", "finger.3", "thumb"})
+        d.change("still", [&](const document::Edits& e) {
+            return e.setLimb(id, [](body::Limb& l) {
+                for (auto& j : l.joints)
+                    j.posed = false, j.gap_mm = 0;
+            });
+        });
+    d.select({});
+    desk.station(results::Station::wire);
+    desk.settle();
+    double least = 1e300;
+    std::string name;
+    for (const choice::LimbChoice& l : desk.report().choice.limbs) {
+        CHECK(l.demands.empty());
+        if (l.worstStill >= 0 && l.stillVerdicts[static_cast<std::size_t>(l.worstStill)].least() < least)
+            least = l.stillVerdicts[static_cast<std::size_t>(l.worstStill)].least(),
+            name = d.puppet().limbs[static_cast<std::size_t>(l.limb)].name;
+    }
+    REQUIRE(least < 1e299);
+    CHECK(desk.find<QLabel>("verdict")->text().contains("bare wire"));
+    CHECK(desk.find<app::LimitTable>("limits")->isVisible());
+    bool said = false;
+    for (auto* label : desk.window.findChildren<QLabel*>())
+        said = said ||
+               (label->isVisible() && label->text().compare(QString::fromStdString(name), Qt::CaseInsensitive) == 0);
+    CHECK(said);
+}
+
 TEST_CASE("Things and the base have pages of their own", "[window]") {
     Desk desk;
     QTemporaryDir dir;

@@ -323,6 +323,14 @@ void WirePage::show(const results::Report& r) {
         if (m_limb < 0)
             for (const choice::LimbChoice& l : r.choice.limbs)
                 if (l.worst >= 0 && m_limb < 0) m_limb = l.limb, m_demand = l.worst;
+        // A figure that stands still: the limb whose bare wire has least to spare.
+        double least = 1e300;
+        if (m_limb < 0)
+            for (const choice::LimbChoice& l : r.choice.limbs)
+                if (l.worstStill >= 0 && l.stillVerdicts[static_cast<std::size_t>(l.worstStill)].least() < least) {
+                    least = l.stillVerdicts[static_cast<std::size_t>(l.worstStill)].least();
+                    m_limb = l.limb, m_demand = -1;
+                }
     } else {
         m_demand = document().selectedDemand();
     }
@@ -471,14 +479,14 @@ void WirePage::showStill(const results::Report& r, const choice::LimbChoice& l) 
     const QColor slack = stateColour(static_cast<int>(choice::State::slack));
     const auto margin = [&](StillLimit of) { return v.margin[static_cast<std::size_t>(of)].value; };
     std::vector<LimitTable::Row> rows;
-    rows.push_back({tr("keeps its shape"), tr("%1 N·mm").arg(Say::figure(v.proof_Nmm)),
+    rows.push_back({tr("carries"), tr("%1 N·mm").arg(Say::figure(v.proof_Nmm)),
                     tr("weight asks %1").arg(Say::figure(weight)), margin(StillLimit::weight), true, slack});
-    rows.push_back({tr("and with a press"), tr("%1 N·mm").arg(Say::figure(v.proof_Nmm)),
+    rows.push_back({tr("pressed"), tr("%1 N·mm").arg(Say::figure(v.proof_Nmm)),
                     tr("it asks %1").arg(Say::figure(press)), margin(StillLimit::press), true, slack});
     rows.push_back({tr("bends down"), Say::length(v.droop_mm, 2), tr("at most %1").arg(Say::length(v.droopLimit_mm, 1)),
                     margin(StillLimit::droop), false, slack});
     if (d.thrust_N > 0)
-        rows.push_back({tr("folds up under"), tr("%1 N").arg(Say::figure(v.folds_N)),
+        rows.push_back({tr("upright"), tr("%1 N").arg(Say::figure(v.folds_N)),
                         tr("%1 stand on it").arg(Say::figure(choice::kStillFactor * d.thrust_N)),
                         margin(StillLimit::buckles), true, slack});
     m_body->show();

@@ -1,0 +1,51 @@
+#pragma once
+// Cured clay is brittle: what breaks a part once it is hard. A ring of clay round its wire, bent by a knock, by a hand
+// that dresses or dusts it, or by bending the wire inside. docs/mechanics.md 119 to 121.
+#include "base/figure.h"
+#include "fill/parts.h"
+
+namespace enkinet::fill {
+
+inline constexpr double kKnockWeights = 5;                            ///< a knock counts so many times its own weight
+inline constexpr double kHandling_N = 2;                              ///< dressing, dusting (typical)
+inline constexpr double kCuredSpare = 1.5;                            ///< over each load by itself
+inline constexpr double kRupturePrior = 0.35, kRuptureScatter = 0.25; ///< standard deviations of ln strength
+inline constexpr double kNineInTen = 1.2815515655446004;
+
+/// Second moment and section modulus of an elliptic ring for bending that moves b: half-widths a and b, wall t; solid
+/// where the wall takes all.
+double findRingInertia(double a_mm, double b_mm, double t_mm);
+double findRingModulus(double a_mm, double b_mm, double t_mm);
+/// Strength of a rod of diameter D that broke at F in the middle of two supports L apart: 8 F L/(pi D³).
+double findRupture(double diameter_mm, double span_mm, double force_N);
+/// Least span for a rod that is to break by bending, not by shear.
+double findLeastSpan(double diameter_mm);
+
+/// What tests say of a clay's strength, MPa: the middle, and what nine in ten reach.
+struct Strength {
+    double median_MPa = 0, nine_MPa = 0;
+    int tests = 0;
+    friend bool operator==(const Strength&, const Strength&) = default;
+};
+/// Card and tests together, on logarithms.
+Strength calcStrength(double card_MPa, const std::vector<double>& tests_MPa);
+
+/// What a wire in the middle adds: cos a E I.
+struct CuredPart {
+    int part = 0;
+    double at = 0;           ///< share of the bone where it breaks first
+    double strength_Nmm = 0; ///< moment that cracks it there
+    double knock_Nmm = 0, handling_Nmm = 0;
+    double tip_N = 0;      ///< a force at its far end that breaks it
+    double bend_rad = 0;   ///< by which the whole part may be bent with its wire before it cracks
+    double thicker_mm = 0; ///< of skin that would do; 0 where it holds or none would
+    double margin() const; ///< over the larger load with what is to spare; below 1 it breaks
+    friend bool operator==(const CuredPart&, const CuredPart&) = default;
+};
+
+/// Stiff cured parts of segments with a body, in the parts' order. EI: of each limb's wire.
+std::vector<CuredPart> calcCured(const body::Puppet& puppet, const body::Skeleton& skeleton,
+                                 const std::vector<body::Stretch>& own, const std::vector<Part>& parts,
+                                 const Shelf& shelf, const std::vector<double>& EI_Nmm2);
+
+} // namespace enkinet::fill
