@@ -172,6 +172,39 @@ Edits::Changed Edits::setTrueLength(const std::string& limb, int segment, double
     });
 }
 
+namespace {
+
+/// What sits on a limb's segments follows when they are numbered anew. moved: a segment and a share along it before, to
+/// those after.
+void renumber(Things& things, const std::string& limb,
+              const std::function<std::pair<int, double>(int segment, double at)>& moved) {
+    const auto spot = [&](Spot& s) {
+        if (s.mass.empty() && s.feature.empty() && !s.base && s.limb == limb) s.segment = moved(s.segment, 0.5).first;
+    };
+    for (Feature& f : things.features) {
+        if (f.on.limb != limb || !f.on.mass.empty() || !f.on.feature.empty()) continue;
+        // A stretch that the cut goes through stays with its middle.
+        const int before = f.on.segment;
+        f.on.segment = moved(before, (f.at + f.to) / 2).first;
+        const auto share = [&](double at) {
+            const auto [segment, place] = moved(before, at);
+            return segment < f.on.segment ? 0.0 : segment > f.on.segment ? 1.0 : std::clamp(place, 0.0, 1.0);
+        };
+        const double from = share(f.at), to = share(f.to);
+        f.at = from, f.to = std::max(from, to);
+    }
+    for (Bond& b : things.bonds)
+        spot(b.from), spot(b.to);
+    for (Sheet& s : things.sheets)
+        spot(s.on);
+    for (Prop& x : things.props)
+        spot(x.hand);
+    for (Run& r : things.runs)
+        if (r.limb == limb) r.fromSegment = moved(r.fromSegment, 0).first, r.toSegment = moved(r.toSegment, 1).first;
+}
+
+} // namespace
+
 Edits::Changed Edits::splitSegment(const std::string& limb, int segment, double share) const {
     return puppetEdit([&](Puppet& p) -> std::optional<Fault> {
         Limb* l = limbOf(p, limb);
@@ -212,6 +245,10 @@ Edits::Changed Edits::splitSegment(const std::string& limb, int segment, double 
                 (m.segment > segment || (m.segment == segment && norm(m.at_mm - b) < norm(m.at_mm - a))))
                 ++m.segment;
         if (p.rig && p.rig->limb == limb && p.rig->segment > segment) ++p.rig->segment;
+        renumber(p.things, limb, [&](int at, double place) -> std::pair<int, double> {
+            if (at != segment) return {at > segment ? at + 1 : at, place};
+            return place > share ? std::pair{at + 1, (place - share) / (1 - share)} : std::pair{at, place / share};
+        });
         return {};
     });
 }
@@ -255,6 +292,11 @@ Edits::Changed Edits::joinSegments(const std::string& limb, const std::string& j
         for (Mass& m : p.masses)
             if (m.limb == limb && m.segment >= i) --m.segment;
         if (p.rig && p.rig->limb == limb && p.rig->segment >= i) --p.rig->segment;
+        renumber(p.things, limb, [&](int at, double place) -> std::pair<int, double> {
+            if (at == i) return {at - 1, share + place * (1 - share)};
+            if (at == i - 1) return {at, place * share};
+            return {at > i ? at - 1 : at, place};
+        });
         dropAngles(p);
         return {};
     });

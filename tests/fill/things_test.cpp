@@ -442,6 +442,54 @@ TEST_CASE("Random things are sound or refused, come back from files equal, and c
     CHECK(kept > 30);
 }
 
+TEST_CASE("Things stay where they are when their segment is cut in two or joined again", "[document]") {
+    document::Production all = demo();
+    const std::string id = all.puppets[0].id;
+    Things t;
+    for (double at : {0.1, 0.45, 0.9})
+        for (int segment : {0, 1, 2}) {
+            Feature f = eye(3);
+            f.id = "f" + std::to_string(t.features.size()), f.on.limb = "arm", f.on.segment = segment, f.at = f.to = at;
+            t.features.push_back(f);
+        }
+    Run run;
+    run.id = run.name = "cable", run.limb = "arm", run.fromSegment = 1, run.toSegment = 3, run.outer_mm = 1;
+    t.runs = {run};
+    Prop prop;
+    prop.id = prop.name = "letter", prop.hand.limb = "arm", prop.hand.segment = 3, prop.mass_g = 1;
+    t.props = {prop};
+    const auto start = document::Edits(all, shippedCards(), id).setThings(t);
+    REQUIRE(start);
+    const auto placesOf = [&](const document::Production& p) {
+        const Puppet& x = p.puppets[0];
+        const Skeleton s = calcSkeleton(x);
+        const auto parts = calcParts(x, s, calcOwnStretches(x, s), thingShelf(), std::vector<WireRuns>(x.limbs.size()));
+        std::vector<Vec3> all_;
+        for (const Feature& f : x.things.features)
+            for (const FeaturePoint& at : findFeaturePoints(x, f, calcFeature(x, f, thingShelf()), s, parts))
+                all_.push_back(at.at);
+        return all_;
+    };
+    const auto same = [](const std::vector<Vec3>& a, const std::vector<Vec3>& b) {
+        REQUIRE(a.size() == b.size());
+        for (std::size_t i = 0; i < a.size(); ++i)
+            CHECK(norm(a[i] - b[i]) < 1e-6);
+    };
+    const auto before = placesOf(*start);
+    const auto cut = document::Edits(*start, shippedCards(), id).splitSegment("arm", 1, 0.4);
+    REQUIRE(cut);
+    same(before, placesOf(*cut));
+    CHECK(cut->puppets[0].things.runs[0].fromSegment == 1);
+    CHECK(cut->puppets[0].things.runs[0].toSegment == 4);
+    CHECK(cut->puppets[0].things.props[0].hand.segment == 4);
+    const std::string joint = cut->puppets[0].limbs[1].joints[2].id;
+    const auto joined = document::Edits(*cut, shippedCards(), id).joinSegments("arm", joint);
+    REQUIRE(joined);
+    same(before, placesOf(*joined));
+    CHECK(joined->puppets[0].things.runs == start->puppets[0].things.runs);
+    CHECK(joined->puppets[0].things.props == start->puppets[0].things.props);
+}
+
 TEST_CASE("A limb that goes takes what sat on it along", "[document]") {
     document::Production all = demo();
     Puppet& p = all.puppets[0];
