@@ -90,17 +90,15 @@ Json puppetThings(const body::Puppet& p, const Report& r) {
     }
     for (std::size_t i = 0; i < t.bonds.size(); ++i) {
         const results::BondCheck& b = c.bonds[i];
-        constexpr const char* kWords[] = {"pull",   "torsion", "butt", "bending", "bearing",
-                                          "magnet", "wall",    "heat", "droop"};
         Json margins = Json::object();
         for (std::size_t k = 0; k < results::kBondLimits; ++k)
-            if (std::isfinite(b.margin[k].value)) margins[kWords[k]] = b.margin[k].value;
+            if (std::isfinite(b.margin[k].value)) margins[results::kBondWords[k]] = b.margin[k].value;
         j["bonds"].push_back({{"id", t.bonds[i].id},
                               {"name", t.bonds[i].name},
                               {"force_N", b.force_N},
                               {"moment_Nmm", b.moment_Nmm},
                               {"margins", margins},
-                              {"governs", b.governs < 0 ? Json("not checked") : Json(kWords[b.governs])},
+                              {"governs", b.governs < 0 ? Json("not checked") : Json(results::kBondWords[b.governs])},
                               {"wall_mm", numberJson(b.wall_mm)},
                               {"open", openOf(r, t.bonds[i].name)}});
     }

@@ -268,7 +268,7 @@ void Document::replace(document::Production production, const QString& path, boo
     m_kept.reset(), m_before.reset();
     m_trialName.clear();
     m_value = std::make_shared<const document::Production>(std::move(production));
-    m_path = path;
+    m_path = path, m_source.clear();
     m_readOnly = readOnly;
     m_puppet = 0;
     m_selection = {}, m_selected.clear();
@@ -295,7 +295,11 @@ QString Document::load(const QString& path, bool keepName) {
 }
 
 QString Document::open(const QString& path) { return load(path, true); }
-QString Document::openCopy(const QString& path) { return load(path, false); }
+QString Document::openCopy(const QString& path) {
+    const QString fault = load(path, false);
+    if (fault.isEmpty()) m_source = path;
+    return fault;
+}
 
 QString Document::save(bool overwrite) {
     if (!overwrite && isChangedOutside())

@@ -93,6 +93,8 @@ public:
     QUndoStack& undoStack() { return m_undo; }
 
     QString path() const { return m_path; }
+    /// The file that a copy was made from; empty where the work has a file of its own, or none.
+    QString source() const { return m_path.isEmpty() ? m_source : QString(); }
     QString title() const;
     bool isChanged() const { return !m_undo.isClean(); }
     bool readOnly() const { return m_readOnly; }
@@ -184,7 +186,7 @@ private:
     Selection m_selection;
     std::vector<Selection> m_selected;
     QUndoStack m_undo;
-    QString m_path;
+    QString m_path, m_source;
     bool m_readOnly = false;
     /// The open file as it was read or written last.
     struct Stamp {

@@ -338,7 +338,7 @@ Elevation::Elevation(const Puppet& puppet, const document::Production& productio
                                                                    report.choice.skeleton, report.choice.parts)) {
             // What looks away is hidden by its host.
             if (depthOf(view, x.out) < -0.25) continue;
-            m_dots.push_back({project(view, x.at), x.size_mm / 2, depthOf(view, x.at), colour, 0});
+            m_dots.push_back({project(view, x.at), x.size_mm / 2, depthOf(view, x.at), colour});
         }
     }
     std::sort(m_dots.begin(), m_dots.end(), [](const Dot& a, const Dot& b) { return a.depth < b.depth; });

@@ -64,7 +64,6 @@ private:
         QPointF at;
         double radius = 0, depth = 0;
         QColor colour;
-        int group = 0;
     };
     void drawRun(QPainter& painter, const Run& run, double pixelsPerMm) const;
     void drawPiece(QPainter& painter, const Piece& piece, Peel peel, double pixelsPerMm) const;

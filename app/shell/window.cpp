@@ -285,7 +285,9 @@ QString Window::message() const { return m_message->text(); }
 /// What the next start shows first.
 void Window::keepSight() const {
     if (!m_document.hasPuppet()) return;
-    LastSight sight{m_document.path().isEmpty() ? demoPath() : m_document.path(), centralWidget()->size(), {}};
+    LastSight sight{m_document.path().isEmpty() ? m_document.source() : m_document.path(), centralWidget()->size(), {}};
+    // Work without any file is not what a next start begins with.
+    if (sight.file.isEmpty()) return;
     for (QWidget* w : {static_cast<QWidget*>(m_rail), static_cast<QWidget*>(m_sheet)})
         if (w->isVisible())
             sight.line.addPath(

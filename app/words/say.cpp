@@ -401,14 +401,29 @@ QString Say::whose(const results::OpenPoint& p) {
 
 QString Say::temperature(double C) { return tr("%1 °C").arg(number(C, 0)); }
 
-QString Say::bondLimit(const std::string& limit) {
-    if (limit == "pull") return tr("it pulls out; deeper, wider, or a stronger glue");
-    if (limit == "torsion") return tr("it turns in its hole; deeper, or a flat on it");
-    if (limit == "butt") return tr("a butt joint peels; give it a pin");
-    if (limit == "bending") return tr("the pin bends; thicker, harder or shorter in between");
-    if (limit == "bearing") return tr("the hole gives; deeper, or a tube in it");
-    if (limit == "droop") return tr("the rod gives; thicker, or shorter");
-    return tr("the magnet tips off; wider, or two of them");
+QString Say::bondLimit(results::BondLimit limit) {
+    using results::BondLimit;
+    switch (limit) {
+    case BondLimit::pull:
+        return tr("it pulls out; deeper, wider, or a stronger glue");
+    case BondLimit::torsion:
+        return tr("it turns in its hole; deeper, or a flat on it");
+    case BondLimit::butt:
+        return tr("a butt joint peels; give it a pin");
+    case BondLimit::bending:
+        return tr("the pin bends; thicker, harder or shorter in between");
+    case BondLimit::bearing:
+        return tr("the hole gives; deeper, or a tube in it");
+    case BondLimit::droop:
+        return tr("the rod gives; thicker, or shorter");
+    case BondLimit::magnet:
+        return tr("the magnet tips off; wider, or two of them");
+    case BondLimit::wall:
+        return tr("the wall beside the hole is thin");
+    case BondLimit::heat:
+        return tr("its glue lets go in the oven");
+    }
+    return {};
 }
 
 QString Say::openPoint(const results::OpenPoint& p) {
@@ -471,14 +486,13 @@ QString Say::openPoint(const results::OpenPoint& p) {
         return tr("%1: skin of %2 beside %3 on the %4: more than two to one cracks and bakes unevenly.")
             .arg(who, length(p.found), length(p.limit), QString::fromStdString(p.other));
     case Issue::slender:
-        return p.other.empty()
+        return p.more <= 0
                    ? tr("%1 breaks under %2 N at its end once cured, a knock or a hand is %3: wire drawn on into it, "
                         "flexible clay, or spares.")
                          .arg(who, figure(p.found), figure(p.limit))
                    : tr("%1 breaks under %2 N at its end once cured, a knock or a hand is %3: %4 more of skin, wire "
                         "drawn on into it, flexible clay, or spares.")
-                         .arg(who, figure(p.found), figure(p.limit),
-                              length(QString::fromStdString(p.other).toDouble()));
+                         .arg(who, figure(p.found), figure(p.limit), length(p.more));
     case Issue::heat_spent:
         return tr("%1 spends %2 min at heat in %3 of the loads, its clay stands %4: fewer loads, or bake it later.")
             .arg(who, number(p.found, 0), QString::fromStdString(p.other), number(p.limit, 0));
@@ -514,7 +528,7 @@ QString Say::openPoint(const results::OpenPoint& p) {
             .arg(who, temperature(p.found), temperature(p.limit));
     case Issue::bond_weak:
         return tr("%1 holds %2 of what it must: %3.")
-            .arg(who, tr("%1 %").arg(number(100 * p.found, 0)), bondLimit(p.other));
+            .arg(who, tr("%1 %").arg(number(100 * p.found, 0)), bondLimit(static_cast<results::BondLimit>(p.by)));
     case Issue::bond_heat:
         return tr("%1: its glue stands %2, and a load at %3 is still to come.")
             .arg(who, temperature(p.found), temperature(p.limit));

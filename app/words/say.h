@@ -26,7 +26,7 @@ public:
     static QString grams(double g);
     static QString temperature(double C);
     /// What a bond fails by, and what would help.
-    static QString bondLimit(const std::string& limit);
+    static QString bondLimit(results::BondLimit limit);
     /// What a puppet weighs, and of what; the parts add up to the whole.
     static QString weights(const fill::Totals& totals);
     static QString degrees(double rad, int decimals = 0);

@@ -69,6 +69,7 @@ struct Bond {
     double clearance_mm = 0;             ///< of the hole over the pin
     std::string wire;                    ///< material card of a pin or rod
     std::string adhesive;                ///< card
+    bool socket = false;                 ///< in the body it sits in a tube or putty that is bound to the wire
     double hold_N = 0;                   ///< of a magnet
     double force_N = 0, moment_Nmm = 0;  ///< what it has to stand; 0: from the weight beyond it
     Stage before = Stage::bake;          ///< its hole is made before this stage

@@ -110,6 +110,17 @@ std::vector<Ending> findEndings(const LimbChoice& l, const Candidate& c) {
     return ends;
 }
 
+std::vector<double> findStiffness(const std::vector<LimbChoice>& limbs, const Stock& stock) {
+    std::vector<double> EI;
+    for (const LimbChoice& l : limbs) {
+        EI.push_back(0);
+        if (l.chosen < 0) continue;
+        const Candidate& c = l.candidates()[static_cast<std::size_t>(l.chosen)];
+        EI.back() = wire::findStiffness(stock.tableOf(c.spool).card(), c.bundle);
+    }
+    return EI;
+}
+
 int findStrands(const LimbChoice& l, int segment) {
     if (l.chosen < 0) return 0;
     const Candidate& c = l.candidates()[static_cast<std::size_t>(l.chosen)];

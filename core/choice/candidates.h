@@ -36,7 +36,7 @@ struct LimbChoice {
     State state = State::holds; ///< worst joint's
     int worst = -1;             ///< demand that decides; -1 without posed joints
     int fitting = 0;            ///< how many candidates fit
-    Figure reserve = 0;         ///< by which the chosen stays inside its limits; NaN where nothing is posed
+    Figure reserve = 0;         ///< by which the chosen stays inside its limits; NaN where nothing is checked
     bool thin = false;          ///< it holds, but not with the reserve that is wanted
     ENKINET_COMPARED(LimbChoice)
 };
@@ -44,6 +44,8 @@ struct LimbChoice {
 /// The trial of a candidate at a demand, and the numbers that it has there.
 const Trial& findTrial(const LimbChoice& choice, const Candidate& candidate, std::size_t demand);
 const TrialAt& findAt(const LimbChoice& choice, const Candidate& candidate, std::size_t demand);
+/// EI at the root of each limb's chosen wire, N·mm²; 0 without wire.
+std::vector<double> findStiffness(const std::vector<LimbChoice>& limbs, const Stock& stock);
 /// Strands of the chosen wire on the limb's segment; 0 without wire.
 int findStrands(const LimbChoice& choice, int segment);
 /// Where the candidate's strands end, by the limb's joints.

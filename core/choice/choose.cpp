@@ -179,7 +179,7 @@ private:
         setup.poseOnly = m_puppet.wants.thisPoseOnly;
         m_masses = pointMasses(m_puppet, r.rest, r.own, r.parts);
         m_stillEI.resize(m_puppet.limbs.size());
-        m_still = calcStillDemands(m_puppet, r.rest, makeStillMasses(r.rest, r.own, r.parts), m_stillEI, m_stop);
+        m_still = calcStillDemands(m_puppet, r.rest, r.own, r.parts, m_stillEI, m_stop);
         setup.reach = m_reach->calc(m_masses, m_stop);
         setup.stop = m_stop;
         setup.stiffness = m_stiffness;
@@ -243,12 +243,7 @@ private:
     }
 
     void stiffen() {
-        for (const LimbChoice& l : r.limbs)
-            if (l.chosen >= 0) {
-                const Candidate& c = l.candidates()[static_cast<std::size_t>(l.chosen)];
-                m_stillEI[static_cast<std::size_t>(l.limb)] =
-                    wire::findStiffness(m_stock.tableOf(c.spool).card(), c.bundle);
-            }
+        m_stillEI = findStiffness(r.limbs, m_stock);
         for (std::size_t h = 0; h < r.rest.hinges.size(); ++h) {
             const Hinge& hinge = r.rest.hinges[h];
             const LimbChoice& l =
@@ -275,10 +270,9 @@ private:
     }
 
     static load::Stiffness stiffnessOf(const wire::Bundle& b, const wire::MaterialCard& card) {
-        const double n = wire::findEffectiveStrands(b), d = b.diameter_mm;
-        const double I = kPi / 64 * std::pow(d, 4);
-        return {n * card.youngs_MPa * kPi / 4 * d * d, n * card.youngs_MPa * I,
-                n * card.youngs_MPa / (2 * (1 + card.poisson)) * 2 * I};
+        // Of a round strand A = 16 I/d², and GJ follows from EI.
+        const double EI = wire::findStiffness(card, b);
+        return {16 * EI / (b.diameter_mm * b.diameter_mm), EI, EI / (1 + card.poisson)};
     }
 
     WireReason calcReason(const LimbChoice& l) const {

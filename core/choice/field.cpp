@@ -225,7 +225,6 @@ void finish(const CandidatesKey& key, Candidate& c) {
             findStillWire(field, c, static_cast<std::size_t>(std::max(1, key.joints - 1)));
         for (const StillDemand& d : key.still) {
             const double margin = judgeStill(d, wire).least();
-            c.still = std::min(c.still.value, margin);
             c.inside = std::min(c.inside.value, margin);
             if (margin >= 1 - 1e-9) continue;
             c.miss += std::log(1 / std::max(1e-9, margin));

@@ -73,7 +73,6 @@ struct Candidate {
     Figure lifeMargin = 0;                     ///< least ratio of life to need over the joints
     Figure inside = 0;                         ///< least margin of hold, effort, springback and life over the joints
     Figure work_min = 0;                       ///< cutting, spinning and binding one copy
-    Figure still = 1e9;                        ///< least margin of its runs that nobody poses
     Figure worstEffort = 0;                    ///< largest ratio of effort to limit
     Figure mass_g = 0, price = 0, wire_mm = 0; ///< wire used by one copy of the limb
     friend bool operator==(const Candidate&, const Candidate&) = default;

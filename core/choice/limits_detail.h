@@ -3,6 +3,7 @@
 // which only the sum of what they miss is kept. docs/mechanics.md 67, 68.
 #include "base/units.h"
 #include "choice/verdict.h"
+#include "wire/proof.h"
 #include <algorithm>
 #include <cmath>
 
@@ -18,7 +19,7 @@ inline bool isMissed(double asked, double there) { return asked > there * (1 + 1
 inline double findSpringback(const BendNeed& d, double springback_rad, const wire::Bundle& bundle,
                              const wire::MaterialCard& card) {
     if (d.clayEI_Nmm2 <= 0) return springback_rad;
-    const double EI = wire::findEffectiveStrands(bundle) * card.youngs_MPa * kPi / 64 * std::pow(bundle.diameter_mm, 4);
+    const double EI = wire::findStiffness(card, bundle);
     const double kappa = d.angle_rad / d.gap_mm;
     return (springback_rad / d.gap_mm * EI + d.clayEI_Nmm2 * kappa) / (EI + d.clayEI_Nmm2) * d.gap_mm;
 }

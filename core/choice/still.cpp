@@ -63,19 +63,26 @@ std::vector<load::StillMass> makeStillMasses(const Skeleton& rest, const std::ve
     return all;
 }
 
+std::vector<StillDemand> calcStillDemands(const Puppet& puppet, const Skeleton& rest, const std::vector<Stretch>& own,
+                                          const std::vector<fill::Part>& parts, const std::vector<double>& EI,
+                                          const std::stop_token& stop) {
+    // Most limbs are posed and stiffened: nothing to work out.
+    for (const Limb& l : puppet.limbs)
+        for (std::size_t i = 0; i < l.segments.size(); ++i)
+            if (isBare(l, i)) return calcStillDemands(puppet, rest, makeStillMasses(rest, own, parts), EI, stop);
+    return {};
+}
+
 std::vector<StillDemand> calcStillDemands(const Puppet& puppet, const Skeleton& rest,
                                           const std::vector<load::StillMass>& masses, const std::vector<double>& EI,
                                           const std::stop_token& stop) {
     std::vector<load::StillLink> links(rest.links.size());
-    bool any = false;
     for (std::size_t l = 0; l < links.size(); ++l) {
         const auto limb = static_cast<std::size_t>(rest.copies[static_cast<std::size_t>(rest.links[l].copy)].limb);
         links[l].bare = isBare(puppet.limbs[limb], static_cast<std::size_t>(rest.links[l].segment));
         if (EI[limb] > 0) links[l].EI_Nmm2 = EI[limb];
-        any = any || links[l].bare;
     }
     std::vector<StillDemand> all;
-    if (!any) return all;
     const load::StillLoads loads = load::calcStill(puppet, rest, links, masses, stop);
     if (!loads.stable) return all;
     for (const load::StillRun& run : loads.runs) {

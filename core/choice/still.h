@@ -59,6 +59,10 @@ StillVerdict judgeStill(const StillDemand& demand, const std::vector<StillWire>&
 /// Every run of a puppet. rest: as it is built; parts with their centres at rest; EI: of each limb's wire, by the
 /// limb; 0 where none is known yet. Throws Stopped.
 std::vector<StillDemand> calcStillDemands(const body::Puppet& puppet, const body::Skeleton& rest,
+                                          const std::vector<body::Stretch>& own, const std::vector<fill::Part>& parts,
+                                          const std::vector<double>& EI, const std::stop_token& stop = {});
+/// The same of masses that are there already.
+std::vector<StillDemand> calcStillDemands(const body::Puppet& puppet, const body::Skeleton& rest,
                                           const std::vector<load::StillMass>& masses, const std::vector<double>& EI,
                                           const std::stop_token& stop = {});
 

@@ -103,7 +103,7 @@ template <class V> void fields(V& v, Bond& b) {
     v.id("id", b.id), v("name", b.name), v.word("kind", kBonds, b.kind), v.spot("from", b.from), v.spot("to", b.to);
     v("diameter_mm", b.diameter_mm), v("depth_mm", b.depth_mm), v("depth_to_mm", b.depthTo_mm);
     v("free_mm", b.free_mm), v("clearance_mm", b.clearance_mm), v("wire", b.wire), v("adhesive", b.adhesive);
-    v("hold_N", b.hold_N), v("force_N", b.force_N), v("moment_Nmm", b.moment_Nmm);
+    v("socket", b.socket), v("hold_N", b.hold_N), v("force_N", b.force_N), v("moment_Nmm", b.moment_Nmm);
     v.word("before", kStages, b.before), v("comes_off", b.comesOff);
 }
 template <class V> void fields(V& v, Base& b) {

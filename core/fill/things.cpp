@@ -175,21 +175,48 @@ Vec3 onMass(const Feature& f, const Mass& m, const MassCopy& c) {
 
 } // namespace
 
-std::vector<FeaturePoint> findFeaturePoints(const Puppet& p, const Feature& feature, const FeatureWork& w,
-                                            const Skeleton& s, const std::vector<Part>& parts, std::size_t most) {
-    std::vector<FeaturePoint> all;
-    const Spot on = rootOf(p, feature.on);
+double findSheetMass(const Sheet& x, const Shelf& shelf) {
+    const double area = x.length_mm * x.width_mm;
+    double grams = 0;
+    if (const auto c = shelf.clays.find(x.clay); c != shelf.clays.end())
+        grams += area * x.thickness_mm * gPerCm3ToGPerMm3(c->second.density_g_cm3);
+    if (const auto c = shelf.covers.find(x.cover); c != shelf.covers.end()) grams += area * c->second.mass_g_m2 * 1e-6;
+    return grams;
+}
+
+std::vector<int> findHosts(const Puppet& p, const Spot& spot, Side side, const Skeleton& s,
+                           const std::vector<Part>& parts) {
+    const Spot on = rootOf(p, spot);
+    std::vector<int> all;
     for (std::size_t i = 0; i < parts.size(); ++i) {
         const Part& part = parts[i];
         const Link& link = s.links[static_cast<std::size_t>(part.link)];
         const LimbCopy& copy = s.copies[static_cast<std::size_t>(link.copy)];
         const Limb& limb = p.limbs[static_cast<std::size_t>(copy.limb)];
-        const MassCopy* mass = part.mass >= 0 ? &s.masses[static_cast<std::size_t>(part.mass)] : nullptr;
-        if (mass ? on.mass.empty() || p.masses[static_cast<std::size_t>(mass->mass)].id != on.mass
-                 : !on.mass.empty() || limb.id != on.limb || link.segment != on.segment)
+        bool right = copy.right, twice = limb.mirrored;
+        if (part.mass >= 0) {
+            const MassCopy& c = s.masses[static_cast<std::size_t>(part.mass)];
+            const Mass& m = p.masses[static_cast<std::size_t>(c.mass)];
+            if (on.mass.empty() || m.id != on.mass) continue;
+            right = c.right, twice = twice && m.side == Side::both;
+        } else if (!on.mass.empty() || limb.id != on.limb || link.segment != on.segment) {
             continue;
+        }
+        if (!twice || side == Side::both || (side == Side::right) == right) all.push_back(static_cast<int>(i));
+    }
+    return all;
+}
+
+std::vector<FeaturePoint> findFeaturePoints(const Puppet& p, const Feature& feature, const FeatureWork& w,
+                                            const Skeleton& s, const std::vector<Part>& parts, std::size_t most) {
+    std::vector<FeaturePoint> all;
+    for (int host : findHosts(p, feature.on, feature.side, s, parts)) {
+        const Part& part = parts[static_cast<std::size_t>(host)];
+        const Link& link = s.links[static_cast<std::size_t>(part.link)];
+        const LimbCopy& copy = s.copies[static_cast<std::size_t>(link.copy)];
+        const Limb& limb = p.limbs[static_cast<std::size_t>(copy.limb)];
+        const MassCopy* mass = part.mass >= 0 ? &s.masses[static_cast<std::size_t>(part.mass)] : nullptr;
         const bool right = mass ? mass->right : copy.right;
-        if (limb.mirrored && feature.side != Side::both && (feature.side == Side::right) != right) continue;
         Feature one = feature;
         one.rowPitch_mm = 0;
         for (int k = 0; k < w.alongCount; ++k)
@@ -198,7 +225,7 @@ std::vector<FeaturePoint> findFeaturePoints(const Puppet& p, const Feature& feat
                 one.at = one.to = feature.at + t * (feature.to - feature.at);
                 one.angle_deg = feature.angle_deg + 360.0 * row / w.rows;
                 FeaturePoint x;
-                x.part = static_cast<int>(i), x.size_mm = w.sizes_mm[static_cast<std::size_t>(k)];
+                x.part = host, x.size_mm = w.sizes_mm[static_cast<std::size_t>(k)];
                 if (mass) {
                     x.at = onMass(one, p.masses[static_cast<std::size_t>(mass->mass)], *mass);
                     x.out = unit(x.at - mass->at);
@@ -213,41 +240,35 @@ std::vector<FeaturePoint> findFeaturePoints(const Puppet& p, const Feature& feat
 }
 
 void addThings(const Puppet& p, const Skeleton& s, const Shelf& shelf, std::vector<Part>& parts) {
-    const auto limbOf = [&](const Link& l) -> const LimbCopy& { return s.copies[static_cast<std::size_t>(l.copy)]; };
-    const auto isOn = [](Side side, bool right, bool mirrored) {
-        return !mirrored || side == Side::both || (side == Side::right) == right;
-    };
+    const auto linkOf = [&](const Part& part) -> const Link& { return s.links[static_cast<std::size_t>(part.link)]; };
     for (const Feature& f : p.things.features) {
         const FeatureWork w = calcFeature(p, f, shelf);
-        const double one = w.mass_g / w.sides;
-        const Spot on = rootOf(p, f.on);
-        for (Part& part : parts) {
+        for (int host : findHosts(p, f.on, f.side, s, parts)) {
+            Part& part = parts[static_cast<std::size_t>(host)];
+            const Link& l = linkOf(part);
+            const LimbCopy& copy = s.copies[static_cast<std::size_t>(l.copy)];
+            Vec3 centre;
             if (part.mass >= 0) {
                 const MassCopy& c = s.masses[static_cast<std::size_t>(part.mass)];
-                const Mass& m = p.masses[static_cast<std::size_t>(c.mass)];
-                if (m.id != on.mass || on.mass.empty()) continue;
-                const bool mirrored =
-                    p.limbs[static_cast<std::size_t>(limbOf(s.links[static_cast<std::size_t>(c.link)]).limb)]
-                        .mirrored &&
-                    m.side == Side::both;
-                if (isOn(f.side, c.right, mirrored)) put(part, one, onMass(f, m, c));
+                centre = onMass(f, p.masses[static_cast<std::size_t>(c.mass)], c);
             } else {
-                const Link& l = s.links[static_cast<std::size_t>(part.link)];
-                const Limb& limb = p.limbs[static_cast<std::size_t>(limbOf(l).limb)];
-                if (!on.mass.empty() || limb.id != on.limb || l.segment != on.segment) continue;
-                if (isOn(f.side, limbOf(l).right, limb.mirrored))
-                    put(part, one,
-                        onSegment(f, limb.segments[static_cast<std::size_t>(l.segment)], l, limbOf(l).right));
+                const Limb& limb = p.limbs[static_cast<std::size_t>(copy.limb)];
+                centre = onSegment(f, limb.segments[static_cast<std::size_t>(l.segment)], l, copy.right);
             }
+            put(part, w.mass_g / w.sides, centre);
         }
     }
     for (const Prop& x : p.things.props)
-        for (Part& part : parts) {
-            if (part.mass >= 0) continue;
-            const Link& l = s.links[static_cast<std::size_t>(part.link)];
-            const Limb& limb = p.limbs[static_cast<std::size_t>(limbOf(l).limb)];
-            if (limb.id == x.hand.limb && l.segment == x.hand.segment && isOn(x.side, limbOf(l).right, limb.mirrored))
-                put(part, x.mass_g, l.to);
+        for (int host : findHosts(p, x.hand, x.side, s, parts)) {
+            Part& part = parts[static_cast<std::size_t>(host)];
+            put(part, x.mass_g, part.mass >= 0 ? s.masses[static_cast<std::size_t>(part.mass)].at : linkOf(part).to);
+        }
+    for (const Sheet& x : p.things.sheets)
+        for (int host : findHosts(p, x.on, Side::both, s, parts)) {
+            Part& part = parts[static_cast<std::size_t>(host)];
+            put(part, findSheetMass(x, shelf),
+                part.mass >= 0 ? s.masses[static_cast<std::size_t>(part.mass)].at
+                               : 0.5 * (linkOf(part).from + linkOf(part).to));
         }
     // A slot is built for the heaviest that it may carry; two are never on it together.
     for (Part& part : parts) {
@@ -257,29 +278,6 @@ void addThings(const Puppet& p, const Skeleton& s, const Shelf& shelf, std::vect
         for (const Variant& v : p.things.variants)
             if (v.mass == p.masses[static_cast<std::size_t>(c.mass)].id) heaviest = std::max(heaviest, v.weighed_g);
         put(part, heaviest - part.mass_g(), c.at);
-    }
-    for (const Sheet& x : p.things.sheets) {
-        const auto clay = shelf.clays.find(x.clay);
-        const auto cover = shelf.covers.find(x.cover);
-        const double area = x.length_mm * x.width_mm;
-        double grams = 0;
-        if (clay != shelf.clays.end()) grams += area * x.thickness_mm * gPerCm3ToGPerMm3(clay->second.density_g_cm3);
-        if (cover != shelf.covers.end()) grams += area * cover->second.mass_g_m2 * 1e-6;
-        const Spot on = rootOf(p, x.on);
-        const auto isHost = [&](const Part& part) {
-            if (part.mass >= 0)
-                return !on.mass.empty() &&
-                       p.masses[static_cast<std::size_t>(s.masses[static_cast<std::size_t>(part.mass)].mass)].id ==
-                           on.mass;
-            const Link& l = s.links[static_cast<std::size_t>(part.link)];
-            return on.mass.empty() && p.limbs[static_cast<std::size_t>(limbOf(l).limb)].id == on.limb &&
-                   l.segment == on.segment;
-        };
-        for (Part& part : parts) {
-            if (!isHost(part)) continue;
-            const Link& l = s.links[static_cast<std::size_t>(part.link)];
-            put(part, grams, part.mass >= 0 ? s.masses[static_cast<std::size_t>(part.mass)].at : 0.5 * (l.from + l.to));
-        }
     }
 }
 

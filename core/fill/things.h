@@ -40,6 +40,12 @@ std::pair<double, double> findSeat(const body::Feature& feature);
 
 FeatureWork calcFeature(const body::Puppet& puppet, const body::Feature& feature, const Shelf& shelf);
 
+/// Grams of one sheet, clay and cloth.
+double findSheetMass(const body::Sheet& sheet, const Shelf& shelf);
+/// The parts that a spot is on: both sides of a mirrored limb, or the one.
+std::vector<int> findHosts(const body::Puppet& puppet, const body::Spot& spot, body::Side side,
+                           const body::Skeleton& skeleton, const std::vector<Part>& parts);
+
 /// Where one of a feature sits on the figure, on its host's surface, and how large it is there.
 struct FeaturePoint {
     Vec3 at, out; ///< and the way out of the surface

@@ -139,7 +139,7 @@ void Points::skin(const fill::Part& p, int part) {
             const double asked =
                 fill::kCuredSpare * std::max(c.knock_Nmm, c.handling_Nmm) * c.tip_N / std::max(1e-9, c.strength_Nmm);
             OpenPoint o{Station::skin, Issue::slender, -1, -1, part, kNoState, c.tip_N, asked, p.label};
-            if (c.thicker_mm > 0) o.other = plain(std::ceil(10 * c.thicker_mm - 1e-6) / 10);
+            o.more = c.thicker_mm;
             add(std::move(o));
         }
     if (!p.layers.skinAcrossGaps) return;

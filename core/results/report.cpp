@@ -106,13 +106,8 @@ Report calcReport(const Production& production, int puppetIndex, const Cards& sh
     r.patterns = *memo.patterns.find(0, {std::move(seen), r.choice.own, r.choice.parts}, [&](const auto& key) {
         return fill::calcPatterns(key.puppet, body::calcSkeleton(key.puppet), key.own, key.parts, stop);
     });
-    std::vector<double> EI(puppet.limbs.size());
-    for (const choice::LimbChoice& l : r.choice.limbs)
-        if (l.chosen >= 0) {
-            const choice::Candidate& c = l.candidates()[static_cast<std::size_t>(l.chosen)];
-            EI[static_cast<std::size_t>(l.limb)] = wire::findStiffness(r.stock.tableOf(c.spool).card(), c.bundle);
-        }
-    r.cured = fill::calcCured(puppet, r.choice.rest, r.choice.own, r.choice.parts, r.shelf, EI);
+    r.cured = fill::calcCured(puppet, r.choice.rest, r.choice.own, r.choice.parts, r.shelf,
+                              choice::findStiffness(r.choice.limbs, r.stock));
     r.things = calcThings(puppet, r.choice, r.shelf, *r.cards);
     paintParts(production, r);
     r.plan = make::calcPlan(puppet, r.choice, r.cuts, r.bakePlan, r.shelf, r.schemes);

@@ -90,6 +90,8 @@ struct OpenPoint {
     Figure found = 0, limit = 0;
     std::string subject; ///< label of what it is about
     std::string other{}; ///< and of what it is compared with
+    Figure more = 0;     ///< by so much more it would do; 0: not known
+    int by = -1;         ///< of a bond: the limit that is missed
     std::string key{};   ///< by which the builder leaves it as it is; the same for the same point of the same design
     friend bool operator==(const OpenPoint&, const OpenPoint&) = default;
 };

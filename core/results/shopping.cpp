@@ -1,4 +1,5 @@
 #include "results/shopping.h"
+#include "base/units.h"
 #include "results/report.h"
 #include <algorithm>
 
@@ -81,6 +82,14 @@ std::vector<Need> calcUses(const Production& production, const Report& r) {
         const body::Feature& f = puppet.things.features[i];
         const fill::FeatureWork& w = r.things.features[i];
         if (f.mass_g <= 0 && r.shelf.clays.contains(f.clay)) clay[f.clay] += (w.mass_g + f.spares * w.first_g) * kWaste;
+    }
+    for (std::size_t i = 0; i < r.things.sheets.size(); ++i) {
+        const body::Sheet& s = puppet.things.sheets[i];
+        const SheetCheck& c = r.things.sheets[i];
+        if (const auto card = r.shelf.clays.find(s.clay); card != r.shelf.clays.end())
+            clay[s.clay] +=
+                c.count * c.area_mm2 * s.thickness_mm * gPerCm3ToGPerMm3(card->second.density_g_cm3) * kWaste;
+        if (r.shelf.covers.contains(s.cover)) cover[s.cover] += c.count * c.area_mm2 * 1e-6 * kWaste;
     }
     for (const make::SchemeWork& s : r.schemes)
         for (const paint::Laid& l : s.laid)

@@ -6,28 +6,19 @@ namespace enkinet::results {
 
 using namespace body;
 
-namespace {
-/// A limit of a bond, as a word that no builder sees: said by the programs.
-constexpr const char* kBondWords[] = {"pull",   "torsion", "butt", "bending", "bearing",
-                                      "magnet", "wall",    "heat", "droop"};
-} // namespace
-
 void Points::things() {
     const Things& t = m_puppet.things;
     const ThingsChecked& c = m_r.things;
     const auto say = [&](Issue issue, const std::string& id, const std::string& name, double found, double limit,
-                         const std::string& other = {}) {
+                         const std::string& other = {}, int by = -1) {
         // The base's joint is said at the wire, the rest at the sheet.
         OpenPoint p{Station::sheet, issue, -1, -1, -1, kNoState, found, limit, name, other};
+        p.by = by;
         for (const auto& [word, leavable] : {std::pair{"bond:", Issue::bond_weak}, {"bond-heat:", Issue::bond_heat}})
             if (leavable == issue) p.key = word + id;
         add(std::move(p));
     };
-    double hottest = 0;
-    for (const fill::Part& p : m_r.choice.parts)
-        if (const auto clay = m_r.shelf.clays.find(p.layers.clay);
-            clay != m_r.shelf.clays.end() && fill::isOvenBaked(clay->second.family))
-            hottest = std::max(hottest, clay->second.set_C);
+    const double hottest = c.hottest_C;
     for (const Feature& f : t.features)
         if (f.limit_C > 0 && f.before <= Stage::bake && hottest > f.limit_C)
             say(Issue::thing_heat, f.id, f.name, f.limit_C, hottest);
@@ -42,10 +33,10 @@ void Points::things() {
             else if (limit == BondLimit::wall)
                 say(Issue::hole_wall, x.id, x.name, b.wall_mm, kLeastWall_mm);
             else if (static_cast<int>(k) == b.governs)
-                say(Issue::bond_weak, x.id, x.name, b.margin[k], 1, kBondWords[k]);
+                say(Issue::bond_weak, x.id, x.name, b.margin[k], 1, {}, static_cast<int>(k));
         }
     }
-    if (c.base) {
+    if (c.base && !c.base->fixed) {
         const BaseCheck& b = *c.base;
         if (b.leaned_mm < b.wanted_mm) say(Issue::base_tips, {}, m_puppet.name, b.leaned_mm, b.wanted_mm);
         if (b.stands < kTipSpare) say(Issue::base_pushed, {}, m_puppet.name, b.leastWidth_mm, b.leastWeight_g, b.joint);

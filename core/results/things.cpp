@@ -68,6 +68,8 @@ BondCheck checkBond(const Bond& b, const document::AdhesiveCard* adhesive, const
 
 namespace {
 
+constexpr double kClayBearing_MPa = 8, kFoilBearing_MPa = 0.3; ///< typical
+
 class Checker {
 public:
     Checker(const Puppet& p, const choice::PuppetChoice& c, const fill::Shelf& shelf, const document::Cards& cards)
@@ -75,6 +77,11 @@ public:
 
     ThingsChecked run() {
         ThingsChecked r;
+        for (const fill::Part& p : m_c.parts)
+            if (const auto clay = m_shelf.clays.find(p.layers.clay);
+                clay != m_shelf.clays.end() && fill::isOvenBaked(clay->second.family))
+                m_hottest = std::max(m_hottest, clay->second.set_C);
+        r.hottest_C = m_hottest;
         for (const Feature& f : m_p.things.features)
             r.features.push_back(fill::calcFeature(m_p, f, m_shelf));
         for (const Bond& b : m_p.things.bonds)
@@ -110,24 +117,46 @@ private:
             if (f.id == s.feature) return &f;
         return nullptr;
     }
-    /// What hangs on a bond: the lighter of its two ends, as a rule the one that is carried.
+    /// Which end of a bond is carried: what sits on a thing before what is a piece of its own, that before a segment;
+    /// of two alike the first. Nothing carries the base.
+    static int rank(const Spot& s) { return s.base ? 3 : !s.feature.empty() ? 0 : !s.mass.empty() ? 1 : 2; }
+    /// What hangs on it there: a feature, a mass with all that its slot may carry, a segment with what lies beyond.
     double gramsOf(const Spot& s) const {
-        if (s.base) return 1e9;
         if (const Feature* f = featureOf(s)) return fill::calcFeature(m_p, *f, m_shelf).first_g;
-        if (const fill::Part* p = partOf(s)) return p->mass_g();
-        return 1e9;
+        const fill::Part* p = partOf(s);
+        if (!p) return 0;
+        if (p->mass >= 0) return p->mass_g();
+        const Skeleton& k = m_c.skeleton;
+        const Link& from = k.links[static_cast<std::size_t>(p->link)];
+        double grams = 0;
+        for (const fill::Part& x : m_c.parts) {
+            const Link& l = k.links[static_cast<std::size_t>(x.link)];
+            const bool along = l.copy == from.copy && l.segment >= from.segment;
+            if (along || (l.body != from.body && isBeyond(k, l.body, from.body))) grams += x.mass_g();
+        }
+        return grams;
     }
     double leverOf(const Spot& s) const {
         if (const Feature* f = featureOf(s)) return f->first_mm / 2;
-        if (const fill::Part* p = partOf(s)) {
-            if (p->mass >= 0) {
-                const auto& m =
-                    m_p.masses[static_cast<std::size_t>(m_c.skeleton.masses[static_cast<std::size_t>(p->mass)].mass)];
-                return m.half_mm.y;
-            }
-            return m_c.skeleton.links[static_cast<std::size_t>(p->link)].length_mm / 2;
-        }
-        return 0;
+        const fill::Part* p = partOf(s);
+        if (!p) return 0;
+        const Skeleton& k = m_c.skeleton;
+        if (p->mass < 0) return k.links[static_cast<std::size_t>(p->link)].length_mm / 2;
+        const Mass& m = m_p.masses[static_cast<std::size_t>(k.masses[static_cast<std::size_t>(p->mass)].mass)];
+        // The longest that the slot may carry.
+        double lever = m.half_mm.y;
+        for (const Variant& v : m_p.things.variants)
+            if (v.mass == m.id) lever = std::max(lever, v.length_mm / 2);
+        return lever;
+    }
+    /// What the hole is in at one end: how strong, and the half-width that it lies in; 0 where it is not known.
+    std::pair<double, double> holeIn(const Bond& b, const Spot& s) const {
+        if (s.base) return {m_p.things.base ? findBearing(m_p.things.base->stuff) : 0, 0};
+        const fill::Part* p = partOf(s);
+        if (!p) return {0, 0};
+        // A tube is bound to the wire, which carries it. Else solid clay; a core of foil gives.
+        if (b.socket || b.kind == BondKind::dowel) return {0, p->thinnest_mm};
+        return {p->skin.mass_g > 0 && p->bulk.mass_g <= 0 ? kClayBearing_MPa : kFoilBearing_MPa, p->thinnest_mm};
     }
     /// The most that a hand does at its grip anywhere.
     double hand() const {
@@ -138,15 +167,6 @@ private:
                     most = std::max(most, l.verdicts[j].effort_Nmm / l.demands[j].lever_mm);
         return most;
     }
-    double hottest() const {
-        double most = 0;
-        for (const fill::Part& p : m_c.parts)
-            if (const auto clay = m_shelf.clays.find(p.layers.clay);
-                clay != m_shelf.clays.end() && fill::isOvenBaked(clay->second.family))
-                most = std::max(most, clay->second.set_C);
-        return most;
-    }
-
     BondCheck bond(const Bond& b) const {
         const document::AdhesiveCard* adhesive = nullptr;
         for (const document::AdhesiveCard& c : m_cards.adhesives)
@@ -154,26 +174,22 @@ private:
         const wire::MaterialCard* pin = nullptr;
         for (const wire::MaterialCard& c : m_cards.wires)
             if (c.id == b.wire) pin = &c;
-        const bool fromCarries = gramsOf(b.to) < gramsOf(b.from);
-        const Spot &carried = fromCarries ? b.to : b.from, &carries = fromCarries ? b.from : b.to;
+        const Spot& carried = rank(b.to) < rank(b.from) ? b.to : b.from;
         double force = b.force_N, moment = b.moment_Nmm;
-        const double grams = gramsOf(carried);
-        if (force <= 0 && grams < 1e8) force = std::max(kKnock * grams * kNewtonPerGram, kDress_N);
-        if (moment <= 0 && grams < 1e8) moment = force * leverOf(carried);
+        if (force <= 0) force = std::max(fill::kKnockWeights * gramsOf(carried) * kNewtonPerGram, fill::kHandling_N);
+        if (moment <= 0) moment = force * leverOf(carried);
         // A rod in the base carries the whole figure as it leans, or what a hand does to it.
         if (b.kind == BondKind::rod && (b.from.base || b.to.base)) {
             force = std::max(m_c.totals.mass_g() * kNewtonPerGram * std::sin(m_p.wants.lean_rad), hand());
             moment = force * b.free_mm;
         }
+        // The weaker of its two ends.
         double bearing = 0, host = 0;
-        if (carries.base && m_p.things.base) {
-            bearing = findBearing(m_p.things.base->stuff);
-        } else if (const fill::Part* p = partOf(carries)) {
-            bearing = p->skin.mass_g > 0 && p->bulk.mass_g <= 0 ? 8 : p->skin.mass_g > 0 ? 8 : 0.3;
-            host = p->thinnest_mm;
+        for (const auto& [strong, half] : {holeIn(b, b.from), holeIn(b, b.to)}) {
+            if (strong > 0) bearing = bearing > 0 ? std::min(bearing, strong) : strong;
+            if (half > 0) host = host > 0 ? std::min(host, half) : half;
         }
-        const double heat = b.before <= Stage::bake ? hottest() : 0;
-        return checkBond(b, adhesive, pin, force, moment, bearing, host, heat);
+        return checkBond(b, adhesive, pin, force, moment, bearing, host, b.before <= Stage::bake ? m_hottest : 0);
     }
 
     double toEdge(const Base& b, double x, double z) const {
@@ -194,6 +210,7 @@ private:
         r.leaned_mm = r.edge_mm - puppet / r.all_g * m_c.totals.centre.y * std::sin(m_p.wants.lean_rad);
         r.wanted_mm = width / 10;
         r.stands = 1e9;
+        r.fixed = b.shape == BaseShape::floor;
         const double W = r.all_g * kNewtonPerGram;
         for (const choice::LimbChoice& l : m_c.limbs)
             for (std::size_t j = 0; j < l.verdicts.size(); ++j) {
@@ -261,13 +278,13 @@ private:
         r.area_mm2 = s.length_mm * s.width_mm;
         r.raw = std::nan("");
         r.pattern_mm = s.radius_mm > 0 ? s.length_mm * (s.radius_mm + s.thickness_mm / 2) / s.radius_mm : s.length_mm;
-        if (const auto c = m_shelf.covers.find(s.cover); c != m_shelf.covers.end())
-            r.mass_g += r.area_mm2 * c->second.mass_g_m2 * 1e-6;
+        r.mass_g = fill::findSheetMass(s, m_shelf);
+        r.count =
+            std::max<int>(1, static_cast<int>(fill::findHosts(m_p, s.on, Side::both, m_c.skeleton, m_c.parts).size()));
         const auto clay = m_shelf.clays.find(s.clay);
         if (clay == m_shelf.clays.end()) return r;
         const fill::ClayCard& c = clay->second;
         const double rho = gPerCm3ToGPerMm3(c.density_g_cm3);
-        r.mass_g += r.area_mm2 * s.thickness_mm * rho;
         // A strip held along one edge: M = w L²/2, Z = t²/6.
         const double stress = 3 * rho * kNewtonPerGram * s.length_mm * s.length_mm / s.thickness_mm;
         // Mesh or wire inside carries it.
@@ -313,6 +330,7 @@ private:
     const choice::PuppetChoice& m_c;
     const fill::Shelf& m_shelf;
     const document::Cards& m_cards;
+    double m_hottest = 0;
 };
 
 } // namespace

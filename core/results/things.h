@@ -11,8 +11,6 @@ namespace enkinet::results {
 inline constexpr double kLeastWall_mm = 1.5; ///< beside a hole
 inline constexpr double kBondSpare = 3;      ///< over pull and slide
 inline constexpr double kPeel = 6;           ///< a butt joint peels: so much less than its shear
-inline constexpr double kKnock = 5;          ///< weights that a knock counts for
-inline constexpr double kDress_N = 2;        ///< dressing and dusting, at least
 inline constexpr double kTipSpare = 1.5;
 
 enum class BondLimit { pull, torsion, butt, bending, bearing, magnet, wall, heat, droop };
@@ -40,6 +38,7 @@ struct Hole {
 struct BaseCheck {
     double weight_g = 0, all_g = 0;
     Vec3 centre;                                 ///< of puppet and base, upright, y from under the base
+    bool fixed = false;                          ///< the set's floor: it neither tips nor is pushed
     double edge_mm = 0;                          ///< from there to the nearest edge
     double leaned_mm = 0;                        ///< what is left when the puppet leans
     double wanted_mm = 0;                        ///< a tenth of its least width
@@ -52,10 +51,11 @@ struct BaseCheck {
 };
 
 struct SheetCheck {
-    double area_mm2 = 0, mass_g = 0;
-    double leastRadius_mm = 0; ///< that it stands once cured; 0: not known
-    Figure raw = 0;            ///< strength of the raw clay over what its own weight bends it with
-    double pattern_mm = 0;     ///< its length laid flat
+    int count = 1;                   ///< on both sides of a mirrored limb: two
+    double area_mm2 = 0, mass_g = 0; ///< of one
+    double leastRadius_mm = 0;       ///< that it stands once cured; 0: not known
+    Figure raw = 0;                  ///< strength of the raw clay over what its own weight bends it with
+    double pattern_mm = 0;           ///< its length laid flat
     friend bool operator==(const SheetCheck&, const SheetCheck&) = default;
 };
 
@@ -69,6 +69,7 @@ struct RunCheck {
 
 /// One check a thing, in the puppet's order.
 struct ThingsChecked {
+    double hottest_C = 0; ///< of the loads that its clays ask for; 0: nothing is baked
     std::vector<fill::FeatureWork> features;
     std::vector<BondCheck> bonds;
     std::optional<BaseCheck> base;
@@ -79,6 +80,8 @@ struct ThingsChecked {
 
 /// What a bond stands, from its own numbers. host: half-width that the hole lies in (0: not known), bearing: of what it
 /// is in, MPa; heat_C: hottest load still to come, 0 for none.
+inline constexpr const char* kBondWords[kBondLimits] = {"pull",   "torsion", "butt", "bending", "bearing",
+                                                        "magnet", "wall",    "heat", "droop"};
 BondCheck checkBond(const body::Bond& bond, const document::AdhesiveCard* adhesive, const wire::MaterialCard* pin,
                     double force_N, double moment_Nmm, double bearing_MPa, double host_mm, double heat_C);
 
