@@ -16,6 +16,61 @@ ENKINET_COMPARED_BODY(Things)
 
 namespace {
 
+/// Calls visit(list) with the list of a kind; the base has none.
+template <class Anything, class Visit> void withList(Anything& t, ThingKind kind, Visit visit) {
+    switch (kind) {
+    case ThingKind::feature:
+        return visit(t.features);
+    case ThingKind::bond:
+        return visit(t.bonds);
+    case ThingKind::sheet:
+        return visit(t.sheets);
+    case ThingKind::run:
+        return visit(t.runs);
+    case ThingKind::prop:
+        return visit(t.props);
+    case ThingKind::variant:
+        return visit(t.variants);
+    case ThingKind::base:
+    case ThingKind::none:
+        break;
+    }
+}
+
+} // namespace
+
+int countThings(const Things& t, ThingKind kind) {
+    int n = kind == ThingKind::base && t.base ? 1 : 0;
+    withList(t, kind, [&](const auto& list) { n = static_cast<int>(list.size()); });
+    return n;
+}
+
+std::string* findThingName(Things& t, ThingKind kind, int index) {
+    std::string* name = nullptr;
+    withList(t, kind, [&](auto& list) {
+        if (index >= 0 && index < static_cast<int>(list.size())) name = &list[static_cast<std::size_t>(index)].name;
+    });
+    return name;
+}
+
+void removeThing(Things& t, ThingKind kind, int index) {
+    if (kind == ThingKind::base) t.base.reset();
+    withList(t, kind, [&](auto& list) {
+        if (index >= 0 && index < static_cast<int>(list.size())) list.erase(list.begin() + index);
+    });
+}
+
+bool isThingId(const Things& t, const std::string& id) {
+    bool used = false;
+    for (ThingKind kind : kThingKinds)
+        withList(t, kind, [&](const auto& list) {
+            used = used || std::any_of(list.begin(), list.end(), [&](const auto& x) { return x.id == id; });
+        });
+    return used;
+}
+
+namespace {
+
 constexpr std::size_t kMostFeatures = 500, kMostOthers = 200;
 
 class Check {

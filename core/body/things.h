@@ -142,6 +142,16 @@ struct Things {
     ENKINET_COMPARED(Things)
 };
 
+enum class ThingKind { none, feature, bond, base, sheet, run, prop, variant };
+inline constexpr ThingKind kThingKinds[] = {ThingKind::feature, ThingKind::bond, ThingKind::base,   ThingKind::sheet,
+                                            ThingKind::run,     ThingKind::prop, ThingKind::variant};
+int countThings(const Things& things, ThingKind kind);
+/// The name of one, to be read or changed; null for the base, or where there is none.
+std::string* findThingName(Things& things, ThingKind kind, int index);
+/// Nothing happens where there is none.
+void removeThing(Things& things, ThingKind kind, int index);
+bool isThingId(const Things& things, const std::string& id);
+
 struct Puppet;
 /// The first rule that the puppet's things break, with its place. Limits: 500 features, 200 of each other kind, 5,000
 /// pieces a feature, 50 copies.

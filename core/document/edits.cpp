@@ -203,13 +203,6 @@ Edits::Changed Edits::setStiffening(const std::string& limb, int segment, Stiffe
     });
 }
 
-Edits::Changed Edits::setThings(const Things& things) const {
-    return puppetEdit([&](Puppet& p) -> std::optional<Fault> {
-        p.things = things;
-        return std::nullopt;
-    });
-}
-
 Edits::Changed Edits::putSpool(const Spool& spool) const {
     return stockEdit([&](Stock& s) -> std::optional<Fault> {
         const auto old =

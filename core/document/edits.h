@@ -66,8 +66,15 @@ public:
     Changed leavePoint(const std::string& key, bool leave) const;
     /// What keeps a segment in shape while raw clay hangs on it; segment -1: all of the limb.
     Changed setStiffening(const std::string& limb, int segment, body::Stiffening by) const;
+    // Things on the body (thing_edits.cpp).
     /// All that sits on the body, at once.
     Changed setThings(const body::Things& things) const;
+    /// Puts a new thing of a kind behind the others, of a size for this puppet, where the spot says; a second base is
+    /// the first one.
+    Changed addThing(body::ThingKind kind, const body::Spot& spot, const std::string& name) const;
+    /// With what was held by it alone.
+    Changed removeThing(body::ThingKind kind, int index) const;
+
     Changed setForming(const std::string& limb, const std::string& joint, double bends) const;
     /// Keeps a copy of the present design aside, in place of one that is there.
     Changed keepAside() const;

@@ -84,6 +84,16 @@
     </message>
 </context>
 <context>
+    <name>enkinet::app::ThingsLeaf</name>
+    <message numerus="yes">
+        <source>%n of them, %1 each; cut them %2 long.</source>
+        <translation>
+            <numerusform>%1; cut it %2 long.</numerusform>
+            <numerusform>%n of them, %1 each; cut them %2 long.</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
     <name>enkinet::app::Window</name>
     <message numerus="yes">
         <source>%n joint(s) hold now</source>

@@ -46,7 +46,7 @@ TEST_CASE("A base, an eye, a cable, a cape and another head are put on, seen, ch
     putOn(desk, 0);
     CHECK(d.puppet().things.features.size() == before.features.size() + 1);
     CHECK(d.puppet().things.features.back().on.mass == d.puppet().masses[0].id);
-    CHECK(leaf->kind() == app::ThingKind::feature);
+    CHECK(leaf->kind() == body::ThingKind::feature);
     // Typed by keys: 10 mm across, and the answer is the ball and its seat.
     auto* size = desk.find<NumberField>("thingSize");
     size->setFocus();
@@ -86,7 +86,7 @@ TEST_CASE("The base says what would stand, refuses nothing silently, and goes wi
     const auto& t = d.puppet().things;
     list->setCurrentRow(static_cast<int>(t.features.size() + t.bonds.size()));
     desk.settle();
-    REQUIRE(leaf->kind() == app::ThingKind::base);
+    REQUIRE(leaf->kind() == body::ThingKind::base);
     const double width = t.base->width_mm, edge = desk.report().things.base->edge_mm;
     auto* wide = desk.find<NumberField>("baseWidth");
     wide->setFocus();
@@ -107,13 +107,50 @@ TEST_CASE("The base says what would stand, refuses nothing silently, and goes wi
     CHECK(d.puppet().things.base);
 }
 
-TEST_CASE("On an empty puppet the leaf says what to do, and putting on without a body is refused in words",
+TEST_CASE("On a puppet with nothing drawn the leaf says what to do, and putting on is refused in words", "[window]") {
+    Desk desk;
+    auto& d = desk.document();
+    d.change("bare", [](const document::Edits& e) { return e.setThings({}); });
+    for (const char* id : {"thumb", "finger.3", "finger.2", "finger.1", "leg", "arm", "spine"})
+        d.change("bare", [&](const document::Edits& e) { return e.removeLimb(id); });
+    REQUIRE(d.puppet().limbs.empty());
+    openThings(desk);
+    CHECK(desk.find<QLabel>("thingAnswer")->text().contains("put on"));
+    CHECK_FALSE(desk.find<QPushButton>("takeOff")->isEnabled());
+    putOn(desk, 0);
+    CHECK(d.puppet().things.features.empty());
+    CHECK(desk.window.message().contains("mark a limb first"));
+}
+
+TEST_CASE("One is timed by keys and signed off side by side; what is no number is refused and nothing is lost",
           "[window]") {
-    Desk desk(false);
-    desk.window.show();
-    desk.document().startEmpty();
+    Desk desk;
+    openThings(desk);
+    auto& d = desk.document();
+    auto* timed = desk.find<QLineEdit>("thingTimed");
+    timed->setFocus();
+    timed->selectAll();
+    QTest::keyClicks(timed, "60 90");
+    QTest::keyClick(timed, Qt::Key_Return);
     desk.settle();
-    CHECK_FALSE(desk.document().hasPuppet());
+    CHECK(d.puppet().things.features[0].timed_s == std::vector<double>{60, 90});
+    // One and one spare, at seventy-five seconds.
+    CHECK(std::abs(desk.report().things.features[0].minutes - 2.5) < 1e-12);
+    CHECK(desk.find<QLabel>("thingAnswer")->text().contains("for all"));
+    timed->setFocus();
+    timed->selectAll();
+    QTest::keyClicks(timed, "soon");
+    QTest::keyClick(timed, Qt::Key_Return);
+    desk.settle();
+    CHECK(desk.window.message().contains("soon"));
+    CHECK(d.puppet().things.features[0].timed_s == std::vector<double>{60, 90});
+    for (const char* side : {"signed_front", "signed_below"})
+        desk.find<QAbstractButton>(side)->click();
+    desk.settle();
+    CHECK(d.puppet().things.features[0].ticked == std::vector<std::string>{"front", "below"});
+    desk.find<QAbstractButton>("signed_front")->click();
+    desk.settle();
+    CHECK(d.puppet().things.features[0].ticked == std::vector<std::string>{"below"});
 }
 
 TEST_CASE("A limb that nothing poses shows its table, and putty takes it out of question", "[window]") {

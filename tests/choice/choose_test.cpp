@@ -204,12 +204,7 @@ TEST_CASE("The chance is not said while a joint does not hold, nor where none wa
     }
     // A wire that nothing poses has no life to tell of.
     document::Production p = demo();
-    Puppet post = levelArm(false);
-    post.id = "post", post.limbs.resize(1);
-    Mass m;
-    m.id = m.name = "weight", m.limb = "post", m.shape = MassShape::weighed, m.weighed_g = 2000;
-    m.at_mm = post.limbs[0].joints.back().at_mm;
-    post.masses = {m};
+    Puppet post = weightedPost(2000);
     p.puppets = {post};
     const auto r = reportOf(p);
     REQUIRE(r.choice.limbs[0].chosen >= 0);

@@ -9,11 +9,6 @@ using namespace enkinet::test;
 
 namespace {
 
-const fill::Shelf& shippedShelf() {
-    static const fill::Shelf s = document::makeShelf(shippedCards());
-    return s;
-}
-
 /// Demands of one limb with no weight at all: only the touch and the geometry speak.
 std::vector<Demand> demandsOf(const Puppet& p, int limb, const std::vector<load::PointMass>& masses = {}) {
     const auto sound = makePuppet(p);

@@ -17,20 +17,16 @@ Puppet clayPost(double skin, const std::string& bulk = "foil-firm") {
     p.limbs[0].segments[0] = tube("post", 10, 10, l);
     return p;
 }
-const Shelf& shelf() {
-    static const Shelf s = document::makeShelf(shippedCards());
-    return s;
-}
 std::vector<Part> partsOf(const Puppet& p) {
-    return calcParts(p, calcSkeleton(p), calcOwnStretches(p, calcSkeleton(p)), shelf(),
+    return calcParts(p, calcSkeleton(p), calcOwnStretches(p, calcSkeleton(p)), shippedShelf(),
                      std::vector<WireRuns>(p.limbs.size()));
 }
 } // namespace
 
 TEST_CASE("A round post's clay is a tube and its foil a cylinder", "[fill]") {
     const Part p = partsOf(clayPost(3)).at(0);
-    const double clay = shelf().clays.at("firm-grey").density_g_cm3 / 1000,
-                 foil = shelf().bulks.at("foil-firm").density_g_cm3 / 1000;
+    const double clay = shippedShelf().clays.at("firm-grey").density_g_cm3 / 1000,
+                 foil = shippedShelf().bulks.at("foil-firm").density_g_cm3 / 1000;
     CHECK_NEAR(p.volume_mm3, kPi * 100 * 100, 1e-12);
     CHECK_NEAR(p.skin.volume_mm3, kPi * (100 - 49) * 100, 1e-9);
     CHECK_NEAR(p.skin.mass_g, p.skin.volume_mm3 * clay, 1e-12);
@@ -78,7 +74,8 @@ TEST_CASE("The wire takes its room from the innermost layer", "[fill]") {
     const Puppet p = clayPost(3);
     const WireRun run{0.01, kPi * 4, 4};
     const Part bare = partsOf(p).at(0),
-               wired = calcParts(p, calcSkeleton(p), calcOwnStretches(p, calcSkeleton(p)), shelf(), {{run}}).at(0);
+               wired =
+                   calcParts(p, calcSkeleton(p), calcOwnStretches(p, calcSkeleton(p)), shippedShelf(), {{run}}).at(0);
     CHECK_NEAR(bare.bulk.volume_mm3 - wired.bulk.volume_mm3, kPi * 4 * 100, 1e-9);
     CHECK_NEAR(wired.wire.mass_g, 1.0, 1e-12);
     CHECK(wired.skin.mass_g == bare.skin.mass_g);

@@ -212,12 +212,7 @@ TEST_CASE("A level rod bends down as a cantilever does, and a press adds its arm
 
 TEST_CASE("What stands on a bare post presses along it and folds it up at Euler's load", "[choice]") {
     document::Production all = demo();
-    Puppet post = levelArm(false);
-    post.id = "post", post.limbs.resize(1);
-    Mass m;
-    m.id = m.name = "weight", m.limb = "post", m.shape = MassShape::weighed, m.weighed_g = 2000;
-    m.at_mm = post.limbs[0].joints.back().at_mm;
-    post.masses = {m};
+    Puppet post = weightedPost(2000);
     // Two kilograms on 0.3 mm copper: refused.
     document::Spool thin;
     thin.id = "thin", thin.name = "thin copper", thin.material = "copper-annealed", thin.diameter_mm = 0.3,

@@ -59,6 +59,12 @@ inline const document::Production& demo() {
     return p;
 }
 
+/// The shipped cards as a shelf.
+inline const fill::Shelf& shippedShelf() {
+    static const fill::Shelf shelf = document::makeShelf(shippedCards());
+    return shelf;
+}
+
 /// Tables shared by all tests of one run.
 inline wire::TableShelf& tables() {
     static wire::TableShelf shelf;

@@ -54,6 +54,17 @@ inline body::Puppet levelArm(bool mirrored) {
     return p;
 }
 
+/// The post alone, so many grams on its top.
+inline body::Puppet weightedPost(double grams) {
+    body::Puppet p = levelArm(false);
+    p.limbs.resize(1);
+    body::Mass m;
+    m.id = m.name = "weight", m.limb = "post", m.shape = body::MassShape::weighed, m.weighed_g = grams;
+    m.at_mm = p.limbs[0].joints.back().at_mm;
+    p.masses = {m};
+    return p;
+}
+
 /// One leg under a trunk: ankle at y 10, knee at y 50, hip at y 90, planted in the base.
 inline body::Puppet oneLegged() {
     body::Puppet p;

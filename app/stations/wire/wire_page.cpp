@@ -27,18 +27,6 @@
 namespace enkinet::app {
 
 namespace {
-constexpr int kShown = 60;
-
-QIcon bundleIcon(const wire::Bundle& b, const Metal& metal, bool fits) {
-    QPixmap px(60, 60);
-    px.setDevicePixelRatio(2);
-    px.fill(Qt::transparent);
-    QPainter p(&px);
-    p.setRenderHint(QPainter::Antialiasing);
-    drawSection(p, {15, 15}, b, std::min(4.2, 26 / wire::findBundleDiameter(b)), metal, !fits);
-    return QIcon(px);
-}
-
 std::vector<body::StrandDrop> dropsOf(const body::Limb& limb, const choice::LimbChoice& l, const choice::Candidate& c) {
     std::vector<body::StrandDrop> drops;
     for (const choice::Ending& e : choice::findEndings(l, c))
@@ -46,32 +34,6 @@ std::vector<body::StrandDrop> dropsOf(const body::Limb& limb, const choice::Limb
     return drops;
 }
 
-/// How many wires each joint's limits rule out, most first.
-QString ruledOut(const Document& document, const choice::LimbChoice& l) {
-    std::map<std::pair<int, int>, int> counts; // (joint, state)
-    int barred = 0;
-    for (const choice::Candidate& c : l.candidates())
-        if (c.bar != choice::Bar::none)
-            ++barred;
-        else if (!c.fits && c.worstJoint >= 0)
-            ++counts[{c.worstJoint, static_cast<int>(c.state)}];
-    std::vector<std::pair<int, std::pair<int, int>>> order;
-    for (const auto& [key, n] : counts)
-        order.emplace_back(n, key);
-    std::sort(order.rbegin(), order.rend());
-    const body::Limb& limb = document.puppet().limbs[static_cast<std::size_t>(l.limb)];
-    QStringList words;
-    for (std::size_t i = 0; i < order.size() && i < 3; ++i)
-        words << WirePage::tr("%1 %2 at the %3")
-                     .arg(order[i].first)
-                     .arg(Say::state(static_cast<choice::State>(order[i].second.second)),
-                          QString::fromStdString(
-                              limb.joints[static_cast<std::size_t>(
-                                              l.demands[static_cast<std::size_t>(order[i].second.first)].joint)]
-                                  .name));
-    if (barred > 0) words << WirePage::tr("%1 static, spun too hard or too short on the spool").arg(barred);
-    return words.isEmpty() ? QString() : WirePage::tr("Ruled out: %1.").arg(words.join(WirePage::tr(", ")));
-}
 } // namespace
 
 WirePage::WirePage(Document& d) : Page(d, results::Station::wire) {
@@ -459,69 +421,6 @@ void WirePage::show(const results::Report& r) {
     m_forming->show(joint.formingBends);
 }
 
-void WirePage::showStill(const results::Report& r, const choice::LimbChoice& l) {
-    using choice::StillLimit;
-    const body::Limb& limb = document().puppet().limbs[static_cast<std::size_t>(l.limb)];
-    const choice::StillVerdict& v = l.stillVerdicts[static_cast<std::size_t>(l.worstStill)];
-    const choice::StillDemand& d = l.still[static_cast<std::size_t>(l.worstStill)];
-    const choice::Candidate& c = l.candidates()[static_cast<std::size_t>(l.chosen)];
-    const bool holds = v.holds();
-    m_head->show(Say::capital(limb.name), tr("nothing is posed: its wire carries raw clay"),
-                 holds ? tr("The bare wire keeps its shape under raw clay and a tool, with %1 % to spare.")
-                             .arg(Say::number(100 * (v.least() - 1), 0))
-                       : tr("The bare wire does not keep its shape in the %1 until the clay is cured.")
-                             .arg(QString::fromStdString(limb.segments[static_cast<std::size_t>(v.segment)].name)));
-    m_head->setStamp(Say::state(holds ? choice::State::holds : choice::State::slack),
-                     stateColour(static_cast<int>(holds ? choice::State::holds : choice::State::slack)));
-    double weight = 0, press = 0;
-    for (const choice::StillPart& p : d.parts)
-        weight = std::max(weight, choice::kStillFactor * p.weight_Nmm), press = std::max(press, p.press_Nmm);
-    const QColor slack = stateColour(static_cast<int>(choice::State::slack));
-    const auto margin = [&](StillLimit of) { return v.margin[static_cast<std::size_t>(of)].value; };
-    std::vector<LimitTable::Row> rows;
-    rows.push_back({tr("carries"), tr("%1 N·mm").arg(Say::figure(v.proof_Nmm)),
-                    tr("weight asks %1").arg(Say::figure(weight)), margin(StillLimit::weight), true, slack});
-    rows.push_back({tr("pressed"), tr("%1 N·mm").arg(Say::figure(v.proof_Nmm)),
-                    tr("it asks %1").arg(Say::figure(press)), margin(StillLimit::press), true, slack});
-    rows.push_back({tr("bends down"), Say::length(v.droop_mm, 2), tr("at most %1").arg(Say::length(v.droopLimit_mm, 1)),
-                    margin(StillLimit::droop), false, slack});
-    if (d.thrust_N > 0)
-        rows.push_back({tr("upright"), tr("%1 N").arg(Say::figure(v.folds_N)),
-                        tr("%1 stand on it").arg(Say::figure(choice::kStillFactor * d.thrust_N)),
-                        margin(StillLimit::buckles), true, slack});
-    m_body->show();
-    m_whyText->hide(), m_remedies->hide();
-    m_limits->show(rows);
-    QStringList words;
-    if (!holds) {
-        // As moments grow with the cube of the gauge, and droop and folding with its fourth power.
-        const bool stiffness = v.governs == StillLimit::droop || v.governs == StillLimit::buckles;
-        const double thicker = c.bundle.diameter_mm * std::pow(1 / v.least(), stiffness ? 0.25 : 1 / 3.0);
-        words << tr("What would work: the same wire from %1; stiffened by putty, a tube or a tight binding; or propped "
-                    "until it is cured, %2 above the base, %3 to the front.")
-                     .arg(Say::diameter(thicker), Say::length(d.prop.y, 0), Say::length(d.prop.z, 0));
-        if (c.bundle.strands > 1 && c.bundle.lay_mm <= 0)
-            words << tr("Spun in the drill it is several times as firm as straight.");
-    }
-    words
-        << tr("A tool presses with %1 N at its far end, weight counts one and a half times. Typical figures; hang what "
-              "it will carry on a piece of this wire, and look.")
-               .arg(Say::figure(load::kSculptPress_N));
-    m_quiet->setText(words.join(" "));
-    m_wireFold->show();
-    m_wireFold->setLine(Say::limbWire(limb, l, c, cardName(document().production(), r, c.spool)));
-    m_choiceText->setText(Say::wireReason(l.reason));
-    m_why->setText({});
-    m_stiffRow->show();
-    m_stiff->show({{tr("nothing: bare wire"), static_cast<int>(body::Stiffening::none)},
-                   {tr("putty"), static_cast<int>(body::Stiffening::putty)},
-                   {tr("a tube"), static_cast<int>(body::Stiffening::tube)},
-                   {tr("a tight binding"), static_cast<int>(body::Stiffening::bound)}},
-                  static_cast<int>(limb.segments.front().stiffening == body::Stiffening::usual
-                                       ? body::Stiffening::none
-                                       : limb.segments.front().stiffening));
-}
-
 /// Where the number of the asked row comes from, in place under the table.
 void WirePage::showWhy() {
     constexpr choice::State kRows[] = {choice::State::slack, choice::State::stiff, choice::State::springy,
@@ -563,41 +462,6 @@ void WirePage::showLeaf() {
         break;
     }
     updateGeometry();
-}
-
-void WirePage::showCandidates(const results::Report& r, int limb) {
-    const choice::LimbChoice& l = r.choice.limbs[static_cast<std::size_t>(limb)];
-    std::vector<int> order;
-    for (std::size_t i = 0; i < l.candidates().size(); ++i)
-        if (l.candidates()[i].bar == choice::Bar::none) order.push_back(static_cast<int>(i));
-    const auto at = [&](int i) -> const choice::Candidate& { return l.candidates()[static_cast<std::size_t>(i)]; };
-    std::sort(order.begin(), order.end(), [&](int a, int b) {
-        if ((a == l.chosen) != (b == l.chosen)) return a == l.chosen;
-        if (at(a).fits != at(b).fits) return at(a).fits;
-        return at(a).fits ? at(a).lifeMargin > at(b).lifeMargin : at(a).miss < at(b).miss;
-    });
-    m_fieldText->setText(tr("%1 wires of the stock were tried, %2 fit every joint of the limb. %3")
-                             .arg(l.candidates().size())
-                             .arg(l.fitting)
-                             .arg(ruledOut(document(), l)));
-    const QSignalBlocker quiet(m_list);
-    m_list->clear();
-    for (std::size_t k = 0; k < order.size() && k < kShown; ++k) {
-        const choice::Candidate& c = at(order[k]);
-        const QString name = Say::limbWire(document().puppet().limbs[static_cast<std::size_t>(limb)], l, c,
-                                           cardName(document().production(), r, c.spool));
-        const QString why = candidateReason(document(), l, c);
-        auto* item =
-            new QListWidgetItem(bundleIcon(c.bundle, metalOf(r.stock.tableOf(c.spool).card()), c.fits),
-                                (order[k] == l.chosen ? tr("now: %1\n%2") : tr("%1\n%2")).arg(name, why), m_list);
-        item->setData(Qt::UserRole, order[k]);
-        if (order[k] == l.chosen) {
-            QFont f = item->font();
-            f.setBold(true);
-            item->setFont(f);
-        }
-    }
-    m_use->setEnabled(false);
 }
 
 } // namespace enkinet::app

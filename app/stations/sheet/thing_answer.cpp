@@ -1,0 +1,125 @@
+#include "stations/sheet/thing_answer.h"
+#include "words/say.h"
+#include <QCoreApplication>
+#include <cmath>
+
+namespace enkinet::app {
+
+using namespace body;
+
+namespace {
+struct Thing {
+    Q_DECLARE_TR_FUNCTIONS(enkinet::app::ThingsLeaf)
+};
+} // namespace
+
+QString thingAnswer(const Document& document, ThingKind kind, int index) {
+    const results::ThingsChecked& c = document.report().things;
+    const auto i = static_cast<std::size_t>(std::max(0, index));
+    QStringList words;
+    if (kind == ThingKind::none)
+        words << Thing::tr(
+            "Nothing sits on the body yet. Take a part of the figure in hand and put on what it carries: an eye, "
+            "teeth, a strap, a base under its feet, a letter in its hand.");
+    if (kind == ThingKind::feature && i < c.features.size()) {
+        const fill::FeatureWork& w = c.features[i];
+        words << (w.first_g == w.last_g
+                      ? Thing::tr("One weighs %1, all %2.").arg(Say::grams(w.first_g), Say::grams(w.mass_g))
+                      : Thing::tr("The first weighs %1, the last %2, all %3.")
+                            .arg(Say::grams(w.first_g), Say::grams(w.last_g), Say::grams(w.mass_g)));
+        if (w.rows > 1) words << Thing::tr("%1 along, %2 rows round.").arg(w.alongCount).arg(w.rows);
+        words << (std::isnan(w.minutes.value)
+                      ? Thing::tr("Time one, and it says how long all take.")
+                      : Thing::tr("%1 for all, %2 to %3.")
+                            .arg(Say::minutes(w.minutes), Say::minutes(w.least_min), Say::minutes(w.most_min)));
+        if (!std::isnan(w.breakEven.value))
+            words << Thing::tr("A stamp or mould pays from %1.").arg(static_cast<int>(w.breakEven));
+    }
+    if (kind == ThingKind::base && c.base) {
+        const results::BaseCheck& b = *c.base;
+        if (b.fixed) words << Thing::tr("The set's floor neither tips nor is pushed over.");
+        if (!b.fixed)
+            words << Thing::tr("Leaning, the weight stands %1 inside the edge; %2 are wanted.")
+                         .arg(Say::length(b.leaned_mm), Say::length(b.wanted_mm));
+        if (!b.fixed && !b.joint.empty())
+            words
+                << (b.stands >= results::kTipSpare
+                        ? Thing::tr(
+                              "No hand pushes it over: posing the %1 takes %2 N at %3, and it stands %4 times that.")
+                              .arg(QString::fromStdString(b.joint), Say::figure(b.push_N), Say::length(b.push_mm, 0),
+                                   Say::figure(b.stands))
+                    : b.leastWidth_mm > 2 * std::max(document.puppet().things.base->width_mm,
+                                                     document.puppet().things.base->depth_mm)
+                        ? Thing::tr("Posing the %1 takes %2 N at %3 and pushes any base of a sensible size over: clamp "
+                                    "it, or "
+                                    "keep the other hand on its near side.")
+                              .arg(QString::fromStdString(b.joint), Say::figure(b.push_N), Say::length(b.push_mm, 0))
+                        : Thing::tr(
+                              "Posing the %1 takes %2 N at %3 and pushes it over. %4 wide or %5 heavy would stand; or "
+                              "clamp it.")
+                              .arg(QString::fromStdString(b.joint), Say::figure(b.push_N), Say::length(b.push_mm, 0),
+                                   Say::length(b.leastWidth_mm, 0), Say::grams(b.leastWeight_g)));
+        QStringList holes;
+        for (const results::Hole& h : b.holes)
+            holes << Thing::tr("%1 %2, %3 deep")
+                         .arg(QString::fromStdString(h.name), Say::length(h.diameter_mm), Say::length(h.depth_mm));
+        if (!holes.isEmpty())
+            words << Thing::tr("Holes: %1. Their places are printed at 1:1.").arg(holes.join(Thing::tr("; ")));
+    }
+    if (kind == ThingKind::bond && i < c.bonds.size()) {
+        const results::BondCheck& b = c.bonds[i];
+        words << (b.governs < 0 ? Thing::tr("Not checked: give it a size, a depth, and a glue or a wire.")
+                  : b.least() < 1
+                      ? Thing::tr("Does not hold: %1 % of what %2 N and %3 N·mm ask; %4.")
+                            .arg(Say::number(100 * b.least(), 0), Say::figure(b.force_N), Say::figure(b.moment_Nmm),
+                                 Say::bondLimit(static_cast<results::BondLimit>(b.governs)))
+                      : Thing::tr("Holds, %1 times what %2 N and %3 N·mm ask.")
+                            .arg(Say::figure(b.least()), Say::figure(b.force_N), Say::figure(b.moment_Nmm)));
+        if (!std::isnan(b.wall_mm))
+            words << Thing::tr("%1 of wall beside the hole, %2 at least.")
+                         .arg(Say::length(b.wall_mm), Say::length(results::kLeastWall_mm));
+    }
+    if (kind == ThingKind::sheet && i < c.sheets.size()) {
+        const results::SheetCheck& s = c.sheets[i];
+        words << (s.count > 1 ? Thing::tr("%n of them, %1 each; cut them %2 long.", nullptr, s.count)
+                              : Thing::tr("%1; cut it %2 long."))
+                     .arg(Say::grams(s.mass_g), Say::length(s.pattern_mm));
+        if (!std::isnan(s.raw.value))
+            words << (s.raw >= 1 ? Thing::tr("Carries itself raw.")
+                                 : Thing::tr("Sags raw: mesh or wire inside, thicker, or propped until it is cured."));
+        if (s.leastRadius_mm > 0)
+            words << Thing::tr("Cured it stands a bend to %1.").arg(Say::length(s.leastRadius_mm));
+    }
+    if (kind == ThingKind::run && i < c.runs.size()) {
+        const results::RunCheck& r = c.runs[i];
+        words << Thing::tr("%1 of wall beside the wire at the narrowest, in the %2; %3 at least.")
+                     .arg(Say::length(r.wall_mm), QString::fromStdString(r.wallAt),
+                          Say::length(results::kLeastWall_mm));
+        if (r.bend_mm > 0)
+            words << Thing::tr("Bent to %1 at the %2.").arg(Say::length(r.bend_mm), QString::fromStdString(r.bendAt));
+        words << Thing::tr("Low voltage only, and lit once before it is closed.");
+    }
+    return words.join(" ");
+}
+
+QString thingLine(const Document& document, ThingKind kind, int index) {
+    Things t = document.puppet().things;
+    const results::ThingsChecked& c = document.report().things;
+    const auto i = static_cast<std::size_t>(index);
+    const std::string* name = findThingName(t, kind, index);
+    const QString line = name ? QString::fromStdString(*name) : Thing::tr("base");
+    if (kind == ThingKind::feature && i < c.features.size())
+        return Thing::tr("%1: %2, %3").arg(line).arg(c.features[i].count()).arg(Say::grams(c.features[i].mass_g));
+    if (kind == ThingKind::base && c.base) return Thing::tr("base: %1").arg(Say::grams(c.base->weight_g));
+    if (kind == ThingKind::bond && i < c.bonds.size())
+        return c.bonds[i].governs < 0 ? Thing::tr("%1: not checked").arg(line)
+               : c.bonds[i].least() < 1
+                   ? Thing::tr("%1: holds %2 % of what it must").arg(line, Say::number(100 * c.bonds[i].least(), 0))
+                   : Thing::tr("%1: holds").arg(line);
+    if (kind == ThingKind::sheet && i < c.sheets.size())
+        return Thing::tr("%1: %2").arg(line, Say::grams(c.sheets[i].count * c.sheets[i].mass_g));
+    if (kind == ThingKind::prop) return Thing::tr("%1: %2").arg(line, Say::grams(t.props[i].mass_g));
+    return line;
+}
+
+} // namespace enkinet::app
