@@ -60,6 +60,7 @@ public:
 private:
     void thingsPage();
     void basePages();
+    void tick(double x, double y, bool done);
 };
 
 /// At exactly 1:1: covers' patterns, both elevations on tiles, marking strips.

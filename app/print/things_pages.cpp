@@ -1,6 +1,7 @@
 #include "print/sheet_pages.h"
 #include "sheet/drill_plan.h"
 #include "words/say.h"
+#include <QPolygonF>
 #include <algorithm>
 #include <cmath>
 
@@ -8,11 +9,13 @@ namespace enkinet::app {
 
 namespace {
 constexpr double kRow = 9.6, kTick = 3.2;
-}
+constexpr const char* kSides[] = {"front", "back", "left", "right", "below"}; ///< as a file has them
+} // namespace
 
 void ThingsPages::draw() {
-    if (!m_puppet.things.features.empty() || !m_puppet.things.bonds.empty() || !m_puppet.things.sheets.empty())
-        thingsPage();
+    body::Things but = m_puppet.things;
+    but.base.reset(), but.copies = 1;
+    if (!(but == body::Things{})) thingsPage();
     if (m_puppet.things.base && m_r.things.base) basePages();
 }
 
@@ -53,11 +56,15 @@ void ThingsPages::thingsPage() {
         cell(3, tr("%1, %2").arg(Say::length(w.seat_mm), Say::length(w.seatDepth_mm)));
         cell(4, std::isnan(w.minutes.value) ? Say::grams(w.mass_g)
                                             : tr("%1, %2").arg(Say::grams(w.mass_g), Say::minutes(w.minutes)));
-        m_pages.painter().setPen(QPen(kInk, 0.25));
-        m_pages.painter().setBrush(Qt::NoBrush);
         for (int k = 0; k < 5; ++k)
-            m_pages.painter().drawRect(QRectF(at[5] + k * 8, y - kTick, kTick, kTick));
+            tick(at[5] + k * 8, y, std::find(f.ticked.begin(), f.ticked.end(), kSides[k]) != f.ticked.end());
         y += 4.6;
+        if (f.apart || f.hard)
+            y += m_pages.paragraph(QRectF(left + 2, y - 3.2, right - left - 44, 10),
+                                   f.apart && f.hard ? tr("Made apart, goes on hard.")
+                                   : f.apart         ? tr("Made apart, goes on raw.")
+                                                     : tr("Hard when it goes on."),
+                                   2.8, kGrey);
         if (f.limit_C > 0)
             y += m_pages.paragraph(
                 QRectF(left + 2, y - 3.2, right - left - 44, 10),
@@ -95,6 +102,45 @@ void ThingsPages::thingsPage() {
                         3.1);
         y += 6.5;
     }
+    for (const body::Prop& x : things.props) {
+        begin(12);
+        tick(left, y, x.tried);
+        m_pages.fitText(left + 6, y, right - left - 6,
+                        tr("%1, tried in the hand before that is hard: %2, grip %3 across, %4")
+                            .arg(QString::fromStdString(x.name), Say::grams(x.mass_g), Say::length(x.grip_mm),
+                                 x.pose.empty() ? tr("always held")
+                                                : tr("held in \u201c%1\u201d").arg(QString::fromStdString(x.pose))),
+                        3.1);
+        y += 6.5;
+    }
+    for (const body::Run& x : things.runs) {
+        begin(12);
+        tick(left, y, x.tested);
+        m_pages.fitText(left + 6, y, right - left - 6,
+                        tr("%1, lit before it is closed: low voltage, %2 across, bent no tighter than %3")
+                            .arg(QString::fromStdString(x.name), Say::length(x.outer_mm), Say::length(x.leastBend_mm)),
+                        3.1);
+        y += 6.5;
+    }
+    for (const body::Variant& x : things.variants) {
+        begin(12);
+        QStringList words{QString::fromStdString(x.name)};
+        if (x.weighed_g > 0) words << Say::grams(x.weighed_g);
+        if (x.minutes > 0) words << Say::minutes(x.minutes);
+        m_pages.fitText(left, y, right - left, words.join(tr(", ")), 3.1);
+        y += 6.5;
+    }
+}
+
+/// A box to tick, or ticked already.
+void ThingsPages::tick(double x, double y, bool done) {
+    QPainter& p = m_pages.painter();
+    p.setPen(QPen(kInk, 0.25));
+    p.setBrush(Qt::NoBrush);
+    p.drawRect(QRectF(x, y - kTick, kTick, kTick));
+    if (!done) return;
+    p.setPen(QPen(kInk, 0.5));
+    p.drawPolyline(QPolygonF{{x + 0.6, y - 1.7}, {x + 1.4, y - 0.7}, {x + 2.8, y - 2.8}});
 }
 
 /// The base at exactly 1:1, over as many sheets as it takes, and its table of holes.
@@ -150,9 +196,7 @@ void ThingsPages::basePages() {
                                  Say::number(h.diameter_mm, 1), h.through ? tr("through") : Say::number(h.depth_mm, 1)};
         for (std::size_t k = 0; k < 4; ++k)
             m_pages.fitText(at[k + 1], y, at[k + 2] - at[k + 1] - 1.5, cells[k], 3.2, false, h.outside ? kWarn : kInk);
-        m_pages.painter().setPen(QPen(kInk, 0.25));
-        m_pages.painter().setBrush(Qt::NoBrush);
-        m_pages.painter().drawRect(QRectF(at[5], y - kTick, kTick, kTick));
+        tick(at[5], y, false);
         y += 7;
     }
     y += 3;

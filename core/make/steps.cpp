@@ -338,13 +338,13 @@ public:
 
     /// One pair of hands takes the steps in order; a step starts when the hands are free and what it waits for has set.
     Plan schedule() {
-        std::vector<schedule::Task> tasks;
+        std::vector<schedule::ListTask> tasks;
         for (const Step& s : m_plan.steps) {
             tasks.push_back({s.hands_min, s.wait_min, {}});
             for (const After& a : s.after)
                 tasks.back().after.push_back(a.step);
         }
-        const schedule::Schedule times = schedule::calcListSchedule(tasks);
+        const schedule::ListSchedule times = schedule::calcListSchedule(tasks);
         m_plan.hands_min = times.hands_min, m_plan.wait_min = times.wait_min, m_plan.elapsed_min = times.elapsed_min;
         std::vector<Step> order;
         std::vector<int> newIndex(m_plan.steps.size());

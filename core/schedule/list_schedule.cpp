@@ -4,8 +4,8 @@
 
 namespace enkinet::schedule {
 
-Schedule calcListSchedule(const std::vector<Task>& tasks) {
-    Schedule s;
+ListSchedule calcListSchedule(const std::vector<ListTask>& tasks) {
+    ListSchedule s;
     s.start_min.resize(tasks.size());
     double hands = 0;
     std::vector<double> done(tasks.size());

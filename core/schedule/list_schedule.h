@@ -6,18 +6,18 @@
 
 namespace enkinet::schedule {
 
-struct Task {
+struct ListTask {
     double hands_min = 0, wait_min = 0; ///< hands on, then by itself
     std::vector<int> after;             ///< places of the tasks that must have set; without circles
 };
 
-struct Schedule {
+struct ListSchedule {
     std::vector<int> order;        ///< places in the order in which the hands take them
     std::vector<double> start_min; ///< by place in the list of tasks
     double hands_min = 0, wait_min = 0;
     double elapsed_min = 0; ///< until the last has set
 };
 
-Schedule calcListSchedule(const std::vector<Task>& tasks);
+ListSchedule calcListSchedule(const std::vector<ListTask>& tasks);
 
 } // namespace enkinet::schedule

@@ -26,6 +26,16 @@ app::ThingsLeaf* openThings(Desk& desk) {
     return leaf;
 }
 
+/// Enters samples by keys.
+void time(Desk& desk, const char* text) {
+    auto* w = desk.find<QLineEdit>("thingTimed");
+    w->setFocus();
+    QTest::keyClick(w, Qt::Key_A, Qt::ControlModifier);
+    QTest::keyClicks(w, text);
+    QTest::keyClick(w, Qt::Key_Return);
+    desk.settle();
+}
+
 void putOn(Desk& desk, int entry) {
     auto* button = desk.find<QPushButton>("putOn");
     button->menu()->actions().at(entry)->trigger();
@@ -48,12 +58,7 @@ TEST_CASE("A base, an eye, a cable, a cape and another head are put on, seen, ch
     CHECK(d.puppet().things.features.back().on.mass == d.puppet().masses[0].id);
     CHECK(leaf->kind() == body::ThingKind::feature);
     // Typed by keys: 10 mm across, and the answer is the ball and its seat.
-    auto* size = desk.find<NumberField>("thingSize");
-    size->setFocus();
-    size->selectAll();
-    QTest::keyClicks(size, "10");
-    QTest::keyClick(size, Qt::Key_Return);
-    desk.settle();
+    desk.type("thingSize", "10");
     CHECK(d.puppet().things.features.back().first_mm == 10);
     CHECK(std::abs(desk.report().things.features.back().ball_mm - 10) < 1e-9);
     const QString grams = desk.find<QLabel>("thingAnswer")->text();
@@ -88,12 +93,7 @@ TEST_CASE("The base says what would stand, refuses nothing silently, and goes wi
     desk.settle();
     REQUIRE(leaf->kind() == body::ThingKind::base);
     const double width = t.base->width_mm, edge = desk.report().things.base->edge_mm;
-    auto* wide = desk.find<NumberField>("baseWidth");
-    wide->setFocus();
-    wide->selectAll();
-    QTest::keyClicks(wide, "60");
-    QTest::keyClick(wide, Qt::Key_Return);
-    desk.settle();
+    desk.type("baseWidth", "60");
     CHECK(d.puppet().things.base->width_mm == 60);
     CHECK(desk.report().things.base->edge_mm < edge);
     CHECK(width > 60);
@@ -127,21 +127,12 @@ TEST_CASE("One is timed by keys and signed off side by side; what is no number i
     Desk desk;
     openThings(desk);
     auto& d = desk.document();
-    auto* timed = desk.find<QLineEdit>("thingTimed");
-    timed->setFocus();
-    timed->selectAll();
-    QTest::keyClicks(timed, "60 90");
-    QTest::keyClick(timed, Qt::Key_Return);
-    desk.settle();
+    time(desk, "60 90");
     CHECK(d.puppet().things.features[0].timed_s == std::vector<double>{60, 90});
     // One and one spare, at seventy-five seconds.
     CHECK(std::abs(desk.report().things.features[0].minutes - 2.5) < 1e-12);
     CHECK(desk.find<QLabel>("thingAnswer")->text().contains("for all"));
-    timed->setFocus();
-    timed->selectAll();
-    QTest::keyClicks(timed, "soon");
-    QTest::keyClick(timed, Qt::Key_Return);
-    desk.settle();
+    time(desk, "soon");
     CHECK(desk.window.message().contains("soon"));
     CHECK(d.puppet().things.features[0].timed_s == std::vector<double>{60, 90});
     for (const char* side : {"signed_front", "signed_below"})
@@ -183,10 +174,7 @@ TEST_CASE("A limb that nothing poses shows its table, and putty takes it out of 
     CHECK(table->rows()[1].margin == v.margin[1].value);
     auto* stiff = desk.find<ChoiceField>("stiffening");
     REQUIRE(stiff->isVisible());
-    const int putty = stiff->findData(static_cast<int>(body::Stiffening::putty));
-    stiff->setCurrentIndex(putty);
-    Q_EMIT stiff->activated(putty);
-    desk.settle();
+    desk.pickData("stiffening", static_cast<int>(body::Stiffening::putty));
     CHECK(d.puppet().limbs[static_cast<std::size_t>(index)].segments[0].stiffening == body::Stiffening::putty);
     CHECK(desk.report().choice.limbs[static_cast<std::size_t>(index)].state == choice::State::not_checked);
 }

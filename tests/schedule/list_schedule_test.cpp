@@ -7,7 +7,7 @@ using namespace enkinet::schedule;
 using namespace enkinet::test;
 
 TEST_CASE("Two tasks of which one waits for the other take the hands in turn", "[schedule]") {
-    const Schedule s = calcListSchedule({{10, 60, {}}, {5, 0, {0}}, {20, 0, {}}});
+    const ListSchedule s = calcListSchedule({{10, 60, {}}, {5, 0, {0}}, {20, 0, {}}});
     // While the first sets the third is done; the second begins when the first has set.
     CHECK(s.order == std::vector<int>{0, 2, 1});
     CHECK(s.start_min == std::vector<double>{0, 70, 10});
@@ -17,7 +17,7 @@ TEST_CASE("Two tasks of which one waits for the other take the hands in turn", "
 }
 
 TEST_CASE("Nothing to do takes no time", "[schedule]") {
-    const Schedule s = calcListSchedule({});
+    const ListSchedule s = calcListSchedule({});
     CHECK(s.order.empty());
     CHECK(s.elapsed_min == 0);
 }
@@ -26,20 +26,20 @@ TEST_CASE("A list schedule keeps every rule, never idles with a task at hand, an
           "[schedule]") {
     Random random(5);
     for (int round = 0; round < 200; ++round) {
-        std::vector<Task> tasks(static_cast<std::size_t>(random.whole(1, 14)));
+        std::vector<ListTask> tasks(static_cast<std::size_t>(random.whole(1, 14)));
         for (std::size_t i = 0; i < tasks.size(); ++i) {
             tasks[i] = {random.between(0, 30), random.whole(0, 2) ? 0 : random.between(0, 200), {}};
             for (std::size_t j = 0; j < i; ++j)
                 if (random.whole(0, 3) == 0) tasks[i].after.push_back(static_cast<int>(j));
         }
-        const Schedule s = calcListSchedule(tasks);
+        const ListSchedule s = calcListSchedule(tasks);
         std::vector<double> done(tasks.size());
         std::vector<bool> placed(tasks.size());
         double hands = 0, serial = 0;
         REQUIRE(s.order.size() == tasks.size());
         for (int i : s.order) {
             const auto at = static_cast<std::size_t>(i);
-            const Task& t = tasks[at];
+            const ListTask& t = tasks[at];
             CHECK(s.start_min[at] >= hands);
             for (int a : t.after) {
                 REQUIRE(placed[static_cast<std::size_t>(a)]);
@@ -63,7 +63,7 @@ TEST_CASE("A list schedule keeps every rule, never idles with a task at hand, an
         CHECK_NEAR(s.elapsed_min, *std::max_element(done.begin(), done.end()), 1e-12);
         CHECK(s.elapsed_min <= serial * (1 + 1e-12));
         const double hands_min = std::accumulate(tasks.begin(), tasks.end(), 0.0,
-                                                 [](double sum, const Task& t) { return sum + t.hands_min; });
+                                                 [](double sum, const ListTask& t) { return sum + t.hands_min; });
         CHECK_NEAR(s.hands_min, hands_min, 1e-12);
     }
 }

@@ -81,8 +81,7 @@ QString thingAnswer(const Document& document, ThingKind kind, int index) {
     }
     if (kind == ThingKind::sheet && i < c.sheets.size()) {
         const results::SheetCheck& s = c.sheets[i];
-        words << (s.count > 1 ? Thing::tr("%n of them, %1 each; cut them %2 long.", nullptr, s.count)
-                              : Thing::tr("%1; cut it %2 long."))
+        words << Thing::tr("%n of them, %1 each; cut them %2 long.", nullptr, s.count)
                      .arg(Say::grams(s.mass_g), Say::length(s.pattern_mm));
         if (!std::isnan(s.raw.value))
             words << (s.raw >= 1 ? Thing::tr("Carries itself raw.")

@@ -1,0 +1,173 @@
+// What no schedule can beat: an end is ruled out when some stretch of time holds less than must be done within it.
+#include "base/check.h"
+#include "schedule/detail.h"
+#include <algorithm>
+
+namespace enkinet::schedule {
+
+std::vector<int> orderOf(const Problem& p) {
+    std::vector<int> left(p.tasks.size()), order;
+    const auto next = findFollowers(p);
+    for (std::size_t i = 0; i < p.tasks.size(); ++i) {
+        left[i] = static_cast<int>(p.tasks[i].after.size());
+        if (left[i] == 0) order.push_back(static_cast<int>(i));
+    }
+    for (std::size_t k = 0; k < order.size(); ++k)
+        for (int f : next[static_cast<std::size_t>(order[k])])
+            if (--left[static_cast<std::size_t>(f)] == 0) order.push_back(f);
+    ENKINET_ASSERT(order.size() == p.tasks.size());
+    return order;
+}
+
+std::vector<std::vector<int>> findFollowers(const Problem& p) {
+    std::vector<std::vector<int>> next(p.tasks.size());
+    for (std::size_t i = 0; i < p.tasks.size(); ++i)
+        for (int a : p.tasks[i].after)
+            next[static_cast<std::size_t>(a)].push_back(static_cast<int>(i));
+    return next;
+}
+
+std::optional<Placed> place(const Task& t, Minute ready, const OpenHours& hours) {
+    Placed at;
+    if (t.fixed) {
+        at.from = t.fixed->from, at.handsEnd = t.fixed->handsEnd, at.done = t.fixed->done;
+    } else if (t.hands <= 0 && t.attended <= 0) {
+        at.from = at.handsEnd = ready, at.done = ready + t.wait;
+    } else {
+        const bool whole = isWhole(t);
+        at.from = whole ? hours.nextWhole(ready, t.hands + t.attended) : hours.nextOpen(ready);
+        if (at.from >= OpenHours::kNever) return {};
+        at.handsEnd = whole ? at.from + t.hands : hours.finish(at.from, t.hands);
+        if (at.handsEnd >= OpenHours::kNever) return {};
+        at.done = at.handsEnd + t.wait;
+    }
+    at.placeTo = t.placeWaits ? at.done : at.handsEnd;
+    return at;
+}
+
+namespace {
+
+/// The last begin by which a task is done in time.
+Minute latestOf(const Task& t, Minute done, const OpenHours& hours) {
+    if (t.fixed) return t.fixed->from;
+    if (t.hands <= 0 && t.attended <= 0) return done - t.wait;
+    if (!isWhole(t)) return hours.latestBegin(done - t.wait, t.hands);
+    const Minute whole = t.hands + t.attended;
+    return hours.lastWholeEnd(done - (t.wait - t.attended), whole) - whole;
+}
+
+/// Sum of what must be done between two times never above what there is room for; each with its first begin, last end
+/// and load. room(from, to).
+struct Load {
+    Minute from, to, load;
+};
+template <class Room> bool fits(std::vector<Load>& loads, Room room) {
+    std::sort(loads.begin(), loads.end(), [](const Load& a, const Load& b) { return a.to < b.to; });
+    std::vector<Minute> starts;
+    for (const Load& l : loads)
+        starts.push_back(l.from);
+    std::sort(starts.begin(), starts.end());
+    starts.erase(std::unique(starts.begin(), starts.end()), starts.end());
+    for (Minute from : starts) {
+        Minute sum = 0;
+        for (const Load& l : loads) {
+            if (l.from < from) continue;
+            sum += l.load;
+            if (sum > room(from, l.to)) return false;
+        }
+    }
+    return true;
+}
+
+bool mayEnd(const Problem& p, const std::vector<int>& chosen, const OpenHours& hours, const Chain& chain) {
+    std::vector<Load> hands;
+    std::vector<std::vector<Load>> places(static_cast<std::size_t>(p.places)), open = places;
+    for (int i : chosen) {
+        const auto k = static_cast<std::size_t>(i);
+        const Task& t = p.tasks[k];
+        if (t.fixed) continue;
+        if (chain.latest[k] < chain.earliest[k]) return false;
+        const auto last = place(t, chain.latest[k], hours);
+        if (!last) return false;
+        if (t.hands > 0) hands.push_back({chain.earliest[k], last->handsEnd, t.hands});
+        if (t.place < 0) continue;
+        const auto at = static_cast<std::size_t>(t.place);
+        const auto first = place(t, chain.earliest[k], hours);
+        // The stretch may be shorter later than first; the shortest that there is counts.
+        places[at].push_back({chain.earliest[k], last->placeTo,
+                              isWhole(t) ? first->placeTo - first->from : t.hands + (t.placeWaits ? t.wait : 0)});
+        const Minute there = t.placeWaits ? t.attended : 0;
+        open[at].push_back({chain.earliest[k], last->handsEnd + there, t.hands + there});
+    }
+    if (!fits(hands, [&](Minute a, Minute b) { return p.hands * hours.openBetween(a, b); })) return false;
+    for (std::size_t k = 0; k < places.size(); ++k)
+        if (!fits(places[k], [](Minute a, Minute b) { return b - a; }) ||
+            !fits(open[k], [&](Minute a, Minute b) { return hours.openBetween(a, b); }))
+            return false;
+    return true;
+}
+
+} // namespace
+
+Chain calcChain(const Problem& p, const OpenHours& hours, Minute end, int group) {
+    const std::size_t n = p.tasks.size();
+    Chain c{std::vector<Minute>(n, 0), std::vector<Minute>(n, 0)};
+    const std::vector<int> order = orderOf(p);
+    const auto next = findFollowers(p);
+    std::vector<Minute> done(n);
+    for (int i : order) {
+        const auto k = static_cast<std::size_t>(i);
+        Minute ready = std::max(p.start, p.tasks[k].notBefore);
+        for (int a : p.tasks[k].after)
+            ready = std::max(ready, done[static_cast<std::size_t>(a)]);
+        ready = std::min(ready, OpenHours::kNever);
+        const auto at = place(p.tasks[k], ready, hours);
+        c.earliest[k] = at ? at->from : OpenHours::kNever;
+        done[k] = at ? at->done : OpenHours::kNever;
+    }
+    for (std::size_t o = n; o-- > 0;) {
+        const auto k = static_cast<std::size_t>(order[o]);
+        Minute by = end;
+        for (int f : next[k])
+            if (group < 0 || p.tasks[static_cast<std::size_t>(f)].group == group)
+                by = std::min(by, c.latest[static_cast<std::size_t>(f)]);
+        c.latest[k] = latestOf(p.tasks[k], by, hours);
+    }
+    return c;
+}
+
+Minute calcBound(const Problem& p, const OpenHours& hours, int group) {
+    std::vector<int> chosen;
+    for (std::size_t i = 0; i < p.tasks.size(); ++i)
+        if (group < 0 || p.tasks[i].group == group) chosen.push_back(static_cast<int>(i));
+    if (chosen.empty()) return p.start;
+    const Chain first = calcChain(p, hours, OpenHours::kNever);
+    Minute low = p.start, work = 0;
+    for (int i : chosen) {
+        const auto k = static_cast<std::size_t>(i);
+        if (first.earliest[k] >= OpenHours::kNever) return OpenHours::kNever;
+        low = std::max(low, place(p.tasks[k], first.earliest[k], hours)->done);
+        work += p.tasks[k].hands + p.tasks[k].wait;
+    }
+    // Of another group only what stands before this one counts, and that its own chain holds already.
+    const auto may = [&](Minute end) {
+        Chain c = calcChain(p, hours, end, group);
+        c.earliest = first.earliest;
+        return mayEnd(p, chosen, hours, c);
+    };
+    if (may(low)) return low;
+    Minute high = low, step = std::max<Minute>(60, work / 8);
+    // What may not be by one end may be by a later one, and never the other way round.
+    while (!may(high)) {
+        low = high;
+        high += step, step *= 2;
+        if (hours.windows().empty() || high > hours.windows().back().to + work) return low + 1;
+    }
+    while (high - low > 1) {
+        const Minute middle = low + (high - low) / 2;
+        (may(middle) ? high : low) = middle;
+    }
+    return high;
+}
+
+} // namespace enkinet::schedule

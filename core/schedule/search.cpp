@@ -1,0 +1,411 @@
+// Schedules from orders: each task of an order begins as early as what it waits for, the hours, the hands and its place
+// allow, also before tasks that stand earlier in the order. Some order gives a best schedule (every regular aim has a
+// best one among those that no task can be moved forward in), so it is orders that are searched.
+#include "base/check.h"
+#include "schedule/detail.h"
+#include <algorithm>
+#include <random>
+
+namespace enkinet::schedule {
+
+namespace {
+
+struct Busy {
+    Minute from, to;
+};
+
+/// What holds a resource, in order of beginning.
+class Held {
+public:
+    explicit Held(int most) : m_most(most) {}
+    /// Some time within a stretch has no room: the first end after which it may; nothing where all of it has.
+    std::optional<Minute> blockedUntil(Minute from, Minute to) const {
+        if (from >= to) return {};
+        if (m_most == 1) {
+            // Apart and in order, so ends are in order too.
+            const auto first =
+                std::partition_point(m_all.begin(), m_all.end(), [&](const Busy& b) { return b.to <= from; });
+            if (first != m_all.end() && first->from < to) return first->to;
+            return {};
+        }
+        // Room shrinks only where something begins, or at the beginning of the stretch.
+        const auto fullAt = [&](Minute t) {
+            int at = 0;
+            for (const Busy& b : m_all) {
+                if (b.from > t) break;
+                at += b.to > t;
+            }
+            return at >= m_most;
+        };
+        std::optional<Minute> full;
+        if (fullAt(from)) full = from;
+        for (const Busy& b : m_all) {
+            if (full || b.from >= to) break;
+            if (b.from > from && fullAt(b.from)) full = b.from;
+        }
+        if (!full) return {};
+        Minute until = OpenHours::kNever;
+        for (const Busy& b : m_all)
+            if (b.from <= *full && b.to > *full) until = std::min(until, b.to);
+        return until;
+    }
+    void hold(Minute from, Minute to) {
+        if (from >= to) return;
+        const auto at = std::partition_point(m_all.begin(), m_all.end(), [&](const Busy& b) { return b.from <= from; });
+        m_all.insert(at, {from, to});
+    }
+    void release(Minute from, Minute to) {
+        if (from >= to) return;
+        const auto at =
+            std::find_if(m_all.begin(), m_all.end(), [&](const Busy& b) { return b.from == from && b.to == to; });
+        ENKINET_ASSERT(at != m_all.end());
+        m_all.erase(at);
+    }
+    void clear() { m_all.clear(); }
+
+private:
+    int m_most;
+    std::vector<Busy> m_all;
+};
+
+struct Value {
+    Minute late = OpenHours::kNever, end = OpenHours::kNever;
+    friend auto operator<=>(const Value&, const Value&) = default;
+};
+
+class Builder {
+public:
+    Builder(const Problem& p, const OpenHours& hours)
+        : m_p(p), m_hours(hours), m_order(orderOf(p)), m_next(findFollowers(p)), m_hands(p.hands),
+          m_places(static_cast<std::size_t>(p.places), Held(1)), m_placed(p.tasks.size()) {
+        // What must still follow each task at least; a due time pulls its group forward.
+        m_tail.resize(p.tasks.size());
+        for (std::size_t o = m_order.size(); o-- > 0;) {
+            const auto k = static_cast<std::size_t>(m_order[o]);
+            Minute tail = 0;
+            for (int f : m_next[k])
+                tail = std::max(tail, m_tail[static_cast<std::size_t>(f)]);
+            m_tail[k] = tail + p.tasks[k].hands + p.tasks[k].wait;
+        }
+    }
+    const std::vector<int>& order() const { return m_order; }
+    Minute tail(std::size_t k) const { return m_tail[k]; }
+    const std::vector<int>& followers(std::size_t k) const { return m_next[k]; }
+    std::optional<Minute> due(int group) const {
+        const auto g = static_cast<std::size_t>(group);
+        return g < m_p.due.size() ? m_p.due[g] : std::nullopt;
+    }
+
+    void clear() {
+        m_hands.clear();
+        for (Held& h : m_places)
+            h.clear();
+        // What has begun holds what it holds, whatever the order.
+        for (std::size_t k = 0; k < m_p.tasks.size(); ++k)
+            if (m_p.tasks[k].fixed) hold(k, *place(m_p.tasks[k], 0, m_hours));
+    }
+    void hold(std::size_t k, const Placed& at) {
+        m_placed[k] = at;
+        const Task& t = m_p.tasks[k];
+        if (t.hands > 0) m_hands.hold(at.from, at.handsEnd);
+        if (t.place >= 0) m_places[static_cast<std::size_t>(t.place)].hold(at.from, at.placeTo);
+    }
+    void release(std::size_t k) {
+        const Task& t = m_p.tasks[k];
+        const Placed& at = m_placed[k];
+        if (t.hands > 0) m_hands.release(at.from, at.handsEnd);
+        if (t.place >= 0) m_places[static_cast<std::size_t>(t.place)].release(at.from, at.placeTo);
+    }
+    /// The earliest that is left for it; all that it waits for is placed.
+    std::optional<Placed> find(std::size_t k) const {
+        const Task& t = m_p.tasks[k];
+        Minute ready = std::max(m_p.start, t.notBefore);
+        for (int a : t.after)
+            ready = std::max(ready, m_placed[static_cast<std::size_t>(a)].done);
+        for (;;) {
+            const auto at = place(t, ready, m_hours);
+            if (!at) return {};
+            std::optional<Minute> wait = t.hands > 0 ? m_hands.blockedUntil(at->from, at->handsEnd) : std::nullopt;
+            if (!wait && t.place >= 0)
+                wait = m_places[static_cast<std::size_t>(t.place)].blockedUntil(at->from, at->placeTo);
+            if (!wait) return at;
+            ready = *wait;
+        }
+    }
+    /// Of the tasks that may be placed the one with the least key, again and again; false: the hours do not suffice.
+    bool build(const std::vector<double>& key) {
+        clear();
+        const auto later = [&](int a, int b) {
+            const double x = key[static_cast<std::size_t>(a)], y = key[static_cast<std::size_t>(b)];
+            return x > y || (x == y && a > b);
+        };
+        m_left.resize(m_p.tasks.size());
+        m_heap.clear();
+        for (std::size_t k = 0; k < m_p.tasks.size(); ++k)
+            if ((m_left[k] = static_cast<int>(m_p.tasks[k].after.size())) == 0) m_heap.push_back(static_cast<int>(k));
+        std::make_heap(m_heap.begin(), m_heap.end(), later);
+        while (!m_heap.empty()) {
+            std::pop_heap(m_heap.begin(), m_heap.end(), later);
+            const auto k = static_cast<std::size_t>(m_heap.back());
+            m_heap.pop_back();
+            if (!m_p.tasks[k].fixed) {
+                const auto at = find(k);
+                if (!at) return false;
+                hold(k, *at);
+            }
+            for (int f : m_next[k])
+                if (--m_left[static_cast<std::size_t>(f)] == 0) {
+                    m_heap.push_back(f);
+                    std::push_heap(m_heap.begin(), m_heap.end(), later);
+                }
+        }
+        return true;
+    }
+    Value value() const {
+        Value v{0, m_p.start};
+        m_ends.assign(m_p.due.size(), m_p.start);
+        for (std::size_t k = 0; k < m_placed.size(); ++k) {
+            v.end = std::max(v.end, m_placed[k].done);
+            const auto g = static_cast<std::size_t>(m_p.tasks[k].group);
+            if (g < m_ends.size()) m_ends[g] = std::max(m_ends[g], m_placed[k].done);
+        }
+        for (std::size_t g = 0; g < m_ends.size(); ++g)
+            if (m_p.due[g]) v.late += std::max<Minute>(0, m_ends[g] - *m_p.due[g]);
+        return v;
+    }
+    const std::vector<Placed>& placed() const { return m_placed; }
+    std::vector<Placed>& placed() { return m_placed; }
+
+private:
+    const Problem& m_p;
+    const OpenHours& m_hours;
+    std::vector<int> m_order;
+    std::vector<std::vector<int>> m_next;
+    std::vector<Minute> m_tail;
+    Held m_hands;
+    std::vector<Held> m_places;
+    std::vector<Placed> m_placed;
+    std::vector<int> m_left, m_heap;
+    mutable std::vector<Minute> m_ends;
+};
+
+/// All orders of few tasks, each in the order in which its tasks begin: a best schedule is its own order's.
+class Exact {
+public:
+    Exact(Builder& builder, const Problem& p, const OpenHours& hours, Value bound, Value known,
+          std::vector<Placed>& best, const std::stop_token& stop)
+        : m_builder(builder), m_p(p), m_hours(hours), m_bound(bound), m_known(known), m_best(best), m_stop(stop) {}
+    /// True when all have been tried.
+    bool run() {
+        m_builder.clear();
+        m_left.resize(m_p.tasks.size());
+        m_done.assign(m_p.tasks.size(), false);
+        std::size_t open = 0;
+        for (std::size_t k = 0; k < m_p.tasks.size(); ++k)
+            if (m_p.tasks[k].fixed)
+                m_done[k] = true;
+            else
+                ++open;
+        step(open, m_p.start);
+        return m_nodes <= kMostNodes && !m_stop.stop_requested();
+    }
+    Value known() const { return m_known; }
+
+private:
+    static constexpr int kMostNodes = 400000;
+
+    Value least() const {
+        // What is not placed begins no earlier than what it waits for lets it.
+        auto placed = m_builder.placed();
+        Value v{0, m_p.start};
+        std::vector<Minute> ends(m_p.due.size(), m_p.start);
+        for (int i : m_builder.order()) {
+            const auto k = static_cast<std::size_t>(i);
+            if (!m_done[k]) {
+                Minute ready = std::max(m_p.start, m_p.tasks[k].notBefore);
+                for (int a : m_p.tasks[k].after)
+                    ready = std::max(ready, placed[static_cast<std::size_t>(a)].done);
+                const auto at = place(m_p.tasks[k], ready, m_hours);
+                if (!at) return {};
+                placed[k] = *at;
+            }
+            v.end = std::max(v.end, placed[k].done);
+            const auto g = static_cast<std::size_t>(m_p.tasks[k].group);
+            if (g < ends.size()) ends[g] = std::max(ends[g], placed[k].done);
+        }
+        for (std::size_t g = 0; g < ends.size(); ++g)
+            if (m_p.due[g]) v.late += std::max<Minute>(0, ends[g] - *m_p.due[g]);
+        return v;
+    }
+    void step(std::size_t open, Minute last) {
+        if (++m_nodes > kMostNodes || m_stop.stop_requested() || m_known <= m_bound) return;
+        if (open == 0) {
+            const Value v = m_builder.value();
+            if (v < m_known) m_known = v, m_best = m_builder.placed();
+            return;
+        }
+        if (!(least() < m_known)) return;
+        for (std::size_t k = 0; k < m_p.tasks.size(); ++k) {
+            if (m_done[k]) continue;
+            const auto& after = m_p.tasks[k].after;
+            if (!std::all_of(after.begin(), after.end(), [&](int a) { return m_done[static_cast<std::size_t>(a)]; }))
+                continue;
+            const auto at = m_builder.find(k);
+            if (!at || at->from < last) continue;
+            m_builder.hold(k, *at);
+            m_done[k] = true;
+            step(open - 1, at->from);
+            m_done[k] = false;
+            m_builder.release(k);
+        }
+    }
+
+    Builder& m_builder;
+    const Problem& m_p;
+    const OpenHours& m_hours;
+    Value m_bound, m_known;
+    std::vector<Placed>& m_best;
+    const std::stop_token& m_stop;
+    std::vector<int> m_left;
+    std::vector<bool> m_done;
+    int m_nodes = 0;
+};
+
+/// Whose hands: of those that are free, the one that has been free the shortest; nobody is needed twice at once.
+void findPeople(const Problem& p, std::vector<Placed>& placed) {
+    std::vector<std::size_t> order;
+    for (std::size_t k = 0; k < placed.size(); ++k)
+        if (p.tasks[k].hands > 0) order.push_back(k);
+    std::stable_sort(order.begin(), order.end(),
+                     [&](std::size_t a, std::size_t b) { return placed[a].from < placed[b].from; });
+    std::vector<Minute> free(static_cast<std::size_t>(p.hands), INT64_MIN);
+    for (std::size_t k : order) {
+        int who = -1;
+        for (std::size_t h = 0; h < free.size(); ++h)
+            if (free[h] <= placed[k].from && (who < 0 || free[h] > free[static_cast<std::size_t>(who)]))
+                who = static_cast<int>(h);
+        // Work that is written down may lie over other work; then it is the first one's.
+        if (who < 0) who = 0;
+        placed[k].person = who;
+        free[static_cast<std::size_t>(who)] = std::max(free[static_cast<std::size_t>(who)], placed[k].handsEnd);
+    }
+}
+
+Schedule finished(const Problem& p, const OpenHours& hours, const Builder& builder, std::vector<Placed> placed, Value v,
+                  Value bound, bool best) {
+    Schedule s;
+    findPeople(p, placed);
+    const Chain chain = calcChain(p, hours, v.end);
+    for (std::size_t k = 0; k < placed.size(); ++k) {
+        // Slack by what follows it in this schedule, hands and places as they are.
+        Minute by = v.end;
+        const auto due = builder.due(p.tasks[k].group);
+        if (due && *due >= placed[k].done) by = std::min(by, *due);
+        Minute latest = by;
+        for (int f : builder.followers(k))
+            latest = std::min(latest, placed[static_cast<std::size_t>(f)].from);
+        placed[k].slack = std::max<Minute>(0, std::min(latest - placed[k].done, chain.latest[k] - placed[k].from));
+    }
+    s.tasks = std::move(placed);
+    s.end = v.end, s.late = v.late, s.boundEnd = bound.end, s.boundLate = bound.late;
+    s.best = best || v <= bound;
+    return s;
+}
+
+Value boundOf(const Problem& p, const OpenHours& hours) {
+    Value bound{0, calcBound(p, hours)};
+    for (std::size_t g = 0; g < p.due.size(); ++g)
+        if (p.due[g]) bound.late += std::max<Minute>(0, calcBound(p, hours, static_cast<int>(g)) - *p.due[g]);
+    return bound;
+}
+
+/// The rules of thumb that are tried first: least time to spare, longest tail, and a mixture.
+std::vector<double> keysOf(const Problem& p, const Builder& builder, int rule) {
+    std::vector<double> key(p.tasks.size());
+    Minute latest = 0;
+    for (const auto& d : p.due)
+        if (d) latest = std::max(latest, *d);
+    for (std::size_t k = 0; k < key.size(); ++k) {
+        const auto due = builder.due(p.tasks[k].group);
+        const auto tail = static_cast<double>(builder.tail(k));
+        key[k] = rule == 1 ? -tail : static_cast<double>(due ? *due : latest + 30 * kDay) - (rule == 2 ? 3 : 1) * tail;
+    }
+    return key;
+}
+
+} // namespace
+
+Eased ease(Problem& p, const OpenHours& hours) {
+    Eased e{std::vector<bool>(p.tasks.size()), std::vector<bool>(p.tasks.size())};
+    for (std::size_t k = 0; k < p.tasks.size(); ++k) {
+        Task& t = p.tasks[k];
+        if (t.attended > 0 && t.hands + t.attended > hours.longest()) t.attended = 0, e.alone[k] = true;
+        if (!t.rests && t.hands > hours.longest()) t.rests = true, e.rests[k] = true;
+    }
+    return e;
+}
+
+Schedule calcFirst(const Problem& p, const OpenHours& hours) {
+    Search one;
+    one.rounds = 0, one.exactUpTo = 0;
+    return calcSchedule(p, hours, one);
+}
+
+Schedule calcSchedule(const Problem& p, const OpenHours& hours, const Search& search) {
+    Schedule none;
+    const Value bound = boundOf(p, hours);
+    none.boundEnd = bound.end, none.boundLate = bound.late;
+    Builder builder(p, hours);
+    std::vector<double> bestKey;
+    std::vector<Placed> best;
+    Value known;
+    for (int rule = 0; rule < 3; ++rule) {
+        const auto key = keysOf(p, builder, rule);
+        if (!builder.build(key)) continue;
+        if (const Value v = builder.value(); v < known || best.empty())
+            known = v, best = builder.placed(), bestKey = key;
+    }
+    if (best.empty() && !p.tasks.empty()) return none;
+    const auto open = std::count_if(p.tasks.begin(), p.tasks.end(), [](const Task& t) { return !t.fixed; });
+    if (open <= search.exactUpTo) {
+        Exact exact(builder, p, hours, bound, known, best, search.stop);
+        const bool all = exact.run();
+        known = exact.known();
+        return finished(p, hours, builder, std::move(best), known, bound, all);
+    }
+    // Around the best order: the begins of its tasks as keys, some of them shaken.
+    std::minstd_rand random(search.seed);
+    const auto unit = [&] {
+        return static_cast<double>(random() - random.min()) / static_cast<double>(random.max() - random.min());
+    };
+    std::vector<double> key(p.tasks.size());
+    for (int round = 0; round < search.rounds && known > bound && !search.stop.stop_requested(); ++round) {
+        const double span = static_cast<double>(std::max<Minute>(1, known.end - p.start));
+        for (std::size_t k = 0; k < key.size(); ++k)
+            key[k] = static_cast<double>(best[k].from);
+        const double way = unit();
+        if (way < 0.4) {
+            // A few tasks move far.
+            const int moved = 1 + static_cast<int>(unit() * 3);
+            for (int m = 0; m < moved; ++m) {
+                const auto k = static_cast<std::size_t>(unit() * static_cast<double>(key.size() - 1) + 0.5);
+                key[k] += (unit() - 0.6) * span * 0.5;
+            }
+        } else if (way < 0.8) {
+            // Everything within some stretch of time is dealt anew.
+            const double from = static_cast<double>(p.start) + unit() * span, wide = span * (0.03 + 0.2 * unit());
+            for (double& x : key)
+                if (x >= from && x < from + wide) x = from + unit() * wide;
+        } else {
+            const double shake = span * 0.02 * (1 + 4 * unit());
+            for (double& x : key)
+                x += (unit() - 0.5) * shake;
+        }
+        if (!builder.build(key)) continue;
+        // Equal ones are walked along, so that a plain of equals is not the end.
+        if (const Value v = builder.value(); v <= known) known = v, best = builder.placed();
+    }
+    return finished(p, hours, builder, std::move(best), known, bound, false);
+}
+
+} // namespace enkinet::schedule
