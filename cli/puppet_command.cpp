@@ -48,7 +48,6 @@ const char* issueWord(results::Issue i) {
                                       "fingers mark its soft clay",
                                       "nothing of it is left outside its parent",
                                       "never dries, and a load names it",
-                                      "takes longer than it can be worked",
                                       "rigid varnish on what flexes",
                                       "paint does not hold on clay that never dries",
                                       "plain steel in wet clay",

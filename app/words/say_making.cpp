@@ -21,11 +21,13 @@ QString Say::step(const make::Step& s) {
     case StepKind::bind_limb:
         return tr("Bind on: %1").arg(who);
     case StepKind::set_putty:
-        return tr("Putty on the stiff stretches");
+        return s.mixes > 1 ? tr("Putty on the stiff stretches, mix %1 of %2").arg(s.mix).arg(s.mixes)
+                           : tr("Putty on the stiff stretches");
     case StepKind::bulk:
         return tr("Bulk %1: %2, %3").arg(who, grams(s.amount), what);
     case StepKind::skin:
-        return tr("Skin %1: %2").arg(who, grams(s.amount));
+        return s.mixes > 1 ? tr("Skin %1: %2, mix %3 of %4").arg(who, grams(s.amount)).arg(s.mix).arg(s.mixes)
+                           : tr("Skin %1: %2").arg(who, grams(s.amount));
     case StepKind::gate:
         if (s.bake >= 0) return tr("Last look before the oven: %1").arg(who);
         if (s.gate.empty()) return tr("Last look at %1").arg(who);
@@ -50,6 +52,22 @@ QString Say::step(const make::Step& s) {
         return tr("Cover %1").arg(who);
     case StepKind::tie_down:
         return tr("Plant the feet in the base");
+    case StepKind::feature:
+        return tr("%1: make and fit %n", nullptr, static_cast<int>(s.amount)).arg(who);
+    case StepKind::variant:
+        return tr("Make %1, which goes on instead").arg(who);
+    case StepKind::sheet:
+        return tr("Roll, cut and fit %1").arg(who);
+    case StepKind::run:
+        return tr("Lay %1 and light it").arg(who);
+    case StepKind::hole:
+        return tr("Drill for %1").arg(who);
+    case StepKind::try_prop:
+        return tr("Try %1 in the hand").arg(who);
+    case StepKind::glue:
+        return tr("Glue %1").arg(who);
+    case StepKind::sign_off:
+        return tr("Last look at %1 from five sides").arg(who);
     }
     return {};
 }
@@ -93,6 +111,12 @@ QString Say::reason(make::Reason r) {
         return tr("clay that never dries never sees the oven");
     case Reason::holes_before_feet:
         return tr("the holes must be there");
+    case Reason::sits_on_it:
+        return tr("what it sits on is there first");
+    case Reason::there_before:
+        return tr("it must be there by then");
+    case Reason::mixed_again:
+        return tr("one mix is used up before the next");
     }
     return {};
 }

@@ -190,9 +190,6 @@ QString Say::openPoint(const results::OpenPoint& p) {
                   "on "
                   "after the last.")
             .arg(who);
-    case Issue::sets_too_soon:
-        return tr("%1 takes %2 to put on, and what is mixed sets after %3: mix it in %4 batches.")
-            .arg(who, minutes(p.found), minutes(p.limit), number(std::ceil(p.found / p.limit), 0));
     case Issue::varnish_cracks:
         return tr("%1 flexes: rigid varnish cracks on it. A flexible sealer, or none.").arg(who);
     case Issue::paint_on_soft:

@@ -3,6 +3,7 @@
 // Minutes are typical for one practised pair of hands. docs/mechanics.md 90 to 92.
 #include "base/value.h"
 #include "choice/cut_list.h"
+#include "fill/things.h"
 #include "make/gates.h"
 #include "paint/coats.h"
 #include <set>
@@ -23,8 +24,18 @@ enum class StepKind {
     dry,
     paint,
     cover,
-    tie_down
+    tie_down,
+    feature,  ///< something that sits on the body is made and put on
+    variant,  ///< what a slot carries instead
+    sheet,    ///< a cape, web or ear
+    run,      ///< a cable is laid, and lit
+    hole,     ///< for a pin, dowel or rod
+    try_prop, ///< in the hand that will hold it
+    glue,     ///< one thing on another
+    sign_off  ///< the last look, from five sides
 };
+/// The word that ids of steps begin with.
+const char* keyOf(StepKind kind);
 
 /// Why one step waits for another.
 enum class Reason {
@@ -46,6 +57,9 @@ enum class Reason {
     holes_before_feet,    ///< the feet are planted in holes that are there
     dry_before_heat,      ///< water in clay boils, and putty that has not set runs
     soft_after_heat,      ///< clay that never dries never sees the oven
+    sits_on_it,           ///< what it sits on is there first
+    there_before,         ///< it must be there before that stage
+    mixed_again,          ///< one mix is used up before the next is made
 };
 
 /// What the piece is held by while a step is done.
@@ -59,7 +73,7 @@ enum class Grip {
 };
 
 enum class Caution { none, eyes, eyes_and_snips, gloves_air, air_oven, air_spray, blade, gloves, air_if_sprayed };
-enum class Tool { bench, drill, oven, drying_rack, printer };
+enum class Tool { bench, drill, oven, drying_rack, printer, spray };
 
 struct After {
     int step = 0;
@@ -68,13 +82,17 @@ struct After {
 };
 
 struct Step {
+    std::string id; ///< of the puppet's steps; the same for the same step of a changed design
     StepKind kind = StepKind::print_sheets;
     std::string subject; ///< limb, part or scheme, in the builder's own names
     std::string detail;  ///< card or colour it is done with
     paint::Role role = paint::Role::base;
     double amount = 0; ///< strands, grams, °C or ml, by kind
     double hands_min = 0, wait_min = 0;
-    double working_min = 0; ///< until what is put on has begun to set; 0: it does not
+    double attended_min = 0; ///< of the wait, while somebody must be there
+    bool rests = true;       ///< may stop for the night
+    int mix = 0, mixes = 1;  ///< which of how many, where one mix would set before it is used up
+    double working_min = 0;  ///< until what is put on has begun to set; 0: it does not
     Tool tool = Tool::bench;
     Caution caution = Caution::none;
     std::vector<After> after;
@@ -95,13 +113,15 @@ struct Plan {
 
 /// A scheme on the surface of all parts that carry it.
 struct SchemeWork {
-    std::string name;
+    std::string id, name, clay; ///< clay: card that it is painted on
     double surface_mm2 = 0;
+    std::vector<int> parts{}; ///< of the choice
     std::vector<paint::Laid> laid;
     friend bool operator==(const SchemeWork&, const SchemeWork&) = default;
 };
 
 Plan calcPlan(const body::Puppet& puppet, const choice::PuppetChoice& choice, const std::vector<choice::Cut>& cuts,
-              const fill::BakePlan& bakes, const fill::Shelf& shelf, const std::vector<SchemeWork>& schemes);
+              const fill::BakePlan& bakes, const fill::Shelf& shelf, const std::vector<SchemeWork>& schemes,
+              const std::vector<fill::FeatureWork>& features);
 
 } // namespace enkinet::make

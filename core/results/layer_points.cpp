@@ -103,9 +103,6 @@ void Points::oven() {
     for (const make::Step& s : m_r.plan.steps)
         if (s.grip == make::Grip::wet_only && wet++ == 0) first = s.subject;
     if (wet > 0) add({Station::plan, Issue::wet_grip, -1, -1, -1, kNoState, static_cast<double>(wet), 0, first});
-    for (const make::Step& s : m_r.plan.steps)
-        if (s.working_min > 0 && s.hands_min > s.working_min)
-            add({Station::plan, Issue::sets_too_soon, -1, -1, -1, kNoState, s.hands_min, s.working_min, s.subject});
     for (const body::OvenLoad& load : m_puppet.wants.loads)
         if (m_puppet.wants.bakes == body::BakeSchool::own)
             for (int part : fill::findNeverBaked(m_puppet, m_r.choice.rest, parts, m_r.shelf, load))

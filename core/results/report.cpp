@@ -28,7 +28,8 @@ void paintParts(const Production& production, Report& r) {
         auto laid = paint::calcLaid(*scheme, r.cards->paints, ground ? *ground : paint::Rgb{0.5, 0.5, 0.5}, bare_mm2);
         ENKINET_ASSERT(laid); // makeProduction has checked every name
         make::SchemeWork& w = work[{p.layers.scheme, p.layers.clay}];
-        w.name = scheme->name;
+        w.id = scheme->id, w.name = scheme->name, w.clay = p.layers.clay;
+        w.parts.push_back(static_cast<int>(i));
         w.surface_mm2 += bare_mm2;
         if (w.laid.empty())
             w.laid = *laid;
@@ -110,7 +111,7 @@ Report calcReport(const Production& production, int puppetIndex, const Cards& sh
                               choice::findStiffness(r.choice.limbs, r.stock));
     r.things = calcThings(puppet, r.choice, r.shelf, *r.cards);
     paintParts(production, r);
-    r.plan = make::calcPlan(puppet, r.choice, r.cuts, r.bakePlan, r.shelf, r.schemes);
+    r.plan = make::calcPlan(puppet, r.choice, r.cuts, r.bakePlan, r.shelf, r.schemes, r.things.features);
     Points points(production, puppetIndex, r, memo.bakes);
     points.sheet();
     points.wires();

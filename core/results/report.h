@@ -52,7 +52,6 @@ enum class Issue {
     finger_marks,       ///< fingers mark the soft clay that they bend the joint by
     swallowed,          ///< a limb of which nothing is left outside its parent
     never_baked,        ///< a load names clay that never sees the oven
-    sets_too_soon,      ///< a step takes longer than what it puts on can be worked
     varnish_cracks,     ///< rigid varnish on what flexes
     paint_on_soft,      ///< nothing holds on clay that never dries but pigment
     rusts,              ///< plain steel in clay that is wet with water

@@ -72,9 +72,9 @@ TEST_CASE("Every state, issue, reason, step, caution and check has its sentence"
         CHECK(Say::openPoint(p).size() > 12);
         CHECK_FALSE(Say::openPoint(p).contains('%' + QString::number(1)));
     }
-    for (int i = 0; i <= static_cast<int>(make::Reason::holes_before_feet); ++i)
+    for (int i = 0; i <= static_cast<int>(make::Reason::mixed_again); ++i)
         CHECK_FALSE(Say::reason(static_cast<make::Reason>(i)).isEmpty());
-    for (int i = 0; i <= static_cast<int>(make::StepKind::tie_down); ++i) {
+    for (int i = 0; i <= static_cast<int>(make::StepKind::sign_off); ++i) {
         make::Step s;
         s.kind = static_cast<make::StepKind>(i), s.subject = "leg", s.amount = 3;
         CHECK_FALSE(Say::step(s).isEmpty());

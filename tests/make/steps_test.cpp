@@ -9,6 +9,9 @@ TEST_CASE("Steps stand behind what they wait for, and start when it is done", "[
     for (int puppet = 0; puppet < 3; ++puppet) {
         const Plan plan = reportOf(demo(), puppet).plan;
         REQUIRE(plan.steps.size() > 10);
+        std::set<std::string> ids;
+        for (const Step& s : plan.steps)
+            CHECK(ids.insert(s.id).second);
         double hands = 0, last = 0, busyUntil = 0;
         for (std::size_t i = 0; i < plan.steps.size(); ++i) {
             const Step& s = plan.steps[i];
@@ -41,7 +44,8 @@ TEST_CASE("The bake comes after every skin and bulk, paint after the bake, feet 
         if (k == StepKind::gate && plan.steps[i].bake >= 0) CHECK(at < bake);
         if (k == StepKind::paint || k == StepKind::cover) CHECK(at > bake);
     }
-    CHECK(plan.steps.back().kind == StepKind::tie_down);
+    CHECK(plan.steps.back().kind == StepKind::sign_off);
+    CHECK(first(StepKind::tie_down) > first(StepKind::cover));
     CHECK(plan.steps.front().kind == StepKind::print_sheets);
     // What can hurt carries its caution.
     for (const Step& s : plan.steps) {
