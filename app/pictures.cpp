@@ -2,6 +2,7 @@
 #include "sheet/sheet_view.h"
 #include "shell/rule.h"
 #include "shell/window.h"
+#include "stations/plan/plan_page.h"
 #include "stations/wire/remedies_list.h"
 #include "turntable/turntable.h"
 #include "widgets/leaves.h"
@@ -92,6 +93,7 @@ bool writePictures(Window& window, const QString& folder, const QSize& size) {
         QElapsedTimer patience;
         for (patience.start(); remedies && remedies->isVisible() && remedies->busy() && patience.elapsed() < 20000;)
             QApplication::processEvents(QEventLoop::WaitForMoreEvents, 50);
+        if (auto* plan = window.findChild<PlanPage*>()) plan->job().wait(20000);
         for (int n = 0; n < 5; ++n)
             QApplication::processEvents();
         return window.grab().save(QDir(folder).filePath(name + ".png"));
@@ -132,6 +134,13 @@ bool writePictures(Window& window, const QString& folder, const QSize& size) {
             if (!take("wire-table")) return false;
             window.showTable(false);
             if (tried) d.undoStack().undo(), d.undoStack().undo();
+        }
+        if (i == static_cast<int>(results::Station::plan)) {
+            auto* plan = window.findChild<PlanPage*>();
+            plan->setAtWork(true);
+            const bool done = take("plan-work");
+            plan->setAtWork(false);
+            if (!done) return false;
         }
         if (i == static_cast<int>(results::Station::skin) && !takeSkin(window, leaves)) return false;
         if (i == static_cast<int>(results::Station::sheet) && !takeSheet(window, leaves, take)) return false;

@@ -35,6 +35,7 @@ void addBake(CLI::App& program, Run& run);
 void addFill(CLI::App& program, Run& run);
 void addThings(CLI::App& program, Run& run);
 void addPatterns(CLI::App& program, Run& run);
+void addPlan(CLI::App& program, Run& run); ///< with log and shop
 
 /// A finite number for JSON, or null where a value could not be computed.
 files::Json numberJson(double value);

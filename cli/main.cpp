@@ -62,6 +62,7 @@ int main(int argc, char** argv) {
     addFill(program, run);
     addPatterns(program, run);
     addThings(program, run);
+    addPlan(program, run);
     try {
         program.parse(argc, argv);
     } catch (const CLI::ParseError& e) {

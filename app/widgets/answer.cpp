@@ -57,6 +57,7 @@ AnswerHead::AnswerHead(QWidget* parent) : QWidget(parent) {
     m_sentence = makeText();
     m_sentence->setProperty("role", "verdict");
     m_sentence->setContentsMargins(0, 6, 0, 0);
+    setStamp({});
     v->addWidget(m_subject);
     v->addWidget(m_quiet);
     v->addWidget(m_sentence);
@@ -74,7 +75,8 @@ void AnswerHead::setStamp(const QString& word, const QColor& colour) {
     m_stamp = word, m_colour = colour;
     const int room =
         word.isEmpty() ? 0 : QFontMetrics(deskType(22, QFont::Bold)).horizontalAdvance(word.toUpper()) + 34;
-    m_subject->setContentsMargins(0, 0, room, 0);
+    // Clear of the card's eye, whatever the style sheet last said.
+    m_subject->setContentsMargins(14, 0, room, 0);
     m_quiet->setContentsMargins(0, 0, room, 0);
     update();
 }

@@ -2,7 +2,9 @@
 #include "base/gauge.h"
 #include "base/units.h"
 #include "document/document.h"
+#include <QDate>
 #include <QLocale>
+#include <QTime>
 #include <algorithm>
 #include <cmath>
 
@@ -62,6 +64,23 @@ QString Say::minutes(double min) {
     if (m < 90) return tr("%1 min").arg(m);
     if (m < 48 * 60) return m % 60 ? tr("%1 h %2 min").arg(m / 60).arg(m % 60) : tr("%1 h").arg(m / 60);
     return tr("%1 days").arg(number(m / 1440.0, 1));
+}
+
+QString Say::hours(double min) { return min < 90 ? minutes(min) : tr("%1 h").arg(number(min / 60, 0)); }
+
+QString Say::weekdayName(std::int64_t day) { return QLocale().dayName(weekday(day) + 1, QLocale::ShortFormat); }
+
+QString Say::dayName(std::int64_t day) {
+    return QLocale().toString(QDate(1970, 1, 1).addDays(day), tr("d MMM", "QDate's format of a day"));
+}
+
+QString Say::clock(Minute at) {
+    const int m = static_cast<int>(at - dayOf(at) * kDay);
+    return QLocale().toString(QTime(m / 60, m % 60), "HH:mm");
+}
+
+QString Say::dayTime(Minute at) {
+    return tr("%1 %2, %3", "weekday, day, hour").arg(weekdayName(dayOf(at)), dayName(dayOf(at)), clock(at));
 }
 
 QString Say::money(double amount, const std::string& currency) {

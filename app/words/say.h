@@ -1,5 +1,6 @@
 #pragma once
 // The program's sentences: numbers by locale with their unit and what they are compared to, wires and states in words.
+#include "base/calendar.h"
 #include "results/proportions.h"
 #include "results/remedies.h"
 #include "results/report.h"
@@ -31,6 +32,13 @@ public:
     static QString weights(const fill::Totals& totals);
     static QString degrees(double rad, int decimals = 0);
     static QString minutes(double min);
+    /// Of work, which has no days: "65 h".
+    static QString hours(double min);
+    /// "Mon 30 Nov, 10:00"; the weekday; the day; the hour.
+    static QString dayTime(Minute at);
+    static QString weekdayName(std::int64_t day);
+    static QString dayName(std::int64_t day);
+    static QString clock(Minute at);
     static QString money(double amount, const std::string& currency);
 
     static QString state(choice::State state);

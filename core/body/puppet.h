@@ -3,6 +3,7 @@
 // Points in mm in the puppet's own frame (x to the puppet's left, y up from the base, z to the front).
 // A mirrored limb is drawn once, on the left side (x > 0); its twin is its mirror image in x.
 // Angles in rad, measured from the angle at which the joint is built.
+#include "base/calendar.h"
 #include "base/result.h"
 #include "base/value.h"
 #include "base/vec3.h"
@@ -235,6 +236,7 @@ struct RigPoint {
 struct Puppet {
     std::string id, name, kind, note;
     double height_mm = 0;
+    std::optional<Minute> deadline{}; ///< by which it is on set
     Wants wants;
     std::vector<Limb> limbs;
     std::vector<Mass> masses;

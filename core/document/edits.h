@@ -125,6 +125,14 @@ public:
     Changed setMeasured(std::size_t index, std::optional<double> mm) const;
     Changed removeMeasure(std::size_t index) const;
 
+    // Time (plan_edits.cpp).
+    /// Hours, days off, people, start; none: the usual.
+    Changed setCalendar(const std::optional<Calendar>& calendar) const;
+    /// By when the puppet is on set.
+    Changed setDeadline(std::optional<Minute> deadline) const;
+    /// Writes into the log; nothing is ever taken out of it but by undoing.
+    Changed addLog(const std::vector<LogEntry>& entries) const;
+
     /// The shop's stock: a spool is added or replaced by its id; a spool that is in use or tested cannot go.
     Changed putSpool(const Spool& spool) const;
     Changed removeSpool(const std::string& id) const;

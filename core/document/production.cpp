@@ -187,6 +187,13 @@ Result<Production> makeProduction(Production p, const Cards& shipped) {
         for (const paint::Coat& c : s.coats)
             if (!has(cards.paints, c.paint))
                 return Fault{"paint scheme " + s.id, "paint card \"" + c.paint + "\"", "is not known"};
+    if (p.calendar)
+        if (auto f = checkCalendar(*p.calendar)) return *f;
+    if (p.log.size() > kMostLogEntries)
+        return Fault{"log", std::to_string(p.log.size()) + " entries",
+                     "are more than " + std::to_string(kMostLogEntries)};
+    for (const LogEntry& e : p.log)
+        if (auto f = checkLogEntry(e)) return *f;
     for (std::size_t i = 0; i < p.puppets.size(); ++i)
         if (auto f = settle(p, i, cards)) return *f;
     return p;
@@ -214,6 +221,8 @@ const std::string* findPicture(const Production& p, const std::string& file) {
     const auto it = p.pictures.find(file);
     return it == p.pictures.end() ? nullptr : &it->second.get();
 }
+
+Calendar findCalendar(const Production& p) { return p.calendar ? *p.calendar : Calendar::usual(); }
 
 const body::Puppet* findPuppet(const Production& p, const std::string& id) {
     const int i = findPuppetIndex(p, id);

@@ -3,6 +3,7 @@
 #include "base/bytes.h"
 #include "base/value.h"
 #include "body/puppet.h"
+#include "document/log.h"
 #include "document/spool.h"
 #include "fill/cards.h"
 #include "fill/parts.h"
@@ -51,6 +52,8 @@ struct Production {
     Cards cards; ///< of this production; they stand before shipped cards of the same id
     std::vector<paint::Scheme> schemes;
     std::vector<body::Puppet> puppets;
+    std::optional<Calendar> calendar{};    ///< none: Calendar::usual, from now on
+    std::vector<LogEntry> log{};           ///< in the order in which it was written
     std::map<std::string, Bytes> pictures; ///< bytes by name inside the container
     body::Extras extras{};
     /// Keys that this version does not know, further down: by the path of what they stood in.
@@ -76,6 +79,8 @@ std::optional<Fault> checkPicture(const Production& production, std::size_t byte
 /// Bytes of a picture of a puppet; null where the production does not hold it.
 const std::string* findPicture(const Production& production, const std::string& file);
 
+/// The production's calendar, or the usual one.
+Calendar findCalendar(const Production& production);
 const body::Puppet* findPuppet(const Production& production, const std::string& id);
 int findPuppetIndex(const Production& production, const std::string& id); ///< -1 when there is none
 

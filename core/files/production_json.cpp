@@ -2,6 +2,7 @@
 #include "base/text.h"
 #include "base/units.h"
 #include "files/card_json.h"
+#include "files/plan_json.h"
 #include "files/puppet_json.h"
 #include "files/versions.h"
 #include "files/wire_tests_file.h"
@@ -168,6 +169,8 @@ Result<Loaded> parseProduction(const std::string& text, const Cards& shipped) {
             p.schemes.push_back(std::move(s));
         });
         r.each("puppets", 64, "puppet", [&](Reader& x) { p.puppets.push_back(readPuppet(x)); });
+        r.object("calendar", [&](Reader& x) { p.calendar = readCalendar(x); });
+        r.each("log", kMostLogEntries, "entry", [&](Reader& x) { p.log.push_back(readLogEntry(x)); });
         p.extras = r.extras();
     }
     if (fault) return *fault;
@@ -193,6 +196,9 @@ std::string writeProduction(const Production& p, bool indented) {
     j["puppets"] = Json::array();
     for (const body::Puppet& x : p.puppets)
         j["puppets"].push_back(puppetJson(x));
+    if (p.calendar) j["calendar"] = calendarJson(*p.calendar);
+    for (const LogEntry& e : p.log)
+        j["log"].push_back(logEntryJson(e));
     addExtras(j, p.extras);
     addUnknown(j, p.unknown);
     return j.dump(indented ? 1 : -1) + "\n";

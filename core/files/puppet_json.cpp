@@ -1,6 +1,7 @@
 #include "files/puppet_json.h"
 #include "base/units.h"
 #include "files/card_json.h"
+#include "files/plan_json.h"
 #include "files/production_json.h"
 #include "files/things_json.h"
 
@@ -260,6 +261,7 @@ Puppet readPuppet(Reader& r) {
     Puppet p;
     p.id = r.neededText("id"), p.name = r.text("name", p.id), p.kind = r.text("kind", ""), p.note = r.text("note", "");
     p.height_mm = r.neededNumber("height_mm");
+    p.deadline = readTime(r, "deadline");
     r.object("wants", [&](Reader& x) {
         const Wants w;
         p.wants.lean_rad = x.has("lean_deg") ? degToRad(x.number("lean_deg", 20)) : w.lean_rad;
@@ -311,6 +313,7 @@ Json puppetJson(const Puppet& p) {
              {"film_s", p.wants.film_s},
              {"aim", wordOf(kAims, p.wants.aim)},
              {"steel_may_pose", p.wants.steelMayPose}}}};
+    if (p.deadline) o["deadline"] = isoTime(*p.deadline);
     Json& wants = o["wants"];
     const Wants usual;
     if (p.wants.retakes != usual.retakes) wants["retakes"] = p.wants.retakes;

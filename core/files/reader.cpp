@@ -65,6 +65,24 @@ std::optional<double> Reader::maybeNumber(const char* key) {
     return {};
 }
 
+std::vector<std::string> Reader::texts(const char* key, std::size_t most) {
+    const Json* j = find(key);
+    std::vector<std::string> all;
+    if (!j) return all;
+    if (!j->is_array() || j->size() > most) {
+        fail(key, "must be a list of at most " + std::to_string(most) + " texts");
+        return all;
+    }
+    for (const Json& item : *j) {
+        if (!item.is_string() || item.get_ref<const std::string&>().size() > 20000) {
+            fail(std::string(key) + " " + shown(item), "must be text");
+            return {};
+        }
+        all.push_back(item.get<std::string>());
+    }
+    return all;
+}
+
 double Reader::number(const char* key, double fallback) { return maybeNumber(key).value_or(fallback); }
 
 double Reader::neededNumber(const char* key) {

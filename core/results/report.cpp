@@ -70,7 +70,7 @@ namespace {
 body::Puppet chosenBy(const body::Puppet& puppet) {
     body::Puppet p = puppet;
     p.id.clear(), p.name.clear(), p.kind.clear(), p.note.clear();
-    p.pictures.clear(), p.measures.clear(), p.left.clear(), p.aside.clear(), p.extras.clear();
+    p.deadline.reset(), p.pictures.clear(), p.measures.clear(), p.left.clear(), p.aside.clear(), p.extras.clear();
     p.wants.camera_rad = 0, p.wants.bakes = {}, p.wants.loads.clear(), p.wants.inOven.clear();
     return p;
 }

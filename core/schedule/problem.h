@@ -1,6 +1,7 @@
 #pragma once
 // Tasks that wait for each other, few pairs of hands, places that hold one thing at a time, and hours in which somebody
-// is there. Knows nothing of what the tasks are. The aim: least total lateness, then the least end. docs/mechanics.md
+// is there. Knows nothing of what the tasks are. The aim: least total lateness, then the least end, then the fewest
+// changes of what hands are at. docs/mechanics.md
 // 123 to 126.
 #include "base/calendar.h"
 #include <stop_token>
@@ -17,6 +18,9 @@ struct Task {
     std::vector<int> after{}; ///< tasks that must be done, waits and all; without circles
     Minute notBefore = 0;
     int group = 0; ///< whose due time it counts for
+    /// What hands turn to: going on with the same is better than changing, and changing within kFamily of numbers
+    /// better than beyond. Only of schedules that are otherwise alike.
+    int family = 0;
     /// Begun already: from, end of hands and done as they are or will be.
     struct Fixed {
         Minute from = 0, handsEnd = 0, done = 0;
@@ -25,6 +29,8 @@ struct Task {
     std::optional<Fixed> fixed{};
     friend bool operator==(const Task&, const Task&) = default;
 };
+
+inline constexpr int kFamily = 64;
 
 struct Problem {
     std::vector<Task> tasks;
@@ -57,7 +63,8 @@ struct Schedule {
     Minute late = 0;           ///< all groups' minutes beyond their due times
     Minute boundEnd = 0;       ///< no schedule ends before
     Minute boundLate = 0;      ///< and none is late by less
-    bool best = false;         ///< proved
+    int turns = 0;             ///< changes of what hands are at; beyond a family they count twice
+    bool best = false;         ///< proved: nothing is less late, or as late and done before
     friend bool operator==(const Schedule&, const Schedule&) = default;
 };
 
@@ -72,6 +79,17 @@ struct Search {
 };
 /// As calcFirst, then better by trying: never worse. The same problem and search give the same schedule unless stopped.
 Schedule calcSchedule(const Problem& problem, const OpenHours& hours, const Search& search = {});
+
+/// Goes through the order of a schedule again with other minutes: whoever works keeps to the order, come what may.
+class Replay {
+public:
+    explicit Replay(const Schedule& schedule);
+    /// End and lateness; nothing when the hours do not suffice. The problem has the same tasks as the schedule's.
+    std::optional<std::pair<Minute, Minute>> run(const Problem& problem, const OpenHours& hours) const;
+
+private:
+    std::vector<double> m_key;
+};
 
 /// Earliest begin and latest begin (for an end) of each task by the order alone, hands and places disregarded; for a
 /// group (-1: all) what other groups wait for may be later.

@@ -4,6 +4,7 @@
 #include "base/check.h"
 #include "schedule/detail.h"
 #include <algorithm>
+#include <numeric>
 #include <random>
 
 namespace enkinet::schedule {
@@ -70,6 +71,7 @@ private:
 
 struct Value {
     Minute late = OpenHours::kNever, end = OpenHours::kNever;
+    int turns = 1 << 30;
     friend auto operator<=>(const Value&, const Value&) = default;
 };
 
@@ -133,7 +135,8 @@ public:
         }
     }
     /// Of the tasks that may be placed the one with the least key, again and again; false: the hours do not suffice.
-    bool build(const std::vector<double>& key) {
+    /// stay: with what is in hand while no other task's key is so much less.
+    bool build(const std::vector<double>& key, double stay = 0) {
         clear();
         const auto later = [&](int a, int b) {
             const double x = key[static_cast<std::size_t>(a)], y = key[static_cast<std::size_t>(b)];
@@ -144,10 +147,27 @@ public:
         for (std::size_t k = 0; k < m_p.tasks.size(); ++k)
             if ((m_left[k] = static_cast<int>(m_p.tasks[k].after.size())) == 0) m_heap.push_back(static_cast<int>(k));
         std::make_heap(m_heap.begin(), m_heap.end(), later);
+        int inHand = -1;
         while (!m_heap.empty()) {
-            std::pop_heap(m_heap.begin(), m_heap.end(), later);
+            if (stay > 0 && inHand >= 0) {
+                // The least of what is in hand, if it may go before the least of all.
+                int best = -1, cost = 3;
+                for (int i : m_heap) {
+                    const int family = m_p.tasks[static_cast<std::size_t>(i)].family;
+                    const int turn = family == inHand ? 0 : family / kFamily == inHand / kFamily ? 1 : 2;
+                    if (key[static_cast<std::size_t>(i)] > key[static_cast<std::size_t>(m_heap.front())] + stay)
+                        continue;
+                    if (turn < cost || (turn == cost && best >= 0 && later(best, i))) best = i, cost = turn;
+                }
+                m_heap.erase(std::find(m_heap.begin(), m_heap.end(), best));
+                m_heap.push_back(best);
+                std::make_heap(m_heap.begin(), m_heap.end() - 1, later);
+            } else {
+                std::pop_heap(m_heap.begin(), m_heap.end(), later);
+            }
             const auto k = static_cast<std::size_t>(m_heap.back());
             m_heap.pop_back();
+            if (m_p.tasks[k].hands > 0) inHand = m_p.tasks[k].family;
             if (!m_p.tasks[k].fixed) {
                 const auto at = find(k);
                 if (!at) return false;
@@ -162,7 +182,7 @@ public:
         return true;
     }
     Value value() const {
-        Value v{0, m_p.start};
+        Value v{0, m_p.start, 0};
         m_ends.assign(m_p.due.size(), m_p.start);
         for (std::size_t k = 0; k < m_placed.size(); ++k) {
             v.end = std::max(v.end, m_placed[k].done);
@@ -171,12 +191,30 @@ public:
         }
         for (std::size_t g = 0; g < m_ends.size(); ++g)
             if (m_p.due[g]) v.late += std::max<Minute>(0, m_ends[g] - *m_p.due[g]);
+        v.turns = countTurns();
         return v;
     }
     const std::vector<Placed>& placed() const { return m_placed; }
     std::vector<Placed>& placed() { return m_placed; }
 
 private:
+    int countTurns() const {
+        m_byStart.clear();
+        for (std::size_t k = 0; k < m_placed.size(); ++k)
+            if (m_p.tasks[k].hands > 0 && !m_p.tasks[k].fixed) m_byStart.push_back(static_cast<int>(k));
+        std::sort(m_byStart.begin(), m_byStart.end(), [&](int a, int b) {
+            const Minute x = m_placed[static_cast<std::size_t>(a)].from, y = m_placed[static_cast<std::size_t>(b)].from;
+            return x < y || (x == y && a < b);
+        });
+        int turns = 0;
+        for (std::size_t i = 1; i < m_byStart.size(); ++i) {
+            const int a = m_p.tasks[static_cast<std::size_t>(m_byStart[i - 1])].family,
+                      b = m_p.tasks[static_cast<std::size_t>(m_byStart[i])].family;
+            turns += a == b ? 0 : a / kFamily == b / kFamily ? 1 : 2;
+        }
+        return turns;
+    }
+
     const Problem& m_p;
     const OpenHours& m_hours;
     std::vector<int> m_order;
@@ -187,6 +225,7 @@ private:
     std::vector<Placed> m_placed;
     std::vector<int> m_left, m_heap;
     mutable std::vector<Minute> m_ends;
+    mutable std::vector<int> m_byStart;
 };
 
 /// All orders of few tasks, each in the order in which its tasks begin: a best schedule is its own order's.
@@ -217,7 +256,7 @@ private:
     Value least() const {
         // What is not placed begins no earlier than what it waits for lets it.
         auto placed = m_builder.placed();
-        Value v{0, m_p.start};
+        Value v{0, m_p.start, 0};
         std::vector<Minute> ends(m_p.due.size(), m_p.start);
         for (int i : m_builder.order()) {
             const auto k = static_cast<std::size_t>(i);
@@ -238,7 +277,9 @@ private:
         return v;
     }
     void step(std::size_t open, Minute last) {
-        if (++m_nodes > kMostNodes || m_stop.stop_requested() || m_known <= m_bound) return;
+        if (++m_nodes > kMostNodes || m_stop.stop_requested() ||
+            (m_known.late <= m_bound.late && m_known.end <= m_bound.end))
+            return;
         if (open == 0) {
             const Value v = m_builder.value();
             if (v < m_known) m_known = v, m_best = m_builder.placed();
@@ -307,13 +348,13 @@ Schedule finished(const Problem& p, const OpenHours& hours, const Builder& build
         placed[k].slack = std::max<Minute>(0, std::min(latest - placed[k].done, chain.latest[k] - placed[k].from));
     }
     s.tasks = std::move(placed);
-    s.end = v.end, s.late = v.late, s.boundEnd = bound.end, s.boundLate = bound.late;
-    s.best = best || v <= bound;
+    s.end = v.end, s.late = v.late, s.turns = v.turns, s.boundEnd = bound.end, s.boundLate = bound.late;
+    s.best = best || (v.late <= bound.late && v.end <= bound.end);
     return s;
 }
 
 Value boundOf(const Problem& p, const OpenHours& hours) {
-    Value bound{0, calcBound(p, hours)};
+    Value bound{0, calcBound(p, hours), 0};
     for (std::size_t g = 0; g < p.due.size(); ++g)
         if (p.due[g]) bound.late += std::max<Minute>(0, calcBound(p, hours, static_cast<int>(g)) - *p.due[g]);
     return bound;
@@ -345,6 +386,18 @@ Eased ease(Problem& p, const OpenHours& hours) {
     return e;
 }
 
+Replay::Replay(const Schedule& schedule) {
+    for (const Placed& at : schedule.tasks)
+        m_key.push_back(static_cast<double>(at.from));
+}
+
+std::optional<std::pair<Minute, Minute>> Replay::run(const Problem& p, const OpenHours& hours) const {
+    Builder builder(p, hours);
+    if (!builder.build(m_key)) return {};
+    const Value v = builder.value();
+    return std::pair{v.end, v.late};
+}
+
 Schedule calcFirst(const Problem& p, const OpenHours& hours) {
     Search one;
     one.rounds = 0, one.exactUpTo = 0;
@@ -356,14 +409,13 @@ Schedule calcSchedule(const Problem& p, const OpenHours& hours, const Search& se
     const Value bound = boundOf(p, hours);
     none.boundEnd = bound.end, none.boundLate = bound.late;
     Builder builder(p, hours);
-    std::vector<double> bestKey;
     std::vector<Placed> best;
     Value known;
-    for (int rule = 0; rule < 3; ++rule) {
-        const auto key = keysOf(p, builder, rule);
-        if (!builder.build(key)) continue;
-        if (const Value v = builder.value(); v < known || best.empty())
-            known = v, best = builder.placed(), bestKey = key;
+    // Each rule by itself, and as somebody follows it who does not like to change what is in hand.
+    for (int rule = 0; rule < 9; ++rule) {
+        const auto key = keysOf(p, builder, rule % 3);
+        if (!builder.build(key, rule < 3 ? 0 : static_cast<double>(kDay) / (rule < 6 ? 1 : 6))) continue;
+        if (const Value v = builder.value(); v < known || best.empty()) known = v, best = builder.placed();
     }
     if (best.empty() && !p.tasks.empty()) return none;
     const auto open = std::count_if(p.tasks.begin(), p.tasks.end(), [](const Task& t) { return !t.fixed; });
@@ -379,12 +431,43 @@ Schedule calcSchedule(const Problem& p, const OpenHours& hours, const Search& se
         return static_cast<double>(random() - random.min()) / static_cast<double>(random.max() - random.min());
     };
     std::vector<double> key(p.tasks.size());
-    for (int round = 0; round < search.rounds && known > bound && !search.stop.stop_requested(); ++round) {
+    const bool families = std::any_of(p.tasks.begin(), p.tasks.end(), [](const Task& t) { return t.family != 0; });
+    for (int round = 0; round < search.rounds && !search.stop.stop_requested(); ++round) {
+        if (known.late <= bound.late && known.end <= bound.end && !families) break;
         const double span = static_cast<double>(std::max<Minute>(1, known.end - p.start));
         for (std::size_t k = 0; k < key.size(); ++k)
             key[k] = static_cast<double>(best[k].from);
         const double way = unit();
-        if (way < 0.4) {
+        if (families && (way < 0.3 || (known.late <= bound.late && known.end <= bound.end && way < 0.8))) {
+            // A run of one family goes right behind, or before, another of its own.
+            const auto at = [&] {
+                return static_cast<std::size_t>(unit() * static_cast<double>(key.size() - 1) + 0.5);
+            };
+            std::vector<std::size_t> order(key.size());
+            std::iota(order.begin(), order.end(), std::size_t{0});
+            std::sort(order.begin(), order.end(),
+                      [&](std::size_t a, std::size_t b) { return key[a] < key[b] || (key[a] == key[b] && a < b); });
+            const int moved = 1 + static_cast<int>(unit() * 3);
+            for (int m = 0; m < moved; ++m) {
+                const std::size_t middle = at();
+                const int family = p.tasks[order[middle]].family;
+                std::size_t from = middle, to = middle + 1;
+                if (unit() < 0.7) {
+                    while (from > 0 && p.tasks[order[from - 1]].family == family)
+                        --from;
+                    while (to < order.size() && p.tasks[order[to]].family == family)
+                        ++to;
+                }
+                for (int look = 0; look < 40; ++look) {
+                    const std::size_t place = at();
+                    if ((place >= from && place < to) || p.tasks[order[place]].family != family) continue;
+                    const double by = unit() < 0.5 ? 0.3 : -0.3;
+                    for (std::size_t k = from; k < to; ++k)
+                        key[order[k]] = key[order[place]] + by + 0.001 * static_cast<double>(k - from);
+                    break;
+                }
+            }
+        } else if (way < 0.4) {
             // A few tasks move far.
             const int moved = 1 + static_cast<int>(unit() * 3);
             for (int m = 0; m < moved; ++m) {

@@ -2,7 +2,8 @@
 // focus measured on its pixels, and what is in view without scrolling.
 #include "sheet/walk.h"
 #include "shell/shelf.h"
-#include "stations/plan/plan_strip.h"
+#include "stations/plan/plan_days.h"
+#include "stations/plan/plan_page.h"
 #include "stations/wire/laid_limb.h"
 #include "stations/wire/remedies_list.h"
 #include "stations/wire/wires_window.h"
@@ -164,7 +165,9 @@ TEST_CASE("The accessible tree has a child for every joint, part, wire and step,
     limb->child(0)->actionInterface()->doAction(QAccessibleActionInterface::pressAction());
     CHECK(desk.document().selection().index == r.choice.limbs[2].demands[0].joint);
     desk.station(Station::plan);
-    CHECK(tree(*desk.window.findChild<app::PlanStrip*>(), r.plan.steps.size()) <= 1);
+    auto& job = desk.window.findChild<app::PlanPage*>()->job();
+    REQUIRE(job.wait(30000));
+    CHECK(tree(*desk.find<app::PlanDays>("planDays"), job.state()->plan.steps.size()) <= 1);
 }
 
 TEST_CASE("What is taken in hand, what was refused and what a change did are announced") {

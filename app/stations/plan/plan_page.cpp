@@ -1,57 +1,524 @@
 #include "stations/plan/plan_page.h"
-#include "stations/plan/plan_strip.h"
+#include "jobs/clock.h"
+#include "jobs/notify.h"
+#include "stations/plan/clock_dial.h"
+#include "stations/plan/plan_days.h"
+#include "stations/plan/step_icon.h"
+#include "stations/plan/work_bench.h"
+#include "widgets/accessible_picture.h"
+#include "widgets/answer.h"
 #include "widgets/fields.h"
+#include "widgets/look.h"
 #include "words/say.h"
+#include <QApplication>
+#include <QFormLayout>
+#include <QLineEdit>
 #include <QListWidget>
+#include <QPushButton>
+#include <QRegularExpression>
+#include <QScrollArea>
 #include <QSignalBlocker>
+#include <QStackedWidget>
 #include <QVBoxLayout>
+#include <algorithm>
+#include <cmath>
 
 namespace enkinet::app {
 
-PlanPage::PlanPage(Document& d) : Page(d, results::Station::plan) {
-    m_strip = new PlanStrip(d);
-    setBench(m_strip);
-    connect(m_strip, &PlanStrip::stepChosen, this, &PlanPage::setStep);
-    m_title = makeTitle();
-    m_text = makeText();
+using document::LogEntry;
+using document::LogKind;
+
+PlanPage::PlanPage(Document& d) : Page(d, results::Station::plan), m_since_s(wallSeconds()) {
+    m_days = new PlanDays;
+    m_scroll = new QScrollArea;
+    m_scroll->setWidget(m_days);
+    m_scroll->setWidgetResizable(true);
+    m_scroll->setFrameShape(QFrame::NoFrame);
+    m_scroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    m_scroll->viewport()->setAutoFillBackground(false);
+    m_days->setAutoFillBackground(false);
+    m_work = new WorkBench;
+    m_bench = new QStackedWidget;
+    m_bench->addWidget(m_scroll);
+    m_bench->addWidget(m_work);
+    setBench(m_bench);
+    m_head = new AnswerHead;
+    m_head->sentenceLabel()->setObjectName("planVerdict");
+    m_dial = new ClockDial;
+    m_time = makeHeading({});
+    m_time->setObjectName("stepTime");
+    m_time->setWordWrap(true);
+    const auto button = [](const QString& text, const char* name) {
+        auto* b = new QPushButton(text);
+        b->setObjectName(name);
+        return b;
+    };
+    m_start = button({}, "stepStart"), m_done = button(tr("Done"), "stepDone");
+    m_skip = button(tr("Skip"), "stepSkip"), m_large = button(tr("Large"), "stepLarge");
+    m_large->setCheckable(true);
+    m_large->setToolTip(tr("The step in hand, to be read from two metres"));
+    auto* row = new QHBoxLayout;
+    row->setSpacing(10);
+    row->addWidget(m_dial);
+    auto* right = new QVBoxLayout;
+    right->setSpacing(6);
+    right->addWidget(m_time);
+    auto* buttons = new QHBoxLayout;
+    buttons->setSpacing(6);
+    buttons->addWidget(m_start);
+    buttons->addWidget(m_done);
+    right->addLayout(buttons);
+    auto* more = new QHBoxLayout;
+    more->setSpacing(6);
+    more->addWidget(m_skip);
+    more->addWidget(m_large);
+    right->addLayout(more);
+    row->addLayout(right, 1);
+    m_weigh = new QLineEdit;
+    m_weigh->setObjectName("stepWeigh");
+    m_weigh->setAccessibleName(tr("Weight of the piece in grams"));
+    m_note = new QLineEdit;
+    m_note->setObjectName("stepNote");
+    m_note->setAccessibleName(tr("What should be done otherwise next time; it is shown at this step again"));
+    m_note->setPlaceholderText(tr("for next time …"));
+    m_facts = makeText();
     m_caution = makeText(true);
+    m_clocks = makeText();
+    m_clocks->setObjectName("clocks");
+    m_gate = new QListWidget;
+    m_gate->setObjectName("stepGate");
+    m_gate->setAccessibleName(tr("The last look, to be ticked"));
+    m_gate->setWordWrap(true);
     m_steps = new QListWidget;
     m_steps->setObjectName("steps");
     m_steps->setAccessibleName(tr("Steps in order"));
-    m_steps->setFixedHeight(214);
+    m_steps->setUniformItemSizes(true);
+    m_steps->setTextElideMode(Qt::ElideRight);
+    m_steps->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    m_steps->setFixedHeight(96);
     m_shopping = makeText();
     m_money = makeText();
-    column()->addWidget(m_title);
-    column()->addWidget(m_text);
+    column()->addWidget(m_head);
+    column()->addLayout(row);
+    column()->addWidget(m_clocks);
+    m_fields = makeForm();
+    m_fields->addRow(tr("weighed, g"), m_weigh);
+    m_fields->addRow(tr("note"), m_note);
+    column()->addLayout(m_fields);
+    column()->addWidget(m_gate);
     column()->addWidget(m_caution);
+    column()->addWidget(m_facts);
     column()->addWidget(makeHeading(tr("All steps")));
     column()->addWidget(m_steps);
-    column()->addWidget(makeHeading(tr("What the whole production takes")));
-    column()->addWidget(m_shopping);
-    column()->addWidget(m_money);
     addOpenPoints();
+    makeHours();
+    m_shopFold = new Fold(tr("What the whole production takes"));
+    m_shopFold->body()->addWidget(m_shopping);
+    m_shopFold->body()->addWidget(m_money);
+    column()->addWidget(m_shopFold);
     column()->addStretch();
-    connect(m_steps, &QListWidget::currentRowChanged, this, [this](int row) {
-        if (row < 0) return;
-        showStep(document().report());
-        m_strip->setStep(row);
-    });
+    connect(m_days, &PlanDays::stepChosen, this, &PlanPage::setStep);
+    connect(m_steps, &QListWidget::currentRowChanged, this, &PlanPage::setStep);
+    connect(m_start, &QPushButton::clicked, this, &PlanPage::startOrPause);
+    connect(m_done, &QPushButton::clicked, this, &PlanPage::finish);
+    connect(m_skip, &QPushButton::clicked, this, &PlanPage::skip);
+    connect(m_large, &QPushButton::toggled, this, &PlanPage::setAtWork);
+    connect(m_weigh, &QLineEdit::returnPressed, this, &PlanPage::weigh);
+    connect(m_note, &QLineEdit::returnPressed, this, [this] { note(true); });
+    connect(m_gate, &QListWidget::itemClicked, this, [this](QListWidgetItem* i) { tickItem(m_gate->row(i) + 1); });
+    connect(m_gate, &QListWidget::itemActivated, this, [this](QListWidgetItem* i) { tickItem(m_gate->row(i) + 1); });
+    connect(m_work, &WorkBench::startOrPause, this, &PlanPage::startOrPause);
+    connect(m_work, &WorkBench::done, this, &PlanPage::finish);
+    connect(m_work, &WorkBench::ticked, this, &PlanPage::tickItem);
+    connect(m_work, &WorkBench::next, this, [this](int by) { setStep(m_step + by); });
+    connect(m_work, &WorkBench::leave, this, [this] { m_large->setChecked(false); });
+    connect(&m_job, &PlanJob::changed, this, &PlanPage::arrived);
+    m_clock.setInterval(1000);
+    connect(&m_clock, &QTimer::timeout, this, &PlanPage::tickClocks);
+    m_clock.start();
 }
 
-void PlanPage::setStep(int step) {
-    if (step >= 0 && step < m_steps->count()) m_steps->setCurrentRow(step);
+void PlanPage::setAtWork(bool on) {
+    if (m_large->isChecked() != on) m_large->setChecked(on);
+    m_bench->setCurrentIndex(on ? 1 : 0);
+    if (on) m_work->setFocus(Qt::OtherFocusReason);
 }
 
-void PlanPage::show(const results::Report& r) {
-    const int kept = m_steps->currentRow();
+void PlanPage::ask() {
+    if (!document().hasPuppet() || document().isWorking()) return;
+    m_job.ask(document().value(), document().sharedResult(), wallSeconds() / 60);
+}
+
+void PlanPage::show(const results::Report&) {
+    const auto& known = m_job.state();
+    // What was asked for already is not asked for again.
+    if (!known || known->of != document().value() || known->result != document().sharedResult()) ask();
+    showHours();
+    showShopping();
+}
+
+void PlanPage::showEvent(QShowEvent* e) {
+    Page::showEvent(e);
+    tickClocks();
+}
+
+const results::Planned* PlanPage::planned() const {
+    const auto& k = m_job.state();
+    return k && m_step >= 0 && m_step < static_cast<int>(k->plan.steps.size())
+               ? &k->plan.steps[static_cast<std::size_t>(m_step)]
+               : nullptr;
+}
+
+namespace {
+std::string idOf(const PlanJob::Known& k, const results::Planned& s) {
+    return k.puppet(s.step).id + "." + std::to_string(s.step.copy) + "/" + k.step(s.step).id;
+}
+} // namespace
+
+/// A plan has come: the step in hand stays in hand; without one the running, else the first that is not done.
+void PlanPage::arrived() {
+    const auto& k = m_job.state();
+    if (!k) return;
+    int at = -1, running = -1, first = -1;
+    for (std::size_t i = 0; i < k->plan.steps.size(); ++i) {
+        const results::Planned& s = k->plan.steps[i];
+        if (!m_inHand.empty() && idOf(*k, s) == m_inHand) at = static_cast<int>(i);
+        if (s.running && running < 0) running = static_cast<int>(i);
+        if (!s.done && !s.skipped && first < 0) first = static_cast<int>(i);
+    }
+    m_step = at >= 0 ? at : running >= 0 ? running : first;
     {
         const QSignalBlocker quiet(m_steps);
         m_steps->clear();
-        for (std::size_t i = 0; i < r.plan.steps.size(); ++i)
-            m_steps->addItem(tr("%1  %2").arg(i + 1).arg(Say::step(r.plan.steps[i])));
-        m_steps->setCurrentRow(kept >= 0 && kept < m_steps->count() ? kept : m_steps->count() ? 0 : -1);
+        for (const results::Planned& s : k->plan.steps) {
+            auto* item =
+                new QListWidgetItem(tr("%1  %2: %3")
+                                        .arg(Say::dayTime(s.at.from), QString::fromStdString(k->puppet(s.step).name),
+                                             Say::step(k->step(s.step))),
+                                    m_steps);
+            item->setToolTip(plainTip(item->text()));
+            if (s.done || s.skipped) item->setForeground(look().graphite);
+        }
+        m_steps->setCurrentRow(m_step);
     }
-    showStep(r);
+    m_days->show(k, document().puppetIndex(), wallSeconds() / 60);
+    showStep();
+    showHours();
+}
+
+void PlanPage::setStep(int step) {
+    const auto& k = m_job.state();
+    if (!k || step < 0 || step >= static_cast<int>(k->plan.steps.size())) return;
+    m_step = step;
+    m_inHand = idOf(*k, k->plan.steps[static_cast<std::size_t>(step)]);
+    {
+        const QSignalBlocker quiet(m_steps);
+        m_steps->setCurrentRow(step);
+    }
+    showStep();
+}
+
+void PlanPage::showStep() {
+    const auto& k = m_job.state();
+    const results::Planned* s = planned();
+    m_days->setStep(m_step);
+    const QRect box = m_days->boxOf(m_step);
+    if (!box.isNull()) m_scroll->ensureVisible(box.center().x(), box.center().y(), 20, 90);
+    m_work->show(k, m_step, wallSeconds());
+    for (QWidget* w : std::initializer_list<QWidget*>{m_dial, m_start, m_done, m_skip, m_weigh, m_note, m_facts})
+        w->setEnabled(s != nullptr);
+    if (!k || !s) {
+        m_head->show(tr("No steps yet"), {},
+                     k && !k->plan.possible ? tr("The open hours do not suffice.")
+                                            : tr("Mark a limb at Sheet, and its steps stand here."));
+        m_gate->hide(), m_caution->hide();
+        m_time->clear(), m_facts->clear();
+        return;
+    }
+    const make::Step& step = k->step(s->step);
+    // How the whole stands, first where it is bad.
+    QStringList verdict{Say::step(step) + "."};
+    const auto& own = k->plan.puppets[static_cast<std::size_t>(s->step.puppet)];
+    const QString name = QString::fromStdString(k->puppet(s->step).name);
+    if (own.deadline)
+        verdict << (own.late > 0
+                        ? tr("%1 is late by %2: done %3.")
+                              .arg(name, Say::minutes(static_cast<double>(own.late)), Say::dayTime(own.end))
+                        : tr("%1 is done %2, %3 of open hours to spare.")
+                              .arg(name, Say::dayTime(own.end), Say::minutes(static_cast<double>(own.spare_min))));
+    if (k->chance && !std::isnan(k->chance->holds))
+        verdict << tr("All deadlines hold in %1 of 100 such builds.").arg(Say::number(100 * k->chance->holds, 0));
+    verdict << (k->plan.schedule.best
+                    ? tr("All done %1; no order is better.").arg(Say::dayTime(k->plan.schedule.end))
+                    : tr("All done %1, within %2 % of the best possible%3.")
+                          .arg(Say::dayTime(k->plan.schedule.end), Say::number(std::ceil(100 * k->plan.gap()), 0),
+                               k->searching ? tr("; looking on") : QString()));
+    m_head->show(groupName(groupOf(step.kind)),
+                 tr("%1, step %2 of %3").arg(name).arg(m_step + 1).arg(k->plan.steps.size()), verdict.join(" "));
+    if (own.late > 0)
+        m_head->setStamp(tr("late"), look().slack);
+    else
+        m_head->setStamp({});
+    m_facts->setText(stepFacts(*k, m_step).join("\n"));
+    m_caution->setText(Say::caution(step.caution));
+    m_caution->setVisible(step.caution != make::Caution::none);
+    const auto ticks = document::findTicks(k->of->log, k->puppet(s->step).id, s->step.copy, step.id);
+    m_gate->clear();
+    for (std::size_t i = 0; i < step.gate.size(); ++i) {
+        const QString text = Say::gateItem(step.gate[i]);
+        auto* item = new QListWidgetItem(step.gate[i].stop ? tr("Stop. %1").arg(text) : text, m_gate);
+        item->setToolTip(plainTip(text));
+        item->setFlags(Qt::ItemIsEnabled | Qt::ItemIsSelectable);
+        item->setCheckState(std::find(ticks.begin(), ticks.end(), static_cast<int>(i) + 1) != ticks.end()
+                                ? Qt::Checked
+                                : Qt::Unchecked);
+    }
+    m_gate->setVisible(!step.gate.empty());
+    fitToRows(*m_gate, 4);
+    const bool clay = step.kind == make::StepKind::skin || step.kind == make::StepKind::bulk;
+    m_fields->setRowVisible(m_weigh, clay);
+    m_weigh->setPlaceholderText(clay ? tr("planned %1").arg(Say::number(step.amount, 1)) : QString());
+    tickClocks();
+}
+
+void PlanPage::tickClocks() {
+    callDue();
+    if (!isVisible() && !m_work->isVisible()) return;
+    const auto& k = m_job.state();
+    const results::Planned* s = planned();
+    if (!k || !s) return;
+    const std::int64_t now = wallSeconds();
+    const document::StepState& state = k->planning.states[static_cast<std::size_t>(k->planning.find(s->step))];
+    const double worked = state.workedUntil(now), reckoned = reckonedOf(*k, m_step);
+    m_dial->show(worked, reckoned, state.running);
+    m_time->setText(state.done      ? tr("done in %1").arg(Say::minutes(worked))
+                    : state.skipped ? tr("skipped")
+                                    : tr("%1 of %2").arg(Say::minutes(worked), Say::minutes(reckoned)));
+    m_start->setText(state.running ? tr("Pause") : worked > 0 && !state.done ? tr("Go on") : tr("Start"));
+    m_start->setEnabled(!state.done && !state.skipped);
+    m_done->setText(state.done || state.skipped ? tr("Not done after all") : tr("Done"));
+    m_skip->setEnabled(!state.done && !state.skipped);
+    const QStringList clocks = runningClocks(*k, now);
+    m_clocks->setText(clocks.mid(0, 3).join("\n"));
+    m_clocks->setVisible(!clocks.isEmpty());
+    m_work->tick(now);
+}
+
+/// What dries, sets or bakes calls once when it is due, whatever station is shown.
+void PlanPage::callDue() {
+    const auto& k = m_job.state();
+    if (!k) return;
+    const std::int64_t now = wallSeconds();
+    for (const results::Planned& s : k->plan.steps) {
+        if (!s.done || s.at.done <= s.at.handsEnd || s.at.done * 60 > now || s.at.done * 60 < m_since_s) continue;
+        if (!m_called.insert(idOf(*k, s)).second) continue;
+        const QString text = tr("Due now: %1").arg(Say::step(k->step(s.step)));
+        QApplication::beep();
+        announce(*this, text);
+        notifyDesktop(text);
+    }
+}
+
+LogEntry PlanPage::entry(LogKind kind, double number, const QString& text) const {
+    const auto& k = m_job.state();
+    const results::Planned* s = planned();
+    LogEntry e;
+    e.at_s = wallSeconds(), e.kind = kind, e.number = number, e.text = text.toStdString();
+    e.puppet = k->puppet(s->step).id, e.copy = s->step.copy, e.step = k->step(s->step).id;
+    return e;
+}
+
+void PlanPage::log(const QString& name, const std::vector<LogEntry>& entries) {
+    const results::Planned* s = planned();
+    if (!s) return;
+    m_inHand = idOf(*m_job.state(), *s);
+    document().change(name, [&](const document::Edits& e) { return e.addLog(entries); });
+}
+
+void PlanPage::startOrPause() {
+    const results::Planned* s = planned();
+    if (!s || s->done || s->skipped) return;
+    const auto& k = *m_job.state();
+    const QString what = Say::step(k.step(s->step));
+    const auto& state = k.planning.states[static_cast<std::size_t>(k.planning.find(s->step))];
+    if (state.running) return log(tr("Pause: %1").arg(what), {entry(LogKind::paused)});
+    // One pair of hands: what runs is paused.
+    std::vector<LogEntry> entries;
+    for (const results::Planned& other : k.plan.steps)
+        if (other.running && document::findCalendar(*k.of).hands() == 1) {
+            LogEntry e = entry(LogKind::paused);
+            e.puppet = k.puppet(other.step).id, e.copy = other.step.copy, e.step = k.step(other.step).id;
+            entries.push_back(e);
+        }
+    entries.push_back(entry(LogKind::started));
+    log(tr("Start: %1").arg(what), entries);
+}
+
+void PlanPage::finish() {
+    const results::Planned* s = planned();
+    if (!s) return;
+    const auto& k = *m_job.state();
+    const make::Step& step = k.step(s->step);
+    const QString what = Say::step(step);
+    if (s->done || s->skipped) return log(tr("Not done: %1").arg(what), {entry(LogKind::undone)});
+    const auto& state = k.planning.states[static_cast<std::size_t>(k.planning.find(s->step))];
+    // Without a clock it took what was reckoned, and teaches nothing.
+    const double worked = state.workedUntil(wallSeconds());
+    LogEntry e = entry(LogKind::done, worked > 0 ? worked : reckonedOf(k, m_step));
+    e.unit = "min";
+    if (worked > 0) e.planned = step.hands_min;
+    log(tr("Done: %1").arg(what), {e});
+    // On to the next that is not done.
+    for (std::size_t i = static_cast<std::size_t>(m_step) + 1; i < k.plan.steps.size(); ++i)
+        if (!k.plan.steps[i].done && !k.plan.steps[i].skipped) {
+            m_inHand = idOf(k, k.plan.steps[i]);
+            break;
+        }
+}
+
+void PlanPage::skip() {
+    if (const results::Planned* s = planned(); s && !s->done)
+        log(tr("Skip: %1").arg(Say::step(m_job.state()->step(s->step))), {entry(LogKind::skipped, 0, m_note->text())});
+}
+
+void PlanPage::tickItem(int item) {
+    const results::Planned* s = planned();
+    if (!s || item < 1 || item > static_cast<int>(m_job.state()->step(s->step).gate.size())) return;
+    log(tr("Tick: %1").arg(Say::gateItem(m_job.state()->step(s->step).gate[static_cast<std::size_t>(item - 1)])),
+        {entry(LogKind::ticked, item)});
+}
+
+void PlanPage::weigh() {
+    const results::Planned* s = planned();
+    bool ok = false;
+    double grams = QLocale().toDouble(m_weigh->text().trimmed(), &ok);
+    if (!ok) grams = QLocale::c().toDouble(m_weigh->text().trimmed(), &ok);
+    if (!s) return;
+    if (!ok || !(grams > 0 && grams < 1e5)) {
+        Q_EMIT document().refused(tr("“%1” is no weight: a number of grams above 0").arg(m_weigh->text()));
+        return;
+    }
+    LogEntry e = entry(LogKind::weighed, grams);
+    e.unit = "g";
+    const double planned_g = m_job.state()->step(s->step).amount;
+    m_weigh->clear();
+    log(tr("Weighed: %1, planned %2").arg(Say::grams(grams), Say::grams(planned_g)), {e});
+}
+
+void PlanPage::note(bool regret) {
+    if (!planned() || m_note->text().trimmed().isEmpty()) return;
+    const QString text = m_note->text().trimmed();
+    m_note->clear();
+    log(tr("Note: %1").arg(text), {entry(regret ? LogKind::regret : LogKind::note, 0, text)});
+}
+
+void PlanPage::makeHours() {
+    m_hoursFold = new Fold(tr("Hours, people and deadlines"));
+    auto* form = makeForm();
+    const auto field = [&](const QString& label, const char* name, const QString& hint) {
+        auto* f = new QLineEdit;
+        f->setObjectName(name);
+        f->setAccessibleName(label);
+        f->setPlaceholderText(hint);
+        form->addRow(label, f);
+        return f;
+    };
+    m_deadline = field(tr("on set"), "planDeadline", "2026-12-04T10:00");
+    m_first = field(tr("first step"), "planFirst", tr("now"));
+    for (std::size_t d = 0; d < 7; ++d)
+        m_hours.push_back(field(QLocale().dayName(static_cast<int>(d) + 1, QLocale::ShortFormat),
+                                QString("planHours%1").arg(d).toLatin1().constData(), tr("off")));
+    m_off = field(tr("days off"), "planOff", "2026-12-24 2026-12-25");
+    m_people = field(tr("people"), "planPeople", tr("one pair of hands"));
+    m_hoursFold->body()->addLayout(form);
+    column()->addWidget(m_hoursFold);
+    connect(m_deadline, &QLineEdit::editingFinished, this, [this] {
+        if (!m_deadline->isModified()) return;
+        m_deadline->setModified(false);
+        const std::string text = m_deadline->text().trimmed().toStdString();
+        const auto at = parseIsoTime(text);
+        if (!text.empty() && !at) {
+            Q_EMIT document().refused(tr("“%1” is no time such as 2026-12-04T10:00").arg(m_deadline->text()));
+            return showHours();
+        }
+        document().change(tr("On set: %1").arg(at ? Say::dayTime(*at) : tr("no day")),
+                          [at](const document::Edits& e) { return e.setDeadline(at); });
+    });
+    const auto changed = [this](QLineEdit* f) {
+        connect(f, &QLineEdit::editingFinished, this, [this, f] {
+            if (!f->isModified()) return;
+            f->setModified(false);
+            Calendar c = document::findCalendar(document().production());
+            QString wrong;
+            const QString first = m_first->text().trimmed();
+            c.start = parseIsoTime(first.toStdString());
+            if (!first.isEmpty() && !c.start) wrong = first;
+            for (std::size_t d = 0; d < 7; ++d) {
+                c.hours[d].clear();
+                for (const QString& span : m_hours[d]->text().split(' ', Qt::SkipEmptyParts)) {
+                    const QStringList ends = span.split(QRegularExpression("[-–]"));
+                    const auto from = parseClock(ends.value(0).toStdString()),
+                               to = parseClock(ends.value(1).toStdString());
+                    if (ends.size() != 2 || !from || !to)
+                        wrong = span;
+                    else
+                        c.hours[d].push_back({*from, *to});
+                }
+            }
+            c.daysOff.clear();
+            for (const QString& text : m_off->text().split(QRegularExpression("[\\s,;]+"), Qt::SkipEmptyParts)) {
+                const auto day = parseIsoDate(text.toStdString());
+                if (day)
+                    c.daysOff.push_back(*day);
+                else
+                    wrong = text;
+            }
+            std::sort(c.daysOff.begin(), c.daysOff.end());
+            c.daysOff.erase(std::unique(c.daysOff.begin(), c.daysOff.end()), c.daysOff.end());
+            c.people.clear();
+            for (const QString& name : m_people->text().split(',', Qt::SkipEmptyParts))
+                if (!name.trimmed().isEmpty()) c.people.push_back(name.trimmed().toStdString());
+            if (!wrong.isEmpty()) {
+                Q_EMIT document().refused(
+                    tr("“%1” cannot be read: hours as 10:00-18:00, days as 2026-12-24").arg(wrong));
+                return showHours();
+            }
+            document().change(tr("Hours of the shop"), [&](const document::Edits& e) { return e.setCalendar(c); });
+        });
+    };
+    changed(m_first), changed(m_off), changed(m_people);
+    for (QLineEdit* f : m_hours)
+        changed(f);
+}
+
+void PlanPage::showHours() {
+    if (!document().hasPuppet()) return;
+    const Calendar c = document::findCalendar(document().production());
+    const auto put = [](QLineEdit* f, const QString& text) {
+        if (!f->isModified() && f->text() != text) f->setText(text);
+    };
+    const auto& deadline = document().puppet().deadline;
+    put(m_deadline, deadline ? QString::fromStdString(isoTime(*deadline)) : QString());
+    put(m_first, c.start ? QString::fromStdString(isoTime(*c.start)) : QString());
+    int open = 0;
+    for (std::size_t d = 0; d < 7; ++d) {
+        QStringList spans;
+        for (const Span& s : c.hours[d])
+            spans << QString::fromStdString(clockText(s.from) + "-" + clockText(s.to)), open += s.to - s.from;
+        put(m_hours[d], spans.join(' '));
+    }
+    QStringList off, people;
+    for (std::int64_t d : c.daysOff)
+        off << QString::fromStdString(isoDate(d));
+    for (const std::string& p : c.people)
+        people << QString::fromStdString(p);
+    put(m_off, off.join(' '));
+    put(m_people, people.join(tr(", ")));
+    m_hoursFold->setLine(
+        tr("%1 h a week, %n people", nullptr, c.hands()).arg(Say::number(open / 60.0, open % 60 ? 1 : 0)));
+}
+
+void PlanPage::showShopping() {
     QStringList lines;
     const results::Shopping& all = document().result().shopping;
     for (const results::Need& n : all.needs) {
@@ -80,33 +547,7 @@ void PlanPage::show(const results::Report& r) {
     m_money->setText(tr("Used up: %1. To buy now: %2.")
                          .arg(Say::money(all.price, document().production().currency),
                               Say::money(all.buyPrice, document().production().currency)));
-}
-
-void PlanPage::showStep(const results::Report& r) {
-    const int i = m_steps->currentRow();
-    if (i < 0) {
-        m_title->setText(tr("No steps yet"));
-        m_text->clear();
-        m_caution->clear();
-        return;
-    }
-    const make::Step& s = r.plan.steps[static_cast<std::size_t>(i)];
-    m_title->setText(Say::step(s));
-    QStringList lines;
-    lines << (s.wait_min >= 1 ? tr("%1 of work, then %2 of waiting; begins after %3.")
-                              : tr("%1 of work%2; begins after %3."))
-                 .arg(Say::minutes(s.hands_min), s.wait_min >= 1 ? Say::minutes(s.wait_min) : QString(),
-                      Say::minutes(s.start_min));
-    for (const make::After& a : s.after)
-        lines << tr("After %1 %2: %3.")
-                     .arg(a.step + 1)
-                     .arg(Say::step(r.plan.steps[static_cast<std::size_t>(a.step)]), Say::reason(a.reason));
-    if (const QString grip = Say::grip(s); !grip.isEmpty()) lines << grip;
-    for (const make::GateItem& g : s.gate)
-        lines << (g.stop ? tr("Stop. %1") : tr("• %1")).arg(Say::gateItem(g));
-    m_text->setText(lines.join("\n"));
-    m_caution->setText(Say::caution(s.caution));
-    m_caution->setVisible(s.caution != make::Caution::none);
+    m_shopFold->setLine(tr("to buy: %1").arg(Say::money(all.buyPrice, document().production().currency)));
 }
 
 } // namespace enkinet::app

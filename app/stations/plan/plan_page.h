@@ -1,25 +1,75 @@
 #pragma once
-// Plan: the steps in order, why each waits for another, and what to buy.
+// Plan: the days of the whole production, the step in hand with its clock, what the shop's hours are and what to buy.
+#include "jobs/plan_job.h"
 #include "stations/page.h"
+#include <QTimer>
+
+class QFormLayout;
+class QLineEdit;
+class QScrollArea;
+class QStackedWidget;
 
 namespace enkinet::app {
 
-class PlanStrip;
+class AnswerHead;
+class ClockDial;
+class Fold;
+class PlanDays;
+class WorkBench;
 
 class PlanPage : public Page {
     Q_OBJECT
 public:
     explicit PlanPage(Document& document);
+    /// By place in the plan.
     void setStep(int step);
+    /// The step in hand, large, or the days.
+    void setAtWork(bool on);
+    PlanJob& job() { return m_job; }
 
 protected:
     void show(const results::Report& report) override;
+    void showEvent(QShowEvent*) override;
 
 private:
-    void showStep(const results::Report& report);
-    QLabel *m_title, *m_text, *m_caution, *m_shopping, *m_money;
-    QListWidget* m_steps;
-    PlanStrip* m_strip;
+    void ask();
+    void arrived();
+    void makeHours();
+    void showStep();
+    void showHours();
+    void showShopping();
+    void tickClocks();
+    const results::Planned* planned() const; ///< the step in hand
+    document::LogEntry entry(document::LogKind kind, double number = 0, const QString& text = {}) const;
+    void log(const QString& name, const std::vector<document::LogEntry>& entries);
+    void startOrPause();
+    void finish();
+    void skip();
+    void tickItem(int item);
+    void weigh();
+    void note(bool regret);
+    void callDue();
+
+    PlanJob m_job;
+    QTimer m_clock;
+    int m_step = -1;
+    std::string m_inHand; ///< id of the step in hand, over changes of the plan
+    std::set<std::string> m_called;
+    std::int64_t m_since_s = 0; ///< what was due before is not called
+    AnswerHead* m_head;
+    ClockDial* m_dial;
+    QLabel *m_time, *m_facts, *m_caution, *m_shopping, *m_money, *m_clocks;
+    QPushButton *m_start, *m_done, *m_skip, *m_large;
+    QLineEdit *m_weigh, *m_note;
+    QListWidget *m_gate, *m_steps;
+    PlanDays* m_days;
+    WorkBench* m_work;
+    QFormLayout* m_fields;
+    QStackedWidget* m_bench;
+    QScrollArea* m_scroll;
+    Fold *m_hoursFold, *m_shopFold;
+    std::vector<QLineEdit*> m_hours;
+    QLineEdit *m_first, *m_deadline, *m_off, *m_people;
 };
 
 } // namespace enkinet::app

@@ -1,0 +1,387 @@
+#include "stations/plan/plan_days.h"
+#include "stations/plan/step_icon.h"
+#include "widgets/look.h"
+#include "widgets/paper.h"
+#include "words/say.h"
+#include <QHelpEvent>
+#include <QKeyEvent>
+#include <QLocale>
+#include <QPainter>
+#include <QPainterPath>
+#include <QToolTip>
+#include <algorithm>
+#include <cmath>
+
+namespace enkinet::app {
+
+namespace {
+
+constexpr double kDaysLeft = 92, kDaysRight = 20, kDaysTop = 74, kDaysCard = 48, kAboveLine = 60, kWaitLane = 17;
+constexpr int kWaitLanes = 3;
+constexpr double kDayRow = kAboveLine + kWaitLanes * kWaitLane + 12;
+
+} // namespace
+
+PlanDays::PlanDays(QWidget* parent) : QWidget(parent) {
+    setObjectName("planDays");
+    setFocusPolicy(Qt::StrongFocus);
+    installAccessiblePictures();
+    setAccessibleName(tr("The days: what is done when"));
+}
+
+void PlanDays::show(PlanJob::State state, int puppet, Minute now) {
+    m_state = std::move(state), m_puppet = puppet, m_now = now;
+    const int steps = m_state ? static_cast<int>(m_state->plan.steps.size()) : 0;
+    if (m_step >= steps) m_step = -1;
+    layOut();
+    updateGeometry();
+    setMinimumHeight(sizeHint().height());
+    update();
+}
+
+QSize PlanDays::sizeHint() const {
+    return {560, static_cast<int>(kDaysTop + kDayRow * std::max<double>(1, static_cast<double>(m_days.size())) + 16)};
+}
+
+double PlanDays::xOf(std::int64_t day, Minute at) const {
+    const double w = width() - kDaysLeft - kDaysRight, of = m_openTo - m_openFrom;
+    return kDaysLeft + std::clamp(static_cast<double>(at - day * kDay - m_openFrom) / of, 0.0, 1.0) * w;
+}
+
+void PlanDays::layOut() {
+    m_stretches.clear(), m_days.clear();
+    if (!m_state) return;
+    // The hours that a row shows: all that are ever open, whole.
+    m_openFrom = 24 * 60, m_openTo = 0;
+    for (const auto& spans : m_state->planning.calendar.hours)
+        for (const Span& s : spans)
+            m_openFrom = std::min(m_openFrom, s.from / 60 * 60), m_openTo = std::max(m_openTo, (s.to + 59) / 60 * 60);
+    if (m_openTo <= m_openFrom) m_openFrom = 600, m_openTo = 1080;
+    std::map<std::int64_t, Day> days;
+    const auto dayAt = [&](std::int64_t d) -> Day& {
+        Day& day = days[d];
+        day.day = d;
+        return day;
+    };
+    const auto& steps = m_state->plan.steps;
+    for (const results::Planned& s : steps)
+        for (const auto& [from, to] : s.work)
+            dayAt(dayOf(from));
+    for (std::size_t i = 0; i < m_state->plan.puppets.size(); ++i)
+        if (const auto& d = m_state->plan.puppets[i].deadline) dayAt(dayOf(*d)).flags.push_back(static_cast<int>(i));
+    double y = kDaysTop + kAboveLine;
+    for (auto& [d, day] : days)
+        day.y = y, y += kDayRow;
+    // Work, joined where the same kind goes on for the same puppet.
+    for (std::size_t i = 0; i < steps.size(); ++i) {
+        const results::Planned& s = steps[i];
+        const int group = groupOf(m_state->step(s.step).kind);
+        for (const auto& [from, to] : s.work) {
+            Day& day = days.at(dayOf(from));
+            const QRectF box(xOf(day.day, from), day.y - kDaysCard,
+                             std::max(2.0, xOf(day.day, to) - xOf(day.day, from)), kDaysCard);
+            m_stretches.push_back({static_cast<int>(i), box, from, to});
+            Card* last = day.cards.empty() ? nullptr : &day.cards.back();
+            if (last && last->group == group && last->puppet == s.step.puppet && box.left() - last->box.right() < 3 &&
+                group != kGateGroup) {
+                last->box.setRight(std::max(last->box.right(), box.right()));
+                last->steps.push_back(static_cast<int>(i));
+            } else {
+                day.cards.push_back({{static_cast<int>(i)}, box, group, s.step.puppet});
+            }
+        }
+    }
+    // Waits of a quarter of an hour and more, in lanes.
+    for (auto& [d, day] : days) {
+        std::vector<double> free(kWaitLanes, 0);
+        for (std::size_t i = 0; i < steps.size(); ++i) {
+            const Minute from = steps[i].at.handsEnd, to = steps[i].at.done;
+            const Minute open = d * kDay + m_openFrom, close = d * kDay + m_openTo;
+            if (to - from < 15 || to <= open || from >= close) continue;
+            const QRectF box(xOf(d, from), 0, std::max(3.0, xOf(d, to) - xOf(d, from)), kWaitLane - 4);
+            const auto lane = std::find_if(free.begin(), free.end(), [&](double x) { return x <= box.left() + 0.5; });
+            if (lane == free.end()) {
+                ++day.hiddenWaits;
+                continue;
+            }
+            *lane = box.right() + 3;
+            const auto n = static_cast<double>(lane - free.begin());
+            day.waits.push_back(
+                {static_cast<int>(i), box.translated(0, day.y + 7 + n * kWaitLane), to > close, from < open});
+        }
+    }
+    for (auto& [d, day] : days)
+        m_days.push_back(std::move(day));
+}
+
+QRect PlanDays::boxOf(int step) const {
+    for (const Stretch& s : m_stretches)
+        if (s.step == step) return s.box.toAlignedRect();
+    for (const Day& d : m_days)
+        for (const Wait& w : d.waits)
+            if (w.step == step) return w.box.toAlignedRect();
+    return {};
+}
+
+std::vector<PicturePart> PlanDays::parts() const {
+    std::vector<PicturePart> all;
+    if (!m_state) return all;
+    for (const results::Planned& s : m_state->plan.steps)
+        all.push_back({tr("%1, %2, %3")
+                           .arg(Say::dayTime(s.at.from), QString::fromStdString(m_state->puppet(s.step).name),
+                                Say::step(m_state->step(s.step))),
+                       boxOf(static_cast<int>(all.size())), static_cast<int>(all.size()) == m_step});
+    return all;
+}
+
+void PlanDays::choosePart(int index) {
+    setStep(index);
+    Q_EMIT stepChosen(index);
+}
+
+void PlanDays::setStep(int step) {
+    if (step == m_step) return;
+    m_step = step;
+    announcePart(*this, step);
+    update();
+}
+
+int PlanDays::stepAt(const QPointF& at) const {
+    for (const Stretch& s : m_stretches)
+        if (s.box.adjusted(-1, 0, 1, 0).contains(at)) return s.step;
+    for (const Day& d : m_days)
+        for (const Wait& w : d.waits)
+            if (w.box.contains(at)) return w.step;
+    return -1;
+}
+
+void PlanDays::mousePressEvent(QMouseEvent* e) {
+    setFocus(Qt::MouseFocusReason);
+    if (const int s = stepAt(e->position()); s >= 0) choosePart(s);
+}
+
+void PlanDays::keyPressEvent(QKeyEvent* e) {
+    const int n = m_state ? static_cast<int>(m_state->plan.steps.size()) : 0;
+    if (n == 0) return QWidget::keyPressEvent(e);
+    int to = m_step;
+    if (e->key() == Qt::Key_Right)
+        ++to;
+    else if (e->key() == Qt::Key_Left)
+        to = std::max(0, to - 1);
+    else if (e->key() == Qt::Key_Home)
+        to = 0;
+    else if (e->key() == Qt::Key_End)
+        to = n - 1;
+    else if (e->key() == Qt::Key_Down || e->key() == Qt::Key_Up) {
+        // The first step of the next day, or of the one before.
+        const bool down = e->key() == Qt::Key_Down;
+        const auto dayOfStep = [&](int i) { return dayOf(m_state->plan.steps[static_cast<std::size_t>(i)].at.from); };
+        to = std::clamp(to, 0, n - 1);
+        const auto here = dayOfStep(to);
+        while (to + (down ? 1 : -1) >= 0 && to + (down ? 1 : -1) < n && dayOfStep(to) == here)
+            to += down ? 1 : -1;
+        const auto there = dayOfStep(to);
+        while (to > 0 && dayOfStep(to - 1) == there)
+            --to;
+    } else {
+        return QWidget::keyPressEvent(e);
+    }
+    choosePart(std::clamp(to, 0, n - 1));
+}
+
+void PlanDays::resizeEvent(QResizeEvent*) { layOut(); }
+
+bool PlanDays::event(QEvent* event) {
+    if (event->type() == QEvent::ToolTip && m_state) {
+        const auto* help = static_cast<QHelpEvent*>(event);
+        const int i = stepAt(help->pos());
+        QString tip;
+        if (i >= 0) {
+            const results::Planned& s = m_state->plan.steps[static_cast<std::size_t>(i)];
+            tip = tr("%1: %2\n%3 to %4")
+                      .arg(QString::fromStdString(m_state->puppet(s.step).name), Say::step(m_state->step(s.step)),
+                           Say::dayTime(s.at.from), Say::dayTime(s.at.done));
+        }
+        QToolTip::showText(help->globalPos(), tip, this);
+        return true;
+    }
+    return QWidget::event(event);
+}
+
+void PlanDays::drawCard(QPainter& p, const Card& card) const {
+    const bool own = card.puppet == m_puppet;
+    bool done = true, here = false, critical = false;
+    for (int i : card.steps) {
+        const results::Planned& s = m_state->plan.steps[static_cast<std::size_t>(i)];
+        done = done && (s.done || s.skipped), here = here || i == m_step, critical = critical || s.critical;
+    }
+    const QRectF box = card.box.adjusted(0.5, 2, -0.5, 0);
+    if (box.width() > 8) drawShadow(p, box, 3);
+    QColor paper = done ? look().shade : look().card;
+    if (!own && !done) paper = look().sheet;
+    p.setPen(QPen(here ? look().copper : look().graphite, here ? 2 : 0.8));
+    p.setBrush(paper);
+    if (card.group == kGateGroup) {
+        // A look is no card: a lens on a thin slip.
+        p.drawRect(QRectF(box.left(), box.top() + 22, std::max(3.0, std::min(box.width(), 10.0)), box.height() - 22));
+        drawStepIcon(p, {box.left() + 4, box.top() + 22}, 15, card.group);
+        return;
+    }
+    p.drawRect(box);
+    if (critical) p.fillRect(QRectF(box.left() + 1, box.bottom() - 3, box.width() - 2, 3), look().copper);
+    // Where one step ends and the next begins.
+    p.setPen(QPen(look().faint, 1));
+    for (std::size_t k = 1; k < card.steps.size(); ++k)
+        for (const Stretch& s : m_stretches)
+            if (s.step == card.steps[k] && s.box.left() > box.left() + 2 && card.box.contains(s.box.center()))
+                p.drawLine(QPointF(s.box.left(), box.bottom() - 8), QPointF(s.box.left(), box.bottom() - 3));
+    if (here)
+        for (const Stretch& s : m_stretches)
+            if (s.step == m_step && card.box.contains(s.box.center()))
+                p.fillRect(QRectF(s.box.left(), box.top() + 1, s.box.width(), 3), look().copper);
+    const double w = box.width();
+    if (w < 16) return;
+    if (w < 38) {
+        drawStepIcon(p, {box.left() + w / 2, box.top() + 15}, std::min(18.0, w - 3), card.group);
+        return;
+    }
+    drawStepIcon(p, {box.left() + 14, box.top() + 15}, 18, card.group);
+    p.setPen(done ? look().graphite : look().ink);
+    p.setFont(deskType(13, own ? QFont::DemiBold : QFont::Normal));
+    const QFontMetricsF f(p.font());
+    p.drawText(QPointF(box.left() + 27, box.top() + 19), f.elidedText(groupName(card.group), Qt::ElideRight, w - 30));
+    QStringList what;
+    for (int i : card.steps) {
+        const QString one =
+            QString::fromStdString(m_state->step(m_state->plan.steps[static_cast<std::size_t>(i)].step).subject);
+        if (!what.contains(one)) what << one;
+    }
+    const QString name = QString::fromStdString(m_state->of->puppets[static_cast<std::size_t>(card.puppet)].name);
+    QString line = what == QStringList{name} ? name : tr("%1: %2").arg(name, what.mid(0, 2).join(tr(", ")));
+    if (what.size() > 2) line += tr(", %n more", nullptr, static_cast<int>(what.size()) - 2);
+    p.setFont(deskType(11));
+    p.setPen(look().graphite);
+    p.drawText(QPointF(box.left() + 5, box.top() + 36),
+               QFontMetricsF(p.font()).elidedText(line, Qt::ElideRight, w - 8));
+    if (done && w > 60) {
+        p.setPen(QPen(look().holds, 2.2, Qt::SolidLine, Qt::RoundCap, Qt::RoundJoin));
+        p.drawPolyline(QPolygonF{
+            {box.right() - 17, box.top() + 11}, {box.right() - 12, box.top() + 17}, {box.right() - 4, box.top() + 5}});
+    }
+}
+
+void PlanDays::drawWait(QPainter& p, const Wait& wait, double line) const {
+    const results::Planned& s = m_state->plan.steps[static_cast<std::size_t>(wait.step)];
+    const make::Step& step = m_state->step(s.step);
+    const bool oven = step.tool == make::Tool::oven, here = wait.step == m_step;
+    QColor fill = oven                                     ? QColor("#e3a27c")
+                  : step.kind == make::StepKind::set_putty ? QColor("#b6c4a8")
+                                                           : QColor("#b5c8d6");
+    if (look().night) fill = fill.darker(135);
+    if (s.step.puppet != m_puppet) fill.setAlpha(140);
+    // Hung from the line by its ends.
+    p.setPen(QPen(look().line, 1));
+    for (double x : {wait.cameOver ? -1.0 : wait.box.left() + 2, wait.goesOn ? -1.0 : wait.box.right() - 2})
+        if (x > 0) p.drawLine(QPointF(x, line), QPointF(x, wait.box.top()));
+    QPainterPath cloth;
+    const QRectF b = wait.box;
+    cloth.moveTo(b.topLeft());
+    cloth.quadTo({b.center().x(), b.top() + 3}, b.topRight());
+    cloth.lineTo(b.bottomRight());
+    cloth.quadTo({b.center().x(), b.bottom() + 3}, b.bottomLeft());
+    cloth.closeSubpath();
+    p.setPen(QPen(here ? look().copper : look().graphite, here ? 2 : 0.7));
+    p.setBrush(fill);
+    p.drawPath(cloth);
+    if (b.width() < 46) return;
+    p.setFont(deskType(11));
+    p.setPen(look().night ? look().ink : QColor("#2b2925"));
+    const QString who = QString::fromStdString(step.subject);
+    const QString text = oven ? tr("oven %1").arg(Say::minutes(static_cast<double>(s.at.done - s.at.handsEnd)))
+                         : step.kind == make::StepKind::paint ? tr("%1 dries").arg(who)
+                                                              : tr("%1 sets").arg(who);
+    p.drawText(b.adjusted(5, 1, -3, 2), Qt::AlignVCenter | Qt::AlignHCenter,
+               QFontMetricsF(p.font()).elidedText(text, Qt::ElideRight, b.width() - 8));
+}
+
+void PlanDays::drawDay(QPainter& p, const Day& day) const {
+    const bool today = dayOf(m_now) == day.day;
+    if (today) p.fillRect(QRectF(8, day.y - kAboveLine + 2, width() - 16, kDayRow - 4), look().lit);
+    p.setPen(look().ink);
+    p.setFont(deskType(15, QFont::DemiBold));
+    p.drawText(QPointF(24, day.y - 22), Say::weekdayName(day.day));
+    p.setFont(deskType(11));
+    p.setPen(look().graphite);
+    p.drawText(QPointF(24, day.y - 6), Say::dayName(day.day));
+    if (today) p.setPen(look().slack), p.drawText(QPointF(24, day.y + 9), tr("today"));
+    const double from = kDaysLeft, to = width() - kDaysRight;
+    for (const Wait& w : day.waits)
+        drawWait(p, w, day.y);
+    if (day.hiddenWaits > 0) {
+        p.setFont(deskType(11));
+        p.setPen(look().graphite);
+        p.drawText(QRectF(24, day.y + 34, kDaysLeft - 30, 16), Qt::AlignLeft,
+                   tr("and %n more", nullptr, day.hiddenWaits));
+    }
+    p.setPen(QPen(look().night ? look().graphite : QColor("#8d8166"), 2.6, Qt::SolidLine, Qt::RoundCap));
+    p.drawLine(QPointF(from, day.y + 1), QPointF(to, day.y + 1));
+    for (const Card& c : day.cards)
+        drawCard(p, c);
+    for (std::size_t k = 0; k < day.flags.size(); ++k) {
+        const int i = day.flags[k];
+        const results::PlannedPuppet& own = m_state->plan.puppets[static_cast<std::size_t>(i)];
+        const double x = xOf(day.day, *own.deadline);
+        const QColor cloth = own.late > 0 ? look().slack : look().holds;
+        const QString name = QString::fromStdString(m_state->of->puppets[static_cast<std::size_t>(i)].name);
+        p.setFont(deskType(11, QFont::DemiBold));
+        const double w = QFontMetricsF(p.font()).horizontalAdvance(name) + 14;
+        const double top = day.y - kDaysCard + 2 + static_cast<double>(k) * 18, left = x + w > to ? x - w : x;
+        p.setPen(QPen(look().ink, 2));
+        p.drawLine(QPointF(x, day.y), QPointF(x, top));
+        p.setPen(Qt::NoPen);
+        p.setBrush(cloth);
+        p.drawRect(QRectF(left, top, w, 16));
+        p.setPen(QColor("#fffaf0"));
+        p.drawText(QRectF(left, top, w, 16), Qt::AlignCenter, name);
+    }
+    if (today && m_now >= day.day * kDay + m_openFrom && m_now <= day.day * kDay + m_openTo) {
+        const double x = xOf(day.day, m_now);
+        p.setPen(QPen(look().slack, 1.4));
+        p.drawLine(QPointF(x, day.y - kDaysCard - 6), QPointF(x, day.y + 8));
+        p.setBrush(look().slack);
+        p.drawPolygon(
+            QPolygonF{{x - 5, day.y - kDaysCard - 11}, {x + 5, day.y - kDaysCard - 11}, {x, day.y - kDaysCard - 3}});
+    }
+}
+
+void PlanDays::paintEvent(QPaintEvent* e) {
+    QPainter p(this);
+    p.setRenderHint(QPainter::Antialiasing);
+    p.setPen(look().ink);
+    p.setFont(deskType(22, QFont::DemiBold));
+    p.drawText(QPointF(24, 34), tr("The days"));
+    p.setFont(deskType(13));
+    p.setPen(look().graphite);
+    const double room = width() - 24 - kDaysRight;
+    const auto line = [&](const QString& text) {
+        p.drawText(QPointF(24, 54), QFontMetricsF(p.font()).elidedText(text, Qt::ElideRight, room));
+    };
+    if (!m_state) return line(tr("Working the days out …"));
+    if (!m_state->plan.possible)
+        return line(tr("The open hours do not suffice: open more days, or longer ones, in the settings."));
+    line(tr("%1 of work for %n puppets. Work stands on the line, what dries or bakes hangs from it.", nullptr,
+            static_cast<int>(m_state->of->puppets.size()))
+             .arg(Say::hours(static_cast<double>(m_state->plan.hands_min))));
+    p.setFont(deskType(11));
+    for (int h = m_openFrom; h <= m_openTo; h += 60) {
+        const double x = xOf(0, h);
+        p.drawText(QRectF(x - 20, 60, 40, 14), Qt::AlignCenter, QString::number(h / 60));
+    }
+    for (const Day& day : m_days)
+        if (e->rect().intersects(
+                QRect(0, static_cast<int>(day.y - kAboveLine), width(), static_cast<int>(kDayRow) + 1)))
+            drawDay(p, day);
+    if (hasFocus()) drawFocus(p, QRectF(rect()).adjusted(3, 3, -3, -3));
+}
+
+} // namespace enkinet::app

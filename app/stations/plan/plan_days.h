@@ -1,0 +1,74 @@
+#pragma once
+// The days of the whole production: a row a day with its real date, hands-on work standing on the line, what dries or
+// bakes hanging from it, a flag where a puppet is promised, a pin where now is.
+#include "jobs/plan_job.h"
+#include "widgets/accessible_picture.h"
+#include <QWidget>
+
+namespace enkinet::app {
+
+class PlanDays : public QWidget, public HasParts {
+    Q_OBJECT
+public:
+    explicit PlanDays(QWidget* parent = nullptr);
+    /// puppet: the one whose work stands out; now: on the shop's wall.
+    void show(PlanJob::State state, int puppet, Minute now);
+    /// By place in the plan; -1: none.
+    void setStep(int step);
+    int step() const { return m_step; }
+    std::vector<PicturePart> parts() const override;
+    void choosePart(int index) override;
+    QSize sizeHint() const override;
+    /// Where a step stands first, in the view.
+    QRect boxOf(int step) const;
+
+Q_SIGNALS:
+    void stepChosen(int step);
+
+protected:
+    void paintEvent(QPaintEvent*) override;
+    void mousePressEvent(QMouseEvent* event) override;
+    void keyPressEvent(QKeyEvent* event) override;
+    void resizeEvent(QResizeEvent*) override;
+    bool event(QEvent* event) override;
+
+private:
+    struct Stretch {
+        int step; ///< place in the plan
+        QRectF box;
+        Minute from, to;
+    };
+    struct Card {
+        std::vector<int> steps;
+        QRectF box;
+        int group, puppet;
+    };
+    struct Wait {
+        int step;
+        QRectF box;
+        bool goesOn, cameOver; ///< beyond the end of the row, or from before it
+    };
+    struct Day {
+        std::int64_t day;
+        double y = 0; ///< of its line
+        std::vector<Card> cards;
+        std::vector<Wait> waits;
+        int hiddenWaits = 0;
+        std::vector<int> flags; ///< puppets that are promised for it
+    };
+    void layOut();
+    double xOf(std::int64_t day, Minute at) const;
+    int stepAt(const QPointF& at) const;
+    void drawDay(QPainter& p, const Day& day) const;
+    void drawCard(QPainter& p, const Card& card) const;
+    void drawWait(QPainter& p, const Wait& wait, double line) const;
+
+    PlanJob::State m_state;
+    std::vector<Stretch> m_stretches;
+    std::vector<Day> m_days;
+    int m_puppet = 0, m_step = -1;
+    int m_openFrom = 600, m_openTo = 1080; ///< minutes of the day that a row shows
+    Minute m_now = 0;
+};
+
+} // namespace enkinet::app

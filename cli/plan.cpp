@@ -1,0 +1,290 @@
+// What is done when: the whole production on one calendar, the log, and what to buy.
+#include "base/stop.h"
+#include "files/csv.h"
+#include "files/plan_file.h"
+#include "files/plan_json.h"
+#include "puppet_command.h"
+#include <chrono>
+#include <ctime>
+#include <fmt/format.h>
+#include <iostream>
+#include <thread>
+
+namespace enkinet::cli {
+
+using files::Json;
+using results::Chance;
+using results::kPlaceWords;
+using results::Need;
+using results::Planned;
+using results::PlannedPuppet;
+using results::Planning;
+using results::ProductionPlan;
+using results::ProductionResult;
+using results::StepRef;
+
+namespace {
+
+const char* reasonWord(make::Reason r) {
+    constexpr const char* kWords[] = {"joints are marked from the printed sheet",
+                                      "strands are cut before they are twisted",
+                                      "its wire is ready first",
+                                      "it is wrapped on the limb that carries it",
+                                      "foil presses on putty that has set",
+                                      "clay needs something firm under it",
+                                      "after it nothing can be changed",
+                                      "paint holds on cured clay only",
+                                      "cloth and glue do not go into the oven",
+                                      "the coat below must be dry",
+                                      "wet paint would stain the cloth",
+                                      "out of reach once it is covered",
+                                      "handling would rub or crush it",
+                                      "what is hard by then is held while it is worked",
+                                      "what is wrong can still be mended there",
+                                      "the holes must be there",
+                                      "wet clay boils in the oven",
+                                      "clay that never dries never sees the oven",
+                                      "what it sits on is there first",
+                                      "it must be there by then",
+                                      "one mix is used up before the next"};
+    static_assert(std::size(kWords) == static_cast<std::size_t>(make::Reason::mixed_again) + 1);
+    return kWords[static_cast<int>(r)];
+}
+
+std::string stepWords(const make::Step& s) {
+    constexpr const char* kVerbs[] = {"print the sheets",
+                                      "cut wire",
+                                      "twist",
+                                      "drill the base",
+                                      "bind on",
+                                      "putty",
+                                      "bulk",
+                                      "skin",
+                                      "last look",
+                                      "bake",
+                                      "let set",
+                                      "paint",
+                                      "cover",
+                                      "plant the feet",
+                                      "fit",
+                                      "make instead",
+                                      "cut and fit",
+                                      "lay and light",
+                                      "drill for",
+                                      "try in the hand",
+                                      "glue",
+                                      "sign off"};
+    static_assert(std::size(kVerbs) == make::kStepKinds);
+    std::string text = std::string(kVerbs[static_cast<int>(s.kind)]) + ": " + s.subject;
+    if (!s.detail.empty()) text += ", " + s.detail;
+    if (s.mixes > 1) text += fmt::format(", mix {} of {}", s.mix, s.mixes);
+    return text;
+}
+
+Minute wallClock() {
+    const std::time_t t = std::time(nullptr);
+    std::tm local{};
+    localtime_r(&t, &local);
+    return *parseIsoTime(fmt::format("{:04}-{:02}-{:02}T{:02}:{:02}", local.tm_year + 1900, local.tm_mon + 1,
+                                     local.tm_mday, local.tm_hour, local.tm_min));
+}
+
+struct PlanOptions {
+    std::string path, from;
+    bool json = false, ics = false, csv = false;
+    double seconds = 2;
+};
+
+Json planJson(const document::Production& p, const ProductionResult& all, const Planning& planning,
+              const ProductionPlan& plan, const Chance& chance) {
+    Json j{{"steps", Json::array()}, {"puppets", Json::array()}};
+    const auto stepOf = [&](const StepRef& ref) -> const make::Step& {
+        return all.puppets[static_cast<std::size_t>(ref.puppet)]->plan.steps[static_cast<std::size_t>(ref.step)];
+    };
+    Minute first = plan.steps.empty() ? plan.start : plan.steps.front().at.from, last = first;
+    for (const Planned& s : plan.steps) {
+        const make::Step& step = stepOf(s.step);
+        Json work = Json::array(), after = Json::array(), holds = Json::object();
+        Minute hands = 0;
+        for (const auto& [from, to] : s.work)
+            work.push_back({isoTime(from), isoTime(to)}), hands += to - from;
+        for (const make::After& a : step.after) {
+            StepRef before = s.step;
+            before.step = a.step;
+            // The sheets of the first copy serve the others.
+            if (planning.find(before) < 0) before.copy = 1;
+            after.push_back({{"id", files::planId(p, before, stepOf(before))}, {"reason", reasonWord(a.reason)}});
+        }
+        const auto task = static_cast<std::size_t>(planning.find(s.step));
+        if (const int place = planning.problem.tasks[task].place; place >= 0 && s.at.placeTo > s.at.from)
+            holds[kPlaceWords[place]] = {isoTime(s.at.from), isoTime(s.at.placeTo)};
+        const std::string person = files::personOf(p, s);
+        last = std::max(last, s.at.done);
+        j["steps"].push_back(
+            {{"id", files::planId(p, s.step, step)},
+             {"puppet", p.puppets[static_cast<std::size_t>(s.step.puppet)].id},
+             {"copy", s.step.copy},
+             {"kind", make::keyOf(step.kind)},
+             {"subject", step.subject},
+             {"what", stepWords(step)},
+             {"start", isoTime(s.at.from)},
+             {"done", isoTime(s.at.done)},
+             {"work", work},
+             {"hands_min", hands},
+             {"wait_min", s.at.done - s.at.handsEnd},
+             {"person", person.empty() ? Json(s.at.person < 0 ? Json(nullptr) : Json(s.at.person + 1)) : Json(person)},
+             {"slack_min", s.at.slack},
+             {"finished", s.done || s.skipped},
+             {"holds", holds},
+             {"after", after}});
+    }
+    std::optional<Minute> deadline;
+    for (std::size_t i = 0; i < plan.puppets.size(); ++i) {
+        const PlannedPuppet& x = plan.puppets[i];
+        if (x.deadline) deadline = std::max(deadline.value_or(*x.deadline), *x.deadline);
+        j["puppets"].push_back({{"id", p.puppets[i].id},
+                                {"done", isoTime(x.end)},
+                                {"deadline", x.deadline ? Json(isoTime(*x.deadline)) : Json(nullptr)},
+                                {"late_min", x.late}});
+    }
+    Calendar calendar = planning.calendar;
+    calendar.start = plan.start;
+    j["calendar"] = files::calendarJson(calendar);
+    j["makespan_min"] = last - first, j["bound_min"] = plan.schedule.boundEnd - first;
+    j["late_min"] = plan.schedule.late, j["late_bound_min"] = plan.schedule.boundLate;
+    j["best"] = plan.schedule.best;
+    j["hands_min"] = plan.hands_min, j["wait_min"] = plan.wait_min;
+    j["deadline"] = deadline ? Json(isoTime(*deadline)) : Json(nullptr);
+    j["chance"] = numberJson(chance.holds);
+    j["done_early"] = isoTime(chance.early), j["done_half"] = isoTime(chance.median),
+    j["done_late"] = isoTime(chance.late);
+    return j;
+}
+
+void planRun(const PlanOptions& o, Run& run) {
+    std::optional<Minute> from;
+    if (!o.from.empty()) {
+        from = parseIsoTime(o.from);
+        if (!from) return run.fail(Fault{"--from", "\"" + o.from + "\"", "must be a time such as 2026-11-30T10:00"});
+    }
+    auto production = run.load(o.path);
+    if (!production) return;
+    if (from) {
+        Calendar c = document::findCalendar(*production);
+        c.start = from, production->calendar = c;
+    }
+    const ProductionResult all = results::calcResult(*production, *run.cards(), run.tables);
+    const Planning planning = results::makePlanning(*production, all.puppets, from.value_or(wallClock()));
+    const OpenHours hours = results::findHours(planning);
+    schedule::Search search;
+    std::stop_source stop;
+    search.stop = stop.get_token(), search.rounds = 200000;
+    std::jthread clock([&](const std::stop_token& quit) {
+        const auto end =
+            std::chrono::steady_clock::now() + std::chrono::duration<double>(std::clamp(o.seconds, 0.0, 600.0));
+        while (!quit.stop_requested() && std::chrono::steady_clock::now() < end)
+            std::this_thread::sleep_for(std::chrono::milliseconds(5));
+        stop.request_stop();
+    });
+    const schedule::Schedule found = schedule::calcSchedule(planning.problem, hours, search);
+    clock.request_stop();
+    const ProductionPlan plan = results::calcPlan(*production, planning, hours, found);
+    if (!plan.possible) return run.fail(Fault{"calendar", "its open hours", "do not suffice for the work: open more"});
+    if (o.ics) {
+        std::cout << files::writeIcs(*production, all, plan, stepWords);
+        return;
+    }
+    if (o.csv) {
+        std::cout << files::writePlanCsv(*production, all, plan, stepWords);
+        return;
+    }
+    const Chance chance = results::calcChance(planning, hours, found);
+    if (o.json) {
+        std::cout << planJson(*production, all, planning, plan, chance).dump(1) << "\n";
+        return;
+    }
+    for (const Planned& s : plan.steps) {
+        const make::Step& step =
+            all.puppets[static_cast<std::size_t>(s.step.puppet)]->plan.steps[static_cast<std::size_t>(s.step.step)];
+        fmt::print("{}  {:<12} {}{}\n", isoTime(s.at.from),
+                   production->puppets[static_cast<std::size_t>(s.step.puppet)].name, stepWords(step),
+                   s.done ? " (done)" : "");
+    }
+    fmt::print("done {}, within {:.0f} % of the best possible\n", isoTime(plan.schedule.end), 100 * plan.gap());
+    for (std::size_t i = 0; i < plan.puppets.size(); ++i)
+        if (plan.puppets[i].deadline)
+            fmt::print("{}: {} for {}, {} in 100\n", production->puppets[i].name, isoTime(plan.puppets[i].end),
+                       isoTime(*plan.puppets[i].deadline), std::llround(100 * chance.holds));
+}
+
+void logRun(const std::string& path, bool json, Run& run) {
+    const auto production = run.load(path);
+    if (!production) return;
+    if (json) {
+        Json all = Json::array();
+        for (const document::LogEntry& e : production->log)
+            all.push_back(files::logEntryJson(e));
+        std::cout << Json{{"log", all}}.dump(1) << "\n";
+        return;
+    }
+    std::cout << files::csvLine({"at", "puppet", "copy", "step", "part", "kind", "number", "unit", "text"});
+    for (const document::LogEntry& e : production->log)
+        std::cout << files::csvLine({document::isoSeconds(e.at_s), e.puppet, std::to_string(e.copy), e.step, e.part,
+                                     files::logWord(e.kind), e.number == 0 ? "" : fmt::format("{:g}", e.number), e.unit,
+                                     e.text});
+}
+
+void shopRun(const std::string& path, bool json, Run& run) {
+    constexpr const char* kWares[] = {"wire", "clay", "bulk", "foil", "cover", "paint"};
+    constexpr const char* kUnits[] = {"m", "g", "g", "m", "m2", "ml"};
+    Json list = Json::array();
+    forPuppets(
+        path, run, [](const auto&, const auto&, const auto&) {},
+        [&](const document::Production& p, const ProductionResult& all) {
+            for (const Need& n : all.shopping.needs) {
+                const int w = static_cast<int>(n.ware);
+                Json whose = Json::array();
+                for (int i : n.puppets)
+                    whose.push_back(p.puppets[static_cast<std::size_t>(i)].id);
+                list.push_back({{"ware", kWares[w]},
+                                {"card", n.card},
+                                {"name", n.name},
+                                {"unit", kUnits[w]},
+                                {"needed", n.needed},
+                                {"held", n.held},
+                                {"buy", n.buy},
+                                {"packs", n.packs},
+                                {"price", n.price},
+                                {"buy_price", n.buyPrice},
+                                {"puppets", whose}});
+                if (!json && n.buy > 0)
+                    fmt::print("{:<32} {:.2f} {} ({:.2f} there of {:.2f})\n", n.name, n.buy, kUnits[w], n.held,
+                               n.needed);
+            }
+            if (json)
+                std::cout << Json{{"needs", list},
+                                  {"price", all.shopping.price},
+                                  {"buy_price", all.shopping.buyPrice},
+                                  {"currency", p.currency}}
+                                 .dump(1)
+                          << "\n";
+        });
+}
+
+} // namespace
+
+void addPlan(CLI::App& program, Run& run) {
+    CLI::App* sub = program.add_subcommand("plan", "what is done when: all puppets and doubles on one calendar");
+    auto o = std::make_shared<PlanOptions>();
+    sub->add_option("FILE", o->path, "an .enkinet container or a production.json")->required();
+    sub->add_flag("--json", o->json, "JSON");
+    sub->add_flag("--ics", o->ics, "iCalendar");
+    sub->add_flag("--csv", o->csv, "one row a step");
+    sub->add_option("--from", o->from, "first start, 2026-11-30T10:00; else the calendar's, or now");
+    sub->add_option("--seconds", o->seconds, "to look for a better order")->check(CLI::Range(0.0, 600.0));
+    sub->callback([=, &run] { planRun(*o, run); });
+    addPuppetCommand(program, run, "log", "what was written down at the bench, as CSV or JSON", logRun);
+    addPuppetCommand(program, run, "shop", "what the whole production takes and what to buy", shopRun);
+}
+
+} // namespace enkinet::cli

@@ -1,0 +1,80 @@
+#include "document/log.h"
+#include "base/text.h"
+#include <algorithm>
+#include <cmath>
+#include <fmt/format.h>
+
+namespace enkinet::document {
+
+std::optional<Fault> checkLogEntry(const LogEntry& e) {
+    const auto fault = [](const std::string& value, const std::string& rule) { return Fault{"log", value, rule}; };
+    if (e.at_s < 0 || e.at_s > 13'600'000'000) return fault("time", "must lie between 1970 and 2400");
+    if (e.copy < 1 || e.copy > 50) return fault("copy " + std::to_string(e.copy), "must lie between 1 and 50");
+    if (!std::isfinite(e.number) || std::abs(e.number) > 1e9) return fault("number", "must be a number up to 1e9");
+    if (!(e.planned >= 0 && e.planned <= 1e6))
+        return fault("planned " + plain(e.planned) + " min", "must lie between 0 and 1000000 min");
+    if (e.kind == LogKind::done && e.number < 0) return fault(plain(e.number) + " min", "must be 0 or more");
+    if (e.text.size() > 4000) return fault("text", "must have at most 4000 letters");
+    if (e.puppet.size() > 64 || e.step.size() > 300 || e.part.size() > 300 || e.unit.size() > 20 ||
+        e.picture.size() > 200)
+        return fault("entry", "names something longer than a name can be");
+    return {};
+}
+
+std::string isoSeconds(std::int64_t at_s) { return isoTime(at_s / 60) + fmt::format(":{:02}", at_s % 60); }
+
+std::optional<std::int64_t> parseIsoSeconds(const std::string& text) {
+    const auto minute = parseIsoTime(text);
+    if (!minute) return {};
+    std::int64_t s = *minute * 60;
+    if (text.size() == 19) s += std::min(59, (text[17] - '0') * 10 + text[18] - '0');
+    return s;
+}
+
+std::vector<int> findTicks(const std::vector<LogEntry>& log, const std::string& puppet, int copy,
+                           const std::string& step) {
+    std::vector<int> ticks;
+    for (const LogEntry& e : log) {
+        if (e.kind != LogKind::ticked || e.step != step || e.puppet != puppet || e.copy != copy) continue;
+        const int which = static_cast<int>(e.number);
+        if (std::erase(ticks, which) == 0) ticks.push_back(which);
+    }
+    return ticks;
+}
+
+StepState findStepState(const std::vector<LogEntry>& log, const std::string& puppet, int copy,
+                        const std::string& step) {
+    StepState s;
+    bool begun = false;
+    for (const LogEntry& e : log) {
+        if (e.step != step || e.puppet != puppet || e.copy != copy) continue;
+        switch (e.kind) {
+        case LogKind::started:
+            if (!begun) s.begun_s = e.at_s, begun = true;
+            if (!s.running) s.since_s = e.at_s;
+            s.running = true, s.done = s.skipped = false;
+            break;
+        case LogKind::paused:
+            if (s.running) s.worked_min += std::max(0.0, static_cast<double>(e.at_s - s.since_s) / 60);
+            s.running = false;
+            break;
+        case LogKind::done:
+            s.done = true, s.running = false, s.skipped = false;
+            s.worked_min = e.number, s.ended_s = e.at_s;
+            if (!begun) s.begun_s = e.at_s - static_cast<std::int64_t>(std::llround(e.number * 60)), begun = true;
+            break;
+        case LogKind::skipped:
+            s.skipped = true, s.running = false, s.done = false, s.ended_s = e.at_s;
+            if (!begun) s.begun_s = e.at_s, begun = true;
+            break;
+        case LogKind::undone:
+            s = {}, begun = false;
+            break;
+        default:
+            break;
+        }
+    }
+    return s;
+}
+
+} // namespace enkinet::document

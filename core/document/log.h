@@ -1,0 +1,58 @@
+#pragma once
+// What happened at the bench, in the order in which it was written down; nothing is ever taken out.
+#include "base/calendar.h"
+
+namespace enkinet::document {
+
+enum class LogKind {
+    started,  ///< a step is taken in hand; its clock runs from here
+    paused,   ///< and stops here
+    done,     ///< number: minutes of hands that it took; planned: what was reckoned for it
+    undone,   ///< it was not done after all
+    skipped,  ///< with the reason
+    weighed,  ///< number: g
+    measured, ///< number: mm
+    oven,     ///< number: °C
+    trouble,  ///< crack, sag, bubble, stuck, broke: in the text
+    trial,    ///< something tried, with its result
+    ticked,   ///< of the step's gate; number: which, from 1; every other time it is taken off again
+    regret,   ///< shown at the same step of the next puppet
+    note
+};
+
+struct LogEntry {
+    std::int64_t at_s = 0; ///< on the shop's wall, seconds since 1970 without a zone
+    std::string puppet;    ///< id; empty: the whole production
+    int copy = 1;
+    std::string step, part; ///< id of a step; label of a part
+    LogKind kind = LogKind::note;
+    double number = 0, planned = 0;  ///< 0: none
+    std::string unit, text, picture; ///< picture: name inside the container
+    Minute at() const { return at_s / 60; }
+    friend bool operator==(const LogEntry&, const LogEntry&) = default;
+};
+
+inline constexpr std::size_t kMostLogEntries = 20000;
+/// The first rule that an entry breaks.
+std::optional<Fault> checkLogEntry(const LogEntry& entry);
+/// "2026-11-30T10:00:05".
+std::string isoSeconds(std::int64_t at_s);
+std::optional<std::int64_t> parseIsoSeconds(const std::string& text);
+
+/// How far a step of a puppet's copy has come.
+struct StepState {
+    bool done = false, skipped = false, running = false;
+    std::int64_t begun_s = 0, ended_s = 0; ///< first begin; end, where it is done or skipped
+    std::int64_t since_s = 0;              ///< the running clock's begin
+    double worked_min = 0;                 ///< of the clocks that have stopped; done: as written
+    double workedUntil(std::int64_t now_s) const {
+        return worked_min + (running ? static_cast<double>(now_s - since_s) / 60 : 0);
+    }
+    friend bool operator==(const StepState&, const StepState&) = default;
+};
+/// Which items of a step's gate are ticked, from 1.
+std::vector<int> findTicks(const std::vector<LogEntry>& log, const std::string& puppet, int copy,
+                           const std::string& step);
+StepState findStepState(const std::vector<LogEntry>& log, const std::string& puppet, int copy, const std::string& step);
+
+} // namespace enkinet::document

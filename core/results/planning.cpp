@@ -1,0 +1,195 @@
+#include "results/planning.h"
+#include <algorithm>
+#include <cmath>
+#include <random>
+
+namespace enkinet::results {
+
+namespace {
+
+Minute whole(double minutes) { return static_cast<Minute>(std::ceil(minutes - 1e-6)); }
+
+std::optional<Place> placeOf(const make::Step& s) {
+    switch (s.tool) {
+    case make::Tool::oven:
+        return Place::oven;
+    case make::Tool::spray:
+        return Place::spray;
+    case make::Tool::drill:
+        return Place::drill;
+    default:
+        return {};
+    }
+}
+
+/// Every step written as done, with its minutes and what was reckoned without the builder's own rate.
+std::vector<make::Taken> findTaken(const Production& production) {
+    std::vector<make::Taken> all;
+    for (const document::LogEntry& e : production.log) {
+        if (e.kind != document::LogKind::done) continue;
+        const std::string word = e.step.substr(0, e.step.find(':'));
+        for (std::size_t k = 0; k < make::kStepKinds; ++k)
+            if (word == make::keyOf(static_cast<make::StepKind>(k)))
+                all.push_back({static_cast<make::StepKind>(k), e.number, e.planned});
+    }
+    return all;
+}
+
+} // namespace
+
+int Planning::find(const StepRef& ref) const {
+    for (std::size_t i = 0; i < steps.size(); ++i)
+        if (steps[i] == ref) return static_cast<int>(i);
+    return -1;
+}
+
+OpenHours findHours(const Planning& planning) { return OpenHours(planning.calendar, planning.problem.start); }
+
+Planning makePlanning(const Production& production, const std::vector<std::shared_ptr<const Report>>& reports,
+                      Minute now) {
+    Planning plan;
+    plan.calendar = document::findCalendar(production);
+    plan.rates = make::calcRates(findTaken(production));
+    plan.problem.hands = plan.calendar.hands();
+    plan.problem.places = kPlaces;
+    plan.problem.start =
+        plan.calendar.start ? std::max(*plan.calendar.start, production.log.empty() ? *plan.calendar.start : now) : now;
+    for (std::size_t i = 0; i < reports.size(); ++i) {
+        const body::Puppet& puppet = production.puppets[i];
+        plan.problem.due.push_back(puppet.deadline);
+        for (int copy = 1; copy <= puppet.things.copies; ++copy) {
+            std::vector<int> taskOf(reports[i]->plan.steps.size(), -1);
+            const auto& steps = reports[i]->plan.steps;
+            for (std::size_t k = 0; k < steps.size(); ++k) {
+                const make::Step& s = steps[k];
+                // One set of sheets serves all doubles.
+                if (copy > 1 && s.kind == make::StepKind::print_sheets) continue;
+                schedule::Task t;
+                const double factor = plan.rates[static_cast<std::size_t>(s.kind)].factor();
+                t.hands = whole(s.hands_min * factor), t.wait = whole(s.wait_min);
+                t.attended = std::min(t.wait, whole(s.attended_min)), t.rests = s.rests;
+                if (const auto at = placeOf(s)) t.place = static_cast<int>(*at), t.placeWaits = *at == Place::oven;
+                for (const make::After& a : s.after)
+                    if (taskOf[static_cast<std::size_t>(a.step)] >= 0)
+                        t.after.push_back(taskOf[static_cast<std::size_t>(a.step)]);
+                t.group = static_cast<int>(i);
+                // Wire is cut and twisted in one go.
+                const auto kind = s.kind == make::StepKind::twist_wire ? make::StepKind::cut_wire : s.kind;
+                t.family = static_cast<int>((i * 50 + static_cast<std::size_t>(copy)) * schedule::kFamily) +
+                           static_cast<int>(kind);
+                document::StepState state;
+                if (!production.log.empty()) state = document::findStepState(production.log, puppet.id, copy, s.id);
+                taskOf[k] = static_cast<int>(plan.steps.size());
+                plan.steps.push_back({static_cast<int>(i), copy, static_cast<int>(k)});
+                plan.states.push_back(state), plan.kinds.push_back(s.kind);
+                plan.problem.tasks.push_back(std::move(t));
+            }
+        }
+    }
+    const OpenHours hours = findHours(plan);
+    plan.eased = schedule::ease(plan.problem, hours);
+    for (std::size_t k = 0; k < plan.states.size(); ++k) {
+        const document::StepState& s = plan.states[k];
+        schedule::Task& t = plan.problem.tasks[k];
+        const Minute from = s.begun_s / 60;
+        if (s.done || s.skipped)
+            t.fixed = schedule::Task::Fixed{from, s.ended_s / 60, s.ended_s / 60 + (s.skipped ? 0 : t.wait)};
+        else if (s.running || s.worked_min > 0) {
+            // What is in hand goes on now for what is left of it.
+            const Minute left =
+                std::max<Minute>(1, t.hands - static_cast<Minute>(s.workedUntil(plan.problem.start * 60)));
+            const Minute end = hours.finish(hours.nextOpen(plan.problem.start), left);
+            if (end < OpenHours::kNever) t.fixed = schedule::Task::Fixed{from, end, end + t.wait};
+        }
+    }
+    return plan;
+}
+
+double ProductionPlan::gap() const {
+    const auto bound = static_cast<double>(schedule.boundEnd - start);
+    return bound > 0 ? static_cast<double>(schedule.end - schedule.boundEnd) / bound : 0;
+}
+
+ProductionPlan calcPlan(const Production& production, const Planning& planning, const OpenHours& hours,
+                        const schedule::Schedule& schedule) {
+    ProductionPlan p;
+    p.start = planning.problem.start, p.schedule = schedule;
+    p.possible = schedule.tasks.size() == planning.steps.size();
+    for (const body::Puppet& x : production.puppets)
+        p.puppets.push_back({p.start, x.deadline, 0, 0});
+    if (!p.possible) return p;
+    const schedule::Chain chain = schedule::calcChain(planning.problem, hours, schedule.end);
+    for (std::size_t k = 0; k < planning.steps.size(); ++k) {
+        const schedule::Task& t = planning.problem.tasks[k];
+        Planned row{planning.steps[k],          schedule.tasks[k],          {},   planning.states[k].done,
+                    planning.states[k].skipped, planning.states[k].running, false};
+        row.critical = !t.fixed && row.at.slack == 0;
+        if (t.hands > 0)
+            for (const OpenHours::Window& w : hours.windows()) {
+                if (w.from >= row.at.handsEnd) break;
+                const Minute from = std::max(w.from, row.at.from), to = std::min(w.to, row.at.handsEnd);
+                if (from < to) row.work.emplace_back(from, to);
+            }
+        // What was done while the shop was closed was done all the same.
+        if (t.fixed && row.work.empty() && row.at.handsEnd > row.at.from)
+            row.work.emplace_back(row.at.from, row.at.handsEnd);
+        if (!row.done && !row.skipped) p.hands_min += t.hands, p.wait_min += t.wait;
+        auto& own = p.puppets[static_cast<std::size_t>(row.step.puppet)];
+        own.end = std::max(own.end, row.at.done);
+        p.steps.push_back(std::move(row));
+    }
+    std::stable_sort(p.steps.begin(), p.steps.end(),
+                     [](const Planned& a, const Planned& b) { return a.at.from < b.at.from; });
+    for (PlannedPuppet& x : p.puppets)
+        if (x.deadline) {
+            x.late = std::max<Minute>(0, x.end - *x.deadline);
+            x.spare_min = x.late ? 0 : hours.openBetween(x.end, *x.deadline);
+        }
+    return p;
+}
+
+Chance calcChance(const Planning& planning, const OpenHours& hours, const schedule::Schedule& planned, int rounds,
+                  std::uint32_t seed, const std::stop_token& stop) {
+    Chance c;
+    c.holds = std::nan("");
+    const auto& due = planning.problem.due;
+    const bool any = std::any_of(due.begin(), due.end(), [](const auto& d) { return d.has_value(); });
+    if (planned.tasks.empty()) return c;
+    std::mt19937 random(seed);
+    std::normal_distribution<double> normal;
+    schedule::Problem p = planning.problem;
+    schedule::Replay replay(planned);
+    int held = 0;
+    std::vector<Minute> ends;
+    for (int r = 0; r < rounds && !stop.stop_requested(); ++r) {
+        std::array<double, make::kStepKinds> rate{};
+        for (std::size_t k = 0; k < rate.size(); ++k) {
+            const make::Rate& own = planning.rates[k];
+            rate[k] = own.sd * normal(random);
+        }
+        for (std::size_t k = 0; k < p.tasks.size(); ++k) {
+            if (p.tasks[k].fixed || planning.problem.tasks[k].hands <= 0) continue;
+            p.tasks[k].rests = planning.problem.tasks[k].rests;
+            const double x = rate[static_cast<std::size_t>(planning.kinds[k])] + make::kRateScatter * normal(random);
+            p.tasks[k].hands = std::max<Minute>(
+                1,
+                static_cast<Minute>(std::llround(static_cast<double>(planning.problem.tasks[k].hands) * std::exp(x))));
+        }
+        schedule::ease(p, hours);
+        const auto end = replay.run(p, hours);
+        ++c.rounds;
+        if (!end) continue;
+        held += end->second == 0;
+        ends.push_back(end->first);
+    }
+    if (any && c.rounds > 0) c.holds = static_cast<double>(held) / c.rounds;
+    if (ends.empty()) return c;
+    std::sort(ends.begin(), ends.end());
+    const auto at = [&](double share) {
+        return ends[static_cast<std::size_t>(share * static_cast<double>(ends.size() - 1))];
+    };
+    c.early = at(0.1), c.median = at(0.5), c.late = at(0.9);
+    return c;
+}
+
+} // namespace enkinet::results

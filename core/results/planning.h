@@ -1,0 +1,73 @@
+#pragma once
+// The whole production on one calendar: every puppet's and double's steps as one problem of hands, places and hours,
+// and what its schedule means. docs/mechanics.md 123 to 128.
+#include "make/rates.h"
+#include "results/result.h"
+#include "schedule/problem.h"
+
+namespace enkinet::results {
+
+/// A step of one copy of a puppet.
+struct StepRef {
+    int puppet = 0, copy = 1, step = 0;
+    friend bool operator==(const StepRef&, const StepRef&) = default;
+};
+
+enum class Place { oven, spray, drill };
+inline constexpr int kPlaces = 3;
+inline constexpr const char* kPlaceWords[kPlaces] = {"oven", "spray", "drill"};
+
+struct Planning {
+    Calendar calendar;
+    schedule::Problem problem; ///< a task a step, in the order of the steps
+    std::vector<StepRef> steps;
+    std::vector<document::StepState> states;
+    std::vector<make::StepKind> kinds;
+    schedule::Eased eased;
+    make::Rates rates;
+    int find(const StepRef& ref) const; ///< -1: not there
+};
+
+/// now: nothing that has not begun begins before. Steps that the log has as done or begun stand where they are; minutes
+/// are the typical ones times the builder's own rate of that kind.
+Planning makePlanning(const Production& production, const std::vector<std::shared_ptr<const Report>>& reports,
+                      Minute now);
+
+/// A step on the calendar.
+struct Planned {
+    StepRef step;
+    schedule::Placed at;
+    std::vector<std::pair<Minute, Minute>> work; ///< stretches of hands
+    bool done = false, skipped = false, running = false;
+    bool critical = false; ///< no minute to spare: what decides the end
+};
+struct PlannedPuppet {
+    Minute end = 0; ///< of all its copies
+    std::optional<Minute> deadline;
+    Minute late = 0;
+    Minute spare_min = 0; ///< open minutes from the end to the deadline
+};
+struct ProductionPlan {
+    bool possible = true; ///< the hours suffice
+    Minute start = 0;
+    schedule::Schedule schedule;
+    std::vector<Planned> steps; ///< in order of beginning
+    std::vector<PlannedPuppet> puppets;
+    Minute hands_min = 0, wait_min = 0; ///< of all that is not done
+    double gap() const;                 ///< share by which the makespan is above the bound
+};
+ProductionPlan calcPlan(const Production& production, const Planning& planning, const OpenHours& hours,
+                        const schedule::Schedule& schedule);
+OpenHours findHours(const Planning& planning);
+
+/// With the spread of the minutes that the log leaves: of `rounds` builds, each with its own rates and scatter, in the
+/// order of the schedule, the share in which every puppet keeps its deadline, and the spread of the end. docs 128.
+struct Chance {
+    double holds = 0;                       ///< NaN without a deadline
+    Minute early = 0, median = 0, late = 0; ///< end: one in ten before, half, nine in ten
+    int rounds = 0;
+};
+Chance calcChance(const Planning& planning, const OpenHours& hours, const schedule::Schedule& schedule,
+                  int rounds = 2000, std::uint32_t seed = 1, const std::stop_token& stop = {});
+
+} // namespace enkinet::results
