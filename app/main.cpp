@@ -95,8 +95,11 @@ int main(int argc, char** argv) {
         if (!size.isEmpty() && size != "A4" && size != "Letter")
             return fail(QString("paper \"%1\" must be A4 or Letter").arg(size));
         const auto id = size.isEmpty() ? BuildSheets::defaultSize() : size == "A4" ? QPageSize::A4 : QPageSize::Letter;
+        PlanJob& plan = window.document().planJob();
+        plan.follow(window.document());
+        plan.wait(10000);
         const BuildSheets sheets(window.document().value(), window.document().puppetIndex(),
-                                 window.document().sharedReport(), window.document().sharedResult());
+                                 window.document().sharedReport(), window.document().sharedResult(), plan.state());
         if (!sheets.writePdf(parser.value(print), id))
             return fail(QString("%1 could not be written").arg(parser.value(print)));
     }

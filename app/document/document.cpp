@@ -1,5 +1,6 @@
 #include "document/document.h"
 #include "files/container.h"
+#include "jobs/plan_job.h"
 #include <QCoreApplication>
 #include <QDir>
 #include <QFile>
@@ -41,7 +42,7 @@ private:
 Document::Document(QObject* parent)
     : QObject(parent), m_value(std::make_shared<document::Production>()), m_report(std::make_shared<results::Report>()),
       m_result(std::make_shared<results::ProductionResult>()), m_arrivals(std::make_shared<Arrivals>()),
-      m_memo(std::make_shared<results::Memo>()) {
+      m_memo(std::make_shared<results::Memo>()), m_planJob(std::make_unique<PlanJob>()) {
     if (auto cards = files::loadShippedCards(files::findDataDir()))
         m_shipped = std::make_shared<const document::Cards>(cards.take());
     else

@@ -24,6 +24,8 @@ struct Selection {
     friend bool operator==(const Selection&, const Selection&) = default;
 };
 
+class PlanJob;
+
 class Document : public QObject {
     Q_OBJECT
 public:
@@ -53,6 +55,8 @@ public:
     results::Report reportOf(int puppet) const;
     /// Of the design that the present puppet keeps aside; null without one, or until it is there.
     std::shared_ptr<const results::Report> reportOfAside() const;
+    /// The production's plan; worked out when somebody asks for it.
+    PlanJob& planJob() { return *m_planJob; }
     /// Everything open: the present puppet's points, and what the production's stock lacks.
     const std::vector<results::OpenPoint>& openPoints() const { return m_open; }
     /// How long an edit waits for its results before they come later, ms. Small edits are done by then, and nothing
@@ -179,6 +183,7 @@ private:
     std::shared_ptr<Arrivals> m_arrivals;
     std::shared_ptr<results::Memo> m_memo; ///< the worker's, nobody else looks into it
     Worker m_worker;
+    std::unique_ptr<PlanJob> m_planJob;
     quint64 m_revision = 0;
     int m_patience_ms = 12;
     bool m_working = false;

@@ -1,4 +1,5 @@
 #include "jobs/plan_job.h"
+#include "jobs/clock.h"
 #include <QCoreApplication>
 #include <QPointer>
 #include <mutex>
@@ -68,6 +69,13 @@ void PlanJob::ask(Document::Value value, std::shared_ptr<const results::Producti
         k.chance = results::calcChance(k.planning, hours, found, 2000, 1, stop);
         post(std::move(k));
     });
+}
+
+void PlanJob::follow(const Document& document) {
+    if (!document.hasPuppet() || document.isWorking()) return;
+    if (m_askedOf == document.value() && m_askedFrom == document.sharedResult()) return;
+    m_askedOf = document.value(), m_askedFrom = document.sharedResult();
+    ask(m_askedOf, m_askedFrom, wallSeconds() / 60);
 }
 
 void PlanJob::take() {

@@ -26,6 +26,8 @@ public:
     ~PlanJob() override;
     void ask(Document::Value value, std::shared_ptr<const results::ProductionResult> result, Minute now);
     State state() const { return m_state; } ///< null before the first
+    /// As ask, for the document's value and results, where they are not what is known or asked for already.
+    void follow(const Document& document);
     /// True when nothing is to come any more; what is there is then taken over.
     bool wait(int ms);
 
@@ -36,6 +38,8 @@ private:
     struct Box;
     void take();
     State m_state;
+    Document::Value m_askedOf;
+    std::shared_ptr<const results::ProductionResult> m_askedFrom;
     std::shared_ptr<Box> m_box;
     Worker m_worker;
 };

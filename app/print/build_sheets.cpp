@@ -1,4 +1,5 @@
 #include "print/build_sheets.h"
+#include "print/day_pages.h"
 #include "print/gate_pages.h"
 #include "print/sheet_pages.h"
 #include "widgets/look.h"
@@ -10,9 +11,9 @@ namespace enkinet::app {
 
 BuildSheets::BuildSheets(std::shared_ptr<const document::Production> production, int puppet,
                          std::shared_ptr<const results::Report> report,
-                         std::shared_ptr<const results::ProductionResult> result)
+                         std::shared_ptr<const results::ProductionResult> result, PlanJob::State plan)
     : m_production(std::move(production)), m_puppet(m_production->puppets.at(static_cast<std::size_t>(puppet))),
-      m_report(std::move(report)), m_result(std::move(result)) {}
+      m_report(std::move(report)), m_result(std::move(result)), m_plan(std::move(plan)), m_index(puppet) {}
 
 QPageSize::PageSizeId BuildSheets::defaultSize() {
     return QLocale().measurementSystem() == QLocale::ImperialUSSystem ? QPageSize::Letter : QPageSize::A4;
@@ -30,6 +31,7 @@ void BuildSheets::draw(QPagedPaintDevice& device) const {
         CoverPage(from, pages).draw();
         WirePages(from, pages).draw();
         drawGatePages(pages, *m_report);
+        if (m_plan && m_plan->of == m_production) drawDayPages(pages, *m_plan, m_index);
         LifeSizePages(from, pages).draw();
         ThingsPages(from, pages).draw();
     }

@@ -31,8 +31,10 @@ bool Window::settled() {
 void Window::printSheets(bool toFile) {
     if (!m_document.hasPuppet()) return say(tr("there is no puppet to print"));
     if (!settled()) return;
+    m_document.planJob().follow(m_document);
+    m_document.planJob().wait(2500);
     const BuildSheets sheets(m_document.value(), m_document.puppetIndex(), m_document.sharedReport(),
-                             m_document.sharedResult());
+                             m_document.sharedResult(), m_document.planJob().state());
     if (toFile) {
         const QString path = QFileDialog::getSaveFileName(
             this, tr("Build sheets"), QString::fromStdString(m_document.puppet().name) + ".pdf", tr("PDF (*.pdf)"));

@@ -77,6 +77,17 @@ struct Desk {
         QTest::keyClick(spin, Qt::Key_Return);
         settle();
     }
+    /// The same into a line of text.
+    void write(const char* field, const QString& text) {
+        auto* line = find<QLineEdit>(field);
+        unfold(line);
+        REQUIRE(line->isVisible());
+        line->setFocus();
+        line->selectAll();
+        QTest::keyClicks(line, text);
+        QTest::keyClick(line, Qt::Key_Return);
+        settle();
+    }
     void pickData(const char* field, const QVariant& data) {
         auto* box = find<QComboBox>(field);
         unfold(box);

@@ -34,6 +34,7 @@ PlanPage::PlanPage(Document& d) : Page(d, results::Station::plan), m_since_s(wal
     m_scroll->setWidget(m_days);
     m_scroll->setWidgetResizable(true);
     m_scroll->setFrameShape(QFrame::NoFrame);
+    m_scroll->setAccessibleName(tr("The days, to be scrolled"));
     m_scroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     m_scroll->viewport()->setAutoFillBackground(false);
     m_days->setAutoFillBackground(false);
@@ -132,11 +133,13 @@ PlanPage::PlanPage(Document& d) : Page(d, results::Station::plan), m_since_s(wal
     connect(m_work, &WorkBench::ticked, this, &PlanPage::tickItem);
     connect(m_work, &WorkBench::next, this, [this](int by) { setStep(m_step + by); });
     connect(m_work, &WorkBench::leave, this, [this] { m_large->setChecked(false); });
-    connect(&m_job, &PlanJob::changed, this, &PlanPage::arrived);
+    connect(&job(), &PlanJob::changed, this, &PlanPage::arrived);
     m_clock.setInterval(1000);
     connect(&m_clock, &QTimer::timeout, this, &PlanPage::tickClocks);
     m_clock.start();
 }
+
+PlanJob& PlanPage::job() { return document().planJob(); }
 
 void PlanPage::setAtWork(bool on) {
     if (m_large->isChecked() != on) m_large->setChecked(on);
@@ -144,15 +147,8 @@ void PlanPage::setAtWork(bool on) {
     if (on) m_work->setFocus(Qt::OtherFocusReason);
 }
 
-void PlanPage::ask() {
-    if (!document().hasPuppet() || document().isWorking()) return;
-    m_job.ask(document().value(), document().sharedResult(), wallSeconds() / 60);
-}
-
 void PlanPage::show(const results::Report&) {
-    const auto& known = m_job.state();
-    // What was asked for already is not asked for again.
-    if (!known || known->of != document().value() || known->result != document().sharedResult()) ask();
+    job().follow(document());
     showHours();
     showShopping();
 }
@@ -162,8 +158,8 @@ void PlanPage::showEvent(QShowEvent* e) {
     tickClocks();
 }
 
-const results::Planned* PlanPage::planned() const {
-    const auto& k = m_job.state();
+const results::Planned* PlanPage::planned() {
+    const PlanJob::State k = job().state();
     return k && m_step >= 0 && m_step < static_cast<int>(k->plan.steps.size())
                ? &k->plan.steps[static_cast<std::size_t>(m_step)]
                : nullptr;
@@ -177,7 +173,7 @@ std::string idOf(const PlanJob::Known& k, const results::Planned& s) {
 
 /// A plan has come: the step in hand stays in hand; without one the running, else the first that is not done.
 void PlanPage::arrived() {
-    const auto& k = m_job.state();
+    const PlanJob::State k = job().state();
     if (!k) return;
     int at = -1, running = -1, first = -1;
     for (std::size_t i = 0; i < k->plan.steps.size(); ++i) {
@@ -207,7 +203,7 @@ void PlanPage::arrived() {
 }
 
 void PlanPage::setStep(int step) {
-    const auto& k = m_job.state();
+    const PlanJob::State k = job().state();
     if (!k || step < 0 || step >= static_cast<int>(k->plan.steps.size())) return;
     m_step = step;
     m_inHand = idOf(*k, k->plan.steps[static_cast<std::size_t>(step)]);
@@ -219,7 +215,7 @@ void PlanPage::setStep(int step) {
 }
 
 void PlanPage::showStep() {
-    const auto& k = m_job.state();
+    const PlanJob::State k = job().state();
     const results::Planned* s = planned();
     m_days->setStep(m_step);
     const QRect box = m_days->boxOf(m_step);
@@ -240,12 +236,16 @@ void PlanPage::showStep() {
     QStringList verdict{Say::step(step) + "."};
     const auto& own = k->plan.puppets[static_cast<std::size_t>(s->step.puppet)];
     const QString name = QString::fromStdString(k->puppet(s->step).name);
-    if (own.deadline)
-        verdict << (own.late > 0
-                        ? tr("%1 is late by %2: done %3.")
-                              .arg(name, Say::minutes(static_cast<double>(own.late)), Say::dayTime(own.end))
-                        : tr("%1 is done %2, %3 of open hours to spare.")
-                              .arg(name, Say::dayTime(own.end), Say::minutes(static_cast<double>(own.spare_min))));
+    for (std::size_t i = 0; i < k->plan.puppets.size(); ++i) {
+        const results::PlannedPuppet& x = k->plan.puppets[i];
+        const QString who = QString::fromStdString(k->of->puppets[i].name);
+        if (x.late > 0)
+            verdict << tr("%1 is late by %2: done %3.")
+                           .arg(who, Say::minutes(static_cast<double>(x.late)), Say::dayTime(x.end));
+    }
+    if (own.deadline && own.late == 0)
+        verdict << tr("%1 is done %2, %3 of open hours to spare.")
+                       .arg(name, Say::dayTime(own.end), Say::minutes(static_cast<double>(own.spare_min)));
     if (k->chance && !std::isnan(k->chance->holds))
         verdict << tr("All deadlines hold in %1 of 100 such builds.").arg(Say::number(100 * k->chance->holds, 0));
     verdict << (k->plan.schedule.best
@@ -255,7 +255,7 @@ void PlanPage::showStep() {
                                k->searching ? tr("; looking on") : QString()));
     m_head->show(groupName(groupOf(step.kind)),
                  tr("%1, step %2 of %3").arg(name).arg(m_step + 1).arg(k->plan.steps.size()), verdict.join(" "));
-    if (own.late > 0)
+    if (k->plan.schedule.late > 0)
         m_head->setStamp(tr("late"), look().slack);
     else
         m_head->setStamp({});
@@ -284,7 +284,7 @@ void PlanPage::showStep() {
 void PlanPage::tickClocks() {
     callDue();
     if (!isVisible() && !m_work->isVisible()) return;
-    const auto& k = m_job.state();
+    const PlanJob::State k = job().state();
     const results::Planned* s = planned();
     if (!k || !s) return;
     const std::int64_t now = wallSeconds();
@@ -306,7 +306,7 @@ void PlanPage::tickClocks() {
 
 /// What dries, sets or bakes calls once when it is due, whatever station is shown.
 void PlanPage::callDue() {
-    const auto& k = m_job.state();
+    const PlanJob::State k = job().state();
     if (!k) return;
     const std::int64_t now = wallSeconds();
     for (const results::Planned& s : k->plan.steps) {
@@ -319,8 +319,8 @@ void PlanPage::callDue() {
     }
 }
 
-LogEntry PlanPage::entry(LogKind kind, double number, const QString& text) const {
-    const auto& k = m_job.state();
+LogEntry PlanPage::entry(LogKind kind, double number, const QString& text) {
+    const PlanJob::State k = job().state();
     const results::Planned* s = planned();
     LogEntry e;
     e.at_s = wallSeconds(), e.kind = kind, e.number = number, e.text = text.toStdString();
@@ -331,14 +331,15 @@ LogEntry PlanPage::entry(LogKind kind, double number, const QString& text) const
 void PlanPage::log(const QString& name, const std::vector<LogEntry>& entries) {
     const results::Planned* s = planned();
     if (!s) return;
-    m_inHand = idOf(*m_job.state(), *s);
+    m_inHand = idOf(*job().state(), *s);
     document().change(name, [&](const document::Edits& e) { return e.addLog(entries); });
 }
 
 void PlanPage::startOrPause() {
     const results::Planned* s = planned();
     if (!s || s->done || s->skipped) return;
-    const auto& k = *m_job.state();
+    const PlanJob::State kept = job().state();
+    const auto& k = *kept;
     const QString what = Say::step(k.step(s->step));
     const auto& state = k.planning.states[static_cast<std::size_t>(k.planning.find(s->step))];
     if (state.running) return log(tr("Pause: %1").arg(what), {entry(LogKind::paused)});
@@ -357,7 +358,8 @@ void PlanPage::startOrPause() {
 void PlanPage::finish() {
     const results::Planned* s = planned();
     if (!s) return;
-    const auto& k = *m_job.state();
+    const PlanJob::State kept = job().state();
+    const auto& k = *kept;
     const make::Step& step = k.step(s->step);
     const QString what = Say::step(step);
     if (s->done || s->skipped) return log(tr("Not done: %1").arg(what), {entry(LogKind::undone)});
@@ -378,21 +380,21 @@ void PlanPage::finish() {
 
 void PlanPage::skip() {
     if (const results::Planned* s = planned(); s && !s->done)
-        log(tr("Skip: %1").arg(Say::step(m_job.state()->step(s->step))), {entry(LogKind::skipped, 0, m_note->text())});
+        log(tr("Skip: %1").arg(Say::step(job().state()->step(s->step))), {entry(LogKind::skipped, 0, m_note->text())});
 }
 
 void PlanPage::tickItem(int item) {
     const results::Planned* s = planned();
-    if (!s || item < 1 || item > static_cast<int>(m_job.state()->step(s->step).gate.size())) return;
-    log(tr("Tick: %1").arg(Say::gateItem(m_job.state()->step(s->step).gate[static_cast<std::size_t>(item - 1)])),
+    if (!s || item < 1 || item > static_cast<int>(job().state()->step(s->step).gate.size())) return;
+    log(tr("Tick: %1").arg(Say::gateItem(job().state()->step(s->step).gate[static_cast<std::size_t>(item - 1)])),
         {entry(LogKind::ticked, item)});
 }
 
 void PlanPage::weigh() {
     const results::Planned* s = planned();
     bool ok = false;
-    double grams = QLocale().toDouble(m_weigh->text().trimmed(), &ok);
-    if (!ok) grams = QLocale::c().toDouble(m_weigh->text().trimmed(), &ok);
+    // Either decimal sign, whatever the locale.
+    const double grams = QLocale::c().toDouble(m_weigh->text().trimmed().replace(',', '.'), &ok);
     if (!s) return;
     if (!ok || !(grams > 0 && grams < 1e5)) {
         Q_EMIT document().refused(tr("“%1” is no weight: a number of grams above 0").arg(m_weigh->text()));
@@ -400,7 +402,7 @@ void PlanPage::weigh() {
     }
     LogEntry e = entry(LogKind::weighed, grams);
     e.unit = "g";
-    const double planned_g = m_job.state()->step(s->step).amount;
+    const double planned_g = job().state()->step(s->step).amount;
     m_weigh->clear();
     log(tr("Weighed: %1, planned %2").arg(Say::grams(grams), Say::grams(planned_g)), {e});
 }

@@ -25,22 +25,21 @@ public:
     void setStep(int step);
     /// The step in hand, large, or the days.
     void setAtWork(bool on);
-    PlanJob& job() { return m_job; }
+    PlanJob& job();
 
 protected:
     void show(const results::Report& report) override;
     void showEvent(QShowEvent*) override;
 
 private:
-    void ask();
     void arrived();
     void makeHours();
     void showStep();
     void showHours();
     void showShopping();
     void tickClocks();
-    const results::Planned* planned() const; ///< the step in hand
-    document::LogEntry entry(document::LogKind kind, double number = 0, const QString& text = {}) const;
+    const results::Planned* planned(); ///< the step in hand
+    document::LogEntry entry(document::LogKind kind, double number = 0, const QString& text = {});
     void log(const QString& name, const std::vector<document::LogEntry>& entries);
     void startOrPause();
     void finish();
@@ -50,7 +49,6 @@ private:
     void note(bool regret);
     void callDue();
 
-    PlanJob m_job;
     QTimer m_clock;
     int m_step = -1;
     std::string m_inHand; ///< id of the step in hand, over changes of the plan

@@ -200,6 +200,18 @@ void WorkBench::tick(std::int64_t now_s) {
     m_clocks->setText(runningClocks(*m_state, now_s).join("\n"));
 }
 
+/// Its keys are its own while it is in hand; no shortcut of the window takes them.
+bool WorkBench::event(QEvent* e) {
+    if (e->type() == QEvent::ShortcutOverride) {
+        const int key = static_cast<QKeyEvent*>(e)->key();
+        for (int own : {Qt::Key_Space, Qt::Key_Return, Qt::Key_Enter, Qt::Key_Escape, Qt::Key_Left, Qt::Key_Right,
+                        Qt::Key_Up, Qt::Key_Down})
+            if (key == own) e->accept();
+        if (key >= Qt::Key_1 && key <= Qt::Key_9) e->accept();
+    }
+    return QWidget::event(e);
+}
+
 void WorkBench::keyPressEvent(QKeyEvent* e) {
     switch (e->key()) {
     case Qt::Key_Space:

@@ -30,6 +30,7 @@ Q_SIGNALS:
 
 protected:
     void keyPressEvent(QKeyEvent* event) override;
+    bool event(QEvent* event) override;
 
 private:
     void showGate(const std::vector<QString>& lines, const std::vector<bool>& stops, const std::vector<int>& ticks);

@@ -1,0 +1,223 @@
+// A morning at the bench: two puppets to a deadline, steps worked with keys, weighed and ticked, and what follows.
+#include "files/container.h"
+#include "jobs/clock.h"
+#include "print/build_sheets.h"
+#include "stations/plan/plan_days.h"
+#include "stations/plan/plan_page.h"
+#include "stations/plan/work_bench.h"
+#include "support/driven.h"
+#include "words/say.h"
+#include <QLabel>
+#include <QProcess>
+#include <QTemporaryDir>
+
+using namespace enkinet;
+using namespace enkinet::test;
+using results::Station;
+
+namespace {
+
+/// The clock on the wall, turned by hand.
+struct Wall {
+    std::int64_t now;
+    explicit Wall(const char* time) : now(*parseIsoTime(time) * 60) {
+        app::setWallClock([this] { return now; });
+    }
+    ~Wall() { app::setWallClock({}); }
+    void pass(int minutes) { now += minutes * 60; }
+};
+
+app::PlanJob::State planOf(Desk& desk) {
+    auto& job = desk.document().planJob();
+    job.follow(desk.document());
+    REQUIRE(job.wait(60000));
+    Desk::settle();
+    return job.state();
+}
+
+const results::Planned& inHand(Desk& desk, const app::PlanJob::State& k) {
+    return k->plan.steps.at(static_cast<std::size_t>(desk.find<app::PlanDays>("planDays")->step()));
+}
+
+QString pdfText(const QString& path) {
+    QProcess p;
+    p.start("pdftotext", {"-layout", path, "-"});
+    REQUIRE(p.waitForFinished(30000));
+    return QString::fromUtf8(p.readAllStandardOutput());
+}
+
+} // namespace
+
+TEST_CASE("A morning of the plan is worked with keys, and the days, the log and the paper follow", "[window]") {
+    Wall wall("2026-11-30T10:00");
+    Desk desk;
+    desk.station(Station::plan);
+    auto* page = desk.window.findChild<app::PlanPage*>();
+    auto* days = desk.find<app::PlanDays>("planDays");
+    auto k = planOf(desk);
+    REQUIRE(k->plan.steps.size() > 150);
+    REQUIRE(k->plan.possible);
+    // A deadline that cannot hold is said first, and then one that can.
+    desk.write("planDeadline", "2026-12-01T12:00");
+    k = planOf(desk);
+    CHECK(k->plan.puppets[0].late > 0);
+    CHECK(desk.find<QLabel>("planVerdict")->text().contains("late"));
+    desk.write("planDeadline", "2026-12-18T12:00");
+    k = planOf(desk);
+    CHECK(k->plan.puppets[0].late == 0);
+    // The step in hand, large: Space starts, Space pauses, Enter is done.
+    page->setAtWork(true);
+    auto* work = desk.find<app::WorkBench>("workBench");
+    work->setFocus();
+    const std::string first = k->step(inHand(desk, k).step).id;
+    const double reckoned = k->step(inHand(desk, k).step).hands_min;
+    QTest::keyClick(work, Qt::Key_Space);
+    k = planOf(desk);
+    REQUIRE(k->of->log.back().kind == document::LogKind::started);
+    wall.pass(7);
+    QTest::keyClick(work, Qt::Key_Space);
+    k = planOf(desk);
+    CHECK(k->of->log.back().kind == document::LogKind::paused);
+    wall.pass(30);
+    QTest::keyClick(work, Qt::Key_Space);
+    wall.pass(5);
+    planOf(desk);
+    QTest::keyClick(work, Qt::Key_Return);
+    k = planOf(desk);
+    REQUIRE(k->of->log.back().kind == document::LogKind::done);
+    CHECK(k->of->log.back().step == first);
+    CHECK(k->of->log.back().number == Approx(12)); // seven and five, the half hour between left out
+    CHECK(k->of->log.back().planned == Approx(reckoned));
+    // The next one is in hand, and the rest begins no earlier than now.
+    CHECK(k->step(inHand(desk, k).step).id != first);
+    for (const results::Planned& s : k->plan.steps)
+        if (!s.done && !s.running) CHECK(s.at.from * 60 >= wall.now - 59);
+    // That kind of step is reckoned slower from now on.
+    const auto kind = [&] {
+        for (const results::Planned& s : k->plan.steps)
+            if (k->step(s.step).id == first) return k->step(s.step).kind;
+        return make::StepKind::gate;
+    }();
+    CHECK(k->planning.rates[static_cast<std::size_t>(kind)].steps > 0);
+    CHECK(k->planning.rates[static_cast<std::size_t>(kind)].factor() > 1);
+    // Undo takes the last word back; redo writes it again.
+    desk.document().undoStack().undo();
+    k = planOf(desk);
+    CHECK(k->of->log.back().kind == document::LogKind::started);
+    desk.document().undoStack().redo();
+    k = planOf(desk);
+    // Arrows go on and back.
+    const int at = days->step();
+    QTest::keyClick(work, Qt::Key_Right);
+    CHECK(days->step() == at + 1);
+    QTest::keyClick(work, Qt::Key_Left);
+    CHECK(days->step() == at);
+    QTest::keyClick(work, Qt::Key_Escape);
+    CHECK(desk.find<app::WorkBench>("workBench")->isHidden());
+    // A skin is weighed; a gate is ticked by a digit, and the tick is on paper.
+    int skin = -1, gate = -1;
+    for (std::size_t i = 0; i < k->plan.steps.size(); ++i) {
+        const auto& s = k->plan.steps[i];
+        const make::Step& step = k->step(s.step);
+        if (step.kind == make::StepKind::skin && skin < 0) skin = static_cast<int>(i);
+        if (step.kind == make::StepKind::gate && step.gate.size() > 1 && s.step.puppet == 0 && gate < 0)
+            gate = static_cast<int>(i);
+    }
+    REQUIRE(skin >= 0);
+    REQUIRE(gate >= 0);
+    page->setStep(skin);
+    desk.write("stepWeigh", "12,5");
+    k = planOf(desk);
+    CHECK(k->of->log.back().kind == document::LogKind::weighed);
+    CHECK(k->of->log.back().number == Approx(12.5));
+    page->setStep(gate);
+    desk.write("stepNote", "look under the chin too");
+    k = planOf(desk);
+    CHECK(k->of->log.back().kind == document::LogKind::regret);
+    page->setAtWork(true);
+    QTest::keyClick(work, Qt::Key_2);
+    k = planOf(desk);
+    CHECK(k->of->log.back().kind == document::LogKind::ticked);
+    CHECK(k->of->log.back().number == 2);
+    QTemporaryDir folder;
+    const QString pdf = folder.filePath("days.pdf");
+    REQUIRE(
+        app::BuildSheets(desk.document().value(), 0, desk.document().sharedReport(), desk.document().sharedResult(), k)
+            .writePdf(pdf));
+    const QString text = pdfText(pdf);
+    CHECK(text.contains("the days"));
+    CHECK(text.contains("look under the chin too"));
+    CHECK(text.contains(app::Say::weekdayName(*parseIsoDate("2026-11-30"))));
+    // All of it is in the file.
+    const QString file = folder.filePath("kept.enkinet");
+    REQUIRE(desk.document().saveAs(file).isEmpty());
+    const auto loaded = files::loadProduction(file.toStdString(), desk.document().shippedCards());
+    REQUIRE(loaded);
+    CHECK(loaded->production.log == desk.document().production().log);
+    CHECK(loaded->production.puppets[0].deadline == parseIsoTime("2026-12-18T12:00"));
+}
+
+TEST_CASE("What dries calls when it is due, also after the window was closed and opened again", "[window]") {
+    Wall wall("2026-11-30T10:00");
+    QTemporaryDir folder;
+    const QString file = folder.filePath("clock.enkinet");
+    Minute due = 0;
+    {
+        Desk desk;
+        desk.station(Station::plan);
+        auto k = planOf(desk);
+        int putty = -1;
+        for (std::size_t i = 0; i < k->plan.steps.size(); ++i)
+            if (k->step(k->plan.steps[i].step).kind == make::StepKind::set_putty && putty < 0)
+                putty = static_cast<int>(i);
+        REQUIRE(putty >= 0);
+        desk.window.findChild<app::PlanPage*>()->setStep(putty);
+        QTest::mouseClick(desk.find<QAbstractButton>("stepDone"), Qt::LeftButton);
+        k = planOf(desk);
+        for (const results::Planned& s : k->plan.steps)
+            if (s.done && k->step(s.step).kind == make::StepKind::set_putty) due = s.at.done;
+        REQUIRE(due > wall.now / 60);
+        REQUIRE(desk.document().saveAs(file).isEmpty());
+    }
+    wall.pass(60);
+    Desk desk(false);
+    QStringList heard;
+    app::setListener([&](const QString& sentence) { heard << sentence; });
+    REQUIRE(desk.document().open(file).isEmpty());
+    Desk::settle();
+    desk.station(Station::plan);
+    planOf(desk);
+    CHECK(desk.find<QLabel>("clocks")->text().contains(app::Say::clock(due)));
+    const auto called = [&] {
+        return std::any_of(heard.begin(), heard.end(), [](const QString& s) { return s.startsWith("Due now"); });
+    };
+    CHECK_FALSE(called());
+    wall.now = due * 60 + 1;
+    for (int i = 0; i < 40 && !called(); ++i)
+        QTest::qWait(100);
+    CHECK(called());
+    app::setListener({});
+}
+
+TEST_CASE("Hours that cannot be read are refused by name, and nothing is lost", "[window]") {
+    Desk desk;
+    desk.station(Station::plan);
+    QStringList refused;
+    QObject::connect(&desk.document(), &app::Document::refused, [&](const QString& s) { refused << s; });
+    const auto before = desk.document().value();
+    desk.write("planHours0", "ten to six");
+    CHECK(refused.size() == 1);
+    desk.write("planOff", "2026-02-31");
+    desk.write("planDeadline", "soon");
+    CHECK(refused.size() == 3);
+    CHECK(*desk.document().value() == *before);
+    desk.write("planHours0", "09:00-12:00 13:00-17:00");
+    CHECK(desk.document().production().calendar->hours[0] == std::vector<Span>{{540, 720}, {780, 1020}});
+    desk.write("planPeople", "Wren, Ebb");
+    CHECK(desk.document().production().calendar->people.size() == 2);
+    const auto k = planOf(desk);
+    std::set<int> who;
+    for (const results::Planned& s : k->plan.steps)
+        who.insert(s.at.person);
+    CHECK(who.contains(1));
+}
