@@ -172,3 +172,33 @@ TEST_CASE("Every number of every command refuses what is no number, and what lie
             }
     }
 }
+
+TEST_CASE("plan prints every step with real times, and its makespan never lies below its bound") {
+    const std::string demoFile = std::string(ENKINET_SOURCE_DIR) + "/data/demo/post-for-the-tide-house.json";
+    const Said s = run("plan " + demoFile + " --json --seconds 0.2 --from 2026-11-30T10:00");
+    INFO(s.err);
+    REQUIRE(s.status == 0);
+    const json j = json::parse(s.out);
+    std::map<std::string, json> byId;
+    for (const json& x : j["steps"]) {
+        for (const char* key : {"id", "puppet", "copy", "kind", "subject", "start", "done", "work", "hands_min",
+                                "wait_min", "person", "holds", "after"})
+            REQUIRE(x.contains(key));
+        CHECK(byId.emplace(x["id"].get<std::string>(), x).second);
+    }
+    for (const auto& [id, x] : byId)
+        for (const json& a : x["after"]) {
+            REQUIRE(byId.contains(a["id"].get<std::string>()));
+            // Times of one length sort as text.
+            CHECK(byId[a["id"].get<std::string>()]["done"].get<std::string>() <= x["start"].get<std::string>());
+            CHECK_FALSE(a["reason"].get<std::string>().empty());
+        }
+    CHECK(j["bound_min"].get<long>() <= j["makespan_min"].get<long>());
+    CHECK(j["calendar"]["days_off"].size() == 2);
+    CHECK(j["deadline"] == "2026-12-16T10:00");
+    CHECK(j["chance"].get<double>() > 0);
+    CHECK(run("plan " + demoFile + " --from yesterday").status == 2);
+    CHECK(run("plan " + demoFile + " --ics --seconds 0").out.rfind("BEGIN:VCALENDAR", 0) == 0);
+    CHECK(json::parse(run("log " + demoFile + " --json").out)["log"].size() == 9);
+    CHECK(json::parse(run("shop " + demoFile + " --json").out)["needs"].size() > 5);
+}

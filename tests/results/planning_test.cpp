@@ -1,0 +1,274 @@
+// The production on one calendar.
+#include "files/container.h"
+#include "files/plan_file.h"
+#include "files/production_json.h"
+#include "results/planning.h"
+#include "support/puppets.h"
+#include <nlohmann/json.hpp>
+#include <random>
+
+using namespace enkinet;
+using namespace enkinet::results;
+using namespace enkinet::test;
+using document::LogEntry;
+using document::LogKind;
+
+namespace {
+
+const Minute kMonday = *parseIsoTime("2026-11-30T10:00");
+
+struct Case {
+    document::Production production;
+    ProductionResult result;
+    Planning planning;
+    OpenHours hours;
+    ProductionPlan plan;
+    const make::Step& step(const Planned& s) const {
+        return result.puppets[static_cast<std::size_t>(s.step.puppet)]
+            ->plan.steps[static_cast<std::size_t>(s.step.step)];
+    }
+    const Planned* find(const std::string& id, int puppet = 0) const {
+        for (const Planned& s : plan.steps)
+            if (s.step.puppet == puppet && s.step.copy == 1 && step(s).id == id) return &s;
+        return nullptr;
+    }
+};
+
+template <class Change> Case caseOf(Change change, int rounds = 0) {
+    document::Production p = demo();
+    p.log.clear();
+    change(p);
+    auto sound = document::makeProduction(std::move(p), shippedCards());
+    INFO((sound ? std::string() : sound.fault().sentence()));
+    REQUIRE(sound);
+    wire::TableShelf tables;
+    Case c{sound.take(), {}, {}, OpenHours(std::vector<std::pair<Minute, Minute>>{}), {}};
+    c.result = calcResult(c.production, shippedCards(), tables);
+    c.planning = makePlanning(c.production, c.result.puppets, kMonday);
+    c.hours = findHours(c.planning);
+    schedule::Search search;
+    search.rounds = rounds;
+    c.plan = calcPlan(c.production, c.planning, c.hours, schedule::calcSchedule(c.planning.problem, c.hours, search));
+    return c;
+}
+
+} // namespace
+
+TEST_CASE("On the demo's calendar nobody works twice at once, at night or on a day off, and nothing is before its time",
+          "[results]") {
+    const Case c = caseOf([](document::Production& p) {
+        p.calendar->daysOff.insert(p.calendar->daysOff.begin(), *parseIsoDate("2026-12-02"));
+    });
+    REQUIRE(c.plan.possible);
+    CHECK(c.plan.steps.size() > 150);
+    std::map<int, Minute> free;
+    std::array<Minute, kPlaces> held{};
+    for (const Planned& s : c.plan.steps) {
+        const auto task = static_cast<std::size_t>(c.planning.find(s.step));
+        Minute hands = 0;
+        for (const auto& [from, to] : s.work) {
+            const std::int64_t day = dayOf(from);
+            CHECK(weekday(day) < 5);
+            CHECK(isoDate(day) != "2026-12-02");
+            CHECK(from - day * kDay >= 600);
+            CHECK(to - day * kDay <= 18 * 60 + 30);
+            hands += to - from;
+        }
+        CHECK(hands == c.planning.problem.tasks[task].hands);
+        if (hands > 0) {
+            CHECK(s.at.from >= free[s.at.person]);
+            free[s.at.person] = s.at.handsEnd;
+        }
+        for (int a : c.planning.problem.tasks[task].after)
+            CHECK(c.plan.schedule.tasks[static_cast<std::size_t>(a)].done <= s.at.from);
+        if (const int place = c.planning.problem.tasks[task].place; place >= 0 && s.at.placeTo > s.at.from) {
+            CHECK(s.at.from >= held[static_cast<std::size_t>(place)]);
+            held[static_cast<std::size_t>(place)] = s.at.placeTo;
+        }
+        // A bake has somebody there.
+        if (c.step(s).kind == make::StepKind::bake && !c.planning.eased.alone[task])
+            CHECK(c.hours.openBetween(s.at.from, s.at.handsEnd + c.planning.problem.tasks[task].attended) ==
+                  s.at.handsEnd + c.planning.problem.tasks[task].attended - s.at.from);
+    }
+    // Tansy and her double, each with all its steps but one set of sheets.
+    int first = 0, second = 0;
+    for (const Planned& s : c.plan.steps)
+        if (s.step.puppet == 0) ++(s.step.copy == 1 ? first : second);
+    CHECK(first == second + 1);
+    CHECK(c.plan.schedule.end >= c.plan.schedule.boundEnd);
+    CHECK(c.plan.gap() < 0.1);
+}
+
+TEST_CASE("An air-dry head that sets a day before the feet is painted a day before them", "[results]") {
+    const Case c = caseOf([](document::Production& p) {
+        p.puppets.resize(1);
+        p.puppets[0].things.copies = 1;
+        for (auto& l : p.puppets[0].limbs)
+            for (auto& s : l.segments)
+                if (!s.layers.clay.empty())
+                    s.layers.clay = "air-dry-white", s.layers.cover.clear(), s.layers.scheme = "face";
+        for (auto& m : p.puppets[0].masses)
+            if (m.shape != body::MassShape::weighed && !m.layers.clay.empty())
+                m.layers.clay = "air-dry-white", m.layers.cover.clear(), m.layers.scheme = "face";
+        // The feet are put on a day late.
+        p.calendar->start = kMonday;
+    });
+    std::map<std::string, Minute> dried, painted;
+    for (const Planned& s : c.plan.steps) {
+        const make::Step& step = c.step(s);
+        if (step.kind == make::StepKind::paint) {
+            Minute ready = 0;
+            for (const make::After& a : step.after)
+                if (a.reason == make::Reason::clay_raw_until_baked)
+                    ready = std::max(
+                        ready, c.plan.schedule.tasks[static_cast<std::size_t>(c.planning.find({0, 1, a.step}))].done);
+            if (ready > 0) painted[step.id] = s.at.from, dried[step.id] = ready;
+        }
+    }
+    // Each limb's first coat waits for its own clay alone.
+    REQUIRE(painted.size() > 3);
+    std::set<Minute> days;
+    for (const auto& [id, at] : painted) {
+        CHECK(at >= dried[id]);
+        days.insert(dried[id]);
+    }
+    CHECK(days.size() > 1);
+    Minute soonest = INT64_MAX, last = 0;
+    for (const auto& [id, at] : dried)
+        soonest = std::min(soonest, at), last = std::max(last, at);
+    bool before = false;
+    for (const auto& [id, at] : painted)
+        before = before || at < last;
+    CHECK(before);
+    CHECK(soonest < last);
+}
+
+TEST_CASE("What is written as done stays where it was, and what is left begins no earlier than now", "[results]") {
+    const auto entry = [](const char* step, Minute at, LogKind kind, double minutes = 0) {
+        LogEntry e;
+        e.at_s = at * 60, e.puppet = "tansy", e.step = step, e.kind = kind, e.number = minutes;
+        return e;
+    };
+    document::Production p = demo();
+    p.log = {entry("print", kMonday + 5, LogKind::started), entry("print", kMonday + 25, LogKind::done, 20)};
+    wire::TableShelf tables;
+    const ProductionResult r = calcResult(p, shippedCards(), tables);
+    const Planning planning = makePlanning(p, r.puppets, kMonday + 60);
+    const OpenHours hours = findHours(planning);
+    const ProductionPlan plan = calcPlan(p, planning, hours, schedule::calcFirst(planning.problem, hours));
+    int done = 0;
+    for (const Planned& s : plan.steps) {
+        if (s.done) {
+            ++done;
+            CHECK(s.at.from == kMonday + 5);
+            CHECK(s.at.handsEnd == kMonday + 25);
+        } else {
+            CHECK(s.at.from >= kMonday + 60);
+        }
+    }
+    CHECK(done == 1);
+    CHECK(document::findStepState(p.log, "tansy", 1, "print").worked_min == 20);
+    CHECK_FALSE(document::findStepState(p.log, "tansy", 2, "print").done);
+}
+
+TEST_CASE("Of builds said to hold in eight of ten, seven to nine of ten hold", "[results][full]") {
+    Case c = caseOf([](document::Production& p) { p.puppets.resize(1); });
+    // A deadline at which the program says about eight in ten.
+    const Chance spread = calcChance(c.planning, c.hours, c.plan.schedule, 2000);
+    REQUIRE(spread.median > kMonday);
+    Minute low = spread.early, high = spread.late;
+    for (int k = 0; k < 20; ++k) {
+        c.planning.problem.due[0] = (low + high) / 2;
+        (calcChance(c.planning, c.hours, c.plan.schedule, 2000).holds < 0.8 ? low : high) = (low + high) / 2;
+    }
+    c.planning.problem.due[0] = high;
+    const double said = calcChance(c.planning, c.hours, c.plan.schedule, 2000).holds;
+    CHECK(said == Approx(0.8).margin(0.03));
+    // 200 builds, gone through here: one pair of hands in the order of the plan, a clock of minutes.
+    std::mt19937 engine(2026);
+    int held = 0;
+    for (int b = 0; b < 200; ++b) {
+        std::map<int, double> rate;
+        std::vector<Minute> done(c.planning.steps.size());
+        Minute hands = c.plan.start, end = 0, oven = 0;
+        for (const Planned& s : c.plan.steps) {
+            const auto k = static_cast<std::size_t>(c.planning.find(s.step));
+            const schedule::Task& t = c.planning.problem.tasks[k];
+            const int kind = static_cast<int>(c.planning.kinds[k]);
+            if (!rate.contains(kind)) rate[kind] = std::normal_distribution<double>(0, make::kRatePrior)(engine);
+            const double x = rate[kind] + std::normal_distribution<double>(0, make::kRateScatter)(engine);
+            const auto work =
+                t.hands > 0 ? std::max<Minute>(1, std::llround(static_cast<double>(t.hands) * std::exp(x))) : 0;
+            Minute at = t.hands > 0 ? hands : c.plan.start;
+            for (int a : t.after)
+                at = std::max(at, done[static_cast<std::size_t>(a)]);
+            if (t.place == 0) at = std::max(at, oven);
+            Minute over = at;
+            if (work > 0) {
+                const bool whole = (t.attended > 0 || !t.rests) && work + t.attended <= c.hours.longest();
+                at = whole ? c.hours.nextWhole(at, work + t.attended) : c.hours.nextOpen(at);
+                over = c.hours.finish(at, work);
+                hands = over;
+            }
+            done[k] = over + t.wait;
+            if (t.place == 0) oven = done[k];
+            end = std::max(end, done[k]);
+        }
+        held += end <= high;
+    }
+    INFO(held << " of 200");
+    CHECK(held >= 140);
+    CHECK(held <= 180);
+}
+
+TEST_CASE("Calendar, deadlines and log are saved and read back equal, and broken ones are refused by name",
+          "[results]") {
+    document::Production p = demo();
+    p.log.push_back({parseIsoTime("2026-12-01T11:11").value() * 60 + 7, "reed", 1, "skin:leg", "left leg",
+                     LogKind::trouble, 0, 0, "", "a crack, \"small\"; mended", "pictures/crack.png"});
+    const auto loaded = files::parseProduction(files::writeProduction(p), shippedCards());
+    REQUIRE(loaded);
+    CHECK(loaded->production.log == p.log);
+    CHECK(loaded->production.calendar == p.calendar);
+    CHECK(loaded->production == p);
+    const auto refuses = [&](const char* key, const nlohmann::json& value, const std::string& says) {
+        nlohmann::json j = nlohmann::json::parse(files::writeProduction(p));
+        j[nlohmann::json::json_pointer(key)] = value;
+        const auto r = files::parseProduction(j.dump(), shippedCards());
+        INFO(key << " " << value.dump());
+        REQUIRE_FALSE(r);
+        CHECK(r.fault().sentence().find(says) != std::string::npos);
+    };
+    refuses("/calendar/hours/mon", nlohmann::json::array({"10:00"}), "from and to");
+    refuses("/calendar/hours/mon", nlohmann::json::array({"18:00", "10:00"}), "must end after");
+    refuses("/calendar/days_off", nlohmann::json::array({"2026-02-30"}), "days_off");
+    refuses("/calendar/start", "tomorrow", "start");
+    refuses("/puppets/0/deadline", "2026-12-04 10:00", "deadline");
+    refuses("/log/0/at", "then", "at");
+    refuses("/log/0/kind", "guessed", "must be one of");
+    refuses("/log/0/number", 1e300, "number");
+    refuses("/log", nlohmann::json(std::string("none")), "list");
+}
+
+TEST_CASE("A plan goes to other programs as calendar events and rows, one a step", "[results]") {
+    const Case c = caseOf([](document::Production& p) { p.puppets.resize(1); });
+    const auto words = [](const make::Step& s) { return std::string(make::keyOf(s.kind)) + ", " + s.subject; };
+    const std::string ics = files::writeIcs(c.production, c.result, c.plan, words);
+    CHECK(ics.rfind("BEGIN:VCALENDAR\r\n", 0) == 0);
+    CHECK(ics.find("SUMMARY:Tansy 1: bake\\, Tansy\r\n") != std::string::npos);
+    std::size_t line = 0, events = 0;
+    for (std::size_t at = 0; at < ics.size();) {
+        const std::size_t end = ics.find("\r\n", at);
+        REQUIRE(end != std::string::npos);
+        line = std::max(line, end - at);
+        events += ics.compare(at, 12, "BEGIN:VEVENT") == 0;
+        at = end + 2;
+    }
+    CHECK(line <= 75);
+    std::size_t stretches = 0;
+    for (const Planned& s : c.plan.steps)
+        stretches += s.work.size() + (s.at.done - s.at.handsEnd >= 60);
+    CHECK(events == stretches);
+    const std::string csv = files::writePlanCsv(c.production, c.result, c.plan, words);
+    CHECK(std::count(csv.begin(), csv.end(), '\n') == static_cast<std::ptrdiff_t>(c.plan.steps.size()) + 1);
+}
