@@ -36,6 +36,7 @@ void addFill(CLI::App& program, Run& run);
 void addThings(CLI::App& program, Run& run);
 void addPatterns(CLI::App& program, Run& run);
 void addPlan(CLI::App& program, Run& run); ///< with log and shop
+void addMix(CLI::App& program, Run& run);  ///< with film and paint
 
 /// A finite number for JSON, or null where a value could not be computed.
 files::Json numberJson(double value);

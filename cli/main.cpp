@@ -63,6 +63,7 @@ int main(int argc, char** argv) {
     addPatterns(program, run);
     addThings(program, run);
     addPlan(program, run);
+    addMix(program, run);
     try {
         program.parse(argc, argv);
     } catch (const CLI::ParseError& e) {

@@ -1,5 +1,6 @@
 #include "paint/coats.h"
 #include "base/text.h"
+#include "paint/film.h"
 #include <algorithm>
 
 namespace enkinet::paint {
@@ -17,6 +18,7 @@ Result<PaintCard> makePaint(PaintCard c) {
                            {"coverage", c.coverage_m2_l, 1, 50, " m2/l"},
                            {"pot", c.pot_ml, 1, 1e5, " ml"},
                            {"pot price", c.potPrice, 0, 1e5, ""},
+                           {"strength", c.strength, 0.01, 100, ""},
                            {"drying", c.dry_min, 0, 60 * 24 * 60, " min"}})
         if (!(l.value >= l.low && l.value <= l.high))
             return Fault{place, std::string(l.name) + " " + plain(l.value) + l.unit,
@@ -25,45 +27,54 @@ Result<PaintCard> makePaint(PaintCard c) {
     return c;
 }
 
-namespace {
-Rgb through(const Rgb& ground, const Rgb& paint, double hidden) {
-    return {paint.r + (ground.r - paint.r) * (1 - hidden), paint.g + (ground.g - paint.g) * (1 - hidden),
-            paint.b + (ground.b - paint.b) * (1 - hidden)};
+const char* roleName(Role role) {
+    constexpr const char* kNames[] = {"primer", "base", "wash", "dry-brush", "varnish"};
+    return kNames[static_cast<int>(role)];
 }
-} // namespace
 
-int calcCoats(const Rgb& ground, const Rgb& paint, double opacity) {
-    Rgb seen = ground;
-    const Lab goal = toLab(paint);
-    for (int k = 1; k < kMostCoats; ++k) {
-        seen = through(seen, paint, opacity);
-        if (calcDeltaE2000(toLab(seen), goal) < kUnseen) return k;
-    }
+int calcCoats(const Reflectance& ground, const Reflectance& paint, double hiding) {
+    const double power = calcPower(paint, hiding);
+    const Lab goal = toLab(toRgb(paint));
+    for (int k = 1; k < kMostCoats; ++k)
+        if (calcDeltaE2000(toLab(toRgb(calcFilm(ground, paint, k * power))), goal) < kUnseen) return k;
     return kMostCoats;
 }
 
-Result<std::vector<Laid>> calcLaid(const Scheme& scheme, const std::vector<PaintCard>& shelf, const Rgb& clay,
-                                   double surface_mm2) {
+Result<std::vector<Laid>> calcLaid(const Scheme& scheme, const std::vector<PaintCard>& shelf, const std::string& clay,
+                                   double surface_mm2, CurveMemo* memo) {
+    CurveMemo own;
+    CurveMemo& curves = memo ? *memo : own;
+    const auto curveOf = [&](const std::string& hex) {
+        return curves.find(std::hash<std::string>{}(hex), hex, [](const std::string& key) {
+            const auto colour = parseHex(key);
+            return calcReflectance(colour ? *colour : Rgb{0.5, 0.5, 0.5});
+        });
+    };
     std::vector<Laid> laid;
-    Rgb ground = clay;
+    Reflectance ground = *curveOf(clay);
     for (const Coat& coat : scheme.coats) {
         const auto card =
             std::find_if(shelf.begin(), shelf.end(), [&](const PaintCard& c) { return c.id == coat.paint; });
         if (card == shelf.end()) return Fault{"scheme " + scheme.id, "paint " + coat.paint, "is not on the shelf"};
-        const auto colour = parseHex(card->colour);
-        if (!colour) return colour.fault();
+        if (const auto colour = parseHex(card->colour); !colour) return colour.fault();
+        const Reflectance paint = *curveOf(card->colour);
         Laid l;
         l.role = coat.role;
         l.card.value = std::make_shared<const PaintCard>(*card);
-        l.contrast = calcDeltaE2000(toLab(ground), toLab(*colour));
+        const Lab masstone = toLab(toRgb(paint));
+        l.contrast = calcDeltaE2000(toLab(toRgb(ground)), masstone);
         const bool opaque = coat.role == Role::primer || coat.role == Role::base;
-        l.coats = opaque ? calcCoats(ground, *colour, card->opacity) : 1;
+        l.coats = opaque ? calcCoats(ground, paint, card->opacity) : 1;
         const double share = coat.role == Role::wash ? kWashShare : coat.role == Role::dry_brush ? kDryBrushShare : 1;
         // 1 m²/l is 1 mm² a microlitre: ml = mm² / (1000 m²/l).
         l.ml = l.coats * share * surface_mm2 * kRelief / (card->coverage_m2_l * 1000);
         l.dry_min = l.coats * card->dry_min;
-        if (opaque) ground = *colour;
-        laid.push_back(l);
+        // What is seen through it is the ground of the next; a clear coat shows what lies below.
+        if (coat.role != Role::varnish)
+            ground = calcFilm(ground, paint, calcPower(paint, card->opacity) * l.coats * share);
+        l.seen = toRgb(ground);
+        l.off = calcDeltaE2000(toLab(l.seen), masstone);
+        laid.push_back(std::move(l));
     }
     return laid;
 }

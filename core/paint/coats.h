@@ -2,7 +2,7 @@
 // Coats of paint on a part: how many until the ground no longer shows, millilitres and drying. docs/mechanics.md 82
 // to 84.
 #include "base/memo.h"
-#include "paint/colour.h"
+#include "paint/reflectance.h"
 #include <vector>
 
 namespace enkinet::paint {
@@ -14,7 +14,9 @@ struct PaintCard {
     std::string id, name, note;
     Medium medium = Medium::acrylic;
     std::string colour;   ///< #rrggbb
-    double opacity = 0.8; ///< share of the ground that one coat hides
+    double opacity = 0.8; ///< hiding of one coat: luminance over black as a share of that over white
+    double strength = 1;  ///< tinting strength in mixtures; measured by a chip
+    std::string batch;    ///< as on the pot
     double coverage_m2_l = 10;
     double pot_ml = 60, potPrice = 0;
     double dry_min = 20; ///< to the next coat
@@ -43,8 +45,12 @@ inline constexpr int kMostCoats = 8;
 /// Share of a full coat's paint that stays on: a wash is thin, a dry brush touches ridges only.
 inline constexpr double kWashShare = 0.5, kDryBrushShare = 0.3;
 
-/// Coats until the ground no longer shows: least k with dE2000(ground seen through k coats, paint) below kUnseen.
-int calcCoats(const Rgb& ground, const Rgb& paint, double opacity);
+/// Curves of colours, kept by whoever asks: each is worked out once.
+using CurveMemo = Node<std::string, Reflectance>;
+/// Coats until the ground no longer shows: least k with dE2000(ground under k coats, paint) below kUnseen; kMostCoats
+/// where that takes more.
+int calcCoats(const Reflectance& ground, const Reflectance& paint, double hiding);
+const char* roleName(Role role); ///< as files have it
 
 struct Laid {
     Role role = Role::base;
@@ -52,13 +58,15 @@ struct Laid {
     int coats = 1;
     double ml = 0, dry_min = 0;
     double contrast = 0; ///< dE2000 between this paint and what it goes on
+    Rgb seen;            ///< after its coats
+    double off = 0;      ///< dE2000 of that from the paint by itself
     friend bool operator==(const Laid&, const Laid&) = default;
 };
 
-/// What a scheme takes on a surface of clay: coats in order, each on the colour that the one before leaves. Cards must
-/// outlive the result; a paint that the shelf lacks is a Fault.
-Result<std::vector<Laid>> calcLaid(const Scheme& scheme, const std::vector<PaintCard>& shelf, const Rgb& clay,
-                                   double surface_mm2);
+/// What a scheme takes on a surface of clay (its colour, #rrggbb): coats in order, each on the colour that the one
+/// before leaves. Cards must outlive the result; a paint that the shelf lacks is a Fault.
+Result<std::vector<Laid>> calcLaid(const Scheme& scheme, const std::vector<PaintCard>& shelf, const std::string& clay,
+                                   double surface_mm2, CurveMemo* memo = nullptr);
 
 /// May this medium go on that one, once it is dry? Oil on acrylic yes; acrylic on oil no; nothing on varnish but
 /// varnish.

@@ -10,7 +10,7 @@ ENKINET_COMPARED_BODY(Report)
 
 namespace {
 
-void paintParts(const Production& production, Report& r) {
+void paintParts(const Production& production, Report& r, paint::CurveMemo& curves) {
     struct Key {
         std::string scheme, clay;
         auto operator<=>(const Key&) const = default;
@@ -22,24 +22,28 @@ void paintParts(const Production& production, Report& r) {
         if (p.layers.scheme.empty() || bare_mm2 <= 0) continue;
         const auto scheme = std::find_if(production.schemes.begin(), production.schemes.end(),
                                          [&](const paint::Scheme& s) { return s.id == p.layers.scheme; });
-        const auto clay = r.shelf.clays.find(p.layers.clay);
-        const auto ground = paint::parseHex(
-            clay == r.shelf.clays.end() || clay->second.colour.empty() ? "#b8b8b8" : clay->second.colour);
-        auto laid = paint::calcLaid(*scheme, r.cards->paints, ground ? *ground : paint::Rgb{0.5, 0.5, 0.5}, bare_mm2);
-        ENKINET_ASSERT(laid); // makeProduction has checked every name
-        make::SchemeWork& w = work[{p.layers.scheme, p.layers.clay}];
-        w.id = scheme->id, w.name = scheme->name, w.clay = p.layers.clay;
+        const auto [found, fresh] = work.try_emplace({p.layers.scheme, p.layers.clay});
+        make::SchemeWork& w = found->second;
+        if (fresh) {
+            const auto clay = r.shelf.clays.find(p.layers.clay);
+            const bool bare = clay == r.shelf.clays.end() || clay->second.colour.empty();
+            // For one square millimetre; parts take as much as they have.
+            auto laid = paint::calcLaid(*scheme, r.cards->paints, bare ? "#b8b8b8" : clay->second.colour, 1, &curves);
+            ENKINET_ASSERT(laid); // makeProduction has checked every name
+            w.id = scheme->id, w.name = scheme->name, w.clay = p.layers.clay, w.laid = laid.take();
+        }
+        std::vector<paint::Laid> laid = w.laid;
+        for (paint::Laid& l : laid)
+            l.ml *= bare_mm2;
         w.parts.push_back(static_cast<int>(i));
         w.surface_mm2 += bare_mm2;
-        if (w.laid.empty())
-            w.laid = *laid;
-        else
-            for (std::size_t k = 0; k < w.laid.size(); ++k)
-                w.laid[k].ml += (*laid)[k].ml;
-        r.painted.push_back({static_cast<int>(i), p.layers.scheme, laid.take()});
+        r.painted.push_back({static_cast<int>(i), p.layers.scheme, std::move(laid)});
     }
-    for (auto& [key, w] : work)
+    for (auto& [key, w] : work) {
+        for (paint::Laid& l : w.laid)
+            l.ml *= w.surface_mm2;
         r.schemes.push_back(std::move(w));
+    }
 }
 
 } // namespace
@@ -110,7 +114,7 @@ Report calcReport(const Production& production, int puppetIndex, const Cards& sh
     r.cured = fill::calcCured(puppet, r.choice.rest, r.choice.own, r.choice.parts, r.shelf,
                               choice::findStiffness(r.choice.limbs, r.stock));
     r.things = calcThings(puppet, r.choice, r.shelf, *r.cards);
-    paintParts(production, r);
+    paintParts(production, r, memo.curves);
     r.plan = make::calcPlan(puppet, r.choice, r.cuts, r.bakePlan, r.shelf, r.schemes, r.things.features);
     Points points(production, puppetIndex, r, memo.bakes);
     points.sheet();

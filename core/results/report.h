@@ -153,6 +153,7 @@ struct PuppetMemo {
     };
     choice::ChoiceMemo steps;
     fill::BakeMemo bakes;
+    paint::CurveMemo curves;
     Node<ChoiceKey, choice::PuppetChoice> choice{4};
     Node<PatternsKey, std::vector<fill::Pattern>> patterns{3};
     Node<Production, Report> whole{4}; ///< by the production without all that is not this puppet's

@@ -202,3 +202,27 @@ TEST_CASE("plan prints every step with real times, and its makespan never lies b
     CHECK(json::parse(run("log " + demoFile + " --json").out)["log"].size() == 9);
     CHECK(json::parse(run("shop " + demoFile + " --json").out)["needs"].size() > 5);
 }
+
+TEST_CASE("mix and film print the worked values, and say what they cannot read") {
+    const json mixed = json::parse(run("mix --parts '#e0b030:1' --parts '#2050a0:1' --json").out);
+    CHECK(mixed["colour"] == "#356a62");
+    CHECK(mixed["lab"].size() == 3);
+    const json film = json::parse(run("film --paint '#f4f2ea' --hides 0.8 --ground '#d8a888' --coats 3 --json").out);
+    CHECK_NEAR(film["power"].get<double>(), 3.479, 0.005);
+    CHECK(film["colours"].size() == 3);
+    CHECK(std::abs(film["delta_e"][1].get<double>() - 1.41) < 0.05);
+    const std::string demoFile = std::string(ENKINET_SOURCE_DIR) + "/data/demo/post-for-the-tide-house.json";
+    const json recipes = json::parse(run("mix --target '#c98b6a' " + demoFile + " --json").out);
+    REQUIRE(recipes["recipes"].size() > 1);
+    CHECK(recipes["best"] == true);
+    CHECK(recipes["recipes"][0]["delta_e"].get<double>() <= recipes["recipes"][1]["delta_e"].get<double>());
+    CHECK(json::parse(run("paint " + demoFile + " --json").out)["puppets"].size() == 3);
+    for (const char* bad : {"mix", "mix --target blue", "mix --parts '#e0b030:x'",
+                            "film --paint '#f4f2ea' --ground '#d8a888' --hides 1.2",
+                            "film --paint '#f4f2ea' --ground '#d8a888' --coats 0"}) {
+        const Said s = run(bad);
+        INFO(bad);
+        CHECK(s.status == 2);
+        CHECK(std::count(s.err.begin(), s.err.end(), '\n') == 1);
+    }
+}

@@ -48,23 +48,27 @@ TEST_CASE("White, black and the primaries have the lightness of their standard",
 }
 
 TEST_CASE("Coats are laid until the ground no longer shows", "[paint]") {
-    const Rgb white = *parseHex("#ffffff"), black = *parseHex("#101010"), cream = *parseHex("#fbf8f0");
+    const auto of = [](const char* hex) { return calcReflectance(*parseHex(hex)); };
+    const Reflectance white = of("#ffffff"), black = of("#101010"), cream = of("#fbf8f0");
     CHECK(calcCoats(white, white, 0.5) == 1);
     CHECK(calcCoats(black, white, 0.999) == 1);
     CHECK(calcCoats(black, white, 0.5) > calcCoats(black, white, 0.8));
     // A ground near the final colour saves coats.
     CHECK(calcCoats(cream, white, 0.6) < calcCoats(black, white, 0.6));
     CHECK(calcCoats(black, white, 0.0) == kMostCoats);
+    // A white over flesh needs two coats; a yellow near the clay's own colour one.
+    CHECK(calcCoats(of("#d8a888"), of("#f4f2ea"), 0.8) == 2);
+    CHECK(calcCoats(of("#d8a860"), of("#d6a85e"), 0.6) == 1);
 }
 
 TEST_CASE("Millilitres are area, relief, coats and coverage", "[paint]") {
     const Scheme s{"plain", "plain", {{Role::base, "skin-warm"}, {Role::wash, "skin-shade"}}};
-    const auto laid = calcLaid(s, shippedCards().paints, *parseHex("#808080"), 10000);
+    const auto laid = calcLaid(s, shippedCards().paints, "#808080", 10000);
     REQUIRE(laid);
     const Laid& base = laid->at(0);
     CHECK_NEAR(base.ml, base.coats * 10000 * kRelief / (base.card->coverage_m2_l * 1000), 1e-12);
     CHECK_NEAR(laid->at(1).ml, kWashShare * 10000 * kRelief / (laid->at(1).card->coverage_m2_l * 1000), 1e-12);
-    CHECK_FALSE(calcLaid({"x", "x", {{Role::base, "no-such-paint"}}}, shippedCards().paints, {}, 1));
+    CHECK_FALSE(calcLaid({"x", "x", {{Role::base, "no-such-paint"}}}, shippedCards().paints, "#808080", 1));
 }
 
 TEST_CASE("Oil goes on acrylic, acrylic not on oil, and only varnish on varnish", "[paint]") {
