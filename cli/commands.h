@@ -35,8 +35,9 @@ void addBake(CLI::App& program, Run& run);
 void addFill(CLI::App& program, Run& run);
 void addThings(CLI::App& program, Run& run);
 void addPatterns(CLI::App& program, Run& run);
-void addPlan(CLI::App& program, Run& run); ///< with log and shop
-void addMix(CLI::App& program, Run& run);  ///< with film and paint
+void addPlan(CLI::App& program, Run& run);  ///< with log and shop
+void addMix(CLI::App& program, Run& run);   ///< with film and paint
+void addShoot(CLI::App& program, Run& run); ///< motion, shoot and wear
 
 /// A finite number for JSON, or null where a value could not be computed.
 files::Json numberJson(double value);

@@ -64,6 +64,7 @@ int main(int argc, char** argv) {
     addThings(program, run);
     addPlan(program, run);
     addMix(program, run);
+    addShoot(program, run);
     try {
         program.parse(argc, argv);
     } catch (const CLI::ParseError& e) {

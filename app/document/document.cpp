@@ -1,6 +1,6 @@
 #include "document/document.h"
+#include "document/plan_job.h"
 #include "files/container.h"
-#include "jobs/plan_job.h"
 #include <QCoreApplication>
 #include <QDir>
 #include <QFile>

@@ -1,7 +1,7 @@
 #pragma once
 // The build sheets on paper: a cover with figures and cautions; the wire page; both elevations at exactly 1:1 on tiles
 // with overlap, registration marks and a 100 mm check bar; marking strips, each limb's straight wire at 1:1.
-#include "jobs/plan_job.h"
+#include "document/plan_job.h"
 #include <QCoreApplication>
 #include <QPageSize>
 #include <QString>

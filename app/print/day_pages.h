@@ -1,6 +1,6 @@
 #pragma once
 // A puppet's days on paper: its steps in order with the hour, amounts, cautions and gates as boxes to tick.
-#include "jobs/plan_job.h"
+#include "document/plan_job.h"
 #include "print/pages.h"
 
 namespace enkinet::app {

@@ -125,11 +125,21 @@ public:
     Changed setMeasured(std::size_t index, std::optional<double> mm) const;
     Changed removeMeasure(std::size_t index) const;
 
+    // Paint (paint_edits.cpp).
+    /// A scheme more, or another in place of the one of its id.
+    Changed putScheme(const paint::Scheme& scheme) const;
+    /// Refused while a part carries it.
+    Changed removeScheme(const std::string& id) const;
+    /// A paint of this production with what there is of it: a mixture, or one that was measured.
+    Changed keepPaint(const paint::PaintCard& card, double ml) const;
+
     // Time (plan_edits.cpp).
     /// Hours, days off, people, start; none: the usual.
     Changed setCalendar(const std::optional<Calendar>& calendar) const;
     /// By when the puppet is on set.
     Changed setDeadline(std::optional<Minute> deadline) const;
+    /// All shots of the film, in their order.
+    Changed setShots(const std::vector<Shot>& shots) const;
     /// Writes into the log; nothing is ever taken out of it but by undoing.
     Changed addLog(const std::vector<LogEntry>& entries) const;
 

@@ -18,6 +18,12 @@ Edits::Changed Edits::setDeadline(std::optional<Minute> deadline) const {
     });
 }
 
+Edits::Changed Edits::setShots(const std::vector<Shot>& shots) const {
+    Production p = m_production;
+    p.shots = shots;
+    return makeProduction(std::move(p), m_shipped);
+}
+
 Edits::Changed Edits::addLog(const std::vector<LogEntry>& entries) const {
     Production p = m_production;
     if (p.log.size() + entries.size() > kMostLogEntries)

@@ -194,6 +194,10 @@ Result<Production> makeProduction(Production p, const Cards& shipped) {
                      "are more than " + std::to_string(kMostLogEntries)};
     for (const LogEntry& e : p.log)
         if (auto f = checkLogEntry(e)) return *f;
+    if (p.shots.size() > kMostShots) return Fault{"shots", std::to_string(p.shots.size()), "are more than 500"};
+    if (const auto f = findTwice(p.shots, "shot")) return *f;
+    for (const Shot& s : p.shots)
+        if (auto f = checkShot(s)) return *f;
     for (std::size_t i = 0; i < p.puppets.size(); ++i)
         if (auto f = settle(p, i, cards)) return *f;
     return p;

@@ -4,6 +4,7 @@
 #include "base/value.h"
 #include "body/puppet.h"
 #include "document/log.h"
+#include "document/shot.h"
 #include "document/spool.h"
 #include "fill/cards.h"
 #include "fill/parts.h"
@@ -54,6 +55,7 @@ struct Production {
     std::vector<body::Puppet> puppets;
     std::optional<Calendar> calendar{};    ///< none: Calendar::usual, from now on
     std::vector<LogEntry> log{};           ///< in the order in which it was written
+    std::vector<Shot> shots{};             ///< in the order in which they are shot
     std::map<std::string, Bytes> pictures; ///< bytes by name inside the container
     body::Extras extras{};
     /// Keys that this version does not know, further down: by the path of what they stood in.

@@ -4,6 +4,7 @@
 #include "files/card_json.h"
 #include "files/plan_json.h"
 #include "files/puppet_json.h"
+#include "files/shot_json.h"
 #include "files/versions.h"
 #include "files/wire_tests_file.h"
 #include <algorithm>
@@ -171,6 +172,7 @@ Result<Loaded> parseProduction(const std::string& text, const Cards& shipped) {
         r.each("puppets", 64, "puppet", [&](Reader& x) { p.puppets.push_back(readPuppet(x)); });
         r.object("calendar", [&](Reader& x) { p.calendar = readCalendar(x); });
         r.each("log", kMostLogEntries, "entry", [&](Reader& x) { p.log.push_back(readLogEntry(x)); });
+        r.each("shots", kMostShots, "shot", [&](Reader& x) { p.shots.push_back(readShot(x)); });
         p.extras = r.extras();
     }
     if (fault) return *fault;
@@ -199,6 +201,8 @@ std::string writeProduction(const Production& p, bool indented) {
     if (p.calendar) j["calendar"] = calendarJson(*p.calendar);
     for (const LogEntry& e : p.log)
         j["log"].push_back(logEntryJson(e));
+    for (const Shot& s : p.shots)
+        j["shots"].push_back(shotJson(s));
     addExtras(j, p.extras);
     addUnknown(j, p.unknown);
     return j.dump(indented ? 1 : -1) + "\n";

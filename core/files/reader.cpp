@@ -65,6 +65,24 @@ std::optional<double> Reader::maybeNumber(const char* key) {
     return {};
 }
 
+std::vector<double> Reader::numbers(const char* key, std::size_t most) {
+    const Json* j = find(key);
+    std::vector<double> all;
+    if (!j) return all;
+    if (!j->is_array() || j->size() > most) {
+        fail(key, "must be a list of at most " + std::to_string(most) + " numbers");
+        return all;
+    }
+    for (const Json& item : *j) {
+        if (!item.is_number() || !std::isfinite(item.get<double>())) {
+            fail(std::string(key) + " " + shown(item), "must be a number");
+            return {};
+        }
+        all.push_back(item.get<double>());
+    }
+    return all;
+}
+
 std::vector<std::string> Reader::texts(const char* key, std::size_t most) {
     const Json* j = find(key);
     std::vector<std::string> all;

@@ -38,6 +38,8 @@ public:
     double neededNumber(const char* key);
     std::optional<double> maybeNumber(const char* key);
     int whole(const char* key, int fallback);
+    /// A list of at most so many numbers; a missing one is empty.
+    std::vector<double> numbers(const char* key, std::size_t most);
     /// A list of at most so many texts; a missing one is empty.
     std::vector<std::string> texts(const char* key, std::size_t most);
     bool flag(const char* key, bool fallback);

@@ -1,13 +1,21 @@
 #include "stations/paint/paint_page.h"
 #include "stations/layers/part_in_hand.h"
+#include "stations/paint/mix_plate.h"
+#include "widgets/answer.h"
 #include "widgets/fields.h"
 #include "widgets/look.h"
 #include "widgets/materials.h"
 #include "widgets/paper.h"
 #include "words/say.h"
 #include <QFormLayout>
+#include <QIcon>
+#include <QLineEdit>
+#include <QListWidget>
 #include <QPainter>
+#include <QPixmap>
+#include <QPushButton>
 #include <QVBoxLayout>
+#include <algorithm>
 
 namespace enkinet::app {
 
@@ -92,11 +100,14 @@ PaintPage::PaintPage(Document& d) : Page(d, results::Station::paint) {
     m_sum = makeText();
     m_caution = makeText(true);
     m_caution->setText(Say::caution(make::Caution::air_spray));
+    m_rules = makeText();
+    m_rules->setObjectName("coatRules");
     column()->addWidget(m_title);
     auto* form = makeForm();
     form->addRow(tr("scheme"), m_scheme);
     column()->addLayout(form);
     column()->addWidget(m_text);
+    makeSchemeRows();
     auto* bench = new QWidget;
     bench->setObjectName("paintBench");
     auto* b = new QVBoxLayout(bench);
@@ -108,7 +119,12 @@ PaintPage::PaintPage(Document& d) : Page(d, results::Station::paint) {
     hint->setText(tr("Coat by coat on what lies below: each leaves a step of it bare, as on a chip."));
     b->addWidget(hint);
     b->addWidget(m_stack, 1);
+    m_plate = new MixPlate;
+    b->addWidget(m_plate);
+    m_plate->hide();
     setBench(bench);
+    column()->addWidget(m_rules);
+    makeMixing();
     column()->addWidget(makeHeading(tr("Paint for the whole puppet")));
     column()->addWidget(m_sum);
     column()->addWidget(m_caution);
@@ -120,7 +136,221 @@ PaintPage::PaintPage(Document& d) : Page(d, results::Station::paint) {
     });
 }
 
+void PaintPage::makeSchemeRows() {
+    m_coats = new QListWidget;
+    m_coats->setObjectName("coatList");
+    m_coats->setAccessibleName(tr("Coats of this scheme, the first at the top"));
+    m_coats->setUniformItemSizes(true);
+    m_coats->setTextElideMode(Qt::ElideRight);
+    m_coats->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    const auto button = [](const QString& text, const char* name) {
+        auto* b = new QPushButton(text);
+        b->setObjectName(name);
+        return b;
+    };
+    m_up = button(tr("Earlier"), "coatUp"), m_down = button(tr("Later"), "coatDown"),
+    m_remove = button(tr("Leave out"), "coatRemove");
+    m_new = button(tr("New scheme"), "schemeNew"), m_drop = button(tr("Throw away"), "schemeDrop");
+    m_name = new QLineEdit;
+    m_name->setObjectName("schemeName");
+    m_name->setAccessibleName(tr("Name of the scheme"));
+    m_role = new ChoiceField(tr("What the coat is for"));
+    m_role->setObjectName("coatRole");
+    QList<std::pair<QString, QVariant>> roles;
+    for (int k = 0; k <= static_cast<int>(paint::Role::varnish); ++k)
+        roles << std::pair{Say::role(static_cast<paint::Role>(k)), QVariant(k)};
+    m_role->show(roles, static_cast<int>(paint::Role::base));
+    m_paint = new ChoiceField(tr("Paint of the coat"));
+    m_paint->setObjectName("coatPaint");
+    m_addCoat = button(tr("Add"), "coatAdd");
+    auto* head = new QHBoxLayout;
+    head->setSpacing(6);
+    head->addWidget(m_new);
+    head->addWidget(m_drop);
+    head->addStretch();
+    column()->addLayout(head);
+    column()->addWidget(m_name);
+    column()->addWidget(m_coats);
+    auto* row = new QHBoxLayout;
+    row->setSpacing(6);
+    for (QPushButton* b : {m_up, m_down, m_remove})
+        row->addWidget(b);
+    row->addStretch();
+    column()->addLayout(row);
+    auto* add = new QHBoxLayout;
+    add->setSpacing(6);
+    add->addWidget(m_role);
+    add->addWidget(m_paint, 1);
+    add->addWidget(m_addCoat);
+    column()->addLayout(add);
+    connect(m_new, &QPushButton::clicked, this, &PaintPage::addScheme);
+    connect(m_drop, &QPushButton::clicked, this, [this] {
+        const paint::Scheme* s = scheme();
+        if (!s) return;
+        const std::string id = s->id;
+        // Off every part that carries it, and away: one step.
+        document().change(tr("Throw away: %1").arg(QString::fromStdString(s->name)), [&](const document::Edits& e) {
+            std::vector<document::Edits::Step> steps;
+            const body::Puppet& p = document().puppet();
+            for (const body::Limb& l : p.limbs)
+                for (std::size_t i = 0; i < l.segments.size(); ++i)
+                    if (l.segments[i].layers.scheme == id)
+                        steps.push_back([ref = document::PartRef{l.id, static_cast<int>(i), {}},
+                                         layers = l.segments[i].layers](const document::Edits& x) mutable {
+                            body::Layers bare = layers;
+                            bare.scheme.clear();
+                            return x.setLayers(ref, bare);
+                        });
+            for (const body::Mass& m : p.masses)
+                if (m.layers.scheme == id)
+                    steps.push_back(
+                        [ref = document::PartRef{{}, 0, m.id}, layers = m.layers](const document::Edits& x) {
+                            body::Layers bare = layers;
+                            bare.scheme.clear();
+                            return x.setLayers(ref, bare);
+                        });
+            steps.push_back([id](const document::Edits& x) { return x.removeScheme(id); });
+            return e.chain(steps);
+        });
+    });
+    connect(m_name, &QLineEdit::editingFinished, this, [this] {
+        if (!m_name->isModified()) return;
+        m_name->setModified(false);
+        const std::string name = m_name->text().trimmed().toStdString();
+        changeScheme(tr("Name of the scheme: %1").arg(m_name->text()), [&](paint::Scheme& s) { s.name = name; });
+    });
+    connect(m_up, &QPushButton::clicked, this, [this] { moveCoat(-1); });
+    connect(m_down, &QPushButton::clicked, this, [this] { moveCoat(1); });
+    connect(m_remove, &QPushButton::clicked, this, [this] {
+        const int at = m_coats->currentRow();
+        const paint::Scheme* s = scheme();
+        if (!s || at < 0 || at >= static_cast<int>(s->coats.size())) return;
+        changeScheme(tr("Leave out a coat"), [&](paint::Scheme& x) { x.coats.erase(x.coats.begin() + at); });
+    });
+    connect(m_addCoat, &QPushButton::clicked, this, [this] {
+        const paint::Coat coat{static_cast<paint::Role>(m_role->currentData().toInt()),
+                               m_paint->currentData().toString().toStdString()};
+        const int at = m_coats->currentRow();
+        changeScheme(tr("Add a coat"), [&](paint::Scheme& s) {
+            // Behind the one in hand; a varnish stays last.
+            auto place =
+                at >= 0 && at + 1 < static_cast<int>(s.coats.size()) ? s.coats.begin() + at + 1 : s.coats.end();
+            if (place == s.coats.end() && !s.coats.empty() && s.coats.back().role == paint::Role::varnish &&
+                coat.role != paint::Role::varnish)
+                --place;
+            s.coats.insert(place, coat);
+        });
+    });
+}
+
+const paint::Scheme* PaintPage::scheme() const {
+    const auto& d = const_cast<PaintPage*>(this)->document();
+    if (!d.hasPuppet()) return nullptr;
+    const int part = selectedPart(d);
+    if (part < 0) return nullptr;
+    const std::string& id = layersOf(d, part).scheme;
+    for (const paint::Scheme& s : d.production().schemes)
+        if (s.id == id) return &s;
+    return nullptr;
+}
+
+void PaintPage::changeScheme(const QString& name, const std::function<void(paint::Scheme&)>& mutate) {
+    const paint::Scheme* s = scheme();
+    if (!s) return;
+    paint::Scheme next = *s;
+    mutate(next);
+    document().change(name, [&](const document::Edits& e) { return e.putScheme(next); });
+}
+
+void PaintPage::moveCoat(int by) {
+    const paint::Scheme* s = scheme();
+    const int at = m_coats->currentRow(), to = at + by;
+    if (!s || at < 0 || to < 0 || to >= static_cast<int>(s->coats.size())) return;
+    changeScheme(by < 0 ? tr("A coat earlier") : tr("A coat later"), [&](paint::Scheme& x) {
+        std::swap(x.coats[static_cast<std::size_t>(at)], x.coats[static_cast<std::size_t>(to)]);
+    });
+    m_coats->setCurrentRow(to);
+}
+
+/// As the part's present scheme, to be changed; else with nothing on it yet.
+void PaintPage::addScheme() {
+    const int part = selectedPart(document());
+    if (part < 0) return;
+    const auto& all = document().production().schemes;
+    paint::Scheme fresh;
+    if (const paint::Scheme* s = scheme()) fresh = *s;
+    for (int n = 1; fresh.id.empty() ||
+                    std::any_of(all.begin(), all.end(), [&](const paint::Scheme& s) { return s.id == fresh.id; });
+         ++n)
+        fresh.id = "scheme-" + std::to_string(n);
+    fresh.name =
+        tr("paint of the %1")
+            .arg(QString::fromStdString(document().report().choice.parts[static_cast<std::size_t>(part)].label))
+            .toStdString();
+    const document::PartRef ref = refOf(document(), part);
+    body::Layers layers = layersOf(document(), part);
+    layers.scheme = fresh.id;
+    document().change(tr("New scheme: %1").arg(QString::fromStdString(fresh.name)), [&](const document::Edits& e) {
+        return e.chain({[&](const document::Edits& x) { return x.putScheme(fresh); },
+                        [&](const document::Edits& x) { return x.setLayers(ref, layers); }});
+    });
+}
+
+void PaintPage::showScheme() {
+    const paint::Scheme* s = scheme();
+    const results::Report& r = document().report();
+    const int kept = m_coats->currentRow();
+    m_coats->clear();
+    QList<std::pair<QString, QVariant>> paints;
+    for (const paint::PaintCard& c : r.cards->paints)
+        paints << std::pair{QString::fromStdString(c.name), QVariant(QString::fromStdString(c.id))};
+    m_paint->show(paints, m_paint->currentIndex() >= 0 ? m_paint->currentData()
+                          : paints.isEmpty()           ? QVariant()
+                                                       : paints.front().second);
+    for (QWidget* w :
+         std::initializer_list<QWidget*>{m_name, m_coats, m_up, m_down, m_remove, m_role, m_paint, m_addCoat})
+        w->setVisible(s != nullptr);
+    m_drop->setVisible(s != nullptr);
+    m_new->setText(s ? tr("New scheme like it") : tr("New scheme"));
+    QStringList rules;
+    if (s) {
+        if (!m_name->hasFocus()) m_name->setText(QString::fromStdString(s->name));
+        for (const paint::Coat& c : s->coats) {
+            QString name = QString::fromStdString(c.paint);
+            QPixmap dab(28, 28);
+            dab.fill(Qt::transparent);
+            for (const paint::PaintCard& card : r.cards->paints)
+                if (card.id == c.paint) {
+                    name = QString::fromStdString(card.name);
+                    QPainter p(&dab);
+                    p.setRenderHint(QPainter::Antialiasing);
+                    p.setBrush(QColor(QString::fromStdString(card.colour)));
+                    p.setPen(look().graphite);
+                    p.drawEllipse(QRectF(4, 4, 20, 20));
+                }
+            m_coats->addItem(new QListWidgetItem(QIcon(dab), tr("%1: %2").arg(Say::role(c.role), name)));
+        }
+        // What does not hold on what, said where it is put together.
+        for (std::size_t i = 1; i < s->coats.size(); ++i) {
+            const auto cardOf = [&](const std::string& id) {
+                return std::find_if(r.cards->paints.begin(), r.cards->paints.end(),
+                                    [&](const paint::PaintCard& c) { return c.id == id; });
+            };
+            const auto upper = cardOf(s->coats[i].paint), lower = cardOf(s->coats[i - 1].paint);
+            if (upper != r.cards->paints.end() && lower != r.cards->paints.end() &&
+                !paint::mayGoOn(upper->medium, lower->medium))
+                rules << tr("%1 does not hold on %2.")
+                             .arg(QString::fromStdString(upper->name), QString::fromStdString(lower->name));
+        }
+        m_coats->setCurrentRow(std::clamp(kept, s->coats.empty() ? -1 : 0, static_cast<int>(s->coats.size()) - 1));
+        fitToRows(*m_coats, 6);
+    }
+    m_rules->setText(rules.join("\n"));
+    m_rules->setVisible(!rules.isEmpty());
+}
+
 void PaintPage::show(const results::Report& r) {
+    showScheme();
     const int part = selectedPart(document());
     if (part < 0) return;
     const fill::Part& p = r.choice.parts[static_cast<std::size_t>(part)];

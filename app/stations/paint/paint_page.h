@@ -1,10 +1,16 @@
 #pragma once
-// Paint: the coat stack of a part, coats until the clay no longer shows, millilitres and drying.
+// Paint: the coat stack of a part with its scheme made and changed in place, and the plate on which colours are mixed
+// from the shelf.
+#include "paint/recipe.h"
 #include "stations/page.h"
+
+class QLineEdit;
 
 namespace enkinet::app {
 
 class ChoiceField;
+class Fold;
+class MixPlate;
 
 /// The coats of a scheme drawn as a swatch each, in the order in which they go on.
 class CoatStack : public QWidget {
@@ -32,14 +38,37 @@ class PaintPage : public Page {
     Q_OBJECT
 public:
     explicit PaintPage(Document& document);
+    ~PaintPage() override;
+    /// True when no recipe is looked for any more; what was found is then shown.
+    bool waitForRecipes(int ms);
 
 protected:
     void show(const results::Report& report) override;
 
 private:
-    QLabel *m_title, *m_benchTitle, *m_text, *m_sum, *m_caution;
-    ChoiceField* m_scheme;
+    struct Found;
+    void makeSchemeRows();
+    void makeMixing();
+    void showScheme();
+    const paint::Scheme* scheme() const; ///< of the part in hand
+    void changeScheme(const QString& name, const std::function<void(paint::Scheme&)>& mutate);
+    void addScheme();
+    void moveCoat(int by);
+    void lookForRecipes();
+    void takeRecipes();
+    void showRecipe(int row);
+    void keepMixture();
+
+    QLabel *m_title, *m_benchTitle, *m_text, *m_sum, *m_caution, *m_rules;
+    ChoiceField *m_scheme, *m_role, *m_paint;
+    QListWidget *m_coats, *m_recipes;
+    QPushButton *m_up, *m_down, *m_remove, *m_addCoat, *m_new, *m_drop, *m_keep;
+    QLineEdit *m_target, *m_name, *m_ml;
     CoatStack* m_stack;
+    MixPlate* m_plate;
+    Fold* m_mixFold;
+    std::shared_ptr<Found> m_found;
+    Worker m_worker;
 };
 
 } // namespace enkinet::app

@@ -1,7 +1,7 @@
 #pragma once
 // The days of the whole production: a row a day with its real date, hands-on work standing on the line, what dries or
 // bakes hanging from it, a flag where a puppet is promised, a pin where now is.
-#include "jobs/plan_job.h"
+#include "document/plan_job.h"
 #include "widgets/accessible_picture.h"
 #include <QWidget>
 

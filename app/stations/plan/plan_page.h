@@ -1,6 +1,6 @@
 #pragma once
 // Plan: the days of the whole production, the step in hand with its clock, what the shop's hours are and what to buy.
-#include "jobs/plan_job.h"
+#include "document/plan_job.h"
 #include "stations/page.h"
 #include <QTimer>
 

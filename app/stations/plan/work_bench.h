@@ -1,6 +1,6 @@
 #pragma once
 // The step in hand, to be read from two metres and worked with clay on the hands: one key starts, pauses and ends it.
-#include "jobs/plan_job.h"
+#include "document/plan_job.h"
 #include <QWidget>
 
 class QCheckBox;

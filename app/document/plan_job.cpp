@@ -1,4 +1,4 @@
-#include "jobs/plan_job.h"
+#include "document/plan_job.h"
 #include "jobs/clock.h"
 #include <QCoreApplication>
 #include <QPointer>

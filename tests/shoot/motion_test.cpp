@@ -1,0 +1,120 @@
+#include "base/units.h"
+#include "files/motion_file.h"
+#include "support/near.h"
+
+using namespace enkinet;
+using namespace enkinet::shoot;
+using namespace enkinet::test;
+
+namespace {
+
+Motion randomMotion(Random& random, int joints, int frames) {
+    Motion m;
+    m.frameTime_s = 1.0 / random.whole(12, 60);
+    // Depth first, as a file lists them: each hangs on the last one or on one of those above it.
+    std::vector<int> path;
+    for (int i = 0; i < joints; ++i) {
+        MotionJoint j;
+        j.name = "joint " + std::to_string(i);
+        while (static_cast<int>(path.size()) > 1 && random.whole(0, 2) == 0)
+            path.pop_back();
+        j.parent = path.empty() ? -1 : path.back();
+        j.offset = {random.between(-10, 10), random.between(-10, 10), random.between(-10, 10)};
+        if (i == 0) j.channels = {Channel::x_position, Channel::y_position, Channel::z_position};
+        std::vector<Channel> turns{Channel::x_rotation, Channel::y_rotation, Channel::z_rotation};
+        for (std::size_t k = 0; k < 3; ++k)
+            std::swap(turns[k], turns[static_cast<std::size_t>(random.whole(static_cast<int>(k), 2))]);
+        j.channels.insert(j.channels.end(), turns.begin(), turns.end());
+        j.firstValue = m.width;
+        m.width += static_cast<int>(j.channels.size());
+        m.joints.push_back(j);
+        path.push_back(i);
+    }
+    for (std::size_t i = 0; i < m.joints.size(); ++i) {
+        bool leaf = true;
+        for (const MotionJoint& j : m.joints)
+            leaf = leaf && j.parent != static_cast<int>(i);
+        m.joints[i].end = leaf;
+        if (leaf) m.joints[i].endOffset = {0, random.between(1, 5), 0};
+    }
+    for (int v = 0; v < frames * m.width; ++v)
+        m.values.push_back(random.between(-170, 170));
+    return m;
+}
+
+} // namespace
+
+TEST_CASE("Motion that was written is read back the same", "[shoot]") {
+    Random random(6);
+    for (int round = 0; round < 20; ++round) {
+        const Motion m = randomMotion(random, random.whole(1, 30), random.whole(0, 12));
+        const auto back = files::parseMotion(files::writeMotion(m));
+        INFO((back ? std::string() : back.fault().sentence()));
+        REQUIRE(back);
+        CHECK(*back == m);
+    }
+}
+
+TEST_CASE("Foreign habits are read: brackets on the line, marks, tabs, names with spaces, numbers with a plus",
+          "[shoot]") {
+    const std::string text =
+        "\xEF\xBB\xBFHIERARCHY\r\nROOT Hips {\r\n OFFSET 0 +0.5 0\r\n CHANNELS 6 Xposition Yposition Zposition "
+        "Zrotation Xrotation Yrotation\r\n"
+        "\tJOINT Left Up Leg\r\n{\r\nOFFSET 1e0 -2 0\r\nCHANNELS 3 Zrotation Xrotation Yrotation\r\nEnd "
+        "Site\r\n{\r\nOFFSET 0 -4 0\r\n}\r\n}\r\n}\r\n"
+        "MOTION\r\nFrames: 2\r\nFrame Time: 0.0416667\r\n0 0 0 10 20 30 1 2 3\r\n0 0 0 0 0 0 -1 -2 -3\r\n";
+    const auto m = files::parseMotion(text);
+    INFO((m ? std::string() : m.fault().sentence()));
+    REQUIRE(m);
+    REQUIRE(m->joints.size() == 2);
+    CHECK(m->joints[1].name == "Left Up Leg");
+    CHECK(m->joints[1].parent == 0);
+    CHECK(m->joints[1].end);
+    CHECK(m->frames() == 2);
+    CHECK(findChannelRange(*m, 1, 0) == std::pair{-1.0, 1.0});
+}
+
+TEST_CASE("Hostile motion files are refused in one line that names its place", "[shoot]") {
+    const std::string head =
+        "HIERARCHY\nROOT a\n{\nOFFSET 0 0 0\nCHANNELS 1 Xrotation\nEnd Site\n{\nOFFSET 0 0 0\n}\n}\n";
+    std::string deep = "HIERARCHY\nROOT a\n{\n";
+    for (int i = 0; i < 400; ++i)
+        deep += "JOINT b\n{\n";
+    for (const std::string& text :
+         {std::string(), std::string("HIERARCHY"), std::string("PK\x03\x04"), head,
+          head + "MOTION\nFrames: 1\nFrame Time: 0\n1\n", head + "MOTION\nFrames: 3\nFrame Time: 0.04\n1\n2\n",
+          head + "MOTION\nFrames: 1\nFrame Time: 0.04\nnan\n",
+          head + "MOTION\nFrames: 99999999999\nFrame Time: 0.04\n1\n",
+          head + "MOTION\nFrames: 1\nFrame Time: 0.04\n1 2\n", head + "MOTION\nFrames: -1\nFrame Time: 0.04\n",
+          head + "MOTION\nFrames: 200000\nFrame Time: 0.04\n1\n",
+          std::string("HIERARCHY\nROOT a\n{\nOFFSET 0 0 0\nCHANNELS 7 Xrotation\n}\n"),
+          std::string("HIERARCHY\nROOT a\n{\nOFFSET 0 0\n}\n"), deep,
+          std::string("HIERARCHY\nROOT a\n{\nCHANNELS 1 Wrotation\n}\n")}) {
+        const auto m = files::parseMotion(text);
+        REQUIRE_FALSE(m);
+        CHECK(m.fault().sentence().find("line") != std::string::npos);
+        CHECK(m.fault().sentence().find('\n') == std::string::npos);
+    }
+    CHECK_FALSE(files::loadMotion("/no/such/file"));
+}
+
+TEST_CASE("A turn about one axis is that bend, whatever the order; a turn about the bone bends nothing", "[shoot]") {
+    Random random(2);
+    for (int round = 0; round < 60; ++round) {
+        Motion m = randomMotion(random, 1, 1);
+        const double deg = random.between(-85, 85);
+        for (const Channel about : {Channel::x_rotation, Channel::y_rotation, Channel::z_rotation}) {
+            for (std::size_t c = 0; c < m.joints[0].channels.size(); ++c)
+                m.values[c] = m.joints[0].channels[c] == about ? deg : 0;
+            const Bends b = calcBends(m, 0);
+            CHECK(std::abs(b.forth_rad[0] - (about == Channel::x_rotation ? degToRad(deg) : 0)) < 1e-12);
+            CHECK(std::abs(b.aside_rad[0] - (about == Channel::z_rotation ? degToRad(deg) : 0)) < 1e-12);
+        }
+        // Bend and then twist: the bend stays.
+        m.joints[0].channels = {Channel::x_rotation, Channel::y_rotation};
+        m.joints[0].firstValue = 0, m.width = 2, m.values = {deg, random.between(-170, 170)};
+        CHECK(std::abs(calcBends(m, 0).forth_rad[0] - degToRad(deg)) < 1e-9);
+        CHECK(std::abs(calcBends(m, 0).aside_rad[0]) < 1e-9);
+        CHECK(std::abs(calcBends(m, 0, true).forth_rad[0]) < 1e-12);
+    }
+}
