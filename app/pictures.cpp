@@ -2,6 +2,7 @@
 #include "sheet/sheet_view.h"
 #include "shell/rule.h"
 #include "shell/window.h"
+#include "stations/paint/paint_page.h"
 #include "stations/plan/plan_page.h"
 #include "stations/wire/remedies_list.h"
 #include "turntable/turntable.h"
@@ -103,6 +104,11 @@ bool writePictures(Window& window, const QString& folder, const QSize& size) {
         window.setStation(static_cast<results::Station>(i));
         const bool bulk = i == static_cast<int>(results::Station::bulk);
         if (bulk) takeMost(window.document(), [](const fill::Part& p) { return p.bulk.mass_g; });
+        if (i == static_cast<int>(results::Station::paint)) {
+            auto* paint = window.findChild<PaintPage*>();
+            paint->mix("#c98b6a");
+            paint->waitForRecipes(20000);
+        }
         if (!take(names[i])) return false;
         if (bulk) window.document().select({});
         // The leaves that show something of their own.

@@ -41,7 +41,8 @@ void PaintPage::makeMixing() {
     m_recipes = new QListWidget;
     m_recipes->setObjectName("mixRecipes");
     m_recipes->setAccessibleName(tr("Recipes, the nearest first"));
-    m_recipes->setWordWrap(true);
+    m_recipes->setTextElideMode(Qt::ElideRight);
+    m_recipes->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     m_keep = new QPushButton(tr("Keep it as a paint"));
     m_keep->setObjectName("mixKeep");
     auto* form = makeForm();
@@ -58,6 +59,12 @@ void PaintPage::makeMixing() {
     connect(m_ml, &QLineEdit::editingFinished, this, [this] { showRecipe(m_recipes->currentRow()); });
     connect(m_recipes, &QListWidget::currentRowChanged, this, &PaintPage::showRecipe);
     connect(m_keep, &QPushButton::clicked, this, &PaintPage::keepMixture);
+}
+
+void PaintPage::mix(const QString& colour) {
+    m_mixFold->setOpen(true);
+    m_target->setText(colour);
+    lookForRecipes();
 }
 
 void PaintPage::lookForRecipes() {
@@ -112,7 +119,7 @@ void PaintPage::takeRecipes() {
                          .arg(p.parts)
                          .arg(QString::fromStdString(m_found->shelf[static_cast<std::size_t>(p.paint)].name));
         auto* item = new QListWidgetItem(tr("%1: %2").arg(parts.join(tr(", ")), differenceWord(r.deltaE)), m_recipes);
-        item->setToolTip(plainTip(tr("ΔE %1").arg(Say::number(r.deltaE, 1))));
+        item->setToolTip(plainTip(tr("%1; ΔE %2").arg(item->text(), Say::number(r.deltaE, 1))));
     }
     m_recipes->setVisible(m_recipes->count() > 0);
     m_keep->setVisible(m_recipes->count() > 0);

@@ -36,7 +36,9 @@ void CoatStack::show(const QColor& clay, const QString& clayName, const std::vec
     QStringList said;
     for (const paint::Laid& l : laid) {
         Row r;
-        r.colour = QColor(QString::fromStdString(l.card->colour));
+        // What covers is shown as it will look over what lies below; what is thin, as it comes from the pot.
+        const bool covers = l.role == paint::Role::base || l.role == paint::Role::primer;
+        r.colour = QColor(QString::fromStdString(covers ? paint::toHex(l.seen) : l.card->colour));
         r.clear = l.role == paint::Role::varnish;
         r.text = tr("%1: %2").arg(Say::role(l.role), QString::fromStdString(l.card->name));
         r.more = tr("%1, %2 ml, dry in %3")
@@ -124,11 +126,11 @@ PaintPage::PaintPage(Document& d) : Page(d, results::Station::paint) {
     m_plate->hide();
     setBench(bench);
     column()->addWidget(m_rules);
+    addOpenPoints();
     makeMixing();
     column()->addWidget(makeHeading(tr("Paint for the whole puppet")));
     column()->addWidget(m_sum);
     column()->addWidget(m_caution);
-    addOpenPoints();
     column()->addStretch();
     connect(m_scheme, &ChoiceField::edited, this, [this](const QVariant& v) {
         const std::string id = v.toString().toStdString();
@@ -163,6 +165,12 @@ void PaintPage::makeSchemeRows() {
     m_paint = new ChoiceField(tr("Paint of the coat"));
     m_paint->setObjectName("coatPaint");
     m_addCoat = button(tr("Add"), "coatAdd");
+    // Names of paints may be long; the card is not.
+    for (QComboBox* box : {static_cast<QComboBox*>(m_role), static_cast<QComboBox*>(m_paint)}) {
+        box->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
+        box->setMinimumContentsLength(6);
+    }
+    m_coats->setIconSize({18, 18});
     auto* head = new QHBoxLayout;
     head->setSpacing(6);
     head->addWidget(m_new);
@@ -317,7 +325,7 @@ void PaintPage::showScheme() {
         if (!m_name->hasFocus()) m_name->setText(QString::fromStdString(s->name));
         for (const paint::Coat& c : s->coats) {
             QString name = QString::fromStdString(c.paint);
-            QPixmap dab(28, 28);
+            QPixmap dab(28, 28); // drawn larger than it is shown
             dab.fill(Qt::transparent);
             for (const paint::PaintCard& card : r.cards->paints)
                 if (card.id == c.paint) {

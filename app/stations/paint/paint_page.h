@@ -39,6 +39,8 @@ class PaintPage : public Page {
 public:
     explicit PaintPage(Document& document);
     ~PaintPage() override;
+    /// Looks for recipes of a colour, #rrggbb.
+    void mix(const QString& colour);
     /// True when no recipe is looked for any more; what was found is then shown.
     bool waitForRecipes(int ms);
 
