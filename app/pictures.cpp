@@ -4,6 +4,7 @@
 #include "shell/window.h"
 #include "stations/paint/paint_page.h"
 #include "stations/plan/plan_page.h"
+#include "stations/shoot/shoot_page.h"
 #include "stations/wire/remedies_list.h"
 #include "turntable/turntable.h"
 #include "widgets/leaves.h"
@@ -95,11 +96,12 @@ bool writePictures(Window& window, const QString& folder, const QSize& size) {
         for (patience.start(); remedies && remedies->isVisible() && remedies->busy() && patience.elapsed() < 20000;)
             QApplication::processEvents(QEventLoop::WaitForMoreEvents, 50);
         if (auto* plan = window.findChild<PlanPage*>()) plan->job().wait(20000);
+        if (auto* film = window.findChild<ShootPage*>()) film->job().wait(20000);
         for (int n = 0; n < 5; ++n)
             QApplication::processEvents();
         return window.grab().save(QDir(folder).filePath(name + ".png"));
     };
-    const char* const names[] = {"sheet", "wire", "bulk", "skin", "paint", "plan"};
+    const char* const names[] = {"sheet", "wire", "bulk", "skin", "paint", "plan", "shoot"};
     for (int i = 0; i < results::kStations; ++i) {
         window.setStation(static_cast<results::Station>(i));
         const bool bulk = i == static_cast<int>(results::Station::bulk);
@@ -108,6 +110,11 @@ bool writePictures(Window& window, const QString& folder, const QSize& size) {
             auto* paint = window.findChild<PaintPage*>();
             paint->mix("#c98b6a");
             paint->waitForRecipes(20000);
+        }
+        if (i == static_cast<int>(results::Station::shoot)) {
+            auto* film = window.findChild<ShootPage*>();
+            film->job().wait(20000);
+            film->setShot(4);
         }
         if (!take(names[i])) return false;
         if (bulk) window.document().select({});

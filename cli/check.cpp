@@ -23,6 +23,8 @@ const char* stationWord(results::Station s) {
         return "paint";
     case results::Station::plan:
         return "plan";
+    case results::Station::shoot:
+        return "shoot";
     }
     return "";
 }

@@ -4,7 +4,7 @@
 #include "files/motion_file.h"
 #include "files/shot_json.h"
 #include "puppet_command.h"
-#include "shoot/wear.h"
+#include "results/film.h"
 #include <fmt/format.h>
 #include <iostream>
 
@@ -51,28 +51,25 @@ void motionRun(const std::string& path, bool json, Run& run) {
         fmt::print("{} frames of {:.4f} s\n", motion->frames(), motion->frameTime_s);
 }
 
-struct Film {
+struct LoadedFilm {
     document::Production production;
     results::ProductionResult result;
-    shoot::Ledger ledger;
+    results::Film film;
 };
 
-std::optional<Film> loadFilm(const std::string& path, Run& run) {
+std::optional<LoadedFilm> loadFilm(const std::string& path, Run& run) {
     auto production = run.load(path);
     if (!production) return {};
-    Film f{std::move(*production), {}, {}};
+    LoadedFilm f{std::move(*production), {}, {}};
     f.result = results::calcResult(f.production, *run.cards(), run.tables);
-    std::vector<shoot::Company> company;
-    for (std::size_t i = 0; i < f.production.puppets.size(); ++i)
-        company.push_back({&f.production.puppets[i], &f.result.puppets[i]->choice, &f.result.puppets[i]->stock});
-    f.ledger = shoot::calcLedger(company, f.production.shots);
+    f.film = results::calcFilm(f.production, f.result.puppets);
     return f;
 }
 
 struct JointName {
     std::string puppet, limb, joint, side;
 };
-JointName nameOf(const Film& f, int puppet, int limb, int joint, bool right) {
+JointName nameOf(const LoadedFilm& f, int puppet, int limb, int joint, bool right) {
     const body::Puppet& p = f.production.puppets[static_cast<std::size_t>(puppet)];
     const body::Limb& l = p.limbs[static_cast<std::size_t>(limb)];
     return {p.id, l.id, l.joints[static_cast<std::size_t>(joint)].id, l.mirrored ? right ? "right" : "left" : ""};
@@ -85,7 +82,7 @@ void wearRun(const std::string& path, bool json, Run& run) {
     if (!json)
         std::cout << files::csvLine(
             {"shot", "puppet", "copy", "limb", "joint", "side", "cycles", "damage", "spent", "left_s", "survival"});
-    for (const shoot::WearRow& r : film->ledger.rows) {
+    for (const shoot::WearRow& r : film->film.ledger.rows) {
         const JointName n = nameOf(*film, r.puppet, r.limb, r.joint, r.right);
         const std::string& shot = film->production.shots[static_cast<std::size_t>(r.shot)].id;
         if (json)
@@ -122,7 +119,7 @@ void shootRun(const std::string& path, bool json, Run& run) {
         shots.push_back(std::move(j));
         if (!json) fmt::print("{:<12} {:<28} {:.1f} s{}\n", s.id, s.name, s.seconds(), s.done ? ", shot" : "");
     }
-    for (const shoot::Ledger::Swap& s : film->ledger.swaps) {
+    for (const shoot::Ledger::Swap& s : film->film.ledger.swaps) {
         const JointName n = nameOf(*film, s.puppet, s.limb, s.joint, s.right);
         const document::Shot& shot = film->production.shots[static_cast<std::size_t>(s.shot)];
         swaps.push_back({{"before", shot.id},
@@ -135,35 +132,24 @@ void shootRun(const std::string& path, bool json, Run& run) {
         if (!json)
             fmt::print("swap {} {} {} of {} {} before {}\n", n.side, n.limb, n.joint, n.puppet, s.copy, shot.name);
     }
-    // Of each limb's copy: the doubles that the film wants.
-    std::map<std::tuple<int, int, bool>, std::map<int, shoot::Demanded>> limbs;
-    std::vector<std::vector<shoot::JointWire>> wires;
-    for (std::size_t i = 0; i < film->production.puppets.size(); ++i)
-        wires.push_back(shoot::findJointWires(film->production.puppets[i], film->result.puppets[i]->choice,
-                                              film->result.puppets[i]->stock));
-    for (const shoot::WearRow& r : film->ledger.rows) {
-        shoot::Demanded& d = limbs[{r.puppet, r.limb, r.right}][r.joint];
-        d.damage += r.damage;
-        for (const shoot::JointWire& w : wires[static_cast<std::size_t>(r.puppet)])
-            if (w.limb == r.limb && w.joint == r.joint) d.median = w.median(), d.common = w.common, d.own = w.own;
-    }
-    for (const auto& [key, joints] : limbs) {
-        std::vector<shoot::Demanded> all;
-        for (const auto& [joint, d] : joints)
-            all.push_back(d);
-        const auto& [puppet, limb, right] = key;
-        const JointName n = nameOf(*film, puppet, limb, joints.begin()->first, right);
-        const int copies = shoot::findCopies(all);
+    for (const results::LimbDoubles& d : film->film.doubles) {
+        const JointName n = nameOf(*film, d.puppet, d.limb, 0, d.right);
         doubles.push_back({{"puppet", n.puppet},
                            {"limb", n.limb},
                            {"side", n.side},
-                           {"chance_with_one", shoot::calcFilmChance(all, 1)},
-                           {"copies_for_95", copies ? Json(copies) : Json(nullptr)}});
-        if (!json && copies != 1)
+                           {"chance_with_one", d.chanceOne},
+                           {"copies_for_95", d.copies ? Json(d.copies) : Json(nullptr)}});
+        if (!json && d.copies != 1)
             fmt::print("{} {} of {}: {} copies for 95 in 100\n", n.side, n.limb, n.puppet,
-                       copies ? std::to_string(copies) : "more than 12");
+                       d.copies ? std::to_string(d.copies) : "more than 12");
     }
-    if (json) std::cout << Json{{"shots", shots}, {"swaps", swaps}, {"doubles", doubles}}.dump(1) << "\n";
+    if (json)
+        std::cout << Json{{"shots", shots},
+                          {"swaps", swaps},
+                          {"doubles", doubles},
+                          {"chance", numberJson(film->film.chance)}}
+                         .dump(1)
+                  << "\n";
 }
 
 } // namespace

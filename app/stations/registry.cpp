@@ -3,6 +3,7 @@
 #include "stations/paint/paint_page.h"
 #include "stations/plan/plan_page.h"
 #include "stations/sheet/sheet_page.h"
+#include "stations/shoot/shoot_page.h"
 #include "stations/skin/skin_page.h"
 #include "stations/wire/wire_page.h"
 
@@ -15,7 +16,8 @@ using results::Station;
 constexpr StationKind kStationKinds[] = {
     {Station::sheet, make<SheetPage>, Peel::clay, false},   {Station::wire, make<WirePage>, Peel::wire, false},
     {Station::bulk, make<BulkPage>, Peel::bulk, true},      {Station::skin, make<SkinPage>, Peel::clay, true},
-    {Station::paint, make<PaintPage>, Peel::painted, true}, {Station::plan, make<PlanPage>, Peel::clay, true}};
+    {Station::paint, make<PaintPage>, Peel::painted, true}, {Station::plan, make<PlanPage>, Peel::clay, true},
+    {Station::shoot, make<ShootPage>, Peel::painted, false}};
 static_assert(std::size(kStationKinds) == results::kStations);
 } // namespace
 

@@ -141,6 +141,8 @@ QString Say::station(results::Station s) {
         return tr("Paint");
     case results::Station::plan:
         return tr("Plan");
+    case results::Station::shoot:
+        return tr("Shoot");
     }
     return {};
 }

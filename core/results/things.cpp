@@ -1,5 +1,6 @@
 #include "results/things.h"
 #include "base/units.h"
+#include "fill/cured.h"
 #include "wire/proof.h"
 #include <algorithm>
 #include <cmath>

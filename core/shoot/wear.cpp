@@ -136,7 +136,6 @@ Ledger calcLedger(const std::vector<Company>& puppets, const std::vector<documen
                                     {}};
                         row.bent = calcActed(w, puppet, shot, cast, side == 1);
                         row.cycles = row.bent.cycles, row.damage = row.bent.damage;
-                        const double before = spent[key];
                         double& now = spent[key];
                         now += row.damage;
                         row.spent = w.start + now * std::exp(-w.lifeLn);
@@ -160,7 +159,6 @@ Ledger calcLedger(const std::vector<Company>& puppets, const std::vector<documen
                                                .id)
                                 now = row.damage * (1 - static_cast<double>(b.frame) / shot.frames),
                                 swapped[key] = false;
-                        (void)before;
                     }
             }
     }

@@ -14,12 +14,6 @@ const paint::Scheme* schemeOf(Desk& desk, const std::string& id) {
         if (s.id == id) return &s;
     return nullptr;
 }
-void press(Desk& desk, const char* name) {
-    auto* b = desk.find<QAbstractButton>(name);
-    REQUIRE(b->isVisible());
-    QTest::mouseClick(b, Qt::LeftButton);
-    Desk::settle();
-}
 } // namespace
 
 TEST_CASE("A scheme is made, filled, put in order, worn and thrown away, and undo brings each back", "[window]") {
@@ -28,7 +22,7 @@ TEST_CASE("A scheme is made, filled, put in order, worn and thrown away, and und
     const std::size_t before = desk.document().production().schemes.size();
     desk.document().select({app::Selection::Kind::mass, -1, 0, false});
     Desk::settle();
-    press(desk, "schemeNew");
+    desk.press("schemeNew");
     REQUIRE(desk.document().production().schemes.size() == before + 1);
     const std::string id = desk.document().production().schemes.back().id;
     CHECK(desk.document().puppet().masses[0].layers.scheme == id);
@@ -37,13 +31,13 @@ TEST_CASE("A scheme is made, filled, put in order, worn and thrown away, and und
     auto* coats = desk.find<QListWidget>("coatList");
     while (coats->count() > 0) {
         coats->setCurrentRow(0);
-        press(desk, "coatRemove");
+        desk.press("coatRemove");
     }
     CHECK(schemeOf(desk, id)->coats.empty());
     const auto add = [&](paint::Role role, const char* paintId) {
         desk.pickData("coatRole", static_cast<int>(role));
         desk.pickData("coatPaint", QString(paintId));
-        press(desk, "coatAdd");
+        desk.press("coatAdd");
     };
     add(paint::Role::base, "skin-warm");
     add(paint::Role::varnish, "varnish-matte");
@@ -54,7 +48,7 @@ TEST_CASE("A scheme is made, filled, put in order, worn and thrown away, and und
     CHECK(schemeOf(desk, id)->coats[1].role == paint::Role::wash);
     CHECK(schemeOf(desk, id)->coats[2].role == paint::Role::varnish);
     coats->setCurrentRow(1);
-    press(desk, "coatUp");
+    desk.press("coatUp");
     CHECK(schemeOf(desk, id)->coats[0].role == paint::Role::wash);
     // Steps and millilitres follow.
     bool painted = false;
@@ -68,7 +62,7 @@ TEST_CASE("A scheme is made, filled, put in order, worn and thrown away, and und
     while (desk.document().undoStack().canRedo())
         desk.document().undoStack().redo();
     Desk::settle();
-    press(desk, "schemeDrop");
+    desk.press("schemeDrop");
     CHECK(schemeOf(desk, id) == nullptr);
     CHECK(desk.document().puppet().masses[0].layers.scheme.empty());
 }
@@ -99,15 +93,15 @@ TEST_CASE("A colour is mixed from the shelf, kept as a paint and used in a coat"
     CHECK(list->item(0)->text().contains(QString::number(found.recipes[0].parts[0].parts)));
     desk.write("mixMl", "12,5");
     list->setCurrentRow(0);
-    press(desk, "mixKeep");
+    desk.press("mixKeep");
     const auto& own = desk.document().production().cards.paints;
     REQUIRE_FALSE(own.empty());
     CHECK(own.back().colour == paint::toHex(found.recipes[0].colour));
     CHECK(desk.document().production().stock.paints_ml.back().amount == Approx(12.5));
-    press(desk, "schemeNew");
+    desk.press("schemeNew");
     desk.pickData("coatRole", static_cast<int>(paint::Role::base));
     desk.pickData("coatPaint", QString::fromStdString(own.back().id));
-    press(desk, "coatAdd");
+    desk.press("coatAdd");
     const paint::Scheme& s = desk.document().production().schemes.back();
     CHECK(std::any_of(s.coats.begin(), s.coats.end(), [&](const paint::Coat& c) { return c.paint == own.back().id; }));
 }

@@ -1,6 +1,8 @@
 #include "base/units.h"
 #include "files/motion_file.h"
+#include "shoot/mapping.h"
 #include "support/near.h"
+#include <set>
 
 using namespace enkinet;
 using namespace enkinet::shoot;
@@ -117,4 +119,39 @@ TEST_CASE("A turn about one axis is that bend, whatever the order; a turn about 
         CHECK(std::abs(calcBends(m, 0).aside_rad[0]) < 1e-9);
         CHECK(std::abs(calcBends(m, 0, true).forth_rad[0]) < 1e-12);
     }
+}
+
+TEST_CASE("A motion file's joints are matched by name and side, each once, and strangers are left out", "[shoot]") {
+    Motion m;
+    for (const char* name : {"Hips", "LeftUpLeg", "LeftLeg", "LeftFoot", "RightUpLeg", "right_knee", "ankle.R",
+                             "LeftForeArm", "Neck", "Antenna7"}) {
+        MotionJoint j;
+        j.name = name, j.parent = m.joints.empty() ? -1 : 0, j.channels = {Channel::x_rotation},
+        j.firstValue = m.width++;
+        m.joints.push_back(j);
+    }
+    for (int f = 0; f < 25; ++f)
+        for (int v = 0; v < m.width; ++v)
+            m.values.push_back(f);
+    const body::Puppet& tansy = demo().puppets[0];
+    const auto mapping = proposeMapping(m, tansy);
+    std::set<std::tuple<std::string, std::string, bool>> to;
+    std::set<int> from;
+    for (const Mapped& x : mapping) {
+        CHECK(to.insert({x.limb, x.joint, x.right}).second);
+        CHECK(from.insert(x.motion).second);
+        CHECK(m.joints[static_cast<std::size_t>(x.motion)].name != "Antenna7");
+        const std::string& name = m.joints[static_cast<std::size_t>(x.motion)].name;
+        if (name.find("eft") != std::string::npos) CHECK_FALSE(x.right);
+        if (name == "right_knee") {
+            CHECK(x.right);
+            CHECK(x.joint == "knee");
+        }
+    }
+    CHECK(mapping.size() >= 4);
+    const auto histories = calcHistories(m, mapping, 24, 2);
+    REQUIRE(histories.size() == mapping.size());
+    CHECK(histories[0].forth_rad.size() == 13); // 25 frames on twos
+    CHECK_NEAR(histories[0].forth_rad[6], degToRad(12), 1e-12);
+    CHECK(histories[0].forth_rad[0] == 0);
 }

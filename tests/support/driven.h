@@ -77,6 +77,14 @@ struct Desk {
         QTest::keyClick(spin, Qt::Key_Return);
         settle();
     }
+    /// Clicks a button that is in sight.
+    void press(const char* name) {
+        auto* b = find<QAbstractButton>(name);
+        INFO("button " << name);
+        REQUIRE(b->isVisible());
+        QTest::mouseClick(b, Qt::LeftButton);
+        settle();
+    }
     /// The same into a line of text.
     void write(const char* field, const QString& text) {
         auto* line = find<QLineEdit>(field);

@@ -1,0 +1,393 @@
+#include "stations/shoot/shoot_page.h"
+#include "base/units.h"
+#include "files/motion_file.h"
+#include "files/shot_json.h"
+#include "shoot/mapping.h"
+#include "stations/shoot/shot_table.h"
+#include "widgets/answer.h"
+#include "widgets/fields.h"
+#include "widgets/look.h"
+#include "words/say.h"
+#include <QFile>
+#include <QFileDialog>
+#include <QFileInfo>
+#include <QFormLayout>
+#include <QLineEdit>
+#include <QPushButton>
+#include <QVBoxLayout>
+#include <algorithm>
+#include <cmath>
+
+namespace enkinet::app {
+
+using document::Shot;
+
+ShootPage::ShootPage(Document& d) : Page(d, results::Station::shoot) {
+    m_table = new ShotTable;
+    setBench(m_table);
+    m_head = new AnswerHead;
+    m_head->sentenceLabel()->setObjectName("shootVerdict");
+    m_limits = new LimitTable;
+    m_limits->setObjectName("shootLimits");
+    m_swaps = makeText();
+    m_swaps->setObjectName("swapList");
+    m_source = makeText(true);
+    const auto button = [](const QString& text, const char* name) {
+        auto* b = new QPushButton(text);
+        b->setObjectName(name);
+        return b;
+    };
+    m_add = button(tr("Add a shot"), "shotAdd"), m_remove = button(tr("Remove"), "shotRemove");
+    m_earlier = button(tr("Earlier"), "shotEarlier"), m_later = button(tr("Later"), "shotLater");
+    m_motion = button(tr("Motion or sheet…"), "shotMotion"), m_done = button({}, "shotDone"),
+    m_break = button(tr("It broke"), "shotBreak");
+    m_name = new QLineEdit;
+    m_name->setObjectName("shotName");
+    m_name->setAccessibleName(tr("Name of the shot"));
+    m_day = new QLineEdit;
+    m_day->setObjectName("shotDay");
+    m_day->setAccessibleName(tr("Day on which it is shot"));
+    m_day->setPlaceholderText("2026-12-21");
+    m_frames = new NumberField(NumberField::Kind::plain, 1, 200000, 1, 0, tr("Frames in the film"));
+    m_frames->setObjectName("shotFrames");
+    m_fps = new NumberField(NumberField::Kind::plain, 1, 240, 1, 0, tr("Frames a second"));
+    m_fps->setObjectName("shotFps");
+    m_on = new NumberField(NumberField::Kind::plain, 1, 24, 1, 0, tr("Frames that each pose is held for"));
+    m_on->setObjectName("shotOn");
+    m_retakes = new NumberField(NumberField::Kind::plain, 0, 2000, 5, 0, tr("Poses that are posed again, per cent"));
+    m_retakes->setObjectName("shotRetakes");
+    m_copy = new ChoiceField(tr("Which copy of this puppet acts in it"));
+    m_copy->setObjectName("shotCopy");
+    m_acting = new ChoiceField(tr("How widely it acts, where no motion says so"));
+    m_acting->setObjectName("shotActing");
+    m_broke = new ChoiceField(tr("Joint that broke"));
+    m_broke->setObjectName("shotBroke");
+    m_broke->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
+    m_broke->setMinimumContentsLength(8);
+    column()->addWidget(m_head);
+    column()->addWidget(m_limits);
+    column()->addWidget(m_swaps);
+    const auto row = [&](std::initializer_list<QWidget*> widgets) {
+        auto* l = new QHBoxLayout;
+        l->setSpacing(6);
+        for (QWidget* w : widgets)
+            l->addWidget(w);
+        l->addStretch();
+        return l;
+    };
+    addOpenPoints();
+    column()->addLayout(row({m_add, m_earlier, m_later, m_remove}));
+    m_fields = new QWidget;
+    auto* v = new QVBoxLayout(m_fields);
+    v->setContentsMargins(0, 0, 0, 0);
+    v->setSpacing(6);
+    auto* form = makeForm();
+    form->addRow(tr("name"), m_name);
+    form->addRow(tr("frames"), m_frames);
+    form->addRow(tr("a second"), m_fps);
+    form->addRow(tr("each held"), m_on);
+    form->addRow(tr("again, %"), m_retakes);
+    form->addRow(tr("day"), m_day);
+    form->addRow(tr("who"), m_copy);
+    form->addRow(tr("acting"), m_acting);
+    v->addLayout(form);
+    v->addWidget(m_source);
+    v->addLayout(row({m_motion, m_done}));
+    v->addLayout(row({m_broke, m_break}));
+    column()->addWidget(m_fields);
+    column()->addStretch();
+    connect(m_table, &ShotTable::shotChosen, this, &ShootPage::setShot);
+    connect(&m_job, &FilmJob::changed, this, &ShootPage::arrived);
+    connect(m_add, &QPushButton::clicked, this, &ShootPage::addShot);
+    connect(m_remove, &QPushButton::clicked, this, [this] {
+        if (const Shot* s = shot())
+            change(tr("Remove shot: %1").arg(QString::fromStdString(s->name)),
+                   [i = m_shot](std::vector<Shot>& all) { all.erase(all.begin() + i); });
+    });
+    const auto move = [this](int by) {
+        const int to = m_shot + by;
+        const auto& all = document().production().shots;
+        if (!shot() || to < 0 || to >= static_cast<int>(all.size())) return;
+        const int from = m_shot;
+        m_shot = to;
+        change(by < 0 ? tr("Shoot it earlier") : tr("Shoot it later"), [from, to](std::vector<Shot>& x) {
+            std::swap(x[static_cast<std::size_t>(from)], x[static_cast<std::size_t>(to)]);
+        });
+    };
+    connect(m_earlier, &QPushButton::clicked, this, [move] { move(-1); });
+    connect(m_later, &QPushButton::clicked, this, [move] { move(1); });
+    connect(m_name, &QLineEdit::editingFinished, this, [this] {
+        if (!m_name->isModified()) return;
+        m_name->setModified(false);
+        changeShot(tr("Name of the shot: %1").arg(m_name->text()),
+                   [name = m_name->text().trimmed().toStdString()](Shot& s) { s.name = name; });
+    });
+    connect(m_day, &QLineEdit::editingFinished, this, [this] {
+        if (!m_day->isModified()) return;
+        m_day->setModified(false);
+        const std::string text = m_day->text().trimmed().toStdString();
+        const auto day = parseIsoDate(text);
+        if (!text.empty() && !day) {
+            Q_EMIT document().refused(tr("“%1” is no day such as 2026-12-21").arg(m_day->text()));
+            return showShot();
+        }
+        changeShot(tr("Day of the shot"), [day](Shot& s) { s.day = day; });
+    });
+    connect(m_frames, &NumberField::edited, this, [this](double x) {
+        changeShot(
+            tr("Frames of the shot"), [x](Shot& s) { s.frames = static_cast<int>(x); }, "shotFrames");
+    });
+    connect(m_fps, &NumberField::edited, this, [this](double x) {
+        changeShot(
+            tr("Frames a second"), [x](Shot& s) { s.fps = x; }, "shotFps");
+    });
+    connect(m_on, &NumberField::edited, this, [this](double x) {
+        changeShot(
+            tr("Frames a pose"), [x](Shot& s) { s.onEach = static_cast<int>(x); }, "shotOn");
+    });
+    connect(m_retakes, &NumberField::edited, this, [this](double x) {
+        changeShot(
+            tr("Retakes"), [x](Shot& s) { s.retakes = x / 100; }, "shotRetakes");
+    });
+    const auto castOf = [this](Shot& s) -> document::Cast* {
+        for (document::Cast& c : s.cast)
+            if (c.puppet == document().puppet().id) return &c;
+        return nullptr;
+    };
+    connect(m_copy, &ChoiceField::edited, this, [this, castOf](const QVariant& picked) {
+        const int copy = picked.toInt();
+        changeShot(copy ? tr("Who acts in it") : tr("Not in this shot"), [&](Shot& s) {
+            if (copy == 0)
+                std::erase_if(s.cast, [&](const document::Cast& c) { return c.puppet == document().puppet().id; });
+            else if (document::Cast* c = castOf(s))
+                c->copy = copy;
+            else
+                s.cast.push_back({document().puppet().id, copy});
+        });
+    });
+    connect(m_acting, &ChoiceField::edited, this, [this, castOf](const QVariant& picked) {
+        const int level = picked.toInt();
+        changeShot(tr("Acting in the shot"), [&](Shot& s) {
+            if (document::Cast* c = castOf(s)) {
+                c->histories.clear(), c->poses.clear();
+                if (level < 0)
+                    for (const body::Pose& pose : document().puppet().poses)
+                        c->poses.push_back(pose.name);
+                else
+                    c->acting = static_cast<body::Acting>(level);
+            }
+        });
+    });
+    connect(m_done, &QPushButton::clicked, this, [this] {
+        if (const Shot* s = shot())
+            changeShot(s->done ? tr("Not shot after all") : tr("Shot: %1").arg(QString::fromStdString(s->name)),
+                       [](Shot& x) { x.done = !x.done; });
+    });
+    connect(m_break, &QPushButton::clicked, this, &ShootPage::breakJoint);
+    connect(m_motion, &QPushButton::clicked, this, [this] {
+        const QString path =
+            QFileDialog::getOpenFileName(this, tr("Motion of %1").arg(QString::fromStdString(document().puppet().name)),
+                                         {}, tr("Motion and exposure sheets (*.bvh *.csv)"));
+        if (path.isEmpty()) return;
+        if (const QString fault = takeMotion(path); !fault.isEmpty()) Q_EMIT document().refused(fault);
+    });
+}
+
+const Shot* ShootPage::shot() {
+    const auto& all = document().production().shots;
+    return m_shot >= 0 && m_shot < static_cast<int>(all.size()) ? &all[static_cast<std::size_t>(m_shot)] : nullptr;
+}
+
+void ShootPage::change(const QString& name, const std::function<void(std::vector<Shot>&)>& mutate) {
+    std::vector<Shot> all = document().production().shots;
+    mutate(all);
+    document().change(name, [&](const document::Edits& e) { return e.setShots(all); });
+}
+
+void ShootPage::changeShot(const QString& name, const std::function<void(Shot&)>& mutate, const QString& key) {
+    if (!shot()) return;
+    std::vector<Shot> all = document().production().shots;
+    mutate(all[static_cast<std::size_t>(m_shot)]);
+    document().change(
+        name, [&](const document::Edits& e) { return e.setShots(all); },
+        key.isEmpty() ? key : key + QString::number(m_shot));
+}
+
+void ShootPage::addShot() {
+    const auto& all = document().production().shots;
+    Shot s;
+    for (int n = static_cast<int>(all.size()) + 1;
+         s.id.empty() || std::any_of(all.begin(), all.end(), [&](const Shot& x) { return x.id == s.id; }); ++n)
+        s.id = "shot-" + std::to_string(n);
+    s.name = tr("shot %1").arg(all.size() + 1).toStdString();
+    s.cast = {{document().puppet().id}};
+    if (!all.empty())
+        s.fps = all.back().fps, s.onEach = all.back().onEach, s.retakes = all.back().retakes, s.day = all.back().day;
+    m_shot = static_cast<int>(all.size());
+    change(tr("Add a shot"), [&](std::vector<Shot>& x) { x.push_back(s); });
+}
+
+QString ShootPage::takeMotion(const QString& path) {
+    if (!shot()) addShot();
+    const Shot now = *shot();
+    const body::Puppet& puppet = document().puppet();
+    const QString name = QFileInfo(path).fileName();
+    std::vector<document::JointHistory> histories;
+    int frames = now.frames;
+    if (name.endsWith(".csv", Qt::CaseInsensitive)) {
+        QFile file(path);
+        if (!file.open(QIODevice::ReadOnly) || file.size() > (16 << 20))
+            return tr("%1 cannot be read, or is too large").arg(name);
+        auto sheet = files::parseExposureSheet(file.readAll().toStdString(), puppet, now.frames, now.onEach);
+        if (!sheet) return QString::fromStdString(sheet.fault().sentence());
+        histories = sheet.take();
+    } else {
+        const auto motion = files::loadMotion(path.toStdString());
+        if (!motion) return QString::fromStdString(motion.fault().sentence());
+        const auto mapping = shoot::proposeMapping(*motion, puppet);
+        if (mapping.empty())
+            return tr("no joint of %1 is called like one of %2").arg(name, QString::fromStdString(puppet.name));
+        histories = shoot::calcHistories(*motion, mapping, now.fps, now.onEach);
+        frames = std::max(1, static_cast<int>(std::lround(motion->frames() * motion->frameTime_s * now.fps)));
+    }
+    changeShot(tr("Motion from %1").arg(name), [&](Shot& s) {
+        s.source = name.toStdString(), s.frames = frames;
+        auto at =
+            std::find_if(s.cast.begin(), s.cast.end(), [&](const document::Cast& c) { return c.puppet == puppet.id; });
+        if (at == s.cast.end()) at = s.cast.insert(s.cast.end(), {puppet.id});
+        at->histories = histories, at->poses.clear();
+    });
+    return {};
+}
+
+void ShootPage::breakJoint() {
+    const QStringList at = m_broke->currentData().toString().split('/');
+    if (at.size() != 3 || !shot()) return;
+    int copy = 1;
+    for (const document::Cast& c : shot()->cast)
+        if (c.puppet == document().puppet().id) copy = c.copy;
+    changeShot(tr("Broke: %1").arg(m_broke->currentText()), [&](Shot& s) {
+        s.breaks.push_back(
+            {document().puppet().id, at[0].toStdString(), at[1].toStdString(), copy, s.frames, at[2] == "r"});
+    });
+}
+
+void ShootPage::show(const results::Report&) {
+    m_job.follow(document());
+    showShot();
+}
+
+void ShootPage::setShot(int shot) {
+    m_shot = shot;
+    m_table->setShot(shot);
+    showShot();
+}
+
+void ShootPage::arrived() {
+    m_table->show(m_job.state(), document().puppetIndex());
+    showShot();
+}
+
+void ShootPage::showShot() {
+    const auto& all = document().production().shots;
+    m_shot = std::clamp(m_shot, 0, std::max(0, static_cast<int>(all.size()) - 1));
+    const Shot* s = shot();
+    m_fields->setVisible(s != nullptr);
+    for (QWidget* w : std::initializer_list<QWidget*>{m_remove, m_earlier, m_later})
+        w->setEnabled(s != nullptr);
+    const FilmJob::State k = m_job.state();
+    if (!s) {
+        m_head->show(
+            tr("No shot yet"), {},
+            tr("Add the first shot: its frames, who is in it and how widely they act; then what it wears is known."));
+        m_head->setStamp({});
+        m_limits->hide(), m_swaps->hide();
+        return;
+    }
+    m_table->setShot(m_shot);
+    const int puppet = document().puppetIndex();
+    const document::Cast* cast = nullptr;
+    for (const document::Cast& c : s->cast)
+        if (c.puppet == document().puppet().id) cast = &c;
+    // Fields.
+    if (!m_name->hasFocus()) m_name->setText(QString::fromStdString(s->name));
+    if (!m_day->hasFocus()) m_day->setText(s->day ? QString::fromStdString(isoDate(*s->day)) : QString());
+    m_frames->show(s->frames), m_fps->show(s->fps), m_on->show(s->onEach), m_retakes->show(100 * s->retakes);
+    QList<std::pair<QString, QVariant>> copies{{tr("not in it"), 0}};
+    for (int c = 1; c <= document().puppet().things.copies; ++c)
+        copies << std::pair{
+            document().puppet().things.copies > 1
+                ? tr("%1 %2", "puppet, copy").arg(QString::fromStdString(document().puppet().name)).arg(c)
+                : QString::fromStdString(document().puppet().name),
+            QVariant(c)};
+    m_copy->show(copies, cast ? cast->copy : 0);
+    QList<std::pair<QString, QVariant>> acting{{tr("quietly"), 0}, {tr("plainly"), 1}, {tr("broadly"), 2}};
+    if (!document().puppet().poses.empty()) acting << std::pair{tr("through its kept poses"), QVariant(-1)};
+    if (cast && !cast->histories.empty()) acting << std::pair{tr("as its motion says"), QVariant(-2)};
+    m_acting->show(acting, !cast                      ? 1
+                           : !cast->histories.empty() ? -2
+                           : !cast->poses.empty()     ? -1
+                                                      : static_cast<int>(cast->acting));
+    m_acting->setEnabled(cast != nullptr);
+    m_source->setText(s->source.empty() ? QString() : tr("motion from %1").arg(QString::fromStdString(s->source)));
+    m_source->setVisible(!s->source.empty());
+    m_done->setText(s->done ? tr("Not shot after all") : tr("It is shot"));
+    QList<std::pair<QString, QVariant>> joints;
+    for (const body::Limb& l : document().puppet().limbs)
+        for (const body::Joint& j : l.joints)
+            if (j.posed)
+                for (int side = 0; side < (l.mirrored ? 2 : 1); ++side)
+                    joints << std::pair{
+                        l.mirrored ? (side ? tr("right %1") : tr("left %1")).arg(QString::fromStdString(j.name))
+                                   : QString::fromStdString(j.name),
+                        QVariant(QString::fromStdString(l.id + "/" + j.id) + (side ? "/r" : "/l"))};
+    m_broke->show(joints, m_broke->currentData().isValid() ? m_broke->currentData()
+                          : joints.isEmpty()               ? QVariant()
+                                                           : joints.front().second);
+    m_break->setEnabled(cast != nullptr && !joints.isEmpty());
+    // What it wears.
+    if (!k || k->of != document().value()) return;
+    std::vector<LimitTable::Row> rows;
+    QString worst;
+    double most = 0;
+    for (const WornJoint& j : findWorst(*k, puppet, 100)) {
+        const double after = j.after[static_cast<std::size_t>(m_shot)];
+        if (std::isnan(after)) continue;
+        if (after > most) most = after, worst = QString::fromStdString(j.name);
+        if (rows.size() < 4)
+            rows.push_back({QString::fromStdString(j.name), tr("%1 %").arg(Say::number(100 * after, 0)),
+                            tr("at most 100"), after > 0 ? 1 / after : 20, false, look().slack});
+    }
+    std::sort(rows.begin(), rows.end(), [](const auto& a, const auto& b) { return a.margin < b.margin; });
+    m_limits->show(rows);
+    m_limits->setVisible(!rows.empty());
+    QStringList sentence;
+    if (!std::isnan(k->film.chance))
+        sentence << tr("No shot stops in %1 of 100 such films.").arg(Say::number(100 * k->film.chance, 0));
+    if (rows.empty())
+        sentence << tr("%1 is not in this shot.").arg(QString::fromStdString(document().puppet().name));
+    else if (most > 1)
+        sentence << tr("After this one the %1 has spent more than nine in ten stand.").arg(worst);
+    m_head->show(QString::fromStdString(s->name),
+                 tr("shot %1 of %2, %3 s").arg(m_shot + 1).arg(all.size()).arg(Say::number(s->seconds(), 1)),
+                 sentence.join(" "));
+    if (most > 1)
+        m_head->setStamp(tr("swap"), look().slack);
+    else
+        m_head->setStamp({});
+    QStringList swaps;
+    for (const shoot::Ledger::Swap& w : k->film.ledger.swaps) {
+        const body::Puppet& p = document().production().puppets[static_cast<std::size_t>(w.puppet)];
+        const body::Limb& l = p.limbs[static_cast<std::size_t>(w.limb)];
+        const Shot& at = all[static_cast<std::size_t>(w.shot)];
+        const QString limb = l.mirrored ? (w.right ? tr("right %1") : tr("left %1")).arg(QString::fromStdString(l.name))
+                                        : QString::fromStdString(l.name);
+        swaps << tr("Swap the %1 of %2 before “%3”: its %4 is due.")
+                     .arg(limb, QString::fromStdString(p.name), QString::fromStdString(at.name),
+                          QString::fromStdString(l.joints[static_cast<std::size_t>(w.joint)].name));
+    }
+    m_swaps->setText(swaps.mid(0, 4).join("\n"));
+    m_swaps->setVisible(!swaps.isEmpty());
+}
+
+} // namespace enkinet::app

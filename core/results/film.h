@@ -1,0 +1,23 @@
+#pragma once
+// What the film asks of the production: the wear ledger of all shots, what stops, and how many of which limb it wants.
+#include "results/result.h"
+#include "shoot/wear.h"
+
+namespace enkinet::results {
+
+struct LimbDoubles {
+    int puppet = 0, limb = 0;
+    bool right = false;
+    double chanceOne = 1; ///< that one such limb lasts all shots
+    int copies = 1;       ///< for 95 in 100; 0: a dozen do not suffice
+};
+struct Film {
+    shoot::Ledger ledger;
+    std::vector<LimbDoubles> doubles; ///< of every limb that moves
+    double chance = 1;                ///< that no shot stops, with the copies as they are cast; NaN without shots
+    double seconds = 0;
+};
+Film calcFilm(const Production& production, const std::vector<std::shared_ptr<const Report>>& reports,
+              double wanted = 0.95);
+
+} // namespace enkinet::results

@@ -1,0 +1,139 @@
+#include "shoot/mapping.h"
+#include <algorithm>
+#include <cctype>
+#include <cmath>
+#include <set>
+
+namespace enkinet::shoot {
+
+namespace {
+
+/// Words that mean one place of a body; the first of a row stands for all.
+constexpr const char* kAlike[][8] = {{"hip", "hips", "upleg", "thigh", "upperleg", "femur"},
+                                     {"knee", "lowleg", "lowerleg", "shin", "calf"},
+                                     {"ankle", "foot", "hock"},
+                                     {"shoulder", "uparm", "upperarm", "clavicle"},
+                                     {"elbow", "forearm", "lowarm", "lowerarm"},
+                                     {"wrist", "hand"},
+                                     {"waist", "spine", "pelvis", "back"},
+                                     {"chest", "torso", "ribs"},
+                                     {"neck"},
+                                     {"head", "skull"},
+                                     {"toe", "toes", "ball"},
+                                     {"tail"},
+                                     {"jaw"},
+                                     {"ear"},
+                                     {"wing"}};
+
+struct Words {
+    std::set<std::string> words;
+    int side = 0; ///< -1 left, 1 right
+};
+
+std::string meaning(const std::string& word) {
+    for (const auto& row : kAlike)
+        for (const char* w : row)
+            if (w && word == w) return row[0];
+    return word;
+}
+
+/// "LeftUpLeg", "left_knee", "knee.L" to words and a side.
+Words wordsOf(const std::string& name) {
+    std::vector<std::string> parts;
+    std::string now;
+    for (std::size_t i = 0; i < name.size(); ++i) {
+        const auto c = static_cast<unsigned char>(name[i]);
+        const bool begins = std::isupper(c) && i > 0 && std::islower(static_cast<unsigned char>(name[i - 1]));
+        if (!std::isalpha(c) || begins) {
+            if (!now.empty()) parts.push_back(now);
+            now.clear();
+        }
+        if (std::isalpha(c)) now += static_cast<char>(std::tolower(c));
+    }
+    if (!now.empty()) parts.push_back(now);
+    Words w;
+    for (std::size_t i = 0; i < parts.size(); ++i) {
+        if (parts[i] == "left" || parts[i] == "l")
+            w.side = -1;
+        else if (parts[i] == "right" || parts[i] == "r")
+            w.side = 1;
+        else {
+            // "Up Leg" is one word in two.
+            if (i + 1 < parts.size() && (parts[i] == "up" || parts[i] == "low" || parts[i] == "lower" ||
+                                         parts[i] == "upper" || parts[i] == "fore")) {
+                w.words.insert(meaning(parts[i] + parts[i + 1]));
+                ++i;
+            } else {
+                w.words.insert(meaning(parts[i]));
+            }
+        }
+    }
+    return w;
+}
+
+} // namespace
+
+std::vector<Mapped> proposeMapping(const Motion& motion, const body::Puppet& puppet) {
+    struct Pair {
+        double score;
+        std::size_t order;
+        Mapped to;
+    };
+    std::vector<Pair> pairs;
+    for (std::size_t m = 0; m < motion.joints.size(); ++m) {
+        const Words from = wordsOf(motion.joints[m].name);
+        for (const body::Limb& l : puppet.limbs)
+            for (const body::Joint& j : l.joints) {
+                if (!j.posed) continue;
+                const Words joint = wordsOf(j.name + " " + j.id), limb = wordsOf(l.name + " " + l.id);
+                double score = 0;
+                for (const std::string& w : from.words)
+                    score += joint.words.contains(w) ? 2 : limb.words.contains(w) ? 1 : 0;
+                if (score < 2) continue;
+                for (int side = 0; side < (l.mirrored ? 2 : 1); ++side) {
+                    if (l.mirrored && from.side != 0 && (from.side > 0) != (side == 1)) continue;
+                    // A file without sides moves both; a limb without sides has none to disagree about.
+                    pairs.push_back({score + (from.side != 0 && l.mirrored ? 0.5 : 0),
+                                     pairs.size(),
+                                     {static_cast<int>(m), l.id, j.id, side == 1}});
+                }
+            }
+    }
+    std::stable_sort(pairs.begin(), pairs.end(), [](const Pair& a, const Pair& b) { return a.score > b.score; });
+    std::vector<Mapped> all;
+    std::set<int> used;
+    for (const Pair& p : pairs) {
+        const bool taken = std::any_of(all.begin(), all.end(), [&](const Mapped& x) {
+            return x.limb == p.to.limb && x.joint == p.to.joint && x.right == p.to.right;
+        });
+        if (taken || used.contains(p.to.motion)) continue;
+        used.insert(p.to.motion);
+        all.push_back(p.to);
+    }
+    std::sort(all.begin(), all.end(), [](const Mapped& a, const Mapped& b) { return a.motion < b.motion; });
+    return all;
+}
+
+std::vector<document::JointHistory> calcHistories(const Motion& motion, const std::vector<Mapped>& mapping, double fps,
+                                                  int onEach) {
+    std::vector<document::JointHistory> all;
+    const double step = onEach / fps / motion.frameTime_s;
+    for (const Mapped& m : mapping) {
+        const Bends b = calcBends(motion, m.motion, true);
+        document::JointHistory h{m.limb, m.joint, m.right, {}, {}};
+        for (double f = 0; f <= motion.frames() - 1 + 1e-9 && motion.frames() > 0; f += step) {
+            // Between two frames of the file the angle goes evenly.
+            const auto at = std::min<std::size_t>(static_cast<std::size_t>(f), b.forth_rad.size() - 1),
+                       next = std::min(at + 1, b.forth_rad.size() - 1);
+            const double t = f - static_cast<double>(at);
+            h.forth_rad.push_back(b.forth_rad[at] + t * (b.forth_rad[next] - b.forth_rad[at]));
+            // Outwards counts on either side.
+            const double aside = b.aside_rad[at] + t * (b.aside_rad[next] - b.aside_rad[at]);
+            h.aside_rad.push_back(m.right ? -aside : aside);
+        }
+        all.push_back(std::move(h));
+    }
+    return all;
+}
+
+} // namespace enkinet::shoot

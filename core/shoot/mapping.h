@@ -1,0 +1,23 @@
+#pragma once
+// Which joint of a motion file moves which joint of a puppet, proposed from names and sides.
+#include "body/puppet.h"
+#include "document/shot.h"
+#include "shoot/motion.h"
+
+namespace enkinet::shoot {
+
+struct Mapped {
+    int motion = 0; ///< joint of the file
+    std::string limb, joint;
+    bool right = false;
+    friend bool operator==(const Mapped&, const Mapped&) = default;
+};
+/// Each joint of the puppet at most once, each of the file at most once; the surest pairs first. What is not alike in
+/// name is left out.
+std::vector<Mapped> proposeMapping(const Motion& motion, const body::Puppet& puppet);
+
+/// The histories of a mapping, one angle an exposure: every `onEach` frames of the shot, which runs at fps.
+std::vector<document::JointHistory> calcHistories(const Motion& motion, const std::vector<Mapped>& mapping, double fps,
+                                                  int onEach);
+
+} // namespace enkinet::shoot

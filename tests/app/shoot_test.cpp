@@ -1,0 +1,119 @@
+// Shots added and changed, motion taken in, a break noted: what the film wears follows.
+#include "stations/shoot/shoot_page.h"
+#include "stations/shoot/shot_table.h"
+#include "support/driven.h"
+#include <QLabel>
+#include <QTemporaryDir>
+#include <fstream>
+
+using namespace enkinet;
+using namespace enkinet::test;
+using results::Station;
+
+namespace {
+app::FilmJob::State filmOf(Desk& desk) {
+    auto& job = desk.window.findChild<app::ShootPage*>()->job();
+    job.follow(desk.document());
+    REQUIRE(job.wait(60000));
+    Desk::settle();
+    return job.state();
+}
+} // namespace
+
+TEST_CASE("A shot read from a motion file moves a swap, and undo moves it back", "[window]") {
+    Desk desk;
+    desk.station(Station::shoot);
+    auto* page = desk.window.findChild<app::ShootPage*>();
+    auto* table = desk.find<app::ShotTable>("shotTable");
+    auto k = filmOf(desk);
+    REQUIRE(k->of->shots.size() == 6);
+    REQUIRE_FALSE(k->film.ledger.swaps.empty());
+    const auto firstSwap = [&] {
+        int first = 99;
+        for (const auto& s : k->film.ledger.swaps)
+            if (s.puppet == 0 && s.copy == 1) first = std::min(first, s.shot);
+        return first;
+    };
+    const int before = firstSwap();
+    // By keys along the cards.
+    table->setFocus();
+    table->setShot(0);
+    QTest::keyClick(table, Qt::Key_Right);
+    CHECK(table->shot() == 1);
+    CHECK(desk.find<QLineEdit>("shotName")->text() == "Along the wall");
+    // The walk goes on for a minute: the knees are due earlier.
+    std::ifstream in(std::string(ENKINET_SOURCE_DIR) + "/data/demo/along-the-wall.bvh");
+    std::string text((std::istreambuf_iterator<char>(in)), {});
+    const auto frames = text.find("Frames: 97");
+    REQUIRE(frames != std::string::npos);
+    const auto rows = text.find('\n', text.find("Frame Time:")) + 1;
+    const std::string once = text.substr(rows);
+    std::string longer = text.substr(0, frames) + "Frames: 1455" + text.substr(frames + 10, rows - frames - 10);
+    for (int i = 0; i < 15; ++i)
+        longer += once;
+    QTemporaryDir folder;
+    const QString path = folder.filePath("long-walk.bvh");
+    std::ofstream(path.toStdString()) << longer;
+    page->setShot(1);
+    const QString fault = page->takeMotion(path);
+    INFO(fault.toStdString());
+    REQUIRE(fault.isEmpty());
+    k = filmOf(desk);
+    CHECK(k->of->shots[1].frames == 1455);
+    CHECK(k->of->shots[1].source == "long-walk.bvh");
+    CHECK(firstSwap() < before);
+    CHECK(desk.find<QLabel>("swapList")->isVisible());
+    desk.document().undoStack().undo();
+    k = filmOf(desk);
+    CHECK(firstSwap() == before);
+    // What is no motion is refused and changes nothing.
+    const auto value = desk.document().value();
+    CHECK_FALSE(page->takeMotion(folder.filePath("none.bvh")).isEmpty());
+    std::ofstream(folder.filePath("bad.csv").toStdString()) << "frame,limb\n1,2\n";
+    CHECK_FALSE(page->takeMotion(folder.filePath("bad.csv")).isEmpty());
+    CHECK(desk.document().value() == value);
+    CHECK(page->takeMotion(QString(ENKINET_SOURCE_DIR) + "/data/demo/the-letter.csv").isEmpty());
+}
+
+TEST_CASE("A shot is added, named, timed, cast, ordered, shot and taken away", "[window]") {
+    Desk desk;
+    desk.station(Station::shoot);
+    filmOf(desk);
+    desk.press("shotAdd");
+    auto k = filmOf(desk);
+    REQUIRE(k->of->shots.size() == 7);
+    desk.write("shotName", "By the lamp");
+    desk.type("shotFrames", "480");
+    desk.write("shotDay", "2026-12-29");
+    desk.pickData("shotCopy", 2);
+    desk.pickData("shotActing", 2);
+    k = filmOf(desk);
+    const document::Shot& s = k->of->shots[6];
+    CHECK(s.name == "By the lamp");
+    CHECK(s.frames == 480);
+    CHECK(s.day == parseIsoDate("2026-12-29"));
+    REQUIRE(s.cast.size() == 1);
+    CHECK(s.cast[0].copy == 2);
+    CHECK(s.cast[0].acting == body::Acting::broad);
+    bool worn = false;
+    for (const shoot::WearRow& r : k->film.ledger.rows)
+        worn = worn || (r.shot == 6 && r.copy == 2 && r.damage > 0);
+    CHECK(worn);
+    desk.press("shotEarlier");
+    CHECK(desk.document().production().shots[5].name == "By the lamp");
+    desk.press("shotDone");
+    CHECK(desk.document().production().shots[5].done);
+    desk.press("shotBreak");
+    CHECK(desk.document().production().shots[5].breaks.size() == 1);
+    QStringList refused;
+    QObject::connect(&desk.document(), &app::Document::refused, [&](const QString& x) { refused << x; });
+    desk.write("shotDay", "next week");
+    CHECK(refused.size() == 1);
+    desk.press("shotRemove");
+    CHECK(desk.document().production().shots.size() == 6);
+    // An empty film says what to do.
+    for (int i = 0; i < 6; ++i)
+        desk.press("shotRemove");
+    CHECK(desk.document().production().shots.empty());
+    CHECK(desk.find<QLabel>("shootVerdict")->text().contains("first shot"));
+}
