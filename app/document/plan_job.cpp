@@ -67,6 +67,7 @@ void PlanJob::ask(Document::Value value, std::shared_ptr<const results::Producti
         k.searching = false;
         post(k);
         k.chance = results::calcChance(k.planning, hours, found, 2000, 1, stop);
+        k.ways = results::calcWaysToHold(*value, result->puppets, now, found, 3, stop);
         post(std::move(k));
     });
 }

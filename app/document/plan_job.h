@@ -16,7 +16,8 @@ public:
         results::Planning planning;
         results::ProductionPlan plan;
         std::optional<results::Chance> chance;
-        bool searching = true; ///< a better one may still come
+        bool searching = true;                ///< a better one may still come
+        std::vector<results::WayToHold> ways; ///< where a deadline does not hold
         const make::Step& step(const results::StepRef& ref) const;
         const body::Puppet& puppet(const results::StepRef& ref) const;
     };

@@ -192,4 +192,110 @@ Chance calcChance(const Planning& planning, const OpenHours& hours, const schedu
     return c;
 }
 
+std::vector<WayToHold> calcWaysToHold(const Production& production,
+                                      const std::vector<std::shared_ptr<const Report>>& reports, Minute now,
+                                      const schedule::Schedule& present, std::size_t most,
+                                      const std::stop_token& stop) {
+    std::vector<WayToHold> ways;
+    if (present.late <= 0) return ways;
+    constexpr int kTried = 400;
+    const Calendar calendar = document::findCalendar(production);
+    const auto solve = [&](const Planning& plan) {
+        schedule::Search search;
+        search.rounds = kTried, search.stop = stop;
+        return schedule::calcSchedule(plan.problem, findHours(plan), search);
+    };
+    // Hands outside the hours that there are now, and of people who are not there now.
+    const OpenHours hoursNow = findHours(makePlanning(production, reports, now));
+    const auto paid = [&](const Planning& plan, const schedule::Schedule& s) {
+        Minute sum = 0;
+        for (std::size_t k = 0; k < s.tasks.size(); ++k) {
+            if (plan.problem.tasks[k].fixed) continue;
+            const auto& at = s.tasks[k];
+            sum += at.person >= calendar.hands()
+                       ? plan.problem.tasks[k].hands
+                       : plan.problem.tasks[k].hands - hoursNow.openBetween(at.from, at.handsEnd);
+        }
+        return std::max<Minute>(0, sum);
+    };
+    const auto take = [&](WayToHold way, const Production& changed) {
+        if (stop.stop_requested()) return;
+        const Planning plan = makePlanning(changed, reports, now);
+        const schedule::Schedule s = solve(plan);
+        if (s.tasks.empty() || s.late >= present.late) return;
+        way.late = s.late;
+        if (way.kind != Relief::one_copy_less) way.cost_min = paid(plan, s);
+        ways.push_back(std::move(way));
+    };
+    const auto withCalendar = [&](Relief kind, int amount, const Calendar& other) {
+        if (checkCalendar(other)) return;
+        Production p = production;
+        p.calendar = other;
+        WayToHold way;
+        way.kind = kind, way.amount = amount, way.calendar = other;
+        take(std::move(way), p);
+    };
+    Calendar more = calendar;
+    if (more.people.empty()) more.people = {"first"};
+    std::string name = "another pair";
+    for (int n = 2; std::find(more.people.begin(), more.people.end(), name) != more.people.end(); ++n)
+        name = "another pair " + std::to_string(n);
+    more.people.push_back(name);
+    withCalendar(Relief::another_pair, 1, more);
+    for (int minutes : {60, 120, 180}) {
+        Calendar longer = calendar;
+        bool any = false;
+        for (auto& day : longer.hours)
+            if (!day.empty() && day.back().to + minutes <= 23 * 60) day.back().to += minutes, any = true;
+        if (any) withCalendar(Relief::longer_days, minutes, longer);
+    }
+    if (calendar.hours[5].empty() && !calendar.hours[4].empty()) {
+        Calendar saturdays = calendar;
+        saturdays.hours[5] = calendar.hours[4];
+        withCalendar(Relief::saturdays, 0, saturdays);
+    }
+    for (std::size_t i = 0; i < production.puppets.size(); ++i) {
+        if (production.puppets[i].things.copies < 2) continue;
+        Production p = production;
+        --p.puppets[i].things.copies;
+        WayToHold way;
+        way.kind = Relief::one_copy_less, way.puppet = static_cast<int>(i);
+        take(std::move(way), p);
+    }
+    // Half the pieces of what takes longest to put on: the minutes are all that changes.
+    const Planning plan = makePlanning(production, reports, now);
+    std::vector<std::size_t> features;
+    for (std::size_t k = 0; k < plan.steps.size(); ++k)
+        if (plan.kinds[k] == make::StepKind::feature && plan.steps[k].copy == 1 && !plan.problem.tasks[k].fixed &&
+            plan.problem.tasks[k].hands >= 20)
+            features.push_back(k);
+    std::sort(features.begin(), features.end(),
+              [&](std::size_t a, std::size_t b) { return plan.problem.tasks[a].hands > plan.problem.tasks[b].hands; });
+    for (std::size_t n = 0; n < std::min<std::size_t>(2, features.size()) && !stop.stop_requested(); ++n) {
+        Planning fewer = plan;
+        const StepRef& ref = plan.steps[features[n]];
+        for (std::size_t k = 0; k < fewer.steps.size(); ++k)
+            if (fewer.steps[k].puppet == ref.puppet && fewer.steps[k].step == ref.step && !fewer.problem.tasks[k].fixed)
+                fewer.problem.tasks[k].hands /= 2;
+        const schedule::Schedule s = solve(fewer);
+        if (s.tasks.empty() || s.late >= present.late) continue;
+        WayToHold way;
+        way.kind = Relief::fewer_pieces, way.puppet = ref.puppet, way.late = s.late;
+        way.subject =
+            reports[static_cast<std::size_t>(ref.puppet)]->plan.steps[static_cast<std::size_t>(ref.step)].subject;
+        ways.push_back(std::move(way));
+    }
+    std::stable_sort(ways.begin(), ways.end(), [](const WayToHold& a, const WayToHold& b) {
+        if ((a.late == 0) != (b.late == 0)) return a.late == 0;
+        return a.late == 0 ? a.cost_min < b.cost_min : a.late < b.late;
+    });
+    // Of one kind the mildest that does it.
+    std::vector<WayToHold> best;
+    for (WayToHold& w : ways)
+        if (best.size() < most &&
+            std::none_of(best.begin(), best.end(), [&](const WayToHold& b) { return b.kind == w.kind; }))
+            best.push_back(std::move(w));
+    return best;
+}
+
 } // namespace enkinet::results

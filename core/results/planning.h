@@ -70,4 +70,28 @@ struct Chance {
 Chance calcChance(const Planning& planning, const OpenHours& hours, const schedule::Schedule& schedule,
                   int rounds = 2000, std::uint32_t seed = 1, const std::stop_token& stop = {});
 
+/// What would make late deadlines hold.
+enum class Relief {
+    another_pair,  ///< one person more
+    longer_days,   ///< amount: minutes a day
+    saturdays,     ///< as Fridays
+    one_copy_less, ///< of a puppet
+    fewer_pieces   ///< half of a feature's
+};
+struct WayToHold {
+    Relief kind = Relief::another_pair;
+    int amount = 0;
+    int puppet = -1;                    ///< for copies and pieces
+    std::string subject{};              ///< feature
+    std::optional<Calendar> calendar{}; ///< that it means
+    Minute late = 0;                    ///< that is left then, by the same search
+    Minute cost_min = 0; ///< hands that are paid for it: of the other pair, beyond today's hours; less: saved
+};
+/// Each solved on the true schedule; those that hold first, the cheapest of them first; at most `most`. Nothing where
+/// nothing is late. Throws nothing; what a stop leaves is what was found.
+std::vector<WayToHold> calcWaysToHold(const Production& production,
+                                      const std::vector<std::shared_ptr<const Report>>& reports, Minute now,
+                                      const schedule::Schedule& present, std::size_t most = 3,
+                                      const std::stop_token& stop = {});
+
 } // namespace enkinet::results

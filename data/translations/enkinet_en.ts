@@ -29,6 +29,40 @@
     </message>
 </context>
 <context>
+    <name>enkinet::app::PlanDays</name>
+    <message numerus="yes">
+        <source>, %n more</source>
+        <translation>
+            <numerusform>, %n more</numerusform>
+            <numerusform>, %n more</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>and %n more</source>
+        <translation>
+            <numerusform>and %n more</numerusform>
+            <numerusform>and %n more</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%1 of work for %n puppets. Work stands on the line, what dries or bakes hangs from it.</source>
+        <translation>
+            <numerusform>%1 of work for %n puppet. Work stands on the line, what dries or bakes hangs from it.</numerusform>
+            <numerusform>%1 of work for %n puppets. Work stands on the line, what dries or bakes hangs from it.</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
+    <name>enkinet::app::PlanPage</name>
+    <message numerus="yes">
+        <source>%1 h a week, %n people</source>
+        <translation>
+            <numerusform>%1 h a week, one pair of hands</numerusform>
+            <numerusform>%1 h a week, %n people</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
     <name>enkinet::app::RemediesList</name>
     <message numerus="yes">
         <source>%n more way(s) out</source>
@@ -80,6 +114,13 @@
         <translation>
             <numerusform>; %n failing joint fewer in all</numerusform>
             <numerusform>; %n failing joints fewer in all</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%1: make and fit %n</source>
+        <translation>
+            <numerusform>%1: make and fit it</numerusform>
+            <numerusform>%1: make and fit %n</numerusform>
         </translation>
     </message>
 </context>

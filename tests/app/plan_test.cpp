@@ -62,6 +62,25 @@ TEST_CASE("A morning of the plan is worked with keys, and the days, the log and 
     k = planOf(desk);
     CHECK(k->plan.puppets[0].late > 0);
     CHECK(desk.find<QLabel>("planVerdict")->text().contains("late"));
+    // What would make it hold is solved and said; hours that are worked longer are one click, and one undo.
+    desk.write("planDeadline", "2026-12-07T10:00");
+    k = planOf(desk);
+    REQUIRE(k->plan.puppets[0].late > 0);
+    REQUIRE_FALSE(k->ways.empty());
+    CHECK(k->ways.front().late == 0);
+    auto* ways = desk.find<QListWidget>("planWays");
+    REQUIRE(ways->count() == static_cast<int>(k->ways.size()));
+    for (std::size_t i = 0; i < k->ways.size(); ++i)
+        if (k->ways[i].calendar && k->ways[i].late == 0) {
+            ways->setCurrentRow(static_cast<int>(i));
+            desk.press("planApplyWay");
+            const auto better = planOf(desk);
+            CHECK(better->plan.schedule.late == 0);
+            desk.document().undoStack().undo();
+            k = planOf(desk);
+            CHECK(k->plan.puppets[0].late > 0);
+            break;
+        }
     desk.write("planDeadline", "2026-12-18T12:00");
     k = planOf(desk);
     CHECK(k->plan.puppets[0].late == 0);

@@ -15,7 +15,6 @@
 #include <QLineEdit>
 #include <QListWidget>
 #include <QPushButton>
-#include <QRegularExpression>
 #include <QScrollArea>
 #include <QSignalBlocker>
 #include <QStackedWidget>
@@ -99,7 +98,15 @@ PlanPage::PlanPage(Document& d) : Page(d, results::Station::plan), m_since_s(wal
     m_steps->setFixedHeight(96);
     m_shopping = makeText();
     m_money = makeText();
+    m_ways = new QListWidget;
+    m_ways->setObjectName("planWays");
+    m_ways->setAccessibleName(tr("What would make the deadlines hold"));
+    m_ways->setTextElideMode(Qt::ElideRight);
+    m_ways->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    m_applyWay = button(tr("Apply"), "planApplyWay");
     column()->addWidget(m_head);
+    column()->addWidget(m_ways);
+    column()->addWidget(m_applyWay, 0, Qt::AlignLeft);
     column()->addLayout(row);
     column()->addWidget(m_clocks);
     m_fields = makeForm();
@@ -120,6 +127,9 @@ PlanPage::PlanPage(Document& d) : Page(d, results::Station::plan), m_since_s(wal
     column()->addStretch();
     connect(m_days, &PlanDays::stepChosen, this, &PlanPage::setStep);
     connect(m_steps, &QListWidget::currentRowChanged, this, &PlanPage::setStep);
+    connect(m_applyWay, &QPushButton::clicked, this, &PlanPage::applyWay);
+    connect(m_ways, &QListWidget::itemActivated, this, [this] { applyWay(); });
+    connect(m_ways, &QListWidget::currentRowChanged, this, [this] { showWays(); });
     connect(m_start, &QPushButton::clicked, this, &PlanPage::startOrPause);
     connect(m_done, &QPushButton::clicked, this, &PlanPage::finish);
     connect(m_skip, &QPushButton::clicked, this, &PlanPage::skip);
@@ -198,6 +208,16 @@ void PlanPage::arrived() {
         m_steps->setCurrentRow(m_step);
     }
     m_days->show(k, document().puppetIndex(), wallSeconds() / 60);
+    {
+        const QSignalBlocker quiet(m_ways);
+        m_ways->clear();
+        for (const results::WayToHold& w : k->ways) {
+            auto* item = new QListWidgetItem(wayText(*k, w), m_ways);
+            item->setToolTip(plainTip(item->text()));
+        }
+        if (m_ways->count() > 0) m_ways->setCurrentRow(0);
+    }
+    showWays();
     showStep();
     showHours();
 }
@@ -412,144 +432,6 @@ void PlanPage::note(bool regret) {
     const QString text = m_note->text().trimmed();
     m_note->clear();
     log(tr("Note: %1").arg(text), {entry(regret ? LogKind::regret : LogKind::note, 0, text)});
-}
-
-void PlanPage::makeHours() {
-    m_hoursFold = new Fold(tr("Hours, people and deadlines"));
-    auto* form = makeForm();
-    const auto field = [&](const QString& label, const char* name, const QString& hint) {
-        auto* f = new QLineEdit;
-        f->setObjectName(name);
-        f->setAccessibleName(label);
-        f->setPlaceholderText(hint);
-        form->addRow(label, f);
-        return f;
-    };
-    m_deadline = field(tr("on set"), "planDeadline", "2026-12-04T10:00");
-    m_first = field(tr("first step"), "planFirst", tr("now"));
-    for (std::size_t d = 0; d < 7; ++d)
-        m_hours.push_back(field(QLocale().dayName(static_cast<int>(d) + 1, QLocale::ShortFormat),
-                                QString("planHours%1").arg(d).toLatin1().constData(), tr("off")));
-    m_off = field(tr("days off"), "planOff", "2026-12-24 2026-12-25");
-    m_people = field(tr("people"), "planPeople", tr("one pair of hands"));
-    m_hoursFold->body()->addLayout(form);
-    column()->addWidget(m_hoursFold);
-    connect(m_deadline, &QLineEdit::editingFinished, this, [this] {
-        if (!m_deadline->isModified()) return;
-        m_deadline->setModified(false);
-        const std::string text = m_deadline->text().trimmed().toStdString();
-        const auto at = parseIsoTime(text);
-        if (!text.empty() && !at) {
-            Q_EMIT document().refused(tr("“%1” is no time such as 2026-12-04T10:00").arg(m_deadline->text()));
-            return showHours();
-        }
-        document().change(tr("On set: %1").arg(at ? Say::dayTime(*at) : tr("no day")),
-                          [at](const document::Edits& e) { return e.setDeadline(at); });
-    });
-    const auto changed = [this](QLineEdit* f) {
-        connect(f, &QLineEdit::editingFinished, this, [this, f] {
-            if (!f->isModified()) return;
-            f->setModified(false);
-            Calendar c = document::findCalendar(document().production());
-            QString wrong;
-            const QString first = m_first->text().trimmed();
-            c.start = parseIsoTime(first.toStdString());
-            if (!first.isEmpty() && !c.start) wrong = first;
-            for (std::size_t d = 0; d < 7; ++d) {
-                c.hours[d].clear();
-                for (const QString& span : m_hours[d]->text().split(' ', Qt::SkipEmptyParts)) {
-                    const QStringList ends = span.split(QRegularExpression("[-–]"));
-                    const auto from = parseClock(ends.value(0).toStdString()),
-                               to = parseClock(ends.value(1).toStdString());
-                    if (ends.size() != 2 || !from || !to)
-                        wrong = span;
-                    else
-                        c.hours[d].push_back({*from, *to});
-                }
-            }
-            c.daysOff.clear();
-            for (const QString& text : m_off->text().split(QRegularExpression("[\\s,;]+"), Qt::SkipEmptyParts)) {
-                const auto day = parseIsoDate(text.toStdString());
-                if (day)
-                    c.daysOff.push_back(*day);
-                else
-                    wrong = text;
-            }
-            std::sort(c.daysOff.begin(), c.daysOff.end());
-            c.daysOff.erase(std::unique(c.daysOff.begin(), c.daysOff.end()), c.daysOff.end());
-            c.people.clear();
-            for (const QString& name : m_people->text().split(',', Qt::SkipEmptyParts))
-                if (!name.trimmed().isEmpty()) c.people.push_back(name.trimmed().toStdString());
-            if (!wrong.isEmpty()) {
-                Q_EMIT document().refused(
-                    tr("“%1” cannot be read: hours as 10:00-18:00, days as 2026-12-24").arg(wrong));
-                return showHours();
-            }
-            document().change(tr("Hours of the shop"), [&](const document::Edits& e) { return e.setCalendar(c); });
-        });
-    };
-    changed(m_first), changed(m_off), changed(m_people);
-    for (QLineEdit* f : m_hours)
-        changed(f);
-}
-
-void PlanPage::showHours() {
-    if (!document().hasPuppet()) return;
-    const Calendar c = document::findCalendar(document().production());
-    const auto put = [](QLineEdit* f, const QString& text) {
-        if (!f->isModified() && f->text() != text) f->setText(text);
-    };
-    const auto& deadline = document().puppet().deadline;
-    put(m_deadline, deadline ? QString::fromStdString(isoTime(*deadline)) : QString());
-    put(m_first, c.start ? QString::fromStdString(isoTime(*c.start)) : QString());
-    int open = 0;
-    for (std::size_t d = 0; d < 7; ++d) {
-        QStringList spans;
-        for (const Span& s : c.hours[d])
-            spans << QString::fromStdString(clockText(s.from) + "-" + clockText(s.to)), open += s.to - s.from;
-        put(m_hours[d], spans.join(' '));
-    }
-    QStringList off, people;
-    for (std::int64_t d : c.daysOff)
-        off << QString::fromStdString(isoDate(d));
-    for (const std::string& p : c.people)
-        people << QString::fromStdString(p);
-    put(m_off, off.join(' '));
-    put(m_people, people.join(tr(", ")));
-    m_hoursFold->setLine(
-        tr("%1 h a week, %n people", nullptr, c.hands()).arg(Say::number(open / 60.0, open % 60 ? 1 : 0)));
-}
-
-void PlanPage::showShopping() {
-    QStringList lines;
-    const results::Shopping& all = document().result().shopping;
-    for (const results::Need& n : all.needs) {
-        QString amount;
-        switch (n.ware) {
-        case results::Ware::wire:
-        case results::Ware::foil:
-            amount = tr("%1 m").arg(Say::number(n.needed, 2));
-            break;
-        case results::Ware::clay:
-        case results::Ware::bulk:
-            amount = Say::grams(n.needed);
-            break;
-        case results::Ware::cover:
-            amount = tr("%1 cm²").arg(Say::number(n.needed * 1e4, 0));
-            break;
-        case results::Ware::paint:
-            amount = tr("%1 ml").arg(Say::number(n.needed, 1));
-            break;
-        }
-        lines << tr("%1: %2, %3")
-                     .arg(QString::fromStdString(n.name), amount,
-                          Say::money(n.price, document().production().currency));
-    }
-    m_shopping->setText(lines.join("\n"));
-    m_money->setText(tr("Used up: %1. To buy now: %2.")
-                         .arg(Say::money(all.price, document().production().currency),
-                              Say::money(all.buyPrice, document().production().currency)));
-    m_shopFold->setLine(tr("to buy: %1").arg(Say::money(all.buyPrice, document().production().currency)));
 }
 
 } // namespace enkinet::app

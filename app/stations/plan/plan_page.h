@@ -37,6 +37,9 @@ private:
     void showStep();
     void showHours();
     void showShopping();
+    static QString wayText(const PlanJob::Known& known, const results::WayToHold& way);
+    void showWays();
+    void applyWay();
     void tickClocks();
     const results::Planned* planned(); ///< the step in hand
     document::LogEntry entry(document::LogKind kind, double number = 0, const QString& text = {});
@@ -59,7 +62,8 @@ private:
     QLabel *m_time, *m_facts, *m_caution, *m_shopping, *m_money, *m_clocks;
     QPushButton *m_start, *m_done, *m_skip, *m_large;
     QLineEdit *m_weigh, *m_note;
-    QListWidget *m_gate, *m_steps;
+    QListWidget *m_gate, *m_steps, *m_ways;
+    QPushButton* m_applyWay;
     PlanDays* m_days;
     WorkBench* m_work;
     QFormLayout* m_fields;

@@ -9,6 +9,10 @@ namespace enkinet::app {
 namespace {
 enum Group { kPaperWork, kWire, kBind, kPutty, kBulk, kGate, kClay, kOven, kDry, kPaint, kCloth, kHoles, kFit, kSign };
 static_assert(kGate == kGateGroup);
+
+struct Groups {
+    Q_DECLARE_TR_FUNCTIONS(enkinet::app::Groups)
+};
 } // namespace
 
 int groupOf(make::StepKind kind) {
@@ -55,36 +59,35 @@ int groupOf(make::StepKind kind) {
 }
 
 QString groupName(int group) {
-    const auto tr = [](const char* text) { return QCoreApplication::translate("Plan", text); };
     switch (group) {
     case kPaperWork:
-        return tr("Print");
+        return Groups::tr("Print");
     case kWire:
-        return tr("Cut and twist");
+        return Groups::tr("Cut and twist");
     case kBind:
-        return tr("Bind");
+        return Groups::tr("Bind");
     case kPutty:
-        return tr("Putty");
+        return Groups::tr("Putty");
     case kBulk:
-        return tr("Bulk");
+        return Groups::tr("Bulk");
     case kGate:
-        return tr("Last look");
+        return Groups::tr("Last look");
     case kClay:
-        return tr("Skin");
+        return Groups::tr("Skin");
     case kOven:
-        return tr("Bake");
+        return Groups::tr("Bake");
     case kDry:
-        return tr("Set");
+        return Groups::tr("Set");
     case kPaint:
-        return tr("Paint");
+        return Groups::tr("Paint");
     case kCloth:
-        return tr("Cover");
+        return Groups::tr("Cover");
     case kHoles:
-        return tr("Base");
+        return Groups::tr("Base");
     case kFit:
-        return tr("Fit");
+        return Groups::tr("Fit");
     case kSign:
-        return tr("Sign off");
+        return Groups::tr("Sign off");
     }
     return {};
 }

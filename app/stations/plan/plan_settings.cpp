@@ -1,0 +1,208 @@
+// Hours, people, deadlines and what would make them hold; what to buy.
+#include "stations/plan/plan_page.h"
+#include "widgets/answer.h"
+#include "widgets/fields.h"
+#include "words/say.h"
+#include <QFormLayout>
+#include <QLineEdit>
+#include <QListWidget>
+#include <QPushButton>
+#include <QRegularExpression>
+#include <QVBoxLayout>
+#include <algorithm>
+
+namespace enkinet::app {
+
+QString PlanPage::wayText(const PlanJob::Known& k, const results::WayToHold& w) {
+    const QString puppet =
+        w.puppet >= 0 ? QString::fromStdString(k.of->puppets[static_cast<std::size_t>(w.puppet)].name) : QString();
+    QString what;
+    switch (w.kind) {
+    case results::Relief::another_pair:
+        what = tr("another pair of hands");
+        break;
+    case results::Relief::longer_days:
+        what = tr("days longer by %1").arg(Say::minutes(w.amount));
+        break;
+    case results::Relief::saturdays:
+        what = tr("Saturdays as Fridays");
+        break;
+    case results::Relief::one_copy_less:
+        what = tr("one %1 less").arg(puppet);
+        break;
+    case results::Relief::fewer_pieces:
+        what = tr("half of %1 on %2").arg(QString::fromStdString(w.subject), puppet);
+        break;
+    }
+    const QString left =
+        w.late > 0 ? tr("still late by %1").arg(Say::minutes(static_cast<double>(w.late))) : tr("all deadlines hold");
+    return w.cost_min > 0 ? tr("%1: %2, for %3 of hands", "way, what it gives, its price")
+                                .arg(what, left, Say::hours(static_cast<double>(w.cost_min)))
+                          : tr("%1: %2", "way, what it gives").arg(what, left);
+}
+
+void PlanPage::showWays() {
+    const PlanJob::State k = job().state();
+    const auto row = static_cast<std::size_t>(std::max(0, m_ways->currentRow()));
+    const bool any = k && m_ways->count() > 0 && row < k->ways.size();
+    m_ways->setVisible(m_ways->count() > 0);
+    fitToRows(*m_ways, 3);
+    // Fewer pieces are typed where the thing is.
+    m_applyWay->setVisible(any && k->ways[row].kind != results::Relief::fewer_pieces);
+}
+
+void PlanPage::applyWay() {
+    const PlanJob::State k = job().state();
+    const int row = m_ways->currentRow();
+    if (!k || row < 0 || row >= static_cast<int>(k->ways.size())) return;
+    const results::WayToHold& w = k->ways[static_cast<std::size_t>(row)];
+    const QString name = wayText(*k, w);
+    if (w.calendar) document().change(name, [&](const document::Edits& e) { return e.setCalendar(w.calendar); });
+    if (w.kind != results::Relief::one_copy_less) return;
+    const body::Puppet& puppet = document().production().puppets[static_cast<std::size_t>(w.puppet)];
+    document().change(name, [&](const document::Edits&) {
+        body::Things things = puppet.things;
+        things.copies = std::max(1, things.copies - 1);
+        return document::Edits(document().production(), document().shippedCards(), puppet.id).setThings(things);
+    });
+}
+
+void PlanPage::makeHours() {
+    m_hoursFold = new Fold(tr("Hours, people and deadlines"));
+    auto* form = makeForm();
+    const auto field = [&](const QString& label, const char* name, const QString& hint) {
+        auto* f = new QLineEdit;
+        f->setObjectName(name);
+        f->setAccessibleName(label);
+        f->setPlaceholderText(hint);
+        form->addRow(label, f);
+        return f;
+    };
+    m_deadline = field(tr("on set"), "planDeadline", "2026-12-04T10:00");
+    m_first = field(tr("first step"), "planFirst", tr("now"));
+    for (std::size_t d = 0; d < 7; ++d)
+        m_hours.push_back(field(QLocale().dayName(static_cast<int>(d) + 1, QLocale::ShortFormat),
+                                QString("planHours%1").arg(d).toLatin1().constData(), tr("off")));
+    m_off = field(tr("days off"), "planOff", "2026-12-24 2026-12-25");
+    m_people = field(tr("people"), "planPeople", tr("one pair of hands"));
+    m_hoursFold->body()->addLayout(form);
+    column()->addWidget(m_hoursFold);
+    connect(m_deadline, &QLineEdit::editingFinished, this, [this] {
+        if (!m_deadline->isModified()) return;
+        m_deadline->setModified(false);
+        const std::string text = m_deadline->text().trimmed().toStdString();
+        const auto at = parseIsoTime(text);
+        if (!text.empty() && !at) {
+            Q_EMIT document().refused(tr("“%1” is no time such as 2026-12-04T10:00").arg(m_deadline->text()));
+            return showHours();
+        }
+        document().change(tr("On set: %1").arg(at ? Say::dayTime(*at) : tr("no day")),
+                          [at](const document::Edits& e) { return e.setDeadline(at); });
+    });
+    const auto changed = [this](QLineEdit* f) {
+        connect(f, &QLineEdit::editingFinished, this, [this, f] {
+            if (!f->isModified()) return;
+            f->setModified(false);
+            Calendar c = document::findCalendar(document().production());
+            QString wrong;
+            const QString first = m_first->text().trimmed();
+            c.start = parseIsoTime(first.toStdString());
+            if (!first.isEmpty() && !c.start) wrong = first;
+            for (std::size_t d = 0; d < 7; ++d) {
+                c.hours[d].clear();
+                for (const QString& span : m_hours[d]->text().split(' ', Qt::SkipEmptyParts)) {
+                    const QStringList ends = span.split(QRegularExpression("[-–]"));
+                    const auto from = parseClock(ends.value(0).toStdString()),
+                               to = parseClock(ends.value(1).toStdString());
+                    if (ends.size() != 2 || !from || !to)
+                        wrong = span;
+                    else
+                        c.hours[d].push_back({*from, *to});
+                }
+            }
+            c.daysOff.clear();
+            for (const QString& text : m_off->text().split(QRegularExpression("[\\s,;]+"), Qt::SkipEmptyParts)) {
+                const auto day = parseIsoDate(text.toStdString());
+                if (day)
+                    c.daysOff.push_back(*day);
+                else
+                    wrong = text;
+            }
+            std::sort(c.daysOff.begin(), c.daysOff.end());
+            c.daysOff.erase(std::unique(c.daysOff.begin(), c.daysOff.end()), c.daysOff.end());
+            c.people.clear();
+            for (const QString& name : m_people->text().split(',', Qt::SkipEmptyParts))
+                if (!name.trimmed().isEmpty()) c.people.push_back(name.trimmed().toStdString());
+            if (!wrong.isEmpty()) {
+                Q_EMIT document().refused(
+                    tr("“%1” cannot be read: hours as 10:00-18:00, days as 2026-12-24").arg(wrong));
+                return showHours();
+            }
+            document().change(tr("Hours of the shop"), [&](const document::Edits& e) { return e.setCalendar(c); });
+        });
+    };
+    changed(m_first), changed(m_off), changed(m_people);
+    for (QLineEdit* f : m_hours)
+        changed(f);
+}
+
+void PlanPage::showHours() {
+    if (!document().hasPuppet()) return;
+    const Calendar c = document::findCalendar(document().production());
+    const auto put = [](QLineEdit* f, const QString& text) {
+        if (!f->isModified() && f->text() != text) f->setText(text);
+    };
+    const auto& deadline = document().puppet().deadline;
+    put(m_deadline, deadline ? QString::fromStdString(isoTime(*deadline)) : QString());
+    put(m_first, c.start ? QString::fromStdString(isoTime(*c.start)) : QString());
+    int open = 0;
+    for (std::size_t d = 0; d < 7; ++d) {
+        QStringList spans;
+        for (const Span& s : c.hours[d])
+            spans << QString::fromStdString(clockText(s.from) + "-" + clockText(s.to)), open += s.to - s.from;
+        put(m_hours[d], spans.join(' '));
+    }
+    QStringList off, people;
+    for (std::int64_t d : c.daysOff)
+        off << QString::fromStdString(isoDate(d));
+    for (const std::string& p : c.people)
+        people << QString::fromStdString(p);
+    put(m_off, off.join(' '));
+    put(m_people, people.join(tr(", ")));
+    m_hoursFold->setLine(
+        tr("%1 h a week, %n people", nullptr, c.hands()).arg(Say::number(open / 60.0, open % 60 ? 1 : 0)));
+}
+
+void PlanPage::showShopping() {
+    QStringList lines;
+    const results::Shopping& all = document().result().shopping;
+    for (const results::Need& n : all.needs) {
+        QString amount;
+        switch (n.ware) {
+        case results::Ware::wire:
+        case results::Ware::foil:
+            amount = tr("%1 m").arg(Say::number(n.needed, 2));
+            break;
+        case results::Ware::clay:
+        case results::Ware::bulk:
+            amount = Say::grams(n.needed);
+            break;
+        case results::Ware::cover:
+            amount = tr("%1 cm²").arg(Say::number(n.needed * 1e4, 0));
+            break;
+        case results::Ware::paint:
+            amount = tr("%1 ml").arg(Say::number(n.needed, 1));
+            break;
+        }
+        lines << tr("%1: %2, %3")
+                     .arg(QString::fromStdString(n.name), amount,
+                          Say::money(n.price, document().production().currency));
+    }
+    m_shopping->setText(lines.join("\n"));
+    m_money->setText(tr("Used up: %1. To buy now: %2.")
+                         .arg(Say::money(all.price, document().production().currency),
+                              Say::money(all.buyPrice, document().production().currency)));
+    m_shopFold->setLine(tr("to buy: %1").arg(Say::money(all.buyPrice, document().production().currency)));
+}
+
+} // namespace enkinet::app
