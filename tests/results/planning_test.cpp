@@ -221,6 +221,33 @@ TEST_CASE("Of builds said to hold in eight of ten, seven to nine of ten hold", "
     CHECK(held <= 180);
 }
 
+TEST_CASE("Ways to hold a deadline are what solving anew with them gives, the cheapest that holds first", "[results]") {
+    const Case c = caseOf([](document::Production& p) {
+        for (auto& x : p.puppets)
+            x.deadline.reset();
+        p.puppets[0].deadline = parseIsoTime("2026-12-04T10:00");
+    });
+    REQUIRE(c.plan.schedule.late > 0);
+    const auto ways = calcWaysToHold(c.production, c.result.puppets, kMonday, c.plan.schedule, 8);
+    REQUIRE(ways.size() >= 3);
+    for (std::size_t i = 0; i < ways.size(); ++i) {
+        const WayToHold& w = ways[i];
+        CHECK(w.late < c.plan.schedule.late);
+        if (i > 0) CHECK((ways[i - 1].late == 0 || w.late > 0));
+        if (i > 0 && w.late == 0) CHECK(ways[i - 1].cost_min <= w.cost_min);
+        if (!w.calendar) continue;
+        document::Production changed = c.production;
+        changed.calendar = w.calendar;
+        const Planning plan = makePlanning(changed, c.result.puppets, kMonday);
+        schedule::Search search;
+        search.rounds = 400;
+        CHECK(schedule::calcSchedule(plan.problem, findHours(plan), search).late == w.late);
+    }
+    schedule::Schedule fine = c.plan.schedule;
+    fine.late = 0;
+    CHECK(calcWaysToHold(c.production, c.result.puppets, kMonday, fine).empty());
+}
+
 TEST_CASE("Calendar, deadlines and log are saved and read back equal, and broken ones are refused by name",
           "[results]") {
     document::Production p = demo();
