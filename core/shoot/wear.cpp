@@ -48,18 +48,20 @@ Bent calcBent(const JointWire& w, const std::vector<double>& forth, const std::v
     const std::size_t n = std::max(forth.size(), aside.size());
     double largest = 0, fastest = 0;
     const auto at = [](const std::vector<double>& all, std::size_t i) { return all.empty() ? 0.0 : all[i]; };
+    const auto length = [](double x, double y) { return std::sqrt(x * x + y * y); };
     for (std::size_t i = 0; i < n; ++i) {
-        largest = std::max(largest, std::hypot(at(forth, i), at(aside, i)));
+        largest = std::max(largest, length(at(forth, i), at(aside, i)));
         if (i > 0)
-            fastest = std::max(fastest, std::hypot(at(forth, i) - at(forth, i - 1), at(aside, i) - at(aside, i - 1)));
+            fastest = std::max(fastest, length(at(forth, i) - at(forth, i - 1), at(aside, i) - at(aside, i - 1)));
     }
     std::vector<double> history(n);
     // One way alone needs no looking round.
     const bool plane = forth.empty() || aside.empty();
     for (int k = 0; k < (plane ? 1 : kDirections); ++k) {
         const double a = plane ? (forth.empty() ? kPi / 2 : 0) : k * kPi / kDirections;
+        const double ca = std::cos(a), sa = std::sin(a);
         for (std::size_t i = 0; i < n; ++i)
-            history[i] = at(forth, i) * std::cos(a) + at(aside, i) * std::sin(a);
+            history[i] = at(forth, i) * ca + at(aside, i) * sa;
         double damage = 0, count = 0;
         for (const wire::Cycle& c : wire::calcRainflow(history)) {
             if (c.range <= 1e-9) continue;

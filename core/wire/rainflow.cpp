@@ -4,25 +4,32 @@
 namespace enkinet::wire {
 
 std::vector<double> findTurningPoints(std::span<const double> history) {
-    std::vector<double> points;
+    std::vector<double> points(history.size());
+    double* const first = points.data();
+    std::size_t n = 0;
+    double before = 0, last = 0; // the last two points
     for (double v : history) {
-        if (!points.empty() && v == points.back()) continue;
+        if (n > 0 && v == last) continue;
         // A value that goes on in the same direction moves the last turning point along.
-        if (points.size() >= 2 && (points.back() - points[points.size() - 2]) * (v - points.back()) > 0)
-            points.back() = v;
-        else
-            points.push_back(v);
+        const bool on = n >= 2 && (last - before) * (v - last) > 0;
+        before = on || n == 0 ? before : last;
+        n += !on;
+        first[n - 1] = last = v;
     }
+    points.resize(n);
     return points;
 }
 
 std::vector<Cycle> calcRainflow(std::span<const double> history) {
     std::vector<Cycle> cycles;
+    const std::vector<double> points = findTurningPoints(history);
+    cycles.reserve(points.size() / 2 + 2);
     std::vector<double> stack; // turning points not yet discarded; its first is the starting point S
     const auto count = [&](double a, double b, double share) {
         cycles.push_back({std::abs(a - b), (a + b) / 2, share});
     };
-    for (double v : findTurningPoints(history)) {
+    stack.reserve(points.size());
+    for (double v : points) {
         stack.push_back(v);
         while (stack.size() >= 3) {
             const std::size_t n = stack.size();
