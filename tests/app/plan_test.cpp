@@ -7,9 +7,13 @@
 #include "stations/plan/work_bench.h"
 #include "support/driven.h"
 #include "words/say.h"
+#include <QFile>
 #include <QLabel>
 #include <QProcess>
 #include <QTemporaryDir>
+#include <fcntl.h>
+#include <stdlib.h>
+#include <unistd.h>
 
 using namespace enkinet;
 using namespace enkinet::test;
@@ -216,6 +220,62 @@ TEST_CASE("What dries calls when it is due, also after the window was closed and
         QTest::qWait(100);
     CHECK(called());
     app::setListener({});
+}
+
+TEST_CASE("A steady weight on a scale that is plugged in stands in the field that asks for it, once", "[window]") {
+    Desk desk;
+    desk.station(Station::plan);
+    const auto k = planOf(desk);
+    auto* page = desk.window.findChild<app::PlanPage*>();
+    for (std::size_t i = 0; i < k->plan.steps.size(); ++i)
+        if (k->step(k->plan.steps[i].step).kind == make::StepKind::skin) {
+            page->setStep(static_cast<int>(i));
+            break;
+        }
+    // A terminal of our own, linked as the stand-in does it.
+    const int fd = posix_openpt(O_RDWR | O_NOCTTY | O_NONBLOCK);
+    REQUIRE(fd >= 0);
+    REQUIRE(grantpt(fd) == 0);
+    REQUIRE(unlockpt(fd) == 0);
+    const int keep = ::open(ptsname(fd), O_RDWR | O_NOCTTY | O_NONBLOCK);
+    QTemporaryDir folder;
+    REQUIRE(QFile::link(ptsname(fd), folder.filePath("scale")));
+    page->ports().setFolder(folder.path());
+    CHECK(page->ports().plugged() == 1);
+    auto* field = desk.find<QLineEdit>("stepWeigh");
+    int number = 0;
+    const auto put = [&](const std::string& line) {
+        REQUIRE(::write(fd, line.data(), line.size()) == static_cast<ssize_t>(line.size()));
+        for (int i = 0; i < 20; ++i)
+            QApplication::processEvents(QEventLoop::AllEvents, 2);
+    };
+    const auto weigh = [&](double g) { put(devices::writeLine({"scale", ++number, "g", g}) + "\n"); };
+    for (double g : {1.0, 5.0, 9.0, 13.0})
+        weigh(g);
+    CHECK(field->text().isEmpty());    // still moving
+    put("scale 9999 g 77.70 ~0000\n"); // rubbish
+    for (int i = 0; i < 8; ++i)
+        weigh(12.34 + 0.01 * (i % 2));
+    CHECK(field->text() == app::Say::number(12.34, 1));
+    CHECK(page->ports().rubbish() == 1);
+    CHECK(desk.find<QLabel>("scale")->isVisible());
+    field->setFocus();
+    QTest::keyClick(field, Qt::Key_Return);
+    Desk::settle();
+    CHECK(desk.document().production().log.back().kind == document::LogKind::weighed);
+    CHECK(desk.document().production().log.back().number == Approx(12.3));
+    // It lies there still, and is not taken again.
+    for (int i = 0; i < 10; ++i)
+        weigh(12.34);
+    CHECK(field->text().isEmpty());
+    // Unplugged: nothing freezes, nothing that was taken is lost.
+    ::close(keep);
+    ::close(fd);
+    for (int i = 0; i < 20; ++i)
+        QApplication::processEvents(QEventLoop::AllEvents, 5);
+    page->ports().look();
+    CHECK(page->ports().plugged() == 0);
+    CHECK_FALSE(desk.find<QLabel>("scale")->isVisible());
 }
 
 TEST_CASE("Hours that cannot be read are refused by name, and nothing is lost", "[window]") {

@@ -17,6 +17,7 @@ const Rooms kCore{{"base", {}},
                   {"body", {"base"}},
                   {"fill", {"body"}},
                   {"load", {"wire", "body"}},
+                  {"devices", {"base"}},
                   {"paint", {"base"}},
                   {"document", {"load", "fill", "paint"}},
                   {"choice", {"document"}},
@@ -24,7 +25,7 @@ const Rooms kCore{{"base", {}},
                   {"make", {"choice", "schedule"}},
                   {"shoot", {"choice"}},
                   {"results", {"make", "shoot"}},
-                  {"files", {"results"}}};
+                  {"files", {"results", "devices"}}};
 const Rooms kApp{{"jobs", {}},           {"document", {"jobs"}},           {"words", {"document"}},
                  {"widgets", {"words"}}, {"sheet", {"widgets"}},           {"turntable", {"sheet"}},
                  {"print", {"sheet"}},   {"stations", {"sheet", "print"}}, {"shell", {"stations", "turntable"}}};

@@ -77,6 +77,9 @@ PlanPage::PlanPage(Document& d) : Page(d, results::Station::plan), m_since_s(wal
     m_weigh = new QLineEdit;
     m_weigh->setObjectName("stepWeigh");
     m_weigh->setAccessibleName(tr("Weight of the piece in grams"));
+    m_scale = makeText(true);
+    m_scale->setObjectName("scale");
+    m_scale->hide();
     m_note = new QLineEdit;
     m_note->setObjectName("stepNote");
     m_note->setAccessibleName(tr("What should be done otherwise next time; it is shown at this step again"));
@@ -111,6 +114,7 @@ PlanPage::PlanPage(Document& d) : Page(d, results::Station::plan), m_since_s(wal
     column()->addWidget(m_clocks);
     m_fields = makeForm();
     m_fields->addRow(tr("weighed, g"), m_weigh);
+    m_fields->addRow(QString(), m_scale);
     m_fields->addRow(tr("note"), m_note);
     column()->addLayout(m_fields);
     column()->addWidget(m_gate);
@@ -143,6 +147,13 @@ PlanPage::PlanPage(Document& d) : Page(d, results::Station::plan), m_since_s(wal
     connect(m_work, &WorkBench::ticked, this, &PlanPage::tickItem);
     connect(m_work, &WorkBench::next, this, [this](int by) { setStep(m_step + by); });
     connect(m_work, &WorkBench::leave, this, [this] { m_large->setChecked(false); });
+    connect(&m_ports, &DevicePorts::changed, this, &PlanPage::showScale);
+    // A steady weight goes into the field that asks for one; Enter writes it down.
+    connect(&m_ports, &DevicePorts::steady, this, [this](const std::string& unit, double value) {
+        if (unit != "g" || !m_weigh->isVisible()) return;
+        m_weigh->setText(Say::number(value, 1));
+        announce(*m_weigh, tr("The scale says %1").arg(Say::grams(value)));
+    });
     connect(&job(), &PlanJob::changed, this, &PlanPage::arrived);
     m_clock.setInterval(1000);
     connect(&m_clock, &QTimer::timeout, this, &PlanPage::tickClocks);
@@ -222,6 +233,13 @@ void PlanPage::arrived() {
     showHours();
 }
 
+void PlanPage::showScale() {
+    const double now = m_ports.live("g");
+    const bool there = !std::isnan(now) && m_weigh->isVisible();
+    m_fields->setRowVisible(m_scale, there);
+    if (there) m_scale->setText(tr("on the scale: %1").arg(Say::grams(now)));
+}
+
 void PlanPage::setStep(int step) {
     const PlanJob::State k = job().state();
     if (!k || step < 0 || step >= static_cast<int>(k->plan.steps.size())) return;
@@ -297,6 +315,7 @@ void PlanPage::showStep() {
     fitToRows(*m_gate, 4);
     const bool clay = step.kind == make::StepKind::skin || step.kind == make::StepKind::bulk;
     m_fields->setRowVisible(m_weigh, clay);
+    showScale();
     m_weigh->setPlaceholderText(clay ? tr("planned %1").arg(Say::number(step.amount, 1)) : QString());
     tickClocks();
 }

@@ -1,6 +1,7 @@
 #pragma once
 // Plan: the days of the whole production, the step in hand with its clock, what the shop's hours are and what to buy.
 #include "document/plan_job.h"
+#include "jobs/device_ports.h"
 #include "stations/page.h"
 #include <QTimer>
 
@@ -26,6 +27,7 @@ public:
     /// The step in hand, large, or the days.
     void setAtWork(bool on);
     PlanJob& job();
+    DevicePorts& ports() { return m_ports; }
 
 protected:
     void show(const results::Report& report) override;
@@ -52,6 +54,8 @@ private:
     void note(bool regret);
     void callDue();
 
+    void showScale();
+    DevicePorts m_ports;
     QTimer m_clock;
     int m_step = -1;
     std::string m_inHand; ///< id of the step in hand, over changes of the plan
@@ -59,7 +63,7 @@ private:
     std::int64_t m_since_s = 0; ///< what was due before is not called
     AnswerHead* m_head;
     ClockDial* m_dial;
-    QLabel *m_time, *m_facts, *m_caution, *m_shopping, *m_money, *m_clocks;
+    QLabel *m_time, *m_facts, *m_caution, *m_shopping, *m_money, *m_clocks, *m_scale;
     QPushButton *m_start, *m_done, *m_skip, *m_large;
     QLineEdit *m_weigh, *m_note;
     QListWidget *m_gate, *m_steps, *m_ways;
