@@ -80,6 +80,14 @@ void CoatStack::paintEvent(QPaintEvent*) {
         p.setPen(QPen(look().faint, 1));
         p.drawLine(QPointF(chip + 2, y), QPointF(x - 8, y));
         p.setPen(look().ink);
+        if (step < 40) {
+            // No room for two lines: all on one, smaller.
+            p.setFont(deskType(13));
+            p.drawText(QRectF(x, y - 9, width() - x, 18), Qt::AlignLeft | Qt::AlignVCenter,
+                       QFontMetricsF(p.font()).elidedText(tr("%1; %2", "coat; coats, ml, drying").arg(text, more),
+                                                          Qt::ElideRight, width() - x));
+            return;
+        }
         p.setFont(deskType(15, QFont::DemiBold));
         p.drawText(QRectF(x, y - 20, width() - x, 20), Qt::AlignLeft | Qt::AlignVCenter,
                    QFontMetricsF(p.font()).elidedText(text, Qt::ElideRight, width() - x));

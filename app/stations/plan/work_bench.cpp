@@ -90,7 +90,7 @@ WorkBench::WorkBench(QWidget* parent) : QWidget(parent) {
     auto* row = new QHBoxLayout;
     row->setSpacing(26);
     m_dial = new ClockDial;
-    m_dial->setSize(190);
+    m_dial->setSize(160);
     row->addWidget(m_dial);
     auto* right = new QVBoxLayout;
     m_time = large(32, QFont::DemiBold);
@@ -101,7 +101,8 @@ WorkBench::WorkBench(QWidget* parent) : QWidget(parent) {
     m_done->setObjectName("workDone");
     for (QPushButton* b : {m_start, m_done}) {
         b->setMinimumHeight(52);
-        b->setStyleSheet("font-size: 22px; padding: 4px 26px");
+        b->setMinimumWidth(104);
+        b->setStyleSheet("font-size: 22px; padding: 4px 16px");
         b->setFocusPolicy(Qt::NoFocus); // Space belongs to the step
     }
     auto* buttons = new QHBoxLayout;

@@ -12,7 +12,7 @@
 namespace enkinet::app {
 
 namespace {
-constexpr double kTableLeft = 24, kCardTop = 74, kCardHigh = 112, kTubeTop = 232, kTubeHigh = 206;
+constexpr double kTableLeft = 24, kCardTop = 74, kCardHigh = 112, kTubeTop = 232, kTubeHigh = 206, kNameRoom = 31;
 constexpr double kNineInTen = 1.2815515655446004;
 
 /// What a joint can spend until one in ten has broken.
@@ -196,6 +196,13 @@ void ShotTable::drawCard(QPainter& p, int i) const {
         }
 }
 
+int ShotTable::numberOf(const WornJoint& joint) const {
+    std::vector<std::string> names;
+    for (const WornJoint& j : m_worst)
+        if (std::find(names.begin(), names.end(), j.name) == names.end()) names.push_back(j.name);
+    return static_cast<int>(std::find(names.begin(), names.end(), joint.name) - names.begin()) + 1;
+}
+
 void ShotTable::drawRack(QPainter& p, int i) const {
     const QRectF card = cardBox(i);
     std::vector<const WornJoint*> in;
@@ -257,17 +264,19 @@ void ShotTable::drawRack(QPainter& p, int i) const {
         p.drawText(QRectF(x - 14, above, w + 28, 14), Qt::AlignCenter, Say::number(100 * after, 0));
         p.setPen(QColor("#2b2925"));
         p.setFont(deskType(11));
-        // Two short lines: side and joint.
-        const QString name = QString::fromStdString(j.name);
-        const QStringList parts = name.split(' ');
-        const QString top = parts.size() > 1 ? parts.first() : QString(),
-                      low = parts.size() > 1 ? parts.mid(1).join(' ') : name;
         const QRectF word(x + w / 2 - step / 2, bottom, step, 14);
-        p.drawText(word, Qt::AlignCenter,
-                   QFontMetricsF(p.font()).elidedText(top.isEmpty() ? low : top, Qt::ElideRight, step - 2));
-        if (!top.isEmpty())
+        // Numbers where names have no room; the key says which.
+        if (step < kNameRoom) {
+            p.drawText(word.translated(0, 7), Qt::AlignCenter, QString::number(numberOf(j)));
+            continue;
+        }
+        // Two short lines: side and joint.
+        const QStringList parts = QString::fromStdString(j.name).split(' ');
+        p.drawText(parts.size() > 1 ? word : word.translated(0, 7), Qt::AlignCenter,
+                   QFontMetricsF(p.font()).elidedText(parts.first(), Qt::ElideRight, step - 2));
+        if (parts.size() > 1)
             p.drawText(word.translated(0, 13), Qt::AlignCenter,
-                       QFontMetricsF(p.font()).elidedText(low, Qt::ElideRight, step - 2));
+                       QFontMetricsF(p.font()).elidedText(parts.mid(1).join(' '), Qt::ElideRight, step - 2));
     }
 }
 
@@ -298,6 +307,15 @@ void ShotTable::paintEvent(QPaintEvent*) {
     line(y, tr("Pale: worn before. Full: by the shot, hatched while it is still to be shot."));
     y += 15;
     line(y, tr("Red ring: nine in ten such joints last to here. Numbers are per cent of it."));
+    if (shots() > 0 && cardBox(0).width() / 3 < kNameRoom) {
+        QStringList key;
+        for (const WornJoint& j : m_worst)
+            if (const QString one = tr("%1 %2", "number, joint").arg(numberOf(j)).arg(QString::fromStdString(j.name));
+                !key.contains(one))
+                key << one;
+        y += 15;
+        line(y, key.join(tr(", ")));
+    }
     y += 24;
     p.setFont(deskType(15, QFont::DemiBold));
     p.setPen(look().ink);

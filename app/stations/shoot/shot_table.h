@@ -41,6 +41,7 @@ private:
     int shots() const { return m_state ? static_cast<int>(m_state->of->shots.size()) : 0; }
     void drawCard(QPainter& p, int shot) const;
     void drawRack(QPainter& p, int shot) const;
+    int numberOf(const WornJoint& joint) const; ///< in the key
     FilmJob::State m_state;
     std::vector<WornJoint> m_worst;
     int m_puppet = 0, m_shot = -1;
