@@ -399,6 +399,12 @@ void Document::setRecovery(bool on) {
     m_session.describe(m_path, title());
 }
 
+void Document::keepNow() {
+    if (!m_session.kept()) return;
+    m_recoverSoon.stop();
+    writeRecovery();
+}
+
 void Document::writeRecovery() {
     if (!isChanged() || !m_session.kept()) return;
     QDir().mkpath(Session::folder());

@@ -128,6 +128,8 @@ public:
     void dropRecovery();
     void setRecovery(bool on);
     const Session& session() const { return m_session; }
+    /// Writes the recovery now instead of soon: what was logged is never lost, not even its last second.
+    void keepNow();
 
     /// Put by undo and redo.
     void put(Value value);

@@ -372,6 +372,7 @@ void PlanPage::log(const QString& name, const std::vector<LogEntry>& entries) {
     if (!s) return;
     m_inHand = idOf(*job().state(), *s);
     document().change(name, [&](const document::Edits& e) { return e.addLog(entries); });
+    document().keepNow();
 }
 
 void PlanPage::startOrPause() {
