@@ -1,5 +1,6 @@
 #pragma once
-// What the film wears, worked out beside the window; what comes is of the value that was asked for last.
+// What the film wears, worked out beside the window.
+#include "document/answer_job.h"
 #include "document/document.h"
 #include "results/film.h"
 
@@ -10,29 +11,23 @@ class FilmJob : public QObject {
 public:
     struct Known {
         Document::Value of;
-        std::shared_ptr<const results::ProductionResult> result;
         results::Film film;
     };
-    using State = std::shared_ptr<const Known>;
+    using State = AnswerJob<Known>::State;
 
-    explicit FilmJob(QObject* parent = nullptr);
-    ~FilmJob() override;
-    /// For the document's value and results, where they are not what is known or asked for already.
+    explicit FilmJob(QObject* parent = nullptr) : QObject(parent), m_job([this] { Q_EMIT changed(); }) {}
+    /// For the document's value and results, where they are not what was asked for already.
     void follow(const Document& document);
-    State state() const { return m_state; } ///< null before the first
-    bool wait(int ms);
+    State state() const { return m_job.state(); }
+    bool wait(int ms) { return m_job.wait(ms); }
 
 Q_SIGNALS:
     void changed();
 
 private:
-    struct Box;
-    void take();
-    State m_state;
-    Document::Value m_askedOf;
-    std::shared_ptr<const results::ProductionResult> m_askedFrom;
-    std::shared_ptr<Box> m_box;
-    Worker m_worker;
+    Document::Value m_of;
+    std::shared_ptr<const results::ProductionResult> m_from;
+    AnswerJob<Known> m_job;
 };
 
 } // namespace enkinet::app

@@ -1,6 +1,7 @@
 #pragma once
 // The production's plan, worked out beside the window: at once as a practised eye would, then better, then how likely
-// it holds. What comes is of the value that was asked for last.
+// it holds, and what would make it hold.
+#include "document/answer_job.h"
 #include "document/document.h"
 #include "results/planning.h"
 
@@ -21,28 +22,21 @@ public:
         const make::Step& step(const results::StepRef& ref) const;
         const body::Puppet& puppet(const results::StepRef& ref) const;
     };
-    using State = std::shared_ptr<const Known>;
+    using State = AnswerJob<Known>::State;
 
-    explicit PlanJob(QObject* parent = nullptr);
-    ~PlanJob() override;
-    void ask(Document::Value value, std::shared_ptr<const results::ProductionResult> result, Minute now);
-    State state() const { return m_state; } ///< null before the first
-    /// As ask, for the document's value and results, where they are not what is known or asked for already.
+    explicit PlanJob(QObject* parent = nullptr) : QObject(parent), m_job([this] { Q_EMIT changed(); }) {}
+    /// For the document's value and results, where they are not what was asked for already.
     void follow(const Document& document);
-    /// True when nothing is to come any more; what is there is then taken over.
-    bool wait(int ms);
+    State state() const { return m_job.state(); }
+    bool wait(int ms) { return m_job.wait(ms); }
 
 Q_SIGNALS:
     void changed();
 
 private:
-    struct Box;
-    void take();
-    State m_state;
-    Document::Value m_askedOf;
-    std::shared_ptr<const results::ProductionResult> m_askedFrom;
-    std::shared_ptr<Box> m_box;
-    Worker m_worker;
+    Document::Value m_of;
+    std::shared_ptr<const results::ProductionResult> m_from;
+    AnswerJob<Known> m_job;
 };
 
 } // namespace enkinet::app

@@ -274,4 +274,20 @@ std::vector<double> calcAmounts(const Recipe& recipe, double needed_ml, double w
     return ml;
 }
 
+PaintCard makeMixed(const std::vector<PaintCard>& shelf, const Recipe& recipe, double ml) {
+    PaintCard card = shelf[static_cast<std::size_t>(recipe.parts.front().paint)];
+    card.colour = toHex(recipe.colour), card.id = "mixed-" + card.colour.substr(1);
+    card.name.clear(), card.note.clear(), card.batch.clear();
+    card.opacity = card.strength = card.dry_min = 0;
+    card.pot_ml = std::max(1.0, ml), card.potPrice = 0;
+    for (const RecipePart& p : recipe.parts) {
+        const PaintCard& c = shelf[static_cast<std::size_t>(p.paint)];
+        const double share = static_cast<double>(p.parts) / recipe.sum();
+        card.opacity += share * c.opacity, card.strength += share * c.strength;
+        card.dry_min = std::max(card.dry_min, c.dry_min);
+        card.potPrice += share * c.potPrice / c.pot_ml * card.pot_ml;
+    }
+    return card;
+}
+
 } // namespace enkinet::paint

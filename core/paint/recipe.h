@@ -36,6 +36,10 @@ Recipes calcRecipes(const std::vector<PaintCard>& shelf, const Rgb& target, cons
 /// What a part more of each paint on the shelf would do to a mixture: the distance from the target then.
 std::vector<double> calcOneMore(const std::vector<PaintCard>& shelf, const Recipe& recipe, const Rgb& target);
 
+/// The mixture as a card: its colour; hiding, strength and price by shares, drying as its slowest; id "mixed-RRGGBB",
+/// no name yet. Hiding by shares is an estimate until it is tried.
+PaintCard makeMixed(const std::vector<PaintCard>& shelf, const Recipe& recipe, double ml);
+
 /// A recipe scaled to millilitres, waste included: by part of the recipe.
 std::vector<double> calcAmounts(const Recipe& recipe, double needed_ml, double waste = 0.15);
 

@@ -1,5 +1,6 @@
 #include "results/film.h"
 #include "choice/chance.h"
+#include <algorithm>
 #include <cmath>
 #include <map>
 
@@ -49,6 +50,32 @@ Film calcFilm(const Production& production, const std::vector<std::shared_ptr<co
     }
     film.chance = production.shots.empty() ? std::nan("") : lives.empty() ? 1 : choice::calcChance(lives);
     return film;
+}
+
+double WornJoint::most() const {
+    double most = 0;
+    for (const Figure& a : after)
+        if (!std::isnan(a.value)) most = std::max(most, a.value);
+    return most;
+}
+
+std::vector<WornJoint> findWorn(const shoot::Ledger& ledger, int puppet, std::size_t shots) {
+    std::map<std::tuple<int, int, int, bool>, WornJoint> all;
+    for (const shoot::WearRow& r : ledger.rows) {
+        if (r.puppet != puppet) continue;
+        WornJoint& j = all[{r.copy, r.limb, r.joint, r.right}];
+        if (j.after.empty()) {
+            j.copy = r.copy, j.limb = r.limb, j.joint = r.joint, j.right = r.right;
+            j.before.assign(shots, std::nan("")), j.after = j.before;
+        }
+        j.before[static_cast<std::size_t>(r.shot)] = r.levelBefore, j.after[static_cast<std::size_t>(r.shot)] = r.level;
+    }
+    std::vector<WornJoint> sorted;
+    for (auto& [key, j] : all)
+        sorted.push_back(std::move(j));
+    std::stable_sort(sorted.begin(), sorted.end(),
+                     [](const WornJoint& a, const WornJoint& b) { return a.most() > b.most(); });
+    return sorted;
 }
 
 } // namespace enkinet::results

@@ -11,6 +11,17 @@ struct LimbDoubles {
     double chanceOne = 1; ///< that one such limb lasts all shots
     int copies = 1;       ///< for 95 in 100; 0: a dozen do not suffice
 };
+/// A joint of a copy over all shots.
+struct WornJoint {
+    int copy = 1, limb = 0, joint = 0;
+    bool right = false;
+    std::vector<Figure> before, after; ///< by shot: WearRow's levels; none where the copy is not in it
+    double most() const;               ///< of them
+    friend bool operator==(const WornJoint&, const WornJoint&) = default;
+};
+/// The joints of a puppet that act in the film, the most worn first.
+std::vector<WornJoint> findWorn(const shoot::Ledger& ledger, int puppet, std::size_t shots);
+
 struct Film {
     shoot::Ledger ledger;
     std::vector<LimbDoubles> doubles; ///< of every limb that moves

@@ -95,9 +95,13 @@ Planning makePlanning(const Production& production, const std::vector<std::share
         if (s.done || s.skipped)
             t.fixed = schedule::Task::Fixed{from, s.ended_s / 60, s.ended_s / 60 + (s.skipped ? 0 : t.wait)};
         else if (s.running || s.worked_min > 0) {
-            // What is in hand goes on now for what is left of it.
+            // What is left of it; what is in hand goes on now, what was laid aside when its turn comes.
             const Minute left =
                 std::max<Minute>(1, t.hands - static_cast<Minute>(s.workedUntil(plan.problem.start * 60)));
+            if (!s.running) {
+                t.hands = left;
+                continue;
+            }
             const Minute end = hours.finish(hours.nextOpen(plan.problem.start), left);
             if (end < OpenHours::kNever) t.fixed = schedule::Task::Fixed{from, end, end + t.wait};
         }
@@ -236,11 +240,13 @@ std::vector<WayToHold> calcWaysToHold(const Production& production,
         take(std::move(way), p);
     };
     Calendar more = calendar;
-    if (more.people.empty()) more.people = {"first"};
-    std::string name = "another pair";
-    for (int n = 2; std::find(more.people.begin(), more.people.end(), name) != more.people.end(); ++n)
-        name = "another pair " + std::to_string(n);
-    more.people.push_back(name);
+    // Whoever shows it gives names.
+    while (static_cast<int>(more.people.size()) <= calendar.hands()) {
+        std::string name = std::to_string(more.people.size() + 1);
+        while (std::find(more.people.begin(), more.people.end(), name) != more.people.end())
+            name += "'";
+        more.people.push_back(name);
+    }
     withCalendar(Relief::another_pair, 1, more);
     for (int minutes : {60, 120, 180}) {
         Calendar longer = calendar;

@@ -22,7 +22,7 @@ public:
     /// Some time within a stretch has no room: the first end after which it may; nothing where all of it has.
     std::optional<Minute> blockedUntil(Minute from, Minute to) const {
         if (from >= to) return {};
-        if (m_most == 1) {
+        if (m_most == 1 && !m_over) {
             // Apart and in order, so ends are in order too.
             const auto first =
                 std::partition_point(m_all.begin(), m_all.end(), [&](const Busy& b) { return b.to <= from; });
@@ -53,6 +53,8 @@ public:
     void hold(Minute from, Minute to) {
         if (from >= to) return;
         const auto at = std::partition_point(m_all.begin(), m_all.end(), [&](const Busy& b) { return b.from <= from; });
+        // What was written down may lie over other work: then ends are no longer in order.
+        m_over = m_over || (at != m_all.begin() && std::prev(at)->to > from) || (at != m_all.end() && at->from < to);
         m_all.insert(at, {from, to});
     }
     void release(Minute from, Minute to) {
@@ -62,10 +64,11 @@ public:
         ENKINET_ASSERT(at != m_all.end());
         m_all.erase(at);
     }
-    void clear() { m_all.clear(); }
+    void clear() { m_all.clear(), m_over = false; }
 
 private:
     int m_most;
+    bool m_over = false; ///< some lie over each other
     std::vector<Busy> m_all;
 };
 

@@ -124,18 +124,9 @@ Ledger calcLedger(const std::vector<Company>& puppets, const std::vector<documen
                     for (int side = 0; side < (puppet.limbs[static_cast<std::size_t>(w.limb)].mirrored ? 2 : 1);
                          ++side) {
                         const Key key{static_cast<int>(p), cast.copy, w.limb, w.joint, side == 1};
-                        WearRow row{static_cast<int>(p),
-                                    cast.copy,
-                                    w.limb,
-                                    w.joint,
-                                    side == 1,
-                                    static_cast<int>(s),
-                                    0,
-                                    0,
-                                    0,
-                                    0,
-                                    0,
-                                    {}};
+                        WearRow row;
+                        row.puppet = static_cast<int>(p), row.copy = cast.copy, row.limb = w.limb, row.joint = w.joint;
+                        row.right = side == 1, row.shot = static_cast<int>(s);
                         row.bent = calcActed(w, puppet, shot, cast, side == 1);
                         row.cycles = row.bent.cycles, row.damage = row.bent.damage;
                         double& now = spent[key];
@@ -144,6 +135,11 @@ Ledger calcLedger(const std::vector<Company>& puppets, const std::vector<documen
                         const double spread = std::hypot(w.common, w.own), median = w.median();
                         row.survival = now > 0 ? normalBelow(std::log(median / now) / spread) : median > 0;
                         const double nine = median * std::exp(-kNine * spread), rate = row.damage / shot.seconds();
+                        // Nothing moved in it spends nothing, whatever there is.
+                        const auto levelOf = [&](double x) {
+                            return x <= 0 ? 0 : nine > 0 ? x / nine : std::numeric_limits<double>::infinity();
+                        };
+                        row.levelBefore = levelOf(now - row.damage), row.level = levelOf(now);
                         row.left_s =
                             rate > 0 ? std::max(0.0, nine - now) / rate : std::numeric_limits<double>::infinity();
                         ledger.rows.push_back(row);

@@ -49,6 +49,8 @@ struct WearRow {
     int shot = 0;
     double cycles = 0, damage = 0; ///< of the median life
     double spent = 0;              ///< of it, with all shots before, twisting and forming
+    /// Spent by shots, of what nine in ten such joints stand: before and after this one. Above 1: fewer do.
+    double levelBefore = 0, level = 0;
     double left_s = 0;   ///< film of this shot's kind that nine in ten such joints still stand; infinity: no end
     double survival = 0; ///< chance that the joint is whole after the shot, by itself
     Bent bent;

@@ -10,52 +10,78 @@
 using namespace enkinet;
 using namespace enkinet::test;
 
-TEST_CASE("Killed at fifty random moments, the file opens and at most the last second is missing", "[full]") {
-    Random random(61);
-    int judged = 0;
-    for (int round = 0; round < 50; ++round) {
-        QTemporaryDir dir;
-        const QString file = dir.filePath("work.enkinet"), log = dir.filePath("log");
-        document::Production small = demo();
-        small.puppets.resize(1);
-        small.puppets[0].limbs.resize(1); // a quick report, so that edits come fast
-        small.puppets[0].masses.resize(1);
-        small.puppets[0].poses.clear(), small.puppets[0].things = {};
-        // Lower than any edit makes it, so that only what was kept can reach what is expected.
-        small.puppets[0] = body::calcScaled(small.puppets[0], 150);
-        REQUIRE(files::saveProduction(file.toStdString(), small));
+namespace {
+
+/// A session that works on a small file of its own, and is killed at some moment.
+struct Killed {
+    QTemporaryDir dir;
+    QString file = dir.filePath("work.enkinet"), log = dir.filePath("log");
+    qint64 at = 0;
+
+    Killed(const document::Production& work, int ms, const QStringList& more = {}) {
+        REQUIRE(files::saveProduction(file.toStdString(), work));
         QProcess child;
         QProcessEnvironment env = QProcessEnvironment::systemEnvironment();
         env.insert("XDG_DATA_HOME", dir.filePath("data"));
         env.insert("XDG_CONFIG_HOME", dir.filePath("config"));
         env.insert("QT_QPA_PLATFORM", "offscreen");
         child.setProcessEnvironment(env);
-        child.start(ENKINET_EDIT_CHILD, {file, log});
+        child.start(ENKINET_EDIT_CHILD, QStringList{file, log} + more);
         REQUIRE(child.waitForStarted());
-        QTest::qWait(random.whole(700, 2600));
+        QTest::qWait(ms);
         child.kill();
-        const qint64 killed = QDateTime::currentMSecsSinceEpoch();
+        at = QDateTime::currentMSecsSinceEpoch();
         child.waitForFinished();
-
-        // What was edited more than a second before the kill must be in the file or in the recovery.
-        int expected = 0;
+    }
+    /// The last number that it had written before so many milliseconds ago.
+    int written(int before_ms) const {
+        int last = 0;
         QFile f(log);
         if (f.open(QIODevice::ReadOnly))
             for (const QByteArray& line : f.readAll().split('\n'))
-                if (const auto cells = line.split(' '); cells.size() == 2 && cells[1].toLongLong() < killed - 1000)
-                    expected = cells[0].toInt();
+                if (const auto cells = line.split(' '); cells.size() == 2 && cells[1].toLongLong() <= at - before_ms)
+                    last = cells[0].toInt();
+        return last;
+    }
+    std::vector<document::Production> recovered() const {
+        std::vector<document::Production> all;
+        const QDir folder(dir.filePath("data/enkinet/enkinet/recovery"));
+        for (const QString& name : folder.entryList({"work-*.enkinet"}, QDir::Files)) {
+            auto work = files::loadProduction(folder.filePath(name).toStdString(), shippedCards());
+            REQUIRE(work);
+            all.push_back(work.take().production);
+        }
+        return all;
+    }
+    /// Little of the demo, so that edits come fast.
+    static document::Production small() {
+        document::Production p = demo();
+        p.puppets.resize(1), p.log.clear(), p.shots.clear();
+        p.puppets[0].limbs.resize(1), p.puppets[0].masses.resize(1);
+        p.puppets[0].poses.clear(), p.puppets[0].things = {};
+        return p;
+    }
+};
+
+} // namespace
+
+TEST_CASE("Killed at fifty random moments, the file opens and at most the last second is missing", "[full]") {
+    Random random(61);
+    int judged = 0;
+    for (int round = 0; round < 50; ++round) {
+        document::Production work = Killed::small();
+        // Lower than any edit makes it, so that only what was kept can reach what is expected.
+        work.puppets[0] = body::calcScaled(work.puppets[0], 150);
+        const Killed killed(work, random.whole(700, 2600));
+        // What was edited more than a second before the kill must be in the file or in the recovery.
+        const int expected = killed.written(1000);
         double height = 0;
-        const auto saved = files::loadProduction(file.toStdString(), shippedCards());
+        const auto saved = files::loadProduction(killed.file.toStdString(), shippedCards());
         INFO("round " << round << ", seed 61");
         REQUIRE(saved);
         height = saved->production.puppets[0].height_mm;
-        const QDir kept_(dir.filePath("data/enkinet/enkinet/recovery"));
-        for (const QString& name : kept_.entryList({"work-*.enkinet"}, QDir::Files)) {
-            const QString recovery = kept_.filePath(name);
-            const auto kept = files::loadProduction(recovery.toStdString(), shippedCards());
-            REQUIRE(kept);
-            height = std::max(height, kept->production.puppets[0].height_mm);
-        }
+        for (const document::Production& kept : killed.recovered())
+            height = std::max(height, kept.puppets[0].height_mm);
         judged += expected > 0;
         if (expected > 0) CHECK(height >= 200 + 0.01 * expected - 1e-9);
     }
@@ -66,44 +92,20 @@ TEST_CASE("Killed in the middle of a timed step, nothing that was logged is lost
     Random random(62);
     int judged = 0;
     for (int round = 0; round < 12; ++round) {
-        QTemporaryDir dir;
-        const QString file = dir.filePath("work.enkinet"), log = dir.filePath("log");
-        document::Production small = demo();
-        small.puppets.resize(1), small.log.clear(), small.shots.clear();
-        small.puppets[0].limbs.resize(1), small.puppets[0].masses.resize(1);
-        small.puppets[0].poses.clear(), small.puppets[0].things = {};
-        REQUIRE(files::saveProduction(file.toStdString(), small));
-        QProcess child;
-        QProcessEnvironment env = QProcessEnvironment::systemEnvironment();
-        env.insert("XDG_DATA_HOME", dir.filePath("data"));
-        env.insert("XDG_CONFIG_HOME", dir.filePath("config"));
-        env.insert("QT_QPA_PLATFORM", "offscreen");
-        child.setProcessEnvironment(env);
-        child.start(ENKINET_EDIT_CHILD, {file, log, "steps"});
-        REQUIRE(child.waitForStarted());
-        QTest::qWait(random.whole(700, 2000));
-        child.kill();
-        child.waitForFinished();
-        int written = 0;
-        QFile f(log);
-        if (f.open(QIODevice::ReadOnly))
-            for (const QByteArray& line : f.readAll().split('\n'))
-                if (const auto cells = line.split(' '); cells.size() == 2) written = cells[0].toInt();
+        const document::Production work = Killed::small();
+        const Killed killed(work, random.whole(700, 2000), {"steps"});
+        const int written = killed.written(0);
         INFO("round " << round << ", " << written << " written");
         if (written == 0) continue;
         ++judged;
         std::vector<document::LogEntry> kept;
-        const QDir folder(dir.filePath("data/enkinet/enkinet/recovery"));
-        for (const QString& name : folder.entryList({"work-*.enkinet"}, QDir::Files)) {
-            const auto work = files::loadProduction(folder.filePath(name).toStdString(), shippedCards());
-            REQUIRE(work);
-            if (work->production.log.size() > kept.size()) kept = work->production.log;
-        }
+        for (const document::Production& p : killed.recovered())
+            if (p.log.size() > kept.size()) kept = p.log;
         // All that was said to be written, and the start before them.
         REQUIRE(kept.size() >= static_cast<std::size_t>(written) + 1);
         for (int i = 0; i <= written; ++i)
             CHECK(kept[static_cast<std::size_t>(i)].number == i);
-        const auto state = document::findStepState(kept, small.puppets[0].id, 1, "putty");
+        const auto state = document::findStepState(kept, work.puppets[0].id, 1, "putty");
         CHECK(state.running);
         CHECK(state.workedUntil(1'796'000'000 + 600) == Approx(10));
     }

@@ -249,6 +249,21 @@ TEST_CASE("What is left in the pots limits a recipe, and stopping is quick and s
     CHECK_NEAR(more[0], calcDeltaE2000(toLab(toRgb(calcMixture(richer))), toLab(pink)), 1e-12);
 }
 
+TEST_CASE("A mixture that is kept has its colour, and hides, dries and costs as its parts do", "[paint]") {
+    std::vector<PaintCard> shelf{card("white", {0.9, 0.9, 0.85}), card("red", {0.5, 0.05, 0.03}, 2)};
+    shelf[0].opacity = 0.8, shelf[1].opacity = 0.5, shelf[0].dry_min = 20, shelf[1].dry_min = 45;
+    shelf[0].pot_ml = 60, shelf[0].potPrice = 6, shelf[1].pot_ml = 20, shelf[1].potPrice = 8;
+    Recipe r;
+    r.parts = {{0, 3}, {1, 1}}, r.colour = {0.75, 0.35, 0.3};
+    const PaintCard c = makeMixed(shelf, r, 12);
+    CHECK(c.colour == toHex(r.colour));
+    CHECK_NEAR(c.opacity, 0.75 * 0.8 + 0.25 * 0.5, 1e-12);
+    CHECK_NEAR(c.strength, 0.75 * 1 + 0.25 * 2, 1e-12);
+    CHECK(c.dry_min == 45);
+    // Nine millilitres at a tenth, three at four tenths.
+    CHECK_NEAR(c.potPrice, 9 * 0.1 + 3 * 0.4, 1e-12);
+}
+
 TEST_CASE("A strength learned from one chip foretells another mix within a unit", "[paint]") {
     Random random(12);
     int near = 0;

@@ -171,6 +171,53 @@ TEST_CASE("What is written as done stays where it was, and what is left begins n
     CHECK_FALSE(document::findStepState(p.log, "tansy", 2, "print").done);
 }
 
+TEST_CASE("What is in hand goes on now, what was laid aside waits for its turn with what is left of it", "[results]") {
+    const auto entry = [](const char* step, Minute at, LogKind kind) {
+        LogEntry e;
+        e.at_s = at * 60, e.puppet = "tansy", e.step = step, e.kind = kind;
+        return e;
+    };
+    document::Production p = demo();
+    p.log = {entry("print", kMonday, LogKind::started), entry("print", kMonday + 4, LogKind::paused),
+             entry("cut:leg", kMonday + 4, LogKind::started)};
+    wire::TableShelf tables;
+    const ProductionResult r = calcResult(p, shippedCards(), tables);
+    const Planning planning = makePlanning(p, r.puppets, kMonday + 5);
+    const OpenHours hours = findHours(planning);
+    const ProductionPlan plan = calcPlan(p, planning, hours, schedule::calcFirst(planning.problem, hours));
+    REQUIRE(plan.possible);
+    Minute running = 0;
+    int seen = 0;
+    for (const Planned& s : plan.steps) {
+        const make::Step& step =
+            r.puppets[static_cast<std::size_t>(s.step.puppet)]->plan.steps[static_cast<std::size_t>(s.step.step)];
+        if (s.step.puppet != 0 || s.step.copy != 1) continue;
+        if (step.id == "cut:leg") {
+            ++seen, running = s.at.handsEnd;
+            CHECK(s.running);
+            CHECK(s.at.from == kMonday + 4);
+            CHECK(s.at.handsEnd == kMonday + 5 + static_cast<Minute>(std::ceil(step.hands_min - 1e-6)) - 1);
+        }
+        if (step.id == "print") {
+            ++seen;
+            CHECK_FALSE(s.running);
+            CHECK(s.at.from >= kMonday + 5);
+            CHECK(s.at.handsEnd - s.at.from == static_cast<Minute>(std::ceil(step.hands_min - 1e-6)) - 4);
+        }
+    }
+    CHECK(seen == 2);
+    for (const Planned& s : plan.steps)
+        if (!s.running && !s.work.empty()) CHECK(s.at.from >= running);
+    // The hours to spare are those that are open between the end and the flag.
+    for (const PlannedPuppet& x : plan.puppets)
+        if (x.deadline && x.late == 0) {
+            Minute open = 0;
+            for (Minute m = x.end; m < *x.deadline; ++m)
+                open += hours.nextOpen(m) == m;
+            CHECK(x.spare_min == open);
+        }
+}
+
 TEST_CASE("Of builds said to hold in eight of ten, seven to nine of ten hold", "[results][full]") {
     Case c = caseOf([](document::Production& p) { p.puppets.resize(1); });
     // A deadline at which the program says about eight in ten.

@@ -257,6 +257,49 @@ TEST_CASE("What has begun stays where it is, and the rest goes round it", "[sche
     CHECK(s.best);
 }
 
+TEST_CASE("What was written down may lie over other work, and nothing new is laid on either", "[schedule]") {
+    // One pair of hands, and a log in which a long step was laid aside for a short one: ends are not in order.
+    Random random(17);
+    for (int round = 0; round < 200; ++round) {
+        Problem p;
+        for (int i = random.whole(2, 5); i > 0; --i) {
+            Task t;
+            const Minute from = random.whole(0, 60);
+            t.hands = random.whole(1, 80);
+            t.fixed = Task::Fixed{from, from + t.hands, from + t.hands};
+            p.tasks.push_back(t);
+        }
+        const std::size_t fixed = p.tasks.size();
+        for (int i = 0; i < 4; ++i) {
+            Task t;
+            t.hands = random.whole(1, 30);
+            p.tasks.push_back(t);
+        }
+        const Windows windows{{0, 2000}};
+        const Schedule s = calcSchedule(p, OpenHours(windows));
+        for (std::size_t k = fixed; k < p.tasks.size(); ++k)
+            for (std::size_t j = 0; j < k; ++j)
+                CHECK((s.tasks[k].handsEnd <= s.tasks[j].from || s.tasks[j].handsEnd <= s.tasks[k].from));
+    }
+}
+
+TEST_CASE("Slack is the time to what follows, or to the due time", "[schedule]") {
+    Problem p;
+    p.tasks.resize(3);
+    p.tasks[0].hands = 10, p.tasks[1].hands = 10, p.tasks[1].wait = 100, p.tasks[2].hands = 5,
+    p.tasks[2].after = {0, 1};
+    p.due = {300};
+    const Windows windows{{0, 400}};
+    const Schedule s = calcSchedule(p, OpenHours(windows));
+    // What sets long goes first: 10 + 100, then 5. The other may begin anywhere until 100.
+    CHECK(s.tasks[1].from == 0);
+    CHECK(s.end == 115);
+    CHECK(s.tasks[1].slack == 0);
+    CHECK(s.tasks[0].from == 10);
+    CHECK(s.tasks[0].slack == 90);
+    CHECK(s.tasks[2].slack == 0);
+}
+
 TEST_CASE("A bake needs somebody there, and what is too long for any day is eased and named", "[schedule]") {
     Problem p;
     p.tasks.resize(2);

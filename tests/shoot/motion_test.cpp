@@ -10,8 +10,10 @@ using namespace enkinet::test;
 
 namespace {
 
-Motion randomMotion(Random& random, int joints, int frames) {
-    Motion m;
+using Recorded = shoot::Motion; // a posed body has a motion too
+
+Recorded randomMotion(Random& random, int joints, int frames) {
+    Recorded m;
     m.frameTime_s = 1.0 / random.whole(12, 60);
     // Depth first, as a file lists them: each hangs on the last one or on one of those above it.
     std::vector<int> path;
@@ -49,7 +51,7 @@ Motion randomMotion(Random& random, int joints, int frames) {
 TEST_CASE("Motion that was written is read back the same", "[shoot]") {
     Random random(6);
     for (int round = 0; round < 20; ++round) {
-        const Motion m = randomMotion(random, random.whole(1, 30), random.whole(0, 12));
+        const Recorded m = randomMotion(random, random.whole(1, 30), random.whole(0, 12));
         const auto back = files::parseMotion(files::writeMotion(m));
         INFO((back ? std::string() : back.fault().sentence()));
         REQUIRE(back);
@@ -103,7 +105,7 @@ TEST_CASE("Hostile motion files are refused in one line that names its place", "
 TEST_CASE("A turn about one axis is that bend, whatever the order; a turn about the bone bends nothing", "[shoot]") {
     Random random(2);
     for (int round = 0; round < 60; ++round) {
-        Motion m = randomMotion(random, 1, 1);
+        Recorded m = randomMotion(random, 1, 1);
         const double deg = random.between(-85, 85);
         for (const Channel about : {Channel::x_rotation, Channel::y_rotation, Channel::z_rotation}) {
             for (std::size_t c = 0; c < m.joints[0].channels.size(); ++c)
@@ -122,7 +124,7 @@ TEST_CASE("A turn about one axis is that bend, whatever the order; a turn about 
 }
 
 TEST_CASE("A motion file's joints are matched by name and side, each once, and strangers are left out", "[shoot]") {
-    Motion m;
+    Recorded m;
     for (const char* name : {"Hips", "LeftUpLeg", "LeftLeg", "LeftFoot", "RightUpLeg", "right_knee", "ankle.R",
                              "LeftForeArm", "Neck", "Antenna7"}) {
         MotionJoint j;

@@ -101,6 +101,12 @@ TEST_CASE("What is left falls from shot to shot, a swap is named before the shot
         last = r.left_s;
         sum += r.damage;
         CHECK_NEAR(r.spent, w.start + sum * std::exp(-w.lifeLn), 1e-12);
+        // The tube: of the life that nine in ten reach, which the normal distribution gives.
+        const double nine =
+            std::exp(w.lifeLn) * (1 - w.start) * std::exp(-1.2815515655446004 * std::hypot(w.common, w.own));
+        CHECK_NEAR(r.level, sum / nine, 1e-12);
+        CHECK_NEAR(r.levelBefore, (sum - r.damage) / nine, 1e-9);
+        CHECK((r.level > 1) == (r.left_s == 0));
         if (r.left_s == 0 && swap < 0) swap = r.shot;
     }
     REQUIRE(swap > 0);

@@ -4,32 +4,17 @@
 #include "widgets/answer.h"
 #include "widgets/fields.h"
 #include "words/say.h"
-#include <QCoreApplication>
 #include <QFormLayout>
 #include <QLineEdit>
 #include <QListWidget>
 #include <QLocale>
-#include <QPointer>
 #include <QPushButton>
-#include <QTimer>
 #include <QVBoxLayout>
 #include <algorithm>
-#include <mutex>
 
 namespace enkinet::app {
 
-struct PaintPage::Found {
-    std::mutex mutex;
-    std::vector<paint::PaintCard> shelf; ///< that the recipes' places are of
-    paint::Rgb target;
-    paint::Recipes recipes;
-    bool fresh = false;
-};
-
-PaintPage::~PaintPage() = default;
-
 void PaintPage::makeMixing() {
-    m_found = std::make_shared<Found>();
     m_mixFold = new Fold(tr("Mix a colour from the shelf"));
     m_target = new QLineEdit;
     m_target->setObjectName("mixTarget");
@@ -85,105 +70,79 @@ void PaintPage::lookForRecipes() {
     if (shelf.empty())
         for (const paint::PaintCard& c : document().report().cards->paints)
             if (c.medium == paint::Medium::acrylic) shelf.push_back(c);
-    m_worker.ask(
-        [found = m_found, shelf, target = *target, self = QPointer<PaintPage>(this)](const std::stop_token& stop) {
-            paint::RecipeLimits limits;
-            limits.stop = stop;
-            paint::Recipes r = paint::calcRecipes(shelf, target, limits);
-            if (stop.stop_requested()) return;
-            {
-                const std::lock_guard lock(found->mutex);
-                found->shelf = shelf, found->target = target, found->recipes = std::move(r), found->fresh = true;
-            }
-            QMetaObject::invokeMethod(qApp, [self] {
-                if (self) self->takeRecipes();
-            });
-        });
-}
-
-bool PaintPage::waitForRecipes(int ms) {
-    const bool idle = m_worker.waitIdle(ms);
-    takeRecipes();
-    return idle;
+    m_mix.ask([shelf, target = *target](const std::stop_token& stop, const auto& post) {
+        paint::RecipeLimits limits;
+        limits.stop = stop;
+        Mix mix{shelf, target, paint::calcRecipes(shelf, target, limits), {}};
+        for (const paint::Recipe& r : mix.found.recipes)
+            mix.oneMore.push_back(paint::calcOneMore(shelf, r, target));
+        post(std::move(mix));
+    });
 }
 
 void PaintPage::takeRecipes() {
-    const std::lock_guard lock(m_found->mutex);
-    if (!m_found->fresh) return;
-    m_found->fresh = false;
+    const auto mix = m_mix.state();
     m_recipes->clear();
-    for (const paint::Recipe& r : m_found->recipes.recipes) {
+    for (const paint::Recipe& r : mix->found.recipes) {
         QStringList parts;
         for (const paint::RecipePart& p : r.parts)
             parts << tr("%1 %2", "parts, paint")
                          .arg(p.parts)
-                         .arg(QString::fromStdString(m_found->shelf[static_cast<std::size_t>(p.paint)].name));
+                         .arg(QString::fromStdString(mix->shelf[static_cast<std::size_t>(p.paint)].name));
         auto* item = new QListWidgetItem(tr("%1: %2").arg(parts.join(tr(", ")), differenceWord(r.deltaE)), m_recipes);
         item->setToolTip(plainTip(tr("%1; ΔE %2").arg(item->text(), Say::number(r.deltaE, 1))));
     }
     m_recipes->setVisible(m_recipes->count() > 0);
     m_keep->setVisible(m_recipes->count() > 0);
     fitToRows(*m_recipes, 5);
-    QTimer::singleShot(0, this, [this] { m_recipes->setCurrentRow(0); });
+    m_recipes->setCurrentRow(0);
 }
 
 void PaintPage::showRecipe(int row) {
-    const std::lock_guard lock(m_found->mutex);
-    if (row < 0 || row >= static_cast<int>(m_found->recipes.recipes.size())) return;
-    const paint::Recipe& r = m_found->recipes.recipes[static_cast<std::size_t>(row)];
-    bool ok = false;
-    double ml = QLocale::c().toDouble(m_ml->text().trimmed().replace(',', '.'), &ok);
-    if (!ok || !(ml > 0 && ml < 1e5)) ml = 10;
-    const auto amounts = paint::calcAmounts(r, ml);
+    const auto mix = m_mix.state();
+    if (!mix || row < 0 || row >= static_cast<int>(mix->found.recipes.size())) return;
+    const paint::Recipe& r = mix->found.recipes[static_cast<std::size_t>(row)];
+    const auto amounts = paint::calcAmounts(r, wantedMl());
     std::vector<MixPlate::Dab> dabs;
     for (std::size_t k = 0; k < r.parts.size(); ++k) {
-        const paint::PaintCard& c = m_found->shelf[static_cast<std::size_t>(r.parts[k].paint)];
+        const paint::PaintCard& c = mix->shelf[static_cast<std::size_t>(r.parts[k].paint)];
         dabs.push_back({QColor(QString::fromStdString(c.colour)),
                         tr("%1, %2 ml").arg(QString::fromStdString(c.name), Say::number(amounts[k], 1)),
                         r.parts[k].parts});
     }
     // What one part more would do, where it would bring it nearer.
-    const auto more = paint::calcOneMore(m_found->shelf, r, m_found->target);
+    const auto& more = mix->oneMore[static_cast<std::size_t>(row)];
     const auto best = std::min_element(more.begin(), more.end());
     QString sentence = tr("%1 (ΔE %2)").arg(differenceWord(r.deltaE), Say::number(r.deltaE, 1));
     if (best != more.end() && *best < r.deltaE - 0.05)
         sentence += tr("; one part more of %1 brings it to %2")
-                        .arg(QString::fromStdString(m_found->shelf[static_cast<std::size_t>(best - more.begin())].name),
+                        .arg(QString::fromStdString(mix->shelf[static_cast<std::size_t>(best - more.begin())].name),
                              Say::number(*best, 1));
-    m_plate->show(QColor(QString::fromStdString(paint::toHex(m_found->target))),
+    m_plate->show(QColor(QString::fromStdString(paint::toHex(mix->target))),
                   QColor(QString::fromStdString(paint::toHex(r.colour))), dabs, sentence);
     m_plate->setVisible(true);
 }
 
+double PaintPage::wantedMl() const {
+    bool ok = false;
+    const double ml = QLocale::c().toDouble(m_ml->text().trimmed().replace(',', '.'), &ok);
+    return ok && ml > 0 && ml < 1e5 ? ml : 10;
+}
+
 void PaintPage::keepMixture() {
-    paint::PaintCard card;
-    double ml = 0;
-    {
-        const std::lock_guard lock(m_found->mutex);
-        const int row = m_recipes->currentRow();
-        if (row < 0 || row >= static_cast<int>(m_found->recipes.recipes.size())) return;
-        const paint::Recipe& r = m_found->recipes.recipes[static_cast<std::size_t>(row)];
-        card = m_found->shelf[static_cast<std::size_t>(r.parts.front().paint)];
-        card.colour = paint::toHex(r.colour), card.strength = 1, card.batch.clear();
-        QStringList parts;
-        card.opacity = 0, card.dry_min = 0, card.potPrice = 0;
-        double price = 0;
-        for (const paint::RecipePart& p : r.parts) {
-            const paint::PaintCard& c = m_found->shelf[static_cast<std::size_t>(p.paint)];
-            const double share = static_cast<double>(p.parts) / r.sum();
-            // It hides as its parts do, by their shares.
-            card.opacity += share * c.opacity, card.dry_min = std::max(card.dry_min, c.dry_min);
-            price += share * c.potPrice / c.pot_ml;
-            parts << tr("%1 %2", "parts, paint").arg(p.parts).arg(QString::fromStdString(c.name));
-        }
-        bool ok = false;
-        ml = QLocale::c().toDouble(m_ml->text().trimmed().replace(',', '.'), &ok);
-        if (!ok || !(ml > 0)) ml = 10;
-        card.pot_ml = std::max(1.0, ml), card.potPrice = price * card.pot_ml;
-        card.note = parts.join(tr(", ")).toStdString();
-        card.name = tr("mixed %1").arg(QString::fromStdString(card.colour)).toStdString();
-        card.id = "mixed-" + card.colour.substr(1);
-    }
+    const auto mix = m_mix.state();
+    const int row = m_recipes->currentRow();
+    if (!mix || row < 0 || row >= static_cast<int>(mix->found.recipes.size())) return;
+    const paint::Recipe& r = mix->found.recipes[static_cast<std::size_t>(row)];
+    const double ml = wantedMl();
+    paint::PaintCard card = paint::makeMixed(mix->shelf, r, ml);
+    QStringList parts;
+    for (const paint::RecipePart& p : r.parts)
+        parts << tr("%1 %2", "parts, paint")
+                     .arg(p.parts)
+                     .arg(QString::fromStdString(mix->shelf[static_cast<std::size_t>(p.paint)].name));
+    card.note = parts.join(tr(", ")).toStdString();
+    card.name = tr("mixed %1").arg(QString::fromStdString(card.colour)).toStdString();
     document().change(tr("Keep a mixture: %1").arg(QString::fromStdString(card.note)),
                       [&](const document::Edits& e) { return e.keepPaint(card, ml); });
     m_paint->setCurrentIndex(m_paint->findData(QString::fromStdString(card.id)));

@@ -259,8 +259,8 @@ void PaintPage::makeSchemeRows() {
     });
 }
 
-const paint::Scheme* PaintPage::scheme() const {
-    const auto& d = const_cast<PaintPage*>(this)->document();
+const paint::Scheme* PaintPage::scheme() {
+    const auto& d = document();
     if (!d.hasPuppet()) return nullptr;
     const int part = selectedPart(d);
     if (part < 0) return nullptr;

@@ -1,6 +1,7 @@
 #pragma once
 // Paint: the coat stack of a part with its scheme made and changed in place, and the plate on which colours are mixed
 // from the shelf.
+#include "document/answer_job.h"
 #include "paint/recipe.h"
 #include "stations/page.h"
 
@@ -38,21 +39,26 @@ class PaintPage : public Page {
     Q_OBJECT
 public:
     explicit PaintPage(Document& document);
-    ~PaintPage() override;
     /// Looks for recipes of a colour, #rrggbb.
     void mix(const QString& colour);
     /// True when no recipe is looked for any more; what was found is then shown.
-    bool waitForRecipes(int ms);
+    bool waitForRecipes(int ms) { return m_mix.wait(ms); }
 
 protected:
     void show(const results::Report& report) override;
 
 private:
-    struct Found;
+    struct Mix {
+        std::vector<paint::PaintCard> shelf; ///< that the recipes' places are of
+        paint::Rgb target;
+        paint::Recipes found;
+        std::vector<std::vector<double>> oneMore; ///< by recipe and paint: the distance with one part more
+    };
+    double wantedMl() const;
     void makeSchemeRows();
     void makeMixing();
     void showScheme();
-    const paint::Scheme* scheme() const; ///< of the part in hand
+    const paint::Scheme* scheme(); ///< of the part in hand
     void changeScheme(const QString& name, const std::function<void(paint::Scheme&)>& mutate);
     void addScheme();
     void moveCoat(int by);
@@ -69,8 +75,7 @@ private:
     CoatStack* m_stack;
     MixPlate* m_plate;
     Fold* m_mixFold;
-    std::shared_ptr<Found> m_found;
-    Worker m_worker;
+    AnswerJob<Mix> m_mix{[this] { takeRecipes(); }};
 };
 
 } // namespace enkinet::app

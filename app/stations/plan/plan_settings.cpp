@@ -57,7 +57,14 @@ void PlanPage::applyWay() {
     if (!k || row < 0 || row >= static_cast<int>(k->ways.size())) return;
     const results::WayToHold& w = k->ways[static_cast<std::size_t>(row)];
     const QString name = wayText(*k, w);
-    if (w.calendar) document().change(name, [&](const document::Edits& e) { return e.setCalendar(w.calendar); });
+    if (w.calendar) {
+        Calendar c = *w.calendar;
+        // The core numbers whom it adds; here they get a name that can be changed among the settings.
+        const auto known = document::findCalendar(document().production()).people;
+        for (std::size_t i = known.size(); i < c.people.size(); ++i)
+            c.people[i] = tr("person %1").arg(i + 1).toStdString();
+        document().change(name, [&](const document::Edits& e) { return e.setCalendar(c); });
+    }
     if (w.kind != results::Relief::one_copy_less) return;
     const body::Puppet& puppet = document().production().puppets[static_cast<std::size_t>(w.puppet)];
     document().change(name, [&](const document::Edits&) {

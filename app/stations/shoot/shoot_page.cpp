@@ -246,7 +246,9 @@ QString ShootPage::takeMotion(const QString& path) {
         if (!motion) return QString::fromStdString(motion.fault().sentence());
         const auto mapping = shoot::proposeMapping(*motion, puppet);
         if (mapping.empty())
-            return tr("no joint of %1 is called like one of %2").arg(name, QString::fromStdString(puppet.name));
+            return tr("no joint of %1 is called like one of %2: give the joints such names as knee or elbow, or take "
+                      "an exposure sheet")
+                .arg(name, QString::fromStdString(puppet.name));
         histories = shoot::calcHistories(*motion, mapping, now.fps, now.onEach);
         frames = std::max(1, static_cast<int>(std::lround(motion->frames() * motion->frameTime_s * now.fps)));
     }
@@ -350,13 +352,13 @@ void ShootPage::showShot() {
     std::vector<LimitTable::Row> rows;
     QString worst;
     double most = 0;
-    for (const WornJoint& j : findWorst(*k, puppet, 100)) {
-        const double after = j.after[static_cast<std::size_t>(m_shot)];
+    for (const results::WornJoint& j : results::findWorn(k->film.ledger, puppet, all.size())) {
+        const double after = j.after[static_cast<std::size_t>(m_shot)].value;
         if (std::isnan(after)) continue;
-        if (after > most) most = after, worst = QString::fromStdString(j.name);
+        if (after > most) most = after, worst = jointName(document().puppet(), j);
         if (rows.size() < 4)
-            rows.push_back({QString::fromStdString(j.name), tr("%1 %").arg(Say::number(100 * after, 0)),
-                            tr("at most 100"), after > 0 ? 1 / after : 20, false, look().slack});
+            rows.push_back({jointName(document().puppet(), j), tr("%1 %").arg(Say::number(100 * after, 0)),
+                            tr("at most 100 %"), after > 0 ? 1 / after : 20, false, look().slack});
     }
     std::sort(rows.begin(), rows.end(), [](const auto& a, const auto& b) { return a.margin < b.margin; });
     m_limits->show(rows);

@@ -13,53 +13,16 @@ namespace enkinet::app {
 
 namespace {
 constexpr double kTableLeft = 24, kCardTop = 74, kCardHigh = 112, kTubeTop = 232, kTubeHigh = 206, kNameRoom = 31;
-constexpr double kNineInTen = 1.2815515655446004;
-
-/// What a joint can spend until one in ten has broken.
-double allowanceOf(const shoot::JointWire& w) {
-    return w.median() * std::exp(-kNineInTen * std::hypot(w.common, w.own));
-}
 } // namespace
 
-std::vector<WornJoint> findWorst(const FilmJob::Known& k, int puppet, std::size_t most) {
-    const auto& report = *k.result->puppets[static_cast<std::size_t>(puppet)];
-    const body::Puppet& p = k.of->puppets[static_cast<std::size_t>(puppet)];
-    const auto wires = shoot::findJointWires(p, report.choice, report.stock);
-    std::map<std::tuple<int, int, int, bool>, WornJoint> all;
-    const std::size_t shots = k.of->shots.size();
-    for (const shoot::WearRow& r : k.film.ledger.rows) {
-        if (r.puppet != puppet) continue;
-        WornJoint& j = all[{r.copy, r.limb, r.joint, r.right}];
-        if (j.after.empty()) {
-            j.copy = r.copy, j.limb = r.limb, j.joint = r.joint, j.right = r.right;
-            j.before.assign(shots, std::nan("")), j.after = j.before;
-            const body::Limb& l = p.limbs[static_cast<std::size_t>(r.limb)];
-            j.name = l.joints[static_cast<std::size_t>(r.joint)].name;
-            if (l.mirrored)
-                j.name = (r.right ? ShotTable::tr("right %1") : ShotTable::tr("left %1"))
-                             .arg(QString::fromStdString(j.name))
-                             .toStdString();
-        }
-        for (const shoot::JointWire& w : wires)
-            if (w.limb == r.limb && w.joint == r.joint) {
-                const double allowed = allowanceOf(w), spent = (r.spent - w.start) * std::exp(w.lifeLn);
-                j.after[static_cast<std::size_t>(r.shot)] = allowed > 0 ? spent / allowed : 9.99;
-                j.before[static_cast<std::size_t>(r.shot)] = allowed > 0 ? (spent - r.damage) / allowed : 9.99;
-            }
-    }
-    std::vector<WornJoint> sorted;
-    for (auto& [key, j] : all)
-        sorted.push_back(std::move(j));
-    const auto worst = [](const WornJoint& j) {
-        double w = 0;
-        for (double a : j.after)
-            if (!std::isnan(a)) w = std::max(w, a);
-        return w;
-    };
-    std::stable_sort(sorted.begin(), sorted.end(),
-                     [&](const WornJoint& a, const WornJoint& b) { return worst(a) > worst(b); });
-    if (sorted.size() > most) sorted.resize(most);
-    return sorted;
+QString jointName(const body::Puppet& puppet, const results::WornJoint& j) {
+    const body::Limb& limb = puppet.limbs[static_cast<std::size_t>(j.limb)];
+    const QString name = QString::fromStdString(limb.joints[static_cast<std::size_t>(j.joint)].name);
+    return !limb.mirrored ? name : (j.right ? ShotTable::tr("right %1") : ShotTable::tr("left %1")).arg(name);
+}
+
+QString ShotTable::nameOf(const results::WornJoint& joint) const {
+    return jointName(m_state->of->puppets[static_cast<std::size_t>(m_puppet)], joint);
 }
 
 ShotTable::ShotTable(QWidget* parent) : QWidget(parent) {
@@ -73,11 +36,11 @@ ShotTable::ShotTable(QWidget* parent) : QWidget(parent) {
 void ShotTable::show(const FilmJob::State& state, int puppet) {
     m_state = state, m_puppet = puppet;
     m_worst.clear();
-    if (state && puppet < static_cast<int>(state->result->puppets.size())) {
+    if (state && puppet < static_cast<int>(state->of->puppets.size())) {
         // The three joints that wear most on any copy; each shot shows them of the copies that act in it.
-        const auto all = findWorst(*state, puppet, 10000);
+        const auto all = results::findWorn(state->film.ledger, puppet, state->of->shots.size());
         std::vector<std::tuple<int, int, bool>> keys;
-        for (const WornJoint& j : all) {
+        for (const results::WornJoint& j : all) {
             const std::tuple key{j.limb, j.joint, j.right};
             if (std::find(keys.begin(), keys.end(), key) == keys.end() && keys.size() < 3) keys.push_back(key);
             if (std::find(keys.begin(), keys.end(), key) != keys.end()) m_worst.push_back(j);
@@ -101,9 +64,9 @@ std::vector<PicturePart> ShotTable::parts() const {
         const document::Shot& s = m_state->of->shots[static_cast<std::size_t>(i)];
         QString text =
             tr("shot %1, %2, %3 s").arg(i + 1).arg(QString::fromStdString(s.name), Say::number(s.seconds(), 1));
-        for (const WornJoint& j : m_worst)
-            if (const double a = j.after[static_cast<std::size_t>(i)]; !std::isnan(a))
-                text += tr(", %1 %2 % spent after it").arg(QString::fromStdString(j.name), Say::number(100 * a, 0));
+        for (const results::WornJoint& j : m_worst)
+            if (const double a = j.after[static_cast<std::size_t>(i)].value; !std::isnan(a))
+                text += tr(", %1 %2 % spent after it").arg(nameOf(j), Say::number(100 * a, 0));
         all.push_back({text, cardBox(i).toAlignedRect(), i == m_shot});
     }
     return all;
@@ -196,18 +159,18 @@ void ShotTable::drawCard(QPainter& p, int i) const {
         }
 }
 
-int ShotTable::numberOf(const WornJoint& joint) const {
-    std::vector<std::string> names;
-    for (const WornJoint& j : m_worst)
-        if (std::find(names.begin(), names.end(), j.name) == names.end()) names.push_back(j.name);
-    return static_cast<int>(std::find(names.begin(), names.end(), joint.name) - names.begin()) + 1;
+int ShotTable::numberOf(const results::WornJoint& joint) const {
+    QStringList names;
+    for (const results::WornJoint& j : m_worst)
+        if (!names.contains(nameOf(j))) names << nameOf(j);
+    return static_cast<int>(names.indexOf(nameOf(joint))) + 1;
 }
 
 void ShotTable::drawRack(QPainter& p, int i) const {
     const QRectF card = cardBox(i);
-    std::vector<const WornJoint*> in;
-    for (const WornJoint& j : m_worst)
-        if (!std::isnan(j.after[static_cast<std::size_t>(i)])) in.push_back(&j);
+    std::vector<const results::WornJoint*> in;
+    for (const results::WornJoint& j : m_worst)
+        if (!std::isnan(j.after[static_cast<std::size_t>(i)].value)) in.push_back(&j);
     const QRectF board(card.left() - 2, kTubeTop + kTubeHigh - 6, card.width() + 4, 30);
     p.setPen(QPen(QColor("#7d6136"), 0.8));
     p.setBrush(QColor("#b9935f"));
@@ -224,7 +187,7 @@ void ShotTable::drawRack(QPainter& p, int i) const {
     const double ring = kTubeTop + kTubeHigh * 0.2, bottom = kTubeTop + kTubeHigh - 6;
     const auto level = [&](double share) { return bottom - std::min(1.24, share) * (bottom - ring); };
     for (std::size_t k = 0; k < in.size(); ++k) {
-        const WornJoint& j = *in[k];
+        const results::WornJoint& j = *in[k];
         const double x = card.left() + step * (static_cast<double>(k) + 0.5) - w / 2;
         const double before = j.before[static_cast<std::size_t>(i)], after = j.after[static_cast<std::size_t>(i)];
         QPainterPath glass;
@@ -271,7 +234,7 @@ void ShotTable::drawRack(QPainter& p, int i) const {
             continue;
         }
         // Two short lines: side and joint.
-        const QStringList parts = QString::fromStdString(j.name).split(' ');
+        const QStringList parts = nameOf(j).split(' ');
         p.drawText(parts.size() > 1 ? word : word.translated(0, 7), Qt::AlignCenter,
                    QFontMetricsF(p.font()).elidedText(parts.first(), Qt::ElideRight, step - 2));
         if (parts.size() > 1)
@@ -309,9 +272,8 @@ void ShotTable::paintEvent(QPaintEvent*) {
     line(y, tr("Red ring: nine in ten such joints last to here. Numbers are per cent of it."));
     if (shots() > 0 && cardBox(0).width() / 3 < kNameRoom) {
         QStringList key;
-        for (const WornJoint& j : m_worst)
-            if (const QString one = tr("%1 %2", "number, joint").arg(numberOf(j)).arg(QString::fromStdString(j.name));
-                !key.contains(one))
+        for (const results::WornJoint& j : m_worst)
+            if (const QString one = tr("%1 %2", "number, joint").arg(numberOf(j)).arg(nameOf(j)); !key.contains(one))
                 key << one;
         y += 15;
         line(y, key.join(tr(", ")));

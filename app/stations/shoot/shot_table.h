@@ -7,16 +7,8 @@
 
 namespace enkinet::app {
 
-/// A joint of a copy over all shots.
-struct WornJoint {
-    int copy = 1, limb = 0, joint = 0;
-    bool right = false;
-    std::string name;
-    std::vector<double> before, after; ///< by shot: share of what nine in ten stand; NaN: the copy is not in it
-    friend bool operator==(const WornJoint&, const WornJoint&) = default;
-};
-/// The joints of a puppet that wear most, the worst first.
-std::vector<WornJoint> findWorst(const FilmJob::Known& known, int puppet, std::size_t most);
+/// "left knee".
+QString jointName(const body::Puppet& puppet, const results::WornJoint& joint);
 
 class ShotTable : public QWidget, public HasParts {
     Q_OBJECT
@@ -41,9 +33,10 @@ private:
     int shots() const { return m_state ? static_cast<int>(m_state->of->shots.size()) : 0; }
     void drawCard(QPainter& p, int shot) const;
     void drawRack(QPainter& p, int shot) const;
-    int numberOf(const WornJoint& joint) const; ///< in the key
+    int numberOf(const results::WornJoint& joint) const; ///< in the key
     FilmJob::State m_state;
-    std::vector<WornJoint> m_worst;
+    std::vector<results::WornJoint> m_worst;
+    QString nameOf(const results::WornJoint& joint) const;
     int m_puppet = 0, m_shot = -1;
 };
 
