@@ -9,11 +9,13 @@
 #include "turntable/turntable.h"
 #include "widgets/leaves.h"
 #include "widgets/look.h"
+#include <QAction>
 #include <QApplication>
 #include <QDir>
 #include <QElapsedTimer>
 #include <QListWidget>
 #include <QPixmap>
+#include <QPushButton>
 #include <QUndoStack>
 
 namespace enkinet::app {
@@ -101,7 +103,7 @@ bool writePictures(Window& window, const QString& folder, const QSize& size) {
             QApplication::processEvents();
         return window.grab().save(QDir(folder).filePath(name + ".png"));
     };
-    const char* const names[] = {"sheet", "wire", "bulk", "skin", "paint", "plan", "shoot"};
+    const char* const names[] = {"sheet", "wire", "bulk", "skin", "paint", "plan", "shoot", "bench"};
     for (int i = 0; i < results::kStations; ++i) {
         window.setStation(static_cast<results::Station>(i));
         const bool bulk = i == static_cast<int>(results::Station::bulk);
@@ -116,7 +118,18 @@ bool writePictures(Window& window, const QString& folder, const QSize& size) {
             film->job().wait(20000);
             film->setShot(4);
         }
+        // A test under way, with the simulated devices beside it.
+        auto* devices = window.findChild<QAction*>("simulatedDevices");
+        const bool bench = i == static_cast<int>(results::Station::bench) && devices;
+        if (bench) {
+            devices->setChecked(true);
+            if (auto* start = window.findChild<QPushButton*>("benchStart")) start->click();
+            QElapsedTimer counting;
+            for (counting.start(); counting.elapsed() < 6000;)
+                QApplication::processEvents(QEventLoop::WaitForMoreEvents, 50);
+        }
         if (!take(names[i])) return false;
+        if (bench) devices->setChecked(false);
         if (bulk) window.document().select({});
         // The leaves that show something of their own.
         const auto leaves = [&](const char* which, std::initializer_list<std::pair<int, const char*>> wanted) {
@@ -129,7 +142,7 @@ bool writePictures(Window& window, const QString& folder, const QSize& size) {
             return true;
         };
         if (i == static_cast<int>(results::Station::wire) &&
-            !leaves("wireLeaves", {{1, "wire-lens"}, {2, "wire-all"}, {3, "wire-cutting"}, {4, "wire-tests"}}))
+            !leaves("wireLeaves", {{1, "wire-lens"}, {2, "wire-all"}, {3, "wire-cutting"}}))
             return false;
         if (i == static_cast<int>(results::Station::wire)) {
             // With a second design beside it: the head's skin thinner.

@@ -25,6 +25,8 @@ const char* stationWord(results::Station s) {
         return "plan";
     case results::Station::shoot:
         return "shoot";
+    case results::Station::bench:
+        return "bench";
     }
     return "";
 }

@@ -1,6 +1,7 @@
 #include "document/document.h"
 #include "document/plan_job.h"
 #include "files/container.h"
+#include "jobs/device_ports.h"
 #include <QCoreApplication>
 #include <QDir>
 #include <QFile>
@@ -123,6 +124,11 @@ void Document::sketch() {
 void Document::gatherOpen() {
     m_open = m_report->open;
     m_open.insert(m_open.end(), m_result->open.begin(), m_result->open.end());
+}
+
+DevicePorts& Document::devices() {
+    if (!m_devices) m_devices = std::make_unique<DevicePorts>();
+    return *m_devices;
 }
 
 bool Document::waitForResults(int ms) {

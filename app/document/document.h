@@ -24,6 +24,7 @@ struct Selection {
     friend bool operator==(const Selection&, const Selection&) = default;
 };
 
+class DevicePorts;
 class PlanJob;
 
 class Document : public QObject {
@@ -57,6 +58,8 @@ public:
     std::shared_ptr<const results::Report> reportOfAside() const;
     /// The production's plan; worked out when somebody asks for it.
     PlanJob& planJob() { return *m_planJob; }
+    /// What is plugged in: one reader for the whole window, looked for when somebody asks.
+    DevicePorts& devices();
     /// Everything open: the present puppet's points, and what the production's stock lacks.
     const std::vector<results::OpenPoint>& openPoints() const { return m_open; }
     /// How long an edit waits for its results before they come later, ms. Small edits are done by then, and nothing
@@ -186,8 +189,9 @@ private:
     std::shared_ptr<results::Memo> m_memo; ///< the worker's, nobody else looks into it
     Worker m_worker;
     std::unique_ptr<PlanJob> m_planJob;
+    std::unique_ptr<DevicePorts> m_devices;
     quint64 m_revision = 0;
-    int m_patience_ms = 12;
+    int m_patience_ms = 2;
     bool m_working = false;
     int m_puppet = 0;
     Selection m_selection;

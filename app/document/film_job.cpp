@@ -7,7 +7,7 @@ void FilmJob::follow(const Document& document) {
     if (m_of == document.value() && m_from == document.sharedResult()) return;
     m_of = document.value(), m_from = document.sharedResult();
     m_job.ask([of = m_of, from = m_from](const std::stop_token&, const auto& post) {
-        post({of, results::calcFilm(*of, from->puppets)});
+        post({of, from, results::calcFilm(*of, from->puppets)});
     });
 }
 

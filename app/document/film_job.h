@@ -11,6 +11,7 @@ class FilmJob : public QObject {
 public:
     struct Known {
         Document::Value of;
+        std::shared_ptr<const results::ProductionResult> from;
         results::Film film;
     };
     using State = AnswerJob<Known>::State;

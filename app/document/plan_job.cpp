@@ -15,6 +15,11 @@ const body::Puppet& PlanJob::Known::puppet(const results::StepRef& ref) const {
     return of->puppets[static_cast<std::size_t>(ref.puppet)];
 }
 
+QString PlanJob::Known::who(const results::StepRef& ref) const {
+    const QString name = QString::fromStdString(puppet(ref).name);
+    return puppet(ref).things.copies > 1 ? tr("%1 %2", "puppet, copy").arg(name).arg(ref.copy) : name;
+}
+
 void PlanJob::follow(const Document& document) {
     if (!document.hasPuppet() || document.isWorking()) return;
     if (m_of == document.value() && m_from == document.sharedResult()) return;

@@ -2,6 +2,7 @@
 #include <QDir>
 #include <QFileInfo>
 #include <QSocketNotifier>
+#include <QStandardPaths>
 #include <cmath>
 #include <fcntl.h>
 #include <termios.h>
@@ -14,9 +15,9 @@ struct DevicePorts::Port {
     QString path;
     devices::LineReader lines;
     std::map<std::string, devices::Steady> steady; ///< by unit
-    std::string unit;
+    std::string unit, device;
     double value = 0;
-    bool pulled = false;
+    bool pulled = false, still = false;
     std::unique_ptr<QSocketNotifier> notifier;
     ~Port() {
         notifier.reset();
@@ -25,14 +26,26 @@ struct DevicePorts::Port {
 };
 
 DevicePorts::DevicePorts(QObject* parent) : QObject(parent) {
-    const QString runtime = qEnvironmentVariable("XDG_RUNTIME_DIR");
-    if (!runtime.isEmpty()) m_folder = QDir(runtime).filePath("enkinet");
+    m_folder = usualFolder();
     m_timer.setInterval(2000);
     connect(&m_timer, &QTimer::timeout, this, &DevicePorts::look);
     m_timer.start();
 }
 
 DevicePorts::~DevicePorts() = default;
+
+QString DevicePorts::usualFolder() {
+    return QDir(QStandardPaths::writableLocation(QStandardPaths::RuntimeLocation)).filePath("enkinet");
+}
+
+std::vector<DevicePorts::Device> DevicePorts::devices() const {
+    std::vector<Device> all;
+    for (const auto& [path, p] : m_ports)
+        if (!p->pulled)
+            all.push_back({QString::fromStdString(p->device), p->unit, p->value, p->still, p->lines.rubbish(),
+                           p->lines.missed()});
+    return all;
+}
 
 void DevicePorts::setFolder(const QString& folder) {
     m_folder = folder;
@@ -79,9 +92,14 @@ void DevicePorts::read(Port& port) {
     const auto readings = port.lines.take({bytes, static_cast<std::size_t>(n)});
     m_rubbish += port.lines.rubbish() - before;
     for (const devices::Reading& r : readings) {
-        port.unit = r.unit, port.value = r.value;
+        // A bend tester says two things in turn; its angle is what it shows.
+        if (r.unit != "Nmm") port.unit = r.unit, port.value = r.value;
+        port.device = r.device;
+        Q_EMIT came(r);
         auto& steady = port.steady.try_emplace(r.unit, devices::Steady::of(r.unit)).first->second;
-        if (const auto value = steady.take(r.value)) Q_EMIT this->steady(r.unit, *value);
+        const auto value = steady.take(r.value);
+        port.still = steady.isTaken();
+        if (value && r.device != "bender") Q_EMIT this->steady(r.unit, *value);
     }
     if (!readings.empty()) Q_EMIT changed();
 }

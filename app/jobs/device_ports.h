@@ -7,6 +7,7 @@
 #include <QTimer>
 #include <map>
 #include <memory>
+#include <vector>
 
 class QSocketNotifier;
 
@@ -23,12 +24,24 @@ public:
     void look();
     /// The last value of a unit that is there now; NaN without one.
     double live(const std::string& unit) const;
+    /// What is plugged in, as it stands now.
+    struct Device {
+        QString name; ///< scale, caliper, probe, bender, hanger, breaker; empty before its first line
+        std::string unit;
+        double value = 0;
+        bool steady = false;
+        long rubbish = 0, missed = 0;
+    };
+    std::vector<Device> devices() const;
+    /// Looks where the desktop keeps its links.
+    static QString usualFolder();
     int plugged() const { return static_cast<int>(m_ports.size()); }
     long rubbish() const { return m_rubbish; }
 
 Q_SIGNALS:
-    void changed();                                     ///< plugged, pulled, or another value
-    void steady(const std::string& unit, double value); ///< taken, once
+    void changed();                                      ///< plugged, pulled, or another value
+    void steady(const std::string& unit, double value);  ///< taken, once
+    void came(const enkinet::devices::Reading& reading); ///< every sound line
 
 private:
     struct Port;

@@ -74,11 +74,7 @@ private:
             times << tr("then until %1")
                          .arg(dayOf(s.at.done) == dayOf(s.at.from) ? Say::clock(s.at.done) : Say::dayTime(s.at.done));
         QString text = Say::step(step);
-        if (m_k.puppet(s.step).things.copies > 1)
-            text = tr("%1 %2: %3", "puppet, copy, step")
-                       .arg(QString::fromStdString(m_k.puppet(s.step).name))
-                       .arg(s.step.copy)
-                       .arg(text);
+        if (m_k.puppet(s.step).things.copies > 1) text = tr("%1: %2", "puppet, step").arg(m_k.who(s.step), text);
         const double x = left() + kDayIndent + kHour, room = a.width() - kDayIndent - kHour - 46;
         const double high = m_pages.paragraph(QRectF(x, m_y, room, 40), text, 3.2);
         m_pages.fitText(a.right() - 44, m_y + 3.2, 44, times.join(tr(", ")), 3, false, kGrey);

@@ -81,6 +81,37 @@ QPainterPath tubePath(View view, const Segment& seg, const Link& link, Stretch s
     return path;
 }
 
+/// The same without its rounded ends: its two sides alone.
+QPainterPath draftPath(View view, const Segment& seg, const Link& link, Stretch s) {
+    QPainterPath path;
+    const Frame f = findFrame(link);
+    const QPointF from = project(view, link.from), to = project(view, link.to), along = to - from;
+    const double length = std::hypot(along.x(), along.y());
+    if (s.length() <= 0) return path;
+    // Seen from its end it has no sides.
+    const QPointF across = length > 1e-6 ? QPointF(-along.y(), along.x()) / length : QPointF(1, 0);
+    const QPointF a = project(view, f.a), b = project(view, f.b);
+    const double ka = QPointF::dotProduct(a, across), kb = QPointF::dotProduct(b, across);
+    QPolygonF sides;
+    const auto add = [&](double t, const Station& at, double way) {
+        sides << from + t * along + way * std::hypot(ka * at.a_mm, kb * at.b_mm) * across;
+    };
+    const auto oneSide = [&](double way) {
+        add(s.from, findStation(seg.stations, s.from), way);
+        for (const Station& at : seg.stations)
+            if (at.at > s.from && at.at < s.to) add(at.at, at, way);
+        add(s.to, findStation(seg.stations, s.to), way);
+    };
+    if (seg.stations.empty()) return path;
+    oneSide(1);
+    const auto turned = sides.size();
+    oneSide(-1);
+    std::reverse(sides.begin() + turned, sides.end());
+    path.addPolygon(sides);
+    path.closeSubpath();
+    return path;
+}
+
 /// Outline of a turned ellipsoid: the image of the unit ball; of a box: the hull of its corners.
 QPainterPath massPath(View view, const Mass& m, const MassCopy& c, double inset) {
     QPainterPath path;
@@ -226,8 +257,9 @@ QPointF legDirection(View view, const Skeleton& s, const LimbCopy& copy, const L
 } // namespace
 
 Elevation::Elevation(const Puppet& puppet, const document::Production& production, const results::Report& report,
-                     View view, bool rest)
-    : m_view(view) {
+                     View view, bool rest, Finish finish)
+    : m_view(view), m_finish(finish) {
+    const bool fine = finish == Finish::fine;
     const Skeleton& s = rest ? report.choice.rest : report.choice.skeleton;
     const auto limbOf = [&](int copy) -> const Limb& {
         return puppet.limbs[static_cast<std::size_t>(s.copies[static_cast<std::size_t>(copy)].limb)];
@@ -254,21 +286,24 @@ Elevation::Elevation(const Puppet& puppet, const document::Production& productio
             piece.depth = depthOf(view, c.at);
             // A head grows out of its neck; a box is a thing by itself.
             piece.group = m.shape == MassShape::ellipsoid ? link.copy : static_cast<int>(s.copies.size()) + p.mass;
-            blobs.push_back(massBlob(view, m, c, piece.group));
-            piece.outside = massPath(view, m, c, 0), piece.underCover = massPath(view, m, c, outside);
-            if (piece.hasBulk) piece.core = massPath(view, m, c, outside + skin);
+            piece.outside = massPath(view, m, c, 0);
+            if (fine)
+                blobs.push_back(massBlob(view, m, c, piece.group)), piece.underCover = massPath(view, m, c, outside);
+            if (fine && piece.hasBulk) piece.core = massPath(view, m, c, outside + skin);
             m_selectionOf.push_back({Selection::Kind::mass, -1, c.mass, c.right});
         } else {
             const Segment& seg = limbOf(link.copy).segments[static_cast<std::size_t>(link.segment)];
             const Stretch own = report.choice.own[i], solid = findCommon(own, findStiff(link));
             piece.depth = depthOf(view, 0.5 * (link.from + link.to));
             piece.group = link.copy;
-            piece.outside = tubePath(view, seg, link, own, Surface::finished);
-            piece.underCover = tubePath(view, seg, link, l.skinAcrossGaps ? own : solid, Surface::clay);
-            if (piece.hasBulk) piece.core = tubePath(view, seg, link, solid, Surface::core);
-            const Limb& limb = limbOf(link.copy);
-            addBlobs(blobs, view, seg, link, own,
-                     limb.tieDown && link.segment + 1 == static_cast<int>(limb.segments.size()), link.copy);
+            piece.outside = fine ? tubePath(view, seg, link, own, Surface::finished) : draftPath(view, seg, link, own);
+            if (fine) {
+                piece.underCover = tubePath(view, seg, link, l.skinAcrossGaps ? own : solid, Surface::clay);
+                if (piece.hasBulk) piece.core = tubePath(view, seg, link, solid, Surface::core);
+                const Limb& limb = limbOf(link.copy);
+                addBlobs(blobs, view, seg, link, own,
+                         limb.tieDown && link.segment + 1 == static_cast<int>(limb.segments.size()), link.copy);
+            }
             if (link.gapFrom_mm > 0 && own.from <= 0 && !seg.stations.empty() && link.segment > 0)
                 piece.outside.addPath(
                     ballPath(view, link.from, 0.98 * std::min(seg.stations.front().a_mm, seg.stations.front().b_mm)));
@@ -288,6 +323,7 @@ Elevation::Elevation(const Puppet& puppet, const document::Production& productio
     std::stable_sort(m_pieces.begin(), m_pieces.end(), [](const Piece& x, const Piece& y) {
         return x.depth != y.depth ? x.depth < y.depth : x.group < y.group;
     });
+    if (!fine) return;
     // Fine enough for the eye at any size of puppet.
     const double tall = std::max({20.0, m_bounds.height(), m_bounds.width()});
     m_lines = calcSilhouette(blobs, groups, tall / 190, tall / 48);
@@ -395,11 +431,30 @@ void Elevation::drawPiece(QPainter& painter, const Piece& p, Peel peel, double p
     }
 }
 
+bool Elevation::isSelected(const Piece& p, const std::vector<Selection>& selected) const {
+    const Selection& own = m_selectionOf[static_cast<std::size_t>(p.part)];
+    return std::find(selected.begin(), selected.end(), own) != selected.end();
+}
+
+void Elevation::drawDraft(QPainter& painter, Peel peel, const std::vector<Selection>& selected) const {
+    const bool smooth = painter.testRenderHint(QPainter::Antialiasing);
+    // Smooth edges of many hundred parts are not to be had within a frame.
+    constexpr std::size_t kMany = 150;
+    painter.setRenderHint(QPainter::Antialiasing, smooth && m_pieces.size() <= kMany);
+    painter.setPen(Qt::NoPen);
+    for (const Piece& p : m_pieces) {
+        QColor fill = peel == Peel::painted ? p.painted : p.hasClay ? p.clay : p.bulk;
+        if (peel >= Peel::bulk) fill = look().night ? QColor("#575043") : QColor("#efe6d3");
+        if (isSelected(p, selected)) fill = look().lit;
+        painter.setBrush(peel == Peel::paper ? QBrush(Qt::NoBrush) : QBrush(fill));
+        for (const QPolygonF& polygon : p.outside.toSubpathPolygons())
+            painter.drawPolygon(polygon);
+    }
+    painter.setRenderHint(QPainter::Antialiasing, smooth);
+}
+
 void Elevation::draw(QPainter& painter, Peel peel, double ppm, const std::vector<Selection>& selected) const {
-    const auto isSelected = [&](const Piece& p) {
-        const Selection& own = m_selectionOf[static_cast<std::size_t>(p.part)];
-        return std::find(selected.begin(), selected.end(), own) != selected.end();
-    };
+    if (m_finish == Finish::draft) return drawDraft(painter, peel, selected);
     const bool night = look().night;
     const QColor bare = peel == Peel::paper  ? QColor(Qt::transparent)
                         : peel == Peel::wire ? (night ? QColor("#413c33") : QColor("#fbf6ea"))
@@ -431,7 +486,7 @@ void Elevation::draw(QPainter& painter, Peel peel, double ppm, const std::vector
         // The far side of a rounded thing lies in its own shade.
         if (!small) painter.strokePath(outline, QPen(QColor(58, 40, 20, peel == Peel::wire ? 16 : 30), 6 / ppm));
         for (std::size_t i = from; i < to; ++i)
-            if (isSelected(m_pieces[i])) {
+            if (isSelected(m_pieces[i], selected)) {
                 QColor lit("#f7d46b");
                 lit.setAlphaF(peel == Peel::wire ? 0.5F : 0.32F);
                 painter.fillPath(m_pieces[i].outside, lit);
@@ -459,7 +514,7 @@ void Elevation::draw(QPainter& painter, Peel peel, double ppm, const std::vector
         for (const Run& r : m_runs)
             drawRun(painter, r, ppm);
     for (const Piece& p : m_pieces)
-        if (isSelected(p))
+        if (isSelected(p, selected))
             painter.strokePath(p.outside.simplified(),
                                QPen(look().copper, 2 / ppm, Qt::SolidLine, Qt::RoundCap, Qt::RoundJoin));
 }

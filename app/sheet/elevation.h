@@ -17,6 +17,8 @@ namespace enkinet::app {
 enum class View { front, side };
 /// How far the layers are taken off, outside in.
 enum class Peel { painted, clay, bulk, wire, paper };
+/// A draft is what stands while results are worked out: parts in plain colours, in a fraction of the time.
+enum class Finish { fine, draft };
 inline constexpr int kPeels = 5;
 
 /// Front: the puppet's left is on the viewer's right. Side: seen from its right, front to the right.
@@ -29,7 +31,7 @@ class Elevation {
 public:
     Elevation() = default;
     Elevation(const body::Puppet& puppet, const document::Production& production, const results::Report& report,
-              View view, bool rest = false);
+              View view, bool rest = false, Finish finish = Finish::fine);
 
     /// A millimetre is `pixelsPerMm` device units: thin lines keep their width on the device.
     void draw(QPainter& painter, Peel peel, double pixelsPerMm, const std::vector<Selection>& selected) const;
@@ -65,10 +67,13 @@ private:
         double radius = 0, depth = 0;
         QColor colour;
     };
+    void drawDraft(QPainter& painter, Peel peel, const std::vector<Selection>& selected) const;
+    bool isSelected(const Piece& piece, const std::vector<Selection>& selected) const;
     void drawRun(QPainter& painter, const Run& run, double pixelsPerMm) const;
     void drawPiece(QPainter& painter, const Piece& piece, Peel peel, double pixelsPerMm) const;
 
     View m_view = View::front;
+    Finish m_finish = Finish::fine;
     std::vector<Piece> m_pieces; ///< far to near
     std::vector<Run> m_runs;
     std::vector<Dot> m_dots;

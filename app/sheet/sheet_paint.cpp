@@ -76,7 +76,7 @@ void SheetView::drawMarks(QPainter& p) const {
                 p.setBrush(look().lit);
                 p.drawEllipse(at, radius + 5, radius + 5);
             }
-            drawStateMark(p, at, radius, state);
+            stampStateMark(p, at, radius, state);
         }
     }
 }
@@ -181,7 +181,9 @@ void SheetView::paintEvent(QPaintEvent*) {
     }
     if (m_peel != Peel::paper) drawMarks(p);
     for (const Tag& t : m_tags)
-        drawTag(p, t, m_document.selection().limb == t.limb && m_document.selection().kind != Selection::Kind::mass);
+        if (t.box.intersects(r))
+            drawTag(p, t,
+                    m_document.selection().limb == t.limb && m_document.selection().kind != Selection::Kind::mass);
 
     if (m_hold) m_hold->draw(p);
     drawHint(p);

@@ -52,8 +52,11 @@ void SheetView::rebuild() {
     ++m_generation;
     if (m_document.hasPuppet()) {
         const bool rest = m_hold && m_hold->wantsRest();
-        m_front = Elevation(m_document.puppet(), m_document.production(), m_document.report(), View::front, rest);
-        m_side = Elevation(m_document.puppet(), m_document.production(), m_document.report(), View::side, rest);
+        const auto made = [&](View view) {
+            return Elevation(m_document.puppet(), m_document.production(), m_document.report(), view, rest,
+                             m_document.report().sketched ? Finish::draft : Finish::fine);
+        };
+        m_front = made(View::front), m_side = made(View::side);
         setBeside(m_beside);
         m_tags = makeTags(m_document.puppet(), m_document.production(), m_document.report());
     } else {

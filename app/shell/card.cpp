@@ -34,7 +34,10 @@ Card::Card(Document& document, QWidget* parent)
     setWidget(m_pages);
     m_pages->addWidget(m_start);
     m_stations.assign(results::kStations, nullptr);
-    connect(&document, &Document::changed, this, &Card::refresh);
+    m_soon.setSingleShot(true);
+    m_soon.setInterval(40);
+    connect(&m_soon, &QTimer::timeout, this, &Card::refresh);
+    connect(&document, &Document::changed, this, &Card::follow);
     connect(&document, &Document::selectionChanged, this, &Card::refresh);
     refresh();
 }
@@ -55,7 +58,15 @@ Page* Card::page(results::Station station) {
     return known;
 }
 
+/// While results are worked out the figure comes first; fields and numbers follow with them, or within a blink.
+void Card::follow() {
+    if (!m_document.isWorking() || m_pages->currentWidget() != m_stations[static_cast<std::size_t>(m_station)])
+        return refresh();
+    m_soon.start();
+}
+
 void Card::refresh() {
+    m_soon.stop();
     if (m_document.hasPuppet()) {
         Page* now = page(m_station);
         now->refresh();

@@ -3,6 +3,7 @@
 // windows.
 #include "stations/page.h"
 #include <QScrollArea>
+#include <QTimer>
 #include <vector>
 
 class QStackedWidget;
@@ -27,11 +28,13 @@ Q_SIGNALS:
 private:
     QWidget* makeStart();
     void refresh();
+    void follow();
 
     Document& m_document;
     QStackedWidget* m_pages;
     QWidget* m_start;
     Page* page(results::Station station);
+    QTimer m_soon;                 ///< numbers of before can wait until the figure is drawn
     std::vector<Page*> m_stations; ///< null until they are looked at
     results::Station m_station = results::Station::sheet;
 };

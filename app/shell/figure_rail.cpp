@@ -79,8 +79,11 @@ void FigureRail::rebuild() {
     if (m_document.hasPuppet())
         for (View view : {View::front, View::side})
             if (m_both || view == m_view)
-                m_pictures.push_back(
-                    {Elevation(m_document.puppet(), m_document.production(), m_document.report(), view), 1, {}, {}});
+                m_pictures.push_back({Elevation(m_document.puppet(), m_document.production(), m_document.report(), view,
+                                                false, m_document.report().sketched ? Finish::draft : Finish::fine),
+                                      1,
+                                      {},
+                                      {}});
     layoutPictures();
     update();
 }
@@ -193,7 +196,7 @@ void FigureRail::drawMarks(QPainter& p, const Picture& picture) const {
             p.setBrush(lit);
             p.drawEllipse(at, radius + 5, radius + 5);
         }
-        drawStateMark(p, at, radius, state);
+        stampStateMark(p, at, radius, state);
         if (!fails || width() < 160 || (limb.mirrored && !c.right && view == View::front)) continue;
         // Its name and word, on the paper's free side.
         p.setFont(deskType(13, QFont::DemiBold));

@@ -1,5 +1,6 @@
 #include "shell/window.h"
 #include "files/container.h"
+#include "jobs/stand_in.h"
 #include "sheet/sheet_view.h"
 #include "shell/card.h"
 #include "shell/desk_top.h"
@@ -34,6 +35,8 @@ QString demoPath() { return QString::fromStdString(files::findDataDir()) + "/dem
 QString kindPath(const QString& kind) {
     return QString::fromStdString(files::findDataDir()) + "/kinds/" + kind + ".json";
 }
+
+Window::~Window() = default;
 
 Window::Window(Furnish when, const QString& file) : m_rule(new Rule) {
     setObjectName("desk");

@@ -19,6 +19,7 @@ class Rule;
 class SheetPage;
 class SheetView;
 class Shelf;
+class StandIn;
 class Turntable;
 struct HoldWish;
 
@@ -28,6 +29,7 @@ public:
     /// later: only the first sight, until furnish() makes the desk; nothing else may be asked of it before.
     enum class Furnish { now, later };
     explicit Window(Furnish when = Furnish::now, const QString& file = {});
+    ~Window() override;
     void furnish();
     /// Shows the first sight and returns when it is on the screen, or after a second where nothing comes of it.
     void showFirst();
@@ -118,6 +120,7 @@ private:
     QTimer m_workingSoon;
     QMenu* m_recent = nullptr;
     results::Station m_station = results::Station::sheet;
+    std::unique_ptr<StandIn> m_standIn; ///< null until it is asked for
 };
 
 /// Shipped demo production.

@@ -1,4 +1,6 @@
 // The menus behind one word on the shelf, the keys of the desk and who may use them.
+#include "jobs/device_ports.h"
+#include "jobs/stand_in.h"
 #include "sheet/sheet_view.h"
 #include "sheet/walk.h"
 #include "shell/figure_rail.h"
@@ -25,6 +27,7 @@
 #include <QSlider>
 #include <QStackedWidget>
 #include <QTableWidget>
+#include <QTimer>
 #include <QVBoxLayout>
 
 namespace enkinet::app {
@@ -164,6 +167,20 @@ void Window::makeMenus() {
         Say::setInches(on);
         QSettings().setValue("inches", on);
         Q_EMIT m_document.changed();
+    });
+    QAction* devices = view->addAction(tr("Simulated &devices"));
+    devices->setObjectName("simulatedDevices");
+    devices->setCheckable(true);
+    connect(devices, &QAction::toggled, this, [this, devices](bool on) {
+        if (!m_standIn) m_standIn = std::make_unique<StandIn>();
+        if (!on) return m_standIn->stop();
+        if (const QString fault = m_standIn->start(); !fault.isEmpty()) {
+            say(fault);
+            devices->setChecked(false);
+        } else {
+            // Its links stand a moment later.
+            QTimer::singleShot(600, this, [this] { m_document.devices().look(); });
+        }
     });
     connectShelf(undo, redo, more);
 }

@@ -1,4 +1,5 @@
 #include "stations/registry.h"
+#include "stations/bench/bench_page.h"
 #include "stations/bulk/bulk_page.h"
 #include "stations/paint/paint_page.h"
 #include "stations/plan/plan_page.h"
@@ -14,10 +15,10 @@ template <class Kind> Page* make(Document& d) { return new Kind(d); }
 
 using results::Station;
 constexpr StationKind kStationKinds[] = {
-    {Station::sheet, make<SheetPage>, Peel::clay, false},   {Station::wire, make<WirePage>, Peel::wire, false},
-    {Station::bulk, make<BulkPage>, Peel::bulk, true},      {Station::skin, make<SkinPage>, Peel::clay, true},
-    {Station::paint, make<PaintPage>, Peel::painted, true}, {Station::plan, make<PlanPage>, Peel::clay, true},
-    {Station::shoot, make<ShootPage>, Peel::painted, false}};
+    {Station::sheet, make<SheetPage>, Peel::clay, false},    {Station::wire, make<WirePage>, Peel::wire, false},
+    {Station::bulk, make<BulkPage>, Peel::bulk, true},       {Station::skin, make<SkinPage>, Peel::clay, true},
+    {Station::paint, make<PaintPage>, Peel::painted, true},  {Station::plan, make<PlanPage>, Peel::clay, true},
+    {Station::shoot, make<ShootPage>, Peel::painted, false}, {Station::bench, make<BenchPage>, Peel::wire, false}};
 static_assert(std::size(kStationKinds) == results::kStations);
 } // namespace
 

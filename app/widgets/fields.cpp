@@ -6,6 +6,7 @@
 #include <QLineEdit>
 #include <QLocale>
 #include <QSignalBlocker>
+#include <QStyleOptionComboBox>
 #include <QWheelEvent>
 
 namespace enkinet::app {
@@ -124,8 +125,6 @@ void NumberField::wheelEvent(QWheelEvent* e) {
 ChoiceField::ChoiceField(const QString& name, QWidget* parent) : QComboBox(parent) {
     setAccessibleName(name);
     setFocusPolicy(Qt::StrongFocus);
-    setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
-    setMinimumContentsLength(12);
     connect(this, &QComboBox::activated, this, [this](int i) { Q_EMIT edited(itemData(i)); });
 }
 
@@ -140,6 +139,27 @@ void ChoiceField::show(const QList<std::pair<QString, QVariant>>& entries, const
             addItem(text, value);
     }
     setCurrentIndex(findData(present));
+}
+
+/// As wide as a dozen letters, whatever it holds. (The policy for that would build every list at once.)
+QSize ChoiceField::sizeHint() const {
+    ensurePolished();
+    QStyleOptionComboBox option;
+    initStyleOption(&option);
+    const QFontMetrics f = fontMetrics();
+    return style()->sizeFromContents(
+        QStyle::CT_ComboBox, &option,
+        {12 * f.horizontalAdvance('X') + iconSize().width() + 4, std::max(f.height(), 14) + 2}, this);
+}
+
+void ChoiceField::showPopup() {
+    m_opened = true;
+    QComboBox::showPopup();
+}
+
+/// A list that was never opened has no style to change, and asking would build it.
+void ChoiceField::changeEvent(QEvent* e) {
+    e->type() == QEvent::StyleChange && !m_opened ? QWidget::changeEvent(e) : QComboBox::changeEvent(e);
 }
 
 void ChoiceField::wheelEvent(QWheelEvent* e) {

@@ -53,12 +53,19 @@ public:
     explicit ChoiceField(const QString& name, QWidget* parent = nullptr);
     /// Fills with (text, data) pairs once they differ, and shows the entry with this data without telling anyone.
     void show(const QList<std::pair<QString, QVariant>>& entries, const QVariant& present);
+    QSize sizeHint() const override;
+    QSize minimumSizeHint() const override { return sizeHint(); }
+    void showPopup() override;
 
 Q_SIGNALS:
     void edited(const QVariant& data);
 
 protected:
     void wheelEvent(QWheelEvent* event) override;
+    void changeEvent(QEvent* event) override;
+
+private:
+    bool m_opened = false;
 };
 
 QLabel* makeTitle();

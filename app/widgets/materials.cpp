@@ -3,9 +3,13 @@
 #include "widgets/look.h"
 #include <QPainter>
 #include <QPainterPath>
+#include <QPixmap>
 #include <algorithm>
+#include <array>
 #include <cmath>
+#include <map>
 #include <random>
+#include <tuple>
 
 namespace enkinet::app {
 
@@ -261,6 +265,26 @@ void drawStateMark(QPainter& painter, const QPointF& c, double r, choice::State 
     painter.restore();
 }
 
+void stampStateMark(QPainter& painter, const QPointF& c, double r, choice::State state) {
+    using Key = std::tuple<int, int, int, bool>;
+    static std::map<Key, QPixmap> kept;
+    const double dpr = painter.device()->devicePixelRatioF();
+    // To a quarter of a pixel.
+    const int size = static_cast<int>(std::lround(4 * r));
+    const int half = static_cast<int>(std::ceil(2 * r)) + 2;
+    QPixmap& mark = kept[{static_cast<int>(state), size, static_cast<int>(std::lround(100 * dpr)), look().night}];
+    if (mark.isNull()) {
+        mark = QPixmap(QSize(2 * half, 2 * half) * dpr);
+        mark.setDevicePixelRatio(dpr);
+        mark.fill(Qt::transparent);
+        QPainter p(&mark);
+        p.setRenderHint(QPainter::Antialiasing);
+        drawStateMark(p, QPointF(half, half), size / 4.0, state);
+    }
+    painter.drawPixmap(QPoint(static_cast<int>(std::lround(c.x())) - half, static_cast<int>(std::lround(c.y())) - half),
+                       mark);
+}
+
 const QImage& clayGrain() {
     static const QImage image = [] {
         constexpr int kSide = 160;
@@ -295,15 +319,22 @@ const QImage& foilCrumple() {
         QImage i(kSide, kSide, QImage::Format_ARGB32_Premultiplied);
         const QRgb tones[] = {qPremultiply(qRgba(255, 255, 255, 62)), qPremultiply(qRgba(40, 50, 58, 12)),
                               qPremultiply(qRgba(40, 50, 58, 46))};
+        // Squares of the distances across and down, round the edges, once a seed.
+        std::vector<std::array<float, kSide>> across(kCells), down(kCells);
+        for (std::size_t k = 0; k < kCells; ++k)
+            for (std::size_t t = 0; t < kSide; ++t)
+                for (const auto& [to, from] : {std::pair{&across, seeds[k].x}, std::pair{&down, seeds[k].y}}) {
+                    const double d = std::abs(static_cast<double>(t) - from), near = std::min(d, kSide - d);
+                    (*to)[k][t] = static_cast<float>(near * near);
+                }
         for (int y = 0; y < kSide; ++y) {
             auto* line = reinterpret_cast<QRgb*>(i.scanLine(y));
             for (int x = 0; x < kSide; ++x) {
-                double best = 1e9;
+                float best = 1e9F;
                 int tone = 0;
-                for (const Seed& s : seeds) {
-                    const double dx = std::min(std::abs(x - s.x), kSide - std::abs(x - s.x)),
-                                 dy = std::min(std::abs(y - s.y), kSide - std::abs(y - s.y));
-                    if (dx * dx + dy * dy < best) best = dx * dx + dy * dy, tone = s.tone;
+                for (std::size_t k = 0; k < kCells; ++k) {
+                    const float d = across[k][static_cast<std::size_t>(x)] + down[k][static_cast<std::size_t>(y)];
+                    if (d < best) best = d, tone = seeds[k].tone;
                 }
                 line[x] = tones[tone];
             }

@@ -38,6 +38,8 @@ void drawSection(QPainter& painter, const QPointF& centre, const wire::Bundle& b
 /// A healthy joint is a quiet bead; one that fails is drawn as what it does: an end that sags, a rod that does not
 /// give, a coil, a crack, two walls.
 void drawStateMark(QPainter& painter, const QPointF& centre, double radius, choice::State state);
+/// The same from a picture of it that is kept, on whole pixels: for views with hundreds of joints.
+void stampStateMark(QPainter& painter, const QPointF& centre, double radius, choice::State state);
 
 /// Pressed clay and crumpled foil, to be laid over a colour: the same patch always.
 const QImage& clayGrain();

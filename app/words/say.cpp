@@ -143,6 +143,8 @@ QString Say::station(results::Station s) {
         return tr("Plan");
     case results::Station::shoot:
         return tr("Shoot");
+    case results::Station::bench:
+        return tr("Bench");
     }
     return {};
 }

@@ -54,6 +54,8 @@ public:
     std::optional<double> take(double value);
     void forget(); ///< unplugged
     double tolerance() const { return m_tolerance; }
+    /// What was taken lies there still.
+    bool isTaken() const { return m_taken.has_value(); }
 
 private:
     double m_tolerance;

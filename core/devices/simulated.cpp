@@ -35,7 +35,39 @@ void Simulated::begin() {
     m_whole = m_away <= 0;
 }
 
+/// A lever that bends its sample to 40 degrees each side, four seconds to and fro, until it parts; then, after ten
+/// seconds, another sample. Angle and moment take turns, each end is held for a second.
+std::string Simulated::nextBend() {
+    constexpr int kPeriod = 20;
+    constexpr double kAngle = 40;
+    if (m_life <= 0) {
+        // A handful of bends: nobody waits for an hour at a stand-in.
+        m_life = std::exp(uniform(std::log(6), std::log(30))), m_strength = uniform(60, 400), m_bends = 0, m_ticks = 0;
+    }
+    const int at = m_ticks % kPeriod;
+    // Out, held, back and beyond, held, home.
+    const double place[] = {0, 0.5, 1, 1, 1, 1, 1, 0.5, 0, -0.5, -1, -1, -1, -1, -1, -1, -0.7, -0.4, -0.2, 0};
+    const double angle = kAngle * place[at];
+    const bool whole = m_bends < m_life;
+    ++m_ticks;
+    if (at == 2 || at == 10) {
+        if (whole && (m_bends += 0.5) >= m_life) m_truths.push_back(m_bends);
+    }
+    if (!whole && m_ticks > static_cast<int>(m_bends + 3) * kPeriod + 50) m_life = 0;
+    if (at % 2 == 0) return send({m_device, 0, "deg", angle + std::normal_distribution<double>(0, m_noise)(m_random)});
+    const double moment = (m_bends < m_life ? m_strength : 0.01 * m_strength) * std::abs(place[at]);
+    return send({m_device, 0, "Nmm", moment + std::normal_distribution<double>(0, 0.01 * m_strength)(m_random)});
+}
+
 std::string Simulated::next() {
+    if (m_device == "bender") {
+        if (m_away > 0) {
+            --m_away;
+            return {};
+        }
+        if (uniform(0, 1) < m_troubles.unplugs) m_away = static_cast<int>(uniform(5, 60));
+        return nextBend();
+    }
     if (m_moved < m_move)
         ++m_moved;
     else if (m_rest > 0) {
@@ -59,9 +91,14 @@ std::string Simulated::next() {
                  sway = share < 1 ? (1 - share) * uniform(-0.1, 0.1) * std::max(m_from, m_to) : 0;
     const double value =
         m_from + (m_to - m_from) * share + sway + m_drift + std::normal_distribution<double>(0, m_noise)(m_random);
+    return send({m_device, 0, m_unit, value});
+}
+
+/// On the wire, whole, spoilt or not at all.
+std::string Simulated::send(const Reading& reading) {
     m_number = (m_number + 1) % 10000;
     if (uniform(0, 1) < m_troubles.drops) return {};
-    std::string line = writeLine({m_device, m_number, m_unit, value}, 2) + "\n";
+    std::string line = writeLine({reading.device, m_number, reading.unit, reading.value}, 2) + "\n";
     if (uniform(0, 1) < m_troubles.rubbish) {
         const auto at = static_cast<std::size_t>(uniform(0, static_cast<double>(line.size()) - 1.001));
         switch (static_cast<int>(uniform(0, 3))) {

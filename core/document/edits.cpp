@@ -225,6 +225,7 @@ Edits::Changed Edits::removeSpool(const std::string& id) const {
         if (std::erase_if(s.spools, [&](const auto& x) { return x.id == id; }) == 0)
             return Fault{"stock", "spool \"" + id + "\"", "is not there"};
         std::erase_if(s.offcuts, [&](const auto& o) { return o.spool == id; });
+        std::erase_if(s.wearTests, [&](const auto& t) { return t.spool == id; });
         return {};
     });
 }

@@ -140,6 +140,9 @@ public:
     Changed setDeadline(std::optional<Minute> deadline) const;
     /// All shots of the film, in their order.
     Changed setShots(const std::vector<Shot>& shots) const;
+    /// The shots, and what wires are now known to have done in one of them.
+    Changed setShots(const std::vector<Shot>& shots, const std::string& shot,
+                     const std::vector<wire::WearTest>& wears) const;
     /// Writes into the log; nothing is ever taken out of it but by undoing.
     Changed addLog(const std::vector<LogEntry>& entries) const;
 

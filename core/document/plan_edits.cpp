@@ -24,6 +24,15 @@ Edits::Changed Edits::setShots(const std::vector<Shot>& shots) const {
     return makeProduction(std::move(p), m_shipped);
 }
 
+Edits::Changed Edits::setShots(const std::vector<Shot>& shots, const std::string& shot,
+                               const std::vector<wire::WearTest>& wears) const {
+    Production p = m_production;
+    p.shots = shots;
+    std::erase_if(p.stock.wearTests, [&](const auto& t) { return t.shot == shot; });
+    p.stock.wearTests.insert(p.stock.wearTests.end(), wears.begin(), wears.end());
+    return makeProduction(std::move(p), m_shipped);
+}
+
 Edits::Changed Edits::addLog(const std::vector<LogEntry>& entries) const {
     Production p = m_production;
     if (p.log.size() + entries.size() > kMostLogEntries)

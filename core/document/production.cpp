@@ -165,6 +165,11 @@ Result<Production> makeProduction(Production p, const Cards& shipped) {
         if (const auto ok = wire::makeHangTest(t); !ok) return ok.fault();
         if (!spoolKnown(t.spool)) return Fault{"hang test", "spool \"" + t.spool + "\"", "is not in stock"};
     }
+    if (p.stock.wearTests.size() > 20000) return Fault{"stock", "wear tests", "are more than 20000"};
+    for (const wire::WearTest& t : p.stock.wearTests) {
+        if (const auto ok = wire::makeWearTest(t); !ok) return ok.fault();
+        if (!spoolKnown(t.spool)) return Fault{"wear test", "spool \"" + t.spool + "\"", "is not in stock"};
+    }
     for (const Held& h : p.stock.clays_g) {
         if (!has(cards.clays, h.card)) return Fault{"stock", "clay card \"" + h.card + "\"", "is not known"};
         if (!(h.amount >= 0 && h.amount <= 1e6))

@@ -44,6 +44,7 @@ struct Stock {
     fill::Shop shop{};
     std::vector<wire::BendTest> bendTests; ///< of spools in stock
     std::vector<wire::HangTest> hangTests;
+    std::vector<wire::WearTest> wearTests{}; ///< what wires did on the set; of spools in stock
     ENKINET_COMPARED(Stock)
 };
 

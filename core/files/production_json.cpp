@@ -48,6 +48,10 @@ void readStock(Reader& r, Stock& s) {
     WireTests tests = readWireTests(r);
     setDiameters(tests, s.spools);
     s.bendTests = std::move(tests.bends), s.hangTests = std::move(tests.hangs);
+    r.each("wear_tests", 20000, "wear test", [&](Reader& x) {
+        s.wearTests.push_back({x.neededText("spool"), x.text("date", ""), x.neededText("joint"), x.text("shot", ""),
+                               x.neededNumber("share"), x.flag("broke", false)});
+    });
     r.object("shop", [&](Reader& x) {
         s.shop.room_C = x.number("room_C", 20), s.shop.putty_g_h = x.number("putty_g_per_h", 40);
         s.shop.fan = x.flag("oven_fan", false);
@@ -70,6 +74,11 @@ void readStock(Reader& r, Stock& s) {
         x.object("oven_log", [&](Reader& y) {
             s.shop.oven = {y.number("offset_C", 0), y.number("swing_C", 0), y.number("settled_min", 0),
                            y.whole("readings", 0)};
+        });
+        x.each("break_tests", 2000, "break test", [&](Reader& y) {
+            s.shop.breaks.push_back({y.neededText("clay"), y.text("date", ""), y.text("note", ""),
+                                     y.neededNumber("diameter_mm"), y.neededNumber("span_mm"),
+                                     y.neededNumber("force_N")});
         });
     });
     r.object("foil", [&](Reader& x) {
@@ -116,8 +125,22 @@ Json stockJson(const Stock& s) {
                              {"swing_C", shop.oven.swing_C},
                              {"settled_min", shop.oven.settled_min},
                              {"readings", shop.oven.readings}};
+        for (const fill::BreakTest& t : shop.breaks)
+            o["break_tests"].push_back({{"clay", t.clay},
+                                        {"date", t.date},
+                                        {"note", t.note},
+                                        {"diameter_mm", t.diameter_mm},
+                                        {"span_mm", t.span_mm},
+                                        {"force_N", t.force_N}});
         j["shop"] = std::move(o);
     }
+    for (const wire::WearTest& t : s.wearTests)
+        j["wear_tests"].push_back({{"spool", t.spool},
+                                   {"date", t.date},
+                                   {"joint", t.joint},
+                                   {"shot", t.shot},
+                                   {"share", t.share},
+                                   {"broke", t.broke}});
     if (!s.bendTests.empty() || !s.hangTests.empty()) j["wire_tests"] = wireTestsJson(s.bendTests, s.hangTests);
     return j;
 }

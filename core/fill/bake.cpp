@@ -86,7 +86,7 @@ Result<BakeCurve> calcBake(const BakeSetup& s, double target_C, double minutes) 
     const double film = s.surface_W_m2K * c.surfaceArea, toSurface = c.conductance.back();
     const double toAir = film * toSurface / (film + toSurface);
 
-    std::vector<double> T(n, s.start_C), diagonal(n), upper(n), right(n);
+    std::vector<double> T(n, s.start_C), diagonal(n), upper(n), right(n), factor(n), inverse(n);
     const auto surface = [&] { return (film * s.oven_C + toSurface * T[n - 1]) / (film + toSurface); };
     const auto innermost = [&] {
         const auto i = static_cast<std::size_t>(c.firstClay);
@@ -103,24 +103,35 @@ Result<BakeCurve> calcBake(const BakeSetup& s, double target_C, double minutes) 
     };
     note(0);
 
+    // A step's matrix changes with its length only, which it seldom does: eliminated once, used many times.
+    double madeFor = 0, madeWith = 0;
+    const auto eliminate = [&](double dt, double theta) {
+        if (dt == madeFor && theta == madeWith) return;
+        madeFor = dt, madeWith = theta;
+        for (std::size_t i = 0; i < n; ++i) {
+            const double in = i > 0 ? c.conductance[i - 1] : 0, out = i + 1 < n ? c.conductance[i] : toAir;
+            diagonal[i] = c.capacity[i] / dt + theta * (in + out);
+            upper[i] = i + 1 < n ? -theta * out : 0;
+            factor[i] = i > 0 ? upper[i - 1] / diagonal[i - 1] : 0;
+            if (i > 0) diagonal[i] -= factor[i] * upper[i - 1];
+            inverse[i] = 1 / diagonal[i];
+        }
+    };
     const auto step = [&](double dt, double theta) {
+        eliminate(dt, theta);
+        const double perStep = 1 / dt;
         const double flowBefore = toAir * (s.oven_C - T[n - 1]);
         for (std::size_t i = 0; i < n; ++i) {
             const double in = i > 0 ? c.conductance[i - 1] : 0, out = i + 1 < n ? c.conductance[i] : toAir;
             const double left = i > 0 ? T[i - 1] : T[i], outer = i + 1 < n ? T[i + 1] : s.oven_C;
-            right[i] = c.capacity[i] / dt * T[i] + (1 - theta) * (in * (left - T[i]) + out * (outer - T[i])) +
+            right[i] = c.capacity[i] * perStep * T[i] + (1 - theta) * (in * (left - T[i]) + out * (outer - T[i])) +
                        (i + 1 == n ? theta * out * s.oven_C : 0);
-            diagonal[i] = c.capacity[i] / dt + theta * (in + out);
-            upper[i] = i + 1 < n ? -theta * out : 0;
         }
-        for (std::size_t i = 1; i < n; ++i) {
-            const double f = upper[i - 1] / diagonal[i - 1];
-            diagonal[i] -= f * upper[i - 1];
-            right[i] -= f * right[i - 1];
-        }
-        T[n - 1] = right[n - 1] / diagonal[n - 1];
+        for (std::size_t i = 1; i < n; ++i)
+            right[i] -= factor[i] * right[i - 1];
+        T[n - 1] = right[n - 1] * inverse[n - 1];
         for (std::size_t i = n - 1; i-- > 0;)
-            T[i] = (right[i] - upper[i] * T[i + 1]) / diagonal[i];
+            T[i] = (right[i] - upper[i] * T[i + 1]) * inverse[i];
         curve.absorbed_J += dt * (theta * toAir * (s.oven_C - T[n - 1]) + (1 - theta) * flowBefore);
     };
     // A few small fully implicit steps damp the jump at the start, then Crank-Nicolson.

@@ -13,9 +13,6 @@ double findRingInertia(double a, double b, double t) {
 }
 double findRingModulus(double a, double b, double t) { return findRingInertia(a, b, t) / b; }
 
-double findRupture(double D, double L, double F) { return 8 * F * L / (kPi * D * D * D); }
-double findLeastSpan(double D) { return 8 * D; }
-
 Strength calcStrength(double card, const std::vector<double>& tests) {
     Strength s;
     s.tests = static_cast<int>(tests.size());
@@ -40,8 +37,7 @@ constexpr int kSections = 12;
 
 /// The part as a cantilever from its root, the weakest section first to crack.
 CuredPart judgePart(const Segment& segment, const Link& link, Stretch solid, const Part& p, const ClayCard& clay,
-                    double wireEI, double more_mm) {
-    const Strength s = calcStrength(clay.rupture_MPa, {});
+                    const Strength& s, double wireEI, double more_mm) {
     const double L = link.length_mm, cover = p.layers.cover.empty() ? 0 : p.layers.cover_mm;
     CuredPart worst;
     double least = 1e300, mostCurvature = 1e300;
@@ -87,11 +83,13 @@ std::vector<CuredPart> calcCured(const Puppet& puppet, const Skeleton& s, const 
         const Segment& segment = puppet.limbs[limb].segments[static_cast<std::size_t>(link.segment)];
         const Stretch solid = findCommon(own[static_cast<std::size_t>(p.link)], findStiff(link));
         if (solid.length() <= 0 || segment.stations.empty()) continue;
-        CuredPart c = judgePart(segment, link, solid, p, clay, EI[limb], 0);
+        const Strength strength = calcStrength(clay.rupture_MPa, shelf.shop.rupturesOf(clay.id));
+        CuredPart c = judgePart(segment, link, solid, p, clay, strength, EI[limb], 0);
         c.part = static_cast<int>(i);
         if (c.margin() < 1)
             for (double more = 0.1; more < 10 && c.thicker_mm == 0; more += 0.1)
-                if (judgePart(segment, link, solid, p, clay, EI[limb], more).margin() >= 1) c.thicker_mm = more;
+                if (judgePart(segment, link, solid, p, clay, strength, EI[limb], more).margin() >= 1)
+                    c.thicker_mm = more;
         all.push_back(c);
     }
     return all;

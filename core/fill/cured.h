@@ -16,10 +16,6 @@ inline constexpr double kNineInTen = 1.2815515655446004;
 /// where the wall takes all.
 double findRingInertia(double a_mm, double b_mm, double t_mm);
 double findRingModulus(double a_mm, double b_mm, double t_mm);
-/// Strength of a rod of diameter D that broke at F in the middle of two supports L apart: 8 F L/(pi D³).
-double findRupture(double diameter_mm, double span_mm, double force_N);
-/// Least span for a rod that is to break by bending, not by shear.
-double findLeastSpan(double diameter_mm);
 
 /// What tests say of a clay's strength, MPa: the middle, and what nine in ten reach.
 struct Strength {

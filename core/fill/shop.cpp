@@ -1,10 +1,36 @@
 #include "fill/shop.h"
 #include "base/text.h"
+#include "base/units.h"
 #include <algorithm>
 #include <cmath>
 #include <numeric>
 
 namespace enkinet::fill {
+
+double findRupture(double D, double L, double F) { return 8 * F * L / (kPi * D * D * D); }
+double findLeastSpan(double D) { return 8 * D; }
+double BreakTest::rupture_MPa() const { return findRupture(diameter_mm, span_mm, force_N); }
+
+Result<BreakTest> makeBreakTest(BreakTest t) {
+    const std::string place = "break test of " + t.clay.substr(0, 70);
+    if (t.clay.empty()) return Fault{"break test", "clay", "must be named"};
+    if (!(t.diameter_mm >= 1 && t.diameter_mm <= 100))
+        return Fault{place, "rod of " + plain(t.diameter_mm) + " mm", "must be 1 to 100 mm thick"};
+    if (!(t.span_mm >= findLeastSpan(t.diameter_mm) && t.span_mm <= 2000))
+        return Fault{place, "span of " + plain(t.span_mm) + " mm",
+                     "must be " + plain(findLeastSpan(t.diameter_mm)) +
+                         " to 2000 mm, or a rod that thick breaks by shear"};
+    if (!(t.force_N >= 0.01 && t.force_N <= 10000))
+        return Fault{place, "force of " + plain(t.force_N) + " N", "must lie between 0.01 and 10000 N"};
+    return t;
+}
+
+std::vector<double> Shop::rupturesOf(const std::string& clay) const {
+    std::vector<double> all;
+    for (const BreakTest& t : breaks)
+        if (t.clay == clay) all.push_back(t.rupture_MPa());
+    return all;
+}
 
 Result<Shop> makeShop(Shop s) {
     const std::string place = "shop";
@@ -35,6 +61,9 @@ Result<Shop> makeShop(Shop s) {
         if (!(r.thickness_mm >= 0.1 && r.thickness_mm <= 50))
             return fault("rolled sheet " + plain(r.thickness_mm) + " mm", "must lie between 0.1 and 50 mm");
     }
+    if (s.breaks.size() > 2000) return fault(std::to_string(s.breaks.size()) + " break tests", "are more than 2000");
+    for (const BreakTest& t : s.breaks)
+        if (const auto sound = makeBreakTest(t); !sound) return sound.fault();
     if (s.oven.readings < 0 || !(std::abs(s.oven.offset_C) <= 400) || !(s.oven.swing_C >= 0 && s.oven.swing_C <= 400))
         return fault("oven log", "must have an offset within 400 C and a swing of 0 to 400 C");
     return s;

@@ -3,6 +3,7 @@
 // which roller make a sheet of a wanted thickness. docs/mechanics.md 44b, 45, 49a.
 #include "base/result.h"
 #include <optional>
+#include <string>
 #include <vector>
 
 namespace enkinet::fill {
@@ -37,6 +38,19 @@ struct WireWork {
     friend bool operator==(const WireWork&, const WireWork&) = default;
 };
 
+/// A rod of cured clay on two supports, loaded in the middle until it broke.
+struct BreakTest {
+    std::string clay, date, note; ///< clay: its card's id
+    double diameter_mm = 0, span_mm = 0, force_N = 0;
+    double rupture_MPa() const; ///< 8 F L/(pi D³)
+    friend bool operator==(const BreakTest&, const BreakTest&) = default;
+};
+/// Diameter 1 to 100 mm, force 0.01 to 10000 N, a span of at least eight diameters: shorter, it would break by shear.
+Result<BreakTest> makeBreakTest(BreakTest test);
+double findRupture(double diameter_mm, double span_mm, double force_N);
+/// Least span for a rod that is to break by bending, not by shear.
+double findLeastSpan(double diameter_mm);
+
 struct Shop {
     Hands hands{};
     WireWork work{};
@@ -46,12 +60,15 @@ struct Shop {
     std::vector<double> strips_mm{}; ///< pairs of spacer strips to roll between
     std::vector<RollerReading> roller{};
     OvenLog oven{};
+    std::vector<BreakTest> breaks{}; ///< of the shop's own clays
+    /// Strengths that its tests of a clay gave, MPa.
+    std::vector<double> rupturesOf(const std::string& clay) const;
     double surface_W_m2K() const { return fan ? 25 : 15; }
     friend bool operator==(const Shop&, const Shop&) = default;
 };
 
 /// The shop when every value is inside its limits: room 0 to 45 °C, up to 12 strips and 200 readings of 0.1 to 50 mm,
-/// fingers of 1 to 200 N, a grasp that gives no less than a pinch and is wider.
+/// fingers of 1 to 200 N, a grasp that gives no less than a pinch and is wider, up to 2000 sound break tests.
 Result<Shop> makeShop(Shop shop);
 
 /// What the readings of a roller say: thickness = at0 + slope setting by least squares.

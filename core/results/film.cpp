@@ -52,6 +52,47 @@ Film calcFilm(const Production& production, const std::vector<std::shared_ptr<co
     return film;
 }
 
+std::vector<wire::WearTest> findWearTests(const Production& production,
+                                          const std::vector<std::shared_ptr<const Report>>& reports, const Film& film,
+                                          const std::vector<document::Shot>& shots, int shot, const std::string& date) {
+    std::vector<wire::WearTest> all;
+    const document::Shot& marked = shots.at(static_cast<std::size_t>(shot));
+    std::vector<std::vector<shoot::JointWire>> wires;
+    for (std::size_t i = 0; i < reports.size(); ++i)
+        wires.push_back(shoot::findJointWires(production.puppets[i], reports[i]->choice, reports[i]->stock));
+    for (const shoot::WearRow& r : film.ledger.rows) {
+        if (r.shot != shot || r.damage <= 0) continue;
+        const body::Puppet& puppet = production.puppets[static_cast<std::size_t>(r.puppet)];
+        const body::Limb& limb = puppet.limbs[static_cast<std::size_t>(r.limb)];
+        const std::string& joint = limb.joints[static_cast<std::size_t>(r.joint)].id;
+        for (const shoot::JointWire& w : wires[static_cast<std::size_t>(r.puppet)]) {
+            if (w.limb != r.limb || w.joint != r.joint || w.start >= 1) continue;
+            const auto isHere = [&](const document::Shot::Break& b) {
+                return b.puppet == puppet.id && b.copy == r.copy && b.limb == limb.id && b.joint == joint &&
+                       b.right == r.right;
+            };
+            // A wire that broke is followed by another: the second's count begins anew.
+            std::ptrdiff_t earlier = 0;
+            for (int i = 0; i < shot; ++i)
+                earlier += std::count_if(shots[static_cast<std::size_t>(i)].breaks.begin(),
+                                         shots[static_cast<std::size_t>(i)].breaks.end(), isHere);
+            wire::WearTest t;
+            t.spool = reports[static_cast<std::size_t>(r.puppet)]->stock.spools[static_cast<std::size_t>(w.spool)].id;
+            t.date = date, t.shot = marked.id;
+            t.joint = puppet.id + "/" + std::to_string(r.copy) + "/" + limb.id + "/" + joint + (r.right ? "/r" : "/l") +
+                      "/" + std::to_string(earlier + 1);
+            const double after = (r.spent - w.start) * std::exp(w.lifeLn); // of the card's median, with this shot
+            const auto broke = std::find_if(marked.breaks.begin(), marked.breaks.end(), isHere);
+            t.broke = broke != marked.breaks.end();
+            if (!t.broke && !marked.done) continue;
+            const double left = t.broke ? 1 - static_cast<double>(broke->frame) / marked.frames : 0;
+            t.share = (after - left * r.damage) / (1 - w.start);
+            if (t.share > 0) all.push_back(std::move(t));
+        }
+    }
+    return all;
+}
+
 double WornJoint::most() const {
     double most = 0;
     for (const Figure& a : after)

@@ -31,4 +31,10 @@ struct Film {
 Film calcFilm(const Production& production, const std::vector<std::shared_ptr<const Report>>& reports,
               double wanted = 0.95);
 
+/// What a shot that is in the can, or in which something broke, says of the wires that acted in it: by the ledger as
+/// it is worked out for `production`; breaks and done are read off `shots`. Nothing for a shot that is neither.
+std::vector<wire::WearTest> findWearTests(const Production& production,
+                                          const std::vector<std::shared_ptr<const Report>>& reports, const Film& film,
+                                          const std::vector<document::Shot>& shots, int shot, const std::string& date);
+
 } // namespace enkinet::results

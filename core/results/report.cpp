@@ -61,9 +61,9 @@ choice::Stock makeStock(const Production& production, const Cards& cards, wire::
         return own;
     };
     for (const document::Spool& s : stock.spools)
-        stock.calibrations.push_back(wire::calcCalibration(*stock.tables.at(s.material),
-                                                           testsOf(production.stock.bendTests, s.id),
-                                                           testsOf(production.stock.hangTests, s.id)));
+        stock.calibrations.push_back(wire::calcCalibration(
+            *stock.tables.at(s.material), testsOf(production.stock.bendTests, s.id),
+            testsOf(production.stock.hangTests, s.id), testsOf(production.stock.wearTests, s.id)));
     return stock;
 }
 

@@ -15,8 +15,8 @@
 namespace enkinet::results {
 
 /// In the order of work.
-enum class Station { sheet, wire, bulk, skin, paint, plan, shoot };
-inline constexpr int kStations = 7;
+enum class Station { sheet, wire, bulk, skin, paint, plan, shoot, bench };
+inline constexpr int kStations = 8;
 
 enum class Issue {
     no_limbs,         ///< nothing drawn yet

@@ -66,14 +66,27 @@ double calcStrongMoment(const CyclicConstants& k, double E, int strands, double 
 double calcHoldStrain(const CyclicConstants& k, double E, double setStrain) {
     if (setStrain <= 0) return 0;
     const auto left = [&](double e) { return e - 32 * calcStrandMoment(k, E, e) / (kPi * E); };
-    double lo = setStrain, hi = setStrain + 1e-4;
-    while (left(hi) < setStrain)
-        hi *= 2;
-    for (int i = 0; i < 200 && hi - lo > 1e-13 * hi; ++i) {
-        const double m = (lo + hi) / 2;
-        (left(m) < setStrain ? lo : hi) = m;
+    double lo = setStrain, below = left(lo) - setStrain, hi = setStrain + 1e-4, above = left(hi) - setStrain;
+    while (above < 0)
+        hi *= 2, above = left(hi) - setStrain;
+    // The false position between the two, an end that stays halved in weight (Illinois): it closes in a dozen steps.
+    double at = hi;
+    for (int i = 0, side = 0; i < 200 && hi - lo > 1e-13 * hi; ++i) {
+        const double next = std::clamp((lo * above - hi * below) / (above - below), lo, hi);
+        const double off = left(next) - setStrain;
+        if (std::abs(next - at) <= 1e-13 * next || off == 0) return next;
+        at = next;
+        if (off < 0) {
+            lo = next, below = off;
+            if (side < 0) above /= 2;
+            side = -1;
+        } else {
+            hi = next, above = off;
+            if (side > 0) below /= 2;
+            side = 1;
+        }
     }
-    return (lo + hi) / 2;
+    return at;
 }
 
 double calcStrainAt(const CyclicConstants& k, double E, double m) {

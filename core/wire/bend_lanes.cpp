@@ -43,8 +43,8 @@ void BendLanes::add(const Bundle& b, double spunDamage, const Calibration& c) {
     m_give.push_back(detail::findHelixGive(card, b) / m_EI.back());
     m_spent.push_back(std::max(findTwistStrain(b) / m_table->ductility, spunDamage));
     m_holdFactor.push_back(c.hangTests > 0 ? std::exp(c.holdLn) : 1);
-    m_lifeFactor.push_back(c.bendTests > 0 ? std::exp(c.lifeLn) : 1);
-    m_nine.push_back(findNineInTen(1, c.bendTests > 0 ? c.lifeScatter : kLifeScatter));
+    m_lifeFactor.push_back(c.hasLife() ? std::exp(c.lifeLn) : 1);
+    m_nine.push_back(findNineInTen(1, c.hasLife() ? c.lifeScatter : kLifeScatter));
 }
 
 /// What straight strands of each gauge carry in a gap.

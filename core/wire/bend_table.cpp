@@ -1,4 +1,5 @@
 #include "wire/bend_table.h"
+#include "base/many.h"
 #include "base/units.h"
 #include "wire/bend_detail.h"
 #include <algorithm>
@@ -19,23 +20,30 @@ constexpr std::size_t kMomentNodes = 400, kStrains = 161;
 class OffsetRule {
 public:
     explicit OffsetRule(double offset) {
-        const int points = offset > 1.05 ? 24 : 96;
+        const int points = offset > 1.05 ? 24 : static_cast<int>(kMost);
         for (int i = 0; i < points; ++i) {
             const double u = -kPi / 2 + kPi * (i + 0.5) / points;
             const double c = std::cos(u), y = std::abs(std::sin(u) + offset);
             if (y == 0) continue;
-            m_points.push_back({std::log(y), 0.25 * kPi / points * y * c * c});
+            m_lnY[m_points] = std::log(y), m_weight[m_points] = 0.25 * kPi / points * y * c * c;
+            ++m_points;
         }
     }
     double operator()(const Curve& lnStress, double lnE) const {
+        std::array<double, kMost> stress;
+        for (std::size_t i = 0; i < m_points; ++i)
+            stress[i] = lnStress(lnE + m_lnY[i]);
+        expEach({stress.data(), m_points});
         double sum = 0;
-        for (const auto& [lnY, weight] : m_points)
-            sum += std::exp(lnStress(lnE + lnY)) * weight;
+        for (std::size_t i = 0; i < m_points; ++i)
+            sum += stress[i] * m_weight[i];
         return sum;
     }
 
 private:
-    std::vector<std::pair<double, double>> m_points;
+    static constexpr std::size_t kMost = 96;
+    std::size_t m_points = 0;
+    std::array<double, kMost> m_lnY, m_weight;
 };
 
 /// Cubic through tabulated values, slopes by differences of fourth order (second next to the ends).

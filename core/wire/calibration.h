@@ -39,6 +39,18 @@ struct HangTest {
     friend bool operator==(const HangTest&, const HangTest&) = default;
 };
 
+/// What a joint's wire did on the set: the share of the card's median life that its shots had spent (twisting and
+/// forming taken off), and whether it broke there. One that did not break lasts longer than that: both count.
+struct WearTest {
+    std::string spool, date;
+    std::string joint; ///< which wire it was: tests of one wire are one, its break or else its longest
+    std::string shot;
+    double share = 0;
+    bool broke = false;
+    friend bool operator==(const WearTest&, const WearTest&) = default;
+};
+Result<WearTest> makeWearTest(WearTest test);
+
 /// The test inside its limits, or the rule it breaks.
 Result<BendTest> makeBendTest(BendTest test);
 Result<HangTest> makeHangTest(HangTest test);
@@ -53,9 +65,17 @@ struct Seen {
 Seen calcSeen(const BendTable& table, const BendTest& test);
 Seen calcSeen(const BendTable& table, const HangTest& test);
 
+/// What a test is expected to give before it is made: one in ten lies below low, one in ten above high.
+struct Expected {
+    double median = 0, low = 0, high = 0;
+    friend bool operator==(const Expected&, const Expected&) = default;
+};
+
 /// What is known of one wire; without tests, the card with its table scatter.
 struct Calibration {
     int bendTests = 0, hangTests = 0;
+    int broken = 0, lasted = 0; ///< wires on the set
+    bool hasLife() const { return bendTests + broken + lasted > 0; }
     double lifeLn = 0;                 ///< mean of the log-multiplier of life
     double lifeScatter = kLifeScatter; ///< predictive standard deviation of ln N
     double lifeLnSpread = kLifePrior;  ///< of lifeLn itself
@@ -66,9 +86,15 @@ struct Calibration {
     friend bool operator==(const Calibration&, const Calibration&) = default;
 };
 
-/// Posterior of a wire from its tests, in any order; too tight a test tells nothing and is left out.
+/// Posterior of a wire from its tests, in any order; too tight a test tells nothing and is left out. Wires that broke
+/// on the set count as bend tests do; those that lasted say only that their life is longer, so the posterior is
+/// integrated and its mean and deviation are taken. docs/mechanics.md 147.
 Calibration calcCalibration(const BendTable& table, const std::vector<BendTest>& bends,
-                            const std::vector<HangTest>& hangs);
+                            const std::vector<HangTest>& hangs, const std::vector<WearTest>& wears = {});
+
+/// Cycles of a bend test, N mm of a hang test, by what is known so far; what the test itself found is not read.
+Expected calcExpected(const BendTable& table, const BendTest& test, const Calibration& known);
+Expected calcExpected(const BendTable& table, const HangTest& test, const Calibration& known);
 
 /// Applies a calibration to what the card says: lives, their nine in ten, holds and the moments to bend.
 void calibrate(WireBend& bend, const Calibration& calibration);

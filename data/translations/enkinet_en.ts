@@ -2,6 +2,75 @@
 <!DOCTYPE TS>
 <TS version="2.1" language="en" sourcelanguage="en">
 <context>
+    <name>enkinet::app::BenchPage</name>
+    <message numerus="yes">
+        <source>%n bend test(s): lives are %1 times the card&apos;s, and nine in ten reach %2 of the middle (without tests %3).</source>
+        <translation>
+            <numerusform>%n bend test: lives are %1 times the card&apos;s, and nine in ten reach %2 of the middle (without tests %3).</numerusform>
+            <numerusform>%n bend tests: lives are %1 times the card&apos;s, and nine in ten reach %2 of the middle (without tests %3).</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n hang test(s): it holds %1 times what the card says, give or take %2 %.</source>
+        <translation>
+            <numerusform>%n hang test: it holds %1 times what the card says, give or take %2 %.</numerusform>
+            <numerusform>%n hang tests: it holds %1 times what the card says, give or take %2 %.</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n test(s)</source>
+        <translation>
+            <numerusform>%n test</numerusform>
+            <numerusform>%n tests</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n break test(s): nine in ten stand %1 MPa (without tests %2).</source>
+        <translation>
+            <numerusform>%n break test: nine in ten stand %1 MPa (without tests %2).</numerusform>
+            <numerusform>%n break tests: nine in ten stand %1 MPa (without tests %2).</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>It stands %1 off its dial and swings by %2 to each side (%n reading(s)).</source>
+        <translation>
+            <numerusform>It stands %1 off its dial and swings by %2 to each side (%n reading).</numerusform>
+            <numerusform>It stands %1 off its dial and swings by %2 to each side (%n readings).</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n reading(s), one each half minute. Half an hour is enough: then keep it.</source>
+        <translation>
+            <numerusform>%n reading, one each half minute. Half an hour is enough: then keep it.</numerusform>
+            <numerusform>%n readings, one each half minute. Half an hour is enough: then keep it.</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
+    <name>enkinet::app::BenchTable</name>
+    <message numerus="yes">
+        <source>%n spoilt line(s)</source>
+        <translation>
+            <numerusform>%n spoilt line</numerusform>
+            <numerusform>%n spoilt lines</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>with %n test(s)</source>
+        <translation>
+            <numerusform>with %n test</numerusform>
+            <numerusform>with %n tests</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n reading(s) of the probe so far</source>
+        <translation>
+            <numerusform>%n reading of the probe so far</numerusform>
+            <numerusform>%n readings of the probe so far</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
     <name>enkinet::app::Division</name>
     <message numerus="yes">
         <source>%n open</source>

@@ -53,9 +53,9 @@ TEST_CASE("Arrow keys on the rule step the stations, and the puppet stays") {
     press(Qt::Key_Left);
     CHECK(desk.window.rule().station() == Station::bulk);
     press(Qt::Key_End);
-    CHECK(desk.window.rule().station() == Station::shoot);
+    CHECK(desk.window.rule().station() == Station::bench);
     press(Qt::Key_Right);
-    CHECK(desk.window.rule().station() == Station::shoot);
+    CHECK(desk.window.rule().station() == Station::bench);
     press(Qt::Key_Home);
     CHECK(desk.window.rule().station() == Station::sheet);
     CHECK(desk.document().puppetIndex() == 0);

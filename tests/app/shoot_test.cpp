@@ -117,3 +117,56 @@ TEST_CASE("A shot is added, named, timed, cast, ordered, shot and taken away", "
     CHECK(desk.document().production().shots.empty());
     CHECK(desk.find<QLabel>("shootVerdict")->text().contains("first shot"));
 }
+
+TEST_CASE("What is in the can and what broke teach the wire's life, once each, and undo forgets it", "[window]") {
+    Desk desk;
+    desk.station(Station::shoot);
+    filmOf(desk);
+    auto* page = desk.window.findChild<app::ShootPage*>();
+    const auto& wears = [&]() -> const std::vector<wire::WearTest>& {
+        return desk.document().production().stock.wearTests;
+    };
+    const std::size_t before = wears().size();
+    int shot = -1;
+    for (std::size_t i = 0; i < desk.document().production().shots.size(); ++i)
+        if (!desk.document().production().shots[i].done && shot < 0) shot = static_cast<int>(i);
+    REQUIRE(shot >= 0);
+    page->setShot(shot);
+    const std::string id = desk.document().production().shots[static_cast<std::size_t>(shot)].id;
+    const auto calibrations = desk.report().stock.calibrations;
+    desk.press("shotDone");
+    filmOf(desk);
+    const auto of = [&] {
+        return std::count_if(wears().begin(), wears().end(), [&](const wire::WearTest& t) { return t.shot == id; });
+    };
+    CHECK(of() > 0);
+    for (const wire::WearTest& t : wears())
+        if (t.shot == id) CHECK_FALSE(t.broke);
+    // What lasted makes no wire worse.
+    const auto& now = desk.report().stock.calibrations;
+    bool better = false;
+    for (std::size_t i = 0; i < now.size(); ++i) {
+        CHECK(now[i].lifeLn >= calibrations[i].lifeLn - 1e-9);
+        better = better || now[i].lasted > calibrations[i].lasted;
+    }
+    CHECK(better);
+    const auto lasted = of();
+    page->setShot(shot);
+    // A joint of it that moves.
+    const auto moved = std::find_if(wears().begin(), wears().end(), [&](const wire::WearTest& t) {
+        return t.shot == id && t.joint.starts_with(desk.document().puppet().id + "/");
+    });
+    REQUIRE(moved != wears().end());
+    const QStringList key = QString::fromStdString(moved->joint).split('/');
+    desk.pickData("shotBroke", key[2] + "/" + key[3] + "/" + key[4]);
+    desk.press("shotBreak");
+    filmOf(desk);
+    CHECK(of() == lasted);
+    CHECK(std::count_if(wears().begin(), wears().end(),
+                        [&](const wire::WearTest& t) { return t.shot == id && t.broke; }) == 1);
+    desk.document().undoStack().undo();
+    desk.document().undoStack().undo();
+    Desk::settle();
+    CHECK(wears().size() == before);
+    CHECK(desk.report().stock.calibrations == calibrations);
+}

@@ -1,3 +1,4 @@
+#include "devices/bend_watch.h"
 #include "devices/simulated.h"
 #include "support/near.h"
 
@@ -92,4 +93,42 @@ TEST_CASE("Two devices at once do not disturb each other, and the same seed read
         for (const Reading& r : rb.take(b.next()))
             CHECK(r.device == "caliper");
     }
+}
+
+TEST_CASE("A bend tester's samples are counted to the half bend, with drop-outs and rubbish on the line", "[devices]") {
+    for (unsigned seed = 1; seed <= 30; ++seed) {
+        Simulated bender("bender", seed, {1, 0.01, 0.01, 0});
+        LineReader reader;
+        BendWatch watch(40);
+        for (int tick = 0; tick < 5 * 600 && !watch.brokeAfter(); ++tick)
+            for (const Reading& r : reader.take(bender.next()))
+                watch.take(r);
+        INFO("seed " << seed);
+        REQUIRE(bender.truths().size() == 1);
+        REQUIRE(watch.brokeAfter());
+        CHECK(*watch.brokeAfter() == bender.truths().front());
+        CHECK(watch.most_Nmm() > 50);
+    }
+}
+
+TEST_CASE("A bend tester that only wavers counts nothing, and straight wire is no broken wire", "[devices]") {
+    BendWatch watch(40);
+    for (int i = 0; i < 200; ++i) {
+        watch.take({"bender", 2 * i, "deg", 31 * (i % 2 ? 1 : -1.0)});
+        watch.take({"bender", 2 * i + 1, "Nmm", 200});
+    }
+    CHECK(watch.cycles() == 0);
+    for (int i = 0; i < 50; ++i) {
+        watch.take({"bender", i, "deg", 0});
+        watch.take({"bender", i, "Nmm", 0});
+        watch.take({"scale", i, "g", 0});
+    }
+    CHECK_FALSE(watch.brokeAfter());
+    // One slack reading may be a spoilt one; two are not.
+    watch.take({"bender", 1, "deg", 40});
+    watch.take({"bender", 2, "Nmm", 1});
+    CHECK_FALSE(watch.brokeAfter());
+    watch.take({"bender", 3, "Nmm", 1});
+    REQUIRE(watch.brokeAfter());
+    CHECK(*watch.brokeAfter() == 0.5);
 }

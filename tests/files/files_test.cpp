@@ -187,6 +187,9 @@ TEST_CASE("Loads of the oven, the shop, a skin's own thickness and a bare end su
     fill::Shop& shop = p.stock.shop;
     shop.room_C = 17, shop.putty_g_h = 55, shop.fan = true, shop.strips_mm = {1, 2.5};
     shop.roller = {{2, 3.1}, {6, 1.4}}, shop.oven = {-3.5, 2, 14, 60};
+    p.stock.wearTests = {{p.stock.spools[0].id, "2026-12-02", "tansy/1/leg/knee/l/1", "shot-2", 0.42, false},
+                         {p.stock.spools[0].id, "", "tansy/1/leg/knee/l/2", "shot-3", 1.375, true}};
+    shop.breaks = {{"clay-polymer", "2026-11-02", "edge chipped", 8, 80, 11.5}, {"clay-polymer", "", "", 6, 60, 4}};
     shop.hands = {9, 7, 33, 18}, shop.work = {1.5, 3, 2};
     tansy.wants.aim = body::Aim::simple, tansy.wants.reserve = 0.125, tansy.wants.retakes = 1.5;
     tansy.wants.mostStrands = 3, tansy.wants.mayDrop = false, tansy.wants.disliked_mm = {0.5, 2.05};

@@ -86,3 +86,20 @@ TEST_CASE("A solid rod of cured clay breaks at its root by its own length, and t
     CHECK(shorter(0.4 + thin.thicker_mm).margin() >= 1);
     CHECK(shorter(0.4 + thin.thicker_mm - 0.11).margin() < 1);
 }
+
+TEST_CASE("A break test is sound, or its rule is said; a clay's own tests are what its strength rests on", "[fill]") {
+    const BreakTest good{"clay", "2026-11-02", "", 8, 80, 12};
+    REQUIRE(makeBreakTest(good));
+    CHECK_NEAR(good.rupture_MPa(), 8 * 12 * 80 / (kPi * 512), 1e-12);
+    for (const BreakTest& bad : {BreakTest{"", "", "", 8, 80, 12}, BreakTest{"clay", "", "", 0.5, 80, 12},
+                                 BreakTest{"clay", "", "", 8, 63, 12}, BreakTest{"clay", "", "", 8, 80, 0},
+                                 BreakTest{"clay", "", "", 8, 80, std::nan("")}})
+        CHECK_FALSE(makeBreakTest(bad));
+    Shop shop;
+    shop.breaks = {good, {"other", "", "", 8, 80, 1}, good};
+    REQUIRE(makeShop(shop));
+    CHECK(shop.rupturesOf("clay") == std::vector<double>(2, good.rupture_MPa()));
+    CHECK(shop.rupturesOf("none").empty());
+    shop.breaks[1].span_mm = 10;
+    CHECK_FALSE(makeShop(shop));
+}

@@ -5,6 +5,7 @@
 #include "support/near.h"
 #include "wire/calibration.h"
 #include <algorithm>
+#include <random>
 
 using namespace enkinet;
 using namespace enkinet::wire;
@@ -179,4 +180,92 @@ TEST_CASE("Forming bends and twisting are spent before the first pose", "[wire]"
     const WireBend a = aluminium().findBend({2, 1.5, 10}, g), b = aluminium().findBend({2, 1.5, 10}, formed);
     CHECK(b.designMedian < a.designMedian);
     CHECK(aluminium().findBend({2, 1.5, 10}, {14, 1, 1, 1.3, degToRad(0.5), 1e6}).designMedian == 0);
+}
+
+TEST_CASE("What a test is expected to give: eight of ten fall inside, drawn as the model says", "[wire]") {
+    // 4,000 wires drawn from the prior, each tested three times, then once more.
+    std::mt19937 engine(21);
+    std::normal_distribution<double> normal(0, 1);
+    const double card = calcSeen(aluminium(), bendTest(1)).predicted;
+    int inside = 0, before = 0;
+    constexpr int kWires = 4000;
+    for (int i = 0; i < kWires; ++i) {
+        const double own = kLifePrior * normal(engine);
+        const auto once = [&] { return bendTest(std::exp(own + kLifeTestScatter * normal(engine))); };
+        const double next = card * std::exp(own + kLifeTestScatter * normal(engine));
+        const Expected blind = calcExpected(aluminium(), bendTest(1), {});
+        const Expected known =
+            calcExpected(aluminium(), bendTest(1), calcCalibration(aluminium(), {once(), once(), once()}, {}));
+        before += next >= blind.low && next <= blind.high;
+        inside += next >= known.low && next <= known.high;
+        REQUIRE(known.high / known.low < blind.high / blind.low);
+    }
+    CHECK(std::abs(before - 0.8 * kWires) < 0.025 * kWires); // four standard deviations
+    CHECK(std::abs(inside - 0.8 * kWires) < 0.025 * kWires);
+    // What the sample itself found is not read.
+    CHECK(calcExpected(aluminium(), bendTest(1), {}) == calcExpected(aluminium(), bendTest(0.2), {}));
+    // Of a hang: the convention without a test, a tenth more after many that gave a tenth more.
+    const HangTest plain = hangTest(1, LastBend::unknown);
+    const Expected hang = calcExpected(aluminium(), plain, {});
+    CHECK_NEAR(hang.median, calcSeen(aluminium(), plain).predicted, 1e-9);
+    const Calibration many =
+        calcCalibration(aluminium(), {}, std::vector<HangTest>(400, hangTest(1.1, LastBend::unknown)));
+    CHECK_NEAR(calcExpected(aluminium(), plain, many).median, 1.1 * hang.median, 1e-3);
+}
+
+TEST_CASE("Wires that broke on the set and wires that have lasted: the posterior of a grid, in any order", "[wire]") {
+    std::mt19937 engine(5);
+    std::normal_distribution<double> normal(0, 1);
+    for (int round = 0; round < 60; ++round) {
+        const double own = kLifePrior * normal(engine);
+        std::vector<WearTest> wears;
+        std::vector<BendTest> bends;
+        for (int i = 0; i < round % 3; ++i)
+            bends.push_back(bendTest(std::exp(own + kLifeTestScatter * normal(engine))));
+        for (int i = 0; i < 1 + round % 7; ++i) {
+            const double life = std::exp(own + kLifeTestScatter * normal(engine)),
+                         used = std::exp(0.5 * normal(engine));
+            wears.push_back({"alu-1.5", "", "joint" + std::to_string(i), "shot", std::min(life, used), life < used});
+        }
+        const Calibration c = calcCalibration(aluminium(), bends, {}, wears);
+        double weight = 0, mean = 0, square = 0;
+        for (double x = -5; x <= 5; x += 0.0004) {
+            double ln = -x * x / (2 * kLifePrior * kLifePrior);
+            for (const BendTest& t : bends) {
+                const double d = calcSeen(aluminium(), t).lnRatio - x;
+                ln -= d * d / (2 * kLifeTestScatter * kLifeTestScatter);
+            }
+            for (const WearTest& t : wears) {
+                const double d = (std::log(t.share) - x) / kLifeTestScatter;
+                ln += t.broke ? -d * d / 2 : std::log(std::max(1e-300, 0.5 * std::erfc(d / std::sqrt(2.0))));
+            }
+            const double p = std::exp(ln);
+            weight += p, mean += p * x, square += p * x * x;
+        }
+        mean /= weight;
+        INFO("round " << round);
+        CHECK(std::abs(c.lifeLn - mean) < 1e-6);
+        CHECK(std::abs(c.lifeLnSpread - std::sqrt(square / weight - mean * mean)) < 1e-6);
+        CHECK(c.lifeLnSpread < kLifePrior);
+        CHECK(c.broken + c.lasted == static_cast<int>(wears.size()));
+        std::vector<WearTest> turned(wears.rbegin(), wears.rend());
+        const Calibration d = calcCalibration(aluminium(), bends, {}, turned);
+        CHECK(std::abs(d.lifeLn - c.lifeLn) < 1e-12);
+        // The same wire in an earlier shot says nothing more.
+        wears.push_back(wears.front());
+        wears.back().share *= 0.5, wears.back().broke = false;
+        CHECK(calcCalibration(aluminium(), bends, {}, wears) == c);
+    }
+    // One that outlived nearly nothing says nearly nothing; one that outlived ten lives says a lot; lives never fall by
+    // it.
+    const auto lasted = [&](double share) {
+        return calcCalibration(aluminium(), {}, {}, {{"alu-1.5", "", "j", "s", share, false}}).lifeLn;
+    };
+    CHECK(std::abs(lasted(1e-3)) < 1e-6);
+    CHECK(lasted(1) > 0.1);
+    CHECK(lasted(10) > 1);
+    CHECK(lasted(1e6) > lasted(10));
+    CHECK_FALSE(makeWearTest({"alu-1.5", "", "", "s", 1, false}));
+    CHECK_FALSE(makeWearTest({"alu-1.5", "", "j", "s", 0, false}));
+    CHECK_FALSE(makeWearTest({"alu-1.5", "", "j", "s", std::nan(""), false}));
 }

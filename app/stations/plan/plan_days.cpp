@@ -82,8 +82,9 @@ void PlanDays::layOut() {
                              std::max(2.0, xOf(day.day, to) - xOf(day.day, from)), kDaysCard);
             m_stretches.push_back({static_cast<int>(i), box, from, to});
             Card* last = day.cards.empty() ? nullptr : &day.cards.back();
-            if (last && last->group == group && last->puppet == s.step.puppet && box.left() - last->box.right() < 3 &&
-                group != kGateGroup) {
+            if (last && last->group == group && last->puppet == s.step.puppet &&
+                steps[static_cast<std::size_t>(last->steps.front())].step.copy == s.step.copy &&
+                box.left() - last->box.right() < 3 && group != kGateGroup) {
                 last->box.setRight(std::max(last->box.right(), box.right()));
                 last->steps.push_back(static_cast<int>(i));
             } else {
@@ -127,10 +128,9 @@ std::vector<PicturePart> PlanDays::parts() const {
     std::vector<PicturePart> all;
     if (!m_state) return all;
     for (const results::Planned& s : m_state->plan.steps)
-        all.push_back({tr("%1, %2, %3")
-                           .arg(Say::dayTime(s.at.from), QString::fromStdString(m_state->puppet(s.step).name),
-                                Say::step(m_state->step(s.step))),
-                       boxOf(static_cast<int>(all.size())), static_cast<int>(all.size()) == m_step});
+        all.push_back(
+            {tr("%1, %2, %3").arg(Say::dayTime(s.at.from), m_state->who(s.step), Say::step(m_state->step(s.step))),
+             boxOf(static_cast<int>(all.size())), static_cast<int>(all.size()) == m_step});
     return all;
 }
 
@@ -199,8 +199,8 @@ bool PlanDays::event(QEvent* event) {
         if (i >= 0) {
             const results::Planned& s = m_state->plan.steps[static_cast<std::size_t>(i)];
             tip = tr("%1: %2\n%3 to %4")
-                      .arg(QString::fromStdString(m_state->puppet(s.step).name), Say::step(m_state->step(s.step)),
-                           Say::dayTime(s.at.from), Say::dayTime(s.at.done));
+                      .arg(m_state->who(s.step), Say::step(m_state->step(s.step)), Say::dayTime(s.at.from),
+                           Say::dayTime(s.at.done));
         }
         QToolTip::showText(help->globalPos(), tip, this);
         return true;
@@ -256,8 +256,11 @@ void PlanDays::drawCard(QPainter& p, const Card& card) const {
             QString::fromStdString(m_state->step(m_state->plan.steps[static_cast<std::size_t>(i)].step).subject);
         if (!what.contains(one)) what << one;
     }
-    const QString name = QString::fromStdString(m_state->of->puppets[static_cast<std::size_t>(card.puppet)].name);
-    QString line = what == QStringList{name} ? name : tr("%1: %2").arg(name, what.mid(0, 2).join(tr(", ")));
+    const results::StepRef& first = m_state->plan.steps[static_cast<std::size_t>(card.steps.front())].step;
+    const QString name = m_state->who(first);
+    QString line = what == QStringList{QString::fromStdString(m_state->puppet(first).name)}
+                       ? name
+                       : tr("%1: %2").arg(name, what.mid(0, 2).join(tr(", ")));
     if (what.size() > 2) line += tr(", %n more", nullptr, static_cast<int>(what.size()) - 2);
     p.setFont(deskType(11));
     p.setPen(look().graphite);

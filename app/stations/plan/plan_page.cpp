@@ -120,9 +120,9 @@ PlanPage::PlanPage(Document& d) : Page(d, results::Station::plan), m_since_s(wal
     column()->addWidget(m_gate);
     column()->addWidget(m_caution);
     column()->addWidget(m_facts);
+    addOpenPoints();
     column()->addWidget(makeHeading(tr("All steps")));
     column()->addWidget(m_steps);
-    addOpenPoints();
     makeHours();
     m_shopFold = new Fold(tr("What the whole production takes"));
     m_shopFold->body()->addWidget(m_shopping);
@@ -147,9 +147,9 @@ PlanPage::PlanPage(Document& d) : Page(d, results::Station::plan), m_since_s(wal
     connect(m_work, &WorkBench::ticked, this, &PlanPage::tickItem);
     connect(m_work, &WorkBench::next, this, [this](int by) { setStep(m_step + by); });
     connect(m_work, &WorkBench::leave, this, [this] { m_large->setChecked(false); });
-    connect(&m_ports, &DevicePorts::changed, this, &PlanPage::showScale);
+    connect(&ports(), &DevicePorts::changed, this, &PlanPage::showScale);
     // A steady weight goes into the field that asks for one; Enter writes it down.
-    connect(&m_ports, &DevicePorts::steady, this, [this](const std::string& unit, double value) {
+    connect(&ports(), &DevicePorts::steady, this, [this](const std::string& unit, double value) {
         if (unit != "g" || !m_weigh->isVisible()) return;
         m_weigh->setText(Say::number(value, 1));
         announce(*m_weigh, tr("The scale says %1").arg(Say::grams(value)));
@@ -208,11 +208,8 @@ void PlanPage::arrived() {
         const QSignalBlocker quiet(m_steps);
         m_steps->clear();
         for (const results::Planned& s : k->plan.steps) {
-            auto* item =
-                new QListWidgetItem(tr("%1  %2: %3")
-                                        .arg(Say::dayTime(s.at.from), QString::fromStdString(k->puppet(s.step).name),
-                                             Say::step(k->step(s.step))),
-                                    m_steps);
+            auto* item = new QListWidgetItem(
+                tr("%1  %2: %3").arg(Say::dayTime(s.at.from), k->who(s.step), Say::step(k->step(s.step))), m_steps);
             item->setToolTip(plainTip(item->text()));
             if (s.done || s.skipped) item->setForeground(look().graphite);
         }
@@ -234,7 +231,7 @@ void PlanPage::arrived() {
 }
 
 void PlanPage::showScale() {
-    const double now = m_ports.live("g");
+    const double now = ports().live("g");
     const bool there = !std::isnan(now) && m_weigh->isVisible();
     m_fields->setRowVisible(m_scale, there);
     if (there) m_scale->setText(tr("on the scale: %1").arg(Say::grams(now)));
@@ -273,7 +270,7 @@ void PlanPage::showStep() {
     // How the whole stands, first where it is bad.
     QStringList verdict{Say::step(step) + "."};
     const auto& own = k->plan.puppets[static_cast<std::size_t>(s->step.puppet)];
-    const QString name = QString::fromStdString(k->puppet(s->step).name);
+    const QString name = k->who(s->step);
     for (std::size_t i = 0; i < k->plan.puppets.size(); ++i) {
         const results::PlannedPuppet& x = k->plan.puppets[i];
         const QString who = QString::fromStdString(k->of->puppets[i].name);
@@ -283,7 +280,8 @@ void PlanPage::showStep() {
     }
     if (own.deadline && own.late == 0)
         verdict << tr("%1 is done %2, %3 of open hours to spare.")
-                       .arg(name, Say::dayTime(own.end), Say::minutes(static_cast<double>(own.spare_min)));
+                       .arg(QString::fromStdString(k->puppet(s->step).name), Say::dayTime(own.end),
+                            Say::minutes(static_cast<double>(own.spare_min)));
     if (k->chance && !std::isnan(k->chance->holds))
         verdict << tr("All deadlines hold in %1 of 100 such builds.").arg(Say::number(100 * k->chance->holds, 0));
     verdict << (k->plan.schedule.best
@@ -410,12 +408,8 @@ void PlanPage::finish() {
     e.unit = "min";
     if (worked > 0) e.planned = step.hands_min;
     log(tr("Done: %1").arg(what), {e});
-    // On to the next that is not done.
-    for (std::size_t i = static_cast<std::size_t>(m_step) + 1; i < k.plan.steps.size(); ++i)
-        if (!k.plan.steps[i].done && !k.plan.steps[i].skipped) {
-            m_inHand = idOf(k, k.plan.steps[i]);
-            break;
-        }
+    // On to what the new plan has first.
+    m_inHand.clear();
 }
 
 void PlanPage::skip() {

@@ -27,7 +27,7 @@ public:
     /// The step in hand, large, or the days.
     void setAtWork(bool on);
     PlanJob& job();
-    DevicePorts& ports() { return m_ports; }
+    DevicePorts& ports() { return document().devices(); }
 
 protected:
     void show(const results::Report& report) override;
@@ -55,7 +55,6 @@ private:
     void callDue();
 
     void showScale();
-    DevicePorts m_ports;
     QTimer m_clock;
     int m_step = -1;
     std::string m_inHand; ///< id of the step in hand, over changes of the plan

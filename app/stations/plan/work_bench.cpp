@@ -50,7 +50,8 @@ QStringList stepFacts(const PlanJob::Known& k, int step) {
     // What comes next for the same puppet.
     QStringList next;
     for (std::size_t i = static_cast<std::size_t>(step) + 1; i < k.plan.steps.size() && next.size() < 3; ++i)
-        if (k.plan.steps[i].step.puppet == planned.step.puppet && !k.plan.steps[i].done && !k.plan.steps[i].skipped)
+        if (k.plan.steps[i].step.puppet == planned.step.puppet && k.plan.steps[i].step.copy == planned.step.copy &&
+            !k.plan.steps[i].done && !k.plan.steps[i].skipped)
             next << Say::step(k.step(k.plan.steps[i].step));
     if (!next.isEmpty()) lines << WorkBench::tr("Then: %1.").arg(next.join(WorkBench::tr("; ")));
     // What was noted at the same step of another puppet.
@@ -170,7 +171,7 @@ void WorkBench::show(const PlanJob::State& state, int step, std::int64_t now_s) 
     const results::Planned& planned = state->plan.steps[static_cast<std::size_t>(step)];
     const make::Step& s = state->step(planned.step);
     m_where->setText(tr("%1, step %2 of %3, %4")
-                         .arg(QString::fromStdString(state->puppet(planned.step).name))
+                         .arg(state->who(planned.step))
                          .arg(step + 1)
                          .arg(state->plan.steps.size())
                          .arg(Say::dayTime(planned.at.from)));

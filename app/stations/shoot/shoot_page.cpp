@@ -8,6 +8,7 @@
 #include "widgets/fields.h"
 #include "widgets/look.h"
 #include "words/say.h"
+#include <QDate>
 #include <QFile>
 #include <QFileDialog>
 #include <QFileInfo>
@@ -180,8 +181,8 @@ ShootPage::ShootPage(Document& d) : Page(d, results::Station::shoot) {
     });
     connect(m_done, &QPushButton::clicked, this, [this] {
         if (const Shot* s = shot())
-            changeShot(s->done ? tr("Not shot after all") : tr("Shot: %1").arg(QString::fromStdString(s->name)),
-                       [](Shot& x) { x.done = !x.done; });
+            markShot(s->done ? tr("Not shot after all") : tr("Shot: %1").arg(QString::fromStdString(s->name)),
+                     [](Shot& x) { x.done = !x.done; });
     });
     connect(m_break, &QPushButton::clicked, this, &ShootPage::breakJoint);
     connect(m_motion, &QPushButton::clicked, this, [this] {
@@ -211,6 +212,23 @@ void ShootPage::changeShot(const QString& name, const std::function<void(Shot&)>
     document().change(
         name, [&](const document::Edits& e) { return e.setShots(all); },
         key.isEmpty() ? key : key + QString::number(m_shot));
+}
+
+/// What is in the can, and what broke, are lives of wires: they are written down with it.
+void ShootPage::markShot(const QString& name, const std::function<void(Shot&)>& mutate) {
+    if (!shot()) return;
+    m_job.follow(document());
+    m_job.wait(2000);
+    const FilmJob::State k = m_job.state();
+    std::vector<Shot> all = document().production().shots;
+    mutate(all[static_cast<std::size_t>(m_shot)]);
+    // Nothing is learned from a ledger of another production.
+    if (!k || k->of != document().value() || document().isWorking())
+        return void(document().change(name, [&](const document::Edits& e) { return e.setShots(all); }));
+    const std::string id = all[static_cast<std::size_t>(m_shot)].id;
+    const auto wears = results::findWearTests(*k->of, k->from->puppets, k->film, all, m_shot,
+                                              QDate::currentDate().toString(Qt::ISODate).toStdString());
+    document().change(name, [&](const document::Edits& e) { return e.setShots(all, id, wears); });
 }
 
 void ShootPage::addShot() {
@@ -268,7 +286,7 @@ void ShootPage::breakJoint() {
     int copy = 1;
     for (const document::Cast& c : shot()->cast)
         if (c.puppet == document().puppet().id) copy = c.copy;
-    changeShot(tr("Broke: %1").arg(m_broke->currentText()), [&](Shot& s) {
+    markShot(tr("Broke: %1").arg(m_broke->currentText()), [&](Shot& s) {
         s.breaks.push_back(
             {document().puppet().id, at[0].toStdString(), at[1].toStdString(), copy, s.frames, at[2] == "r"});
     });

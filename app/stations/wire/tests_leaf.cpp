@@ -144,7 +144,7 @@ void TestsLeaf::showSpool() {
     const auto& table = *stock.tables.at(sp.material);
     QStringList lines{
         tr("%1 m at %2 a metre.").arg(Say::number(sp.length_m, 1), Say::money(sp.price_m, production.currency))};
-    if (c.bendTests == 0 && c.hangTests == 0)
+    if (!c.hasLife() && c.hangTests == 0)
         lines << tr("No test yet: every number of this wire rests on the card's table values, and lives scatter by a "
                     "factor of %1.")
                      .arg(Say::number(std::exp(wire::kLifeScatter), 1));

@@ -397,7 +397,7 @@ void WirePage::show(const results::Report& r) {
     m_auto->setEnabled(l->pinned);
     const wire::Calibration& known = r.stock.calibrationOf(c.spool);
     const QString rests =
-        known.bendTests + known.hangTests == 0
+        !known.hasLife() && known.hangTests == 0
             ? tr("From table values: this wire has not been tested.")
             : tr("Calibrated by %1 bend and %2 hang tests of this spool.").arg(known.bendTests).arg(known.hangTests);
     m_why->setText(Say::whyLay(bundle, v.bend.bent_mm));

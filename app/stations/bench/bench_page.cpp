@@ -1,0 +1,572 @@
+#include "stations/bench/bench_page.h"
+#include "base/normal.h"
+#include "base/units.h"
+#include "fill/cured.h"
+#include "fill/ledger.h"
+#include "widgets/answer.h"
+#include "widgets/button_row.h"
+#include "widgets/fields.h"
+#include "widgets/look.h"
+#include "words/say.h"
+#include <QDate>
+#include <QDateTime>
+#include <QFormLayout>
+#include <QHBoxLayout>
+#include <QListWidget>
+#include <QPushButton>
+#include <QVBoxLayout>
+#include <cmath>
+
+namespace enkinet::app {
+
+namespace {
+enum TestRow { kBendRow, kHangRow, kBreakRow };
+constexpr double kReadingEvery_min = 0.5;
+} // namespace
+
+BenchPage::BenchPage(Document& d) : Page(d, results::Station::bench), m_table(new BenchTable) {
+    setBench(m_table);
+    m_head = new AnswerHead;
+    m_head->sentenceLabel()->setObjectName("benchKnown");
+    m_kind = new ChoiceField(tr("Kind of test"));
+    m_kind->setObjectName("benchKind");
+    m_kind->show({{tr("bend wire until it parts"), 0},
+                  {tr("hang weight on wire until it creeps"), 1},
+                  {tr("break a rod of cured clay"), 2},
+                  {tr("the oven against its dial"), 3}},
+                 0);
+    m_subject = new ChoiceField(tr("What is tested"));
+    m_subject->setObjectName("benchSubject");
+    m_guide = makeText();
+    m_guide->setObjectName("benchGuide");
+    m_start = new QPushButton, m_one = new QPushButton(tr("One more bend")), m_keep = new QPushButton;
+    m_start->setObjectName("benchStart"), m_one->setObjectName("benchOne"), m_keep->setObjectName("benchKeep");
+    auto* row = new QHBoxLayout;
+    row->setSpacing(6);
+    for (QPushButton* b : {m_start, m_one})
+        row->addWidget(b);
+    row->addStretch();
+    m_caution = makeText(true);
+    m_list = new QListWidget;
+    m_list->setObjectName("benchList");
+    m_list->setAccessibleName(tr("Tests of what is in hand"));
+    m_list->setWordWrap(true);
+    m_remove = new QPushButton(tr("Remove the marked test"));
+    m_remove->setObjectName("benchRemove");
+    column()->addWidget(m_head);
+    column()->addWidget(m_kind);
+    column()->addWidget(m_subject);
+    column()->addWidget(m_guide);
+    column()->addLayout(row);
+    column()->addWidget(m_keep, 0, Qt::AlignLeft);
+    makeFields();
+    column()->addWidget(m_caution);
+    column()->addWidget(makeHeading(tr("Tests so far")));
+    column()->addWidget(m_list);
+    column()->addWidget(m_remove, 0, Qt::AlignLeft);
+    addOpenPoints();
+    column()->addStretch();
+    connect(m_kind, &ChoiceField::edited, this, [this] {
+        stop();
+        showSubjects();
+        refresh();
+    });
+    connect(m_subject, &ChoiceField::edited, this, [this] {
+        stop();
+        refresh();
+    });
+    connect(m_start, &QPushButton::clicked, this, [this] { m_running ? stop() : start(); });
+    connect(m_one, &QPushButton::clicked, this, &BenchPage::count);
+    connect(m_keep, &QPushButton::clicked, this, &BenchPage::keep);
+    connect(m_remove, &QPushButton::clicked, this, &BenchPage::removeMarked);
+    connect(m_table, &BenchTable::counted, this, &BenchPage::count);
+    connect(m_table, &BenchTable::kept, this, &BenchPage::keep);
+    connect(m_table, &BenchTable::dropped, this, &BenchPage::stop);
+    connect(&ports(), &DevicePorts::changed, this, &BenchPage::showTop);
+    connect(&ports(), &DevicePorts::came, this, &BenchPage::came);
+    connect(&ports(), &DevicePorts::steady, this, &BenchPage::steady);
+}
+
+NumberField* BenchPage::number(const char* id, const QString& name, double low, double high, double step, int decimals,
+                               double first) {
+    auto* f = new NumberField(NumberField::Kind::plain, low, high, step, decimals, name);
+    f->setObjectName(id);
+    f->show(first);
+    connect(f, &NumberField::edited, this, [this] { showTop(); });
+    return f;
+}
+
+NumberField* BenchPage::length(const char* id, const QString& name, double low, double high, double first) {
+    auto* f = new NumberField(NumberField::Kind::length, low, high, 1, 1, name);
+    f->setObjectName(id);
+    f->show(first);
+    connect(f, &NumberField::edited, this, [this] { showTop(); });
+    return f;
+}
+
+void BenchPage::makeFields() {
+    m_strands = new ChoiceField(tr("Strands of the sample"));
+    m_strands->setObjectName("benchStrands");
+    m_strands->show({{"1", 1}, {"2", 2}, {"3", 3}, {"4", 4}, {"7", 7}}, 1);
+    m_edge = new ChoiceField(tr("Edge of the jaws"));
+    m_edge->show({{tr("hard"), 1.6}, {tr("eased"), 1.3}, {tr("none"), 1.0}}, 1.3);
+    m_lastBend = new ChoiceField(tr("How it was last bent"));
+    m_lastBend->show({{tr("not known"), 0}, {tr("the way the weight pulls"), 1}, {tr("against the weight"), 2}}, 0);
+    for (ChoiceField* f : {m_strands, m_edge, m_lastBend})
+        connect(f, &ChoiceField::edited, this, [this] { showTop(); });
+    m_lay = length("benchLay", tr("A turn of the twist, 0 for parallel strands"), 0, 1000, 0);
+    m_gap = length("benchGap", tr("Free length between the jaws"), 0.5, 500, 14);
+    m_angle = new NumberField(NumberField::Kind::angle, degToRad(1), degToRad(170), 5, 0,
+                              tr("Bent to each side, or last bent to"));
+    m_angle->setObjectName("benchAngle");
+    m_angle->show(degToRad(40));
+    connect(m_angle, &NumberField::edited, this, [this] { showTop(); });
+    m_cycles = number("benchCycles", tr("Bends to and fro until it parted"), 0.5, 1e6, 1, 1, 0.5);
+    m_lever = length("benchLever", tr("From the jaws to where the weight hangs"), 1, 2000, 60);
+    m_weight = new NumberField(NumberField::Kind::grams, 0.1, 100000, 5, 1, tr("Weight at which it crept"));
+    m_weight->setObjectName("benchWeight");
+    m_weight->show(50);
+    connect(m_weight, &NumberField::edited, this, [this] { showTop(); });
+    m_rod = length("benchRod", tr("Thickness of the rod"), 1, 100, 8);
+    m_span = length("benchSpan", tr("Between the supports"), 8, 2000, 80);
+    m_force = number("benchForce", tr("Force at which it broke, N"), 0.01, 10000, 0.5, 2, 10);
+    m_set = number("benchSet", tr("What the dial says, °C"), 30, 300, 5, 0, 130);
+    m_form = makeForm();
+    m_form->addRow(tr("strands"), m_strands);
+    m_form->addRow(tr("a turn"), m_lay);
+    m_form->addRow(tr("free"), m_gap);
+    m_form->addRow(tr("to each side"), m_angle);
+    m_form->addRow(tr("edge"), m_edge);
+    m_form->addRow(tr("parted after"), m_cycles);
+    m_form->addRow(tr("lever"), m_lever);
+    m_form->addRow(tr("weight"), m_weight);
+    m_form->addRow(tr("last bent"), m_lastBend);
+    m_form->addRow(tr("rod"), m_rod);
+    m_form->addRow(tr("supports"), m_span);
+    m_form->addRow(tr("broke at, N"), m_force);
+    m_form->addRow(tr("dial, °C"), m_set);
+    column()->addLayout(m_form);
+}
+
+BenchTest BenchPage::test() const { return static_cast<BenchTest>(m_kind->currentData().toInt()); }
+
+int BenchPage::spool() {
+    const auto& spools = document().production().stock.spools;
+    // Before the first results nothing is known of any.
+    const int i = m_subject->currentData().toInt(),
+              known = static_cast<int>(document().report().stock.calibrations.size());
+    return test() <= BenchTest::hang && i >= 0 && i < static_cast<int>(spools.size()) && i < known ? i : -1;
+}
+
+const fill::ClayCard* BenchPage::clay() {
+    const auto& clays = document().report().shelf.clays;
+    const auto at = clays.find(m_subject->currentData().toString().toStdString());
+    return test() == BenchTest::rupture && at != clays.end() ? &at->second : nullptr;
+}
+
+std::string BenchPage::today() { return QDate::currentDate().toString(Qt::ISODate).toStdString(); }
+
+wire::BendTest BenchPage::bendTest() {
+    const auto& sp = document().production().stock.spools[static_cast<std::size_t>(spool())];
+    return {sp.id,
+            today(),
+            "",
+            {m_strands->currentData().toInt(), sp.diameter_mm, m_lay->core()},
+            m_gap->core(),
+            m_edge->currentData().toDouble(),
+            snapAngle(m_angle->core()),
+            m_cycles->core()};
+}
+
+wire::HangTest BenchPage::hangTest() {
+    const auto& sp = document().production().stock.spools[static_cast<std::size_t>(spool())];
+    return {sp.id,
+            today(),
+            "",
+            {m_strands->currentData().toInt(), sp.diameter_mm, m_lay->core()},
+            m_gap->core(),
+            m_lever->core(),
+            m_weight->core(),
+            static_cast<wire::LastBend>(m_lastBend->currentData().toInt()),
+            snapAngle(m_angle->core())};
+}
+
+fill::BreakTest BenchPage::breakTest() {
+    return {
+        m_subject->currentData().toString().toStdString(), today(), "", m_rod->core(), m_span->core(), m_force->core()};
+}
+
+void BenchPage::showSubjects() {
+    const results::Report& r = document().report();
+    QList<std::pair<QString, QVariant>> all;
+    if (test() <= BenchTest::hang) {
+        const auto& spools = document().production().stock.spools;
+        for (std::size_t i = 0; i < spools.size(); ++i)
+            all << std::pair{
+                tr("%1, %2").arg(QString::fromStdString(spools[i].name), Say::length(spools[i].diameter_mm, 2)),
+                QVariant(static_cast<int>(i))};
+    } else if (test() == BenchTest::rupture) {
+        for (const auto& [id, card] : r.shelf.clays)
+            if (card.youngs_MPa > 0)
+                all << std::pair{QString::fromStdString(card.name), QVariant(QString::fromStdString(id))};
+    }
+    const QVariant kept = m_subject->currentData();
+    bool there = false;
+    for (const auto& one : all)
+        there = there || one.second == kept;
+    m_subject->show(all, there || all.isEmpty() ? kept : all.first().second);
+    m_subject->setVisible(!all.isEmpty());
+}
+
+void BenchPage::show(const results::Report&) {
+    showSubjects();
+    const BenchTest t = test();
+    const bool wire = t <= BenchTest::hang;
+    const std::pair<QWidget*, bool> rows[] = {
+        {m_strands, wire},
+        {m_lay, wire && m_strands->currentData().toInt() > 1},
+        {m_gap, wire},
+        {m_angle, t == BenchTest::bend || (t == BenchTest::hang && m_lastBend->currentData().toInt() > 0)},
+        {m_edge, t == BenchTest::bend},
+        {m_cycles, t == BenchTest::bend},
+        {m_lever, t == BenchTest::hang},
+        {m_weight, t == BenchTest::hang},
+        {m_lastBend, t == BenchTest::hang},
+        {m_rod, t == BenchTest::rupture},
+        {m_span, t == BenchTest::rupture},
+        {m_force, t == BenchTest::rupture},
+        {m_set, t == BenchTest::oven}};
+    for (const auto& [field, shown] : rows) {
+        field->setVisible(shown);
+        if (QWidget* label = m_form->labelForField(field)) label->setVisible(shown);
+    }
+    showKnown();
+    showTop();
+}
+
+/// What is known of the subject, and each of its tests against what the card says.
+void BenchPage::showKnown() {
+    const auto& production = document().production();
+    const results::Report& r = document().report();
+    m_list->clear();
+    const auto add = [&](const QString& text, bool contradicts, int kind, std::size_t index) {
+        auto* item = new QListWidgetItem(contradicts ? tr("%1: contradicts the card").arg(text) : text, m_list);
+        item->setData(Qt::UserRole, kind);
+        item->setData(Qt::UserRole + 1, static_cast<int>(index));
+        item->setToolTip(plainTip(item->text()));
+    };
+    const int s = spool();
+    const fill::Shop& shop = production.stock.shop;
+    if (s >= 0) {
+        const document::Spool& sp = production.stock.spools[static_cast<std::size_t>(s)];
+        const wire::Calibration& c = r.stock.calibrationOf(s);
+        const auto& table = *r.stock.tables.at(sp.material);
+        const QString name = QString::fromStdString(sp.name);
+        QStringList lines;
+        if (!c.hasLife() && c.hangTests == 0)
+            lines << tr("No test yet: every number of this wire rests on table values, and lives scatter by a factor "
+                        "of %1. Three bend tests would halve what is not known.")
+                         .arg(Say::number(std::exp(wire::kLifeScatter), 1));
+        if (c.bendTests > 0 && c.broken + c.lasted == 0)
+            lines << tr("%n bend test(s): lives are %1 times the card's, and nine in ten reach %2 of the middle "
+                        "(without tests %3).",
+                        nullptr, c.bendTests)
+                         .arg(Say::number(std::exp(c.lifeLn), 2), Say::number(std::exp(-kNineInTen * c.lifeScatter), 2),
+                              Say::number(std::exp(-kNineInTen * wire::kLifeScatter), 2));
+        if (c.broken + c.lasted > 0)
+            lines
+                << tr("On the set %n of its wires broke, and %1 have lasted so far: with that, lives are %2 times the "
+                      "card's.",
+                      nullptr, c.broken)
+                       .arg(c.lasted)
+                       .arg(Say::number(std::exp(c.lifeLn), 2));
+        if (c.hangTests > 0)
+            lines << tr("%n hang test(s): it holds %1 times what the card says, give or take %2 %.", nullptr,
+                        c.hangTests)
+                         .arg(Say::number(std::exp(c.holdLn), 2), Say::number(100 * c.holdLnSpread, 0));
+        m_head->show(name, {}, lines.join(" "));
+        const int tests = c.bendTests + c.hangTests + c.broken + c.lasted;
+        m_head->setStamp(c.contradicted ? tr("look again")
+                         : tests        ? tr("%n test(s)", nullptr, tests)
+                                        : tr("card only"),
+                         c.contradicted ? look().slack
+                         : tests        ? look().holds
+                                        : look().graphite);
+        const auto& bends = production.stock.bendTests;
+        for (std::size_t i = 0; i < bends.size(); ++i)
+            if (bends[i].spool == sp.id) {
+                const wire::Seen seen = wire::calcSeen(table, bends[i]);
+                add(tr("%1: bent %2 each side over %3, parted after %4 (card %5)")
+                        .arg(QString::fromStdString(bends[i].date), Say::degrees(bends[i].angle_rad),
+                             Say::length(bends[i].gap_mm), Say::figure(seen.seen), Say::figure(seen.predicted)),
+                    seen.contradicts(), kBendRow, i);
+            }
+        const auto& hangs = production.stock.hangTests;
+        for (std::size_t i = 0; i < hangs.size(); ++i)
+            if (hangs[i].spool == sp.id) {
+                const wire::Seen seen = wire::calcSeen(table, hangs[i]);
+                add(tr("%1: crept at %2 N·mm over %3 (card %4)")
+                        .arg(QString::fromStdString(hangs[i].date), Say::figure(seen.seen),
+                             Say::length(hangs[i].gap_mm), Say::figure(seen.predicted)),
+                    seen.contradicts(), kHangRow, i);
+            }
+    } else if (const fill::ClayCard* c = clay()) {
+        const auto own = shop.rupturesOf(c->id);
+        const fill::Strength before = fill::calcStrength(c->rupture_MPa, {}),
+                             now = fill::calcStrength(c->rupture_MPa, own);
+        m_head->show(
+            QString::fromStdString(c->name), tr("cured"),
+            c->rupture_MPa <= 0 ? tr("The card gives no strength: how brittle it is stays not checked.")
+            : own.empty()
+                ? tr("No test yet: nine in ten such rods stand %1 MPa by the card.").arg(Say::figure(before.nine_MPa))
+                : tr("%n break test(s): nine in ten stand %1 MPa (without tests %2).", nullptr,
+                     static_cast<int>(own.size()))
+                      .arg(Say::figure(now.nine_MPa), Say::figure(before.nine_MPa)));
+        m_head->setStamp(own.empty() ? tr("card only") : tr("%n test(s)", nullptr, static_cast<int>(own.size())),
+                         own.empty() ? look().graphite : look().holds);
+        for (std::size_t i = 0; i < shop.breaks.size(); ++i)
+            if (shop.breaks[i].clay == c->id)
+                add(tr("%1: %2 thick over %3, broke at %4 N: %5 MPa (card %6)")
+                        .arg(QString::fromStdString(shop.breaks[i].date), Say::length(shop.breaks[i].diameter_mm),
+                             Say::length(shop.breaks[i].span_mm), Say::figure(shop.breaks[i].force_N),
+                             Say::figure(shop.breaks[i].rupture_MPa()), Say::figure(c->rupture_MPa)),
+                    false, kBreakRow, i);
+    } else if (test() == BenchTest::oven) {
+        const fill::OvenLog& o = shop.oven;
+        m_head->show(
+            tr("The oven"), {},
+            o.readings > 0
+                ? tr("It stands %1 off its dial and swings by %2 to each side (%n reading(s)).", nullptr, o.readings)
+                      .arg(Say::number(o.offset_C, 1) + tr(" °C"), Say::number(o.swing_C, 1) + tr(" °C"))
+                : tr("No probe has been in it: its dial is taken at its word."));
+        m_head->setStamp(o.readings > 0 ? tr("probed") : tr("dial only"),
+                         o.readings > 0 ? look().holds : look().graphite);
+    } else {
+        m_head->show(tr("Nothing to test"), {},
+                     tr("No spool in stock yet: put one in at Wire, under spools and tests."));
+        m_head->setStamp({});
+    }
+    if (m_list->count() == 0) {
+        auto* none = new QListWidgetItem(
+            test() == BenchTest::oven ? tr("The probe's readings make one log.") : tr("None yet."), m_list);
+        none->setForeground(look().graphite);
+    }
+    m_remove->setVisible(m_list->item(0)->data(Qt::UserRole).isValid());
+    fitToRows(*m_list, 4);
+}
+
+void BenchPage::showTop() {
+    if (!document().hasPuppet()) return;
+    const results::Report& r = document().report();
+    BenchTop top;
+    top.devices = ports().devices();
+    top.test = test();
+    top.running = m_running, top.broken = m_broken, top.count = m_count;
+    top.gap_mm = m_gap->core(), top.set_rad = m_angle->core();
+    if (m_angle_deg) top.angle_rad = degToRad(*m_angle_deg);
+    const int s = spool();
+    if (s >= 0) {
+        const document::Spool& sp = document().production().stock.spools[static_cast<std::size_t>(s)];
+        const auto& table = *r.stock.tables.at(sp.material);
+        const wire::Calibration& c = r.stock.calibrationOf(s);
+        top.metal = metalOf(table.card());
+        top.bundle = bendTest().bundle;
+        if (wire::makeTestedBundle(top.bundle)) {
+            if (test() == BenchTest::bend) {
+                top.unit = tr("bends to and fro");
+                top.card = wire::calcExpected(table, bendTest(), {}),
+                top.known = wire::calcExpected(table, bendTest(), c);
+                top.tests = c.bendTests + c.broken + c.lasted;
+                // Other tests, brought to this sample by what they were against their own expectation.
+                for (const wire::BendTest& t : document().production().stock.bendTests)
+                    if (t.spool == sp.id) {
+                        const wire::Seen seen = wire::calcSeen(table, t);
+                        top.marks.push_back({top.card->median * std::exp(seen.lnRatio), seen.contradicts()});
+                    }
+                if (m_running || m_broken) top.needle = m_count;
+            } else {
+                top.unit = tr("N·mm");
+                top.card = wire::calcExpected(table, hangTest(), {}),
+                top.known = wire::calcExpected(table, hangTest(), c);
+                top.tests = c.hangTests;
+                for (const wire::HangTest& t : document().production().stock.hangTests)
+                    if (t.spool == sp.id) {
+                        const wire::Seen seen = wire::calcSeen(table, t);
+                        top.marks.push_back({top.card->median * std::exp(seen.lnRatio), seen.contradicts()});
+                    }
+                top.needle = m_weight->core() * kNewtonPerGram * m_lever->core();
+            }
+        }
+    } else if (const fill::ClayCard* c = clay()) {
+        const auto own = document().production().stock.shop.rupturesOf(c->id);
+        const auto expected = [&](const fill::Strength& k) {
+            return wire::Expected{k.median_MPa, k.nine_MPa, k.median_MPa * k.median_MPa / k.nine_MPa};
+        };
+        top.unit = tr("MPa");
+        top.clay = c->colour.empty() ? QColor("#cfc2a8") : QColor(QString::fromStdString(c->colour));
+        if (c->rupture_MPa > 0) {
+            top.card = expected(fill::calcStrength(c->rupture_MPa, {}));
+            top.known = expected(fill::calcStrength(c->rupture_MPa, own));
+        }
+        top.tests = static_cast<int>(own.size());
+        for (double x : own)
+            top.marks.push_back({x, false});
+        top.needle = breakTest().rupture_MPa();
+    } else if (test() == BenchTest::oven) {
+        top.count = static_cast<double>(m_oven.size());
+    }
+    m_table->show(std::move(top));
+    showGuide();
+}
+
+void BenchPage::showGuide() {
+    const BenchTest t = test();
+    const bool possible = t == BenchTest::oven || spool() >= 0 || clay();
+    QString guide, caution, keep = tr("Keep it");
+    switch (t) {
+    case BenchTest::bend:
+        guide = !m_running ? tr("Clamp a sample with %1 free between the jaws. Bend it %2 to each side, always as far, "
+                                "without haste; count until it parts.")
+                                 .arg(Say::length(m_gap->core(), 1), Say::degrees(m_angle->core()))
+                : m_watch ? tr("The tester counts: %1 so far. What it counts is kept when the wire parts.")
+                                .arg(Say::number(m_count, 1))
+                          : tr("Space counts one bend to and fro: %1 so far. Enter when it has parted.")
+                                .arg(Say::number(m_count, 1));
+        caution = tr("A strand that parts flies: cover your eyes.");
+        keep = tr("It parted: keep %1").arg(Say::number(m_running ? m_count : m_cycles->core(), 1));
+        break;
+    case BenchTest::hang:
+        guide =
+            tr("Clamp it, hang weight on a lever of %1 and add a little at a time, each left for ten breaths, until "
+               "the joint has crept by half a degree and stays there. A scale's steady weight stands here by itself.")
+                .arg(Say::length(m_lever->core(), 0));
+        caution = tr("Hang it low over the bench: what falls must not fall on a foot.");
+        break;
+    case BenchTest::rupture:
+        guide = tr("Roll a rod, bake it as the parts are baked, let it cool. Lay it on two supports at least %1 apart, "
+                   "press in the middle until it breaks.")
+                    .arg(Say::length(fill::findLeastSpan(m_rod->core()), 0));
+        caution = tr("Cured clay breaks into sharp pieces: cover your eyes.");
+        break;
+    case BenchTest::oven:
+        guide = m_running ? tr("%n reading(s), one each half minute. Half an hour is enough: then keep it.", nullptr,
+                               static_cast<int>(m_oven.size()))
+                          : tr("Set the dial, put the probe in, and start. Its readings are noted each half minute.");
+        caution = tr("Never leave an oven alone; what you bake food in is not for clay.");
+        break;
+    }
+    m_guide->setText(guide);
+    m_caution->setText(caution);
+    const bool counts = t == BenchTest::bend || t == BenchTest::oven;
+    m_start->setVisible(counts);
+    m_start->setEnabled(possible);
+    m_start->setText(m_running ? tr("Stop, keep nothing") : tr("Start"));
+    m_one->setVisible(t == BenchTest::bend && m_running);
+    m_keep->setText(keep);
+    m_keep->setEnabled(possible && (t != BenchTest::oven || m_oven.size() >= 3));
+    m_keep->setVisible(t != BenchTest::oven || m_running);
+}
+
+void BenchPage::start() {
+    m_running = true, m_broken = false, m_count = 0;
+    m_watch.reset(), m_angle_deg.reset(), m_oven.clear();
+    m_started_ms = QDateTime::currentMSecsSinceEpoch();
+    m_table->setFocus(Qt::OtherFocusReason);
+    showTop();
+}
+
+void BenchPage::stop() {
+    m_running = m_broken = false, m_count = 0;
+    m_watch.reset(), m_oven.clear();
+    showTop();
+}
+
+void BenchPage::count() {
+    if (!m_running || test() != BenchTest::bend) return;
+    m_count += 1;
+    showTop();
+}
+
+void BenchPage::keep() {
+    const BenchTest t = test();
+    if (t == BenchTest::oven) {
+        const auto log = fill::calcOvenLog(m_oven, m_set->core());
+        if (!log) {
+            Q_EMIT document().refused(QString::fromStdString(log.fault().sentence()));
+            return;
+        }
+        fill::Shop shop = document().production().stock.shop;
+        shop.oven = *log;
+        m_running = false;
+        document().change(tr("The oven against its dial"), [&](const document::Edits& e) { return e.setShop(shop); });
+        return;
+    }
+    if (t == BenchTest::rupture) {
+        if (!clay()) return;
+        fill::Shop shop = document().production().stock.shop;
+        shop.breaks.push_back(breakTest());
+        m_broken = document().change(tr("Break test of %1").arg(m_subject->currentText()),
+                                     [&](const document::Edits& e) { return e.setShop(shop); });
+        return showTop();
+    }
+    if (spool() < 0) return;
+    const QString name = m_subject->currentText();
+    if (t == BenchTest::hang) {
+        document().change(tr("Hang test of %1").arg(name),
+                          [&](const document::Edits& e) { return e.addTests({}, {hangTest()}); });
+        return;
+    }
+    // Counted here, or typed where nothing was counted.
+    if (m_running && m_count > 0) m_cycles->show(m_count);
+    const double counted = m_cycles->core();
+    if (!document().change(tr("Bend test of %1").arg(name),
+                           [&](const document::Edits& e) { return e.addTests({bendTest()}, {}); }))
+        return;
+    m_running = false, m_broken = true, m_count = counted;
+    m_watch.reset(), m_angle_deg.reset();
+    showTop();
+}
+
+void BenchPage::removeMarked() {
+    const QListWidgetItem* i = m_list->currentItem();
+    if (!i || !i->data(Qt::UserRole).isValid()) return;
+    const int kind = i->data(Qt::UserRole).toInt();
+    const auto index = static_cast<std::size_t>(i->data(Qt::UserRole + 1).toInt());
+    document().change(tr("Remove a test"), [&](const document::Edits& e) {
+        if (kind == kBendRow) return e.removeBendTest(index);
+        if (kind == kHangRow) return e.removeHangTest(index);
+        fill::Shop shop = document().production().stock.shop;
+        if (index < shop.breaks.size()) shop.breaks.erase(shop.breaks.begin() + static_cast<std::ptrdiff_t>(index));
+        return e.setShop(shop);
+    });
+}
+
+void BenchPage::came(const devices::Reading& reading) {
+    if (!m_running) return;
+    if (test() == BenchTest::oven && reading.unit == "C") {
+        const double now = static_cast<double>(QDateTime::currentMSecsSinceEpoch() - m_started_ms) / 60000;
+        if (m_oven.empty() || now - m_oven.back().first >= kReadingEvery_min) m_oven.emplace_back(now, reading.value);
+        return;
+    }
+    if (test() != BenchTest::bend || reading.device != "bender") return;
+    if (!m_watch) m_watch.emplace(radToDeg(m_angle->core()));
+    m_watch->take(reading);
+    m_angle_deg = m_watch->angle_deg();
+    m_count = m_watch->cycles();
+    if (m_watch->brokeAfter() && m_count > 0) keep();
+}
+
+/// A steady reading stands where it is asked for; a field that somebody types in is left alone.
+void BenchPage::steady(const std::string& unit, double value) {
+    if (!isVisible()) return;
+    const auto put = [&](NumberField* field, double core) {
+        if (field->isVisible() && !field->hasFocus()) field->show(core);
+    };
+    if (unit == "g") put(m_weight, value);
+    if (unit == "mm") put(m_rod, value);
+    if (unit == "N" && test() == BenchTest::rupture) put(m_force, value);
+    if (unit == "N" && test() == BenchTest::hang) put(m_weight, value / kNewtonPerGram);
+    showTop();
+}
+
+} // namespace enkinet::app
