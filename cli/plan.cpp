@@ -147,6 +147,14 @@ Json planJson(const document::Production& p, const ProductionResult& all, const 
                                 {"deadline", x.deadline ? Json(isoTime(*x.deadline)) : Json(nullptr)},
                                 {"late_min", x.late}});
     }
+    j["wanted"] = Json::array();
+    for (const results::PlannedCopy& c : plan.wanted)
+        j["wanted"].push_back({{"puppet", p.puppets[static_cast<std::size_t>(c.puppet)].id},
+                               {"copy", c.copy},
+                               {"shot", p.shots[static_cast<std::size_t>(c.shot)].id},
+                               {"by", isoTime(c.by)},
+                               {"done", isoTime(c.end)},
+                               {"late_min", c.late}});
     Calendar calendar = planning.calendar;
     calendar.start = plan.start;
     j["calendar"] = files::calendarJson(calendar);

@@ -14,7 +14,7 @@ namespace enkinet::devices {
 struct Reading {
     std::string device; ///< scale, caliper, probe, bender, hanger, breaker
     int number = 0;     ///< counts up to 9999 and begins again
-    std::string unit;   ///< g, mm, C, deg, N
+    std::string unit;   ///< g, mm, C, deg, N, Nmm
     double value = 0;
     friend bool operator==(const Reading&, const Reading&) = default;
 };

@@ -9,9 +9,7 @@ Edits::Changed Edits::putScheme(const paint::Scheme& scheme) const {
         return Fault{"paint scheme", "id \"" + scheme.id.substr(0, 70) + "\"", "must be letters, digits, dot or dash"};
     if (scheme.name.empty() || scheme.name.size() > 200)
         return Fault{"paint scheme", "name", "must have 1 to 200 letters"};
-    if (scheme.coats.size() > 20)
-        return Fault{"paint scheme " + scheme.name, std::to_string(scheme.coats.size()) + " coats",
-                     "must be at most 20"};
+    if (auto fault = paint::checkScheme(scheme)) return *fault;
     Production p = m_production;
     const auto known =
         std::find_if(p.schemes.begin(), p.schemes.end(), [&](const paint::Scheme& s) { return s.id == scheme.id; });

@@ -189,6 +189,8 @@ Result<Production> makeProduction(Production p, const Cards& shipped) {
     if (!(foil.length_m >= 0 && foil.length_m <= 1e4))
         return Fault{"stock, foil", "length " + plain(foil.length_m) + " m", "must lie between 0 and 10000 m"};
     for (const paint::Scheme& s : p.schemes)
+        if (auto fault = paint::checkScheme(s)) return *fault;
+    for (const paint::Scheme& s : p.schemes)
         for (const paint::Coat& c : s.coats)
             if (!has(cards.paints, c.paint))
                 return Fault{"paint scheme " + s.id, "paint card \"" + c.paint + "\"", "is not known"};

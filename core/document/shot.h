@@ -32,7 +32,7 @@ struct Shot {
     double retakes = 0.2;              ///< share of poses that are posed again
     std::optional<std::int64_t> day{}; ///< on which it is shot
     bool done = false;
-    std::string source; ///< file that its motion came from, by name
+    std::string source{}; ///< file that its motion came from, by name
     std::vector<Cast> cast{};
     /// A wire that broke while it was shot.
     struct Break {

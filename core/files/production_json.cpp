@@ -19,6 +19,11 @@ namespace {
 
 const char* const kFormat = "enkinet production";
 
+const std::map<std::string, paint::Texture> kTextures{{"smooth", paint::Texture::smooth},
+                                                      {"folds", paint::Texture::folds},
+                                                      {"scales", paint::Texture::scales},
+                                                      {"hair", paint::Texture::hair},
+                                                      {"pores", paint::Texture::pores}};
 const std::map<std::string, paint::Role> kRoles{{"primer", paint::Role::primer},
                                                 {"base", paint::Role::base},
                                                 {"wash", paint::Role::wash},
@@ -188,7 +193,13 @@ Result<Loaded> parseProduction(const std::string& text, const Cards& shipped) {
         r.each("schemes", 200, "scheme", [&](Reader& x) {
             paint::Scheme s{x.neededText("id"), x.text("name", ""), {}};
             x.each("coats", 20, "coat", [&](Reader& c) {
-                s.coats.push_back({c.word("role", kRoles, paint::Role::base), c.neededText("paint")});
+                s.coats.push_back(
+                    {c.word("role", kRoles, paint::Role::base), c.neededText("paint"), c.number("amount", 1)});
+            });
+            x.object("relief", [&](Reader& y) {
+                s.relief.texture = y.word("texture", kTextures, s.relief.texture);
+                s.relief.depth_mm = y.number("depth_mm", s.relief.depth_mm);
+                s.relief.pitch_mm = y.number("pitch_mm", s.relief.pitch_mm);
             });
             p.schemes.push_back(std::move(s));
         });
@@ -214,9 +225,17 @@ std::string writeProduction(const Production& p, bool indented) {
     j["schemes"] = Json::array();
     for (const paint::Scheme& s : p.schemes) {
         Json coats = Json::array();
-        for (const paint::Coat& c : s.coats)
-            coats.push_back({{"role", roleWord(c.role)}, {"paint", c.paint}});
-        j["schemes"].push_back({{"id", s.id}, {"name", s.name}, {"coats", coats}});
+        for (const paint::Coat& c : s.coats) {
+            Json one{{"role", roleWord(c.role)}, {"paint", c.paint}};
+            if (c.amount != 1) one["amount"] = c.amount;
+            coats.push_back(std::move(one));
+        }
+        Json scheme{{"id", s.id}, {"name", s.name}, {"coats", coats}};
+        if (!(s.relief == paint::Relief{}))
+            scheme["relief"] = {{"texture", wordOf(kTextures, s.relief.texture)},
+                                {"depth_mm", s.relief.depth_mm},
+                                {"pitch_mm", s.relief.pitch_mm}};
+        j["schemes"].push_back(std::move(scheme));
     }
     j["puppets"] = Json::array();
     for (const body::Puppet& x : p.puppets)

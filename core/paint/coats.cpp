@@ -27,6 +27,19 @@ Result<PaintCard> makePaint(PaintCard c) {
     return c;
 }
 
+std::optional<Fault> checkScheme(const Scheme& s) {
+    const std::string place = "paint scheme " + s.name.substr(0, 70);
+    if (s.coats.size() > 20) return Fault{place, std::to_string(s.coats.size()) + " coats", "must be at most 20"};
+    for (const Coat& c : s.coats)
+        if (!(c.amount >= 0.1 && c.amount <= 4))
+            return Fault{place, "amount " + plain(c.amount), "must lie between 0.1 and 4"};
+    if (!(s.relief.depth_mm >= 0 && s.relief.depth_mm <= 10))
+        return Fault{place, "relief of " + plain(s.relief.depth_mm) + " mm", "must be 0 to 10 mm deep"};
+    if (!(s.relief.pitch_mm >= 0.2 && s.relief.pitch_mm <= 100))
+        return Fault{place, "relief every " + plain(s.relief.pitch_mm) + " mm", "must repeat within 0.2 to 100 mm"};
+    return {};
+}
+
 const char* roleName(Role role) {
     constexpr const char* kNames[] = {"primer", "base", "wash", "dry-brush", "varnish"};
     return kNames[static_cast<int>(role)];
@@ -65,7 +78,9 @@ Result<std::vector<Laid>> calcLaid(const Scheme& scheme, const std::vector<Paint
         l.contrast = calcDeltaE2000(toLab(toRgb(ground)), masstone);
         const bool opaque = coat.role == Role::primer || coat.role == Role::base;
         l.coats = opaque ? calcCoats(ground, paint, card->opacity) : 1;
-        const double share = coat.role == Role::wash ? kWashShare : coat.role == Role::dry_brush ? kDryBrushShare : 1;
+        const double share = coat.role == Role::wash        ? kWashShare * coat.amount
+                             : coat.role == Role::dry_brush ? kDryBrushShare * coat.amount
+                                                            : 1;
         // 1 m²/l is 1 mm² a microlitre: ml = mm² / (1000 m²/l).
         l.ml = l.coats * share * surface_mm2 * kRelief / (card->coverage_m2_l * 1000);
         l.dry_min = l.coats * card->dry_min;

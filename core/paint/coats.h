@@ -3,6 +3,7 @@
 // to 84.
 #include "base/memo.h"
 #include "paint/reflectance.h"
+#include <optional>
 #include <vector>
 
 namespace enkinet::paint {
@@ -27,13 +28,23 @@ Result<PaintCard> makePaint(PaintCard card);
 struct Coat {
     Role role = Role::base;
     std::string paint;
+    double amount = 1; ///< of a wash or a dry brush: how much of it, 0.1 to 4
     friend bool operator==(const Coat&, const Coat&) = default;
+};
+
+/// What a surface is like to the touch.
+enum class Texture { smooth, folds, scales, hair, pores };
+struct Relief {
+    Texture texture = Texture::folds;
+    double depth_mm = 0.6, pitch_mm = 4;
+    friend bool operator==(const Relief&, const Relief&) = default;
 };
 
 /// An ordered stack of coats that parts refer to.
 struct Scheme {
     std::string id, name;
     std::vector<Coat> coats;
+    Relief relief{};
     friend bool operator==(const Scheme&, const Scheme&) = default;
 };
 
@@ -62,6 +73,9 @@ struct Laid {
     double off = 0;      ///< dE2000 of that from the paint by itself
     friend bool operator==(const Laid&, const Laid&) = default;
 };
+
+/// Amounts of 0.1 to 4, a relief 0 to 10 mm deep with a pitch of 0.2 to 100 mm, at most 20 coats.
+std::optional<Fault> checkScheme(const Scheme& scheme);
 
 /// What a scheme takes on a surface of clay (its colour, #rrggbb): coats in order, each on the colour that the one
 /// before leaves. Cards must outlive the result; a paint that the shelf lacks is a Fault.

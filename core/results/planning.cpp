@@ -35,6 +35,20 @@ std::vector<make::Taken> findTaken(const Production& production) {
     return all;
 }
 
+/// The earliest day on which a copy stands before the camera in a shot that is not in the can.
+std::optional<int> findFirstShot(const Production& production, const std::string& puppet, int copy) {
+    std::optional<int> first;
+    for (std::size_t i = 0; i < production.shots.size(); ++i) {
+        const document::Shot& s = production.shots[i];
+        if (s.done || !s.day) continue;
+        for (const document::Cast& c : s.cast)
+            if (c.puppet == puppet && c.copy == copy &&
+                (!first || *s.day < *production.shots[static_cast<std::size_t>(*first)].day))
+                first = static_cast<int>(i);
+    }
+    return first;
+}
+
 } // namespace
 
 int Planning::find(const StepRef& ref) const {
@@ -54,12 +68,22 @@ Planning makePlanning(const Production& production, const std::vector<std::share
     plan.problem.places = kPlaces;
     plan.problem.start =
         plan.calendar.start ? std::max(*plan.calendar.start, production.log.empty() ? *plan.calendar.start : now) : now;
+    for (std::size_t i = 0; i < reports.size(); ++i)
+        plan.problem.due.push_back(production.puppets[i].deadline);
     for (std::size_t i = 0; i < reports.size(); ++i) {
         const body::Puppet& puppet = production.puppets[i];
-        plan.problem.due.push_back(puppet.deadline);
         for (int copy = 1; copy <= puppet.things.copies; ++copy) {
             std::vector<int> taskOf(reports[i]->plan.steps.size(), -1);
             const auto& steps = reports[i]->plan.steps;
+            int group = static_cast<int>(i);
+            if (const auto first = findFirstShot(production, puppet.id, copy)) {
+                const Minute by = *production.shots[static_cast<std::size_t>(*first)].day * kDay;
+                if (!puppet.deadline || by < *puppet.deadline) {
+                    group = static_cast<int>(plan.problem.due.size());
+                    plan.problem.due.emplace_back(by);
+                    plan.wanted.push_back({static_cast<int>(i), copy, *first, by, group});
+                }
+            }
             for (std::size_t k = 0; k < steps.size(); ++k) {
                 const make::Step& s = steps[k];
                 // One set of sheets serves all doubles.
@@ -72,7 +96,7 @@ Planning makePlanning(const Production& production, const std::vector<std::share
                 for (const make::After& a : s.after)
                     if (taskOf[static_cast<std::size_t>(a.step)] >= 0)
                         t.after.push_back(taskOf[static_cast<std::size_t>(a.step)]);
-                t.group = static_cast<int>(i);
+                t.group = group;
                 // Wire is cut and twisted in one go.
                 const auto kind = s.kind == make::StepKind::twist_wire ? make::StepKind::cut_wire : s.kind;
                 t.family = static_cast<int>((i * 50 + static_cast<std::size_t>(copy)) * schedule::kFamily) +
@@ -144,6 +168,14 @@ ProductionPlan calcPlan(const Production& production, const Planning& planning, 
     }
     std::stable_sort(p.steps.begin(), p.steps.end(),
                      [](const Planned& a, const Planned& b) { return a.at.from < b.at.from; });
+    for (const Planning::Wanted& w : planning.wanted) {
+        PlannedCopy c{w.puppet, w.copy, w.shot, w.by, p.start, 0, 0};
+        for (const Planned& s : p.steps)
+            if (s.step.puppet == w.puppet && s.step.copy == w.copy) c.end = std::max(c.end, s.at.done);
+        c.late = std::max<Minute>(0, c.end - c.by);
+        c.spare_min = c.late ? 0 : hours.openBetween(c.end, c.by);
+        p.wanted.push_back(c);
+    }
     for (PlannedPuppet& x : p.puppets)
         if (x.deadline) {
             x.late = std::max<Minute>(0, x.end - *x.deadline);

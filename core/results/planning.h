@@ -25,11 +25,19 @@ struct Planning {
     std::vector<make::StepKind> kinds;
     schedule::Eased eased;
     make::Rates rates;
+    /// A double that the film wants before its puppet is promised: due before the day of its first shot.
+    struct Wanted {
+        int puppet = 0, copy = 1, shot = 0;
+        Minute by = 0;
+        int group = 0; ///< of the problem
+    };
+    std::vector<Wanted> wanted;
     int find(const StepRef& ref) const; ///< -1: not there
 };
 
 /// now: nothing that has not begun begins before. Steps that the log has as done or begun stand where they are; minutes
-/// are the typical ones times the builder's own rate of that kind.
+/// are the typical ones times the builder's own rate of that kind. A copy that acts in a shot with a day is due before
+/// that day, where that is sooner than its puppet's own deadline.
 Planning makePlanning(const Production& production, const std::vector<std::shared_ptr<const Report>>& reports,
                       Minute now);
 
@@ -47,12 +55,19 @@ struct PlannedPuppet {
     Minute late = 0;
     Minute spare_min = 0; ///< open minutes from the end to the deadline
 };
+/// A copy that a shot waits for.
+struct PlannedCopy {
+    int puppet = 0, copy = 1, shot = 0;
+    Minute by = 0, end = 0;
+    Minute late = 0, spare_min = 0;
+};
 struct ProductionPlan {
     bool possible = true; ///< the hours suffice
     Minute start = 0;
     schedule::Schedule schedule;
     std::vector<Planned> steps; ///< in order of beginning
     std::vector<PlannedPuppet> puppets;
+    std::vector<PlannedCopy> wanted;    ///< by the film, sooner than promised
     Minute hands_min = 0, wait_min = 0; ///< of all that is not done
     double gap() const;                 ///< share by which the makespan is above the bound
 };

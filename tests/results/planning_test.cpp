@@ -360,3 +360,49 @@ TEST_CASE("A plan goes to other programs as calendar events and rows, one a step
     const std::string csv = files::writePlanCsv(c.production, c.result, c.plan, words);
     CHECK(std::count(csv.begin(), csv.end(), '\n') == static_cast<std::ptrdiff_t>(c.plan.steps.size()) + 1);
 }
+
+TEST_CASE("A double that the film wants sooner than its puppet is promised is due before the day of its first shot",
+          "[results]") {
+    // Tansy's double acts long before the two of them are promised: it is made first then, and only then.
+    const auto film = [](const char* day, bool done = false) {
+        return [day, done](document::Production& p) {
+            p.puppets.resize(1);
+            p.puppets[0].deadline = *parseIsoTime("2027-01-29T10:00");
+            p.shots.clear();
+            document::Shot late{"late", "Late"}, soon{"soon", "Soon"};
+            late.day = *parseIsoDate("2027-02-10"), soon.day = *parseIsoDate(day), soon.done = done;
+            late.cast = {{p.puppets[0].id, 2}}, soon.cast = {{p.puppets[0].id, 2}};
+            p.shots = {late, soon};
+        };
+    };
+    const auto endOf = [](const Case& c, int copy) {
+        Minute end = 0;
+        for (const Planned& s : c.plan.steps)
+            if (s.step.copy == copy) end = std::max(end, s.at.done);
+        return end;
+    };
+    const Case wanted = caseOf(film("2026-12-14"), 200);
+    REQUIRE(wanted.plan.wanted.size() == 1);
+    const PlannedCopy& w = wanted.plan.wanted[0];
+    CHECK(w.puppet == 0);
+    CHECK(w.copy == 2);
+    CHECK(w.shot == 1);
+    CHECK(w.by == *parseIsoTime("2026-12-14T00:00"));
+    CHECK(w.end == endOf(wanted, 2));
+    CHECK(w.late == 0);
+    CHECK(w.end <= w.by);
+    Minute open = 0;
+    for (Minute m = w.end; m < w.by; ++m)
+        open += wanted.hours.nextOpen(m) == m;
+    CHECK(w.spare_min == open);
+    // Too soon for anybody: the minutes are counted, and what would help is looked for.
+    const Case tooSoon = caseOf(film("2026-12-02"), 50);
+    REQUIRE(tooSoon.plan.wanted.size() == 1);
+    CHECK(tooSoon.plan.wanted[0].late == tooSoon.plan.wanted[0].end - *parseIsoTime("2026-12-02T00:00"));
+    CHECK(tooSoon.plan.schedule.late >= tooSoon.plan.wanted[0].late);
+    CHECK(tooSoon.plan.schedule.boundLate > 0);
+    CHECK(calcChance(tooSoon.planning, tooSoon.hours, tooSoon.plan.schedule, 200).holds == 0);
+    // In the can already, or after the promise: nothing is wanted sooner.
+    CHECK(caseOf(film("2026-12-14", true)).plan.wanted.empty());
+    CHECK(caseOf(film("2027-02-01")).plan.wanted.empty());
+}

@@ -68,7 +68,17 @@ void PlanDays::layOut() {
         for (const auto& [from, to] : s.work)
             dayAt(dayOf(from));
     for (std::size_t i = 0; i < m_state->plan.puppets.size(); ++i)
-        if (const auto& d = m_state->plan.puppets[i].deadline) dayAt(dayOf(*d)).flags.push_back(static_cast<int>(i));
+        if (const auto& d = m_state->plan.puppets[i].deadline)
+            dayAt(dayOf(*d)).flags.push_back(
+                {*d, QString::fromStdString(m_state->of->puppets[i].name), m_state->plan.puppets[i].late > 0});
+    for (const results::PlannedCopy& c : m_state->plan.wanted)
+        dayAt(dayOf(c.by))
+            .flags.push_back(
+                {c.by,
+                 tr("%1 for “%2”")
+                     .arg(m_state->who({c.puppet, c.copy, 0}),
+                          QString::fromStdString(m_state->of->shots[static_cast<std::size_t>(c.shot)].name)),
+                 c.late > 0});
     double y = kDaysTop + kAboveLine;
     for (auto& [d, day] : days)
         day.y = y, y += kDayRow;
@@ -331,11 +341,9 @@ void PlanDays::drawDay(QPainter& p, const Day& day) const {
     for (const Card& c : day.cards)
         drawCard(p, c);
     for (std::size_t k = 0; k < day.flags.size(); ++k) {
-        const int i = day.flags[k];
-        const results::PlannedPuppet& own = m_state->plan.puppets[static_cast<std::size_t>(i)];
-        const double x = xOf(day.day, *own.deadline);
-        const QColor cloth = own.late > 0 ? look().slack : look().holds;
-        const QString name = QString::fromStdString(m_state->of->puppets[static_cast<std::size_t>(i)].name);
+        const auto& [at, name, late] = day.flags[k];
+        const double x = xOf(day.day, at);
+        const QColor cloth = late ? look().slack : look().holds;
         p.setFont(deskType(11, QFont::DemiBold));
         const double w = QFontMetricsF(p.font()).horizontalAdvance(name) + 14;
         const double top = day.y - kDaysCard + 2 + static_cast<double>(k) * 18, left = x + w > to ? x - w : x;

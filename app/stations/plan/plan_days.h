@@ -54,7 +54,12 @@ private:
         std::vector<Card> cards;
         std::vector<Wait> waits;
         int hiddenWaits = 0;
-        std::vector<int> flags; ///< puppets that are promised for it
+        struct Flag {
+            Minute at;
+            QString name;
+            bool late;
+        };
+        std::vector<Flag> flags; ///< who is promised, or wanted on set
     };
     void layOut();
     double xOf(std::int64_t day, Minute at) const;

@@ -278,6 +278,16 @@ void PlanPage::showStep() {
             verdict << tr("%1 is late by %2: done %3.")
                            .arg(who, Say::minutes(static_cast<double>(x.late)), Say::dayTime(x.end));
     }
+    for (const results::PlannedCopy& c : k->plan.wanted) {
+        const QString shot = QString::fromStdString(k->of->shots[static_cast<std::size_t>(c.shot)].name);
+        const QString who = k->who({c.puppet, c.copy, 0});
+        if (c.late > 0)
+            verdict << tr("%1 is late for “%2” by %3: done %4.")
+                           .arg(who, shot, Say::minutes(static_cast<double>(c.late)), Say::dayTime(c.end));
+        else if (c.puppet == s->step.puppet && c.copy == s->step.copy)
+            verdict << tr("%1 is wanted for “%2”, %3: %4 of open hours to spare.")
+                           .arg(who, shot, Say::dayName(dayOf(c.by)), Say::minutes(static_cast<double>(c.spare_min)));
+    }
     if (own.deadline && own.late == 0)
         verdict << tr("%1 is done %2, %3 of open hours to spare.")
                        .arg(QString::fromStdString(k->puppet(s->step).name), Say::dayTime(own.end),
