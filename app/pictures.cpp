@@ -110,6 +110,9 @@ bool writePictures(Window& window, const QString& folder, const QSize& size) {
         if (bulk) takeMost(window.document(), [](const fill::Part& p) { return p.bulk.mass_g; });
         if (i == static_cast<int>(results::Station::paint)) {
             auto* paint = window.findChild<PaintPage*>();
+            // A wash in hand, with its slider.
+            if (auto* coats = window.findChild<QListWidget*>("coatList"); coats && coats->count() > 2)
+                coats->setCurrentRow(2);
             paint->mix("#c98b6a");
             paint->waitForRecipes(20000);
         }

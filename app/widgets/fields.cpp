@@ -141,7 +141,8 @@ void ChoiceField::show(const QList<std::pair<QString, QVariant>>& entries, const
     setCurrentIndex(findData(present));
 }
 
-/// As wide as a dozen letters, whatever it holds. (The policy for that would build every list at once.)
+/// As wide as a dozen letters, or as many as were asked for, whatever it holds. (The policy for that would build every
+/// list at once.)
 QSize ChoiceField::sizeHint() const {
     ensurePolished();
     QStyleOptionComboBox option;
@@ -149,7 +150,10 @@ QSize ChoiceField::sizeHint() const {
     const QFontMetrics f = fontMetrics();
     return style()->sizeFromContents(
         QStyle::CT_ComboBox, &option,
-        {12 * f.horizontalAdvance('X') + iconSize().width() + 4, std::max(f.height(), 14) + 2}, this);
+        {(minimumContentsLength() > 0 ? minimumContentsLength() : 12) * f.horizontalAdvance('X') + iconSize().width() +
+             4,
+         std::max(f.height(), 14) + 2},
+        this);
 }
 
 void ChoiceField::showPopup() {

@@ -45,6 +45,13 @@
             <numerusform>%n readings, one each half minute. Half an hour is enough: then keep it.</numerusform>
         </translation>
     </message>
+    <message numerus="yes">
+        <source>On the set %n of its wires broke, and %1 have lasted so far: with that, lives are %2 times the card&apos;s.</source>
+        <translation>
+            <numerusform>On the set %n of its wires broke, and %1 have lasted so far: with that, lives are %2 times the card&apos;s.</numerusform>
+            <numerusform>On the set %n of its wires broke, and %1 have lasted so far: with that, lives are %2 times the card&apos;s.</numerusform>
+        </translation>
+    </message>
 </context>
 <context>
     <name>enkinet::app::BenchTable</name>

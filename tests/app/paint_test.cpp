@@ -2,7 +2,14 @@
 #include "paint/film.h"
 #include "stations/paint/mix_plate.h"
 #include "stations/paint/paint_page.h"
+#include "stations/paint/photo_pick.h"
+#include "stations/paint/tone_patch.h"
 #include "support/driven.h"
+#include <QImage>
+#include <QPainter>
+#include <QSlider>
+#include <QTemporaryDir>
+#include <cmath>
 
 using namespace enkinet;
 using namespace enkinet::test;
@@ -104,4 +111,135 @@ TEST_CASE("A colour is mixed from the shelf, kept as a paint and used in a coat"
     desk.press("coatAdd");
     const paint::Scheme& s = desk.document().production().schemes.back();
     CHECK(std::any_of(s.coats.begin(), s.coats.end(), [&](const paint::Coat& c) { return c.paint == own.back().id; }));
+}
+
+TEST_CASE("From a photograph with a grey card to a shelf, a recipe, a scheme, and its tones by a slider", "[window]") {
+    Desk desk;
+    desk.station(Station::paint);
+    desk.document().select({app::Selection::Kind::mass, -1, 0, false});
+    Desk::settle();
+    auto* page = desk.window.findChild<app::PaintPage*>();
+    // Four dabs and a card under a warm, dim lamp.
+    const std::vector<std::pair<const char*, const char*>> dabs{
+        {"chalk", "#f0ece2"}, {"brick", "#a8402c"}, {"straw", "#d9b04a"}, {"sea", "#2c5a78"}};
+    const paint::Rgb lamp{0.92, 0.74, 0.5};
+    const auto under = [&](const paint::Rgb& c) {
+        return QColor(QString::fromStdString(paint::toHex({c.r * lamp.r, c.g * lamp.g, c.b * lamp.b})));
+    };
+    QImage photo(900, 600, QImage::Format_RGB32);
+    photo.fill(under({0.4, 0.4, 0.4}));
+    {
+        QPainter p(&photo);
+        p.fillRect(60, 60, 200, 200, under({0.18, 0.18, 0.18}));
+        for (std::size_t i = 0; i < dabs.size(); ++i)
+            p.fillRect(60 + static_cast<int>(i) * 200, 340, 160, 160, under(*paint::parseHex(dabs[i].second)));
+    }
+    QTemporaryDir folder;
+    const QString path = folder.filePath("dabs.png");
+    REQUIRE(photo.save(path));
+    CHECK_FALSE(page->takePhoto(folder.filePath("none.png")).isEmpty());
+    REQUIRE(page->takePhoto(path).isEmpty());
+    Desk::settle();
+    auto* pick = desk.find<app::PhotoPick>("photoPick");
+    REQUIRE(pick->isVisible());
+    CHECK_FALSE(desk.find<QAbstractButton>("photoShelf")->isEnabled());
+    const auto point = [&](int x, int y) {
+        QTest::mouseClick(pick, Qt::LeftButton, {}, pick->toWidget({x, y}));
+        Desk::settle();
+    };
+    point(160, 160);
+    REQUIRE(pick->hasCard());
+    // What was held before is put aside: the recipe is of these.
+    desk.document().change("empty shelf", [&](const document::Edits& e) {
+        std::vector<document::Edits::Step> steps;
+        for (const auto& h : desk.document().production().stock.paints_ml)
+            for (const auto& c : desk.report().cards->paints)
+                if (c.id == h.card) steps.push_back([c](const document::Edits& x) { return x.keepPaint(c, 0); });
+        return e.chain(steps);
+    });
+    Desk::settle();
+    for (std::size_t i = 0; i < dabs.size(); ++i) {
+        point(140 + static_cast<int>(i) * 200, 420);
+        CHECK(desk.find<QLabel>("photoPicked")->text().contains('#'));
+        desk.find<QLineEdit>("photoName")->setText(dabs[i].first);
+        desk.press("photoShelf");
+    }
+    int found = 0;
+    for (const auto& c : desk.document().production().cards.paints)
+        for (const auto& [name, colour] : dabs)
+            if (c.name == name) {
+                ++found;
+                // Eight bits under a dim lamp: two or three of 255.
+                CHECK(paint::calcDeltaE2000(paint::toLab(*paint::parseHex(c.colour)),
+                                            paint::toLab(*paint::parseHex(colour))) < 2);
+            }
+    REQUIRE(found == 4);
+    // A name is wanted.
+    point(140, 420);
+    const auto shelved = desk.document().value();
+    desk.press("photoShelf");
+    CHECK(desk.document().value() == shelved);
+    desk.press("photoDone");
+    CHECK_FALSE(pick->isVisible());
+    // Flesh from the four of them.
+    page->mix("#c9987c");
+    REQUIRE(page->waitForRecipes(30000));
+    Desk::settle();
+    REQUIRE(desk.find<QListWidget>("mixRecipes")->count() > 0);
+    desk.press("mixKeep");
+    const paint::PaintCard mixed = desk.document().production().cards.paints.back();
+    CHECK(std::count(mixed.note.begin(), mixed.note.end(), ',') < 4);
+    CHECK((mixed.note.find("chalk") != std::string::npos || mixed.note.find("straw") != std::string::npos));
+    // A scheme of it with a wash, on the head.
+    desk.press("schemeNew");
+    const std::string id = desk.document().production().schemes.back().id;
+    auto* coats = desk.find<QListWidget>("coatList");
+    while (coats->count() > 0) {
+        coats->setCurrentRow(0);
+        desk.press("coatRemove");
+    }
+    const auto add = [&](paint::Role role, const QString& paintId) {
+        desk.pickData("coatRole", static_cast<int>(role));
+        desk.pickData("coatPaint", paintId);
+        desk.press("coatAdd");
+    };
+    add(paint::Role::base, QString::fromStdString(mixed.id));
+    add(paint::Role::wash, "skin-shade");
+    coats->setCurrentRow(1);
+    Desk::settle();
+    auto* slider = desk.find<QSlider>("coatAmount");
+    REQUIRE(slider->isVisible());
+    auto* tones = desk.window.findChild<app::TonePatch*>();
+    const double recess = tones->tones().recessOff;
+    CHECK(recess > 0);
+    const auto washMl = [&] {
+        double ml = 0;
+        for (const auto& p : desk.report().painted)
+            for (const paint::Laid& l : p.laid)
+                if (l.role == paint::Role::wash && p.part >= 0 &&
+                    desk.report().choice.parts[static_cast<std::size_t>(p.part)].layers.scheme == id)
+                    ml += l.ml;
+        return ml;
+    };
+    const double ml = washMl();
+    REQUIRE(ml > 0);
+    const int steps = desk.document().undoStack().index();
+    slider->setFocus();
+    for (int i = 0; i < 4; ++i)
+        QTest::keyClick(slider, Qt::Key_PageUp);
+    Desk::settle();
+    const paint::Scheme* s = schemeOf(desk, id);
+    CHECK(s->coats[1].amount > 1.5);
+    CHECK(tones->tones().recessOff > recess);
+    CHECK(washMl() == Approx(ml * s->coats[1].amount));
+    // One way back for the whole slide.
+    CHECK(desk.document().undoStack().index() == steps + 1);
+    bool painted = false;
+    for (const make::Step& x : desk.report().plan.steps)
+        painted = painted || (x.kind == make::StepKind::paint && x.subject == s->name);
+    CHECK(painted);
+    desk.document().undoStack().undo();
+    Desk::settle();
+    CHECK(washMl() == Approx(ml));
+    CHECK(tones->tones().recessOff == Approx(recess));
 }

@@ -279,6 +279,16 @@ TEST_CASE("Paint, varnish and steel that will not do on their ground are said", 
     CHECK(countOf(painted(kAirDry, {{Role::base, acrylic}}, false).open, Issue::unsealed) == 1);
     CHECK(countOf(painted(kAirDry, {{Role::primer, acrylic}, {Role::base, acrylic}}, false).open, Issue::unsealed) ==
           0);
+    // Coloured clay with a sheen only: nothing is missing, nothing is wrong, and the varnish is a step.
+    const Report sheen = painted(kFirm, {{Role::varnish, varnish}}, false);
+    for (const auto& list : {sheen.open, sheen.notes})
+        for (const OpenPoint& o : list) {
+            INFO(static_cast<int>(o.issue) << " " << o.subject);
+            CHECK(o.station != Station::paint);
+        }
+    CHECK(std::any_of(sheen.plan.steps.begin(), sheen.plan.steps.end(), [](const make::Step& s) {
+        return s.kind == make::StepKind::paint && s.role == paint::Role::varnish;
+    }));
     const auto steel = [](const std::string& clay) {
         return changed([&](Production& production, body::Puppet& p) {
             clothe(p,

@@ -121,6 +121,7 @@ void PaintPage::showRecipe(int row) {
     m_plate->show(QColor(QString::fromStdString(paint::toHex(mix->target))),
                   QColor(QString::fromStdString(paint::toHex(r.colour))), dabs, sentence);
     m_plate->setVisible(true);
+    showTones();
 }
 
 double PaintPage::wantedMl() const {

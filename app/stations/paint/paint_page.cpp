@@ -1,6 +1,8 @@
 #include "stations/paint/paint_page.h"
 #include "stations/layers/part_in_hand.h"
 #include "stations/paint/mix_plate.h"
+#include "stations/paint/photo_pick.h"
+#include "stations/paint/tone_patch.h"
 #include "widgets/answer.h"
 #include "widgets/fields.h"
 #include "widgets/look.h"
@@ -59,7 +61,7 @@ void CoatStack::paintEvent(QPaintEvent*) {
     p.setRenderHint(QPainter::Antialiasing);
     // A patch as large as a hand; each coat leaves a step of what lies under it bare, as on a test chip.
     const int n = static_cast<int>(m_rows.size()) + 1;
-    const double chip = std::min({width() * 0.46, static_cast<double>(height()), 320.0});
+    const double chip = std::min({width() * 0.46, height() - 10.0, 320.0});
     const double step = chip / (n + 1);
     const auto row = [&](int i, const QColor& colour, bool clear, const QString& text, const QString& more) {
         const QRectF box(i * step * 0.8, i * step + 2, chip - i * step * 0.8, chip - i * step);
@@ -130,12 +132,19 @@ PaintPage::PaintPage(Document& d) : Page(d, results::Station::paint) {
     b->addWidget(hint);
     b->addWidget(m_stack, 1);
     m_plate = new MixPlate;
+    m_photo = new PhotoPick;
+    b->addWidget(m_photo, 1);
+    m_photo->hide();
+    m_tones = new TonePatch;
+    b->addWidget(m_tones);
     b->addWidget(m_plate);
     m_plate->hide();
     setBench(bench);
     column()->addWidget(m_rules);
     addOpenPoints();
+    makeRelief();
     makeMixing();
+    makePhoto();
     column()->addWidget(makeHeading(tr("Paint for the whole puppet")));
     column()->addWidget(m_sum);
     column()->addWidget(m_caution);
@@ -174,10 +183,8 @@ void PaintPage::makeSchemeRows() {
     m_paint->setObjectName("coatPaint");
     m_addCoat = button(tr("Add"), "coatAdd");
     // Names of paints may be long; the card is not.
-    for (QComboBox* box : {static_cast<QComboBox*>(m_role), static_cast<QComboBox*>(m_paint)}) {
-        box->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
+    for (ChoiceField* box : {m_role, m_paint})
         box->setMinimumContentsLength(6);
-    }
     m_coats->setIconSize({18, 18});
     auto* head = new QHBoxLayout;
     head->setSpacing(6);
@@ -270,12 +277,15 @@ const paint::Scheme* PaintPage::scheme() {
     return nullptr;
 }
 
-void PaintPage::changeScheme(const QString& name, const std::function<void(paint::Scheme&)>& mutate) {
+void PaintPage::changeScheme(const QString& name, const std::function<void(paint::Scheme&)>& mutate,
+                             const QString& key) {
     const paint::Scheme* s = scheme();
     if (!s) return;
     paint::Scheme next = *s;
     mutate(next);
-    document().change(name, [&](const document::Edits& e) { return e.putScheme(next); });
+    document().change(
+        name, [&](const document::Edits& e) { return e.putScheme(next); },
+        key.isEmpty() ? key : key + QString::fromStdString(next.id));
 }
 
 void PaintPage::moveCoat(int by) {
@@ -316,6 +326,7 @@ void PaintPage::showScheme() {
     const paint::Scheme* s = scheme();
     const results::Report& r = document().report();
     const int kept = m_coats->currentRow();
+    const QSignalBlocker quiet(m_coats); // its tones are shown once, at the end
     m_coats->clear();
     QList<std::pair<QString, QVariant>> paints;
     for (const paint::PaintCard& c : r.cards->paints)
@@ -379,7 +390,8 @@ void PaintPage::show(const results::Report& r) {
     const results::PaintedPart* painted = nullptr;
     for (const results::PaintedPart& x : r.painted)
         if (x.part == part) painted = &x;
-    m_stack->setVisible(painted != nullptr);
+    m_stack->setVisible(painted != nullptr && m_photo->isHidden());
+    showTones();
     if (painted) {
         const auto clay = r.shelf.clays.find(p.layers.clay);
         const bool bare = clay == r.shelf.clays.end();

@@ -4,14 +4,19 @@
 #include "document/answer_job.h"
 #include "paint/recipe.h"
 #include "stations/page.h"
+#include <optional>
 
 class QLineEdit;
+class QSlider;
 
 namespace enkinet::app {
 
 class ChoiceField;
 class Fold;
 class MixPlate;
+class NumberField;
+class PhotoPick;
+class TonePatch;
 
 /// The coats of a scheme drawn as a swatch each, in the order in which they go on.
 class CoatStack : public QWidget {
@@ -43,6 +48,8 @@ public:
     void mix(const QString& colour);
     /// True when no recipe is looked for any more; what was found is then shown.
     bool waitForRecipes(int ms) { return m_mix.wait(ms); }
+    /// A photograph to pick paints from. A sentence where it is none.
+    QString takePhoto(const QString& path);
 
 protected:
     void show(const results::Report& report) override;
@@ -57,9 +64,14 @@ private:
     double wantedMl() const;
     void makeSchemeRows();
     void makeMixing();
+    void makeRelief();
+    void makePhoto();
+    void showTones();
+    void showPhoto();
+    void shelvePicked();
     void showScheme();
     const paint::Scheme* scheme(); ///< of the part in hand
-    void changeScheme(const QString& name, const std::function<void(paint::Scheme&)>& mutate);
+    void changeScheme(const QString& name, const std::function<void(paint::Scheme&)>& mutate, const QString& key = {});
     void addScheme();
     void moveCoat(int by);
     void lookForRecipes();
@@ -74,6 +86,16 @@ private:
     QLineEdit *m_target, *m_name, *m_ml;
     CoatStack* m_stack;
     MixPlate* m_plate;
+    TonePatch* m_tones;
+    QLabel *m_amountText, *m_picked;
+    QSlider* m_amount;
+    ChoiceField* m_texture;
+    NumberField *m_depth, *m_pitch;
+    Fold *m_reliefFold, *m_photoFold;
+    PhotoPick* m_photo;
+    QPushButton *m_photoOpen, *m_photoCard, *m_photoDone, *m_photoShelf;
+    QLineEdit *m_photoName, *m_photoHides, *m_photoMl;
+    std::optional<paint::Rgb> m_pickedColour;
     Fold* m_mixFold;
     AnswerJob<Mix> m_mix{[this] { takeRecipes(); }};
 };

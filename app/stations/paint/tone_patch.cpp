@@ -10,7 +10,7 @@ namespace enkinet::app {
 
 TonePatch::TonePatch(QWidget* parent) : QWidget(parent) {
     setObjectName("tonePatch");
-    setMinimumHeight(170);
+    setMinimumHeight(150);
     setAccessibleName(tr("The three tones on the relief"));
 }
 

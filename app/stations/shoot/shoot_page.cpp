@@ -63,7 +63,6 @@ ShootPage::ShootPage(Document& d) : Page(d, results::Station::shoot) {
     m_acting->setObjectName("shotActing");
     m_broke = new ChoiceField(tr("Joint that broke"));
     m_broke->setObjectName("shotBroke");
-    m_broke->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
     m_broke->setMinimumContentsLength(8);
     column()->addWidget(m_head);
     column()->addWidget(m_limits);
