@@ -169,7 +169,10 @@ bool writePictures(Window& window, const QString& folder, const QSize& size) {
             plan->setAtWork(true);
             const bool done = take("plan-work");
             plan->setAtWork(false);
-            if (!done) return false;
+            plan->setDiary(true);
+            const bool written = done && take("plan-log");
+            plan->setDiary(false);
+            if (!written) return false;
         }
         if (i == static_cast<int>(results::Station::skin) && !takeSkin(window, leaves)) return false;
         if (i == static_cast<int>(results::Station::sheet) && !takeSheet(window, leaves, take)) return false;

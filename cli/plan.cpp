@@ -46,8 +46,9 @@ const char* reasonWord(make::Reason r) {
                                       "clay that never dries never sees the oven",
                                       "what it sits on is there first",
                                       "it must be there by then",
-                                      "one mix is used up before the next"};
-    static_assert(std::size(kWords) == static_cast<std::size_t>(make::Reason::mixed_again) + 1);
+                                      "one mix is used up before the next",
+                                      "it is wanted so"};
+    static_assert(std::size(kWords) == static_cast<std::size_t>(make::Reason::own_order) + 1);
     return kWords[static_cast<int>(r)];
 }
 
@@ -235,11 +236,7 @@ void logRun(const std::string& path, bool json, Run& run) {
         std::cout << Json{{"log", all}}.dump(1) << "\n";
         return;
     }
-    std::cout << files::csvLine({"at", "puppet", "copy", "step", "part", "kind", "number", "unit", "text"});
-    for (const document::LogEntry& e : production->log)
-        std::cout << files::csvLine({document::isoSeconds(e.at_s), e.puppet, std::to_string(e.copy), e.step, e.part,
-                                     files::logWord(e.kind), e.number == 0 ? "" : fmt::format("{:g}", e.number), e.unit,
-                                     e.text});
+    std::cout << files::writeLogCsv(production->log);
 }
 
 void shopRun(const std::string& path, bool json, Run& run) {

@@ -70,6 +70,7 @@ const char* issueWord(results::Issue i) {
                                       "test it before it is closed",
                                       "try it in the hand before that is hard",
                                       "came out without a body",
+                                      "an order of yours contradicts the rest",
                                       "wire to buy",
                                       "clay to buy",
                                       "paint to buy",

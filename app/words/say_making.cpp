@@ -117,6 +117,8 @@ QString Say::reason(make::Reason r) {
         return tr("it must be there by then");
     case Reason::mixed_again:
         return tr("one mix is used up before the next");
+    case Reason::own_order:
+        return tr("you want it so");
     }
     return {};
 }

@@ -172,6 +172,9 @@ QString Say::openPoint(const results::OpenPoint& p) {
     case Issue::part_without_body:
         return tr("%1 came out without a body: its clay lies inside its neighbour. Move it out, or take its clay off.")
             .arg(who);
+    case Issue::order_refused:
+        return tr("Your order, %1 before %2, contradicts the rest of the plan: it is not kept.")
+            .arg(who, QString::fromStdString(p.other));
     case Issue::thin_reserve:
         return tr("%1 holds with %2 % to spare, %3 % are wanted: no wire of the stock has more.")
             .arg(who, number(100 * p.found, 1), number(100 * p.limit, 0));

@@ -273,6 +273,10 @@ Result<Puppet> makePuppet(Puppet puppet) {
     r.between(where, "reserve", puppet.wants.reserve, 0, 1, "");
     r.between(where, "strands at most", puppet.wants.mostStrands, 1, 7, "");
     r.that(puppet.wants.disliked_mm.size() <= 50, where, "disliked gauges", "are more than 50");
+    r.that(puppet.wants.order.size() <= 200, where, "orders of steps", "are more than 200");
+    for (const StepOrder& o : puppet.wants.order)
+        r.that(!o.first.empty() && !o.then.empty() && o.first.size() <= 300 && o.then.size() <= 300, where,
+               "order of steps", "must name two steps");
     for (double d : puppet.wants.disliked_mm)
         r.between(where, "disliked gauge", d, 0.1, 10);
     r.that(puppet.left.size() <= 2000, where, "points left as they are", "are more than 2000");

@@ -160,6 +160,12 @@ struct OvenLoad {
     friend bool operator==(const OvenLoad&, const OvenLoad&) = default;
 };
 
+/// One step before another, by their ids.
+struct StepOrder {
+    std::string first, then;
+    friend bool operator==(const StepOrder&, const StepOrder&) = default;
+};
+
 /// What the builder asks of the whole puppet.
 struct Wants {
     double lean_rad = 0.3490658503988659; ///< 20 degrees
@@ -173,6 +179,7 @@ struct Wants {
     bool mayDrop = true;               ///< strands may end on the way
     std::vector<double> disliked_mm{}; ///< gauges that are not chosen
     bool thisPoseOnly = false;         ///< joints hold the pose on the board, not the hardest one
+    std::vector<StepOrder> order{};    ///< of steps, as the builder wants them
     bool steadied = false;             ///< two hands or a stand hold what is on the near side of a joint
     bool steelMayPose = false;
     Acting acting = Acting::plain;

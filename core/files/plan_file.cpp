@@ -1,5 +1,6 @@
 #include "files/plan_file.h"
 #include "files/csv.h"
+#include "files/plan_json.h"
 #include <fmt/format.h>
 
 namespace enkinet::files {
@@ -88,6 +89,14 @@ std::string writeIcs(const document::Production& p, const ProductionResult& resu
         if (s.at.done - s.at.handsEnd >= 60) event(id + "/wait", s.at.handsEnd, s.at.done, what, false);
     }
     put(out, "END:VCALENDAR");
+    return out;
+}
+
+std::string writeLogCsv(const std::vector<document::LogEntry>& log) {
+    std::string out = csvLine({"at", "puppet", "copy", "step", "part", "kind", "number", "unit", "text"});
+    for (const document::LogEntry& e : log)
+        out += csvLine({document::isoSeconds(e.at_s), e.puppet, std::to_string(e.copy), e.step, e.part, logWord(e.kind),
+                        e.number == 0 ? "" : fmt::format("{:g}", e.number), e.unit, e.text});
     return out;
 }
 

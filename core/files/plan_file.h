@@ -12,6 +12,8 @@ std::string planId(const document::Production& production, const results::StepRe
 std::string writeIcs(const document::Production& production, const results::ProductionResult& result,
                      const results::ProductionPlan& plan, const StepWords& words);
 /// One row a step: id, puppet, copy, step, start, hands done, done, minutes of hands and wait, person.
+/// What was written down, a line an entry.
+std::string writeLogCsv(const std::vector<document::LogEntry>& log);
 std::string writePlanCsv(const document::Production& production, const results::ProductionResult& result,
                          const results::ProductionPlan& plan, const StepWords& words);
 /// Whose hands; empty where there are none.

@@ -272,6 +272,9 @@ Puppet readPuppet(Reader& r) {
         p.wants.mayDrop = x.flag("strands_may_drop", true);
         x.each("disliked_gauges", 50, "gauge",
                [&](Reader& g) { p.wants.disliked_mm.push_back(g.neededNumber("diameter_mm")); });
+        x.each("step_order", 200, "order of steps", [&](Reader& y) {
+            p.wants.order.push_back({y.neededText("first"), y.neededText("then")});
+        });
         p.wants.thisPoseOnly = x.flag("this_pose_only", false), p.wants.steadied = x.flag("steadied", false);
         p.wants.aim = x.word("aim", kAims, w.aim), p.wants.steelMayPose = x.flag("steel_may_pose", false);
         p.wants.acting = x.word("acting", kActing, w.acting), p.wants.feetDown = x.whole("feet_down", 0);
@@ -323,6 +326,8 @@ Json puppetJson(const Puppet& p) {
     for (double d : p.wants.disliked_mm)
         wants["disliked_gauges"].push_back({{"diameter_mm", d}});
     if (p.wants.thisPoseOnly) wants["this_pose_only"] = true;
+    for (const body::StepOrder& order : p.wants.order)
+        wants["step_order"].push_back({{"first", order.first}, {"then", order.then}});
     if (p.wants.steadied) wants["steadied"] = true;
     for (const std::string& key : p.left)
         o["left"].push_back({{"point", key}});

@@ -1,5 +1,6 @@
 // The end of the work: paint, cloth, what sits on the body, and the order of all steps.
 #include "make/planner.h"
+#include "make/reach.h"
 #include "schedule/list_schedule.h"
 #include <algorithm>
 #include <cmath>
@@ -51,7 +52,7 @@ void Planner::finish(const std::vector<SchemeWork>& schemes) {
                 const int first = limbOf(m_choice.parts[static_cast<std::size_t>(parts.front())]);
                 where += ":" + limb(first).id, whom += ", " + limbName(first);
             }
-            int below = -1;
+            int below = -1, beginning = -1, open = -1;
             for (const paint::Laid& l : s.laid) {
                 const bool sealing = seal >= 0 && below >= 0 && &l == &s.laid.back() && l.role == paint::Role::varnish;
                 if (sealing) after(seal, below, Reason::coat_below_dry);
@@ -74,7 +75,10 @@ void Planner::finish(const std::vector<SchemeWork>& schemes) {
                     m_first.push_back(coat);
                 }
                 below = coat;
+                if (beginning < 0) beginning = coat;
+                if (!sealing) open = coat;
             }
+            if (open >= 0) m_coats.push_back({parts, beginning, open});
             if (below >= 0) m_painted.push_back(below);
         }
     }
@@ -259,6 +263,44 @@ void Planner::things(const std::vector<fill::FeatureWork>& features) {
             followed[static_cast<std::size_t>(a.step)] = true;
     for (int i = 0; i < end; ++i)
         if (!followed[static_cast<std::size_t>(i)]) after(end, i, Reason::nothing_hard_yet);
+}
+
+void Planner::order() {
+    // What hangs on a limb is painted after what it hides there; the greater part of the surface decides, and nothing
+    // that would turn in a ring.
+    if (m_coats.size() > 1) {
+        std::map<std::pair<std::size_t, std::size_t>, double> share;
+        for (const Hidden& h : findHidden(m_puppet, m_choice))
+            for (std::size_t i = 0; i < m_coats.size(); ++i)
+                for (std::size_t k = 0; k < m_coats.size(); ++k) {
+                    const auto has = [](const Coats& c, int part) {
+                        return std::find(c.parts.begin(), c.parts.end(), part) != c.parts.end();
+                    };
+                    if (i != k && has(m_coats[i], h.part) && has(m_coats[k], h.by)) share[{i, k}] += h.share;
+                }
+        std::vector<std::pair<double, std::pair<std::size_t, std::size_t>>> most;
+        for (const auto& [pair, sum] : share)
+            most.push_back({sum, pair});
+        std::stable_sort(most.begin(), most.end(), [](const auto& a, const auto& b) { return a.first > b.first; });
+        for (const auto& [sum, pair] : most) {
+            const int under = m_coats[pair.first].last, over = m_coats[pair.second].first;
+            if (findChain(m_plan.steps, under, over).empty()) after(over, under, Reason::reach_before_closed);
+        }
+    }
+    const auto find = [&](const std::string& id) {
+        for (std::size_t i = 0; i < m_plan.steps.size(); ++i)
+            if (m_plan.steps[i].id == id) return static_cast<int>(i);
+        return -1;
+    };
+    for (std::size_t i = 0; i < m_puppet.wants.order.size(); ++i) {
+        const int first = find(m_puppet.wants.order[i].first), then = find(m_puppet.wants.order[i].then);
+        // Steps that the design no longer has say nothing.
+        if (first < 0 || then < 0) continue;
+        if (first == then || !findChain(m_plan.steps, first, then).empty())
+            m_plan.refused.push_back(static_cast<int>(i));
+        else
+            after(then, first, Reason::own_order);
+    }
 }
 
 void Planner::batches() {

@@ -22,6 +22,8 @@ public:
     void finish(const std::vector<SchemeWork>& schemes);
     /// What sits on the body, between the stages that it needs and those that it must be there for.
     void things(const std::vector<fill::FeatureWork>& features);
+    /// Paint that another part's would hide goes on first; the builder's own orders, where they contradict nothing.
+    void order();
     /// What must be done within the working time of a mix is done in as many mixes as that takes.
     void batches();
     /// One pair of hands takes the steps in order; a step starts when the hands are free and what it waits for has set.
@@ -83,7 +85,12 @@ private:
     std::map<int, std::vector<int>> m_looks;  ///< gates that a limb's clay hardens behind
     std::map<int, std::vector<int>> m_hardOf; ///< steps after which a limb is hard
     std::vector<int> m_filled, m_hard;
-    std::vector<int> m_first, m_painted;      ///< first coats, and last
+    std::vector<int> m_first, m_painted; ///< first coats, and last
+    struct Coats {
+        std::vector<int> parts;
+        int first, last; ///< steps; without a varnish that seals everything
+    };
+    std::vector<Coats> m_coats;
     std::vector<std::pair<int, int>> m_racks; ///< limb, step
     bool m_baked = false;
     int m_sheets = -1, m_base = -1, m_putty = -1, m_frame = -1, m_closing = -1, m_plant = -1, m_holes = 0;

@@ -25,6 +25,31 @@ static_assert(std::size(kKindKeys) == static_cast<std::size_t>(StepKind::sign_of
 
 const char* keyOf(StepKind kind) { return kKindKeys[static_cast<int>(kind)]; }
 
+std::vector<Chain> findChain(const std::vector<Step>& steps, int first, int then) {
+    // Breadth first, so that the chain that is said is the shortest.
+    std::vector<Chain> from(steps.size(), {-1, Reason::wire_first});
+    std::vector<int> queue{first};
+    std::vector<bool> seen(steps.size());
+    seen[static_cast<std::size_t>(first)] = true;
+    for (std::size_t k = 0; k < queue.size(); ++k) {
+        const int here = queue[k];
+        if (here == then && here != first) {
+            std::vector<Chain> chain;
+            for (int at = then; at != first; at = from[static_cast<std::size_t>(at)].step)
+                chain.push_back({at, from[static_cast<std::size_t>(at)].reason});
+            std::reverse(chain.begin(), chain.end());
+            return chain;
+        }
+        for (const After& a : steps[static_cast<std::size_t>(here)].after)
+            if (!seen[static_cast<std::size_t>(a.step)]) {
+                seen[static_cast<std::size_t>(a.step)] = true;
+                from[static_cast<std::size_t>(a.step)] = {here, a.reason};
+                queue.push_back(a.step);
+            }
+    }
+    return {};
+}
+
 int Planner::add(StepKind kind, const std::string& key, const std::string& subject, double hands, double wait,
                  Tool tool, Caution caution) {
     Step s;
@@ -246,6 +271,7 @@ Plan calcPlan(const Puppet& puppet, const choice::PuppetChoice& choice, const st
     p.bake(bakes);
     p.finish(schemes);
     p.things(features);
+    p.order();
     p.batches();
     return p.schedule();
 }

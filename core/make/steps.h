@@ -60,6 +60,7 @@ enum class Reason {
     sits_on_it,           ///< what it sits on is there first
     there_before,         ///< it must be there before that stage
     mixed_again,          ///< one mix is used up before the next is made
+    own_order,            ///< the builder wants it so
 };
 
 /// What the piece is held by while a step is done.
@@ -104,10 +105,20 @@ struct Step {
     ENKINET_COMPARED(Step)
 };
 
+/// Why one step cannot come before another: it waits for `then`, step by step; each with its reason. Empty: it can.
+struct Chain {
+    int step = 0;
+    Reason reason = Reason::wire_first; ///< why the one before it in the chain waits for it
+};
+/// From `first` back to `then`, through what each waits for: the shortest. Places in the plan.
+std::vector<Chain> findChain(const std::vector<Step>& steps, int first, int then);
+
 struct Plan {
     std::vector<Step> steps; ///< in order: each stands behind everything it waits for
     double hands_min = 0, wait_min = 0;
     double elapsed_min = 0; ///< one pair of hands working on while things dry and bake
+    /// Of the builder's own orders those that would contradict the rest, by place; they are not kept.
+    std::vector<int> refused;
     ENKINET_COMPARED(Plan)
 };
 

@@ -69,6 +69,21 @@ void Points::sheet() {
         add({Station::sheet, Issue::height_off, -1, -1, -1, kNoState, m_r.top_mm, m_puppet.height_mm, m_puppet.name});
 }
 
+void Points::orders() {
+    for (int i : m_r.plan.refused) {
+        const body::StepOrder& o = m_puppet.wants.order[static_cast<std::size_t>(i)];
+        const auto subject = [&](const std::string& id) {
+            for (const make::Step& s : m_r.plan.steps)
+                if (s.id == id) return s.subject;
+            return id;
+        };
+        OpenPoint p{Station::plan,    Issue::order_refused, -1, -1, -1, kNoState, static_cast<double>(i + 1), 0,
+                    subject(o.first), subject(o.then)};
+        p.key = "order:" + o.first + ">" + o.then;
+        add(std::move(p));
+    }
+}
+
 void Points::swallowed() {
     for (std::size_t i = 0; i < m_puppet.limbs.size(); ++i) {
         const body::Limb& limb = m_puppet.limbs[i];

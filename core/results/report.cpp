@@ -75,7 +75,7 @@ body::Puppet chosenBy(const body::Puppet& puppet) {
     body::Puppet p = puppet;
     p.id.clear(), p.name.clear(), p.kind.clear(), p.note.clear();
     p.deadline.reset(), p.pictures.clear(), p.measures.clear(), p.left.clear(), p.aside.clear(), p.extras.clear();
-    p.wants.camera_rad = 0, p.wants.bakes = {}, p.wants.loads.clear(), p.wants.inOven.clear();
+    p.wants.camera_rad = 0, p.wants.bakes = {}, p.wants.loads.clear(), p.wants.inOven.clear(), p.wants.order.clear();
     return p;
 }
 
@@ -121,6 +121,7 @@ Report calcReport(const Production& production, int puppetIndex, const Cards& sh
     points.wires();
     points.things();
     points.layers();
+    points.orders();
     r.needs = calcUses(production, r);
     for (const Need& n : r.needs)
         r.price += n.price;

@@ -72,7 +72,7 @@ TEST_CASE("Every state, issue, reason, step, caution and check has its sentence"
         CHECK(Say::openPoint(p).size() > 12);
         CHECK_FALSE(Say::openPoint(p).contains('%' + QString::number(1)));
     }
-    for (int i = 0; i <= static_cast<int>(make::Reason::mixed_again); ++i)
+    for (int i = 0; i <= static_cast<int>(make::Reason::own_order); ++i)
         CHECK_FALSE(Say::reason(static_cast<make::Reason>(i)).isEmpty());
     for (int i = 0; i <= static_cast<int>(make::StepKind::sign_off); ++i) {
         make::Step s;

@@ -2,6 +2,7 @@
 #include "files/container.h"
 #include "jobs/clock.h"
 #include "print/build_sheets.h"
+#include "stations/plan/diary.h"
 #include "stations/plan/plan_days.h"
 #include "stations/plan/plan_page.h"
 #include "stations/plan/work_bench.h"
@@ -299,4 +300,113 @@ TEST_CASE("Hours that cannot be read are refused by name, and nothing is lost", 
     for (const results::Planned& s : k->plan.steps)
         who.insert(s.at.person);
     CHECK(who.contains(1));
+}
+
+TEST_CASE("The diary shows each day what was written, takes a line, and finds a word", "[window]") {
+    Desk desk;
+    desk.station(Station::plan);
+    planOf(desk);
+    desk.press("planDiary");
+    auto* diary = desk.find<app::Diary>("diary");
+    REQUIRE(diary->isVisible());
+    const auto log = [&]() -> const std::vector<document::LogEntry>& { return desk.document().production().log; };
+    const std::size_t before = log().size();
+    desk.pickData("diaryKind", 1);
+    desk.find<QLineEdit>("diaryWords")->setText("a crack behind the ear");
+    desk.press("diaryWrite");
+    REQUIRE(log().size() == before + 1);
+    CHECK(log().back().kind == document::LogKind::trouble);
+    CHECK_FALSE(log().back().step.empty()); // of the step in hand
+    CHECK(diary->text().contains("a crack behind the ear"));
+    CHECK(diary->text().contains("trouble"));
+    // Measured wants its number first.
+    desk.pickData("diaryKind", 3);
+    desk.find<QLineEdit>("diaryWords")->setText("thick enough");
+    desk.press("diaryWrite");
+    CHECK(log().size() == before + 1);
+    desk.find<QLineEdit>("diaryWords")->setText("2,35 at the wrist");
+    desk.press("diaryWrite");
+    REQUIRE(log().size() == before + 2);
+    CHECK(log().back().number == Approx(2.35));
+    CHECK(log().back().text == "at the wrist");
+    CHECK(diary->text().contains("2.35"));
+    // A word narrows it; markup in a line is only text.
+    desk.pickData("diaryKind", 0);
+    desk.find<QLineEdit>("diaryWords")->setText("<b>bold</b> & more");
+    desk.press("diaryWrite");
+    CHECK(diary->text().contains("<b>bold</b> & more"));
+    auto* filter = desk.find<QLineEdit>("diaryFilter");
+    filter->setText("ear");
+    Desk::settle();
+    CHECK(diary->text().contains("a crack"));
+    CHECK_FALSE(diary->text().contains("bold"));
+    filter->setText("nowhere at all");
+    Desk::settle();
+    CHECK(diary->text().contains("No line"));
+    filter->clear();
+    desk.undo();
+    Desk::settle();
+    CHECK_FALSE(diary->text().contains("bold"));
+    desk.press("diaryBack");
+    CHECK_FALSE(diary->isVisible());
+}
+
+TEST_CASE("An order of one's own is kept and taken back, and one that contradicts is refused with its reasons",
+          "[window]") {
+    Desk desk;
+    desk.station(Station::plan);
+    auto k = planOf(desk);
+    auto* page = desk.window.findChild<app::PlanPage*>();
+    const auto take = [&](make::StepKind kind, bool last) {
+        k = planOf(desk);
+        int found = -1;
+        for (std::size_t i = 0; i < k->plan.steps.size(); ++i) {
+            const auto& s = k->plan.steps[i];
+            if (s.step.puppet == 0 && s.step.copy == 1 && k->step(s.step).kind == kind && (found < 0 || last))
+                found = static_cast<int>(i);
+        }
+        REQUIRE(found >= 0);
+        page->setStep(found);
+        Desk::settle();
+        return k->step(k->plan.steps[static_cast<std::size_t>(found)].step).id;
+    };
+    std::string cut;
+    for (const make::Step& s : desk.report().plan.steps)
+        if (s.kind == make::StepKind::cut_wire && cut.empty()) cut = s.id;
+    take(make::StepKind::paint, true);
+    const auto before = desk.document().value();
+    desk.pickData("orderThen", QString::fromStdString(cut));
+    desk.press("orderKeep");
+    CHECK(desk.document().value() == before);
+    CHECK(desk.find<QLabel>("message")->text().contains("waits for"));
+    // The last bulk before the first: nothing stands against it.
+    std::string first;
+    for (const make::Step& s : desk.report().plan.steps)
+        if (s.kind == make::StepKind::bulk && first.empty()) first = s.id;
+    const std::string late = take(make::StepKind::bulk, true);
+    std::string last;
+    for (const make::Step& s : desk.report().plan.steps)
+        if (s.kind == make::StepKind::bulk) last = s.id;
+    REQUIRE(late != first);
+    desk.pickData("orderThen", QString::fromStdString(first));
+    desk.press("orderKeep");
+    REQUIRE(desk.document().puppet().wants.order.size() == 1);
+    CHECK(desk.document().puppet().wants.order[0].first == late);
+    const auto place = [&](const std::string& id) {
+        const auto& steps = desk.report().plan.steps;
+        return std::find_if(steps.begin(), steps.end(), [&](const auto& s) { return s.id == id; }) - steps.begin();
+    };
+    CHECK(place(late) < place(first));
+    // And on the calendar.
+    k = planOf(desk);
+    Minute begunLate = 0, begunFirst = 0;
+    for (const auto& s : k->plan.steps)
+        if (s.step.puppet == 0 && s.step.copy == 1) {
+            if (k->step(s.step).id == late) begunLate = s.at.handsEnd;
+            if (k->step(s.step).id == first) begunFirst = s.at.from;
+        }
+    CHECK(begunLate <= begunFirst);
+    desk.find<QListWidget>("orderList")->setCurrentRow(0);
+    desk.press("orderDrop");
+    CHECK(desk.document().puppet().wants.order.empty());
 }

@@ -2,6 +2,7 @@
 #include "jobs/clock.h"
 #include "jobs/notify.h"
 #include "stations/plan/clock_dial.h"
+#include "stations/plan/diary.h"
 #include "stations/plan/plan_days.h"
 #include "stations/plan/step_icon.h"
 #include "stations/plan/work_bench.h"
@@ -41,6 +42,8 @@ PlanPage::PlanPage(Document& d) : Page(d, results::Station::plan), m_since_s(wal
     m_bench = new QStackedWidget;
     m_bench->addWidget(m_scroll);
     m_bench->addWidget(m_work);
+    m_diary = new Diary(d);
+    m_bench->addWidget(m_diary);
     setBench(m_bench);
     m_head = new AnswerHead;
     m_head->sentenceLabel()->setObjectName("planVerdict");
@@ -71,7 +74,10 @@ PlanPage::PlanPage(Document& d) : Page(d, results::Station::plan), m_since_s(wal
     auto* more = new QHBoxLayout;
     more->setSpacing(6);
     more->addWidget(m_skip);
+    m_diaryOpen = button(tr("Diary"), "planDiary");
+    m_diaryOpen->setCheckable(true);
     more->addWidget(m_large);
+    more->addWidget(m_diaryOpen);
     right->addLayout(more);
     row->addLayout(right, 1);
     m_weigh = new QLineEdit;
@@ -124,6 +130,7 @@ PlanPage::PlanPage(Document& d) : Page(d, results::Station::plan), m_since_s(wal
     column()->addWidget(makeHeading(tr("All steps")));
     column()->addWidget(m_steps);
     makeHours();
+    makeOrder();
     m_shopFold = new Fold(tr("What the whole production takes"));
     m_shopFold->body()->addWidget(m_shopping);
     m_shopFold->body()->addWidget(m_money);
@@ -142,6 +149,9 @@ PlanPage::PlanPage(Document& d) : Page(d, results::Station::plan), m_since_s(wal
     connect(m_note, &QLineEdit::returnPressed, this, [this] { note(true); });
     connect(m_gate, &QListWidget::itemClicked, this, [this](QListWidgetItem* i) { tickItem(m_gate->row(i) + 1); });
     connect(m_gate, &QListWidget::itemActivated, this, [this](QListWidgetItem* i) { tickItem(m_gate->row(i) + 1); });
+    connect(m_diaryOpen, &QPushButton::toggled, this, &PlanPage::setDiary);
+    connect(m_diary, &Diary::left, this, [this] { setDiary(false); });
+    connect(m_diary, &Diary::written, this, &PlanPage::writeLine);
     connect(m_work, &WorkBench::startOrPause, this, &PlanPage::startOrPause);
     connect(m_work, &WorkBench::done, this, &PlanPage::finish);
     connect(m_work, &WorkBench::ticked, this, &PlanPage::tickItem);
@@ -164,14 +174,40 @@ PlanJob& PlanPage::job() { return document().planJob(); }
 
 void PlanPage::setAtWork(bool on) {
     if (m_large->isChecked() != on) m_large->setChecked(on);
-    m_bench->setCurrentIndex(on ? 1 : 0);
+    if (on) m_diaryOpen->setChecked(false);
+    showBench();
     if (on) m_work->setFocus(Qt::OtherFocusReason);
+}
+
+void PlanPage::setDiary(bool on) {
+    if (m_diaryOpen->isChecked() != on) m_diaryOpen->setChecked(on);
+    if (on) m_large->setChecked(false);
+    showBench();
+}
+
+void PlanPage::showBench() {
+    m_bench->setCurrentIndex(m_large->isChecked() ? 1 : m_diaryOpen->isChecked() ? 2 : 0);
+    if (m_diaryOpen->isChecked()) m_diary->show();
+}
+
+/// A line of the diary belongs to the step in hand, or without one to the production.
+void PlanPage::writeLine(LogKind kind, double number, const QString& unit, const QString& text) {
+    LogEntry e;
+    if (planned())
+        e = entry(kind, number, text);
+    else
+        e.at_s = wallSeconds(), e.kind = kind, e.number = number, e.text = text.toStdString();
+    e.unit = unit.toStdString();
+    document().change(tr("Written down: %1").arg(text.isEmpty() ? Say::number(number, 2) : text),
+                      [&](const document::Edits& x) { return x.addLog({e}); });
+    document().keepNow();
 }
 
 void PlanPage::show(const results::Report&) {
     job().follow(document());
     showHours();
     showShopping();
+    if (m_diaryOpen->isChecked()) m_diary->show();
 }
 
 void PlanPage::showEvent(QShowEvent* e) {
@@ -256,6 +292,8 @@ void PlanPage::showStep() {
     const QRect box = m_days->boxOf(m_step);
     if (!box.isNull()) m_scroll->ensureVisible(box.center().x(), box.center().y(), 20, 90);
     m_work->show(k, m_step, wallSeconds());
+    showOrder();
+    m_diary->setSubject(k && s ? tr("%1, %2").arg(k->who(s->step), Say::step(k->step(s->step))) : QString());
     for (QWidget* w : std::initializer_list<QWidget*>{m_dial, m_start, m_done, m_skip, m_weigh, m_note, m_facts})
         w->setEnabled(s != nullptr);
     if (!k || !s) {

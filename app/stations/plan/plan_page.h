@@ -13,7 +13,9 @@ class QStackedWidget;
 namespace enkinet::app {
 
 class AnswerHead;
+class ChoiceField;
 class ClockDial;
+class Diary;
 class Fold;
 class PlanDays;
 class WorkBench;
@@ -26,6 +28,8 @@ public:
     void setStep(int step);
     /// The step in hand, large, or the days.
     void setAtWork(bool on);
+    /// What was written down, or the days.
+    void setDiary(bool on);
     PlanJob& job();
     DevicePorts& ports() { return document().devices(); }
 
@@ -36,6 +40,12 @@ protected:
 private:
     void arrived();
     void makeHours();
+    void makeOrder();
+    void showBench();
+    void writeLine(document::LogKind kind, double number, const QString& unit, const QString& text);
+    void showOrder();
+    void keepOrder();
+    const make::Step* stepOfPresent(); ///< the step in hand, where it is the present puppet's
     void showStep();
     void showHours();
     void showShopping();
@@ -69,10 +79,16 @@ private:
     QPushButton* m_applyWay;
     PlanDays* m_days;
     WorkBench* m_work;
+    Diary* m_diary;
+    QPushButton* m_diaryOpen;
     QFormLayout* m_fields;
     QStackedWidget* m_bench;
     QScrollArea* m_scroll;
-    Fold *m_hoursFold, *m_shopFold;
+    Fold *m_hoursFold, *m_shopFold, *m_orderFold;
+    QLabel* m_orderFirst;
+    ChoiceField* m_orderThen;
+    QListWidget* m_orders;
+    QPushButton* m_orderDrop;
     std::vector<QLineEdit*> m_hours;
     QLineEdit *m_first, *m_deadline, *m_off, *m_people;
 };

@@ -1,0 +1,39 @@
+#pragma once
+// The diary: what was written down at the bench, day by day, filtered by a word; and a line to write more.
+#include "document/document.h"
+#include <QWidget>
+
+class QLineEdit;
+class QTextBrowser;
+
+namespace enkinet::app {
+
+class ChoiceField;
+
+class Diary : public QWidget {
+    Q_OBJECT
+public:
+    explicit Diary(Document& document, QWidget* parent = nullptr);
+    void show();
+    /// What the line that is written belongs to, in words; empty: the whole production.
+    void setSubject(const QString& subject);
+    QString text() const;
+
+Q_SIGNALS:
+    void written(enkinet::document::LogKind kind, double number, const QString& unit, const QString& text);
+    void left(); ///< back to the days
+
+private:
+    void write();
+    void savePdf();
+    void saveCsv();
+    QString lineOf(const document::LogEntry& entry) const;
+
+    Document& m_document;
+    QTextBrowser* m_page;
+    QLineEdit *m_filter, *m_words;
+    ChoiceField* m_kind;
+    QLabel* m_subject;
+};
+
+} // namespace enkinet::app

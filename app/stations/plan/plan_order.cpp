@@ -1,0 +1,116 @@
+// The builder's own order of steps: kept where it contradicts nothing, refused with its reason where it does.
+#include "make/steps.h"
+#include "stations/plan/plan_page.h"
+#include "widgets/answer.h"
+#include "widgets/fields.h"
+#include "words/say.h"
+#include <QListWidget>
+#include <QPushButton>
+#include <QVBoxLayout>
+
+namespace enkinet::app {
+
+void PlanPage::makeOrder() {
+    m_orderFold = new Fold(tr("Your own order"));
+    m_orderFirst = makeText();
+    m_orderThen = new ChoiceField(tr("The step that it is to come before"));
+    m_orderThen->setObjectName("orderThen");
+    auto* keep = new QPushButton(tr("Keep this order"));
+    keep->setObjectName("orderKeep");
+    m_orders = new QListWidget;
+    m_orders->setObjectName("orderList");
+    m_orders->setAccessibleName(tr("Orders of your own"));
+    m_orders->setWordWrap(true);
+    m_orderDrop = new QPushButton(tr("Take it back"));
+    m_orderDrop->setObjectName("orderDrop");
+    for (QWidget* w : std::initializer_list<QWidget*>{m_orderFirst, m_orderThen})
+        m_orderFold->body()->addWidget(w);
+    m_orderFold->body()->addWidget(keep, 0, Qt::AlignLeft);
+    m_orderFold->body()->addWidget(m_orders);
+    m_orderFold->body()->addWidget(m_orderDrop, 0, Qt::AlignLeft);
+    column()->addWidget(m_orderFold);
+    connect(keep, &QPushButton::clicked, this, &PlanPage::keepOrder);
+    connect(m_orderDrop, &QPushButton::clicked, this, [this] {
+        const int row = m_orders->currentRow();
+        body::Wants wants = document().puppet().wants;
+        if (row < 0 || row >= static_cast<int>(wants.order.size())) return;
+        wants.order.erase(wants.order.begin() + row);
+        document().change(tr("Take back an order of steps"),
+                          [&](const document::Edits& e) { return e.setWants(wants); });
+    });
+}
+
+/// Steps of the puppet in hand, as the design has them.
+void PlanPage::showOrder() {
+    const auto& steps = document().report().plan.steps;
+    const make::Step* now = stepOfPresent();
+    m_orderFold->setVisible(now != nullptr || !document().puppet().wants.order.empty());
+    m_orderFirst->setVisible(now != nullptr);
+    m_orderThen->setEnabled(now != nullptr);
+    if (now) m_orderFirst->setText(tr("%1, before:").arg(Say::step(*now)));
+    QList<std::pair<QString, QVariant>> others;
+    for (const make::Step& s : steps)
+        if (!now || s.id != now->id) others << std::pair{Say::step(s), QVariant(QString::fromStdString(s.id))};
+    m_orderThen->show(others, m_orderThen->currentIndex() >= 0 ? m_orderThen->currentData()
+                              : others.isEmpty()               ? QVariant()
+                                                               : others.first().second);
+    m_orders->clear();
+    const auto nameOf = [&](const std::string& id) {
+        for (const make::Step& s : steps)
+            if (s.id == id) return Say::step(s);
+        return tr("a step that this design no longer has");
+    };
+    const auto& refused = document().report().plan.refused;
+    const auto& own = document().puppet().wants.order;
+    for (std::size_t i = 0; i < own.size(); ++i) {
+        const bool no = std::find(refused.begin(), refused.end(), static_cast<int>(i)) != refused.end();
+        m_orders->addItem(no ? tr("%1 before %2: contradicts the rest now, so it is not kept")
+                                   .arg(nameOf(own[i].first), nameOf(own[i].then))
+                             : tr("%1 before %2").arg(nameOf(own[i].first), nameOf(own[i].then)));
+    }
+    m_orders->setVisible(!own.empty());
+    m_orderDrop->setVisible(!own.empty());
+    fitToRows(*m_orders, 4);
+}
+
+const make::Step* PlanPage::stepOfPresent() {
+    const results::Planned* p = planned();
+    const PlanJob::State k = job().state();
+    if (!p || !k || p->step.puppet != document().puppetIndex()) return nullptr;
+    const std::string& id = k->step(p->step).id;
+    for (const make::Step& s : document().report().plan.steps)
+        if (s.id == id) return &s;
+    return nullptr;
+}
+
+void PlanPage::keepOrder() {
+    const make::Step* first = stepOfPresent();
+    if (!first) return;
+    const auto& steps = document().report().plan.steps;
+    const std::string then = m_orderThen->currentData().toString().toStdString();
+    const auto at = [&](const std::string& id) {
+        return static_cast<int>(std::find_if(steps.begin(), steps.end(), [&](const auto& s) { return s.id == id; }) -
+                                steps.begin());
+    };
+    const int from = at(first->id), to = at(then);
+    if (to >= static_cast<int>(steps.size())) return;
+    if (const auto chain = make::findChain(steps, from, to); !chain.empty()) {
+        // Each link of the chain: what waits for what, and why.
+        QStringList why;
+        int before = from;
+        for (const make::Chain& c : chain) {
+            why << tr("%1 waits for %2 (%3)")
+                       .arg(Say::step(steps[static_cast<std::size_t>(before)]),
+                            Say::step(steps[static_cast<std::size_t>(c.step)]), Say::reason(c.reason));
+            before = c.step;
+        }
+        Q_EMIT document().refused(why.join(tr("; ")));
+        return;
+    }
+    body::Wants wants = document().puppet().wants;
+    wants.order.push_back({first->id, then});
+    document().change(tr("%1 before %2").arg(Say::step(*first), Say::step(steps[static_cast<std::size_t>(to)])),
+                      [&](const document::Edits& e) { return e.setWants(wants); });
+}
+
+} // namespace enkinet::app

@@ -1,0 +1,204 @@
+// Order by reach, and the builder's own order: what contradicts is refused with its reason.
+#include "make/reach.h"
+#include "results/result.h"
+#include "support/puppets.h"
+
+using namespace enkinet;
+using namespace enkinet::make;
+using namespace enkinet::test;
+using namespace enkinet::results;
+
+namespace {
+
+/// Place of the first step that a test picks; -1: none.
+template <class Is> int find(const Plan& plan, Is is) {
+    for (std::size_t i = 0; i < plan.steps.size(); ++i)
+        if (is(plan.steps[i])) return static_cast<int>(i);
+    return -1;
+}
+
+bool waits(const Plan& plan, int step, int before, Reason why) {
+    for (const After& a : plan.steps[static_cast<std::size_t>(step)].after)
+        if (a.step == before && a.reason == why) return true;
+    return false;
+}
+
+/// Every step stands behind what it waits for.
+void checkOrdered(const Plan& plan) {
+    for (std::size_t i = 0; i < plan.steps.size(); ++i)
+        for (const After& a : plan.steps[i].after)
+            CHECK(a.step < static_cast<int>(i));
+}
+
+} // namespace
+
+TEST_CASE("A chest under a wing is painted first, and nothing else changes places for it", "[make]") {
+    // The shipped winged kind with its wings folded down along its flanks; chest and wings each in a scheme of its own.
+    document::Production p = demo();
+    const auto kind = files::loadProduction(kDataDir + "/kinds/winged.json", shippedCards());
+    REQUIRE(kind);
+    p.puppets = kind->production.puppets;
+    std::string acrylic;
+    for (const auto& c : shippedCards().paints)
+        if (c.medium == paint::Medium::acrylic) acrylic = c.id;
+    p.schemes = {{"body", "body", {{paint::Role::base, acrylic}}}, {"wing", "wing", {{paint::Role::base, acrylic}}}};
+    std::string wing;
+    body::Layers skinned;
+    for (const auto& l : p.puppets[0].limbs)
+        for (const auto& s : l.segments)
+            if (!s.layers.clay.empty() && skinned.clay.empty()) skinned = s.layers;
+    for (auto& l : p.puppets[0].limbs) {
+        const bool isWing = l.name.find("wing") != std::string::npos;
+        if (isWing) wing = l.id;
+        for (auto& s : l.segments)
+            if (!s.stations.empty()) s.layers = skinned;
+        for (auto& s : l.segments)
+            if (!s.layers.clay.empty()) s.layers.scheme = isWing ? "wing" : "body", s.layers.cover.clear();
+    }
+    for (auto& m : p.puppets[0].masses)
+        if (!m.layers.clay.empty()) m.layers.scheme = "body", m.layers.cover.clear();
+    REQUIRE_FALSE(wing.empty());
+    body::Limb trunk;
+    for (const auto& l : p.puppets[0].limbs)
+        for (const auto& w : p.puppets[0].limbs)
+            if (w.id == wing && w.hangsOnLimb == l.id) trunk = l;
+    REQUIRE(trunk.joints.size() > 1);
+    const Vec3 from = trunk.joints.front().at_mm, to = trunk.joints.back().at_mm;
+    for (auto& l : p.puppets[0].limbs)
+        if (l.id == wing) {
+            double widest = 0;
+            for (const auto& s : trunk.segments)
+                for (const auto& st : s.stations)
+                    widest = std::max({widest, st.a_mm, st.b_mm});
+            for (std::size_t i = 0; i < l.joints.size(); ++i) {
+                const double t = static_cast<double>(i) / static_cast<double>(l.joints.size() - 1);
+                l.joints[i].at_mm = from + t * (to - from) + Vec3{widest + 8, 0, 0};
+            }
+            for (auto& s : l.segments)
+                for (auto& st : s.stations)
+                    st.a_mm = std::max(st.a_mm, 6.0), st.b_mm = std::max(st.b_mm, widest);
+        }
+    const Report r = reportOf(p);
+    const auto hidden = findHidden(p.puppets[0], r.choice);
+    const auto limbOf = [&](int part) {
+        const auto& s = r.choice.rest;
+        const body::Link& link = s.links[static_cast<std::size_t>(r.choice.parts[static_cast<std::size_t>(part)].link)];
+        return p.puppets[0].limbs[static_cast<std::size_t>(s.copies[static_cast<std::size_t>(link.copy)].limb)].id;
+    };
+    bool over = false;
+    for (const Hidden& h : hidden) {
+        CHECK(h.share >= kHiddenShare);
+        CHECK(h.share <= 1);
+        CHECK(limbOf(h.part) != wing); // what hangs lies over, never under
+        over = over || limbOf(h.by) == wing;
+    }
+    REQUIRE(over);
+    const auto paintOf = [&](const char* scheme) {
+        return find(r.plan, [&](const Step& s) {
+            return s.kind == StepKind::paint && s.id.rfind(std::string("paint:") + scheme, 0) == 0;
+        });
+    };
+    const int body = paintOf("body"), wings = paintOf("wing");
+    REQUIRE(body >= 0);
+    REQUIRE(wings >= 0);
+    CHECK(body < wings);
+    bool forReach = false;
+    for (const After& a : r.plan.steps[static_cast<std::size_t>(wings)].after)
+        forReach = forReach || (a.reason == Reason::reach_before_closed &&
+                                r.plan.steps[static_cast<std::size_t>(a.step)].id.starts_with("paint:body"));
+    CHECK(forReach);
+    checkOrdered(r.plan);
+    // Held away by more than a finger nothing is hidden.
+    document::Production away = p;
+    for (auto& l : away.puppets[0].limbs)
+        if (l.id == wing)
+            for (auto& j : l.joints)
+                j.at_mm.x += 400;
+    const Report far = reportOf(away);
+    for (const Hidden& h : findHidden(away.puppets[0], far.choice)) {
+        const auto& s = far.choice.rest;
+        const body::Link& link =
+            s.links[static_cast<std::size_t>(far.choice.parts[static_cast<std::size_t>(h.by)].link)];
+        CHECK(away.puppets[0].limbs[static_cast<std::size_t>(s.copies[static_cast<std::size_t>(link.copy)].limb)].id !=
+              wing);
+    }
+}
+
+TEST_CASE("A lid that sits on an eye comes after it; an eye that is put in last comes after its lids", "[make]") {
+    const auto planOf = [](bool sitsOnIt, body::Stage eye, body::Stage lid) {
+        document::Production p = demo();
+        auto& things = p.puppets[0].things;
+        things = {};
+        body::Feature e;
+        e.id = "eye", e.name = "eye", e.on.mass = p.puppets[0].masses[0].id, e.first_mm = 6, e.before = eye;
+        body::Feature l = e;
+        l.id = "lid", l.name = "lid", l.before = lid;
+        if (sitsOnIt) l.on = {}, l.on.feature = "eye";
+        things.features = {e, l};
+        return reportOf(p).plan;
+    };
+    const auto at = [](const Plan& plan, const char* id) {
+        return find(plan, [&](const Step& s) { return s.id == std::string("feature:") + id; });
+    };
+    const Plan behind = planOf(true, body::Stage::bake, body::Stage::bake);
+    REQUIRE(at(behind, "eye") >= 0);
+    CHECK(at(behind, "eye") < at(behind, "lid"));
+    CHECK(waits(behind, at(behind, "lid"), at(behind, "eye"), Reason::sits_on_it));
+    const Plan last = planOf(false, body::Stage::shoot, body::Stage::bake);
+    CHECK(at(last, "lid") < at(last, "eye"));
+    checkOrdered(behind);
+    checkOrdered(last);
+}
+
+TEST_CASE("An order of the builder's own is kept where it can be, and refused with the chain that forbids it",
+          "[make]") {
+    document::Production p = demo();
+    const Plan plain = reportOf(p).plan;
+    // Two limbs' bulk, turned round: nothing forbids that.
+    std::vector<int> bulks;
+    for (std::size_t i = 0; i < plain.steps.size(); ++i)
+        if (plain.steps[i].kind == StepKind::bulk) bulks.push_back(static_cast<int>(i));
+    REQUIRE(bulks.size() > 1);
+    const std::string early = plain.steps[static_cast<std::size_t>(bulks.front())].id,
+                      late = plain.steps[static_cast<std::size_t>(bulks.back())].id;
+    CHECK(findChain(plain.steps, bulks.back(), bulks.front()).empty());
+    p.puppets[0].wants.order = {{late, early}};
+    const Plan turned = reportOf(p).plan;
+    const auto at = [](const Plan& plan, const std::string& id) {
+        return find(plan, [&](const Step& s) { return s.id == id; });
+    };
+    CHECK(at(turned, late) < at(turned, early));
+    CHECK(waits(turned, at(turned, early), at(turned, late), Reason::own_order));
+    CHECK(turned.refused.empty());
+    checkOrdered(turned);
+    // Paint before the clay is hard: a chain of reasons stands against it.
+    const int paint = find(plain, [](const Step& s) { return s.kind == StepKind::paint; });
+    const int skin = find(plain, [](const Step& s) { return s.kind == StepKind::skin; });
+    REQUIRE(paint > skin);
+    const auto chain = findChain(plain.steps, paint, skin);
+    if (!chain.empty()) {
+        CHECK(chain.back().step == skin);
+        int here = paint;
+        for (const Chain& c : chain) {
+            CHECK(waits(plain, here, c.step, c.reason));
+            here = c.step;
+        }
+    }
+    const int cut = find(plain, [](const Step& s) { return s.kind == StepKind::cut_wire; });
+    const auto toCut = findChain(plain.steps, paint, cut);
+    REQUIRE_FALSE(toCut.empty());
+    p.puppets[0].wants.order = {
+        {late, early},
+        {plain.steps[static_cast<std::size_t>(paint)].id, plain.steps[static_cast<std::size_t>(cut)].id},
+        {"none", early}};
+    const Report refused = reportOf(p);
+    CHECK(refused.plan.refused == std::vector<int>{1});
+    CHECK(std::count_if(refused.open.begin(), refused.open.end(),
+                        [](const OpenPoint& o) { return o.issue == Issue::order_refused; }) == 1);
+    checkOrdered(refused.plan);
+    // Two that contradict each other: the first is kept.
+    p.puppets[0].wants.order = {{late, early}, {early, late}, {late, late}};
+    const Plan twice = reportOf(p).plan;
+    CHECK(twice.refused == std::vector<int>{1, 2});
+    checkOrdered(twice);
+}
