@@ -46,7 +46,10 @@ const char* roleName(Role role) {
 }
 
 int calcCoats(const Reflectance& ground, const Reflectance& paint, double hiding) {
-    const double power = calcPower(paint, hiding);
+    return countCoats(ground, paint, calcPower(paint, hiding));
+}
+
+int countCoats(const Reflectance& ground, const Reflectance& paint, double power) {
     const Lab goal = toLab(toRgb(paint));
     for (int k = 1; k < kMostCoats; ++k)
         if (calcDeltaE2000(toLab(toRgb(calcFilm(ground, paint, k * power))), goal) < kUnseen) return k;
@@ -58,7 +61,7 @@ Result<std::vector<Laid>> calcLaid(const Scheme& scheme, const std::vector<Paint
     CurveMemo own;
     CurveMemo& curves = memo ? *memo : own;
     const auto curveOf = [&](const std::string& hex) {
-        return curves.find(std::hash<std::string>{}(hex), hex, [](const std::string& key) {
+        return curves.curves.find(std::hash<std::string>{}(hex), hex, [](const std::string& key) {
             const auto colour = parseHex(key);
             return calcReflectance(colour ? *colour : Rgb{0.5, 0.5, 0.5});
         });
@@ -77,7 +80,10 @@ Result<std::vector<Laid>> calcLaid(const Scheme& scheme, const std::vector<Paint
         const Lab masstone = toLab(toRgb(paint));
         l.contrast = calcDeltaE2000(toLab(toRgb(ground)), masstone);
         const bool opaque = coat.role == Role::primer || coat.role == Role::base;
-        l.coats = opaque ? calcCoats(ground, paint, card->opacity) : 1;
+        const double power = *curves.powers.find(
+            std::hash<std::string>{}(card->colour), {card->colour, card->opacity},
+            [&](const std::pair<std::string, double>& key) { return calcPower(paint, key.second); });
+        l.coats = opaque ? countCoats(ground, paint, power) : 1;
         const double share = coat.role == Role::wash        ? kWashShare * coat.amount
                              : coat.role == Role::dry_brush ? kDryBrushShare * coat.amount
                                                             : 1;
@@ -85,8 +91,7 @@ Result<std::vector<Laid>> calcLaid(const Scheme& scheme, const std::vector<Paint
         l.ml = l.coats * share * surface_mm2 * kRelief / (card->coverage_m2_l * 1000);
         l.dry_min = l.coats * card->dry_min;
         // What is seen through it is the ground of the next; a clear coat shows what lies below.
-        if (coat.role != Role::varnish)
-            ground = calcFilm(ground, paint, calcPower(paint, card->opacity) * l.coats * share);
+        if (coat.role != Role::varnish) ground = calcFilm(ground, paint, power * l.coats * share);
         l.seen = toRgb(ground);
         l.off = calcDeltaE2000(toLab(l.seen), masstone);
         laid.push_back(std::move(l));

@@ -56,11 +56,16 @@ inline constexpr int kMostCoats = 8;
 /// Share of a full coat's paint that stays on: a wash is thin, a dry brush touches ridges only.
 inline constexpr double kWashShare = 0.5, kDryBrushShare = 0.3;
 
-/// Curves of colours, kept by whoever asks: each is worked out once.
-using CurveMemo = Node<std::string, Reflectance>;
+/// Curves of colours, and powers of one coat by colour and hiding, kept by whoever asks: each is worked out once.
+struct CurveMemo {
+    Node<std::string, Reflectance> curves;
+    Node<std::pair<std::string, double>, double> powers;
+};
 /// Coats until the ground no longer shows: least k with dE2000(ground under k coats, paint) below kUnseen; kMostCoats
 /// where that takes more.
 int calcCoats(const Reflectance& ground, const Reflectance& paint, double hiding);
+/// The same by the power of one coat.
+int countCoats(const Reflectance& ground, const Reflectance& paint, double power);
 const char* roleName(Role role); ///< as files have it
 
 struct Laid {

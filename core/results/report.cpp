@@ -113,7 +113,7 @@ Report calcReport(const Production& production, int puppetIndex, const Cards& sh
     });
     r.cured = fill::calcCured(puppet, r.choice.rest, r.choice.own, r.choice.parts, r.shelf,
                               choice::findStiffness(r.choice.limbs, r.stock));
-    r.things = calcThings(puppet, r.choice, r.shelf, *r.cards);
+    r.things = calcThings(puppet, r.choice, r.shelf, *r.cards, &memo.proofs);
     paintParts(production, r, memo.curves);
     r.plan = make::calcPlan(puppet, r.choice, r.cuts, r.bakePlan, r.shelf, r.schemes, r.things.features);
     Points points(production, puppetIndex, r, memo.bakes);

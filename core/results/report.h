@@ -155,6 +155,7 @@ struct PuppetMemo {
     choice::ChoiceMemo steps;
     fill::BakeMemo bakes;
     paint::CurveMemo curves;
+    ProofMemo proofs;
     Node<ChoiceKey, choice::PuppetChoice> choice{4};
     Node<PatternsKey, std::vector<fill::Pattern>> patterns{3};
     Node<Production, Report> whole{4}; ///< by the production without all that is not this puppet's

@@ -20,7 +20,8 @@ double findBearing(BaseStuff stuff) {
 }
 
 BondCheck checkBond(const Bond& b, const document::AdhesiveCard* adhesive, const wire::MaterialCard* pin,
-                    double force_N, double moment_Nmm, double bearing_MPa, double host_mm, double heat_C) {
+                    double force_N, double moment_Nmm, double bearing_MPa, double host_mm, double heat_C,
+                    double proof_Nmm_mm3) {
     BondCheck r;
     r.force_N = force_N, r.moment_Nmm = moment_Nmm, r.wall_mm = std::nan("");
     r.margin.fill(std::nan(""));
@@ -43,7 +44,8 @@ BondCheck checkBond(const Bond& b, const document::AdhesiveCard* adhesive, const
         const double bend = std::max(moment_Nmm, force_N * (b.free_mm + L / 2));
         if (pin) {
             const wire::Bundle one{1, std::clamp(d, 0.1, 10.0), 0};
-            set(BondLimit::bending, wire::calcProofMoment(*pin, one), bend);
+            const double proof = std::isnan(proof_Nmm_mm3) ? wire::calcProofMoment(*pin, {1, 1, 0}) : proof_Nmm_mm3;
+            set(BondLimit::bending, proof * one.diameter_mm * one.diameter_mm * one.diameter_mm, bend);
             // F h³/(3 EI) against a share of h.
             if (b.kind == BondKind::rod && b.free_mm > 0)
                 set(BondLimit::droop, kRodDroop,
@@ -73,8 +75,9 @@ constexpr double kClayBearing_MPa = 8, kFoilBearing_MPa = 0.3; ///< typical
 
 class Checker {
 public:
-    Checker(const Puppet& p, const choice::PuppetChoice& c, const fill::Shelf& shelf, const document::Cards& cards)
-        : m_p(p), m_c(c), m_shelf(shelf), m_cards(cards) {}
+    Checker(const Puppet& p, const choice::PuppetChoice& c, const fill::Shelf& shelf, const document::Cards& cards,
+            ProofMemo& proofs)
+        : m_p(p), m_c(c), m_shelf(shelf), m_cards(cards), m_proofs(proofs) {}
 
     ThingsChecked run() {
         ThingsChecked r;
@@ -190,7 +193,11 @@ private:
             if (strong > 0) bearing = bearing > 0 ? std::min(bearing, strong) : strong;
             if (half > 0) host = host > 0 ? std::min(host, half) : half;
         }
-        return checkBond(b, adhesive, pin, force, moment, bearing, host, b.before <= Stage::bake ? m_hottest : 0);
+        const double proof = !pin ? 0 : *m_proofs.find(0, *pin, [](const wire::MaterialCard& card) {
+            return wire::calcProofMoment(card, {1, 1, 0});
+        });
+        return checkBond(b, adhesive, pin, force, moment, bearing, host, b.before <= Stage::bake ? m_hottest : 0,
+                         proof);
     }
 
     double toEdge(const Base& b, double x, double z) const {
@@ -331,14 +338,16 @@ private:
     const choice::PuppetChoice& m_c;
     const fill::Shelf& m_shelf;
     const document::Cards& m_cards;
+    ProofMemo& m_proofs;
     double m_hottest = 0;
 };
 
 } // namespace
 
 ThingsChecked calcThings(const Puppet& puppet, const choice::PuppetChoice& choice, const fill::Shelf& shelf,
-                         const document::Cards& cards) {
-    return Checker(puppet, choice, shelf, cards).run();
+                         const document::Cards& cards, ProofMemo* proofs) {
+    ProofMemo own;
+    return Checker(puppet, choice, shelf, cards, proofs ? *proofs : own).run();
 }
 
 } // namespace enkinet::results

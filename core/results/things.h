@@ -1,10 +1,12 @@
 #pragma once
 // What the things on the body ask: each feature's work, what every bond stands, whether the base keeps it upright, room
 // and bend of cables, sheets that sag or crack. docs/mechanics.md 110 to 118.
+#include "base/memo.h"
 #include "choice/choose.h"
 #include "document/production.h"
 #include "fill/bake_plan.h"
 #include "fill/things.h"
+#include <limits>
 
 namespace enkinet::results {
 
@@ -79,16 +81,21 @@ struct ThingsChecked {
 };
 
 /// What a bond stands, from its own numbers. host: half-width that the hole lies in (0: not known), bearing: of what it
-/// is in, MPa; heat_C: hottest load still to come, 0 for none.
+/// is in, MPa; heat_C: hottest load still to come, 0 for none; proof: moment of a pin of 1 mm, where it is known
+/// already.
 inline constexpr const char* kBondWords[kBondLimits] = {"pull",   "torsion", "butt", "bending", "bearing",
                                                         "magnet", "wall",    "heat", "droop"};
 BondCheck checkBond(const body::Bond& bond, const document::AdhesiveCard* adhesive, const wire::MaterialCard* pin,
-                    double force_N, double moment_Nmm, double bearing_MPa, double host_mm, double heat_C);
+                    double force_N, double moment_Nmm, double bearing_MPa, double host_mm, double heat_C,
+                    double proof_Nmm_mm3 = std::numeric_limits<double>::quiet_NaN());
+
+/// Proof moments of pins of 1 mm, kept by whoever asks: they depend on the metal alone.
+using ProofMemo = Node<wire::MaterialCard, double>;
 
 double findDensity(body::BaseStuff stuff); ///< g/cm³, typical
 double findBearing(body::BaseStuff stuff); ///< MPa, typical
 
 ThingsChecked calcThings(const body::Puppet& puppet, const choice::PuppetChoice& choice, const fill::Shelf& shelf,
-                         const document::Cards& cards);
+                         const document::Cards& cards, ProofMemo* proofs = nullptr);
 
 } // namespace enkinet::results
