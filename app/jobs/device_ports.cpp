@@ -99,7 +99,7 @@ void DevicePorts::read(Port& port) {
         auto& steady = port.steady.try_emplace(r.unit, devices::Steady::of(r.unit)).first->second;
         const auto value = steady.take(r.value);
         port.still = steady.isTaken();
-        if (value && r.device != "bender") Q_EMIT this->steady(r.unit, *value);
+        if (value) Q_EMIT this->steady(r.unit, *value);
     }
     if (!readings.empty()) Q_EMIT changed();
 }

@@ -33,8 +33,10 @@ protected:
     /// Puts the list of this station's open points at the end of the column.
     void addOpenPoints();
 
+    /// Goes to where an open point is.
+    virtual void follow(const results::OpenPoint& point);
+
 private:
-    void follow(const results::OpenPoint& point);
     /// Rows of the list: open points, what is left as it is, and notes.
     enum RowKind { kOpenRow, kLeftRow, kNoteRow };
     const results::OpenPoint* pointOf(const QListWidgetItem* item) const;

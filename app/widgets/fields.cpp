@@ -173,6 +173,12 @@ void ChoiceField::wheelEvent(QWheelEvent* e) {
         e->ignore();
 }
 
+std::optional<double> typedNumber(const QString& text, double low, double high) {
+    bool ok = false;
+    const double x = QLocale::c().toDouble(text.trimmed().replace(',', '.'), &ok);
+    return ok && x >= low && x <= high ? std::optional(x) : std::nullopt;
+}
+
 QLabel* makeTitle() {
     auto* l = new QLabel;
     l->setTextFormat(Qt::PlainText); // names are the builder's own and never drawn as markup

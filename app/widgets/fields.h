@@ -68,6 +68,9 @@ private:
     bool m_opened = false;
 };
 
+/// A number that was typed, with either decimal sign whatever the locale; nothing where it is none or lies outside.
+std::optional<double> typedNumber(const QString& text, double low, double high);
+
 QLabel* makeTitle();
 QLabel* makeHeading(const QString& text);
 QLabel* makeText(bool quiet = false);

@@ -461,6 +461,15 @@ QString Say::chance(const body::Puppet& puppet, const choice::PuppetChoice& c) {
     return tr("Chance that no wire breaks: not checked.");
 }
 
+QString Say::tests(const wire::Calibration& c) {
+    QStringList all;
+    if (c.bendTests > 0) all << tr("%n bend test(s)", nullptr, c.bendTests);
+    if (c.hangTests > 0) all << tr("%n hang test(s)", nullptr, c.hangTests);
+    if (c.broken > 0) all << tr("%n wire(s) broken on the set", nullptr, c.broken);
+    if (c.lasted > 0) all << tr("%n wire(s) that lasted there", nullptr, c.lasted);
+    return all.isEmpty() ? tr("by its card alone") : all.join(tr(", "));
+}
+
 QString Say::edge(double f) {
     if (f >= 1.5) return tr("hard edge");
     return f > 1.05 ? tr("eased edge") : tr("no edge");

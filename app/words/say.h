@@ -79,6 +79,8 @@ public:
     /// Chance that no wire breaks, or why it is not said.
     static QString chance(const body::Puppet& puppet, const choice::PuppetChoice& choice);
     static QString edge(double factor);
+    /// What a wire's numbers rest on: its tests by kind, or the card alone.
+    static QString tests(const wire::Calibration& known);
 
     /// Two lines: the change, and what comes of it.
     static QString remedy(const results::Remedy& remedy, const Document& document);

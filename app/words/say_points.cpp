@@ -173,8 +173,9 @@ QString Say::openPoint(const results::OpenPoint& p) {
         return tr("%1 came out without a body: its clay lies inside its neighbour. Move it out, or take its clay off.")
             .arg(who);
     case Issue::order_refused:
-        return tr("Your order, %1 before %2, contradicts the rest of the plan: it is not kept.")
-            .arg(who, QString::fromStdString(p.other));
+        return tr("Order %1 of your own contradicts the rest of the plan and is not kept: take it back, or change what "
+                  "stands against it.")
+            .arg(number(p.found, 0));
     case Issue::thin_reserve:
         return tr("%1 holds with %2 % to spare, %3 % are wanted: no wire of the stock has more.")
             .arg(who, number(100 * p.found, 1), number(100 * p.limit, 0));
@@ -221,7 +222,7 @@ QString Say::openPoint(const results::OpenPoint& p) {
     case Issue::coat_order:
         return tr("%1: coat %2 does not hold on the one below it.").arg(who, number(p.found, 0));
     case Issue::test_contradicts:
-        return tr("A bench test of %1 contradicts its card: look at the tests.").arg(who);
+        return tr("A test of %1 contradicts its card: take it away, test again, or leave it as it is.").arg(who);
     case Issue::buy_wire:
         return tr("Buy wire %1: %2 m needed%4, %3 m there.").arg(who, number(p.limit, 1), number(p.found, 1), whose(p));
     case Issue::buy_clay:

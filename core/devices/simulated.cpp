@@ -53,7 +53,7 @@ std::string Simulated::nextBend() {
     if (at == 2 || at == 10) {
         if (whole && (m_bends += 0.5) >= m_life) m_truths.push_back(m_bends);
     }
-    if (!whole && m_ticks > static_cast<int>(m_bends + 3) * kPeriod + 50) m_life = 0;
+    if (!whole && m_ticks > static_cast<int>(m_bends * kPeriod) + 50) m_life = 0;
     if (at % 2 == 0) return send({m_device, 0, "deg", angle + std::normal_distribution<double>(0, m_noise)(m_random)});
     const double moment = (m_bends < m_life ? m_strength : 0.01 * m_strength) * std::abs(place[at]);
     return send({m_device, 0, "Nmm", moment + std::normal_distribution<double>(0, 0.01 * m_strength)(m_random)});

@@ -222,10 +222,16 @@ Edits::Changed Edits::putSpool(const Spool& spool) const {
 
 Edits::Changed Edits::removeSpool(const std::string& id) const {
     return stockEdit([&](Stock& s) -> std::optional<Fault> {
-        if (std::erase_if(s.spools, [&](const auto& x) { return x.id == id; }) == 0)
-            return Fault{"stock", "spool \"" + id + "\"", "is not there"};
-        std::erase_if(s.offcuts, [&](const auto& o) { return o.spool == id; });
-        std::erase_if(s.wearTests, [&](const auto& t) { return t.spool == id; });
+        const auto ofIt = [&](const auto& t) { return t.spool == id; };
+        const auto spool = std::find_if(s.spools.begin(), s.spools.end(), [&](const auto& x) { return x.id == id; });
+        if (spool == s.spools.end()) return Fault{"stock", "spool \"" + id + "\"", "is not there"};
+        // What its wire was seen to do is worth more than a tidy shelf.
+        if (std::any_of(s.bendTests.begin(), s.bendTests.end(), ofIt) ||
+            std::any_of(s.hangTests.begin(), s.hangTests.end(), ofIt) ||
+            std::any_of(s.wearTests.begin(), s.wearTests.end(), ofIt))
+            return Fault{"stock", spool->name, "has tests that would be lost: set its metres to 0 instead"};
+        s.spools.erase(spool);
+        std::erase_if(s.offcuts, ofIt);
         return {};
     });
 }

@@ -39,6 +39,10 @@ struct Shot {
         std::string puppet, limb, joint;
         int copy = 1, frame = 0;
         bool right = false;
+        bool isOf(const std::string& ofPuppet, int ofCopy, const std::string& ofLimb, const std::string& ofJoint,
+                  bool ofRight) const {
+            return puppet == ofPuppet && copy == ofCopy && limb == ofLimb && joint == ofJoint && right == ofRight;
+        }
         friend bool operator==(const Break&, const Break&) = default;
     };
     std::vector<Break> breaks{};

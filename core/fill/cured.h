@@ -21,6 +21,8 @@ double findRingModulus(double a_mm, double b_mm, double t_mm);
 struct Strength {
     double median_MPa = 0, nine_MPa = 0;
     int tests = 0;
+    /// What one in ten still reaches: as far above the middle, on logarithms, as nine in ten lie below.
+    double few_MPa() const { return nine_MPa > 0 ? median_MPa * median_MPa / nine_MPa : 0; }
     friend bool operator==(const Strength&, const Strength&) = default;
 };
 /// Card and tests together, on logarithms.

@@ -9,7 +9,7 @@ namespace enkinet::make {
 using namespace body;
 
 namespace {
-constexpr int kAlong = 6, kAround = 12;
+constexpr int kAlong = 6, kAround = 24;
 /// Looked for so far out at a time: as thin as a limb may be.
 constexpr double kLook_mm = 4;
 

@@ -17,6 +17,8 @@ struct Lab {
     double L = 0, a = 0, b = 0;
 };
 
+/// A channel of 0 to 1 as files and screens have it, to linear light.
+double toLinear(double channel);
 /// "#rrggbb" to linear light.
 Result<Rgb> parseHex(const std::string& text);
 Lab toLab(const Rgb& colour);

@@ -116,15 +116,21 @@ Reflectance calcReflectance(const Rgb& colour) {
     return r;
 }
 
-std::string toHex(const Rgb& c) {
-    std::string text = "#";
+std::uint32_t toBytes(const Rgb& c) {
+    std::uint32_t bytes = 0;
     for (double v : {c.r, c.g, c.b}) {
         v = std::clamp(v, 0.0, 1.0);
         const double s = v <= 0.0031308 ? 12.92 * v : 1.055 * std::pow(v, 1 / 2.4) - 0.055;
-        const auto byte = static_cast<unsigned>(std::lround(s * 255));
-        text += "0123456789abcdef"[byte / 16];
-        text += "0123456789abcdef"[byte % 16];
+        bytes = bytes << 8 | static_cast<std::uint32_t>(std::lround(s * 255));
     }
+    return bytes;
+}
+
+std::string toHex(const Rgb& c) {
+    std::string text = "#";
+    const std::uint32_t bytes = toBytes(c);
+    for (int shift = 20; shift >= 0; shift -= 4)
+        text += "0123456789abcdef"[bytes >> shift & 15];
     return text;
 }
 

@@ -8,6 +8,7 @@
 // A colour from three numbers is one of many curves that look alike: what mixes is an estimate until chips are tried.
 #include "paint/colour.h"
 #include <array>
+#include <cstdint>
 #include <vector>
 
 namespace enkinet::paint {
@@ -23,7 +24,9 @@ inline constexpr double kDarkest = 0.002, kLightest = 0.998;
 Rgb toRgb(const Reflectance& curve);
 /// The smoothest curve with a colour; its own colour is the clipped one to 1e-9.
 Reflectance calcReflectance(const Rgb& colour);
-/// "#rrggbb", clipped to what a screen shows.
+/// 0xrrggbb, clipped to what a screen shows.
+std::uint32_t toBytes(const Rgb& colour);
+/// "#rrggbb", the same.
 std::string toHex(const Rgb& colour);
 
 struct Share {

@@ -1,5 +1,4 @@
 #include "paint/relief.h"
-#include "base/text.h"
 #include "base/units.h"
 #include "paint/film.h"
 #include <algorithm>
@@ -10,7 +9,6 @@ namespace enkinet::paint {
 
 namespace {
 constexpr int kLevels = 64;
-constexpr double kBurnt = 0.98, kBlack = 0.004;
 
 /// The same number for the same two, evenly between 0 and 1.
 double scatter(int i, int j) {
@@ -162,22 +160,6 @@ Result<ReliefPatch> calcReliefPatch(const Scheme& scheme, const std::vector<Pain
     t.recessOff = calcDeltaE2000(toLab(t.recess), toLab(t.body));
     t.ridgeOff = calcDeltaE2000(toLab(t.ridge), toLab(t.body));
     return patch;
-}
-
-Result<Rgb> calcBalanced(const Rgb& place, const Rgb& card, double cardReflectance) {
-    if (!(cardReflectance >= 0.02 && cardReflectance <= 0.98))
-        return Fault{"grey card", plain(cardReflectance), "must reflect 0.02 to 0.98 of the light"};
-    Rgb out;
-    double Rgb::*const channels[] = {&Rgb::r, &Rgb::g, &Rgb::b};
-    for (double Rgb::*c : channels) {
-        if (!(card.*c < kBurnt)) return Fault{"photograph", "the card", "is burnt out there: take it darker"};
-        if (!(card.*c > kBlack)) return Fault{"photograph", "the card", "is black there: take it lighter"};
-        if (!(place.*c < kBurnt)) return Fault{"photograph", "the paint", "is burnt out there: take it darker"};
-        out.*c = place.*c / (card.*c) * cardReflectance;
-    }
-    for (double Rgb::*c : channels)
-        out.*c = std::clamp(out.*c, 0.0, 1.0);
-    return out;
 }
 
 } // namespace enkinet::paint

@@ -1,6 +1,6 @@
 #pragma once
 // The three tones of a painted surface with relief: a wash runs into what lies low, a dry brush leaves its paint on
-// what stands high. docs/mechanics.md 148, 149.
+// what stands high. docs/mechanics.md 148.
 //   A patch of heights; a wash's film is as thick as a place lies below the mean, a dry brush's as it stands above,
 //   each scaled so that the paint that went on is the paint that is there; through the film equation (133), coat by
 //   coat.
@@ -27,9 +27,5 @@ struct ReliefPatch {
 /// A scheme on a clay (#rrggbb) with its relief; a paint that the shelf lacks is a Fault.
 Result<ReliefPatch> calcReliefPatch(const Scheme& scheme, const std::vector<PaintCard>& shelf, const std::string& clay,
                                     int n = 96, double side_mm = 24);
-
-/// Linear light of a place in a photograph as it is under white light, by a grey card of a known reflectance beside it.
-/// A card or a place that is burnt out or black tells nothing: a Fault.
-Result<Rgb> calcBalanced(const Rgb& place, const Rgb& card, double cardReflectance = 0.18);
 
 } // namespace enkinet::paint

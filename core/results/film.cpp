@@ -68,8 +68,7 @@ std::vector<wire::WearTest> findWearTests(const Production& production,
         for (const shoot::JointWire& w : wires[static_cast<std::size_t>(r.puppet)]) {
             if (w.limb != r.limb || w.joint != r.joint || w.start >= 1) continue;
             const auto isHere = [&](const document::Shot::Break& b) {
-                return b.puppet == puppet.id && b.copy == r.copy && b.limb == limb.id && b.joint == joint &&
-                       b.right == r.right;
+                return b.isOf(puppet.id, r.copy, limb.id, joint, r.right);
             };
             // A wire that broke is followed by another: the second's count begins anew.
             std::ptrdiff_t earlier = 0;

@@ -72,13 +72,8 @@ void Points::sheet() {
 void Points::orders() {
     for (int i : m_r.plan.refused) {
         const body::StepOrder& o = m_puppet.wants.order[static_cast<std::size_t>(i)];
-        const auto subject = [&](const std::string& id) {
-            for (const make::Step& s : m_r.plan.steps)
-                if (s.id == id) return s.subject;
-            return id;
-        };
-        OpenPoint p{Station::plan,    Issue::order_refused, -1, -1, -1, kNoState, static_cast<double>(i + 1), 0,
-                    subject(o.first), subject(o.then)};
+        OpenPoint p{Station::plan, Issue::order_refused,       -1, -1,           -1,
+                    kNoState,      static_cast<double>(i + 1), 0,  m_puppet.name};
         p.key = "order:" + o.first + ">" + o.then;
         add(std::move(p));
     }

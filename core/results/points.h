@@ -13,9 +13,8 @@ public:
     Points(const Production& p, int puppet, Report& r, fill::BakeMemo& bakes)
         : m_production(p), m_puppet(p.puppets[static_cast<std::size_t>(puppet)]), m_r(r), m_bakes(bakes) {}
 
-    void sheet();
-    /// Orders of steps that no longer can be.
-    void orders(); ///< and the figure's height
+    void sheet();  ///< and the figure's height
+    void orders(); ///< of steps that no longer can be
     void wires();  ///< wire_points.cpp
     void things(); ///< thing_points.cpp
     void layers(); ///< bulk, skin, oven, paint, steps: layer_points.cpp

@@ -56,7 +56,7 @@ void Points::wires() {
     // What a builder leaves is kept by the spool's id, and said by its name.
     for (std::size_t i = 0; i < m_production.stock.spools.size(); ++i)
         if (const document::Spool& s = m_production.stock.spools[i]; m_r.stock.calibrations[i].contradicted) {
-            OpenPoint p{Station::wire, Issue::test_contradicts, -1, -1, -1, kNoState, 0, 0, s.name};
+            OpenPoint p{Station::bench, Issue::test_contradicts, -1, -1, -1, kNoState, 0, 0, s.name};
             p.key = "test:" + s.id;
             add(std::move(p));
         }

@@ -120,9 +120,9 @@ Ledger calcLedger(const std::vector<Company>& puppets, const std::vector<documen
             for (std::size_t p = 0; p < puppets.size(); ++p) {
                 const body::Puppet& puppet = *puppets[p].puppet;
                 if (puppet.id != cast.puppet) continue;
-                for (const JointWire& w : wires[p])
-                    for (int side = 0; side < (puppet.limbs[static_cast<std::size_t>(w.limb)].mirrored ? 2 : 1);
-                         ++side) {
+                for (const JointWire& w : wires[p]) {
+                    const body::Limb& limb = puppet.limbs[static_cast<std::size_t>(w.limb)];
+                    for (int side = 0; side < (limb.mirrored ? 2 : 1); ++side) {
                         const Key key{static_cast<int>(p), cast.copy, w.limb, w.joint, side == 1};
                         WearRow row;
                         row.puppet = static_cast<int>(p), row.copy = cast.copy, row.limb = w.limb, row.joint = w.joint;
@@ -150,14 +150,12 @@ Ledger calcLedger(const std::vector<Company>& puppets, const std::vector<documen
                         }
                         // A break in this shot ends the count; a new wire begins at nothing.
                         for (const document::Shot::Break& b : shot.breaks)
-                            if (b.puppet == puppet.id && b.copy == cast.copy && b.right == row.right &&
-                                b.limb == puppet.limbs[static_cast<std::size_t>(w.limb)].id &&
-                                b.joint == puppet.limbs[static_cast<std::size_t>(w.limb)]
-                                               .joints[static_cast<std::size_t>(w.joint)]
-                                               .id)
+                            if (b.isOf(puppet.id, cast.copy, limb.id, limb.joints[static_cast<std::size_t>(w.joint)].id,
+                                       row.right))
                                 now = row.damage * (1 - static_cast<double>(b.frame) / shot.frames),
                                 swapped[key] = false;
                     }
+                }
             }
     }
     return ledger;

@@ -198,6 +198,11 @@ Expected calcExpected(const BendTable& table, const HangTest& t, const Calibrati
     return spread(conventionOf(table, t) * std::exp(c.holdLn + c.masing * step), std::sqrt(std::max(0.0, variance)));
 }
 
+int findTestsToHalve(const Calibration& c) {
+    const double ratio = kLifeTestScatter / c.lifeLnSpread;
+    return static_cast<int>(std::ceil(3 * ratio * ratio - 1e-9));
+}
+
 void calibrate(WireBend& b, const Calibration& c) {
     if (c.hangTests > 0) {
         const double k = std::exp(c.holdLn);

@@ -96,6 +96,9 @@ Calibration calcCalibration(const BendTable& table, const std::vector<BendTest>&
 Expected calcExpected(const BendTable& table, const BendTest& test, const Calibration& known);
 Expected calcExpected(const BendTable& table, const HangTest& test, const Calibration& known);
 
+/// How many bend tests more make what is not known of the life half as wide: from s to s/2 takes 3 (0.35/s)².
+int findTestsToHalve(const Calibration& known);
+
 /// Applies a calibration to what the card says: lives, their nine in ten, holds and the moments to bend.
 void calibrate(WireBend& bend, const Calibration& calibration);
 

@@ -4,13 +4,6 @@
 <context>
     <name>enkinet::app::BenchPage</name>
     <message numerus="yes">
-        <source>%n bend test(s): lives are %1 times the card&apos;s, and nine in ten reach %2 of the middle (without tests %3).</source>
-        <translation>
-            <numerusform>%n bend test: lives are %1 times the card&apos;s, and nine in ten reach %2 of the middle (without tests %3).</numerusform>
-            <numerusform>%n bend tests: lives are %1 times the card&apos;s, and nine in ten reach %2 of the middle (without tests %3).</numerusform>
-        </translation>
-    </message>
-    <message numerus="yes">
         <source>%n hang test(s): it holds %1 times what the card says, give or take %2 %.</source>
         <translation>
             <numerusform>%n hang test: it holds %1 times what the card says, give or take %2 %.</numerusform>
@@ -32,13 +25,6 @@
         </translation>
     </message>
     <message numerus="yes">
-        <source>It stands %1 off its dial and swings by %2 to each side (%n reading(s)).</source>
-        <translation>
-            <numerusform>It stands %1 off its dial and swings by %2 to each side (%n reading).</numerusform>
-            <numerusform>It stands %1 off its dial and swings by %2 to each side (%n readings).</numerusform>
-        </translation>
-    </message>
-    <message numerus="yes">
         <source>%n reading(s), one each half minute. Half an hour is enough: then keep it.</source>
         <translation>
             <numerusform>%n reading, one each half minute. Half an hour is enough: then keep it.</numerusform>
@@ -46,10 +32,17 @@
         </translation>
     </message>
     <message numerus="yes">
-        <source>On the set %n of its wires broke, and %1 have lasted so far: with that, lives are %2 times the card&apos;s.</source>
+        <source>No test yet: every number of this wire rests on table values, and lives scatter by a factor of %1. What is not known of them halves with %n bend test(s).</source>
         <translation>
-            <numerusform>On the set %n of its wires broke, and %1 have lasted so far: with that, lives are %2 times the card&apos;s.</numerusform>
-            <numerusform>On the set %n of its wires broke, and %1 have lasted so far: with that, lives are %2 times the card&apos;s.</numerusform>
+            <numerusform>No test yet: every number of this wire rests on table values, and lives scatter by a factor of %1. What is not known of them halves with %n bend test.</numerusform>
+            <numerusform>No test yet: every number of this wire rests on table values, and lives scatter by a factor of %1. What is not known of them halves with %n bend tests.</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>It stands %1 °C off its dial and swings by %2 °C to each side (%n reading(s)).</source>
+        <translation>
+            <numerusform>It stands %1 °C off its dial and swings by %2 °C to each side (%n reading).</numerusform>
+            <numerusform>It stands %1 °C off its dial and swings by %2 °C to each side (%n readings).</numerusform>
         </translation>
     </message>
 </context>
@@ -197,6 +190,34 @@
         <translation>
             <numerusform>%1: make and fit it</numerusform>
             <numerusform>%1: make and fit %n</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n bend test(s)</source>
+        <translation>
+            <numerusform>%n bend test</numerusform>
+            <numerusform>%n bend tests</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n hang test(s)</source>
+        <translation>
+            <numerusform>%n hang test</numerusform>
+            <numerusform>%n hang tests</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n wire(s) broken on the set</source>
+        <translation>
+            <numerusform>%n wire broken on the set</numerusform>
+            <numerusform>%n wires broken on the set</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n wire(s) that lasted there</source>
+        <translation>
+            <numerusform>%n wire that lasted there</numerusform>
+            <numerusform>%n wires that lasted there</numerusform>
         </translation>
     </message>
 </context>

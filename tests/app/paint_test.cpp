@@ -142,6 +142,8 @@ TEST_CASE("From a photograph with a grey card to a shelf, a recipe, a scheme, an
     Desk::settle();
     auto* pick = desk.find<app::PhotoPick>("photoPick");
     REQUIRE(pick->isVisible());
+    CHECK(desk.find<QAbstractButton>("photoDone")->isVisible());
+    CHECK(desk.find<QLabel>("photoPicked")->text().contains("card"));
     CHECK_FALSE(desk.find<QAbstractButton>("photoShelf")->isEnabled());
     const auto point = [&](int x, int y) {
         QTest::mouseClick(pick, Qt::LeftButton, {}, pick->toWidget({x, y}));

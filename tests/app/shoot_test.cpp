@@ -101,8 +101,10 @@ TEST_CASE("A shot is added, named, timed, cast, ordered, shot and taken away", "
     CHECK(worn);
     desk.press("shotEarlier");
     CHECK(desk.document().production().shots[5].name == "By the lamp");
+    filmOf(desk);
     desk.press("shotDone");
     CHECK(desk.document().production().shots[5].done);
+    filmOf(desk);
     desk.press("shotBreak");
     CHECK(desk.document().production().shots[5].breaks.size() == 1);
     QStringList refused;

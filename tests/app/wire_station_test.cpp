@@ -2,6 +2,7 @@
 #include "base/units.h"
 #include "files/production_json.h"
 #include "print/build_sheets.h"
+#include "stations/bench/bench_table.h"
 #include "stations/wire/laid_limb.h"
 #include "stations/wire/puppet_table.h"
 #include "stations/wire/remedies_list.h"
@@ -84,33 +85,79 @@ TEST_CASE("The lens says too tight where the wire has no numbers") {
 
 TEST_CASE("A bend test typed at the bench moves the lives of its spool, and undo takes it back") {
     Desk desk;
-    desk.station(Station::wire);
-    desk.clickJoint("left knee");
     const auto& leg = desk.report().choice.limbs[2];
     const int spool = leg.candidates()[static_cast<std::size_t>(leg.chosen)].spool;
     const double life = leg.verdicts[1].life_s;
-    desk.leaf("wireLeaves", 4);
-    desk.pickData("testSpool", spool);
-    desk.type("testCycles", "400");
-    desk.click("addBend");
+    desk.station(Station::bench);
+    desk.pickData("benchSubject", spool);
+    // What stands in the fields to begin with was never measured.
+    CHECK_FALSE(desk.find<QAbstractButton>("benchKeep")->isEnabled());
+    // Half as many again as the card says: better, and no contradiction.
+    const auto& top = desk.find<app::BenchTable>("benchTable")->top();
+    REQUIRE(top.card);
+    desk.type("benchCycles", QString::number(1.5 * top.card->median, 'f', 1));
+    desk.click("benchKeep");
     CHECK(desk.document().production().stock.bendTests.size() == 1);
     CHECK(desk.report().stock.calibrationOf(spool).bendTests == 1);
     CHECK(desk.report().choice.limbs[2].verdicts[1].life_s > life);
-    CHECK(desk.find<QLabel>("testKnown")->text().contains("1 bend test"));
-    desk.type("testWeight", "900");
-    desk.click("addHang");
+    CHECK(desk.find<QLabel>("benchKnown")->text().contains("1 bend test"));
+    CHECK_FALSE(desk.find<QAbstractButton>("benchKeep")->isEnabled());
+    const auto points = [&] {
+        return std::count_if(desk.report().open.begin(), desk.report().open.end(),
+                             [](const auto& p) { return p.issue == results::Issue::test_contradicts; });
+    };
+    CHECK(points() == 0);
+    desk.pickData("benchKind", 1);
+    desk.type("benchWeight", "900");
+    desk.click("benchKeep");
     CHECK(desk.document().production().stock.hangTests.size() == 1);
-    // 900 g on 60 mm is far from the card: it is pointed out.
-    CHECK(std::any_of(desk.report().open.begin(), desk.report().open.end(),
-                      [](const auto& p) { return p.issue == results::Issue::test_contradicts; }));
-    auto* list = desk.find<QListWidget>("testList");
+    // 900 g on 60 mm is far from the card: it is pointed out, and the point leads to the spool.
+    CHECK(points() == 1);
+    desk.pickData("benchSubject", spool == 0 ? 1 : 0);
+    auto* open = desk.find<QListWidget>("openPoints");
+    for (QListWidget* one : desk.window.findChildren<QListWidget*>("openPoints"))
+        if (one->isVisible()) open = one;
+    REQUIRE(open->count() == 1);
+    QTest::mouseClick(open->viewport(), Qt::LeftButton, {}, open->visualItemRect(open->item(0)).center());
+    Desk::settle();
+    CHECK(desk.find<QComboBox>("benchSubject")->currentData().toInt() == spool);
+    auto* list = desk.find<QListWidget>("benchList");
+    REQUIRE(list->count() == 2);
     list->setCurrentRow(1);
-    desk.click("testRemove");
+    desk.click("benchRemove");
     CHECK(desk.document().production().stock.hangTests.empty());
+    CHECK(points() == 0);
     desk.undo();
     desk.undo();
     desk.undo();
     CHECK(desk.report().choice.limbs[2].verdicts[1].life_s == life);
+}
+
+TEST_CASE("A spool in hand stands in the fields to be changed, and goes out of stock unless it was tested") {
+    Desk desk;
+    desk.station(Station::wire);
+    desk.leaf("wireLeaves", 4);
+    auto* list = desk.find<QListWidget>("spoolList");
+    const auto stock = [&]() -> const document::Stock& { return desk.document().production().stock; };
+    REQUIRE(list->count() == static_cast<int>(stock().spools.size()));
+    const int last = list->count() - 1;
+    const document::Spool s = stock().spools[static_cast<std::size_t>(last)];
+    CHECK(list->item(last)->text().contains("by its card alone"));
+    list->setCurrentRow(last);
+    CHECK(desk.find<QLineEdit>("spoolId")->text().toStdString() == s.name);
+    desk.click("removeSpool");
+    CHECK(static_cast<int>(stock().spools.size()) == last);
+    desk.undo();
+    CHECK(static_cast<int>(stock().spools.size()) == last + 1);
+    REQUIRE(desk.document().change("test", [&](const document::Edits& e) {
+        return e.addTests({{s.id, "", "", {1, s.diameter_mm, 0}, 14, 1.3, 0.7, 80}}, {});
+    }));
+    Desk::settle();
+    CHECK(list->item(last)->text().contains("1 bend test"));
+    list->setCurrentRow(last);
+    desk.click("removeSpool");
+    CHECK(static_cast<int>(stock().spools.size()) == last + 1);
+    CHECK(desk.window.message().contains("metres to 0"));
 }
 
 TEST_CASE("A spool goes into stock by millimetres or by a gauge with its system; a bare gauge is a question") {
@@ -163,7 +210,7 @@ TEST_CASE("The keyboard alone reaches every control of the wire station's leaves
                                    {"lensLay", "lensAngle", "lensSpool"},
                                    {"letChoose", "candidates", "leaf0"},
                                    {"wireIsCut", "offcutLength", "addOffcut"},
-                                   {"testCycles", "addBend", "spoolDiameter"}};
+                                   {"spoolList", "putSpool", "spoolDiameter"}};
         for (const char* name : wanted[leaf]) {
             INFO("leaf " << leaf << ": " << name);
             CHECK(reached.contains(name));

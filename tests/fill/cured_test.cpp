@@ -33,6 +33,9 @@ TEST_CASE("A rod that breaks between two supports tells its strength, and tests 
     CHECK_NEAR(none.median_MPa, 18.0, 1e-12);
     CHECK_NEAR(none.nine_MPa, 18 * std::exp(-1.2815515655446 * std::hypot(0.35, 0.25)), 1e-12);
     const Strength three = calcStrength(18, {12, 12, 12});
+    // On logarithms the middle lies in the middle; of nothing nothing is said.
+    CHECK_NEAR(std::log(three.few_MPa()) + std::log(three.nine_MPa), 2 * std::log(three.median_MPa), 1e-12);
+    CHECK(calcStrength(0, {}).few_MPa() == 0);
     CHECK(three.median_MPa < 18);
     CHECK(three.median_MPa > 12);
     CHECK(three.nine_MPa / three.median_MPa > none.nine_MPa / none.median_MPa);

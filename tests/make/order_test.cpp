@@ -1,4 +1,5 @@
 // Order by reach, and the builder's own order: what contradicts is refused with its reason.
+#include "base/units.h"
 #include "make/reach.h"
 #include "results/result.h"
 #include "support/puppets.h"
@@ -176,13 +177,12 @@ TEST_CASE("An order of the builder's own is kept where it can be, and refused wi
     const int skin = find(plain, [](const Step& s) { return s.kind == StepKind::skin; });
     REQUIRE(paint > skin);
     const auto chain = findChain(plain.steps, paint, skin);
-    if (!chain.empty()) {
-        CHECK(chain.back().step == skin);
-        int here = paint;
-        for (const Chain& c : chain) {
-            CHECK(waits(plain, here, c.step, c.reason));
-            here = c.step;
-        }
+    REQUIRE_FALSE(chain.empty());
+    CHECK(chain.back().step == skin);
+    int here = paint;
+    for (const Chain& c : chain) {
+        CHECK(waits(plain, here, c.step, c.reason));
+        here = c.step;
     }
     const int cut = find(plain, [](const Step& s) { return s.kind == StepKind::cut_wire; });
     const auto toCut = findChain(plain.steps, paint, cut);
@@ -201,4 +201,42 @@ TEST_CASE("An order of the builder's own is kept where it can be, and refused wi
     const Plan twice = reportOf(p).plan;
     CHECK(twice.refused == std::vector<int>{1, 2});
     checkOrdered(twice);
+}
+
+TEST_CASE("What a rod hides of a rod beside it is the angle in which rays of a finger's length meet it", "[make]") {
+    constexpr double r = 20, R = 15;
+    int told = 0;
+    for (double apart : {36.0, 38.0, 42.0, 46.0, 50.0, 53.0, 60.0}) {
+        body::Puppet p = levelArm(false);
+        p.limbs[0].segments[0] = tube("post1", r, r);
+        p.limbs[1] = limb("arm", body::LimbKind::arm,
+                          {fixedPoint("root", {0, 100, 0}), posed("shoulder", {apart, 100, 0}, 0.5),
+                           fixedPoint("tip", {apart, 0, 0})},
+                          "post", "top");
+        p.limbs[1].segments[1] = tube("arm2", R, R);
+        choice::PuppetChoice c;
+        c.rest = body::calcSkeleton(p);
+        c.own = body::calcOwnStretches(p, c.rest);
+        c.parts = fill::calcParts(p, c.rest, c.own, shippedShelf(), std::vector<fill::WireRuns>(p.limbs.size()));
+        // Straight out at an angle from the line between the axes, on a circle of r about one of R so far apart.
+        double share = 0;
+        constexpr int kFine = 100000;
+        for (int i = 0; i < kFine; ++i) {
+            const double angle = 2 * kPi * i / kFine, side = apart * std::sin(angle), along = apart * std::cos(angle);
+            if (std::abs(side) > R || along < 0) continue;
+            if (along - std::sqrt(R * R - side * side) - r <= kFinger_mm) share += 1.0 / kFine;
+        }
+        double found = 0;
+        for (const Hidden& h : findHidden(p, c))
+            if (c.parts[static_cast<std::size_t>(h.part)].label.find("post") != std::string::npos) found += h.share;
+        INFO(apart << " mm apart: " << found << " of " << share);
+        // Twenty-four looks round, four millimetres a step; what is less than a tenth is not told at all.
+        constexpr double kLook = 1.0 / 24;
+        if (share > kHiddenShare + kLook) CHECK(std::abs(found - share) <= kLook);
+        if (share < kHiddenShare - kLook) CHECK(found == 0);
+        CHECK((found == 0 || std::abs(found - share) <= kLook));
+        told += found > 0;
+        if (apart - r - R > kFinger_mm) CHECK(found == 0);
+    }
+    CHECK(told >= 2);
 }

@@ -1,5 +1,6 @@
 // The three tones on relief, and colours from a photograph: laws and closed forms.
 #include "paint/film.h"
+#include "paint/photo.h"
 #include "paint/relief.h"
 #include "support/near.h"
 #include <numeric>

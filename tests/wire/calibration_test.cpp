@@ -269,3 +269,20 @@ TEST_CASE("Wires that broke on the set and wires that have lasted: the posterior
     CHECK_FALSE(makeWearTest({"alu-1.5", "", "j", "s", 0, false}));
     CHECK_FALSE(makeWearTest({"alu-1.5", "", "j", "s", std::nan(""), false}));
 }
+
+TEST_CASE("So many bend tests more halve what is not known of a life, and one fewer does not", "[wire]") {
+    for (int had : {0, 1, 2, 5}) {
+        const Calibration now =
+            calcCalibration(aluminium(), std::vector<BendTest>(static_cast<std::size_t>(had), bendTest(1)), {});
+        const int more = findTestsToHalve(now);
+        const auto spread = [&](int n) {
+            return calcCalibration(aluminium(), std::vector<BendTest>(static_cast<std::size_t>(had + n), bendTest(1)),
+                                   {})
+                .lifeLnSpread;
+        };
+        INFO(had << " tests, " << more << " more");
+        CHECK(more >= 1);
+        CHECK(spread(more) <= now.lifeLnSpread / 2 + 1e-12);
+        CHECK(spread(more - 1) > now.lifeLnSpread / 2);
+    }
+}

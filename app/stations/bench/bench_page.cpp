@@ -1,6 +1,8 @@
 #include "stations/bench/bench_page.h"
 #include "base/normal.h"
 #include "base/units.h"
+#include "files/container.h"
+#include "files/wire_tests_file.h"
 #include "fill/cured.h"
 #include "fill/ledger.h"
 #include "widgets/answer.h"
@@ -10,6 +12,8 @@
 #include "words/say.h"
 #include <QDate>
 #include <QDateTime>
+#include <QFileDialog>
+#include <QFileInfo>
 #include <QFormLayout>
 #include <QHBoxLayout>
 #include <QListWidget>
@@ -65,10 +69,11 @@ BenchPage::BenchPage(Document& d) : Page(d, results::Station::bench), m_table(ne
     column()->addWidget(m_list);
     column()->addWidget(m_remove, 0, Qt::AlignLeft);
     addOpenPoints();
+    column()->addLayout(makeButtonRow(this, {{tr("Tests to CSV…"), "testExport", [this] { exportCsv(); }},
+                                             {tr("Tests from CSV…"), "testImport", [this] { importCsv(); }}}));
     column()->addStretch();
     connect(m_kind, &ChoiceField::edited, this, [this] {
         stop();
-        showSubjects();
         refresh();
     });
     connect(m_subject, &ChoiceField::edited, this, [this] {
@@ -94,6 +99,12 @@ NumberField* BenchPage::number(const char* id, const QString& name, double low, 
     f->show(first);
     connect(f, &NumberField::edited, this, [this] { showTop(); });
     return f;
+}
+
+/// Numbers that stand in the fields to begin with were never measured.
+void BenchPage::entered() {
+    m_entered = true;
+    showTop();
 }
 
 NumberField* BenchPage::length(const char* id, const QString& name, double low, double high, double first) {
@@ -126,10 +137,11 @@ void BenchPage::makeFields() {
     m_weight = new NumberField(NumberField::Kind::grams, 0.1, 100000, 5, 1, tr("Weight at which it crept"));
     m_weight->setObjectName("benchWeight");
     m_weight->show(50);
-    connect(m_weight, &NumberField::edited, this, [this] { showTop(); });
     m_rod = length("benchRod", tr("Thickness of the rod"), 1, 100, 8);
     m_span = length("benchSpan", tr("Between the supports"), 8, 2000, 80);
     m_force = number("benchForce", tr("Force at which it broke, N"), 0.01, 10000, 0.5, 2, 10);
+    for (NumberField* f : {m_cycles, m_weight, m_force})
+        connect(f, &NumberField::edited, this, &BenchPage::entered);
     m_set = number("benchSet", tr("What the dial says, °C"), 30, 300, 5, 0, 130);
     m_form = makeForm();
     m_form->addRow(tr("strands"), m_strands);
@@ -166,12 +178,17 @@ const fill::ClayCard* BenchPage::clay() {
 
 std::string BenchPage::today() { return QDate::currentDate().toString(Qt::ISODate).toStdString(); }
 
+wire::Bundle BenchPage::sample() {
+    const auto& spools = document().production().stock.spools;
+    return {m_strands->currentData().toInt(), spools[static_cast<std::size_t>(spool())].diameter_mm, m_lay->core()};
+}
+
 wire::BendTest BenchPage::bendTest() {
-    const auto& sp = document().production().stock.spools[static_cast<std::size_t>(spool())];
-    return {sp.id,
+    const auto& spools = document().production().stock.spools;
+    return {spools[static_cast<std::size_t>(spool())].id,
             today(),
             "",
-            {m_strands->currentData().toInt(), sp.diameter_mm, m_lay->core()},
+            sample(),
             m_gap->core(),
             m_edge->currentData().toDouble(),
             snapAngle(m_angle->core()),
@@ -179,16 +196,13 @@ wire::BendTest BenchPage::bendTest() {
 }
 
 wire::HangTest BenchPage::hangTest() {
-    const auto& sp = document().production().stock.spools[static_cast<std::size_t>(spool())];
-    return {sp.id,
-            today(),
-            "",
-            {m_strands->currentData().toInt(), sp.diameter_mm, m_lay->core()},
-            m_gap->core(),
-            m_lever->core(),
-            m_weight->core(),
-            static_cast<wire::LastBend>(m_lastBend->currentData().toInt()),
-            snapAngle(m_angle->core())};
+    const auto& spools = document().production().stock.spools;
+    wire::HangTest t;
+    t.spool = spools[static_cast<std::size_t>(spool())].id, t.date = today(), t.bundle = sample();
+    t.gap_mm = m_gap->core(), t.lever_mm = m_lever->core(), t.weight_g = m_weight->core();
+    t.lastBend = static_cast<wire::LastBend>(m_lastBend->currentData().toInt());
+    t.lastAngle_rad = snapAngle(m_angle->core());
+    return t;
 }
 
 fill::BreakTest BenchPage::breakTest() {
@@ -244,115 +258,155 @@ void BenchPage::show(const results::Report&) {
     showTop();
 }
 
+void BenchPage::addRow(const QString& text, bool contradicts, int kind, std::size_t index) {
+    auto* item = new QListWidgetItem(contradicts ? tr("%1: contradicts the card").arg(text) : text, m_list);
+    if (kind >= 0) item->setData(Qt::UserRole, kind), item->setData(Qt::UserRole + 1, static_cast<int>(index));
+    item->setToolTip(plainTip(item->text()));
+}
+
 /// What is known of the subject, and each of its tests against what the card says.
 void BenchPage::showKnown() {
-    const auto& production = document().production();
-    const results::Report& r = document().report();
     m_list->clear();
-    const auto add = [&](const QString& text, bool contradicts, int kind, std::size_t index) {
-        auto* item = new QListWidgetItem(contradicts ? tr("%1: contradicts the card").arg(text) : text, m_list);
-        item->setData(Qt::UserRole, kind);
-        item->setData(Qt::UserRole + 1, static_cast<int>(index));
-        item->setToolTip(plainTip(item->text()));
-    };
-    const int s = spool();
-    const fill::Shop& shop = production.stock.shop;
-    if (s >= 0) {
-        const document::Spool& sp = production.stock.spools[static_cast<std::size_t>(s)];
-        const wire::Calibration& c = r.stock.calibrationOf(s);
-        const auto& table = *r.stock.tables.at(sp.material);
-        const QString name = QString::fromStdString(sp.name);
-        QStringList lines;
-        if (!c.hasLife() && c.hangTests == 0)
-            lines << tr("No test yet: every number of this wire rests on table values, and lives scatter by a factor "
-                        "of %1. Three bend tests would halve what is not known.")
-                         .arg(Say::number(std::exp(wire::kLifeScatter), 1));
-        if (c.bendTests > 0 && c.broken + c.lasted == 0)
-            lines << tr("%n bend test(s): lives are %1 times the card's, and nine in ten reach %2 of the middle "
-                        "(without tests %3).",
-                        nullptr, c.bendTests)
-                         .arg(Say::number(std::exp(c.lifeLn), 2), Say::number(std::exp(-kNineInTen * c.lifeScatter), 2),
-                              Say::number(std::exp(-kNineInTen * wire::kLifeScatter), 2));
-        if (c.broken + c.lasted > 0)
-            lines
-                << tr("On the set %n of its wires broke, and %1 have lasted so far: with that, lives are %2 times the "
-                      "card's.",
-                      nullptr, c.broken)
-                       .arg(c.lasted)
-                       .arg(Say::number(std::exp(c.lifeLn), 2));
-        if (c.hangTests > 0)
-            lines << tr("%n hang test(s): it holds %1 times what the card says, give or take %2 %.", nullptr,
-                        c.hangTests)
-                         .arg(Say::number(std::exp(c.holdLn), 2), Say::number(100 * c.holdLnSpread, 0));
-        m_head->show(name, {}, lines.join(" "));
-        const int tests = c.bendTests + c.hangTests + c.broken + c.lasted;
-        m_head->setStamp(c.contradicted ? tr("look again")
-                         : tests        ? tr("%n test(s)", nullptr, tests)
-                                        : tr("card only"),
-                         c.contradicted ? look().slack
-                         : tests        ? look().holds
-                                        : look().graphite);
-        const auto& bends = production.stock.bendTests;
-        for (std::size_t i = 0; i < bends.size(); ++i)
-            if (bends[i].spool == sp.id) {
-                const wire::Seen seen = wire::calcSeen(table, bends[i]);
-                add(tr("%1: bent %2 each side over %3, parted after %4 (card %5)")
-                        .arg(QString::fromStdString(bends[i].date), Say::degrees(bends[i].angle_rad),
-                             Say::length(bends[i].gap_mm), Say::figure(seen.seen), Say::figure(seen.predicted)),
-                    seen.contradicts(), kBendRow, i);
-            }
-        const auto& hangs = production.stock.hangTests;
-        for (std::size_t i = 0; i < hangs.size(); ++i)
-            if (hangs[i].spool == sp.id) {
-                const wire::Seen seen = wire::calcSeen(table, hangs[i]);
-                add(tr("%1: crept at %2 N·mm over %3 (card %4)")
-                        .arg(QString::fromStdString(hangs[i].date), Say::figure(seen.seen),
-                             Say::length(hangs[i].gap_mm), Say::figure(seen.predicted)),
-                    seen.contradicts(), kHangRow, i);
-            }
-    } else if (const fill::ClayCard* c = clay()) {
-        const auto own = shop.rupturesOf(c->id);
-        const fill::Strength before = fill::calcStrength(c->rupture_MPa, {}),
-                             now = fill::calcStrength(c->rupture_MPa, own);
-        m_head->show(
-            QString::fromStdString(c->name), tr("cured"),
-            c->rupture_MPa <= 0 ? tr("The card gives no strength: how brittle it is stays not checked.")
-            : own.empty()
-                ? tr("No test yet: nine in ten such rods stand %1 MPa by the card.").arg(Say::figure(before.nine_MPa))
-                : tr("%n break test(s): nine in ten stand %1 MPa (without tests %2).", nullptr,
-                     static_cast<int>(own.size()))
-                      .arg(Say::figure(now.nine_MPa), Say::figure(before.nine_MPa)));
-        m_head->setStamp(own.empty() ? tr("card only") : tr("%n test(s)", nullptr, static_cast<int>(own.size())),
-                         own.empty() ? look().graphite : look().holds);
-        for (std::size_t i = 0; i < shop.breaks.size(); ++i)
-            if (shop.breaks[i].clay == c->id)
-                add(tr("%1: %2 thick over %3, broke at %4 N: %5 MPa (card %6)")
-                        .arg(QString::fromStdString(shop.breaks[i].date), Say::length(shop.breaks[i].diameter_mm),
-                             Say::length(shop.breaks[i].span_mm), Say::figure(shop.breaks[i].force_N),
-                             Say::figure(shop.breaks[i].rupture_MPa()), Say::figure(c->rupture_MPa)),
-                    false, kBreakRow, i);
-    } else if (test() == BenchTest::oven) {
-        const fill::OvenLog& o = shop.oven;
-        m_head->show(
-            tr("The oven"), {},
-            o.readings > 0
-                ? tr("It stands %1 off its dial and swings by %2 to each side (%n reading(s)).", nullptr, o.readings)
-                      .arg(Say::number(o.offset_C, 1) + tr(" °C"), Say::number(o.swing_C, 1) + tr(" °C"))
-                : tr("No probe has been in it: its dial is taken at its word."));
-        m_head->setStamp(o.readings > 0 ? tr("probed") : tr("dial only"),
-                         o.readings > 0 ? look().holds : look().graphite);
-    } else {
-        m_head->show(tr("Nothing to test"), {},
-                     tr("No spool in stock yet: put one in at Wire, under spools and tests."));
+    if (const int s = spool(); s >= 0)
+        showSpool(s);
+    else if (const fill::ClayCard* c = clay())
+        showClay(*c);
+    else if (test() == BenchTest::oven)
+        showOven();
+    else {
+        m_head->show(tr("Nothing to test"), {}, tr("No spool in stock yet: put one in at Wire, under spools."));
         m_head->setStamp({});
     }
     if (m_list->count() == 0) {
-        auto* none = new QListWidgetItem(
-            test() == BenchTest::oven ? tr("The probe's readings make one log.") : tr("None yet."), m_list);
-        none->setForeground(look().graphite);
+        addRow(test() == BenchTest::oven ? tr("The probe's readings make one log.") : tr("None yet."), false);
+        m_list->item(0)->setForeground(look().graphite);
     }
-    m_remove->setVisible(m_list->item(0)->data(Qt::UserRole).isValid());
-    fitToRows(*m_list, 4);
+    bool removable = false;
+    for (int i = 0; i < m_list->count(); ++i)
+        removable = removable || m_list->item(i)->data(Qt::UserRole).isValid();
+    m_remove->setVisible(removable);
+    // Two lines each: a row's own height is not known before it is laid out.
+    m_list->setFixedHeight(std::min(m_list->count(), 3) * 40 + 4);
+}
+
+void BenchPage::showSpool(int s) {
+    const document::Stock& stock = document().production().stock;
+    const results::Report& r = document().report();
+    const document::Spool& sp = stock.spools[static_cast<std::size_t>(s)];
+    const wire::Calibration& c = r.stock.calibrationOf(s);
+    const auto& table = *r.stock.tables.at(sp.material);
+    QStringList lines;
+    if (!c.hasLife() && c.hangTests == 0)
+        lines
+            << tr("No test yet: every number of this wire rests on table values, and lives scatter by a factor of %1. "
+                  "What is not known of them halves with %n bend test(s).",
+                  nullptr, wire::findTestsToHalve(c))
+                   .arg(Say::number(std::exp(wire::kLifeScatter), 1));
+    if (c.hasLife())
+        lines << tr("%1: lives are %2 times the card's, and nine in ten reach %3 of the middle (without tests %4).")
+                     .arg(Say::capital(Say::tests(c).toStdString()), Say::number(std::exp(c.lifeLn), 2),
+                          Say::number(std::exp(-kNineInTen * c.lifeScatter), 2),
+                          Say::number(std::exp(-kNineInTen * wire::kLifeScatter), 2));
+    if (c.hangTests > 0)
+        lines << tr("%n hang test(s): it holds %1 times what the card says, give or take %2 %.", nullptr, c.hangTests)
+                     .arg(Say::number(std::exp(c.holdLn), 2), Say::number(100 * c.holdLnSpread, 0));
+    m_head->show(QString::fromStdString(sp.name), {}, lines.join(" "));
+    const int tests = c.bendTests + c.hangTests + c.broken + c.lasted;
+    m_head->setStamp(c.contradicted ? tr("look again")
+                     : tests        ? tr("%n test(s)", nullptr, tests)
+                                    : tr("card only"),
+                     c.contradicted ? look().slack
+                     : tests        ? look().holds
+                                    : look().graphite);
+    for (std::size_t i = 0; i < stock.bendTests.size(); ++i) {
+        const wire::BendTest& t = stock.bendTests[i];
+        if (t.spool != sp.id) continue;
+        const wire::Seen seen = wire::calcSeen(table, t);
+        addRow(tr("%1: bent %2 each side over %3, parted after %4 (card %5)")
+                   .arg(QString::fromStdString(t.date), Say::degrees(t.angle_rad), Say::length(t.gap_mm),
+                        Say::number(seen.seen, seen.seen == std::floor(seen.seen) ? 0 : 1),
+                        Say::number(seen.predicted, 0)),
+               seen.contradicts(), kBendRow, i);
+    }
+    for (std::size_t i = 0; i < stock.hangTests.size(); ++i) {
+        const wire::HangTest& t = stock.hangTests[i];
+        if (t.spool != sp.id) continue;
+        const wire::Seen seen = wire::calcSeen(table, t);
+        addRow(tr("%1: crept at %2 N·mm over %3 (card %4)")
+                   .arg(QString::fromStdString(t.date), Say::figure(seen.seen), Say::length(t.gap_mm),
+                        Say::figure(seen.predicted)),
+               seen.contradicts(), kHangRow, i);
+    }
+    for (const wire::WearTest& t : stock.wearTests)
+        if (t.spool == sp.id) addRow(wearRow(t), false);
+}
+
+/// A wire on the set: whose joint it was, and what share of its life it had spent. It stands as long as its shot is
+/// marked.
+QString BenchPage::wearRow(const wire::WearTest& t) {
+    const QStringList key = QString::fromStdString(t.joint).split('/');
+    QString joint = tr("a joint that the design no longer has");
+    for (const body::Puppet& p : document().production().puppets)
+        for (const body::Limb& l : p.limbs)
+            for (const body::Joint& j : l.joints)
+                if (key.size() == 6 && key[0].toStdString() == p.id && key[2].toStdString() == l.id &&
+                    key[3].toStdString() == j.id)
+                    joint = tr("%1 of %2", "joint, puppet")
+                                .arg(QString::fromStdString(j.name), QString::fromStdString(p.name));
+    const QString share = Say::number(100 * t.share, 0);
+    return t.broke ? tr("%1, on the set: %2 broke at %3 % of the card's life")
+                         .arg(QString::fromStdString(t.date), joint, share)
+                   : tr("%1, on the set: %2 lasted %3 % of the card's life")
+                         .arg(QString::fromStdString(t.date), joint, share);
+}
+
+void BenchPage::showClay(const fill::ClayCard& c) {
+    const fill::Shop& shop = document().production().stock.shop;
+    const auto own = shop.rupturesOf(c.id);
+    const int tests = static_cast<int>(own.size());
+    const fill::Strength before = fill::calcStrength(c.rupture_MPa, {}), now = fill::calcStrength(c.rupture_MPa, own);
+    m_head->show(
+        QString::fromStdString(c.name), tr("cured"),
+        c.rupture_MPa <= 0 ? tr("The card gives no strength: how brittle it is stays not checked.")
+        : own.empty()
+            ? tr("No test yet: nine in ten such rods stand %1 MPa by the card.").arg(Say::figure(before.nine_MPa))
+            : tr("%n break test(s): nine in ten stand %1 MPa (without tests %2).", nullptr, tests)
+                  .arg(Say::figure(now.nine_MPa), Say::figure(before.nine_MPa)));
+    m_head->setStamp(own.empty() ? tr("card only") : tr("%n test(s)", nullptr, tests),
+                     own.empty() ? look().graphite : look().holds);
+    for (std::size_t i = 0; i < shop.breaks.size(); ++i)
+        if (const fill::BreakTest& t = shop.breaks[i]; t.clay == c.id)
+            addRow(tr("%1: %2 thick over %3, broke at %4 N: %5 MPa (card %6)")
+                       .arg(QString::fromStdString(t.date), Say::length(t.diameter_mm), Say::length(t.span_mm),
+                            Say::figure(t.force_N), Say::figure(t.rupture_MPa()), Say::figure(c.rupture_MPa)),
+                   false, kBreakRow, i);
+}
+
+void BenchPage::showOven() {
+    const fill::OvenLog& o = document().production().stock.shop.oven;
+    m_head->show(
+        tr("The oven"), {},
+        o.readings > 0
+            ? tr("It stands %1 °C off its dial and swings by %2 °C to each side (%n reading(s)).", nullptr, o.readings)
+                  .arg(Say::number(o.offset_C, 1), Say::number(o.swing_C, 1))
+            : tr("No probe has been in it: its dial is taken at its word. A log of another probe is "
+                 "read in at Skin, under oven."));
+    m_head->setStamp(o.readings > 0 ? tr("probed") : tr("dial only"), o.readings > 0 ? look().holds : look().graphite);
+}
+
+/// A test that contradicts its card is of a spool: it comes into hand.
+void BenchPage::follow(const results::OpenPoint& point) {
+    const auto& spools = document().production().stock.spools;
+    for (std::size_t i = 0; i < spools.size(); ++i)
+        if (spools[i].name == point.subject) {
+            stop();
+            m_kind->setCurrentIndex(0);
+            showSubjects();
+            m_subject->setCurrentIndex(m_subject->findData(static_cast<int>(i)));
+            refresh();
+            return;
+        }
+    Page::follow(point);
 }
 
 void BenchPage::showTop() {
@@ -383,7 +437,12 @@ void BenchPage::showTop() {
                         const wire::Seen seen = wire::calcSeen(table, t);
                         top.marks.push_back({top.card->median * std::exp(seen.lnRatio), seen.contradicts()});
                     }
-                if (m_running || m_broken) top.needle = m_count;
+                for (const wire::WearTest& t : document().production().stock.wearTests)
+                    if (t.spool == sp.id && t.broke) top.marks.push_back({top.card->median * t.share, false});
+                if (m_running || m_broken)
+                    top.needle = m_count;
+                else if (m_entered)
+                    top.needle = m_cycles->core();
             } else {
                 top.unit = tr("N·mm");
                 top.card = wire::calcExpected(table, hangTest(), {}),
@@ -394,13 +453,13 @@ void BenchPage::showTop() {
                         const wire::Seen seen = wire::calcSeen(table, t);
                         top.marks.push_back({top.card->median * std::exp(seen.lnRatio), seen.contradicts()});
                     }
-                top.needle = m_weight->core() * kNewtonPerGram * m_lever->core();
+                if (m_entered) top.needle = m_weight->core() * kNewtonPerGram * m_lever->core();
             }
         }
     } else if (const fill::ClayCard* c = clay()) {
         const auto own = document().production().stock.shop.rupturesOf(c->id);
         const auto expected = [&](const fill::Strength& k) {
-            return wire::Expected{k.median_MPa, k.nine_MPa, k.median_MPa * k.median_MPa / k.nine_MPa};
+            return wire::Expected{k.median_MPa, k.nine_MPa, k.few_MPa()};
         };
         top.unit = tr("MPa");
         top.clay = c->colour.empty() ? QColor("#cfc2a8") : QColor(QString::fromStdString(c->colour));
@@ -411,7 +470,7 @@ void BenchPage::showTop() {
         top.tests = static_cast<int>(own.size());
         for (double x : own)
             top.marks.push_back({x, false});
-        top.needle = breakTest().rupture_MPa();
+        if (m_entered) top.needle = breakTest().rupture_MPa();
     } else if (test() == BenchTest::oven) {
         top.count = static_cast<double>(m_oven.size());
     }
@@ -433,7 +492,9 @@ void BenchPage::showGuide() {
                           : tr("Space counts one bend to and fro: %1 so far. Enter when it has parted.")
                                 .arg(Say::number(m_count, 1));
         caution = tr("A strand that parts flies: cover your eyes.");
-        keep = tr("It parted: keep %1").arg(Say::number(m_running ? m_count : m_cycles->core(), 1));
+        keep = m_running   ? tr("It parted: keep %1").arg(Say::number(m_count, 1))
+               : m_entered ? tr("Keep %1 as typed").arg(Say::number(m_cycles->core(), 1))
+                           : tr("Keep what is typed");
         break;
     case BenchTest::hang:
         guide =
@@ -463,7 +524,7 @@ void BenchPage::showGuide() {
     m_start->setText(m_running ? tr("Stop, keep nothing") : tr("Start"));
     m_one->setVisible(t == BenchTest::bend && m_running);
     m_keep->setText(keep);
-    m_keep->setEnabled(possible && (t != BenchTest::oven || m_oven.size() >= 3));
+    m_keep->setEnabled(possible && (t == BenchTest::oven ? m_oven.size() >= 3 : m_running ? m_count > 0 : m_entered));
     m_keep->setVisible(t != BenchTest::oven || m_running);
 }
 
@@ -476,8 +537,8 @@ void BenchPage::start() {
 }
 
 void BenchPage::stop() {
-    m_running = m_broken = false, m_count = 0;
-    m_watch.reset(), m_oven.clear();
+    m_running = m_broken = m_entered = false, m_count = 0;
+    m_watch.reset(), m_angle_deg.reset(), m_oven.clear();
     showTop();
 }
 
@@ -505,24 +566,27 @@ void BenchPage::keep() {
         if (!clay()) return;
         fill::Shop shop = document().production().stock.shop;
         shop.breaks.push_back(breakTest());
-        m_broken = document().change(tr("Break test of %1").arg(m_subject->currentText()),
-                                     [&](const document::Edits& e) { return e.setShop(shop); });
+        const bool kept = document().change(tr("Break test of %1").arg(m_subject->currentText()),
+                                            [&](const document::Edits& e) { return e.setShop(shop); });
+        m_broken = kept, m_entered = m_entered && !kept;
         return showTop();
     }
     if (spool() < 0) return;
     const QString name = m_subject->currentText();
     if (t == BenchTest::hang) {
-        document().change(tr("Hang test of %1").arg(name),
-                          [&](const document::Edits& e) { return e.addTests({}, {hangTest()}); });
-        return;
+        if (document().change(tr("Hang test of %1").arg(name),
+                              [&](const document::Edits& e) { return e.addTests({}, {hangTest()}); }))
+            m_entered = false;
+        return showTop();
     }
-    // Counted here, or typed where nothing was counted.
-    if (m_running && m_count > 0) m_cycles->show(m_count);
+    // Counted here, or typed where nothing was counted; nothing at all is no test.
+    if (m_running ? m_count <= 0 : !m_entered) return;
+    if (m_running) m_cycles->show(m_count);
     const double counted = m_cycles->core();
     if (!document().change(tr("Bend test of %1").arg(name),
                            [&](const document::Edits& e) { return e.addTests({bendTest()}, {}); }))
         return;
-    m_running = false, m_broken = true, m_count = counted;
+    m_running = m_entered = false, m_broken = true, m_count = counted;
     m_watch.reset(), m_angle_deg.reset();
     showTop();
 }
@@ -539,6 +603,33 @@ void BenchPage::removeMarked() {
         if (index < shop.breaks.size()) shop.breaks.erase(shop.breaks.begin() + static_cast<std::ptrdiff_t>(index));
         return e.setShop(shop);
     });
+}
+
+void BenchPage::exportCsv() {
+    const QString path = QFileDialog::getSaveFileName(this, tr("Tests"), "wire tests.csv", tr("CSV (*.csv)"));
+    if (path.isEmpty()) return;
+    const auto& stock = document().production().stock;
+    if (const auto done =
+            files::writeFileSafely(path.toStdString(), files::writeWireTestsCsv(stock.bendTests, stock.hangTests));
+        !done)
+        Q_EMIT document().refused(QString::fromStdString(done.fault().sentence()));
+}
+
+void BenchPage::importCsv() {
+    const QString path = QFileDialog::getOpenFileName(this, tr("Tests"), {}, tr("CSV (*.csv)"));
+    if (path.isEmpty()) return;
+    const auto text = files::readFile(path.toStdString());
+    if (!text) {
+        Q_EMIT document().refused(QString::fromStdString(text.fault().sentence()));
+        return;
+    }
+    auto tests = files::parseWireTestsCsv(*text, document().production().stock.spools);
+    if (!tests) {
+        Q_EMIT document().refused(QString::fromStdString(tests.fault().sentence()));
+        return;
+    }
+    document().change(tr("Tests from %1").arg(QFileInfo(path).fileName()),
+                      [&](const document::Edits& e) { return e.addTests(tests->bends, tests->hangs); });
 }
 
 void BenchPage::came(const devices::Reading& reading) {
@@ -559,13 +650,15 @@ void BenchPage::came(const devices::Reading& reading) {
 /// A steady reading stands where it is asked for; a field that somebody types in is left alone.
 void BenchPage::steady(const std::string& unit, double value) {
     if (!isVisible()) return;
-    const auto put = [&](NumberField* field, double core) {
-        if (field->isVisible() && !field->hasFocus()) field->show(core);
+    const auto put = [&](NumberField* field, double core, bool result) {
+        if (!field->isVisible() || field->hasFocus()) return;
+        field->show(core);
+        m_entered = m_entered || result;
     };
-    if (unit == "g") put(m_weight, value);
-    if (unit == "mm") put(m_rod, value);
-    if (unit == "N" && test() == BenchTest::rupture) put(m_force, value);
-    if (unit == "N" && test() == BenchTest::hang) put(m_weight, value / kNewtonPerGram);
+    if (unit == "g") put(m_weight, value, true);
+    if (unit == "mm") put(m_rod, value, false);
+    if (unit == "N" && test() == BenchTest::rupture) put(m_force, value, true);
+    if (unit == "N" && test() == BenchTest::hang) put(m_weight, value / kNewtonPerGram, true);
     showTop();
 }
 

@@ -23,6 +23,7 @@ public:
 
 protected:
     void show(const results::Report& report) override;
+    void follow(const results::OpenPoint& point) override;
 
 private:
     NumberField* number(const char* id, const QString& name, double low, double high, double step, int decimals,
@@ -42,12 +43,21 @@ private:
     void steady(const std::string& unit, double value);
     int spool(); ///< index into the stock; -1 where there is none
     const fill::ClayCard* clay();
+    wire::Bundle sample(); ///< of the spool in hand
     wire::BendTest bendTest();
     wire::HangTest hangTest();
     fill::BreakTest breakTest();
     static std::string today();
+    void showSpool(int spool);
+    void showClay(const fill::ClayCard& clay);
+    void showOven();
+    void addRow(const QString& text, bool contradicts, int kind = -1, std::size_t index = 0);
+    QString wearRow(const wire::WearTest& test);
+    void entered(); ///< the result was typed, counted or read: it may be kept
+    void importCsv();
+    void exportCsv();
 
-    bool m_running = false, m_broken = false;
+    bool m_running = false, m_broken = false, m_entered = false;
     double m_count = 0;
     std::optional<devices::BendWatch> m_watch; ///< a bend tester has spoken since the start
     std::optional<double> m_angle_deg;

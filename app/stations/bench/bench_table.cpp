@@ -25,7 +25,8 @@ QString deviceWord(const QString& name) {
 }
 
 QString reading(const DevicePorts::Device& d) {
-    if (d.unit == "g") return Say::grams(d.value);
+    // As its display has it: the card rounds, a scale does not.
+    if (d.unit == "g") return BenchTable::tr("%1 g").arg(Say::number(d.value, 1));
     if (d.unit == "mm") return Say::length(d.value, 2);
     if (d.unit == "C") return Say::temperature(d.value);
     if (d.unit == "deg") return Say::degrees(degToRad(d.value));

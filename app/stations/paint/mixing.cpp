@@ -7,7 +7,6 @@
 #include <QFormLayout>
 #include <QLineEdit>
 #include <QListWidget>
-#include <QLocale>
 #include <QPushButton>
 #include <QVBoxLayout>
 #include <algorithm>
@@ -41,7 +40,13 @@ void PaintPage::makeMixing() {
     connect(m_target, &QLineEdit::editingFinished, this, [this] {
         if (m_target->isModified()) m_target->setModified(false), lookForRecipes();
     });
-    connect(m_ml, &QLineEdit::editingFinished, this, [this] { showRecipe(m_recipes->currentRow()); });
+    connect(m_ml, &QLineEdit::editingFinished, this, [this] {
+        if (!typedNumber(m_ml->text(), 0.01, 1e5)) {
+            Q_EMIT document().refused(tr("“%1” is no amount: type millilitres above 0").arg(m_ml->text()));
+            m_ml->setText("10");
+        }
+        showRecipe(m_recipes->currentRow());
+    });
     connect(m_recipes, &QListWidget::currentRowChanged, this, &PaintPage::showRecipe);
     connect(m_keep, &QPushButton::clicked, this, &PaintPage::keepMixture);
 }
@@ -124,11 +129,7 @@ void PaintPage::showRecipe(int row) {
     showTones();
 }
 
-double PaintPage::wantedMl() const {
-    bool ok = false;
-    const double ml = QLocale::c().toDouble(m_ml->text().trimmed().replace(',', '.'), &ok);
-    return ok && ml > 0 && ml < 1e5 ? ml : 10;
-}
+double PaintPage::wantedMl() const { return typedNumber(m_ml->text(), 0.01, 1e5).value_or(10); }
 
 void PaintPage::keepMixture() {
     const auto mix = m_mix.state();

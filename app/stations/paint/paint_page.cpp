@@ -127,9 +127,9 @@ PaintPage::PaintPage(Document& d) : Page(d, results::Station::paint) {
     b->setSpacing(10);
     m_benchTitle = makeTitle();
     b->addWidget(m_benchTitle);
-    auto* hint = makeText(true);
-    hint->setText(tr("Coat by coat on what lies below: each leaves a step of it bare, as on a chip."));
-    b->addWidget(hint);
+    m_hint = makeText(true);
+    m_hint->setText(tr("Coat by coat on what lies below: each leaves a step of it bare, as on a chip."));
+    b->addWidget(m_hint);
     b->addWidget(m_stack, 1);
     m_plate = new MixPlate;
     m_photo = new PhotoPick;
@@ -382,7 +382,8 @@ void PaintPage::show(const results::Report& r) {
     if (part < 0) return;
     const fill::Part& p = r.choice.parts[static_cast<std::size_t>(part)];
     m_title->setText(Say::capital(p.label));
-    m_benchTitle->setText(tr("Paint of the %1").arg(QString::fromStdString(p.label)));
+    m_benchTitle->setText(m_photo->isHidden() ? tr("Paint of the %1").arg(QString::fromStdString(p.label))
+                                              : tr("Paints for the shelf"));
     QList<std::pair<QString, QVariant>> schemes{{tr("not painted"), ""}};
     for (const paint::Scheme& s : document().production().schemes)
         schemes << std::pair{QString::fromStdString(s.name), QVariant(QString::fromStdString(s.id))};
@@ -391,6 +392,7 @@ void PaintPage::show(const results::Report& r) {
     for (const results::PaintedPart& x : r.painted)
         if (x.part == part) painted = &x;
     m_stack->setVisible(painted != nullptr && m_photo->isHidden());
+    m_hint->setVisible(!m_stack->isHidden());
     showTones();
     if (painted) {
         const auto clay = r.shelf.clays.find(p.layers.clay);

@@ -79,7 +79,7 @@ private:
     void showRecipe(int row);
     void keepMixture();
 
-    QLabel *m_title, *m_benchTitle, *m_text, *m_sum, *m_caution, *m_rules;
+    QLabel *m_title, *m_benchTitle, *m_hint, *m_text, *m_sum, *m_caution, *m_rules;
     ChoiceField *m_scheme, *m_role, *m_paint;
     QListWidget *m_coats, *m_recipes;
     QPushButton *m_up, *m_down, *m_remove, *m_addCoat, *m_new, *m_drop, *m_keep;
@@ -96,6 +96,13 @@ private:
     QPushButton *m_photoOpen, *m_photoCard, *m_photoDone, *m_photoShelf;
     QLineEdit *m_photoName, *m_photoHides, *m_photoMl;
     std::optional<paint::Rgb> m_pickedColour;
+    struct TonesKey {
+        paint::Scheme scheme;
+        std::vector<paint::PaintCard> paints;
+        std::string ground;
+        friend bool operator==(const TonesKey&, const TonesKey&) = default;
+    };
+    std::optional<TonesKey> m_tonesOf; ///< what the patch shows
     Fold* m_mixFold;
     AnswerJob<Mix> m_mix{[this] { takeRecipes(); }};
 };

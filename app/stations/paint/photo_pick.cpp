@@ -13,11 +13,6 @@ namespace enkinet::app {
 namespace {
 /// So far to each side is one place: grain and dust are averaged away.
 constexpr int kReach = 3;
-
-double linear(int channel) {
-    const double c = channel / 255.0;
-    return c <= 0.04045 ? c / 12.92 : std::pow((c + 0.055) / 1.055, 2.4);
-}
 } // namespace
 
 PhotoPick::PhotoPick(QWidget* parent) : QWidget(parent) {
@@ -60,7 +55,8 @@ paint::Rgb PhotoPick::meanAt(const QPoint& pixel) const {
     for (int y = std::max(0, pixel.y() - kReach); y <= std::min(m_photo.height() - 1, pixel.y() + kReach); ++y)
         for (int x = std::max(0, pixel.x() - kReach); x <= std::min(m_photo.width() - 1, pixel.x() + kReach); ++x) {
             const QRgb c = m_photo.pixel(x, y);
-            sum.r += linear(qRed(c)), sum.g += linear(qGreen(c)), sum.b += linear(qBlue(c));
+            sum.r += paint::toLinear(qRed(c) / 255.0), sum.g += paint::toLinear(qGreen(c) / 255.0),
+                sum.b += paint::toLinear(qBlue(c) / 255.0);
             ++n;
         }
     return {sum.r / n, sum.g / n, sum.b / n};

@@ -1,6 +1,6 @@
 #pragma once
 // A photograph with a grey card in it: the card is pointed at, then each paint; what is picked is as under white light.
-#include "paint/relief.h"
+#include "paint/photo.h"
 #include <QImage>
 #include <QPoint>
 #include <QWidget>

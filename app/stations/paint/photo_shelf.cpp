@@ -1,118 +1,23 @@
-// Relief and tones of a scheme, and paints put on the shelf from a photograph.
+// Paints put on the shelf from a photograph with a grey card.
 #include "paint/reflectance.h"
-#include "stations/layers/part_in_hand.h"
 #include "stations/paint/paint_page.h"
 #include "stations/paint/photo_pick.h"
-#include "stations/paint/tone_patch.h"
 #include "widgets/answer.h"
 #include "widgets/fields.h"
-#include "words/say.h"
 #include <QFileDialog>
 #include <QFileInfo>
 #include <QFormLayout>
 #include <QImageReader>
 #include <QLineEdit>
-#include <QListWidget>
-#include <QLocale>
 #include <QPushButton>
-#include <QSlider>
 #include <QVBoxLayout>
-#include <cmath>
+#include <algorithm>
 
 namespace enkinet::app {
 
 namespace {
-/// The slider is even to the eye of who mixes: a step is a share, not a difference.
-constexpr int kSlider = 100;
-double amountAt(int slider) { return 0.1 * std::pow(40.0, static_cast<double>(slider) / kSlider); }
-int sliderAt(double amount) { return static_cast<int>(std::lround(kSlider * std::log(amount / 0.1) / std::log(40.0))); }
 constexpr qint64 kLargestPhoto = 64 << 20;
-
-std::optional<double> numberOf(const QLineEdit* field, double low, double high) {
-    bool ok = false;
-    const double x = QLocale::c().toDouble(field->text().trimmed().replace(',', '.'), &ok);
-    return ok && x >= low && x <= high ? std::optional(x) : std::nullopt;
-}
 } // namespace
-
-void PaintPage::makeRelief() {
-    m_amountText = makeText();
-    m_amount = new QSlider(Qt::Horizontal);
-    m_amount->setObjectName("coatAmount");
-    m_amount->setRange(0, kSlider);
-    m_amount->setAccessibleName(tr("How much of this wash or dry brush"));
-    column()->addWidget(m_amountText);
-    column()->addWidget(m_amount);
-    m_reliefFold = new Fold(tr("What the surface is like"));
-    m_texture = new ChoiceField(tr("Texture"));
-    m_texture->setObjectName("reliefTexture");
-    m_texture->show({{tr("smooth"), 0}, {tr("folds"), 1}, {tr("scales"), 2}, {tr("hair"), 3}, {tr("pores"), 4}}, 1);
-    m_depth = new NumberField(NumberField::Kind::length, 0, 10, 0.1, 1, tr("How deep the texture is"));
-    m_depth->setObjectName("reliefDepth");
-    m_pitch = new NumberField(NumberField::Kind::length, 0.2, 100, 0.5, 1, tr("How far apart it repeats"));
-    m_pitch->setObjectName("reliefPitch");
-    auto* form = makeForm();
-    form->addRow(tr("texture"), m_texture);
-    form->addRow(tr("deep"), m_depth);
-    form->addRow(tr("every"), m_pitch);
-    m_reliefFold->body()->addLayout(form);
-    column()->addWidget(m_reliefFold);
-    connect(m_amount, &QSlider::valueChanged, this, [this](int at) {
-        const int coat = m_coats->currentRow();
-        const paint::Scheme* s = scheme();
-        if (!s || coat < 0 || coat >= static_cast<int>(s->coats.size())) return;
-        changeScheme(
-            tr("How much: %1").arg(Say::role(s->coats[static_cast<std::size_t>(coat)].role)),
-            [&](paint::Scheme& x) { x.coats[static_cast<std::size_t>(coat)].amount = amountAt(at); },
-            "coatAmount" + QString::number(coat));
-    });
-    connect(m_coats, &QListWidget::currentRowChanged, this, [this] { showTones(); });
-    connect(m_texture, &ChoiceField::edited, this, [this](const QVariant& v) {
-        changeScheme(tr("Texture of the surface"),
-                     [&](paint::Scheme& s) { s.relief.texture = static_cast<paint::Texture>(v.toInt()); });
-    });
-    connect(m_depth, &NumberField::edited, this, [this](double x) {
-        changeScheme(
-            tr("Depth of the texture"), [&](paint::Scheme& s) { s.relief.depth_mm = x; }, "reliefDepth");
-    });
-    connect(m_pitch, &NumberField::edited, this, [this](double x) {
-        changeScheme(
-            tr("Pitch of the texture"), [&](paint::Scheme& s) { s.relief.pitch_mm = x; }, "reliefPitch");
-    });
-}
-
-void PaintPage::showTones() {
-    const paint::Scheme* s = scheme();
-    const results::Report& r = document().report();
-    const int part = selectedPart(document());
-    m_reliefFold->setVisible(s != nullptr);
-    const int coat = m_coats->currentRow();
-    const bool thin = s && coat >= 0 && coat < static_cast<int>(s->coats.size()) &&
-                      (s->coats[static_cast<std::size_t>(coat)].role == paint::Role::wash ||
-                       s->coats[static_cast<std::size_t>(coat)].role == paint::Role::dry_brush);
-    m_amount->setVisible(thin);
-    m_amountText->setVisible(thin);
-    if (thin) {
-        const paint::Coat& c = s->coats[static_cast<std::size_t>(coat)];
-        m_amountText->setText(tr("%1: %2 times the usual").arg(Say::role(c.role), Say::number(c.amount, 2)));
-        const QSignalBlocker quiet(m_amount);
-        m_amount->setValue(sliderAt(c.amount));
-    }
-    const bool shown =
-        s && part >= 0 && m_photo->isHidden() && (m_plate->isHidden() || m_plate->parentWidget()->height() > 600);
-    m_tones->setVisible(shown);
-    if (!s || part < 0) return;
-    m_texture->show({{tr("smooth"), 0}, {tr("folds"), 1}, {tr("scales"), 2}, {tr("hair"), 3}, {tr("pores"), 4}},
-                    static_cast<int>(s->relief.texture));
-    m_depth->show(s->relief.depth_mm), m_pitch->show(s->relief.pitch_mm);
-    const auto clay = r.shelf.clays.find(r.choice.parts[static_cast<std::size_t>(part)].layers.clay);
-    const std::string ground =
-        clay != r.shelf.clays.end() && !clay->second.colour.empty() ? clay->second.colour : "#aeb6bb";
-    // Several turns of the texture, whatever its pitch.
-    if (const auto patch =
-            paint::calcReliefPatch(*s, r.cards->paints, ground, 96, std::max(6.0, 5 * s->relief.pitch_mm)))
-        m_tones->show(*patch);
-}
 
 void PaintPage::makePhoto() {
     m_photoFold = new Fold(tr("Paints from a photograph"));
@@ -172,6 +77,7 @@ void PaintPage::makePhoto() {
         m_photo->hide();
         m_pickedColour.reset();
         refresh();
+        showPhoto();
     });
     connect(m_photo, &PhotoPick::carded, this, &PaintPage::showPhoto);
     connect(m_photo, &PhotoPick::refused, this, [this](const QString& s) { Q_EMIT document().refused(s); });
@@ -200,6 +106,7 @@ QString PaintPage::takePhoto(const QString& path) {
     m_photo->show();
     m_pickedColour.reset();
     refresh();
+    showPhoto();
     m_photo->setFocus();
     return {};
 }
@@ -209,6 +116,10 @@ void PaintPage::showPhoto() {
     for (QWidget* w : std::initializer_list<QWidget*>{m_photoCard, m_photoDone, m_picked})
         w->setVisible(open);
     m_photoShelf->setEnabled(m_pickedColour.has_value());
+    // The colour itself beside its number.
+    m_picked->setStyleSheet(m_pickedColour ? QString("border-left: 26px solid %1; padding-left: 8px;")
+                                                 .arg(QString::fromStdString(paint::toHex(*m_pickedColour)))
+                                           : QString());
     if (m_pickedColour)
         m_picked->setText(tr("Picked: %1").arg(QString::fromStdString(paint::toHex(*m_pickedColour))));
     else
@@ -217,7 +128,7 @@ void PaintPage::showPhoto() {
 
 void PaintPage::shelvePicked() {
     if (!m_pickedColour) return;
-    const auto hides = numberOf(m_photoHides, 1, 99), ml = numberOf(m_photoMl, 0.1, 1e5);
+    const auto hides = typedNumber(m_photoHides->text(), 1, 99), ml = typedNumber(m_photoMl->text(), 0.1, 1e5);
     if (m_photoName->text().trimmed().isEmpty() || !hides || !ml) {
         Q_EMIT document().refused(tr("A paint wants a name, how much it hides (1 to 99 %) and its millilitres"));
         return;

@@ -7,13 +7,14 @@
 #include "widgets/paper.h"
 #include "words/say.h"
 #include <QFileDialog>
+#include <QFileInfo>
 #include <QHBoxLayout>
 #include <QLabel>
 #include <QLineEdit>
-#include <QLocale>
 #include <QPrinter>
 #include <QRegularExpression>
 #include <QTextBrowser>
+#include <QTextDocument>
 #include <QVBoxLayout>
 #include <algorithm>
 
@@ -158,6 +159,10 @@ QString Diary::lineOf(const LogEntry& e) const {
 }
 
 void Diary::show() {
+    m_page->setHtml(html(look().ink, look().graphite, stateColour(static_cast<int>(choice::State::slack))));
+}
+
+QString Diary::html(const QColor& ink, const QColor& quiet, const QColor& bad) const {
     const auto& log = m_document.production().log;
     const QString word = m_filter->text().trimmed();
     // The newest day first, each day in its order.
@@ -167,25 +172,23 @@ void Diary::show() {
         const QString line = lineOf(e);
         if (!word.isEmpty() && !line.contains(word, Qt::CaseInsensitive)) continue;
         days[dayOf(e.at())] << QString("<tr><td width=64 style='color:%1'>%2</td><td%3>%4</td></tr>")
-                                   .arg(look().graphite.name(), Say::clock(e.at()).toHtmlEscaped(),
-                                        e.kind == LogKind::trouble
-                                            ? QString(" style='color:%1'")
-                                                  .arg(stateColour(static_cast<int>(choice::State::slack)).name())
-                                            : QString(),
+                                   .arg(quiet.name(), Say::clock(e.at()).toHtmlEscaped(),
+                                        e.kind == LogKind::trouble ? QString(" style='color:%1'").arg(bad.name())
+                                                                   : QString(),
                                         line.toHtmlEscaped());
         ++shown;
     }
-    QString html = QString("<div style='color:%1; font-size:13px'>").arg(look().ink.name());
+    QString page = QString("<div style='color:%1; font-size:13px'>").arg(ink.name());
     for (const auto& [day, lines] : days)
-        html += QString("<p style='font-size:15px; font-weight:600; margin-top:12px; margin-bottom:4px'>%1</p><table "
+        page += QString("<p style='font-size:15px; font-weight:600; margin-top:12px; margin-bottom:4px'>%1</p><table "
                         "cellspacing=0 cellpadding=3>%2</table>")
                     .arg(Say::dayName(day).toHtmlEscaped(), lines.join(QString()));
     if (shown == 0)
-        html += QString("<p>%1</p>")
+        page += QString("<p>%1</p>")
                     .arg((log.empty() ? tr("Nothing was written down yet: Start and Done at a step, or a line below.")
                                       : tr("No line has this word."))
                              .toHtmlEscaped());
-    m_page->setHtml(html + "</div>");
+    return page + "</div>";
 }
 
 void Diary::write() {
@@ -196,12 +199,12 @@ void Diary::write() {
     if (*kind.unit) {
         static const QRegularExpression first("^\\s*(-?[0-9]+(?:[.,][0-9]+)?)");
         const auto found = first.match(text);
-        bool ok = false;
-        number = QLocale::c().toDouble(found.captured(1).replace(',', '.'), &ok);
-        if (!ok) {
+        const auto typed = typedNumber(found.captured(1), -1e5, 1e5);
+        if (!typed) {
             Q_EMIT m_document.refused(tr("A measured line begins with its number, such as 12.5"));
             return;
         }
+        number = *typed;
         text = text.mid(found.capturedLength(0)).trimmed();
     } else if (text.isEmpty()) {
         Q_EMIT m_document.refused(tr("Write what there is to say first"));
@@ -217,7 +220,11 @@ void Diary::savePdf() {
     QPrinter printer(QPrinter::HighResolution);
     printer.setOutputFormat(QPrinter::PdfFormat);
     printer.setOutputFileName(path);
-    m_page->document()->print(&printer);
+    QTextDocument paper;
+    paper.setHtml(html("#222222", "#555555", "#9c2f1c"));
+    paper.print(&printer);
+    if (printer.printerState() == QPrinter::Error || QFileInfo(path).size() == 0)
+        Q_EMIT m_document.refused(tr("%1 could not be written: choose another place").arg(QFileInfo(path).fileName()));
 }
 
 void Diary::saveCsv() {

@@ -28,6 +28,8 @@ private:
     void savePdf();
     void saveCsv();
     QString lineOf(const document::LogEntry& entry) const;
+    /// All lines that are shown, in the inks of the screen or of paper.
+    QString html(const QColor& ink, const QColor& quiet, const QColor& bad) const;
 
     Document& m_document;
     QTextBrowser* m_page;

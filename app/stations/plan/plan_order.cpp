@@ -15,8 +15,8 @@ void PlanPage::makeOrder() {
     m_orderFirst = makeText();
     m_orderThen = new ChoiceField(tr("The step that it is to come before"));
     m_orderThen->setObjectName("orderThen");
-    auto* keep = new QPushButton(tr("Keep this order"));
-    keep->setObjectName("orderKeep");
+    m_orderKeep = new QPushButton(tr("Keep this order"));
+    m_orderKeep->setObjectName("orderKeep");
     m_orders = new QListWidget;
     m_orders->setObjectName("orderList");
     m_orders->setAccessibleName(tr("Orders of your own"));
@@ -25,11 +25,11 @@ void PlanPage::makeOrder() {
     m_orderDrop->setObjectName("orderDrop");
     for (QWidget* w : std::initializer_list<QWidget*>{m_orderFirst, m_orderThen})
         m_orderFold->body()->addWidget(w);
-    m_orderFold->body()->addWidget(keep, 0, Qt::AlignLeft);
+    m_orderFold->body()->addWidget(m_orderKeep, 0, Qt::AlignLeft);
     m_orderFold->body()->addWidget(m_orders);
     m_orderFold->body()->addWidget(m_orderDrop, 0, Qt::AlignLeft);
     column()->addWidget(m_orderFold);
-    connect(keep, &QPushButton::clicked, this, &PlanPage::keepOrder);
+    connect(m_orderKeep, &QPushButton::clicked, this, &PlanPage::keepOrder);
     connect(m_orderDrop, &QPushButton::clicked, this, [this] {
         const int row = m_orders->currentRow();
         body::Wants wants = document().puppet().wants;
@@ -44,10 +44,11 @@ void PlanPage::makeOrder() {
 void PlanPage::showOrder() {
     const auto& steps = document().report().plan.steps;
     const make::Step* now = stepOfPresent();
-    m_orderFold->setVisible(now != nullptr || !document().puppet().wants.order.empty());
-    m_orderFirst->setVisible(now != nullptr);
     m_orderThen->setEnabled(now != nullptr);
-    if (now) m_orderFirst->setText(tr("%1, before:").arg(Say::step(*now)));
+    m_orderKeep->setEnabled(now != nullptr);
+    m_orderFirst->setText(now ? tr("%1, before:").arg(Say::step(*now))
+                              : tr("Take a step of %1 in hand, or the puppet of the step that is in hand.")
+                                    .arg(QString::fromStdString(document().puppet().name)));
     QList<std::pair<QString, QVariant>> others;
     for (const make::Step& s : steps)
         if (!now || s.id != now->id) others << std::pair{Say::step(s), QVariant(QString::fromStdString(s.id))};

@@ -474,19 +474,17 @@ void PlanPage::tickItem(int item) {
 
 void PlanPage::weigh() {
     const results::Planned* s = planned();
-    bool ok = false;
-    // Either decimal sign, whatever the locale.
-    const double grams = QLocale::c().toDouble(m_weigh->text().trimmed().replace(',', '.'), &ok);
     if (!s) return;
-    if (!ok || !(grams > 0 && grams < 1e5)) {
+    const auto grams = typedNumber(m_weigh->text(), 0.001, 1e5);
+    if (!grams) {
         Q_EMIT document().refused(tr("“%1” is no weight: a number of grams above 0").arg(m_weigh->text()));
         return;
     }
-    LogEntry e = entry(LogKind::weighed, grams);
+    LogEntry e = entry(LogKind::weighed, *grams);
     e.unit = "g";
     const double planned_g = job().state()->step(s->step).amount;
     m_weigh->clear();
-    log(tr("Weighed: %1, planned %2").arg(Say::grams(grams), Say::grams(planned_g)), {e});
+    log(tr("Weighed: %1, planned %2").arg(Say::grams(*grams), Say::grams(planned_g)), {e});
 }
 
 void PlanPage::note(bool regret) {

@@ -88,7 +88,7 @@ private:
     QLabel* m_orderFirst;
     ChoiceField* m_orderThen;
     QListWidget* m_orders;
-    QPushButton* m_orderDrop;
+    QPushButton *m_orderDrop, *m_orderKeep;
     std::vector<QLineEdit*> m_hours;
     QLineEdit *m_first, *m_deadline, *m_off, *m_people;
 };

@@ -213,21 +213,22 @@ void ShootPage::changeShot(const QString& name, const std::function<void(Shot&)>
         key.isEmpty() ? key : key + QString::number(m_shot));
 }
 
-/// What is in the can, and what broke, are lives of wires: they are written down with it.
+/// What is in the can, and what broke, are lives of wires: they are written down with it. Its buttons wait for the
+/// ledger of what is shown.
 void ShootPage::markShot(const QString& name, const std::function<void(Shot&)>& mutate) {
-    if (!shot()) return;
-    m_job.follow(document());
-    m_job.wait(2000);
     const FilmJob::State k = m_job.state();
+    if (!shot() || !knowsFilm()) return;
     std::vector<Shot> all = document().production().shots;
     mutate(all[static_cast<std::size_t>(m_shot)]);
-    // Nothing is learned from a ledger of another production.
-    if (!k || k->of != document().value() || document().isWorking())
-        return void(document().change(name, [&](const document::Edits& e) { return e.setShots(all); }));
     const std::string id = all[static_cast<std::size_t>(m_shot)].id;
     const auto wears = results::findWearTests(*k->of, k->from->puppets, k->film, all, m_shot,
                                               QDate::currentDate().toString(Qt::ISODate).toStdString());
     document().change(name, [&](const document::Edits& e) { return e.setShots(all, id, wears); });
+}
+
+bool ShootPage::knowsFilm() {
+    const FilmJob::State k = m_job.state();
+    return k && k->of == document().value() && !document().isWorking();
 }
 
 void ShootPage::addShot() {
@@ -314,6 +315,8 @@ void ShootPage::showShot() {
     m_fields->setVisible(s != nullptr);
     for (QWidget* w : std::initializer_list<QWidget*>{m_remove, m_earlier, m_later})
         w->setEnabled(s != nullptr);
+    for (QWidget* w : std::initializer_list<QWidget*>{m_done, m_break})
+        w->setEnabled(s != nullptr && knowsFilm());
     const FilmJob::State k = m_job.state();
     if (!s) {
         m_head->show(
@@ -363,7 +366,7 @@ void ShootPage::showShot() {
     m_broke->show(joints, m_broke->currentData().isValid() ? m_broke->currentData()
                           : joints.isEmpty()               ? QVariant()
                                                            : joints.front().second);
-    m_break->setEnabled(cast != nullptr && !joints.isEmpty());
+    m_break->setEnabled(cast != nullptr && !joints.isEmpty() && knowsFilm());
     // What it wears.
     if (!k || k->of != document().value()) return;
     std::vector<LimitTable::Row> rows;

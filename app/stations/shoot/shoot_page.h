@@ -33,6 +33,7 @@ private:
     void showShot();
     const document::Shot* shot();
     void changeShot(const QString& name, const std::function<void(document::Shot&)>& mutate, const QString& key = {});
+    bool knowsFilm(); ///< the ledger is of what is shown
     void markShot(const QString& name, const std::function<void(document::Shot&)>& mutate);
     void change(const QString& name, const std::function<void(std::vector<document::Shot>&)>& mutate);
     void addShot();

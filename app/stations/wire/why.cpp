@@ -143,17 +143,12 @@ Why whyOf(const Document& document, int limbIndex, int demand, State state) {
                                    : Say::tr("%1: %2 % less").arg(m.name, Say::number(-m.percent, 1)));
     }
     const bool life = state == State::tired;
-    const int tests = life ? tested.bendTests : tested.hangTests;
+    const bool any = life ? tested.hasLife() : tested.hangTests > 0;
     const double spread = life ? tested.lifeScatter : tested.holdLnSpread;
-    w.sureness = tests == 0
-                     ? Say::tr("From the card's table values: two in three such wires lie within a factor of %1.")
-                           .arg(Say::number(std::exp(spread), 2))
-                 : life ? Say::tr("From %1 bend tests of this spool: two in three lie within a factor of %2.")
-                              .arg(tests)
-                              .arg(Say::number(std::exp(spread), 2))
-                        : Say::tr("From %1 hang tests of this spool: two in three lie within a factor of %2.")
-                              .arg(tests)
-                              .arg(Say::number(std::exp(spread), 2));
+    w.sureness = !any ? Say::tr("From the card's table values: two in three such wires lie within a factor of %1.")
+                            .arg(Say::number(std::exp(spread), 2))
+                      : Say::tr("From your tests of this spool (%1): two in three lie within a factor of %2.")
+                            .arg(Say::tests(tested), Say::number(std::exp(spread), 2));
     w.test = life ? Say::tr("What would narrow it most: bend a piece of this spool over %1 to and fro until it breaks, "
                             "and count.")
                         .arg(Say::length(d.gap_mm))

@@ -5,7 +5,7 @@
 #include "stations/wire/laid_limb.h"
 #include "stations/wire/lens_leaf.h"
 #include "stations/wire/remedies_list.h"
-#include "stations/wire/tests_leaf.h"
+#include "stations/wire/spools_leaf.h"
 #include "stations/wire/why.h"
 #include "stations/wire/wires_window.h"
 #include "widgets/answer.h"
@@ -204,7 +204,7 @@ void WirePage::makeBench() {
     fv->addLayout(buttons);
 
     m_lens = new LensLeaf(d);
-    m_tests = new TestsLeaf(d);
+    m_spools = new SpoolsLeaf(d);
     m_cutting = new CuttingLeaf(d);
     m_leaves = new Leaves;
     m_leaves->setObjectName("wireLeaves");
@@ -221,7 +221,7 @@ void WirePage::makeBench() {
         {tr("Try another"), tr("Lens: try another wire and gap"), scrolled(m_lens)},
         {tr("All wires"), tr("All wires that were tried for the limb"), m_fieldLeaf},
         {tr("Cut list"), tr("Which piece is cut from which length of wire"), scrolled(m_cutting)},
-        {tr("Spools and tests"), tr("Spools in stock and their bench tests"), scrolled(m_tests)}};
+        {tr("Spools"), tr("Spools in stock"), scrolled(m_spools)}};
     for (const auto& [word, name, page] : leaves) {
         all->addWidget(page, 1);
         m_leaves->add(word, name, page);
@@ -396,10 +396,9 @@ void WirePage::show(const results::Report& r) {
                           reserve);
     m_auto->setEnabled(l->pinned);
     const wire::Calibration& known = r.stock.calibrationOf(c.spool);
-    const QString rests =
-        !known.hasLife() && known.hangTests == 0
-            ? tr("From table values: this wire has not been tested.")
-            : tr("Calibrated by %1 bend and %2 hang tests of this spool.").arg(known.bendTests).arg(known.hangTests);
+    const QString rests = !known.hasLife() && known.hangTests == 0
+                              ? tr("From table values: this wire has not been tested.")
+                              : tr("Calibrated by your tests of this spool: %1.").arg(Say::tests(known));
     m_why->setText(Say::whyLay(bundle, v.bend.bent_mm));
     m_rests->setText(rests);
     m_why->setText(m_why->text() + " " +
@@ -456,7 +455,7 @@ void WirePage::showLeaf() {
         m_cutting->show();
         break;
     case 4:
-        m_tests->show();
+        m_spools->show();
         break;
     default:
         break;

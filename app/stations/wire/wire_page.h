@@ -16,7 +16,7 @@ class Leaves;
 class LimitTable;
 class NumberField;
 class RemediesList;
-class TestsLeaf;
+class SpoolsLeaf;
 class WiresWindow;
 
 class WirePage : public Page {
@@ -51,7 +51,7 @@ private:
     Leaves* m_leaves;
     QWidget *m_jointLeaf, *m_fieldLeaf;
     LensLeaf* m_lens;
-    TestsLeaf* m_tests;
+    SpoolsLeaf* m_spools;
     CuttingLeaf* m_cutting;
     RemediesList* m_remedies;
     WiresWindow* m_window;

@@ -1,0 +1,106 @@
+// The relief of a scheme and its three tones, with the slider of a wash or a dry brush.
+#include "stations/layers/part_in_hand.h"
+#include "stations/paint/mix_plate.h"
+#include "stations/paint/paint_page.h"
+#include "stations/paint/photo_pick.h"
+#include "stations/paint/tone_patch.h"
+#include "widgets/answer.h"
+#include "widgets/fields.h"
+#include "words/say.h"
+#include <QFormLayout>
+#include <QListWidget>
+#include <QSlider>
+#include <QVBoxLayout>
+#include <cmath>
+
+namespace enkinet::app {
+
+namespace {
+/// The slider is even to the eye of who mixes: a step is a share, not a difference.
+constexpr int kSlider = 100;
+double amountAt(int slider) { return 0.1 * std::pow(40.0, static_cast<double>(slider) / kSlider); }
+int sliderAt(double amount) { return static_cast<int>(std::lround(kSlider * std::log(amount / 0.1) / std::log(40.0))); }
+} // namespace
+
+void PaintPage::makeRelief() {
+    m_amountText = makeText();
+    m_amount = new QSlider(Qt::Horizontal);
+    m_amount->setObjectName("coatAmount");
+    m_amount->setRange(0, kSlider);
+    m_amount->setAccessibleName(tr("How much of this wash or dry brush"));
+    column()->addWidget(m_amountText);
+    column()->addWidget(m_amount);
+    m_reliefFold = new Fold(tr("What the surface is like"));
+    m_texture = new ChoiceField(tr("Texture"));
+    m_texture->setObjectName("reliefTexture");
+    m_depth = new NumberField(NumberField::Kind::length, 0, 10, 0.1, 1, tr("How deep the texture is"));
+    m_depth->setObjectName("reliefDepth");
+    m_pitch = new NumberField(NumberField::Kind::length, 0.2, 100, 0.5, 1, tr("How far apart it repeats"));
+    m_pitch->setObjectName("reliefPitch");
+    auto* form = makeForm();
+    form->addRow(tr("texture"), m_texture);
+    form->addRow(tr("deep"), m_depth);
+    form->addRow(tr("every"), m_pitch);
+    m_reliefFold->body()->addLayout(form);
+    column()->addWidget(m_reliefFold);
+    connect(m_amount, &QSlider::valueChanged, this, [this](int at) {
+        const int coat = m_coats->currentRow();
+        const paint::Scheme* s = scheme();
+        if (!s || coat < 0 || coat >= static_cast<int>(s->coats.size())) return;
+        changeScheme(
+            tr("How much: %1").arg(Say::role(s->coats[static_cast<std::size_t>(coat)].role)),
+            [&](paint::Scheme& x) { x.coats[static_cast<std::size_t>(coat)].amount = amountAt(at); },
+            "coatAmount" + QString::number(coat));
+    });
+    connect(m_coats, &QListWidget::currentRowChanged, this, [this] { showTones(); });
+    connect(m_texture, &ChoiceField::edited, this, [this](const QVariant& v) {
+        changeScheme(tr("Texture of the surface"),
+                     [&](paint::Scheme& s) { s.relief.texture = static_cast<paint::Texture>(v.toInt()); });
+    });
+    connect(m_depth, &NumberField::edited, this, [this](double x) {
+        changeScheme(
+            tr("Depth of the texture"), [&](paint::Scheme& s) { s.relief.depth_mm = x; }, "reliefDepth");
+    });
+    connect(m_pitch, &NumberField::edited, this, [this](double x) {
+        changeScheme(
+            tr("Pitch of the texture"), [&](paint::Scheme& s) { s.relief.pitch_mm = x; }, "reliefPitch");
+    });
+}
+
+void PaintPage::showTones() {
+    const paint::Scheme* s = scheme();
+    const results::Report& r = document().report();
+    const int part = selectedPart(document());
+    m_reliefFold->setVisible(s != nullptr);
+    const int coat = m_coats->currentRow();
+    const bool thin = s && coat >= 0 && coat < static_cast<int>(s->coats.size()) &&
+                      (s->coats[static_cast<std::size_t>(coat)].role == paint::Role::wash ||
+                       s->coats[static_cast<std::size_t>(coat)].role == paint::Role::dry_brush);
+    m_amount->setVisible(thin);
+    m_amountText->setVisible(thin);
+    if (thin) {
+        const paint::Coat& c = s->coats[static_cast<std::size_t>(coat)];
+        m_amountText->setText(tr("%1: %2 times the usual").arg(Say::role(c.role), Say::number(c.amount, 2)));
+        const QSignalBlocker quiet(m_amount);
+        m_amount->setValue(sliderAt(c.amount));
+    }
+    const bool shown =
+        s && part >= 0 && m_photo->isHidden() && (m_plate->isHidden() || m_plate->parentWidget()->height() > 600);
+    m_tones->setVisible(shown);
+    if (!s || part < 0) return;
+    m_texture->show({{tr("smooth"), 0}, {tr("folds"), 1}, {tr("scales"), 2}, {tr("hair"), 3}, {tr("pores"), 4}},
+                    static_cast<int>(s->relief.texture));
+    m_depth->show(s->relief.depth_mm), m_pitch->show(s->relief.pitch_mm);
+    const auto clay = r.shelf.clays.find(r.choice.parts[static_cast<std::size_t>(part)].layers.clay);
+    const std::string ground =
+        clay != r.shelf.clays.end() && !clay->second.colour.empty() ? clay->second.colour : "#aeb6bb";
+    const TonesKey now{*s, r.cards->paints, ground};
+    if (!shown || m_tonesOf == now) return;
+    m_tonesOf = now;
+    // Several turns of the texture, whatever its pitch.
+    if (const auto patch =
+            paint::calcReliefPatch(*s, r.cards->paints, ground, 96, std::max(6.0, 5 * s->relief.pitch_mm)))
+        m_tones->show(*patch);
+}
+
+} // namespace enkinet::app
