@@ -116,6 +116,15 @@ Edits::Changed Edits::setEdge(const std::string& limb, const std::string& joint,
 Edits::Changed Edits::setNeed(const std::string& limb, const std::string& joint, std::optional<double> s) const {
     return jointEdit(limb, joint, [&](Joint& j) { j.need_s = s; });
 }
+Edits::Changed Edits::setNeeds(const std::vector<JointNeed>& needs) const {
+    Changed all = m_production;
+    for (const JointNeed& n : needs) {
+        if (!all) return all;
+        // What lasts a moment is still handled.
+        all = Edits(*all, m_shipped, m_puppet).setNeed(n.limb, n.joint, std::clamp(n.need_s, 0.1, 1e6));
+    }
+    return all;
+}
 Edits::Changed Edits::setMoves(const std::string& limb, const std::string& joint, double perSecond) const {
     return jointEdit(limb, joint, [&](Joint& j) { j.movesPerSecond = perSecond; });
 }

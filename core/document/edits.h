@@ -46,6 +46,7 @@ public:
     Changed setRange(const std::string& limb, const std::string& joint, double low_rad, double high_rad) const;
     Changed setEdge(const std::string& limb, const std::string& joint, double factor) const;
     Changed setNeed(const std::string& limb, const std::string& joint, std::optional<double> film_s) const;
+    Changed setNeeds(const std::vector<JointNeed>& needs) const;
     Changed setMoves(const std::string& limb, const std::string& joint, double perSecond) const;
     Changed setStation(const std::string& limb, int segment, int station, double a_mm, double b_mm) const;
     Changed setLayers(const PartRef& part, const body::Layers& layers) const;

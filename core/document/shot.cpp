@@ -20,6 +20,9 @@ std::optional<Fault> checkShot(const Shot& s) {
         if (c.copy < 1 || c.copy > 50) return fault("copy " + std::to_string(c.copy), "must lie between 1 and 50");
         if (c.poses.size() > 2000 || c.histories.size() > 4000)
             return fault("poses or joints", "must be at most 2000 and 4000");
+        if (c.links.size() > 4000) return fault("links to a motion file", "must be at most 4000");
+        for (const MotionLink& l : c.links)
+            if (l.from.size() > 200) return fault("joint of a motion file", "must have at most 200 letters");
         for (const JointHistory& h : c.histories) {
             const std::string joint = "joint " + h.limb + "." + h.joint;
             if (h.forth_rad.size() > kMostHistory || h.aside_rad.size() > kMostHistory)

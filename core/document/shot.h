@@ -13,6 +13,13 @@ struct JointHistory {
     friend bool operator==(const JointHistory&, const JointHistory&) = default;
 };
 
+/// Which joint of a motion file, by its name there, moves which joint of the puppet.
+struct MotionLink {
+    std::string from, limb, joint;
+    bool right = false;
+    friend bool operator==(const MotionLink&, const MotionLink&) = default;
+};
+
 /// A copy of a puppet in a shot. What its histories name moves as they say; else it goes through the poses; else it
 /// acts at a level for as long as the shot lasts.
 struct Cast {
@@ -21,6 +28,7 @@ struct Cast {
     std::vector<JointHistory> histories{};
     std::vector<std::string> poses{}; ///< names of kept poses, in order
     body::Acting acting = body::Acting::plain;
+    std::vector<MotionLink> links{}; ///< by which its histories came from a motion file
     friend bool operator==(const Cast&, const Cast&) = default;
 };
 
@@ -48,6 +56,12 @@ struct Shot {
     std::vector<Break> breaks{};
     double seconds() const { return frames / fps; }
     friend bool operator==(const Shot&, const Shot&) = default;
+};
+
+/// How long a joint must last, seconds of film.
+struct JointNeed {
+    std::string limb, joint;
+    double need_s = 0;
 };
 
 inline constexpr std::size_t kMostShots = 500, kMostHistory = 200000;

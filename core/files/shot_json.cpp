@@ -50,6 +50,10 @@ Shot readShot(Reader& r) {
                 h.aside_rad.push_back(degToRad(d));
             c.histories.push_back(std::move(h));
         });
+        x.each("links", 4000, "joint", [&](Reader& y) {
+            c.links.push_back(
+                {y.neededText("from"), y.neededText("limb"), y.neededText("joint"), y.flag("right", false)});
+        });
         s.cast.push_back(std::move(c));
     });
     r.each("breaks", 1000, "break", [&](Reader& x) {
@@ -76,6 +80,11 @@ Json shotJson(const Shot& s) {
             if (!h.forth_rad.empty()) o["forth_deg"] = degrees(h.forth_rad);
             if (!h.aside_rad.empty()) o["aside_deg"] = degrees(h.aside_rad);
             k["histories"].push_back(std::move(o));
+        }
+        for (const document::MotionLink& l : c.links) {
+            Json o{{"from", l.from}, {"limb", l.limb}, {"joint", l.joint}};
+            if (l.right) o["right"] = true;
+            k["links"].push_back(std::move(o));
         }
         j["cast"].push_back(std::move(k));
     }

@@ -92,6 +92,33 @@ std::vector<wire::WearTest> findWearTests(const Production& production,
     return all;
 }
 
+std::vector<document::JointNeed> findFilmNeeds(const Production& production,
+                                               const std::vector<std::shared_ptr<const Report>>& reports,
+                                               const Film& film, int index) {
+    const body::Puppet& puppet = production.puppets.at(static_cast<std::size_t>(index));
+    const Report& report = *reports.at(static_cast<std::size_t>(index));
+    std::map<std::tuple<int, int, int, bool>, double> spent; // limb, joint, copy, side
+    for (const shoot::WearRow& r : film.ledger.rows)
+        if (r.puppet == index) spent[{r.limb, r.joint, r.copy, r.right}] += r.damage;
+    std::map<std::pair<int, int>, double> most;
+    for (const auto& [key, damage] : spent) {
+        double& m = most[{std::get<0>(key), std::get<1>(key)}];
+        m = std::max(m, damage);
+    }
+    std::vector<document::JointNeed> needs;
+    for (const shoot::JointWire& w : shoot::findJointWires(puppet, report.choice, report.stock)) {
+        const auto damage = most.find({w.limb, w.joint});
+        if (damage == most.end() || damage->second <= 0 || w.range_rad <= 0) continue;
+        // A second of acting as the design has it.
+        const double aSecond = puppet.wants.retakes * w.movesPerSecond /
+                               w.table->cycles(w.amplitudePerRad * (w.range_rad + 2 * w.springback_rad));
+        if (!(aSecond > 0)) continue;
+        const body::Limb& limb = puppet.limbs[static_cast<std::size_t>(w.limb)];
+        needs.push_back({limb.id, limb.joints[static_cast<std::size_t>(w.joint)].id, damage->second / aSecond});
+    }
+    return needs;
+}
+
 double WornJoint::most() const {
     double most = 0;
     for (const Figure& a : after)

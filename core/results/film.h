@@ -37,4 +37,11 @@ std::vector<wire::WearTest> findWearTests(const Production& production,
                                           const std::vector<std::shared_ptr<const Report>>& reports, const Film& film,
                                           const std::vector<document::Shot>& shots, int shot, const std::string& date);
 
+/// Of every joint of a puppet that the film moves: the seconds of its own acting that cost its wire what the film does,
+/// on the copy that it costs most. It is what "must last" has to say for a wire to be chosen for these shots. Exact for
+/// the wire that is chosen now; another one weighs wide and narrow bends a little differently.
+std::vector<document::JointNeed> findFilmNeeds(const Production& production,
+                                               const std::vector<std::shared_ptr<const Report>>& reports,
+                                               const Film& film, int puppet);
+
 } // namespace enkinet::results

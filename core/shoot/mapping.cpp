@@ -73,7 +73,8 @@ Words wordsOf(const std::string& name) {
 
 } // namespace
 
-std::vector<Mapped> proposeMapping(const Motion& motion, const body::Puppet& puppet) {
+std::vector<Mapped> proposeMapping(const Motion& motion, const body::Puppet& puppet,
+                                   const std::vector<document::MotionLink>& kept) {
     struct Pair {
         double score;
         std::size_t order;
@@ -102,6 +103,29 @@ std::vector<Mapped> proposeMapping(const Motion& motion, const body::Puppet& pup
     std::stable_sort(pairs.begin(), pairs.end(), [](const Pair& a, const Pair& b) { return a.score > b.score; });
     std::vector<Mapped> all;
     std::set<int> used;
+    const auto isThere = [&](const document::MotionLink& k) {
+        for (const body::Limb& l : puppet.limbs)
+            if (l.id == k.limb && (l.mirrored || !k.right))
+                for (const body::Joint& j : l.joints)
+                    if (j.id == k.joint) return j.posed;
+        return false;
+    };
+    for (const document::MotionLink& k : kept) {
+        if (!isThere(k)) continue;
+        if (k.from.empty()) {
+            std::erase_if(pairs, [&](const Pair& p) {
+                return p.to.limb == k.limb && p.to.joint == k.joint && p.to.right == k.right;
+            });
+            continue;
+        }
+        for (std::size_t m = 0; m < motion.joints.size(); ++m)
+            if (motion.joints[m].name == k.from) {
+                // One joint of the file may move several of the puppet, where the builder says so.
+                used.insert(static_cast<int>(m));
+                all.push_back({static_cast<int>(m), k.limb, k.joint, k.right});
+                break;
+            }
+    }
     for (const Pair& p : pairs) {
         const bool taken = std::any_of(all.begin(), all.end(), [&](const Mapped& x) {
             return x.limb == p.to.limb && x.joint == p.to.joint && x.right == p.to.right;
@@ -112,6 +136,13 @@ std::vector<Mapped> proposeMapping(const Motion& motion, const body::Puppet& pup
     }
     std::sort(all.begin(), all.end(), [](const Mapped& a, const Mapped& b) { return a.motion < b.motion; });
     return all;
+}
+
+std::vector<document::MotionLink> makeLinks(const Motion& motion, const std::vector<Mapped>& mapping) {
+    std::vector<document::MotionLink> links;
+    for (const Mapped& m : mapping)
+        links.push_back({motion.joints[static_cast<std::size_t>(m.motion)].name, m.limb, m.joint, m.right});
+    return links;
 }
 
 std::vector<document::JointHistory> calcHistories(const Motion& motion, const std::vector<Mapped>& mapping, double fps,

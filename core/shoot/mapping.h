@@ -14,7 +14,12 @@ struct Mapped {
 };
 /// Each joint of the puppet at most once, each of the file at most once; the surest pairs first. What is not alike in
 /// name is left out.
-std::vector<Mapped> proposeMapping(const Motion& motion, const body::Puppet& puppet);
+/// kept: pairs that were chosen before, by names; they come first, and what they name is given to nothing else. A kept
+/// pair from an empty name leaves its joint unmoved.
+std::vector<Mapped> proposeMapping(const Motion& motion, const body::Puppet& puppet,
+                                   const std::vector<document::MotionLink>& kept = {});
+/// The mapping by names, as it is kept with a shot.
+std::vector<document::MotionLink> makeLinks(const Motion& motion, const std::vector<Mapped>& mapping);
 
 /// The histories of a mapping, one angle an exposure: every `onEach` frames of the shot, which runs at fps.
 std::vector<document::JointHistory> calcHistories(const Motion& motion, const std::vector<Mapped>& mapping, double fps,

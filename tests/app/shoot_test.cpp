@@ -1,7 +1,10 @@
 // Shots added and changed, motion taken in, a break noted: what the film wears follows.
 #include "stations/shoot/shoot_page.h"
+#include "stations/shoot/shot_frames.h"
 #include "stations/shoot/shot_table.h"
 #include "support/driven.h"
+#include "widgets/fields.h"
+#include "widgets/leaves.h"
 #include <QLabel>
 #include <QTemporaryDir>
 #include <fstream>
@@ -73,6 +76,70 @@ TEST_CASE("A shot read from a motion file moves a swap, and undo moves it back",
     CHECK_FALSE(page->takeMotion(folder.filePath("bad.csv")).isEmpty());
     CHECK(desk.document().value() == value);
     CHECK(page->takeMotion(QString(ENKINET_SOURCE_DIR) + "/data/demo/the-letter.csv").isEmpty());
+}
+
+TEST_CASE("A shot is gone through pose by pose, what follows what is changed, and the wire is asked for it",
+          "[window]") {
+    Desk desk;
+    desk.station(Station::shoot);
+    auto* page = desk.window.findChild<app::ShootPage*>();
+    filmOf(desk);
+    page->setShot(1);
+    desk.find<app::Leaves>("shootLeaves")->setCurrent(1);
+    Desk::settle();
+    auto* frames = desk.find<app::ShotFrames>("shotFrames");
+    REQUIRE(frames->isVisible());
+    REQUIRE(frames->exposures() > 10);
+    frames->setFocus();
+    QTest::keyClick(frames, Qt::Key_Right);
+    QTest::keyClick(frames, Qt::Key_Right);
+    CHECK(frames->exposure() == 2);
+    QTest::keyClick(frames, Qt::Key_End);
+    CHECK(frames->exposure() == frames->exposures() - 1);
+    QTest::keyClick(frames, Qt::Key_Right);
+    CHECK(frames->exposure() == frames->exposures() - 1);
+    CHECK(static_cast<int>(frames->parts().size()) == frames->exposures());
+    // The picture changes with the pose.
+    const QImage last = frames->grab().toImage();
+    QTest::keyClick(frames, Qt::Key_Home);
+    CHECK(frames->grab().toImage() != last);
+    QTest::keyClick(frames, Qt::Key_Space);
+    CHECK(frames->isPlaying());
+    QTest::qWait(400);
+    CHECK(frames->exposure() > 0);
+    desk.press("shotRun");
+    CHECK_FALSE(frames->isPlaying());
+    // The file's own joints can be chosen once it has been taken in; what was chosen is kept for the next time.
+    auto* mover = desk.find<app::ChoiceField>("shotMover");
+    CHECK_FALSE(mover->isEnabled());
+    const QString walk = QString(ENKINET_SOURCE_DIR) + "/data/demo/along-the-wall.bvh";
+    REQUIRE(page->takeMotion(walk).isEmpty());
+    filmOf(desk);
+    REQUIRE(mover->isEnabled());
+    const auto before = desk.document().production().shots[1].cast[0];
+    REQUIRE_FALSE(before.links.empty());
+    const document::MotionLink first = before.links[0];
+    desk.pickData("shotMoved", QString::fromStdString(first.limb + "/" + first.joint) + (first.right ? "/r" : "/l"));
+    CHECK(mover->currentText().toStdString() == first.from);
+    desk.pickData("shotMover", QString());
+    filmOf(desk);
+    const auto after = desk.document().production().shots[1].cast[0];
+    CHECK(after.histories.size() == before.histories.size() - 1);
+    REQUIRE(page->takeMotion(walk).isEmpty());
+    filmOf(desk);
+    CHECK((desk.document().production().shots[1].cast[0].histories == after.histories));
+    // Every joint that acts is asked anew, as one step that is taken back as one.
+    desk.find<app::Leaves>("shootLeaves")->setCurrent(0);
+    Desk::settle();
+    const auto value = desk.document().value();
+    desk.press("shotDesign");
+    int asked = 0;
+    for (const body::Limb& l : desk.document().puppet().limbs)
+        for (const body::Joint& j : l.joints)
+            asked += j.need_s.has_value();
+    CHECK(asked > 4);
+    desk.document().undoStack().undo();
+    CHECK(desk.document().production() == *value);
 }
 
 TEST_CASE("A shot is added, named, timed, cast, ordered, shot and taken away", "[window]") {

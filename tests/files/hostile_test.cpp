@@ -78,9 +78,15 @@ TEST_CASE("Every key with a value that does not belong there is one line or a so
                         Json::object(),
                         Json::array({1, 2}),
                         std::string(5000, 'y')};
+    // Each key meets a third of the values, its neighbours the others; all of them meet in ./check long.
+    const std::size_t every = std::getenv("ENKINET_LONG") ? 1 : 3;
+    std::size_t turn = 0;
     int refused = 0, opened = 0;
     for (const auto& [name, pointer] : places(good)) {
-        for (const Json& value : bad) {
+        ++turn;
+        for (std::size_t v = 0; v < std::size(bad); ++v) {
+            if ((v + turn) % every) continue;
+            const Json& value = bad[v];
             Json j = good;
             j[pointer] = value;
             const auto p = parseProduction(j.dump(), shippedCards());
@@ -98,7 +104,7 @@ TEST_CASE("Every key with a value that does not belong there is one line or a so
         }
     }
     CHECK(refused > 800);
-    CHECK(opened > 100);
+    CHECK(opened > 60);
 }
 
 TEST_CASE("Every key left out is refused by name, or has its default", "[files]") {

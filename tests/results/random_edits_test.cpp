@@ -4,6 +4,10 @@
 #include "results/proportions.h"
 #include "support/near.h"
 
+#include <atomic>
+#include <cstdio>
+#include <thread>
+
 using namespace enkinet;
 using namespace enkinet::body;
 using namespace enkinet::document;
@@ -209,33 +213,39 @@ TEST_CASE("The eye's checks find what a builder would see", "[results]") {
 
 namespace {
 
-/// Every part of two results, the same to the bit; what differs is named.
-void checkSame(const ProductionResult& a, const ProductionResult& b) {
-    REQUIRE(a.puppets.size() == b.puppets.size());
+/// The first part in which two results are not the same to the bit; empty where there is none. Without assertions, so
+/// that threads may ask.
+std::string findDifference(const ProductionResult& a, const ProductionResult& b) {
+    if (a.puppets.size() != b.puppets.size()) return "the number of puppets";
     for (std::size_t i = 0; i < a.puppets.size(); ++i) {
         const Report &x = *a.puppets[i], &y = *b.puppets[i];
-        CHECK((x.choice.rest == y.choice.rest));
-        CHECK((x.choice.skeleton == y.choice.skeleton));
-        CHECK((x.choice.own == y.choice.own));
-        CHECK((x.choice.parts == y.choice.parts));
-        CHECK((x.choice.loads == y.choice.loads));
-        CHECK((x.choice.footings == y.choice.footings));
-        CHECK((x.choice.limbs == y.choice.limbs));
-        CHECK((x.choice == y.choice));
-        CHECK((x.cuts == y.cuts));
-        CHECK((x.bakes == y.bakes));
-        CHECK((x.bakePlan == y.bakePlan));
-        CHECK((x.patterns == y.patterns));
-        CHECK((x.plan == y.plan));
-        CHECK((x.open == y.open));
-        CHECK((x.shelf == y.shelf));
-        // And whatever else there is, or will be.
-        CHECK((x == y));
-        CHECK(static_cast<bool>(a.aside[i]) == static_cast<bool>(b.aside[i]));
-        if (a.aside[i] && b.aside[i]) CHECK((*a.aside[i] == *b.aside[i]));
+        const std::pair<const char*, bool> parts[] = {
+            {"rest", x.choice.rest == y.choice.rest},
+            {"skeleton", x.choice.skeleton == y.choice.skeleton},
+            {"own", x.choice.own == y.choice.own},
+            {"parts", x.choice.parts == y.choice.parts},
+            {"loads", x.choice.loads == y.choice.loads},
+            {"footings", x.choice.footings == y.choice.footings},
+            {"limbs", x.choice.limbs == y.choice.limbs},
+            {"choice", x.choice == y.choice},
+            {"cuts", x.cuts == y.cuts},
+            {"bakes", x.bakes == y.bakes},
+            {"bake plan", x.bakePlan == y.bakePlan},
+            {"patterns", x.patterns == y.patterns},
+            {"plan", x.plan == y.plan},
+            {"open points", x.open == y.open},
+            {"shelf", x.shelf == y.shelf},
+            // And whatever else there is, or will be.
+            {"anything else", x == y},
+            {"aside", static_cast<bool>(a.aside[i]) == static_cast<bool>(b.aside[i]) &&
+                          (!a.aside[i] || !b.aside[i] || *a.aside[i] == *b.aside[i])},
+        };
+        for (const auto& [name, same] : parts)
+            if (!same) return std::string(name) + " of puppet " + std::to_string(i);
     }
-    CHECK((a.shopping == b.shopping));
-    CHECK((a.open == b.open));
+    if (!(a.shopping == b.shopping)) return "shopping";
+    if (!(a.open == b.open)) return "the production's open points";
+    return {};
 }
 
 /// A production of one puppet: one of the demo's or of the shipped kinds, with some random edits behind it.
@@ -257,23 +267,25 @@ Production drawnPuppet(int i, Random& random) {
     return p;
 }
 
-void followEdits(Production p, int edits, int every, Random& random) {
+/// What first differs between the result by memory and that from nothing on a way of random edits; empty if nothing.
+std::string followEdits(Production p, int edits, int every, Random& random) {
     Memo memo;
-    checkSame(calcResult(p, shippedCards(), tables(), memo), resultOf(p));
+    std::string differs = findDifference(calcResult(p, shippedCards(), tables(), memo), resultOf(p));
     std::vector<Production> history{p};
-    for (int i = 1; i <= edits; ++i) {
-        INFO("edit " << i);
+    for (int i = 1; i <= edits && differs.empty(); ++i) {
         // Some edits are taken back, and the stock, the shop and the puppet's wishes change too.
         if (random.whole(0, 5) == 0)
             history.push_back(random.of(history));
         else if (auto e = randomEdit(history.back(), random))
             history.push_back(e.take());
-        else
+        else if (i < edits)
             continue;
         if (history.size() > 12) history.erase(history.begin());
         const ProductionResult now = calcResult(history.back(), shippedCards(), tables(), memo);
-        if (i % every == 0 || i == edits) checkSame(now, resultOf(history.back()));
+        if (i % every == 0 || i == edits) differs = findDifference(now, resultOf(history.back()));
+        if (!differs.empty()) differs += " after edit " + std::to_string(i);
     }
+    return differs;
 }
 
 } // namespace
@@ -282,17 +294,37 @@ TEST_CASE("The whole result by memory is the whole result from nothing, after ev
     Random random(106);
     for (int i = 0; i < 10; ++i) {
         INFO("puppet " << i);
-        followEdits(drawnPuppet(i, random), 50, 1, random);
+        CHECK(followEdits(drawnPuppet(i, random), 50, 1, random) == "");
     }
 }
 
 TEST_CASE("Results by memory stay those from nothing over 500 edits of the demo and of 200 random puppets",
           "[results][long][.]") {
-    Random random(107);
-    followEdits(demo(), 500, 25, random);
-    for (int i = 0; i < 200; ++i) {
-        INFO("puppet " << i);
-        followEdits(drawnPuppet(i, random), 500, 25, random);
+    // Each way has its own seed, so that the threads may share them out as they come. Number 200 is the demo.
+    std::vector<std::pair<Random, Production>> ways;
+    for (int i = 0; i <= 200; ++i) {
+        Random random(107 + static_cast<unsigned>(i));
+        Production p = i == 200 ? demo() : drawnPuppet(i, random);
+        ways.emplace_back(random, std::move(p));
+    }
+    std::atomic<int> next = 200;
+    std::vector<std::string> differs(ways.size());
+    const auto follow = [&] {
+        for (int i = next--; i >= 0; i = next--) {
+            const auto at = static_cast<std::size_t>(i);
+            differs[at] = followEdits(ways[at].second, 500, 25, ways[at].first);
+            if (i % 10 == 0) std::fprintf(stderr, "results by memory: %d of 201 ways left\n", i);
+        }
+    };
+    {
+        std::vector<std::jthread> threads(std::max(1U, std::thread::hardware_concurrency()) - 1);
+        for (std::jthread& t : threads)
+            t = std::jthread(follow);
+        follow();
+    }
+    for (std::size_t i = 0; i < differs.size(); ++i) {
+        INFO("way " << i);
+        CHECK(differs[i] == "");
     }
 }
 

@@ -3,9 +3,11 @@
 #include "files/motion_file.h"
 #include "files/shot_json.h"
 #include "shoot/mapping.h"
+#include "stations/shoot/shot_frames.h"
 #include "stations/shoot/shot_table.h"
 #include "widgets/answer.h"
 #include "widgets/fields.h"
+#include "widgets/leaves.h"
 #include "widgets/look.h"
 #include "words/say.h"
 #include <QDate>
@@ -14,7 +16,9 @@
 #include <QFileInfo>
 #include <QFormLayout>
 #include <QLineEdit>
+#include <QListWidget>
 #include <QPushButton>
+#include <QStackedWidget>
 #include <QVBoxLayout>
 #include <algorithm>
 #include <cmath>
@@ -23,25 +27,90 @@ namespace enkinet::app {
 
 using document::Shot;
 
+namespace {
+
+QPushButton* makeButton(const QString& text, const char* name) {
+    auto* b = new QPushButton(text);
+    b->setObjectName(name);
+    return b;
+}
+
+QHBoxLayout* makeRow(std::initializer_list<QWidget*> widgets) {
+    auto* l = new QHBoxLayout;
+    l->setSpacing(6);
+    for (QWidget* w : widgets)
+        l->addWidget(w);
+    l->addStretch();
+    return l;
+}
+
+QString sided(const body::Limb& limb, const QString& name, bool right) {
+    return !limb.mirrored ? name : (right ? ShootPage::tr("right %1") : ShootPage::tr("left %1")).arg(name);
+}
+
+/// "leg/knee/r": a posed joint on its side, as the choice fields know it.
+QString jointKey(const std::string& limb, const std::string& joint, bool right) {
+    return QString::fromStdString(limb + "/" + joint) + (right ? "/r" : "/l");
+}
+
+QList<std::pair<QString, QVariant>> posedJoints(const body::Puppet& puppet) {
+    QList<std::pair<QString, QVariant>> all;
+    for (const body::Limb& l : puppet.limbs)
+        for (const body::Joint& j : l.joints)
+            if (j.posed)
+                for (int side = 0; side < (l.mirrored ? 2 : 1); ++side)
+                    all << std::pair{sided(l, QString::fromStdString(j.name), side == 1),
+                                     QVariant(jointKey(l.id, j.id, side == 1))};
+    return all;
+}
+
+/// The entry in hand, or the first.
+QVariant keptEntry(const ChoiceField& field, const QList<std::pair<QString, QVariant>>& all) {
+    for (const auto& [text, data] : all)
+        if (data == field.currentData()) return data;
+    return all.isEmpty() ? QVariant() : all.front().second;
+}
+
+} // namespace
+
 ShootPage::ShootPage(Document& d) : Page(d, results::Station::shoot) {
     m_table = new ShotTable;
-    setBench(m_table);
+    m_frameView = new ShotFrames;
+    m_stack = new QStackedWidget;
+    m_stack->addWidget(m_table);
+    m_stack->addWidget(m_frameView);
+    setBench(m_stack);
     m_head = new AnswerHead;
     m_head->sentenceLabel()->setObjectName("shootVerdict");
     m_limits = new LimitTable;
     m_limits->setObjectName("shootLimits");
     m_swaps = makeText();
     m_swaps->setObjectName("swapList");
+    m_leaves = new Leaves;
+    m_leaves->setObjectName("shootLeaves");
+    column()->addWidget(m_head);
+    column()->addWidget(m_leaves);
+    column()->addWidget(m_limits);
+    column()->addWidget(m_swaps);
+    addOpenPoints();
+    m_leaves->add(tr("shots"), tr("The shots as cards, and what each wears"), makeFields());
+    m_leaves->add(tr("poses"), tr("The shot in hand, pose by pose"), makePoses());
+    column()->addWidget(m_shotLeaf);
+    column()->addWidget(m_poseLeaf);
+    column()->addStretch();
+    connect(m_leaves, &Leaves::changed, m_stack, &QStackedWidget::setCurrentIndex);
+    connect(m_table, &ShotTable::shotChosen, this, &ShootPage::setShot);
+    connect(&m_job, &FilmJob::changed, this, &ShootPage::arrived);
+}
+
+QWidget* ShootPage::makeFields() {
     m_source = makeText(true);
-    const auto button = [](const QString& text, const char* name) {
-        auto* b = new QPushButton(text);
-        b->setObjectName(name);
-        return b;
-    };
-    m_add = button(tr("Add a shot"), "shotAdd"), m_remove = button(tr("Remove"), "shotRemove");
-    m_earlier = button(tr("Earlier"), "shotEarlier"), m_later = button(tr("Later"), "shotLater");
-    m_motion = button(tr("Motion or sheet…"), "shotMotion"), m_done = button({}, "shotDone"),
-    m_break = button(tr("It broke"), "shotBreak");
+    m_add = makeButton(tr("Add a shot"), "shotAdd"), m_remove = makeButton(tr("Remove"), "shotRemove");
+    m_earlier = makeButton(tr("Earlier"), "shotEarlier"), m_later = makeButton(tr("Later"), "shotLater");
+    m_motion = makeButton(tr("Motion or sheet…"), "shotMotion"), m_done = makeButton({}, "shotDone"),
+    m_break = makeButton(tr("It broke"), "shotBreak");
+    m_design = makeButton(tr("Design for these shots"), "shotDesign");
+    m_design->setToolTip(tr("Each joint is asked to last what these shots ask of it, no more and no less"));
     m_name = new QLineEdit;
     m_name->setObjectName("shotName");
     m_name->setAccessibleName(tr("Name of the shot"));
@@ -64,19 +133,11 @@ ShootPage::ShootPage(Document& d) : Page(d, results::Station::shoot) {
     m_broke = new ChoiceField(tr("Joint that broke"));
     m_broke->setObjectName("shotBroke");
     m_broke->setMinimumContentsLength(8);
-    column()->addWidget(m_head);
-    column()->addWidget(m_limits);
-    column()->addWidget(m_swaps);
-    const auto row = [&](std::initializer_list<QWidget*> widgets) {
-        auto* l = new QHBoxLayout;
-        l->setSpacing(6);
-        for (QWidget* w : widgets)
-            l->addWidget(w);
-        l->addStretch();
-        return l;
-    };
-    addOpenPoints();
-    column()->addLayout(row({m_add, m_earlier, m_later, m_remove}));
+    m_shotLeaf = new QWidget;
+    auto* leaf = new QVBoxLayout(m_shotLeaf);
+    leaf->setContentsMargins(0, 0, 0, 0);
+    leaf->setSpacing(6);
+    leaf->addLayout(makeRow({m_add, m_earlier, m_later, m_remove}));
     m_fields = new QWidget;
     auto* v = new QVBoxLayout(m_fields);
     v->setContentsMargins(0, 0, 0, 0);
@@ -92,12 +153,11 @@ ShootPage::ShootPage(Document& d) : Page(d, results::Station::shoot) {
     form->addRow(tr("acting"), m_acting);
     v->addLayout(form);
     v->addWidget(m_source);
-    v->addLayout(row({m_motion, m_done}));
-    v->addLayout(row({m_broke, m_break}));
-    column()->addWidget(m_fields);
-    column()->addStretch();
-    connect(m_table, &ShotTable::shotChosen, this, &ShootPage::setShot);
-    connect(&m_job, &FilmJob::changed, this, &ShootPage::arrived);
+    v->addLayout(makeRow({m_motion, m_done}));
+    v->addLayout(makeRow({m_broke, m_break}));
+    v->addLayout(makeRow({m_design}));
+    leaf->addWidget(m_fields);
+    connect(m_design, &QPushButton::clicked, this, &ShootPage::designForShots);
     connect(m_add, &QPushButton::clicked, this, &ShootPage::addShot);
     connect(m_remove, &QPushButton::clicked, this, [this] {
         if (const Shot* s = shot())
@@ -169,7 +229,7 @@ ShootPage::ShootPage(Document& d) : Page(d, results::Station::shoot) {
         const int level = picked.toInt();
         changeShot(tr("Acting in the shot"), [&](Shot& s) {
             if (document::Cast* c = castOf(s)) {
-                c->histories.clear(), c->poses.clear();
+                c->histories.clear(), c->poses.clear(), c->links.clear();
                 if (level < 0)
                     for (const body::Pose& pose : document().puppet().poses)
                         c->poses.push_back(pose.name);
@@ -191,6 +251,146 @@ ShootPage::ShootPage(Document& d) : Page(d, results::Station::shoot) {
         if (path.isEmpty()) return;
         if (const QString fault = takeMotion(path); !fault.isEmpty()) Q_EMIT document().refused(fault);
     });
+    return m_shotLeaf;
+}
+
+QWidget* ShootPage::makePoses() {
+    m_poseLeaf = new QWidget;
+    auto* v = new QVBoxLayout(m_poseLeaf);
+    v->setContentsMargins(0, 0, 0, 0);
+    v->setSpacing(6);
+    m_run = makeButton(tr("Run it"), "shotRun");
+    v->addLayout(makeRow({m_run}));
+    v->addWidget(makeHeading(tr("Pointed out")));
+    m_remarks = new QListWidget;
+    m_remarks->setObjectName("shotRemarks");
+    m_remarks->setAccessibleName(tr("What is pointed out in this shot; choosing a line goes to its pose"));
+    m_remarks->setWordWrap(true);
+    v->addWidget(m_remarks);
+    v->addWidget(makeHeading(tr("What moves what")));
+    m_moved = new ChoiceField(tr("Joint of the puppet"));
+    m_moved->setObjectName("shotMoved");
+    m_mover = new ChoiceField(tr("Joint of the motion file that moves it"));
+    m_mover->setObjectName("shotMover");
+    auto* form = makeForm();
+    form->addRow(tr("joint"), m_moved);
+    form->addRow(tr("follows"), m_mover);
+    v->addLayout(form);
+    m_moverNote = makeText(true);
+    v->addWidget(m_moverNote);
+    connect(m_run, &QPushButton::clicked, this, [this] { m_frameView->play(!m_frameView->isPlaying()); });
+    connect(m_frameView, &ShotFrames::playing, this,
+            [this](bool on) { m_run->setText(on ? tr("Stop") : tr("Run it")); });
+    connect(m_remarks, &QListWidget::currentRowChanged, this, [this](int row) {
+        if (row >= 0 && row < static_cast<int>(m_frameView->remarks().size()))
+            m_frameView->choosePart(m_frameView->remarks()[static_cast<std::size_t>(row)].exposure);
+    });
+    connect(m_moved, &ChoiceField::edited, this, [this] { showPoses(); });
+    connect(m_mover, &ChoiceField::edited, this, [this](const QVariant& from) { link(from.toString()); });
+    return m_poseLeaf;
+}
+
+const document::Cast* ShootPage::cast() {
+    const Shot* s = shot();
+    for (std::size_t i = 0; s && i < s->cast.size(); ++i)
+        if (s->cast[i].puppet == document().puppet().id) return &s->cast[i];
+    return nullptr;
+}
+
+const shoot::Motion* ShootPage::motion() {
+    const Shot* s = shot();
+    if (!s) return nullptr;
+    const auto at = m_motions.find({s->id, document().puppet().id});
+    return at == m_motions.end() ? nullptr : &at->second;
+}
+
+void ShootPage::link(const QString& from) {
+    const shoot::Motion* m = motion();
+    const document::Cast* c = cast();
+    const QStringList at = m_moved->currentData().toString().split('/');
+    if (!m || !c || at.size() != 3) return;
+    const document::MotionLink mine{from.toStdString(), at[0].toStdString(), at[1].toStdString(), at[2] == "r"};
+    std::vector<document::MotionLink> links = c->links;
+    std::erase_if(links,
+                  [&](const auto& l) { return l.limb == mine.limb && l.joint == mine.joint && l.right == mine.right; });
+    links.push_back(mine);
+    takeMapping(*m, links,
+                from.isEmpty() ? tr("%1 follows nothing").arg(m_moved->currentText())
+                               : tr("%1 follows %2").arg(m_moved->currentText(), from));
+}
+
+/// The shot's motion again by such links, which are kept with it.
+void ShootPage::takeMapping(const shoot::Motion& motion, const std::vector<document::MotionLink>& links,
+                            const QString& name) {
+    const body::Puppet& puppet = document().puppet();
+    const auto mapping = shoot::proposeMapping(motion, puppet, links);
+    auto kept = shoot::makeLinks(motion, mapping);
+    for (const document::MotionLink& l : links)
+        if (l.from.empty()) kept.push_back(l);
+    const Shot now = *shot();
+    const auto histories = shoot::calcHistories(motion, mapping, now.fps, now.onEach);
+    const int frames = std::max(1, static_cast<int>(std::lround(motion.frames() * motion.frameTime_s * now.fps)));
+    changeShot(name, [&](Shot& s) {
+        s.frames = frames;
+        auto at =
+            std::find_if(s.cast.begin(), s.cast.end(), [&](const document::Cast& c) { return c.puppet == puppet.id; });
+        if (at == s.cast.end()) at = s.cast.insert(s.cast.end(), {puppet.id});
+        at->histories = histories, at->poses.clear(), at->links = kept;
+    });
+}
+
+void ShootPage::designForShots() {
+    const FilmJob::State k = m_job.state();
+    if (!knowsFilm()) return;
+    const auto needs = results::findFilmNeeds(*k->of, k->from->puppets, k->film, document().puppetIndex());
+    if (needs.empty())
+        return Q_EMIT document().refused(tr("No shot moves %1: there is nothing to design for")
+                                             .arg(QString::fromStdString(document().puppet().name)));
+    document().change(tr("Design for these shots: %n joint(s) asked anew", nullptr, static_cast<int>(needs.size())),
+                      [&](const document::Edits& e) { return e.setNeeds(needs); });
+}
+
+void ShootPage::showPoses() {
+    const Shot* s = shot();
+    m_frameView->show(m_job.state(), document().puppetIndex(), m_shot);
+    m_run->setEnabled(m_frameView->exposures() > 1);
+    QStringList said;
+    for (const shoot::Remark& r : m_frameView->remarks())
+        said << Say::capital(m_frameView->remarkText(r).toStdString());
+    if (said.isEmpty() && m_frameView->exposures() > 0)
+        said << tr("Nothing: no joint leaves its range or jumps, and no foot slides.");
+    QStringList shown;
+    for (int i = 0; i < m_remarks->count(); ++i)
+        shown << m_remarks->item(i)->text();
+    if (said != shown) {
+        const QSignalBlocker quiet(m_remarks);
+        m_remarks->clear();
+        m_remarks->addItems(said);
+    }
+    fitToRows(*m_remarks, 6);
+    const auto joints = posedJoints(document().puppet());
+    m_moved->show(joints, keptEntry(*m_moved, joints));
+    QString follows;
+    if (const document::Cast* c = cast())
+        for (const document::MotionLink& l : c->links)
+            if (jointKey(l.limb, l.joint, l.right) == m_moved->currentData().toString())
+                follows = QString::fromStdString(l.from);
+    QList<std::pair<QString, QVariant>> movers{{tr("nothing"), QString()}};
+    if (const shoot::Motion* m = motion()) {
+        for (const shoot::MotionJoint& j : m->joints)
+            movers << std::pair{QString::fromStdString(j.name), QVariant(QString::fromStdString(j.name))};
+    } else if (!follows.isEmpty()) {
+        movers << std::pair{follows, QVariant(follows)};
+    }
+    m_mover->show(movers, follows);
+    m_mover->setEnabled(motion() != nullptr);
+    const bool sheet = s && s->source.ends_with(".csv");
+    m_moverNote->setText(motion() || !s ? QString()
+                         : s->source.empty() || sheet
+                             ? tr("Only a motion file has joints of its own to follow.")
+                             : tr("Take %1 in again to change what follows what: the file itself is not kept here.")
+                                   .arg(QString::fromStdString(s->source)));
+    m_moverNote->setVisible(!m_moverNote->text().isEmpty());
 }
 
 const Shot* ShootPage::shot() {
@@ -251,6 +451,7 @@ QString ShootPage::takeMotion(const QString& path) {
     const body::Puppet& puppet = document().puppet();
     const QString name = QFileInfo(path).fileName();
     std::vector<document::JointHistory> histories;
+    std::vector<document::MotionLink> kept;
     int frames = now.frames;
     if (name.endsWith(".csv", Qt::CaseInsensitive)) {
         QFile file(path);
@@ -262,20 +463,32 @@ QString ShootPage::takeMotion(const QString& path) {
     } else {
         const auto motion = files::loadMotion(path.toStdString());
         if (!motion) return QString::fromStdString(motion.fault().sentence());
-        const auto mapping = shoot::proposeMapping(*motion, puppet);
+        // As it was linked before, in this shot or in another of this puppet.
+        std::vector<document::MotionLink> links;
+        const auto& all = document().production().shots;
+        for (std::size_t i = all.size(); links.empty() && i-- > 0;)
+            for (const document::Cast& c : all[i].cast)
+                if (c.puppet == puppet.id) links = c.links;
+        if (const document::Cast* here = cast(); here && !here->links.empty()) links = here->links;
+        const auto mapping = shoot::proposeMapping(*motion, puppet, links);
         if (mapping.empty())
             return tr("no joint of %1 is called like one of %2: give the joints such names as knee or elbow, or take "
                       "an exposure sheet")
                 .arg(name, QString::fromStdString(puppet.name));
+        m_motions[{now.id, puppet.id}] = *motion;
+        kept = shoot::makeLinks(*motion, mapping);
+        for (const document::MotionLink& l : links)
+            if (l.from.empty()) kept.push_back(l);
         histories = shoot::calcHistories(*motion, mapping, now.fps, now.onEach);
         frames = std::max(1, static_cast<int>(std::lround(motion->frames() * motion->frameTime_s * now.fps)));
     }
+    if (name.endsWith(".csv", Qt::CaseInsensitive)) m_motions.erase({now.id, puppet.id});
     changeShot(tr("Motion from %1").arg(name), [&](Shot& s) {
         s.source = name.toStdString(), s.frames = frames;
         auto at =
             std::find_if(s.cast.begin(), s.cast.end(), [&](const document::Cast& c) { return c.puppet == puppet.id; });
         if (at == s.cast.end()) at = s.cast.insert(s.cast.end(), {puppet.id});
-        at->histories = histories, at->poses.clear();
+        at->histories = histories, at->poses.clear(), at->links = kept;
     });
     return {};
 }
@@ -308,30 +521,8 @@ void ShootPage::arrived() {
     showShot();
 }
 
-void ShootPage::showShot() {
-    const auto& all = document().production().shots;
-    m_shot = std::clamp(m_shot, 0, std::max(0, static_cast<int>(all.size()) - 1));
-    const Shot* s = shot();
-    m_fields->setVisible(s != nullptr);
-    for (QWidget* w : std::initializer_list<QWidget*>{m_remove, m_earlier, m_later})
-        w->setEnabled(s != nullptr);
-    for (QWidget* w : std::initializer_list<QWidget*>{m_done, m_break})
-        w->setEnabled(s != nullptr && knowsFilm());
-    const FilmJob::State k = m_job.state();
-    if (!s) {
-        m_head->show(
-            tr("No shot yet"), {},
-            tr("Add the first shot: its frames, who is in it and how widely they act; then what it wears is known."));
-        m_head->setStamp({});
-        m_limits->hide(), m_swaps->hide();
-        return;
-    }
-    m_table->setShot(m_shot);
-    const int puppet = document().puppetIndex();
-    const document::Cast* cast = nullptr;
-    for (const document::Cast& c : s->cast)
-        if (c.puppet == document().puppet().id) cast = &c;
-    // Fields.
+void ShootPage::showFields(const Shot& shot, const document::Cast* cast) {
+    const Shot* s = &shot;
     if (!m_name->hasFocus()) m_name->setText(QString::fromStdString(s->name));
     if (!m_day->hasFocus()) m_day->setText(s->day ? QString::fromStdString(isoDate(*s->day)) : QString());
     m_frames->show(s->frames), m_fps->show(s->fps), m_on->show(s->onEach), m_retakes->show(100 * s->retakes);
@@ -354,19 +545,33 @@ void ShootPage::showShot() {
     m_source->setText(s->source.empty() ? QString() : tr("motion from %1").arg(QString::fromStdString(s->source)));
     m_source->setVisible(!s->source.empty());
     m_done->setText(s->done ? tr("Not shot after all") : tr("It is shot"));
-    QList<std::pair<QString, QVariant>> joints;
-    for (const body::Limb& l : document().puppet().limbs)
-        for (const body::Joint& j : l.joints)
-            if (j.posed)
-                for (int side = 0; side < (l.mirrored ? 2 : 1); ++side)
-                    joints << std::pair{
-                        l.mirrored ? (side ? tr("right %1") : tr("left %1")).arg(QString::fromStdString(j.name))
-                                   : QString::fromStdString(j.name),
-                        QVariant(QString::fromStdString(l.id + "/" + j.id) + (side ? "/r" : "/l"))};
-    m_broke->show(joints, m_broke->currentData().isValid() ? m_broke->currentData()
-                          : joints.isEmpty()               ? QVariant()
-                                                           : joints.front().second);
+    const auto joints = posedJoints(document().puppet());
+    m_broke->show(joints, keptEntry(*m_broke, joints));
     m_break->setEnabled(cast != nullptr && !joints.isEmpty() && knowsFilm());
+}
+
+void ShootPage::showShot() {
+    const auto& all = document().production().shots;
+    m_shot = std::clamp(m_shot, 0, std::max(0, static_cast<int>(all.size()) - 1));
+    const Shot* s = shot();
+    m_fields->setVisible(s != nullptr);
+    for (QWidget* w : std::initializer_list<QWidget*>{m_remove, m_earlier, m_later})
+        w->setEnabled(s != nullptr);
+    for (QWidget* w : std::initializer_list<QWidget*>{m_done, m_break, m_design})
+        w->setEnabled(s != nullptr && knowsFilm());
+    showPoses();
+    const FilmJob::State k = m_job.state();
+    if (!s) {
+        m_head->show(
+            tr("No shot yet"), {},
+            tr("Add the first shot: its frames, who is in it and how widely they act; then what it wears is known."));
+        m_head->setStamp({});
+        m_limits->hide(), m_swaps->hide();
+        return;
+    }
+    m_table->setShot(m_shot);
+    const int puppet = document().puppetIndex();
+    showFields(*s, cast());
     // What it wears.
     if (!k || k->of != document().value()) return;
     std::vector<LimitTable::Row> rows;
@@ -402,8 +607,7 @@ void ShootPage::showShot() {
         const body::Puppet& p = document().production().puppets[static_cast<std::size_t>(w.puppet)];
         const body::Limb& l = p.limbs[static_cast<std::size_t>(w.limb)];
         const Shot& at = all[static_cast<std::size_t>(w.shot)];
-        const QString limb = l.mirrored ? (w.right ? tr("right %1") : tr("left %1")).arg(QString::fromStdString(l.name))
-                                        : QString::fromStdString(l.name);
+        const QString limb = sided(l, QString::fromStdString(l.name), w.right);
         swaps << tr("Swap the %1 of %2 before “%3”: its %4 is due.")
                      .arg(limb, QString::fromStdString(p.name), QString::fromStdString(at.name),
                           QString::fromStdString(l.joints[static_cast<std::size_t>(w.joint)].name));

@@ -1,0 +1,13 @@
+#pragma once
+// The film on paper: its shots in order, what is swapped before each, what has worn after it, and the copies to have
+// ready.
+#include "document/document.h"
+#include "print/pages.h"
+#include "results/film.h"
+
+namespace enkinet::app {
+
+/// Draws nothing where the puppet is in no shot.
+void drawFilmPages(Pages& pages, const document::Production& production, const results::Film& film, int puppet);
+
+} // namespace enkinet::app

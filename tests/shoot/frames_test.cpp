@@ -1,0 +1,147 @@
+#include "base/units.h"
+#include "files/shot_json.h"
+#include "results/film.h"
+#include "shoot/frames.h"
+#include "shoot/mapping.h"
+#include "support/puppets.h"
+
+using namespace enkinet;
+using namespace enkinet::shoot;
+using namespace enkinet::test;
+using document::Cast;
+
+namespace {
+
+const body::Puppet& walker() { return demo().puppets[0]; }
+const body::Skeleton& atRest() {
+    static const body::Skeleton s = body::calcSkeleton(walker());
+    return s;
+}
+/// A joint of Tansy's that goes through angles, deg.
+Cast moved(const std::string& limb, const std::string& joint, std::vector<double> deg, bool right = false) {
+    Cast c;
+    c.puppet = walker().id;
+    for (double& d : deg)
+        d = degToRad(d);
+    c.histories = {{limb, joint, right, std::move(deg), {}}};
+    return c;
+}
+
+} // namespace
+
+TEST_CASE("Of the feet the lowest stands, and no pose sinks one into the ground", "[shoot]") {
+    Random random(61);
+    REQUIRE(atRest().supportLinks.size() == 2);
+    for (int i = 0; i < 60; ++i) {
+        Cast c;
+        c.puppet = walker().id;
+        for (const bool right : {false, true})
+            for (const char* joint : {"hip", "knee", "ankle"})
+                c.histories.push_back({"leg", joint, right, {degToRad(random.between(-40, 40))}, {}});
+        const Frame f = calcFrame(walker(), atRest(), c, 0);
+        REQUIRE(f.feet_mm.size() == 2);
+        CHECK_NEAR(std::min(f.feet_mm[0], f.feet_mm[1]), 0.0, 1e-9);
+    }
+    // A lifted knee: the other foot stands all the while, the lifted one at the two ends.
+    const Cast lift = moved("leg", "hip", {0, 20, 40, 20, 0}, true);
+    CHECK(countExposures(lift) == 5);
+    const auto contacts = findContacts(walker(), atRest(), lift);
+    using Stretches = std::vector<std::pair<int, int>>;
+    const bool firstIsRight =
+        atRest()
+            .copies[static_cast<std::size_t>(atRest().links[static_cast<std::size_t>(atRest().supportLinks[0])].copy)]
+            .right;
+    CHECK((contacts[firstIsRight ? 1 : 0] == Stretches{{0, 4}}));
+    CHECK((contacts[firstIsRight ? 0 : 1] == Stretches{{0, 0}, {4, 4}}));
+}
+
+TEST_CASE("What leaves its range, jumps or slides is pointed out at its worst pose, and nothing else is", "[shoot]") {
+    const body::Limb& arm = *body::findLimb(walker(), "arm");
+    const body::Joint* elbow = nullptr;
+    for (const body::Joint& j : arm.joints)
+        if (j.id == "elbow") elbow = &j;
+    REQUIRE(elbow);
+    const double high = radToDeg(elbow->high_rad);
+    CHECK(findRemarks(walker(), atRest(), moved("arm", "elbow", {0, 10, 20, 10, 0})).empty());
+    const auto said =
+        findRemarks(walker(), atRest(), moved("arm", "elbow", {0, 10, 55, 30, high, high + 9, high + 12}));
+    REQUIRE(said.size() == 2);
+    for (const Remark& r : said) {
+        CHECK(r.joint == static_cast<int>(elbow - arm.joints.data()));
+        if (r.kind == Remark::Kind::beyond) {
+            CHECK(r.exposure == 6);
+            CHECK(r.count == 2);
+            CHECK_NEAR(radToDeg(r.found), high + 12, 1e-9);
+            CHECK_NEAR(radToDeg(r.limit), high, 1e-9);
+        } else {
+            CHECK(r.kind == Remark::Kind::jumps);
+            CHECK(r.found > r.limit);
+            CHECK(r.count == (high - 30 > 30 ? 2 : 1));
+        }
+    }
+    // Legs that straddle evenly on flat feet: both stand, and they move apart.
+    Cast split = moved("leg", "hip", {0, 12, 24});
+    split.histories.push_back({"leg", "ankle", false, {0, degToRad(-12), degToRad(-24)}, {}});
+    split.histories.push_back({"leg", "hip", true, {0, degToRad(-12), degToRad(-24)}, {}});
+    split.histories.push_back({"leg", "ankle", true, {0, degToRad(12), degToRad(24)}, {}});
+    bool slides = false;
+    for (const Remark& r : findRemarks(walker(), atRest(), split))
+        slides = slides || r.kind == Remark::Kind::slides;
+    CHECK(slides);
+}
+
+TEST_CASE("Links that were kept go before names, come back from the file, and may leave a joint alone", "[shoot]") {
+    Motion m;
+    m.joints.resize(3);
+    m.joints[0].name = "root", m.joints[1].name = "LeftElbow", m.joints[2].name = "Odd";
+    m.joints[1].parent = m.joints[2].parent = 0;
+    const auto byName = proposeMapping(m, walker());
+    REQUIRE(byName.size() == 1);
+    CHECK(byName[0].joint == "elbow");
+    const std::vector<document::MotionLink> odd{{"Odd", "arm", "elbow", false}};
+    const auto kept = proposeMapping(m, walker(), odd);
+    REQUIRE(kept.size() == 1);
+    CHECK(kept[0].motion == 2);
+    CHECK((makeLinks(m, kept) == odd));
+    CHECK(proposeMapping(m, walker(), {{"", "arm", "elbow", false}}).empty());
+    // What is no longer there is passed over.
+    CHECK(proposeMapping(m, walker(), {{"Odd", "third arm", "elbow", false}, {"Gone", "arm", "elbow", false}}).size() ==
+          1);
+    document::Production p = demo();
+    p.shots[0].cast[0].links = {odd[0], {"", "arm", "wrist", true}};
+    const auto again = files::parseProduction(files::writeProduction(p), shippedCards());
+    REQUIRE(again);
+    CHECK((again->production.shots == p.shots));
+}
+
+TEST_CASE("Designed for its shots, a joint is asked what the film spends of it", "[shoot]") {
+    document::Production p = demo();
+    const auto resultNow = resultOf(p);
+    // Thirty seconds of its own acting are thirty seconds.
+    document::Shot s;
+    s.id = "own", s.name = "own", s.fps = 24, s.frames = 720, s.retakes = walker().wants.retakes - 1;
+    s.cast = {{walker().id, 1}};
+    s.cast[0].acting = walker().wants.acting;
+    p.shots = {s};
+    const auto needs = results::findFilmNeeds(p, resultNow.puppets, results::calcFilm(p, resultNow.puppets), 0);
+    REQUIRE(needs.size() > 4);
+    for (const document::JointNeed& n : needs) {
+        INFO(n.limb << " " << n.joint);
+        CHECK_NEAR(n.need_s, 30.0, 1e-9 * 30);
+    }
+    // Twice on one copy is twice; on two copies it is once.
+    p.shots.push_back(s);
+    p.shots[1].id = "again";
+    CHECK_NEAR(results::findFilmNeeds(p, resultNow.puppets, results::calcFilm(p, resultNow.puppets), 0)[0].need_s, 60.0,
+               1e-7);
+    p.shots[1].cast[0].copy = 2;
+    CHECK_NEAR(results::findFilmNeeds(p, resultNow.puppets, results::calcFilm(p, resultNow.puppets), 0)[0].need_s, 30.0,
+               1e-7);
+    // Applied it is one edit, and each joint is asked for it.
+    const auto asked = document::Edits(p, shippedCards(), "tansy").setNeeds(needs);
+    REQUIRE(asked);
+    for (const document::JointNeed& n : needs)
+        for (const body::Joint& j : body::findLimb(asked->puppets[0], n.limb)->joints)
+            if (j.id == n.joint) CHECK(j.need_s == n.need_s);
+    CHECK_FALSE(document::Edits(p, shippedCards(), "tansy").setNeeds({{"leg", "none", 3}}));
+}
