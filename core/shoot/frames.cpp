@@ -27,6 +27,16 @@ Pose poseAt(const Puppet& puppet, const Cast& cast, int exposure) {
     return pose;
 }
 
+/// How far the body that all hangs on is turned from upright, rad.
+double leanOf(const Skeleton& rest, const Posed& posed) {
+    for (std::size_t b = 0; b < rest.parentBody.size(); ++b)
+        if (rest.parentBody[b] < 0) {
+            const auto& t = posed.bodies[b].turn;
+            return std::acos(std::clamp((t[0].x + t[1].y + t[2].z - 1) / 2, -1.0, 1.0));
+        }
+    return 0;
+}
+
 std::vector<Vec3> feetOf(const Posed& posed) {
     std::vector<Vec3> feet;
     for (int link : posed.skeleton.supportLinks)
@@ -44,22 +54,24 @@ Standing calcStanding(const Puppet& puppet, const Skeleton& rest, const Cast& ca
     for (int link : rest.supportLinks)
         ground.push_back(rest.links[static_cast<std::size_t>(link)].to);
     Standing best;
-    double highest = -1e300;
+    double least = 1e300;
     for (const bool right : {false, true}) {
         Standing s;
         s.frame.pose = poseAt(puppet, cast, exposure);
         s.frame.pose.plantedRight = right;
-        s.feet = feetOf(calcPosed(puppet, rest, s.frame.pose));
+        const Posed posed = calcPosed(puppet, rest, s.frame.pose);
+        s.feet = feetOf(posed);
         double lowest = 0;
         for (std::size_t i = 0; i < s.feet.size(); ++i) {
             s.frame.feet_mm.push_back(s.feet[i].y - ground[i].y);
             lowest = std::min(lowest, s.frame.feet_mm.back());
         }
-        // With the right foot chosen to stand, none is below it, or it is the other that stands, on its edge.
+        // Where the other foot is lower, that one stands, on its edge.
         s.frame.lift_mm = -lowest;
         for (std::size_t i = 0; i < s.feet.size(); ++i)
             s.frame.feet_mm[i] -= lowest, s.feet[i].y -= lowest;
-        if (lowest > highest + 1e-9) highest = lowest, best = std::move(s);
+        // The foot that lies flat while the body is upright is the one that stands.
+        if (const double lean = leanOf(rest, posed); lean < least - 1e-9) least = lean, best = std::move(s);
     }
     return best;
 }

@@ -14,7 +14,8 @@ struct Frame {
     std::vector<double> feet_mm; ///< how high each of the skeleton's support links ends above the ground
     double lift_mm = 0;          ///< by which the whole posed figure is raised, so that none is below it
 };
-/// The lowest foot stands; the others are where the pose has them. exposure: 0 to countExposures less one.
+/// The foot over which the body is most upright lies flat; the others are where the pose has them, the lowest on the
+/// ground. exposure: 0 to countExposures less one.
 Frame calcFrame(const body::Puppet& puppet, const body::Skeleton& rest, const document::Cast& cast, int exposure);
 
 /// More than this from one exposure to the next reads as a jump.

@@ -1,7 +1,10 @@
 #include "shoot/mapping.h"
+#include "body/pose.h"
 #include <algorithm>
 #include <cctype>
 #include <cmath>
+#include <functional>
+#include <optional>
 #include <set>
 
 namespace enkinet::shoot {
@@ -145,21 +148,82 @@ std::vector<document::MotionLink> makeLinks(const Motion& motion, const std::vec
     return links;
 }
 
-std::vector<document::JointHistory> calcHistories(const Motion& motion, const std::vector<Mapped>& mapping, double fps,
-                                                  int onEach) {
+namespace {
+
+/// The way a joint's bone points at the file's zero: to the first joint on it, or to its end. Zero where it has none.
+Vec3 boneOf(const Motion& motion, int joint) {
+    for (const MotionJoint& j : motion.joints)
+        if (j.parent == joint) return j.offset;
+    const MotionJoint& j = motion.joints[static_cast<std::size_t>(joint)];
+    return j.end ? j.endOffset : Vec3{};
+}
+
+/// Turn that takes one direction to another, as a vector; zero where it is slight or has no direction.
+Vec3 findSwing(const Vec3& from, const Vec3& to) {
+    constexpr double kSlight = 0.08726646259971647; // 5 degrees
+    const double lengths = norm(from) * norm(to);
+    if (lengths <= 0) return {};
+    const Vec3 axis = cross(from, to);
+    const double angle = std::atan2(norm(axis), dot(from, to));
+    if (angle < kSlight || norm(axis) < 1e-9 * lengths) return {};
+    return (angle / norm(axis)) * axis;
+}
+
+} // namespace
+
+std::vector<document::JointHistory> calcHistories(const Motion& motion, const std::vector<Mapped>& mapping,
+                                                  const body::Puppet& puppet, double fps, int onEach) {
     std::vector<document::JointHistory> all;
     const double step = onEach / fps / motion.frameTime_s;
+    const body::Skeleton rest = body::calcSkeleton(puppet);
+    // From the root outwards: what a joint's difference turns, all that hangs on it turns with it.
+    std::vector<Vec3> swings(rest.hinges.size());
+    std::vector<std::optional<body::Motion>> turns(rest.hinges.size());
+    const auto mappedOf = [&](const body::Hinge& hinge) -> const Mapped* {
+        const body::LimbCopy& c = rest.copies[static_cast<std::size_t>(hinge.copy)];
+        const body::Limb& limb = puppet.limbs[static_cast<std::size_t>(c.limb)];
+        for (const Mapped& m : mapping)
+            if (limb.id == m.limb && c.right == m.right &&
+                limb.joints[static_cast<std::size_t>(hinge.joint)].id == m.joint)
+                return &m;
+        return nullptr;
+    };
+    const std::function<body::Motion(int)> turnOf = [&](int index) -> body::Motion {
+        if (index < 0) return {};
+        const auto at = static_cast<std::size_t>(index);
+        if (turns[at]) return *turns[at];
+        const body::Hinge& hinge = rest.hinges[at];
+        const int before = rest.links[static_cast<std::size_t>(hinge.before)].body;
+        body::Motion turn = turnOf(rest.parentHinge[static_cast<std::size_t>(before)]);
+        if (const Mapped* m = mappedOf(hinge)) {
+            const body::Link& link = rest.links[static_cast<std::size_t>(hinge.after)];
+            const Vec3 swing = findSwing(turn.direction(link.to - link.from), boneOf(motion, m->motion));
+            swings[at] = body::inverse(turn).direction(swing);
+            turn = body::makeTurn(swing, {}) * turn;
+        }
+        turns[at] = turn;
+        return turn;
+    };
     for (const Mapped& m : mapping) {
-        const Bends b = calcBends(motion, m.motion, true);
+        const Bends b = calcBends(motion, m.motion);
+        double forthSign = 1;
+        Vec3 swing;
+        for (std::size_t i = 0; i < rest.hinges.size(); ++i) {
+            if (mappedOf(rest.hinges[i]) != &m) continue;
+            turnOf(static_cast<int>(i));
+            const body::LimbCopy& c = rest.copies[static_cast<std::size_t>(rest.hinges[i].copy)];
+            forthSign = body::findForthSign(puppet.limbs[static_cast<std::size_t>(c.limb)].kind);
+            swing = swings[i];
+        }
         document::JointHistory h{m.limb, m.joint, m.right, {}, {}};
         for (double f = 0; f <= motion.frames() - 1 + 1e-9 && motion.frames() > 0; f += step) {
             // Between two frames of the file the angle goes evenly.
             const auto at = std::min<std::size_t>(static_cast<std::size_t>(f), b.forth_rad.size() - 1),
                        next = std::min(at + 1, b.forth_rad.size() - 1);
             const double t = f - static_cast<double>(at);
-            h.forth_rad.push_back(b.forth_rad[at] + t * (b.forth_rad[next] - b.forth_rad[at]));
+            h.forth_rad.push_back(forthSign * (swing.x + b.forth_rad[at] + t * (b.forth_rad[next] - b.forth_rad[at])));
             // Outwards counts on either side.
-            const double aside = b.aside_rad[at] + t * (b.aside_rad[next] - b.aside_rad[at]);
+            const double aside = swing.z + b.aside_rad[at] + t * (b.aside_rad[next] - b.aside_rad[at]);
             h.aside_rad.push_back(m.right ? -aside : aside);
         }
         all.push_back(std::move(h));

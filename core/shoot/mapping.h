@@ -21,8 +21,10 @@ std::vector<Mapped> proposeMapping(const Motion& motion, const body::Puppet& pup
 /// The mapping by names, as it is kept with a shot.
 std::vector<document::MotionLink> makeLinks(const Motion& motion, const std::vector<Mapped>& mapping);
 
-/// The histories of a mapping, one angle an exposure: every `onEach` frames of the shot, which runs at fps.
-std::vector<document::JointHistory> calcHistories(const Motion& motion, const std::vector<Mapped>& mapping, double fps,
-                                                  int onEach);
+/// The histories of a mapping, one angle an exposure: every `onEach` frames of the shot, which runs at fps. Angles are
+/// the puppet's own: from how it was built, forth as its limb bends forth, aside outwards. Where the file's joint is
+/// drawn another way at its zero (arms held out), that difference is added to every angle.
+std::vector<document::JointHistory> calcHistories(const Motion& motion, const std::vector<Mapped>& mapping,
+                                                  const body::Puppet& puppet, double fps, int onEach);
 
 } // namespace enkinet::shoot

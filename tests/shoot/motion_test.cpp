@@ -1,4 +1,5 @@
 #include "base/units.h"
+#include "body/pose.h"
 #include "files/motion_file.h"
 #include "shoot/mapping.h"
 #include "support/near.h"
@@ -151,9 +152,46 @@ TEST_CASE("A motion file's joints are matched by name and side, each once, and s
         }
     }
     CHECK(mapping.size() >= 4);
-    const auto histories = calcHistories(m, mapping, 24, 2);
+    const auto histories = calcHistories(m, mapping, tansy, 24, 2);
     REQUIRE(histories.size() == mapping.size());
     CHECK(histories[0].forth_rad.size() == 13); // 25 frames on twos
-    CHECK_NEAR(histories[0].forth_rad[6], degToRad(12), 1e-12);
-    CHECK(histories[0].forth_rad[0] == 0);
+    for (const auto& h : histories) {
+        // Arms bend forth the other way about the axis than legs do.
+        CHECK_NEAR(h.forth_rad[6], (h.limb == "arm" ? -1 : 1) * degToRad(12), 1e-12);
+        CHECK(h.forth_rad[0] == 0);
+    }
+}
+
+TEST_CASE("An arm that the file holds out at its zero points where the file says, on the puppet too", "[shoot]") {
+    const body::Puppet& tansy = demo().puppets[0];
+    const body::Skeleton rest = body::calcSkeleton(tansy);
+    for (const bool right : {false, true}) {
+        Recorded m;
+        m.joints.resize(2);
+        m.joints[0].name = right ? "RightShoulder" : "LeftShoulder", m.joints[0].channels = {Channel::z_rotation};
+        m.joints[1].name = "Beyond", m.joints[1].parent = 0, m.joints[1].offset = {right ? -30.0 : 30.0, 0, 0};
+        m.width = 1;
+        for (double deg : {0.0, -30.0, -60.0, -85.0})
+            m.values.push_back(right ? -deg : deg);
+        const auto histories = calcHistories(m, proposeMapping(m, tansy), tansy, 1 / m.frameTime_s, 1);
+        REQUIRE(histories.size() == 1);
+        REQUIRE(histories[0].aside_rad.size() == 4);
+        for (std::size_t i = 0; i < 4; ++i) {
+            body::Pose pose;
+            pose.angles = {
+                {histories[0].limb, histories[0].joint, right, histories[0].forth_rad[i], histories[0].aside_rad[i]}};
+            const body::Posed posed = body::calcPosed(tansy, rest, pose);
+            for (const body::Hinge& h : rest.hinges) {
+                const body::LimbCopy& c = rest.copies[static_cast<std::size_t>(h.copy)];
+                const body::Limb& limb = tansy.limbs[static_cast<std::size_t>(c.limb)];
+                if (limb.id != "arm" || c.right != right ||
+                    limb.joints[static_cast<std::size_t>(h.joint)].id != histories[0].joint)
+                    continue;
+                const body::Link& l = posed.skeleton.links[static_cast<std::size_t>(h.after)];
+                const double below = radToDeg(std::atan2(l.from.y - l.to.y, std::abs(l.to.x - l.from.x)));
+                INFO("frame " << i);
+                CHECK(std::abs(below - std::vector<double>{0, 30, 60, 85}[i]) < 1.5);
+            }
+        }
+    }
 }

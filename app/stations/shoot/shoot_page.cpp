@@ -99,6 +99,8 @@ ShootPage::ShootPage(Document& d) : Page(d, results::Station::shoot) {
     column()->addWidget(m_poseLeaf);
     column()->addStretch();
     connect(m_leaves, &Leaves::changed, m_stack, &QStackedWidget::setCurrentIndex);
+    // Rows wrap by the width that the list has once it is seen.
+    connect(m_leaves, &Leaves::changed, this, &ShootPage::showPoses, Qt::QueuedConnection);
     connect(m_table, &ShotTable::shotChosen, this, &ShootPage::setShot);
     connect(&m_job, &FilmJob::changed, this, &ShootPage::arrived);
 }
@@ -144,10 +146,19 @@ QWidget* ShootPage::makeFields() {
     v->setSpacing(6);
     auto* form = makeForm();
     form->addRow(tr("name"), m_name);
-    form->addRow(tr("frames"), m_frames);
-    form->addRow(tr("a second"), m_fps);
-    form->addRow(tr("each held"), m_on);
-    form->addRow(tr("again, %"), m_retakes);
+    // Two fields in a row, the second with its word before it.
+    const auto pair = [&](const QString& word, QWidget* field, const QString& word2, QWidget* field2) {
+        auto* h = new QHBoxLayout;
+        h->setSpacing(6);
+        h->addWidget(field, 1);
+        auto* label = new QLabel(word2);
+        label->setBuddy(field2);
+        h->addWidget(label);
+        h->addWidget(field2, 1);
+        form->addRow(word, h);
+    };
+    pair(tr("frames"), m_frames, tr("a second"), m_fps);
+    pair(tr("each held"), m_on, tr("again, %"), m_retakes);
     form->addRow(tr("day"), m_day);
     form->addRow(tr("who"), m_copy);
     form->addRow(tr("acting"), m_acting);
@@ -155,8 +166,8 @@ QWidget* ShootPage::makeFields() {
     v->addWidget(m_source);
     v->addLayout(makeRow({m_motion, m_done}));
     v->addLayout(makeRow({m_broke, m_break}));
-    v->addLayout(makeRow({m_design}));
     leaf->addWidget(m_fields);
+    leaf->addLayout(makeRow({m_design}));
     connect(m_design, &QPushButton::clicked, this, &ShootPage::designForShots);
     connect(m_add, &QPushButton::clicked, this, &ShootPage::addShot);
     connect(m_remove, &QPushButton::clicked, this, [this] {
@@ -266,6 +277,8 @@ QWidget* ShootPage::makePoses() {
     m_remarks->setObjectName("shotRemarks");
     m_remarks->setAccessibleName(tr("What is pointed out in this shot; choosing a line goes to its pose"));
     m_remarks->setWordWrap(true);
+    m_remarks->setResizeMode(QListView::Adjust);
+    m_remarks->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     v->addWidget(m_remarks);
     v->addWidget(makeHeading(tr("What moves what")));
     m_moved = new ChoiceField(tr("Joint of the puppet"));
@@ -328,7 +341,7 @@ void ShootPage::takeMapping(const shoot::Motion& motion, const std::vector<docum
     for (const document::MotionLink& l : links)
         if (l.from.empty()) kept.push_back(l);
     const Shot now = *shot();
-    const auto histories = shoot::calcHistories(motion, mapping, now.fps, now.onEach);
+    const auto histories = shoot::calcHistories(motion, mapping, puppet, now.fps, now.onEach);
     const int frames = std::max(1, static_cast<int>(std::lround(motion.frames() * motion.frameTime_s * now.fps)));
     changeShot(name, [&](Shot& s) {
         s.frames = frames;
@@ -357,8 +370,7 @@ void ShootPage::showPoses() {
     QStringList said;
     for (const shoot::Remark& r : m_frameView->remarks())
         said << Say::capital(m_frameView->remarkText(r).toStdString());
-    if (said.isEmpty() && m_frameView->exposures() > 0)
-        said << tr("Nothing: no joint leaves its range or jumps, and no foot slides.");
+    if (said.isEmpty() && m_frameView->exposures() > 0) said << tr("Nothing: all in range, no jump, no slide.");
     QStringList shown;
     for (int i = 0; i < m_remarks->count(); ++i)
         shown << m_remarks->item(i)->text();
@@ -479,7 +491,7 @@ QString ShootPage::takeMotion(const QString& path) {
         kept = shoot::makeLinks(*motion, mapping);
         for (const document::MotionLink& l : links)
             if (l.from.empty()) kept.push_back(l);
-        histories = shoot::calcHistories(*motion, mapping, now.fps, now.onEach);
+        histories = shoot::calcHistories(*motion, mapping, puppet, now.fps, now.onEach);
         frames = std::max(1, static_cast<int>(std::lround(motion->frames() * motion->frameTime_s * now.fps)));
     }
     if (name.endsWith(".csv", Qt::CaseInsensitive)) m_motions.erase({now.id, puppet.id});
@@ -607,7 +619,15 @@ void ShootPage::showShot() {
         const body::Puppet& p = document().production().puppets[static_cast<std::size_t>(w.puppet)];
         const body::Limb& l = p.limbs[static_cast<std::size_t>(w.limb)];
         const Shot& at = all[static_cast<std::size_t>(w.shot)];
-        const QString limb = sided(l, QString::fromStdString(l.name), w.right);
+        const auto& swapList = k->film.ledger.swaps;
+        const bool both =
+            l.mirrored && std::any_of(swapList.begin(), swapList.end(), [&](const shoot::Ledger::Swap& o) {
+                return o.puppet == w.puppet && o.copy == w.copy && o.limb == w.limb && o.joint == w.joint &&
+                       o.shot == w.shot && o.right != w.right;
+            });
+        if (both && w.right) continue; // said with the left one
+        const QString limb = both ? tr("%1 on both sides").arg(QString::fromStdString(l.name))
+                                  : sided(l, QString::fromStdString(l.name), w.right);
         swaps << tr("Swap the %1 of %2 before “%3”: its %4 is due.")
                      .arg(limb, QString::fromStdString(p.name), QString::fromStdString(at.name),
                           QString::fromStdString(l.joints[static_cast<std::size_t>(w.joint)].name));

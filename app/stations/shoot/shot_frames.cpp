@@ -83,7 +83,8 @@ void drawFigure(QPainter& p, const std::vector<QPainterPath>& figure, const QPen
     p.setPen(edge);
     for (const QPainterPath& path : figure)
         p.drawPath(path);
-    p.setPen(Qt::NoPen);
+    // A hair over their own edge, so that no seam shows.
+    p.setPen(edge.style() == Qt::NoPen ? edge : QPen(fill, edge.widthF() * 0.3));
     p.setBrush(fill);
     for (const QPainterPath& path : figure)
         p.drawPath(path);
@@ -324,7 +325,7 @@ void ShotFrames::paintEvent(QPaintEvent*) {
     for (const MassCopy& m : m_rest.masses)
         high = std::max(high, m.at.y + puppet().masses[static_cast<std::size_t>(m.mass)].half_mm.y);
     const double tall = std::max(1.0, high - low);
-    const double scale = std::min(stage.height() / (1.12 * tall), stage.width() / 2 / (1.0 * tall));
+    const double scale = std::min(stage.height() / (1.12 * tall), stage.width() / 2 / (0.66 * tall));
     const double ground = stage.bottom() + (low - frame.lift_mm) * scale;
     const auto& hinges = m_rest.hinges;
     for (const View view : {View::side, View::front}) {
