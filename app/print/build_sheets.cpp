@@ -2,6 +2,7 @@
 #include "print/day_pages.h"
 #include "print/film_pages.h"
 #include "print/gate_pages.h"
+#include "print/paint_pages.h"
 #include "print/sheet_pages.h"
 #include "widgets/look.h"
 #include <QFileInfo>
@@ -33,10 +34,11 @@ void BuildSheets::draw(QPagedPaintDevice& device) const {
         WirePages(from, pages).draw();
         drawGatePages(pages, *m_report);
         if (m_plan && m_plan->of == m_production) drawDayPages(pages, *m_plan, m_index);
-        if (!m_production->shots.empty())
-            drawFilmPages(pages, *m_production, results::calcFilm(*m_production, m_result->puppets), m_index);
         LifeSizePages(from, pages).draw();
         ThingsPages(from, pages).draw();
+        const results::Film film = results::calcFilm(*m_production, m_result->puppets);
+        drawPaintPages(pages, from, film);
+        drawFilmPages(pages, *m_production, film, m_index);
     }
     if (night) setNightLook(true);
 }

@@ -133,6 +133,10 @@ public:
     Changed removeScheme(const std::string& id) const;
     /// A paint of this production with what there is of it: a mixture, or one that was measured.
     Changed keepPaint(const paint::PaintCard& card, double ml) const;
+    /// So many millilitres of a mixture, taken from its pots; a pot of which there is less than that is empty then.
+    Changed mixPaint(const paint::PaintCard& card, double ml, const std::vector<Held>& used) const;
+    /// The tinting strength of a paint, as its chip says.
+    Changed setStrength(const paint::PaintCard& card, double strength) const;
 
     // Time (plan_edits.cpp).
     /// Hours, days off, people, start; none: the usual.

@@ -55,4 +55,28 @@ Edits::Changed Edits::keepPaint(const paint::PaintCard& card, double ml) const {
     return makeProduction(std::move(p), m_shipped);
 }
 
+Edits::Changed Edits::mixPaint(const paint::PaintCard& card, double ml, const std::vector<Held>& used) const {
+    double there = 0;
+    for (const Held& h : m_production.stock.paints_ml)
+        if (h.card == card.id) there = h.amount;
+    Changed p = keepPaint(card, there + ml);
+    if (!p) return p;
+    Production next = *p;
+    for (const Held& u : used)
+        for (Held& h : next.stock.paints_ml)
+            if (h.card == u.card) h.amount = std::max(0.0, h.amount - u.amount);
+    return makeProduction(std::move(next), m_shipped);
+}
+
+Edits::Changed Edits::setStrength(const paint::PaintCard& card, double strength) const {
+    paint::PaintCard own = card;
+    own.strength = strength;
+    auto sound = paint::makePaint(own);
+    if (!sound) return sound.fault();
+    Production p = m_production;
+    std::erase_if(p.cards.paints, [&](const paint::PaintCard& c) { return c.id == card.id; });
+    p.cards.paints.push_back(sound.take());
+    return makeProduction(std::move(p), m_shipped);
+}
+
 } // namespace enkinet::document

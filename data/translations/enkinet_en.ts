@@ -71,6 +71,23 @@
     </message>
 </context>
 <context>
+    <name>enkinet::app::BuildSheets</name>
+    <message numerus="yes">
+        <source>%1: have %n ready, used one after the other.</source>
+        <translation>
+            <numerusform>%1: have %n ready, used one after the other.</numerusform>
+            <numerusform>%1: have %n ready, used one after the other.</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n coat(s), %1 ml in all, dry in %2</source>
+        <translation>
+            <numerusform>%n coat, %1 ml in all, dry in %2</numerusform>
+            <numerusform>%n coats, %1 ml in all, dry in %2</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
     <name>enkinet::app::Division</name>
     <message numerus="yes">
         <source>%n open</source>
@@ -218,6 +235,16 @@
         <translation>
             <numerusform>%n wire that lasted there</numerusform>
             <numerusform>%n wires that lasted there</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
+    <name>enkinet::app::ShootPage</name>
+    <message numerus="yes">
+        <source>Design for these shots: %n joint(s) asked anew</source>
+        <translation>
+            <numerusform>Design for these shots: %n joint asked anew</numerusform>
+            <numerusform>Design for these shots: %n joints asked anew</numerusform>
         </translation>
     </message>
 </context>

@@ -5,6 +5,8 @@
 #include "stations/paint/photo_pick.h"
 #include "stations/paint/tone_patch.h"
 #include "support/driven.h"
+#include "widgets/fields.h"
+#include <QCheckBox>
 #include <QImage>
 #include <QPainter>
 #include <QSlider>
@@ -111,6 +113,83 @@ TEST_CASE("A colour is mixed from the shelf, kept as a paint and used in a coat"
     desk.press("coatAdd");
     const paint::Scheme& s = desk.document().production().schemes.back();
     CHECK(std::any_of(s.coats.begin(), s.coats.end(), [&](const paint::Coat& c) { return c.paint == own.back().id; }));
+}
+
+TEST_CASE("The pots set what can be mixed, a real chip teaches a strength, and a school lays its coats", "[window]") {
+    Desk desk;
+    desk.station(Station::paint);
+    desk.document().select({app::Selection::Kind::mass, -1, 0, false});
+    Desk::settle();
+    QStringList refused;
+    QObject::connect(&desk.document(), &app::Document::refused, [&](const QString& s) { refused << s; });
+    auto* page = desk.window.findChild<app::PaintPage*>();
+    auto* list = desk.find<QListWidget>("mixRecipes");
+    const auto look = [&] {
+        REQUIRE(page->waitForRecipes(30000));
+        Desk::settle();
+    };
+    page->mix({});
+    desk.press("mixChipTake");
+    CHECK(refused.size() == 1); // nothing is mixed yet
+    page->mix("#c98b6a");
+    look();
+    const QString free = list->item(0)->text();
+    // What is kept is taken from the pots.
+    const auto potOf = [&](const std::string& card) {
+        for (const document::Held& h : desk.document().production().stock.paints_ml)
+            if (h.card == card) return h.amount;
+        return 0.0;
+    };
+    std::map<std::string, double> before;
+    for (const document::Held& h : desk.document().production().stock.paints_ml)
+        before[h.card] = h.amount;
+    desk.write("mixMl", "10");
+    list->setCurrentRow(0);
+    desk.press("mixKeep");
+    double taken = 0;
+    for (const auto& [card, ml] : before)
+        taken += ml - potOf(card);
+    CHECK(taken == Approx(11.5)); // with what the waste takes
+    desk.document().undoStack().undo();
+    Desk::settle();
+    // More than any pot holds: nothing can be mixed, and that is said.
+    refused.clear();
+    desk.write("mixMl", "90000");
+    auto* pots = desk.find<QCheckBox>("mixPots");
+    pots->click();
+    look();
+    CHECK(list->count() == 0);
+    CHECK(refused.size() == 1);
+    pots->click();
+    look();
+    CHECK(list->item(0)->text() == free);
+    // The chip came out darker than foretold: the dark paint in it is stronger than was thought.
+    list->setCurrentRow(0);
+    refused.clear();
+    desk.write("mixChip", "grey");
+    desk.press("mixChipTake");
+    CHECK_FALSE(refused.isEmpty());
+    const std::string learned = desk.find<app::ChoiceField>("mixChipPaint")->currentData().toString().toStdString();
+    desk.find<QLineEdit>("mixChip")->setText("#8f5f48");
+    desk.press("mixChipTake");
+    look();
+    CHECK(desk.find<QLabel>("mixChipText")->isVisible());
+    const auto& own = desk.document().production().cards.paints;
+    REQUIRE(own.size() == 1);
+    CHECK(own[0].id == learned);
+    CHECK(own[0].strength != Approx(1));
+    // Another school on the part's own scheme; it is one step.
+    desk.press("schemeNew");
+    const auto coats = [&] { return desk.document().production().schemes.back().coats; };
+    const auto kept = coats();
+    desk.pickData("paintSchool", static_cast<int>(paint::School::sheen));
+    REQUIRE(coats().size() == 1);
+    CHECK(coats()[0].role == paint::Role::varnish);
+    desk.document().undoStack().undo();
+    Desk::settle();
+    CHECK((coats() == kept));
+    desk.pickData("paintSchool", static_cast<int>(paint::School::wash_and_dry_brush));
+    CHECK(coats().size() >= 3);
 }
 
 TEST_CASE("From a photograph with a grey card to a shelf, a recipe, a scheme, and its tones by a slider", "[window]") {

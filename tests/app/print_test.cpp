@@ -1,4 +1,5 @@
 #include "print/build_sheets.h"
+#include "results/film.h"
 #include "support/driven.h"
 #include "words/say.h"
 #include <QDir>
@@ -159,6 +160,34 @@ TEST_CASE("The build sheets carry the oven's loads and every last look, with its
     CHECK(text.contains("Stop. Magnets"));
     for (const make::Step& s : desk.report().plan.steps)
         if (s.kind == make::StepKind::gate) CHECK(text.contains(app::Say::step(s)));
+}
+
+TEST_CASE("The sheets carry the film with what is swapped before which shot, and the paint with its chips") {
+    Desk desk;
+    QTemporaryDir dir;
+    const QString path = dir.filePath("tansy.pdf");
+    REQUIRE(app::BuildSheets(desk.document().value(), 0, desk.document().sharedReport(), desk.document().sharedResult())
+                .writePdf(path, QPageSize::A4));
+    QProcess words;
+    words.start("pdftotext", {"-layout", path, "-"});
+    REQUIRE(words.waitForFinished(60000));
+    const QString text = QString::fromUtf8(words.readAllStandardOutput());
+    const document::Production& p = desk.document().production();
+    const results::Film film = results::calcFilm(p, desk.document().result().puppets);
+    for (const document::Shot& s : p.shots)
+        for (const document::Cast& c : s.cast)
+            if (c.puppet == "tansy") CHECK(text.contains(QString::fromStdString(s.name)));
+    int swaps = 0;
+    for (const shoot::Ledger::Swap& w : film.ledger.swaps)
+        swaps += w.puppet == 0;
+    REQUIRE(swaps > 0);
+    CHECK(text.count("Before it, swap the") == swaps);
+    CHECK(text.contains("Printed colours"));
+    REQUIRE_FALSE(desk.report().painted.empty());
+    for (const results::PaintedPart& x : desk.report().painted)
+        for (const paint::Laid& l : x.laid)
+            CHECK(text.contains(QString::fromStdString(l.card->name)));
+    CHECK(text.contains("Look at after each shot"));
 }
 
 TEST_CASE("On every page of every puppet of the demo, on both papers, words lie on no other and inside the rim") {

@@ -4,6 +4,7 @@
 #include "widgets/answer.h"
 #include "widgets/fields.h"
 #include "words/say.h"
+#include <QCheckBox>
 #include <QFormLayout>
 #include <QLineEdit>
 #include <QListWidget>
@@ -29,13 +30,38 @@ void PaintPage::makeMixing() {
     m_recipes->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     m_keep = new QPushButton(tr("Keep it as a paint"));
     m_keep->setObjectName("mixKeep");
+    m_pots = new QCheckBox(tr("only with what is left in the pots"));
+    m_pots->setObjectName("mixPots");
+    m_chip = new QLineEdit;
+    m_chip->setObjectName("mixChip");
+    m_chip->setAccessibleName(tr("Colour of the real chip once it is dry"));
+    m_chip->setPlaceholderText("#b97f60");
+    m_chipPaint = new ChoiceField(tr("Paint whose strength the chip tells"));
+    m_chipPaint->setObjectName("mixChipPaint");
+    m_chipPaint->setMinimumContentsLength(6);
+    m_chipTake = new QPushButton(tr("Learn from it"));
+    m_chipTake->setObjectName("mixChipTake");
+    m_chipText = makeText(true);
+    m_chipText->setObjectName("mixChipText");
     auto* form = makeForm();
     form->addRow(tr("wanted"), m_target);
     form->addRow(tr("ml"), m_ml);
     m_mixFold->body()->addLayout(form);
     m_mixFold->body()->addWidget(m_recipes);
+    m_mixFold->body()->addWidget(m_pots);
     m_mixFold->body()->addWidget(m_keep, 0, Qt::AlignLeft);
-    m_recipes->hide(), m_keep->hide();
+    auto* chip = makeForm();
+    chip->addRow(tr("the chip dried"), m_chip);
+    chip->addRow(tr("as this colours"), m_chipPaint);
+    m_mixFold->body()->addLayout(chip);
+    m_mixFold->body()->addWidget(m_chipTake, 0, Qt::AlignLeft);
+    m_mixFold->body()->addWidget(m_chipText);
+    m_recipes->hide(), m_keep->hide(), m_chipText->hide();
+    connect(m_pots, &QCheckBox::toggled, this, [this] {
+        if (m_mix.state() || !m_target->text().isEmpty()) lookForRecipes();
+    });
+    connect(m_chipTake, &QPushButton::clicked, this, &PaintPage::takeChip);
+    connect(m_chip, &QLineEdit::returnPressed, this, &PaintPage::takeChip);
     column()->addWidget(m_mixFold);
     connect(m_target, &QLineEdit::editingFinished, this, [this] {
         if (m_target->isModified()) m_target->setModified(false), lookForRecipes();
@@ -45,6 +71,7 @@ void PaintPage::makeMixing() {
             Q_EMIT document().refused(tr("“%1” is no amount: type millilitres above 0").arg(m_ml->text()));
             m_ml->setText("10");
         }
+        if (m_pots->isChecked()) return lookForRecipes();
         showRecipe(m_recipes->currentRow());
     });
     connect(m_recipes, &QListWidget::currentRowChanged, this, &PaintPage::showRecipe);
@@ -75,9 +102,16 @@ void PaintPage::lookForRecipes() {
     if (shelf.empty())
         for (const paint::PaintCard& c : document().report().cards->paints)
             if (c.medium == paint::Medium::acrylic) shelf.push_back(c);
-    m_mix.ask([shelf, target = *target](const std::stop_token& stop, const auto& post) {
+    std::vector<double> left;
+    for (const paint::PaintCard& c : shelf) {
+        left.push_back(0);
+        for (const document::Held& h : held)
+            if (h.card == c.id) left.back() += h.amount;
+    }
+    const double needed = m_pots->isChecked() ? 1.15 * wantedMl() : 0; // as calcAmounts wastes
+    m_mix.ask([shelf, left, needed, target = *target](const std::stop_token& stop, const auto& post) {
         paint::RecipeLimits limits;
-        limits.stop = stop;
+        limits.stop = stop, limits.needed_ml = needed, limits.left_ml = left;
         Mix mix{shelf, target, paint::calcRecipes(shelf, target, limits), {}};
         for (const paint::Recipe& r : mix.found.recipes)
             mix.oneMore.push_back(paint::calcOneMore(shelf, r, target));
@@ -99,6 +133,8 @@ void PaintPage::takeRecipes() {
     }
     m_recipes->setVisible(m_recipes->count() > 0);
     m_keep->setVisible(m_recipes->count() > 0);
+    if (m_recipes->count() == 0 && m_pots->isChecked())
+        Q_EMIT document().refused(tr("The pots do not hold enough for %1 ml of any mixture").arg(m_ml->text()));
     fitToRows(*m_recipes, 5);
     m_recipes->setCurrentRow(0);
 }
@@ -126,7 +162,62 @@ void PaintPage::showRecipe(int row) {
     m_plate->show(QColor(QString::fromStdString(paint::toHex(mix->target))),
                   QColor(QString::fromStdString(paint::toHex(r.colour))), dabs, sentence);
     m_plate->setVisible(true);
+    QList<std::pair<QString, QVariant>> own;
+    for (const paint::RecipePart& p : r.parts) {
+        const paint::PaintCard& c = mix->shelf[static_cast<std::size_t>(p.paint)];
+        own << std::pair{QString::fromStdString(c.name), QVariant(QString::fromStdString(c.id))};
+    }
+    // The strongest hand in it is the one that is most often wrong: the smallest share.
+    std::size_t least = 0;
+    for (std::size_t k = 1; k < r.parts.size(); ++k)
+        if (r.parts[k].parts < r.parts[least].parts) least = k;
+    m_chipPaint->show(own, own.isEmpty() ? QVariant() : own[static_cast<qsizetype>(least)].second);
+    m_chipTake->setEnabled(r.parts.size() > 1);
     showTones();
+}
+
+/// A real chip of the recipe in hand tells how strongly one of its paints colours.
+void PaintPage::takeChip() {
+    const auto mix = m_mix.state();
+    const int row = m_recipes->currentRow();
+    if (!mix || row < 0 || row >= static_cast<int>(mix->found.recipes.size())) {
+        Q_EMIT document().refused(tr("First mix a recipe: the chip is compared with it"));
+        return;
+    }
+    QString text = m_chip->text().trimmed();
+    if (!text.startsWith('#')) text.prepend('#');
+    const auto chip = paint::parseHex(text.toStdString());
+    if (!chip) {
+        Q_EMIT document().refused(tr("“%1” is no colour: write it as #c98b6a").arg(m_chip->text()));
+        return;
+    }
+    const paint::Recipe& r = mix->found.recipes[static_cast<std::size_t>(row)];
+    const paint::PaintCard* mine = nullptr;
+    double parts = 0;
+    std::vector<paint::Share> others;
+    for (const paint::RecipePart& p : r.parts) {
+        const paint::PaintCard& c = mix->shelf[static_cast<std::size_t>(p.paint)];
+        if (c.id == m_chipPaint->currentData().toString().toStdString())
+            mine = &c, parts = p.parts;
+        else
+            others.push_back(
+                {paint::calcReflectance(*paint::parseHex(c.colour)), static_cast<double>(p.parts), c.strength});
+    }
+    if (!mine || others.empty()) return;
+    const double strength =
+        paint::calcStrength(paint::calcReflectance(*paint::parseHex(mine->colour)), parts, others, *chip);
+    const QString name = QString::fromStdString(mine->name);
+    const double before = mine->strength;
+    const paint::PaintCard card = *mine;
+    if (!document().change(tr("Strength of %1: %2").arg(name, Say::number(strength, 2)),
+                           [&](const document::Edits& e) { return e.setStrength(card, strength); }))
+        return;
+    m_chip->clear();
+    m_chipText->setText(
+        tr("%1 colours %2 times as strongly as its share says, not %3 times. Recipes are looked for anew.")
+            .arg(name, Say::number(strength, 2), Say::number(before, 2)));
+    m_chipText->show();
+    lookForRecipes();
 }
 
 double PaintPage::wantedMl() const { return typedNumber(m_ml->text(), 0.01, 1e5).value_or(10); }
@@ -145,8 +236,12 @@ void PaintPage::keepMixture() {
                      .arg(QString::fromStdString(mix->shelf[static_cast<std::size_t>(p.paint)].name));
     card.note = parts.join(tr(", ")).toStdString();
     card.name = tr("mixed %1").arg(QString::fromStdString(card.colour)).toStdString();
+    const auto amounts = paint::calcAmounts(r, ml);
+    std::vector<document::Held> used;
+    for (std::size_t k = 0; k < r.parts.size(); ++k)
+        used.push_back({mix->shelf[static_cast<std::size_t>(r.parts[k].paint)].id, amounts[k]});
     document().change(tr("Keep a mixture: %1").arg(QString::fromStdString(card.note)),
-                      [&](const document::Edits& e) { return e.keepPaint(card, ml); });
+                      [&](const document::Edits& e) { return e.mixPaint(card, ml, used); });
     m_paint->setCurrentIndex(m_paint->findData(QString::fromStdString(card.id)));
 }
 

@@ -189,8 +189,17 @@ void PaintPage::makeSchemeRows() {
     auto* head = new QHBoxLayout;
     head->setSpacing(6);
     head->addWidget(m_new);
+    m_school = new ChoiceField(tr("Coats after a school, in this part's colour"));
+    m_school->setObjectName("paintSchool");
+    m_school->setMinimumContentsLength(6);
+    m_school->show({{tr("coats after …"), -1},
+                    {tr("wash and dry brush"), 0},
+                    {tr("out of the dark"), 1},
+                    {tr("oil over acrylic"), 2},
+                    {tr("sheen on coloured clay"), 3}},
+                   -1);
+    head->addWidget(m_school, 1);
     head->addWidget(m_drop);
-    head->addStretch();
     column()->addLayout(head);
     column()->addWidget(m_name);
     column()->addWidget(m_coats);
@@ -235,6 +244,10 @@ void PaintPage::makeSchemeRows() {
             steps.push_back([id](const document::Edits& x) { return x.removeScheme(id); });
             return e.chain(steps);
         });
+    });
+    connect(m_school, &ChoiceField::edited, this, [this](const QVariant& picked) {
+        m_school->setCurrentIndex(0);
+        if (picked.toInt() >= 0) followSchool(static_cast<paint::School>(picked.toInt()));
     });
     connect(m_name, &QLineEdit::editingFinished, this, [this] {
         if (!m_name->isModified()) return;
@@ -320,6 +333,28 @@ void PaintPage::addScheme() {
         return e.chain({[&](const document::Edits& x) { return x.putScheme(fresh); },
                         [&](const document::Edits& x) { return x.setLayers(ref, layers); }});
     });
+}
+
+/// In the colour that the part has now: its base, else its clay. On the part's scheme, or on a new one.
+void PaintPage::followSchool(paint::School school) {
+    const int part = selectedPart(document());
+    if (part < 0) return;
+    const results::Report& r = document().report();
+    std::string colour;
+    if (const paint::Scheme* s = scheme())
+        for (const paint::Coat& c : s->coats)
+            for (const paint::PaintCard& card : r.cards->paints)
+                if (card.id == c.paint && c.role == paint::Role::base) colour = card.colour;
+    const auto clay = r.shelf.clays.find(r.choice.parts[static_cast<std::size_t>(part)].layers.clay);
+    if (colour.empty() && clay != r.shelf.clays.end()) colour = clay->second.colour;
+    const auto wanted = paint::parseHex(colour.empty() ? "#b0a090" : colour);
+    const auto made = paint::makeSchool(school, *wanted, r.cards->paints);
+    if (!made) {
+        Q_EMIT document().refused(QString::fromStdString(made.fault().sentence()));
+        return;
+    }
+    if (!scheme()) addScheme();
+    changeScheme(tr("Coats after a school"), [&](paint::Scheme& s) { s.coats = made->coats; });
 }
 
 void PaintPage::showScheme() {

@@ -3,9 +3,11 @@
 // from the shelf.
 #include "document/answer_job.h"
 #include "paint/recipe.h"
+#include "paint/schools.h"
 #include "stations/page.h"
 #include <optional>
 
+class QCheckBox;
 class QLineEdit;
 class QSlider;
 
@@ -78,12 +80,18 @@ private:
     void takeRecipes();
     void showRecipe(int row);
     void keepMixture();
+    void takeChip();
+    void followSchool(paint::School school);
 
     QLabel *m_title, *m_benchTitle, *m_hint, *m_text, *m_sum, *m_caution, *m_rules;
     ChoiceField *m_scheme, *m_role, *m_paint;
     QListWidget *m_coats, *m_recipes;
     QPushButton *m_up, *m_down, *m_remove, *m_addCoat, *m_new, *m_drop, *m_keep;
-    QLineEdit *m_target, *m_name, *m_ml;
+    QLineEdit *m_target, *m_name, *m_ml, *m_chip;
+    QCheckBox* m_pots;
+    ChoiceField *m_chipPaint, *m_school;
+    QPushButton* m_chipTake;
+    QLabel* m_chipText;
     CoatStack* m_stack;
     MixPlate* m_plate;
     TonePatch* m_tones;
