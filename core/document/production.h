@@ -36,6 +36,9 @@ struct Held {
     friend bool operator==(const Held&, const Held&) = default;
 };
 
+/// Kinds of things that are bought.
+enum class Ware { wire, clay, bulk, foil, cover, paint };
+
 struct Stock {
     std::vector<Spool> spools;
     std::vector<Offcut> offcuts; ///< of spools in stock

@@ -59,6 +59,7 @@ void readStock(Reader& r, Stock& s) {
     });
     r.object("shop", [&](Reader& x) {
         s.shop.room_C = x.number("room_C", 20), s.shop.putty_g_h = x.number("putty_g_per_h", 40);
+        s.shop.leadDays = x.whole("lead_days", 3);
         s.shop.fan = x.flag("oven_fan", false);
         x.object("hands", [&](Reader& y) {
             fill::Hands& h = s.shop.hands;
@@ -112,7 +113,10 @@ Json stockJson(const Stock& s) {
                  {"length_m", s.foil.length_m},
                  {"price", s.foil.price}};
     if (const fill::Shop& shop = s.shop; !(shop == fill::Shop{})) {
-        Json o{{"room_C", shop.room_C}, {"putty_g_per_h", shop.putty_g_h}, {"oven_fan", shop.fan}};
+        Json o{{"room_C", shop.room_C},
+               {"putty_g_per_h", shop.putty_g_h},
+               {"oven_fan", shop.fan},
+               {"lead_days", shop.leadDays}};
         for (double mm : shop.strips_mm)
             o["strips"].push_back({{"thickness_mm", mm}});
         for (const fill::RollerReading& r : shop.roller)

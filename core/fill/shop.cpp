@@ -51,6 +51,8 @@ Result<Shop> makeShop(Shop s) {
                      "must lie between 1 and 100 mm, a grasp wider than a pinch");
     for (double m : {s.work.cut_min, s.work.spin_min, s.work.bind_min})
         if (!(m >= 0 && m <= 600)) return fault("wire work " + plain(m) + " min", "must lie between 0 and 600 min");
+    if (s.leadDays < 0 || s.leadDays > 90)
+        return fault(std::to_string(s.leadDays) + " days to come", "must lie between 0 and 90 days");
     if (s.strips_mm.size() > 12) return fault(std::to_string(s.strips_mm.size()) + " strips", "are more than 12");
     for (double mm : s.strips_mm)
         if (!(mm >= 0.1 && mm <= 50)) return fault("strip " + plain(mm) + " mm", "must lie between 0.1 and 50 mm");

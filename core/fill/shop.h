@@ -55,6 +55,7 @@ struct Shop {
     Hands hands{};
     WireWork work{};
     double room_C = 20;
+    int leadDays = 3;                ///< from ordering a thing to having it
     double putty_g_h = 40;           ///< putty that two hands put on in an hour
     bool fan = false;                ///< the oven blows: 25 instead of 15 W/m²K at the surface
     std::vector<double> strips_mm{}; ///< pairs of spacer strips to roll between

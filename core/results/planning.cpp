@@ -184,6 +184,37 @@ ProductionPlan calcPlan(const Production& production, const Planning& planning, 
     return p;
 }
 
+std::optional<std::int64_t> findOrderDay(const ProductionPlan& plan, const Planning& planning,
+                                         const Production& production, const Need& need) {
+    using make::StepKind;
+    const auto uses = [&](StepKind kind) {
+        switch (need.ware) {
+        case Ware::wire:
+            return kind == StepKind::cut_wire;
+        case Ware::clay:
+            return kind == StepKind::skin || kind == StepKind::feature || kind == StepKind::sheet;
+        case Ware::bulk:
+        case Ware::foil:
+            return kind == StepKind::bulk;
+        case Ware::cover:
+            return kind == StepKind::cover || kind == StepKind::sheet;
+        case Ware::paint:
+            return kind == StepKind::paint;
+        }
+        return false;
+    };
+    std::optional<Minute> first;
+    for (const Planned& s : plan.steps) {
+        if (s.done || s.skipped) continue;
+        if (std::find(need.puppets.begin(), need.puppets.end(), s.step.puppet) == need.puppets.end()) continue;
+        const int task = planning.find(s.step);
+        if (task < 0 || !uses(planning.kinds[static_cast<std::size_t>(task)])) continue;
+        if (!first || s.at.from < *first) first = s.at.from;
+    }
+    if (!first) return {};
+    return dayOf(*first) - production.stock.shop.leadDays;
+}
+
 Chance calcChance(const Planning& planning, const OpenHours& hours, const schedule::Schedule& planned, int rounds,
                   std::uint32_t seed, const std::stop_token& stop) {
     Chance c;

@@ -85,6 +85,11 @@ struct Chance {
 Chance calcChance(const Planning& planning, const OpenHours& hours, const schedule::Schedule& schedule,
                   int rounds = 2000, std::uint32_t seed = 1, const std::stop_token& stop = {});
 
+/// The day by which a ware that has to be bought is ordered: the shop's lead days before the first step that is not
+/// done and uses it. Nothing where no such step is left.
+std::optional<std::int64_t> findOrderDay(const ProductionPlan& plan, const Planning& planning,
+                                         const Production& production, const Need& need);
+
 /// What would make late deadlines hold.
 enum class Relief {
     another_pair,  ///< one person more

@@ -10,11 +10,11 @@ using document::Edits;
 using document::Held;
 using document::Production;
 using document::Stock;
+using document::Ware;
 
 struct Report;
 struct OpenPoint;
 
-enum class Ware { wire, clay, bulk, foil, cover, paint };
 struct Need {
     Ware ware = Ware::wire;
     std::string card, name;               ///< of spool or card

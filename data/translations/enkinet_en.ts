@@ -249,6 +249,23 @@
     </message>
 </context>
 <context>
+    <name>enkinet::app::ShopShelf</name>
+    <message numerus="yes">
+        <source>; buy %n pack(s)</source>
+        <translation>
+            <numerusform>; buy %n pack</numerusform>
+            <numerusform>; buy %n packs</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>Ordered things come in %n day(s)</source>
+        <translation>
+            <numerusform>Ordered things come in %n day</numerusform>
+            <numerusform>Ordered things come in %n days</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
     <name>enkinet::app::ThingsLeaf</name>
     <message numerus="yes">
         <source>%n of them, %1 each; cut them %2 long.</source>

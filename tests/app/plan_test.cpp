@@ -7,6 +7,7 @@
 #include "stations/plan/plan_page.h"
 #include "stations/plan/work_bench.h"
 #include "support/driven.h"
+#include "widgets/answer.h"
 #include "words/say.h"
 #include <QFile>
 #include <QLabel>
@@ -300,6 +301,49 @@ TEST_CASE("Hours that cannot be read are refused by name, and nothing is lost", 
     for (const results::Planned& s : k->plan.steps)
         who.insert(s.at.person);
     CHECK(who.contains(1));
+}
+
+TEST_CASE("What there is is typed beside what is wanted, and what to buy follows", "[window]") {
+    Desk desk;
+    desk.station(Station::plan);
+    planOf(desk);
+    desk.find<app::Fold>("shopFold")->setOpen(true);
+    Desk::settle();
+    auto* list = desk.find<QListWidget>("shopList");
+    const auto& needs = desk.document().result().shopping.needs;
+    REQUIRE(list->count() == static_cast<int>(needs.size()));
+    int clay = -1;
+    for (std::size_t i = 0; i < needs.size(); ++i)
+        if (needs[i].ware == results::Ware::clay && needs[i].held > needs[i].needed) clay = static_cast<int>(i);
+    REQUIRE(clay >= 0);
+    const std::string card = needs[static_cast<std::size_t>(clay)].card;
+    const double needed = needs[static_cast<std::size_t>(clay)].needed;
+    list->setCurrentRow(clay);
+    QStringList refused;
+    QObject::connect(&desk.document(), &app::Document::refused, [&](const QString& s) { refused << s; });
+    desk.write("shopHeld", "plenty");
+    CHECK(refused.size() == 1);
+    desk.write("shopHeld", "1");
+    Desk::settle();
+    bool bought = false;
+    for (const results::Need& n : desk.document().result().shopping.needs)
+        if (n.ware == results::Ware::clay && n.card == card) {
+            CHECK(n.held == 1);
+            CHECK(n.packs > 0);
+            bought = n.buy > needed - 2;
+        }
+    CHECK(bought);
+    planOf(desk);
+    CHECK(list->item(clay)->text().contains("buy"));
+    CHECK(list->item(clay)->text().contains(" by ")); // by a day
+    desk.write("shopLead", "200");
+    CHECK(refused.size() == 2);
+    desk.write("shopLead", "5");
+    CHECK(desk.document().production().stock.shop.leadDays == 5);
+    desk.document().undoStack().undo();
+    desk.document().undoStack().undo();
+    Desk::settle();
+    CHECK_FALSE(list->item(clay)->text().contains("buy"));
 }
 
 TEST_CASE("The diary shows each day what was written, takes a line, and finds a word", "[window]") {

@@ -309,6 +309,44 @@ TEST_CASE("Ways to hold a deadline are what solving anew with them gives, the ch
     CHECK(calcWaysToHold(c.production, c.result.puppets, kMonday, fine).empty());
 }
 
+TEST_CASE("What is typed as there is bought no more, and what is short is ordered its lead days before its first use",
+          "[results]") {
+    Case c = caseOf([](document::Production& p) {
+        p.stock.clays_g.clear(), p.stock.paints_ml.clear();
+        p.stock.foil.length_m = 0.1, p.stock.shop.leadDays = 4;
+    });
+    int ordered = 0;
+    for (const Need& n : c.result.shopping.needs) {
+        INFO(n.name);
+        if (n.buy <= 0) continue;
+        const auto by = findOrderDay(c.plan, c.planning, c.production, n);
+        REQUIRE(by);
+        ++ordered;
+        // No step of its kind that may use it begins within the four days.
+        for (const Planned& s : c.plan.steps) {
+            const make::StepKind kind = c.step(s).kind;
+            const bool mine = std::find(n.puppets.begin(), n.puppets.end(), s.step.puppet) != n.puppets.end();
+            if (mine && n.ware == Ware::clay && kind == make::StepKind::skin) CHECK(dayOf(s.at.from) >= *by + 4);
+            if (mine && n.ware == Ware::paint && kind == make::StepKind::paint) CHECK(dayOf(s.at.from) >= *by + 4);
+            if (mine && n.ware == Ware::foil && kind == make::StepKind::bulk) CHECK(dayOf(s.at.from) >= *by + 4);
+        }
+        if (n.ware == Ware::bulk || n.ware == Ware::cover) continue;
+        const auto there = document::Edits(c.production, shippedCards(), "tansy").setHeld(n.ware, n.card, n.needed);
+        REQUIRE(there);
+        for (const Need& now : resultOf(*there).shopping.needs)
+            if (now.ware == n.ware && now.card == n.card) {
+                CHECK_NEAR(now.held, n.needed, 1e-9);
+                CHECK(now.buy <= 1e-9);
+                CHECK(now.packs == 0);
+            }
+    }
+    CHECK(ordered > 4);
+    const document::Edits e(c.production, shippedCards(), "tansy");
+    CHECK_FALSE(e.setHeld(Ware::wire, "none", 1));
+    CHECK_FALSE(e.setHeld(Ware::clay, c.result.shopping.needs[0].card, -1));
+    CHECK_FALSE(e.setHeld(Ware::cover, "wool", 1));
+}
+
 TEST_CASE("Calendar, deadlines and log are saved and read back equal, and broken ones are refused by name",
           "[results]") {
     document::Production p = demo();

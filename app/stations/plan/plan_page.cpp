@@ -4,6 +4,7 @@
 #include "stations/plan/clock_dial.h"
 #include "stations/plan/diary.h"
 #include "stations/plan/plan_days.h"
+#include "stations/plan/shop_shelf.h"
 #include "stations/plan/step_icon.h"
 #include "stations/plan/work_bench.h"
 #include "widgets/accessible_picture.h"
@@ -105,8 +106,6 @@ PlanPage::PlanPage(Document& d) : Page(d, results::Station::plan), m_since_s(wal
     m_steps->setTextElideMode(Qt::ElideRight);
     m_steps->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     m_steps->setFixedHeight(96);
-    m_shopping = makeText();
-    m_money = makeText();
     m_ways = new QListWidget;
     m_ways->setObjectName("planWays");
     m_ways->setAccessibleName(tr("What would make the deadlines hold"));
@@ -132,8 +131,9 @@ PlanPage::PlanPage(Document& d) : Page(d, results::Station::plan), m_since_s(wal
     makeHours();
     makeOrder();
     m_shopFold = new Fold(tr("What the whole production takes"));
-    m_shopFold->body()->addWidget(m_shopping);
-    m_shopFold->body()->addWidget(m_money);
+    m_shopFold->setObjectName("shopFold");
+    m_shop = new ShopShelf(document());
+    m_shopFold->body()->addWidget(m_shop);
     column()->addWidget(m_shopFold);
     column()->addStretch();
     connect(m_days, &PlanDays::stepChosen, this, &PlanPage::setStep);
@@ -252,6 +252,7 @@ void PlanPage::arrived() {
         m_steps->setCurrentRow(m_step);
     }
     m_days->show(k, document().puppetIndex(), wallSeconds() / 60);
+    showShopping();
     {
         const QSignalBlocker quiet(m_ways);
         m_ways->clear();

@@ -18,6 +18,7 @@ class ClockDial;
 class Diary;
 class Fold;
 class PlanDays;
+class ShopShelf;
 class WorkBench;
 
 class PlanPage : public Page {
@@ -72,7 +73,8 @@ private:
     std::int64_t m_since_s = 0; ///< what was due before is not called
     AnswerHead* m_head;
     ClockDial* m_dial;
-    QLabel *m_time, *m_facts, *m_caution, *m_shopping, *m_money, *m_clocks, *m_scale;
+    QLabel *m_time, *m_facts, *m_caution, *m_clocks, *m_scale;
+    ShopShelf* m_shop;
     QPushButton *m_start, *m_done, *m_skip, *m_large;
     QLineEdit *m_weigh, *m_note;
     QListWidget *m_gate, *m_steps, *m_ways;

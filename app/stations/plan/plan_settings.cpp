@@ -181,35 +181,8 @@ void PlanPage::showHours() {
 }
 
 void PlanPage::showShopping() {
-    QStringList lines;
-    const results::Shopping& all = document().result().shopping;
-    for (const results::Need& n : all.needs) {
-        QString amount;
-        switch (n.ware) {
-        case results::Ware::wire:
-        case results::Ware::foil:
-            amount = tr("%1 m").arg(Say::number(n.needed, 2));
-            break;
-        case results::Ware::clay:
-        case results::Ware::bulk:
-            amount = Say::grams(n.needed);
-            break;
-        case results::Ware::cover:
-            amount = tr("%1 cm²").arg(Say::number(n.needed * 1e4, 0));
-            break;
-        case results::Ware::paint:
-            amount = tr("%1 ml").arg(Say::number(n.needed, 1));
-            break;
-        }
-        lines << tr("%1: %2, %3")
-                     .arg(QString::fromStdString(n.name), amount,
-                          Say::money(n.price, document().production().currency));
-    }
-    m_shopping->setText(lines.join("\n"));
-    m_money->setText(tr("Used up: %1. To buy now: %2.")
-                         .arg(Say::money(all.price, document().production().currency),
-                              Say::money(all.buyPrice, document().production().currency)));
-    m_shopFold->setLine(tr("to buy: %1").arg(Say::money(all.buyPrice, document().production().currency)));
+    m_shop->show(job().state());
+    m_shopFold->setLine(m_shop->summary());
 }
 
 } // namespace enkinet::app

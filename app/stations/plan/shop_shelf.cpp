@@ -1,0 +1,164 @@
+#include "stations/plan/shop_shelf.h"
+#include "stations/page.h"
+#include "widgets/fields.h"
+#include "widgets/look.h"
+#include "words/say.h"
+#include <QFormLayout>
+#include <QHBoxLayout>
+#include <QLineEdit>
+#include <QListWidget>
+#include <QSignalBlocker>
+#include <QVBoxLayout>
+
+namespace enkinet::app {
+
+using results::Need;
+using results::Ware;
+
+namespace {
+
+QString amountOf(Ware ware, double amount) {
+    switch (ware) {
+    case Ware::wire:
+    case Ware::foil:
+        return ShopShelf::tr("%1 m").arg(Say::number(amount, 2));
+    case Ware::clay:
+    case Ware::bulk:
+        return Say::grams(amount);
+    case Ware::cover:
+        return ShopShelf::tr("%1 cm²").arg(Say::number(amount * 1e4, 0));
+    case Ware::paint:
+        return ShopShelf::tr("%1 ml").arg(Say::number(amount, 1));
+    }
+    return {};
+}
+
+bool isCounted(Ware ware) { return ware != Ware::bulk && ware != Ware::cover; }
+
+} // namespace
+
+ShopShelf::ShopShelf(Document& document, QWidget* parent) : QWidget(parent), m_document(document) {
+    auto* v = new QVBoxLayout(this);
+    v->setContentsMargins(0, 0, 0, 0);
+    v->setSpacing(6);
+    m_list = new QListWidget;
+    m_list->setObjectName("shopList");
+    m_list->setAccessibleName(tr("What the production takes, what there is of it and what to buy"));
+    m_list->setTextElideMode(Qt::ElideRight);
+    m_list->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    v->addWidget(m_list);
+    m_held = new QLineEdit;
+    m_held->setObjectName("shopHeld");
+    m_held->setAccessibleName(tr("How much of it there is"));
+    m_unit = makeText(true);
+    auto* row = new QHBoxLayout;
+    row->setSpacing(6);
+    row->addWidget(m_held, 1);
+    row->addWidget(m_unit);
+    m_lead = new QLineEdit;
+    m_lead->setObjectName("shopLead");
+    m_lead->setAccessibleName(tr("Days from ordering to having"));
+    auto* form = makeForm();
+    form->addRow(tr("there is"), row);
+    form->addRow(tr("days to come"), m_lead);
+    v->addLayout(form);
+    m_money = makeText();
+    v->addWidget(m_money);
+    connect(m_list, &QListWidget::currentRowChanged, this, &ShopShelf::showHeld);
+    const auto entered = [this](QLineEdit* f, void (ShopShelf::*keep)()) {
+        connect(f, &QLineEdit::editingFinished, this, [this, f, keep] {
+            if (!f->isModified()) return;
+            f->setModified(false);
+            (this->*keep)();
+        });
+    };
+    entered(m_held, &ShopShelf::keepHeld);
+    entered(m_lead, &ShopShelf::keepLead);
+}
+
+const Need* ShopShelf::inHand() const {
+    const auto& needs = m_document.result().shopping.needs;
+    const int row = m_list->currentRow();
+    return row >= 0 && row < static_cast<int>(needs.size()) ? &needs[static_cast<std::size_t>(row)] : nullptr;
+}
+
+QString ShopShelf::summary() const {
+    const results::Shopping& all = m_document.result().shopping;
+    return tr("to buy: %1").arg(Say::money(all.buyPrice, m_document.production().currency));
+}
+
+void ShopShelf::show(const PlanJob::State& plan) {
+    const results::Shopping& all = m_document.result().shopping;
+    const std::string& currency = m_document.production().currency;
+    const int kept = m_list->currentRow();
+    {
+        const QSignalBlocker quiet(m_list);
+        m_list->clear();
+        for (const Need& n : all.needs) {
+            QString text = tr("%1: %2", "ware, amount").arg(QString::fromStdString(n.name), amountOf(n.ware, n.needed));
+            if (isCounted(n.ware)) text += tr(" of %1", "amount there is").arg(amountOf(n.ware, n.held));
+            bool late = false;
+            if (n.buy > 0) {
+                text += n.packs > 0 ? tr("; buy %n pack(s)", nullptr, n.packs)
+                                    : tr("; buy %1").arg(amountOf(n.ware, n.buy));
+                if (plan && plan->of == m_document.value())
+                    if (const auto by = results::findOrderDay(plan->plan, plan->planning, *plan->of, n)) {
+                        text += tr(" by %1").arg(Say::dayName(*by));
+                        late = *by < dayOf(plan->plan.start);
+                    }
+            }
+            auto* item = new QListWidgetItem(text, m_list);
+            item->setToolTip(plainTip(tr("%1; %2 for what is used").arg(text, Say::money(n.price, currency))));
+            if (n.buy > 0)
+                item->setForeground(late ? look().slack : look().ink);
+            else
+                item->setForeground(look().graphite);
+        }
+        m_list->setCurrentRow(std::clamp(kept, m_list->count() > 0 ? 0 : -1, m_list->count() - 1));
+    }
+    fitToRows(*m_list, 6);
+    m_lead->setText(QString::number(m_document.production().stock.shop.leadDays));
+    m_money->setText(
+        tr("Used up: %1. To buy now: %2.").arg(Say::money(all.price, currency), Say::money(all.buyPrice, currency)));
+    showHeld();
+}
+
+void ShopShelf::showHeld() {
+    const Need* n = inHand();
+    m_held->setEnabled(n && isCounted(n->ware));
+    if (!m_held->hasFocus() || !m_held->isModified())
+        m_held->setText(n && isCounted(n->ware) ? Say::number(n->held, n->ware == Ware::clay ? 0 : 2) : QString());
+    m_unit->setText(!n                       ? QString()
+                    : n->ware == Ware::clay  ? tr("g")
+                    : n->ware == Ware::paint ? tr("ml")
+                    : isCounted(n->ware)     ? tr("m")
+                                             : tr("not counted"));
+}
+
+void ShopShelf::keepHeld() {
+    const Need* n = inHand();
+    if (!n) return;
+    const auto amount = typedNumber(m_held->text(), 0, 1e6);
+    if (!amount) {
+        Q_EMIT m_document.refused(tr("“%1” is no amount: type a number from 0 on").arg(m_held->text()));
+        return showHeld();
+    }
+    const Need need = *n;
+    m_document.change(tr("On the shelf: %1, %2").arg(QString::fromStdString(need.name), amountOf(need.ware, *amount)),
+                      [&](const document::Edits& e) { return e.setHeld(need.ware, need.card, *amount); });
+}
+
+void ShopShelf::keepLead() {
+    const auto days = typedNumber(m_lead->text(), 0, 90);
+    if (!days) {
+        Q_EMIT m_document.refused(tr("“%1” is no number of days from 0 to 90").arg(m_lead->text()));
+        m_lead->setText(QString::number(m_document.production().stock.shop.leadDays));
+        return;
+    }
+    fill::Shop shop = m_document.production().stock.shop;
+    shop.leadDays = static_cast<int>(*days);
+    m_document.change(tr("Ordered things come in %n day(s)", nullptr, shop.leadDays),
+                      [&](const document::Edits& e) { return e.setShop(shop); });
+}
+
+} // namespace enkinet::app
