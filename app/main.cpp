@@ -29,7 +29,7 @@ int main(int argc, char** argv) {
     QApplication::setApplicationName("enkinet");
     QApplication::setOrganizationName("enkinet");
     QApplication::setApplicationDisplayName("Enkinet");
-    QApplication::setApplicationVersion("0.1.0");
+    QApplication::setApplicationVersion(ENKINET_VERSION);
     QApplication::setDesktopFileName("org.enkinet.Enkinet");
 
     QCommandLineParser parser;

@@ -61,7 +61,7 @@ int main(int argc, char** argv) {
     program.add_option("--seed", seed, "the same seed gives the same readings");
     program.add_option("--seconds", seconds, "end after so long; 0: when it is stopped");
     program.add_flag("--no-trouble", still, "no drop-outs, no rubbish, no unplugging");
-    program.set_version_flag("--version", "enkinet-bench 0.1.0");
+    program.set_version_flag("--version", "enkinet-bench " ENKINET_VERSION);
     CLI11_PARSE(program, argc, argv);
     std::signal(SIGINT, stop);
     std::signal(SIGTERM, stop);

@@ -51,7 +51,7 @@ int main(int argc, char** argv) {
     using namespace enkinet::cli;
     CLI::App program{"Enkinet: wire armatures for stop-motion puppets, computed"};
     program.require_subcommand(1);
-    program.set_version_flag("--version", "enkinet-cli 0.1.0");
+    program.set_version_flag("--version", "enkinet-cli " ENKINET_VERSION);
     Run run;
     addWire(program, run);
     addChoose(program, run);
