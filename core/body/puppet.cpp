@@ -15,6 +15,10 @@ ENKINET_COMPARED_BODY(Mass)
 ENKINET_COMPARED_BODY(Pose)
 ENKINET_COMPARED_BODY(Wants)
 ENKINET_COMPARED_BODY(Puppet)
+bool operator==(const Aside& a, const Aside& b) {
+    return std::equal(a.begin(), a.end(), b.begin(), b.end(),
+                      [](const Puppet& x, const Puppet& y) -> bool { return x == y; });
+}
 
 bool isBare(const Limb& limb, std::size_t segment) {
     if (limb.whip) return false;

@@ -240,6 +240,14 @@ struct RigPoint {
     friend bool operator==(const RigPoint&, const RigPoint&) = default;
 };
 
+struct Puppet;
+/// None or one: a design kept beside another, itself without any. Its own type, for a compiler that follows a
+/// comparison into itself without end.
+struct Aside : std::vector<Puppet> {
+    using std::vector<Puppet>::vector;
+    friend bool operator==(const Aside&, const Aside&);
+};
+
 struct Puppet {
     std::string id, name, kind, note;
     double height_mm = 0;
@@ -254,7 +262,7 @@ struct Puppet {
     std::optional<RigPoint> rig;
     Things things{};
     std::vector<std::string> left{}; ///< open points that the builder leaves as they are, by their keys
-    std::vector<Puppet> aside{};     ///< none or one: a second design kept beside this one, itself without any
+    Aside aside{};                   ///< a second design kept beside this one
     Extras extras{};
     ENKINET_COMPARED(Puppet)
 };

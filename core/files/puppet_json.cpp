@@ -71,6 +71,12 @@ Joint readJoint(Reader& r) {
     j.edge = r.number("edge_factor", 1.3), j.movesPerSecond = r.number("moves_per_s", 0.5),
     j.need_s = r.maybeNumber("need_s");
     j.extras = r.extras();
+    if (!j.posed) {
+        // What only a posed joint has is not written for another, so it does not come back with it either.
+        const Joint plain;
+        j.low_rad = plain.low_rad, j.high_rad = plain.high_rad, j.formingBends = plain.formingBends;
+        j.edge = plain.edge, j.movesPerSecond = plain.movesPerSecond, j.need_s = plain.need_s;
+    }
     return j;
 }
 
