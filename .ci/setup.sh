@@ -3,7 +3,7 @@ packages="g++ cmake ninja-build pkg-config ccache qt6-base-dev qt6-svg-dev libqt
  qt6-qpa-plugins qt6-tools-dev qt6-l10n-tools libqcustomplot-dev libeigen3-dev nlohmann-json3-dev libzip-dev libcli11-dev libfmt-dev catch2
  libbenchmark-dev xvfb xauth poppler-utils libgl1-mesa-dri"
 # Of ./check alone.
-checkPackages="clang-format clang-tidy"
+checkPackages="clang clang-format clang-tidy"
 
 installMissing() {
     local missing="" p

@@ -103,7 +103,7 @@ std::string Simulated::send(const Reading& reading) {
         const auto at = static_cast<std::size_t>(uniform(0, static_cast<double>(line.size()) - 1.001));
         switch (static_cast<int>(uniform(0, 3))) {
         case 0:
-            line[at] = static_cast<char>(uniform(1, 255));
+            line[at] = static_cast<char>(static_cast<int>(uniform(1, 255)));
             break;
         case 1:
             line.erase(at, 1);

@@ -27,9 +27,9 @@ Json everything() {
     tansy["limbs"][2]["wire"] = {{"spool", "alu-2.0"}, {"strands", 2}, {"lay_mm", 13}};
     tansy["limbs"][2]["joints"][1]["forming_bends"] = 2;
     tansy["limbs"][2]["joints"][1]["need_s"] = 12;
-    j["cards"]["wires"] = {Json::parse(
+    j["cards"]["wires"] = Json::array({Json::parse(
         R"({"id":"own-wire","youngs_GPa":70,"density_g_per_cm3":2.7,"ultimate_MPa":100,"reduction_of_area":0.7,
-        "measured":{"sf_MPa":200,"b":-0.1,"ef":0.5,"c":-0.6,"K_MPa":220,"n":0.12}})")};
+        "measured":{"sf_MPa":200,"b":-0.1,"ef":0.5,"c":-0.6,"K_MPa":220,"n":0.12}})")});
     return j;
 }
 
