@@ -94,6 +94,7 @@ private:
     void showSheet();
     static QString productionFilter();
     void showKeys();
+    void showGuide();
     void copyAnswer();
     PuppetTable& table();
     void placeWindow();

@@ -1,12 +1,15 @@
 // The menus behind one word on the shelf, the keys of the desk and who may use them.
+#include "files/container.h"
 #include "jobs/device_ports.h"
 #include "jobs/stand_in.h"
 #include "sheet/sheet_view.h"
 #include "sheet/walk.h"
 #include "shell/figure_rail.h"
+#include "shell/guide_window.h"
 #include "shell/rule.h"
 #include "shell/shelf.h"
 #include "shell/window.h"
+#include "stations/registry.h"
 #include "stations/sheet/sheet_page.h"
 #include "widgets/fields.h"
 #include "widgets/look.h"
@@ -139,7 +142,8 @@ void Window::makeMenus() {
     view->addAction(tr("Turn the &figure"), QKeySequence(Qt::Key_V), this, [this] {
         m_rail->isVisible() ? m_rail->flip() : say(tr("the sheet shows front and side already"));
     });
-    view->addAction(tr("&Keys"), QKeySequence(Qt::Key_F1), this, &Window::showKeys);
+    view->addAction(tr("G&uide to this station"), QKeySequence(Qt::Key_F1), this, &Window::showGuide);
+    view->addAction(tr("&Keys"), QKeySequence(Qt::SHIFT | Qt::Key_F1), this, &Window::showKeys);
     view->addAction(tr("&Fit the paper"), this, [this] {
         showSheet();
         m_sheet->fit();
@@ -223,6 +227,12 @@ bool Window::eventFilter(QObject* target, QEvent* event) {
         }
     }
     return QMainWindow::eventFilter(target, event);
+}
+
+void Window::showGuide() {
+    auto* guide = findChild<GuideWindow*>();
+    if (!guide) guide = new GuideWindow(GuideWindow::findFolder(QString::fromStdString(files::findDataDir())), this);
+    guide->open(m_document.hasPuppet() ? stationKind(m_station).guide : "The first hour");
 }
 
 /// Every key that does something, by what it does.

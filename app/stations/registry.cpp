@@ -14,11 +14,14 @@ namespace {
 template <class Kind> Page* make(Document& d) { return new Kind(d); }
 
 using results::Station;
-constexpr StationKind kStationKinds[] = {
-    {Station::sheet, make<SheetPage>, Peel::clay, false},    {Station::wire, make<WirePage>, Peel::wire, false},
-    {Station::bulk, make<BulkPage>, Peel::bulk, true},       {Station::skin, make<SkinPage>, Peel::clay, true},
-    {Station::paint, make<PaintPage>, Peel::painted, true},  {Station::plan, make<PlanPage>, Peel::clay, true},
-    {Station::shoot, make<ShootPage>, Peel::painted, false}, {Station::bench, make<BenchPage>, Peel::wire, false}};
+constexpr StationKind kStationKinds[] = {{Station::sheet, make<SheetPage>, Peel::clay, false, "Sheet"},
+                                         {Station::wire, make<WirePage>, Peel::wire, false, "Wire"},
+                                         {Station::bulk, make<BulkPage>, Peel::bulk, true, "Bulk"},
+                                         {Station::skin, make<SkinPage>, Peel::clay, true, "Skin"},
+                                         {Station::paint, make<PaintPage>, Peel::painted, true, "Paint"},
+                                         {Station::plan, make<PlanPage>, Peel::clay, true, "Plan"},
+                                         {Station::shoot, make<ShootPage>, Peel::painted, false, "Shoot"},
+                                         {Station::bench, make<BenchPage>, Peel::wire, false, "Bench"}};
 static_assert(std::size(kStationKinds) == results::kStations);
 } // namespace
 

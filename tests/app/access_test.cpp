@@ -1,6 +1,7 @@
 // By keys and by ear: the rule, the figure, fields and letters, the accessible tree, what is announced, the ring of the
 // focus measured on its pixels, and what is in view without scrolling.
 #include "sheet/walk.h"
+#include "shell/guide_window.h"
 #include "shell/shelf.h"
 #include "stations/plan/plan_days.h"
 #include "stations/plan/plan_page.h"
@@ -19,6 +20,8 @@
 #include <QScrollArea>
 #include <QTableWidget>
 #include <QTemporaryDir>
+#include <QTextBlock>
+#include <QTextBrowser>
 #include <QTimer>
 
 using namespace enkinet;
@@ -118,7 +121,51 @@ TEST_CASE("A letter typed into a field or a list never acts") {
     }
 }
 
-TEST_CASE("F1 lists every key") {
+TEST_CASE("F1 opens the guide at the station in hand; a word finds its pages, and each has its pictures") {
+    Desk desk;
+    desk.station(results::Station::paint);
+    desk.keys(Qt::Key_F1);
+    auto* guide = desk.window.findChild<app::GuideWindow*>();
+    REQUIRE(guide);
+    CHECK(guide->isVisible());
+    CHECK(guide->page() == "Paint");
+    guide->close();
+    desk.window.activateWindow();
+    desk.station(results::Station::bench);
+    desk.keys(Qt::Key_F1);
+    CHECK(guide->page() == "Bench");
+    auto* list = guide->findChild<QListWidget*>("guidePages");
+    auto* text = guide->findChild<QTextBrowser*>("guideText");
+    CHECK(list->count() == guide->pages());
+    CHECK(guide->pages() >= 12);
+    auto* words = guide->findChild<QLineEdit*>("guideSearch");
+    QTest::keyClicks(words, "grey card");
+    CHECK(list->count() >= 1);
+    CHECK(list->count() < guide->pages());
+    CHECK(text->toPlainText().contains("grey card", Qt::CaseInsensitive));
+    CHECK_FALSE(text->extraSelections().isEmpty());
+    words->clear();
+    QTest::keyClicks(words, "zzxy");
+    CHECK(list->count() == 0);
+    words->clear();
+    // No picture is missing.
+    int pictures = 0;
+    for (int i = 0; i < list->count(); ++i) {
+        list->setCurrentRow(i);
+        for (QTextBlock b = text->document()->begin(); b.isValid(); b = b.next())
+            for (auto it = b.begin(); !it.atEnd(); ++it)
+                if (it.fragment().charFormat().isImageFormat()) {
+                    ++pictures;
+                    const QString name = it.fragment().charFormat().toImageFormat().name();
+                    INFO(name.toStdString());
+                    CHECK_FALSE(text->loadResource(QTextDocument::ImageResource, QUrl(name)).isNull());
+                }
+    }
+    CHECK(pictures >= 10);
+    guide->close();
+}
+
+TEST_CASE("Shift and F1 list every key") {
     Desk desk;
     int rows = 0;
     QTimer::singleShot(0, [&] {
@@ -127,7 +174,7 @@ TEST_CASE("F1 lists every key") {
         rows = box->findChild<QTableWidget*>("keyList")->rowCount();
         box->accept();
     });
-    desk.keys(Qt::Key_F1);
+    desk.keys(Qt::Key_F1, Qt::ShiftModifier);
     CHECK(rows > 20);
 }
 
