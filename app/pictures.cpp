@@ -5,6 +5,7 @@
 #include "stations/paint/paint_page.h"
 #include "stations/plan/plan_page.h"
 #include "stations/shoot/shoot_page.h"
+#include "stations/shoot/shot_frames.h"
 #include "stations/wire/remedies_list.h"
 #include "turntable/turntable.h"
 #include "widgets/leaves.h"
@@ -173,6 +174,12 @@ bool writePictures(Window& window, const QString& folder, const QSize& size) {
             const bool written = done && take("plan-log");
             plan->setDiary(false);
             if (!written) return false;
+        }
+        if (i == static_cast<int>(results::Station::shoot)) {
+            // A stride of the walk, with the pose before it.
+            window.findChild<ShootPage*>()->setShot(1);
+            window.findChild<ShotFrames*>()->setExposure(21);
+            if (!leaves("shootLeaves", {{1, "shoot-poses"}})) return false;
         }
         if (i == static_cast<int>(results::Station::skin) && !takeSkin(window, leaves)) return false;
         if (i == static_cast<int>(results::Station::sheet) && !takeSheet(window, leaves, take)) return false;

@@ -198,10 +198,14 @@ void PaintPage::makeSchemeRows() {
                     {tr("oil over acrylic"), 2},
                     {tr("sheen on coloured clay"), 3}},
                    -1);
-    head->addWidget(m_school, 1);
     head->addWidget(m_drop);
+    head->addStretch();
     column()->addLayout(head);
-    column()->addWidget(m_name);
+    auto* named = new QHBoxLayout;
+    named->setSpacing(6);
+    named->addWidget(m_name, 1);
+    named->addWidget(m_school);
+    column()->addLayout(named);
     column()->addWidget(m_coats);
     auto* row = new QHBoxLayout;
     row->setSpacing(6);
