@@ -27,8 +27,8 @@ Edits::Changed Edits::setHeld(Ware ware, const std::string& card, double amount)
         put(p.stock.paints_ml);
         break;
     case Ware::foil:
-        // What a metre of it costs stays what it was.
-        if (p.stock.foil.length_m > 0) p.stock.foil.price *= amount / p.stock.foil.length_m;
+        // What a metre of it costs stays what it was; an empty roll keeps its price for the next.
+        if (p.stock.foil.length_m > 0 && amount > 0) p.stock.foil.price *= amount / p.stock.foil.length_m;
         p.stock.foil.length_m = amount;
         break;
     case Ware::bulk:

@@ -90,6 +90,11 @@ TEST_CASE("A shot is gone through pose by pose, what follows what is changed, an
     auto* frames = desk.find<app::ShotFrames>("shotFrames");
     REQUIRE(frames->isVisible());
     REQUIRE(frames->exposures() > 10);
+    REQUIRE(frames->wait(20000));
+    Desk::settle();
+    CHECK_FALSE(frames->isLooking());
+    CHECK(frames->remarks().empty()); // the demo's walk is sound
+    CHECK(desk.find<QListWidget>("shotRemarks")->item(0)->text().startsWith("Nothing"));
     frames->setFocus();
     QTest::keyClick(frames, Qt::Key_Right);
     QTest::keyClick(frames, Qt::Key_Right);

@@ -294,6 +294,7 @@ QWidget* ShootPage::makePoses() {
     connect(m_run, &QPushButton::clicked, this, [this] { m_frameView->play(!m_frameView->isPlaying()); });
     connect(m_frameView, &ShotFrames::playing, this,
             [this](bool on) { m_run->setText(on ? tr("Stop") : tr("Run it")); });
+    connect(m_frameView, &ShotFrames::looked, this, &ShootPage::showPoses);
     connect(m_remarks, &QListWidget::currentRowChanged, this, [this](int row) {
         if (row >= 0 && row < static_cast<int>(m_frameView->remarks().size()))
             m_frameView->choosePart(m_frameView->remarks()[static_cast<std::size_t>(row)].exposure);
@@ -370,7 +371,10 @@ void ShootPage::showPoses() {
     QStringList said;
     for (const shoot::Remark& r : m_frameView->remarks())
         said << Say::capital(m_frameView->remarkText(r).toStdString());
-    if (said.isEmpty() && m_frameView->exposures() > 0) said << tr("Nothing: all in range, no jump, no slide.");
+    if (m_frameView->isLooking())
+        said << tr("Looking through the poses …");
+    else if (said.isEmpty() && m_frameView->exposures() > 0)
+        said << tr("Nothing: all in range, no jump, no slide.");
     QStringList shown;
     for (int i = 0; i < m_remarks->count(); ++i)
         shown << m_remarks->item(i)->text();

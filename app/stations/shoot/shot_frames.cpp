@@ -116,17 +116,19 @@ void ShotFrames::show(const FilmJob::State& state, int puppet, int shot) {
     const bool elsewhere = puppet != m_puppet || shot != m_shot;
     m_state = state && puppet < static_cast<int>(state->of->puppets.size()) ? state : nullptr;
     m_puppet = puppet, m_shot = shot;
-    m_remarks.clear(), m_contacts.clear(), m_wires.clear();
+    m_seen.forget();
+    m_wires.clear();
     m_exposures = 0;
     if (const document::Cast* c = cast()) {
         const results::Report& report = *m_state->from->puppets[static_cast<std::size_t>(puppet)];
         m_rest = report.choice.rest;
         m_wires = shoot::findJointWires(this->puppet(), report.choice, report.stock);
         m_exposures = shoot::countExposures(*c);
-        if (m_exposures > 0) {
-            m_remarks = shoot::findRemarks(this->puppet(), m_rest, *c);
-            m_contacts = shoot::findContacts(this->puppet(), m_rest, *c);
-        }
+        if (m_exposures > 0)
+            m_seen.ask([all = m_state->of, puppet, rest = m_rest, cast = *c](const std::stop_token&, const auto& post) {
+                const Puppet& p = all->puppets[static_cast<std::size_t>(puppet)];
+                post({shoot::findRemarks(p, rest, cast), shoot::findContacts(p, rest, cast)});
+            });
     }
     if (m_exposures == 0) play(false);
     if (elsewhere) m_exposure = 0;
@@ -168,8 +170,13 @@ Pose ShotFrames::overbent(const Pose& before, Pose now) const {
     return now;
 }
 
+const std::vector<Remark>& ShotFrames::remarks() const {
+    static const std::vector<Remark> kNone;
+    return m_seen.state() ? m_seen.state()->remarks : kNone;
+}
+
 QRectF ShotFrames::tape() const {
-    const double feet = kFootRow * static_cast<double>(m_contacts.size());
+    const double feet = kFootRow * static_cast<double>(m_rest.supportLinks.size());
     return {kFrameEdge + 78, height() - kTapeHigh - feet - 34, width() - 2 * kFrameEdge - 82, kTapeHigh};
 }
 
@@ -207,7 +214,7 @@ std::vector<PicturePart> ShotFrames::parts() const {
     std::vector<PicturePart> all;
     for (int i = 0; i < m_exposures; ++i) {
         QString name = tr("pose %1 of %2").arg(i + 1).arg(m_exposures);
-        for (const Remark& r : m_remarks)
+        for (const Remark& r : remarks())
             if (r.exposure == i) name += tr(": %1").arg(remarkText(r));
         const QRectF t = tape();
         all.push_back(
@@ -265,7 +272,7 @@ void ShotFrames::drawTape(QPainter& p) const {
             p.drawText(QRectF(tapeX(i) - 20, t.top() + 12, 40, 15), Qt::AlignCenter, QString::number(i + 1));
     }
     // What is pointed out hangs as a flag from its pose.
-    for (const Remark& r : m_remarks) {
+    for (const Remark& r : remarks()) {
         p.setPen(Qt::NoPen);
         p.setBrush(look().slack);
         const double x = tapeX(r.exposure);
@@ -275,7 +282,8 @@ void ShotFrames::drawTape(QPainter& p) const {
     p.setBrush(Qt::NoBrush);
     p.drawRect(QRectF(tapeX(m_exposure) - std::max(3.0, step / 2), t.top() - 2, std::max(6.0, step), t.height() + 4));
     // Where each foot stands.
-    for (std::size_t f = 0; f < m_contacts.size(); ++f) {
+    const auto seen = m_seen.state();
+    for (std::size_t f = 0; seen && f < seen->contacts.size(); ++f) {
         const double y = t.bottom() + 8 + kFootRow * static_cast<double>(f);
         const Link& link = m_rest.links[static_cast<std::size_t>(m_rest.supportLinks[f])];
         p.setPen(look().graphite);
@@ -285,7 +293,7 @@ void ShotFrames::drawTape(QPainter& p) const {
             QFontMetricsF(p.font()).elidedText(
                 QString::fromStdString(m_rest.copies[static_cast<std::size_t>(link.copy)].label), Qt::ElideRight, 74));
         p.setPen(QPen(look().holds, 5, Qt::SolidLine, Qt::RoundCap));
-        for (const auto& [from, to] : m_contacts[f])
+        for (const auto& [from, to] : seen->contacts[f])
             p.drawLine(QPointF(tapeX(from), y + 3), QPointF(tapeX(to) + 0.01, y + 3));
     }
 }
@@ -328,6 +336,7 @@ void ShotFrames::paintEvent(QPaintEvent*) {
     const double scale = std::min(stage.height() / (1.12 * tall), stage.width() / 2 / (0.66 * tall));
     const double ground = stage.bottom() + (low - frame.lift_mm) * scale;
     const auto& hinges = m_rest.hinges;
+    const auto& said = remarks();
     for (const View view : {View::side, View::front}) {
         const QPointF middle(stage.left() + stage.width() * (view == View::side ? 0.26 : 0.76), 0);
         p.setPen(QPen(look().line, 1));
@@ -360,7 +369,7 @@ void ShotFrames::paintEvent(QPaintEvent*) {
             p.drawLine(project(view, l.from), project(view, l.to));
         p.setPen(Qt::NoPen);
         for (std::size_t h = 0; h < hinges.size(); ++h) {
-            const bool flagged = std::any_of(m_remarks.begin(), m_remarks.end(), [&](const Remark& r) {
+            const bool flagged = std::any_of(said.begin(), said.end(), [&](const Remark& r) {
                 return r.exposure == m_exposure && r.copy == hinges[h].copy && r.joint == hinges[h].joint;
             });
             p.setBrush(flagged ? look().slack : look().copperDark);

@@ -1,6 +1,7 @@
 #pragma once
 // One exposure of a shot from the side and from the front: the pose, the one before it as a shadow, and as a dashed
 // line how far the hand bends so that the wire stays; below, a tape of exposures with the feet that stand.
+#include "document/answer_job.h"
 #include "document/film_job.h"
 #include "shoot/frames.h"
 #include "widgets/accessible_picture.h"
@@ -21,7 +22,10 @@ public:
     /// Runs through the shot at its own speed, or stops.
     void play(bool on);
     bool isPlaying() const { return m_clock.isActive(); }
-    const std::vector<shoot::Remark>& remarks() const { return m_remarks; }
+    /// What is pointed out; none while it is still looked for.
+    const std::vector<shoot::Remark>& remarks() const;
+    bool isLooking() const { return m_exposures > 0 && !m_seen.state(); }
+    bool wait(int ms) { return m_seen.wait(ms); }
     QString remarkText(const shoot::Remark& remark) const;
     /// The exposures; choosing one goes to it.
     std::vector<PicturePart> parts() const override;
@@ -30,6 +34,7 @@ public:
 Q_SIGNALS:
     void exposureChanged(int exposure);
     void playing(bool on);
+    void looked(); ///< remarks and standing feet are known
 
 protected:
     void paintEvent(QPaintEvent*) override;
@@ -38,6 +43,11 @@ protected:
     void keyPressEvent(QKeyEvent* event) override;
 
 private:
+    /// What is seen of a whole shot, beside the window: long ones have thousands of poses.
+    struct Seen {
+        std::vector<shoot::Remark> remarks;
+        std::vector<std::vector<std::pair<int, int>>> contacts;
+    };
     const document::Cast* cast() const;
     const document::Shot& shot() const { return m_state->of->shots[static_cast<std::size_t>(m_shot)]; }
     const body::Puppet& puppet() const { return m_state->of->puppets[static_cast<std::size_t>(m_puppet)]; }
@@ -50,9 +60,11 @@ private:
     int m_puppet = 0, m_shot = -1, m_exposure = 0, m_exposures = 0;
     body::Skeleton m_rest;
     std::vector<shoot::JointWire> m_wires;
-    std::vector<shoot::Remark> m_remarks;
-    std::vector<std::vector<std::pair<int, int>>> m_contacts;
     QTimer m_clock;
+    AnswerJob<Seen> m_seen{[this] {
+        update();
+        Q_EMIT looked();
+    }};
 };
 
 } // namespace enkinet::app
