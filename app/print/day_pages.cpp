@@ -8,12 +8,13 @@ namespace enkinet::app {
 
 namespace {
 
-constexpr double kDayBox = 3.4, kDayIndent = 7, kHour = 14;
+constexpr double kDayIndent = 7, kHour = 14;
 
-class DayDrawer {
+class DayDrawer : PageFlow {
     Q_DECLARE_TR_FUNCTIONS(enkinet::app::BuildSheets)
 public:
-    DayDrawer(Pages& pages, const PlanJob::Known& plan, int puppet) : m_pages(pages), m_k(plan), m_puppet(puppet) {}
+    DayDrawer(Pages& pages, const PlanJob::Known& plan, int puppet)
+        : PageFlow(pages, tr("the days")), m_k(plan), m_puppet(puppet) {}
 
     void draw() {
         std::map<std::int64_t, std::pair<std::vector<const results::Planned*>, std::map<int, int>>> days;
@@ -27,7 +28,7 @@ public:
         }
         for (const auto& [day, steps] : days) {
             if (steps.first.empty()) continue;
-            begin(30);
+            need(30);
             m_pages.text(left(), m_y + 5, tr("%1 %2", "weekday and day").arg(Say::weekdayName(day), Say::dayName(day)),
                          4.6, true);
             QStringList others;
@@ -47,27 +48,11 @@ public:
     }
 
 private:
-    double left() const { return m_pages.area().left(); }
-
-    void begin(double room) {
-        if (m_y > 0 && m_y + room < m_pages.area().bottom()) return;
-        m_pages.next(tr("the days"));
-        m_y = m_pages.area().top() + 2;
-    }
-
-    void box(double x, bool ticked) {
-        m_pages.painter().setPen(QPen(kInk, 0.3));
-        m_pages.painter().setBrush(Qt::NoBrush);
-        m_pages.painter().drawRect(QRectF(x, m_y + 0.3, kDayBox, kDayBox));
-        if (ticked)
-            m_pages.painter().drawPolyline(QPolygonF{{x + 0.7, m_y + 2}, {x + 1.5, m_y + 3}, {x + 3, m_y + 0.9}});
-    }
-
     void step(const results::Planned& s, std::set<make::Caution>& said) {
         const make::Step& step = m_k.step(s.step);
-        begin(14);
+        need(14);
         const QRectF a = m_pages.area();
-        box(left(), false);
+        tickBox(left());
         m_pages.text(left() + kDayIndent, m_y + 3.2, Say::clock(s.at.from), 3.2, true);
         QStringList times{Say::minutes(static_cast<double>(handsOf(s)))};
         if (s.at.done > s.at.handsEnd)
@@ -79,16 +64,16 @@ private:
         const double high = m_pages.paragraph(QRectF(x, m_y, room, 40), text, 3.2);
         m_pages.fitText(a.right() - 44, m_y + 3.2, 44, times.join(tr(", ")), 3, false, kGrey);
         m_y += std::max(5.2, high + 1.2);
-        if (const QString grip = Say::grip(step); !grip.isEmpty()) line(x, grip, kGrey);
+        if (const QString grip = Say::grip(step); !grip.isEmpty()) line(grip, kGrey, x - left(), 2.8);
         if (step.caution != make::Caution::none && said.insert(step.caution).second)
-            line(x, Say::caution(step.caution), kWarn);
+            line(Say::caution(step.caution), kWarn, x - left(), 2.8);
         for (const document::LogEntry& e : m_k.of->log)
             if (e.kind == document::LogKind::regret && e.step == step.id && !e.text.empty())
-                line(x, tr("Noted here before: %1").arg(QString::fromStdString(e.text)), kGrey);
+                line(tr("Noted here before: %1").arg(QString::fromStdString(e.text)), kGrey, x - left(), 2.8);
         const auto ticks = document::findTicks(m_k.of->log, m_k.puppet(s.step).id, s.step.copy, step.id);
         for (std::size_t i = 0; i < step.gate.size(); ++i) {
-            begin(10);
-            box(x, std::find(ticks.begin(), ticks.end(), static_cast<int>(i) + 1) != ticks.end());
+            need(10);
+            tickBox(x, std::find(ticks.begin(), ticks.end(), static_cast<int>(i) + 1) != ticks.end());
             const QString item = (step.gate[i].stop ? tr("Stop. ") : QString()) + Say::gateItem(step.gate[i]);
             m_y += std::max(4.8, m_pages.paragraph(QRectF(x + 5, m_y, a.right() - x - 5, 40), item, 3,
                                                    step.gate[i].stop ? kWarn : kInk) +
@@ -103,15 +88,8 @@ private:
         return sum;
     }
 
-    void line(double x, const QString& text, const QColor& colour) {
-        begin(10);
-        m_y += m_pages.paragraph(QRectF(x, m_y, m_pages.area().right() - x, 40), text, 2.8, colour) + 1;
-    }
-
-    Pages& m_pages;
     const PlanJob::Known& m_k;
     int m_puppet;
-    double m_y = 0;
 };
 
 } // namespace

@@ -7,21 +7,20 @@ namespace enkinet::app {
 
 namespace {
 
-constexpr double kTickBox = 3.4, kShotIndent = 7;
+constexpr double kShotIndent = 7;
 
-class FilmDrawer {
+class FilmDrawer : PageFlow {
     Q_DECLARE_TR_FUNCTIONS(enkinet::app::BuildSheets)
 public:
     FilmDrawer(Pages& pages, const document::Production& production, const results::Film& film, int puppet)
-        : m_pages(pages), m_p(production), m_film(film), m_index(puppet),
+        : PageFlow(pages, tr("the film")), m_p(production), m_film(film), m_index(puppet),
           m_puppet(production.puppets[static_cast<std::size_t>(puppet)]),
           m_worn(results::findWorn(film.ledger, puppet, production.shots.size())) {}
 
     void draw() {
         if (m_worn.empty()) return;
-        begin(30);
-        m_pages.text(left(), m_y + 5, tr("The film"), 4.6, true);
-        m_y += 9;
+        need(30);
+        heading(tr("The film"));
         line(tr("No shot stops in %1 of 100 such films with these copies. Per cent are of what nine in ten such wires "
                 "stand.")
                  .arg(Say::number(100 * m_film.chance, 0)),
@@ -33,41 +32,13 @@ public:
     }
 
 private:
-    double left() const { return m_pages.area().left(); }
-
-    void begin(double room) {
-        if (m_y > 0 && m_y + room < m_pages.area().bottom()) return;
-        m_pages.next(tr("the film"));
-        m_y = m_pages.area().top() + 2;
-    }
-
-    void line(const QString& text, const QColor& colour, double indent = 0) {
-        begin(10);
-        m_y +=
-            m_pages.paragraph(QRectF(left() + indent, m_y, m_pages.area().width() - indent, 40), text, 3.2, colour) + 1;
-    }
-
-    void box(bool ticked = false) {
-        begin(12);
-        m_pages.painter().setPen(QPen(kInk, 0.3));
-        m_pages.painter().setBrush(Qt::NoBrush);
-        m_pages.painter().drawRect(QRectF(left(), m_y + 0.3, kTickBox, kTickBox));
-        if (ticked)
-            m_pages.painter().drawPolyline(
-                QPolygonF{{left() + 0.7, m_y + 2}, {left() + 1.5, m_y + 3}, {left() + 3, m_y + 0.9}});
-    }
-
-    QString sided(const QString& name, int limb, bool right) const {
-        if (!m_puppet.limbs[static_cast<std::size_t>(limb)].mirrored) return name;
-        return (right ? tr("right %1") : tr("left %1")).arg(name);
-    }
     QString limbName(int limb, bool right) const {
-        return sided(QString::fromStdString(m_puppet.limbs[static_cast<std::size_t>(limb)].name), limb, right);
+        const body::Limb& l = m_puppet.limbs[static_cast<std::size_t>(limb)];
+        return Say::sided(l, QString::fromStdString(l.name), right);
     }
     QString jointName(int limb, int joint, bool right) const {
-        return sided(QString::fromStdString(
-                         m_puppet.limbs[static_cast<std::size_t>(limb)].joints[static_cast<std::size_t>(joint)].name),
-                     limb, right);
+        const body::Limb& l = m_puppet.limbs[static_cast<std::size_t>(limb)];
+        return Say::sided(l, QString::fromStdString(l.joints[static_cast<std::size_t>(joint)].name), right);
     }
     QString copyName(int copy) const {
         const QString name = QString::fromStdString(m_puppet.name);
@@ -77,7 +48,8 @@ private:
     void shelf() {
         for (const results::LimbDoubles& d : m_film.doubles) {
             if (d.puppet != m_index || d.copies == 1) continue;
-            box();
+            need(12);
+            tickBox(left());
             line(d.copies > 0 ? tr("%1: have %n ready, used one after the other.", nullptr, d.copies)
                                     .arg(Say::capital(limbName(d.limb, d.right).toStdString()))
                               : tr("%1: a dozen do not suffice. Another wire, or less of it.")
@@ -91,21 +63,22 @@ private:
         const auto cast = std::find_if(s.cast.begin(), s.cast.end(),
                                        [&](const document::Cast& c) { return c.puppet == m_puppet.id; });
         if (cast == s.cast.end()) return;
-        begin(20);
+        need(20);
         for (const shoot::Ledger::Swap& w : m_film.ledger.swaps) {
             if (w.puppet != m_index || w.shot != static_cast<int>(i)) continue;
-            box();
+            need(12);
+            tickBox(left());
             line(tr("Before it, swap the %1 of %2: its %3 is due.")
                      .arg(limbName(w.limb, w.right), copyName(w.copy), jointName(w.limb, w.joint, w.right)),
                  kWarn, kShotIndent);
         }
-        box(s.done);
-        const QRectF a = m_pages.area();
-        m_pages.fitText(left() + kShotIndent, m_y + 3.2, a.width() * 0.45,
+        need(12);
+        tickBox(left(), s.done);
+        m_pages.fitText(left() + kShotIndent, m_y + 3.2, width() * 0.45,
                         tr("%1. %2", "number, shot").arg(i + 1).arg(QString::fromStdString(s.name)), 3.4, true);
         QStringList facts{tr("%1 s, on %2").arg(Say::number(s.seconds(), 1)).arg(s.onEach), copyName(cast->copy)};
         if (s.day) facts.prepend(tr("%1 %2", "weekday, day").arg(Say::weekdayName(*s.day), Say::dayName(*s.day)));
-        m_pages.fitText(left() + kShotIndent + a.width() * 0.48, m_y + 3.2, a.width() * 0.48, facts.join(tr(", ")), 3,
+        m_pages.fitText(left() + kShotIndent + width() * 0.48, m_y + 3.2, width() * 0.48, facts.join(tr(", ")), 3,
                         false, kGrey);
         m_y += 5.4;
         QStringList worn;
@@ -129,13 +102,11 @@ private:
         return tr("a joint that is no longer there");
     }
 
-    Pages& m_pages;
     const document::Production& m_p;
     const results::Film& m_film;
     int m_index;
     const body::Puppet& m_puppet;
     std::vector<results::WornJoint> m_worn;
-    double m_y = 0;
 };
 
 } // namespace

@@ -6,17 +6,16 @@
 namespace enkinet::app {
 
 namespace {
-QString tr(const char* text) { return QCoreApplication::translate("enkinet::app::BuildSheets", text); }
+constexpr double kIndent = 7;
 
-constexpr double kBox = 3.4, kIndent = 7;
-
-class GateDrawer {
+class GateDrawer : PageFlow {
+    Q_DECLARE_TR_FUNCTIONS(enkinet::app::BuildSheets)
 public:
-    GateDrawer(Pages& pages, const results::Report& report) : m_pages(pages), m_r(report) {}
+    GateDrawer(Pages& pages, const results::Report& report) : PageFlow(pages, tr("oven and last looks")), m_r(report) {}
 
     void loads() {
         if (m_r.bakePlan.bakes.empty()) return;
-        begin(20);
+        need(20);
         m_pages.text(left(), m_y + 5, tr("Loads of the oven"), 4.4, true);
         m_y += 10;
         for (std::size_t i = 0; i < m_r.bakePlan.bakes.size(); ++i) {
@@ -43,7 +42,7 @@ public:
     void gates() {
         for (const make::Step& s : m_r.plan.steps) {
             if (s.kind != make::StepKind::gate || s.gate.empty()) continue;
-            begin(22);
+            need(22);
             m_pages.text(left(), m_y + 5, Say::step(s), 4, true);
             m_y += 9;
             for (const make::GateItem& g : s.gate)
@@ -53,34 +52,21 @@ public:
     }
 
 private:
-    double left() const { return m_pages.area().left(); }
-
-    /// A new page at first, and where less than this is left.
-    void begin(double room) {
-        if (m_y > 0 && m_y + room < m_pages.area().bottom()) return;
-        m_pages.next(tr("oven and last looks"));
-        m_y = m_pages.area().top() + 2;
-    }
-
     void item(const QString& text, bool stop) {
-        begin(14);
+        need(14);
         const QRectF a = m_pages.area();
-        m_pages.painter().setPen(QPen(stop ? kWarn : kInk, 0.3));
-        m_pages.painter().setBrush(Qt::NoBrush);
-        m_pages.painter().drawRect(QRectF(left(), m_y + 0.3, kBox, kBox));
+        tickBox(left(), false, stop ? kWarn : kInk);
         m_y += std::max(5.2, m_pages.paragraph(QRectF(left() + kIndent, m_y, a.width() - kIndent, 40), text, 3.2,
                                                stop ? kWarn : kInk) +
                                  1.2);
     }
 
     void note(const QString& text) {
-        begin(12);
-        m_y += m_pages.paragraph(QRectF(left(), m_y, m_pages.area().width(), 40), text, 3, kGrey) + 1.5;
+        line(text, kGrey, 0, 3);
+        m_y += 0.5;
     }
 
-    Pages& m_pages;
     const results::Report& m_r;
-    double m_y = 0;
 };
 } // namespace
 

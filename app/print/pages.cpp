@@ -1,6 +1,7 @@
 #include "print/pages.h"
 #include <QCoreApplication>
 #include <QFontMetricsF>
+#include <QPolygonF>
 
 #include <algorithm>
 
@@ -78,6 +79,30 @@ double Pages::paragraph(const QRectF& box, const QString& t, double height, cons
 void Pages::line(double x0, double y0, double x1, double y1, double width, const QColor& colour, Qt::PenStyle style) {
     m_painter.setPen(QPen(colour, width, style, Qt::FlatCap));
     m_painter.drawLine(QPointF(x0, y0), QPointF(x1, y1));
+}
+
+void PageFlow::need(double room) {
+    if (m_y > 0 && m_y + room < m_pages.area().bottom()) return;
+    m_pages.next(m_title);
+    m_y = m_pages.area().top() + 2;
+}
+
+void PageFlow::line(const QString& text, const QColor& colour, double indent, double height) {
+    need(10);
+    m_y += m_pages.paragraph(QRectF(left() + indent, m_y, width() - indent, 40), text, height, colour) + 1;
+}
+
+void PageFlow::heading(const QString& text, double height) {
+    m_pages.fitText(left(), m_y + height + 0.4, width(), text, height, true);
+    m_y += height + 4.4;
+}
+
+void PageFlow::tickBox(double x, bool ticked, const QColor& colour) {
+    QPainter& p = m_pages.painter();
+    p.setPen(QPen(colour, 0.3));
+    p.setBrush(Qt::NoBrush);
+    p.drawRect(QRectF(x, m_y + 0.3, kTick, kTick));
+    if (ticked) p.drawPolyline(QPolygonF{{x + 0.7, m_y + 2}, {x + 1.5, m_y + 3}, {x + 3, m_y + 0.9}});
 }
 
 } // namespace enkinet::app

@@ -44,4 +44,28 @@ private:
     int m_page = 0;
 };
 
+/// Rows that run down one page and on to the next, all under one title.
+class PageFlow {
+public:
+    static constexpr double kTick = 3.4; ///< side of a box to tick
+
+protected:
+    PageFlow(Pages& pages, QString title) : m_pages(pages), m_title(std::move(title)) {}
+    double left() const { return m_pages.area().left(); }
+    double width() const { return m_pages.area().width(); }
+    /// A page at first, and another where less than this is left.
+    void need(double room);
+    /// Wrapped text on its own rows.
+    void line(const QString& text, const QColor& colour = kInk, double indent = 0, double height = 3.2);
+    void heading(const QString& text, double height = 4.6);
+    /// A box to tick in the present row; it moves nothing on.
+    void tickBox(double x, bool ticked = false, const QColor& colour = kInk);
+
+    Pages& m_pages;
+    double m_y = 0; ///< top of the next row
+
+private:
+    QString m_title;
+};
+
 } // namespace enkinet::app

@@ -9,13 +9,13 @@ namespace enkinet::app {
 
 namespace {
 
-constexpr double kChip = 16, kSmallBox = 3.4, kRowHigh = 21;
+constexpr double kChip = 16, kRowHigh = 21;
 
-class PaintDrawer {
+class PaintDrawer : PageFlow {
     Q_DECLARE_TR_FUNCTIONS(enkinet::app::BuildSheets)
 public:
     PaintDrawer(Pages& pages, const SheetSource& from, const results::Film& film)
-        : m_pages(pages), m_p(from.production), m_puppet(from.puppet), m_r(from.report), m_film(film) {
+        : PageFlow(pages, tr("paint")), m_p(from.production), m_puppet(from.puppet), m_r(from.report), m_film(film) {
         for (std::size_t i = 0; i < m_p.puppets.size(); ++i)
             if (m_p.puppets[i].id == m_puppet.id) m_index = static_cast<int>(i);
     }
@@ -25,9 +25,8 @@ public:
         for (const results::PaintedPart& x : m_r.painted)
             if (!x.laid.empty()) schemes[x.scheme].push_back(&x);
         if (schemes.empty()) return;
-        begin(60);
-        m_pages.text(left(), m_y + 5, tr("Paint, to match between shots"), 4.6, true);
-        m_y += 9;
+        need(60);
+        heading(tr("Paint, to match between shots"));
         line(
             tr("Paint the real chip into the empty box, from the same pot and over the same ground, and keep this page "
                "with the puppet. Printed colours only resemble: match to the real chip."),
@@ -39,20 +38,6 @@ public:
     }
 
 private:
-    double left() const { return m_pages.area().left(); }
-
-    void begin(double room) {
-        if (m_y > 0 && m_y + room < m_pages.area().bottom()) return;
-        m_pages.next(tr("paint"));
-        m_y = m_pages.area().top() + 2;
-    }
-
-    void line(const QString& text, const QColor& colour, double indent = 0) {
-        begin(10);
-        m_y +=
-            m_pages.paragraph(QRectF(left() + indent, m_y, m_pages.area().width() - indent, 40), text, 3.2, colour) + 1;
-    }
-
     void chip(double x, const QColor& fill) {
         m_pages.painter().setPen(QPen(kGrey, 0.25));
         m_pages.painter().setBrush(fill.isValid() ? QBrush(fill) : QBrush(Qt::NoBrush));
@@ -63,9 +48,8 @@ private:
         QString name = QString::fromStdString(id);
         for (const paint::Scheme& s : m_p.schemes)
             if (s.id == id) name = QString::fromStdString(s.name);
-        begin(2 * kRowHigh);
-        m_pages.fitText(left(), m_y + 4, m_pages.area().width(), Say::capital(name.toStdString()), 4, true);
-        m_y += 6.5;
+        need(2 * kRowHigh);
+        heading(Say::capital(name.toStdString()), 4);
         QStringList names;
         for (const results::PaintedPart* x : parts)
             names << QString::fromStdString(m_r.choice.parts[static_cast<std::size_t>(x->part)].label);
@@ -76,12 +60,12 @@ private:
             double ml = 0;
             for (const results::PaintedPart* x : parts)
                 if (k < x->laid.size()) ml += x->laid[k].ml;
-            begin(kRowHigh);
+            need(kRowHigh);
             const bool clear = l.role == paint::Role::varnish;
             chip(left(), clear ? QColor() : QColor(QString::fromStdString(l.card->colour)));
             if (clear) m_pages.fitText(left() + 1, m_y + kChip / 2 + 1, kChip - 2, tr("clear"), 2.8, false, kGrey);
             chip(left() + kChip + 3, QColor());
-            const double x = left() + 2 * kChip + 8, room = m_pages.area().width() - 2 * kChip - 8;
+            const double x = left() + 2 * kChip + 8, room = width() - 2 * kChip - 8;
             m_pages.fitText(
                 x, m_y + 3.6, room,
                 tr("%1: %2").arg(Say::capital(Say::role(l.role).toStdString()), QString::fromStdString(l.card->name)),
@@ -100,39 +84,21 @@ private:
         m_y += 2;
     }
 
-    /// Where hands have most to do, paint goes first.
     void touchUp() {
-        if (m_index < 0 || m_film.ledger.rows.empty()) return;
-        bool first = true;
-        for (std::size_t i = 0; i < m_p.shots.size(); ++i) {
-            std::vector<std::pair<double, QString>> gripped;
-            for (const shoot::WearRow& r : m_film.ledger.rows) {
-                if (r.puppet != m_index || r.shot != static_cast<int>(i) || r.cycles < kRubs) continue;
-                for (const body::Hinge& h : m_r.choice.rest.hinges) {
-                    const body::LimbCopy& c = m_r.choice.rest.copies[static_cast<std::size_t>(h.copy)];
-                    if (c.limb == r.limb && c.right == r.right && h.joint == r.joint)
-                        gripped.emplace_back(
-                            r.cycles,
-                            QString::fromStdString(m_r.choice.rest.links[static_cast<std::size_t>(h.after)].label));
-                }
-            }
-            if (gripped.empty()) continue;
-            std::stable_sort(gripped.begin(), gripped.end(),
-                             [](const auto& a, const auto& b) { return a.first > b.first; });
-            if (first) {
-                begin(24);
-                m_pages.text(left(), m_y + 4, tr("Look at after each shot"), 4, true);
-                m_y += 7;
-                line(tr("Where a hand takes it most often, paint goes first; bends are counted in brackets."), kGrey);
-                first = false;
-            }
-            begin(12);
-            m_pages.painter().setPen(QPen(kInk, 0.3));
-            m_pages.painter().setBrush(Qt::NoBrush);
-            m_pages.painter().drawRect(QRectF(left(), m_y + 0.3, kSmallBox, kSmallBox));
+        const auto all = results::findGripped(m_film, m_index, m_r.choice.rest, m_p.shots.size());
+        if (std::all_of(all.begin(), all.end(), [](const auto& shot) { return shot.empty(); })) return;
+        need(24);
+        heading(tr("Look at after each shot"), 4);
+        line(tr("Where a hand takes it most often, paint goes first; bends are counted in brackets."), kGrey);
+        for (std::size_t i = 0; i < all.size(); ++i) {
+            if (all[i].empty()) continue;
+            need(12);
+            tickBox(left());
             QStringList places;
-            for (std::size_t k = 0; k < std::min<std::size_t>(5, gripped.size()); ++k)
-                places << tr("%1 (%2)").arg(gripped[k].second, Say::number(gripped[k].first, 0));
+            for (std::size_t k = 0; k < std::min<std::size_t>(5, all[i].size()); ++k)
+                places << tr("%1 (%2)").arg(
+                    QString::fromStdString(m_r.choice.rest.links[static_cast<std::size_t>(all[i][k].link)].label),
+                    Say::number(all[i][k].bends, 0));
             line(tr("%1. %2: %3", "number, shot, places")
                      .arg(i + 1)
                      .arg(QString::fromStdString(m_p.shots[i].name), places.join(tr(", "))),
@@ -140,14 +106,11 @@ private:
         }
     }
 
-    static constexpr double kRubs = 10; ///< bends by hand in a shot from which paint is looked at
-    Pages& m_pages;
     const document::Production& m_p;
     const body::Puppet& m_puppet;
     const results::Report& m_r;
     const results::Film& m_film;
     int m_index = -1;
-    double m_y = 0;
 };
 
 } // namespace

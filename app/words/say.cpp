@@ -247,6 +247,10 @@ QString Say::eye(const results::EyeCheck& c) {
     return {};
 }
 
+QString Say::sided(const body::Limb& limb, const QString& name, bool right) {
+    return !limb.mirrored ? name : (right ? tr("right %1") : tr("left %1")).arg(name);
+}
+
 QString Say::capital(const std::string& label) {
     QString s = QString::fromStdString(label);
     if (!s.isEmpty()) s[0] = s[0].toUpper();

@@ -50,6 +50,8 @@ public:
     static QString eye(const results::EyeCheck& check);
     /// A name at the head of a sentence.
     static QString capital(const std::string& label);
+    /// "left knee": a name of a limb or of what is on it, with its side where the limb has two.
+    static QString sided(const body::Limb& limb, const QString& name, bool right);
 
     /// "2 of 2.0 mm".
     static QString bundle(const wire::Bundle& bundle);

@@ -119,6 +119,24 @@ std::vector<document::JointNeed> findFilmNeeds(const Production& production,
     return needs;
 }
 
+std::vector<std::vector<Gripped>> findGripped(const Film& film, int puppet, const body::Skeleton& rest,
+                                              std::size_t shots) {
+    constexpr double kRubs = 10; // bends in a shot from which paint is looked at
+    std::vector<std::vector<Gripped>> all(shots);
+    for (const shoot::WearRow& r : film.ledger.rows) {
+        if (r.puppet != puppet || r.cycles < kRubs) continue;
+        for (const body::Hinge& h : rest.hinges) {
+            const body::LimbCopy& c = rest.copies[static_cast<std::size_t>(h.copy)];
+            if (c.limb == r.limb && c.right == r.right && h.joint == r.joint)
+                all[static_cast<std::size_t>(r.shot)].push_back({h.after, r.cycles});
+        }
+    }
+    for (auto& shot : all)
+        std::stable_sort(shot.begin(), shot.end(),
+                         [](const Gripped& a, const Gripped& b) { return a.bends > b.bends; });
+    return all;
+}
+
 double WornJoint::most() const {
     double most = 0;
     for (const Figure& a : after)

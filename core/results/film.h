@@ -37,6 +37,15 @@ std::vector<wire::WearTest> findWearTests(const Production& production,
                                           const std::vector<std::shared_ptr<const Report>>& reports, const Film& film,
                                           const std::vector<document::Shot>& shots, int shot, const std::string& date);
 
+/// A stretch that hands take to bend the joint before it.
+struct Gripped {
+    int link = 0; ///< of the skeleton
+    double bends = 0;
+};
+/// By shot: what is bent by hand ten times and more in it, the most first: there paint rubs off.
+std::vector<std::vector<Gripped>> findGripped(const Film& film, int puppet, const body::Skeleton& rest,
+                                              std::size_t shots);
+
 /// Of every joint of a puppet that the film moves: the seconds of its own acting that cost its wire what the film does,
 /// on the copy that it costs most. It is what "must last" has to say for a wire to be chosen for these shots. Exact for
 /// the wire that is chosen now; another one weighs wide and narrow bends a little differently.

@@ -90,6 +90,21 @@ Frame calcFrame(const Puppet& puppet, const Skeleton& rest, const Cast& cast, in
     return calcStanding(puppet, rest, cast, exposure).frame;
 }
 
+Pose calcOverbent(const Puppet& puppet, const std::vector<JointWire>& wires, const Pose& before, Pose now) {
+    for (JointAngle& a : now.angles) {
+        const JointAngle b = findAngle(before, a.limb, a.joint, a.right);
+        const double forth = a.forth_rad - b.forth_rad, aside = a.aside_rad - b.aside_rad,
+                     by = std::hypot(forth, aside);
+        if (by < 1e-6) continue;
+        for (const JointWire& w : wires) {
+            const Limb& limb = puppet.limbs[static_cast<std::size_t>(w.limb)];
+            if (limb.id != a.limb || limb.joints[static_cast<std::size_t>(w.joint)].id != a.joint) continue;
+            a.forth_rad += w.springback_rad * forth / by, a.aside_rad += w.springback_rad * aside / by;
+        }
+    }
+    return now;
+}
+
 std::vector<Remark> findRemarks(const Puppet& puppet, const Skeleton& rest, const Cast& cast) {
     std::map<std::tuple<Remark::Kind, int, int>, Remark> all;
     const auto note = [&](Remark::Kind kind, int copy, int joint, int exposure, double found, double limit) {

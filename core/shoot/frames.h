@@ -2,7 +2,7 @@
 // A shot looked at exposure by exposure: the pose, where the feet are, and what a builder would point at.
 // docs/mechanics.md 151.
 #include "body/pose.h"
-#include "document/shot.h"
+#include "shoot/wear.h"
 
 namespace enkinet::shoot {
 
@@ -17,6 +17,11 @@ struct Frame {
 /// The foot over which the body is most upright lies flat; the others are where the pose has them, the lowest on the
 /// ground. exposure: 0 to countExposures less one.
 Frame calcFrame(const body::Puppet& puppet, const body::Skeleton& rest, const document::Cast& cast, int exposure);
+
+/// How far the hand goes so that the wire stays at a pose: each joint beyond it by its springback, away from where it
+/// was. What has not moved is not bent over.
+body::Pose calcOverbent(const body::Puppet& puppet, const std::vector<JointWire>& wires, const body::Pose& before,
+                        body::Pose now);
 
 /// More than this from one exposure to the next reads as a jump.
 inline constexpr double kJump_rad = 0.5235987755982988; // 30 degrees

@@ -113,8 +113,13 @@ std::vector<Mapped> proposeMapping(const Motion& motion, const body::Puppet& pup
                     if (j.id == k.joint) return j.posed;
         return false;
     };
+    const auto isTaken = [&](const std::string& limb, const std::string& joint, bool right) {
+        return std::any_of(all.begin(), all.end(),
+                           [&](const Mapped& x) { return x.limb == limb && x.joint == joint && x.right == right; });
+    };
     for (const document::MotionLink& k : kept) {
-        if (!isThere(k)) continue;
+        // Each joint follows one; of several that a file claims, the first.
+        if (!isThere(k) || isTaken(k.limb, k.joint, k.right)) continue;
         if (k.from.empty()) {
             std::erase_if(pairs, [&](const Pair& p) {
                 return p.to.limb == k.limb && p.to.joint == k.joint && p.to.right == k.right;
@@ -130,10 +135,7 @@ std::vector<Mapped> proposeMapping(const Motion& motion, const body::Puppet& pup
             }
     }
     for (const Pair& p : pairs) {
-        const bool taken = std::any_of(all.begin(), all.end(), [&](const Mapped& x) {
-            return x.limb == p.to.limb && x.joint == p.to.joint && x.right == p.to.right;
-        });
-        if (taken || used.contains(p.to.motion)) continue;
+        if (isTaken(p.to.limb, p.to.joint, p.to.right) || used.contains(p.to.motion)) continue;
         used.insert(p.to.motion);
         all.push_back(p.to);
     }

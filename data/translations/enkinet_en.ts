@@ -2,47 +2,50 @@
 <!DOCTYPE TS>
 <TS version="2.1" language="en" sourcelanguage="en">
 <context>
-    <name>enkinet::app::BenchPage</name>
+    <name>enkinet::app::BenchKnown</name>
+    <message numerus="yes">
+        <source>No test yet: every number of this wire rests on table values, and lives scatter by a factor of %1. What is not known of them halves with %n bend test(s).</source>
+        <translation type="unfinished">
+            <numerusform>No test yet: every number of this wire rests on table values, and lives scatter by a factor of %1. What is not known of them halves with %n bend test.</numerusform>
+            <numerusform>No test yet: every number of this wire rests on table values, and lives scatter by a factor of %1. What is not known of them halves with %n bend tests.</numerusform>
+        </translation>
+    </message>
     <message numerus="yes">
         <source>%n hang test(s): it holds %1 times what the card says, give or take %2 %.</source>
-        <translation>
+        <translation type="unfinished">
             <numerusform>%n hang test: it holds %1 times what the card says, give or take %2 %.</numerusform>
             <numerusform>%n hang tests: it holds %1 times what the card says, give or take %2 %.</numerusform>
         </translation>
     </message>
     <message numerus="yes">
         <source>%n test(s)</source>
-        <translation>
+        <translation type="unfinished">
             <numerusform>%n test</numerusform>
             <numerusform>%n tests</numerusform>
         </translation>
     </message>
     <message numerus="yes">
         <source>%n break test(s): nine in ten stand %1 MPa (without tests %2).</source>
-        <translation>
+        <translation type="unfinished">
             <numerusform>%n break test: nine in ten stand %1 MPa (without tests %2).</numerusform>
             <numerusform>%n break tests: nine in ten stand %1 MPa (without tests %2).</numerusform>
         </translation>
     </message>
     <message numerus="yes">
+        <source>It stands %1 °C off its dial and swings by %2 °C to each side (%n reading(s)).</source>
+        <translation type="unfinished">
+            <numerusform>It stands %1 °C off its dial and swings by %2 °C to each side (%n reading).</numerusform>
+            <numerusform>It stands %1 °C off its dial and swings by %2 °C to each side (%n readings).</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
+    <name>enkinet::app::BenchPage</name>
+    <message numerus="yes">
         <source>%n reading(s), one each half minute. Half an hour is enough: then keep it.</source>
         <translation>
             <numerusform>%n reading, one each half minute. Half an hour is enough: then keep it.</numerusform>
             <numerusform>%n readings, one each half minute. Half an hour is enough: then keep it.</numerusform>
-        </translation>
-    </message>
-    <message numerus="yes">
-        <source>No test yet: every number of this wire rests on table values, and lives scatter by a factor of %1. What is not known of them halves with %n bend test(s).</source>
-        <translation>
-            <numerusform>No test yet: every number of this wire rests on table values, and lives scatter by a factor of %1. What is not known of them halves with %n bend test.</numerusform>
-            <numerusform>No test yet: every number of this wire rests on table values, and lives scatter by a factor of %1. What is not known of them halves with %n bend tests.</numerusform>
-        </translation>
-    </message>
-    <message numerus="yes">
-        <source>It stands %1 °C off its dial and swings by %2 °C to each side (%n reading(s)).</source>
-        <translation>
-            <numerusform>It stands %1 °C off its dial and swings by %2 °C to each side (%n reading).</numerusform>
-            <numerusform>It stands %1 °C off its dial and swings by %2 °C to each side (%n readings).</numerusform>
         </translation>
     </message>
 </context>

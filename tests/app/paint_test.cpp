@@ -169,6 +169,13 @@ TEST_CASE("The pots set what can be mixed, a real chip teaches a strength, and a
     desk.write("mixChip", "grey");
     desk.press("mixChipTake");
     CHECK_FALSE(refused.isEmpty());
+    // A green that no strength of a red explains is something else.
+    refused.clear();
+    desk.find<QLineEdit>("mixChip")->setText("#20c040");
+    desk.press("mixChipTake");
+    REQUIRE(refused.size() == 1);
+    CHECK(refused[0].contains("No strength"));
+    CHECK(desk.document().production().cards.paints.empty());
     const std::string learned = desk.find<app::ChoiceField>("mixChipPaint")->currentData().toString().toStdString();
     desk.find<QLineEdit>("mixChip")->setText("#8f5f48");
     desk.press("mixChipTake");
@@ -190,6 +197,16 @@ TEST_CASE("The pots set what can be mixed, a real chip teaches a strength, and a
     CHECK((coats() == kept));
     desk.pickData("paintSchool", static_cast<int>(paint::School::wash_and_dry_brush));
     CHECK(coats().size() >= 3);
+    // On a part without a scheme it makes one, in one step as well.
+    desk.pickData("scheme", QString());
+    REQUIRE(desk.document().puppet().masses[0].layers.scheme.empty());
+    const auto bare = desk.document().value();
+    desk.pickData("paintSchool", static_cast<int>(paint::School::wash_and_dry_brush));
+    CHECK_FALSE(desk.document().puppet().masses[0].layers.scheme.empty());
+    CHECK(coats().size() >= 3);
+    desk.document().undoStack().undo();
+    Desk::settle();
+    CHECK(desk.document().production() == *bare);
 }
 
 TEST_CASE("From a photograph with a grey card to a shelf, a recipe, a scheme, and its tones by a slider", "[window]") {

@@ -38,6 +38,17 @@ QImage rendered(const QString& pdf, int page, int dpi) {
     QImageReader::setAllocationLimit(0); // a whole page at this resolution
     return QImage(root + ".png");
 }
+/// All words of Tansy's sheets as they stand now.
+QString wordsOfSheets(Desk& desk) {
+    QTemporaryDir dir;
+    const QString path = dir.filePath("tansy.pdf");
+    REQUIRE(app::BuildSheets(desk.document().value(), 0, desk.document().sharedReport(), desk.document().sharedResult())
+                .writePdf(path, QPageSize::A4));
+    QProcess words;
+    words.start("pdftotext", {"-layout", path, "-"});
+    REQUIRE(words.waitForFinished(60000));
+    return QString::fromUtf8(words.readAllStandardOutput());
+}
 } // namespace
 
 TEST_CASE("On paper the check bar is 100.0 mm, measured on the rendered page, on A4 and Letter") {
@@ -60,18 +71,11 @@ TEST_CASE("On paper the check bar is 100.0 mm, measured on the rendered page, on
 
 TEST_CASE("The build sheets carry figures, recipe, elevations and every limb's strip") {
     Desk desk;
-    QTemporaryDir dir;
-    const QString path = dir.filePath("tansy.pdf");
     // Chosen for life, so that wires are twisted and folded.
     body::Wants wants = desk.document().puppet().wants;
     wants.aim = body::Aim::life, wants.mayDrop = false;
     REQUIRE(desk.document().change("life", [&](const document::Edits& e) { return e.setWants(wants); }));
-    REQUIRE(app::BuildSheets(desk.document().value(), 0, desk.document().sharedReport(), desk.document().sharedResult())
-                .writePdf(path, QPageSize::A4));
-    QProcess p;
-    p.start("pdftotext", {path, "-"});
-    REQUIRE(p.waitForFinished(30000));
-    const QString text = QString::fromUtf8(p.readAllStandardOutput());
+    const QString text = wordsOfSheets(desk);
     for (const char* word :
          {"Tansy", "Cover your eyes", "front, 1:1", "side, 1:1", "marking strips", "fold", "turns"}) {
         INFO(word);
@@ -144,17 +148,10 @@ TEST_CASE("A printed pattern of Brindle's fleece measures what was developed, on
 
 TEST_CASE("The build sheets carry the oven's loads and every last look, with its numbers") {
     Desk desk;
-    QTemporaryDir dir;
-    const QString path = dir.filePath("tansy.pdf");
     body::Wants wants = desk.document().puppet().wants;
     wants.inOven = {"tile", "magnets"};
     REQUIRE(desk.document().change("magnets", [&](const document::Edits& e) { return e.setWants(wants); }));
-    REQUIRE(app::BuildSheets(desk.document().value(), 0, desk.document().sharedReport(), desk.document().sharedResult())
-                .writePdf(path, QPageSize::A4));
-    QProcess words;
-    words.start("pdftotext", {"-layout", path, "-"});
-    REQUIRE(words.waitForFinished(60000));
-    const QString text = QString::fromUtf8(words.readAllStandardOutput());
+    const QString text = wordsOfSheets(desk);
     const fill::Bake& load = desk.report().bakePlan.bakes.at(0);
     CHECK(text.contains(QString("%1 °C for %2").arg(app::Say::number(load.set_C, 0), app::Say::minutes(load.minutes))));
     CHECK(text.contains("Stop. Magnets"));
@@ -164,14 +161,7 @@ TEST_CASE("The build sheets carry the oven's loads and every last look, with its
 
 TEST_CASE("The sheets carry the film with what is swapped before which shot, and the paint with its chips") {
     Desk desk;
-    QTemporaryDir dir;
-    const QString path = dir.filePath("tansy.pdf");
-    REQUIRE(app::BuildSheets(desk.document().value(), 0, desk.document().sharedReport(), desk.document().sharedResult())
-                .writePdf(path, QPageSize::A4));
-    QProcess words;
-    words.start("pdftotext", {"-layout", path, "-"});
-    REQUIRE(words.waitForFinished(60000));
-    const QString text = QString::fromUtf8(words.readAllStandardOutput());
+    const QString text = wordsOfSheets(desk);
     const document::Production& p = desk.document().production();
     const results::Film film = results::calcFilm(p, desk.document().result().puppets);
     for (const document::Shot& s : p.shots)

@@ -2,6 +2,7 @@
 // Bench: tests of the builder's own wire, clay and oven, guided step by step, with devices or by hand; what each says
 // against what the card said.
 #include "devices/bend_watch.h"
+#include "stations/bench/bench_known.h"
 #include "stations/bench/bench_table.h"
 #include "stations/page.h"
 
@@ -31,14 +32,12 @@ private:
     NumberField* length(const char* id, const QString& name, double low, double high, double first);
     void makeFields();
     void showSubjects();
-    void showKnown();
     void showTop();
     void showGuide();
     void start();
     void stop();
     void count();
     void keep();
-    void removeMarked();
     void came(const devices::Reading& reading);
     void steady(const std::string& unit, double value);
     int spool(); ///< index into the stock; -1 where there is none
@@ -48,14 +47,7 @@ private:
     wire::HangTest hangTest();
     fill::BreakTest breakTest();
     static std::string today();
-    void showSpool(int spool);
-    void showClay(const fill::ClayCard& clay);
-    void showOven();
-    void addRow(const QString& text, bool contradicts, int kind = -1, std::size_t index = 0);
-    QString wearRow(const wire::WearTest& test);
     void entered(); ///< the result was typed, counted or read: it may be kept
-    void importCsv();
-    void exportCsv();
 
     bool m_running = false, m_broken = false, m_entered = false;
     double m_count = 0;
@@ -66,12 +58,11 @@ private:
 
     BenchTable* m_table;
     AnswerHead* m_head;
+    BenchKnown* m_known;
     QLabel *m_guide, *m_caution;
     ChoiceField *m_kind, *m_subject, *m_strands, *m_edge, *m_lastBend;
     NumberField *m_lay, *m_gap, *m_angle, *m_cycles, *m_lever, *m_weight, *m_rod, *m_span, *m_force, *m_set;
     QPushButton *m_start, *m_one, *m_keep;
-    QListWidget* m_list;
-    QPushButton* m_remove;
     QFormLayout* m_form;
 };
 

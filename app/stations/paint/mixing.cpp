@@ -14,6 +14,10 @@
 
 namespace enkinet::app {
 
+namespace {
+constexpr double kExplained = 6; ///< ΔE that a chip may be off what the strength that fits it best gives
+}
+
 void PaintPage::makeMixing() {
     m_mixFold = new Fold(tr("Mix a colour from the shelf"));
     m_target = new QLineEdit;
@@ -207,6 +211,17 @@ void PaintPage::takeChip() {
     const double strength =
         paint::calcStrength(paint::calcReflectance(*paint::parseHex(mine->colour)), parts, others, *chip);
     const QString name = QString::fromStdString(mine->name);
+    // What no strength explains was something else: the ground through a thin coat, another paint, another light.
+    others.push_back({paint::calcReflectance(*paint::parseHex(mine->colour)), parts, strength});
+    const double off =
+        paint::calcDeltaE2000(paint::toLab(paint::toRgb(paint::calcMixture(others))), paint::toLab(*chip));
+    if (off > kExplained) {
+        Q_EMIT document().refused(
+            tr("No strength of %1 gives that colour (ΔE %2 is left): lay the chip thick over white and look again, or "
+               "take another paint")
+                .arg(name, Say::number(off, 0)));
+        return;
+    }
     const double before = mine->strength;
     const paint::PaintCard card = *mine;
     if (!document().change(tr("Strength of %1: %2").arg(name, Say::number(strength, 2)),

@@ -219,7 +219,7 @@ void PaintPage::makeSchemeRows() {
     add->addWidget(m_paint, 1);
     add->addWidget(m_addCoat);
     column()->addLayout(add);
-    connect(m_new, &QPushButton::clicked, this, &PaintPage::addScheme);
+    connect(m_new, &QPushButton::clicked, this, [this] { addScheme(); });
     connect(m_drop, &QPushButton::clicked, this, [this] {
         const paint::Scheme* s = scheme();
         if (!s) return;
@@ -315,12 +315,13 @@ void PaintPage::moveCoat(int by) {
     m_coats->setCurrentRow(to);
 }
 
-/// As the part's present scheme, to be changed; else with nothing on it yet.
-void PaintPage::addScheme() {
+/// As the part's present scheme, to be changed; else with such coats, or nothing on it yet.
+void PaintPage::addScheme(const std::vector<paint::Coat>& coats) {
     const int part = selectedPart(document());
     if (part < 0) return;
     const auto& all = document().production().schemes;
     paint::Scheme fresh;
+    fresh.coats = coats;
     if (const paint::Scheme* s = scheme()) fresh = *s;
     for (int n = 1; fresh.id.empty() ||
                     std::any_of(all.begin(), all.end(), [&](const paint::Scheme& s) { return s.id == fresh.id; });
@@ -357,7 +358,7 @@ void PaintPage::followSchool(paint::School school) {
         Q_EMIT document().refused(QString::fromStdString(made.fault().sentence()));
         return;
     }
-    if (!scheme()) addScheme();
+    if (!scheme()) return addScheme(made->coats);
     changeScheme(tr("Coats after a school"), [&](paint::Scheme& s) { s.coats = made->coats; });
 }
 

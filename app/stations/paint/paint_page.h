@@ -74,7 +74,7 @@ private:
     void showScheme();
     const paint::Scheme* scheme(); ///< of the part in hand
     void changeScheme(const QString& name, const std::function<void(paint::Scheme&)>& mutate, const QString& key = {});
-    void addScheme();
+    void addScheme(const std::vector<paint::Coat>& coats = {});
     void moveCoat(int by);
     void lookForRecipes();
     void takeRecipes();

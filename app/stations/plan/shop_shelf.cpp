@@ -1,4 +1,5 @@
 #include "stations/plan/shop_shelf.h"
+#include "jobs/clock.h"
 #include "stations/page.h"
 #include "widgets/fields.h"
 #include "widgets/look.h"
@@ -103,8 +104,9 @@ void ShopShelf::show(const PlanJob::State& plan) {
                                     : tr("; buy %1").arg(amountOf(n.ware, n.buy));
                 if (plan && plan->of == m_document.value())
                     if (const auto by = results::findOrderDay(plan->plan, plan->planning, *plan->of, n)) {
-                        text += tr(" by %1").arg(Say::dayName(*by));
-                        late = *by < dayOf(plan->plan.start);
+                        late = *by < dayOf(wallSeconds() / 60);
+                        text += late ? tr(" today: it was due on %1").arg(Say::dayName(*by))
+                                     : tr(" by %1").arg(Say::dayName(*by));
                     }
             }
             auto* item = new QListWidgetItem(text, m_list);

@@ -1,9 +1,6 @@
 #include "stations/shoot/shoot_page.h"
 #include "base/units.h"
-#include "files/motion_file.h"
-#include "files/shot_json.h"
-#include "shoot/mapping.h"
-#include "stations/shoot/shot_frames.h"
+#include "stations/shoot/poses_leaf.h"
 #include "stations/shoot/shot_table.h"
 #include "widgets/answer.h"
 #include "widgets/fields.h"
@@ -11,12 +8,9 @@
 #include "widgets/look.h"
 #include "words/say.h"
 #include <QDate>
-#include <QFile>
 #include <QFileDialog>
-#include <QFileInfo>
 #include <QFormLayout>
 #include <QLineEdit>
-#include <QListWidget>
 #include <QPushButton>
 #include <QStackedWidget>
 #include <QVBoxLayout>
@@ -44,41 +38,14 @@ QHBoxLayout* makeRow(std::initializer_list<QWidget*> widgets) {
     return l;
 }
 
-QString sided(const body::Limb& limb, const QString& name, bool right) {
-    return !limb.mirrored ? name : (right ? ShootPage::tr("right %1") : ShootPage::tr("left %1")).arg(name);
-}
-
-/// "leg/knee/r": a posed joint on its side, as the choice fields know it.
-QString jointKey(const std::string& limb, const std::string& joint, bool right) {
-    return QString::fromStdString(limb + "/" + joint) + (right ? "/r" : "/l");
-}
-
-QList<std::pair<QString, QVariant>> posedJoints(const body::Puppet& puppet) {
-    QList<std::pair<QString, QVariant>> all;
-    for (const body::Limb& l : puppet.limbs)
-        for (const body::Joint& j : l.joints)
-            if (j.posed)
-                for (int side = 0; side < (l.mirrored ? 2 : 1); ++side)
-                    all << std::pair{sided(l, QString::fromStdString(j.name), side == 1),
-                                     QVariant(jointKey(l.id, j.id, side == 1))};
-    return all;
-}
-
-/// The entry in hand, or the first.
-QVariant keptEntry(const ChoiceField& field, const QList<std::pair<QString, QVariant>>& all) {
-    for (const auto& [text, data] : all)
-        if (data == field.currentData()) return data;
-    return all.isEmpty() ? QVariant() : all.front().second;
-}
-
 } // namespace
 
-ShootPage::ShootPage(Document& d) : Page(d, results::Station::shoot) {
+ShootPage::ShootPage(Document& d) : Page(d, results::Station::shoot), m_motions(d) {
     m_table = new ShotTable;
-    m_frameView = new ShotFrames;
+    m_poses = new PosesLeaf(d, m_motions);
     m_stack = new QStackedWidget;
     m_stack->addWidget(m_table);
-    m_stack->addWidget(m_frameView);
+    m_stack->addWidget(&m_poses->bench());
     setBench(m_stack);
     m_head = new AnswerHead;
     m_head->sentenceLabel()->setObjectName("shootVerdict");
@@ -94,13 +61,13 @@ ShootPage::ShootPage(Document& d) : Page(d, results::Station::shoot) {
     column()->addWidget(m_swaps);
     addOpenPoints();
     m_leaves->add(tr("shots"), tr("The shots as cards, and what each wears"), makeFields());
-    m_leaves->add(tr("poses"), tr("The shot in hand, pose by pose"), makePoses());
+    m_leaves->add(tr("poses"), tr("The shot in hand, pose by pose"), m_poses);
     column()->addWidget(m_shotLeaf);
-    column()->addWidget(m_poseLeaf);
+    column()->addWidget(m_poses);
     column()->addStretch();
     connect(m_leaves, &Leaves::changed, m_stack, &QStackedWidget::setCurrentIndex);
     // Rows wrap by the width that the list has once it is seen.
-    connect(m_leaves, &Leaves::changed, this, &ShootPage::showPoses, Qt::QueuedConnection);
+    connect(m_leaves, &Leaves::changed, this, &ShootPage::showShot, Qt::QueuedConnection);
     connect(m_table, &ShotTable::shotChosen, this, &ShootPage::setShot);
     connect(&m_job, &FilmJob::changed, this, &ShootPage::arrived);
 }
@@ -265,94 +232,6 @@ QWidget* ShootPage::makeFields() {
     return m_shotLeaf;
 }
 
-QWidget* ShootPage::makePoses() {
-    m_poseLeaf = new QWidget;
-    auto* v = new QVBoxLayout(m_poseLeaf);
-    v->setContentsMargins(0, 0, 0, 0);
-    v->setSpacing(6);
-    m_run = makeButton(tr("Run it"), "shotRun");
-    v->addLayout(makeRow({m_run}));
-    v->addWidget(makeHeading(tr("Pointed out")));
-    m_remarks = new QListWidget;
-    m_remarks->setObjectName("shotRemarks");
-    m_remarks->setAccessibleName(tr("What is pointed out in this shot; choosing a line goes to its pose"));
-    m_remarks->setWordWrap(true);
-    m_remarks->setResizeMode(QListView::Adjust);
-    m_remarks->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
-    v->addWidget(m_remarks);
-    v->addWidget(makeHeading(tr("What moves what")));
-    m_moved = new ChoiceField(tr("Joint of the puppet"));
-    m_moved->setObjectName("shotMoved");
-    m_mover = new ChoiceField(tr("Joint of the motion file that moves it"));
-    m_mover->setObjectName("shotMover");
-    auto* form = makeForm();
-    form->addRow(tr("joint"), m_moved);
-    form->addRow(tr("follows"), m_mover);
-    v->addLayout(form);
-    m_moverNote = makeText(true);
-    v->addWidget(m_moverNote);
-    connect(m_run, &QPushButton::clicked, this, [this] { m_frameView->play(!m_frameView->isPlaying()); });
-    connect(m_frameView, &ShotFrames::playing, this,
-            [this](bool on) { m_run->setText(on ? tr("Stop") : tr("Run it")); });
-    connect(m_frameView, &ShotFrames::looked, this, &ShootPage::showPoses);
-    connect(m_remarks, &QListWidget::currentRowChanged, this, [this](int row) {
-        if (row >= 0 && row < static_cast<int>(m_frameView->remarks().size()))
-            m_frameView->choosePart(m_frameView->remarks()[static_cast<std::size_t>(row)].exposure);
-    });
-    connect(m_moved, &ChoiceField::edited, this, [this] { showPoses(); });
-    connect(m_mover, &ChoiceField::edited, this, [this](const QVariant& from) { link(from.toString()); });
-    return m_poseLeaf;
-}
-
-const document::Cast* ShootPage::cast() {
-    const Shot* s = shot();
-    for (std::size_t i = 0; s && i < s->cast.size(); ++i)
-        if (s->cast[i].puppet == document().puppet().id) return &s->cast[i];
-    return nullptr;
-}
-
-const shoot::Motion* ShootPage::motion() {
-    const Shot* s = shot();
-    if (!s) return nullptr;
-    const auto at = m_motions.find({s->id, document().puppet().id});
-    return at == m_motions.end() ? nullptr : &at->second;
-}
-
-void ShootPage::link(const QString& from) {
-    const shoot::Motion* m = motion();
-    const document::Cast* c = cast();
-    const QStringList at = m_moved->currentData().toString().split('/');
-    if (!m || !c || at.size() != 3) return;
-    const document::MotionLink mine{from.toStdString(), at[0].toStdString(), at[1].toStdString(), at[2] == "r"};
-    std::vector<document::MotionLink> links = c->links;
-    std::erase_if(links,
-                  [&](const auto& l) { return l.limb == mine.limb && l.joint == mine.joint && l.right == mine.right; });
-    links.push_back(mine);
-    takeMapping(*m, links,
-                from.isEmpty() ? tr("%1 follows nothing").arg(m_moved->currentText())
-                               : tr("%1 follows %2").arg(m_moved->currentText(), from));
-}
-
-/// The shot's motion again by such links, which are kept with it.
-void ShootPage::takeMapping(const shoot::Motion& motion, const std::vector<document::MotionLink>& links,
-                            const QString& name) {
-    const body::Puppet& puppet = document().puppet();
-    const auto mapping = shoot::proposeMapping(motion, puppet, links);
-    auto kept = shoot::makeLinks(motion, mapping);
-    for (const document::MotionLink& l : links)
-        if (l.from.empty()) kept.push_back(l);
-    const Shot now = *shot();
-    const auto histories = shoot::calcHistories(motion, mapping, puppet, now.fps, now.onEach);
-    const int frames = std::max(1, static_cast<int>(std::lround(motion.frames() * motion.frameTime_s * now.fps)));
-    changeShot(name, [&](Shot& s) {
-        s.frames = frames;
-        auto at =
-            std::find_if(s.cast.begin(), s.cast.end(), [&](const document::Cast& c) { return c.puppet == puppet.id; });
-        if (at == s.cast.end()) at = s.cast.insert(s.cast.end(), {puppet.id});
-        at->histories = histories, at->poses.clear(), at->links = kept;
-    });
-}
-
 void ShootPage::designForShots() {
     const FilmJob::State k = m_job.state();
     if (!knowsFilm()) return;
@@ -362,51 +241,6 @@ void ShootPage::designForShots() {
                                              .arg(QString::fromStdString(document().puppet().name)));
     document().change(tr("Design for these shots: %n joint(s) asked anew", nullptr, static_cast<int>(needs.size())),
                       [&](const document::Edits& e) { return e.setNeeds(needs); });
-}
-
-void ShootPage::showPoses() {
-    const Shot* s = shot();
-    m_frameView->show(m_job.state(), document().puppetIndex(), m_shot);
-    m_run->setEnabled(m_frameView->exposures() > 1);
-    QStringList said;
-    for (const shoot::Remark& r : m_frameView->remarks())
-        said << Say::capital(m_frameView->remarkText(r).toStdString());
-    if (m_frameView->isLooking())
-        said << tr("Looking through the poses …");
-    else if (said.isEmpty() && m_frameView->exposures() > 0)
-        said << tr("Nothing: all in range, no jump, no slide.");
-    QStringList shown;
-    for (int i = 0; i < m_remarks->count(); ++i)
-        shown << m_remarks->item(i)->text();
-    if (said != shown) {
-        const QSignalBlocker quiet(m_remarks);
-        m_remarks->clear();
-        m_remarks->addItems(said);
-    }
-    fitToRows(*m_remarks, 6);
-    const auto joints = posedJoints(document().puppet());
-    m_moved->show(joints, keptEntry(*m_moved, joints));
-    QString follows;
-    if (const document::Cast* c = cast())
-        for (const document::MotionLink& l : c->links)
-            if (jointKey(l.limb, l.joint, l.right) == m_moved->currentData().toString())
-                follows = QString::fromStdString(l.from);
-    QList<std::pair<QString, QVariant>> movers{{tr("nothing"), QString()}};
-    if (const shoot::Motion* m = motion()) {
-        for (const shoot::MotionJoint& j : m->joints)
-            movers << std::pair{QString::fromStdString(j.name), QVariant(QString::fromStdString(j.name))};
-    } else if (!follows.isEmpty()) {
-        movers << std::pair{follows, QVariant(follows)};
-    }
-    m_mover->show(movers, follows);
-    m_mover->setEnabled(motion() != nullptr);
-    const bool sheet = s && s->source.ends_with(".csv");
-    m_moverNote->setText(motion() || !s ? QString()
-                         : s->source.empty() || sheet
-                             ? tr("Only a motion file has joints of its own to follow.")
-                             : tr("Take %1 in again to change what follows what: the file itself is not kept here.")
-                                   .arg(QString::fromStdString(s->source)));
-    m_moverNote->setVisible(!m_moverNote->text().isEmpty());
 }
 
 const Shot* ShootPage::shot() {
@@ -463,58 +297,15 @@ void ShootPage::addShot() {
 
 QString ShootPage::takeMotion(const QString& path) {
     if (!shot()) addShot();
-    const Shot now = *shot();
-    const body::Puppet& puppet = document().puppet();
-    const QString name = QFileInfo(path).fileName();
-    std::vector<document::JointHistory> histories;
-    std::vector<document::MotionLink> kept;
-    int frames = now.frames;
-    if (name.endsWith(".csv", Qt::CaseInsensitive)) {
-        QFile file(path);
-        if (!file.open(QIODevice::ReadOnly) || file.size() > (16 << 20))
-            return tr("%1 cannot be read, or is too large").arg(name);
-        auto sheet = files::parseExposureSheet(file.readAll().toStdString(), puppet, now.frames, now.onEach);
-        if (!sheet) return QString::fromStdString(sheet.fault().sentence());
-        histories = sheet.take();
-    } else {
-        const auto motion = files::loadMotion(path.toStdString());
-        if (!motion) return QString::fromStdString(motion.fault().sentence());
-        // As it was linked before, in this shot or in another of this puppet.
-        std::vector<document::MotionLink> links;
-        const auto& all = document().production().shots;
-        for (std::size_t i = all.size(); links.empty() && i-- > 0;)
-            for (const document::Cast& c : all[i].cast)
-                if (c.puppet == puppet.id) links = c.links;
-        if (const document::Cast* here = cast(); here && !here->links.empty()) links = here->links;
-        const auto mapping = shoot::proposeMapping(*motion, puppet, links);
-        if (mapping.empty())
-            return tr("no joint of %1 is called like one of %2: give the joints such names as knee or elbow, or take "
-                      "an exposure sheet")
-                .arg(name, QString::fromStdString(puppet.name));
-        m_motions[{now.id, puppet.id}] = *motion;
-        kept = shoot::makeLinks(*motion, mapping);
-        for (const document::MotionLink& l : links)
-            if (l.from.empty()) kept.push_back(l);
-        histories = shoot::calcHistories(*motion, mapping, puppet, now.fps, now.onEach);
-        frames = std::max(1, static_cast<int>(std::lround(motion->frames() * motion->frameTime_s * now.fps)));
-    }
-    if (name.endsWith(".csv", Qt::CaseInsensitive)) m_motions.erase({now.id, puppet.id});
-    changeShot(tr("Motion from %1").arg(name), [&](Shot& s) {
-        s.source = name.toStdString(), s.frames = frames;
-        auto at =
-            std::find_if(s.cast.begin(), s.cast.end(), [&](const document::Cast& c) { return c.puppet == puppet.id; });
-        if (at == s.cast.end()) at = s.cast.insert(s.cast.end(), {puppet.id});
-        at->histories = histories, at->poses.clear(), at->links = kept;
-    });
-    return {};
+    return m_motions.take(path, m_shot);
 }
+
+const document::Cast* ShootPage::cast() { return shot() ? findCast(*shot(), document().puppet()) : nullptr; }
 
 void ShootPage::breakJoint() {
     const QStringList at = m_broke->currentData().toString().split('/');
     if (at.size() != 3 || !shot()) return;
-    int copy = 1;
-    for (const document::Cast& c : shot()->cast)
-        if (c.puppet == document().puppet().id) copy = c.copy;
+    const int copy = cast() ? cast()->copy : 1;
     markShot(tr("Broke: %1").arg(m_broke->currentText()), [&](Shot& s) {
         s.breaks.push_back(
             {document().puppet().id, at[0].toStdString(), at[1].toStdString(), copy, s.frames, at[2] == "r"});
@@ -575,7 +366,7 @@ void ShootPage::showShot() {
         w->setEnabled(s != nullptr);
     for (QWidget* w : std::initializer_list<QWidget*>{m_done, m_break, m_design})
         w->setEnabled(s != nullptr && knowsFilm());
-    showPoses();
+    m_poses->show(m_job.state(), m_shot);
     const FilmJob::State k = m_job.state();
     if (!s) {
         m_head->show(
@@ -631,7 +422,7 @@ void ShootPage::showShot() {
             });
         if (both && w.right) continue; // said with the left one
         const QString limb = both ? tr("%1 on both sides").arg(QString::fromStdString(l.name))
-                                  : sided(l, QString::fromStdString(l.name), w.right);
+                                  : Say::sided(l, QString::fromStdString(l.name), w.right);
         swaps << tr("Swap the %1 of %2 before “%3”: its %4 is due.")
                      .arg(limb, QString::fromStdString(p.name), QString::fromStdString(at.name),
                           QString::fromStdString(l.joints[static_cast<std::size_t>(w.joint)].name));

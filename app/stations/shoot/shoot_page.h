@@ -1,11 +1,10 @@
 #pragma once
 // Shoot: the film's shots, who acts in them and how, what they wear, and what to have ready.
 #include "document/film_job.h"
-#include "shoot/motion.h"
 #include "stations/page.h"
+#include "stations/shoot/shot_motions.h"
 
 class QLineEdit;
-class QListWidget;
 class QPushButton;
 class QStackedWidget;
 
@@ -16,7 +15,7 @@ class ChoiceField;
 class Leaves;
 class LimitTable;
 class NumberField;
-class ShotFrames;
+class PosesLeaf;
 class ShotTable;
 
 class ShootPage : public Page {
@@ -34,16 +33,11 @@ protected:
 
 private:
     QWidget* makeFields();
-    QWidget* makePoses();
     void arrived();
     void showShot();
     void showFields(const document::Shot& shot, const document::Cast* cast);
-    void showPoses();
     const document::Shot* shot();
     const document::Cast* cast();
-    const shoot::Motion* motion(); ///< that the cast member in hand moves by, where it was read in this session
-    void takeMapping(const shoot::Motion& motion, const std::vector<document::MotionLink>& links, const QString& name);
-    void link(const QString& from);
     void designForShots();
     void changeShot(const QString& name, const std::function<void(document::Shot&)>& mutate, const QString& key = {});
     bool knowsFilm(); ///< the ledger is of what is shown
@@ -54,21 +48,19 @@ private:
 
     FilmJob m_job;
     int m_shot = 0;
-    std::map<std::pair<std::string, std::string>, shoot::Motion> m_motions; ///< by shot and puppet
+    ShotMotions m_motions;
     ShotTable* m_table;
-    ShotFrames* m_frameView;
+    PosesLeaf* m_poses;
     QStackedWidget* m_stack;
     Leaves* m_leaves;
-    QListWidget* m_remarks;
-    ChoiceField *m_moved, *m_mover;
     AnswerHead* m_head;
     LimitTable* m_limits;
     QLineEdit *m_name, *m_day;
     NumberField *m_frames, *m_fps, *m_on, *m_retakes;
     ChoiceField *m_copy, *m_acting, *m_broke;
-    QPushButton *m_add, *m_remove, *m_earlier, *m_later, *m_motion, *m_done, *m_break, *m_design, *m_run;
-    QLabel *m_swaps, *m_source, *m_moverNote;
-    QWidget *m_shotLeaf, *m_poseLeaf, *m_fields;
+    QPushButton *m_add, *m_remove, *m_earlier, *m_later, *m_motion, *m_done, *m_break, *m_design;
+    QLabel *m_swaps, *m_source;
+    QWidget *m_shotLeaf, *m_fields;
 };
 
 } // namespace enkinet::app

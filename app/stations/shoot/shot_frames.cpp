@@ -155,21 +155,6 @@ void ShotFrames::play(bool on) {
     Q_EMIT playing(on);
 }
 
-Pose ShotFrames::overbent(const Pose& before, Pose now) const {
-    for (JointAngle& a : now.angles) {
-        const JointAngle b = findAngle(before, a.limb, a.joint, a.right);
-        const double forth = a.forth_rad - b.forth_rad, aside = a.aside_rad - b.aside_rad,
-                     by = std::hypot(forth, aside);
-        if (by < 1e-6) continue;
-        for (const shoot::JointWire& w : m_wires) {
-            const Limb& limb = puppet().limbs[static_cast<std::size_t>(w.limb)];
-            if (limb.id != a.limb || limb.joints[static_cast<std::size_t>(w.joint)].id != a.joint) continue;
-            a.forth_rad += w.springback_rad * forth / by, a.aside_rad += w.springback_rad * aside / by;
-        }
-    }
-    return now;
-}
-
 const std::vector<Remark>& ShotFrames::remarks() const {
     static const std::vector<Remark> kNone;
     return m_seen.state() ? m_seen.state()->remarks : kNone;
@@ -189,7 +174,7 @@ QString ShotFrames::remarkText(const Remark& r) const {
     const LimbCopy& c = m_rest.copies[static_cast<std::size_t>(r.copy)];
     const Limb& limb = puppet().limbs[static_cast<std::size_t>(c.limb)];
     const QString name = QString::fromStdString(limb.joints[static_cast<std::size_t>(r.joint)].name);
-    const QString who = !limb.mirrored ? name : (c.right ? tr("right %1") : tr("left %1")).arg(name);
+    const QString who = Say::sided(limb, name, c.right);
     switch (r.kind) {
     case Remark::Kind::beyond:
         return tr("%1 bends to %2 in pose %3; its range ends at %4")
@@ -320,11 +305,10 @@ void ShotFrames::paintEvent(QPaintEvent*) {
     line(42, tr("frame %1, %2 s. Shadow: the pose before. Dashed: how far the hand goes so that the wire stays.")
                  .arg(m_exposure * shot().onEach + 1)
                  .arg(Say::number(second, 2)));
-    const shoot::Frame frame = shoot::calcFrame(puppet(), m_rest, *c, m_exposure);
-    const Pose& now = frame.pose;
-    const Pose before = m_exposure > 0 ? shoot::calcFrame(puppet(), m_rest, *c, m_exposure - 1).pose : now;
-    const Posed here = calcPosed(puppet(), m_rest, now), shadow = calcPosed(puppet(), m_rest, before),
-                beyond = calcPosed(puppet(), m_rest, overbent(before, now));
+    const shoot::Frame now = shoot::calcFrame(puppet(), m_rest, *c, m_exposure);
+    const shoot::Frame before = shoot::calcFrame(puppet(), m_rest, *c, std::max(0, m_exposure - 1));
+    const Posed here = calcPosed(puppet(), m_rest, now.pose), shadow = calcPosed(puppet(), m_rest, before.pose),
+                beyond = calcPosed(puppet(), m_rest, shoot::calcOverbent(puppet(), m_wires, before.pose, now.pose));
     const QRectF stage(kFrameEdge, 84, width() - 2 * kFrameEdge, tape().top() - 108);
     // Both views at one scale, with room for arms that are thrown up and legs that step out.
     double low = 1e9, high = -1e9;
@@ -334,7 +318,7 @@ void ShotFrames::paintEvent(QPaintEvent*) {
         high = std::max(high, m.at.y + puppet().masses[static_cast<std::size_t>(m.mass)].half_mm.y);
     const double tall = std::max(1.0, high - low);
     const double scale = std::min(stage.height() / (1.12 * tall), stage.width() / 2 / (0.66 * tall));
-    const double ground = stage.bottom() + (low - frame.lift_mm) * scale;
+    const double ground = stage.bottom() + low * scale;
     const auto& hinges = m_rest.hinges;
     const auto& said = remarks();
     for (const View view : {View::side, View::front}) {
@@ -354,10 +338,11 @@ void ShotFrames::paintEvent(QPaintEvent*) {
         p.setClipRect(stage.adjusted(-4, -20, 4, 2));
         p.translate(middle.x(), ground);
         p.scale(scale, scale);
-        p.translate(-sum / std::max<double>(1, static_cast<double>(m_rest.links.size())), 0);
+        p.translate(-sum / std::max<double>(1, static_cast<double>(m_rest.links.size())), -before.lift_mm);
         QColor pale = look().graphite;
         pale.setAlpha(55);
         drawFigure(p, figureOf(view, puppet(), shadow.skeleton), QPen(Qt::NoPen), pale);
+        p.translate(0, before.lift_mm - now.lift_mm);
         drawFigure(p, figureOf(view, puppet(), here.skeleton), QPen(look().ink, 2.4 / scale), look().sheet);
         // Its wire, and where the hand takes it.
         p.setBrush(Qt::NoBrush);

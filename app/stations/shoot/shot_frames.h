@@ -51,7 +51,6 @@ private:
     const document::Cast* cast() const;
     const document::Shot& shot() const { return m_state->of->shots[static_cast<std::size_t>(m_shot)]; }
     const body::Puppet& puppet() const { return m_state->of->puppets[static_cast<std::size_t>(m_puppet)]; }
-    body::Pose overbent(const body::Pose& before, body::Pose now) const;
     QRectF tape() const;
     double tapeX(double exposure) const;
     void drawTape(QPainter& p) const;

@@ -18,7 +18,7 @@ constexpr double kTableLeft = 24, kCardTop = 74, kCardHigh = 112, kTubeTop = 232
 QString jointName(const body::Puppet& puppet, const results::WornJoint& j) {
     const body::Limb& limb = puppet.limbs[static_cast<std::size_t>(j.limb)];
     const QString name = QString::fromStdString(limb.joints[static_cast<std::size_t>(j.joint)].name);
-    return !limb.mirrored ? name : (j.right ? ShotTable::tr("right %1") : ShotTable::tr("left %1")).arg(name);
+    return Say::sided(limb, name, j.right);
 }
 
 QString ShotTable::nameOf(const results::WornJoint& joint) const {
