@@ -66,7 +66,11 @@ void FirstSight::resizeEvent(QResizeEvent*) {
 void FirstSight::paintEvent(QPaintEvent*) {
     QPainter p(this);
     p.fillRect(rect(), look().bench);
-    if (painted) QTimer::singleShot(0, this, std::exchange(painted, {}));
+    // Called once the paint is out, unless whoever waited has gone meanwhile.
+    if (painted)
+        QTimer::singleShot(0, this, [this] {
+            if (const auto call = std::exchange(painted, {})) call();
+        });
     if (!m_sight || m_sight->window != size()) return;
     p.setRenderHint(QPainter::Antialiasing);
     p.setPen(QPen(look().ink, 1.4));

@@ -5,35 +5,35 @@
     <name>enkinet::app::BenchKnown</name>
     <message numerus="yes">
         <source>No test yet: every number of this wire rests on table values, and lives scatter by a factor of %1. What is not known of them halves with %n bend test(s).</source>
-        <translation type="unfinished">
+        <translation>
             <numerusform>No test yet: every number of this wire rests on table values, and lives scatter by a factor of %1. What is not known of them halves with %n bend test.</numerusform>
             <numerusform>No test yet: every number of this wire rests on table values, and lives scatter by a factor of %1. What is not known of them halves with %n bend tests.</numerusform>
         </translation>
     </message>
     <message numerus="yes">
         <source>%n hang test(s): it holds %1 times what the card says, give or take %2 %.</source>
-        <translation type="unfinished">
+        <translation>
             <numerusform>%n hang test: it holds %1 times what the card says, give or take %2 %.</numerusform>
             <numerusform>%n hang tests: it holds %1 times what the card says, give or take %2 %.</numerusform>
         </translation>
     </message>
     <message numerus="yes">
         <source>%n test(s)</source>
-        <translation type="unfinished">
+        <translation>
             <numerusform>%n test</numerusform>
             <numerusform>%n tests</numerusform>
         </translation>
     </message>
     <message numerus="yes">
         <source>%n break test(s): nine in ten stand %1 MPa (without tests %2).</source>
-        <translation type="unfinished">
+        <translation>
             <numerusform>%n break test: nine in ten stand %1 MPa (without tests %2).</numerusform>
             <numerusform>%n break tests: nine in ten stand %1 MPa (without tests %2).</numerusform>
         </translation>
     </message>
     <message numerus="yes">
         <source>It stands %1 °C off its dial and swings by %2 °C to each side (%n reading(s)).</source>
-        <translation type="unfinished">
+        <translation>
             <numerusform>It stands %1 °C off its dial and swings by %2 °C to each side (%n reading).</numerusform>
             <numerusform>It stands %1 °C off its dial and swings by %2 °C to each side (%n readings).</numerusform>
         </translation>

@@ -59,6 +59,25 @@ TEST_CASE("The first that is painted is the last puppet's outline over the rule,
     CHECK(window.rule().station() == enkinet::results::Station::wire);
 }
 
+TEST_CASE("Who no longer waits for the first paint is not called when it has come", "[window]") {
+    Rule rule;
+    FirstSight sight({}, rule);
+    sight.resize(400, 300);
+    int called = 0;
+    sight.painted = [&] { ++called; };
+    sight.show();
+    sight.repaint();
+    sight.painted = {}; // as when the wait was over first: what it would call is gone
+    QApplication::processEvents();
+    CHECK(called == 0);
+    sight.painted = [&] { ++called; };
+    sight.repaint();
+    sight.repaint();
+    QApplication::processEvents();
+    CHECK(called == 1);
+    rule.setParent(nullptr);
+}
+
 TEST_CASE("Another file's outline, or a broken one, is not shown and stops nothing", "[window]") {
     QPainterPath line;
     line.addEllipse(QRectF(40, 80, 120, 400));
