@@ -33,8 +33,10 @@ protected:
         p.drawLine(QPointF(0, 0.5), QPointF(width(), 0.5));
         p.setFont(deskType(13));
         p.setPen(look().ink);
-        p.drawText(QRectF(0, 0, width() - 22, height()), Qt::AlignLeft | Qt::AlignVCenter,
-                   QFontMetricsF(p.font()).elidedText(text(), Qt::ElideRight, width() - 24));
+        // Clear of the ring of the focus.
+        const double in = hasFocus() ? 6 : 0;
+        p.drawText(QRectF(in, 0, width() - 22 - in, height()), Qt::AlignLeft | Qt::AlignVCenter,
+                   QFontMetricsF(p.font()).elidedText(text(), Qt::ElideRight, width() - 24 - in));
         p.setPen(QPen(underMouse() ? look().copper : look().graphite, 2, Qt::SolidLine, Qt::RoundCap, Qt::RoundJoin));
         const QPointF c(width() - 10, height() / 2.0);
         if (isChecked())

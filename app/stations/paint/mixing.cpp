@@ -54,13 +54,18 @@ void PaintPage::makeMixing() {
     m_mixFold->body()->addWidget(m_recipes);
     m_mixFold->body()->addWidget(m_pots);
     m_mixFold->body()->addWidget(m_keep, 0, Qt::AlignLeft);
-    auto* chip = makeForm();
-    chip->addRow(tr("the chip dried"), m_chip);
-    chip->addRow(tr("as this colours"), m_chipPaint);
-    m_mixFold->body()->addLayout(chip);
-    m_mixFold->body()->addWidget(m_chipTake, 0, Qt::AlignLeft);
+    m_chipBox = new QWidget;
+    auto* chip = new QVBoxLayout(m_chipBox);
+    chip->setContentsMargins(0, 0, 0, 0);
+    chip->setSpacing(6);
+    auto* chipForm = makeForm();
+    chipForm->addRow(tr("dried chip"), m_chip);
+    chipForm->addRow(tr("strength of"), m_chipPaint);
+    chip->addLayout(chipForm);
+    chip->addWidget(m_chipTake, 0, Qt::AlignLeft);
+    m_mixFold->body()->addWidget(m_chipBox);
     m_mixFold->body()->addWidget(m_chipText);
-    m_recipes->hide(), m_keep->hide(), m_chipText->hide();
+    m_recipes->hide(), m_keep->hide(), m_chipBox->hide(), m_chipText->hide();
     connect(m_pots, &QCheckBox::toggled, this, [this] {
         if (m_mix.state() || !m_target->text().isEmpty()) lookForRecipes();
     });
@@ -137,6 +142,7 @@ void PaintPage::takeRecipes() {
     }
     m_recipes->setVisible(m_recipes->count() > 0);
     m_keep->setVisible(m_recipes->count() > 0);
+    m_chipBox->setVisible(m_recipes->count() > 0);
     if (m_recipes->count() == 0 && m_pots->isChecked())
         Q_EMIT document().refused(tr("The pots do not hold enough for %1 ml of any mixture").arg(m_ml->text()));
     fitToRows(*m_recipes, 5);
@@ -184,10 +190,7 @@ void PaintPage::showRecipe(int row) {
 void PaintPage::takeChip() {
     const auto mix = m_mix.state();
     const int row = m_recipes->currentRow();
-    if (!mix || row < 0 || row >= static_cast<int>(mix->found.recipes.size())) {
-        Q_EMIT document().refused(tr("First mix a recipe: the chip is compared with it"));
-        return;
-    }
+    if (!mix || row < 0 || row >= static_cast<int>(mix->found.recipes.size())) return;
     QString text = m_chip->text().trimmed();
     if (!text.startsWith('#')) text.prepend('#');
     const auto chip = paint::parseHex(text.toStdString());

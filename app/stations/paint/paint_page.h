@@ -91,6 +91,7 @@ private:
     QCheckBox* m_pots;
     ChoiceField *m_chipPaint, *m_school;
     QPushButton* m_chipTake;
+    QWidget* m_chipBox;
     QLabel* m_chipText;
     CoatStack* m_stack;
     MixPlate* m_plate;

@@ -10,6 +10,8 @@
 #include <QListWidget>
 #include <QSignalBlocker>
 #include <QVBoxLayout>
+#include <algorithm>
+#include <numeric>
 
 namespace enkinet::app {
 
@@ -61,7 +63,7 @@ ShopShelf::ShopShelf(Document& document, QWidget* parent) : QWidget(parent), m_d
     m_lead->setAccessibleName(tr("Days from ordering to having"));
     auto* form = makeForm();
     form->addRow(tr("there is"), row);
-    form->addRow(tr("days to come"), m_lead);
+    form->addRow(tr("days till it comes"), m_lead);
     v->addLayout(form);
     m_money = makeText();
     v->addWidget(m_money);
@@ -79,8 +81,9 @@ ShopShelf::ShopShelf(Document& document, QWidget* parent) : QWidget(parent), m_d
 
 const Need* ShopShelf::inHand() const {
     const auto& needs = m_document.result().shopping.needs;
-    const int row = m_list->currentRow();
-    return row >= 0 && row < static_cast<int>(needs.size()) ? &needs[static_cast<std::size_t>(row)] : nullptr;
+    const QListWidgetItem* item = m_list->currentItem();
+    const int at = item ? item->data(Qt::UserRole).toInt() : -1;
+    return at >= 0 && at < static_cast<int>(needs.size()) ? &needs[static_cast<std::size_t>(at)] : nullptr;
 }
 
 QString ShopShelf::summary() const {
@@ -91,11 +94,16 @@ QString ShopShelf::summary() const {
 void ShopShelf::show(const PlanJob::State& plan) {
     const results::Shopping& all = m_document.result().shopping;
     const std::string& currency = m_document.production().currency;
-    const int kept = m_list->currentRow();
+    const std::string kept = inHand() ? inHand()->card : std::string();
+    std::vector<std::size_t> order(all.needs.size());
+    std::iota(order.begin(), order.end(), 0);
+    // What is to be bought first.
+    std::stable_partition(order.begin(), order.end(), [&](std::size_t i) { return all.needs[i].buy > 0; });
     {
         const QSignalBlocker quiet(m_list);
         m_list->clear();
-        for (const Need& n : all.needs) {
+        for (std::size_t i : order) {
+            const Need& n = all.needs[i];
             QString text = tr("%1: %2", "ware, amount").arg(QString::fromStdString(n.name), amountOf(n.ware, n.needed));
             if (isCounted(n.ware)) text += tr(" of %1", "amount there is").arg(amountOf(n.ware, n.held));
             bool late = false;
@@ -110,13 +118,15 @@ void ShopShelf::show(const PlanJob::State& plan) {
                     }
             }
             auto* item = new QListWidgetItem(text, m_list);
+            item->setData(Qt::UserRole, static_cast<int>(i));
+            if (n.card == kept) m_list->setCurrentItem(item);
             item->setToolTip(plainTip(tr("%1; %2 for what is used").arg(text, Say::money(n.price, currency))));
             if (n.buy > 0)
                 item->setForeground(late ? look().slack : look().ink);
             else
                 item->setForeground(look().graphite);
         }
-        m_list->setCurrentRow(std::clamp(kept, m_list->count() > 0 ? 0 : -1, m_list->count() - 1));
+        if (!m_list->currentItem() && m_list->count() > 0) m_list->setCurrentRow(0);
     }
     fitToRows(*m_list, 6);
     m_lead->setText(QString::number(m_document.production().stock.shop.leadDays));
