@@ -29,7 +29,7 @@ Json labJson(const paint::Rgb& c) {
 Result<paint::Share> parseShare(const std::string& text) {
     const auto colon = text.find(':');
     const auto colour = paint::parseHex(text.substr(0, colon));
-    if (!colour) return Fault{"--parts", colour.fault().value, colour.fault().rule};
+    if (!colour) return Fault{words("--parts"), colour.fault().value, colour.fault().rule};
     paint::Share s{paint::calcReflectance(*colour), 1, 1};
     const auto read = [](const std::string& part, double& value) {
         const auto [end, error] = std::from_chars(part.data(), part.data() + part.size(), value);
@@ -40,8 +40,8 @@ Result<paint::Share> parseShare(const std::string& text) {
         const auto second = rest.find(':');
         if (!read(rest.substr(0, second), s.parts) ||
             (second != std::string::npos && !read(rest.substr(second + 1), s.strength)))
-            return Fault{"--parts", "\"" + text.substr(0, 40) + "\"",
-                         "must be a colour and its parts: #e0b030:3, or with a strength: #e0b030:3:0.6"};
+            return Fault{words("--parts"), "\"" + text.substr(0, 40) + "\"",
+                         words("must be a colour and its parts: #e0b030:3, or with a strength: #e0b030:3:0.6")};
     }
     return s;
 }
@@ -72,7 +72,8 @@ void mixRun(const MixOptions& o, Run& run) {
     }
     const auto target = paint::parseHex(o.target);
     if (!target)
-        return run.fail(o.target.empty() ? Fault{"mix", "neither --parts nor --target", "is given"} : target.fault());
+        return run.fail(o.target.empty() ? Fault{words("mix"), words("neither --parts nor --target"), words("is given")}
+                                         : target.fault());
     std::vector<paint::PaintCard> shelf;
     if (o.file.empty()) {
         const auto* cards = run.cards();
@@ -117,12 +118,12 @@ struct FilmOptions {
 
 void filmRun(const FilmOptions& o, Run& run) {
     const auto paintColour = paint::parseHex(o.paint), ground = paint::parseHex(o.ground);
-    if (!paintColour) return run.fail(Fault{"--paint", paintColour.fault().value, paintColour.fault().rule});
-    if (!ground) return run.fail(Fault{"--ground", ground.fault().value, ground.fault().rule});
+    if (!paintColour) return run.fail(Fault{words("--paint"), paintColour.fault().value, paintColour.fault().rule});
+    if (!ground) return run.fail(Fault{words("--ground"), ground.fault().value, ground.fault().rule});
     if (!(o.hides > 0 && o.hides < 1))
-        return run.fail(Fault{"--hides", fmt::format("{:g}", o.hides), "must lie between 0 and 1"});
+        return run.fail(Fault{words("--hides"), fmt::format("{:g}", o.hides), words("must lie between 0 and 1")});
     if (o.coats < 1 || o.coats > 50)
-        return run.fail(Fault{"--coats", std::to_string(o.coats), "must lie between 1 and 50"});
+        return run.fail(Fault{words("--coats"), std::to_string(o.coats), words("must lie between 1 and 50")});
     const paint::Film f =
         paint::calcCoatsOver(paint::calcReflectance(*ground), paint::calcReflectance(*paintColour), o.hides, o.coats);
     Json colours = Json::array();

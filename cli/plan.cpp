@@ -174,7 +174,9 @@ void planRun(const PlanOptions& o, Run& run) {
     std::optional<Minute> from;
     if (!o.from.empty()) {
         from = parseIsoTime(o.from);
-        if (!from) return run.fail(Fault{"--from", "\"" + o.from + "\"", "must be a time such as 2026-11-30T10:00"});
+        if (!from)
+            return run.fail(
+                Fault{words("--from"), "\"" + o.from + "\"", words("must be a time such as 2026-11-30T10:00")});
     }
     auto production = run.load(o.path);
     if (!production) return;
@@ -198,7 +200,9 @@ void planRun(const PlanOptions& o, Run& run) {
     const schedule::Schedule found = schedule::calcSchedule(planning.problem, hours, search);
     clock.request_stop();
     const ProductionPlan plan = results::calcPlan(*production, planning, hours, found);
-    if (!plan.possible) return run.fail(Fault{"calendar", "its open hours", "do not suffice for the work: open more"});
+    if (!plan.possible)
+        return run.fail(
+            Fault{words("calendar"), words("its open hours"), words("do not suffice for the work: open more")});
     if (o.ics) {
         std::cout << files::writeIcs(*production, all, plan, stepWords);
         return;

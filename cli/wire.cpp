@@ -1,4 +1,5 @@
 #include "base/gauge.h"
+#include "base/rules.h"
 #include "base/text.h"
 #include "base/units.h"
 #include "commands.h"
@@ -22,23 +23,18 @@ struct Options {
 };
 
 std::optional<Fault> findFault(const Options& o, bool laid) {
-    struct Rule {
-        const char* name;
-        double value, low, high;
-        const char* unit;
-    };
-    for (const Rule& r : {Rule{"gap", o.gap, 0, 500, " mm"}, {"angle", o.angle, 0, 180, " degrees"}})
-        if (!(r.value > r.low && r.value <= r.high))
-            return Fault{"wire", std::string(r.name) + " " + plain(r.value) + r.unit,
-                         std::string("must be above 0 and at most ") + plain(r.high)};
-    for (const Rule& r : {Rule{"edge", o.edge, 1, 3, ""},
-                          {"set", o.set, 0.05, 5, " degrees"},
-                          {"forming bends", o.forming, 0, 1e6, ""}})
-        if (!(r.value >= r.low && r.value <= r.high))
-            return Fault{"wire", std::string(r.name) + " " + plain(r.value) + r.unit,
-                         "must lie between " + plain(r.low) + " and " + plain(r.high)};
+    for (const Limit& l :
+         {Limit{words("gap"), o.gap, 0, 500, words(" mm")}, {words("angle"), o.angle, 0, 180, words(" degrees")}})
+        if (!(l.value > l.low && l.value <= l.high))
+            return Fault{words("wire"), words("%1 %2%3", l.name, l.value, l.unit),
+                         words("must be above 0 and at most %1", l.high)};
+    if (auto f = findBeyond(words("wire"), {{words("edge"), o.edge, 1, 3},
+                                            {words("set"), o.set, 0.05, 5, words(" degrees")},
+                                            {words("forming bends"), o.forming, 0, 1e6}}))
+        return f;
     if (laid && !(o.lay > 0))
-        return Fault{"wire", "lay " + plain(o.lay) + " mm", "must be above 0; leave --lay out for parallel strands"};
+        return Fault{words("wire"), words("lay %1 mm", o.lay),
+                     words("must be above 0; leave --lay out for parallel strands")};
     return {};
 }
 
@@ -101,7 +97,8 @@ void wireRun(Options o, bool laid, Run& run) {
         std::string known;
         for (const auto& c : cards->wires)
             known += (known.empty() ? "" : ", ") + c.id;
-        return run.fail(Fault{"wire", "card \"" + o.material + "\"", "is not known; there are " + known});
+        return run.fail(
+            Fault{words("wire"), words("card \"%1\"", o.material), words("is not known; there are %1", known)});
     }
     if (const auto fault = findFault(o, laid)) return run.fail(*fault);
     const auto bundle = wire::makeBundle({o.strands, o.diameter, o.lay});

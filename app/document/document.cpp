@@ -1,5 +1,6 @@
 #include "document/document.h"
 #include "document/plan_job.h"
+#include "document/spoken.h"
 #include "files/container.h"
 #include "jobs/device_ports.h"
 #include <QCoreApplication>
@@ -47,7 +48,7 @@ Document::Document(QObject* parent)
     if (auto cards = files::loadShippedCards(files::findDataDir()))
         m_shipped = std::make_shared<const document::Cards>(cards.take());
     else
-        m_cardsFault = QString::fromStdString(cards.fault().sentence());
+        m_cardsFault = spoken(cards.fault());
     m_recoverSoon.setSingleShot(true);
     // Writing takes its time too; all of it stays within the second that a kill may cost.
     m_recoverSoon.setInterval(150);
@@ -255,7 +256,7 @@ bool Document::change(const QString& name, const Edit& edit, const QString& merg
     endTrial();
     auto result = edit(document::Edits(*m_value, *m_shipped, puppet().id));
     if (!result) {
-        Q_EMIT refused(QString::fromStdString(result.fault().sentence()));
+        Q_EMIT refused(spoken(result.fault()));
         Q_EMIT changed(); // the view that asked shows the old value again
         return false;
     }
@@ -295,7 +296,7 @@ void Document::replace(document::Production production, const QString& path, boo
 
 QString Document::load(const QString& path, bool keepName) {
     auto loaded = files::loadProduction(path.toStdString(), *m_shipped);
-    if (!loaded) return QString::fromStdString(loaded.fault().sentence());
+    if (!loaded) return spoken(loaded.fault());
     auto l = loaded.take();
     replace(std::move(l.production), keepName ? QFileInfo(path).absoluteFilePath() : QString(), l.newer);
     return {};
@@ -331,8 +332,7 @@ QString Document::write(const QString& path) {
             return tr("%1 could not be kept beside the file, so nothing was written.")
                 .arg(QFileInfo(former).fileName());
     }
-    if (auto saved = files::saveProduction(path.toStdString(), *m_value); !saved)
-        return QString::fromStdString(saved.fault().sentence());
+    if (auto saved = files::saveProduction(path.toStdString(), *m_value); !saved) return spoken(saved.fault());
     m_formerKept.insert(full);
     m_path = full;
     m_readOnly = false;
@@ -355,7 +355,7 @@ bool Document::isChangedOutside() const { return !m_path.isEmpty() && m_stamp.th
 
 QStringList Document::compareWithFile() const {
     auto loaded = files::loadProduction(m_path.toStdString(), *m_shipped);
-    if (!loaded) return {QString::fromStdString(loaded.fault().sentence())};
+    if (!loaded) return {spoken(loaded.fault())};
     const document::Production &file = loaded->production, &here = *m_value;
     QStringList lines;
     for (const body::Puppet& p : here.puppets) {

@@ -1,5 +1,6 @@
 #include "print/export.h"
 #include "body/mesh.h"
+#include "document/spoken.h"
 #include "files/container.h"
 #include "files/mesh_file.h"
 #include "sheet/elevation.h"
@@ -105,8 +106,7 @@ QString exportPuppet(const Document& d, const QString& path, body::Surface surfa
     } else {
         return Say::tr("the ending must be obj, stl, gltf, svg or dxf");
     }
-    if (const auto done = files::writeFileSafely(path.toStdString(), bytes); !done)
-        return QString::fromStdString(done.fault().sentence());
+    if (const auto done = files::writeFileSafely(path.toStdString(), bytes); !done) return spoken(done.fault());
     return {};
 }
 

@@ -1,4 +1,5 @@
 // What leaves the program: paper, tables, bodies, the clipboard. Nothing goes out that is stale or only tried.
+#include "document/spoken.h"
 #include "files/container.h"
 #include "files/cut_list_file.h"
 #include "print/build_sheets.h"
@@ -61,7 +62,7 @@ void Window::exportCutList() {
     const auto done =
         files::writeFileSafely(path.toStdString(), files::writeCutListCsv(m_document.production(), m_document.puppet(),
                                                                           m_document.report().cuts, true));
-    if (!done) say(QString::fromStdString(done.fault().sentence()));
+    if (!done) say(spoken(done.fault()));
 }
 
 void Window::exportTable() {
@@ -70,7 +71,7 @@ void Window::exportTable() {
         this, tr("Puppet table"), QString::fromStdString(m_document.puppet().name) + " table.csv", tr("CSV (*.csv)"));
     if (path.isEmpty() || !settled()) return;
     if (const auto done = files::writeFileSafely(path.toStdString(), table().model()->csv().toStdString()); !done)
-        say(QString::fromStdString(done.fault().sentence()));
+        say(spoken(done.fault()));
 }
 
 void Window::chooseExport() {

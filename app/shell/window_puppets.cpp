@@ -1,5 +1,6 @@
 // Puppets of the production as wholes: named, doubled, put in order, removed. Each is one undo.
 #include "document/edits.h"
+#include "document/spoken.h"
 #include "files/container.h"
 #include "shell/window.h"
 #include "words/say.h"
@@ -57,7 +58,7 @@ void Window::startKind(const QString& kind, double height_mm) {
 void Window::addKind(const QString& kind) {
     if (!m_document.hasPuppet()) return startKind(kind, 200);
     auto loaded = files::loadProduction(kindPath(kind).toStdString(), m_document.shippedCards());
-    if (!loaded) return say(QString::fromStdString(loaded.fault().sentence()));
+    if (!loaded) return say(spoken(loaded.fault()));
     const auto source = loaded.take().production;
     const auto adopt = [&](const document::Edits&) {
         return document::adoptPuppet(m_document.production(), source, 0, m_document.shippedCards());
@@ -68,7 +69,7 @@ void Window::addKind(const QString& kind) {
 
 void Window::importPuppets(const QString& path) {
     auto loaded = files::loadProduction(path.toStdString(), m_document.shippedCards());
-    if (!loaded) return say(QString::fromStdString(loaded.fault().sentence()));
+    if (!loaded) return say(spoken(loaded.fault()));
     const auto source = loaded.take().production;
     if (!m_document.hasPuppet()) {
         if (const QString fault = m_document.openCopy(path); !fault.isEmpty()) say(fault);

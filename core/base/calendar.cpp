@@ -82,33 +82,36 @@ std::optional<Fault> checkCalendar(const Calendar& c) {
     for (const auto& spans : c.hours) {
         int last = -1;
         for (const Span& s : spans) {
-            const std::string value =
-                clockText(std::clamp(s.from, 0, 1440)) + " to " + clockText(std::clamp(s.to, 0, 1440));
+            const Phrase value =
+                words("%1 to %2", clockText(std::clamp(s.from, 0, 1440)), clockText(std::clamp(s.to, 0, 1440)));
             if (s.from < 0 || s.to > kDay || s.from >= s.to)
-                return Fault{"calendar", value, "must end after it begins, within a day"};
-            if (s.from <= last) return Fault{"calendar", value, "must begin after the one before it has ended"};
+                return Fault{words("calendar"), value, words("must end after it begins, within a day")};
+            if (s.from <= last)
+                return Fault{words("calendar"), value, words("must begin after the one before it has ended")};
             last = s.to, open = true;
         }
         if (spans.size() > 12)
-            return Fault{"calendar", "a day of " + std::to_string(spans.size()) + " stretches", "must have at most 12"};
+            return Fault{words("calendar"), words("a day of %1 stretches", spans.size()),
+                         words("must have at most 12")};
     }
-    if (!open) return Fault{"calendar", "no hours at all", "can hold any work: open one day a week"};
+    if (!open)
+        return Fault{words("calendar"), words("no hours at all"), words("can hold any work: open one day a week")};
     if (c.daysOff.size() > 2000)
-        return Fault{"calendar", std::to_string(c.daysOff.size()) + " days off", "must be at most 2000"};
+        return Fault{words("calendar"), words("%1 days off", c.daysOff.size()), words("must be at most 2000")};
     if (!std::is_sorted(c.daysOff.begin(), c.daysOff.end()) ||
         std::adjacent_find(c.daysOff.begin(), c.daysOff.end()) != c.daysOff.end())
-        return Fault{"calendar", "days off", "must stand in order, each once"};
+        return Fault{words("calendar"), words("days off"), words("must stand in order, each once")};
     if (c.people.size() > 12)
-        return Fault{"calendar", std::to_string(c.people.size()) + " people", "must be at most 12"};
+        return Fault{words("calendar"), words("%1 people", c.people.size()), words("must be at most 12")};
     for (std::size_t i = 0; i < c.people.size(); ++i) {
         if (c.people[i].empty() || c.people[i].size() > 80)
-            return Fault{"calendar", "person", "must have a name of at most 80 letters"};
+            return Fault{words("calendar"), words("person"), words("must have a name of at most 80 letters")};
         if (std::find(c.people.begin(), c.people.begin() + static_cast<std::ptrdiff_t>(i), c.people[i]) !=
             c.people.begin() + static_cast<std::ptrdiff_t>(i))
-            return Fault{"calendar", "person \"" + c.people[i] + "\"", "must be named once"};
+            return Fault{words("calendar"), words("person \"%1\"", c.people[i]), words("must be named once")};
     }
     if (c.start && (*c.start < 0 || *c.start > 226'000'000))
-        return Fault{"calendar", "start", "must lie between 1970 and 2400"};
+        return Fault{words("calendar"), words("start"), words("must lie between 1970 and 2400")};
     return {};
 }
 

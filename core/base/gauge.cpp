@@ -60,8 +60,8 @@ std::optional<int> gaugeNumber(const std::string& s) {
 
 Result<double> inRange(double mm, const std::string& text) {
     if (mm >= 0.05 && mm <= 13) return mm;
-    return Fault{"diameter", "\"" + text.substr(0, 30) + "\"",
-                 "must lie between 0.05 and 13 mm; a gauge wants its system: awg or swg"};
+    return Fault{words("diameter"), "\"" + text.substr(0, 30) + "\"",
+                 words("must lie between 0.05 and 13 mm; a gauge wants its system: awg or swg")};
 }
 
 } // namespace
@@ -95,20 +95,21 @@ Result<double> parseDiameter(const std::string& text) {
     for (const auto& [word, system] : {std::pair{"awg", GaugeSystem::awg}, {"swg", GaugeSystem::swg}}) {
         if (!takeAway(s, word)) continue;
         const auto number = gaugeNumber(s);
-        if (!number) return Fault{"diameter", shown, "must name a gauge such as 14 or 2/0"};
+        if (!number) return Fault{words("diameter"), shown, words("must name a gauge such as 14 or 2/0")};
         const double mm = findGaugeDiameter(system, *number);
-        if (std::isnan(mm)) return Fault{"diameter", shown, "is not in the published table of that system"};
+        if (std::isnan(mm))
+            return Fault{words("diameter"), shown, words("is not in the published table of that system")};
         return mm;
     }
     for (const char* bare : {"gauge", "ga", "g", "#"})
-        if (takeAway(s, bare)) return Fault{"diameter", shown, "is a gauge of which system: awg or swg?"};
+        if (takeAway(s, bare)) return Fault{words("diameter"), shown, words("is a gauge of which system: awg or swg?")};
     double unit = 1;
     if (takeAway(s, "mm"))
         unit = 1;
     else if (takeAway(s, "in") || takeAway(s, "\""))
         unit = kMmPerInch;
     const auto v = wholeNumber(s);
-    if (!v) return Fault{"diameter", shown, "must be millimetres, inches, or a gauge with awg or swg"};
+    if (!v) return Fault{words("diameter"), shown, words("must be millimetres, inches, or a gauge with awg or swg")};
     return inRange(*v * unit, text);
 }
 

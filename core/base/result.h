@@ -1,6 +1,7 @@
 #pragma once
 // Bad input is a value, not an exception: the place, the value found there and the rule it breaks.
 #include "base/check.h"
+#include "base/phrase.h"
 #include <string>
 #include <utility>
 #include <variant>
@@ -9,30 +10,12 @@ namespace enkinet {
 
 /// One sentence about bad input, in three parts: "joint knee: gap 0 mm must be above 0".
 struct Fault {
-    std::string place; ///< where, as the user knows it: "Tansy, joint knee"
-    std::string value; ///< what was found: "gap 0 mm"
-    std::string rule;  ///< what holds instead: "must be above 0"
+    Phrase place; ///< where, as the user knows it: "Tansy, joint knee"
+    Phrase value; ///< what was found: "gap 0 mm"
+    Phrase rule;  ///< what holds instead: "must be above 0"
 
     /// What a file or a hand put in is quoted in part only, however long it was, and on one line.
-    std::string sentence() const {
-        std::string s = brief(place);
-        if (!value.empty()) s += (s.empty() ? "" : ": ") + brief(value);
-        if (!rule.empty()) s += (s.empty() ? "" : value.empty() ? ": " : " ") + brief(rule, 400);
-        return s;
-    }
-
-private:
-    static std::string brief(std::string part, std::size_t most = 150) {
-        if (part.size() > most) {
-            std::size_t cut = most;
-            while (cut > 0 && (static_cast<unsigned char>(part[cut]) & 0xC0) == 0x80)
-                --cut; // not inside a letter
-            part = part.substr(0, cut) + "...";
-        }
-        for (char& c : part)
-            if (static_cast<unsigned char>(c) < 32) c = ' ';
-        return part;
-    }
+    std::string sentence(const Tongue& tongue = englishTongue()) const;
 };
 
 /// Either a value or the Fault that stands in its way; the caller's data is unchanged in the second case.

@@ -1,4 +1,5 @@
 #include "body/things.h"
+#include "base/rules.h"
 #include "base/text.h"
 #include "body/puppet.h"
 #include <algorithm>
@@ -73,78 +74,70 @@ namespace {
 
 constexpr std::size_t kMostFeatures = 500, kMostOthers = 200;
 
-class Check {
+class Check : public Rules {
 public:
     explicit Check(const Puppet& puppet) : m_p(puppet) {}
-    std::optional<Fault> fault;
 
-    void between(const std::string& place, const char* what, double v, double low, double high, const char* unit) {
-        if (!fault && !(v >= low && v <= high))
-            fault = Fault{place, std::string(what) + " " + plain(v) + unit,
-                          "must lie between " + plain(low) + " and " + plain(high) + unit};
-    }
-    void that(bool holds, const std::string& place, const std::string& value, const std::string& rule) {
-        if (!fault && !holds) fault = Fault{place, value, rule};
-    }
-    template <class List> void ids(const char* kind, const List& list, std::size_t most) {
-        that(list.size() <= most, m_p.name, std::to_string(list.size()) + " " + kind + "s",
-             "are more than " + std::to_string(most));
+    /// list is "features", one "feature".
+    template <class List> void ids(const Phrase& list, const Phrase& one, const List& things, std::size_t most) {
+        that(things.size() <= most, m_p.name, words("%1: %2", list, things.size()), words("are more than %1", most));
         std::set<std::string> seen;
-        for (const auto& t : list) {
-            const std::string place = m_p.name + ", " + kind + " " + t.id.substr(0, 70);
-            that(isId(t.id), m_p.name + ", " + kind, "id \"" + t.id.substr(0, 70) + "\"",
-                 "must be letters, digits, dot or dash");
-            that(seen.insert(t.id).second, place, "id", "stands twice in the puppet");
-            that(!t.name.empty() && t.name.size() <= 200, place, "name", "must have 1 to 200 letters");
+        for (const auto& t : things) {
+            const Phrase place = words("%1, %2 %3", m_p.name, one, t.id.substr(0, 70));
+            that(isId(t.id), words("%1, %2", m_p.name, one), words("id \"%1\"", t.id.substr(0, 70)),
+                 words("must be letters, digits, dot or dash"));
+            that(seen.insert(t.id).second, place, words("id"), words("stands twice in the puppet"));
+            that(!t.name.empty() && t.name.size() <= 200, place, words("name"), words("must have 1 to 200 letters"));
         }
     }
-    void spot(const std::string& place, const Spot& s, bool mayBase) {
-        if (s.base) return that(mayBase, place, "the base", "cannot carry it");
+
+    void spot(const Phrase& place, const Spot& s, bool mayBase) {
+        if (s.base) return that(mayBase, place, words("the base"), words("cannot carry it"));
         if (!s.feature.empty())
             return that(std::any_of(m_p.things.features.begin(), m_p.things.features.end(),
                                     [&](const Feature& f) { return f.id == s.feature; }),
-                        place, "feature " + s.feature.substr(0, 70), "is no feature of this puppet");
+                        place, words("feature %1", s.feature.substr(0, 70)), words("is no feature of this puppet"));
         if (!s.mass.empty())
             return that(
                 std::any_of(m_p.masses.begin(), m_p.masses.end(), [&](const Mass& m) { return m.id == s.mass; }), place,
-                "mass " + s.mass.substr(0, 70), "is no mass of this puppet");
+                words("mass %1", s.mass.substr(0, 70)), words("is no mass of this puppet"));
         const Limb* l = findLimb(m_p, s.limb);
         that(l && s.segment >= 0 && s.segment < static_cast<int>(l->segments.size()), place,
-             "limb " + s.limb.substr(0, 70) + ", segment " + std::to_string(s.segment + 1),
-             "is no segment of this puppet");
+             words("limb %1, segment %2", s.limb.substr(0, 70), s.segment + 1), words("is no segment of this puppet"));
     }
 
 private:
     const Puppet& m_p;
 };
 
-void checkFeature(Check& c, const std::string& place, const Feature& f) {
+void checkFeature(Check& c, const Phrase& place, const Feature& f) {
     c.spot(place, f.on, false);
-    c.between(place, "from", f.at, 0, 1, "");
-    c.between(place, "to", f.to, 0, 1, "");
-    c.that(f.to >= f.at, place, "stretch", "must end where it begins or beyond");
-    c.between(place, "angle", f.angle_deg, -360, 360, " degrees");
-    c.between(place, "count", f.count, 1, 5000, "");
-    c.between(place, "pitch", f.pitch_mm, 0, 500, " mm");
-    c.that(f.pitch_mm == 0 || f.pitch_mm >= 0.2, place, "pitch " + plain(f.pitch_mm) + " mm", "must be 0.2 mm or more");
-    c.between(place, "pitch of rows", f.rowPitch_mm, 0, 500, " mm");
-    c.that(f.rowPitch_mm == 0 || f.rowPitch_mm >= 0.2, place, "pitch of rows " + plain(f.rowPitch_mm) + " mm",
-           "must be 0.2 mm or more");
-    c.between(place, "size", f.first_mm, 0, 1000, " mm");
-    c.between(place, "last size", f.last_mm, 0, 1000, " mm");
-    c.that(!f.geometric || f.last_mm == 0 || f.first_mm > 0, place, "first size 0 mm",
-           "must be above 0 where sizes grow by a factor");
-    c.between(place, "length", f.length_mm, 0, 1000, " mm");
-    c.between(place, "sunk", f.sunk, 0, 1, "");
-    c.between(place, "weight", f.mass_g, 0, 1e4, " g");
-    c.between(place, "heat limit", f.limit_C, 0, 1500, " C");
-    c.between(place, "spares", f.spares, 0, 1000, "");
-    c.that(f.timed_s.size() <= 200, place, "timed samples", "are more than 200");
+    c.between(place, words("from"), f.at, 0, 1, {});
+    c.between(place, words("to"), f.to, 0, 1, {});
+    c.that(f.to >= f.at, place, words("stretch"), words("must end where it begins or beyond"));
+    c.between(place, words("angle"), f.angle_deg, -360, 360, words(" degrees"));
+    c.between(place, words("count"), f.count, 1, 5000, {});
+    c.between(place, words("pitch"), f.pitch_mm, 0, 500, words(" mm"));
+    c.that(f.pitch_mm == 0 || f.pitch_mm >= 0.2, place, words("pitch %1 mm", f.pitch_mm),
+           words("must be 0.2 mm or more"));
+    c.between(place, words("pitch of rows"), f.rowPitch_mm, 0, 500, words(" mm"));
+    c.that(f.rowPitch_mm == 0 || f.rowPitch_mm >= 0.2, place, words("pitch of rows %1 mm", f.rowPitch_mm),
+           words("must be 0.2 mm or more"));
+    c.between(place, words("size"), f.first_mm, 0, 1000, words(" mm"));
+    c.between(place, words("last size"), f.last_mm, 0, 1000, words(" mm"));
+    c.that(!f.geometric || f.last_mm == 0 || f.first_mm > 0, place, words("first size 0 mm"),
+           words("must be above 0 where sizes grow by a factor"));
+    c.between(place, words("length"), f.length_mm, 0, 1000, words(" mm"));
+    c.between(place, words("sunk"), f.sunk, 0, 1, {});
+    c.between(place, words("weight"), f.mass_g, 0, 1e4, words(" g"));
+    c.between(place, words("heat limit"), f.limit_C, 0, 1500, words(" C"));
+    c.between(place, words("spares"), f.spares, 0, 1000, {});
+    c.that(f.timed_s.size() <= 200, place, words("timed samples"), words("are more than 200"));
     for (double s : f.timed_s)
-        c.between(place, "timed sample", s, 0.1, 36000, " s");
-    c.between(place, "tool", f.tool_min, 0, 6000, " min");
-    c.between(place, "with the tool", f.toolEach_s, 0, 36000, " s");
-    c.that(f.ticked.size() <= 5, place, "signed off", "from more than five sides");
+        c.between(place, words("timed sample"), s, 0.1, 36000, words(" s"));
+    c.between(place, words("tool"), f.tool_min, 0, 6000, words(" min"));
+    c.between(place, words("with the tool"), f.toolEach_s, 0, 36000, words(" s"));
+    c.that(f.ticked.size() <= 5, place, words("signed off"), words("from more than five sides"));
 }
 
 } // namespace
@@ -152,74 +145,75 @@ void checkFeature(Check& c, const std::string& place, const Feature& f) {
 std::optional<Fault> checkThings(const Puppet& p) {
     Check c(p);
     const Things& t = p.things;
-    c.ids("feature", t.features, kMostFeatures);
-    c.ids("bond", t.bonds, kMostOthers);
-    c.ids("sheet", t.sheets, kMostOthers);
-    c.ids("run", t.runs, kMostOthers);
-    c.ids("prop", t.props, kMostOthers);
-    c.ids("variant", t.variants, kMostOthers);
+    c.ids(words("features"), words("feature"), t.features, kMostFeatures);
+    c.ids(words("bonds"), words("bond"), t.bonds, kMostOthers);
+    c.ids(words("sheets"), words("sheet"), t.sheets, kMostOthers);
+    c.ids(words("runs"), words("run"), t.runs, kMostOthers);
+    c.ids(words("props"), words("prop"), t.props, kMostOthers);
+    c.ids(words("variants"), words("variant"), t.variants, kMostOthers);
     for (const Feature& f : t.features)
-        checkFeature(c, p.name + ", feature " + f.id, f);
+        checkFeature(c, words("%1, feature %2", p.name, f.id), f);
     for (const Bond& b : t.bonds) {
-        const std::string place = p.name + ", bond " + b.id;
+        const Phrase place = words("%1, bond %2", p.name, b.id);
         c.spot(place, b.from, true);
         c.spot(place, b.to, true);
-        c.that(!(b.from == b.to), place, "both ends", "must sit on different things");
-        c.between(place, "diameter", b.diameter_mm, 0, 200, " mm");
+        c.that(!(b.from == b.to), place, words("both ends"), words("must sit on different things"));
+        c.between(place, words("diameter"), b.diameter_mm, 0, 200, words(" mm"));
         for (double d : {b.depth_mm, b.depthTo_mm})
-            c.between(place, "depth", d, 0, 200, " mm");
-        c.between(place, "free length", b.free_mm, 0, 1000, " mm");
-        c.between(place, "clearance", b.clearance_mm, 0, 20, " mm");
-        c.between(place, "hold", b.hold_N, 0, 1000, " N");
-        c.between(place, "force", b.force_N, 0, 1000, " N");
-        c.between(place, "moment", b.moment_Nmm, 0, 1e6, " N·mm");
+            c.between(place, words("depth"), d, 0, 200, words(" mm"));
+        c.between(place, words("free length"), b.free_mm, 0, 1000, words(" mm"));
+        c.between(place, words("clearance"), b.clearance_mm, 0, 20, words(" mm"));
+        c.between(place, words("hold"), b.hold_N, 0, 1000, words(" N"));
+        c.between(place, words("force"), b.force_N, 0, 1000, words(" N"));
+        c.between(place, words("moment"), b.moment_Nmm, 0, 1e6, words(" N·mm"));
     }
     if (t.base) {
-        const std::string place = p.name + ", base";
-        c.between(place, "width", t.base->width_mm, 1, 5000, " mm");
-        c.between(place, "depth", t.base->depth_mm, t.base->shape == BaseShape::disc ? 0 : 1, 5000, " mm");
-        c.between(place, "thickness", t.base->thickness_mm, 0.5, 500, " mm");
-        c.between(place, "x", t.base->x_mm, -3000, 3000, " mm");
-        c.between(place, "z", t.base->z_mm, -3000, 3000, " mm");
-        c.between(place, "weight", t.base->weight_g, 0, 1e6, " g");
+        const Phrase place = words("%1, base", p.name);
+        c.between(place, words("width"), t.base->width_mm, 1, 5000, words(" mm"));
+        c.between(place, words("depth"), t.base->depth_mm, t.base->shape == BaseShape::disc ? 0 : 1, 5000,
+                  words(" mm"));
+        c.between(place, words("thickness"), t.base->thickness_mm, 0.5, 500, words(" mm"));
+        c.between(place, words("x"), t.base->x_mm, -3000, 3000, words(" mm"));
+        c.between(place, words("z"), t.base->z_mm, -3000, 3000, words(" mm"));
+        c.between(place, words("weight"), t.base->weight_g, 0, 1e6, words(" g"));
     }
     for (const Sheet& s : t.sheets) {
-        const std::string place = p.name + ", sheet " + s.id;
+        const Phrase place = words("%1, sheet %2", p.name, s.id);
         c.spot(place, s.on, false);
-        c.between(place, "length", s.length_mm, 0.5, 2000, " mm");
-        c.between(place, "width", s.width_mm, 0.5, 2000, " mm");
-        c.between(place, "thickness", s.thickness_mm, 0.05, 50, " mm");
-        c.between(place, "radius", s.radius_mm, 0, 5000, " mm");
+        c.between(place, words("length"), s.length_mm, 0.5, 2000, words(" mm"));
+        c.between(place, words("width"), s.width_mm, 0.5, 2000, words(" mm"));
+        c.between(place, words("thickness"), s.thickness_mm, 0.05, 50, words(" mm"));
+        c.between(place, words("radius"), s.radius_mm, 0, 5000, words(" mm"));
     }
     for (const Run& r : t.runs) {
-        const std::string place = p.name + ", run " + r.id;
+        const Phrase place = words("%1, run %2", p.name, r.id);
         const Limb* l = findLimb(p, r.limb);
         c.that(l && r.fromSegment >= 0 && r.toSegment >= r.fromSegment &&
                    r.toSegment < static_cast<int>(l->segments.size()),
-               place, "limb " + r.limb.substr(0, 70), "has no such segments");
-        c.between(place, "diameter", r.outer_mm, 0.1, 50, " mm");
-        c.between(place, "least bend", r.leastBend_mm, 0, 500, " mm");
+               place, words("limb %1", r.limb.substr(0, 70)), words("has no such segments"));
+        c.between(place, words("diameter"), r.outer_mm, 0.1, 50, words(" mm"));
+        c.between(place, words("least bend"), r.leastBend_mm, 0, 500, words(" mm"));
     }
     for (const Prop& x : t.props) {
-        const std::string place = p.name + ", prop " + x.id;
+        const Phrase place = words("%1, prop %2", p.name, x.id);
         c.spot(place, x.hand, false);
-        c.between(place, "weight", x.mass_g, 0, 1e4, " g");
-        c.between(place, "grip", x.grip_mm, 0, 200, " mm");
+        c.between(place, words("weight"), x.mass_g, 0, 1e4, words(" g"));
+        c.between(place, words("grip"), x.grip_mm, 0, 200, words(" mm"));
         c.that(x.pose.empty() ||
                    std::any_of(p.poses.begin(), p.poses.end(), [&](const Pose& pose) { return pose.name == x.pose; }),
-               place, "pose \"" + x.pose.substr(0, 40) + "\"", "is not kept");
+               place, words("pose \"%1\"", x.pose.substr(0, 40)), words("is not kept"));
     }
     for (const Variant& v : t.variants) {
-        const std::string place = p.name + ", variant " + v.id;
+        const Phrase place = words("%1, variant %2", p.name, v.id);
         Spot slot;
         slot.mass = v.mass;
-        c.that(!v.mass.empty(), place, "slot", "must be a mass");
+        c.that(!v.mass.empty(), place, words("slot"), words("must be a mass"));
         c.spot(place, slot, false);
-        c.between(place, "weight", v.weighed_g, 0, 1e5, " g");
-        c.between(place, "length", v.length_mm, 0, 3000, " mm");
-        c.between(place, "minutes", v.minutes, 0, 1e5, " min");
+        c.between(place, words("weight"), v.weighed_g, 0, 1e5, words(" g"));
+        c.between(place, words("length"), v.length_mm, 0, 3000, words(" mm"));
+        c.between(place, words("minutes"), v.minutes, 0, 1e5, words(" min"));
     }
-    c.between(p.name, "copies", t.copies, 1, 50, "");
+    c.between(p.name, words("copies"), t.copies, 1, 50, {});
     return c.fault;
 }
 

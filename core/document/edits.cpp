@@ -27,7 +27,7 @@ Edits::Changed Edits::jointEdit(const std::string& limb, const std::string& join
     return puppetEdit([&](Puppet& p) -> std::optional<Fault> {
         Limb* l = limbOf(p, limb);
         const int i = l ? findJointIndex(*l, joint) : -1;
-        if (i < 0) return Fault{p.name, "joint " + limb + "." + joint, "is not there"};
+        if (i < 0) return Fault{p.name, words("joint %1.%2", limb, joint), words("is not there")};
         change(l->joints[static_cast<std::size_t>(i)]);
         return {};
     });
@@ -53,7 +53,7 @@ Edits::Changed Edits::chain(const std::vector<Step>& steps) const {
 Edits::Changed Edits::setHeight(double mm) const {
     return puppetEdit([&](Puppet& p) -> std::optional<Fault> {
         if (!(mm > 0 && mm <= 3000))
-            return Fault{p.name, "height " + plain(mm) + " mm", "must lie between 0 and 3000 mm"};
+            return Fault{p.name, words("height %1 mm", mm), words("must lie between 0 and 3000 mm")};
         p = calcScaled(std::move(p), mm);
         return {};
     });
@@ -132,7 +132,7 @@ Edits::Changed Edits::setMoves(const std::string& limb, const std::string& joint
 Edits::Changed Edits::setStation(const std::string& limb, int segment, int station, double a, double b) const {
     return puppetEdit([&](Puppet& p) -> std::optional<Fault> {
         Station* s = stationOf(p, limb, segment, station);
-        if (!s) return Fault{p.name, "station of limb " + limb, "is not there"};
+        if (!s) return Fault{p.name, words("station of limb %1", limb), words("is not there")};
         s->a_mm = a, s->b_mm = b;
         return {};
     });
@@ -141,7 +141,8 @@ Edits::Changed Edits::setStation(const std::string& limb, int segment, int stati
 Edits::Changed Edits::setLayers(const PartRef& part, const Layers& layers) const {
     return puppetEdit([&](Puppet& p) -> std::optional<Fault> {
         Layers* l = layersOf(p, part);
-        if (!l) return Fault{p.name, "part " + (part.mass.empty() ? part.limb : part.mass), "is not there"};
+        if (!l)
+            return Fault{p.name, words("part %1", (part.mass.empty() ? part.limb : part.mass)), words("is not there")};
         *l = layers;
         return {};
     });
@@ -150,7 +151,8 @@ Edits::Changed Edits::setLayers(const PartRef& part, const Layers& layers) const
 Edits::Changed Edits::setMassSize(const std::string& mass, const Vec3& half) const {
     return puppetEdit([&](Puppet& p) -> std::optional<Fault> {
         Mass* m = massOf(p, mass);
-        if (!m || m->shape == MassShape::weighed) return Fault{p.name, "mass " + mass, "has no size to set"};
+        if (!m || m->shape == MassShape::weighed)
+            return Fault{p.name, words("mass %1", mass), words("has no size to set")};
         m->half_mm = half;
         return {};
     });
@@ -159,7 +161,8 @@ Edits::Changed Edits::setMassSize(const std::string& mass, const Vec3& half) con
 Edits::Changed Edits::setWeighed(const std::string& mass, double grams) const {
     return puppetEdit([&](Puppet& p) -> std::optional<Fault> {
         Mass* m = massOf(p, mass);
-        if (!m || m->shape != MassShape::weighed) return Fault{p.name, "mass " + mass, "is not a weighed one"};
+        if (!m || m->shape != MassShape::weighed)
+            return Fault{p.name, words("mass %1", mass), words("is not a weighed one")};
         m->weighed_g = grams;
         return {};
     });
@@ -168,13 +171,13 @@ Edits::Changed Edits::setWeighed(const std::string& mass, double grams) const {
 Edits::Changed Edits::setPick(const std::string& limb, std::optional<WirePick> pick) const {
     return puppetEdit([&](Puppet& p) -> std::optional<Fault> {
         Limb* l = limbOf(p, limb);
-        if (!l) return Fault{p.name, "limb " + limb, "is not there"};
+        if (!l) return Fault{p.name, words("limb %1", limb), words("is not there")};
         const auto& spools = m_production.stock.spools;
         const auto spool =
             std::find_if(spools.begin(), spools.end(), [&](const auto& s) { return pick && s.id == pick->spool; });
         if (spool != spools.end())
             if (const auto b = wire::makeBundle({pick->strands, spool->diameter_mm, pick->lay_mm}); !b)
-                return Fault{p.name + ", limb " + limb, b.fault().value, b.fault().rule};
+                return Fault{words("%1, limb %2", p.name, limb), b.fault().value, b.fault().rule};
         l->pick = std::move(pick);
         return {};
     });
@@ -183,7 +186,7 @@ Edits::Changed Edits::setPick(const std::string& limb, std::optional<WirePick> p
 Edits::Changed Edits::setMassSide(const std::string& mass, Side side) const {
     return puppetEdit([&](Puppet& p) -> std::optional<Fault> {
         Mass* m = massOf(p, mass);
-        if (!m) return Fault{p.name, "mass " + mass, "is not in it"};
+        if (!m) return Fault{p.name, words("mass %1", mass), words("is not in it")};
         m->side = side;
         return {};
     });
@@ -205,7 +208,7 @@ Edits::Changed Edits::setStiffening(const std::string& limb, int segment, Stiffe
     return puppetEdit([&](Puppet& p) -> std::optional<Fault> {
         Limb* l = limbOf(p, limb);
         if (!l || segment >= static_cast<int>(l->segments.size()))
-            return Fault{"limb " + limb, "segment " + std::to_string(segment + 1), "is not there"};
+            return Fault{words("limb %1", limb), words("segment %1", segment + 1), words("is not there")};
         for (std::size_t i = 0; i < l->segments.size(); ++i)
             if (segment < 0 || static_cast<int>(i) == segment) l->segments[i].stiffening = by;
         return std::nullopt;
@@ -233,12 +236,13 @@ Edits::Changed Edits::removeSpool(const std::string& id) const {
     return stockEdit([&](Stock& s) -> std::optional<Fault> {
         const auto ofIt = [&](const auto& t) { return t.spool == id; };
         const auto spool = std::find_if(s.spools.begin(), s.spools.end(), [&](const auto& x) { return x.id == id; });
-        if (spool == s.spools.end()) return Fault{"stock", "spool \"" + id + "\"", "is not there"};
+        if (spool == s.spools.end()) return Fault{words("stock"), words("spool \"%1\"", id), words("is not there")};
         // What its wire was seen to do is worth more than a tidy shelf.
         if (std::any_of(s.bendTests.begin(), s.bendTests.end(), ofIt) ||
             std::any_of(s.hangTests.begin(), s.hangTests.end(), ofIt) ||
             std::any_of(s.wearTests.begin(), s.wearTests.end(), ofIt))
-            return Fault{"stock", spool->name, "has tests that would be lost: set its metres to 0 instead"};
+            return Fault{words("stock"), spool->name,
+                         words("has tests that would be lost: set its metres to 0 instead")};
         s.spools.erase(spool);
         std::erase_if(s.offcuts, ofIt);
         return {};
@@ -256,7 +260,7 @@ Edits::Changed Edits::addTests(const std::vector<wire::BendTest>& bends,
 
 Edits::Changed Edits::removeBendTest(std::size_t index) const {
     return stockEdit([&](Stock& s) -> std::optional<Fault> {
-        if (index >= s.bendTests.size()) return Fault{"stock", "bend test", "is not there"};
+        if (index >= s.bendTests.size()) return Fault{words("stock"), words("bend test"), words("is not there")};
         s.bendTests.erase(s.bendTests.begin() + static_cast<std::ptrdiff_t>(index));
         return {};
     });
@@ -264,7 +268,7 @@ Edits::Changed Edits::removeBendTest(std::size_t index) const {
 
 Edits::Changed Edits::removeHangTest(std::size_t index) const {
     return stockEdit([&](Stock& s) -> std::optional<Fault> {
-        if (index >= s.hangTests.size()) return Fault{"stock", "hang test", "is not there"};
+        if (index >= s.hangTests.size()) return Fault{words("stock"), words("hang test"), words("is not there")};
         s.hangTests.erase(s.hangTests.begin() + static_cast<std::ptrdiff_t>(index));
         return {};
     });
@@ -294,7 +298,7 @@ Result<Production> adoptPuppet(const Production& production, const Production& s
 Result<Production> removePuppet(const Production& production, const Cards& shipped, const std::string& id) {
     Production p = production;
     const int i = findPuppetIndex(p, id);
-    if (i < 0) return Fault{"production", "puppet \"" + id + "\"", "is not in it"};
+    if (i < 0) return Fault{words("production"), words("puppet \"%1\"", id), words("is not in it")};
     p.puppets.erase(p.puppets.begin() + i);
     return makeProduction(std::move(p), shipped);
 }
@@ -302,9 +306,9 @@ Result<Production> removePuppet(const Production& production, const Cards& shipp
 Result<Production> movePuppet(const Production& production, const Cards& shipped, const std::string& id, int by) {
     Production p = production;
     const int from = findPuppetIndex(p, id), to = from + by;
-    if (from < 0) return Fault{"production", "puppet \"" + id + "\"", "is not in it"};
+    if (from < 0) return Fault{words("production"), words("puppet \"%1\"", id), words("is not in it")};
     if (to < 0 || to >= static_cast<int>(p.puppets.size()))
-        return Fault{"puppet " + id, "place " + std::to_string(to + 1), "is beyond the row"};
+        return Fault{words("puppet %1", id), words("place %1", to + 1), words("is beyond the row")};
     Puppet moved = std::move(p.puppets[static_cast<std::size_t>(from)]);
     p.puppets.erase(p.puppets.begin() + from);
     p.puppets.insert(p.puppets.begin() + to, std::move(moved));

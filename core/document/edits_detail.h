@@ -31,7 +31,7 @@ void letGo(body::Puppet& puppet);
 template <class Change> Edits::Changed Edits::puppetEdit(Change change) const {
     Production p = m_production;
     const int i = findPuppetIndex(p, m_puppet);
-    if (i < 0) return Fault{"production", "puppet \"" + m_puppet + "\"", "is not in it"};
+    if (i < 0) return Fault{words("production"), words("puppet \"%1\"", m_puppet), words("is not in it")};
     if (std::optional<Fault> fault = change(p.puppets[static_cast<std::size_t>(i)])) return *fault;
     letGo(p.puppets[static_cast<std::size_t>(i)]);
     return makeEdited(std::move(p), static_cast<std::size_t>(i), m_shipped);

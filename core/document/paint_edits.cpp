@@ -6,9 +6,10 @@ namespace enkinet::document {
 
 Edits::Changed Edits::putScheme(const paint::Scheme& scheme) const {
     if (!isId(scheme.id))
-        return Fault{"paint scheme", "id \"" + scheme.id.substr(0, 70) + "\"", "must be letters, digits, dot or dash"};
+        return Fault{words("paint scheme"), words("id \"%1\"", scheme.id.substr(0, 70)),
+                     words("must be letters, digits, dot or dash")};
     if (scheme.name.empty() || scheme.name.size() > 200)
-        return Fault{"paint scheme", "name", "must have 1 to 200 letters"};
+        return Fault{words("paint scheme"), words("name"), words("must have 1 to 200 letters")};
     if (auto fault = paint::checkScheme(scheme)) return *fault;
     Production p = m_production;
     const auto known =
@@ -27,12 +28,14 @@ Edits::Changed Edits::removeScheme(const std::string& id) const {
         for (const body::Puppet* one : {&x, x.aside.empty() ? &x : &x.aside.front()}) {
             for (const body::Limb& l : one->limbs)
                 for (const body::Segment& s : l.segments)
-                    if (wears(s.layers)) return Fault{one->name, "the " + s.name, "still carries this scheme"};
+                    if (wears(s.layers))
+                        return Fault{one->name, words("the %1", s.name), words("still carries this scheme")};
             for (const body::Mass& m : one->masses)
-                if (wears(m.layers)) return Fault{one->name, "the " + m.name, "still carries this scheme"};
+                if (wears(m.layers))
+                    return Fault{one->name, words("the %1", m.name), words("still carries this scheme")};
         }
     if (std::erase_if(p.schemes, [&](const paint::Scheme& s) { return s.id == id; }) == 0)
-        return Fault{"paint scheme", "\"" + id + "\"", "is not there"};
+        return Fault{words("paint scheme"), "\"" + id + "\"", words("is not there")};
     return makeProduction(std::move(p), m_shipped);
 }
 

@@ -36,7 +36,7 @@ Edits::Changed Edits::setShots(const std::vector<Shot>& shots, const std::string
 Edits::Changed Edits::addLog(const std::vector<LogEntry>& entries) const {
     Production p = m_production;
     if (p.log.size() + entries.size() > kMostLogEntries)
-        return Fault{"log", std::to_string(p.log.size()) + " entries", "are all that it can hold"};
+        return Fault{words("log"), words("%1 entries", p.log.size()), words("are all that it can hold")};
     for (const LogEntry& e : entries) {
         if (auto f = checkLogEntry(e)) return *f;
         p.log.push_back(e);

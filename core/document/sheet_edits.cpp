@@ -12,7 +12,7 @@ using namespace body;
 
 namespace {
 
-Fault missing(const Puppet& p, const std::string& what) { return {p.name, what, "is not there"}; }
+Fault missing(const Puppet& p, const Phrase& what) { return {p.name, what, words("is not there")}; }
 
 /// Moves a limb with everything that hangs on it; limbs that hang on a moved point go with it.
 void shiftHung(Puppet& p, const std::string& limb, const std::string& joint, const Vec3& by);
@@ -86,7 +86,7 @@ Edits::Changed Edits::addLimb(Limb limb) const {
 
 Edits::Changed Edits::removeLimb(const std::string& id) const {
     return puppetEdit([&](Puppet& p) -> std::optional<Fault> {
-        if (!findLimb(p, id)) return missing(p, "limb " + id);
+        if (!findLimb(p, id)) return missing(p, words("limb %1", id));
         std::vector<std::string> gone{id};
         for (std::size_t i = 0; i < gone.size(); ++i)
             for (const Limb& l : p.limbs)
@@ -103,7 +103,7 @@ Edits::Changed Edits::removeLimb(const std::string& id) const {
 Edits::Changed Edits::setLimb(const std::string& id, const std::function<void(Limb&)>& mutate) const {
     return puppetEdit([&](Puppet& p) -> std::optional<Fault> {
         Limb* l = limbOf(p, id);
-        if (!l) return missing(p, "limb " + id);
+        if (!l) return missing(p, words("limb %1", id));
         mutate(*l);
         l->id = id;
         dropAngles(p);
@@ -115,7 +115,7 @@ Edits::Changed Edits::moveJoint(const std::string& limb, const std::string& join
     return puppetEdit([&](Puppet& p) -> std::optional<Fault> {
         Limb* l = limbOf(p, limb);
         const int i = l ? findJointIndex(*l, joint) : -1;
-        if (i < 0) return missing(p, "joint " + limb + "." + joint);
+        if (i < 0) return missing(p, words("joint %1.%2", limb, joint));
         Joint& j = l->joints[static_cast<std::size_t>(i)];
         const Vec3 by = to - j.at_mm;
         j.at_mm = to;
@@ -132,10 +132,10 @@ Edits::Changed Edits::setLength(const std::string& limb, int segment, double len
     return puppetEdit([&](Puppet& p) -> std::optional<Fault> {
         Limb* l = limbOf(p, limb);
         if (!l || segment < 0 || segment >= static_cast<int>(l->segments.size()))
-            return missing(p, "segment of limb " + limb);
+            return missing(p, words("segment of limb %1", limb));
         if (!(length_mm > 0.1 && length_mm < 3000))
-            return Fault{p.name + ", limb " + limb, "length " + plain(length_mm) + " mm",
-                         "must lie between 0.1 and 3000 mm"};
+            return Fault{words("%1, limb %2", p.name, limb), words("length %1 mm", length_mm),
+                         words("must lie between 0.1 and 3000 mm")};
         const auto s = static_cast<std::size_t>(segment);
         const Vec3 along = l->joints[s + 1].at_mm - l->joints[s].at_mm;
         const Vec3 by = (length_mm / norm(along) - 1) * along;
@@ -153,13 +153,13 @@ Edits::Changed Edits::setTrueLength(const std::string& limb, int segment, double
     return puppetEdit([&](Puppet& p) -> std::optional<Fault> {
         Limb* l = limbOf(p, limb);
         if (!l || segment < 0 || segment >= static_cast<int>(l->segments.size()))
-            return missing(p, "segment of limb " + limb);
+            return missing(p, words("segment of limb %1", limb));
         const auto s = static_cast<std::size_t>(segment);
         const Vec3 along = l->joints[s + 1].at_mm - l->joints[s].at_mm;
         const double seen = std::hypot(along.x, along.y);
         if (!(length_mm >= seen && length_mm < 3000))
-            return Fault{p.name + ", limb " + limb, "true length " + plain(length_mm) + " mm",
-                         "must be at least the " + plain(seen, 4) + " mm seen in the front picture"};
+            return Fault{words("%1, limb %2", p.name, limb), words("true length %1 mm", length_mm),
+                         words("must be at least the %1 mm seen in the front picture", Phrase(seen, 4))};
         const double depth = std::sqrt(length_mm * length_mm - seen * seen) * (forward ? 1 : -1);
         const Vec3 by{0, 0, depth - along.z};
         for (std::size_t i = s + 1; i < l->joints.size(); ++i) {
@@ -209,9 +209,9 @@ Edits::Changed Edits::splitSegment(const std::string& limb, int segment, double 
     return puppetEdit([&](Puppet& p) -> std::optional<Fault> {
         Limb* l = limbOf(p, limb);
         if (!l || segment < 0 || segment >= static_cast<int>(l->segments.size()))
-            return missing(p, "segment of limb " + limb);
+            return missing(p, words("segment of limb %1", limb));
         if (!(share > 0.02 && share < 0.98))
-            return Fault{p.name, "a split at " + plain(share), "must lie inside the segment"};
+            return Fault{p.name, words("a split at %1", share), words("must lie inside the segment")};
         const auto s = static_cast<std::size_t>(segment);
         const Vec3 a = l->joints[s].at_mm, b = l->joints[s + 1].at_mm;
         Joint j;
@@ -258,10 +258,10 @@ Edits::Changed Edits::joinSegments(const std::string& limb, const std::string& j
         Limb* l = limbOf(p, limb);
         const int i = l ? findJointIndex(*l, joint) : -1;
         if (i <= 0 || i + 1 >= static_cast<int>(l->joints.size()))
-            return Fault{p.name, "joint " + limb + "." + joint, "has no segment on both sides"};
+            return Fault{p.name, words("joint %1.%2", limb, joint), words("has no segment on both sides")};
         for (const Limb& other : p.limbs)
             if (other.hangsOnLimb == limb && other.hangsOnJoint == joint)
-                return Fault{p.name, "joint " + limb + "." + joint, "carries limb " + other.id};
+                return Fault{p.name, words("joint %1.%2", limb, joint), words("carries limb %1", other.id)};
         const auto s = static_cast<std::size_t>(i);
         const double first = norm(l->joints[s].at_mm - l->joints[s - 1].at_mm),
                      second = norm(l->joints[s + 1].at_mm - l->joints[s].at_mm);
@@ -306,7 +306,7 @@ Edits::Changed Edits::setPosed(const std::string& limb, const std::string& joint
     return puppetEdit([&](Puppet& p) -> std::optional<Fault> {
         Limb* l = limbOf(p, limb);
         const int i = l ? findJointIndex(*l, joint) : -1;
-        if (i < 0) return missing(p, "joint " + limb + "." + joint);
+        if (i < 0) return missing(p, words("joint %1.%2", limb, joint));
         Joint& j = l->joints[static_cast<std::size_t>(i)];
         j.posed = posed, j.gap_mm = posed ? gap_mm : 0;
         if (posed && !(j.high_rad > j.low_rad)) j.low_rad = degToRad(-20), j.high_rad = degToRad(20);
@@ -319,7 +319,7 @@ Edits::Changed Edits::setStations(const std::string& limb, int segment, const st
     return puppetEdit([&](Puppet& p) -> std::optional<Fault> {
         Limb* l = limbOf(p, limb);
         if (!l || segment < 0 || segment >= static_cast<int>(l->segments.size()))
-            return missing(p, "segment of limb " + limb);
+            return missing(p, words("segment of limb %1", limb));
         Segment& seg = l->segments[static_cast<std::size_t>(segment)];
         std::vector<Station> wanted = stations;
         // New widths leave the skin as thick as it was at each place.
@@ -345,7 +345,8 @@ Edits::Changed Edits::addMass(Mass mass) const {
 
 Edits::Changed Edits::removeMass(const std::string& id) const {
     return puppetEdit([&](Puppet& p) -> std::optional<Fault> {
-        if (std::erase_if(p.masses, [&](const Mass& m) { return m.id == id; }) == 0) return missing(p, "mass " + id);
+        if (std::erase_if(p.masses, [&](const Mass& m) { return m.id == id; }) == 0)
+            return missing(p, words("mass %1", id));
         return {};
     });
 }
@@ -353,7 +354,7 @@ Edits::Changed Edits::removeMass(const std::string& id) const {
 Edits::Changed Edits::moveMass(const std::string& id, Vec3 to) const {
     return puppetEdit([&](Puppet& p) -> std::optional<Fault> {
         Mass* m = massOf(p, id);
-        if (!m) return missing(p, "mass " + id);
+        if (!m) return missing(p, words("mass %1", id));
         m->at_mm = to;
         return {};
     });
@@ -364,7 +365,7 @@ Edits::Changed Edits::setAngle(JointAngle wanted) const {
         const Limb* l = findLimb(p, wanted.limb);
         const int i = l ? findJointIndex(*l, wanted.joint) : -1;
         if (i < 0 || !l->joints[static_cast<std::size_t>(i)].posed)
-            return Fault{p.name, "joint " + wanted.limb + "." + wanted.joint, "does not bend"};
+            return Fault{p.name, words("joint %1.%2", wanted.limb, wanted.joint), words("does not bend")};
         JointAngle a = findWithinRange(l->joints[static_cast<std::size_t>(i)], wanted);
         a.forth_rad = snapAngle(a.forth_rad), a.aside_rad = snapAngle(a.aside_rad);
         std::erase_if(p.board.angles, [&](const JointAngle& x) {
@@ -401,7 +402,7 @@ Edits::Changed Edits::keepPose(const std::string& name) const {
 Edits::Changed Edits::removePose(const std::string& name) const {
     return puppetEdit([&](Puppet& p) -> std::optional<Fault> {
         if (std::erase_if(p.poses, [&](const Pose& x) { return x.name == name; }) == 0)
-            return missing(p, "pose " + name);
+            return missing(p, words("pose %1", name));
         return {};
     });
 }
@@ -425,7 +426,7 @@ Edits::Changed Edits::addPicture(Picture picture, const std::string& bytes) cons
 
 Edits::Changed Edits::setPicture(std::size_t index, const Picture& picture) const {
     return puppetEdit([&](Puppet& p) -> std::optional<Fault> {
-        if (index >= p.pictures.size()) return missing(p, "picture");
+        if (index >= p.pictures.size()) return missing(p, words("picture"));
         const std::string file = p.pictures[index].file;
         p.pictures[index] = picture;
         p.pictures[index].file = file, p.pictures[index].angle_rad = snapAngle(picture.angle_rad);
@@ -436,7 +437,7 @@ Edits::Changed Edits::setPicture(std::size_t index, const Picture& picture) cons
 Edits::Changed Edits::removePicture(std::size_t index) const {
     std::string file;
     auto r = puppetEdit([&](Puppet& p) -> std::optional<Fault> {
-        if (index >= p.pictures.size()) return missing(p, "picture");
+        if (index >= p.pictures.size()) return missing(p, words("picture"));
         file = p.pictures[index].file;
         p.pictures.erase(p.pictures.begin() + static_cast<std::ptrdiff_t>(index));
         return {};
@@ -456,7 +457,7 @@ Edits::Changed Edits::addMeasure(const Measure& measure) const {
 
 Edits::Changed Edits::setMeasured(std::size_t index, std::optional<double> mm) const {
     return puppetEdit([&](Puppet& p) -> std::optional<Fault> {
-        if (index >= p.measures.size()) return missing(p, "measure");
+        if (index >= p.measures.size()) return missing(p, words("measure"));
         p.measures[index].measured_mm = mm;
         return {};
     });
@@ -464,7 +465,7 @@ Edits::Changed Edits::setMeasured(std::size_t index, std::optional<double> mm) c
 
 Edits::Changed Edits::removeMeasure(std::size_t index) const {
     return puppetEdit([&](Puppet& p) -> std::optional<Fault> {
-        if (index >= p.measures.size()) return missing(p, "measure");
+        if (index >= p.measures.size()) return missing(p, words("measure"));
         p.measures.erase(p.measures.begin() + static_cast<std::ptrdiff_t>(index));
         return {};
     });

@@ -9,7 +9,7 @@ Edits::Changed Edits::setStationSkin(const std::string& limb, int segment, int s
                                      std::optional<double> mm) const {
     return puppetEdit([&](Puppet& p) -> std::optional<Fault> {
         Station* s = stationOf(p, limb, segment, station);
-        if (!s) return Fault{p.name, "station of limb " + limb, "is not there"};
+        if (!s) return Fault{p.name, words("station of limb %1", limb), words("is not there")};
         s->skin_mm = mm;
         return {};
     });
@@ -26,7 +26,7 @@ Edits::Changed Edits::replaceClay(const std::string& from, const std::string& to
                 replace(s.layers);
         for (Mass& m : p.masses)
             replace(m.layers);
-        if (changed == 0) return Fault{p.name, "clay card \"" + from + "\"", "is on no part"};
+        if (changed == 0) return Fault{p.name, words("clay card \"%1\"", from), words("is on no part")};
         return {};
     });
 }

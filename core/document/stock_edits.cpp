@@ -6,7 +6,8 @@
 namespace enkinet::document {
 
 Edits::Changed Edits::setHeld(Ware ware, const std::string& card, double amount) const {
-    if (!(amount >= 0 && amount <= 1e6)) return Fault{"shelf", plain(amount), "must lie between 0 and 1000000"};
+    if (!(amount >= 0 && amount <= 1e6))
+        return Fault{words("shelf"), plain(amount), words("must lie between 0 and 1000000")};
     Production p = m_production;
     const auto put = [&](std::vector<Held>& shelf) {
         std::erase_if(shelf, [&](const Held& h) { return h.card == card; });
@@ -16,7 +17,8 @@ Edits::Changed Edits::setHeld(Ware ware, const std::string& card, double amount)
     case Ware::wire: {
         const auto spool =
             std::find_if(p.stock.spools.begin(), p.stock.spools.end(), [&](const Spool& s) { return s.id == card; });
-        if (spool == p.stock.spools.end()) return Fault{"shelf", "spool \"" + card + "\"", "is not there"};
+        if (spool == p.stock.spools.end())
+            return Fault{words("shelf"), words("spool \"%1\"", card), words("is not there")};
         spool->length_m = amount;
         break;
     }
@@ -33,7 +35,7 @@ Edits::Changed Edits::setHeld(Ware ware, const std::string& card, double amount)
         break;
     case Ware::bulk:
     case Ware::cover:
-        return Fault{"shelf", card, "is not counted"};
+        return Fault{words("shelf"), card, words("is not counted")};
     }
     return makeProduction(std::move(p), m_shipped);
 }

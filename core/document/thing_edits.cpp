@@ -40,7 +40,7 @@ Edits::Changed Edits::removeThing(ThingKind kind, int index) const {
 
 Edits::Changed Edits::addThing(ThingKind kind, const Spot& spot, const std::string& name) const {
     return puppetEdit([&](Puppet& p) -> std::optional<Fault> {
-        if (p.limbs.empty()) return Fault{p.name, "nothing drawn yet", "can carry it: mark a limb first"};
+        if (p.limbs.empty()) return Fault{p.name, words("nothing drawn yet"), words("can carry it: mark a limb first")};
         const Cards cards = mergeCards(m_shipped, m_production.cards);
         // Drawn for a puppet of 240 mm.
         const double k = p.height_mm / 240;
@@ -103,7 +103,7 @@ Edits::Changed Edits::addThing(ThingKind kind, const Spot& spot, const std::stri
         }
         case ThingKind::variant: {
             if (p.masses.empty())
-                return Fault{p.name, "no head or hand of its own", "comes off: mark it as a piece first"};
+                return Fault{p.name, words("no head or hand of its own"), words("comes off: mark it as a piece first")};
             Variant v = start(Variant{}, "head");
             v.mass = spot.mass.empty() ? p.masses.front().id : spot.mass;
             t.variants.push_back(v);

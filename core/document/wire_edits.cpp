@@ -32,7 +32,7 @@ Edits::Changed Edits::keepAside() const {
 
 Edits::Changed Edits::swapAside() const {
     return puppetEdit([](Puppet& p) -> std::optional<Fault> {
-        if (p.aside.empty()) return Fault{p.name, "a design aside", "is not kept"};
+        if (p.aside.empty()) return Fault{p.name, words("a design aside"), words("is not kept")};
         Puppet other = std::move(p.aside.front());
         p.aside.clear();
         std::swap(p, other);
@@ -43,7 +43,7 @@ Edits::Changed Edits::swapAside() const {
 
 Edits::Changed Edits::dropAside() const {
     return puppetEdit([](Puppet& p) -> std::optional<Fault> {
-        if (p.aside.empty()) return Fault{p.name, "a design aside", "is not kept"};
+        if (p.aside.empty()) return Fault{p.name, words("a design aside"), words("is not kept")};
         p.aside.clear();
         return {};
     });
@@ -52,14 +52,14 @@ Edits::Changed Edits::dropAside() const {
 Edits::Changed Edits::cutWire(const WireTaken& taken) const {
     Production p = m_production;
     const int index = findPuppetIndex(p, m_puppet);
-    if (index < 0) return Fault{"production", "puppet \"" + m_puppet + "\"", "is not in it"};
+    if (index < 0) return Fault{words("production"), words("puppet \"%1\"", m_puppet), words("is not in it")};
     for (const auto& [id, length_mm] : taken.rolls_mm)
         for (Spool& s : p.stock.spools)
             if (s.id == id) s.length_m = std::max(0.0, s.length_m - length_mm / 1000);
     p.stock.offcuts = taken.drawer;
     for (const WireTaken::OfLimb& cut : taken.limbs) {
         Limb* l = limbOf(p.puppets[static_cast<std::size_t>(index)], cut.limb);
-        if (!l) return Fault{m_puppet, "limb " + cut.limb, "is not there"};
+        if (!l) return Fault{m_puppet, words("limb %1", cut.limb), words("is not there")};
         l->pick = cut.pick;
         l->cut_mm = cut.finished_mm;
     }
@@ -69,7 +69,7 @@ Edits::Changed Edits::cutWire(const WireTaken& taken) const {
 Edits::Changed Edits::uncutWire(const std::string& limb) const {
     return puppetEdit([&](Puppet& p) -> std::optional<Fault> {
         Limb* l = limbOf(p, limb);
-        if (!l || !l->cut_mm) return Fault{p.name, "limb " + limb, "has no wire that is cut"};
+        if (!l || !l->cut_mm) return Fault{p.name, words("limb %1", limb), words("has no wire that is cut")};
         l->cut_mm.reset();
         return {};
     });
@@ -83,7 +83,7 @@ Edits::Changed Edits::addOffcut(const Offcut& offcut) const {
 
 Edits::Changed Edits::removeOffcut(std::size_t index) const {
     Production p = m_production;
-    if (index >= p.stock.offcuts.size()) return Fault{"stock", "offcut", "is not there"};
+    if (index >= p.stock.offcuts.size()) return Fault{words("stock"), words("offcut"), words("is not there")};
     p.stock.offcuts.erase(p.stock.offcuts.begin() + static_cast<std::ptrdiff_t>(index));
     return makeProduction(std::move(p), m_shipped);
 }

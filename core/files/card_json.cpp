@@ -29,7 +29,7 @@ template <class Card> void keep(Reader& r, std::vector<Card>& cards, Result<Card
 Cards readCards(Reader& r) {
     constexpr std::size_t kMost = 500;
     Cards cards;
-    r.each("wires", kMost, "wire card", [&](Reader& x) {
+    r.each("wires", kMost, words("wire card"), [&](Reader& x) {
         wire::MaterialCard c;
         c.id = x.neededText("id"), c.name = x.text("name", c.id), c.note = x.text("note", "");
         c.youngs_MPa = x.neededNumber("youngs_GPa") * 1000, c.poisson = x.number("poisson", 0.33);
@@ -43,7 +43,7 @@ Cards readCards(Reader& r) {
         });
         keep(x, cards.wires, wire::makeCard(c));
     });
-    r.each("clays", kMost, "clay card", [&](Reader& x) {
+    r.each("clays", kMost, words("clay card"), [&](Reader& x) {
         fill::ClayCard c;
         c.id = x.neededText("id"), c.name = x.text("name", c.id), c.note = x.text("note", "");
         c.family = x.word("family", kFamilies, fill::ClayFamily::firm);
@@ -60,7 +60,7 @@ Cards readCards(Reader& r) {
         c.curing_h = x.number("curing_h", c.curing_h);
         keep(x, cards.clays, fill::makeClay(c));
     });
-    r.each("bulks", kMost, "bulk card", [&](Reader& x) {
+    r.each("bulks", kMost, words("bulk card"), [&](Reader& x) {
         fill::BulkCard c;
         c.id = x.neededText("id"), c.name = x.text("name", c.id), c.note = x.text("note", "");
         c.density_g_cm3 = x.neededNumber("density_g_per_cm3"),
@@ -71,26 +71,26 @@ Cards readCards(Reader& r) {
         c.putty = x.flag("putty", false);
         keep(x, cards.bulks, fill::makeBulk(c));
     });
-    r.each("covers", kMost, "cover card", [&](Reader& x) {
+    r.each("covers", kMost, words("cover card"), [&](Reader& x) {
         fill::CoverCard c;
         c.id = x.neededText("id"), c.name = x.text("name", c.id), c.note = x.text("note", "");
         c.mass_g_m2 = x.neededNumber("mass_g_per_m2"), c.ovenLimit_C = x.number("oven_limit_C", 60);
         c.price_m2 = x.number("price_per_m2", 0), c.colour = x.text("colour", "");
         keep(x, cards.covers, fill::makeCover(c));
     });
-    r.each("ovens", kMost, "oven card", [&](Reader& x) {
+    r.each("ovens", kMost, words("oven card"), [&](Reader& x) {
         fill::OvenCard c;
         c.id = x.neededText("id"), c.name = x.text("name", c.id), c.note = x.text("note", "");
         c.limit_C = x.neededNumber("limit_C"), c.support = x.flag("support", false);
         keep(x, cards.ovens, fill::makeOvenCard(c));
     });
-    r.each("adhesives", kMost, "adhesive card", [&](Reader& x) {
+    r.each("adhesives", kMost, words("adhesive card"), [&](Reader& x) {
         fill::AdhesiveCard c;
         c.id = x.neededText("id"), c.name = x.text("name", c.id), c.note = x.text("note", "");
         c.shear_MPa = x.neededNumber("shear_MPa"), c.limit_C = x.number("limit_C", 60);
         keep(x, cards.adhesives, fill::makeAdhesive(c));
     });
-    r.each("paints", kMost, "paint card", [&](Reader& x) {
+    r.each("paints", kMost, words("paint card"), [&](Reader& x) {
         paint::PaintCard c;
         c.id = x.neededText("id"), c.name = x.text("name", c.id), c.note = x.text("note", "");
         c.medium = x.word("medium", kMedia, paint::Medium::acrylic), c.colour = x.neededText("colour");

@@ -34,7 +34,7 @@ Result<Archive> openArchive(const std::string& bytes) {
         if (source) zip_source_free(source);
         const std::string why = zip_error_strerror(&error);
         zip_error_fini(&error);
-        return Fault{"file", "not a whole container", "(" + why + ")"};
+        return Fault{words("file"), words("not a whole container"), "(" + why + ")"};
     }
     zip_error_fini(&error);
     return Archive(z);
@@ -56,24 +56,24 @@ Result<std::string> readEntry(zip_t* z, zip_uint64_t index, const std::string& n
     zip_stat_t stat;
     zip_stat_init(&stat);
     if (zip_stat_index(z, index, 0, &stat) != 0 || !(stat.valid & ZIP_STAT_SIZE))
-        return Fault{"container, " + name.substr(0, 80), "", "has no size"};
+        return Fault{words("container, %1", name.substr(0, 80)), {}, words("has no size")};
     if (stat.size > most)
-        return Fault{"container, " + name.substr(0, 80), std::to_string(stat.size >> 20) + " MB",
-                     "are more than " + std::to_string(most >> 20) + " MB"};
+        return Fault{words("container, %1", name.substr(0, 80)), words("%1 MB", stat.size >> 20),
+                     words("are more than %1 MB", most >> 20)};
     zip_file_t* f = zip_fopen_index(z, index, 0);
-    if (!f) return Fault{"container, " + name.substr(0, 80), "", "cannot be read"};
+    if (!f) return Fault{words("container, %1", name.substr(0, 80)), {}, words("cannot be read")};
     std::string bytes(stat.size, '\0');
     const zip_int64_t got = bytes.empty() ? 0 : zip_fread(f, bytes.data(), bytes.size());
     // Reading on to the end makes libzip check the entry's checksum.
     char more;
     const bool whole = got == static_cast<zip_int64_t>(bytes.size()) && zip_fread(f, &more, 1) == 0;
     zip_fclose(f);
-    if (!whole) return Fault{"container, " + name.substr(0, 80), "", "is damaged"};
+    if (!whole) return Fault{words("container, %1", name.substr(0, 80)), {}, words("is damaged")};
     return bytes;
 }
 
-Fault osFault(const std::string& path, const std::string& what) {
-    return {path, what, "failed: " + std::string(std::strerror(errno))};
+Fault osFault(const std::string& path, const Phrase& what) {
+    return {path, what, words("failed: %1", std::string(std::strerror(errno)))};
 }
 
 } // namespace
@@ -81,21 +81,21 @@ Fault osFault(const std::string& path, const std::string& what) {
 Result<std::string> readFile(const std::string& path) {
     // Opened without waiting, then looked at: a pipe that nobody writes to would wait for ever.
     const int fd = ::open(path.c_str(), O_RDONLY | O_NONBLOCK | O_CLOEXEC);
-    if (fd < 0) return osFault(path, "opening");
+    if (fd < 0) return osFault(path, words("opening"));
     struct stat is {};
     if (::fstat(fd, &is) != 0 || !S_ISREG(is.st_mode)) {
         ::close(fd);
-        return Fault{path, "", S_ISDIR(is.st_mode) ? "is a folder, not a file" : "is no plain file"};
+        return Fault{path, {}, S_ISDIR(is.st_mode) ? words("is a folder, not a file") : words("is no plain file")};
     }
     std::unique_ptr<std::FILE, int (*)(std::FILE*)> f(::fdopen(fd, "rb"), std::fclose);
-    if (!f) return osFault(path, "opening");
+    if (!f) return osFault(path, words("opening"));
     std::string bytes;
     char chunk[65536];
     while (const std::size_t n = std::fread(chunk, 1, sizeof chunk, f.get())) {
         bytes.append(chunk, n);
-        if (bytes.size() > kMostFile) return Fault{path, "more than 512 MB", "are too many"};
+        if (bytes.size() > kMostFile) return Fault{path, words("more than 512 MB"), words("are too many")};
     }
-    if (std::ferror(f.get())) return osFault(path, "reading");
+    if (std::ferror(f.get())) return osFault(path, words("reading"));
     return bytes;
 }
 
@@ -125,7 +125,7 @@ Result<bool> writeFileSafely(const std::string& named, const std::string& bytes)
     const std::string path = followed(named);
     std::string beside;
     const int fd = openBeside(path, beside);
-    if (fd < 0) return osFault(path, "saving");
+    if (fd < 0) return osFault(path, words("saving"));
     std::size_t done = 0;
     bool ok = true;
     // Who may read it and whose it is stay as they were.
@@ -142,10 +142,10 @@ Result<bool> writeFileSafely(const std::string& named, const std::string& bytes)
         if (ok) done += static_cast<std::size_t>(n);
     }
     ok = ok && ::fsync(fd) == 0;
-    const Fault fault = osFault(path, "saving");
+    const Fault fault = osFault(path, words("saving"));
     ::close(fd);
     if (!ok || std::rename(beside.c_str(), path.c_str()) != 0) {
-        const Fault why = ok ? osFault(path, "saving") : fault;
+        const Fault why = ok ? osFault(path, words("saving")) : fault;
         ::unlink(beside.c_str());
         return why;
     }
@@ -163,7 +163,7 @@ Result<Loaded> parseContainer(const std::string& bytes, const document::Cards& s
     if (!archive) return archive.fault();
     zip_t* z = archive->get();
     const zip_int64_t count = zip_get_num_entries(z, 0);
-    if (count > kMostEntries) return Fault{"container", std::to_string(count) + " entries", "are more than 1000"};
+    if (count > kMostEntries) return Fault{words("container"), words("%1 entries", count), words("are more than 1000")};
     std::optional<Loaded> loaded;
     std::map<std::string, Bytes> pictures;
     std::size_t total = 0;
@@ -172,7 +172,7 @@ Result<Loaded> parseContainer(const std::string& bytes, const document::Cards& s
         const char* raw = zip_get_name(z, index, 0);
         const std::string name = raw ? raw : "";
         if (!staysInside(name))
-            return Fault{"container", "name \"" + name.substr(0, 80) + "\"", "leaves the container"};
+            return Fault{words("container"), words("name \"%1\"", name.substr(0, 80)), words("leaves the container")};
         if (name == kJsonName) {
             auto text = readEntry(z, index, name, kMostJson);
             if (!text) return text.fault();
@@ -183,11 +183,12 @@ Result<Loaded> parseContainer(const std::string& bytes, const document::Cards& s
             auto picture = readEntry(z, index, name, kMostPicture);
             if (!picture) return picture.fault();
             total += picture->size();
-            if (total > kMostPictures) return Fault{"container", "pictures", "are more than 256 MB together"};
+            if (total > kMostPictures)
+                return Fault{words("container"), words("pictures"), words("are more than 256 MB together")};
             pictures[name] = Bytes(picture.take());
         }
     }
-    if (!loaded) return Fault{"container", "production.json", "is missing"};
+    if (!loaded) return Fault{words("container"), words("production.json"), words("is missing")};
     loaded->production.pictures = std::move(pictures);
     return std::move(*loaded);
 }
@@ -196,18 +197,21 @@ namespace {
 /// The same limits as when it is read: what could not be opened again is not saved.
 std::optional<Fault> checkLimits(const document::Production& p, const std::string& json) {
     if (json.size() > kMostJson)
-        return Fault{"production.json", std::to_string(json.size() >> 20) + " MB",
-                     "are more than a file may hold, 16 MB"};
+        return Fault{words("production.json"), words("%1 MB", json.size() >> 20),
+                     words("are more than a file may hold, 16 MB")};
     if (p.pictures.size() + 1 > static_cast<std::size_t>(kMostEntries))
-        return Fault{"container", std::to_string(p.pictures.size()) + " pictures", "are more than a file may hold"};
+        return Fault{words("container"), words("%1 pictures", p.pictures.size()),
+                     words("are more than a file may hold")};
     std::size_t total = 0;
     for (const auto& [name, bytes] : p.pictures) {
         if (!staysInside(name))
-            return Fault{"container", "name \"" + name.substr(0, 80) + "\"", "leaves the container"};
-        if (bytes.get().size() > kMostPicture) return Fault{"container, " + name, "", "is more than 64 MB"};
+            return Fault{words("container"), words("name \"%1\"", name.substr(0, 80)), words("leaves the container")};
+        if (bytes.get().size() > kMostPicture)
+            return Fault{words("container, %1", name), {}, words("is more than 64 MB")};
         total += bytes.get().size();
     }
-    if (total > kMostPictures) return Fault{"container", "pictures", "are more than 256 MB together"};
+    if (total > kMostPictures)
+        return Fault{words("container"), words("pictures"), words("are more than 256 MB together")};
     return {};
 }
 } // namespace
@@ -220,14 +224,15 @@ Result<std::string> writeContainer(const document::Production& p) {
     zip_source_t* target = zip_source_buffer_create(nullptr, 0, 0, &error);
     zip_source_keep(target);
     zip_t* z = zip_open_from_source(target, ZIP_TRUNCATE, &error);
-    const auto failed = [&](const char* what) {
-        const Fault f{"container", what, std::string("failed: ") + (z ? zip_strerror(z) : zip_error_strerror(&error))};
+    const auto failed = [&](const Phrase& what) {
+        const Fault f{words("container"), what,
+                      words("failed: %1", std::string(z ? zip_strerror(z) : zip_error_strerror(&error)))};
         if (z) zip_discard(z);
         zip_source_free(target);
         zip_error_fini(&error);
         return f;
     };
-    if (!z) return failed("opening");
+    if (!z) return failed(words("opening"));
     const auto put = [&](const std::string& name, const std::string& bytes) {
         zip_source_t* s = zip_source_buffer(z, bytes.data(), bytes.size(), 0);
         const zip_int64_t i = s ? zip_file_add(z, name.c_str(), s, ZIP_FL_ENC_UTF_8) : -1;
@@ -238,10 +243,10 @@ Result<std::string> writeContainer(const document::Production& p) {
         if (i >= 0) zip_file_set_dostime(z, static_cast<zip_uint64_t>(i), 0, (46 << 9) | (1 << 5) | 1, 0);
         return i >= 0;
     };
-    if (!put(kJsonName, json)) return failed("adding production.json");
+    if (!put(kJsonName, json)) return failed(words("adding production.json"));
     for (const auto& [name, bytes] : p.pictures)
-        if (!put(name, bytes.get())) return failed("adding a picture");
-    if (zip_close(z) != 0) return failed("closing");
+        if (!put(name, bytes.get())) return failed(words("adding a picture"));
+    if (zip_close(z) != 0) return failed(words("closing"));
     zip_stat_t stat;
     zip_stat_init(&stat);
     std::string bytes;
@@ -262,7 +267,9 @@ Result<Loaded> loadProduction(const std::string& path, const document::Cards& sh
     auto loaded = bytes->rfind("PK", 0) == 0 ? parseContainer(*bytes, shipped) : parseProduction(*bytes, shipped);
     if (loaded) return loaded;
     const Fault& f = loaded.fault();
-    return Fault{fs::path(path).filename().string() + (f.place.empty() ? "" : ": " + f.place), f.value, f.rule};
+    return Fault{f.place.empty() ? Phrase(fs::path(path).filename().string())
+                                 : words("%1: %2", fs::path(path).filename().string(), f.place),
+                 f.value, f.rule};
 }
 
 Result<bool> saveProduction(const std::string& path, const document::Production& p) {

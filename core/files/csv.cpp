@@ -36,7 +36,7 @@ Result<CsvTable> parseCsvTable(const std::string& whole, std::size_t mostRows) {
     std::string cell;
     bool quoted = false, wasQuoted = false;
     std::size_t line = 1, began = 1;
-    const auto place = [&] { return "line " + std::to_string(began); };
+    const auto place = [&] { return words("line %1", began); };
     const auto endCell = [&] {
         row.push_back(std::move(cell));
         cell.clear();
@@ -62,16 +62,16 @@ Result<CsvTable> parseCsvTable(const std::string& whole, std::size_t mostRows) {
             quoted = true;
         } else if (c == table.separator) {
             endCell();
-            if (row.size() >= kMostCells) return Fault{place(), "more than 64 cells", ""};
+            if (row.size() >= kMostCells) return Fault{place(), words("more than 64 cells"), {}};
         } else if (c == '\n') {
             endRow();
             began = line;
-            if (table.rows.size() > mostRows) return Fault{"", "more than " + std::to_string(mostRows) + " lines", ""};
+            if (table.rows.size() > mostRows) return Fault{{}, words("more than %1 lines", mostRows), {}};
         } else if (c != '\r') {
             cell += c;
         }
     }
-    if (quoted) return Fault{place(), "a quote", "is never closed"};
+    if (quoted) return Fault{place(), words("a quote"), words("is never closed")};
     endRow();
     return table;
 }

@@ -24,7 +24,7 @@ public:
         // A byte-order mark says nothing.
         if (m_text.substr(0, 3) == "\xEF\xBB\xBF") m_at = 3;
         if (next() != "HIERARCHY")
-            return fail("HIERARCHY at its beginning", "must stand there: this is no motion file");
+            return fail(words("HIERARCHY at its beginning"), words("must stand there: this is no motion file"));
         for (;;) {
             const std::string_view word = next();
             if (word == "ROOT") {
@@ -32,21 +32,21 @@ public:
             } else if (word == "MOTION") {
                 break;
             } else {
-                return fail("\"" + shown(word) + "\"", "must be ROOT or MOTION");
+                return fail("\"" + shown(word) + "\"", words("must be ROOT or MOTION"));
             }
         }
-        if (m_motion.joints.empty()) return fail("no joint", "moves: there must be a ROOT");
+        if (m_motion.joints.empty()) return fail(words("no joint"), words("moves: there must be a ROOT"));
         if (!frames()) return *m_fault;
         return std::move(m_motion);
     }
 
 private:
     static std::string shown(std::string_view w) { return std::string(w.substr(0, 40)); }
-    Fault fail(const std::string& value, const std::string& rule) {
-        if (!m_fault) m_fault = Fault{"motion file, line " + std::to_string(m_line), value, rule};
+    Fault fail(const Phrase& value, const Phrase& rule) {
+        if (!m_fault) m_fault = Fault{words("motion file, line %1", m_line), value, rule};
         return *m_fault;
     }
-    bool no(const std::string& value, const std::string& rule) {
+    bool no(const Phrase& value, const Phrase& rule) {
         fail(value, rule);
         return false;
     }
@@ -72,22 +72,24 @@ private:
             --to;
         return m_text.substr(from, to - from);
     }
-    bool number(double& value, const char* what) {
+    bool number(double& value, const Phrase& what) {
         std::string_view w = next();
         if (!w.empty() && w[0] == '+') w.remove_prefix(1);
         const auto [end, error] = std::from_chars(w.data(), w.data() + w.size(), value);
         if (error != std::errc{} || end != w.data() + w.size() || !std::isfinite(value) || std::abs(value) > 1e12)
-            return no(w.empty() ? std::string("the end of the file") : "\"" + shown(w) + "\"",
-                      std::string("must be a number: ") + what);
+            return no(w.empty() ? words("the end of the file") : Phrase("\"" + shown(w) + "\""),
+                      words("must be a number: %1", what));
         return true;
     }
-    bool offset(Vec3& v) { return number(v.x, "an offset") && number(v.y, "an offset") && number(v.z, "an offset"); }
+    bool offset(Vec3& v) {
+        return number(v.x, words("an offset")) && number(v.y, words("an offset")) && number(v.z, words("an offset"));
+    }
 
     /// After ROOT or JOINT.
     bool joint(int parent, int depth) {
-        if (depth > 200) return no("joints inside joints", "must be at most 200 deep");
+        if (depth > 200) return no(words("joints inside joints"), words("must be at most 200 deep"));
         if (m_motion.joints.size() >= static_cast<std::size_t>(kMostMotionJoints))
-            return no("joints", "must be at most " + std::to_string(kMostMotionJoints));
+            return no(words("joints"), words("must be at most %1", kMostMotionJoints));
         MotionJoint j;
         std::string_view name = line();
         bool open = false;
@@ -97,9 +99,10 @@ private:
             while (!name.empty() && isSpace(name.back()))
                 name.remove_suffix(1);
         }
-        if (name.empty() || name.size() > 200) return no("joint", "must have a name of at most 200 letters");
+        if (name.empty() || name.size() > 200)
+            return no(words("joint"), words("must have a name of at most 200 letters"));
         j.name = std::string(name), j.parent = parent;
-        if (!open && next() != "{") return no("joint \"" + shown(name) + "\"", "must open with {");
+        if (!open && next() != "{") return no(words("joint \"%1\"", shown(name)), words("must open with {"));
         const int own = static_cast<int>(m_motion.joints.size());
         m_motion.joints.push_back(j);
         bool placed = false, moved = false, children = false;
@@ -107,16 +110,16 @@ private:
             const std::string_view word = next();
             MotionJoint& me = m_motion.joints[static_cast<std::size_t>(own)];
             if (word == "OFFSET") {
-                if (placed) return no("OFFSET", "must stand once in a joint");
+                if (placed) return no(words("OFFSET"), words("must stand once in a joint"));
                 placed = true;
                 if (!offset(me.offset)) return false;
             } else if (word == "CHANNELS") {
-                if (moved) return no("CHANNELS", "must stand once in a joint");
+                if (moved) return no(words("CHANNELS"), words("must stand once in a joint"));
                 moved = true;
                 double count = 0;
-                if (!number(count, "how many channels")) return false;
+                if (!number(count, words("how many channels"))) return false;
                 if (!(count >= 0 && count <= 6) || count != std::floor(count))
-                    return no(plain(count) + " channels", "must be 0 to 6");
+                    return no(words("%1 channels", count), words("must be 0 to 6"));
                 me.firstValue = m_motion.width;
                 for (int c = 0; c < static_cast<int>(count); ++c) {
                     const std::string_view channel = next();
@@ -124,7 +127,8 @@ private:
                     for (int k = 0; k < 6; ++k)
                         if (channel == kChannelWords[k]) found = k;
                     if (found < 0)
-                        return no("channel \"" + shown(channel) + "\"", "must be one of Xposition to Zrotation");
+                        return no(words("channel \"%1\"", shown(channel)),
+                                  words("must be one of Xposition to Zrotation"));
                     me.channels.push_back(static_cast<Channel>(found));
                 }
                 m_motion.width += static_cast<int>(count);
@@ -134,45 +138,47 @@ private:
             } else if (word == "End") {
                 line(); // "Site", and whatever name it has
                 const std::string_view brace = m_at > 0 && m_text[m_at - 1] == '{' ? std::string_view("{") : next();
-                if (brace != "{") return no("End Site", "must open with {");
-                if (next() != "OFFSET" || !offset(me.endOffset)) return no("End Site", "must have an OFFSET");
-                if (next() != "}") return no("End Site", "must close with }");
+                if (brace != "{") return no(words("End Site"), words("must open with {"));
+                if (next() != "OFFSET" || !offset(me.endOffset))
+                    return no(words("End Site"), words("must have an OFFSET"));
+                if (next() != "}") return no(words("End Site"), words("must close with }"));
                 me.end = true;
             } else if (word == "}") {
                 me.end = me.end && !children;
                 return true;
             } else if (word.empty()) {
-                return no("the end of the file", "comes inside joint \"" + shown(me.name) + "\"");
+                return no(words("the end of the file"), words("comes inside joint \"%1\"", shown(me.name)));
             } else {
-                return no("\"" + shown(word) + "\"", "must be OFFSET, CHANNELS, JOINT, End Site or }");
+                return no("\"" + shown(word) + "\"", words("must be OFFSET, CHANNELS, JOINT, End Site or }"));
             }
         }
     }
 
     bool frames() {
         double count = 0;
-        if (next() != "Frames:" || !number(count, "how many frames"))
-            return no("Frames:", "must follow MOTION, with a number");
+        if (next() != "Frames:" || !number(count, words("how many frames")))
+            return no(words("Frames:"), words("must follow MOTION, with a number"));
         if (!(count >= 0 && count <= kMostMotionFrames) || count != std::floor(count))
-            return no(plain(count) + " frames", "must be 0 to " + std::to_string(kMostMotionFrames));
-        if (next() != "Frame" || next() != "Time:" || !number(m_motion.frameTime_s, "seconds a frame"))
-            return no("Frame Time:", "must follow, with a number");
+            return no(words("%1 frames", count), words("must be 0 to %1", kMostMotionFrames));
+        if (next() != "Frame" || next() != "Time:" || !number(m_motion.frameTime_s, words("seconds a frame")))
+            return no(words("Frame Time:"), words("must follow, with a number"));
         if (!(m_motion.frameTime_s > 0 && m_motion.frameTime_s <= 60))
-            return no(plain(m_motion.frameTime_s) + " s", "must be above 0 and at most 60 s a frame");
+            return no(words("%1 s", m_motion.frameTime_s), words("must be above 0 and at most 60 s a frame"));
         const double all = count * m_motion.width;
         if (all > kMostMotionValues)
-            return no(plain(all) + " numbers", "must be at most " + std::to_string(kMostMotionValues));
+            return no(words("%1 numbers", all), words("must be at most %1", kMostMotionValues));
         // No more is set aside than the text can hold: two letters a number.
         if (all > static_cast<double>(m_text.size() - m_at) / 2 + 2)
-            return no(plain(count) + " frames", "are more than the file goes on to hold");
+            return no(words("%1 frames", count), words("are more than the file goes on to hold"));
         m_motion.values.reserve(static_cast<std::size_t>(all));
+        const Phrase what = words("a frame's value");
         for (double i = 0; i < all; ++i) {
             double v = 0;
-            if (!number(v, "a frame's value")) return false;
+            if (!number(v, what)) return false;
             m_motion.values.push_back(v);
         }
         if (const std::string_view more = next(); !more.empty())
-            return no("\"" + shown(more) + "\"", "stands after the last frame");
+            return no("\"" + shown(more) + "\"", words("stands after the last frame"));
         return true;
     }
 
@@ -187,21 +193,21 @@ private:
 
 Result<Motion> parseMotion(const std::string& text) {
     if (text.size() > kMostMotionBytes)
-        return Fault{"motion file", std::to_string(text.size() >> 20) + " MB", "must be at most 256 MB"};
+        return Fault{words("motion file"), words("%1 MB", text.size() >> 20), words("must be at most 256 MB")};
     return MotionParser(text).parse();
 }
 
 Result<Motion> loadMotion(const std::string& path) {
     std::ifstream in(path, std::ios::binary);
-    if (!in) return Fault{path, "", "cannot be read"};
+    if (!in) return Fault{path, {}, words("cannot be read")};
     in.seekg(0, std::ios::end);
     const auto size = in.tellg();
     if (size < 0 || static_cast<std::size_t>(size) > kMostMotionBytes)
-        return Fault{path, "", "must be a file of at most 256 MB"};
+        return Fault{path, {}, words("must be a file of at most 256 MB")};
     std::string text(static_cast<std::size_t>(size), '\0');
     in.seekg(0);
     in.read(text.data(), size);
-    if (!in) return Fault{path, "", "cannot be read"};
+    if (!in) return Fault{path, {}, words("cannot be read")};
     return parseMotion(text);
 }
 

@@ -36,14 +36,14 @@ bool isFahrenheit(const std::string& head) {
 } // namespace
 
 Result<fill::OvenLog> parseOvenLog(const std::string& csv, double set_C) {
-    const std::string place = "oven log";
+    const Phrase place = words("oven log");
     const auto table = parseCsvTable(csv, 200000);
-    if (!table) return Fault{place + ", " + table.fault().place, table.fault().value, table.fault().rule};
+    if (!table) return Fault{words("%1, %2", place, table.fault().place), table.fault().value, table.fault().rule};
     std::vector<std::pair<double, double>> readings;
     bool fahrenheit = false;
     for (std::size_t i = 0; i < table->rows.size(); ++i) {
         const auto& row = table->rows[i];
-        const std::string line = "line " + std::to_string(table->lines[i]);
+        const Phrase line = words("line %1", table->lines[i]);
         const auto t = parseMinutes(row[0], table->decimalComma);
         const auto C = row.size() == 2 ? parseNumber(row[1], table->decimalComma) : std::nullopt;
         if (!t || !C) {
@@ -52,8 +52,8 @@ Result<fill::OvenLog> parseOvenLog(const std::string& csv, double set_C) {
                 continue;
             }
             return Fault{place, line,
-                         row.size() == 2 ? "must be minutes and degrees C"
-                                         : "must be two numbers, minutes and degrees C"};
+                         row.size() == 2 ? words("must be minutes and degrees C")
+                                         : words("must be two numbers, minutes and degrees C")};
         }
         readings.emplace_back(*t, fahrenheit ? (*C - 32) / 1.8 : *C);
         const auto bad = fill::checkReading(readings, line);

@@ -28,7 +28,8 @@ std::optional<Minute> readTime(Reader& r, const char* key) {
     const std::string text = r.text(key, "");
     if (text.empty()) return {};
     const auto at = parseIsoTime(text);
-    if (!at) r.fail(std::string(key) + " \"" + text.substr(0, 40) + "\"", "must be a time such as 2026-11-30T10:00");
+    if (!at)
+        r.fail(std::string(key) + " \"" + text.substr(0, 40) + "\"", words("must be a time such as 2026-11-30T10:00"));
     return at;
 }
 
@@ -38,12 +39,13 @@ Calendar readCalendar(Reader& r) {
     r.object("hours", [&](Reader& x) {
         for (std::size_t d = 0; d < 7; ++d) {
             const auto clocks = x.texts(kDays[d], 24);
-            if (clocks.size() % 2) return x.fail(kDays[d], "must be a list of from and to, from and to");
+            if (clocks.size() % 2)
+                return x.fail(std::string(kDays[d]), words("must be a list of from and to, from and to"));
             for (std::size_t i = 0; i + 1 < clocks.size(); i += 2) {
                 const auto from = parseClock(clocks[i]), to = parseClock(clocks[i + 1]);
                 if (!from || !to)
                     return x.fail(std::string(kDays[d]) + " \"" + clocks[from ? i + 1 : i].substr(0, 20) + "\"",
-                                  "must be a time of day such as 10:00");
+                                  words("must be a time of day such as 10:00"));
                 c.hours[d].push_back({*from, *to});
             }
         }
@@ -52,7 +54,7 @@ Calendar readCalendar(Reader& r) {
     for (const std::string& text : r.texts("days_off", 2000)) {
         const auto day = parseIsoDate(text);
         if (!day) {
-            r.fail("days_off \"" + text.substr(0, 40) + "\"", "must be a day such as 2026-12-24");
+            r.fail(words("days_off \"%1\"", text.substr(0, 40)), words("must be a day such as 2026-12-24"));
             break;
         }
         c.daysOff.push_back(*day);
@@ -85,7 +87,7 @@ LogEntry readLogEntry(Reader& r) {
     if (const auto s = document::parseIsoSeconds(at))
         e.at_s = *s;
     else
-        r.fail("at \"" + at.substr(0, 40) + "\"", "must be a time such as 2026-11-30T10:00:00");
+        r.fail(words("at \"%1\"", at.substr(0, 40)), words("must be a time such as 2026-11-30T10:00:00"));
     e.puppet = r.text("puppet", ""), e.copy = r.whole("copy", 1);
     e.step = r.text("step", ""), e.part = r.text("part", "");
     e.kind = r.word("kind", kLogKinds, LogKind::note);

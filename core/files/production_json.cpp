@@ -37,23 +37,23 @@ std::string roleWord(paint::Role role) {
 }
 
 void readStock(Reader& r, Stock& s) {
-    r.each("spools", 200, "spool", [&](Reader& x) {
+    r.each("spools", 200, words("spool"), [&](Reader& x) {
         s.spools.push_back({x.neededText("id"), x.text("name", ""), x.neededText("wire_card"),
                             x.neededNumber("diameter_mm"), x.number("length_m", 0), x.number("price_per_m", 0)});
     });
-    r.each("offcuts", 2000, "offcut", [&](Reader& x) {
+    r.each("offcuts", 2000, words("offcut"), [&](Reader& x) {
         s.offcuts.push_back({x.neededText("spool"), x.neededNumber("length_mm")});
     });
-    r.each("clays", 500, "clay", [&](Reader& x) {
+    r.each("clays", 500, words("clay"), [&](Reader& x) {
         s.clays_g.push_back({x.neededText("card"), x.number("mass_g", 0)});
     });
-    r.each("paints", 500, "paint", [&](Reader& x) {
+    r.each("paints", 500, words("paint"), [&](Reader& x) {
         s.paints_ml.push_back({x.neededText("card"), x.number("volume_ml", 0)});
     });
     WireTests tests = readWireTests(r);
     setDiameters(tests, s.spools);
     s.bendTests = std::move(tests.bends), s.hangTests = std::move(tests.hangs);
-    r.each("wear_tests", 20000, "wear test", [&](Reader& x) {
+    r.each("wear_tests", 20000, words("wear test"), [&](Reader& x) {
         s.wearTests.push_back({x.neededText("spool"), x.text("date", ""), x.neededText("joint"), x.text("shot", ""),
                                x.neededNumber("share"), x.flag("broke", false)});
     });
@@ -73,15 +73,16 @@ void readStock(Reader& r, Stock& s) {
             w.cut_min = y.number("cut_min", w.cut_min), w.spin_min = y.number("spin_min", w.spin_min),
             w.bind_min = y.number("bind_min", w.bind_min);
         });
-        x.each("strips", 12, "strip", [&](Reader& y) { s.shop.strips_mm.push_back(y.neededNumber("thickness_mm")); });
-        x.each("roller", 200, "reading", [&](Reader& y) {
+        x.each("strips", 12, words("strip"),
+               [&](Reader& y) { s.shop.strips_mm.push_back(y.neededNumber("thickness_mm")); });
+        x.each("roller", 200, words("reading"), [&](Reader& y) {
             s.shop.roller.push_back({y.neededNumber("setting"), y.neededNumber("thickness_mm")});
         });
         x.object("oven_log", [&](Reader& y) {
             s.shop.oven = {y.number("offset_C", 0), y.number("swing_C", 0), y.number("settled_min", 0),
                            y.whole("readings", 0)};
         });
-        x.each("break_tests", 2000, "break test", [&](Reader& y) {
+        x.each("break_tests", 2000, words("break test"), [&](Reader& y) {
             s.shop.breaks.push_back({y.neededText("clay"), y.text("date", ""), y.text("note", ""),
                                      y.neededNumber("diameter_mm"), y.neededNumber("span_mm"),
                                      y.neededNumber("force_N")});
@@ -177,26 +178,26 @@ Result<Loaded> parseProduction(const std::string& text, const Cards& shipped) {
     auto parsed = parseJson(text, "production.json");
     if (!parsed) return parsed.fault();
     Json json = parsed.take();
-    if (!json.is_object()) return Fault{"production.json", "", "must hold one object"};
+    if (!json.is_object()) return Fault{words("production.json"), {}, words("must hold one object")};
     if (const auto v = json.find("version"); v != json.end() && v->is_number_integer())
         bringUp(json, static_cast<int>(std::clamp<std::int64_t>(v->get<std::int64_t>(), 0, 1000000)));
     std::optional<Fault> fault;
     Loaded loaded;
     Production& p = loaded.production;
     {
-        Reader r(json, "", fault, &p.unknown);
+        Reader r(json, {}, fault, &p.unknown);
         if (!fault && r.text("format", "") != kFormat)
-            return Fault{"production.json", "format", "is not \"enkinet production\""};
+            return Fault{words("production.json"), words("format"), words("is not \"enkinet production\"")};
         const int version = r.whole("version", 0);
         if (!fault && version < 1)
-            return Fault{"production.json", "version " + std::to_string(version), "must be 1 or more"};
+            return Fault{words("production.json"), words("version %1", version), words("must be 1 or more")};
         loaded.newer = version > kFormatVersion;
         p.name = r.text("name", ""), p.note = r.text("note", ""), p.currency = r.text("currency", "");
         r.object("stock", [&](Reader& x) { readStock(x, p.stock); });
         r.object("cards", [&](Reader& x) { p.cards = readCards(x); });
-        r.each("schemes", 200, "scheme", [&](Reader& x) {
+        r.each("schemes", 200, words("scheme"), [&](Reader& x) {
             paint::Scheme s{x.neededText("id"), x.text("name", ""), {}};
-            x.each("coats", 20, "coat", [&](Reader& c) {
+            x.each("coats", 20, words("coat"), [&](Reader& c) {
                 s.coats.push_back(
                     {c.word("role", kRoles, paint::Role::base), c.neededText("paint"), c.number("amount", 1)});
             });
@@ -207,10 +208,10 @@ Result<Loaded> parseProduction(const std::string& text, const Cards& shipped) {
             });
             p.schemes.push_back(std::move(s));
         });
-        r.each("puppets", 64, "puppet", [&](Reader& x) { p.puppets.push_back(readPuppet(x)); });
+        r.each("puppets", 64, words("puppet"), [&](Reader& x) { p.puppets.push_back(readPuppet(x)); });
         r.object("calendar", [&](Reader& x) { p.calendar = readCalendar(x); });
-        r.each("log", kMostLogEntries, "entry", [&](Reader& x) { p.log.push_back(readLogEntry(x)); });
-        r.each("shots", kMostShots, "shot", [&](Reader& x) { p.shots.push_back(readShot(x)); });
+        r.each("log", kMostLogEntries, words("entry"), [&](Reader& x) { p.log.push_back(readLogEntry(x)); });
+        r.each("shots", kMostShots, words("shot"), [&](Reader& x) { p.shots.push_back(readShot(x)); });
         p.extras = r.extras();
     }
     if (fault) return *fault;

@@ -96,7 +96,7 @@ Json jointJson(const Joint& j) {
 Segment readSegment(Reader& r) {
     Segment s;
     s.name = r.text("name", "");
-    r.each("stations", 64, "station", [&](Reader& x) {
+    r.each("stations", 64, words("station"), [&](Reader& x) {
         s.stations.push_back(
             {x.neededNumber("at"), x.neededNumber("a_mm"), x.neededNumber("b_mm"), x.maybeNumber("skin_mm")});
     });
@@ -127,12 +127,12 @@ Limb readLimb(Reader& r) {
     l.whip = r.flag("whip", false), l.posing = r.word("whip_posed", kPosings, Posing::by_tip);
     r.object("hangs_on",
              [&](Reader& x) { l.hangsOnLimb = x.neededText("limb"), l.hangsOnJoint = x.neededText("joint"); });
-    r.each("joints", 64, "joint", [&](Reader& x) { l.joints.push_back(readJoint(x)); });
-    r.each("segments", 64, "segment", [&](Reader& x) { l.segments.push_back(readSegment(x)); });
+    r.each("joints", 64, words("joint"), [&](Reader& x) { l.joints.push_back(readJoint(x)); });
+    r.each("segments", 64, words("segment"), [&](Reader& x) { l.segments.push_back(readSegment(x)); });
     r.object("tie_down", [&](Reader& x) { l.tieDown = TieDown{x.whole("wires", 1), x.number("depth_mm", 12)}; });
     r.object("wire", [&](Reader& x) {
         l.pick = WirePick{x.neededText("spool"), x.whole("strands", 1), x.number("lay_mm", 0)};
-        x.each("drops", 8, "drop", [&](Reader& d) {
+        x.each("drops", 8, words("drop"), [&](Reader& d) {
             l.pick->drops.push_back({d.neededText("after"), d.whole("strands", 1)});
         });
     });
@@ -197,7 +197,7 @@ Json massJson(const Mass& m) {
 Pose readPose(Reader& r) {
     Pose p;
     p.name = r.text("name", ""), p.plantedRight = r.flag("planted_right", false);
-    r.each("angles", 8192, "angle", [&](Reader& x) {
+    r.each("angles", 8192, words("angle"), [&](Reader& x) {
         p.angles.push_back({x.neededText("limb"), x.neededText("joint"), x.flag("right", false),
                             degToRad(x.number("forth_deg", 0)), degToRad(x.number("aside_deg", 0))});
     });
@@ -219,14 +219,14 @@ Json poseJson(const Pose& p) {
 
 void readSheet(Reader& r, Puppet& p) {
     r.object("board", [&](Reader& x) { p.board = readPose(x); });
-    r.each("poses", 500, "pose", [&](Reader& x) { p.poses.push_back(readPose(x)); });
-    r.each("pictures", 16, "picture", [&](Reader& x) {
+    r.each("poses", 500, words("pose"), [&](Reader& x) { p.poses.push_back(readPose(x)); });
+    r.each("pictures", 16, words("picture"), [&](Reader& x) {
         p.pictures.push_back({x.neededText("file"), x.flag("side", false), x.number("x_mm", 0), x.number("y_mm", 0),
                               x.neededNumber("mm_per_px"), degToRad(x.number("angle_deg", 0)),
                               x.number("strength", 0.5), x.number("crop_left", 0), x.number("crop_top", 0),
                               x.number("crop_right", 0), x.number("crop_bottom", 0)});
     });
-    r.each("measures", 500, "measure", [&](Reader& x) {
+    r.each("measures", 500, words("measure"), [&](Reader& x) {
         Measure m{x.text("name", ""), {}, {}, x.maybeNumber("measured_mm")};
         m.from_mm = readPoint(x, "from_x_mm", "from_y_mm", "from_z_mm"),
         m.to_mm = readPoint(x, "to_x_mm", "to_y_mm", "to_z_mm");
@@ -276,36 +276,36 @@ Puppet readPuppet(Reader& r) {
         p.wants.retakes = x.number("retakes", w.retakes), p.wants.reserve = x.number("reserve", w.reserve);
         p.wants.mostStrands = x.whole("most_strands", w.mostStrands),
         p.wants.mayDrop = x.flag("strands_may_drop", true);
-        x.each("disliked_gauges", 50, "gauge",
+        x.each("disliked_gauges", 50, words("gauge"),
                [&](Reader& g) { p.wants.disliked_mm.push_back(g.neededNumber("diameter_mm")); });
-        x.each("step_order", 200, "order of steps", [&](Reader& y) {
+        x.each("step_order", 200, words("order of steps"), [&](Reader& y) {
             p.wants.order.push_back({y.neededText("first"), y.neededText("then")});
         });
         p.wants.thisPoseOnly = x.flag("this_pose_only", false), p.wants.steadied = x.flag("steadied", false);
         p.wants.aim = x.word("aim", kAims, w.aim), p.wants.steelMayPose = x.flag("steel_may_pose", false);
         p.wants.acting = x.word("acting", kActing, w.acting), p.wants.feetDown = x.whole("feet_down", 0);
         p.wants.poseEvery_s = x.number("pose_every_s", w.poseEvery_s);
-        x.each("shot", 2000, "pose", [&](Reader& s) { p.wants.shot.push_back(s.neededText("pose")); });
+        x.each("shot", 2000, words("pose"), [&](Reader& s) { p.wants.shot.push_back(s.neededText("pose")); });
         p.wants.camera_rad = degToRad(x.number("camera_deg", 0));
         p.wants.bakes = x.word("bakes", kSchools, w.bakes);
-        x.each("loads", 32, "bake", [&](Reader& b) {
+        x.each("loads", 32, words("bake"), [&](Reader& b) {
             OvenLoad load;
             load.name = b.text("name", "");
-            b.each("limbs", 256, "limb", [&](Reader& l) { load.limbs.push_back(l.neededText("limb")); });
-            b.each("masses", 256, "mass", [&](Reader& m) { load.masses.push_back(m.neededText("mass")); });
+            b.each("limbs", 256, words("limb"), [&](Reader& l) { load.limbs.push_back(l.neededText("limb")); });
+            b.each("masses", 256, words("mass"), [&](Reader& m) { load.masses.push_back(m.neededText("mass")); });
             load.withEarlier = b.flag("with_earlier", true);
             load.set_C = b.number("set_C", 0), load.minutes = b.number("minutes", 0);
             p.wants.loads.push_back(std::move(load));
         });
-        x.each("in_oven", 64, "thing", [&](Reader& t) { p.wants.inOven.push_back(t.neededText("card")); });
+        x.each("in_oven", 64, words("thing"), [&](Reader& t) { p.wants.inOven.push_back(t.neededText("card")); });
     });
-    r.each("limbs", 256, "limb", [&](Reader& x) { p.limbs.push_back(readLimb(x)); });
-    r.each("masses", 256, "mass", [&](Reader& x) { p.masses.push_back(readMass(x)); });
-    r.each("left", 2000, "point", [&](Reader& x) { p.left.push_back(x.neededText("point")); });
+    r.each("limbs", 256, words("limb"), [&](Reader& x) { p.limbs.push_back(readLimb(x)); });
+    r.each("masses", 256, words("mass"), [&](Reader& x) { p.masses.push_back(readMass(x)); });
+    r.each("left", 2000, words("point"), [&](Reader& x) { p.left.push_back(x.neededText("point")); });
     readSheet(r, p);
     p.things = readThings(r);
     // A design kept aside has none itself, so this goes one level deep and no further.
-    r.each("aside", 1, "design kept aside", [&](Reader& x) { p.aside.push_back(readPuppet(x)); });
+    r.each("aside", 1, words("design kept aside"), [&](Reader& x) { p.aside.push_back(readPuppet(x)); });
     p.extras = r.extras();
     return p;
 }
@@ -375,7 +375,7 @@ Result<Limb> parseLimb(const std::string& text) {
     const auto json = parseJson(text, "limb");
     if (!json) return json.fault();
     std::optional<Fault> fault;
-    Reader r(*json, "limb", fault);
+    Reader r(*json, words("limb"), fault);
     Limb l = readLimb(r);
     if (fault) return *fault;
     return l;

@@ -7,17 +7,17 @@ namespace {
 constexpr std::size_t kMostBytes = 16u << 20;
 constexpr int kDeepest = 24;
 
-std::string shown(const Json& j) {
-    if (j.is_object()) return "an object";
-    if (j.is_array()) return "a list";
+Phrase shown(const Json& j) {
+    if (j.is_object()) return words("an object");
+    if (j.is_array()) return words("a list");
     const std::string s = j.dump(-1, ' ', false, Json::error_handler_t::replace);
     return s.size() > 40 ? s.substr(0, 37) + "..." : s;
 }
 } // namespace
 
-Reader::Reader(const Json& object, std::string place, std::optional<Fault>& fault, Unknown* unknown, std::string path)
+Reader::Reader(const Json& object, Phrase place, std::optional<Fault>& fault, Unknown* unknown, std::string path)
     : m_json(object), m_place(std::move(place)), m_fault(fault), m_unknown(unknown), m_path(std::move(path)) {
-    if (!m_json.is_object()) fail(shown(m_json), "must be an object");
+    if (!m_json.is_object()) fail(shown(m_json), words("must be an object"));
 }
 
 Reader::~Reader() {
@@ -25,7 +25,7 @@ Reader::~Reader() {
     if (auto rest = extras(); !rest.empty()) (*m_unknown)[m_path] = std::move(rest);
 }
 
-void Reader::fail(const std::string& value, const std::string& rule) {
+void Reader::fail(const Phrase& value, const Phrase& rule) {
     if (!m_fault) m_fault = Fault{m_place, value, rule};
 }
 
@@ -45,15 +45,15 @@ std::string Reader::text(const char* key, const std::string& fallback) {
     if (!j) return fallback;
     if (j->is_string()) {
         if (j->get_ref<const std::string&>().size() <= 20000) return j->get<std::string>();
-        fail(key, "must have at most 20000 letters");
+        fail(std::string(key), words("must have at most 20000 letters"));
     } else {
-        fail(std::string(key) + " " + shown(*j), "must be text");
+        fail(words("%1 %2", std::string(key), shown(*j)), words("must be text"));
     }
     return fallback;
 }
 
 std::string Reader::neededText(const char* key) {
-    if (!has(key)) fail(key, "is missing");
+    if (!has(key)) fail(std::string(key), words("is missing"));
     return text(key, "");
 }
 
@@ -61,7 +61,7 @@ std::optional<double> Reader::maybeNumber(const char* key) {
     const Json* j = find(key);
     if (!j) return {};
     if (j->is_number() && std::isfinite(j->get<double>())) return j->get<double>();
-    fail(std::string(key) + " " + shown(*j), "must be a number");
+    fail(words("%1 %2", std::string(key), shown(*j)), words("must be a number"));
     return {};
 }
 
@@ -70,12 +70,12 @@ std::vector<double> Reader::numbers(const char* key, std::size_t most) {
     std::vector<double> all;
     if (!j) return all;
     if (!j->is_array() || j->size() > most) {
-        fail(key, "must be a list of at most " + std::to_string(most) + " numbers");
+        fail(std::string(key), words("must be a list of at most %1 numbers", most));
         return all;
     }
     for (const Json& item : *j) {
         if (!item.is_number() || !std::isfinite(item.get<double>())) {
-            fail(std::string(key) + " " + shown(item), "must be a number");
+            fail(words("%1 %2", std::string(key), shown(item)), words("must be a number"));
             return {};
         }
         all.push_back(item.get<double>());
@@ -88,12 +88,12 @@ std::vector<std::string> Reader::texts(const char* key, std::size_t most) {
     std::vector<std::string> all;
     if (!j) return all;
     if (!j->is_array() || j->size() > most) {
-        fail(key, "must be a list of at most " + std::to_string(most) + " texts");
+        fail(std::string(key), words("must be a list of at most %1 texts", most));
         return all;
     }
     for (const Json& item : *j) {
         if (!item.is_string() || item.get_ref<const std::string&>().size() > 20000) {
-            fail(std::string(key) + " " + shown(item), "must be text");
+            fail(words("%1 %2", std::string(key), shown(item)), words("must be text"));
             return {};
         }
         all.push_back(item.get<std::string>());
@@ -104,7 +104,7 @@ std::vector<std::string> Reader::texts(const char* key, std::size_t most) {
 double Reader::number(const char* key, double fallback) { return maybeNumber(key).value_or(fallback); }
 
 double Reader::neededNumber(const char* key) {
-    if (!has(key)) fail(key, "is missing");
+    if (!has(key)) fail(std::string(key), words("is missing"));
     return number(key, 0);
 }
 
@@ -112,7 +112,7 @@ int Reader::whole(const char* key, int fallback) {
     const auto v = maybeNumber(key);
     if (!v) return fallback;
     if (*v == std::floor(*v) && std::abs(*v) <= 1e6) return static_cast<int>(*v);
-    fail(std::string(key) + " " + shown(m_json.at(key)), "must be a whole number up to 1000000");
+    fail(words("%1 %2", std::string(key), shown(m_json.at(key))), words("must be a whole number up to 1000000"));
     return fallback;
 }
 
@@ -120,7 +120,7 @@ bool Reader::flag(const char* key, bool fallback) {
     const Json* j = find(key);
     if (!j) return fallback;
     if (j->is_boolean()) return j->get<bool>();
-    fail(std::string(key) + " " + shown(*j), "must be true or false");
+    fail(words("%1 %2", std::string(key), shown(*j)), words("must be true or false"));
     return fallback;
 }
 
@@ -143,13 +143,15 @@ std::map<std::string, std::string> Reader::extras() {
     return rest;
 }
 
-std::string Reader::itemPlace(const std::string& itemName, const Json& j, std::size_t number) const {
+Phrase Reader::inside(Phrase what) const { return m_place.empty() ? what : words("%1, %2", m_place, std::move(what)); }
+
+Phrase Reader::itemPlace(const Phrase& itemName, const Json& j, std::size_t number) const {
     std::string name = std::to_string(number);
     if (j.is_object())
         if (const auto id = j.find("id");
             id != j.end() && id->is_string() && id->get_ref<const std::string&>().size() <= 64)
             name = id->get<std::string>();
-    return m_place + (m_place.empty() ? "" : ", ") + itemName + " " + name;
+    return inside(words("%1 %2", itemName, name));
 }
 
 namespace {
@@ -199,7 +201,7 @@ void addUnknown(Json& root, const Reader::Unknown& unknown) {
 
 Result<Json> parseJson(const std::string& text, const std::string& place) {
     if (text.size() > kMostBytes)
-        return Fault{place, std::to_string(text.size() >> 20) + " MB of text", "are more than 16 MB"};
+        return Fault{place, words("%1 MB of text", text.size() >> 20), words("are more than 16 MB")};
     bool tooDeep = false;
     const auto watch = [&](int depth, Json::parse_event_t event, Json&) {
         if (depth > kDeepest &&
@@ -209,12 +211,12 @@ Result<Json> parseJson(const std::string& text, const std::string& place) {
     };
     try {
         Json j = Json::parse(text, watch);
-        if (tooDeep) return Fault{place, "", "nests more than 24 levels deep"};
+        if (tooDeep) return Fault{place, {}, words("nests more than 24 levels deep")};
         return j;
     } catch (const Json::parse_error& e) {
-        return Fault{place, "not JSON", "at byte " + std::to_string(e.byte)};
+        return Fault{place, words("not JSON"), words("at byte %1", e.byte)};
     } catch (const Json::exception&) {
-        return Fault{place, "a number", "lies beyond what can be stored"};
+        return Fault{place, words("a number"), words("lies beyond what can be stored")};
     }
 }
 

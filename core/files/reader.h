@@ -25,7 +25,7 @@ public:
 
     /// fault is shared by all readers of a file; once set, every read returns its default. unknown, where it is given,
     /// takes what no reader of the file has asked for when each is done.
-    Reader(const Json& object, std::string place, std::optional<Fault>& fault, Unknown* unknown = nullptr,
+    Reader(const Json& object, Phrase place, std::optional<Fault>& fault, Unknown* unknown = nullptr,
            std::string path = {});
     ~Reader();
     Reader(const Reader&) = delete;
@@ -44,25 +44,25 @@ public:
     std::vector<std::string> texts(const char* key, std::size_t most);
     bool flag(const char* key, bool fallback);
     /// One of the given words.
-    template <class Enum> Enum word(const char* key, const std::map<std::string, Enum>& words, Enum fallback) {
+    template <class Enum> Enum word(const char* key, const std::map<std::string, Enum>& known, Enum fallback) {
         const std::string w = text(key, "");
         if (w.empty()) return fallback;
-        const auto it = words.find(w);
-        if (it != words.end()) return it->second;
+        const auto it = known.find(w);
+        if (it != known.end()) return it->second;
         std::string all;
-        for (const auto& [name, value] : words)
+        for (const auto& [name, value] : known)
             all += (all.empty() ? "" : ", ") + name;
-        fail(std::string(key) + " \"" + w.substr(0, 40) + "\"", "must be one of " + all);
+        fail(std::string(key) + " \"" + w.substr(0, 40) + "\"", words("must be one of %1", all));
         return fallback;
     }
     /// Calls item(Reader) for each object of an array of at most `most`; a missing array is empty.
-    template <class Item> void each(const char* key, std::size_t most, const std::string& itemName, Item item) {
+    template <class Item> void each(const char* key, std::size_t most, const Phrase& itemName, Item item) {
         const Json* array = find(key);
         if (!array || m_fault) return;
-        if (!array->is_array()) return fail(key, "must be a list");
+        if (!array->is_array()) return fail(std::string(key), words("must be a list"));
         if (array->size() > most)
-            return fail(std::string(key) + " with " + std::to_string(array->size()) + " entries",
-                        "must have at most " + std::to_string(most));
+            return fail(words("%1 with %2 entries", std::string(key), array->size()),
+                        words("must have at most %1", most));
         std::size_t i = 0;
         for (const Json& j : *array) {
             ++i;
@@ -75,20 +75,20 @@ public:
     template <class Item> void object(const char* key, Item item) {
         const Json* j = find(key);
         if (!j || m_fault) return;
-        Reader r(*j, m_place + (m_place.empty() ? "" : ", ") + key, m_fault, m_unknown, m_path + "/" + key);
+        Reader r(*j, inside(std::string(key)), m_fault, m_unknown, m_path + "/" + key);
         item(r);
     }
     /// The keys that were never asked for, each as JSON text.
     std::map<std::string, std::string> extras();
-    void fail(const std::string& value, const std::string& rule);
-    const std::string& place() const { return m_place; }
+    void fail(const Phrase& value, const Phrase& rule);
 
 private:
     const Json* find(const char* key);
-    std::string itemPlace(const std::string& itemName, const Json& j, std::size_t number) const;
+    Phrase inside(Phrase what) const;
+    Phrase itemPlace(const Phrase& itemName, const Json& j, std::size_t number) const;
 
     const Json& m_json;
-    std::string m_place;
+    Phrase m_place;
     std::optional<Fault>& m_fault;
     std::string itemPath(const char* key, const Json& j, std::size_t number, std::size_t of) const;
     std::set<std::string> m_asked;

@@ -34,14 +34,14 @@ Shot readShot(Reader& r) {
     s.retakes = r.number("retakes", 0.2), s.done = r.flag("done", false), s.source = r.text("source", "");
     if (const std::string day = r.text("day", ""); !day.empty()) {
         s.day = parseIsoDate(day);
-        if (!s.day) r.fail("day \"" + day.substr(0, 40) + "\"", "must be a day such as 2026-12-21");
+        if (!s.day) r.fail(words("day \"%1\"", day.substr(0, 40)), words("must be a day such as 2026-12-21"));
     }
-    r.each("cast", 64, "puppet", [&](Reader& x) {
+    r.each("cast", 64, words("puppet"), [&](Reader& x) {
         Cast c;
         c.puppet = x.neededText("puppet"), c.copy = x.whole("copy", 1);
         c.acting = x.word("acting", kLevels, body::Acting::plain);
         c.poses = x.texts("poses", 2000);
-        x.each("histories", 4000, "joint", [&](Reader& y) {
+        x.each("histories", 4000, words("joint"), [&](Reader& y) {
             JointHistory h;
             h.limb = y.neededText("limb"), h.joint = y.neededText("joint"), h.right = y.flag("right", false);
             for (double d : y.numbers("forth_deg", document::kMostHistory))
@@ -50,13 +50,13 @@ Shot readShot(Reader& r) {
                 h.aside_rad.push_back(degToRad(d));
             c.histories.push_back(std::move(h));
         });
-        x.each("links", 4000, "joint", [&](Reader& y) {
+        x.each("links", 4000, words("joint"), [&](Reader& y) {
             c.links.push_back(
                 {y.neededText("from"), y.neededText("limb"), y.neededText("joint"), y.flag("right", false)});
         });
         s.cast.push_back(std::move(c));
     });
-    r.each("breaks", 1000, "break", [&](Reader& x) {
+    r.each("breaks", 1000, words("break"), [&](Reader& x) {
         s.breaks.push_back({x.neededText("puppet"), x.neededText("limb"), x.neededText("joint"), x.whole("copy", 1),
                             x.whole("frame", 0), x.flag("right", false)});
     });
@@ -100,13 +100,14 @@ Result<std::vector<JointHistory>> parseExposureSheet(const std::string& text, co
                                                      int onEach) {
     const auto table = parseCsvTable(text);
     if (!table) return table.fault();
-    if (table->rows.empty()) return Fault{"exposure sheet", "no lines", "are in it"};
+    if (table->rows.empty()) return Fault{words("exposure sheet"), words("no lines"), words("are in it")};
     std::map<std::string, std::size_t> column;
     for (std::size_t c = 0; c < table->rows[0].size(); ++c)
         column[table->rows[0][c]] = c;
     for (const char* needed : {"frame", "limb", "joint", "axis", "angle_deg"})
         if (!column.contains(needed))
-            return Fault{"exposure sheet, line 1", std::string("column \"") + needed + "\"", "is missing"};
+            return Fault{words("exposure sheet, line 1"), words("column \"%1\"", std::string(needed)),
+                         words("is missing")};
     struct Key {
         int frame;
         double rad;
@@ -114,7 +115,7 @@ Result<std::vector<JointHistory>> parseExposureSheet(const std::string& text, co
     std::map<std::tuple<std::string, std::string, bool>, std::array<std::vector<Key>, 2>> keys;
     for (std::size_t r = 1; r < table->rows.size(); ++r) {
         const auto& row = table->rows[r];
-        const std::string place = "exposure sheet, line " + std::to_string(table->lines[r]);
+        const Phrase place = words("exposure sheet, line %1", table->lines[r]);
         const auto cell = [&](const char* name) {
             return column[name] < row.size() ? row[column[name]] : std::string();
         };
@@ -125,23 +126,27 @@ Result<std::vector<JointHistory>> parseExposureSheet(const std::string& text, co
         };
         double frame = 0, angle = 0;
         if (!number(cell("frame"), frame) || frame != std::floor(frame) || frame < 0 || frame > frames)
-            return Fault{place, "frame \"" + cell("frame").substr(0, 30) + "\"",
-                         "must be a whole number of the shot's frames"};
+            return Fault{place, words("frame \"%1\"", cell("frame").substr(0, 30)),
+                         words("must be a whole number of the shot's frames")};
         if (!number(cell("angle_deg"), angle) || std::abs(angle) > 400)
-            return Fault{place, "angle \"" + cell("angle_deg").substr(0, 30) + "\"", "must be a number of degrees"};
+            return Fault{place, words("angle \"%1\"", cell("angle_deg").substr(0, 30)),
+                         words("must be a number of degrees")};
         const std::string axis = cell("axis");
         if (axis != "forth" && axis != "aside")
-            return Fault{place, "axis \"" + axis.substr(0, 30) + "\"", "must be forth or aside"};
+            return Fault{place, words("axis \"%1\"", axis.substr(0, 30)), words("must be forth or aside")};
         const std::string side = column.contains("side") ? cell("side") : "";
         if (!side.empty() && side != "left" && side != "right")
-            return Fault{place, "side \"" + side.substr(0, 30) + "\"", "must be left or right"};
+            return Fault{place, words("side \"%1\"", side.substr(0, 30)), words("must be left or right")};
         const body::Limb* limb = body::findLimb(puppet, cell("limb"));
-        if (!limb) return Fault{place, "limb \"" + cell("limb").substr(0, 40) + "\"", "is not one of " + puppet.name};
+        if (!limb)
+            return Fault{place, words("limb \"%1\"", cell("limb").substr(0, 40)),
+                         words("is not one of %1", puppet.name)};
         if (body::findJointIndex(*limb, cell("joint")) < 0)
-            return Fault{place, "joint \"" + cell("joint").substr(0, 40) + "\"", "is not one of " + limb->name};
+            return Fault{place, words("joint \"%1\"", cell("joint").substr(0, 40)),
+                         words("is not one of %1", limb->name)};
         auto& own = keys[{limb->id, cell("joint"), side == "right"}][axis == "aside"];
         if (!own.empty() && own.back().frame >= static_cast<int>(frame))
-            return Fault{place, "frame " + cell("frame"), "must come after the one before it"};
+            return Fault{place, words("frame %1", cell("frame")), words("must come after the one before it")};
         own.push_back({static_cast<int>(frame), degToRad(angle)});
     }
     std::vector<JointHistory> all;

@@ -46,10 +46,10 @@ public:
         });
     }
     void list(const char* key, const char* one, std::vector<double>& v) {
-        m_r.each(key, 200, one, [&](Reader& x) { v.push_back(x.neededNumber(one)); });
+        m_r.each(key, 200, std::string(one), [&](Reader& x) { v.push_back(x.neededNumber(one)); });
     }
     void list(const char* key, const char* one, std::vector<std::string>& v) {
-        m_r.each(key, 200, one, [&](Reader& x) { v.push_back(x.neededText(one)); });
+        m_r.each(key, 200, std::string(one), [&](Reader& x) { v.push_back(x.neededText(one)); });
     }
 
 private:
@@ -132,7 +132,8 @@ template <class V> void fields(V& v, Variant& x) {
     v("minutes", x.minutes);
 }
 
-template <class T> void readList(Reader& r, const char* key, const char* one, std::size_t most, std::vector<T>& list) {
+template <class T>
+void readList(Reader& r, const char* key, const Phrase& one, std::size_t most, std::vector<T>& list) {
     r.each(key, most, one, [&](Reader& x) {
         T t;
         From from(x);
@@ -156,16 +157,16 @@ template <class T> void addList(Json& puppet, const char* key, const std::vector
 
 Things readThings(Reader& r) {
     Things t;
-    readList(r, "features", "feature", 500, t.features);
-    readList(r, "bonds", "bond", 200, t.bonds);
+    readList(r, "features", words("feature"), 500, t.features);
+    readList(r, "bonds", words("bond"), 200, t.bonds);
     r.object("base", [&](Reader& x) {
         From from(x);
         fields(from, t.base.emplace());
     });
-    readList(r, "sheets", "sheet", 200, t.sheets);
-    readList(r, "runs", "run", 200, t.runs);
-    readList(r, "props", "prop", 200, t.props);
-    readList(r, "variants", "variant", 200, t.variants);
+    readList(r, "sheets", words("sheet"), 200, t.sheets);
+    readList(r, "runs", words("run"), 200, t.runs);
+    readList(r, "props", words("prop"), 200, t.props);
+    readList(r, "variants", words("variant"), 200, t.variants);
     t.copies = r.whole("copies", 1);
     return t;
 }

@@ -37,7 +37,7 @@ class Row {
 public:
     Row(const std::vector<std::string>& header, const std::vector<std::string>& cells, std::size_t line,
         bool decimalComma)
-        : m_header(header), m_cells(cells), m_place("line " + std::to_string(line)), m_decimalComma(decimalComma) {}
+        : m_header(header), m_cells(cells), m_place(words("line %1", line)), m_decimalComma(decimalComma) {}
 
     std::string text(const std::string& column) const {
         const auto i = static_cast<std::size_t>(std::find(m_header.begin(), m_header.end(), column) - m_header.begin());
@@ -47,25 +47,25 @@ public:
         const std::string t = text(column);
         if (t.empty()) return fallback;
         const auto v = parseNumber(t, m_decimalComma);
-        if (!v) fail(column + " \"" + t.substr(0, 30) + "\"", "is not a number");
+        if (!v) fail(column + " \"" + t.substr(0, 30) + "\"", words("is not a number"));
         return v.value_or(fallback);
     }
     int whole(const std::string& column, int fallback) {
         const double v = number(column, fallback);
         if (v == std::floor(v) && std::abs(v) <= 1000) return static_cast<int>(v);
-        fail(column + " \"" + text(column).substr(0, 30) + "\"", "must be a whole number up to 1000");
+        fail(column + " \"" + text(column).substr(0, 30) + "\"", words("must be a whole number up to 1000"));
         return fallback;
     }
-    void fail(const std::string& value, const std::string& rule) {
+    void fail(const Phrase& value, const Phrase& rule) {
         if (!fault) fault = Fault{m_place, value, rule};
     }
-    const std::string& place() const { return m_place; }
+    const Phrase& place() const { return m_place; }
     std::optional<Fault> fault;
 
 private:
     const std::vector<std::string>& m_header;
     const std::vector<std::string>& m_cells;
-    std::string m_place;
+    Phrase m_place;
     bool m_decimalComma;
 };
 
@@ -73,7 +73,7 @@ private:
 
 WireTests readWireTests(Reader& r) {
     WireTests all;
-    r.each("wire_tests", 5000, "wire test", [&](Reader& x) {
+    r.each("wire_tests", 5000, words("wire test"), [&](Reader& x) {
         const bool bend = x.word("kind", std::map<std::string, bool>{{"bend", true}, {"hang", false}}, true);
         const std::string spool = x.neededText("spool"), date = x.text("date", ""), note = x.text("note", "");
         const wire::Bundle bundle{x.whole("strands", 1), 0, x.number("lay_mm", 0)};
@@ -141,18 +141,18 @@ Result<WireTests> parseWireTestsCsv(const std::string& text, const std::vector<d
     const auto table = parseCsvTable(text);
     if (!table) return table.fault();
     const auto* rows = &table->rows;
-    if (rows->empty()) return Fault{"line 1", "", "must name the columns"};
+    if (rows->empty()) return Fault{words("line 1"), {}, words("must name the columns")};
     const auto& header = rows->front();
     for (const char* needed : {"kind", "spool"})
         if (std::find(header.begin(), header.end(), needed) == header.end())
-            return Fault{"line 1", "", "must name the column " + std::string(needed)};
+            return Fault{words("line 1"), {}, words("must name the column %1", std::string(needed))};
     WireTests all;
     for (std::size_t i = 1; i < rows->size(); ++i) {
         Row r(header, (*rows)[i], table->lines[i], table->decimalComma);
         const auto spool =
             std::find_if(spools.begin(), spools.end(), [&](const auto& s) { return s.id == r.text("spool"); });
         if (spool == spools.end())
-            return Fault{r.place(), "spool \"" + r.text("spool").substr(0, 70) + "\"", "is not in stock"};
+            return Fault{r.place(), words("spool \"%1\"", r.text("spool").substr(0, 70)), words("is not in stock")};
         const wire::Bundle bundle{r.whole("strands", 1), spool->diameter_mm, r.number("lay_mm", 0)};
         const double gap = r.number("gap_mm", 14), angle = snapAngle(degToRad(r.number("angle_deg", 0)));
         std::optional<Fault> broken;
@@ -166,7 +166,8 @@ Result<WireTests> parseWireTestsCsv(const std::string& text, const std::vector<d
         } else if (r.text("kind") == "hang") {
             const std::string word = r.text("last_bend").empty() ? "unknown" : r.text("last_bend");
             if (!kLastBends.contains(word))
-                return Fault{r.place(), "last_bend \"" + word.substr(0, 30) + "\"", "must be unknown, with or against"};
+                return Fault{r.place(), words("last_bend \"%1\"", word.substr(0, 30)),
+                             words("must be unknown, with or against")};
             auto t = wire::makeHangTest({spool->id, r.text("date"), r.text("note"), bundle, gap,
                                          r.number("lever_mm", 0), r.number("weight_g", 0), kLastBends.at(word), angle,
                                          snapAngle(degToRad(r.number("set_deg", 0.5)))});
@@ -175,10 +176,10 @@ Result<WireTests> parseWireTestsCsv(const std::string& text, const std::vector<d
             else
                 broken = t.fault();
         } else {
-            return Fault{r.place(), "kind \"" + r.text("kind").substr(0, 30) + "\"", "must be bend or hang"};
+            return Fault{r.place(), words("kind \"%1\"", r.text("kind").substr(0, 30)), words("must be bend or hang")};
         }
         if (r.fault) return *r.fault;
-        if (broken) return Fault{r.place() + ", " + broken->place, broken->value, broken->rule};
+        if (broken) return Fault{words("%1, %2", r.place(), broken->place), broken->value, broken->rule};
     }
     return all;
 }

@@ -1,4 +1,5 @@
 #include "fill/bake.h"
+#include "base/rules.h"
 #include "base/text.h"
 #include "base/units.h"
 #include <algorithm>
@@ -8,10 +9,6 @@
 namespace enkinet::fill {
 
 namespace {
-
-std::string outside(double v, double low, double high) {
-    return v >= low && v <= high ? "" : "must lie between " + plain(low) + " and " + plain(high);
-}
 
 /// Cells of core and clay from the middle outwards, per m² of face, radian and metre of length, or steradian.
 struct Cells {
@@ -63,22 +60,16 @@ Cells makeCells(const BakeSetup& s) {
 } // namespace
 
 Result<BakeCurve> calcBake(const BakeSetup& s, double target_C, double minutes) {
-    struct Rule {
-        const char* name;
-        double value, low, high;
-        const char* unit;
-    };
-    for (const Rule& r : {Rule{"thickness", s.thickness_mm, 0.1, 500, " mm"},
-                          {"core", s.core_mm, 0, 500, " mm"},
-                          {"surface", s.surface_W_m2K, 0.1, 1000, " W/m2K"},
-                          {"oven", s.oven_C, -50, 400, " C"},
-                          {"start", s.start_C, -50, 400, " C"},
-                          {"refine", static_cast<double>(s.refine), 1, 16, ""},
-                          {"minutes", minutes, 0.01, 2880, ""},
-                          {"core density", s.core.density_kg_m3, 1, 20000, " kg/m3"},
-                          {"target", target_C, -50, 400, " C"}})
-        if (const std::string rule = outside(r.value, r.low, r.high); !rule.empty())
-            return Fault{"bake", std::string(r.name) + " " + plain(r.value) + r.unit, rule};
+    if (auto f = findBeyond(words("bake"), {{words("thickness"), s.thickness_mm, 0.1, 500, words(" mm")},
+                                            {words("core"), s.core_mm, 0, 500, words(" mm")},
+                                            {words("surface"), s.surface_W_m2K, 0.1, 1000, words(" W/m2K")},
+                                            {words("oven"), s.oven_C, -50, 400, words(" C")},
+                                            {words("start"), s.start_C, -50, 400, words(" C")},
+                                            {words("refine"), static_cast<double>(s.refine), 1, 16},
+                                            {words("minutes"), minutes, 0.01, 2880},
+                                            {words("core density"), s.core.density_kg_m3, 1, 20000, words(" kg/m3")},
+                                            {words("target"), target_C, -50, 400, words(" C")}}))
+        return *f;
 
     const Cells c = makeCells(s);
     const std::size_t n = c.capacity.size();

@@ -70,7 +70,7 @@ Result<BulkCard> makeBulk(BulkCard card);
 Result<CoverCard> makeCover(CoverCard card);
 Result<OvenCard> makeOvenCard(OvenCard card);
 /// A set point for a clay: up to where it scorches. A number that was meant in Fahrenheit is told so.
-Result<double> checkSetPoint(const std::string& place, double set_C, const ClayCard& clay);
+Result<double> checkSetPoint(const Phrase& place, double set_C, const ClayCard& clay);
 
 /// Household foil: 16 µm, 43 g/m²; one roll.
 struct FoilRoll {

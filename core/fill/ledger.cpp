@@ -243,21 +243,22 @@ Cooling calcCooling(const std::vector<Part>& parts, const Shelf& shelf, const Ba
                      [&](int i) { return minutesToHand(memo, parts[static_cast<std::size_t>(i)], shelf, bake.set_C); });
 }
 
-std::optional<Fault> checkReading(const std::vector<std::pair<double, double>>& readings, const std::string& line) {
-    const std::string place = "oven log";
+std::optional<Fault> checkReading(const std::vector<std::pair<double, double>>& readings, const Phrase& line) {
+    const Phrase place = words("oven log");
     const auto& [t, C] = readings.back();
-    if (readings.size() > 1 && t < readings[readings.size() - 2].first) return Fault{place, line, "runs back in time"};
-    if (C < -50 || C > 400) return Fault{place, line + ": " + plain(C) + " C", "must lie between -50 and 400 C"};
-    if (readings.size() > 100000) return Fault{place, "more than 100000 readings", "are too many"};
+    if (readings.size() > 1 && t < readings[readings.size() - 2].first)
+        return Fault{place, line, words("runs back in time")};
+    if (C < -50 || C > 400) return Fault{place, words("%1: %2 C", line, C), words("must lie between -50 and 400 C")};
+    if (readings.size() > 100000) return Fault{place, words("more than 100000 readings"), words("are too many")};
     return {};
 }
 
 Result<OvenLog> calcOvenLog(const std::vector<std::pair<double, double>>& readings, double set_C) {
-    const std::string place = "oven log";
+    const Phrase place = words("oven log");
     if (readings.size() < 10)
-        return Fault{place, std::to_string(readings.size()) + " readings", "are too few: at least ten are needed"};
+        return Fault{place, words("%1 readings", readings.size()), words("are too few: at least ten are needed")};
     if (!(readings.back().first > readings.front().first))
-        return Fault{place, "all readings at " + plain(readings.front().first) + " min", "must run on in time"};
+        return Fault{place, words("all readings at %1 min", readings.front().first), words("must run on in time")};
     OvenLog log;
     log.readings = static_cast<int>(readings.size());
     const double half = (readings.front().first + readings.back().first) / 2;
@@ -269,9 +270,8 @@ Result<OvenLog> calcOvenLog(const std::vector<std::pair<double, double>>& readin
     log.swing_C = (high - low) / 2;
     // An oven so far off is broken, or the log is of something else: no dial is made from it.
     if (!(std::abs(log.offset_C) <= kMostOffset_C))
-        return Fault{place, "settles " + plain(log.offset_C, 3) + " C from " + plain(set_C) + " C",
-                     "is more than " + plain(kMostOffset_C) +
-                         " C off: is this the log of that set point, in degrees C?"};
+        return Fault{place, words("settles %1 C from %2 C", Phrase(log.offset_C, 3), set_C),
+                     words("is more than %1 C off: is this the log of that set point, in degrees C?", kMostOffset_C)};
     log.settled_min = readings.back().first;
     for (const auto& [t, C] : readings)
         if (std::abs(C - sum / n) <= log.swing_C + 1e-9) {
@@ -283,13 +283,12 @@ Result<OvenLog> calcOvenLog(const std::vector<std::pair<double, double>>& readin
 
 Result<double> findDial(const OvenLog& log, const ClayCard& clay) {
     if (clay.set_C + log.swing_C > clay.scorch_C)
-        return Fault{"oven", "peaks of " + plain(clay.set_C + log.swing_C, 4) + " C",
-                     "would scorch " + clay.name + " at " + plain(clay.scorch_C) +
-                         " C: bake under a hood of foil, or lower"};
+        return Fault{words("oven"), words("peaks of %1 C", Phrase(clay.set_C + log.swing_C, 4)),
+                     words("would scorch %1 at %2 C: bake under a hood of foil, or lower", clay.name, clay.scorch_C)};
     if (const double dial = clay.set_C - log.offset_C; dial > clay.scorch_C)
-        return Fault{"oven", "dial " + plain(dial, 4) + " C",
-                     "is above the " + plain(clay.scorch_C) + " C at which " + clay.name +
-                         " scorches: an oven so far off is not to be trusted with it"};
+        return Fault{words("oven"), words("dial %1 C", Phrase(dial, 4)),
+                     words("is above the %1 C at which %2 scorches: an oven so far off is not to be trusted with it",
+                           clay.scorch_C, clay.name)};
     return clay.set_C - log.offset_C;
 }
 

@@ -69,7 +69,7 @@ Cooling calcCooling(const std::vector<Part>& parts, const Shelf& shelf, const Ba
 inline constexpr double kMostOffset_C = 40; ///< beyond it a log is not believed
 
 /// The last of some readings, minutes and degrees C, held against those before it; line says where it stood.
-std::optional<Fault> checkReading(const std::vector<std::pair<double, double>>& readings, const std::string& line);
+std::optional<Fault> checkReading(const std::vector<std::pair<double, double>>& readings, const Phrase& line);
 /// What readings say of an oven dialled to set_C; those of the last half of the time count as settled. Faults: fewer
 /// than ten, all at one time, an offset beyond 40 °C.
 Result<OvenLog> calcOvenLog(const std::vector<std::pair<double, double>>& readings, double set_C);

@@ -1,4 +1,5 @@
 #include "paint/coats.h"
+#include "base/rules.h"
 #include "base/text.h"
 #include "paint/film.h"
 #include <algorithm>
@@ -6,37 +7,29 @@
 namespace enkinet::paint {
 
 Result<PaintCard> makePaint(PaintCard c) {
-    if (!isId(c.id))
-        return Fault{"paint card", "id \"" + c.id.substr(0, 70) + "\"", "must be letters, digits, dot or dash"};
-    const std::string place = "paint card " + c.id;
-    struct Limit {
-        const char* name;
-        double value, low, high;
-        const char* unit;
-    };
-    for (const Limit& l : {Limit{"opacity", c.opacity, 0, 1, ""},
-                           {"coverage", c.coverage_m2_l, 1, 50, " m2/l"},
-                           {"pot", c.pot_ml, 1, 1e5, " ml"},
-                           {"pot price", c.potPrice, 0, 1e5, ""},
-                           {"strength", c.strength, 0.01, 100, ""},
-                           {"drying", c.dry_min, 0, 60 * 24 * 60, " min"}})
-        if (!(l.value >= l.low && l.value <= l.high))
-            return Fault{place, std::string(l.name) + " " + plain(l.value) + l.unit,
-                         "must lie between " + plain(l.low) + " and " + plain(l.high)};
+    if (!isId(c.id)) return badId(words("paint card"), c.id);
+    const Phrase place = words("paint card %1", c.id);
+    if (auto f = findBeyond(place, {{words("opacity"), c.opacity, 0, 1},
+                                    {words("coverage"), c.coverage_m2_l, 1, 50, words(" m2/l")},
+                                    {words("pot"), c.pot_ml, 1, 1e5, words(" ml")},
+                                    {words("pot price"), c.potPrice, 0, 1e5},
+                                    {words("strength"), c.strength, 0.01, 100},
+                                    {words("drying"), c.dry_min, 0, 60 * 24 * 60, words(" min")}}))
+        return *f;
     if (const auto colour = parseHex(c.colour); !colour) return Fault{place, colour.fault().value, colour.fault().rule};
     return c;
 }
 
 std::optional<Fault> checkScheme(const Scheme& s) {
-    const std::string place = "paint scheme " + s.name.substr(0, 70);
-    if (s.coats.size() > 20) return Fault{place, std::to_string(s.coats.size()) + " coats", "must be at most 20"};
+    const Phrase place = words("paint scheme %1", s.name.substr(0, 70));
+    if (s.coats.size() > 20) return Fault{place, words("%1 coats", s.coats.size()), words("must be at most 20")};
     for (const Coat& c : s.coats)
         if (!(c.amount >= 0.1 && c.amount <= 4))
-            return Fault{place, "amount " + plain(c.amount), "must lie between 0.1 and 4"};
+            return Fault{place, words("amount %1", c.amount), words("must lie between 0.1 and 4")};
     if (!(s.relief.depth_mm >= 0 && s.relief.depth_mm <= 10))
-        return Fault{place, "relief of " + plain(s.relief.depth_mm) + " mm", "must be 0 to 10 mm deep"};
+        return Fault{place, words("relief of %1 mm", s.relief.depth_mm), words("must be 0 to 10 mm deep")};
     if (!(s.relief.pitch_mm >= 0.2 && s.relief.pitch_mm <= 100))
-        return Fault{place, "relief every " + plain(s.relief.pitch_mm) + " mm", "must repeat within 0.2 to 100 mm"};
+        return Fault{place, words("relief every %1 mm", s.relief.pitch_mm), words("must repeat within 0.2 to 100 mm")};
     return {};
 }
 
@@ -71,7 +64,8 @@ Result<std::vector<Laid>> calcLaid(const Scheme& scheme, const std::vector<Paint
     for (const Coat& coat : scheme.coats) {
         const auto card =
             std::find_if(shelf.begin(), shelf.end(), [&](const PaintCard& c) { return c.id == coat.paint; });
-        if (card == shelf.end()) return Fault{"scheme " + scheme.id, "paint " + coat.paint, "is not on the shelf"};
+        if (card == shelf.end())
+            return Fault{words("scheme %1", scheme.id), words("paint %1", coat.paint), words("is not on the shelf")};
         if (const auto colour = parseHex(card->colour); !colour) return colour.fault();
         const Reflectance paint = *curveOf(card->colour);
         Laid l;

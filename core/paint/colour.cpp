@@ -9,7 +9,7 @@ double toLinear(double v) { return v <= 0.04045 ? v / 12.92 : std::pow((v + 0.05
 Result<Rgb> parseHex(const std::string& text) {
     const bool shape =
         text.size() == 7 && text[0] == '#' && text.find_first_not_of("0123456789abcdefABCDEF", 1) == std::string::npos;
-    if (!shape) return Fault{"colour", "\"" + text.substr(0, 20) + "\"", "must be written #rrggbb"};
+    if (!shape) return Fault{words("colour"), "\"" + text.substr(0, 20) + "\"", words("must be written #rrggbb")};
     const auto channel = [&](std::size_t at) { return toLinear(std::stoi(text.substr(at, 2), nullptr, 16) / 255.0); };
     return Rgb{channel(1), channel(3), channel(5)};
 }

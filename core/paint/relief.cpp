@@ -99,7 +99,8 @@ Result<ReliefPatch> calcReliefPatch(const Scheme& scheme, const std::vector<Pain
     for (const Coat& coat : scheme.coats) {
         const auto card =
             std::find_if(shelf.begin(), shelf.end(), [&](const PaintCard& c) { return c.id == coat.paint; });
-        if (card == shelf.end()) return Fault{"scheme " + scheme.id, "paint " + coat.paint, "is not on the shelf"};
+        if (card == shelf.end())
+            return Fault{words("scheme %1", scheme.id), words("paint %1", coat.paint), words("is not on the shelf")};
         if (coat.role == Role::varnish) continue;
         const auto colour = parseHex(card->colour);
         if (!colour) return colour.fault();

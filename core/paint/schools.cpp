@@ -33,14 +33,14 @@ Result<Scheme> makeSchool(School school, const Rgb& wanted, const std::vector<Pa
     Scheme s;
     const auto is = [](Medium medium) { return [medium](const PaintCard& c) { return c.medium == medium; }; };
     const PaintCard* varnish = nearest(shelf, {1, 1, 1}, is(Medium::varnish));
-    const auto lacks = [](const char* what) { return Fault{"shelf of paints", what, "is not on it"}; };
+    const auto lacks = [](const Phrase& what) { return Fault{words("shelf of paints"), what, words("is not on it")}; };
     if (school == School::sheen) {
-        if (!varnish) return lacks("a varnish");
+        if (!varnish) return lacks(words("a varnish"));
         s.coats = {{Role::varnish, varnish->id}};
         return s;
     }
     const PaintCard* base = nearest(shelf, wanted, is(Medium::acrylic));
-    if (!base) return lacks("an acrylic paint");
+    if (!base) return lacks(words("an acrylic paint"));
     const double L = labOf(*base).L;
     const Rgb colour = *parseHex(base->colour);
     const auto mixed = [&](double share, double to) {
@@ -64,7 +64,7 @@ Result<Scheme> makeSchool(School school, const Rgb& wanted, const std::vector<Pa
     } else {
         s.coats.push_back({Role::base, base->id});
         const PaintCard* shade = shadeIn(school == School::oil_over_acrylic ? Medium::oil : Medium::acrylic);
-        if (school == School::oil_over_acrylic && !shade) return lacks("an oil paint darker than the base");
+        if (school == School::oil_over_acrylic && !shade) return lacks(words("an oil paint darker than the base"));
         if (shade) s.coats.push_back({Role::wash, shade->id});
         // Acrylic does not go on oil.
         if (school == School::oil_over_acrylic) light = nullptr;

@@ -9,8 +9,8 @@ Result<document::WireTaken> takeWire(const document::Production& p, const body::
     std::vector<bool> gone(p.stock.offcuts.size(), false);
     for (const choice::SpoolPlan& s : plan) {
         if (!s.sawing.missing.empty())
-            return Fault{"spool " + idOf(s.spool), std::to_string(s.sawing.missing.size()) + " pieces",
-                         "cannot be cut from what there is"};
+            return Fault{words("spool %1", idOf(s.spool)), words("%1 pieces", s.sawing.missing.size()),
+                         words("cannot be cut from what there is")};
         taken.rolls_mm.emplace_back(idOf(s.spool), s.sawing.roll_mm);
         for (const choice::Sawn& one : s.sawing.lengths) {
             if (one.offcut < 0) continue;

@@ -377,7 +377,7 @@ Edits::Changed applyRemedy(const Production& production, const Cards& shipped, i
     case Fix::rig:
         return e.setRig(RigPoint{l.id, r.joint});
     }
-    return Fault{"remedy", "", "is of no known kind"};
+    return Fault{words("remedy"), {}, words("is of no known kind")};
 }
 
 std::vector<Remedy> calcRemedies(const Production& production, int puppet, int limb, const Cards& shipped,

@@ -11,17 +11,17 @@ namespace enkinet::wire {
 namespace {
 Result<Bundle> makeWithin(Bundle b, double largestAngle_rad) {
     if (std::find(std::begin(kStrandCounts), std::end(kStrandCounts), b.strands) == std::end(kStrandCounts))
-        return Fault{"wire", "strands " + std::to_string(b.strands), "must be 1, 2, 3, 4 or 7"};
+        return Fault{words("wire"), words("strands %1", b.strands), words("must be 1, 2, 3, 4 or 7")};
     if (!(b.diameter_mm >= 0.1 && b.diameter_mm <= 10))
-        return Fault{"wire", "diameter " + plain(b.diameter_mm) + " mm", "must lie between 0.1 and 10 mm"};
+        return Fault{words("wire"), words("diameter %1 mm", b.diameter_mm), words("must lie between 0.1 and 10 mm")};
     if (!(b.lay_mm >= 0 && b.lay_mm <= 1e4))
-        return Fault{"wire", "lay " + plain(b.lay_mm) + " mm", "must lie between 0 (parallel) and 10000 mm"};
+        return Fault{words("wire"), words("lay %1 mm", b.lay_mm), words("must lie between 0 (parallel) and 10000 mm")};
     if (b.strands == 1) b.lay_mm = 0;
     const double shortest = 2 * kPi * findStrandRadius(b) / std::tan(largestAngle_rad);
     if (b.lay_mm > 0 && b.lay_mm < shortest * (1 - 1e-12))
-        return Fault{"wire", "lay " + plain(b.lay_mm) + " mm",
-                     "must be at least " + plain(shortest, 4) + " mm (strands at " + plain(radToDeg(largestAngle_rad)) +
-                         " degrees)"};
+        return Fault{
+            words("wire"), words("lay %1 mm", b.lay_mm),
+            words("must be at least %1 mm (strands at %2 degrees)", Phrase(shortest, 4), radToDeg(largestAngle_rad))};
     return b;
 }
 } // namespace

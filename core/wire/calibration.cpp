@@ -1,5 +1,6 @@
 #include "wire/calibration.h"
 #include "base/normal.h"
+#include "base/rules.h"
 #include "base/text.h"
 #include "base/units.h"
 #include <algorithm>
@@ -9,20 +10,6 @@
 namespace enkinet::wire {
 
 namespace {
-
-struct Rule {
-    const char* name;
-    double value, low, high;
-    const char* unit;
-};
-
-std::optional<Fault> firstBroken(const std::string& place, std::initializer_list<Rule> rules) {
-    for (const Rule& r : rules)
-        if (!(r.value >= r.low && r.value <= r.high))
-            return Fault{place, std::string(r.name) + " " + plain(r.value) + r.unit,
-                         "must lie between " + plain(r.low) + " and " + plain(r.high) + r.unit};
-    return {};
-}
 
 /// Direction in which a hang departs from the elastic convention, ln(Masing / convention).
 double masingStep(const LastTouch& t, LastBend last) {
@@ -76,34 +63,34 @@ double conventionOf(const BendTable& table, const HangTest& t) {
 } // namespace
 
 Result<BendTest> makeBendTest(BendTest t) {
-    const std::string place = "bend test of " + t.spool;
-    if (const auto f = firstBroken(place, {{"gap", t.gap_mm, 0.5, 500, " mm"},
-                                           {"edge factor", t.edge, 1, 3, ""},
-                                           {"angle", radToDeg(t.angle_rad), 1, 170, " degrees"},
-                                           {"count", t.cycles, 0.5, 1e9, " cycles"}}))
+    const Phrase place = words("bend test of %1", t.spool);
+    if (const auto f = findBeyond(place, {{words("gap"), t.gap_mm, 0.5, 500, words(" mm")},
+                                          {words("edge factor"), t.edge, 1, 3},
+                                          {words("angle"), radToDeg(t.angle_rad), 1, 170, words(" degrees")},
+                                          {words("count"), t.cycles, 0.5, 1e9, words(" cycles")}}))
         return *f;
     if (const auto b = makeTestedBundle(t.bundle); !b) return Fault{place, b.fault().value, b.fault().rule};
     return t;
 }
 
 Result<HangTest> makeHangTest(HangTest t) {
-    const std::string place = "hang test of " + t.spool;
-    if (const auto f = firstBroken(place, {{"gap", t.gap_mm, 0.5, 500, " mm"},
-                                           {"lever", t.lever_mm, 1, 2000, " mm"},
-                                           {"weight", t.weight_g, 0.1, 1e5, " g"},
-                                           {"last bend", radToDeg(t.lastAngle_rad), 0, 170, " degrees"},
-                                           {"set", radToDeg(t.set_rad), 0.05, 5, " degrees"}}))
+    const Phrase place = words("hang test of %1", t.spool);
+    if (const auto f = findBeyond(place, {{words("gap"), t.gap_mm, 0.5, 500, words(" mm")},
+                                          {words("lever"), t.lever_mm, 1, 2000, words(" mm")},
+                                          {words("weight"), t.weight_g, 0.1, 1e5, words(" g")},
+                                          {words("last bend"), radToDeg(t.lastAngle_rad), 0, 170, words(" degrees")},
+                                          {words("set"), radToDeg(t.set_rad), 0.05, 5, words(" degrees")}}))
         return *f;
     if (t.lastBend != LastBend::unknown && !(t.lastAngle_rad > 0))
-        return Fault{place, "last bend 0 degrees", "must be above 0 where its direction is given"};
+        return Fault{place, words("last bend 0 degrees"), words("must be above 0 where its direction is given")};
     if (const auto b = makeTestedBundle(t.bundle); !b) return Fault{place, b.fault().value, b.fault().rule};
     return t;
 }
 
 Result<WearTest> makeWearTest(WearTest t) {
-    const std::string place = "wear of " + t.spool;
-    if (t.joint.empty() || t.joint.size() > 300) return Fault{place, "joint", "must be named"};
-    if (const auto f = firstBroken(place, {{"share", t.share, 1e-9, 1e6, ""}})) return *f;
+    const Phrase place = words("wear of %1", t.spool);
+    if (t.joint.empty() || t.joint.size() > 300) return Fault{place, words("joint"), words("must be named")};
+    if (const auto f = findBeyond(place, {{words("share"), t.share, 1e-9, 1e6}})) return *f;
     return t;
 }
 

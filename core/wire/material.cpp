@@ -1,4 +1,5 @@
 #include "wire/material.h"
+#include "base/rules.h"
 #include "base/text.h"
 #include <algorithm>
 #include <cmath>
@@ -6,32 +7,23 @@
 namespace enkinet::wire {
 
 Result<MaterialCard> makeCard(MaterialCard card) {
-    const std::string place = "wire card " + card.id;
-    struct Rule {
-        const char* name;
-        double value, low, high;
-        const char* unit;
-    };
-    if (!isId(card.id))
-        return Fault{"wire card", "id \"" + card.id.substr(0, 70) + "\"", "must be letters, digits, dot or dash"};
-    const Rule rules[] = {{"Young's modulus", card.youngs_MPa / 1000, 1, 1000, " GPa"},
-                          {"Poisson's ratio", card.poisson, 0, 0.5, ""},
-                          {"density", card.density_g_cm3, 0.5, 25, " g/cm3"},
-                          {"ultimate strength", card.ultimate_MPa, 5, 5000, " MPa"},
-                          {"reduction of area", card.reductionOfArea, 0.01, 0.99, ""}};
-    for (const Rule& r : rules)
-        if (!(r.value >= r.low && r.value <= r.high))
-            return Fault{place, std::string(r.name) + " " + plain(r.value) + r.unit,
-                         "must lie between " + plain(r.low) + " and " + plain(r.high)};
+    const Phrase place = words("wire card %1", card.id);
+    if (!isId(card.id)) return badId(words("wire card"), card.id);
+    if (auto f = findBeyond(place, {{words("Young's modulus"), card.youngs_MPa / 1000, 1, 1000, words(" GPa")},
+                                    {words("Poisson's ratio"), card.poisson, 0, 0.5},
+                                    {words("density"), card.density_g_cm3, 0.5, 25, words(" g/cm3")},
+                                    {words("ultimate strength"), card.ultimate_MPa, 5, 5000, words(" MPa")},
+                                    {words("reduction of area"), card.reductionOfArea, 0.01, 0.99}}))
+        return *f;
     if (card.measured) {
         const CyclicConstants& m = *card.measured;
-        const Rule own[] = {{"sf'", m.sf_MPa, 1, 1e5, " MPa"}, {"b", m.b, -0.5, -0.01, ""},
-                            {"ef'", m.ef, 1e-4, 20, ""},       {"c", m.c, -1.5, -0.1, ""},
-                            {"K'", m.K_MPa, 1, 1e5, " MPa"},   {"n'", m.n, 0.01, 0.6, ""}};
-        for (const Rule& r : own)
-            if (!(r.value >= r.low && r.value <= r.high))
-                return Fault{place, std::string("measured ") + r.name + " " + plain(r.value) + r.unit,
-                             "must lie between " + plain(r.low) + " and " + plain(r.high)};
+        if (auto f = findBeyond(place, {{words("measured sf'"), m.sf_MPa, 1, 1e5, words(" MPa")},
+                                        {words("measured b"), m.b, -0.5, -0.01},
+                                        {words("measured ef'"), m.ef, 1e-4, 20},
+                                        {words("measured c"), m.c, -1.5, -0.1},
+                                        {words("measured K'"), m.K_MPa, 1, 1e5, words(" MPa")},
+                                        {words("measured n'"), m.n, 0.01, 0.6}}))
+            return *f;
     }
     return card;
 }

@@ -124,9 +124,9 @@ TEST_CASE("A result is a value or a fault that can be read as one sentence", "[b
     const Result<int> good(4);
     REQUIRE(good);
     CHECK(*good == 4);
-    const Result<int> bad(Fault{"joint knee", "gap 0 mm", "must be above 0"});
+    const Result<int> bad(Fault{words("joint knee"), words("gap 0 mm"), words("must be above 0")});
     REQUIRE_FALSE(bad);
     CHECK(bad.fault().sentence() == "joint knee: gap 0 mm must be above 0");
-    CHECK(Fault{"", "x", "is odd"}.sentence() == "x is odd");
-    CHECK(Fault{"here", "", "is empty"}.sentence() == "here: is empty");
+    CHECK(Fault{{}, words("x"), words("is odd")}.sentence() == "x is odd");
+    CHECK(Fault{words("here"), {}, words("is empty")}.sentence() == "here: is empty");
 }

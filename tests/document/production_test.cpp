@@ -73,7 +73,7 @@ TEST_CASE("Puppets are moved along the row, back again, and never beyond it", "[
     CHECK(moved->puppets[2].id == first);
     CHECK(*movePuppet(*moved, shippedCards(), first, -2) == p);
     for (int by : {-1, 3, 1000})
-        CHECK_THAT(movePuppet(p, shippedCards(), first, by).fault().rule, Catch::Contains("beyond the row"));
+        CHECK_THAT(movePuppet(p, shippedCards(), first, by).fault().sentence(), Catch::Contains("beyond the row"));
     CHECK_FALSE(movePuppet(p, shippedCards(), "nobody", 1));
 }
 

@@ -22,7 +22,7 @@ TEST_CASE("Every kind is put on and taken off by one edit each, or refused with 
         // The goat has no piece of its own for another one to take the place of.
         if (kind == ThingKind::variant) {
             REQUIRE_FALSE(put);
-            CHECK(put.fault().rule.find("mark") != std::string::npos);
+            CHECK(put.fault().sentence().find("mark") != std::string::npos);
             continue;
         }
         REQUIRE(put);
@@ -39,7 +39,7 @@ TEST_CASE("Every kind is put on and taken off by one edit each, or refused with 
     p.puppets[1].limbs.clear(), p.puppets[1].poses.clear(), p.puppets[1].masses.clear();
     const auto refused = document::Edits(p, shippedCards(), id).addThing(ThingKind::feature, spot, "eye");
     REQUIRE_FALSE(refused);
-    CHECK(refused.fault().rule.find("mark a limb first") != std::string::npos);
+    CHECK(refused.fault().sentence().find("mark a limb first") != std::string::npos);
 }
 
 TEST_CASE("Things stay where they are when their segment is cut in two or joined again", "[document]") {

@@ -117,7 +117,7 @@ TEST_CASE("A load at 265 degrees is refused, with what 265 Fahrenheit is", "[fil
     wants.bakes = BakeSchool::own, wants.loads = {load};
     const auto refused = edits.setWants(wants);
     REQUIRE_FALSE(refused);
-    CHECK(refused.fault().rule.find("265 F is 129 C") != std::string::npos);
+    CHECK(refused.fault().sentence().find("265 F is 129 C") != std::string::npos);
     wants.loads[0].set_C = 155; // above where it scorches
     CHECK_FALSE(edits.setWants(wants));
     wants.loads[0].set_C = 130;

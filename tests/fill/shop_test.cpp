@@ -71,7 +71,7 @@ TEST_CASE("A room of 68 degrees was meant in Fahrenheit, and is told so", "[fill
     s.room_C = 68;
     const auto made = makeShop(s);
     REQUIRE_FALSE(made);
-    CHECK(made.fault().rule.find("68 F is 20 C") != std::string::npos);
+    CHECK(made.fault().sentence().find("68 F is 20 C") != std::string::npos);
     for (double bad : {-1.0, 200.0, std::nan("")}) {
         s.room_C = bad;
         CHECK_FALSE(makeShop(s));

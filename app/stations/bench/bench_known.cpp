@@ -1,5 +1,6 @@
 #include "stations/bench/bench_known.h"
 #include "base/normal.h"
+#include "document/spoken.h"
 #include "files/container.h"
 #include "files/wire_tests_file.h"
 #include "fill/cured.h"
@@ -193,7 +194,7 @@ void BenchKnown::exportCsv() {
     if (const auto done =
             files::writeFileSafely(path.toStdString(), files::writeWireTestsCsv(stock.bendTests, stock.hangTests));
         !done)
-        Q_EMIT m_document.refused(QString::fromStdString(done.fault().sentence()));
+        Q_EMIT m_document.refused(spoken(done.fault()));
 }
 
 void BenchKnown::importCsv() {
@@ -201,12 +202,12 @@ void BenchKnown::importCsv() {
     if (path.isEmpty()) return;
     const auto text = files::readFile(path.toStdString());
     if (!text) {
-        Q_EMIT m_document.refused(QString::fromStdString(text.fault().sentence()));
+        Q_EMIT m_document.refused(spoken(text.fault()));
         return;
     }
     auto tests = files::parseWireTestsCsv(*text, m_document.production().stock.spools);
     if (!tests) {
-        Q_EMIT m_document.refused(QString::fromStdString(tests.fault().sentence()));
+        Q_EMIT m_document.refused(spoken(tests.fault()));
         return;
     }
     m_document.change(tr("Tests from %1").arg(QFileInfo(path).fileName()),

@@ -1,5 +1,6 @@
 #include "stations/bench/bench_page.h"
 #include "base/units.h"
+#include "document/spoken.h"
 #include "fill/cured.h"
 #include "fill/ledger.h"
 #include "widgets/answer.h"
@@ -402,7 +403,7 @@ void BenchPage::keep() {
     if (t == BenchTest::oven) {
         const auto log = fill::calcOvenLog(m_oven, m_set->core());
         if (!log) {
-            Q_EMIT document().refused(QString::fromStdString(log.fault().sentence()));
+            Q_EMIT document().refused(spoken(log.fault()));
             return;
         }
         fill::Shop shop = document().production().stock.shop;

@@ -1,4 +1,5 @@
 #include "stations/paint/paint_page.h"
+#include "document/spoken.h"
 #include "stations/layers/part_in_hand.h"
 #include "stations/paint/mix_plate.h"
 #include "stations/paint/photo_pick.h"
@@ -355,7 +356,7 @@ void PaintPage::followSchool(paint::School school) {
     const auto wanted = paint::parseHex(colour.empty() ? "#b0a090" : colour);
     const auto made = paint::makeSchool(school, *wanted, r.cards->paints);
     if (!made) {
-        Q_EMIT document().refused(QString::fromStdString(made.fault().sentence()));
+        Q_EMIT document().refused(spoken(made.fault()));
         return;
     }
     if (!scheme()) return addScheme(made->coats);

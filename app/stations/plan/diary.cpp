@@ -1,4 +1,5 @@
 #include "stations/plan/diary.h"
+#include "document/spoken.h"
 #include "files/container.h"
 #include "files/plan_file.h"
 #include "widgets/button_row.h"
@@ -232,7 +233,7 @@ void Diary::saveCsv() {
     if (path.isEmpty()) return;
     if (const auto done = files::writeFileSafely(path.toStdString(), files::writeLogCsv(m_document.production().log));
         !done)
-        Q_EMIT m_document.refused(QString::fromStdString(done.fault().sentence()));
+        Q_EMIT m_document.refused(spoken(done.fault()));
 }
 
 } // namespace enkinet::app

@@ -1,5 +1,6 @@
 #include "stations/sheet/limbs_leaf.h"
 #include "base/units.h"
+#include "document/spoken.h"
 #include "files/puppet_json.h"
 #include "widgets/fields.h"
 #include "words/say.h"
@@ -276,7 +277,7 @@ void LimbsLeaf::pasteLimb() {
     }
     auto limb = files::parseLimb(mime->data(kLimbMime).toStdString());
     if (!limb) {
-        Q_EMIT m_document.refused(QString::fromStdString(limb.fault().sentence()));
+        Q_EMIT m_document.refused(spoken(limb.fault()));
         return;
     }
     body::Limb l = limb.take();

@@ -298,7 +298,9 @@ void PicturesLeaf::readWidths() {
             const std::vector<double> shares{0.0, 0.25, 0.5, 0.75, 1.0};
             std::map<bool, std::vector<body::ReadWidth>> widths;
             for (auto& [side, view] : views) {
-                const auto at = [&](const Vec3& p) { return toPixel(*view.placed, side ? p.z : p.x, p.y); };
+                const auto at = [&placed = *view.placed, sideways = side](const Vec3& p) {
+                    return toPixel(placed, sideways ? p.z : p.x, p.y);
+                };
                 const body::PicturePoint u = at(from), v = at(to);
                 if (std::hypot(v.x - u.x, v.y - u.y) < 2) continue;
                 widths[side] = body::calcWidths(view.grey, u, v, shares, m_threshold->value(),

@@ -1,6 +1,7 @@
 #include "stations/sheet/sheet_page.h"
 #include "base/gauge.h"
 #include "base/units.h"
+#include "document/spoken.h"
 #include "stations/layers/part_in_hand.h"
 #include "stations/sheet/limbs_leaf.h"
 #include "stations/sheet/pictures_leaf.h"
@@ -187,7 +188,7 @@ SheetPage::SheetPage(Document& d) : Page(d, results::Station::sheet) {
         std::vector<double> gauges;
         for (const QString& word : m_disliked->text().split(QRegularExpression("[ ;/]+"), Qt::SkipEmptyParts)) {
             const auto gauge = parseDiameter(word.toStdString());
-            if (!gauge) return Q_EMIT document().refused(QString::fromStdString(gauge.fault().sentence()));
+            if (!gauge) return Q_EMIT document().refused(spoken(gauge.fault()));
             gauges.push_back(*gauge);
         }
         if (gauges == document().puppet().wants.disliked_mm) return;

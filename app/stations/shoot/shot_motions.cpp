@@ -1,4 +1,5 @@
 #include "stations/shoot/shot_motions.h"
+#include "document/spoken.h"
 #include "files/motion_file.h"
 #include "files/shot_json.h"
 #include <QFile>
@@ -62,13 +63,13 @@ QString ShotMotions::take(const QString& path, int shot) {
         if (!file.open(QIODevice::ReadOnly) || file.size() > (16 << 20))
             return tr("%1 cannot be read, or is too large").arg(name);
         const auto sheet = files::parseExposureSheet(file.readAll().toStdString(), puppet, now.frames, now.onEach);
-        if (!sheet) return QString::fromStdString(sheet.fault().sentence());
+        if (!sheet) return spoken(sheet.fault());
         m_read.erase(keyOf(shot));
         put(shot, said, [&](Shot& s, Cast& c) { s.source = name.toStdString(), c.histories = *sheet; });
         return {};
     }
     auto motion = files::loadMotion(path.toStdString());
-    if (!motion) return QString::fromStdString(motion.fault().sentence());
+    if (!motion) return spoken(motion.fault());
     // As it was linked before, in this shot or in the latest other one of this puppet.
     std::vector<MotionLink> links;
     if (const Cast* here = findCast(now, puppet)) links = here->links;

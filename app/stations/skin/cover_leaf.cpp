@@ -1,5 +1,6 @@
 #include "stations/skin/cover_leaf.h"
 #include "base/units.h"
+#include "document/spoken.h"
 #include "files/container.h"
 #include "files/pattern_file.h"
 #include "stations/layers/part_in_hand.h"
@@ -261,7 +262,7 @@ void CoverLeaf::writePatterns(bool dxf) {
     const std::string text =
         dxf ? files::writePatternsDxf(patterns, layout) : files::writePatternsSvg(patterns, layout, m_width->core());
     if (const auto done = files::writeFileSafely(path.toStdString(), text); !done)
-        Q_EMIT m_document.refused(QString::fromStdString(done.fault().sentence()));
+        Q_EMIT m_document.refused(spoken(done.fault()));
 }
 
 } // namespace enkinet::app

@@ -1,4 +1,5 @@
 #include "stations/skin/hands_leaf.h"
+#include "document/spoken.h"
 #include "files/container.h"
 #include "files/production_json.h"
 #include "stations/layers/part_in_hand.h"
@@ -293,7 +294,7 @@ void HandsLeaf::readCards() {
     const auto cards = text ? files::parseCards(*text, QFileInfo(path).fileName().toStdString())
                             : Result<document::Cards>(text.fault());
     if (!cards) {
-        Q_EMIT m_document.refused(QString::fromStdString(cards.fault().sentence()));
+        Q_EMIT m_document.refused(spoken(cards.fault()));
         return;
     }
     m_document.change(tr("Cards from %1").arg(QFileInfo(path).fileName()),

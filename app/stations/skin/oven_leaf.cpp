@@ -1,4 +1,5 @@
 #include "stations/skin/oven_leaf.h"
+#include "document/spoken.h"
 #include "files/container.h"
 #include "files/oven_log_file.h"
 #include "stations/page.h"
@@ -276,7 +277,7 @@ void OvenLeaf::show() {
                 r.shelf.clays.at(r.choice.parts[static_cast<std::size_t>(b.parts.front().part)].layers.clay);
             const auto dial = fill::findDial(shop.oven, clay);
             words << (dial ? tr("For %1 °C dial %2 °C.").arg(Say::number(b.set_C, 0), Say::number(*dial, 0))
-                           : QString::fromStdString(dial.fault().sentence()));
+                           : spoken(dial.fault()));
         }
         m_probe->setText(words.join("\n"));
     } else {
@@ -453,7 +454,7 @@ void OvenLeaf::readLog() {
     const auto text = files::readFile(path.toStdString());
     const auto log = text ? files::parseOvenLog(*text, set) : Result<fill::OvenLog>(text.fault());
     if (!log) {
-        Q_EMIT m_document.refused(QString::fromStdString(log.fault().sentence()));
+        Q_EMIT m_document.refused(spoken(log.fault()));
         return;
     }
     fill::Shop shop = m_document.production().stock.shop;

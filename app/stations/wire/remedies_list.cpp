@@ -1,4 +1,5 @@
 #include "stations/wire/remedies_list.h"
+#include "document/spoken.h"
 #include "widgets/fields.h"
 #include "words/say.h"
 #include <QHBoxLayout>
@@ -173,7 +174,7 @@ void RemediesList::tryOut(std::size_t index) {
     const results::Remedy r = m_remedies[index];
     m_document.endTrial();
     auto tried = results::applyRemedy(m_document.production(), m_document.shippedCards(), m_document.puppetIndex(), r);
-    if (!tried) return Q_EMIT m_document.refused(QString::fromStdString(tried.fault().sentence()));
+    if (!tried) return Q_EMIT m_document.refused(spoken(tried.fault()));
     m_tried = static_cast<int>(index);
     m_document.tryOut(Say::capital(Say::remedy(r, m_document).section('\n', 0, 0).toStdString()), tried.take());
     rows();

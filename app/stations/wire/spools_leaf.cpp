@@ -1,6 +1,7 @@
 #include "stations/wire/spools_leaf.h"
 #include "base/gauge.h"
 #include "base/text.h"
+#include "document/spoken.h"
 #include "widgets/button_row.h"
 #include "widgets/fields.h"
 #include "words/say.h"
@@ -105,7 +106,7 @@ void SpoolsLeaf::removeSpool() {
 void SpoolsLeaf::putSpool() {
     const auto diameter = parseDiameter(m_diameter->text().toStdString());
     if (!diameter) {
-        Q_EMIT m_document.refused(QString::fromStdString(diameter.fault().sentence()));
+        Q_EMIT m_document.refused(spoken(diameter.fault()));
         return;
     }
     // A spool of that name is replaced; another gets an id of its own, which nobody sees.

@@ -1,0 +1,57 @@
+#include "base/phrase.h"
+#include "base/result.h"
+#include "base/text.h"
+
+namespace enkinet {
+
+std::string Phrase::text(const Tongue& tongue) const {
+    if (m_significant > 0) return tongue.number(m_number, m_significant);
+    if (!m_words) return m_given;
+    const std::string form = tongue.words(m_words);
+    std::string said;
+    for (std::size_t i = 0; i < form.size(); ++i) {
+        const bool hole = form[i] == '%' && i + 1 < form.size() && form[i + 1] >= '1' && form[i + 1] <= '9';
+        const std::size_t at = hole ? static_cast<std::size_t>(form[i + 1] - '1') : 0;
+        if (hole && at < m_in.size()) {
+            said += m_in[at].text(tongue);
+            ++i;
+        } else {
+            said += form[i];
+        }
+    }
+    return said;
+}
+
+std::string Phrase::english() const { return text(englishTongue()); }
+
+const Tongue& englishTongue() {
+    static const Tongue tongue{[](const char* words) { return std::string(words); },
+                               [](double value, int significant) { return plain(value, significant); }};
+    return tongue;
+}
+
+namespace {
+
+std::string brief(std::string part, std::size_t most = 150) {
+    if (part.size() > most) {
+        std::size_t cut = most;
+        while (cut > 0 && (static_cast<unsigned char>(part[cut]) & 0xC0) == 0x80)
+            --cut; // not inside a letter
+        part = part.substr(0, cut) + "...";
+    }
+    for (char& c : part)
+        if (static_cast<unsigned char>(c) < 32) c = ' ';
+    return part;
+}
+
+} // namespace
+
+std::string Fault::sentence(const Tongue& tongue) const {
+    const std::string what = value.text(tongue), how = rule.text(tongue);
+    std::string s = brief(place.text(tongue));
+    if (!what.empty()) s += (s.empty() ? "" : ": ") + brief(what);
+    if (!how.empty()) s += (s.empty() ? "" : what.empty() ? ": " : " ") + brief(how, 400);
+    return s;
+}
+
+} // namespace enkinet
