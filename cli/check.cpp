@@ -49,8 +49,10 @@ void checkRun(const std::string& path, bool json, Run& run) {
                                {"limit", numberJson(p.limit)}});
             else
                 fmt::print("{}, {}: {}{}: {}{}\n", name, stationWord(p.station),
-                           std::string_view(weight) == "open" ? "" : fmt::format("({}) ", weight), p.subject, what,
-                           p.issue >= results::Issue::buy_wire && !p.other.empty() ? " for " + p.other : "");
+                           std::string_view(weight) == "open" ? "" : fmt::format("({}) ", weight), p.subject.english(),
+                           what,
+                           p.issue >= results::Issue::buy_wire && !p.other.empty() ? " for " + p.other.english()
+                                                                                   : std::string());
         };
     };
     const auto each = [&](const auto&, const body::Puppet& puppet, const Report& r) {

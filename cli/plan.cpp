@@ -76,7 +76,7 @@ std::string stepWords(const make::Step& s) {
                                       "glue",
                                       "sign off"};
     static_assert(std::size(kVerbs) == make::kStepKinds);
-    std::string text = std::string(kVerbs[static_cast<int>(s.kind)]) + ": " + s.subject;
+    std::string text = std::string(kVerbs[static_cast<int>(s.kind)]) + ": " + s.subject.english();
     if (!s.detail.empty()) text += ", " + s.detail;
     if (s.mixes > 1) text += fmt::format(", mix {} of {}", s.mix, s.mixes);
     return text;

@@ -1,4 +1,5 @@
 // The first page: what is printed, at a glance.
+#include "document/spoken.h"
 #include "print/sheet_pages.h"
 #include "words/say.h"
 #include <algorithm>
@@ -38,7 +39,7 @@ void CoverPage::draw() {
     for (const fill::BakeBatch& b : m_r.bakes)
         figures << tr("Bake at %1 °C for %2; the %3 is slowest.")
                        .arg(Say::number(b.set_C, 0), Say::minutes(b.minutes),
-                            QString::fromStdString(
+                            spoken(
                                 m_r.choice
                                     .parts[static_cast<std::size_t>(b.parts[static_cast<std::size_t>(b.slowest)].part)]
                                     .label));

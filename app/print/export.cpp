@@ -41,7 +41,7 @@ std::vector<files::NamedMesh> bodyMeshes(const Document& d, body::Surface surfac
             mesh = body::calcSurfaceMesh(limb.segments[static_cast<std::size_t>(link.segment)], link,
                                          stiff ? body::findCommon(own, body::findStiff(link)) : own, surface, kAround);
         }
-        if (!mesh.triangles.empty()) all.push_back({p.label, std::move(mesh)});
+        if (!mesh.triangles.empty()) all.push_back({p.label.english(), std::move(mesh)});
     }
     return all;
 }

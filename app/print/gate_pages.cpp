@@ -1,4 +1,5 @@
 #include "print/gate_pages.h"
+#include "document/spoken.h"
 #include "words/say.h"
 #include <algorithm>
 #include <cmath>
@@ -22,7 +23,7 @@ public:
             const fill::Bake& b = m_r.bakePlan.bakes[i];
             QStringList names;
             for (int part : b.fresh)
-                names << QString::fromStdString(m_r.choice.parts[static_cast<std::size_t>(part)].label);
+                names << spoken(m_r.choice.parts[static_cast<std::size_t>(part)].label);
             item(tr("%1. %2: %3 °C for %4, then cool. Cures %5.")
                      .arg(i + 1)
                      .arg(b.name.empty() ? tr("everything") : QString::fromStdString(b.name), Say::number(b.set_C, 0),
@@ -32,7 +33,7 @@ public:
         const fill::HeatEntry* worst = m_r.bakePlan.worst();
         if (worst)
             note(tr("Most heat: %1, %2 of %3 min; loads that it is in: %4.")
-                     .arg(QString::fromStdString(m_r.choice.parts[static_cast<std::size_t>(worst->part)].label),
+                     .arg(spoken(m_r.choice.parts[static_cast<std::size_t>(worst->part)].label),
                           Say::number(worst->atHeat_min, 0), Say::number(worst->limit_min, 0))
                      .arg(worst->bakes));
         note(Say::caution(make::Caution::air_oven));

@@ -1,4 +1,5 @@
 // What is laid on the page and cut or marked: everything here is as large as life.
+#include "document/spoken.h"
 #include "print/sheet_pages.h"
 #include "words/say.h"
 #include <algorithm>
@@ -48,7 +49,7 @@ void LifeSizePages::patterns() {
     for (const fill::Pattern* p : order) {
         const QRectF box = boxOf(*p);
         if (box.width() > a.width() || box.height() > a.height()) {
-            large << QString::fromStdString(p->label);
+            large << spoken(p->label);
             continue;
         }
         if (x > 1e8) page();
@@ -71,8 +72,7 @@ void LifeSizePages::patterns() {
         m_pages.line(from.x(), from.y(), to.x(), to.y(), 0.25);
         m_pages.line(to.x(), to.y(), to.x() - 1.5, to.y() + 2.5, 0.25);
         m_pages.line(to.x(), to.y(), to.x() + 1.5, to.y() + 2.5, 0.25);
-        const QString words = p->pieces > 1 ? tr("%1 × %2").arg(QString::fromStdString(p->label)).arg(p->pieces)
-                                            : QString::fromStdString(p->label);
+        const QString words = p->pieces > 1 ? tr("%1 × %2").arg(spoken(p->label)).arg(p->pieces) : spoken(p->label);
         m_pages.text(from.x() - m_pages.widthOf(words, 2.6) / 2, from.y() + 4, words, 2.6);
         x += box.width() + 4, row = std::max(row, box.height());
     }
@@ -143,7 +143,7 @@ void LifeSizePages::joints(View view, const QPointF& origin, const QRectF& area)
         p.drawEllipse(at, gap / 2, gap / 2);
         cross(at);
         if (limb.kind == body::LimbKind::finger || view != View::front) continue;
-        const QString label = QString::fromStdString(h.label);
+        const QString label = spoken(h.label);
         const double w = m_pages.widthOf(label, 2.6), away = gap / 2 + 1.5;
         const QRectF places[] = {
             {at.x() + away, at.y() - 1.6, w, 3.2},         {at.x() - away - w, at.y() - 1.6, w, 3.2},
@@ -245,7 +245,7 @@ void LifeSizePages::strip(const choice::Cut& c, int row, int rows, double from, 
 
 QString LifeSizePages::markLabel(const choice::Mark& m, const choice::Cut& c) const {
     const QString where = Say::number(m.at_mm, 1);
-    const QString name = QString::fromStdString(m.label);
+    const QString name = spoken(m.label);
     switch (m.kind) {
     case choice::Mark::Kind::start:
         return tr("root end 0");

@@ -1,4 +1,5 @@
 #include "print/paint_pages.h"
+#include "document/spoken.h"
 #include "widgets/materials.h"
 #include "words/say.h"
 #include <algorithm>
@@ -52,7 +53,7 @@ private:
         heading(Say::capital(name.toStdString()), 4);
         QStringList names;
         for (const results::PaintedPart* x : parts)
-            names << QString::fromStdString(m_r.choice.parts[static_cast<std::size_t>(x->part)].label);
+            names << spoken(m_r.choice.parts[static_cast<std::size_t>(x->part)].label);
         line(tr("On: %1.").arg(names.join(tr(", "))), kGrey);
         // Coats of the first part; millilitres of all.
         for (std::size_t k = 0; k < parts.front()->laid.size(); ++k) {
@@ -97,7 +98,7 @@ private:
             QStringList places;
             for (std::size_t k = 0; k < std::min<std::size_t>(5, all[i].size()); ++k)
                 places << tr("%1 (%2)").arg(
-                    QString::fromStdString(m_r.choice.rest.links[static_cast<std::size_t>(all[i][k].link)].label),
+                    spoken(m_r.choice.rest.links[static_cast<std::size_t>(all[i][k].link)].label),
                     Say::number(all[i][k].bends, 0));
             line(tr("%1. %2: %3", "number, shot, places")
                      .arg(i + 1)

@@ -1,3 +1,4 @@
+#include "document/spoken.h"
 #include "print/sheet_pages.h"
 #include "sheet/drill_plan.h"
 #include "words/say.h"
@@ -190,8 +191,8 @@ void ThingsPages::basePages() {
     y += 7;
     for (const results::Hole& h : c.holes) {
         if (y > area.bottom() - 10) break;
-        m_pages.fitText(at[0], y, at[1] - at[0] - 1.5,
-                        tr("%1. %2").arg(&h - c.holes.data() + 1).arg(QString::fromStdString(h.name)), 3.2);
+        m_pages.fitText(at[0], y, at[1] - at[0] - 1.5, tr("%1. %2").arg(&h - c.holes.data() + 1).arg(spoken(h.name)),
+                        3.2);
         const QString cells[] = {Say::number(h.x_mm - b.x_mm, 1), Say::number(h.z_mm - b.z_mm, 1),
                                  Say::number(h.diameter_mm, 1), h.through ? tr("through") : Say::number(h.depth_mm, 1)};
         for (std::size_t k = 0; k < 4; ++k)

@@ -1,4 +1,5 @@
 #include "sheet/walk.h"
+#include "document/spoken.h"
 #include "words/say.h"
 #include <algorithm>
 
@@ -8,9 +9,9 @@ namespace {
 /// A part's own name; fingers' palm ends and their like are told apart by the limb that they belong to.
 QString partName(const Document& document, const Selection& s) {
     const auto& parts = document.report().choice.parts;
-    const std::string& label = parts[static_cast<std::size_t>(partOf(document.report(), s))].label;
+    const Phrase& label = parts[static_cast<std::size_t>(partOf(document.report(), s))].label;
     const auto alike = std::count_if(parts.begin(), parts.end(), [&](const fill::Part& p) { return p.label == label; });
-    const QString name = QString::fromStdString(label);
+    const QString name = spoken(label);
     if (alike < 2 || s.limb < 0) return name;
     return Say::tr("%1, %2").arg(
         name, QString::fromStdString(document.puppet().limbs[static_cast<std::size_t>(s.limb)].name));
@@ -102,12 +103,12 @@ QString sentenceOf(const Document& document, const Selection& s, Side side) {
     switch (s.kind) {
     case Selection::Kind::joint: {
         const choice::LimbChoice& l = r.choice.limbs[static_cast<std::size_t>(s.limb)];
-        const QString name = QString::fromStdString(
-            side == Side::named ? r.choice.skeleton.hinges[static_cast<std::size_t>(hingeOf(r, s))].label
-                                : document.puppet()
-                                      .limbs[static_cast<std::size_t>(s.limb)]
-                                      .joints[static_cast<std::size_t>(s.index)]
-                                      .name);
+        const QString name = side == Side::named
+                                 ? spoken(r.choice.skeleton.hinges[static_cast<std::size_t>(hingeOf(r, s))].label)
+                                 : QString::fromStdString(document.puppet()
+                                                              .limbs[static_cast<std::size_t>(s.limb)]
+                                                              .joints[static_cast<std::size_t>(s.index)]
+                                                              .name);
         for (std::size_t i = 0; i < l.verdicts.size(); ++i)
             if (l.demands[i].joint == s.index)
                 return Say::tr("%1: %2, %3")

@@ -2,6 +2,7 @@
 #include "base/gauge.h"
 #include "base/units.h"
 #include "document/document.h"
+#include "document/spoken.h"
 #include <QDate>
 #include <QLocale>
 #include <QTime>
@@ -222,11 +223,11 @@ QString Say::eye(const results::EyeCheck& c) {
     case Eye::heads_high:
         return tr("Heads high: %1.").arg(between(1));
     case Eye::hand_to_head:
-        return tr("Hand of the %1 against the head's height: %2.").arg(QString::fromStdString(c.subject), between(2));
+        return tr("Hand of the %1 against the head's height: %2.").arg(spoken(c.subject), between(2));
     case Eye::foot_to_head:
         return tr("%1 against the head's height: %2.").arg(who, between(2));
     case Eye::hand_to_forearm:
-        return tr("Hand of the %1 against its forearm: %2.").arg(QString::fromStdString(c.subject), between(2));
+        return tr("Hand of the %1 against its forearm: %2.").arg(spoken(c.subject), between(2));
     case Eye::hand_to_mouth:
         return tr("%1 stretched out reaches %2 times the way to the mouth.").arg(who, number(c.found, 2));
     case Eye::foot_on_ground:
@@ -235,10 +236,10 @@ QString Say::eye(const results::EyeCheck& c) {
         return tr("%1 stretched out reaches %2 times the way to the ground.").arg(who, number(c.found, 2));
     case Eye::armature_cover:
         return tr("Armature nearest the surface at %1: %2 under it, %3 wanted.")
-            .arg(QString::fromStdString(c.subject), length(c.found), length(c.low));
+            .arg(spoken(c.subject), length(c.found), length(c.low));
     case Eye::meets_at_bend:
         return tr("Stiff parts come nearest at the %1: its gap is %2 times what full bend needs.")
-            .arg(QString::fromStdString(c.subject), number(c.found, 2));
+            .arg(spoken(c.subject), number(c.found, 2));
     case Eye::left_and_right:
         return tr("%1 differ by %2.").arg(who, length(c.found));
     case Eye::side_seen:
@@ -250,6 +251,8 @@ QString Say::eye(const results::EyeCheck& c) {
 QString Say::sided(const body::Limb& limb, const QString& name, bool right) {
     return !limb.mirrored ? name : (right ? tr("right %1") : tr("left %1")).arg(name);
 }
+
+QString Say::capital(const Phrase& label) { return capital(spoken(label).toStdString()); }
 
 QString Say::capital(const std::string& label) {
     QString s = QString::fromStdString(label);
@@ -347,14 +350,13 @@ QString Say::footing(const choice::PuppetChoice& c) {
             const auto& link =
                 c.skeleton.links[static_cast<std::size_t>(c.skeleton.supportLinks[static_cast<std::size_t>(i)])];
             const double g = hard->feet_g[static_cast<std::size_t>(i)];
-            shares << (g < 0 ? tr("the tie-down of the %1 pulls %2").arg(QString::fromStdString(link.label), grams(-g))
-                             : tr("%1 %2").arg(QString::fromStdString(link.label), grams(g)));
+            shares << (g < 0 ? tr("the tie-down of the %1 pulls %2").arg(spoken(link.label), grams(-g))
+                             : tr("%1 %2").arg(spoken(link.label), grams(g)));
         }
         text = tr("On %1 feet at worst: %2. ").arg(hard->down.size()).arg(shares.join(tr(", ")));
     }
-    return text +
-           tr("The tip of the %1 droops most, %2, as the wire gives.")
-               .arg(QString::fromStdString(c.skeleton.copies[static_cast<std::size_t>(tip)].label), length(droop));
+    return text + tr("The tip of the %1 droops most, %2, as the wire gives.")
+                      .arg(spoken(c.skeleton.copies[static_cast<std::size_t>(tip)].label), length(droop));
 }
 
 QString Say::wireReason(const choice::WireReason& r) {
@@ -395,7 +397,7 @@ QString Say::verdict(choice::State s, const choice::Demand& d, const choice::Ver
     case choice::State::crowded:
         if (d.buried)
             return tr("its gap lies inside the %1, which is hard once cured: %2 of %3 are free")
-                .arg(QString::fromStdString(d.buriedIn), length(d.free_mm), length(d.gap_mm));
+                .arg(spoken(d.buriedIn), length(d.free_mm), length(d.gap_mm));
         if (d.gapNeeded_mm > d.gap_mm)
             return tr("gap %1 of %2 needed at full bend").arg(length(d.gap_mm), length(d.gapNeeded_mm));
         return tr("bundle %1 across, room for %2")

@@ -1,5 +1,6 @@
 // The making in words: steps, why they wait, what they are held by, gates, the oven.
 #include "document/document.h"
+#include "document/spoken.h"
 #include "words/say.h"
 #include <cmath>
 
@@ -7,7 +8,7 @@ namespace enkinet::app {
 
 QString Say::step(const make::Step& s) {
     using make::StepKind;
-    const QString who = QString::fromStdString(s.subject), what = QString::fromStdString(s.detail);
+    const QString who = spoken(s.subject), what = QString::fromStdString(s.detail);
     switch (s.kind) {
     case StepKind::print_sheets:
         return tr("Print the sheets of %1").arg(who);
@@ -150,7 +151,7 @@ QString Say::caution(make::Caution c) {
 }
 
 QString Say::grip(const make::Step& s) {
-    const QString by = QString::fromStdString(s.heldBy);
+    const QString by = spoken(s.heldBy);
     switch (s.grip) {
     case make::Grip::none:
         return {};
@@ -170,7 +171,7 @@ QString Say::grip(const make::Step& s) {
 
 QString Say::gateItem(const make::GateItem& g) {
     using make::Check;
-    const QString who = capital(g.subject), what = QString::fromStdString(g.subject);
+    const QString who = capital(g.subject), what = spoken(g.subject);
     const bool one = std::lround(g.a) == 1;
     switch (g.check) {
     case Check::pose:

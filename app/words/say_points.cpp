@@ -1,5 +1,6 @@
 // Open points in words: what is open, with its figure, and what to do next.
 #include "base/units.h"
+#include "document/spoken.h"
 #include "words/say.h"
 #include <algorithm>
 #include <cmath>
@@ -8,7 +9,7 @@ namespace enkinet::app {
 
 /// For whom, where it is not one puppet alone.
 QString Say::whose(const results::OpenPoint& p) {
-    return p.other.empty() ? QString() : tr(" by %1 together").arg(QString::fromStdString(p.other));
+    return p.other.empty() ? QString() : tr(" by %1 together").arg(spoken(p.other));
 }
 
 QString Say::bondLimit(results::BondLimit limit) {
@@ -63,7 +64,7 @@ QString Say::openPoint(const results::OpenPoint& p) {
         return tr("No spool in stock can be tried for %1.").arg(who);
     case Issue::order:
         return tr("%1 bends before the %2, which is farther out: %3 against %4 N·mm.")
-            .arg(who, QString::fromStdString(p.other), figure(p.found), figure(p.limit));
+            .arg(who, spoken(p.other), figure(p.found), figure(p.limit));
     case Issue::cut_differs:
         return tr("%1 is cut to %2, and now wants %3.").arg(who, length(p.found, 0), length(p.limit, 0));
     case Issue::wants_key:
@@ -90,11 +91,11 @@ QString Say::openPoint(const results::OpenPoint& p) {
     case Issue::skin_cracks:
         return tr("%1: flexible clay round the joint is stretched by %2 where it cracks at %3. What would work: a gap "
                   "of "
-                  "%4 mm, the gap left bare under cloth, fur or feathers, or a clay that never dries.")
-            .arg(who, number(p.found, 2), number(p.limit, 2), QString::fromStdString(p.other));
+                  "%4, the gap left bare under cloth, fur or feathers, or a clay that never dries.")
+            .arg(who, number(p.found, 2), number(p.limit, 2), length(p.more, 0));
     case Issue::skin_jump:
         return tr("%1: skin of %2 beside %3 on the %4: more than two to one cracks and bakes unevenly.")
-            .arg(who, length(p.found), length(p.limit), QString::fromStdString(p.other));
+            .arg(who, length(p.found), length(p.limit), spoken(p.other));
     case Issue::slender:
         return p.more <= 0
                    ? tr("%1 breaks under %2 N at its end once cured, a knock or a hand is %3: wire drawn on into it, "
@@ -105,16 +106,16 @@ QString Say::openPoint(const results::OpenPoint& p) {
                          .arg(who, figure(p.found), figure(p.limit), length(p.more));
     case Issue::heat_spent:
         return tr("%1 spends %2 min at heat in %3 of the loads, its clay stands %4: fewer loads, or bake it later.")
-            .arg(who, number(p.found, 0), QString::fromStdString(p.other), number(p.limit, 0));
+            .arg(who, number(p.found, 0), spoken(p.other), number(p.limit, 0));
     case Issue::left_raw:
         return tr("%1 stays raw: no load cures it.").arg(who);
     case Issue::not_in_oven:
         return tr("%1 must not go into the oven: it stands %2 °C, the load peaks at %3 °C.")
             .arg(who, number(p.limit, 0), number(p.found, 0));
     case Issue::sags:
-        return tr("%1 has no wire and would sag before it is cured: %2 of %3 MPa. Prop it %4 mm above the base, or "
+        return tr("%1 has no wire and would sag before it is cured: %2 of %3 MPa. Prop it %4 above the base, or "
                   "give it a wire.")
-            .arg(who, number(p.found, 3), number(p.limit, 3), QString::fromStdString(p.other));
+            .arg(who, number(p.found, 3), number(p.limit, 3), length(p.more, 0));
     case Issue::wet_grip:
         return tr("%n step(s) have nothing to hold it by but what is wet, first: %1. A rod, tie-downs or baking in "
                   "stages "
@@ -127,7 +128,7 @@ QString Say::openPoint(const results::OpenPoint& p) {
         return tr("%1 is not checked: nothing is posed in it, and all of it is stiffened.").arg(who);
     case Issue::still_slack:
         return tr("%1: bare wire of the %2 keeps its shape up to %3 N·mm, raw clay and a tool ask %4.")
-            .arg(who, QString::fromStdString(p.other), figure(p.found), figure(p.limit));
+            .arg(who, spoken(p.other), figure(p.found), figure(p.limit));
     case Issue::still_droops:
         return tr("%1: bare wire bends down %2 under raw clay, %3 at most.").arg(who, length(p.found), length(p.limit));
     case Issue::still_folds:
@@ -150,7 +151,7 @@ QString Say::openPoint(const results::OpenPoint& p) {
     case Issue::base_pushed:
         return tr("Posing the %1 pushes it over with its base: clamp the base, or keep the other hand on its near "
                   "side.")
-            .arg(QString::fromStdString(p.other));
+            .arg(spoken(p.other));
     case Issue::hole_outside:
         return tr("%1: its hole is not on the base.").arg(who);
     case Issue::sheet_sags:
@@ -161,10 +162,10 @@ QString Say::openPoint(const results::OpenPoint& p) {
             .arg(who, length(p.found), length(p.limit));
     case Issue::run_wall:
         return tr("%1 leaves %2 of wall in the %3, %4 at least.")
-            .arg(who, length(p.found), QString::fromStdString(p.other), length(p.limit));
+            .arg(who, length(p.found), spoken(p.other), length(p.limit));
     case Issue::run_bend:
         return tr("%1 is bent to %2 at the %3, %4 at least.")
-            .arg(who, length(p.found), QString::fromStdString(p.other), length(p.limit));
+            .arg(who, length(p.found), spoken(p.other), length(p.limit));
     case Issue::run_untested:
         return tr("%1: test it before it is closed.").arg(who);
     case Issue::prop_untried:
@@ -202,10 +203,10 @@ QString Say::openPoint(const results::OpenPoint& p) {
         return tr("%1: %2 rusts in clay that is wet with water and stains it. Aluminium, brass, stainless, or a coat "
                   "of "
                   "varnish on the wire first.")
-            .arg(who, QString::fromStdString(p.other));
+            .arg(who, spoken(p.other));
     case Issue::unsealed:
         return tr("%1: %2 is wet with water and swells air-dry clay that is not sealed. A primer first.")
-            .arg(who, QString::fromStdString(p.other));
+            .arg(who, spoken(p.other));
     case Issue::pick_gone:
         return tr("The wire picked for %1 (%n strand(s), a turn every %2) cannot be made: strands of a bundle may "
                   "stand at "

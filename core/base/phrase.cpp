@@ -22,6 +22,13 @@ std::string Phrase::text(const Tongue& tongue) const {
     return said;
 }
 
+bool operator==(const Phrase& a, const Phrase& b) {
+    const bool looked = a.m_words && b.m_words;
+    return (looked ? std::string_view(a.m_words) == b.m_words : a.m_words == b.m_words) && a.m_given == b.m_given &&
+           a.m_significant == b.m_significant &&
+           (a.m_number == b.m_number || (a.m_number != a.m_number && b.m_number != b.m_number)) && a.m_in == b.m_in;
+}
+
 std::string Phrase::english() const { return text(englishTongue()); }
 
 const Tongue& englishTongue() {

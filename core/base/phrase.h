@@ -3,6 +3,7 @@
 // as numbers; a face looks the template up in its own language and writes the numbers by its own locale.
 #include <functional>
 #include <string>
+#include <string_view>
 #include <type_traits>
 #include <utility>
 #include <vector>
@@ -26,6 +27,12 @@ public:
     template <class T>
     requires std::is_arithmetic_v<T> Phrase(T value, int significant = 6)
         : m_number(static_cast<double>(value)), m_significant(significant) {}
+
+    /// Said the same in every language.
+    friend bool operator==(const Phrase& a, const Phrase& b);
+    template <class Text>
+    requires std::is_convertible_v<const Text&, std::string_view>
+    friend bool operator==(const Phrase& a, const Text& english) { return a.english() == std::string_view(english); }
 
     bool empty() const { return !m_words && m_given.empty() && m_significant == 0; }
     std::string text(const Tongue& tongue) const;
@@ -51,6 +58,9 @@ template <class... In> Phrase words(const char* text, In&&... in) {
     }
     return p;
 }
+
+/// In files and tables a phrase is its English.
+template <class Json> void to_json(Json& json, const Phrase& phrase) { json = phrase.english(); }
 
 /// The core's own: templates as they are, numbers in plain form.
 const Tongue& englishTongue();

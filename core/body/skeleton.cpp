@@ -7,8 +7,8 @@ namespace {
 
 Vec3 mirrored(Vec3 p, bool right) { return right ? Vec3{-p.x, p.y, p.z} : p; }
 
-std::string sided(const std::string& name, const Limb& limb, bool right) {
-    return limb.mirrored ? (right ? "right " : "left ") + name : name;
+Phrase sided(const std::string& name, const Limb& limb, bool right) {
+    return !limb.mirrored ? Phrase(name) : right ? words("right %1", name) : words("left %1", name);
 }
 
 /// Half-width a lies in the front picture where the bone does, b in depth.

@@ -9,7 +9,7 @@ namespace enkinet::body {
 struct LimbCopy {
     int limb = 0;
     bool right = false;
-    std::string label; ///< "left leg", "spine"
+    Phrase label;      ///< "left leg", "spine"
     int firstLink = 0; ///< its links follow each other
     int hangsOn = -1;  ///< limb copy it hangs on; -1 for the root
     friend bool operator==(const LimbCopy&, const LimbCopy&) = default;
@@ -22,7 +22,7 @@ struct Link {
     double length_mm = 0;
     int body = 0;
     double gapFrom_mm = 0, gapTo_mm = 0; ///< whole gaps of the posed joints at its ends, 0 at a fixed point
-    std::string label;                   ///< "left shin"
+    Phrase label;                        ///< "left shin"
     friend bool operator==(const Link&, const Link&) = default;
 };
 
@@ -30,7 +30,7 @@ struct Hinge {
     int copy = 0, joint = 0;
     Vec3 at;
     int before = 0, after = 0; ///< links on the root side and on the tip side
-    std::string label;         ///< "left ankle"
+    Phrase label;              ///< "left ankle"
     bool whip = false;         ///< bends over all links of its copy from `after` on
     friend bool operator==(const Hinge&, const Hinge&) = default;
 };
@@ -40,7 +40,7 @@ struct MassCopy {
     bool right = false;
     Vec3 at;
     int link = 0;
-    std::string label;
+    Phrase label;
     std::array<Vec3, 3> axes{Vec3{1, 0, 0}, Vec3{0, 1, 0}, Vec3{0, 0, 1}};
     friend bool operator==(const MassCopy&, const MassCopy&) = default;
 };

@@ -25,7 +25,7 @@ struct Ending {
 
 struct Mark {
     enum class Kind { start, wrap, joint, fixed, ending, tip, loop, tie_down, end } kind = Kind::joint;
-    std::string label;
+    Phrase label;
     double at_mm = 0;              ///< from the root end of the finished wire
     double from_mm = 0, to_mm = 0; ///< free gap at a joint; equal elsewhere
     friend bool operator==(const Mark&, const Mark&) = default;

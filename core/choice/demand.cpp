@@ -153,7 +153,7 @@ void findBurial(Demand& d, const Puppet& p, const Skeleton& rest, const fill::Sh
             continue;
         links.emplace_back(&seg, &l);
     }
-    const auto owner = [&](const Vec3& at) -> const std::string* {
+    const auto owner = [&](const Vec3& at) -> const Phrase* {
         for (const MassCopy* m : masses)
             if (isInside(p.masses[static_cast<std::size_t>(m->mass)], *m, at)) return &m->label;
         for (const auto& [seg, l] : links)
@@ -171,7 +171,7 @@ void findBurial(Demand& d, const Puppet& p, const Skeleton& rest, const fill::Sh
         free += owner(hinge.at + at * (at < 0 ? in : out)) == nullptr;
     }
     d.free_mm = d.gap_mm * free / kLooks;
-    if (const std::string* in_ = owner(hinge.at)) d.buried = true, d.buriedIn = *in_;
+    if (const Phrase* in_ = owner(hinge.at)) d.buried = true, d.buriedIn = *in_;
 }
 
 /// Moment of a whip's load along it over that at the root: everything beyond, the whip held straight and level.

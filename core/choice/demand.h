@@ -64,7 +64,7 @@ struct Demand : BendNeed, Limits {
     Hold near;                ///< against it
     bool nearDecides = false; ///< the hand that holds against it can give less
     double marks_Nmm = 1e300; ///< effort from which a finger leaves a mark in soft clay
-    std::string buriedIn;     ///< of this part
+    Phrase buriedIn;          ///< of this part
     double roomCover_mm = 0;  ///< cover that the room leaves
     std::string roomAt;       ///< the segment that decides
     ENKINET_COMPARED(Demand)

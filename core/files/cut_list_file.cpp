@@ -28,7 +28,7 @@ std::vector<Json> cutListJson(const document::Production& p, const body::Puppet&
         Json marks = Json::array();
         for (const choice::Mark& m : c.marks)
             marks.push_back({{"kind", kindWord(m.kind)},
-                             {"label", m.label},
+                             {"label", m.label.english()},
                              {"at_mm", rounded(m.at_mm)},
                              {"from_mm", rounded(m.from_mm)},
                              {"to_mm", rounded(m.to_mm)}});

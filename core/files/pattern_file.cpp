@@ -18,7 +18,7 @@ std::string escaped(const std::string& text) {
 }
 
 std::string wordsOf(const Pattern& p) {
-    return p.pieces > 1 ? fmt::format("{}, {} alike", p.label, p.pieces) : p.label;
+    return p.pieces > 1 ? fmt::format("{}, {} alike", p.label.english(), p.pieces) : p.label.english();
 }
 
 /// Visits each placed piece with its shift.

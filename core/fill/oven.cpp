@@ -22,8 +22,8 @@ std::vector<OvenFinding> checkOven(const Puppet& puppet, const Skeleton& s, cons
     std::vector<OvenFinding> all;
     std::set<std::string> said;
     std::vector<std::string> sleeves, glued; // limbs, in the order of the parts
-    const auto add = [&](OvenFinding::Kind kind, const std::string& what, double limit, bool bars) {
-        if (limit < peak && said.insert(std::to_string(static_cast<int>(kind)) + what).second)
+    const auto add = [&](OvenFinding::Kind kind, const Phrase& what, double limit, bool bars) {
+        if (limit < peak && said.insert(std::to_string(static_cast<int>(kind)) + what.english()).second)
             all.push_back({kind, what, limit, peak, bars});
     };
     for (int i : bake.parts) {
@@ -37,7 +37,7 @@ std::vector<OvenFinding> checkOven(const Puppet& puppet, const Skeleton& s, cons
         const Part& p = parts[i];
         if (p.bulk.mass_g > 0) {
             const BulkCard& bulk = shelf.bulks.at(p.layers.bulk);
-            add(OvenFinding::Kind::bulk, bulk.name + " (" + p.label + ")", bulk.ovenLimit_C, true);
+            add(OvenFinding::Kind::bulk, words("%1 (%2)", bulk.name, p.label), bulk.ovenLimit_C, true);
         }
         const Link& link = s.links[static_cast<std::size_t>(p.link)];
         const Limb& limb = puppet.limbs[static_cast<std::size_t>(s.copies[static_cast<std::size_t>(link.copy)].limb)];

@@ -10,7 +10,7 @@ inline constexpr double kSleeveLimit_C = 125; ///< heat-shrink tube goes on shri
 
 struct OvenFinding {
     enum class Kind { scorches, bulk, sleeve, glue, thing } kind = Kind::thing;
-    std::string what; ///< card's name, or the limbs'
+    Phrase what; ///< card's name, or the limbs'
 
     double limit_C = 0, peak_C = 0;
     bool bars = false; ///< it must not go in; otherwise it is only worth knowing

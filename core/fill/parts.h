@@ -40,7 +40,7 @@ struct LayerMass {
 };
 
 struct Part {
-    std::string label;
+    Phrase label;
     int link = -1; ///< of the skeleton
     int mass = -1; ///< mass copy of the skeleton; -1 for a segment
     int body = 0;  ///< rigid body it belongs to

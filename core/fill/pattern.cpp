@@ -257,6 +257,7 @@ std::vector<Pattern> calcPatterns(const Puppet& puppet, const Skeleton& s, const
     for (const Part& part : parts) {
         checkStop(stop);
         if (part.layers.cover.empty() || part.volume_mm3 <= 0) continue;
+        const int index = static_cast<int>(&part - parts.data());
         const double inset = part.layers.cover_mm / 2;
         Pattern p;
         if (part.mass >= 0) {
@@ -273,9 +274,9 @@ std::vector<Pattern> calcPatterns(const Puppet& puppet, const Skeleton& s, const
             if (stations.empty() || mine.length() * link.length_mm < 0.5) continue;
             // Each copy by its own directions: seen from the front, left and right come out as mirror images.
             const double seam = findSeam(link, puppet.wants.camera_rad);
-            const auto add = [&](Pattern one, const std::string& label) {
+            const auto add = [&](Pattern one, const Phrase& label) {
                 one.seamSide = std::cos(seam) * link.a + std::sin(seam) * link.b;
-                one.label = label, one.cover = part.layers.cover;
+                one.part = index, one.label = label, one.cover = part.layers.cover;
                 all.push_back(std::move(one));
             };
             p = makeTube(stations, link.length_mm, mine, inset, seam);
@@ -290,10 +291,10 @@ std::vector<Pattern> calcPatterns(const Puppet& puppet, const Skeleton& s, const
             at.push_back(mine.to);
             for (std::size_t i = 1; i < at.size(); ++i)
                 add(makeTube(stations, link.length_mm, {at[i - 1], at[i]}, inset, seam),
-                    part.label + ", ring " + std::to_string(i));
+                    words("%1, ring %2", part.label, i));
             continue;
         }
-        p.label = part.label, p.cover = part.layers.cover;
+        p.part = index, p.label = part.label, p.cover = part.layers.cover;
         all.push_back(std::move(p));
     }
     return all;

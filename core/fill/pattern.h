@@ -17,7 +17,8 @@ struct FlatPoint {
 };
 
 struct Pattern {
-    std::string label;              ///< "left shin"
+    int part = -1;                  ///< of the puppet's parts
+    Phrase label;                   ///< "left shin"
     std::string cover;              ///< card
     bool exact = false;             ///< a developed cone
     int pieces = 1;                 ///< gores alike

@@ -356,8 +356,8 @@ Plan Planner::schedule() {
 }
 
 void Planner::findGrips() {
-    std::string hard;
-    std::vector<std::string> skinned;
+    Phrase hard;
+    std::vector<Phrase> skinned;
     const bool feet =
         std::any_of(m_puppet.limbs.begin(), m_puppet.limbs.end(), [](const Limb& l) { return l.tieDown.has_value(); });
     for (Step& s : m_plan.steps) {

@@ -18,13 +18,17 @@ bool isRight(const choice::PuppetChoice& c, const fill::Part& p) {
                        : c.rest.copies[static_cast<std::size_t>(linkOf(c, p).copy)].right;
 }
 
+Phrase sided(const Limb& limb, bool right, const std::string& name) {
+    return !limb.mirrored ? Phrase(name) : right ? words("right %1", name) : words("left %1", name);
+}
+
 /// Gaps of a limb, as the design has them: which clay runs across them.
 struct Gaps {
     int free = 0, soft = 0, stiff = 0;
     double shortest_mm = 1e9;
-    std::string first; ///< crossed by what is stiff, or else by what is soft
+    Phrase first; ///< crossed by what is stiff, or else by what is soft
 
-    void count(const Limb& limb, const std::string& side, const fill::Shelf& shelf) {
+    void count(const Limb& limb, bool right, const fill::Shelf& shelf) {
         for (std::size_t i = 0; i < limb.joints.size(); ++i) {
             const Joint& j = limb.joints[i];
             if (!j.posed || limb.whip) continue;
@@ -38,22 +42,21 @@ struct Gaps {
             const bool hard = (before && crosses(i - 1, true)) || (after && crosses(i, true));
             const bool yields = (before && crosses(i - 1, false)) || (after && crosses(i, false));
             if (hard) {
-                if (stiff++ == 0) first = side + j.name;
+                if (stiff++ == 0) first = sided(limb, right, j.name);
             } else if (yields) {
-                if (soft++ == 0 && stiff == 0) first = side + j.name;
+                if (soft++ == 0 && stiff == 0) first = sided(limb, right, j.name);
             } else {
                 ++free, shortest_mm = std::min(shortest_mm, j.gap_mm);
             }
         }
     }
     void say(std::vector<GateItem>& gate) const {
-        if (free > 0) gate.push_back({Check::gaps, "", static_cast<double>(free), shortest_mm, false});
+        if (free > 0) gate.push_back({Check::gaps, {}, static_cast<double>(free), shortest_mm, false});
         if (stiff > 0) gate.push_back({Check::crossed, first, static_cast<double>(stiff), 0, true});
-        if (soft > 0) gate.push_back({Check::crossed, stiff > 0 ? "" : first, static_cast<double>(soft), 0, false});
+        if (soft > 0)
+            gate.push_back({Check::crossed, stiff > 0 ? Phrase() : first, static_cast<double>(soft), 0, false});
     }
 };
-
-std::string sideOf(const Limb& limb, bool right) { return limb.mirrored ? (right ? "right " : "left ") : ""; }
 
 /// What is said of any clay part that hardens now.
 void addClay(std::vector<GateItem>& gate, const Puppet& puppet, const choice::PuppetChoice& c, const fill::Shelf& shelf,
@@ -61,7 +64,7 @@ void addClay(std::vector<GateItem>& gate, const Puppet& puppet, const choice::Pu
     // Joints that are bent on the board: clay hardens round the figure as it stands.
     int turned = 0;
     Gaps gaps;
-    std::string first;
+    Phrase first;
     std::vector<std::size_t> copies;
     for (int i : parts) {
         const auto copy = static_cast<std::size_t>(linkOf(c, c.parts[static_cast<std::size_t>(i)]).copy);
@@ -70,12 +73,12 @@ void addClay(std::vector<GateItem>& gate, const Puppet& puppet, const choice::Pu
     for (std::size_t copy : copies) {
         const LimbCopy& k = c.rest.copies[copy];
         const Limb& limb = puppet.limbs[static_cast<std::size_t>(k.limb)];
-        gaps.count(limb, sideOf(limb, k.right), shelf);
+        gaps.count(limb, k.right, shelf);
         for (const Joint& j : limb.joints) {
             if (!j.posed) continue;
             const JointAngle at = findAngle(puppet.board, limb.id, j.id, k.right);
             if (at.forth_rad == 0 && at.aside_rad == 0) continue;
-            if (turned++ == 0) first = sideOf(limb, k.right) + j.name;
+            if (turned++ == 0) first = sided(limb, k.right, j.name);
         }
     }
     if (turned > 0) gate.push_back({Check::pose, first, static_cast<double>(turned), 0, false});
@@ -90,7 +93,7 @@ void addClay(std::vector<GateItem>& gate, const Puppet& puppet, const choice::Pu
         if (!thick || p.skinMost_mm > thick->skinMost_mm) thick = &p;
         const fill::ClayCard& clay = shelf.clays.at(p.layers.clay);
         if (clay.shrink > 0) oversize[clay.name] = 1 / (1 - clay.shrink);
-        if (p.covered_mm2 > 0 && !isRight(c, p)) cloth[p.label] = p.layers.cover_mm;
+        if (p.covered_mm2 > 0 && !isRight(c, p)) cloth[p.label.english()] = p.layers.cover_mm;
     }
     if (thin) {
         const fill::ClayCard& clay = shelf.clays.at(thin->layers.clay);
@@ -145,7 +148,7 @@ void addHoles(std::vector<GateItem>& gate, const Puppet& puppet) {
     double depth = 0;
     for (const Limb& l : puppet.limbs)
         if (l.tieDown) wires += l.tieDown->wires * (l.mirrored ? 2 : 1), depth = std::max(depth, l.tieDown->depth_mm);
-    if (wires > 0) gate.push_back({Check::holes, "", static_cast<double>(wires), depth, false});
+    if (wires > 0) gate.push_back({Check::holes, {}, static_cast<double>(wires), depth, false});
 }
 
 /// What must be dry or set by now, and what must not be on the piece yet.
@@ -190,9 +193,11 @@ std::vector<GateItem> calcBakeGate(const Puppet& puppet, const choice::PuppetCho
             std::none_of(gate.begin(), gate.end(), [&](const GateItem& g) { return g.subject == card->second.name; }))
             gate.push_back({Check::alongside, card->second.name, card->second.limit_C, 0, false});
     const bool probed = shelf.shop.oven.readings > 0;
-    gate.push_back({Check::probe, "",
+    gate.push_back({Check::probe,
+                    {},
                     probed ? bake.set_C - shelf.shop.oven.offset_C : std::numeric_limits<double>::quiet_NaN(),
-                    bake.set_C, false});
+                    bake.set_C,
+                    false});
     const fill::Cooling& cooling = bake.cooling;
     if (cooling.slowest >= 0)
         gate.push_back({Check::cool, c.parts[static_cast<std::size_t>(cooling.slowest)].label, cooling.slow_min,
@@ -209,7 +214,7 @@ std::vector<GateItem> calcFrameGate(const Puppet& puppet, const choice::PuppetCh
         if (const Limb& limb = puppet.limbs[static_cast<std::size_t>(k.limb)]; !limb.whip)
             for (const Joint& j : limb.joints)
                 if (j.posed) ++gaps, shortest = std::min(shortest, j.gap_mm);
-    if (gaps > 0) gate.push_back({Check::gaps, "", static_cast<double>(gaps), shortest, false});
+    if (gaps > 0) gate.push_back({Check::gaps, {}, static_cast<double>(gaps), shortest, false});
     addHoles(gate, puppet);
     return gate;
 }

@@ -35,7 +35,7 @@ enum class Check {
 
 struct GateItem {
     Check check = Check::pose;
-    std::string subject; ///< part, limb or thing
+    Phrase subject; ///< part, limb or thing
     Figure a = 0, b = 0;
     bool stop = false; ///< not before this is mended
     friend bool operator==(const GateItem&, const GateItem&) = default;

@@ -31,7 +31,7 @@ public:
 
 private:
     /// key: of its kind's, by id where there is one.
-    int add(StepKind kind, const std::string& key, const std::string& subject, double hands, double wait = 0,
+    int add(StepKind kind, const std::string& key, const Phrase& subject, double hands, double wait = 0,
             Tool tool = Tool::bench, Caution caution = Caution::none);
     void after(int step, int before, Reason why) {
         if (before >= 0) m_plan.steps[static_cast<std::size_t>(step)].after.push_back({before, why});

@@ -50,8 +50,8 @@ std::vector<Chain> findChain(const std::vector<Step>& steps, int first, int then
     return {};
 }
 
-int Planner::add(StepKind kind, const std::string& key, const std::string& subject, double hands, double wait,
-                 Tool tool, Caution caution) {
+int Planner::add(StepKind kind, const std::string& key, const Phrase& subject, double hands, double wait, Tool tool,
+                 Caution caution) {
     Step s;
     s.id = std::string(keyOf(kind)) + (key.empty() ? "" : ":" + key);
     s.kind = kind, s.subject = subject, s.hands_min = hands, s.wait_min = wait, s.tool = tool, s.caution = caution;
@@ -195,7 +195,7 @@ void Planner::dry() {
         for (int i : own) {
             const fill::Part& p = m_choice.parts[static_cast<std::size_t>(i)];
             const auto skin = std::find_if(skins.begin(), skins.end(), [&](const auto& s) { return s.part == i; });
-            const int rack = add(StepKind::dry, p.label, p.label, 0, skin->hours * 60, Tool::drying_rack);
+            const int rack = add(StepKind::dry, p.label.english(), p.label, 0, skin->hours * 60, Tool::drying_rack);
             after(rack, gate, Reason::last_look);
             m_racks.emplace_back(limb, rack);
             m_hard.push_back(rack), m_hardOf[limb].push_back(rack);

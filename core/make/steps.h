@@ -85,8 +85,8 @@ struct After {
 struct Step {
     std::string id; ///< of the puppet's steps; the same for the same step of a changed design
     StepKind kind = StepKind::print_sheets;
-    std::string subject; ///< limb, part or scheme, in the builder's own names
-    std::string detail;  ///< card or colour it is done with
+    Phrase subject;     ///< limb, part or scheme, in the builder's own names
+    std::string detail; ///< card or colour it is done with
     paint::Role role = paint::Role::base;
     double amount = 0; ///< strands, grams, °C or ml, by kind
     double hands_min = 0, wait_min = 0;
@@ -98,7 +98,7 @@ struct Step {
     Caution caution = Caution::none;
     std::vector<After> after;
     Grip grip = Grip::none;
-    std::string heldBy;         ///< part or limb, where the grip has a name
+    Phrase heldBy;              ///< part or limb, where the grip has a name
     int bake = -1;              ///< of the bake plan, for a bake and its gate
     std::vector<GateItem> gate; ///< for a gate
     double start_min = 0;       ///< in the schedule below

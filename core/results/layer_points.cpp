@@ -91,15 +91,24 @@ void Points::oven() {
     for (const make::Step& s : m_r.plan.steps)
         for (const make::GateItem& g : s.gate)
             if (g.stop && (g.check == make::Check::take_out || g.check == make::Check::scorches) &&
-                said.insert(g.subject).second)
+                said.insert(g.subject.english()).second)
                 add({Station::skin, Issue::not_in_oven, -1, -1, -1, kNoState, g.b, g.a, g.subject});
     for (const fill::Overhang& o : fill::calcOverhangs(m_puppet, m_r.choice.rest, m_r.choice.own, parts, m_r.shelf))
         if (o.sags() && !isRightTwin(parts[static_cast<std::size_t>(o.part)]))
-            add({Station::skin, Issue::sags, -1, -1, o.part, kNoState, o.stress_MPa, o.strength_MPa, labelOf(o.part),
-                 plain(std::round(o.prop.y))});
+            add({Station::skin,
+                 Issue::sags,
+                 -1,
+                 -1,
+                 o.part,
+                 kNoState,
+                 o.stress_MPa,
+                 o.strength_MPa,
+                 labelOf(o.part),
+                 {},
+                 std::round(o.prop.y)});
     // One reason, said once.
     int wet = 0;
-    std::string first;
+    Phrase first;
     for (const make::Step& s : m_r.plan.steps)
         if (s.grip == make::Grip::wet_only && wet++ == 0) first = s.subject;
     if (wet > 0) add({Station::plan, Issue::wet_grip, -1, -1, -1, kNoState, static_cast<double>(wet), 0, first});
@@ -148,8 +157,17 @@ void Points::skin(const fill::Part& p, int part) {
         const double bend = body::findActing(m_puppet.wants.acting) * body::findLargestBend(j);
         const double strain = fill::findSkinStrain(bend, j.gap_mm, half);
         if (strain > clay.strainLimit)
-            add({Station::skin, Issue::skin_cracks, -1, -1, part, kNoState, strain, clay.strainLimit, p.label,
-                 plain(std::ceil(bend * half / clay.strainLimit))});
+            add({Station::skin,
+                 Issue::skin_cracks,
+                 -1,
+                 -1,
+                 part,
+                 kNoState,
+                 strain,
+                 clay.strainLimit,
+                 p.label,
+                 {},
+                 std::ceil(bend * half / clay.strainLimit)});
         return;
     }
     if (!stiff) return;

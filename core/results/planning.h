@@ -102,7 +102,7 @@ struct WayToHold {
     Relief kind = Relief::another_pair;
     int amount = 0;
     int puppet = -1;                    ///< for copies and pieces
-    std::string subject{};              ///< feature
+    Phrase subject{};                   ///< feature
     std::optional<Calendar> calendar{}; ///< that it means
     Minute late = 0;                    ///< that is left then, by the same search
     Minute cost_min = 0; ///< hands that are paid for it: of the other pair, beyond today's hours; less: saved

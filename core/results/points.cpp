@@ -122,7 +122,7 @@ std::string Points::keyOf(const OpenPoint& p) const {
                              .id;
         return key;
     }
-    return (key + ":" + p.subject).substr(0, 400);
+    return (key + ":" + p.subject.english()).substr(0, 400);
 }
 
 std::size_t Points::limbOf(const body::Link& l) const {

@@ -88,11 +88,11 @@ struct OpenPoint {
     int part = -1;
     choice::State state = choice::State::holds;
     Figure found = 0, limit = 0;
-    std::string subject; ///< label of what it is about
-    std::string other{}; ///< and of what it is compared with
-    Figure more = 0;     ///< by so much more it would do; 0: not known
-    int by = -1;         ///< of a bond: the limit that is missed
-    std::string key{};   ///< by which the builder leaves it as it is; the same for the same point of the same design
+    Phrase subject;    ///< label of what it is about
+    Phrase other{};    ///< and of what it is compared with
+    Figure more = 0;   ///< by so much more it would do; 0: not known
+    int by = -1;       ///< of a bond: the limit that is missed
+    std::string key{}; ///< by which the builder leaves it as it is; the same for the same point of the same design
     friend bool operator==(const OpenPoint&, const OpenPoint&) = default;
 };
 /// True for advice that the builder may leave as it is; what would fail may not be.
@@ -170,7 +170,7 @@ Report calcReport(const Production& production, int puppet, const Cards& shipped
 
 /// A joint at which two designs of one puppet differ; absent where one of them does not have it.
 struct Difference {
-    std::string joint;
+    Phrase joint;
     std::optional<choice::Verdict> now, aside;
     friend bool operator==(const Difference&, const Difference&) = default;
 };
@@ -182,7 +182,7 @@ std::vector<Difference> calcDifferences(const body::Puppet& puppet, const Report
 struct SolidComparison {
     double mass_g = 0, price = 0;
     double bake_min = 0; ///< of all loads; NaN when solid clay does not get hot in a day
-    std::string joint;   ///< the one whose need grows most
+    Phrase joint;        ///< the one whose need grows most
     double needNow_Nmm = 0, needSolid_Nmm = 0;
     int failNow = 0, failSolid = 0; ///< joints that do not hold, each design with its own best wire
     friend bool operator==(const SolidComparison&, const SolidComparison&) = default;

@@ -47,8 +47,10 @@ ProductionResult calcResult(const Production& production, const Cards& shipped, 
         p.key = "buy:" + n.card;
         // Whose it is, where it is not one puppet's alone.
         if (n.puppets.size() > 1)
-            for (int i : n.puppets)
-                p.other += (p.other.empty() ? "" : ", ") + production.puppets[static_cast<std::size_t>(i)].name;
+            for (int i : n.puppets) {
+                const std::string& puppet = production.puppets[static_cast<std::size_t>(i)].name;
+                p.other = p.other.empty() ? Phrase(puppet) : words("%1, %2", p.other, puppet);
+            }
         all.open.push_back(std::move(p));
     }
     return all;

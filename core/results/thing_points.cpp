@@ -9,8 +9,8 @@ using namespace body;
 void Points::things() {
     const Things& t = m_puppet.things;
     const ThingsChecked& c = m_r.things;
-    const auto say = [&](Issue issue, const std::string& id, const std::string& name, double found, double limit,
-                         const std::string& other = {}, int by = -1) {
+    const auto say = [&](Issue issue, const std::string& id, const Phrase& name, double found, double limit,
+                         const Phrase& other = {}, int by = -1) {
         // The base's joint is said at the wire, the rest at the sheet.
         OpenPoint p{Station::sheet, issue, -1, -1, -1, kNoState, found, limit, name, other};
         p.by = by;

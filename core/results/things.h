@@ -29,7 +29,7 @@ struct BondCheck {
 };
 
 struct Hole {
-    std::string name;
+    Phrase name;
     double x_mm = 0, z_mm = 0, diameter_mm = 0, depth_mm = 0;
     body::Stage before = body::Stage::wire;
     bool through = false; ///< deeper than the base
@@ -44,7 +44,7 @@ struct BaseCheck {
     double edge_mm = 0;                          ///< from there to the nearest edge
     double leaned_mm = 0;                        ///< what is left when the puppet leans
     double wanted_mm = 0;                        ///< a tenth of its least width
-    std::string joint;                           ///< whose posing pushes hardest; empty: none
+    Phrase joint;                                ///< whose posing pushes hardest; empty: none
     double push_N = 0, push_mm = 0;              ///< force and height
     double stands = 0;                           ///< W e over F H; 1.5 is wanted
     Figure leastWidth_mm = 0, leastWeight_g = 0; ///< either of which would do
@@ -63,9 +63,9 @@ struct SheetCheck {
 
 struct RunCheck {
     double wall_mm = 0; ///< least, beside the bundle
-    std::string wallAt;
+    Phrase wallAt;
     double bend_mm = 0; ///< least radius at a joint; 0: it passes none
-    std::string bendAt;
+    Phrase bendAt;
     friend bool operator==(const RunCheck&, const RunCheck&) = default;
 };
 

@@ -66,7 +66,7 @@ TEST_CASE("Every state, issue, reason, step, caution and check has its sentence"
     }
     for (int i = 0; i <= static_cast<int>(results::Issue::buy_foil); ++i) {
         results::OpenPoint p;
-        p.issue = static_cast<results::Issue>(i), p.subject = "knee", p.found = 1, p.limit = 2,
+        p.issue = static_cast<results::Issue>(i), p.subject = std::string("knee"), p.found = 1, p.limit = 2,
         p.state = choice::State::slack;
         INFO("issue " << i);
         CHECK(Say::openPoint(p).size() > 12);
@@ -76,7 +76,7 @@ TEST_CASE("Every state, issue, reason, step, caution and check has its sentence"
         CHECK_FALSE(Say::reason(static_cast<make::Reason>(i)).isEmpty());
     for (int i = 0; i <= static_cast<int>(make::StepKind::sign_off); ++i) {
         make::Step s;
-        s.kind = static_cast<make::StepKind>(i), s.subject = "leg", s.amount = 3;
+        s.kind = static_cast<make::StepKind>(i), s.subject = std::string("leg"), s.amount = 3;
         CHECK_FALSE(Say::step(s).isEmpty());
     }
     for (int i = 1; i <= static_cast<int>(make::Caution::blade); ++i)
@@ -227,9 +227,10 @@ TEST_CASE("A part taken by the hand bends the joint between it and the planted f
         for (std::size_t i = 0; i < desk.report().choice.parts.size(); ++i)
             if (desk.report().choice.parts[i].label == label) {
                 const app::Grip g = app::findGrip(desk.document(), static_cast<int>(i));
-                return g.hinge < 0 ? std::string("nothing")
-                                   : desk.report().choice.skeleton.hinges[static_cast<std::size_t>(g.hinge)].label +
-                                         (g.moved ? "" : " (body moves)");
+                return g.hinge < 0
+                           ? std::string("nothing")
+                           : desk.report().choice.skeleton.hinges[static_cast<std::size_t>(g.hinge)].label.english() +
+                                 (g.moved ? "" : " (body moves)");
             }
         return std::string("no part");
     };

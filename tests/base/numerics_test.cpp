@@ -2,6 +2,7 @@
 #include "base/many.h"
 #include "base/normal.h"
 #include "base/quadrature.h"
+#include "base/rules.h"
 #include "base/text.h"
 #include "base/units.h"
 #include "base/vec3.h"
@@ -118,6 +119,36 @@ TEST_CASE("Ids are letters, digits, dots and dashes, and plain numbers carry no 
     CHECK(plain(2.0) == "2");
     CHECK(plain(0.1 + 0.2) == "0.3");
     CHECK(plain(1234.5678, 4) == "1235");
+}
+
+TEST_CASE("A phrase is said in another tongue: words looked up, names kept, numbers written its way") {
+    const Tongue other{[](const char* text) {
+                           const std::string_view w = text;
+                           return w == "%1, limb %2" ? std::string("Glied %2 von %1")
+                                  : w == "%1 %2%3"   ? std::string("%1 von %2%3")
+                                  : w == "must lie between %1 and %2%3"
+                                      ? std::string("muss zwischen %1 und %2%3 liegen")
+                                  : w == " mm" ? std::string(" mm")
+                                  : w == "gap" ? std::string("Luecke")
+                                               : "?" + std::string(w);
+                       },
+                       [](double v, int digits) {
+                           std::string s = plain(v, digits);
+                           std::replace(s.begin(), s.end(), '.', ',');
+                           return s;
+                       }};
+    // A name that looks like a hole or a template stays what it is.
+    const auto fault = findBeyond(words("%1, limb %2", std::string("%2 gap"), std::string("arm")),
+                                  {{words("gap"), 0.25, 0.5, 500, words(" mm")}});
+    REQUIRE(fault);
+    CHECK(fault->sentence() == "%2 gap, limb arm: gap 0.25 mm must lie between 0.5 and 500 mm");
+    CHECK(fault->sentence(other) == "Glied arm von %2 gap: Luecke von 0,25 mm muss zwischen 0,5 und 500 mm liegen");
+    CHECK(words("left %1", std::string("knee")) == "left knee");
+    CHECK(words("left %1", std::string("knee")) == words("left %1", std::string("knee")));
+    CHECK_FALSE(words("left %1", std::string("knee")) == Phrase(std::string("left knee")));
+    CHECK(Phrase().empty());
+    CHECK(words("%1 of %9", 3).english() == "3 of %9"); // a hole that nothing fills stays
+    CHECK(findBeyond({}, {{words("gap"), std::nan(""), 0, 1}}));
 }
 
 TEST_CASE("A result is a value or a fault that can be read as one sentence", "[base]") {

@@ -130,7 +130,7 @@ TEST_CASE("Each part's shell is closed, turned outwards, and as large as the cor
                 m = calcSurfaceMesh(l.segments[static_cast<std::size_t>(link.segment)], link, r.choice.own[i],
                                     Surface::finished);
             }
-            INFO(p.name << ", " << part.label);
+            INFO(p.name << ", " << part.label.english());
             CHECK(isClosed(m));
             CHECK_NEAR(calcMeshVolume(m), part.volume_mm3, 5e-3);
             meshes += calcMeshVolume(m), volumes += part.volume_mm3;

@@ -130,7 +130,7 @@ TEST_CASE("Splitting and joining a segment leaves its clay and its cloth as they
         // Between its gaps the split joint is fixed, so nothing is left out there.
         double clay = 0, cloth = 0;
         for (const fill::Part& part : reportOf(x).choice.parts)
-            if (part.label.rfind("waist", 0) == 0) clay += part.skin.volume_mm3, cloth += part.covered_mm2;
+            if (part.label.english().rfind("waist", 0) == 0) clay += part.skin.volume_mm3, cloth += part.covered_mm2;
         return std::pair{clay, cloth};
     };
     const auto before = clayAndCloth(p);

@@ -64,7 +64,7 @@ TEST_CASE("Skin and bulk add up to what they fill, for every part of the demo wi
                                  solid.from, solid.to, 0)
                             .volume_mm3;
             }
-            INFO(p.name << ", " << part.label);
+            INFO(p.name << ", " << part.label.english());
             CHECK_NEAR(part.skin.volume_mm3 + part.bulk.volume_mm3, outer, 1e-9);
         }
     }
@@ -157,7 +157,7 @@ TEST_CASE("The layers of every part add up to its body, and each to its own mesh
         for (std::size_t i = 0; i < parts.size(); ++i) {
             const Part& part = parts[i];
             if (part.volume_mm3 <= 0 || part.layers.clay.empty() || part.layers.bulk.empty()) continue;
-            INFO(p.name << ", " << part.label);
+            INFO(p.name << ", " << part.label.english());
             const Link& link = s.links[static_cast<std::size_t>(part.link)];
             if (part.mass < 0 && link.gapFrom_mm + link.gapTo_mm > 0) {
                 // Between its gaps.

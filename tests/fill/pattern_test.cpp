@@ -127,14 +127,15 @@ TEST_CASE("Brindle's fleece has a pattern for every covered part, left and right
     REQUIRE(patterns.size() >= 5);
     double area = 0;
     for (const Pattern& p : patterns) {
-        INFO(p.label);
+        INFO(p.label.english());
         CHECK(p.girthError < 0.01);
         CHECK(p.areaError <= kOnePiece);
         CHECK(p.area_mm2 > 0);
         area += p.area_mm2 * p.pieces;
-        if (p.label.starts_with("left ")) {
-            const auto twin = std::find_if(patterns.begin(), patterns.end(),
-                                           [&](const Pattern& x) { return x.label == "right " + p.label.substr(5); });
+        if (p.label.english().starts_with("left ")) {
+            const auto twin = std::find_if(patterns.begin(), patterns.end(), [&](const Pattern& x) {
+                return x.label == "right " + p.label.english().substr(5);
+            });
             REQUIRE(twin != patterns.end());
             CHECK_NEAR(twin->area_mm2, p.area_mm2, 1e-9);
             CHECK(std::abs(twin->seamSide.x + p.seamSide.x) < 1e-12);
@@ -177,9 +178,10 @@ TEST_CASE("A seam runs where the camera sees it least, and costs no girth wherev
         const auto r = reportOf(demo(), 1);
         for (const Pattern& one : calcPatterns(p, s, own, r.choice.parts)) {
             if (norm(one.seamSide) == 0) continue;
-            INFO(one.label << " from " << azimuth);
-            const auto part = std::find_if(r.choice.parts.begin(), r.choice.parts.end(),
-                                           [&](const Part& x) { return x.mass < 0 && one.label.starts_with(x.label); });
+            INFO(one.label.english() << " from " << azimuth);
+            const auto part = std::find_if(r.choice.parts.begin(), r.choice.parts.end(), [&](const Part& x) {
+                return x.mass < 0 && one.label.english().starts_with(x.label.english());
+            });
             REQUIRE(part != r.choice.parts.end());
             const Link& link = s.links[static_cast<std::size_t>(part->link)];
             const double a = dot(camera, link.a), b = dot(camera, link.b), most = std::hypot(a, b);
@@ -209,7 +211,7 @@ TEST_CASE("A bare stretch has no cloth on it", "[fill]") {
         for (const Part& x : r.choice.parts)
             if (x.label == l.segments[static_cast<std::size_t>(segment)].name) cloth = x.covered_mm2;
         for (const Pattern& x : r.patterns)
-            if (x.label.starts_with(l.segments[static_cast<std::size_t>(segment)].name)) flat += x.area_mm2;
+            if (x.label.english().starts_with(l.segments[static_cast<std::size_t>(segment)].name)) flat += x.area_mm2;
         return std::pair{cloth, flat};
     };
     CHECK(of(after).first < of(before).first);

@@ -19,7 +19,7 @@ TEST_CASE("A lump, a sheet and the part hold the same clay", "[fill]") {
     }
     // Left and right get the same.
     for (const PartSkin& s : r.skins) {
-        const std::string& label = r.choice.parts[static_cast<std::size_t>(s.part)].label;
+        const std::string label = r.choice.parts[static_cast<std::size_t>(s.part)].label.english();
         if (!label.starts_with("left ")) continue;
         for (const PartSkin& o : r.skins)
             if (r.choice.parts[static_cast<std::size_t>(o.part)].label == "right " + label.substr(5))
@@ -80,7 +80,7 @@ TEST_CASE("The scales give the thickness back", "[fill]") {
         const Part bare = calcParts(p, r.choice.rest, r.choice.own, r.shelf, none)[static_cast<std::size_t>(s.part)];
         if (bare.layers.bulk.empty() || bare.layers.skin_mm >= bare.thinnest_mm) continue;
         const double mm = calcThickness(p, r.choice.rest, r.choice.own, r.shelf, none, s.part, bare.skin.mass_g);
-        INFO(bare.label);
+        INFO(bare.label.english());
         CHECK_NEAR(mm, bare.layers.skin_mm, 1e-6);
         CHECK(std::isnan(
             calcThickness(p, r.choice.rest, r.choice.own, r.shelf, none, s.part, 10 * bare.volume_mm3 * 2e-3)));
@@ -121,7 +121,7 @@ TEST_CASE("Old Reed's neck: firm clay across its joints is refused, flexible cla
         CHECK_NEAR(o.found, findLargestBend(j) / j.gap_mm * half, 1e-9);
         CHECK(o.found > 0.25);
         // The gap that is named as a way out is one.
-        CHECK(findSkinStrain(findLargestBend(j), std::stod(o.other), half) <= 0.25 * (1 + 1e-9));
+        CHECK(findSkinStrain(findLargestBend(j), o.more, half) <= 0.25 * (1 + 1e-9));
     }
     CHECK(cracks > 0);
     // A clay that never dries bends along, and only makes the neck harder to pose.

@@ -228,7 +228,8 @@ TEST_CASE("What a rod hides of a rod beside it is the angle in which rays of a f
         }
         double found = 0;
         for (const Hidden& h : findHidden(p, c))
-            if (c.parts[static_cast<std::size_t>(h.part)].label.find("post") != std::string::npos) found += h.share;
+            if (c.parts[static_cast<std::size_t>(h.part)].label.english().find("post") != std::string::npos)
+                found += h.share;
         INFO(apart << " mm apart: " << found << " of " << share);
         // Twenty-four looks round, four millimetres a step; what is less than a tenth is not told at all.
         constexpr double kLook = 1.0 / 24;

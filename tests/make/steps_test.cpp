@@ -62,7 +62,7 @@ TEST_CASE("Every limb is cut, twisted where it has a lay, and bound on after its
     for (std::size_t i = 0; i < r.plan.steps.size(); ++i) {
         const Step& s = r.plan.steps[i];
         cuts += s.kind == StepKind::cut_wire, twists += s.kind == StepKind::twist_wire;
-        if (s.kind == StepKind::bind_limb) bound[s.subject] = static_cast<int>(i);
+        if (s.kind == StepKind::bind_limb) bound[s.subject.english()] = static_cast<int>(i);
     }
     CHECK(cuts == static_cast<int>(r.cuts.size()));
     CHECK(twists == std::count_if(r.cuts.begin(), r.cuts.end(), [](const auto& c) { return c.turns > 0; }));

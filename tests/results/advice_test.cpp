@@ -163,7 +163,7 @@ TEST_CASE("A limb of which nothing is left outside its parent is pointed out", "
     const Report w = reportOf(winged->production);
     double wing_mm3 = 0;
     for (const fill::Part& p : w.choice.parts)
-        if (p.label.find("wing") != std::string::npos) wing_mm3 += p.volume_mm3;
+        if (p.label.english().find("wing") != std::string::npos) wing_mm3 += p.volume_mm3;
     CHECK(wing_mm3 > 1000);
     CHECK(countOf(w.open, Issue::swallowed) == 0);
 }
@@ -283,7 +283,7 @@ TEST_CASE("Paint, varnish and steel that will not do on their ground are said", 
     const Report sheen = painted(kFirm, {{Role::varnish, varnish}}, false);
     for (const auto& list : {sheen.open, sheen.notes})
         for (const OpenPoint& o : list) {
-            INFO(static_cast<int>(o.issue) << " " << o.subject);
+            INFO(static_cast<int>(o.issue) << " " << o.subject.english());
             CHECK(o.station != Station::paint);
         }
     CHECK(std::any_of(sheen.plan.steps.begin(), sheen.plan.steps.end(), [](const make::Step& s) {
@@ -326,7 +326,7 @@ TEST_CASE("What sets by itself is gated and set limb by limb, and a step longer 
         REQUIRE(r.plan.steps[i].after.size() == 1);
         const make::Step& gate = r.plan.steps[static_cast<std::size_t>(r.plan.steps[i].after[0].step)];
         CHECK(gate.kind == make::StepKind::gate);
-        gated.insert(gate.subject);
+        gated.insert(gate.subject.english());
         // Only its own limb's clay stands before a limb's last look.
         CHECK(gate.after.size() == 1);
     }
@@ -470,7 +470,7 @@ TEST_CASE("Each shipped kind opens sound at half to twice its own height", "[res
                 if (p.issue >= Issue::buy_wire) continue;
                 ++(mayLeave(p.issue) ? advice : faults);
                 said += std::to_string(static_cast<int>(p.issue)) + "/" + std::to_string(static_cast<int>(p.state)) +
-                        " " + p.subject + "; ";
+                        " " + p.subject.english() + "; ";
             }
             INFO(said);
             CHECK(faults <= (share == 1 ? 0 : 10));

@@ -380,7 +380,9 @@ TEST_CASE("Calendar, deadlines and log are saved and read back equal, and broken
 
 TEST_CASE("A plan goes to other programs as calendar events and rows, one a step", "[results]") {
     const Case c = caseOf([](document::Production& p) { p.puppets.resize(1); });
-    const auto words = [](const make::Step& s) { return std::string(make::keyOf(s.kind)) + ", " + s.subject; };
+    const auto words = [](const make::Step& s) {
+        return std::string(make::keyOf(s.kind)) + ", " + s.subject.english();
+    };
     const std::string ics = files::writeIcs(c.production, c.result, c.plan, words);
     CHECK(ics.rfind("BEGIN:VCALENDAR\r\n", 0) == 0);
     CHECK(ics.find("SUMMARY:Tansy 1: bake\\, Tansy\r\n") != std::string::npos);

@@ -100,7 +100,7 @@ TEST_CASE("A part with neither paint nor cover, and a coat that does not hold, a
     CHECK(countOf(own, Issue::nothing_outside) == 0);
     std::set<std::string> clays;
     for (const OpenPoint& n : own.notes)
-        if (n.issue == Issue::own_colour) CHECK(clays.insert(n.subject).second);
+        if (n.issue == Issue::own_colour) CHECK(clays.insert(n.subject.english()).second);
     CHECK_FALSE(clays.empty());
     const Report oil = reportAfter([](Production& p) {
         paint::PaintCard c = shippedCards().paints.front();

@@ -97,7 +97,7 @@ TEST_CASE("A bond stands for what lies beyond it, and its weaker end counts", "[
     for (const Part& part : arm.choice.parts)
         for (const char* name : {"left upper arm", "left forearm", "left hand", "left palm end", "left first finger",
                                  "left second finger", "left third finger", "left thumb"})
-            if (part.label.rfind(name, 0) == 0) beyond += part.mass_g();
+            if (part.label.english().rfind(name, 0) == 0) beyond += part.mass_g();
     CHECK_NEAR(arm.things.bonds[0].force_N, std::max(2.0, 5 * beyond * kNewtonPerGram), 1e-6);
     // A rod in the base takes the leaning figure or the hand, whichever is more.
     p.things.base = Base{BaseShape::rectangle, BaseStuff::softwood, 120, 100, 18, 0, 0, 0};

@@ -1,4 +1,5 @@
 #include "stations/bulk/bulk_page.h"
+#include "document/spoken.h"
 #include "stations/layers/layers_bench.h"
 #include "stations/layers/part_in_hand.h"
 #include "widgets/button_row.h"
@@ -85,15 +86,14 @@ void BulkPage::show(const results::Report& r) {
         (isFoil ? foil_g : other_g) += p.bulk.mass_g;
         const double sheet_cm2 = fill::findFoilArea(roll, p.bulk.mass_g) * 1e4;
         if (isFoil && sheet_cm2 / (roll.width_mm / 10) < 0.5) {
-            m_parts->addItem(
-                tr("%1: %2, a scrap of foil").arg(QString::fromStdString(p.label), Say::grams(p.bulk.mass_g)));
+            m_parts->addItem(tr("%1: %2, a scrap of foil").arg(spoken(p.label), Say::grams(p.bulk.mass_g)));
             continue;
         }
-        m_parts->addItem(isFoil ? tr("%1: %2, tear %3 × %4 cm")
-                                      .arg(QString::fromStdString(p.label), Say::grams(p.bulk.mass_g),
-                                           Say::number(roll.width_mm / 10, 0),
-                                           Say::number(sheet_cm2 / (roll.width_mm / 10), 0))
-                                : tr("%1: %2").arg(QString::fromStdString(p.label), Say::grams(p.bulk.mass_g)));
+        m_parts->addItem(isFoil
+                             ? tr("%1: %2, tear %3 × %4 cm")
+                                   .arg(spoken(p.label), Say::grams(p.bulk.mass_g), Say::number(roll.width_mm / 10, 0),
+                                        Say::number(sheet_cm2 / (roll.width_mm / 10), 0))
+                             : tr("%1: %2").arg(spoken(p.label), Say::grams(p.bulk.mass_g)));
     }
     fitToRows(*m_parts, 9);
     m_parts->setVisible(m_parts->count() > 0);
@@ -152,7 +152,7 @@ void BulkPage::showComparison(const results::SolidComparison& c) {
                                      : tr("It bakes %1 longer.").arg(Say::minutes(c.bake_min)));
     if (!c.joint.empty())
         lines << tr("The %1 suffers most: it must hold %2 instead of %3 N·mm.")
-                     .arg(QString::fromStdString(c.joint), Say::figure(c.needSolid_Nmm), Say::figure(c.needNow_Nmm));
+                     .arg(spoken(c.joint), Say::figure(c.needSolid_Nmm), Say::figure(c.needNow_Nmm));
     lines << tr("Joints that fail, each design with its best wire: %1 instead of %2.").arg(c.failSolid).arg(c.failNow);
     m_solid->setText(lines.join("\n"));
     m_solid->show();

@@ -328,10 +328,9 @@ void PaintPage::addScheme(const std::vector<paint::Coat>& coats) {
                     std::any_of(all.begin(), all.end(), [&](const paint::Scheme& s) { return s.id == fresh.id; });
          ++n)
         fresh.id = "scheme-" + std::to_string(n);
-    fresh.name =
-        tr("paint of the %1")
-            .arg(QString::fromStdString(document().report().choice.parts[static_cast<std::size_t>(part)].label))
-            .toStdString();
+    fresh.name = tr("paint of the %1")
+                     .arg(spoken(document().report().choice.parts[static_cast<std::size_t>(part)].label))
+                     .toStdString();
     const document::PartRef ref = refOf(document(), part);
     body::Layers layers = layersOf(document(), part);
     layers.scheme = fresh.id;
@@ -423,7 +422,7 @@ void PaintPage::show(const results::Report& r) {
     if (part < 0) return;
     const fill::Part& p = r.choice.parts[static_cast<std::size_t>(part)];
     m_title->setText(Say::capital(p.label));
-    m_benchTitle->setText(m_photo->isHidden() ? tr("Paint of the %1").arg(QString::fromStdString(p.label))
+    m_benchTitle->setText(m_photo->isHidden() ? tr("Paint of the %1").arg(spoken(p.label))
                                               : tr("Paints for the shelf"));
     QList<std::pair<QString, QVariant>> schemes{{tr("not painted"), ""}};
     for (const paint::Scheme& s : document().production().schemes)

@@ -1,4 +1,5 @@
 #include "stations/plan/plan_days.h"
+#include "document/spoken.h"
 #include "stations/plan/step_icon.h"
 #include "widgets/look.h"
 #include "widgets/paper.h"
@@ -262,8 +263,7 @@ void PlanDays::drawCard(QPainter& p, const Card& card) const {
     p.drawText(QPointF(box.left() + 27, box.top() + 19), f.elidedText(groupName(card.group), Qt::ElideRight, w - 30));
     QStringList what;
     for (int i : card.steps) {
-        const QString one =
-            QString::fromStdString(m_state->step(m_state->plan.steps[static_cast<std::size_t>(i)].step).subject);
+        const QString one = spoken(m_state->step(m_state->plan.steps[static_cast<std::size_t>(i)].step).subject);
         if (!what.contains(one)) what << one;
     }
     const results::StepRef& first = m_state->plan.steps[static_cast<std::size_t>(card.steps.front())].step;
@@ -309,7 +309,7 @@ void PlanDays::drawWait(QPainter& p, const Wait& wait, double line) const {
     if (b.width() < 46) return;
     p.setFont(deskType(11));
     p.setPen(look().night ? look().ink : QColor("#2b2925"));
-    const QString who = QString::fromStdString(step.subject);
+    const QString who = spoken(step.subject);
     const QString text = oven ? tr("oven %1").arg(Say::minutes(static_cast<double>(s.at.done - s.at.handsEnd)))
                          : step.kind == make::StepKind::paint ? tr("%1 dries").arg(who)
                                                               : tr("%1 sets").arg(who);

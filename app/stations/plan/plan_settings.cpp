@@ -1,4 +1,5 @@
 // Hours, people, deadlines and what would make them hold; what to buy.
+#include "document/spoken.h"
 #include "stations/plan/plan_page.h"
 #include "widgets/answer.h"
 #include "widgets/fields.h"
@@ -31,7 +32,7 @@ QString PlanPage::wayText(const PlanJob::Known& k, const results::WayToHold& w) 
         what = tr("one %1 less").arg(puppet);
         break;
     case results::Relief::fewer_pieces:
-        what = tr("half of %1 on %2").arg(QString::fromStdString(w.subject), puppet);
+        what = tr("half of %1 on %2").arg(spoken(w.subject), puppet);
         break;
     }
     const QString left =

@@ -1,4 +1,5 @@
 #include "stations/sheet/thing_answer.h"
+#include "document/spoken.h"
 #include "words/say.h"
 #include <QCoreApplication>
 #include <cmath>
@@ -46,23 +47,23 @@ QString thingAnswer(const Document& document, ThingKind kind, int index) {
                 << (b.stands >= results::kTipSpare
                         ? Thing::tr(
                               "No hand pushes it over: posing the %1 takes %2 N at %3, and it stands %4 times that.")
-                              .arg(QString::fromStdString(b.joint), Say::figure(b.push_N), Say::length(b.push_mm, 0),
+                              .arg(spoken(b.joint), Say::figure(b.push_N), Say::length(b.push_mm, 0),
                                    Say::figure(b.stands))
                     : b.leastWidth_mm > 2 * std::max(document.puppet().things.base->width_mm,
                                                      document.puppet().things.base->depth_mm)
                         ? Thing::tr("Posing the %1 takes %2 N at %3 and pushes any base of a sensible size over: clamp "
                                     "it, or "
                                     "keep the other hand on its near side.")
-                              .arg(QString::fromStdString(b.joint), Say::figure(b.push_N), Say::length(b.push_mm, 0))
+                              .arg(spoken(b.joint), Say::figure(b.push_N), Say::length(b.push_mm, 0))
                         : Thing::tr(
                               "Posing the %1 takes %2 N at %3 and pushes it over. %4 wide or %5 heavy would stand; or "
                               "clamp it.")
-                              .arg(QString::fromStdString(b.joint), Say::figure(b.push_N), Say::length(b.push_mm, 0),
+                              .arg(spoken(b.joint), Say::figure(b.push_N), Say::length(b.push_mm, 0),
                                    Say::length(b.leastWidth_mm, 0), Say::grams(b.leastWeight_g)));
         QStringList holes;
         for (const results::Hole& h : b.holes)
-            holes << Thing::tr("%1 %2, %3 deep")
-                         .arg(QString::fromStdString(h.name), Say::length(h.diameter_mm), Say::length(h.depth_mm));
+            holes
+                << Thing::tr("%1 %2, %3 deep").arg(spoken(h.name), Say::length(h.diameter_mm), Say::length(h.depth_mm));
         if (!holes.isEmpty())
             words << Thing::tr("Holes: %1. Their places are printed at 1:1.").arg(holes.join(Thing::tr("; ")));
     }
@@ -92,10 +93,8 @@ QString thingAnswer(const Document& document, ThingKind kind, int index) {
     if (kind == ThingKind::run && i < c.runs.size()) {
         const results::RunCheck& r = c.runs[i];
         words << Thing::tr("%1 of wall beside the wire at the narrowest, in the %2; %3 at least.")
-                     .arg(Say::length(r.wall_mm), QString::fromStdString(r.wallAt),
-                          Say::length(results::kLeastWall_mm));
-        if (r.bend_mm > 0)
-            words << Thing::tr("Bent to %1 at the %2.").arg(Say::length(r.bend_mm), QString::fromStdString(r.bendAt));
+                     .arg(Say::length(r.wall_mm), spoken(r.wallAt), Say::length(results::kLeastWall_mm));
+        if (r.bend_mm > 0) words << Thing::tr("Bent to %1 at the %2.").arg(Say::length(r.bend_mm), spoken(r.bendAt));
         words << Thing::tr("Low voltage only, and lit once before it is closed.");
     }
     return words.join(" ");

@@ -1,4 +1,5 @@
 #include "stations/skin/bake_plot.h"
+#include "document/spoken.h"
 #include "widgets/look.h"
 #include "words/say.h"
 
@@ -64,7 +65,7 @@ QString BakePlot::legend(const results::Report& r) {
     if (r.bakes.empty()) return {};
     const fill::BakeBatch& b = r.bakes.front();
     const auto nameOf = [&](const fill::PartBake& p) {
-        return QString::fromStdString(r.choice.parts[static_cast<std::size_t>(p.part)].label).toHtmlEscaped();
+        return spoken(r.choice.parts[static_cast<std::size_t>(p.part)].label).toHtmlEscaped();
     };
     const fill::PartBake *quick = &b.parts.front(), &slow = b.parts[static_cast<std::size_t>(b.slowest)];
     for (const fill::PartBake& p : b.parts)

@@ -198,7 +198,7 @@ void CoverLeaf::show() {
         for (NumberField* f : {m_from, m_to})
             f->setEnabled(any && p.mass < 0);
         for (const fill::Pattern& x : r.patterns)
-            if (x.label == p.label || x.label.rfind(p.label + ", ring", 0) == 0) own.push_back(x);
+            if (x.part == part) own.push_back(x);
         QStringList lines;
         if (any) {
             lines << tr("%1 cm² of %2, %3 g; the clay under it stays %4 under size all round.")
@@ -209,7 +209,7 @@ void CoverLeaf::show() {
                 lines << tr("%1 cm² stay bare, in their own colour.")
                              .arg(Say::number((p.surface_mm2 - p.covered_mm2) / 100, 0));
         } else {
-            lines << tr("No cloth on the %1.").arg(QString::fromStdString(p.label));
+            lines << tr("No cloth on the %1.").arg(spoken(p.label));
         }
         for (const fill::Pattern& x : own)
             lines << (x.pieces > 1 ? tr("%1 gores alike; girth %2, each seam %3; area within %4 %.")
@@ -225,10 +225,9 @@ void CoverLeaf::show() {
                                                                  Say::number(100 * x.seamError, 1))));
         m_text->setText(lines.join("\n"));
     }
-    m_title->setText(
-        part >= 0
-            ? tr("Pattern of the %1").arg(QString::fromStdString(r.choice.parts[static_cast<std::size_t>(part)].label))
-            : tr("Patterns"));
+    m_title->setText(part >= 0
+                         ? tr("Pattern of the %1").arg(spoken(r.choice.parts[static_cast<std::size_t>(part)].label))
+                         : tr("Patterns"));
     m_view->show(own);
     std::map<std::string, std::vector<fill::Pattern>> byCover;
     for (const fill::Pattern& x : r.patterns)

@@ -61,8 +61,8 @@ void HeatView::paintEvent(QPaintEvent*) {
         const fill::HeatEntry& e = m_rows[i];
         const double y = kOvenRow * static_cast<double>(i);
         p.setPen(look().ink);
-        const QString name = QFontMetricsF(p.font()).elidedText(
-            QString::fromStdString(parts[static_cast<std::size_t>(e.part)].label), Qt::ElideRight, left - 8);
+        const QString name = QFontMetricsF(p.font()).elidedText(spoken(parts[static_cast<std::size_t>(e.part)].label),
+                                                                Qt::ElideRight, left - 8);
         p.drawText(QRectF(0, y, left - 6, kOvenRow), Qt::AlignRight | Qt::AlignVCenter, name);
         p.fillRect(QRectF(left, y + 5, right - left, kOvenRow - 10), look().shade);
         const double share = e.limit_min > 0 ? e.atHeat_min / e.limit_min : 0;
@@ -247,7 +247,7 @@ void OvenLeaf::show() {
         if (!worst) return;
         lines << tr("%1: %2 in the oven in all; the %3 spends %4 of %5 min at heat%6.")
                      .arg(name, Say::minutes(plan.minutes()),
-                          QString::fromStdString(r.choice.parts[static_cast<std::size_t>(worst->part)].label),
+                          spoken(r.choice.parts[static_cast<std::size_t>(worst->part)].label),
                           Say::number(worst->atHeat_min, 0), Say::number(worst->limit_min, 0),
                           worst->over() ? tr(": too much") : QString());
     };

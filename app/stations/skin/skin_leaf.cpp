@@ -1,4 +1,5 @@
 #include "stations/skin/skin_leaf.h"
+#include "document/spoken.h"
 #include "stations/layers/layers_bench.h"
 #include "stations/layers/part_in_hand.h"
 #include "widgets/button_row.h"
@@ -131,8 +132,7 @@ void SkinLeaf::setThickness(double mm) {
     const int place = m_place->currentData().toInt();
     const QString name =
         tr("Skin of the %1: %2")
-            .arg(QString::fromStdString(m_document.report().choice.parts[static_cast<std::size_t>(part)].label),
-                 Say::length(mm));
+            .arg(spoken(m_document.report().choice.parts[static_cast<std::size_t>(part)].label), Say::length(mm));
     if (segment() && place >= 0) {
         m_document.change(
             name, [&](const document::Edits& e) { return e.setStationSkin(ref.limb, ref.segment, place, mm); },

@@ -1,4 +1,5 @@
 #include "stations/skin/skin_page.h"
+#include "document/spoken.h"
 #include "stations/layers/part_in_hand.h"
 #include "stations/skin/cover_leaf.h"
 #include "stations/skin/hands_leaf.h"
@@ -59,9 +60,8 @@ void SkinPage::show(const results::Report& r) {
     m_title->setText(part >= 0 ? Say::capital(r.choice.parts[static_cast<std::size_t>(part)].label)
                                : tr("Nothing in hand"));
     m_amountsTitle->setText(
-        part >= 0
-            ? tr("Amounts for the %1").arg(QString::fromStdString(r.choice.parts[static_cast<std::size_t>(part)].label))
-            : tr("Amounts"));
+        part >= 0 ? tr("Amounts for the %1").arg(spoken(r.choice.parts[static_cast<std::size_t>(part)].label))
+                  : tr("Amounts"));
     showLeaf();
 }
 

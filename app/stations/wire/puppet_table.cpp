@@ -1,5 +1,6 @@
 #include "stations/wire/puppet_table.h"
 #include "base/units.h"
+#include "document/spoken.h"
 #include "files/csv.h"
 #include "widgets/button_row.h"
 #include "widgets/fields.h"
@@ -263,7 +264,7 @@ void PuppetTable::refreshAside() {
         const auto number = [](const std::optional<choice::Verdict>& v, double value, int digits) {
             return v && std::isfinite(value) ? Say::number(value, digits) : tr("–");
         };
-        const QString cells[] = {QString::fromStdString(d.joint),
+        const QString cells[] = {spoken(d.joint),
                                  state(d.now),
                                  state(d.aside),
                                  held(d.now),
