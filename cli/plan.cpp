@@ -161,7 +161,7 @@ Json planJson(const document::Production& p, const ProductionResult& all, const 
     j["calendar"] = files::calendarJson(calendar);
     j["makespan_min"] = last - first, j["bound_min"] = plan.schedule.boundEnd - first;
     j["late_min"] = plan.schedule.late, j["late_bound_min"] = plan.schedule.boundLate;
-    j["best"] = plan.schedule.best;
+    j["best"] = plan.schedule.proved;
     j["hands_min"] = plan.hands_min, j["wait_min"] = plan.wait_min;
     j["deadline"] = deadline ? Json(isoTime(*deadline)) : Json(nullptr);
     j["chance"] = numberJson(chance.holds);
@@ -189,7 +189,7 @@ void planRun(const PlanOptions& o, Run& run) {
     const OpenHours hours = results::findHours(planning);
     schedule::Search search;
     std::stop_source stop;
-    search.stop = stop.get_token(), search.rounds = 200000;
+    search.stop = stop.get_token(), search.most = 200000;
     std::jthread clock([&](const std::stop_token& quit) {
         const auto end =
             std::chrono::steady_clock::now() + std::chrono::duration<double>(std::clamp(o.seconds, 0.0, 600.0));
@@ -197,7 +197,7 @@ void planRun(const PlanOptions& o, Run& run) {
             std::this_thread::sleep_for(std::chrono::milliseconds(5));
         stop.request_stop();
     });
-    const schedule::Schedule found = schedule::calcSchedule(planning.problem, hours, search);
+    const schedule::Schedule found = schedule::calcBest(planning.problem, hours, search);
     clock.request_stop();
     const ProductionPlan plan = results::calcPlan(*production, planning, hours, found);
     if (!plan.possible)

@@ -35,8 +35,8 @@ void PlanJob::follow(const Document& document) {
         post(k);
         if (!k.plan.possible) return;
         schedule::Search search;
-        search.rounds = kRounds, search.stop = stop;
-        found = schedule::calcSchedule(k.planning.problem, hours, search);
+        search.most = kRounds, search.stop = stop;
+        found = schedule::calcBest(k.planning.problem, hours, search);
         k.plan = results::calcPlan(*value, k.planning, hours, found);
         k.searching = false;
         post(k);

@@ -164,14 +164,14 @@ void WirePages::cuttingPage() {
                               Say::number(plan.sawing.scrap_mm, 0)),
                      3.6, true);
         y += 2;
-        for (const choice::Sawn& one : plan.sawing.lengths) {
+        for (const solve::Sawn& one : plan.sawing.lengths) {
             QStringList pieces;
             for (int i : one.pieces) {
                 const choice::PieceRef& piece = plan.pieces[static_cast<std::size_t>(i)];
                 pieces << tr("%1 %2").arg(limbOf(piece), Say::number(piece.length_mm, 0));
             }
             const QString from =
-                one.offcut < 0 ? tr("off the roll") : tr("from an offcut, rest %1 mm").arg(Say::number(one.left_mm, 0));
+                one.length < 0 ? tr("off the roll") : tr("from an offcut, rest %1 mm").arg(Say::number(one.left_mm, 0));
             y += m_pages.paragraph({a.left() + 4, y, a.width() - 4, 60}, tr("%1: %2").arg(from, pieces.join(tr(", "))),
                                    3.1) +
                  1;

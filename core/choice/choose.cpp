@@ -198,12 +198,12 @@ private:
                 pickCandidate(m_puppet, m_stock, l);
             return;
         }
-        const auto n = static_cast<int>(m_stock.spools.size());
-        std::vector<Servers> servers;
-        std::vector<int> open;
+        solve::CoverProblem cover;
+        auto& servers = cover.customers;
+        cover.suppliers = static_cast<int>(m_stock.spools.size());
         for (LimbChoice& l : limbs) {
             pickCandidate(m_puppet, m_stock, l);
-            if (l.pinned) open.push_back(l.candidates()[static_cast<std::size_t>(l.chosen)].spool);
+            if (l.pinned) cover.open.push_back(l.candidates()[static_cast<std::size_t>(l.chosen)].spool);
             std::map<int, double> cheapest;
             // As good a reserve as the limb can have, no less for the sake of fewer spools.
             const double reserve =
@@ -217,9 +217,9 @@ private:
                     }
             servers.emplace_back(cheapest.begin(), cheapest.end());
         }
-        r.cover = calcFewestSpools(servers, n, open);
+        r.cover = solve::calcBest(cover, {0, m_stop});
         std::vector<bool> allowed(m_stock.spools.size(), false);
-        for (int s : r.cover.spools)
+        for (int s : r.cover.suppliers)
             allowed[static_cast<std::size_t>(s)] = true;
         for (std::size_t i = 0; i < limbs.size(); ++i)
             if (!servers[i].empty()) pickCandidate(m_puppet, m_stock, limbs[i], allowed);

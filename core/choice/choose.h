@@ -5,8 +5,8 @@
 #include "base/value.h"
 #include "body/pose.h"
 #include "choice/candidates.h"
-#include "choice/spools.h"
 #include "load/reach.h"
+#include "solve/cover.h"
 
 namespace enkinet::choice {
 
@@ -37,7 +37,7 @@ struct PuppetChoice {
     std::vector<Footing> footings; ///< one a stance
     std::vector<LimbChoice> limbs;
     std::vector<Disorder> disorders;
-    SpoolCover cover;     ///< for the aim of fewest spools
+    solve::Cover cover;   ///< for the aim of fewest spools
     bool settled = false; ///< the wire's own weight and stiffness no longer change the choice
     /// Chance that no wire breaks before the film's end; NaN while a joint does not hold, or where none was checked.
     Figure survival;

@@ -77,7 +77,8 @@ double luminanceOf(double L) {
 class RecipeSearch {
 public:
     RecipeSearch(const std::vector<PaintCard>& shelf, const Rgb& target, const RecipeLimits& limits)
-        : m_limits(limits), m_goal(toLab(target)), m_eye(makeEye()), m_n(static_cast<int>(shelf.size())) {
+        : m_limits(limits), m_goal(toLab(target)), m_eye(makeEye()), m_n(static_cast<int>(shelf.size())),
+          m_count(limits, std::numeric_limits<long>::max()) {
         for (const PaintCard& c : shelf) {
             const auto colour = parseHex(c.colour);
             m_curves.push_back(calcReflectance(colour ? *colour : Rgb{}));
@@ -143,7 +144,7 @@ private:
     /// Adds paints from a place on until there are as many as wanted.
     void choose(int from, int have, int sum, int divisor, double weight, const Lane& absorbs, const Groups& grouped) {
         for (int i = from; i < m_n && m_all; ++i) {
-            if (have < 2 && m_limits.stop.stop_requested()) {
+            if (have < 2 && !m_count.next()) {
                 m_all = false;
                 return;
             }
@@ -230,6 +231,7 @@ private:
     double m_worst = 1e9;
     float m_leastY = 0, m_mostY = 1e9F;
     long m_tried = 0;
+    solve::Count m_count;
     bool m_all = true;
 };
 
@@ -240,7 +242,7 @@ int Recipe::sum() const {
 }
 
 Recipes calcRecipes(const std::vector<PaintCard>& shelf, const Rgb& target, const RecipeLimits& limits) {
-    if (shelf.empty()) return {{}, true, 0};
+    if (shelf.empty()) return {};
     return RecipeSearch(shelf, target, limits).run();
 }
 

@@ -3,7 +3,7 @@
 // tried, so the best is the best. docs/mechanics.md 135.
 #include "paint/coats.h"
 #include "paint/reflectance.h"
-#include <stop_token>
+#include "solve/effort.h"
 
 namespace enkinet::paint {
 
@@ -18,16 +18,14 @@ struct Recipe {
     double deltaE = 0; ///< CIEDE2000 from the target
     int sum() const;
 };
-struct RecipeLimits {
+struct RecipeLimits : solve::Effort { ///< counts every pair of paints
     int mostPaints = 4, mostParts = 12;
     int shown = 5;                 ///< the best so many
     double needed_ml = 0;          ///< of the mixture; 0: as much as is wanted is there
     std::vector<double> left_ml{}; ///< by place on the shelf, where needed_ml is above 0
-    std::stop_token stop{};        ///< looked at for every pair of paints
 };
-struct Recipes {
+struct Recipes : solve::Proof {
     std::vector<Recipe> recipes; ///< best first; of equals the one of fewer paints, then of fewer parts
-    bool proved = false;         ///< all have been tried
     long tried = 0;
 };
 /// shelf: at most 200 cards with sound colours.

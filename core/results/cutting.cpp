@@ -12,9 +12,9 @@ Result<document::WireTaken> takeWire(const document::Production& p, const body::
             return Fault{words("spool %1", idOf(s.spool)), words("%1 pieces", s.sawing.missing.size()),
                          words("cannot be cut from what there is")};
         taken.rolls_mm.emplace_back(idOf(s.spool), s.sawing.roll_mm);
-        for (const choice::Sawn& one : s.sawing.lengths) {
-            if (one.offcut < 0) continue;
-            gone.at(static_cast<std::size_t>(s.offcuts.at(static_cast<std::size_t>(one.offcut)))) = true;
+        for (const solve::Sawn& one : s.sawing.lengths) {
+            if (one.length < 0) continue;
+            gone.at(static_cast<std::size_t>(s.offcuts.at(static_cast<std::size_t>(one.length)))) = true;
             if (one.left_mm >= choice::kUsable_mm) taken.drawer.push_back({idOf(s.spool), one.left_mm});
         }
     }

@@ -269,8 +269,8 @@ std::vector<WayToHold> calcWaysToHold(const Production& production,
     const Calendar calendar = document::findCalendar(production);
     const auto solve = [&](const Planning& plan) {
         schedule::Search search;
-        search.rounds = kTried, search.stop = stop;
-        return schedule::calcSchedule(plan.problem, findHours(plan), search);
+        search.most = kTried, search.stop = stop;
+        return schedule::calcBest(plan.problem, findHours(plan), search);
     };
     // Hands outside the hours that there are now, and of people who are not there now.
     const OpenHours hoursNow = findHours(makePlanning(production, reports, now));

@@ -4,7 +4,7 @@
 // changes of what hands are at. docs/mechanics.md
 // 123 to 126.
 #include "base/calendar.h"
-#include <stop_token>
+#include "solve/effort.h"
 
 namespace enkinet::schedule {
 
@@ -57,28 +57,26 @@ struct Placed {
     friend bool operator==(const Placed&, const Placed&) = default;
 };
 
-struct Schedule {
-    std::vector<Placed> tasks; ///< in the problem's order; empty: the hours do not suffice
-    Minute end = 0;            ///< of the last wait
-    Minute late = 0;           ///< all groups' minutes beyond their due times
-    Minute boundEnd = 0;       ///< no schedule ends before
-    Minute boundLate = 0;      ///< and none is late by less
-    int turns = 0;             ///< changes of what hands are at; beyond a family they count twice
-    bool best = false;         ///< proved: nothing is less late, or as late and done before
+struct Schedule : solve::Proof { ///< proved: nothing is less late, or as late and done before
+    std::vector<Placed> tasks;   ///< in the problem's order; empty: the hours do not suffice
+    Minute end = 0;              ///< of the last wait
+    Minute late = 0;             ///< all groups' minutes beyond their due times
+    Minute boundEnd = 0;         ///< no schedule ends before
+    Minute boundLate = 0;        ///< and none is late by less
+    int turns = 0;               ///< changes of what hands are at; beyond a family they count twice
     friend bool operator==(const Schedule&, const Schedule&) = default;
 };
 
 /// What a practised eye would do: of the tasks that may begin, the one with the least time to spare. At once.
 Schedule calcFirst(const Problem& problem, const OpenHours& hours);
 
-struct Search {
-    int rounds = 2000;      ///< schedules tried
+/// Counts schedules, usually 2,000; where all orders are tried, tasks put down.
+struct Search : solve::Effort {
     int exactUpTo = 9;      ///< tasks not yet begun; of so few all orders that matter are tried
     std::uint32_t seed = 1; ///< of what is tried; the same gives the same
-    std::stop_token stop{}; ///< looked at after each schedule
 };
 /// As calcFirst, then better by trying: never worse. The same problem and search give the same schedule unless stopped.
-Schedule calcSchedule(const Problem& problem, const OpenHours& hours, const Search& search = {});
+Schedule calcBest(const Problem& problem, const OpenHours& hours, const Search& search = {});
 
 /// Goes through the order of a schedule again with other minutes: whoever works keeps to the order, come what may.
 class Replay {

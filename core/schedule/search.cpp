@@ -235,8 +235,9 @@ private:
 class Exact {
 public:
     Exact(Builder& builder, const Problem& p, const OpenHours& hours, Value bound, Value known,
-          std::vector<Placed>& best, const std::stop_token& stop)
-        : m_builder(builder), m_p(p), m_hours(hours), m_bound(bound), m_known(known), m_best(best), m_stop(stop) {}
+          std::vector<Placed>& best, const Search& search)
+        : m_builder(builder), m_p(p), m_hours(hours), m_bound(bound), m_known(known), m_best(best),
+          m_count({0, search.stop}, 400000) {}
     /// True when all have been tried.
     bool run() {
         m_builder.clear();
@@ -249,13 +250,11 @@ public:
             else
                 ++open;
         step(open, m_p.start);
-        return m_nodes <= kMostNodes && !m_stop.stop_requested();
+        return !m_count.ended();
     }
     Value known() const { return m_known; }
 
 private:
-    static constexpr int kMostNodes = 400000;
-
     Value least() const {
         // What is not placed begins no earlier than what it waits for lets it.
         auto placed = m_builder.placed();
@@ -280,9 +279,8 @@ private:
         return v;
     }
     void step(std::size_t open, Minute last) {
-        if (++m_nodes > kMostNodes || m_stop.stop_requested() ||
-            (m_known.late <= m_bound.late && m_known.end <= m_bound.end))
-            return;
+        if (m_known.late <= m_bound.late && m_known.end <= m_bound.end) return;
+        if (!m_count.next()) return;
         if (open == 0) {
             const Value v = m_builder.value();
             if (v < m_known) m_known = v, m_best = m_builder.placed();
@@ -309,10 +307,9 @@ private:
     const OpenHours& m_hours;
     Value m_bound, m_known;
     std::vector<Placed>& m_best;
-    const std::stop_token& m_stop;
+    solve::Count m_count;
     std::vector<int> m_left;
     std::vector<bool> m_done;
-    int m_nodes = 0;
 };
 
 /// Whose hands: of those that are free, the one that has been free the shortest; nobody is needed twice at once.
@@ -352,7 +349,7 @@ Schedule finished(const Problem& p, const OpenHours& hours, const Builder& build
     }
     s.tasks = std::move(placed);
     s.end = v.end, s.late = v.late, s.turns = v.turns, s.boundEnd = bound.end, s.boundLate = bound.late;
-    s.best = best || (v.late <= bound.late && v.end <= bound.end);
+    s.proved = best || (v.late <= bound.late && v.end <= bound.end);
     return s;
 }
 
@@ -401,29 +398,46 @@ std::optional<std::pair<Minute, Minute>> Replay::run(const Problem& p, const Ope
     return std::pair{v.end, v.late};
 }
 
-Schedule calcFirst(const Problem& p, const OpenHours& hours) {
-    Search one;
-    one.rounds = 0, one.exactUpTo = 0;
-    return calcSchedule(p, hours, one);
-}
+namespace {
 
-Schedule calcSchedule(const Problem& p, const OpenHours& hours, const Search& search) {
-    Schedule none;
-    const Value bound = boundOf(p, hours);
-    none.boundEnd = bound.end, none.boundLate = bound.late;
-    Builder builder(p, hours);
+/// What rules find at once.
+struct Start {
+    Value bound, known;
     std::vector<Placed> best;
-    Value known;
+};
+Start calcStart(const Problem& p, const OpenHours& hours, Builder& builder) {
+    Start s{boundOf(p, hours), {}, {}};
     // Each rule by itself, and as somebody follows it who does not like to change what is in hand.
     for (int rule = 0; rule < 9; ++rule) {
         const auto key = keysOf(p, builder, rule % 3);
         if (!builder.build(key, rule < 3 ? 0 : static_cast<double>(kDay) / (rule < 6 ? 1 : 6))) continue;
-        if (const Value v = builder.value(); v < known || best.empty()) known = v, best = builder.placed();
+        if (const Value v = builder.value(); v < s.known || s.best.empty()) s.known = v, s.best = builder.placed();
     }
-    if (best.empty() && !p.tasks.empty()) return none;
+    return s;
+}
+
+Schedule impossible(const Value& bound) {
+    Schedule none;
+    none.proved = false, none.boundEnd = bound.end, none.boundLate = bound.late;
+    return none;
+}
+
+} // namespace
+
+Schedule calcFirst(const Problem& p, const OpenHours& hours) {
+    Builder builder(p, hours);
+    Start s = calcStart(p, hours, builder);
+    if (s.best.empty() && !p.tasks.empty()) return impossible(s.bound);
+    return finished(p, hours, builder, std::move(s.best), s.known, s.bound, false);
+}
+
+Schedule calcBest(const Problem& p, const OpenHours& hours, const Search& search) {
+    Builder builder(p, hours);
+    auto [bound, known, best] = calcStart(p, hours, builder);
+    if (best.empty() && !p.tasks.empty()) return impossible(bound);
     const auto open = std::count_if(p.tasks.begin(), p.tasks.end(), [](const Task& t) { return !t.fixed; });
     if (open <= search.exactUpTo) {
-        Exact exact(builder, p, hours, bound, known, best, search.stop);
+        Exact exact(builder, p, hours, bound, known, best, search);
         const bool all = exact.run();
         known = exact.known();
         return finished(p, hours, builder, std::move(best), known, bound, all);
@@ -435,7 +449,7 @@ Schedule calcSchedule(const Problem& p, const OpenHours& hours, const Search& se
     };
     std::vector<double> key(p.tasks.size());
     const bool families = std::any_of(p.tasks.begin(), p.tasks.end(), [](const Task& t) { return t.family != 0; });
-    for (int round = 0; round < search.rounds && !search.stop.stop_requested(); ++round) {
+    for (solve::Count rounds(search, 2000); rounds.next();) {
         if (known.late <= bound.late && known.end <= bound.end && !families) break;
         const double span = static_cast<double>(std::max<Minute>(1, known.end - p.start));
         for (std::size_t k = 0; k < key.size(); ++k)

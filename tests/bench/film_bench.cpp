@@ -68,12 +68,12 @@ void BM_GapAfterTwoSeconds(benchmark::State& state) {
     for (auto _ : state) {
         std::stop_source stop;
         schedule::Search search;
-        search.rounds = 100000000, search.stop = stop.get_token();
+        search.most = 100000000, search.stop = stop.get_token();
         std::jthread clock([&] {
             std::this_thread::sleep_for(std::chrono::seconds(2));
             stop.request_stop();
         });
-        const schedule::Schedule found = schedule::calcSchedule(p.problem, hours, search);
+        const schedule::Schedule found = schedule::calcBest(p.problem, hours, search);
         gap = 100 * static_cast<double>(found.end - found.boundEnd) /
               static_cast<double>(found.boundEnd - p.problem.start);
         tasks = static_cast<double>(p.problem.tasks.size());

@@ -1,7 +1,6 @@
-// What the choice, the cover and the cutting plan find, found again by plain enumeration.
+// What the choice finds, found again by plain enumeration.
 #include "choice/choose.h"
 #include "choice/cut_plan.h"
-#include "choice/spools.h"
 #include "support/puppets.h"
 #include <limits>
 #include <numeric>
@@ -289,111 +288,17 @@ TEST_CASE(
                 const auto size = static_cast<std::size_t>(__builtin_popcount(set));
                 if (all && (size < fewest || (size == fewest && price < least))) fewest = size, least = price;
             }
-            CHECK(r.cover.spools.size() == fewest);
+            CHECK(r.cover.suppliers.size() == fewest);
             CHECK(apart(r.cover.price, least) < 1e-9);
             for (const LimbChoice& l : r.limbs)
                 if (l.chosen >= 0 && l.candidates()[static_cast<std::size_t>(l.chosen)].fits)
-                    CHECK(std::find(r.cover.spools.begin(), r.cover.spools.end(),
-                                    l.candidates()[static_cast<std::size_t>(l.chosen)].spool) != r.cover.spools.end());
+                    CHECK(std::find(r.cover.suppliers.begin(), r.cover.suppliers.end(),
+                                    l.candidates()[static_cast<std::size_t>(l.chosen)].spool) !=
+                          r.cover.suppliers.end());
         }
     }
     CHECK(fitted > 400);
     CHECK(dropped > 40);
-}
-
-TEST_CASE("No smaller set of spools serves every limb, and none of that size is cheaper", "[choice]") {
-    Random random(17);
-    for (int round = 0; round < 400; ++round) {
-        const int spools = random.whole(1, 9), limbs = random.whole(0, 8);
-        std::vector<Servers> all;
-        for (int l = 0; l < limbs; ++l) {
-            Servers s;
-            for (int i = 0; i < spools; ++i)
-                if (random.whole(0, 3) == 0) s.emplace_back(i, random.between(0, 5));
-            all.push_back(s);
-        }
-        std::vector<int> open;
-        if (random.whole(0, 2) == 0) open.push_back(random.whole(0, spools - 1));
-        const SpoolCover c = calcFewestSpools(all, spools, open);
-        CHECK(c.proved);
-        int fewest = 99;
-        double least = 0;
-        for (unsigned set = 0; set < (1u << spools); ++set) {
-            if (!open.empty() && !(set >> open[0] & 1u)) continue;
-            double price = 0;
-            for (const Servers& l : all) {
-                if (l.empty()) continue;
-                double cheapest = std::numeric_limits<double>::infinity();
-                for (const auto& [s, cost] : l)
-                    if (set >> s & 1u) cheapest = std::min(cheapest, cost);
-                price += cheapest;
-            }
-            const int size = __builtin_popcount(set);
-            if (std::isfinite(price) && (size < fewest || (size == fewest && price < least)))
-                fewest = size, least = price;
-        }
-        CHECK(static_cast<int>(c.spools.size()) == fewest);
-        CHECK(apart(c.price, least) < 1e-12);
-    }
-}
-
-TEST_CASE("A cutting plan uses up no more wire than the best of all assignments", "[choice]") {
-    Random random(23);
-    for (int round = 0; round < 300; ++round) {
-        INFO("round " << round);
-        std::vector<double> pieces, drawer;
-        for (int i = random.whole(1, 6); i > 0; --i)
-            pieces.push_back(random.whole(0, 2) == 0 && !pieces.empty() ? pieces.back()
-                                                                        : std::round(random.between(20, 400)));
-        for (int i = random.whole(0, 3); i > 0; --i)
-            drawer.push_back(std::round(random.between(40, 900)));
-        if (drawer.size() > 1 && random.whole(0, 2) == 0) drawer[1] = drawer[0];
-        const double roll = random.whole(0, 3) == 0 ? random.between(0, 800) : 1e5;
-        const Sawing s = calcSawing(pieces, drawer, roll);
-        CHECK(s.proved);
-        // Brute force: each piece to each length, to the roll, or nowhere.
-        const int places = static_cast<int>(drawer.size()) + 2;
-        double missing = 1e18, used = 1e18;
-        long all = 1;
-        for (std::size_t i = 0; i < pieces.size(); ++i)
-            all *= places;
-        for (long code = 0; code < all; ++code) {
-            std::vector<double> left = drawer;
-            double off = 0, none = 0;
-            long rest = code;
-            bool room = true;
-            for (double piece : pieces) {
-                const long at = rest % places;
-                rest /= places;
-                if (at < static_cast<long>(drawer.size()))
-                    room = (left[static_cast<std::size_t>(at)] -= piece) >= -1e-9 && room;
-                else if (at == places - 2)
-                    off += piece;
-                else
-                    none += piece;
-            }
-            if (!room || off > roll) continue;
-            double waste = off;
-            for (std::size_t i = 0; i < left.size(); ++i)
-                if (left[i] < drawer[i] && left[i] > 1e-9 && left[i] < kUsable_mm) waste += left[i];
-            if (none < missing - 1e-7 || (none < missing + 1e-7 && waste < used)) missing = none, used = waste;
-        }
-        double lost = 0;
-        for (int i : s.missing)
-            lost += pieces[static_cast<std::size_t>(i)];
-        CHECK(std::abs(lost - missing) < 1e-6);
-        CHECK(std::abs(s.roll_mm + s.scrap_mm - used) < 1e-6);
-        // What is sawn is what was asked for, and nothing is cut from more than there is.
-        std::size_t count = s.missing.size();
-        for (const Sawn& one : s.lengths) {
-            double sum = one.left_mm;
-            for (int i : one.pieces)
-                sum += pieces[static_cast<std::size_t>(i)];
-            count += one.pieces.size();
-            if (one.offcut >= 0) CHECK(std::abs(sum - drawer[static_cast<std::size_t>(one.offcut)]) < 1e-6);
-        }
-        CHECK(count == pieces.size());
-    }
 }
 
 TEST_CASE("A list of poses wears a joint by its own cycles, and a joint that it leaves alone hardly at all",

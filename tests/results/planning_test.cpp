@@ -47,8 +47,8 @@ template <class Change> Case caseOf(Change change, int rounds = 0) {
     c.planning = makePlanning(c.production, c.result.puppets, kMonday);
     c.hours = findHours(c.planning);
     schedule::Search search;
-    search.rounds = rounds;
-    c.plan = calcPlan(c.production, c.planning, c.hours, schedule::calcSchedule(c.planning.problem, c.hours, search));
+    search.most = rounds;
+    c.plan = calcPlan(c.production, c.planning, c.hours, schedule::calcBest(c.planning.problem, c.hours, search));
     return c;
 }
 
@@ -301,8 +301,8 @@ TEST_CASE("Ways to hold a deadline are what solving anew with them gives, the ch
         changed.calendar = w.calendar;
         const Planning plan = makePlanning(changed, c.result.puppets, kMonday);
         schedule::Search search;
-        search.rounds = 400;
-        CHECK(schedule::calcSchedule(plan.problem, findHours(plan), search).late == w.late);
+        search.most = 400;
+        CHECK(schedule::calcBest(plan.problem, findHours(plan), search).late == w.late);
     }
     schedule::Schedule fine = c.plan.schedule;
     fine.late = 0;

@@ -172,10 +172,10 @@ TEST_CASE("Of 500 random small problems the schedule is the one that trying ever
         const Windows windows = randomWindows(random, 5, 5);
         const OpenHours hours(windows);
         ease(p, hours);
-        const Schedule s = calcSchedule(p, hours);
+        const Schedule s = calcBest(p, hours);
         // What ends beyond the clock's last minute is another day's.
         if (s.tasks.empty() || s.end > 46) continue;
-        ++compared, proved += s.best;
+        ++compared, proved += s.proved;
         checkKept(p, windows, s);
         const Brute brute(p, windows, INT64_MAX);
         REQUIRE(s.late == brute.best().first);
@@ -213,11 +213,11 @@ TEST_CASE("Schedules built backwards from a full day are found again as short, a
             if (done[i] > done.back()) p.tasks[i].wait = 0;
         end = done.back();
         Search search;
-        search.rounds = 20000;
-        const Schedule s = calcSchedule(p, hours, search);
+        search.most = 20000;
+        const Schedule s = calcBest(p, hours, search);
         checkKept(p, windows, s);
         CHECK(s.end == end);
-        best += s.best;
+        best += s.proved;
     }
     CHECK(best == 50);
 }
@@ -234,12 +234,12 @@ TEST_CASE(
         ease(p, hours);
         const Schedule first = calcFirst(p, hours);
         Search search;
-        search.rounds = 100;
-        const Schedule s = calcSchedule(p, hours, search);
+        search.most = 100;
+        const Schedule s = calcBest(p, hours, search);
         checkKept(p, windows, first);
         checkKept(p, windows, s);
         CHECK(std::make_pair(s.late, s.end) <= std::make_pair(first.late, first.end));
-        CHECK(s == calcSchedule(p, hours, search));
+        CHECK(s == calcBest(p, hours, search));
     }
 }
 
@@ -250,11 +250,11 @@ TEST_CASE("What has begun stays where it is, and the rest goes round it", "[sche
     p.tasks[1].hands = 10;
     p.tasks[2].hands = 10, p.tasks[2].after = {0};
     const Windows windows{{0, 480}};
-    const Schedule s = calcSchedule(p, OpenHours(windows));
+    const Schedule s = calcBest(p, OpenHours(windows));
     CHECK(s.tasks[0].from == 10);
     CHECK(s.tasks[1].from == 0);
     CHECK(s.tasks[2].from == 40);
-    CHECK(s.best);
+    CHECK(s.proved);
 }
 
 TEST_CASE("What was written down may lie over other work, and nothing new is laid on either", "[schedule]") {
@@ -276,7 +276,7 @@ TEST_CASE("What was written down may lie over other work, and nothing new is lai
             p.tasks.push_back(t);
         }
         const Windows windows{{0, 2000}};
-        const Schedule s = calcSchedule(p, OpenHours(windows));
+        const Schedule s = calcBest(p, OpenHours(windows));
         for (std::size_t k = fixed; k < p.tasks.size(); ++k)
             for (std::size_t j = 0; j < k; ++j)
                 CHECK((s.tasks[k].handsEnd <= s.tasks[j].from || s.tasks[j].handsEnd <= s.tasks[k].from));
@@ -290,7 +290,7 @@ TEST_CASE("Slack is the time to what follows, or to the due time", "[schedule]")
     p.tasks[2].after = {0, 1};
     p.due = {300};
     const Windows windows{{0, 400}};
-    const Schedule s = calcSchedule(p, OpenHours(windows));
+    const Schedule s = calcBest(p, OpenHours(windows));
     // What sets long goes first: 10 + 100, then 5. The other may begin anywhere until 100.
     CHECK(s.tasks[1].from == 0);
     CHECK(s.end == 115);
@@ -310,7 +310,7 @@ TEST_CASE("A bake needs somebody there, and what is too long for any day is ease
     const Eased e = ease(p, hours);
     CHECK(e.rests[1]);
     CHECK_FALSE(e.alone[0]);
-    const Schedule s = calcSchedule(p, hours);
+    const Schedule s = calcBest(p, hours);
     checkKept(p, windows, s);
     CHECK(s.tasks[0].from >= 200);
 }
@@ -319,6 +319,6 @@ TEST_CASE("Hours that do not suffice give no schedule", "[schedule]") {
     Problem p;
     p.tasks.resize(1);
     p.tasks[0].hands = 100;
-    CHECK(calcSchedule(p, OpenHours(Windows{{0, 60}})).tasks.empty());
-    CHECK(calcSchedule(Problem{}, OpenHours(Windows{{0, 60}})).best);
+    CHECK(calcBest(p, OpenHours(Windows{{0, 60}})).tasks.empty());
+    CHECK(calcBest(Problem{}, OpenHours(Windows{{0, 60}})).proved);
 }

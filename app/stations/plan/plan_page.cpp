@@ -333,7 +333,7 @@ void PlanPage::showStep() {
                             Say::minutes(static_cast<double>(own.spare_min)));
     if (k->chance && !std::isnan(k->chance->holds))
         verdict << tr("All deadlines hold in %1 of 100 such builds.").arg(Say::number(100 * k->chance->holds, 0));
-    verdict << (k->plan.schedule.best
+    verdict << (k->plan.schedule.proved
                     ? tr("All done %1; no order is better.").arg(Say::dayTime(k->plan.schedule.end))
                     : tr("All done %1, within %2 % of the best possible%3.")
                           .arg(Say::dayTime(k->plan.schedule.end), Say::number(std::ceil(100 * k->plan.gap()), 0),

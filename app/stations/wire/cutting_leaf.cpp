@@ -45,7 +45,7 @@ void SawingView::paintEvent(QPaintEvent*) {
                             Say::length(plan.sawing.scrap_mm, 0)));
         y += kHead;
         double longest = 1;
-        for (const choice::Sawn& one : plan.sawing.lengths) {
+        for (const solve::Sawn& one : plan.sawing.lengths) {
             double sum = one.left_mm;
             for (int i : one.pieces)
                 sum += plan.pieces[static_cast<std::size_t>(i)].length_mm;
@@ -53,7 +53,7 @@ void SawingView::paintEvent(QPaintEvent*) {
         }
         const double k = (width() - 4) / longest;
         p.setFont(deskFont(8.5));
-        for (const choice::Sawn& one : plan.sawing.lengths) {
+        for (const solve::Sawn& one : plan.sawing.lengths) {
             double x = 1;
             // The longest piece first, as it would be cut.
             std::vector<int> order = one.pieces;
@@ -90,8 +90,8 @@ void SawingView::paintEvent(QPaintEvent*) {
                 p.setBrush(Qt::NoBrush);
                 p.drawRect(bar);
                 p.setPen(look().graphite);
-                const QString rest = one.scrap() ? tr("scrap %1").arg(Say::number(one.left_mm, 0))
-                                                 : tr("kept %1").arg(Say::number(one.left_mm, 0));
+                const QString rest = one.scrap ? tr("scrap %1").arg(Say::number(one.left_mm, 0))
+                                               : tr("kept %1").arg(Say::number(one.left_mm, 0));
                 if (QFontMetricsF(p.font()).horizontalAdvance(rest) < bar.width() - 2)
                     p.drawText(bar, Qt::AlignCenter, rest);
             }

@@ -1,43 +1,44 @@
-#include "choice/spools.h"
+#include "solve/cover.h"
 #include <algorithm>
 #include <limits>
 #include <set>
 
-namespace enkinet::choice {
+namespace enkinet::solve {
 
 namespace {
 
-class Cover {
+class CoverSearch {
 public:
-    Cover(const std::vector<Servers>& limbs, int spools, const std::vector<int>& open)
-        : m_in(static_cast<std::size_t>(spools), false) {
-        for (const Servers& l : limbs)
-            if (!l.empty()) m_limbs.push_back(l);
-        std::sort(m_limbs.begin(), m_limbs.end(), [](const auto& a, const auto& b) { return a.size() < b.size(); });
-        for (int s : open)
+    CoverSearch(const CoverProblem& p, const Effort& effort)
+        : m_in(static_cast<std::size_t>(p.suppliers), false), m_count(effort, 2'000'000) {
+        for (const auto& c : p.customers)
+            if (!c.empty()) m_customers.push_back(c);
+        std::sort(m_customers.begin(), m_customers.end(),
+                  [](const auto& a, const auto& b) { return a.size() < b.size(); });
+        for (int s : p.open)
             m_in[static_cast<std::size_t>(s)] = true;
     }
 
-    SpoolCover run() {
+    Cover run() {
         search(0);
+        m_best.proved = !m_count.ended();
         return m_best;
     }
 
 private:
-    bool serves(const Servers& l) const {
+    using Customer = std::vector<std::pair<int, double>>;
+    bool serves(const Customer& l) const {
         return std::any_of(l.begin(), l.end(), [&](const auto& s) { return m_in[static_cast<std::size_t>(s.first)]; });
     }
 
     void search(int added) {
-        if (++m_nodes > kMostNodes) {
-            m_best.proved = false;
-            return;
-        }
+        if (!m_count.next()) return;
         if (added > m_fewest) return;
-        const auto bare = std::find_if(m_limbs.begin(), m_limbs.end(), [&](const auto& l) { return !serves(l); });
-        if (bare == m_limbs.end()) {
+        const auto bare =
+            std::find_if(m_customers.begin(), m_customers.end(), [&](const auto& l) { return !serves(l); });
+        if (bare == m_customers.end()) {
             double price = 0;
-            for (const Servers& l : m_limbs) {
+            for (const Customer& l : m_customers) {
                 double least = std::numeric_limits<double>::infinity();
                 for (const auto& [s, cost] : l)
                     if (m_in[static_cast<std::size_t>(s)]) least = std::min(least, cost);
@@ -46,9 +47,9 @@ private:
             if (added == m_fewest && price >= m_best.price) return;
             m_fewest = added;
             m_best.price = price;
-            m_best.spools.clear();
+            m_best.suppliers.clear();
             for (std::size_t s = 0; s < m_in.size(); ++s)
-                if (m_in[s]) m_best.spools.push_back(static_cast<int>(s));
+                if (m_in[s]) m_best.suppliers.push_back(static_cast<int>(s));
             return;
         }
         if (added + 1 > m_fewest) return;
@@ -61,19 +62,16 @@ private:
         }
     }
 
-    static constexpr long kMostNodes = 2'000'000;
-    std::vector<Servers> m_limbs;
+    std::vector<Customer> m_customers;
     std::vector<bool> m_in;
     std::set<std::vector<bool>> m_seen;
     int m_fewest = std::numeric_limits<int>::max();
-    long m_nodes = 0;
-    SpoolCover m_best;
+    Count m_count;
+    Cover m_best;
 };
 
 } // namespace
 
-SpoolCover calcFewestSpools(const std::vector<Servers>& limbs, int spools, const std::vector<int>& open) {
-    return Cover(limbs, spools, open).run();
-}
+Cover calcBest(const CoverProblem& problem, const Effort& effort) { return CoverSearch(problem, effort).run(); }
 
-} // namespace enkinet::choice
+} // namespace enkinet::solve
