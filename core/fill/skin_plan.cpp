@@ -1,4 +1,5 @@
 #include "fill/skin_plan.h"
+#include "base/roots.h"
 #include "base/units.h"
 #include "fill/bake_plan.h"
 #include <algorithm>
@@ -112,13 +113,9 @@ double calcThickness(const Puppet& puppet, const Skeleton& s, const std::vector<
         }
         return calcParts(p, s, own, shelf, runs).at(static_cast<std::size_t>(part)).skin.mass_g;
     };
-    double lo = 0, hi = 200;
-    if (!(clay_g >= 0) || clay_g > gramsAt(hi) * (1 + 1e-9)) return std::numeric_limits<double>::quiet_NaN();
-    for (int i = 0; i < 60; ++i) {
-        const double mm = (lo + hi) / 2;
-        (gramsAt(mm) < clay_g ? lo : hi) = mm;
-    }
-    return (lo + hi) / 2;
+    constexpr double kThickest_mm = 200;
+    if (!(clay_g >= 0) || clay_g > gramsAt(kThickest_mm) * (1 + 1e-9)) return std::numeric_limits<double>::quiet_NaN();
+    return findRoot([&](double mm) { return gramsAt(mm) - clay_g; }, 0, kThickest_mm);
 }
 
 } // namespace enkinet::fill

@@ -55,7 +55,7 @@ double findPuttyTime(double hoursAt20, double room_C);
 double findDryingTime(double hours6mm, double thickness_mm, bool oneFace);
 
 /// Thickness of skin, mm, at which the part weighs so much clay; the part by its index in calcParts. NaN when no
-/// thickness does. Found by bisection on the layers.
+/// thickness does. Found by a root search on the layers.
 double calcThickness(const body::Puppet& puppet, const body::Skeleton& skeleton, const std::vector<body::Stretch>& own,
                      const Shelf& shelf, const std::vector<WireRuns>& runs, int part, double clay_g);
 

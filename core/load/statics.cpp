@@ -1,4 +1,5 @@
 #include "load/statics.h"
+#include "base/roots.h"
 #include "base/units.h"
 #include "load/reach.h"
 #include "load/stance.h"
@@ -37,7 +38,7 @@ Pull pullOf(const Vec3& first_gmm) {
             kNewtonPerGram * cross(first_gmm, {0, 0, 1})};
 }
 
-/// Largest equivalent moment over all directions of the lean: a scan, then a golden section.
+/// Largest equivalent moment over all directions of the lean: a scan, then Brent's search.
 Split worstLean(const Pull& pull, const Vec3& wire, double lean) {
     const auto at = [&](double azimuth) { return split(momentOf(pull, tilted(lean, azimuth)), wire); };
     constexpr int kScan = 72;
@@ -46,13 +47,9 @@ Split worstLean(const Pull& pull, const Vec3& wire, double lean) {
         const double phi = 2 * kPi * i / kScan, e = at(phi).equivalent();
         if (e > best) best = e, where = phi;
     }
-    double lo = where - 2 * kPi / kScan, hi = where + 2 * kPi / kScan;
-    const double golden = (std::sqrt(5.0) - 1) / 2;
-    for (int i = 0; i < 40; ++i) {
-        const double a = hi - golden * (hi - lo), b = lo + golden * (hi - lo);
-        (at(a).equivalent() > at(b).equivalent() ? hi : lo) = at(a).equivalent() > at(b).equivalent() ? b : a;
-    }
-    return at((lo + hi) / 2);
+    return at(findLeast([&](double azimuth) { return -at(azimuth).equivalent(); }, where - 2 * kPi / kScan,
+                        where + 2 * kPi / kScan)
+                  .first);
 }
 
 /// Longest level distance of a mass from a hinge when every joint between them straightens.

@@ -1,4 +1,5 @@
 #include "paint/film.h"
+#include "base/roots.h"
 #include <algorithm>
 #include <cmath>
 
@@ -34,12 +35,7 @@ double calcPower(const Reflectance& paint, double hiding) {
     double low = 0, high = 1;
     while (calcHiding(paint, high) < goal && high < 1e6)
         low = high, high *= 2;
-    while (high - low > 1e-12 * high) {
-        const double middle = (low + high) / 2;
-        if (middle <= low || middle >= high) break;
-        (calcHiding(paint, middle) < goal ? low : high) = middle;
-    }
-    return (low + high) / 2;
+    return findRoot([&](double power) { return calcHiding(paint, power) - goal; }, low, high);
 }
 
 Film calcCoatsOver(const Reflectance& ground, const Reflectance& paint, double hiding, int coats) {

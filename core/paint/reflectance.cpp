@@ -1,4 +1,5 @@
 #include "paint/reflectance.h"
+#include "base/roots.h"
 #include <Eigen/Dense>
 #include <algorithm>
 #include <cmath>
@@ -161,19 +162,13 @@ double calcStrength(const Reflectance& paint, double parts, const std::vector<Sh
         all.push_back({paint, parts, std::exp(log)});
         return calcDeltaE2000(toLab(toRgb(calcMixture(all))), goal);
     };
-    // Coarse, for there may be two valleys, then by golden section.
+    // Coarse, for there may be two valleys, then by Brent's search.
     const double low = std::log(0.02), high = std::log(50.0);
     double best = low, least = off(low);
     constexpr int kSteps = 80;
     for (int i = 1; i <= kSteps; ++i)
         if (const double x = low + (high - low) * i / kSteps; off(x) < least) least = off(x), best = x;
-    double a = best - (high - low) / kSteps, b = best + (high - low) / kSteps;
-    constexpr double kGolden = 0.6180339887498949;
-    while (b - a > 1e-7) {
-        const double c = b - kGolden * (b - a), d = a + kGolden * (b - a);
-        (off(c) < off(d) ? b : a) = off(c) < off(d) ? d : c;
-    }
-    return std::exp((a + b) / 2);
+    return std::exp(findLeast(off, best - (high - low) / kSteps, best + (high - low) / kSteps).first);
 }
 
 } // namespace enkinet::paint

@@ -1,6 +1,7 @@
 #include "wire/bend.h"
 #include "base/normal.h"
 #include "base/quadrature.h"
+#include "base/roots.h"
 #include "wire/bend_detail.h"
 #include <algorithm>
 #include <cmath>
@@ -18,7 +19,7 @@ double calcStrandMoment(const CyclicConstants& k, double E, double e) {
         const double t = std::sin(u), c = std::cos(u);
         return calcStress(k, E, e * t) * t * c * c;
     };
-    return 0.5 * integrate(f, 0, kPi / 2, kRelative * calcStress(k, E, e));
+    return 0.5 * integrate(f, 0, kPi / 2, kRelative);
 }
 
 double calcOffsetMoment(const CyclicConstants& k, double E, double e, double offset) {
@@ -28,9 +29,8 @@ double calcOffsetMoment(const CyclicConstants& k, double E, double e, double off
         return calcStress(k, E, e * y) * y * c * c;
     };
     // The curve has its sharp bend where the strain changes sign; split there.
-    const double tolerance = kRelative * calcStress(k, E, e * (1 + std::abs(offset))) * (1 + std::abs(offset));
     const double kink = std::abs(offset) < 1 ? std::asin(-offset) : -kPi / 2;
-    return 0.25 * (integrate(f, -kPi / 2, kink, tolerance) + integrate(f, kink, kPi / 2, tolerance));
+    return 0.25 * (integrate(f, -kPi / 2, kink, kRelative) + integrate(f, kink, kPi / 2, kRelative));
 }
 
 double calcStrongMoment(const CyclicConstants& k, double E, int strands, double e) {
@@ -44,7 +44,7 @@ double calcStrongMoment(const CyclicConstants& k, double E, int strands, double 
         return s;
     };
     // The sum repeats every pi/n (odd n) or 2 pi/n (even n) and is symmetric about both ends of half of that,
-    // so its largest value stands at one of them or between; a scan and a golden section find it.
+    // so its largest value stands at one of them or between; a scan and Brent's search find it.
     const double period = kPi / helical;
     constexpr int kScan = 6;
     double best = 0, at = 0;
@@ -52,41 +52,18 @@ double calcStrongMoment(const CyclicConstants& k, double E, int strands, double 
         const double phi = period * i / kScan, s = sum(phi);
         if (s > best) best = s, at = phi;
     }
-    double lo = at - period / kScan, hi = at + period / kScan;
-    const double golden = (std::sqrt(5.0) - 1) / 2;
-    for (int i = 0; i < 12; ++i) {
-        const double a = hi - golden * (hi - lo), b = lo + golden * (hi - lo);
-        const double fa = sum(a), fb = sum(b);
-        best = std::max({best, fa, fb});
-        (fa > fb ? hi : lo) = fa > fb ? b : a;
-    }
+    const double lo = at - period / kScan, hi = at + period / kScan;
+    best = std::max(best, -findLeast([&](double phi) { return -sum(phi); }, lo, hi).second);
     return best;
 }
 
 double calcHoldStrain(const CyclicConstants& k, double E, double setStrain) {
     if (setStrain <= 0) return 0;
-    const auto left = [&](double e) { return e - 32 * calcStrandMoment(k, E, e) / (kPi * E); };
-    double lo = setStrain, below = left(lo) - setStrain, hi = setStrain + 1e-4, above = left(hi) - setStrain;
-    while (above < 0)
-        hi *= 2, above = left(hi) - setStrain;
-    // The false position between the two, an end that stays halved in weight (Illinois): it closes in a dozen steps.
-    double at = hi;
-    for (int i = 0, side = 0; i < 200 && hi - lo > 1e-13 * hi; ++i) {
-        const double next = std::clamp((lo * above - hi * below) / (above - below), lo, hi);
-        const double off = left(next) - setStrain;
-        if (std::abs(next - at) <= 1e-13 * next || off == 0) return next;
-        at = next;
-        if (off < 0) {
-            lo = next, below = off;
-            if (side < 0) above /= 2;
-            side = -1;
-        } else {
-            hi = next, above = off;
-            if (side > 0) below /= 2;
-            side = 1;
-        }
-    }
-    return at;
+    const auto off = [&](double e) { return e - 32 * calcStrandMoment(k, E, e) / (kPi * E) - setStrain; };
+    double hi = setStrain + 1e-4;
+    while (off(hi) < 0)
+        hi *= 2;
+    return findRoot(off, setStrain, hi);
 }
 
 double calcStrainAt(const CyclicConstants& k, double E, double m) {

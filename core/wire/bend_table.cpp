@@ -1,5 +1,6 @@
 #include "wire/bend_table.h"
 #include "base/many.h"
+#include "base/roots.h"
 #include "base/units.h"
 #include "wire/bend_detail.h"
 #include <algorithm>
@@ -98,12 +99,7 @@ BendTable::BendTable(MaterialCard card, const std::stop_token& stop)
     // The hold's curve is read off the moment's: exact in the inverse, no search.
     const auto set = [&](double lnE) { return std::exp(lnE) - 32 * moment(std::exp(lnE)) / (kPi * E); };
     m_hold = Curve(std::log(1e-7), std::log(0.1), 300, [&](double x) {
-        double lo = x, hi = kLnHigh + 1;
-        for (int i = 0; i < 60; ++i) {
-            const double m = (lo + hi) / 2;
-            (set(m) < std::exp(x) ? lo : hi) = m;
-        }
-        const double h = 1e-5, y = (lo + hi) / 2;
+        const double h = 1e-5, y = findRoot([&](double m) { return set(m) - std::exp(x); }, x, kLnHigh + 1, 1e-15);
         return std::pair{y, set(y) * 2 * h / (set(y + h) - set(y - h))};
     });
     checkStop(stop);

@@ -1,19 +1,9 @@
 #include "wire/last_touch.h"
+#include "base/roots.h"
 #include "wire/bend_detail.h"
 #include <cmath>
 
 namespace enkinet::wire {
-
-namespace {
-/// Root of a rising function by bisection to a relative 1e-12.
-template <class F> double solveRising(const F& f, double target, double lo, double hi) {
-    for (int i = 0; i < 200 && hi - lo > 1e-12 * hi; ++i) {
-        const double m = (lo + hi) / 2;
-        (f(m) < target ? lo : hi) = m;
-    }
-    return (lo + hi) / 2;
-}
-} // namespace
 
 double calcResidualStrain(const BendTable& table, double e) { return e - 2 * table.strainAt(table.moment(e) / 2); }
 
@@ -28,7 +18,8 @@ LastTouch calcStrandTouch(const BendTable& table, double e0, double set) {
     double far = 2 * e0 + set;
     while (calcResidualStrain(table, far) - left < set)
         far *= 2;
-    r.with_Nmm = table.moment(solveRising([&](double e) { return calcResidualStrain(table, e) - left; }, set, e0, far));
+    r.with_Nmm =
+        table.moment(findRoot([&](double e) { return calcResidualStrain(table, e) - left - set; }, e0, far, 1e-12));
 
     // Against: the reversed branch goes on below zero; past -m0 it has rejoined the first-loading curve.
     const auto moved = [&](double m) {
@@ -38,7 +29,7 @@ LastTouch calcStrandTouch(const BendTable& table, double e0, double set) {
     double most = m0;
     while (moved(most) < set)
         most *= 1.5;
-    r.against_Nmm = solveRising(moved, set, 0, most);
+    r.against_Nmm = findRoot([&](double m) { return moved(m) - set; }, 0, most, 1e-12);
     return r;
 }
 } // namespace

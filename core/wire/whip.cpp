@@ -1,5 +1,6 @@
 #include "wire/whip.h"
 #include "base/check.h"
+#include "base/roots.h"
 #include "wire/bend_detail.h"
 
 namespace enkinet::wire {
@@ -141,38 +142,23 @@ private:
         const Bundle& b = m_levels[static_cast<std::size_t>(level)];
         const double straight = 2 / m_d * m_f.strainAt(M / (b.strands * m_d * m_d * m_d));
         if (!findCore(b)) return straight * findTakeUp(b);
-        double lo = straight, hi = straight * findTakeUp(b);
-        for (int i = 0; i < 40 && hi - lo > 1e-11 * hi; ++i) {
-            const double x = (lo + hi) / 2;
-            (momentAt(level, x) < M ? lo : hi) = x;
-        }
-        return (lo + hi) / 2;
+        return findRoot([&](double x) { return momentAt(level, x) - M; }, straight, straight * findTakeUp(b), 1e-12);
     }
 
-    /// Root of a rising function that starts at 0, below `most`, by regula falsi on logarithms (Illinois): the curves
-    /// are near to powers. Where even `most` does not reach the target, `most`.
+    /// Root of a rising function that starts at 0, below `most`, on logarithms: the curves are near to powers. Where
+    /// even `most` does not reach the target, `most`.
     template <class Of> static double solve(Of of, double target, double most) {
         double hi = std::log(most), fhi = std::log(of(most) / target);
         if (!(fhi > 0)) return most;
         double lo = hi - std::log(2.0), flo = 0;
         while ((flo = std::log(of(std::exp(lo)) / target)) > 0 && lo > hi - 60)
             hi = lo, fhi = flo, lo -= std::log(2.0);
-        int side = 0;
-        for (int i = 0; i < 80 && hi - lo > 1e-12; ++i) {
-            const double x = std::isfinite(flo) ? (lo * fhi - hi * flo) / (fhi - flo) : (lo + hi) / 2;
-            const double fx = std::log(of(std::exp(x)) / target);
-            if (std::abs(fx) < 1e-12) return std::exp(x);
-            if (fx < 0) {
-                lo = x, flo = fx;
-                if (side == -1) fhi /= 2;
-                side = -1;
-            } else {
-                hi = x, fhi = fx;
-                if (side == 1) flo /= 2;
-                side = 1;
-            }
+        // Nothing at all below: halved until there is something to draw a line from.
+        for (int i = 0; i < 80 && !std::isfinite(flo); ++i) {
+            const double x = (lo + hi) / 2, fx = std::log(of(std::exp(x)) / target);
+            fx > 0 ? hi = x : (flo = fx, lo = x);
         }
-        return std::exp((lo + hi) / 2);
+        return std::exp(findRoot([&](double x) { return std::log(of(std::exp(x)) / target); }, lo, hi));
     }
 
     const Functions& m_f;

@@ -3,9 +3,11 @@
 #include "shell/window.h"
 #include "support/driven.h"
 #include "widgets/look.h"
+#include <QDeadlineTimer>
 #include <QDir>
 #include <QFile>
 #include <QStandardPaths>
+#include <QWindow>
 
 using namespace enkinet;
 using namespace enkinet::app;
@@ -66,6 +68,11 @@ TEST_CASE("Who no longer waits for the first paint is not called when it has com
     int called = 0;
     sight.painted = [&] { ++called; };
     sight.show();
+    // What is not on the screen yet is not painted.
+    for (QDeadlineTimer wait(5000); !sight.windowHandle()->isExposed() && !wait.hasExpired();)
+        QApplication::processEvents(QEventLoop::WaitForMoreEvents, 50);
+    QApplication::processEvents();
+    called = 0;
     sight.repaint();
     sight.painted = {}; // as when the wait was over first: what it would call is gone
     QApplication::processEvents();

@@ -2,6 +2,7 @@
 #include "base/many.h"
 #include "base/normal.h"
 #include "base/quadrature.h"
+#include "base/roots.h"
 #include "base/rules.h"
 #include "base/text.h"
 #include "base/units.h"
@@ -11,9 +12,13 @@
 using namespace enkinet;
 using namespace enkinet::test;
 
-TEST_CASE("The adaptive rule integrates smooth, kinked and steep functions to its tolerance", "[base]") {
+TEST_CASE("The quadrature integrates smooth, steep and singular functions to its tolerance", "[base]") {
     CHECK(std::abs(integrate([](double x) { return std::sin(x); }, 0, kPi, 1e-10) - 2) < 1e-9);
-    CHECK(std::abs(integrate([](double x) { return std::abs(x - 0.3); }, 0, 1, 1e-10) - (0.045 + 0.245)) < 1e-9);
+    for (double power : {0.04, 0.2, 0.5, 1.5})
+        CHECK_NEAR(integrate([&](double x) { return std::pow(x, power); }, 0, 2, 1e-10),
+                   std::pow(2, power + 1) / (power + 1), 1e-10);
+    // Narrow, and far from nothing.
+    CHECK_NEAR(integrate([](double x) { return x; }, 1.5, 1.5 + 1e-13, 1e-10), 1.5 * ((1.5 + 1e-13) - 1.5), 1e-9);
     CHECK(std::abs(integrate([](double x) { return std::exp(-100 * x); }, 0, 1, 1e-12) - (1 - std::exp(-100.0)) / 100) <
           1e-10);
     CHECK(integrate([](double) { return 1.0; }, 2, 2, 1e-10) == 0);
@@ -75,6 +80,25 @@ TEST_CASE("Exponentials and logarithms of many are those of each, within four un
     CHECK(odd[3] == 1);
     CHECK(std::isinf(odd[4]));
     CHECK(odd[5] == 0);
+}
+
+TEST_CASE("Roots and valleys are found to what they promise, and ends without a change of sign are said", "[base]") {
+    Random random(29);
+    for (int i = 0; i < 200; ++i) {
+        const double at = std::exp(random.between(-12, 12)), power = random.between(0.05, 9);
+        CHECK_NEAR(findRoot([&](double x) { return std::pow(x / at, power) - 1; }, at * 1e-3, at * 1e3), at, 1e-12);
+        CHECK_NEAR(findRoot([&](double x) { return 1 - std::pow(x / at, power); }, at * 1e-3, at * 1e3), at, 1e-12);
+        const auto [x, y] = findLeast([&](double v) { return (v - at) * (v - at) / at + 3; }, at * 0.2, at * 5);
+        CHECK_NEAR(x, at, 1e-6);
+        CHECK_NEAR(y, 3.0, 1e-12);
+    }
+    const auto line = [](double x) { return x + 1; };
+    CHECK(findRoot(line, 0, 5) == 0);    // nearest to nothing at its beginning
+    CHECK(findRoot(line, -9, -2) == -2); // or at its end
+    CHECK(findRoot(line, -1, 4) == -1);
+    // A step has its root where it steps.
+    CHECK_NEAR(findRoot([](double x) { return x < 0.3 ? -1.0 : 1.0; }, 0, 1), 0.3, 1e-12);
+    CHECK(integrate(line, 2, 2, 1e-9) == 0);
 }
 
 TEST_CASE("The normal distribution has its textbook shares", "[base]") {
