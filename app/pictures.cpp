@@ -105,6 +105,7 @@ bool writePictures(Window& window, const QString& folder, const QSize& size) {
         return window.grab().save(QDir(folder).filePath(name + ".png"));
     };
     const char* const names[] = {"sheet", "wire", "bulk", "skin", "paint", "plan", "shoot", "bench"};
+    static_assert(std::size(names) == results::kStations);
     for (int i = 0; i < results::kStations; ++i) {
         window.setStation(static_cast<results::Station>(i));
         const bool bulk = i == static_cast<int>(results::Station::bulk);
