@@ -117,6 +117,15 @@ Json planJson(const document::Production& p, const ProductionResult& all, const 
             after.push_back({{"id", files::planId(p, before, stepOf(before))}, {"reason", reasonWord(a.reason)}});
         }
         const auto task = static_cast<std::size_t>(planning.find(s.step));
+        // Where the builder laid it on the days, it may wait for other puppets' steps.
+        for (const document::StepMove& m : p.moves) {
+            if (!m.before || *m.before != results::keyOf(p, all.puppets, s.step)) continue;
+            for (int a : planning.problem.tasks[task].after)
+                if (const StepRef& before = planning.steps[static_cast<std::size_t>(a)];
+                    results::keyOf(p, all.puppets, before) == m.step)
+                    after.push_back({{"id", files::planId(p, before, stepOf(before))},
+                                     {"reason", reasonWord(make::Reason::own_order)}});
+        }
         if (const int place = planning.problem.tasks[task].place; place >= 0 && s.at.placeTo > s.at.from)
             holds[kPlaceWords[place]] = {isoTime(s.at.from), isoTime(s.at.placeTo)};
         const std::string person = files::personOf(p, s);

@@ -24,10 +24,18 @@ void PlanJob::follow(const Document& document) {
     if (!document.hasPuppet() || document.isWorking()) return;
     if (m_of == document.value() && m_from == document.sharedResult()) return;
     m_of = document.value(), m_from = document.sharedResult();
-    m_job.ask([value = m_of, result = m_from, now = wallSeconds() / 60](const std::stop_token& stop, const auto& post) {
+    // What was planned before stays where it is as far as it can, while it is of the same production.
+    results::Begins begins;
+    if (const State before = m_job.state(); before && before->of->name == m_of->name)
+        for (const results::Planned& s : before->plan.steps)
+            if (!s.done && !s.skipped)
+                begins.emplace(results::keyOf(*before->of, before->result->puppets, s.step), s.at.from);
+    m_job.ask([value = m_of, result = m_from, begins = std::move(begins),
+               now = wallSeconds() / 60](const std::stop_token& stop, const auto& post) {
         Known k;
         k.of = value, k.result = result;
         k.planning = results::makePlanning(*value, result->puppets, now);
+        results::keepNear(k.planning, *value, result->puppets, begins);
         const OpenHours hours = results::findHours(k.planning);
         schedule::Schedule found = schedule::calcFirst(k.planning.problem, hours);
         k.plan = results::calcPlan(*value, k.planning, hours, found);

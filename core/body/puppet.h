@@ -166,6 +166,12 @@ struct StepOrder {
     friend bool operator==(const StepOrder&, const StepOrder&) = default;
 };
 
+/// Whose clay goes on before all others': the limb with the highest point, those that stand on the ground, or the one
+/// that hangs on nothing.
+enum class Begin { as_it_falls, head, feet, body };
+/// The base's holes: drilled before any wire is bent, or when the figure is done but for planting it.
+enum class BaseTurn { as_it_falls, first, last };
+
 /// What the builder asks of the whole puppet.
 struct Wants {
     double lean_rad = 0.3490658503988659; ///< 20 degrees
@@ -180,7 +186,9 @@ struct Wants {
     std::vector<double> disliked_mm{}; ///< gauges that are not chosen
     bool thisPoseOnly = false;         ///< joints hold the pose on the board, not the hardest one
     std::vector<StepOrder> order{};    ///< of steps, as the builder wants them
-    bool steadied = false;             ///< two hands or a stand hold what is on the near side of a joint
+    Begin begin = Begin::as_it_falls;
+    BaseTurn baseTurn = BaseTurn::as_it_falls;
+    bool steadied = false; ///< two hands or a stand hold what is on the near side of a joint
     bool steelMayPose = false;
     Acting acting = Acting::plain;
     /// Feet on the ground at least; 0: one of two, all but one of more.

@@ -150,6 +150,14 @@ public:
                      const std::vector<wire::WearTest>& wears) const;
     /// Writes into the log; nothing is ever taken out of it but by undoing.
     Changed addLog(const std::vector<LogEntry>& entries) const;
+    /// With what goes off the shelf, or back onto it where its amount is below 0; never below nothing. What is not kept
+    /// count of there stays uncounted.
+    Changed addLog(const std::vector<LogEntry>& entries, const std::vector<Use>& uses) const;
+    /// With a picture of the last entry, kept under the name that the entry gives.
+    Changed addLog(const std::vector<LogEntry>& entries, const std::string& pictureBytes) const;
+    /// Takes the place of an earlier move of the same step; of one puppet's own order nothing is changed.
+    Changed moveStep(const StepMove& move) const;
+    Changed dropMove(std::size_t index) const;
 
     /// The shop's stock: a spool is added or replaced by its id; a spool that is in use or tested cannot go.
     Changed putSpool(const Spool& spool) const;

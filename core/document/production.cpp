@@ -212,6 +212,10 @@ Result<Production> makeProduction(Production p, const Cards& shipped) {
         return Fault{words("log"), words("%1 entries", p.log.size()), words("are more than %1", kMostLogEntries)};
     for (const LogEntry& e : p.log)
         if (auto f = checkLogEntry(e)) return *f;
+    if (p.moves.size() > kMostMoves)
+        return Fault{words("plan"), words("%1 moves", p.moves.size()), words("are more than %1", kMostMoves)};
+    for (const StepMove& m : p.moves)
+        if (auto f = checkMove(m)) return *f;
     if (p.shots.size() > kMostShots)
         return Fault{words("shots"), std::to_string(p.shots.size()), words("are more than 500")};
     if (const auto f = findTwice(p.shots, words("shot"))) return *f;

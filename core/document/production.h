@@ -39,6 +39,14 @@ struct Held {
 /// Kinds of things that are bought.
 enum class Ware { wire, clay, bulk, foil, cover, paint };
 
+/// So much of a ware: grams of clay, millilitres of paint, metres of foil.
+struct Use {
+    Ware ware = Ware::clay;
+    std::string card;
+    double amount = 0;
+    friend bool operator==(const Use&, const Use&) = default;
+};
+
 struct Stock {
     std::vector<Spool> spools;
     std::vector<Offcut> offcuts; ///< of spools in stock
@@ -59,6 +67,7 @@ struct Production {
     std::vector<body::Puppet> puppets;
     std::optional<Calendar> calendar{};    ///< none: Calendar::usual, from now on
     std::vector<LogEntry> log{};           ///< in the order in which it was written
+    std::vector<StepMove> moves{};         ///< of the plan; what a design no longer has says nothing
     std::vector<Shot> shots{};             ///< in the order in which they are shot
     std::map<std::string, Bytes> pictures; ///< bytes by name inside the container
     body::Extras extras{};

@@ -81,6 +81,29 @@ Json calendarJson(const Calendar& c) {
     return j;
 }
 
+namespace {
+document::StepKey readKey(Reader& r) { return {r.neededText("puppet"), r.whole("copy", 1), r.neededText("step")}; }
+Json keyJson(const document::StepKey& k) {
+    Json j{{"puppet", k.puppet}, {"step", k.step}};
+    if (k.copy != 1) j["copy"] = k.copy;
+    return j;
+}
+} // namespace
+
+document::StepMove readMove(Reader& r) {
+    document::StepMove m;
+    m.step = readKey(r), m.notBefore = readTime(r, "not_before");
+    r.object("before", [&](Reader& x) { m.before = readKey(x); });
+    return m;
+}
+
+Json moveJson(const document::StepMove& m) {
+    Json j = keyJson(m.step);
+    if (m.notBefore) j["not_before"] = isoTime(*m.notBefore);
+    if (m.before) j["before"] = keyJson(*m.before);
+    return j;
+}
+
 LogEntry readLogEntry(Reader& r) {
     LogEntry e;
     const std::string at = r.neededText("at");

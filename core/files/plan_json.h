@@ -8,6 +8,8 @@ namespace enkinet::files {
 Calendar readCalendar(Reader& r);
 Json calendarJson(const Calendar& calendar);
 document::LogEntry readLogEntry(Reader& r);
+document::StepMove readMove(Reader& r);
+Json moveJson(const document::StepMove& move);
 Json logEntryJson(const document::LogEntry& entry);
 /// The word that files and tables have for it.
 const char* logWord(document::LogKind kind);

@@ -210,6 +210,7 @@ Result<Loaded> parseProduction(const std::string& text, const Cards& shipped) {
         });
         r.each("puppets", 64, words("puppet"), [&](Reader& x) { p.puppets.push_back(readPuppet(x)); });
         r.object("calendar", [&](Reader& x) { p.calendar = readCalendar(x); });
+        r.each("moves", document::kMostMoves, words("move"), [&](Reader& x) { p.moves.push_back(readMove(x)); });
         r.each("log", kMostLogEntries, words("entry"), [&](Reader& x) { p.log.push_back(readLogEntry(x)); });
         r.each("shots", kMostShots, words("shot"), [&](Reader& x) { p.shots.push_back(readShot(x)); });
         p.extras = r.extras();
@@ -246,6 +247,8 @@ std::string writeProduction(const Production& p, bool indented) {
     for (const body::Puppet& x : p.puppets)
         j["puppets"].push_back(puppetJson(x));
     if (p.calendar) j["calendar"] = calendarJson(*p.calendar);
+    for (const document::StepMove& m : p.moves)
+        j["moves"].push_back(moveJson(m));
     for (const LogEntry& e : p.log)
         j["log"].push_back(logEntryJson(e));
     for (const Shot& s : p.shots)

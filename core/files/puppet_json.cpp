@@ -24,6 +24,10 @@ const std::map<std::string, Side> kSides{{"both", Side::both}, {"left", Side::le
 const std::map<std::string, Aim> kAims{{"simplest to make", Aim::simple}, {"longest life", Aim::life},
                                        {"lightest", Aim::light},          {"easiest", Aim::easy},
                                        {"cheapest", Aim::cheap},          {"fewest spools", Aim::spools}};
+const std::map<std::string, Begin> kBegins{
+    {"as it falls", Begin::as_it_falls}, {"head", Begin::head}, {"feet", Begin::feet}, {"body", Begin::body}};
+const std::map<std::string, BaseTurn> kBaseTurns{
+    {"as it falls", BaseTurn::as_it_falls}, {"first", BaseTurn::first}, {"last", BaseTurn::last}};
 const std::map<std::string, BakeSchool> kSchools{
     {"once", BakeSchool::once}, {"limb by limb", BakeSchool::staged}, {"own list", BakeSchool::own}};
 const std::map<std::string, Acting> kActing{
@@ -281,6 +285,8 @@ Puppet readPuppet(Reader& r) {
         x.each("step_order", 200, words("order of steps"), [&](Reader& y) {
             p.wants.order.push_back({y.neededText("first"), y.neededText("then")});
         });
+        p.wants.begin = x.word("begin_with", kBegins, w.begin),
+        p.wants.baseTurn = x.word("base", kBaseTurns, w.baseTurn);
         p.wants.thisPoseOnly = x.flag("this_pose_only", false), p.wants.steadied = x.flag("steadied", false);
         p.wants.aim = x.word("aim", kAims, w.aim), p.wants.steelMayPose = x.flag("steel_may_pose", false);
         p.wants.acting = x.word("acting", kActing, w.acting), p.wants.feetDown = x.whole("feet_down", 0);
@@ -334,6 +340,8 @@ Json puppetJson(const Puppet& p) {
     if (p.wants.thisPoseOnly) wants["this_pose_only"] = true;
     for (const body::StepOrder& order : p.wants.order)
         wants["step_order"].push_back({{"first", order.first}, {"then", order.then}});
+    if (p.wants.begin != usual.begin) wants["begin_with"] = wordOf(kBegins, p.wants.begin);
+    if (p.wants.baseTurn != usual.baseTurn) wants["base"] = wordOf(kBaseTurns, p.wants.baseTurn);
     if (p.wants.steadied) wants["steadied"] = true;
     for (const std::string& key : p.left)
         o["left"].push_back({{"point", key}});

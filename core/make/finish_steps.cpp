@@ -64,6 +64,7 @@ void Planner::finish(const std::vector<SchemeWork>& schemes) {
                                      l.coats * (kCoat + kCoatCm2 * surface / 100), l.dry_min,
                                      sprayed ? Tool::spray : Tool::drying_rack, caution);
                 at(coat).role = l.role, at(coat).detail = l.card->name, at(coat).amount = l.ml * share;
+                use(coat, document::Ware::paint, l.card->id, l.ml * share * fill::kWaste);
                 at(coat).rests = false;
                 if (sealing)
                     after(coat, seal, Reason::last_look);
@@ -301,6 +302,52 @@ void Planner::order() {
         else
             after(then, first, Reason::own_order);
     }
+    // What was asked for by name goes before a habit.
+    habits();
+}
+
+std::vector<int> Planner::findBegun() const {
+    const body::Skeleton& s = m_choice.rest;
+    std::vector<int> limbs;
+    const auto take = [&](int limb) {
+        if (std::find(limbs.begin(), limbs.end(), limb) == limbs.end()) limbs.push_back(limb);
+    };
+    if (m_puppet.wants.begin == Begin::head) {
+        // The highest point of all, masses and their half axes too.
+        double top = -1e9;
+        int limb = -1;
+        for (const Link& l : s.links)
+            if (const double y = std::max(l.from.y, l.to.y); y > top)
+                top = y, limb = s.copies[static_cast<std::size_t>(l.copy)].limb;
+        for (const MassCopy& m : s.masses) {
+            const Link& l = s.links[static_cast<std::size_t>(m.link)];
+            const double y = m.at.y + m_puppet.masses[static_cast<std::size_t>(m.mass)].half_mm.y;
+            if (y > top) top = y, limb = s.copies[static_cast<std::size_t>(l.copy)].limb;
+        }
+        if (limb >= 0) take(limb);
+    }
+    for (std::size_t i = 0; i < m_puppet.limbs.size(); ++i) {
+        if (m_puppet.wants.begin == Begin::feet && m_puppet.limbs[i].tieDown) take(static_cast<int>(i));
+        if (m_puppet.wants.begin == Begin::body && m_puppet.limbs[i].hangsOnLimb.empty()) take(static_cast<int>(i));
+    }
+    return limbs;
+}
+
+void Planner::habits() {
+    const std::vector<int> begun = findBegun();
+    for (int limb : begun)
+        for (const auto& [other, step] : m_skin)
+            if (const auto own = m_skin.find(limb);
+                own != m_skin.end() && std::find(begun.begin(), begun.end(), other) == begun.end())
+                wish(own->second, step);
+    if (m_base < 0 || m_puppet.wants.baseTurn == BaseTurn::as_it_falls) return;
+    for (std::size_t i = 0; i < m_plan.steps.size(); ++i) {
+        const int step = static_cast<int>(i);
+        if (m_puppet.wants.baseTurn == BaseTurn::first)
+            wish(m_base, step);
+        else
+            wish(step, m_base);
+    }
 }
 
 void Planner::batches() {
@@ -317,6 +364,8 @@ void Planner::batches() {
         for (int k = 1; k <= mixes; ++k) {
             Step part = like;
             part.hands_min /= mixes, part.amount /= mixes, part.mix = k, part.mixes = mixes;
+            for (document::Use& u : part.uses)
+                u.amount /= mixes;
             if (k < mixes) part.wait_min = 0;
             part.id += ":" + std::to_string(k);
             if (before >= 0) part.after = {{before, Reason::mixed_again}};

@@ -36,6 +36,14 @@ private:
     void after(int step, int before, Reason why) {
         if (before >= 0) m_plan.steps[static_cast<std::size_t>(step)].after.push_back({before, why});
     }
+    void use(int step, document::Ware ware, const std::string& card, double amount) {
+        for (document::Use& u : at(step).uses)
+            if (u.ware == ware && u.card == card) {
+                u.amount += amount;
+                return;
+            }
+        at(step).uses.push_back({ware, card, amount});
+    }
     Step& at(int step) { return m_plan.steps[static_cast<std::size_t>(step)]; }
     const body::Limb& limb(int i) const { return m_puppet.limbs[static_cast<std::size_t>(i)]; }
     const std::string& limbName(int i) const { return limb(i).name; }
@@ -72,6 +80,14 @@ private:
     }
     /// What the piece is held by in each step, by what is hard, bare or left alone at that time.
     void findGrips();
+    /// The builder's habit of what is begun with, and of the base's turn, where nothing stands against it.
+    void habits();
+    std::vector<int> findBegun() const; ///< limbs
+    /// One before another, unless it would have to wait for it.
+    void wish(int first, int then) {
+        if (first >= 0 && then >= 0 && first != then && findChain(m_plan.steps, first, then).empty())
+            after(then, first, Reason::own_order);
+    }
     /// A step between two stages of the limb that it sits on.
     void between(int step, int limb, body::Stage before);
     int limbOf(const body::Spot& spot) const; ///< -1: none

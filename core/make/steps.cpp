@@ -153,6 +153,7 @@ void Planner::fillAndSkin(const fill::BakePlan& bakes) {
             const fill::ClayCard& clay = m_shelf.clays.at(p.layers.clay);
             const int skin = skinOf(p);
             count(skin, p.skin.mass_g, clay.name);
+            use(skin, document::Ware::clay, clay.id, p.skin.mass_g * fill::kWaste);
             if (clay.family == fill::ClayFamily::putty) {
                 at(skin).caution = Caution::gloves;
                 at(skin).working_min = fill::findPuttyTime(clay.working_h, m_shelf.shop.room_C) * 60;
@@ -162,6 +163,7 @@ void Planner::fillAndSkin(const fill::BakePlan& bakes) {
         const fill::BulkCard& card = m_shelf.bulks.at(p.layers.bulk);
         const int step = m_bulk.at(limbOf(p));
         count(step, p.bulk.mass_g, card.name);
+        if (card.foil) use(step, document::Ware::foil, "foil", p.bulk.mass_g);
         if (card.putty) at(step).caution = Caution::gloves;
         at(step).wait_min = std::max(at(step).wait_min, 60 * card.dry_h);
     }

@@ -3,6 +3,7 @@
 // Minutes are typical for one practised pair of hands. docs/mechanics.md 90 to 92.
 #include "base/value.h"
 #include "choice/cut_list.h"
+#include "document/production.h"
 #include "fill/things.h"
 #include "make/gates.h"
 #include "paint/coats.h"
@@ -98,10 +99,11 @@ struct Step {
     Caution caution = Caution::none;
     std::vector<After> after;
     Grip grip = Grip::none;
-    Phrase heldBy;              ///< part or limb, where the grip has a name
-    int bake = -1;              ///< of the bake plan, for a bake and its gate
-    std::vector<GateItem> gate; ///< for a gate
-    double start_min = 0;       ///< in the schedule below
+    Phrase heldBy;                   ///< part or limb, where the grip has a name
+    int bake = -1;                   ///< of the bake plan, for a bake and its gate
+    std::vector<GateItem> gate;      ///< for a gate
+    std::vector<document::Use> uses; ///< of what is counted on the shelf, with what is wasted; foil in grams
+    double start_min = 0;            ///< in the schedule below
     ENKINET_COMPARED(Step)
 };
 

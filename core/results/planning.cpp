@@ -49,7 +49,68 @@ std::optional<int> findFirstShot(const Production& production, const std::string
     return first;
 }
 
+/// Where the builder moved steps to: later by a time, earlier by what they stand before.
+void applyMoves(Planning& plan, const Production& production,
+                const std::vector<std::shared_ptr<const Report>>& reports) {
+    if (production.moves.empty()) return;
+    std::map<document::StepKey, int> tasks;
+    for (std::size_t k = 0; k < plan.steps.size(); ++k)
+        tasks.emplace(keyOf(production, reports, plan.steps[k]), static_cast<int>(k));
+    for (std::size_t i = 0; i < production.moves.size(); ++i) {
+        const document::StepMove& m = production.moves[i];
+        const auto own = tasks.find(m.step);
+        if (own == tasks.end()) continue;
+        auto& task = plan.problem.tasks[static_cast<std::size_t>(own->second)];
+        if (m.notBefore) task.notBefore = std::max(task.notBefore, *m.notBefore);
+        if (!m.before) continue;
+        const auto other = tasks.find(*m.before);
+        if (other == tasks.end()) continue;
+        if (!findWaits(plan.problem, own->second, other->second).empty())
+            plan.refused.push_back(static_cast<int>(i));
+        else
+            plan.problem.tasks[static_cast<std::size_t>(other->second)].after.push_back(own->second);
+    }
+}
+
 } // namespace
+
+std::vector<int> findWaits(const schedule::Problem& problem, int first, int then) {
+    // Breadth first: the shortest chain.
+    std::vector<int> from(problem.tasks.size(), -2), queue{first};
+    from[static_cast<std::size_t>(first)] = -1;
+    for (std::size_t k = 0; k < queue.size(); ++k) {
+        if (queue[k] == then && then != first) {
+            std::vector<int> chain;
+            for (int at = then; at != first; at = from[static_cast<std::size_t>(at)])
+                chain.push_back(at);
+            std::reverse(chain.begin(), chain.end());
+            return chain;
+        }
+        for (int a : problem.tasks[static_cast<std::size_t>(queue[k])].after)
+            if (from[static_cast<std::size_t>(a)] == -2)
+                from[static_cast<std::size_t>(a)] = queue[k], queue.push_back(a);
+    }
+    return {};
+}
+
+document::StepKey keyOf(const Production& production, const std::vector<std::shared_ptr<const Report>>& reports,
+                        const StepRef& ref) {
+    return {production.puppets[static_cast<std::size_t>(ref.puppet)].id, ref.copy,
+            reports[static_cast<std::size_t>(ref.puppet)]->plan.steps[static_cast<std::size_t>(ref.step)].id};
+}
+
+void keepNear(Planning& planning, const Production& production,
+              const std::vector<std::shared_ptr<const Report>>& reports, const Begins& begins) {
+    if (begins.empty()) return;
+    const Minute far = planning.problem.start + kNearDays * kDay;
+    for (std::size_t k = 0; k < planning.steps.size(); ++k) {
+        schedule::Task& t = planning.problem.tasks[k];
+        if (t.fixed) continue;
+        const auto was = begins.find(keyOf(production, reports, planning.steps[k]));
+        if (was == begins.end()) continue;
+        t.was = std::max(was->second, planning.problem.start), t.stays = *t.was < far;
+    }
+}
 
 int Planning::find(const StepRef& ref) const {
     for (std::size_t i = 0; i < steps.size(); ++i)
@@ -110,6 +171,7 @@ Planning makePlanning(const Production& production, const std::vector<std::share
             }
         }
     }
+    applyMoves(plan, production, reports);
     const OpenHours hours = findHours(plan);
     plan.eased = schedule::ease(plan.problem, hours);
     for (std::size_t k = 0; k < plan.states.size(); ++k) {

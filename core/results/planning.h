@@ -4,6 +4,7 @@
 #include "make/rates.h"
 #include "results/result.h"
 #include "schedule/problem.h"
+#include <map>
 
 namespace enkinet::results {
 
@@ -32,8 +33,21 @@ struct Planning {
         int group = 0; ///< of the problem
     };
     std::vector<Wanted> wanted;
+    /// Of the builder's moves those that would have a step wait for itself, by place; they are not kept.
+    std::vector<int> refused;
     int find(const StepRef& ref) const; ///< -1: not there
 };
+/// Why a task cannot stand before another: it waits for it, task by task, the last of them `then`. Empty: it can.
+std::vector<int> findWaits(const schedule::Problem& problem, int first, int then);
+
+/// When steps began in the plan that was there before.
+using Begins = std::map<document::StepKey, Minute>;
+document::StepKey keyOf(const Production& production, const std::vector<std::shared_ptr<const Report>>& reports,
+                        const StepRef& ref);
+/// What begins within so many days of now is moved as little as lateness and end allow: by what is said here.
+inline constexpr int kNearDays = 3;
+void keepNear(Planning& planning, const Production& production,
+              const std::vector<std::shared_ptr<const Report>>& reports, const Begins& begins);
 
 /// now: nothing that has not begun begins before. Steps that the log has as done or begun stand where they are; minutes
 /// are the typical ones times the builder's own rate of that kind. A copy that acts in a shot with a day is due before

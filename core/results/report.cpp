@@ -76,6 +76,7 @@ body::Puppet chosenBy(const body::Puppet& puppet) {
     p.id.clear(), p.name.clear(), p.kind.clear(), p.note.clear();
     p.deadline.reset(), p.pictures.clear(), p.measures.clear(), p.left.clear(), p.aside.clear(), p.extras.clear();
     p.wants.camera_rad = 0, p.wants.bakes = {}, p.wants.loads.clear(), p.wants.inOven.clear(), p.wants.order.clear();
+    p.wants.begin = {}, p.wants.baseTurn = {};
     return p;
 }
 

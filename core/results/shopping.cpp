@@ -64,6 +64,13 @@ double findHeld(const Stock& stock, Ware ware, const std::string& card) {
     return 1e300;
 }
 
+std::vector<document::Use> findTaken(const Production& production, const make::Step& step) {
+    std::vector<document::Use> all = step.uses;
+    for (document::Use& u : all)
+        if (u.ware == Ware::foil) u.amount = fill::findFoilLength(production.stock.foil, u.amount);
+    return all;
+}
+
 std::vector<Need> calcUses(const Production& production, const Report& r) {
     std::vector<Need> all;
     const auto use = choice::calcSpoolUse(r.cuts, production.stock.spools.size());
@@ -127,10 +134,27 @@ std::vector<Need> calcUses(const Production& production, const Report& r) {
     return all;
 }
 
+namespace {
+
+/// What one puppet takes and has not taken yet: what is done is off the shelf.
+std::vector<Need> calcLeft(const Production& production, const Report& r) {
+    std::vector<Need> all = r.needs;
+    const body::Puppet& puppet = *document::findPuppet(production, r.puppet);
+    for (int copy = 1; copy <= puppet.things.copies && !production.log.empty(); ++copy)
+        for (const make::Step& s : r.plan.steps)
+            if (!s.uses.empty() && document::findStepState(production.log, puppet.id, copy, s.id).done)
+                for (const document::Use& u : findTaken(production, s))
+                    for (Need& n : all)
+                        if (n.ware == u.ware && n.card == u.card) n.needed = std::max(0.0, n.needed - u.amount);
+    return all;
+}
+
+} // namespace
+
 Shopping calcShopping(const Production& production, const std::vector<const Report*>& reports) {
     Shopping s;
     for (std::size_t i = 0; i < reports.size(); ++i)
-        for (const Need& n : reports[i]->needs) {
+        for (const Need& n : calcLeft(production, *reports[i])) {
             auto same = std::find_if(s.needs.begin(), s.needs.end(),
                                      [&](const Need& x) { return x.ware == n.ware && x.card == n.card; });
             if (same == s.needs.end()) {

@@ -26,7 +26,11 @@ struct Need {
     friend bool operator==(const Need&, const Need&) = default;
 };
 
-/// What one puppet takes, by its report's parts, cuts and coats: needed and price alone.
+/// What a step takes off the shelf once it is done, as it is held there.
+std::vector<document::Use> findTaken(const Production& production, const make::Step& step);
+
+/// What one puppet takes, by its report's parts, cuts and coats: needed and price alone, the
+/// price of all of it.
 std::vector<Need> calcUses(const Production& production, const Report& report);
 
 struct Shopping {
@@ -35,7 +39,7 @@ struct Shopping {
     std::vector<fill::Substitute> substitutes;
     friend bool operator==(const Shopping&, const Shopping&) = default;
 };
-/// The uses of all puppets (one list each) against the stock.
+/// The uses of all puppets against the stock; what the log has as done has been taken off it already.
 Shopping calcShopping(const Production& production, const std::vector<const Report*>& reports);
 
 /// What there is of a ware in the stock: metres, grams, millilitres; bulk and cover are not counted, and always there.

@@ -1,7 +1,7 @@
 #pragma once
 // Tasks that wait for each other, few pairs of hands, places that hold one thing at a time, and hours in which somebody
-// is there. Knows nothing of what the tasks are. The aim: least total lateness, then the least end, then the fewest
-// changes of what hands are at. docs/mechanics.md
+// is there. Knows nothing of what the tasks are. The aim: least total lateness, then the least end, then the least
+// moving of what was planned before, then the fewest changes of what hands are at. docs/mechanics.md
 // 123 to 126.
 #include "base/calendar.h"
 #include "solve/effort.h"
@@ -21,6 +21,10 @@ struct Task {
     /// What hands turn to: going on with the same is better than changing, and changing within kFamily of numbers
     /// better than beyond. Only of schedules that are otherwise alike.
     int family = 0;
+    /// Where it began in the plan that was there before. What is to stay there: of schedules as little late and as
+    /// short, the one that moves such tasks least.
+    std::optional<Minute> was{};
+    bool stays = false;
     /// Begun already: from, end of hands and done as they are or will be.
     struct Fixed {
         Minute from = 0, handsEnd = 0, done = 0;
@@ -63,6 +67,7 @@ struct Schedule : solve::Proof { ///< proved: nothing is less late, or as late a
     Minute late = 0;             ///< all groups' minutes beyond their due times
     Minute boundEnd = 0;         ///< no schedule ends before
     Minute boundLate = 0;        ///< and none is late by less
+    Minute moved = 0;            ///< by so many minutes in all what was planned before begins elsewhere
     int turns = 0;               ///< changes of what hands are at; beyond a family they count twice
     friend bool operator==(const Schedule&, const Schedule&) = default;
 };

@@ -4,6 +4,7 @@
 #include "base/check.h"
 #include "schedule/detail.h"
 #include <algorithm>
+#include <cstdlib>
 #include <numeric>
 #include <random>
 
@@ -73,7 +74,7 @@ private:
 };
 
 struct Value {
-    Minute late = OpenHours::kNever, end = OpenHours::kNever;
+    Minute late = OpenHours::kNever, end = OpenHours::kNever, moved = OpenHours::kNever;
     int turns = 1 << 30;
     friend auto operator<=>(const Value&, const Value&) = default;
 };
@@ -185,10 +186,11 @@ public:
         return true;
     }
     Value value() const {
-        Value v{0, m_p.start, 0};
+        Value v{0, m_p.start, 0, 0};
         m_ends.assign(m_p.due.size(), m_p.start);
         for (std::size_t k = 0; k < m_placed.size(); ++k) {
             v.end = std::max(v.end, m_placed[k].done);
+            if (m_p.tasks[k].was && m_p.tasks[k].stays) v.moved += std::abs(m_placed[k].from - *m_p.tasks[k].was);
             const auto g = static_cast<std::size_t>(m_p.tasks[k].group);
             if (g < m_ends.size()) m_ends[g] = std::max(m_ends[g], m_placed[k].done);
         }
@@ -258,7 +260,7 @@ private:
     Value least() const {
         // What is not placed begins no earlier than what it waits for lets it.
         auto placed = m_builder.placed();
-        Value v{0, m_p.start, 0};
+        Value v{0, m_p.start, 0, 0};
         std::vector<Minute> ends(m_p.due.size(), m_p.start);
         for (int i : m_builder.order()) {
             const auto k = static_cast<std::size_t>(i);
@@ -348,13 +350,14 @@ Schedule finished(const Problem& p, const OpenHours& hours, const Builder& build
         placed[k].slack = std::max<Minute>(0, std::min(latest - placed[k].done, chain.latest[k] - placed[k].from));
     }
     s.tasks = std::move(placed);
-    s.end = v.end, s.late = v.late, s.turns = v.turns, s.boundEnd = bound.end, s.boundLate = bound.late;
+    s.end = v.end, s.late = v.late, s.moved = v.moved, s.turns = v.turns, s.boundEnd = bound.end,
+    s.boundLate = bound.late;
     s.proved = best || (v.late <= bound.late && v.end <= bound.end);
     return s;
 }
 
 Value boundOf(const Problem& p, const OpenHours& hours) {
-    Value bound{0, calcBound(p, hours), 0};
+    Value bound{0, calcBound(p, hours), 0, 0};
     for (std::size_t g = 0; g < p.due.size(); ++g)
         if (p.due[g]) bound.late += std::max<Minute>(0, calcBound(p, hours, static_cast<int>(g)) - *p.due[g]);
     return bound;
@@ -412,6 +415,18 @@ Start calcStart(const Problem& p, const OpenHours& hours, Builder& builder) {
         const auto key = keysOf(p, builder, rule % 3);
         if (!builder.build(key, rule < 3 ? 0 : static_cast<double>(kDay) / (rule < 6 ? 1 : 6))) continue;
         if (const Value v = builder.value(); v < s.known || s.best.empty()) s.known = v, s.best = builder.placed();
+    }
+    // As it was planned before, what is new behind what it waits for.
+    if (std::any_of(p.tasks.begin(), p.tasks.end(), [](const Task& t) { return t.was.has_value(); })) {
+        std::vector<double> key(p.tasks.size());
+        for (int i : builder.order()) {
+            const auto k = static_cast<std::size_t>(i);
+            key[k] = static_cast<double>(p.tasks[k].was.value_or(p.start));
+            for (int a : p.tasks[k].after)
+                if (!p.tasks[k].was) key[k] = std::max(key[k], key[static_cast<std::size_t>(a)]);
+        }
+        if (builder.build(key))
+            if (const Value v = builder.value(); v < s.known || s.best.empty()) s.known = v, s.best = builder.placed();
     }
     return s;
 }

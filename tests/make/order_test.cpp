@@ -203,6 +203,100 @@ TEST_CASE("An order of the builder's own is kept where it can be, and refused wi
     checkOrdered(twice);
 }
 
+TEST_CASE("Head, feet or body first, the base first or last: a habit is kept where nothing stands against it",
+          "[make]") {
+    document::Production p = demo();
+    const auto orderOf = [&](body::Begin begin, body::BaseTurn base) {
+        p.puppets[0].wants.begin = begin, p.puppets[0].wants.baseTurn = base;
+        return reportOf(p).plan;
+    };
+    // Which of two steps waits for the other.
+    const auto before = [](const Plan& plan, int first, int then) {
+        return !findChain(plan.steps, then, first).empty();
+    };
+    const auto skinOf = [](const Plan& plan, const std::string& limb) {
+        return find(plan, [&](const Step& s) { return s.id == "skin:" + limb; });
+    };
+    const Plan head = orderOf(body::Begin::head, body::BaseTurn::as_it_falls);
+    const Plan feet = orderOf(body::Begin::feet, body::BaseTurn::as_it_falls);
+    const Plan body_ = orderOf(body::Begin::body, body::BaseTurn::as_it_falls);
+    for (const Plan* plan : {&head, &feet, &body_}) {
+        checkOrdered(*plan);
+        CHECK(plan->refused.empty());
+    }
+    // Her highest point is on the spine, which hangs on nothing; her feet are at the legs.
+    CHECK(before(head, skinOf(head, "spine"), skinOf(head, "leg")));
+    CHECK(before(body_, skinOf(body_, "spine"), skinOf(body_, "arm")));
+    CHECK(before(feet, skinOf(feet, "leg"), skinOf(feet, "spine")));
+    CHECK(before(feet, skinOf(feet, "leg"), skinOf(feet, "arm")));
+    // Nothing is done sooner than before, and nothing is left out.
+    const Plan plain = orderOf(body::Begin::as_it_falls, body::BaseTurn::as_it_falls);
+    for (const Plan* plan : {&head, &feet, &body_}) {
+        CHECK(plan->steps.size() == plain.steps.size());
+        CHECK_NEAR(plan->hands_min, plain.hands_min, 1e-12);
+    }
+    const Plan first = orderOf(body::Begin::as_it_falls, body::BaseTurn::first);
+    const Plan last = orderOf(body::Begin::as_it_falls, body::BaseTurn::last);
+    const auto drill = [](const Plan& plan) {
+        return find(plan, [](const Step& s) { return s.kind == StepKind::drill_base; });
+    };
+    const auto cut = [](const Plan& plan) {
+        return find(plan, [](const Step& s) { return s.kind == StepKind::cut_wire; });
+    };
+    REQUIRE(drill(first) >= 0);
+    CHECK(before(first, drill(first), cut(first)));
+    checkOrdered(last);
+    int behind = 0;
+    for (std::size_t i = 0; i < last.steps.size(); ++i)
+        behind += before(last, static_cast<int>(i), drill(last));
+    CHECK(behind > static_cast<int>(last.steps.size()) / 2);
+    // An order by name goes before a habit.
+    p.puppets[0].wants.order = {{"skin:arm", "skin:spine"}};
+    const Plan named = orderOf(body::Begin::head, body::BaseTurn::as_it_falls);
+    CHECK(named.refused.empty());
+    CHECK(before(named, skinOf(named, "arm"), skinOf(named, "spine")));
+    checkOrdered(named);
+}
+
+TEST_CASE("Putty in a shop at 10 degrees is mixed as often as its working time there asks for", "[make]") {
+    document::Production p = demo();
+    // Every posed limb's bones many times over: more than one mix sets in.
+    int split = 0;
+    double slow = 0, quick = 0;
+    for (double room : {10.0, 22.0}) {
+        p.stock.shop.room_C = room;
+        p.puppets[0].limbs[0].segments[0].layers.clay = "putty-two-part";
+        for (body::Limb& l : p.puppets[0].limbs)
+            for (body::Segment& s : l.segments)
+                if (!s.stations.empty()) {
+                    s.layers.clay = "putty-two-part", s.layers.skin_mm = 3;
+                    for (body::Station& x : s.stations)
+                        x.a_mm *= 4, x.b_mm *= 4; // a stout figure: more to cover than one mix lasts for
+                }
+        const Report r = reportOf(p);
+        std::map<std::string, std::vector<const Step*>> mixes;
+        for (const Step& s : r.plan.steps)
+            if (s.kind == StepKind::skin && s.working_min > 0) {
+                (room < 15 ? slow : quick) = s.working_min;
+                CHECK(s.hands_min <= s.working_min * (1 + 1e-9));
+                CHECK_FALSE(s.rests);
+                mixes[s.id.substr(0, s.id.find(':', 5))].push_back(&s);
+            }
+        for (const auto& [id, all] : mixes) {
+            CHECK(static_cast<int>(all.size()) == all.front()->mixes);
+            double hands = 0;
+            for (const Step* s : all)
+                hands += s->hands_min;
+            // No mix more than it takes.
+            CHECK(static_cast<int>(all.size()) == static_cast<int>(std::ceil(hands / all.front()->working_min - 1e-9)));
+            split += room < 15 && all.size() > 1;
+        }
+        checkOrdered(r.plan);
+    }
+    CHECK(split > 0);
+    CHECK(slow > 2 * quick);
+}
+
 TEST_CASE("What a rod hides of a rod beside it is the angle in which rays of a finger's length meet it", "[make]") {
     constexpr double r = 20, R = 15;
     int told = 0;

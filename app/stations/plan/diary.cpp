@@ -7,15 +7,19 @@
 #include "widgets/look.h"
 #include "widgets/paper.h"
 #include "words/say.h"
+#include <QBuffer>
 #include <QFileDialog>
 #include <QFileInfo>
 #include <QHBoxLayout>
+#include <QImageReader>
 #include <QLabel>
 #include <QLineEdit>
+#include <QPainter>
 #include <QPrinter>
 #include <QRegularExpression>
 #include <QTextBrowser>
 #include <QTextDocument>
+#include <QUrl>
 #include <QVBoxLayout>
 #include <algorithm>
 
@@ -77,6 +81,13 @@ Diary::Diary(Document& document, QWidget* parent) : QWidget(parent), m_document(
     line->addWidget(m_words, 1);
     v->addLayout(line);
     v->addLayout(makeButtonRow(this, {{tr("Write it down"), "diaryWrite", [this] { write(); }},
+                                      {tr("Picture…"), "diaryPicture",
+                                       [this] {
+                                           const QString path =
+                                               QFileDialog::getOpenFileName(this, tr("Picture for the diary"), {},
+                                                                            tr("Pictures (*.png *.jpg *.jpeg)"));
+                                           if (!path.isEmpty()) addPicture(path);
+                                       }},
                                       {tr("As PDF…"), "diaryPdf", [this] { savePdf(); }},
                                       {tr("As CSV…"), "diaryCsv", [this] { saveCsv(); }},
                                       {tr("Back to the days"), "diaryBack", [this] { Q_EMIT left(); }}}));
@@ -160,10 +171,11 @@ QString Diary::lineOf(const LogEntry& e) const {
 }
 
 void Diary::show() {
-    m_page->setHtml(html(look().ink, look().graphite, stateColour(static_cast<int>(choice::State::slack))));
+    m_page->setHtml(
+        html(*m_page->document(), look().ink, look().graphite, stateColour(static_cast<int>(choice::State::slack))));
 }
 
-QString Diary::html(const QColor& ink, const QColor& quiet, const QColor& bad) const {
+QString Diary::html(QTextDocument& onto, const QColor& ink, const QColor& quiet, const QColor& bad) const {
     const auto& log = m_document.production().log;
     const QString word = m_filter->text().trimmed();
     // The newest day first, each day in its order.
@@ -177,6 +189,11 @@ QString Diary::html(const QColor& ink, const QColor& quiet, const QColor& bad) c
                                         e.kind == LogKind::trouble ? QString(" style='color:%1'").arg(bad.name())
                                                                    : QString(),
                                         line.toHtmlEscaped());
+        if (const QImage small = e.picture.empty() ? QImage() : thumbOf(e.picture); !small.isNull()) {
+            const QString name = "log:" + QString::fromStdString(e.picture);
+            onto.addResource(QTextDocument::ImageResource, QUrl(name), small);
+            days[dayOf(e.at())] << QString("<tr><td></td><td><img src='%1'></td></tr>").arg(name.toHtmlEscaped());
+        }
         ++shown;
     }
     QString page = QString("<div style='color:%1; font-size:13px'>").arg(ink.name());
@@ -190,6 +207,41 @@ QString Diary::html(const QColor& ink, const QColor& quiet, const QColor& bad) c
                                       : tr("No line has this word."))
                              .toHtmlEscaped());
     return page + "</div>";
+}
+
+QImage Diary::thumbOf(const std::string& name) const {
+    if (const auto known = m_thumbs.find(name); known != m_thumbs.end()) return known->second;
+    const auto held = m_document.production().pictures.find(name);
+    QImage image;
+    if (held != m_document.production().pictures.end())
+        image.loadFromData(QByteArray::fromStdString(held->second.get()));
+    if (!image.isNull()) image = image.scaled(260, 180, Qt::KeepAspectRatio, Qt::SmoothTransformation);
+    return m_thumbs[name] = image;
+}
+
+void Diary::addPicture(const QString& path) {
+    constexpr int kLargest = 1600;
+    QImageReader reader(path);
+    reader.setAutoTransform(true);
+    if (const QSize full = reader.size(); full.width() > kLargest || full.height() > kLargest)
+        reader.setScaledSize(full.scaled(kLargest, kLargest, Qt::KeepAspectRatio));
+    const QImage image = reader.read();
+    // Drawn anew: what a file says of who took it, where and with what does not come along.
+    QImage bare(image.size(), QImage::Format_RGB32);
+    bare.fill(Qt::white);
+    if (!image.isNull()) QPainter(&bare).drawImage(0, 0, image);
+    QByteArray jpeg;
+    QBuffer out(&jpeg);
+    if (image.isNull() || !out.open(QIODevice::WriteOnly) || !bare.save(&out, "JPEG", 85)) {
+        Q_EMIT m_document.refused(tr("%1 is no picture that can be read: PNG or JPEG").arg(QFileInfo(path).fileName()));
+        return;
+    }
+    const Kind& kind =
+        kWritten[std::clamp(m_kind->currentData().toInt(), 0, static_cast<int>(std::size(kWritten)) - 1)];
+    const QString text = m_words->text().trimmed();
+    m_words->clear();
+    // What wants a number has none in a picture.
+    Q_EMIT pictured(*kind.unit ? LogKind::note : kind.kind, text.isEmpty() ? tr("picture") : text, jpeg);
 }
 
 void Diary::write() {
@@ -222,7 +274,7 @@ void Diary::savePdf() {
     printer.setOutputFormat(QPrinter::PdfFormat);
     printer.setOutputFileName(path);
     QTextDocument paper;
-    paper.setHtml(html("#222222", "#555555", "#9c2f1c"));
+    paper.setHtml(html(paper, "#222222", "#555555", "#9c2f1c"));
     paper.print(&printer);
     if (printer.printerState() == QPrinter::Error || QFileInfo(path).size() == 0)
         Q_EMIT m_document.refused(tr("%1 could not be written: choose another place").arg(QFileInfo(path).fileName()));

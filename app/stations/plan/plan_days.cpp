@@ -4,6 +4,7 @@
 #include "widgets/look.h"
 #include "widgets/paper.h"
 #include "words/say.h"
+#include <QApplication>
 #include <QHelpEvent>
 #include <QKeyEvent>
 #include <QLocale>
@@ -12,6 +13,7 @@
 #include <QToolTip>
 #include <algorithm>
 #include <cmath>
+#include <utility>
 
 namespace enkinet::app {
 
@@ -33,6 +35,7 @@ PlanDays::PlanDays(QWidget* parent) : QWidget(parent) {
 void PlanDays::show(PlanJob::State state, int puppet, Minute now) {
     m_state = std::move(state), m_puppet = puppet, m_now = now;
     const int steps = m_state ? static_cast<int>(m_state->plan.steps.size()) : 0;
+    m_held = -1, m_landing.reset(); // what was held may be another now
     if (m_step >= steps) m_step = -1;
     layOut();
     updateGeometry();
@@ -168,12 +171,42 @@ int PlanDays::stepAt(const QPointF& at) const {
 
 void PlanDays::mousePressEvent(QMouseEvent* e) {
     setFocus(Qt::MouseFocusReason);
-    if (const int s = stepAt(e->position()); s >= 0) choosePart(s);
+    m_held = -1;
+    if (const int s = stepAt(e->position()); s >= 0) {
+        choosePart(s);
+        if (e->button() == Qt::LeftButton && mayMove(s)) m_held = s, m_heldAt = e->position();
+    }
+}
+
+void PlanDays::mouseMoveEvent(QMouseEvent* e) {
+    if (m_held < 0 || !(e->buttons() & Qt::LeftButton)) return;
+    if (!m_landing && (e->position() - m_heldAt).manhattanLength() < QApplication::startDragDistance()) return;
+    m_landing = findLanding(m_held, e->position());
+    setCursor(m_landing && m_landing->why.isEmpty() ? Qt::ClosedHandCursor : Qt::ForbiddenCursor);
+    update();
+}
+
+void PlanDays::mouseReleaseEvent(QMouseEvent*) {
+    const auto landing = std::exchange(m_landing, {});
+    const int step = std::exchange(m_held, -1);
+    unsetCursor();
+    update();
+    if (step < 0 || !landing) return;
+    if (!landing->why.isEmpty()) return Q_EMIT moveRefused(landing->why);
+    Q_EMIT stepMoved(step, landing->at, landing->before);
 }
 
 void PlanDays::keyPressEvent(QKeyEvent* e) {
     const int n = m_state ? static_cast<int>(m_state->plan.steps.size()) : 0;
     if (n == 0) return QWidget::keyPressEvent(e);
+    if ((e->modifiers() & Qt::AltModifier) && (e->key() == Qt::Key_Left || e->key() == Qt::Key_Right))
+        return moveByKey(e->key() == Qt::Key_Right);
+    if (e->key() == Qt::Key_Delete && m_step >= 0) return Q_EMIT moveDropped(m_step);
+    if (e->key() == Qt::Key_Escape && m_held >= 0) {
+        m_held = -1, m_landing.reset();
+        unsetCursor();
+        return update();
+    }
     int to = m_step;
     if (e->key() == Qt::Key_Right)
         ++to;
@@ -200,6 +233,140 @@ void PlanDays::keyPressEvent(QKeyEvent* e) {
     choosePart(std::clamp(to, 0, n - 1));
 }
 
+bool PlanDays::mayMove(int step) const {
+    if (!m_state || step < 0 || step >= static_cast<int>(m_state->plan.steps.size())) return false;
+    const results::Planned& s = m_state->plan.steps[static_cast<std::size_t>(step)];
+    return !s.done && !s.skipped && !s.running;
+}
+
+/// What the step waits for, from itself back to the other; empty where it may come before it.
+QString PlanDays::findWhyNot(int step, int before) const {
+    const auto& steps = m_state->plan.steps;
+    const auto taskOf = [&](int i) { return m_state->planning.find(steps[static_cast<std::size_t>(i)].step); };
+    int here = taskOf(step);
+    const auto chain = results::findWaits(m_state->planning.problem, here, taskOf(before));
+    if (chain.empty()) return {};
+    const auto nameOf = [&](int task) {
+        return Say::step(m_state->step(m_state->planning.steps[static_cast<std::size_t>(task)]));
+    };
+    QStringList why;
+    for (int task : chain) {
+        // The reason stands with the step where both are of one copy; otherwise the builder moved it there.
+        const results::StepRef a = m_state->planning.steps[static_cast<std::size_t>(here)],
+                               b = m_state->planning.steps[static_cast<std::size_t>(task)];
+        make::Reason reason = make::Reason::own_order;
+        if (a.puppet == b.puppet && a.copy == b.copy)
+            for (const make::After& x : m_state->step(a).after)
+                if (x.step == b.step) reason = x.reason;
+        why << tr("%1 waits for %2 (%3)").arg(nameOf(here), nameOf(task), Say::reason(reason));
+        here = task;
+    }
+    return why.mid(0, 3).join(tr("; ")) + (why.size() > 3 ? tr("; and so on") : QString());
+}
+
+PlanDays::Landing PlanDays::makeLanding(int step, int before) const {
+    const results::Planned& other = m_state->plan.steps[static_cast<std::size_t>(before)];
+    Landing l;
+    l.at = other.at.from, l.before = before, l.why = findWhyNot(step, before);
+    if (other.done || other.skipped || other.running) l.why = tr("What has begun stays where it is");
+    return l;
+}
+
+std::optional<PlanDays::Landing> PlanDays::findLanding(int step, const QPointF& at) const {
+    const results::Planned& own = m_state->plan.steps[static_cast<std::size_t>(step)];
+    const Day* day = nullptr;
+    for (const Day& d : m_days)
+        if (at.y() >= d.y - kAboveLine && at.y() < d.y - kAboveLine + kDayRow) day = &d;
+    if (!day) return {};
+    const double w = width() - kDaysLeft - kDaysRight;
+    const auto minute =
+        day->day * kDay + m_openFrom +
+        std::llround(std::clamp((at.x() - kDaysLeft) / w, 0.0, 1.0) * static_cast<double>(m_openTo - m_openFrom));
+    Landing l;
+    if (minute >= own.at.from) {
+        // Later: on a quarter of an hour.
+        l.at = (minute + 7) / 15 * 15;
+        if (l.at - own.at.from < 15) return {};
+    } else {
+        // Earlier: before what begins nearest to the hand.
+        int nearest = -1;
+        for (const Stretch& s : m_stretches)
+            if (const results::Planned& other = m_state->plan.steps[static_cast<std::size_t>(s.step)];
+                s.step != step && s.from == other.at.from && other.at.from < own.at.from &&
+                (nearest < 0 || std::abs(s.from - minute) <
+                                    std::abs(m_state->plan.steps[static_cast<std::size_t>(nearest)].at.from - minute)))
+                nearest = s.step;
+        if (nearest < 0) return {};
+        l = makeLanding(step, nearest);
+    }
+    double y = day->y;
+    for (const Day& d : m_days)
+        if (d.day == dayOf(l.at)) y = d.y;
+    const double from = xOf(dayOf(l.at), l.at);
+    l.box = QRectF(from, y - kDaysCard,
+                   std::max(14.0, w *
+                                      static_cast<double>(
+                                          own.at.handsEnd > own.at.from
+                                              ? own.work.empty() ? 15 : own.work.front().second - own.work.front().first
+                                              : 15) /
+                                      (m_openTo - m_openFrom)),
+                   kDaysCard);
+    return l;
+}
+
+void PlanDays::moveByKey(bool later) {
+    if (!mayMove(m_step)) return Q_EMIT moveRefused(tr("What has begun stays where it is"));
+    const auto& steps = m_state->plan.steps;
+    const results::Planned& own = steps[static_cast<std::size_t>(m_step)];
+    if (later) {
+        // Behind what begins next.
+        for (const results::Planned& s : steps)
+            if (!s.work.empty() && s.at.from >= own.at.from && &s != &own && s.at.handsEnd > own.at.from)
+                return Q_EMIT stepMoved(m_step, std::max(s.at.handsEnd, own.at.from + 15), -1);
+        return Q_EMIT stepMoved(m_step, own.at.from + 15, -1);
+    }
+    int before = -1;
+    for (int i = 0; i < static_cast<int>(steps.size()); ++i)
+        if (const results::Planned& s = steps[static_cast<std::size_t>(i)];
+            i != m_step && !s.work.empty() && s.at.from < own.at.from)
+            before = i; // in order of beginning
+    if (before < 0) return Q_EMIT moveRefused(tr("Nothing stands before it"));
+    const Landing l = makeLanding(m_step, before);
+    if (!l.why.isEmpty()) return Q_EMIT moveRefused(l.why);
+    Q_EMIT stepMoved(m_step, l.at, l.before);
+}
+
+/// The step as it would lie, with the time; or why not.
+void PlanDays::drawLanding(QPainter& p) const {
+    if (!m_landing) return;
+    const bool good = m_landing->why.isEmpty();
+    const QColor ink = good ? look().copper : look().slack;
+    QColor glass = ink;
+    glass.setAlpha(46);
+    p.setPen(QPen(ink, 2, good ? Qt::SolidLine : Qt::DashLine));
+    p.setBrush(glass);
+    p.drawRect(m_landing->box);
+    p.drawLine(QPointF(m_landing->box.left(), m_landing->box.top() - 6),
+               QPointF(m_landing->box.left(), m_landing->box.bottom() + 4));
+    const QString text =
+        !good ? m_landing->why
+        : m_landing->before >= 0
+            ? tr("before %1")
+                  .arg(Say::step(m_state->step(m_state->plan.steps[static_cast<std::size_t>(m_landing->before)].step)))
+            : tr("from %1 on").arg(Say::dayTime(m_landing->at));
+    p.setFont(deskType(12, QFont::DemiBold));
+    const QFontMetricsF f(p.font());
+    const double w = std::min(f.horizontalAdvance(text) + 16, static_cast<double>(width()) - 40);
+    const QRectF slip(std::clamp(m_landing->box.left(), 20.0, std::max(20.0, width() - w - 20)),
+                      m_landing->box.top() - 26, w, 20);
+    p.setPen(Qt::NoPen);
+    p.setBrush(look().card);
+    p.drawRect(slip);
+    p.setPen(ink);
+    p.drawText(slip.adjusted(8, 0, -8, 0), Qt::AlignVCenter | Qt::AlignLeft,
+               f.elidedText(text, Qt::ElideRight, w - 16));
+}
+
 void PlanDays::resizeEvent(QResizeEvent*) { layOut(); }
 
 bool PlanDays::event(QEvent* event) {
@@ -209,7 +376,7 @@ bool PlanDays::event(QEvent* event) {
         QString tip;
         if (i >= 0) {
             const results::Planned& s = m_state->plan.steps[static_cast<std::size_t>(i)];
-            tip = tr("%1: %2\n%3 to %4")
+            tip = tr("%1: %2\n%3 to %4\nDrag it, or Alt with the arrows, to move it.")
                       .arg(m_state->who(s.step), Say::step(m_state->step(s.step)), Say::dayTime(s.at.from),
                            Say::dayTime(s.at.done));
         }
@@ -392,6 +559,7 @@ void PlanDays::paintEvent(QPaintEvent* e) {
         if (e->rect().intersects(
                 QRect(0, static_cast<int>(day.y - kAboveLine), width(), static_cast<int>(kDayRow) + 1)))
             drawDay(p, day);
+    drawLanding(p);
     if (hasFocus()) drawFocus(p, QRectF(rect()).adjusted(3, 3, -3, -3));
 }
 

@@ -24,10 +24,19 @@ public:
 
 Q_SIGNALS:
     void stepChosen(int step);
+    /// A step was laid elsewhere: to begin at a time, or before another step (place in the plan; -1: by the time
+    /// alone).
+    void stepMoved(int step, enkinet::Minute at, int before);
+    /// Its own place is given up again.
+    void moveDropped(int step);
+    /// Why it may not be laid there, in words.
+    void moveRefused(const QString& why);
 
 protected:
     void paintEvent(QPaintEvent*) override;
     void mousePressEvent(QMouseEvent* event) override;
+    void mouseMoveEvent(QMouseEvent* event) override;
+    void mouseReleaseEvent(QMouseEvent* event) override;
     void keyPressEvent(QKeyEvent* event) override;
     void resizeEvent(QResizeEvent*) override;
     bool event(QEvent* event) override;
@@ -66,12 +75,28 @@ private:
     int stepAt(const QPointF& at) const;
     void drawDay(QPainter& p, const Day& day) const;
     void drawCard(QPainter& p, const Card& card) const;
+    /// Where a step would lie if it were laid at a place of the picture.
+    struct Landing {
+        Minute at = 0;
+        int before = -1;
+        QString why; ///< it may not
+        QRectF box;
+    };
+    std::optional<Landing> findLanding(int step, const QPointF& at) const;
+    Landing makeLanding(int step, int before) const; ///< before another
+    QString findWhyNot(int step, int before) const;
+    bool mayMove(int step) const;
+    void moveByKey(bool later);
+    void drawLanding(QPainter& p) const;
     void drawWait(QPainter& p, const Wait& wait, double line) const;
 
     PlanJob::State m_state;
     std::vector<Stretch> m_stretches;
     std::vector<Day> m_days;
     int m_puppet = 0, m_step = -1;
+    int m_held = -1; ///< by the pointer
+    QPointF m_heldAt;
+    std::optional<Landing> m_landing;
     int m_openFrom = 600, m_openTo = 1080; ///< minutes of the day that a row shows
     Minute m_now = 0;
 };

@@ -4,6 +4,7 @@
 #include "widgets/answer.h"
 #include "widgets/fields.h"
 #include "words/say.h"
+#include <QFormLayout>
 #include <QListWidget>
 #include <QPushButton>
 #include <QVBoxLayout>
@@ -12,6 +13,7 @@ namespace enkinet::app {
 
 void PlanPage::makeOrder() {
     m_orderFold = new Fold(tr("Your own order"));
+    m_orderFold->setObjectName("orderFold");
     m_orderFirst = makeText();
     m_orderThen = new ChoiceField(tr("The step that it is to come before"));
     m_orderThen->setObjectName("orderThen");
@@ -23,6 +25,25 @@ void PlanPage::makeOrder() {
     m_orders->setWordWrap(true);
     m_orderDrop = new QPushButton(tr("Take it back"));
     m_orderDrop->setObjectName("orderDrop");
+    m_begin = new ChoiceField(tr("Whose clay goes on first"));
+    m_begin->setObjectName("orderBegin");
+    m_begin->show({{tr("as it falls"), 0}, {tr("the head"), 1}, {tr("the feet"), 2}, {tr("the body"), 3}}, 0);
+    m_baseTurn = new ChoiceField(tr("When the base is drilled"));
+    m_baseTurn->setObjectName("orderBase");
+    m_baseTurn->show({{tr("as it falls"), 0}, {tr("first"), 1}, {tr("last"), 2}}, 0);
+    auto* habits = makeForm();
+    habits->addRow(tr("clay begins with"), m_begin);
+    habits->addRow(tr("the base"), m_baseTurn);
+    m_orderFold->body()->addLayout(habits);
+    const auto habit = [this] {
+        body::Wants wants = document().puppet().wants;
+        wants.begin = static_cast<body::Begin>(m_begin->currentData().toInt());
+        wants.baseTurn = static_cast<body::BaseTurn>(m_baseTurn->currentData().toInt());
+        if (wants == document().puppet().wants) return;
+        document().change(tr("Order of the work"), [&](const document::Edits& e) { return e.setWants(wants); });
+    };
+    connect(m_begin, &QComboBox::activated, this, habit);
+    connect(m_baseTurn, &QComboBox::activated, this, habit);
     for (QWidget* w : std::initializer_list<QWidget*>{m_orderFirst, m_orderThen})
         m_orderFold->body()->addWidget(w);
     m_orderFold->body()->addWidget(m_orderKeep, 0, Qt::AlignLeft);
@@ -33,7 +54,14 @@ void PlanPage::makeOrder() {
     connect(m_orderDrop, &QPushButton::clicked, this, [this] {
         const int row = m_orders->currentRow();
         body::Wants wants = document().puppet().wants;
-        if (row < 0 || row >= static_cast<int>(wants.order.size())) return;
+        const int own = static_cast<int>(wants.order.size());
+        if (row < 0) return;
+        if (row >= own) {
+            document().change(tr("Take back a move"), [&](const document::Edits& e) {
+                return e.dropMove(static_cast<std::size_t>(row - own));
+            });
+            return;
+        }
         wants.order.erase(wants.order.begin() + row);
         document().change(tr("Take back an order of steps"),
                           [&](const document::Edits& e) { return e.setWants(wants); });
@@ -69,8 +97,35 @@ void PlanPage::showOrder() {
                                    .arg(nameOf(own[i].first), nameOf(own[i].then))
                              : tr("%1 before %2").arg(nameOf(own[i].first), nameOf(own[i].then)));
     }
-    m_orders->setVisible(!own.empty());
-    m_orderDrop->setVisible(!own.empty());
+    // Then what was laid elsewhere on the days, of all puppets.
+    const PlanJob::State k = job().state();
+    const auto& moves = document().production().moves;
+    const auto keyText = [&](const document::StepKey& key) {
+        const int i = document::findPuppetIndex(document().production(), key.puppet);
+        if (i < 0) return tr("a step that this design no longer has");
+        const auto& result = document().result().puppets;
+        if (i < static_cast<int>(result.size()) && result[static_cast<std::size_t>(i)])
+            for (const make::Step& s : result[static_cast<std::size_t>(i)]->plan.steps)
+                if (s.id == key.step)
+                    return tr("%1: %2").arg(
+                        QString::fromStdString(document().production().puppets[static_cast<std::size_t>(i)].name),
+                        Say::step(s));
+        return tr("a step that this design no longer has");
+    };
+    for (std::size_t i = 0; i < moves.size(); ++i) {
+        const bool no = k && k->of == document().value() &&
+                        std::find(k->planning.refused.begin(), k->planning.refused.end(), static_cast<int>(i)) !=
+                            k->planning.refused.end();
+        QString text = moves[i].before
+                           ? tr("%1 before %2").arg(keyText(moves[i].step), keyText(*moves[i].before))
+                           : tr("%1 not before %2").arg(keyText(moves[i].step), Say::dayTime(*moves[i].notBefore));
+        if (no) text = tr("%1: contradicts the rest now, so it is not kept").arg(text);
+        m_orders->addItem(text);
+    }
+    m_begin->setCurrentIndex(static_cast<int>(document().puppet().wants.begin));
+    m_baseTurn->setCurrentIndex(static_cast<int>(document().puppet().wants.baseTurn));
+    m_orders->setVisible(!own.empty() || !moves.empty());
+    m_orderDrop->setVisible(!own.empty() || !moves.empty());
     fitToRows(*m_orders, 4);
 }
 
@@ -112,6 +167,40 @@ void PlanPage::keepOrder() {
     wants.order.push_back({first->id, then});
     document().change(tr("%1 before %2").arg(Say::step(*first), Say::step(steps[static_cast<std::size_t>(to)])),
                       [&](const document::Edits& e) { return e.setWants(wants); });
+}
+
+void PlanPage::moveStep(int step, Minute at, int before) {
+    const PlanJob::State k = job().state();
+    if (!k || step < 0 || step >= static_cast<int>(k->plan.steps.size())) return;
+    const auto keyOf = [&](int i) {
+        return results::keyOf(*k->of, k->result->puppets, k->plan.steps[static_cast<std::size_t>(i)].step);
+    };
+    document::StepMove move{keyOf(step), {}, {}};
+    const QString what = Say::step(k->step(k->plan.steps[static_cast<std::size_t>(step)].step));
+    QString name;
+    if (before >= 0 && before < static_cast<int>(k->plan.steps.size())) {
+        move.before = keyOf(before);
+        name = tr("%1 before %2").arg(what, Say::step(k->step(k->plan.steps[static_cast<std::size_t>(before)].step)));
+    } else {
+        move.notBefore = at;
+        name = tr("%1 not before %2").arg(what, Say::dayTime(at));
+    }
+    document().change(name, [&](const document::Edits& e) { return e.moveStep(move); });
+}
+
+void PlanPage::dropMove(int step) {
+    const PlanJob::State k = job().state();
+    if (!k || step < 0 || step >= static_cast<int>(k->plan.steps.size())) return;
+    const auto key = results::keyOf(*k->of, k->result->puppets, k->plan.steps[static_cast<std::size_t>(step)].step);
+    const auto& moves = document().production().moves;
+    const auto own = std::find_if(moves.begin(), moves.end(), [&](const auto& m) { return m.step == key; });
+    if (own == moves.end()) {
+        Q_EMIT document().refused(tr("This step was not moved"));
+        return;
+    }
+    document().change(tr("Take back a move"), [&](const document::Edits& e) {
+        return e.dropMove(static_cast<std::size_t>(own - moves.begin()));
+    });
 }
 
 } // namespace enkinet::app

@@ -137,6 +137,10 @@ PlanPage::PlanPage(Document& d) : Page(d, results::Station::plan), m_since_s(wal
     column()->addWidget(m_shopFold);
     column()->addStretch();
     connect(m_days, &PlanDays::stepChosen, this, &PlanPage::setStep);
+    connect(m_days, &PlanDays::stepMoved, this, &PlanPage::moveStep);
+    connect(m_days, &PlanDays::moveDropped, this, &PlanPage::dropMove);
+    connect(m_days, &PlanDays::moveRefused, &document(), &Document::refused);
+    connect(m_diary, &Diary::pictured, this, &PlanPage::writePicture);
     connect(m_steps, &QListWidget::currentRowChanged, this, &PlanPage::setStep);
     connect(m_applyWay, &QPushButton::clicked, this, &PlanPage::applyWay);
     connect(m_ways, &QListWidget::itemActivated, this, [this] { applyWay(); });
@@ -200,6 +204,22 @@ void PlanPage::writeLine(LogKind kind, double number, const QString& unit, const
     e.unit = unit.toStdString();
     document().change(tr("Written down: %1").arg(text.isEmpty() ? Say::number(number, 2) : text),
                       [&](const document::Edits& x) { return x.addLog({e}); });
+    document().keepNow();
+}
+
+void PlanPage::writePicture(LogKind kind, const QString& text, const QByteArray& bytes) {
+    LogEntry e;
+    if (planned())
+        e = entry(kind, 0, text);
+    else
+        e.at_s = wallSeconds(), e.kind = kind, e.text = text.toStdString();
+    // A name that none has yet.
+    for (int n = 1;; ++n) {
+        e.picture = QString("log-%1-%2.jpg").arg(e.at_s).arg(n).toStdString();
+        if (!document().production().pictures.contains(e.picture)) break;
+    }
+    document().change(tr("Written down with a picture: %1").arg(text),
+                      [&](const document::Edits& x) { return x.addLog({e}, bytes.toStdString()); });
     document().keepNow();
 }
 
@@ -414,11 +434,11 @@ LogEntry PlanPage::entry(LogKind kind, double number, const QString& text) {
     return e;
 }
 
-void PlanPage::log(const QString& name, const std::vector<LogEntry>& entries) {
+void PlanPage::log(const QString& name, const std::vector<LogEntry>& entries, const std::vector<document::Use>& uses) {
     const results::Planned* s = planned();
     if (!s) return;
     m_inHand = idOf(*job().state(), *s);
-    document().change(name, [&](const document::Edits& e) { return e.addLog(entries); });
+    document().change(name, [&](const document::Edits& e) { return e.addLog(entries, uses); });
     document().keepNow();
 }
 
@@ -449,14 +469,20 @@ void PlanPage::finish() {
     const auto& k = *kept;
     const make::Step& step = k.step(s->step);
     const QString what = Say::step(step);
-    if (s->done || s->skipped) return log(tr("Not done: %1").arg(what), {entry(LogKind::undone)});
+    // What it took goes off the shelf, and comes back when it was not done after all.
+    std::vector<document::Use> uses = results::findTaken(*k.of, step);
+    if (s->done || s->skipped) {
+        for (document::Use& u : uses)
+            u.amount = s->done ? -u.amount : 0;
+        return log(tr("Not done: %1").arg(what), {entry(LogKind::undone)}, uses);
+    }
     const auto& state = k.planning.states[static_cast<std::size_t>(k.planning.find(s->step))];
     // Without a clock it took what was reckoned, and teaches nothing.
     const double worked = state.workedUntil(wallSeconds());
     LogEntry e = entry(LogKind::done, worked > 0 ? worked : reckonedOf(k, m_step));
     e.unit = "min";
     if (worked > 0) e.planned = step.hands_min;
-    log(tr("Done: %1").arg(what), {e});
+    log(tr("Done: %1").arg(what), {e}, uses);
     // On to what the new plan has first.
     m_inHand.clear();
 }

@@ -46,6 +46,9 @@ private:
     void writeLine(document::LogKind kind, double number, const QString& unit, const QString& text);
     void showOrder();
     void keepOrder();
+    void moveStep(int step, Minute at, int before);
+    void dropMove(int step);
+    void writePicture(document::LogKind kind, const QString& text, const QByteArray& bytes);
     const make::Step* stepOfPresent(); ///< the step in hand, where it is the present puppet's
     void showStep();
     void showHours();
@@ -56,7 +59,8 @@ private:
     void tickClocks();
     const results::Planned* planned(); ///< the step in hand
     document::LogEntry entry(document::LogKind kind, double number = 0, const QString& text = {});
-    void log(const QString& name, const std::vector<document::LogEntry>& entries);
+    void log(const QString& name, const std::vector<document::LogEntry>& entries,
+             const std::vector<document::Use>& uses = {});
     void startOrPause();
     void finish();
     void skip();
@@ -91,6 +95,7 @@ private:
     ChoiceField* m_orderThen;
     QListWidget* m_orders;
     QPushButton *m_orderDrop, *m_orderKeep;
+    ChoiceField *m_begin, *m_baseTurn;
     std::vector<QLineEdit*> m_hours;
     QLineEdit *m_first, *m_deadline, *m_off, *m_people;
 };
