@@ -35,6 +35,7 @@ public:
         m_y += 2;
         for (const auto& [id, parts] : schemes)
             scheme(id, parts);
+        continuity(schemes);
         touchUp();
     }
 
@@ -67,10 +68,14 @@ private:
             if (clear) m_pages.fitText(left() + 1, m_y + kChip / 2 + 1, kChip - 2, tr("clear"), 2.8, false, kGrey);
             chip(left() + kChip + 3, QColor());
             const double x = left() + 2 * kChip + 8, room = width() - 2 * kChip - 8;
-            m_pages.fitText(
-                x, m_y + 3.6, room,
-                tr("%1: %2").arg(Say::capital(Say::role(l.role).toStdString()), QString::fromStdString(l.card->name)),
-                3.4, true);
+            m_pages.fitText(x, m_y + 3.6, room,
+                            Say::zone(l.zone, l.from, l.to).isEmpty()
+                                ? tr("%1: %2").arg(Say::capital(Say::role(l.role).toStdString()),
+                                                   QString::fromStdString(l.card->name))
+                                : tr("%1 %2: %3")
+                                      .arg(Say::capital(Say::role(l.role).toStdString()),
+                                           Say::zone(l.zone, l.from, l.to), QString::fromStdString(l.card->name)),
+                            3.4, true);
             m_pages.fitText(x, m_y + 8, room,
                             tr("%n coat(s), %1 ml in all, dry in %2", nullptr, l.coats)
                                 .arg(Say::number(ml, 1), Say::minutes(l.dry_min)),
@@ -81,6 +86,35 @@ private:
             if (!clear) more << QString::fromStdString(l.card->colour);
             m_pages.fitText(x, m_y + 12.2, room, more.join(tr(", ")), 3, false, kGrey);
             m_y += kRowHigh;
+        }
+        m_y += 2;
+    }
+
+    /// Every copy beside the chip: the same under the lamp that it is shot under.
+    void continuity(const std::map<std::string, std::vector<const results::PaintedPart*>>& schemes) {
+        const int copies = m_puppet.things.copies;
+        if (copies < 2) return;
+        need(20);
+        heading(tr("The same on every copy"), 4);
+        line(tr("Hold each copy beside the chip, under the lamp that it is shot under; tick what matches, note the "
+                "batch where "
+                "another pot was opened."),
+             kGrey);
+        for (const auto& [id, parts] : schemes) {
+            QString name = QString::fromStdString(id);
+            for (const paint::Scheme& s : m_p.schemes)
+                if (s.id == id) name = QString::fromStdString(s.name);
+            need(9);
+            const double step = std::min(34.0, (width() - 50) / copies);
+            m_pages.fitText(left(), m_y + 4, 46, name, 3.2);
+            for (int c = 0; c < copies; ++c) {
+                const double x = left() + 48 + c * step;
+                m_pages.painter().setPen(QPen(kGrey, 0.3));
+                m_pages.painter().setBrush(Qt::NoBrush);
+                m_pages.painter().drawRect(QRectF(x, m_y + 0.8, 3.6, 3.6));
+                m_pages.fitText(x + 5, m_y + 4, step - 6, tr("copy %1").arg(c + 1), 3, false, kGrey);
+            }
+            m_y += 8;
         }
         m_y += 2;
     }

@@ -237,17 +237,45 @@ QColor hex(const std::string& text, const QColor& fallback) {
 QColor finishedColour(const Layers& l, const document::Production& p, const results::Report& r, const QColor& clay) {
     if (const auto cover = r.shelf.covers.find(l.cover); cover != r.shelf.covers.end())
         return hex(cover->second.colour, look().graphite);
-    for (const paint::Scheme& s : p.schemes) {
-        if (s.id != l.scheme) continue;
-        for (const paint::Coat& c : s.coats)
-            if (c.role == paint::Role::base)
-                for (const paint::PaintCard& card : r.cards->paints)
-                    if (card.id == c.paint) return hex(card.colour, clay);
-    }
+    if (const paint::Scheme* s = findScheme(l, p.schemes, r))
+        if (const PaintedLook look = findPaintedLook(*s, r.cards->paints, findGround(l, r)); look.body.isValid())
+            return look.body;
     return clay;
 }
 
 namespace {
+/// Where a place of the paint lies in a view: the front of a figure is all of its front picture and half of its side.
+QPainterPath placePath(View view, const paint::Coat& place, const QRectF& box, const QPointF& from, const QPointF& to,
+                       bool mass) {
+    QPainterPath path;
+    const QRectF wide = box.adjusted(-50, -50, 50, 50);
+    if (place.zone == paint::Zone::front || place.zone == paint::Zone::back) {
+        const bool front = place.zone == paint::Zone::front;
+        if (view == View::front) {
+            if (front) path.addRect(wide);
+            return path;
+        }
+        // The side on which z grows.
+        const double towards = project(view, Vec3{0, 0, 1}).x() - project(view, Vec3{}).x();
+        const double middle = mass ? box.center().x() : (from.x() + to.x()) / 2;
+        const bool right = (towards > 0) == front;
+        path.addRect(right ? QRectF(QPointF(middle, wide.top()), wide.bottomRight())
+                           : QRectF(wide.topLeft(), QPointF(middle, wide.bottom())));
+        return path;
+    }
+    // A band across the bone; of a mass, from top to bottom.
+    const QPointF a = mass ? QPointF(box.center().x(), box.top()) : from,
+                  b = mass ? QPointF(box.center().x(), box.bottom()) : to;
+    const QPointF along = b - a;
+    const double length = std::hypot(along.x(), along.y());
+    if (length < 1e-6) return path;
+    const QPointF across = QPointF(-along.y(), along.x()) / length * (wide.width() + wide.height());
+    const QPointF low = a + place.from * along, high = a + place.to * along;
+    path.addPolygon(QPolygonF{low - across, low + across, high + across, high - across});
+    path.closeSubpath();
+    return path;
+}
+
 /// The tie-down goes on square to the sole, wherever the foot is.
 QPointF legDirection(View view, const Skeleton& s, const LimbCopy& copy, const Limb& limb) {
     const Link& last = s.links[static_cast<std::size_t>(copy.firstLink) + limb.segments.size() - 1];
@@ -279,6 +307,7 @@ Elevation::Elevation(const Puppet& puppet, const document::Production& productio
         const auto bulk = report.shelf.bulks.find(l.bulk);
         piece.bulk = bulk != report.shelf.bulks.end() && bulk->second.foil ? look().foil : QColor("#cbbf9f");
         piece.painted = finishedColour(l, production, report, piece.clay);
+        const paint::Scheme* scheme = findScheme(l, production.schemes, report);
         piece.fleece = !l.cover.empty() && l.cover_mm >= 2;
         if (p.mass >= 0) {
             const MassCopy& c = s.masses[static_cast<std::size_t>(p.mass)];
@@ -310,6 +339,17 @@ Elevation::Elevation(const Puppet& puppet, const document::Production& productio
             m_selectionOf.push_back({Selection::Kind::segment, copy.limb, link.segment, copy.right});
         }
         if (piece.outside.isEmpty()) continue;
+        if (scheme && fine) {
+            const std::string ground = findGround(l, report);
+            piece.looks.push_back({findPaintedLook(*scheme, report.cards->paints, ground), {}});
+            for (const paint::Coat& place : findPlaces(*scheme)) {
+                QPainterPath where = placePath(view, place, piece.outside.boundingRect(), project(view, link.from),
+                                               project(view, link.to), p.mass >= 0);
+                if (!where.isEmpty())
+                    piece.looks.push_back(
+                        {findPaintedLook(*scheme, report.cards->paints, ground, place), std::move(where)});
+            }
+        }
         m_pieces.push_back(std::move(piece));
     }
     const auto groups = static_cast<int>(s.copies.size() + s.masses.size());
@@ -398,8 +438,29 @@ void Elevation::drawPiece(QPainter& painter, const Piece& p, Peel peel, double p
     switch (peel) {
     case Peel::painted: {
         laid(p.outside, p.painted, nullptr);
+        for (const Piece::Painted& x : p.looks) {
+            if (x.look.texture.isNull()) continue;
+            painter.save();
+            if (!x.place.isEmpty()) painter.setClipPath(x.place, Qt::IntersectClip);
+            QBrush tones(x.look.texture);
+            const double scale = x.look.side_mm / x.look.texture.width();
+            tones.setTransform(QTransform::fromScale(scale, scale));
+            painter.setRenderHint(QPainter::SmoothPixmapTransform);
+            painter.fillPath(p.outside, tones);
+            if (x.look.gloss) {
+                // A shine along the lit side.
+                const QRectF box = p.outside.boundingRect();
+                QLinearGradient shine(box.topLeft(), QPointF(box.right(), box.top()));
+                shine.setColorAt(0.14, QColor(255, 255, 255, 0));
+                shine.setColorAt(0.3, QColor(255, 255, 255, 96));
+                shine.setColorAt(0.42, QColor(255, 255, 255, 0));
+                painter.fillPath(p.outside, shine);
+            }
+            painter.restore();
+        }
         // Out to the flowing line, which rounds what the parts leave square.
-        painter.strokePath(p.outside, QPen(p.painted, 2.4, Qt::SolidLine, Qt::FlatCap, Qt::RoundJoin));
+        if (p.looks.empty())
+            painter.strokePath(p.outside, QPen(p.painted, 2.4, Qt::SolidLine, Qt::FlatCap, Qt::RoundJoin));
         if (!p.fleece) break;
         // Fur in short strokes, pile running down.
         painter.setPen(QPen(p.painted.darker(130), 0.8 / ppm, Qt::SolidLine, Qt::RoundCap));

@@ -1,6 +1,7 @@
 #pragma once
 // Draws a puppet's front or side elevation in millimetres, y down: on the screen's sheet and on paper alike.
 #include "document/document.h"
+#include "sheet/painted_look.h"
 #include "sheet/silhouette.h"
 #include "widgets/materials.h"
 #include <QColor>
@@ -53,6 +54,12 @@ private:
         QPainterPath outside, underCover, core;
         QColor painted, clay, bulk;
         bool hasClay = false, hasBulk = false, fleece = false;
+        /// What is painted there, the whole part first, then its places.
+        struct Painted {
+            PaintedLook look;
+            QPainterPath place; ///< empty: all of it
+        };
+        std::vector<Painted> looks{};
     };
     struct Run {
         std::vector<QPointF> points;

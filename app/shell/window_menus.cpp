@@ -260,6 +260,8 @@ void Window::showKeys() {
     add(tr("arrows"), tr("on the figure: from joint to joint, or part to part; with Ctrl the other way round"));
     add(tr("arrows"), tr("on the rule: from station to station; Home and End"));
     add(tr("arrows"), tr("on the laid limb, the window of wires, the plan: from one to the next; Enter uses it"));
+    add(tr("Alt with left, right"),
+        tr("on the days of the plan: the step in hand earlier or later; Delete gives its place back"));
     add(tr("P, + − F"), tr("on the sheet: layers, nearer, farther, all of it"));
     list->resizeColumnsToContents();
     list->horizontalHeader()->setStretchLastSection(true);

@@ -1,6 +1,7 @@
 #include "turntable/turntable.h"
 #include "base/units.h"
 #include "body/mesh.h"
+#include "sheet/painted_look.h"
 #include "widgets/look.h"
 #include "words/say.h"
 #include <QKeyEvent>
@@ -122,8 +123,12 @@ void TurntableView::setOrbit(const Orbit& orbit) {
     redraw();
 }
 
-void TurntableView::add(const Mesh& mesh, const QColor& colour, int part) {
+void TurntableView::add(const Mesh& mesh, const QColor& plain, int part, const Paint& paint) {
     for (const auto& t : mesh.triangles) {
+        Vec3 middle;
+        for (int i : t)
+            middle = middle + (1.0 / 3) * mesh.points[static_cast<std::size_t>(i)];
+        const QColor colour = paint ? paint(middle) : plain;
         for (int i : t) {
             const Vec3 &p = mesh.points[static_cast<std::size_t>(i)], &n = mesh.normals[static_cast<std::size_t>(i)];
             m_corners.push_back({{static_cast<float>(p.x), static_cast<float>(p.y), static_cast<float>(p.z)},
@@ -133,6 +138,46 @@ void TurntableView::add(const Mesh& mesh, const QColor& colour, int part) {
         }
         m_partOf.push_back(part);
     }
+}
+
+/// The colour of each place of a painted part: its three tones by the relief's height there, its own places' coats.
+TurntableView::Paint TurntableView::paintOf(const Layers& l, const Link& link, const MassCopy* mass,
+                                            const QColor& plain) const {
+    const results::Report& r = m_document.report();
+    const paint::Scheme* s = findScheme(l, m_document.production().schemes, r);
+    if (!s) return {};
+    const std::string ground = findGround(l, r);
+    struct Place {
+        paint::Coat place;
+        PaintedLook look;
+    };
+    std::vector<Place> places{{{}, findPaintedLook(*s, r.cards->paints, ground)}};
+    for (const paint::Coat& c : findPlaces(*s))
+        places.push_back({c, findPaintedLook(*s, r.cards->paints, ground, c)});
+    const Vec3 from = link.from, along = unit(link.to - link.from),
+               middle = mass ? mass->at : 0.5 * (link.from + link.to);
+    const double length = std::max(1e-9, link.length_mm);
+    return [=](const Vec3& at) {
+        const PaintedLook* look = nullptr;
+        for (const Place& x : places) {
+            const double share = mass ? 0.5 : dot(at - from, along) / length;
+            const bool in = x.place.zone == paint::Zone::front     ? at.z > middle.z
+                            : x.place.zone == paint::Zone::back    ? at.z < middle.z
+                            : x.place.zone == paint::Zone::stretch ? share >= x.place.from && share <= x.place.to
+                                                                   : true;
+            if (in) look = &x.look;
+        }
+        if (!look || look->texture.isNull()) return plain;
+        // The texture wound round: what is along the bone, and round it.
+        const double v = dot(at - from, along),
+                     u = std::atan2(at.x - middle.x, at.z - middle.z) * norm(at - from - v * along);
+        const auto cell = [&](double mm) {
+            const int n = look->texture.width();
+            const int i = static_cast<int>(std::floor(mm / look->side_mm * n)) % n;
+            return i < 0 ? i + n : i;
+        };
+        return look->texture.pixelColor(cell(u), cell(v));
+    };
 }
 
 void TurntableView::rebuild() {
@@ -158,11 +203,13 @@ void TurntableView::rebuild() {
         Surface surface = Surface::finished;
         QColor colour;
         bool stiffOnly = false;
+        Paint paint;
         switch (m_peel) {
         case Peel::painted:
             colour = finishedColour(l, m_document.production(), r,
                                     clay != r.shelf.clays.end() ? cardColour(clay->second.colour, look().shade)
                                                                 : look().shade);
+            paint = paintOf(l, link, p.mass >= 0 ? &s.masses[static_cast<std::size_t>(p.mass)] : nullptr, colour);
             break;
         case Peel::clay:
             inset = outside, surface = Surface::clay, stiffOnly = !l.skinAcrossGaps;
@@ -185,7 +232,7 @@ void TurntableView::rebuild() {
         if (p.mass >= 0) {
             const MassCopy& c = s.masses[static_cast<std::size_t>(p.mass)];
             add(calcMassMesh(puppet.masses[static_cast<std::size_t>(c.mass)], c, inset, around), colour,
-                static_cast<int>(i));
+                static_cast<int>(i), paint);
         } else {
             const Stretch own = r.choice.own[static_cast<std::size_t>(p.link)];
             const auto& stations = limb.segments[static_cast<std::size_t>(link.segment)].stations;
@@ -201,7 +248,7 @@ void TurntableView::rebuild() {
             }
             add(calcSurfaceMesh(limb.segments[static_cast<std::size_t>(link.segment)], link,
                                 stiffOnly ? findCommon(own, findStiff(link)) : own, surface, around),
-                colour, static_cast<int>(i));
+                colour, static_cast<int>(i), paint);
         }
     }
     if (m_peel != Peel::painted && m_peel != Peel::paper)

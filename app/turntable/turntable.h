@@ -56,7 +56,10 @@ private:
         float place[3], normal[3], colour[3];
     };
     void rebuild();
-    void add(const body::Mesh& mesh, const QColor& colour, int part);
+    using Paint = std::function<QColor(const Vec3& at)>;
+    void add(const body::Mesh& mesh, const QColor& plain, int part, const Paint& paint = {});
+    Paint paintOf(const body::Layers& layers, const body::Link& link, const body::MassCopy* mass,
+                  const QColor& plain) const;
     void frame();
     QPointF toScreen(const Vec3& p) const;
     friend class TurntableOver;

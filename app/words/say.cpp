@@ -150,6 +150,45 @@ QString Say::station(results::Station s) {
     return {};
 }
 
+QString Say::zone(paint::Zone zone, double from, double to) {
+    switch (zone) {
+    case paint::Zone::everywhere:
+        break;
+    case paint::Zone::front:
+        return tr("in front");
+    case paint::Zone::back:
+        return tr("at the back");
+    case paint::Zone::stretch:
+        return tr("from %1 to %2 %").arg(number(100 * from, 0), number(100 * to, 0));
+    case paint::Zone::recess:
+        return tr("in the recesses");
+    case paint::Zone::ridge:
+        return tr("on the ridges");
+    case paint::Zone::features:
+        return tr("on what sits there");
+    }
+    return {};
+}
+
+QString Say::mask(paint::Zone zone) {
+    switch (zone) {
+    case paint::Zone::front:
+    case paint::Zone::back:
+        return tr("Mask along the sides first, low-tack tape pressed down; off while the coat is still soft.");
+    case paint::Zone::stretch:
+        return tr("Mask both ends of the stretch first, low-tack tape pressed down; off while the coat is still soft.");
+    case paint::Zone::features:
+        return tr("Cover what is round it with a cut card, or paint it before it goes on.");
+    case paint::Zone::recess:
+        return tr("Run it in with a thin brush and wipe what stands high.");
+    case paint::Zone::ridge:
+        return tr("With a nearly dry brush, flat across the ridges.");
+    case paint::Zone::everywhere:
+        break;
+    }
+    return {};
+}
+
 QString Say::role(paint::Role r) {
     switch (r) {
     case paint::Role::primer:

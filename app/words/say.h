@@ -44,6 +44,10 @@ public:
     static QString state(choice::State state);
     static QString stateMeaning(choice::State state);
     static QString station(results::Station station);
+    /// Where a coat goes; empty for everywhere.
+    static QString zone(paint::Zone zone, double from, double to);
+    /// What is covered while a coat of a place goes on; empty where nothing is.
+    static QString mask(paint::Zone zone);
     static QString role(paint::Role role);
     static QString aim(body::Aim aim);
     static QString kind(body::LimbKind kind);

@@ -48,6 +48,8 @@ QString Say::step(const make::Step& s) {
     case StepKind::dry:
         return tr("Let %1 set").arg(who);
     case StepKind::paint:
+        if (const QString where = zone(s.zone, s.from, s.to); !where.isEmpty())
+            return tr("Paint %1: %2 %3, %4").arg(who, role(s.role), where, what);
         return tr("Paint %1: %2, %3").arg(who, role(s.role), what);
     case StepKind::cover:
         return tr("Cover %1").arg(who);

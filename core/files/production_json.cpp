@@ -24,6 +24,10 @@ const std::map<std::string, paint::Texture> kTextures{{"smooth", paint::Texture:
                                                       {"scales", paint::Texture::scales},
                                                       {"hair", paint::Texture::hair},
                                                       {"pores", paint::Texture::pores}};
+const std::map<std::string, paint::Zone> kZones{
+    {"everywhere", paint::Zone::everywhere}, {"front", paint::Zone::front},   {"back", paint::Zone::back},
+    {"stretch", paint::Zone::stretch},       {"recess", paint::Zone::recess}, {"ridge", paint::Zone::ridge},
+    {"features", paint::Zone::features}};
 const std::map<std::string, paint::Role> kRoles{{"primer", paint::Role::primer},
                                                 {"base", paint::Role::base},
                                                 {"wash", paint::Role::wash},
@@ -198,8 +202,9 @@ Result<Loaded> parseProduction(const std::string& text, const Cards& shipped) {
         r.each("schemes", 200, words("scheme"), [&](Reader& x) {
             paint::Scheme s{x.neededText("id"), x.text("name", ""), {}};
             x.each("coats", 20, words("coat"), [&](Reader& c) {
-                s.coats.push_back(
-                    {c.word("role", kRoles, paint::Role::base), c.neededText("paint"), c.number("amount", 1)});
+                s.coats.push_back({c.word("role", kRoles, paint::Role::base), c.neededText("paint"),
+                                   c.number("amount", 1), c.word("zone", kZones, paint::Zone::everywhere),
+                                   c.number("from", 0), c.number("to", 1)});
             });
             x.object("relief", [&](Reader& y) {
                 s.relief.texture = y.word("texture", kTextures, s.relief.texture);
@@ -234,6 +239,9 @@ std::string writeProduction(const Production& p, bool indented) {
         for (const paint::Coat& c : s.coats) {
             Json one{{"role", roleWord(c.role)}, {"paint", c.paint}};
             if (c.amount != 1) one["amount"] = c.amount;
+            if (c.zone != paint::Zone::everywhere) one["zone"] = wordOf(kZones, c.zone);
+            if (c.from != 0) one["from"] = c.from;
+            if (c.to != 1) one["to"] = c.to;
             coats.push_back(std::move(one));
         }
         Json scheme{{"id", s.id}, {"name", s.name}, {"coats", coats}};

@@ -10,6 +10,13 @@ namespace enkinet::make {
 using namespace body;
 
 namespace {
+
+/// Tape or a stencil along the edge of a place, part by part; texture and features are their own edge.
+constexpr double kMask = 3;
+double maskMinutes(const paint::Laid& l, std::size_t parts) {
+    const bool edge = l.zone == paint::Zone::front || l.zone == paint::Zone::back || l.zone == paint::Zone::stretch;
+    return edge ? kMask * static_cast<double>(parts) : 0;
+}
 // Typical hands-on minutes.
 constexpr double kCoat = 3, kCoatCm2 = 0.2, kCoverPart = 10, kCoverCm2 = 0.3, kPlant = 10;
 constexpr double kFeature = 3, kSheet = 8, kSheetCm2 = 0.15, kRun = 20, kTry = 3, kVariant = 60, kGlueHands = 3,
@@ -60,9 +67,11 @@ void Planner::finish(const std::vector<SchemeWork>& schemes) {
                 const Caution caution = sprayed                       ? Caution::air_spray
                                         : l.role == paint::Role::base ? Caution::air_if_sprayed
                                                                       : Caution::none;
-                const int coat = add(StepKind::paint, where + ":" + std::to_string(&l - s.laid.data() + 1), whom,
-                                     l.coats * (kCoat + kCoatCm2 * surface / 100), l.dry_min,
-                                     sprayed ? Tool::spray : Tool::drying_rack, caution);
+                const int coat =
+                    add(StepKind::paint, where + ":" + std::to_string(&l - s.laid.data() + 1), whom,
+                        l.coats * (kCoat + kCoatCm2 * l.share * surface / 100) + maskMinutes(l, parts.size()),
+                        l.dry_min, sprayed ? Tool::spray : Tool::drying_rack, caution);
+                at(coat).zone = l.zone, at(coat).from = l.from, at(coat).to = l.to;
                 at(coat).role = l.role, at(coat).detail = l.card->name, at(coat).amount = l.ml * share;
                 use(coat, document::Ware::paint, l.card->id, l.ml * share * fill::kWaste);
                 at(coat).rests = false;

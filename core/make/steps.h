@@ -89,7 +89,9 @@ struct Step {
     Phrase subject;     ///< limb, part or scheme, in the builder's own names
     std::string detail; ///< card or colour it is done with
     paint::Role role = paint::Role::base;
-    double amount = 0; ///< strands, grams, °C or ml, by kind
+    paint::Zone zone = paint::Zone::everywhere; ///< of a coat; with a hard edge the rest is masked
+    double from = 0, to = 1;                    ///< of a stretch
+    double amount = 0;                          ///< strands, grams, °C or ml, by kind
     double hands_min = 0, wait_min = 0;
     double attended_min = 0; ///< of the wait, while somebody must be there
     bool rests = true;       ///< may stop for the night
@@ -127,7 +129,7 @@ struct Plan {
 /// A scheme on the surface of all parts that carry it.
 struct SchemeWork {
     std::string id, name, clay; ///< clay: card that it is painted on
-    double surface_mm2 = 0;
+    double surface_mm2 = 0, features_mm2 = 0;
     std::vector<int> parts{}; ///< of the choice
     std::vector<paint::Laid> laid;
     friend bool operator==(const SchemeWork&, const SchemeWork&) = default;

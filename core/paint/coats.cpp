@@ -2,6 +2,7 @@
 #include "base/rules.h"
 #include "base/text.h"
 #include "paint/film.h"
+#include "paint/relief.h"
 #include <algorithm>
 
 namespace enkinet::paint {
@@ -26,11 +27,43 @@ std::optional<Fault> checkScheme(const Scheme& s) {
     for (const Coat& c : s.coats)
         if (!(c.amount >= 0.1 && c.amount <= 4))
             return Fault{place, words("amount %1", c.amount), words("must lie between 0.1 and 4")};
+    for (const Coat& c : s.coats)
+        if (!(c.from >= 0 && c.to <= 1 && c.to > c.from))
+            return Fault{place, words("stretch from %1 to %2", c.from, c.to),
+                         words("must lie between 0 and 1 and end beyond where it begins")};
     if (!(s.relief.depth_mm >= 0 && s.relief.depth_mm <= 10))
         return Fault{place, words("relief of %1 mm", s.relief.depth_mm), words("must be 0 to 10 mm deep")};
     if (!(s.relief.pitch_mm >= 0.2 && s.relief.pitch_mm <= 100))
         return Fault{place, words("relief every %1 mm", s.relief.pitch_mm), words("must repeat within 0.2 to 100 mm")};
     return {};
+}
+
+bool liesUnder(const Coat& lower, const Coat& upper) {
+    if (lower.zone == Zone::everywhere) return true;
+    if (lower.zone != upper.zone) return false;
+    return lower.zone != Zone::stretch || (lower.from <= upper.from && lower.to >= upper.to);
+}
+
+double findShare(const Coat& coat, const Relief& relief, double features) {
+    switch (coat.zone) {
+    case Zone::everywhere:
+        return 1;
+    case Zone::front:
+    case Zone::back:
+        return 0.5;
+    case Zone::stretch:
+        return coat.to - coat.from;
+    case Zone::features:
+        return features;
+    case Zone::recess:
+    case Zone::ridge:
+        break;
+    }
+    // Of what is level, half.
+    const std::vector<double> heights = calcHeights(relief, 48, std::max(6.0, 5 * relief.pitch_mm));
+    const auto in = std::count_if(heights.begin(), heights.end(),
+                                  [&](double h) { return coat.zone == Zone::recess ? h < -1e-12 : h > 1e-12; });
+    return in == 0 ? 0.5 : static_cast<double>(in) / static_cast<double>(heights.size());
 }
 
 const char* roleName(Role role) {
@@ -50,7 +83,7 @@ int countCoats(const Reflectance& ground, const Reflectance& paint, double power
 }
 
 Result<std::vector<Laid>> calcLaid(const Scheme& scheme, const std::vector<PaintCard>& shelf, const std::string& clay,
-                                   double surface_mm2, CurveMemo* memo) {
+                                   double surface_mm2, CurveMemo* memo, double features) {
     CurveMemo own;
     CurveMemo& curves = memo ? *memo : own;
     const auto curveOf = [&](const std::string& hex) {
@@ -60,7 +93,8 @@ Result<std::vector<Laid>> calcLaid(const Scheme& scheme, const std::vector<Paint
         });
     };
     std::vector<Laid> laid;
-    Reflectance ground = *curveOf(clay);
+    // What each coat leaves in its own place.
+    std::vector<Reflectance> left;
     for (const Coat& coat : scheme.coats) {
         const auto card =
             std::find_if(shelf.begin(), shelf.end(), [&](const PaintCard& c) { return c.id == coat.paint; });
@@ -68,8 +102,15 @@ Result<std::vector<Laid>> calcLaid(const Scheme& scheme, const std::vector<Paint
             return Fault{words("scheme %1", scheme.id), words("paint %1", coat.paint), words("is not on the shelf")};
         if (const auto colour = parseHex(card->colour); !colour) return colour.fault();
         const Reflectance paint = *curveOf(card->colour);
+        Reflectance ground = *curveOf(clay);
+        for (std::size_t k = left.size(); k-- > 0;)
+            if (liesUnder(scheme.coats[k], coat)) {
+                ground = left[k];
+                break;
+            }
         Laid l;
-        l.role = coat.role;
+        l.role = coat.role, l.zone = coat.zone, l.from = coat.from, l.to = coat.to;
+        l.share = findShare(coat, scheme.relief, features);
         l.card.value = std::make_shared<const PaintCard>(*card);
         const Lab masstone = toLab(toRgb(paint));
         l.contrast = calcDeltaE2000(toLab(toRgb(ground)), masstone);
@@ -82,15 +123,24 @@ Result<std::vector<Laid>> calcLaid(const Scheme& scheme, const std::vector<Paint
                              : coat.role == Role::dry_brush ? kDryBrushShare * coat.amount
                                                             : 1;
         // 1 m²/l is 1 mm² a microlitre: ml = mm² / (1000 m²/l).
-        l.ml = l.coats * share * surface_mm2 * kRelief / (card->coverage_m2_l * 1000);
+        l.ml = l.coats * share * l.share * surface_mm2 * kRelief / (card->coverage_m2_l * 1000);
         l.dry_min = l.coats * card->dry_min;
         // What is seen through it is the ground of the next; a clear coat shows what lies below.
         if (coat.role != Role::varnish) ground = calcFilm(ground, paint, power * l.coats * share);
         l.seen = toRgb(ground);
         l.off = calcDeltaE2000(toLab(l.seen), masstone);
+        left.push_back(ground);
         laid.push_back(std::move(l));
     }
     return laid;
+}
+
+int findUnder(const std::vector<Laid>& laid, std::size_t coat) {
+    const auto placeOf = [](const Laid& l) { return Coat{l.role, {}, 1, l.zone, l.from, l.to}; };
+    for (std::size_t k = coat; k-- > 0;)
+        if (liesUnder(placeOf(laid[k]), placeOf(laid[coat])) || (laid[coat].zone == Zone::everywhere))
+            return static_cast<int>(k);
+    return -1;
 }
 
 bool mayGoOn(Medium upper, Medium lower) {

@@ -25,10 +25,23 @@ struct PaintCard {
 };
 Result<PaintCard> makePaint(PaintCard card);
 
+/// Where on a part a coat goes.
+enum class Zone {
+    everywhere,
+    front,
+    back,
+    stretch, ///< from one share of the part's length to another
+    recess,  ///< what lies below the mean of the relief
+    ridge,   ///< and above
+    features ///< what sits on the part
+};
+
 struct Coat {
     Role role = Role::base;
     std::string paint;
     double amount = 1; ///< of a wash or a dry brush: how much of it, 0.1 to 4
+    Zone zone = Zone::everywhere;
+    double from = 0, to = 1; ///< of a stretch
     friend bool operator==(const Coat&, const Coat&) = default;
 };
 
@@ -47,6 +60,11 @@ struct Scheme {
     Relief relief{};
     friend bool operator==(const Scheme&, const Scheme&) = default;
 };
+
+/// A place of which one is painted, and what lies under its coat: everywhere is under everything.
+bool liesUnder(const Coat& lower, const Coat& upper);
+/// Share of a part's surface that a coat covers. features: share that what sits on it has.
+double findShare(const Coat& coat, const Relief& relief, double features);
 
 /// Painted surface per smooth surface: folds and texture.
 inline constexpr double kRelief = 1.15;
@@ -72,6 +90,9 @@ struct Laid {
     Role role = Role::base;
     Same<PaintCard> card;
     int coats = 1;
+    Zone zone = Zone::everywhere;
+    double from = 0, to = 1; ///< of a stretch
+    double share = 1;        ///< of the surface
     double ml = 0, dry_min = 0;
     double contrast = 0; ///< dE2000 between this paint and what it goes on
     Rgb seen;            ///< after its coats
@@ -83,12 +104,14 @@ struct Laid {
 std::optional<Fault> checkScheme(const Scheme& scheme);
 
 /// What a scheme takes on a surface of clay (its colour, #rrggbb): coats in order, each on the colour that the one
-/// before leaves. Cards must outlive the result; a paint that the shelf lacks is a Fault.
+/// before leaves in its place. Cards must outlive the result; a paint that the shelf lacks is a Fault.
 Result<std::vector<Laid>> calcLaid(const Scheme& scheme, const std::vector<PaintCard>& shelf, const std::string& clay,
-                                   double surface_mm2, CurveMemo* memo = nullptr);
+                                   double surface_mm2, CurveMemo* memo = nullptr, double features = 0);
 
 /// May this medium go on that one, once it is dry? Oil on acrylic yes; acrylic on oil no; nothing on varnish but
 /// varnish.
 bool mayGoOn(Medium upper, Medium lower);
+/// The coat that one touches: the last before it in its place; -1: the clay.
+int findUnder(const std::vector<Laid>& laid, std::size_t coat);
 
 } // namespace enkinet::paint

@@ -80,7 +80,7 @@ std::vector<double> calcPooled(const std::vector<double>& heights, double share,
 }
 
 Result<ReliefPatch> calcReliefPatch(const Scheme& scheme, const std::vector<PaintCard>& shelf, const std::string& clay,
-                                    int n, double side_mm) {
+                                    int n, double side_mm, const Coat& place) {
     const auto ground = parseHex(clay);
     if (!ground) return ground.fault();
     const std::vector<double> heights = calcHeights(scheme.relief, n, side_mm);
@@ -102,6 +102,8 @@ Result<ReliefPatch> calcReliefPatch(const Scheme& scheme, const std::vector<Pain
         if (card == shelf.end())
             return Fault{words("scheme %1", scheme.id), words("paint %1", coat.paint), words("is not on the shelf")};
         if (coat.role == Role::varnish) continue;
+        const bool inLow = coat.zone == Zone::recess, onHigh = coat.zone == Zone::ridge;
+        if (!inLow && !onHigh && !liesUnder(coat, place)) continue;
         const auto colour = parseHex(card->colour);
         if (!colour) return colour.fault();
         const Reflectance paint = calcReflectance(*colour);
@@ -109,8 +111,12 @@ Result<ReliefPatch> calcReliefPatch(const Scheme& scheme, const std::vector<Pain
         const bool wash = coat.role == Role::wash, dry = coat.role == Role::dry_brush;
         if (!wash && !dry) {
             const int coats = calcCoats(at[static_cast<std::size_t>(levels) / 2], paint, card->opacity);
-            for (Reflectance& r : at)
-                r = calcFilm(r, paint, power * coats);
+            for (std::size_t k = 0; k < at.size(); ++k) {
+                // Laid by hand into what lies low, or onto what stands high.
+                const double height = count[k] > 0 ? mean[k] / count[k] : 0;
+                if (!flat && ((inLow && height >= 0) || (onHigh && height <= 0))) continue;
+                at[k] = calcFilm(at[k], paint, power * coats);
+            }
             continue;
         }
         const std::vector<double> film = calcPooled(heights, (wash ? kWashShare : kDryBrushShare) * coat.amount, wash);

@@ -24,8 +24,9 @@ struct ReliefPatch {
     std::vector<Rgb> seen; ///< row by row, lit from above and the left; linear
     Tones tones;           ///< as painted, without the light
 };
-/// A scheme on a clay (#rrggbb) with its relief; a paint that the shelf lacks is a Fault.
+/// A scheme on a clay (#rrggbb) with its relief, as it looks at a place; its coats of other places are left out. A
+/// paint that the shelf lacks is a Fault.
 Result<ReliefPatch> calcReliefPatch(const Scheme& scheme, const std::vector<PaintCard>& shelf, const std::string& clay,
-                                    int n = 96, double side_mm = 24);
+                                    int n = 96, double side_mm = 24, const Coat& place = {});
 
 } // namespace enkinet::paint

@@ -10,12 +10,33 @@ ENKINET_COMPARED_BODY(Report)
 
 namespace {
 
-void paintParts(const Production& production, Report& r, paint::CurveMemo& curves) {
+/// Millilitres that a coat takes on so many square millimetres.
+double paintOn(const paint::Laid& l, double surface_mm2) {
+    return l.coats * surface_mm2 * paint::kRelief / (l.card->coverage_m2_l * 1000);
+}
+
+/// What of the things on each part is seen: each as half a ball of its size. Only where a coat is for them.
+std::vector<double> featuresOn(const Production& production, const Report& r, const body::Puppet& puppet) {
+    std::vector<double> mm2(r.choice.parts.size());
+    if (std::none_of(production.schemes.begin(), production.schemes.end(), [](const paint::Scheme& s) {
+            return std::any_of(s.coats.begin(), s.coats.end(),
+                               [](const paint::Coat& c) { return c.zone == paint::Zone::features; });
+        }))
+        return mm2;
+    for (std::size_t i = 0; i < puppet.things.features.size() && i < r.things.features.size(); ++i)
+        for (const fill::FeaturePoint& x : fill::findFeaturePoints(puppet, puppet.things.features[i],
+                                                                   r.things.features[i], r.choice.rest, r.choice.parts))
+            mm2[static_cast<std::size_t>(x.part)] += kPi * x.size_mm * x.size_mm / 2;
+    return mm2;
+}
+
+void paintParts(const Production& production, const body::Puppet& puppet, Report& r, paint::CurveMemo& curves) {
     struct Key {
         std::string scheme, clay;
         auto operator<=>(const Key&) const = default;
     };
     std::map<Key, make::SchemeWork> work;
+    const std::vector<double> onParts = featuresOn(production, r, puppet);
     for (std::size_t i = 0; i < r.choice.parts.size(); ++i) {
         const fill::Part& p = r.choice.parts[i];
         const double bare_mm2 = p.surface_mm2 - p.covered_mm2;
@@ -31,17 +52,27 @@ void paintParts(const Production& production, Report& r, paint::CurveMemo& curve
             auto laid = paint::calcLaid(*scheme, r.cards->paints, bare ? "#b8b8b8" : clay->second.colour, 1, &curves);
             ENKINET_ASSERT(laid); // makeProduction has checked every name
             w.id = scheme->id, w.name = scheme->name, w.clay = p.layers.clay, w.laid = laid.take();
+            for (paint::Laid& l : w.laid)
+                if (l.zone == paint::Zone::features) l.share = 1, l.ml = paintOn(l, 1);
         }
         std::vector<paint::Laid> laid = w.laid;
-        for (paint::Laid& l : laid)
-            l.ml *= bare_mm2;
+        const double features_mm2 = onParts[i];
+        for (paint::Laid& l : laid) {
+            const bool things = l.zone == paint::Zone::features;
+            l.ml *= things ? features_mm2 : bare_mm2;
+            if (things) l.share = features_mm2 / bare_mm2;
+        }
+        w.features_mm2 += features_mm2;
         w.parts.push_back(static_cast<int>(i));
         w.surface_mm2 += bare_mm2;
         r.painted.push_back({static_cast<int>(i), p.layers.scheme, std::move(laid)});
     }
     for (auto& [key, w] : work) {
-        for (paint::Laid& l : w.laid)
-            l.ml *= w.surface_mm2;
+        for (paint::Laid& l : w.laid) {
+            const bool things = l.zone == paint::Zone::features;
+            l.ml *= things ? w.features_mm2 : w.surface_mm2;
+            if (things) l.share = w.features_mm2 / w.surface_mm2;
+        }
         r.schemes.push_back(std::move(w));
     }
 }
@@ -115,7 +146,7 @@ Report calcReport(const Production& production, int puppetIndex, const Cards& sh
     r.cured = fill::calcCured(puppet, r.choice.rest, r.choice.own, r.choice.parts, r.shelf,
                               choice::findStiffness(r.choice.limbs, r.stock));
     r.things = calcThings(puppet, r.choice, r.shelf, *r.cards, &memo.proofs);
-    paintParts(production, r, memo.curves);
+    paintParts(production, puppet, r, memo.curves);
     r.plan = make::calcPlan(puppet, r.choice, r.cuts, r.bakePlan, r.shelf, r.schemes, r.things.features);
     Points points(production, puppetIndex, r, memo.bakes);
     points.sheet();

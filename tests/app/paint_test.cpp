@@ -1,11 +1,14 @@
 // A scheme made from nothing, its coats put in order, and a colour mixed from the shelf: by keys and mouse.
+#include "files/production_json.h"
 #include "paint/film.h"
+#include "sheet/elevation.h"
 #include "stations/paint/mix_plate.h"
 #include "stations/paint/paint_page.h"
 #include "stations/paint/photo_pick.h"
 #include "stations/paint/tone_patch.h"
 #include "support/driven.h"
 #include "widgets/fields.h"
+#include "words/say.h"
 #include <QCheckBox>
 #include <QImage>
 #include <QPainter>
@@ -341,4 +344,107 @@ TEST_CASE("From a photograph with a grey card to a shelf, a recipe, a scheme, an
     Desk::settle();
     CHECK(washMl() == Approx(ml));
     CHECK(tones->tones().recessOff == Approx(recess));
+}
+
+TEST_CASE(
+    "A coat has its place: at the back it is not seen in front, a band is a band, and millilitres and words follow",
+    "[window]") {
+    Desk desk;
+    desk.station(Station::paint);
+    desk.document().select({app::Selection::Kind::mass, -1, 0, false});
+    Desk::settle();
+    desk.press("schemeNew");
+    const std::string id = desk.document().production().schemes.back().id;
+    auto* coats = desk.find<QListWidget>("coatList");
+    while (coats->count() > 0) {
+        coats->setCurrentRow(0);
+        desk.press("coatRemove");
+    }
+    // Two paints that no eye takes for each other.
+    std::string pale, deep;
+    double palest = -1, deepest = 200;
+    for (const paint::PaintCard& c : desk.report().cards->paints) {
+        if (c.medium != paint::Medium::acrylic || c.opacity < 0.5) continue;
+        const double Y = paint::toLab(*paint::parseHex(c.colour)).L;
+        if (Y > palest) palest = Y, pale = c.id;
+        if (Y < deepest) deepest = Y, deep = c.id;
+    }
+    for (const std::string& paint : {pale, deep}) {
+        desk.pickData("coatRole", static_cast<int>(paint::Role::base));
+        desk.pickData("coatPaint", QString::fromStdString(paint));
+        desk.press("coatAdd");
+    }
+    REQUIRE(coats->count() == 2);
+    coats->setCurrentRow(1);
+    const auto mlOf = [&] {
+        for (const results::PaintedPart& p : desk.report().painted)
+            if (p.scheme == id) return p.laid.at(1).ml;
+        return -1.0;
+    };
+    const double everywhere = mlOf();
+    REQUIRE(everywhere > 0);
+    // The head from the front and from the side, as painted: mean lightness of its left and right half.
+    const auto halves = [&](app::View view) {
+        const app::Elevation figure(desk.document().puppet(), desk.document().production(), desk.report(), view, true,
+                                    app::Finish::fine);
+        constexpr double kScale = 4;
+        QImage image(1600, 1600, QImage::Format_RGB32);
+        image.fill(Qt::magenta);
+        QPainter p(&image);
+        p.translate(800, 1400);
+        p.scale(kScale, kScale);
+        figure.draw(p, app::Peel::painted, kScale, {});
+        p.end();
+        // Her head is the highest thing: around its middle, to both sides.
+        const QRectF b = figure.bounds();
+        const auto& links = desk.report().choice.rest.masses.front();
+        const QPointF middle((view == app::View::front ? links.at.x : links.at.z) * kScale + 800,
+                             1400 - links.at.y * kScale);
+        REQUIRE(b.height() > 100);
+        const auto mean = [&](int side) {
+            double sum = 0;
+            for (int i = 6; i < 26; ++i)
+                for (int j = -20; j < 20; ++j)
+                    sum += qGray(
+                        image.pixel(static_cast<int>(middle.x()) + side * 2 * i, static_cast<int>(middle.y()) + j));
+            return sum / 800;
+        };
+        return std::pair{mean(-1), mean(1)};
+    };
+    const auto dark = halves(app::View::front);
+    desk.pickData("coatZone", static_cast<int>(paint::Zone::back));
+    REQUIRE(schemeOf(desk, id)->coats[1].zone == paint::Zone::back);
+    CHECK(mlOf() == Approx(everywhere / 2));
+    CHECK(coats->item(1)->text().contains("at the back"));
+    const auto front = halves(app::View::front), side = halves(app::View::side);
+    CHECK(front.first > dark.first + 40);
+    CHECK(front.second > dark.second + 40);
+    // One half of the side is dark, the other not.
+    CHECK(std::abs(side.first - side.second) > 40);
+    bool masked = false;
+    for (const make::Step& s : desk.report().plan.steps)
+        masked = masked || (s.kind == make::StepKind::paint && s.zone == paint::Zone::back &&
+                            app::Say::step(s).contains("at the back"));
+    CHECK(masked);
+    // A stretch opens its two ends; they cannot cross.
+    desk.pickData("coatZone", static_cast<int>(paint::Zone::stretch));
+    auto* to = desk.find<app::NumberField>("zoneTo");
+    REQUIRE(to->isVisible());
+    CHECK(schemeOf(desk, id)->coats[1].to == Approx(0.5));
+    desk.type("zoneTo", "30");
+    CHECK(schemeOf(desk, id)->coats[1].to == Approx(0.3));
+    CHECK(mlOf() == Approx(everywhere * 0.3));
+    desk.type("zoneFrom", "60");
+    CHECK(schemeOf(desk, id)->coats[1].from < schemeOf(desk, id)->coats[1].to);
+    // Saved and read again.
+    const auto read = files::parseProduction(files::writeProduction(desk.document().production()), shippedCards());
+    REQUIRE(read);
+    CHECK(read->production.schemes == desk.document().production().schemes);
+    desk.document().undoStack().undo();
+    desk.document().undoStack().undo();
+    desk.document().undoStack().undo();
+    desk.document().undoStack().undo();
+    Desk::settle();
+    CHECK(schemeOf(desk, id)->coats[1].zone == paint::Zone::everywhere);
+    CHECK(mlOf() == Approx(everywhere));
 }

@@ -540,6 +540,19 @@ TEST_CASE("A step is laid elsewhere by hand and by keys, where it may not go is 
     drag(skin, QPoint(days->boxOf(bulk).left() + 1, days->boxOf(bulk).center().y()));
     CHECK(desk.document().value() == before);
     CHECK(desk.find<QLabel>("message")->text().contains("waits for"));
+    // Escape lets go of what is held.
+    {
+        const QPoint from = days->boxOf(skin).center(), to = from + QPoint(0, 130);
+        QTest::mousePress(days, Qt::LeftButton, {}, from);
+        for (const QPoint& at : {from + QPoint(30, 0), to}) {
+            QMouseEvent move(QEvent::MouseMove, at, days->mapToGlobal(at), Qt::NoButton, Qt::LeftButton, {});
+            QApplication::sendEvent(days, &move);
+        }
+        QTest::keyClick(days, Qt::Key_Escape);
+        QTest::mouseRelease(days, Qt::LeftButton, {}, to);
+        Desk::settle();
+        CHECK(desk.document().value() == before);
+    }
     // By keys: one earlier at a time until something stands against it; then undone in one step each.
     int changed = 0;
     for (int i = 0; i < 40; ++i) {

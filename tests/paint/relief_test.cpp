@@ -152,3 +152,62 @@ TEST_CASE("A grey card takes the lamp out of a photograph, whatever its colour a
     CHECK_FALSE(calcBalanced(grey, grey, 0));
     CHECK_FALSE(calcBalanced(grey, {std::nan(""), 0.2, 0.2}));
 }
+
+TEST_CASE("A coat takes the paint of its place, lies on what is in that place, and is seen there alone", "[paint]") {
+    Scheme s = schemeOf(0, 0, {Texture::folds, 0.8, 4});
+    s.coats.push_back({Role::base, "dark", 1, Zone::back});
+    s.coats.push_back({Role::base, "light", 1, Zone::front});
+    s.coats.push_back({Role::base, "dark", 1, Zone::stretch, 0.2, 0.5});
+    const auto laid = calcLaid(s, shelf(), "#b08060", 1000);
+    REQUIRE(laid);
+    const auto whole = [&](const std::string& paint) {
+        Scheme one{"s", "s", {{Role::base, "base"}, {Role::base, paint}}, s.relief};
+        return calcLaid(one, shelf(), "#b08060", 1000)->at(1);
+    };
+    // Half of it at the back, half in front, three tenths on the stretch; each on the base alone.
+    CHECK_NEAR(laid->at(1).ml, whole("dark").ml / 2, 1e-12);
+    CHECK_NEAR(laid->at(2).ml, whole("light").ml / 2, 1e-12);
+    CHECK_NEAR(laid->at(3).ml, whole("dark").ml * 0.3, 1e-12);
+    CHECK(laid->at(2).coats == whole("light").coats);
+    CHECK(laid->at(2).seen == whole("light").seen);
+    CHECK(findUnder(*laid, 1) == 0);
+    CHECK(findUnder(*laid, 2) == 0);
+    CHECK(findUnder(*laid, 0) == -1);
+    // Recess and ridge share the surface between them.
+    double both = 0;
+    for (Zone z : {Zone::recess, Zone::ridge}) {
+        const double share = findShare({Role::base, "dark", 1, z}, s.relief, 0);
+        CHECK(share > 0.2);
+        CHECK(share < 0.8);
+        both += share;
+    }
+    CHECK(both <= 1);
+    CHECK(both > 0.9);
+    CHECK(findShare({Role::base, "dark", 1, Zone::recess}, {Texture::smooth, 0, 4}, 0) == 0.5);
+    CHECK(findShare({Role::base, "dark", 1, Zone::features}, s.relief, 0.12) == 0.12);
+    // Seen at its own place: everywhere else it is as without it.
+    const auto at = [&](const Coat& place) { return calcReliefPatch(s, shelf(), "#b08060", 48, 12, place)->tones; };
+    const Tones plain = calcReliefPatch(schemeOf(0, 0, s.relief), shelf(), "#b08060", 48, 12)->tones;
+    CHECK(at({}) == plain);
+    CHECK(off(at({Role::base, {}, 1, Zone::front}).body, plain.body) > 5);
+    CHECK(off(at({Role::base, {}, 1, Zone::back}).body, plain.body) > 5);
+    CHECK(off(at({Role::base, {}, 1, Zone::stretch, 0.2, 0.5}).body, plain.body) > 5);
+    CHECK(at({Role::base, {}, 1, Zone::stretch, 0.6, 0.9}) == plain);
+    // A base laid into the recesses changes them and leaves the ridges.
+    Scheme low = schemeOf(0, 0, s.relief);
+    low.coats.push_back({Role::base, "dark", 1, Zone::recess});
+    const Tones deep = calcReliefPatch(low, shelf(), "#b08060", 48, 12)->tones;
+    CHECK(off(deep.recess, plain.recess) > 5);
+    CHECK(off(deep.ridge, plain.ridge) < 1e-9);
+    CHECK(deep.recessOff > 5);
+    // What lies under what.
+    CHECK(liesUnder({}, {Role::base, "x", 1, Zone::front}));
+    CHECK_FALSE(liesUnder({Role::base, "x", 1, Zone::front}, {Role::base, "x", 1, Zone::back}));
+    CHECK(liesUnder({Role::base, "x", 1, Zone::stretch, 0.1, 0.6}, {Role::base, "x", 1, Zone::stretch, 0.2, 0.5}));
+    CHECK_FALSE(
+        liesUnder({Role::base, "x", 1, Zone::stretch, 0.3, 0.6}, {Role::base, "x", 1, Zone::stretch, 0.2, 0.5}));
+    for (const Coat& bad :
+         {Coat{Role::base, "base", 1, Zone::stretch, 0.6, 0.6}, Coat{Role::base, "base", 1, Zone::stretch, -0.1, 0.6},
+          Coat{Role::base, "base", 1, Zone::stretch, 0.2, 1.1}})
+        CHECK(checkScheme({"s", "s", {bad}, {}}));
+}

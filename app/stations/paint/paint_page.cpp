@@ -43,7 +43,9 @@ void CoatStack::show(const QColor& clay, const QString& clayName, const std::vec
         const bool covers = l.role == paint::Role::base || l.role == paint::Role::primer;
         r.colour = QColor(QString::fromStdString(covers ? paint::toHex(l.seen) : l.card->colour));
         r.clear = l.role == paint::Role::varnish;
-        r.text = tr("%1: %2").arg(Say::role(l.role), QString::fromStdString(l.card->name));
+        const QString where = Say::zone(l.zone, l.from, l.to);
+        r.text = where.isEmpty() ? tr("%1: %2").arg(Say::role(l.role), QString::fromStdString(l.card->name))
+                                 : tr("%1 %2: %3").arg(Say::role(l.role), where, QString::fromStdString(l.card->name));
         r.more = tr("%1, %2 ml, dry in %3")
                      .arg(l.coats == 1 ? tr("1 coat") : tr("%1 coats").arg(l.coats), Say::number(l.ml, 1),
                           Say::minutes(l.dry_min));
@@ -395,7 +397,10 @@ void PaintPage::showScheme() {
                     p.setPen(look().graphite);
                     p.drawEllipse(QRectF(4, 4, 20, 20));
                 }
-            m_coats->addItem(new QListWidgetItem(QIcon(dab), tr("%1: %2").arg(Say::role(c.role), name)));
+            const QString where = Say::zone(c.zone, c.from, c.to);
+            m_coats->addItem(
+                new QListWidgetItem(QIcon(dab), where.isEmpty() ? tr("%1: %2").arg(Say::role(c.role), name)
+                                                                : tr("%1 %2: %3").arg(Say::role(c.role), where, name)));
         }
         // What does not hold on what, said where it is put together.
         for (std::size_t i = 1; i < s->coats.size(); ++i) {
@@ -403,7 +408,12 @@ void PaintPage::showScheme() {
                 return std::find_if(r.cards->paints.begin(), r.cards->paints.end(),
                                     [&](const paint::PaintCard& c) { return c.id == id; });
             };
-            const auto upper = cardOf(s->coats[i].paint), lower = cardOf(s->coats[i - 1].paint);
+            std::size_t below = i;
+            while (below-- > 0 && !paint::liesUnder(s->coats[below], s->coats[i]) &&
+                   s->coats[i].zone != paint::Zone::everywhere) {
+            }
+            if (below >= i) continue; // on the clay
+            const auto upper = cardOf(s->coats[i].paint), lower = cardOf(s->coats[below].paint);
             if (upper != r.cards->paints.end() && lower != r.cards->paints.end() &&
                 !paint::mayGoOn(upper->medium, lower->medium))
                 rules << tr("%1 does not hold on %2.")

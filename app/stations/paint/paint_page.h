@@ -89,6 +89,10 @@ private:
     QPushButton *m_up, *m_down, *m_remove, *m_addCoat, *m_new, *m_drop, *m_keep;
     QLineEdit *m_target, *m_name, *m_ml, *m_chip;
     QCheckBox* m_pots;
+    ChoiceField* m_zone;
+    NumberField *m_zoneFrom, *m_zoneTo;
+    QWidget* m_zoneBox;
+    QWidget* m_stretchBox;
     ChoiceField *m_chipPaint, *m_school;
     QPushButton* m_chipTake;
     QWidget* m_chipBox;
@@ -109,6 +113,7 @@ private:
         paint::Scheme scheme;
         std::vector<paint::PaintCard> paints;
         std::string ground;
+        paint::Coat place;
         friend bool operator==(const TonesKey&, const TonesKey&) = default;
     };
     std::optional<TonesKey> m_tonesOf; ///< what the patch shows

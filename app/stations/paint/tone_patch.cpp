@@ -1,4 +1,5 @@
 #include "stations/paint/tone_patch.h"
+#include "sheet/painted_look.h"
 #include "stations/paint/mix_plate.h"
 #include "widgets/look.h"
 #include "widgets/paper.h"
@@ -16,14 +17,7 @@ TonePatch::TonePatch(QWidget* parent) : QWidget(parent) {
 
 void TonePatch::show(const paint::ReliefPatch& patch) {
     m_tones = patch.tones;
-    m_image = QImage(patch.n, patch.n, QImage::Format_RGB32);
-    for (int j = 0; j < patch.n; ++j) {
-        auto* line = reinterpret_cast<QRgb*>(m_image.scanLine(j));
-        for (int i = 0; i < patch.n; ++i)
-            line[i] =
-                0xff000000 | paint::toBytes(patch.seen[static_cast<std::size_t>(j) * static_cast<std::size_t>(patch.n) +
-                                                       static_cast<std::size_t>(i)]);
-    }
+    m_image = imageOf(patch);
     m_words = tr("recess against body: %1 (ΔE %2); ridge against body: %3 (ΔE %4)")
                   .arg(differenceWord(m_tones.recessOff), Say::number(m_tones.recessOff, 1),
                        differenceWord(m_tones.ridgeOff), Say::number(m_tones.ridgeOff, 1));

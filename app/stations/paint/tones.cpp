@@ -8,6 +8,7 @@
 #include "widgets/fields.h"
 #include "words/say.h"
 #include <QFormLayout>
+#include <QHBoxLayout>
 #include <QListWidget>
 #include <QSlider>
 #include <QVBoxLayout>
@@ -28,6 +29,26 @@ void PaintPage::makeRelief() {
     m_amount->setObjectName("coatAmount");
     m_amount->setRange(0, kSlider);
     m_amount->setAccessibleName(tr("How much of this wash or dry brush"));
+    m_zone = new ChoiceField(tr("Where the coat in hand goes"));
+    m_zone->setObjectName("coatZone");
+    m_zoneFrom =
+        new NumberField(NumberField::Kind::plain, 0, 100, 5, 0, tr("The stretch begins, in per cent from the root"));
+    m_zoneTo =
+        new NumberField(NumberField::Kind::plain, 0, 100, 5, 0, tr("The stretch ends, in per cent from the root"));
+    m_zoneFrom->setSuffix(tr(" %")), m_zoneTo->setSuffix(tr(" %"));
+    m_zoneFrom->setObjectName("zoneFrom"), m_zoneTo->setObjectName("zoneTo");
+    m_stretchBox = new QWidget;
+    auto* stretch = new QHBoxLayout(m_stretchBox);
+    stretch->setContentsMargins(0, 0, 0, 0);
+    stretch->addWidget(m_zoneFrom);
+    stretch->addWidget(m_zoneTo);
+    m_zoneBox = new QWidget;
+    auto* where = makeForm();
+    m_zoneBox->setLayout(where);
+    where->setContentsMargins(0, 0, 0, 0);
+    where->addRow(tr("it goes"), m_zone);
+    where->addRow(QString(), m_stretchBox);
+    column()->addWidget(m_zoneBox);
     column()->addWidget(m_amountText);
     column()->addWidget(m_amount);
     m_reliefFold = new Fold(tr("What the surface is like"));
@@ -51,6 +72,28 @@ void PaintPage::makeRelief() {
             tr("How much: %1").arg(Say::role(s->coats[static_cast<std::size_t>(coat)].role)),
             [&](paint::Scheme& x) { x.coats[static_cast<std::size_t>(coat)].amount = amountAt(at); },
             "coatAmount" + QString::number(coat));
+    });
+    const auto changeCoat = [this](const QString& name, const auto& change, const QString& merge = {}) {
+        const int coat = m_coats->currentRow();
+        const paint::Scheme* s = scheme();
+        if (!s || coat < 0 || coat >= static_cast<int>(s->coats.size())) return;
+        changeScheme(
+            name, [&](paint::Scheme& x) { change(x.coats[static_cast<std::size_t>(coat)]); }, merge);
+    };
+    connect(m_zone, &ChoiceField::edited, this, [changeCoat](const QVariant& v) {
+        changeCoat(tr("Where a coat goes"), [&](paint::Coat& c) {
+            c.zone = static_cast<paint::Zone>(v.toInt());
+            if (c.zone == paint::Zone::stretch && c.from == 0 && c.to == 1) c.to = 0.5;
+            if (c.zone != paint::Zone::stretch) c.from = 0, c.to = 1;
+        });
+    });
+    connect(m_zoneFrom, &NumberField::edited, this, [changeCoat](double x) {
+        changeCoat(
+            tr("Where a coat goes"), [&](paint::Coat& c) { c.from = std::min(x / 100, c.to - 0.01); }, "zoneFrom");
+    });
+    connect(m_zoneTo, &NumberField::edited, this, [changeCoat](double x) {
+        changeCoat(
+            tr("Where a coat goes"), [&](paint::Coat& c) { c.to = std::max(x / 100, c.from + 0.01); }, "zoneTo");
     });
     connect(m_coats, &QListWidget::currentRowChanged, this, [this] { showTones(); });
     connect(m_texture, &ChoiceField::edited, this, [this](const QVariant& v) {
@@ -78,6 +121,19 @@ void PaintPage::showTones() {
                        s->coats[static_cast<std::size_t>(coat)].role == paint::Role::dry_brush);
     m_amount->setVisible(thin);
     m_amountText->setVisible(thin);
+    const bool any = s && coat >= 0 && coat < static_cast<int>(s->coats.size());
+    const paint::Coat here = any ? s->coats[static_cast<std::size_t>(coat)] : paint::Coat{};
+    m_zoneBox->setVisible(any);
+    m_stretchBox->setVisible(here.zone == paint::Zone::stretch);
+    m_zone->show({{tr("everywhere"), 0},
+                  {tr("in front"), 1},
+                  {tr("at the back"), 2},
+                  {tr("on a stretch"), 3},
+                  {tr("in the recesses"), 4},
+                  {tr("on the ridges"), 5},
+                  {tr("on what sits there"), 6}},
+                 static_cast<int>(here.zone));
+    m_zoneFrom->show(100 * here.from), m_zoneTo->show(100 * here.to);
     if (thin) {
         const paint::Coat& c = s->coats[static_cast<std::size_t>(coat)];
         m_amountText->setText(tr("%1: %2 times the usual").arg(Say::role(c.role), Say::number(c.amount, 2)));
@@ -94,12 +150,15 @@ void PaintPage::showTones() {
     const auto clay = r.shelf.clays.find(r.choice.parts[static_cast<std::size_t>(part)].layers.clay);
     const std::string ground =
         clay != r.shelf.clays.end() && !clay->second.colour.empty() ? clay->second.colour : "#aeb6bb";
-    const TonesKey now{*s, r.cards->paints, ground};
+    // The patch is of the place of the coat in hand.
+    paint::Coat place = here;
+    place.role = paint::Role::base, place.paint.clear(), place.amount = 1;
+    const TonesKey now{*s, r.cards->paints, ground, place};
     if (!shown || m_tonesOf == now) return;
     m_tonesOf = now;
     // Several turns of the texture, whatever its pitch.
     if (const auto patch =
-            paint::calcReliefPatch(*s, r.cards->paints, ground, 96, std::max(6.0, 5 * s->relief.pitch_mm)))
+            paint::calcReliefPatch(*s, r.cards->paints, ground, 96, std::max(6.0, 5 * s->relief.pitch_mm), place))
         m_tones->show(*patch);
 }
 

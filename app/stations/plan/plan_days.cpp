@@ -370,6 +370,12 @@ void PlanDays::drawLanding(QPainter& p) const {
 void PlanDays::resizeEvent(QResizeEvent*) { layOut(); }
 
 bool PlanDays::event(QEvent* event) {
+    // While a step is held, Escape lets it go and means nothing else.
+    if (event->type() == QEvent::ShortcutOverride && m_held >= 0 &&
+        static_cast<QKeyEvent*>(event)->key() == Qt::Key_Escape) {
+        event->accept();
+        return true;
+    }
     if (event->type() == QEvent::ToolTip && m_state) {
         const auto* help = static_cast<QHelpEvent*>(event);
         const int i = stepAt(help->pos());

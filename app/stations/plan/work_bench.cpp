@@ -41,6 +41,8 @@ QStringList stepFacts(const PlanJob::Known& k, int step) {
     const results::Planned& planned = k.plan.steps[static_cast<std::size_t>(step)];
     const make::Step& s = k.step(planned.step);
     if (const QString grip = Say::grip(s); !grip.isEmpty()) lines << grip;
+    if (s.kind == make::StepKind::paint)
+        if (const QString mask = Say::mask(s.zone); !mask.isEmpty()) lines << mask;
     const auto& steps = k.result->puppets[static_cast<std::size_t>(planned.step.puppet)]->plan.steps;
     for (const make::After& a : s.after) {
         if (lines.size() > 3) break;
