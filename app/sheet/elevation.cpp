@@ -238,8 +238,8 @@ QColor finishedColour(const Layers& l, const document::Production& p, const resu
     if (const auto cover = r.shelf.covers.find(l.cover); cover != r.shelf.covers.end())
         return hex(cover->second.colour, look().graphite);
     if (const paint::Scheme* s = findScheme(l, p.schemes, r))
-        if (const PaintedLook look = findPaintedLook(*s, r.cards->paints, findGround(l, r)); look.body.isValid())
-            return look.body;
+        if (const PaintedLook look = findPaintedLook(*s, r.cards->paints, findGround(l, r)); look.mean.isValid())
+            return look.mean;
     return clay;
 }
 
@@ -340,6 +340,22 @@ Elevation::Elevation(const Puppet& puppet, const document::Production& productio
         }
         if (piece.outside.isEmpty()) continue;
         if (scheme && fine) {
+            const QRectF box = piece.outside.boundingRect();
+            QPointF along = project(view, link.to) - project(view, link.from);
+            double half = box.width() / 2;
+            if (const double length = std::hypot(along.x(), along.y()); p.mass < 0 && length > 1) {
+                half = 0;
+                for (const Station& x : limbOf(link.copy).segments[static_cast<std::size_t>(link.segment)].stations)
+                    half = std::max(half, view == View::front ? x.a_mm : x.b_mm);
+                along /= length;
+            } else {
+                along = {0, 1};
+            }
+            QPointF across(-along.y(), along.x());
+            if (across.x() < 0) across = -across;
+            const QPointF middle =
+                p.mass < 0 ? 0.5 * (project(view, link.from) + project(view, link.to)) : box.center();
+            piece.rim = middle - half * across, piece.farRim = middle + half * across;
             const std::string ground = findGround(l, report);
             piece.looks.push_back({findPaintedLook(*scheme, report.cards->paints, ground), {}});
             for (const paint::Coat& place : findPlaces(*scheme)) {
@@ -439,20 +455,30 @@ void Elevation::drawPiece(QPainter& painter, const Piece& p, Peel peel, double p
     case Peel::painted: {
         laid(p.outside, p.painted, nullptr);
         for (const Piece::Painted& x : p.looks) {
-            if (x.look.texture.isNull()) continue;
             painter.save();
             if (!x.place.isEmpty()) painter.setClipPath(x.place, Qt::IntersectClip);
-            QBrush tones(x.look.texture);
-            const double scale = x.look.side_mm / x.look.texture.width();
-            tones.setTransform(QTransform::fromScale(scale, scale));
-            painter.setRenderHint(QPainter::SmoothPixmapTransform);
-            painter.fillPath(p.outside, tones);
-            if (x.look.gloss) {
+            if (x.look.mean.isValid()) {
+                painter.fillPath(p.outside, x.look.mean);
+                const auto glass = [](QColor c, int alpha) {
+                    c.setAlpha(alpha);
+                    return c;
+                };
+                // The dry brush on what stands out, the wash where the form turns away.
+                QLinearGradient tones(p.rim, p.farRim);
+                tones.setColorAt(0, glass(x.look.recess, 120));
+                tones.setColorAt(0.24, glass(x.look.recess, 0));
+                tones.setColorAt(0.25, glass(x.look.ridge, 0));
+                tones.setColorAt(0.42, glass(x.look.ridge, 150));
+                tones.setColorAt(0.62, glass(x.look.ridge, 0));
+                tones.setColorAt(0.63, glass(x.look.recess, 0));
+                tones.setColorAt(1, glass(x.look.recess, 150));
+                painter.fillPath(p.outside, tones);
+            }
+            if (x.look.gloss > 0) {
                 // A shine along the lit side.
-                const QRectF box = p.outside.boundingRect();
-                QLinearGradient shine(box.topLeft(), QPointF(box.right(), box.top()));
+                QLinearGradient shine(p.rim, p.farRim);
                 shine.setColorAt(0.14, QColor(255, 255, 255, 0));
-                shine.setColorAt(0.3, QColor(255, 255, 255, 96));
+                shine.setColorAt(0.3, QColor(255, 255, 255, static_cast<int>(120 * std::min(1.0, x.look.gloss))));
                 shine.setColorAt(0.42, QColor(255, 255, 255, 0));
                 painter.fillPath(p.outside, shine);
             }

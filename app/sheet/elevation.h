@@ -60,6 +60,7 @@ private:
             QPainterPath place; ///< empty: all of it
         };
         std::vector<Painted> looks{};
+        QPointF rim, farRim; ///< across it, from the lit edge to the other
     };
     struct Run {
         std::vector<QPointF> points;

@@ -40,6 +40,7 @@ std::string keyOf(const paint::Scheme& s, const std::vector<paint::PaintCard>& s
                    .arg(static_cast<int>(c.zone))
                    .arg(c.from)
                    .arg(c.to);
+        key += QString(",%1").arg(card->gloss);
     }
     key += QString("@%1,%2,%3").arg(static_cast<int>(place.zone)).arg(place.from).arg(place.to);
     return key.toStdString();
@@ -56,14 +57,20 @@ PaintedLook findPaintedLook(const paint::Scheme& scheme, const std::vector<paint
         if (const auto known = kept.find(key); known != kept.end()) return known->second;
     }
     PaintedLook look;
-    // A whole number of turns of the texture, so that its edges meet.
-    look.side_mm = std::max(6.0, 4 * scheme.relief.pitch_mm);
-    if (const auto patch = paint::calcReliefPatch(scheme, shelf, clay, kTexture, look.side_mm, place)) {
-        look.texture = imageOf(*patch);
-        look.body = QColor(QString::fromStdString(paint::toHex(patch->tones.body)));
+    if (const auto patch =
+            paint::calcReliefPatch(scheme, shelf, clay, kTexture, std::max(6.0, 4 * scheme.relief.pitch_mm), place)) {
+        paint::Rgb sum;
+        for (const paint::Rgb& c : patch->seen)
+            sum.r += c.r, sum.g += c.g, sum.b += c.b;
+        const auto n = static_cast<double>(patch->seen.size());
+        const auto colour = [](const paint::Rgb& c) { return QColor(QString::fromStdString(paint::toHex(c))); };
+        look.mean = colour({sum.r / n, sum.g / n, sum.b / n});
+        look.recess = colour(patch->tones.recess), look.ridge = colour(patch->tones.ridge);
     }
     for (const paint::Coat& c : scheme.coats)
-        if (paint::liesUnder(c, place)) look.gloss = c.role == paint::Role::varnish;
+        if (paint::liesUnder(c, place) && c.role != paint::Role::wash && c.role != paint::Role::dry_brush)
+            for (const paint::PaintCard& card : shelf)
+                if (card.id == c.paint) look.gloss = card.gloss;
     const std::lock_guard hold(lock);
     if (kept.size() >= kMostKept) kept.clear();
     return kept[key] = look;

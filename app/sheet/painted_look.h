@@ -1,5 +1,5 @@
 #pragma once
-// What a painted part looks like: its three tones as a texture, the colour of its body, whether it shines.
+// What a painted part looks like on the figure: its three tones, and whether it shines.
 #include "paint/relief.h"
 #include "results/report.h"
 #include <QColor>
@@ -10,11 +10,11 @@ namespace enkinet::app {
 /// A patch as bytes.
 QImage imageOf(const paint::ReliefPatch& patch);
 
+/// From arm's length: the texture is too fine to be seen one by one, and the wash is where the form is low, the dry
+/// brush where it is high.
 struct PaintedLook {
-    QImage texture;     ///< null: no scheme, or one that cannot be laid
-    double side_mm = 0; ///< of the texture
-    QColor body;        ///< what most of it shows, without the light
-    bool gloss = false; ///< varnish is its last coat
+    QColor mean, recess, ridge; ///< invalid: no scheme, or one that cannot be laid
+    double gloss = 0;           ///< of its last coat
 };
 /// As it looks at a place (a coat that goes there); each is worked out once and kept, by what it is made of. From any
 /// thread.

@@ -125,12 +125,9 @@ void TurntableView::setOrbit(const Orbit& orbit) {
 
 void TurntableView::add(const Mesh& mesh, const QColor& plain, int part, const Paint& paint) {
     for (const auto& t : mesh.triangles) {
-        Vec3 middle;
-        for (int i : t)
-            middle = middle + (1.0 / 3) * mesh.points[static_cast<std::size_t>(i)];
-        const QColor colour = paint ? paint(middle) : plain;
         for (int i : t) {
             const Vec3 &p = mesh.points[static_cast<std::size_t>(i)], &n = mesh.normals[static_cast<std::size_t>(i)];
+            const QColor colour = paint ? paint(p, n) : plain;
             m_corners.push_back({{static_cast<float>(p.x), static_cast<float>(p.y), static_cast<float>(p.z)},
                                  {static_cast<float>(n.x), static_cast<float>(n.y), static_cast<float>(n.z)},
                                  {static_cast<float>(colour.redF()), static_cast<float>(colour.greenF()),
@@ -140,7 +137,7 @@ void TurntableView::add(const Mesh& mesh, const QColor& plain, int part, const P
     }
 }
 
-/// The colour of each place of a painted part: its three tones by the relief's height there, its own places' coats.
+/// The colour of each place of a painted part: its three tones by how the form turns, its own places' coats.
 TurntableView::Paint TurntableView::paintOf(const Layers& l, const Link& link, const MassCopy* mass,
                                             const QColor& plain) const {
     const results::Report& r = m_document.report();
@@ -157,7 +154,7 @@ TurntableView::Paint TurntableView::paintOf(const Layers& l, const Link& link, c
     const Vec3 from = link.from, along = unit(link.to - link.from),
                middle = mass ? mass->at : 0.5 * (link.from + link.to);
     const double length = std::max(1e-9, link.length_mm);
-    return [=](const Vec3& at) {
+    return [=](const Vec3& at, const Vec3& out) {
         const PaintedLook* look = nullptr;
         for (const Place& x : places) {
             const double share = mass ? 0.5 : dot(at - from, along) / length;
@@ -167,16 +164,13 @@ TurntableView::Paint TurntableView::paintOf(const Layers& l, const Link& link, c
                                                                    : true;
             if (in) look = &x.look;
         }
-        if (!look || look->texture.isNull()) return plain;
-        // The texture wound round: what is along the bone, and round it.
-        const double v = dot(at - from, along),
-                     u = std::atan2(at.x - middle.x, at.z - middle.z) * norm(at - from - v * along);
-        const auto cell = [&](double mm) {
-            const int n = look->texture.width();
-            const int i = static_cast<int>(std::floor(mm / look->side_mm * n)) % n;
-            return i < 0 ? i + n : i;
-        };
-        return look->texture.pixelColor(cell(u), cell(v));
+        if (!look || !look->mean.isValid()) return plain;
+        // The dry brush on what looks up, the wash where the form turns down.
+        const QColor& tone = out.y > 0 ? look->ridge : look->recess;
+        const double k = 0.55 * std::min(1.0, std::abs(out.y));
+        return QColor::fromRgbF(static_cast<float>(look->mean.redF() + k * (tone.redF() - look->mean.redF())),
+                                static_cast<float>(look->mean.greenF() + k * (tone.greenF() - look->mean.greenF())),
+                                static_cast<float>(look->mean.blueF() + k * (tone.blueF() - look->mean.blueF())));
     };
 }
 

@@ -56,7 +56,7 @@ private:
         float place[3], normal[3], colour[3];
     };
     void rebuild();
-    using Paint = std::function<QColor(const Vec3& at)>;
+    using Paint = std::function<QColor(const Vec3& at, const Vec3& out)>;
     void add(const body::Mesh& mesh, const QColor& plain, int part, const Paint& paint = {});
     Paint paintOf(const body::Layers& layers, const body::Link& link, const body::MassCopy* mass,
                   const QColor& plain) const;

@@ -94,7 +94,7 @@ Cards readCards(Reader& r) {
         paint::PaintCard c;
         c.id = x.neededText("id"), c.name = x.text("name", c.id), c.note = x.text("note", "");
         c.medium = x.word("medium", kMedia, paint::Medium::acrylic), c.colour = x.neededText("colour");
-        c.strength = x.number("strength", 1), c.batch = x.text("batch", "");
+        c.strength = x.number("strength", 1), c.gloss = x.number("gloss", 0), c.batch = x.text("batch", "");
         c.opacity = x.number("opacity", 0.8), c.coverage_m2_l = x.number("coverage_m2_per_l", 10);
         c.pot_ml = x.number("pot_ml", 60), c.potPrice = x.number("pot_price", 0), c.dry_min = x.number("dry_min", 20);
         keep(x, cards.paints, paint::makePaint(c));
@@ -187,6 +187,7 @@ Json cardsJson(const Cards& cards) {
     for (std::size_t i = 0; i < cards.paints.size(); ++i) {
         const paint::PaintCard& c = cards.paints[i];
         if (c.strength != 1) j["paints"][i]["strength"] = c.strength;
+        if (c.gloss != 0) j["paints"][i]["gloss"] = c.gloss;
         if (!c.batch.empty()) j["paints"][i]["batch"] = c.batch;
     }
     return j;

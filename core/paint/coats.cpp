@@ -15,6 +15,7 @@ Result<PaintCard> makePaint(PaintCard c) {
                                     {words("pot"), c.pot_ml, 1, 1e5, words(" ml")},
                                     {words("pot price"), c.potPrice, 0, 1e5},
                                     {words("strength"), c.strength, 0.01, 100},
+                                    {words("gloss"), c.gloss, 0, 1},
                                     {words("drying"), c.dry_min, 0, 60 * 24 * 60, words(" min")}}))
         return *f;
     if (const auto colour = parseHex(c.colour); !colour) return Fault{place, colour.fault().value, colour.fault().rule};

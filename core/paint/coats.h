@@ -16,6 +16,7 @@ struct PaintCard {
     Medium medium = Medium::acrylic;
     std::string colour;   ///< #rrggbb
     double opacity = 0.8; ///< hiding of one coat: luminance over black as a share of that over white
+    double gloss = 0;     ///< of its surface once dry: 0 matte, 0.4 satin, 1 wet
     double strength = 1;  ///< tinting strength in mixtures; measured by a chip
     std::string batch;    ///< as on the pot
     double coverage_m2_l = 10;
