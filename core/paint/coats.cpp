@@ -136,6 +136,24 @@ Result<std::vector<Laid>> calcLaid(const Scheme& scheme, const std::vector<Paint
     return laid;
 }
 
+std::vector<ClayGround> compareClays(const Scheme& scheme, const std::vector<PaintCard>& shelf,
+                                     std::vector<ClayGround> clays) {
+    CurveMemo curves;
+    std::erase_if(clays, [&](ClayGround& c) {
+        if (!parseHex(c.colour)) return true;
+        const auto laid = calcLaid(scheme, shelf, c.colour, 1, &curves);
+        if (!laid) return true;
+        c.coats = 0, c.dry_min = 0;
+        for (const Laid& l : *laid)
+            c.coats += l.role == Role::primer || l.role == Role::base ? l.coats : 0, c.dry_min += l.dry_min;
+        return false;
+    });
+    std::stable_sort(clays.begin(), clays.end(), [](const ClayGround& a, const ClayGround& b) {
+        return a.coats != b.coats ? a.coats < b.coats : a.dry_min < b.dry_min;
+    });
+    return clays;
+}
+
 int findUnder(const std::vector<Laid>& laid, std::size_t coat) {
     const auto placeOf = [](const Laid& l) { return Coat{l.role, {}, 1, l.zone, l.from, l.to}; };
     for (std::size_t k = coat; k-- > 0;)

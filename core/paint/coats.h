@@ -109,6 +109,18 @@ std::optional<Fault> checkScheme(const Scheme& scheme);
 Result<std::vector<Laid>> calcLaid(const Scheme& scheme, const std::vector<PaintCard>& shelf, const std::string& clay,
                                    double surface_mm2, CurveMemo* memo = nullptr, double features = 0);
 
+/// A clay by its colour, and what a scheme takes on it until it no longer shows.
+struct ClayGround {
+    std::string id, colour; ///< #rrggbb
+    int coats = 0;          ///< that cover: primers and bases
+    double dry_min = 0;     ///< of all coats
+    friend bool operator==(const ClayGround&, const ClayGround&) = default;
+};
+/// What each clay takes, the fewest coats first, of these the quickest to dry; those without a sound colour are left
+/// out.
+std::vector<ClayGround> compareClays(const Scheme& scheme, const std::vector<PaintCard>& shelf,
+                                     std::vector<ClayGround> clays);
+
 /// May this medium go on that one, once it is dry? Oil on acrylic yes; acrylic on oil no; nothing on varnish but
 /// varnish.
 bool mayGoOn(Medium upper, Medium lower);

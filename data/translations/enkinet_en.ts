@@ -118,6 +118,16 @@
     </message>
 </context>
 <context>
+    <name>enkinet::app::PaintPage</name>
+    <message numerus="yes">
+        <source>%n coat(s) on %1, %2 less to dry.</source>
+        <translation>
+            <numerusform>%n coat on %1, %2 less to dry.</numerusform>
+            <numerusform>%n coats on %1, %2 less to dry.</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
     <name>enkinet::app::PlanDays</name>
     <message numerus="yes">
         <source>, %n more</source>

@@ -448,3 +448,58 @@ TEST_CASE(
     CHECK(schemeOf(desk, id)->coats[1].zone == paint::Zone::everywhere);
     CHECK(mlOf() == Approx(everywhere));
 }
+
+TEST_CASE("A colour is kneaded from clays of one kind by weight, and what a nearer clay saves is said", "[window]") {
+    Desk desk;
+    desk.station(Station::paint);
+    auto* page = desk.window.findChild<app::PaintPage*>();
+    desk.document().select({app::Selection::Kind::mass, -1, 0, false});
+    Desk::settle();
+    page->mix({});
+    Desk::settle();
+    auto* clays = desk.find<QCheckBox>("mixClays");
+    REQUIRE(clays->isVisible());
+    clays->setChecked(true);
+    CHECK_FALSE(desk.find<QCheckBox>("mixPots")->isEnabled());
+    page->mix("#c08a70");
+    auto* list = desk.find<QListWidget>("mixRecipes");
+    for (int i = 0; i < 200 && list->count() == 0; ++i)
+        QTest::qWait(25);
+    REQUIRE(list->count() > 0);
+    // Clays alone, all of the head's own kind.
+    const auto& r = desk.report();
+    const std::string own = desk.document().puppet().masses[0].layers.clay;
+    const QString first = list->item(0)->text();
+    bool named = false;
+    for (const auto& [id, clay] : r.shelf.clays) {
+        const bool in = first.contains(QString::fromStdString(clay.name));
+        named = named || in;
+        if (in) CHECK(clay.family == r.shelf.clays.at(own).family);
+    }
+    CHECK(named);
+    for (const paint::PaintCard& c : r.cards->paints)
+        CHECK_FALSE(first.contains(QString::fromStdString(c.name)));
+    CHECK_FALSE(desk.find<QAbstractButton>("mixKeep")->isVisible());
+    // A clay in the colour of the paint, put on the shelf, is said.
+    auto* text = desk.find<QLabel>("paintText");
+    const QString before = text->text();
+    document::Production p = desk.document().production();
+    std::string base;
+    for (const paint::Scheme& s : p.schemes)
+        if (s.id == desk.document().puppet().masses[0].layers.scheme)
+            for (const paint::Coat& c : s.coats)
+                if (c.role == paint::Role::primer || base.empty()) base = c.paint;
+    std::string colour;
+    for (const paint::PaintCard& c : r.cards->paints)
+        if (c.id == base) colour = c.colour;
+    fill::ClayCard near = r.shelf.clays.at(own);
+    near.id = "near-clay", near.name = "clay of its colour", near.colour = colour;
+    desk.document().change("a nearer clay", [&](const document::Edits&) -> document::Edits::Changed {
+        p.cards.clays.push_back(near);
+        p.stock.clays_g.push_back({near.id, 200});
+        return document::makeProduction(p, shippedCards());
+    });
+    Desk::settle();
+    CHECK(text->text() != before);
+    CHECK(text->text().contains("clay of its colour"));
+}

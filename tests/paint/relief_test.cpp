@@ -211,3 +211,20 @@ TEST_CASE("A coat takes the paint of its place, lies on what is in that place, a
           Coat{Role::base, "base", 1, Zone::stretch, 0.2, 1.1}})
         CHECK(checkScheme({"s", "s", {bad}, {}}));
 }
+
+TEST_CASE("Clays are compared by the coats that they take: one of the paint's own colour takes the fewest", "[paint]") {
+    const Scheme s{"s", "s", {{Role::base, "light"}, {Role::varnish, "base"}}, {}};
+    const auto all =
+        compareClays(s, shelf(), {{"black", "#181410"}, {"own", "#f4e8d8"}, {"no colour", ""}, {"brown", "#7a5030"}});
+    REQUIRE(all.size() == 3);
+    CHECK(all[0].id == "own");
+    CHECK(all[0].coats == 1);
+    CHECK(all[1].coats > 1);
+    CHECK(all[1].coats <= all[2].coats);
+    for (const ClayGround& c : all) {
+        const auto laid = calcLaid(s, shelf(), c.colour, 5);
+        CHECK(c.coats == laid->at(0).coats);
+        CHECK(c.dry_min == laid->at(0).dry_min + laid->at(1).dry_min);
+    }
+    CHECK(compareClays({"s", "s", {{Role::base, "none"}}, {}}, shelf(), {{"own", "#f4e8d8"}}).empty());
+}

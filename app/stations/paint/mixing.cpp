@@ -1,4 +1,5 @@
 // The plate of the paint station: recipes for a colour, looked for beside the window.
+#include "stations/layers/part_in_hand.h"
 #include "stations/paint/mix_plate.h"
 #include "stations/paint/paint_page.h"
 #include "widgets/answer.h"
@@ -36,6 +37,8 @@ void PaintPage::makeMixing() {
     m_keep->setObjectName("mixKeep");
     m_pots = new QCheckBox(tr("only with what is left in the pots"));
     m_pots->setObjectName("mixPots");
+    m_clays = new QCheckBox(tr("of clays, by weight"));
+    m_clays->setObjectName("mixClays");
     m_chip = new QLineEdit;
     m_chip->setObjectName("mixChip");
     m_chip->setAccessibleName(tr("Colour of the real chip once it is dry"));
@@ -53,6 +56,7 @@ void PaintPage::makeMixing() {
     m_mixFold->body()->addLayout(form);
     m_mixFold->body()->addWidget(m_recipes);
     m_mixFold->body()->addWidget(m_pots);
+    m_mixFold->body()->addWidget(m_clays);
     m_mixFold->body()->addWidget(m_keep, 0, Qt::AlignLeft);
     m_chipBox = new QWidget;
     auto* chip = new QVBoxLayout(m_chipBox);
@@ -67,6 +71,11 @@ void PaintPage::makeMixing() {
     m_mixFold->body()->addWidget(m_chipText);
     m_recipes->hide(), m_keep->hide(), m_chipBox->hide(), m_chipText->hide();
     connect(m_pots, &QCheckBox::toggled, this, [this] {
+        if (m_mix.state() || !m_target->text().isEmpty()) lookForRecipes();
+    });
+    connect(m_clays, &QCheckBox::toggled, this, [this](bool on) {
+        m_pots->setEnabled(!on);
+        if (on) m_pots->setChecked(false);
         if (m_mix.state() || !m_target->text().isEmpty()) lookForRecipes();
     });
     connect(m_chipTake, &QPushButton::clicked, this, &PaintPage::takeChip);
@@ -111,6 +120,25 @@ void PaintPage::lookForRecipes() {
     if (shelf.empty())
         for (const paint::PaintCard& c : document().report().cards->paints)
             if (c.medium == paint::Medium::acrylic) shelf.push_back(c);
+    // Clays kneaded together colour by weight as paints do by parts; one family alone, for others bake at other heats.
+    const bool clays = m_clays->isChecked();
+    if (clays) {
+        shelf.clear();
+        const results::Report& r = document().report();
+        const int part = selectedPart(document());
+        const auto own = part < 0 ? r.shelf.clays.end()
+                                  : r.shelf.clays.find(r.choice.parts[static_cast<std::size_t>(part)].layers.clay);
+        for (const auto& [id, clay] : r.shelf.clays) {
+            if (clay.colour.empty() || (own != r.shelf.clays.end() && clay.family != own->second.family)) continue;
+            paint::PaintCard c;
+            c.id = id, c.name = clay.name, c.colour = clay.colour, c.opacity = 0.95;
+            shelf.push_back(std::move(c));
+        }
+        if (shelf.size() < 2) {
+            Q_EMIT document().refused(tr("No two clays of this part's kind have a colour on their cards"));
+            return;
+        }
+    }
     std::vector<double> left;
     for (const paint::PaintCard& c : shelf) {
         left.push_back(0);
@@ -118,10 +146,10 @@ void PaintPage::lookForRecipes() {
             if (h.card == c.id) left.back() += h.amount;
     }
     const double needed = m_pots->isChecked() ? 1.15 * wantedMl() : 0; // as calcAmounts wastes
-    m_mix.ask([shelf, left, needed, target = *target](const std::stop_token& stop, const auto& post) {
+    m_mix.ask([shelf, left, needed, clays, target = *target](const std::stop_token& stop, const auto& post) {
         paint::RecipeLimits limits;
         limits.stop = stop, limits.needed_ml = needed, limits.left_ml = left;
-        Mix mix{shelf, target, paint::calcRecipes(shelf, target, limits), {}};
+        Mix mix{shelf, target, paint::calcRecipes(shelf, target, limits), {}, clays};
         for (const paint::Recipe& r : mix.found.recipes)
             mix.oneMore.push_back(paint::calcOneMore(shelf, r, target));
         post(std::move(mix));
@@ -141,8 +169,9 @@ void PaintPage::takeRecipes() {
         item->setToolTip(plainTip(tr("%1; ΔE %2").arg(item->text(), Say::number(r.deltaE, 1))));
     }
     m_recipes->setVisible(m_recipes->count() > 0);
-    m_keep->setVisible(m_recipes->count() > 0);
-    m_chipBox->setVisible(m_recipes->count() > 0);
+    // A clay mixture is no paint; its chip is baked and compared by eye.
+    m_keep->setVisible(m_recipes->count() > 0 && !mix->clays);
+    m_chipBox->setVisible(m_recipes->count() > 0 && !mix->clays);
     if (m_recipes->count() == 0 && m_pots->isChecked())
         Q_EMIT document().refused(tr("The pots do not hold enough for %1 ml of any mixture").arg(m_ml->text()));
     fitToRows(*m_recipes, 5);
@@ -158,7 +187,8 @@ void PaintPage::showRecipe(int row) {
     for (std::size_t k = 0; k < r.parts.size(); ++k) {
         const paint::PaintCard& c = mix->shelf[static_cast<std::size_t>(r.parts[k].paint)];
         dabs.push_back({QColor(QString::fromStdString(c.colour)),
-                        tr("%1, %2 ml").arg(QString::fromStdString(c.name), Say::number(amounts[k], 1)),
+                        (mix->clays ? tr("%1, %2 g") : tr("%1, %2 ml"))
+                            .arg(QString::fromStdString(c.name), Say::number(amounts[k], 1)),
                         r.parts[k].parts});
     }
     // What one part more would do, where it would bring it nearer.
@@ -169,6 +199,7 @@ void PaintPage::showRecipe(int row) {
         sentence += tr("; one part more of %1 brings it to %2")
                         .arg(QString::fromStdString(mix->shelf[static_cast<std::size_t>(best - more.begin())].name),
                              Say::number(*best, 1));
+    if (mix->clays) sentence += tr("; of equal strength until a baked chip says otherwise");
     m_plate->show(QColor(QString::fromStdString(paint::toHex(mix->target))),
                   QColor(QString::fromStdString(paint::toHex(r.colour))), dabs, sentence);
     m_plate->setVisible(true);

@@ -109,6 +109,7 @@ void CoatStack::paintEvent(QPaintEvent*) {
 PaintPage::PaintPage(Document& d) : Page(d, results::Station::paint) {
     m_title = makeTitle();
     m_text = makeText();
+    m_text->setObjectName("paintText");
     m_scheme = new ChoiceField(tr("Paint scheme of this part"));
     m_scheme->setObjectName("scheme");
     m_stack = new CoatStack;
@@ -143,6 +144,7 @@ PaintPage::PaintPage(Document& d) : Page(d, results::Station::paint) {
     b->addWidget(m_plate);
     m_plate->hide();
     setBench(bench);
+    makeCoat();
     column()->addWidget(m_rules);
     addOpenPoints();
     makeRelief();
@@ -452,10 +454,9 @@ void PaintPage::show(const results::Report& r) {
         int opaque = 0;
         for (const paint::Laid& l : painted->laid)
             opaque += l.role == paint::Role::base || l.role == paint::Role::primer ? l.coats : 0;
-        m_text->setText(
-            tr("%1 cm² with its folds. %2 until the clay no longer shows; a clay nearer the colour saves some.")
-                .arg(Say::number(p.surface_mm2 * paint::kRelief / 100, 0),
-                     opaque == 1 ? tr("One coat") : tr("%1 coats").arg(opaque)));
+        m_text->setText(tr("%1 cm² with its folds. %2 until the clay no longer shows. %3")
+                            .arg(Say::number(p.surface_mm2 * paint::kRelief / 100, 0),
+                                 opaque == 1 ? tr("One coat") : tr("%1 coats").arg(opaque), nearerClay(p)));
     } else {
         m_text->setText(
             p.layers.cover.empty()

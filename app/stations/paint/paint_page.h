@@ -62,13 +62,17 @@ private:
         paint::Rgb target;
         paint::Recipes found;
         std::vector<std::vector<double>> oneMore; ///< by recipe and paint: the distance with one part more
+        bool clays = false;                       ///< kneaded by weight, not mixed by parts
     };
     double wantedMl() const;
     void makeSchemeRows();
     void makeMixing();
+    void makeCoat();
     void makeRelief();
     void makePhoto();
     void showTones();
+    /// What another clay at hand would save under this scheme.
+    QString nearerClay(const fill::Part& part);
     void showPhoto();
     void shelvePicked();
     void showScheme();
@@ -88,7 +92,7 @@ private:
     QListWidget *m_coats, *m_recipes;
     QPushButton *m_up, *m_down, *m_remove, *m_addCoat, *m_new, *m_drop, *m_keep;
     QLineEdit *m_target, *m_name, *m_ml, *m_chip;
-    QCheckBox* m_pots;
+    QCheckBox *m_pots, *m_clays;
     ChoiceField* m_zone;
     NumberField *m_zoneFrom, *m_zoneTo;
     QWidget* m_zoneBox;

@@ -12,6 +12,7 @@
 #include <QListWidget>
 #include <QSlider>
 #include <QVBoxLayout>
+#include <algorithm>
 #include <cmath>
 
 namespace enkinet::app {
@@ -23,7 +24,8 @@ double amountAt(int slider) { return 0.1 * std::pow(40.0, static_cast<double>(sl
 int sliderAt(double amount) { return static_cast<int>(std::lround(kSlider * std::log(amount / 0.1) / std::log(40.0))); }
 } // namespace
 
-void PaintPage::makeRelief() {
+/// Where the coat in hand goes, and how much of it.
+void PaintPage::makeCoat() {
     m_amountText = makeText();
     m_amount = new QSlider(Qt::Horizontal);
     m_amount->setObjectName("coatAmount");
@@ -46,11 +48,14 @@ void PaintPage::makeRelief() {
     auto* where = makeForm();
     m_zoneBox->setLayout(where);
     where->setContentsMargins(0, 0, 0, 0);
-    where->addRow(tr("it goes"), m_zone);
+    where->addRow(tr("this coat goes"), m_zone);
     where->addRow(QString(), m_stretchBox);
     column()->addWidget(m_zoneBox);
     column()->addWidget(m_amountText);
     column()->addWidget(m_amount);
+}
+
+void PaintPage::makeRelief() {
     m_reliefFold = new Fold(tr("What the surface is like"));
     m_texture = new ChoiceField(tr("Texture"));
     m_texture->setObjectName("reliefTexture");
@@ -108,6 +113,27 @@ void PaintPage::makeRelief() {
         changeScheme(
             tr("Pitch of the texture"), [&](paint::Scheme& s) { s.relief.pitch_mm = x; }, "reliefPitch");
     });
+}
+
+QString PaintPage::nearerClay(const fill::Part& part) {
+    const paint::Scheme* s = scheme();
+    const results::Report& r = document().report();
+    const auto own = r.shelf.clays.find(part.layers.clay);
+    if (!s || own == r.shelf.clays.end()) return {};
+    // Those that lie there, of the same kind; and its own.
+    std::vector<paint::ClayGround> clays;
+    for (const auto& [id, clay] : r.shelf.clays)
+        if (id == own->first || (clay.family == own->second.family &&
+                                 results::findHeld(document().production().stock, results::Ware::clay, id) > 0))
+            clays.push_back({id, clay.colour});
+    const auto compared = paint::compareClays(*s, r.cards->paints, std::move(clays));
+    const auto now = std::find_if(compared.begin(), compared.end(), [&](const auto& c) { return c.id == own->first; });
+    if (now == compared.end()) return {};
+    const paint::ClayGround& best = compared.front();
+    if (best.id == now->id || (best.coats == now->coats && best.dry_min >= now->dry_min))
+        return tr("No clay at hand takes fewer.");
+    return tr("%n coat(s) on %1, %2 less to dry.", nullptr, best.coats)
+        .arg(QString::fromStdString(r.shelf.clays.at(best.id).name), Say::minutes(now->dry_min - best.dry_min));
 }
 
 void PaintPage::showTones() {
