@@ -148,6 +148,8 @@ void paintRun(const std::string& path, bool json, Run& run) {
                 coats.push_back({{"role", paint::roleName(l.role)},
                                  {"paint", l.card->id},
                                  {"name", l.card->name},
+                                 {"zone", paint::zoneName(l.zone)},
+                                 {"share", l.share},
                                  {"coats", l.coats},
                                  {"ml", l.ml},
                                  {"dry_min", l.dry_min},

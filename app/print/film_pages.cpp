@@ -51,9 +51,9 @@ private:
             need(12);
             tickBox(left());
             line(d.copies > 0 ? tr("%1: have %n ready, used one after the other.", nullptr, d.copies)
-                                    .arg(Say::capital(limbName(d.limb, d.right).toStdString()))
+                                    .arg(Say::capital(limbName(d.limb, d.right)))
                               : tr("%1: a dozen do not suffice. Another wire, or less of it.")
-                                    .arg(Say::capital(limbName(d.limb, d.right).toStdString())),
+                                    .arg(Say::capital(limbName(d.limb, d.right))),
                  d.copies > 0 ? kInk : kWarn, kShotIndent);
         }
     }

@@ -51,7 +51,7 @@ private:
         for (const paint::Scheme& s : m_p.schemes)
             if (s.id == id) name = QString::fromStdString(s.name);
         need(2 * kRowHigh);
-        heading(Say::capital(name.toStdString()), 4);
+        heading(Say::capital(name), 4);
         QStringList names;
         for (const results::PaintedPart* x : parts)
             names << spoken(m_r.choice.parts[static_cast<std::size_t>(x->part)].label);
@@ -68,14 +68,14 @@ private:
             if (clear) m_pages.fitText(left() + 1, m_y + kChip / 2 + 1, kChip - 2, tr("clear"), 2.8, false, kGrey);
             chip(left() + kChip + 3, QColor());
             const double x = left() + 2 * kChip + 8, room = width() - 2 * kChip - 8;
-            m_pages.fitText(x, m_y + 3.6, room,
-                            Say::zone(l.zone, l.from, l.to).isEmpty()
-                                ? tr("%1: %2").arg(Say::capital(Say::role(l.role).toStdString()),
-                                                   QString::fromStdString(l.card->name))
-                                : tr("%1 %2: %3")
-                                      .arg(Say::capital(Say::role(l.role).toStdString()),
-                                           Say::zone(l.zone, l.from, l.to), QString::fromStdString(l.card->name)),
-                            3.4, true);
+            m_pages.fitText(
+                x, m_y + 3.6, room,
+                Say::zone(l.zone, l.from, l.to).isEmpty()
+                    ? tr("%1: %2").arg(Say::capital(Say::role(l.role)), QString::fromStdString(l.card->name))
+                    : tr("%1 %2: %3")
+                          .arg(Say::capital(Say::role(l.role)), Say::zone(l.zone, l.from, l.to),
+                               QString::fromStdString(l.card->name)),
+                3.4, true);
             m_pages.fitText(x, m_y + 8, room,
                             tr("%n coat(s), %1 ml in all, dry in %2", nullptr, l.coats)
                                 .arg(Say::number(ml, 1), Say::minutes(l.dry_min)),

@@ -237,45 +237,12 @@ QColor hex(const std::string& text, const QColor& fallback) {
 QColor finishedColour(const Layers& l, const document::Production& p, const results::Report& r, const QColor& clay) {
     if (const auto cover = r.shelf.covers.find(l.cover); cover != r.shelf.covers.end())
         return hex(cover->second.colour, look().graphite);
-    if (const paint::Scheme* s = findScheme(l, p.schemes, r))
-        if (const PaintedLook look = findPaintedLook(*s, r.cards->paints, findGround(l, r)); look.mean.isValid())
-            return look.mean;
+    if (const auto looks = findPlaceLooks(l, p.schemes, r); !looks.empty() && looks.front().look.mean.isValid())
+        return looks.front().look.mean;
     return clay;
 }
 
 namespace {
-/// Where a place of the paint lies in a view: the front of a figure is all of its front picture and half of its side.
-QPainterPath placePath(View view, const paint::Coat& place, const QRectF& box, const QPointF& from, const QPointF& to,
-                       bool mass) {
-    QPainterPath path;
-    const QRectF wide = box.adjusted(-50, -50, 50, 50);
-    if (place.zone == paint::Zone::front || place.zone == paint::Zone::back) {
-        const bool front = place.zone == paint::Zone::front;
-        if (view == View::front) {
-            if (front) path.addRect(wide);
-            return path;
-        }
-        // The side on which z grows.
-        const double towards = project(view, Vec3{0, 0, 1}).x() - project(view, Vec3{}).x();
-        const double middle = mass ? box.center().x() : (from.x() + to.x()) / 2;
-        const bool right = (towards > 0) == front;
-        path.addRect(right ? QRectF(QPointF(middle, wide.top()), wide.bottomRight())
-                           : QRectF(wide.topLeft(), QPointF(middle, wide.bottom())));
-        return path;
-    }
-    // A band across the bone; of a mass, from top to bottom.
-    const QPointF a = mass ? QPointF(box.center().x(), box.top()) : from,
-                  b = mass ? QPointF(box.center().x(), box.bottom()) : to;
-    const QPointF along = b - a;
-    const double length = std::hypot(along.x(), along.y());
-    if (length < 1e-6) return path;
-    const QPointF across = QPointF(-along.y(), along.x()) / length * (wide.width() + wide.height());
-    const QPointF low = a + place.from * along, high = a + place.to * along;
-    path.addPolygon(QPolygonF{low - across, low + across, high + across, high - across});
-    path.closeSubpath();
-    return path;
-}
-
 /// The tie-down goes on square to the sole, wherever the foot is.
 QPointF legDirection(View view, const Skeleton& s, const LimbCopy& copy, const Limb& limb) {
     const Link& last = s.links[static_cast<std::size_t>(copy.firstLink) + limb.segments.size() - 1];
@@ -307,7 +274,6 @@ Elevation::Elevation(const Puppet& puppet, const document::Production& productio
         const auto bulk = report.shelf.bulks.find(l.bulk);
         piece.bulk = bulk != report.shelf.bulks.end() && bulk->second.foil ? look().foil : QColor("#cbbf9f");
         piece.painted = finishedColour(l, production, report, piece.clay);
-        const paint::Scheme* scheme = findScheme(l, production.schemes, report);
         piece.fleece = !l.cover.empty() && l.cover_mm >= 2;
         if (p.mass >= 0) {
             const MassCopy& c = s.masses[static_cast<std::size_t>(p.mass)];
@@ -339,33 +305,9 @@ Elevation::Elevation(const Puppet& puppet, const document::Production& productio
             m_selectionOf.push_back({Selection::Kind::segment, copy.limb, link.segment, copy.right});
         }
         if (piece.outside.isEmpty()) continue;
-        if (scheme && fine) {
-            const QRectF box = piece.outside.boundingRect();
-            QPointF along = project(view, link.to) - project(view, link.from);
-            double half = box.width() / 2;
-            if (const double length = std::hypot(along.x(), along.y()); p.mass < 0 && length > 1) {
-                half = 0;
-                for (const Station& x : limbOf(link.copy).segments[static_cast<std::size_t>(link.segment)].stations)
-                    half = std::max(half, view == View::front ? x.a_mm : x.b_mm);
-                along /= length;
-            } else {
-                along = {0, 1};
-            }
-            QPointF across(-along.y(), along.x());
-            if (across.x() < 0) across = -across;
-            const QPointF middle =
-                p.mass < 0 ? 0.5 * (project(view, link.from) + project(view, link.to)) : box.center();
-            piece.rim = middle - half * across, piece.farRim = middle + half * across;
-            const std::string ground = findGround(l, report);
-            piece.looks.push_back({findPaintedLook(*scheme, report.cards->paints, ground), {}});
-            for (const paint::Coat& place : findPlaces(*scheme)) {
-                QPainterPath where = placePath(view, place, piece.outside.boundingRect(), project(view, link.from),
-                                               project(view, link.to), p.mass >= 0);
-                if (!where.isEmpty())
-                    piece.looks.push_back(
-                        {findPaintedLook(*scheme, report.cards->paints, ground, place), std::move(where)});
-            }
-        }
+        if (fine)
+            addLooks(piece, findPlaceLooks(l, production.schemes, report), link,
+                     p.mass >= 0 ? nullptr : &limbOf(link.copy).segments[static_cast<std::size_t>(link.segment)]);
         m_pieces.push_back(std::move(piece));
     }
     const auto groups = static_cast<int>(s.copies.size() + s.masses.size());
@@ -436,174 +378,6 @@ Elevation::Elevation(const Puppet& puppet, const document::Production& productio
     std::sort(m_dots.begin(), m_dots.end(), [](const Dot& a, const Dot& b) { return a.depth < b.depth; });
     std::stable_sort(m_runs.begin(), m_runs.end(),
                      [](const Run& x, const Run& y) { return x.depthMean < y.depthMean; });
-}
-
-void Elevation::drawRun(QPainter& painter, const Run& run, double ppm) const {
-    const double step = run.bundle.strands > 1 && run.bundle.lay_mm > 0 ? std::min(2.0, run.bundle.lay_mm / 14) : 3;
-    drawStrands(painter, walkWire(run.points, step, 2 * run.bundle.diameter_mm), run.bundle, run.metal, 1 / ppm);
-}
-
-void Elevation::drawPiece(QPainter& painter, const Piece& p, Peel peel, double ppm) const {
-    const auto laid = [&](const QPainterPath& path, const QColor& colour, const QImage* texture) {
-        painter.fillPath(path, colour);
-        if (!texture) return;
-        QBrush grain(*texture);
-        grain.setTransform(QTransform::fromScale(1 / ppm, 1 / ppm));
-        painter.fillPath(path, grain);
-    };
-    switch (peel) {
-    case Peel::painted: {
-        laid(p.outside, p.painted, nullptr);
-        for (const Piece::Painted& x : p.looks) {
-            painter.save();
-            if (!x.place.isEmpty()) painter.setClipPath(x.place, Qt::IntersectClip);
-            if (x.look.mean.isValid()) {
-                painter.fillPath(p.outside, x.look.mean);
-                const auto glass = [](QColor c, int alpha) {
-                    c.setAlpha(alpha);
-                    return c;
-                };
-                // The dry brush on what stands out, the wash where the form turns away.
-                QLinearGradient tones(p.rim, p.farRim);
-                tones.setColorAt(0, glass(x.look.recess, 120));
-                tones.setColorAt(0.24, glass(x.look.recess, 0));
-                tones.setColorAt(0.25, glass(x.look.ridge, 0));
-                tones.setColorAt(0.42, glass(x.look.ridge, 150));
-                tones.setColorAt(0.62, glass(x.look.ridge, 0));
-                tones.setColorAt(0.63, glass(x.look.recess, 0));
-                tones.setColorAt(1, glass(x.look.recess, 150));
-                painter.fillPath(p.outside, tones);
-            }
-            if (x.look.gloss > 0) {
-                // A shine along the lit side.
-                QLinearGradient shine(p.rim, p.farRim);
-                shine.setColorAt(0.14, QColor(255, 255, 255, 0));
-                shine.setColorAt(0.3, QColor(255, 255, 255, static_cast<int>(120 * std::min(1.0, x.look.gloss))));
-                shine.setColorAt(0.42, QColor(255, 255, 255, 0));
-                painter.fillPath(p.outside, shine);
-            }
-            painter.restore();
-        }
-        // Out to the flowing line, which rounds what the parts leave square.
-        if (p.looks.empty())
-            painter.strokePath(p.outside, QPen(p.painted, 2.4, Qt::SolidLine, Qt::FlatCap, Qt::RoundJoin));
-        if (!p.fleece) break;
-        // Fur in short strokes, pile running down.
-        painter.setPen(QPen(p.painted.darker(130), 0.8 / ppm, Qt::SolidLine, Qt::RoundCap));
-        const QRectF box = p.outside.boundingRect();
-        const double gap = 3.2, away = 1.2;
-        for (double y = box.top(); y < box.bottom(); y += gap)
-            for (double x = box.left() + std::fmod(std::abs(y) * 1.7, gap); x < box.right(); x += gap)
-                if (p.outside.contains(QPointF(x, y)))
-                    painter.drawLine(QPointF(x, y), QPointF(x + 0.4 * std::sin(7 * x + 3 * y), y + 2 * away));
-        break;
-    }
-    case Peel::clay:
-        if (p.hasClay)
-            laid(p.underCover, p.clay, &clayGrain());
-        else if (p.hasBulk)
-            laid(p.core, p.bulk, &foilCrumple());
-        break;
-    case Peel::bulk:
-        if (p.hasClay) {
-            QColor thin = p.clay;
-            thin.setAlpha(60);
-            laid(p.underCover, thin, nullptr);
-        }
-        if (p.hasBulk) laid(p.core, p.bulk, &foilCrumple());
-        break;
-    case Peel::wire:
-    case Peel::paper:
-        break;
-    }
-}
-
-bool Elevation::isSelected(const Piece& p, const std::vector<Selection>& selected) const {
-    const Selection& own = m_selectionOf[static_cast<std::size_t>(p.part)];
-    return std::find(selected.begin(), selected.end(), own) != selected.end();
-}
-
-void Elevation::drawDraft(QPainter& painter, Peel peel, const std::vector<Selection>& selected) const {
-    const bool smooth = painter.testRenderHint(QPainter::Antialiasing);
-    // Smooth edges of many hundred parts are not to be had within a frame.
-    constexpr std::size_t kMany = 150;
-    painter.setRenderHint(QPainter::Antialiasing, smooth && m_pieces.size() <= kMany);
-    painter.setPen(Qt::NoPen);
-    for (const Piece& p : m_pieces) {
-        QColor fill = peel == Peel::painted ? p.painted : p.hasClay ? p.clay : p.bulk;
-        if (peel >= Peel::bulk) fill = look().night ? QColor("#575043") : QColor("#efe6d3");
-        if (isSelected(p, selected)) fill = look().lit;
-        painter.setBrush(peel == Peel::paper ? QBrush(Qt::NoBrush) : QBrush(fill));
-        for (const QPolygonF& polygon : p.outside.toSubpathPolygons())
-            painter.drawPolygon(polygon);
-    }
-    painter.setRenderHint(QPainter::Antialiasing, smooth);
-}
-
-void Elevation::draw(QPainter& painter, Peel peel, double ppm, const std::vector<Selection>& selected) const {
-    if (m_finish == Finish::draft) return drawDraft(painter, peel, selected);
-    const bool night = look().night;
-    const QColor bare = peel == Peel::paper  ? QColor(Qt::transparent)
-                        : peel == Peel::wire ? (night ? QColor("#413c33") : QColor("#fbf6ea"))
-                                             : (night ? QColor("#575043") : QColor("#efe6d3"));
-    const QColor ink = night ? QColor("#cfc4ac") : QColor("#4d463b");
-    const auto runsOf = [&](int group, const auto& each) {
-        for (const Run& r : m_runs)
-            if (r.copy == group) each(r);
-    };
-    const bool wired = peel == Peel::clay || peel == Peel::bulk;
-    for (std::size_t from = 0; from < m_pieces.size();) {
-        const int group = m_pieces[from].group;
-        std::size_t to = from;
-        while (to < m_pieces.size() && m_pieces[to].group == group)
-            ++to;
-        const QPainterPath& outline = m_lines.groups[static_cast<std::size_t>(group)];
-        // Where there is nothing around it, as under the feet, the wire is seen.
-        if (wired) runsOf(group, [&](const Run& r) { drawRun(painter, r, ppm); });
-        painter.fillPath(outline, bare);
-        const QRectF box = outline.boundingRect();
-        // A finger of a few pixels shows no more than its colour; clipping costs as much for it as for a body.
-        constexpr double kSmall_px = 34;
-        const bool small = std::min(box.width(), box.height()) * ppm < kSmall_px && peel != Peel::painted;
-        painter.save();
-        if (!small) painter.setClipPath(outline, Qt::IntersectClip);
-        if (wired) runsOf(group, [&](const Run& r) { drawRun(painter, r, ppm); });
-        for (std::size_t i = from; i < to; ++i)
-            drawPiece(painter, m_pieces[i], peel, ppm);
-        // The far side of a rounded thing lies in its own shade.
-        if (!small) painter.strokePath(outline, QPen(QColor(58, 40, 20, peel == Peel::wire ? 16 : 30), 6 / ppm));
-        for (std::size_t i = from; i < to; ++i)
-            if (isSelected(m_pieces[i], selected)) {
-                QColor lit("#f7d46b");
-                lit.setAlphaF(peel == Peel::wire ? 0.5F : 0.32F);
-                painter.fillPath(m_pieces[i].outside, lit);
-            }
-        painter.restore();
-        QColor line = ink;
-        line.setAlphaF(m_view == View::side || peel == Peel::painted ? 0.8F : 0.28F);
-        if (small)
-            painter.strokePath(outline, QPen(line, 0.9 / ppm));
-        else
-            painter.fillPath(inkLine(outline, 0.6 / ppm, 1.4 / ppm), line);
-        from = to;
-    }
-    painter.fillPath(inkLine(m_lines.whole, 0.7 / ppm, 2.1 / ppm), ink);
-    if (peel != Peel::wire && peel != Peel::paper)
-        for (const Dot& d : m_dots) {
-            const double r = std::max(d.radius, 1 / ppm);
-            painter.setBrush(peel == Peel::bulk ? QBrush(Qt::NoBrush) : QBrush(d.colour));
-            QColor line = ink;
-            line.setAlphaF(0.85F);
-            painter.setPen(QPen(line, 0.9 / ppm));
-            painter.drawEllipse(d.at, r, r);
-        }
-    if (peel == Peel::wire)
-        for (const Run& r : m_runs)
-            drawRun(painter, r, ppm);
-    for (const Piece& p : m_pieces)
-        if (isSelected(p, selected))
-            painter.strokePath(p.outside.simplified(),
-                               QPen(look().copper, 2 / ppm, Qt::SolidLine, Qt::RoundCap, Qt::RoundJoin));
 }
 
 std::vector<QPolygonF> Elevation::outlines() const {

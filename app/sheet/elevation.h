@@ -78,6 +78,9 @@ private:
     void drawDraft(QPainter& painter, Peel peel, const std::vector<Selection>& selected) const;
     bool isSelected(const Piece& piece, const std::vector<Selection>& selected) const;
     void drawRun(QPainter& painter, const Run& run, double pixelsPerMm) const;
+    void addLooks(Piece& piece, const std::vector<PlaceLook>& looks, const body::Link& link,
+                  const body::Segment* segment) const;
+    void drawLooks(QPainter& painter, const Piece& piece) const;
     void drawPiece(QPainter& painter, const Piece& piece, Peel peel, double pixelsPerMm) const;
 
     View m_view = View::front;

@@ -1,5 +1,6 @@
 #pragma once
 // What a painted part looks like on the figure: its three tones, and whether it shines.
+#include "body/skeleton.h"
 #include "paint/relief.h"
 #include "results/report.h"
 #include <QColor>
@@ -16,19 +17,28 @@ struct PaintedLook {
     QColor mean, recess, ridge; ///< invalid: no scheme, or one that cannot be laid
     double gloss = 0;           ///< of its last coat
 };
-/// As it looks at a place (a coat that goes there); each is worked out once and kept, by what it is made of. From any
-/// thread.
+/// As it looks at a place (a coat that goes there); each is worked out once and kept. From any thread.
 PaintedLook findPaintedLook(const paint::Scheme& scheme, const std::vector<paint::PaintCard>& shelf,
                             const std::string& clay, const paint::Coat& place = {});
 
-/// The places of a scheme with coats of their own, without recess, ridge and features, which are in the texture or on
-/// their own.
-std::vector<paint::Coat> findPlaces(const paint::Scheme& scheme);
+/// A scheme as it looks, everywhere first, then at each place that has coats of its own; recess, ridge and what sits
+/// there are in the tones or on their own.
+struct PlaceLook {
+    paint::Coat place;
+    PaintedLook look;
+};
+/// Empty: no scheme, or cloth over it.
+std::vector<PlaceLook> findPlaceLooks(const body::Layers& layers, const std::vector<paint::Scheme>& schemes,
+                                      const results::Report& report);
 
-/// The scheme of a part that shows, or null: none, or cloth over it.
-const paint::Scheme* findScheme(const body::Layers& layers, const std::vector<paint::Scheme>& schemes,
-                                const results::Report& report);
-/// Colour of the clay that a part's paint goes on, #rrggbb.
-std::string findGround(const body::Layers& layers, const results::Report& report);
+/// Where a part is, for what of it is front, back or a stretch: a limb's bone, or a mass from its top down.
+struct PaintedForm {
+    Vec3 from, to, middle;
+};
+PaintedForm formOf(const body::Link& link);
+PaintedForm formOf(const body::MassCopy& copy, const body::Mass& mass);
+/// The colour of a point of the surface that looks `out`: the dry brush on what looks up, the wash on what looks down.
+/// Invalid where the looks are.
+QColor findTone(const std::vector<PlaceLook>& looks, const PaintedForm& form, const Vec3& at, const Vec3& out);
 
 } // namespace enkinet::app

@@ -127,7 +127,7 @@ void TurntableView::add(const Mesh& mesh, const QColor& plain, int part, const P
     for (const auto& t : mesh.triangles) {
         for (int i : t) {
             const Vec3 &p = mesh.points[static_cast<std::size_t>(i)], &n = mesh.normals[static_cast<std::size_t>(i)];
-            const QColor colour = paint ? paint(p, n) : plain;
+            const QColor tone = paint ? paint(p, n) : QColor(), colour = tone.isValid() ? tone : plain;
             m_corners.push_back({{static_cast<float>(p.x), static_cast<float>(p.y), static_cast<float>(p.z)},
                                  {static_cast<float>(n.x), static_cast<float>(n.y), static_cast<float>(n.z)},
                                  {static_cast<float>(colour.redF()), static_cast<float>(colour.greenF()),
@@ -135,43 +135,6 @@ void TurntableView::add(const Mesh& mesh, const QColor& plain, int part, const P
         }
         m_partOf.push_back(part);
     }
-}
-
-/// The colour of each place of a painted part: its three tones by how the form turns, its own places' coats.
-TurntableView::Paint TurntableView::paintOf(const Layers& l, const Link& link, const MassCopy* mass,
-                                            const QColor& plain) const {
-    const results::Report& r = m_document.report();
-    const paint::Scheme* s = findScheme(l, m_document.production().schemes, r);
-    if (!s) return {};
-    const std::string ground = findGround(l, r);
-    struct Place {
-        paint::Coat place;
-        PaintedLook look;
-    };
-    std::vector<Place> places{{{}, findPaintedLook(*s, r.cards->paints, ground)}};
-    for (const paint::Coat& c : findPlaces(*s))
-        places.push_back({c, findPaintedLook(*s, r.cards->paints, ground, c)});
-    const Vec3 from = link.from, along = unit(link.to - link.from),
-               middle = mass ? mass->at : 0.5 * (link.from + link.to);
-    const double length = std::max(1e-9, link.length_mm);
-    return [=](const Vec3& at, const Vec3& out) {
-        const PaintedLook* look = nullptr;
-        for (const Place& x : places) {
-            const double share = mass ? 0.5 : dot(at - from, along) / length;
-            const bool in = x.place.zone == paint::Zone::front     ? at.z > middle.z
-                            : x.place.zone == paint::Zone::back    ? at.z < middle.z
-                            : x.place.zone == paint::Zone::stretch ? share >= x.place.from && share <= x.place.to
-                                                                   : true;
-            if (in) look = &x.look;
-        }
-        if (!look || !look->mean.isValid()) return plain;
-        // The dry brush on what looks up, the wash where the form turns down.
-        const QColor& tone = out.y > 0 ? look->ridge : look->recess;
-        const double k = 0.55 * std::min(1.0, std::abs(out.y));
-        return QColor::fromRgbF(static_cast<float>(look->mean.redF() + k * (tone.redF() - look->mean.redF())),
-                                static_cast<float>(look->mean.greenF() + k * (tone.greenF() - look->mean.greenF())),
-                                static_cast<float>(look->mean.blueF() + k * (tone.blueF() - look->mean.blueF())));
-    };
 }
 
 void TurntableView::rebuild() {
@@ -203,7 +166,14 @@ void TurntableView::rebuild() {
             colour = finishedColour(l, m_document.production(), r,
                                     clay != r.shelf.clays.end() ? cardColour(clay->second.colour, look().shade)
                                                                 : look().shade);
-            paint = paintOf(l, link, p.mass >= 0 ? &s.masses[static_cast<std::size_t>(p.mass)] : nullptr, colour);
+            if (auto looks = findPlaceLooks(l, m_document.production().schemes, r); !looks.empty()) {
+                const MassCopy* mass = p.mass >= 0 ? &s.masses[static_cast<std::size_t>(p.mass)] : nullptr;
+                const PaintedForm form =
+                    mass ? formOf(*mass, puppet.masses[static_cast<std::size_t>(mass->mass)]) : formOf(link);
+                paint = [looks = std::move(looks), form](const Vec3& at, const Vec3& out) {
+                    return findTone(looks, form, at, out);
+                };
+            }
             break;
         case Peel::clay:
             inset = outside, surface = Surface::clay, stiffOnly = !l.skinAcrossGaps;

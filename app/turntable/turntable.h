@@ -58,8 +58,6 @@ private:
     void rebuild();
     using Paint = std::function<QColor(const Vec3& at, const Vec3& out)>;
     void add(const body::Mesh& mesh, const QColor& plain, int part, const Paint& paint = {});
-    Paint paintOf(const body::Layers& layers, const body::Link& link, const body::MassCopy* mass,
-                  const QColor& plain) const;
     void frame();
     QPointF toScreen(const Vec3& p) const;
     friend class TurntableOver;

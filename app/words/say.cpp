@@ -291,12 +291,11 @@ QString Say::sided(const body::Limb& limb, const QString& name, bool right) {
     return !limb.mirrored ? name : (right ? tr("right %1") : tr("left %1")).arg(name);
 }
 
-QString Say::capital(const Phrase& label) { return capital(spoken(label).toStdString()); }
+QString Say::capital(const Phrase& label) { return capital(spoken(label)); }
 
-QString Say::capital(const std::string& label) {
-    QString s = QString::fromStdString(label);
-    if (!s.isEmpty()) s[0] = s[0].toUpper();
-    return s;
+QString Say::capital(QString text) {
+    if (!text.isEmpty()) text[0] = text[0].toUpper();
+    return text;
 }
 
 namespace {
@@ -336,7 +335,7 @@ QString Say::sentence(choice::State s, const choice::Demand& d, const choice::Ve
     case choice::State::not_checked:
         break;
     }
-    return capital(verdict(s, d, v, b).toStdString()) + tr(".");
+    return capital(verdict(s, d, v, b)) + tr(".");
 }
 
 QString Say::wire(const wire::Bundle& b, const std::string& card) {

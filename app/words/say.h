@@ -53,7 +53,8 @@ public:
     static QString kind(body::LimbKind kind);
     static QString eye(const results::EyeCheck& check);
     /// A name at the head of a sentence.
-    static QString capital(const std::string& label);
+    static QString capital(QString text);
+    static QString capital(const std::string& name) { return capital(QString::fromStdString(name)); }
     static QString capital(const Phrase& label);
     /// "left knee": a name of a limb or of what is on it, with its side where the limb has two.
     static QString sided(const body::Limb& limb, const QString& name, bool right);

@@ -4,6 +4,28 @@
 
 namespace enkinet {
 
+Phrase::Phrase() = default;
+Phrase::Phrase(const Phrase&) = default;
+Phrase::Phrase(Phrase&&) noexcept = default;
+Phrase& Phrase::operator=(const Phrase&) = default;
+Phrase& Phrase::operator=(Phrase&&) noexcept = default;
+Phrase::~Phrase() = default;
+Phrase::Phrase(std::string given) : m_given(std::move(given)) {}
+Phrase::Phrase(Number number) : m_number(number.value), m_significant(number.significant) {}
+Phrase::Phrase(const char* words, std::initializer_list<const Phrase*> in) : m_words(words) {
+    m_in.reserve(in.size());
+    for (const Phrase* p : in)
+        m_in.push_back(*p);
+}
+
+Phrase words(const char* text) { return Phrase(text, {}); }
+Phrase words(const char* text, const Phrase& a) { return Phrase(text, {&a}); }
+Phrase words(const char* text, const Phrase& a, const Phrase& b) { return Phrase(text, {&a, &b}); }
+Phrase words(const char* text, const Phrase& a, const Phrase& b, const Phrase& c) { return Phrase(text, {&a, &b, &c}); }
+Phrase words(const char* text, const Phrase& a, const Phrase& b, const Phrase& c, const Phrase& d) {
+    return Phrase(text, {&a, &b, &c, &d});
+}
+
 std::string Phrase::text(const Tongue& tongue) const {
     if (m_significant > 0) return tongue.number(m_number, m_significant);
     if (!m_words) return m_given;

@@ -2,10 +2,10 @@
 // Words with holes. The core says what it has to say as an English template and the things that belong into it, numbers
 // as numbers; a face looks the template up in its own language and writes the numbers by its own locale.
 #include <functional>
+#include <initializer_list>
 #include <string>
 #include <string_view>
 #include <type_traits>
-#include <utility>
 #include <vector>
 
 namespace enkinet {
@@ -16,17 +16,24 @@ struct Tongue {
     std::function<std::string(double value, int significant)> number;
 };
 
+/// What it is made of and how is out of line: phrases stand in hundreds of places, and each would be built in again.
 class Phrase {
 public:
     /// Says nothing.
-    Phrase() = default;
+    Phrase();
+    Phrase(const Phrase&);
+    Phrase(Phrase&&) noexcept;
+    Phrase& operator=(const Phrase&);
+    Phrase& operator=(Phrase&&) noexcept;
+    ~Phrase();
     /// What a file or a hand gave, or a name: said as it is.
-    Phrase(std::string given) : m_given(std::move(given)) {}
+    Phrase(std::string given);
     /// A literal that no face could look up: use words().
     Phrase(const char*) = delete;
+    /// A number with at most so many digits; what is counted, with all.
     template <class T>
-    requires std::is_arithmetic_v<T> Phrase(T value, int significant = 6)
-        : m_number(static_cast<double>(value)), m_significant(significant) {}
+    requires std::is_arithmetic_v<T> Phrase(T value, int significant = std::is_integral_v<T> ? 15 : 6)
+        : Phrase(Number{static_cast<double>(value), significant}) {}
 
     /// Said the same in every language.
     friend bool operator==(const Phrase& a, const Phrase& b);
@@ -39,7 +46,17 @@ public:
     std::string english() const;
 
 private:
-    template <class... In> friend Phrase words(const char* text, In&&... in);
+    struct Number {
+        double value;
+        int significant;
+    };
+    explicit Phrase(Number number);
+    Phrase(const char* words, std::initializer_list<const Phrase*> in);
+    friend Phrase words(const char*);
+    friend Phrase words(const char*, const Phrase&);
+    friend Phrase words(const char*, const Phrase&, const Phrase&);
+    friend Phrase words(const char*, const Phrase&, const Phrase&, const Phrase&);
+    friend Phrase words(const char*, const Phrase&, const Phrase&, const Phrase&, const Phrase&);
 
     const char* m_words = nullptr; ///< a literal, with %1 to %9 for what is in it
     std::string m_given;
@@ -49,15 +66,11 @@ private:
 };
 
 /// A phrase that is looked up. The text must stand as a literal in the call: data/translations/update gathers it.
-template <class... In> Phrase words(const char* text, In&&... in) {
-    Phrase p;
-    p.m_words = text;
-    if constexpr (sizeof...(in) > 0) {
-        p.m_in.reserve(sizeof...(in));
-        (p.m_in.push_back(Phrase(std::forward<In>(in))), ...);
-    }
-    return p;
-}
+Phrase words(const char* text);
+Phrase words(const char* text, const Phrase& a);
+Phrase words(const char* text, const Phrase& a, const Phrase& b);
+Phrase words(const char* text, const Phrase& a, const Phrase& b, const Phrase& c);
+Phrase words(const char* text, const Phrase& a, const Phrase& b, const Phrase& c, const Phrase& d);
 
 /// In files and tables a phrase is its English.
 template <class Json> void to_json(Json& json, const Phrase& phrase) { json = phrase.english(); }

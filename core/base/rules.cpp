@@ -1,4 +1,5 @@
 #include "base/rules.h"
+#include "base/text.h"
 
 namespace enkinet {
 
@@ -24,6 +25,10 @@ void Rules::above(const Phrase& place, const Phrase& what, double v, double high
         fault = Fault{place, words("%1 %2%3", what, v, unit), words("must be above 0")};
     else
         between(place, what, v, 0, high, unit);
+}
+
+void Rules::id(const Phrase& place, const std::string& id) {
+    if (!fault && !isId(id)) fault = badId(place, id);
 }
 
 void Rules::that(bool holds, const Phrase& place, const Phrase& value, const Phrase& rule) {

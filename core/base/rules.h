@@ -26,6 +26,8 @@ struct Rules {
                  const Phrase& unit = words(" mm"));
     /// Above 0 and at most so much.
     void above(const Phrase& place, const Phrase& what, double v, double high, const Phrase& unit = words(" mm"));
+    /// Usable as an id.
+    void id(const Phrase& place, const std::string& id);
     void that(bool holds, const Phrase& place, const Phrase& value, const Phrase& rule);
 };
 

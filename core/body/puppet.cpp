@@ -86,8 +86,7 @@ void checkJoint(Rules& r, const Phrase& place, const Joint& j) {
 
 void checkLimb(Rules& r, const Puppet& puppet, const Limb& l) {
     const Phrase place = words("%1, limb %2", puppet.name, l.id);
-    r.that(isId(l.id), words("%1, limb", puppet.name), words("id \"%1\"", l.id.substr(0, 70)),
-           words("must be letters, digits, dot or dash"));
+    r.id(words("%1, limb", puppet.name), l.id);
     r.that(l.joints.size() >= 2, place, words("%1 joints", l.joints.size()), words("must be two or more"));
     r.that(l.joints.size() <= kMostJoints, place, words("%1 joints", l.joints.size()), words("are more than 64"));
     r.that(l.segments.size() + 1 == l.joints.size(), place, words("%1 segments", l.segments.size()),
@@ -98,8 +97,7 @@ void checkLimb(Rules& r, const Puppet& puppet, const Limb& l) {
                words("whip"), words("must have exactly one posed joint, from which it bends to its tip"));
     std::set<std::string> ids;
     for (const Joint& j : l.joints) {
-        r.that(isId(j.id), words("%1, joint", place), words("id \"%1\"", j.id.substr(0, 70)),
-               words("must be letters, digits, dot or dash"));
+        r.id(words("%1, joint", place), j.id);
         r.that(ids.insert(j.id).second, words("%1, joint %2", place, j.id), words("id"),
                words("stands twice in the limb"));
         checkJoint(r, words("%1, joint %2", place, j.id), j);
@@ -253,8 +251,7 @@ void checkSheet(Rules& r, const Puppet& puppet) {
 Result<Puppet> makePuppet(Puppet puppet) {
     Rules r;
     const Phrase where = words("puppet %1", puppet.id);
-    r.that(isId(puppet.id), words("puppet"), words("id \"%1\"", puppet.id.substr(0, 70)),
-           words("must be letters, digits, dot or dash"));
+    r.id(words("puppet"), puppet.id);
     r.that(!puppet.name.empty() && puppet.name.size() <= 200, where, words("name"),
            words("must have 1 to 200 letters"));
     r.above(where, words("height"), puppet.height_mm, kFar_mm);
@@ -297,8 +294,7 @@ Result<Puppet> makePuppet(Puppet puppet) {
         if (r.fault) break;
         const Phrase place = words("%1, mass %2", puppet.name, m.id);
         r.that(masses.insert(m.id).second, place, words("id"), words("stands twice in the puppet"));
-        r.that(isId(m.id), words("%1, mass", puppet.name), words("id \"%1\"", m.id.substr(0, 70)),
-               words("must be letters, digits, dot or dash"));
+        r.id(words("%1, mass", puppet.name), m.id);
         const Limb* l = findLimb(puppet, m.limb);
         r.that(l != nullptr, place, words("on limb %1", m.limb), words("which is no limb of this puppet"));
         r.that(!l || (m.segment >= 0 && m.segment < static_cast<int>(l->segments.size())), place,

@@ -84,8 +84,7 @@ public:
         std::set<std::string> seen;
         for (const auto& t : things) {
             const Phrase place = words("%1, %2 %3", m_p.name, one, t.id.substr(0, 70));
-            that(isId(t.id), words("%1, %2", m_p.name, one), words("id \"%1\"", t.id.substr(0, 70)),
-                 words("must be letters, digits, dot or dash"));
+            id(words("%1, %2", m_p.name, one), t.id);
             that(seen.insert(t.id).second, place, words("id"), words("stands twice in the puppet"));
             that(!t.name.empty() && t.name.size() <= 200, place, words("name"), words("must have 1 to 200 letters"));
         }

@@ -5,6 +5,12 @@
 
 namespace enkinet::document {
 
+/// What a metre of foil costs stays what it was; an empty roll keeps its price for the next.
+inline void setFoilLength(Stock& stock, double length_m) {
+    if (stock.foil.length_m > 0 && length_m > 0) stock.foil.price *= length_m / stock.foil.length_m;
+    stock.foil.length_m = length_m;
+}
+
 inline body::Limb* limbOf(body::Puppet& p, const std::string& id) {
     return const_cast<body::Limb*>(body::findLimb(p, id));
 }

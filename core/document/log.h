@@ -39,24 +39,6 @@ std::optional<Fault> checkLogEntry(const LogEntry& entry);
 std::string isoSeconds(std::int64_t at_s);
 std::optional<std::int64_t> parseIsoSeconds(const std::string& text);
 
-/// A step of one copy of a puppet.
-struct StepKey {
-    std::string puppet; ///< id
-    int copy = 1;
-    std::string step; ///< id
-    friend auto operator<=>(const StepKey&, const StepKey&) = default;
-};
-
-/// Where the builder wants a step: not before a time, or before another step, of whichever puppet.
-struct StepMove {
-    StepKey step;
-    std::optional<Minute> notBefore{};
-    std::optional<StepKey> before{};
-    friend bool operator==(const StepMove&, const StepMove&) = default;
-};
-inline constexpr std::size_t kMostMoves = 1000;
-std::optional<Fault> checkMove(const StepMove& move);
-
 /// How far a step of a puppet's copy has come.
 struct StepState {
     bool done = false, skipped = false, running = false;

@@ -1,13 +1,12 @@
 // Edits of paint schemes.
+#include "base/rules.h"
 #include "base/text.h"
 #include "document/edits_detail.h"
 
 namespace enkinet::document {
 
 Edits::Changed Edits::putScheme(const paint::Scheme& scheme) const {
-    if (!isId(scheme.id))
-        return Fault{words("paint scheme"), words("id \"%1\"", scheme.id.substr(0, 70)),
-                     words("must be letters, digits, dot or dash")};
+    if (!isId(scheme.id)) return badId(words("paint scheme"), scheme.id);
     if (scheme.name.empty() || scheme.name.size() > 200)
         return Fault{words("paint scheme"), words("name"), words("must have 1 to 200 letters")};
     if (auto fault = paint::checkScheme(scheme)) return *fault;

@@ -60,12 +60,8 @@ Edits::Changed Edits::addLog(const std::vector<LogEntry>& entries, const std::ve
         };
         if (u.ware == Ware::clay) take(p.stock.clays_g);
         if (u.ware == Ware::paint) take(p.stock.paints_ml);
-        if (u.ware == Ware::foil && p.stock.foil.length_m > 0) {
-            const double now = std::max(0.0, p.stock.foil.length_m - u.amount);
-            // A metre costs what it did; an empty roll keeps its price for the next.
-            if (now > 0) p.stock.foil.price *= now / p.stock.foil.length_m;
-            p.stock.foil.length_m = now;
-        }
+        if (u.ware == Ware::foil && p.stock.foil.length_m > 0)
+            setFoilLength(p.stock, std::max(0.0, p.stock.foil.length_m - u.amount));
     }
     return p;
 }

@@ -216,8 +216,7 @@ Result<Production> makeProduction(Production p, const Cards& shipped) {
         return Fault{words("plan"), words("%1 moves", p.moves.size()), words("are more than %1", kMostMoves)};
     for (const StepMove& m : p.moves)
         if (auto f = checkMove(m)) return *f;
-    if (p.shots.size() > kMostShots)
-        return Fault{words("shots"), std::to_string(p.shots.size()), words("are more than 500")};
+    if (p.shots.size() > kMostShots) return Fault{words("shots"), p.shots.size(), words("are more than 500")};
     if (const auto f = findTwice(p.shots, words("shot"))) return *f;
     for (const Shot& s : p.shots)
         if (auto f = checkShot(s)) return *f;

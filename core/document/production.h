@@ -6,6 +6,7 @@
 #include "document/log.h"
 #include "document/shot.h"
 #include "document/spool.h"
+#include "document/step_move.h"
 #include "fill/cards.h"
 #include "fill/parts.h"
 #include "fill/shop.h"

@@ -1,4 +1,5 @@
 #include "document/shot.h"
+#include "base/rules.h"
 #include "base/text.h"
 #include <cmath>
 
@@ -7,8 +8,7 @@ namespace enkinet::document {
 std::optional<Fault> checkShot(const Shot& s) {
     const Phrase place = words("shot %1", s.name.empty() ? s.id : s.name);
     const auto fault = [&](const Phrase& value, const Phrase& rule) { return Fault{place, value, rule}; };
-    if (!isId(s.id))
-        return fault(words("id \"%1\"", s.id.substr(0, 70)), words("must be letters, digits, dot or dash"));
+    if (!isId(s.id)) return badId(place, s.id);
     if (s.name.size() > 200) return fault(words("name"), words("must have at most 200 letters"));
     if (!(s.fps >= 1 && s.fps <= 240))
         return fault(words("%1 frames a second", s.fps), words("must lie between 1 and 240"));

@@ -1,12 +1,11 @@
 #include "document/spool.h"
+#include "base/rules.h"
 #include "base/text.h"
 
 namespace enkinet::document {
 
 Result<Spool> makeSpool(Spool s) {
-    if (!isId(s.id))
-        return Fault{words("spool"), words("id \"%1\"", s.id.substr(0, 70)),
-                     words("must be letters, digits, dot or dash")};
+    if (!isId(s.id)) return badId(words("spool"), s.id);
     const Phrase place = words("spool %1", s.id);
     if (!(s.diameter_mm >= 0.1 && s.diameter_mm <= 10))
         return Fault{place, words("diameter %1 mm", s.diameter_mm), words("must lie between 0.1 and 10 mm")};

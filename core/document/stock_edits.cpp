@@ -6,8 +6,7 @@
 namespace enkinet::document {
 
 Edits::Changed Edits::setHeld(Ware ware, const std::string& card, double amount) const {
-    if (!(amount >= 0 && amount <= 1e6))
-        return Fault{words("shelf"), plain(amount), words("must lie between 0 and 1000000")};
+    if (!(amount >= 0 && amount <= 1e6)) return Fault{words("shelf"), amount, words("must lie between 0 and 1000000")};
     Production p = m_production;
     const auto put = [&](std::vector<Held>& shelf) {
         std::erase_if(shelf, [&](const Held& h) { return h.card == card; });
@@ -29,9 +28,7 @@ Edits::Changed Edits::setHeld(Ware ware, const std::string& card, double amount)
         put(p.stock.paints_ml);
         break;
     case Ware::foil:
-        // What a metre of it costs stays what it was; an empty roll keeps its price for the next.
-        if (p.stock.foil.length_m > 0 && amount > 0) p.stock.foil.price *= amount / p.stock.foil.length_m;
-        p.stock.foil.length_m = amount;
+        setFoilLength(p.stock, amount);
         break;
     case Ware::bulk:
     case Ware::cover:

@@ -24,10 +24,12 @@ const std::map<std::string, paint::Texture> kTextures{{"smooth", paint::Texture:
                                                       {"scales", paint::Texture::scales},
                                                       {"hair", paint::Texture::hair},
                                                       {"pores", paint::Texture::pores}};
-const std::map<std::string, paint::Zone> kZones{
-    {"everywhere", paint::Zone::everywhere}, {"front", paint::Zone::front},   {"back", paint::Zone::back},
-    {"stretch", paint::Zone::stretch},       {"recess", paint::Zone::recess}, {"ridge", paint::Zone::ridge},
-    {"features", paint::Zone::features}};
+const std::map<std::string, paint::Zone> kZones = [] {
+    std::map<std::string, paint::Zone> all;
+    for (int k = 0; k <= static_cast<int>(paint::Zone::features); ++k)
+        all.emplace(paint::zoneName(static_cast<paint::Zone>(k)), static_cast<paint::Zone>(k));
+    return all;
+}();
 const std::map<std::string, paint::Role> kRoles{{"primer", paint::Role::primer},
                                                 {"base", paint::Role::base},
                                                 {"wash", paint::Role::wash},
@@ -239,7 +241,7 @@ std::string writeProduction(const Production& p, bool indented) {
         for (const paint::Coat& c : s.coats) {
             Json one{{"role", roleWord(c.role)}, {"paint", c.paint}};
             if (c.amount != 1) one["amount"] = c.amount;
-            if (c.zone != paint::Zone::everywhere) one["zone"] = wordOf(kZones, c.zone);
+            if (c.zone != paint::Zone::everywhere) one["zone"] = paint::zoneName(c.zone);
             if (c.from != 0) one["from"] = c.from;
             if (c.to != 1) one["to"] = c.to;
             coats.push_back(std::move(one));

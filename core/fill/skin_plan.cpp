@@ -1,5 +1,5 @@
 #include "fill/skin_plan.h"
-#include "base/roots.h"
+#include "base/numeric.h"
 #include "base/units.h"
 #include "fill/bake_plan.h"
 #include <algorithm>

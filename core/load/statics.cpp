@@ -1,5 +1,5 @@
 #include "load/statics.h"
-#include "base/roots.h"
+#include "base/numeric.h"
 #include "base/units.h"
 #include "load/reach.h"
 #include "load/stance.h"

@@ -39,6 +39,11 @@ std::optional<Fault> checkScheme(const Scheme& s) {
     return {};
 }
 
+const char* zoneName(Zone zone) {
+    constexpr const char* kNames[] = {"everywhere", "front", "back", "stretch", "recess", "ridge", "features"};
+    return kNames[static_cast<int>(zone)];
+}
+
 bool liesUnder(const Coat& lower, const Coat& upper) {
     if (lower.zone == Zone::everywhere) return true;
     if (lower.zone != upper.zone) return false;
@@ -154,12 +159,33 @@ std::vector<ClayGround> compareClays(const Scheme& scheme, const std::vector<Pai
     return clays;
 }
 
-int findUnder(const std::vector<Laid>& laid, std::size_t coat) {
-    const auto placeOf = [](const Laid& l) { return Coat{l.role, {}, 1, l.zone, l.from, l.to}; };
-    for (std::size_t k = coat; k-- > 0;)
-        if (liesUnder(placeOf(laid[k]), placeOf(laid[coat])) || (laid[coat].zone == Zone::everywhere))
-            return static_cast<int>(k);
-    return -1;
+namespace {
+/// Places that have nothing in common.
+bool areApart(const Coat& a, const Coat& b) {
+    const auto pair = [&](Zone x, Zone y) { return (a.zone == x && b.zone == y) || (a.zone == y && b.zone == x); };
+    if (a.zone == Zone::stretch && b.zone == Zone::stretch) return a.to <= b.from || b.to <= a.from;
+    return pair(Zone::front, Zone::back) || pair(Zone::recess, Zone::ridge);
+}
+} // namespace
+
+std::vector<std::size_t> findTouched(const std::vector<Coat>& coats, std::size_t coat) {
+    std::vector<std::size_t> touched;
+    for (std::size_t k = coat; k-- > 0;) {
+        // What lies over all of it hides it.
+        const bool hidden = std::any_of(touched.begin(), touched.end(),
+                                        [&](std::size_t over) { return liesUnder(coats[over], coats[k]); });
+        if (hidden || areApart(coats[k], coats[coat])) continue;
+        touched.push_back(k);
+        if (liesUnder(coats[k], coats[coat])) break; // nothing below it is reached
+    }
+    return touched;
+}
+
+std::vector<std::size_t> findTouched(const std::vector<Laid>& laid, std::size_t coat) {
+    std::vector<Coat> coats;
+    for (const Laid& l : laid)
+        coats.push_back({l.role, {}, 1, l.zone, l.from, l.to});
+    return findTouched(coats, coat);
 }
 
 bool mayGoOn(Medium upper, Medium lower) {

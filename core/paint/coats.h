@@ -62,6 +62,9 @@ struct Scheme {
     friend bool operator==(const Scheme&, const Scheme&) = default;
 };
 
+/// As files have it.
+const char* zoneName(Zone zone);
+
 /// A place of which one is painted, and what lies under its coat: everywhere is under everything.
 bool liesUnder(const Coat& lower, const Coat& upper);
 /// Share of a part's surface that a coat covers. features: share that what sits on it has.
@@ -124,7 +127,8 @@ std::vector<ClayGround> compareClays(const Scheme& scheme, const std::vector<Pai
 /// May this medium go on that one, once it is dry? Oil on acrylic yes; acrylic on oil no; nothing on varnish but
 /// varnish.
 bool mayGoOn(Medium upper, Medium lower);
-/// The coat that one touches: the last before it in its place; -1: the clay.
-int findUnder(const std::vector<Laid>& laid, std::size_t coat);
+/// The coats that one touches, the last first: in each place that it goes to the last before it. Empty: the clay alone.
+std::vector<std::size_t> findTouched(const std::vector<Coat>& coats, std::size_t coat);
+std::vector<std::size_t> findTouched(const std::vector<Laid>& laid, std::size_t coat);
 
 } // namespace enkinet::paint

@@ -1,5 +1,5 @@
 #include "paint/film.h"
-#include "base/roots.h"
+#include "base/numeric.h"
 #include <algorithm>
 #include <cmath>
 

@@ -10,7 +10,7 @@ constexpr double kBurnt = 0.98, kBlack = 0.004;
 
 Result<Rgb> calcBalanced(const Rgb& place, const Rgb& card, double cardReflectance) {
     if (!(cardReflectance >= 0.02 && cardReflectance <= 0.98))
-        return Fault{words("grey card"), plain(cardReflectance), words("must reflect 0.02 to 0.98 of the light")};
+        return Fault{words("grey card"), cardReflectance, words("must reflect 0.02 to 0.98 of the light")};
     Rgb out;
     double Rgb::*const channels[] = {&Rgb::r, &Rgb::g, &Rgb::b};
     for (double Rgb::*c : channels) {

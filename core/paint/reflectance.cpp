@@ -1,5 +1,5 @@
 #include "paint/reflectance.h"
-#include "base/roots.h"
+#include "base/numeric.h"
 #include <Eigen/Dense>
 #include <algorithm>
 #include <cmath>

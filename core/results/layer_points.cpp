@@ -47,9 +47,10 @@ void Points::layers() {
     oven();
     for (const make::SchemeWork& s : m_r.schemes)
         for (std::size_t i = 1; i < s.laid.size(); ++i)
-            if (const int under = paint::findUnder(s.laid, i);
-                under >= 0 &&
-                !paint::mayGoOn(s.laid[i].card->medium, s.laid[static_cast<std::size_t>(under)].card->medium))
+            if (const auto under = paint::findTouched(s.laid, i);
+                std::any_of(under.begin(), under.end(), [&](std::size_t k) {
+                    return !paint::mayGoOn(s.laid[i].card->medium, s.laid[k].card->medium);
+                }))
                 add({Station::paint, Issue::coat_order, -1, -1, -1, kNoState, static_cast<double>(i + 1), 0, s.name});
 }
 

@@ -1,7 +1,6 @@
 #include "wire/bend.h"
 #include "base/normal.h"
-#include "base/quadrature.h"
-#include "base/roots.h"
+#include "base/numeric.h"
 #include "wire/bend_detail.h"
 #include <algorithm>
 #include <cmath>

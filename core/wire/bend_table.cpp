@@ -1,6 +1,6 @@
 #include "wire/bend_table.h"
 #include "base/many.h"
-#include "base/roots.h"
+#include "base/numeric.h"
 #include "base/units.h"
 #include "wire/bend_detail.h"
 #include <algorithm>

@@ -1,5 +1,5 @@
 #include "wire/last_touch.h"
-#include "base/roots.h"
+#include "base/numeric.h"
 #include "wire/bend_detail.h"
 #include <cmath>
 

@@ -1,6 +1,6 @@
 #include "wire/whip.h"
 #include "base/check.h"
-#include "base/roots.h"
+#include "base/numeric.h"
 #include "wire/bend_detail.h"
 
 namespace enkinet::wire {

@@ -2,6 +2,7 @@
 #include "files/production_json.h"
 #include "paint/film.h"
 #include "sheet/elevation.h"
+#include "sheet/painted_look.h"
 #include "stations/paint/mix_plate.h"
 #include "stations/paint/paint_page.h"
 #include "stations/paint/photo_pick.h"
@@ -26,6 +27,23 @@ const paint::Scheme* schemeOf(Desk& desk, const std::string& id) {
         if (s.id == id) return &s;
     return nullptr;
 }
+
+/// A new scheme without coats, on what is in hand.
+std::string makeEmptyScheme(Desk& desk) {
+    desk.press("schemeNew");
+    auto* coats = desk.find<QListWidget>("coatList");
+    while (coats->count() > 0) {
+        coats->setCurrentRow(0);
+        desk.press("coatRemove");
+    }
+    return desk.document().production().schemes.back().id;
+}
+
+void addCoat(Desk& desk, paint::Role role, const std::string& paintId) {
+    desk.pickData("coatRole", static_cast<int>(role));
+    desk.pickData("coatPaint", QString::fromStdString(paintId));
+    desk.press("coatAdd");
+}
 } // namespace
 
 TEST_CASE("A scheme is made, filled, put in order, worn and thrown away, and undo brings each back", "[window]") {
@@ -46,15 +64,10 @@ TEST_CASE("A scheme is made, filled, put in order, worn and thrown away, and und
         desk.press("coatRemove");
     }
     CHECK(schemeOf(desk, id)->coats.empty());
-    const auto add = [&](paint::Role role, const char* paintId) {
-        desk.pickData("coatRole", static_cast<int>(role));
-        desk.pickData("coatPaint", QString(paintId));
-        desk.press("coatAdd");
-    };
-    add(paint::Role::base, "skin-warm");
-    add(paint::Role::varnish, "varnish-matte");
+    addCoat(desk, paint::Role::base, "skin-warm");
+    addCoat(desk, paint::Role::varnish, "varnish-matte");
     coats->setCurrentRow(1);
-    add(paint::Role::wash, "skin-shade");
+    addCoat(desk, paint::Role::wash, "skin-shade");
     // A varnish stays last.
     REQUIRE(schemeOf(desk, id)->coats.size() == 3);
     CHECK(schemeOf(desk, id)->coats[1].role == paint::Role::wash);
@@ -293,20 +306,10 @@ TEST_CASE("From a photograph with a grey card to a shelf, a recipe, a scheme, an
     CHECK(std::count(mixed.note.begin(), mixed.note.end(), ',') < 4);
     CHECK((mixed.note.find("chalk") != std::string::npos || mixed.note.find("straw") != std::string::npos));
     // A scheme of it with a wash, on the head.
-    desk.press("schemeNew");
-    const std::string id = desk.document().production().schemes.back().id;
+    const std::string id = makeEmptyScheme(desk);
     auto* coats = desk.find<QListWidget>("coatList");
-    while (coats->count() > 0) {
-        coats->setCurrentRow(0);
-        desk.press("coatRemove");
-    }
-    const auto add = [&](paint::Role role, const QString& paintId) {
-        desk.pickData("coatRole", static_cast<int>(role));
-        desk.pickData("coatPaint", paintId);
-        desk.press("coatAdd");
-    };
-    add(paint::Role::base, QString::fromStdString(mixed.id));
-    add(paint::Role::wash, "skin-shade");
+    addCoat(desk, paint::Role::base, mixed.id);
+    addCoat(desk, paint::Role::wash, "skin-shade");
     coats->setCurrentRow(1);
     Desk::settle();
     auto* slider = desk.find<QSlider>("coatAmount");
@@ -353,13 +356,8 @@ TEST_CASE(
     desk.station(Station::paint);
     desk.document().select({app::Selection::Kind::mass, -1, 0, false});
     Desk::settle();
-    desk.press("schemeNew");
-    const std::string id = desk.document().production().schemes.back().id;
+    const std::string id = makeEmptyScheme(desk);
     auto* coats = desk.find<QListWidget>("coatList");
-    while (coats->count() > 0) {
-        coats->setCurrentRow(0);
-        desk.press("coatRemove");
-    }
     // Two paints that no eye takes for each other.
     std::string pale, deep;
     double palest = -1, deepest = 200;
@@ -369,11 +367,8 @@ TEST_CASE(
         if (Y > palest) palest = Y, pale = c.id;
         if (Y < deepest) deepest = Y, deep = c.id;
     }
-    for (const std::string& paint : {pale, deep}) {
-        desk.pickData("coatRole", static_cast<int>(paint::Role::base));
-        desk.pickData("coatPaint", QString::fromStdString(paint));
-        desk.press("coatAdd");
-    }
+    addCoat(desk, paint::Role::base, pale);
+    addCoat(desk, paint::Role::base, deep);
     REQUIRE(coats->count() == 2);
     coats->setCurrentRow(1);
     const auto mlOf = [&] {
@@ -463,8 +458,8 @@ TEST_CASE("A colour is kneaded from clays of one kind by weight, and what a near
     CHECK_FALSE(desk.find<QCheckBox>("mixPots")->isEnabled());
     page->mix("#c08a70");
     auto* list = desk.find<QListWidget>("mixRecipes");
-    for (int i = 0; i < 200 && list->count() == 0; ++i)
-        QTest::qWait(25);
+    REQUIRE(page->waitForRecipes(30000));
+    Desk::settle();
     REQUIRE(list->count() > 0);
     // Clays alone, all of the head's own kind.
     const auto& r = desk.report();
@@ -502,4 +497,58 @@ TEST_CASE("A colour is kneaded from clays of one kind by weight, and what a near
     Desk::settle();
     CHECK(text->text() != before);
     CHECK(text->text().contains("clay of its colour"));
+}
+
+TEST_CASE("The tones of a painted form: the dry brush on what looks up, the wash below, each place by its own coats",
+          "[window]") {
+    Desk desk;
+    const results::Report& r = desk.report();
+    paint::Scheme s{
+        "form",
+        "form",
+        {{paint::Role::base, "skin-warm"}, {paint::Role::wash, "skin-shade"}, {paint::Role::dry_brush, "skin-light"}},
+        {}};
+    body::Layers l;
+    l.scheme = "form";
+    const auto plain = app::findPlaceLooks(l, {s}, r);
+    REQUIRE(plain.size() == 1);
+    const app::PaintedForm form{{0, 0, 0}, {0, 10, 0}, {0, 5, 0}};
+    const auto light = [&](const auto& looks, const Vec3& at, const Vec3& out) {
+        return app::findTone(looks, form, at, out).lightnessF();
+    };
+    const auto up = light(plain, {0, 5, 1}, {0, 1, 0}), level = light(plain, {0, 5, 1}, {0, 0, 1}),
+               down = light(plain, {0, 5, 1}, {0, -1, 0});
+    CHECK(up > level);
+    CHECK(level > down + 0.05F);
+    CHECK(app::findTone(plain, form, {0, 5, 1}, {0, 0, 1}) == plain.front().look.mean);
+    // A varnish is seen by its gloss, and a place by its own coats.
+    CHECK(plain.front().look.gloss == 0);
+    s.coats.push_back({paint::Role::varnish, "varnish-gloss"});
+    CHECK(app::findPlaceLooks(l, {s}, r).front().look.gloss == Approx(0.9));
+    s.coats.push_back({paint::Role::base, "boot-brown", 1, paint::Zone::front});
+    s.coats.push_back({paint::Role::base, "primer-white", 1, paint::Zone::stretch, 0.6, 0.9});
+    const auto places = app::findPlaceLooks(l, {s}, r);
+    REQUIRE(places.size() == 3);
+    CHECK(places[1].look.gloss == 0); // the paint over the varnish
+    const auto in = [&](const Vec3& at) { return light(places, at, {0, 0, 1}); };
+    CHECK(in({0, 5, 1}) < in({0, 5, -1}) - 0.1F); // dark in front
+    CHECK(in({0, 7, 1}) > in({0, 5, -1}) + 0.1F); // white on the stretch, in front too: it was laid last
+    CHECK(in({0, 5, -1}) ==
+          Approx(light(
+              app::findPlaceLooks(l, {paint::Scheme{"form", "form", {s.coats.begin(), s.coats.begin() + 4}, {}}}, r),
+              {0, 5, -1}, {0, 0, 1})));
+    // Cloth over it hides all; a scheme that is gone says nothing.
+    l.cover = r.shelf.covers.begin()->first;
+    CHECK(app::findPlaceLooks(l, {s}, r).empty());
+    l.cover.clear(), l.scheme = "gone";
+    CHECK(app::findPlaceLooks(l, {s}, r).empty());
+    CHECK_FALSE(app::findTone({}, form, {}, {0, 1, 0}).isValid());
+    // A mass is measured from its top down.
+    body::Mass mass;
+    mass.half_mm = {5, 8, 5};
+    body::MassCopy copy;
+    copy.at = {0, 100, 0};
+    const app::PaintedForm head = app::formOf(copy, mass);
+    CHECK(head.from.y == 108);
+    CHECK(head.to.y == 92);
 }

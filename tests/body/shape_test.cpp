@@ -1,4 +1,4 @@
-#include "base/quadrature.h"
+#include "base/numeric.h"
 #include "body/shape.h"
 #include "support/puppets.h"
 

@@ -170,9 +170,17 @@ TEST_CASE("A coat takes the paint of its place, lies on what is in that place, a
     CHECK_NEAR(laid->at(3).ml, whole("dark").ml * 0.3, 1e-12);
     CHECK(laid->at(2).coats == whole("light").coats);
     CHECK(laid->at(2).seen == whole("light").seen);
-    CHECK(findUnder(*laid, 1) == 0);
-    CHECK(findUnder(*laid, 2) == 0);
-    CHECK(findUnder(*laid, 0) == -1);
+    const auto touched = [&](std::size_t coat) { return findTouched(*laid, coat); };
+    using Places = std::vector<std::size_t>;
+    CHECK(touched(0).empty()); // the clay
+    CHECK(touched(1) == Places{0});
+    CHECK(touched(2) == Places{0});       // the back is nowhere in front
+    CHECK(touched(3) == Places{2, 1, 0}); // a stretch has a front, a back, and what neither covers
+    s.coats.push_back({Role::varnish, "base"});
+    s.coats.push_back({Role::base, "dark", 1, Zone::front});
+    CHECK(findTouched(s.coats, 4) == Places{3, 2, 1, 0});
+    CHECK(findTouched(s.coats, 5) == Places{4}); // the varnish lies over all
+    s.coats.resize(4);
     // Recess and ridge share the surface between them.
     double both = 0;
     for (Zone z : {Zone::recess, Zone::ridge}) {

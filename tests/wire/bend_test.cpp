@@ -1,4 +1,4 @@
-#include "base/quadrature.h"
+#include "base/numeric.h"
 #include "base/units.h"
 #include "support/near.h"
 #include "wire/bend_table.h"

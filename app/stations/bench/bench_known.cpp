@@ -84,7 +84,7 @@ void BenchKnown::showSpool(int s) {
                    .arg(Say::number(std::exp(wire::kLifeScatter), 1));
     if (c.hasLife())
         lines << tr("%1: lives are %2 times the card's, and nine in ten reach %3 of the middle (without tests %4).")
-                     .arg(Say::capital(Say::tests(c).toStdString()), Say::number(std::exp(c.lifeLn), 2),
+                     .arg(Say::capital(Say::tests(c)), Say::number(std::exp(c.lifeLn), 2),
                           Say::number(std::exp(-kNineInTen * c.lifeScatter), 2),
                           Say::number(std::exp(-kNineInTen * wire::kLifeScatter), 2));
     if (c.hangTests > 0)

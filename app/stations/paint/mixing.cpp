@@ -27,7 +27,7 @@ void PaintPage::makeMixing() {
     m_target->setPlaceholderText("#c98b6a");
     m_ml = new QLineEdit("10");
     m_ml->setObjectName("mixMl");
-    m_ml->setAccessibleName(tr("Millilitres wanted"));
+    m_ml->setAccessibleName(tr("How much is wanted, in millilitres; of clays in grams"));
     m_recipes = new QListWidget;
     m_recipes->setObjectName("mixRecipes");
     m_recipes->setAccessibleName(tr("Recipes, the nearest first"));
@@ -52,7 +52,8 @@ void PaintPage::makeMixing() {
     m_chipText->setObjectName("mixChipText");
     auto* form = makeForm();
     form->addRow(tr("wanted"), m_target);
-    form->addRow(tr("ml"), m_ml);
+    m_mlUnit = new QLabel(tr("ml"));
+    form->addRow(m_mlUnit, m_ml);
     m_mixFold->body()->addLayout(form);
     m_mixFold->body()->addWidget(m_recipes);
     m_mixFold->body()->addWidget(m_pots);
@@ -75,6 +76,7 @@ void PaintPage::makeMixing() {
     });
     connect(m_clays, &QCheckBox::toggled, this, [this](bool on) {
         m_pots->setEnabled(!on);
+        m_mlUnit->setText(on ? tr("g") : tr("ml"));
         if (on) m_pots->setChecked(false);
         if (m_mix.state() || !m_target->text().isEmpty()) lookForRecipes();
     });
@@ -86,7 +88,7 @@ void PaintPage::makeMixing() {
     });
     connect(m_ml, &QLineEdit::editingFinished, this, [this] {
         if (!typedNumber(m_ml->text(), 0.01, 1e5)) {
-            Q_EMIT document().refused(tr("“%1” is no amount: type millilitres above 0").arg(m_ml->text()));
+            Q_EMIT document().refused(tr("“%1” is no amount: type a number above 0").arg(m_ml->text()));
             m_ml->setText("10");
         }
         if (m_pots->isChecked()) return lookForRecipes();

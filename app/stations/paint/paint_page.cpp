@@ -410,16 +410,13 @@ void PaintPage::showScheme() {
                 return std::find_if(r.cards->paints.begin(), r.cards->paints.end(),
                                     [&](const paint::PaintCard& c) { return c.id == id; });
             };
-            std::size_t below = i;
-            while (below-- > 0 && !paint::liesUnder(s->coats[below], s->coats[i]) &&
-                   s->coats[i].zone != paint::Zone::everywhere) {
+            for (std::size_t below : paint::findTouched(s->coats, i)) {
+                const auto upper = cardOf(s->coats[i].paint), lower = cardOf(s->coats[below].paint);
+                if (upper != r.cards->paints.end() && lower != r.cards->paints.end() &&
+                    !paint::mayGoOn(upper->medium, lower->medium))
+                    rules << tr("%1 does not hold on %2.")
+                                 .arg(QString::fromStdString(upper->name), QString::fromStdString(lower->name));
             }
-            if (below >= i) continue; // on the clay
-            const auto upper = cardOf(s->coats[i].paint), lower = cardOf(s->coats[below].paint);
-            if (upper != r.cards->paints.end() && lower != r.cards->paints.end() &&
-                !paint::mayGoOn(upper->medium, lower->medium))
-                rules << tr("%1 does not hold on %2.")
-                             .arg(QString::fromStdString(upper->name), QString::fromStdString(lower->name));
         }
         m_coats->setCurrentRow(std::clamp(kept, s->coats.empty() ? -1 : 0, static_cast<int>(s->coats.size()) - 1));
         fitToRows(*m_coats, 6);

@@ -100,6 +100,7 @@ private:
     ChoiceField *m_chipPaint, *m_school;
     QPushButton* m_chipTake;
     QWidget* m_chipBox;
+    QLabel* m_mlUnit; ///< of what is mixed
     QLabel* m_chipText;
     CoatStack* m_stack;
     MixPlate* m_plate;

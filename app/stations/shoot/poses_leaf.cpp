@@ -80,7 +80,7 @@ void PosesLeaf::show(const FilmJob::State& state, int shot) {
 void PosesLeaf::showRemarks() {
     QStringList said;
     for (const shoot::Remark& r : m_frames->remarks())
-        said << Say::capital(m_frames->remarkText(r).toStdString());
+        said << Say::capital(m_frames->remarkText(r));
     if (m_frames->isLooking())
         said << tr("Looking through the poses …");
     else if (said.isEmpty())

@@ -3,6 +3,7 @@
 // what can be changed; a file itself is not kept in the production.
 #include "document/document.h"
 #include "shoot/mapping.h"
+#include <QCoreApplication>
 #include <map>
 
 namespace enkinet::app {

@@ -128,7 +128,7 @@ void RemediesList::rows() {
         both->setSpacing(2);
         const QString words = Say::remedy(m_remedies[i], m_document);
         auto* change = makeText();
-        change->setText(Say::capital(words.section('\n', 0, 0).toStdString()));
+        change->setText(Say::capital(words.section('\n', 0, 0)));
         both->addWidget(change);
         auto* h = new QHBoxLayout;
         h->setSpacing(6);
@@ -176,7 +176,7 @@ void RemediesList::tryOut(std::size_t index) {
     auto tried = results::applyRemedy(m_document.production(), m_document.shippedCards(), m_document.puppetIndex(), r);
     if (!tried) return Q_EMIT m_document.refused(spoken(tried.fault()));
     m_tried = static_cast<int>(index);
-    m_document.tryOut(Say::capital(Say::remedy(r, m_document).section('\n', 0, 0).toStdString()), tried.take());
+    m_document.tryOut(Say::capital(Say::remedy(r, m_document).section('\n', 0, 0)), tried.take());
     rows();
 }
 

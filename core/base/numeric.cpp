@@ -1,15 +1,13 @@
-#pragma once
-// Where a function crosses nothing, and where it is least.
+#include "base/numeric.h"
 #include <algorithm>
+#include <boost/math/quadrature/tanh_sinh.hpp>
 #include <boost/math/tools/minima.hpp>
 #include <boost/math/tools/toms748_solve.hpp>
 #include <cmath>
 
 namespace enkinet {
 
-/// Root of f between lo and hi, to a share of it: Alefeld, Potra and Shi's algorithm 748 (1995). f is of different
-/// signs at the two; where it is not, the end at which it is nearer to 0.
-template <class F> double findRoot(const F& f, double lo, double hi, double share = 1e-13) {
+double findRoot(const Function& f, double lo, double hi, double share) {
     const double below = f(lo), above = f(hi);
     if (below == 0 || above == 0 || !(lo < hi) || std::signbit(below) == std::signbit(above))
         return std::abs(below) <= std::abs(above) ? lo : hi;
@@ -21,11 +19,18 @@ template <class F> double findRoot(const F& f, double lo, double hi, double shar
     return a + (b - a) / 2;
 }
 
-/// Where f is least between lo and hi, and how little it is there: Brent (1973). f has one valley there; the place is
-/// good to half the digits that f has, what f is there to nearly all.
-template <class F> std::pair<double, double> findLeast(const F& f, double lo, double hi) {
+std::pair<double, double> findLeast(const Function& f, double lo, double hi) {
     std::uintmax_t rounds = 60;
     return boost::math::tools::brent_find_minima(f, lo, hi, 26, rounds);
+}
+
+double integrate(const Function& f, double a, double b, double share) {
+    const double middle = a + (b - a) / 2, half = (b - a) / 2;
+    if (!(std::abs(half) > 0)) return 0;
+    // Its nodes are made once and grow with what is asked; each thread has its own. It is given its own interval, for
+    // on a narrow one its outermost nodes would fall together with the ends.
+    thread_local boost::math::quadrature::tanh_sinh<double> rule;
+    return half * rule.integrate([&](double x) { return f(middle + half * x); }, share);
 }
 
 } // namespace enkinet
