@@ -3,6 +3,7 @@
 #include "print/build_sheets.h"
 #include "shell/window.h"
 #include "widgets/look.h"
+#include "words/language.h"
 #include "words/say.h"
 #include <QApplication>
 #include <QCommandLineParser>
@@ -44,7 +45,8 @@ int main(int argc, char** argv) {
     const QCommandLineOption pictures("pictures", "write one PNG of every station into a folder", "DIR");
     const QCommandLineOption sizeOption("size", "size of the window for --pictures", "WIDTHxHEIGHT", "1280x800");
     const QCommandLineOption demo("demo", "open a copy of the demo production");
-    parser.addOptions({print, puppet, paper, pictures, sizeOption, demo});
+    const QCommandLineOption language("language", "speak this language, such as en or de", "CODE");
+    parser.addOptions({print, puppet, paper, pictures, sizeOption, demo, language});
     parser.process(app);
 
     const bool quiet = parser.isSet(print) || parser.isSet(pictures);
@@ -52,10 +54,14 @@ int main(int argc, char** argv) {
         QTextStream(stderr) << "enkinet: there is no display; --print and --pictures work without one\n";
         return kNoDisplay;
     }
+    if (parser.isSet(language) && !languages().contains(parser.value(language)))
+        return fail(QString("language \"%1\" must be one of %2").arg(parser.value(language), languages().join(", ")));
     const bool night = !quiet && QSettings().value("night").toBool();
     if (night) setNightLook(true);
     Say::setInches(!quiet && QSettings().value("inches").toBool());
-    applyLanguage("en");
+    applyLanguage(pickLanguage(parser.isSet(language) ? parser.value(language)
+                               : quiet                ? QString()
+                                                      : preferredLanguage()));
     applyLook(app);
     // However main ends: first the window goes, then every worker's thread.
     struct Last {

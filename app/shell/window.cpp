@@ -6,6 +6,7 @@
 #include "shell/desk_top.h"
 #include "shell/figure_rail.h"
 #include "shell/first_sight.h"
+#include "shell/guide_window.h"
 #include "shell/rule.h"
 #include "shell/shelf.h"
 #include "stations/registry.h"
@@ -16,6 +17,7 @@
 #include "widgets/accessible_picture.h"
 #include "widgets/fields.h"
 #include "widgets/look.h"
+#include "words/language.h"
 #include "words/say.h"
 #include <QApplication>
 #include <QCloseEvent>
@@ -118,6 +120,27 @@ void Window::furnish() {
     refresh();
     showTitle();
     m_sheet->setFocus();
+}
+
+void Window::setLanguage(const QString& code) {
+    preferLanguage(code);
+    enterTyped();
+    takeHold({});
+    applyLanguage(pickLanguage(code));
+    const results::Station station = m_station;
+    qApp->removeEventFilter(this);
+    m_document.disconnect(this);
+    m_workingSoon.disconnect(this);
+    m_rule = new Rule;
+    // What stood on the desk, its menus with their keys, and the guide if it is open.
+    delete takeCentralWidget();
+    for (QObject* o : QObjectList(children()))
+        if (o->objectName() == "more" || qobject_cast<GuideWindow*>(o)) delete o;
+    m_top = nullptr;
+    m_sheetPage = nullptr;
+    m_table = nullptr;
+    furnish();
+    setStation(station);
 }
 
 /// What passes between a station's page and the paper.

@@ -31,6 +31,8 @@ public:
     explicit Window(Furnish when = Furnish::now, const QString& file = {});
     ~Window() override;
     void furnish();
+    /// Another language, chosen by its code or "" for the system's: the desk is furnished anew over the same document.
+    void setLanguage(const QString& code);
     /// Shows the first sight and returns when it is on the screen, or after a second where nothing comes of it.
     void showFirst();
 
@@ -65,6 +67,7 @@ protected:
 
 private:
     void makeMenus();
+    void makeLanguageMenu(QMenu* menu);
     void connectPage(Page* page);
     void say(const QString& sentence);
     void sayApplied(const QString& name, const QStringList& nowFail, const QStringList& nowHold);

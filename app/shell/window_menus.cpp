@@ -13,8 +13,10 @@
 #include "stations/sheet/sheet_page.h"
 #include "widgets/fields.h"
 #include "widgets/look.h"
+#include "words/language.h"
 #include "words/say.h"
 #include <QAbstractSpinBox>
+#include <QActionGroup>
 #include <QApplication>
 #include <QClipboard>
 #include <QComboBox>
@@ -64,9 +66,9 @@ void Window::makeMenus() {
     file->addAction(tr("&Quit"), QKeySequence::Quit, this, &QWidget::close);
 
     QMenu* edit = more->addMenu(tr("&Edit"));
-    QAction* undo = m_document.undoStack().createUndoAction(this, tr("Undo"));
+    QAction* undo = m_document.undoStack().createUndoAction(more, tr("Undo"));
     undo->setShortcut(QKeySequence::Undo);
-    QAction* redo = m_document.undoStack().createRedoAction(this, tr("Redo"));
+    QAction* redo = m_document.undoStack().createRedoAction(more, tr("Redo"));
     redo->setShortcut(QKeySequence::Redo);
     edit->addAction(undo);
     edit->addAction(redo);
@@ -172,9 +174,11 @@ void Window::makeMenus() {
         QSettings().setValue("inches", on);
         Q_EMIT m_document.changed();
     });
+    makeLanguageMenu(view->addMenu(tr("&Language")));
     QAction* devices = view->addAction(tr("Simulated &devices"));
     devices->setObjectName("simulatedDevices");
     devices->setCheckable(true);
+    devices->setChecked(m_standIn && m_standIn->isRunning());
     connect(devices, &QAction::toggled, this, [this, devices](bool on) {
         if (!m_standIn) m_standIn = std::make_unique<StandIn>();
         if (!on) return m_standIn->stop();
@@ -187,6 +191,21 @@ void Window::makeMenus() {
         }
     });
     connectShelf(undo, redo, more);
+}
+
+void Window::makeLanguageMenu(QMenu* menu) {
+    menu->setObjectName("language");
+    auto* one = new QActionGroup(menu);
+    for (const QString& code : QStringList{QString()} + languages()) {
+        // Each by its name in itself: whoever cannot read this desk finds it all the same.
+        QAction* a = menu->addAction(code.isEmpty() ? tr("As the &system") : languageName(code));
+        a->setCheckable(true);
+        a->setChecked(code == preferredLanguage());
+        one->addAction(a);
+        // Not while the menu that asks is still open: it goes with the desk.
+        connect(
+            a, &QAction::triggered, this, [this, code] { setLanguage(code); }, Qt::QueuedConnection);
+    }
 }
 
 /// The words at the shelf's end, and every menu's keys at the window.

@@ -6,7 +6,6 @@
 #include <QFontDatabase>
 #include <QLibraryInfo>
 #include <QPalette>
-#include <QTranslator>
 
 namespace enkinet::app {
 
@@ -97,21 +96,6 @@ const Look& look() { return current(); }
 void setNightLook(bool night) {
     current() = night ? nightLook() : dayLook();
     if (auto* app = qobject_cast<QApplication*>(QCoreApplication::instance())) applyLook(*app);
-}
-
-void applyLanguage(const QString& language) {
-    static auto* own = new QTranslator;
-    static auto* toolkit = new QTranslator;
-    for (QTranslator* t : {own, toolkit})
-        QCoreApplication::removeTranslator(t);
-    // English first: what another language leaves out still has its plurals.
-    static auto* english = new QTranslator;
-    if (english->isEmpty() && english->load(":/translations/enkinet_en.qm"))
-        QCoreApplication::installTranslator(english);
-    if (language == "en") return;
-    if (own->load(":/translations/enkinet_" + language + ".qm")) QCoreApplication::installTranslator(own);
-    if (toolkit->load("qt_" + language, QLibraryInfo::path(QLibraryInfo::TranslationsPath)))
-        QCoreApplication::installTranslator(toolkit);
 }
 
 void applyLook(QApplication& app) {

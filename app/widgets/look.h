@@ -18,9 +18,6 @@ struct Look {
 const Look& look();
 /// Day or night bench; views repaint themselves on the palette change.
 void setNightLook(bool night);
-/// The program's own words in a language, "en" or "de"; where there is no such translation its English stands. Qt's own
-/// words come along where they are installed.
-void applyLanguage(const QString& language);
 /// Fonts shipped with the program, palette and style sheet.
 void applyLook(QApplication& app);
 

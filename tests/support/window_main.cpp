@@ -2,6 +2,7 @@
 #define CATCH_CONFIG_RUNNER
 #include "jobs/worker.h"
 #include "widgets/look.h"
+#include "words/language.h"
 #include <QApplication>
 #include <QDir>
 #include <QStandardPaths>
