@@ -58,6 +58,7 @@ int main(int argc, char** argv) {
         return fail(QString("language \"%1\" must be one of %2").arg(parser.value(language), languages().join(", ")));
     const bool night = !quiet && QSettings().value("night").toBool();
     if (night) setNightLook(true);
+    Say::setFahrenheit(!quiet && QSettings().value("fahrenheit").toBool());
     Say::setInches(!quiet && QSettings().value("inches").toBool());
     applyLanguage(pickLanguage(parser.isSet(language) ? parser.value(language)
                                : quiet                ? QString()

@@ -37,8 +37,8 @@ void CoverPage::draw() {
     figures << Say::weights(t);
     figures << tr("Centre of mass %1 above the base.").arg(Say::length(t.centre.y, 0));
     for (const fill::BakeBatch& b : m_r.bakes)
-        figures << tr("Bake at %1 °C for %2; the %3 is slowest.")
-                       .arg(Say::number(b.set_C, 0), Say::minutes(b.minutes),
+        figures << tr("Bake at %1 for %2; the %3 is slowest.")
+                       .arg(Say::temperature(b.set_C), Say::minutes(b.minutes),
                             spoken(
                                 m_r.choice
                                     .parts[static_cast<std::size_t>(b.parts[static_cast<std::size_t>(b.slowest)].part)]

@@ -24,9 +24,9 @@ public:
             QStringList names;
             for (int part : b.fresh)
                 names << spoken(m_r.choice.parts[static_cast<std::size_t>(part)].label);
-            item(tr("%1. %2: %3 °C for %4, then cool. Cures %5.")
+            item(tr("%1. %2: %3 for %4, then cool. Cures %5.")
                      .arg(i + 1)
-                     .arg(b.name.empty() ? tr("everything") : QString::fromStdString(b.name), Say::number(b.set_C, 0),
+                     .arg(b.name.empty() ? tr("everything") : QString::fromStdString(b.name), Say::temperature(b.set_C),
                           Say::minutes(b.minutes), names.join(tr(", "))),
                  false);
         }

@@ -15,23 +15,31 @@ void SheetView::drawPaper(QPainter& p) const { p.fillRect(rect(), look().sheet);
 
 void SheetView::drawRulers(QPainter& p) const {
     const QRectF r = paper();
-    const double unit = Say::inches() ? kMmPerInch : 1;
-    // Steps of 1, 2 or 5 that leave at least 55 px between two numbers.
-    double step = unit;
-    for (double s : {1.0, 2.0, 5.0, 10.0, 20.0, 50.0, 100.0, 200.0, 500.0})
+    // Numbers at least 55 px apart: steps of 1, 2 or 5, fifths between them; of an inch halves, quarters and eighths.
+    const bool inches = Say::inches();
+    const double unit = inches ? kMmPerInch : 1;
+    const std::vector<double> steps = inches ? std::vector<double>{0.125, 0.25, 0.5, 1, 2, 4, 8, 16, 32}
+                                             : std::vector<double>{1, 2, 5, 10, 20, 50, 100, 200, 500};
+    double step = steps.back() * unit;
+    for (double s : steps)
         if (s * unit * m_scale >= 55) {
             step = s * unit;
             break;
         }
+    // Between them down to eighths of an inch, as far as lines stay apart.
+    int parts = 5;
+    if (inches)
+        for (parts = 8; parts > 2 && (step / parts * m_scale < 5 || step / parts < unit / 8 - 1e-9);)
+            parts /= 2;
     p.setFont(deskFont(8.5));
     p.setPen(QPen(look().graphite, 1));
-    const double minor = step / 5;
-    const auto label = [&](double mm) { return Say::number(mm / unit, 0); };
+    const double minor = step / parts;
+    const auto label = [&](double mm) { return inches ? Say::fraction(mm / unit, 8) : Say::number(mm, 0); };
     for (int k = static_cast<int>(std::ceil((m_frontAt.y() - r.bottom()) / m_scale / minor));
          k * minor * m_scale < m_frontAt.y() - r.top() - 14; ++k) {
         const double y = m_frontAt.y() - k * minor * m_scale;
         if (y > r.bottom() - 14) continue;
-        const bool major = k % 5 == 0;
+        const bool major = k % parts == 0;
         p.drawLine(QPointF(r.left(), y), QPointF(r.left() + (major ? 11 : 5), y));
         if (major) p.drawText(QRectF(r.left() + 13, y - 8, 34, 16), Qt::AlignLeft | Qt::AlignVCenter, label(k * minor));
     }
@@ -40,9 +48,10 @@ void SheetView::drawRulers(QPainter& p) const {
          k * minor * m_scale < r.right() - m_frontAt.x(); ++k) {
         const double x = m_frontAt.x() + k * minor * m_scale;
         if (x < r.left() + 40) continue;
-        const bool major = k % 5 == 0;
+        const bool major = k % parts == 0;
         p.drawLine(QPointF(x, r.bottom()), QPointF(x, r.bottom() - (major ? 11 : 5)));
-        if (major) p.drawText(QRectF(x - 24, r.bottom() - 26, 48, 14), Qt::AlignCenter, label(k * minor));
+        if (major && x < r.right() - 24)
+            p.drawText(QRectF(x - 24, r.bottom() - 26, 48, 14), Qt::AlignCenter, label(k * minor));
     }
     p.drawText(QRectF(r.left() + 4, r.bottom() - 28, 34, 16), Qt::AlignLeft | Qt::AlignVCenter,
                Say::inches() ? tr("in") : tr("mm"));
@@ -181,9 +190,10 @@ void SheetView::paintEvent(QPaintEvent*) {
     }
     if (m_peel != Peel::paper) drawMarks(p);
     for (const Tag& t : m_tags)
-        if (t.box.intersects(r))
-            drawTag(p, t,
-                    m_document.selection().limb == t.limb && m_document.selection().kind != Selection::Kind::mass);
+        if (!t.box.isEmpty())
+            if (t.box.intersects(r))
+                drawTag(p, t,
+                        m_document.selection().limb == t.limb && m_document.selection().kind != Selection::Kind::mass);
 
     if (m_hold) m_hold->draw(p);
     drawHint(p);

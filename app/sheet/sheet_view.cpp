@@ -156,7 +156,7 @@ void SheetView::layoutViews() {
     // The layers that are shown stand over the tags, between the figures: there nothing is covered.
     m_strip->move(static_cast<int>(columnLeft), 66);
     const double below = m_strip->y() + m_strip->height() + 8;
-    placeTags(m_tags, QRectF(columnLeft, below, kTagWidth, area.bottom() + 20 - below), kTagHeight);
+    placeTags(m_tags, QRectF(columnLeft, below, kTagWidth, area.bottom() + 4 - below), kTagHeight);
 }
 
 QPointF SheetView::toScreen(View view, const QPointF& mm) const {

@@ -1,5 +1,6 @@
 #include "sheet/tags.h"
 #include "widgets/look.h"
+#include "widgets/paper.h"
 #include "words/say.h"
 #include <QPainter>
 #include <algorithm>
@@ -78,6 +79,16 @@ void placeTags(std::vector<Tag>& tags, const QRectF& column, double height) {
     std::sort(order.begin(), order.end(),
               [&](std::size_t a, std::size_t b) { return tags[a].anchor.y() < tags[b].anchor.y(); });
     const double gap = 8;
+    // On a low window the healthy ones make room; the rail and the table still have them.
+    const auto most = static_cast<std::size_t>(std::max(1.0, (column.height() + gap) / (height + gap)));
+    while (order.size() > most) {
+        auto leave = std::find_if(order.rbegin(), order.rend(), [&](std::size_t i) {
+            return !tags[i].hasState || tags[i].state == choice::State::holds;
+        });
+        if (leave == order.rend()) leave = order.rbegin();
+        tags[*leave].box = {};
+        order.erase(std::next(leave).base());
+    }
     double y = column.top();
     for (std::size_t k = 0; k < order.size(); ++k) {
         Tag& t = tags[order[k]];
@@ -136,11 +147,11 @@ void drawTag(QPainter& p, const Tag& t, bool selected) {
     p.setPen(look().ink);
     p.setFont(deskFont(9.5, QFont::DemiBold));
     const QFontMetricsF bold(p.font());
-    p.drawText(QPointF(tx, b.top() + 16), bold.elidedText(t.title, Qt::ElideRight, tw));
+    drawFitted(p, QPointF(tx, b.top() + 16), tw, t.title);
     p.setFont(deskFont(9));
     const QFontMetricsF plain(p.font());
     p.setPen(look().ink);
-    p.drawText(QPointF(tx, b.top() + 31), plain.elidedText(t.wire, Qt::ElideRight, tw));
+    drawFitted(p, QPointF(tx, b.top() + 31), tw, t.wire);
     double sx = tx;
     if (t.hasState) {
         const QString word = Say::state(t.state);
@@ -151,7 +162,7 @@ void drawTag(QPainter& p, const Tag& t, bool selected) {
     }
     p.setFont(deskFont(9));
     p.setPen(look().ink);
-    p.drawText(QPointF(sx, b.top() + 46), plain.elidedText(t.film, Qt::ElideRight, tw - (sx - tx)));
+    drawFitted(p, QPointF(sx, b.top() + 46), tw - (sx - tx), t.film);
 }
 
 } // namespace enkinet::app

@@ -229,12 +229,11 @@ void FigureRail::paintEvent(QPaintEvent*) {
     if (!m_document.hasPuppet()) return;
     p.setPen(look().ink);
     p.setFont(deskType(width() < 160 ? 15 : 22, QFont::DemiBold));
-    p.drawText(QRectF(kSide + 2, 12, width() - 2 * kSide, 28), Qt::AlignLeft | Qt::AlignVCenter,
-               QFontMetricsF(p.font()).elidedText(QString::fromStdString(m_document.puppet().name), Qt::ElideRight,
-                                                  width() - 2 * kSide));
+    drawFitted(p, QRectF(kSide + 2, 12, width() - 2 * kSide, 28), Qt::AlignLeft | Qt::AlignVCenter,
+               QString::fromStdString(m_document.puppet().name));
     p.setPen(look().graphite);
     p.setFont(deskType(13));
-    p.drawText(QRectF(kSide + 2, 40, width() - kSide, 18), Qt::AlignLeft | Qt::AlignVCenter, subtitle());
+    drawFitted(p, QRectF(kSide + 2, 40, width() - kSide - 4, 18), Qt::AlignLeft | Qt::AlignVCenter, subtitle());
     const double dpr = devicePixelRatioF();
     if (!m_fresh || m_drawn.size() != size() * dpr) {
         m_drawn = QPixmap(size() * dpr);
@@ -266,7 +265,7 @@ void FigureRail::paintEvent(QPaintEvent*) {
         if (m_peel != Peel::painted && m_peel != Peel::paper) drawMarks(p, picture);
         p.setFont(deskType(11));
         p.setPen(look().graphite);
-        p.drawText(QRectF(kSide, picture.area.bottom() + 8, picture.area.width(), 16), Qt::AlignLeft,
+        drawFitted(p, QRectF(kSide, picture.area.bottom() + 8, picture.area.width() + 2, 16), Qt::AlignLeft,
                    picture.figure.view() == View::front ? tr("front: V turns it") : tr("from its right: V turns it"));
     }
     if (hasFocus()) drawFocus(p, QRectF(rect()).adjusted(2, 2, -2, -2));

@@ -26,6 +26,7 @@
 #include <QFile>
 #include <QFileInfo>
 #include <QLabel>
+#include <QLocale>
 #include <QMimeData>
 #include <QScreen>
 #include <QSettings>
@@ -127,6 +128,7 @@ void Window::setLanguage(const QString& code) {
     enterTyped();
     takeHold({});
     applyLanguage(pickLanguage(code));
+    setLocale(QLocale());
     const results::Station station = m_station;
     qApp->removeEventFilter(this);
     m_document.disconnect(this);

@@ -174,6 +174,14 @@ void Window::makeMenus() {
         QSettings().setValue("inches", on);
         Q_EMIT m_document.changed();
     });
+    QAction* fahrenheit = view->addAction(tr("Degrees &Fahrenheit"));
+    fahrenheit->setCheckable(true);
+    fahrenheit->setChecked(Say::fahrenheit());
+    connect(fahrenheit, &QAction::toggled, this, [this](bool on) {
+        Say::setFahrenheit(on);
+        QSettings().setValue("fahrenheit", on);
+        Q_EMIT m_document.changed();
+    });
     makeLanguageMenu(view->addMenu(tr("&Language")));
     QAction* devices = view->addAction(tr("Simulated &devices"));
     devices->setObjectName("simulatedDevices");

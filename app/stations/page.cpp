@@ -1,13 +1,16 @@
 #include "stations/page.h"
+#include "widgets/bench_area.h"
 #include "widgets/fields.h"
 #include "widgets/look.h"
 #include "widgets/materials.h"
+#include "widgets/row_list.h"
 #include "words/say.h"
 #include <QIcon>
 #include <QListWidget>
 #include <QPainter>
 #include <QPixmap>
 #include <QPushButton>
+#include <QScrollArea>
 #include <QVBoxLayout>
 
 namespace enkinet::app {
@@ -18,14 +21,12 @@ Page::Page(Document& document, results::Station station, QWidget* parent)
     m_column->setSpacing(7);
 }
 
+void Page::setBench(QWidget* bench) { m_bench = qobject_cast<QScrollArea*>(bench) ? bench : new BenchArea(bench); }
+
 void Page::addOpenPoints() {
     m_openHeading = makeHeading(tr("Open here"));
-    m_open = new QListWidget;
+    m_open = new RowList(4);
     m_open->setAccessibleName(tr("Open points of this station"));
-    m_open->setTextElideMode(Qt::ElideRight);
-    m_open->setUniformItemSizes(true);
-    m_open->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
-    m_open->setVerticalScrollMode(QAbstractItemView::ScrollPerPixel);
     m_open->setObjectName("openPoints");
     const auto go = [this](QListWidgetItem* i) {
         if (const results::OpenPoint* p = pointOf(i)) follow(*p);
@@ -105,7 +106,6 @@ void Page::refresh() {
     quiet(r.left, kLeftRow);
     showLeave();
     m_open->setVisible(m_open->count() > 0);
-    fitToRows(*m_open, 4);
 }
 
 void Page::follow(const results::OpenPoint& p) {
@@ -127,14 +127,6 @@ void Page::follow(const results::OpenPoint& p) {
         else
             m_document.select({Selection::Kind::segment, copy.limb, link.segment, copy.right});
     }
-}
-
-void fitToRows(QListWidget& list, int most) {
-    int h = 4;
-    const int rows = std::min(list.count(), most);
-    for (int i = 0; i < rows; ++i)
-        h += std::max(22, list.sizeHintForRow(i));
-    list.setFixedHeight(std::max(h, 30));
 }
 
 } // namespace enkinet::app

@@ -29,7 +29,8 @@ protected:
     Document& document() { return m_document; }
     QVBoxLayout* column() { return m_column; }
     /// Given once, while the page is made; whoever shows it owns it.
-    void setBench(QWidget* bench) { m_bench = bench; }
+    /// On a window too low for it, it scrolls.
+    void setBench(QWidget* bench);
     /// Puts the list of this station's open points at the end of the column.
     void addOpenPoints();
 
@@ -50,8 +51,5 @@ private:
     QLabel* m_openHeading = nullptr;
     QPushButton* m_leave = nullptr;
 };
-
-/// A list that is as tall as its rows and wraps their text.
-void fitToRows(QListWidget& list, int most = 12);
 
 } // namespace enkinet::app

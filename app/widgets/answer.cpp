@@ -35,8 +35,7 @@ protected:
         p.setPen(look().ink);
         // Clear of the ring of the focus.
         const double in = hasFocus() ? 6 : 0;
-        p.drawText(QRectF(in, 0, width() - 22 - in, height()), Qt::AlignLeft | Qt::AlignVCenter,
-                   QFontMetricsF(p.font()).elidedText(text(), Qt::ElideRight, width() - 24 - in));
+        drawFitted(p, QRectF(in, 0, width() - 22 - in, height()), Qt::AlignLeft | Qt::AlignVCenter, text());
         p.setPen(QPen(underMouse() ? look().copper : look().graphite, 2, Qt::SolidLine, Qt::RoundCap, Qt::RoundJoin));
         const QPointF c(width() - 10, height() / 2.0);
         if (isChecked())
@@ -154,12 +153,24 @@ void LimitTable::show(const std::vector<Row>& rows) {
 void LimitTable::paintEvent(QPaintEvent*) {
     QPainter p(this);
     p.setRenderHint(QPainter::Antialiasing);
-    const double name = 82, bar = 44 + std::max(0.0, 0.6 * (width() - 300)), gap = 2;
-    const double isRight = width() - 94, left = name, right = left + bar;
+    // Words and figures first; the bar takes what they leave, and at least what tells which side of the limit it is.
+    const QFontMetricsF plain(deskType(13)), firm(deskType(13, QFont::DemiBold)), small(deskType(11));
+    double name = 76, is = small.horizontalAdvance(tr("is")), wanted = small.horizontalAdvance(tr("wanted"));
+    for (const Row& r : m_rows) {
+        name = std::max(name, firm.horizontalAdvance(r.name));
+        is = std::max(is, firm.horizontalAdvance(r.is));
+        wanted = std::max(wanted, plain.horizontalAdvance(r.wanted));
+    }
+    constexpr double kGap = 8, kLeastBar = 24;
+    name = std::ceil(name), is = std::ceil(is), wanted = std::ceil(wanted);
+    const double bar = std::max(kLeastBar, width() - name - is - wanted - 3 * kGap);
+    // Where even that is too much, the name gives way.
+    name = std::min(name, width() - is - wanted - 3 * kGap - bar);
+    const double left = name + kGap, isRight = width() - wanted - kGap;
     p.setFont(deskType(11));
     p.setPen(look().graphite);
-    p.drawText(QRectF(isRight - 60, 0, 60, 16), Qt::AlignRight | Qt::AlignVCenter, tr("is"));
-    p.drawText(QRectF(width() - 92, 0, 92, 16), Qt::AlignRight | Qt::AlignVCenter, tr("wanted"));
+    p.drawText(QRectF(isRight - is, 0, is, 16), Qt::AlignRight | Qt::AlignVCenter, tr("is"));
+    p.drawText(QRectF(isRight, 0, width() - isRight, 16), Qt::AlignRight | Qt::AlignVCenter, tr("wanted"));
     for (std::size_t i = 0; i < m_rows.size(); ++i) {
         const Row& r = m_rows[i];
         const double y = 17 + kLimitRow * static_cast<double>(i), mid = y + kLimitRow / 2.0;
@@ -172,8 +183,7 @@ void LimitTable::paintEvent(QPaintEvent*) {
         if (hasFocus() && static_cast<int>(i) == m_at) drawFocus(p, QRectF(rowBox(static_cast<int>(i))));
         p.setFont(deskType(13, bad ? QFont::DemiBold : QFont::Normal));
         p.setPen(tone);
-        p.drawText(QRectF(0, y, name - 4, kLimitRow), Qt::AlignLeft | Qt::AlignVCenter,
-                   QFontMetricsF(p.font()).elidedText(r.name, Qt::ElideRight, name - 4));
+        drawFitted(p, QRectF(0, y, name, kLimitRow), Qt::AlignLeft | Qt::AlignVCenter, r.name);
         // The limit in the middle; a factor of four to either end.
         p.fillRect(QRectF(left, mid - 4, bar, 8), look().shade);
         const QRectF forbidden =
@@ -198,11 +208,10 @@ void LimitTable::paintEvent(QPaintEvent*) {
         }
         p.setPen(tone);
         p.setFont(deskType(13, QFont::DemiBold));
-        p.drawText(QRectF(right + gap, y, isRight - right - gap, kLimitRow), Qt::AlignRight | Qt::AlignVCenter, r.is);
+        p.drawText(QRectF(isRight - is, y, is, kLimitRow), Qt::AlignRight | Qt::AlignVCenter, r.is);
         p.setPen(look().graphite);
         p.setFont(deskType(13));
-        p.drawText(QRectF(isRight + 2, y, width() - isRight - 2, kLimitRow), Qt::AlignRight | Qt::AlignVCenter,
-                   r.wanted);
+        p.drawText(QRectF(isRight, y, width() - isRight, kLimitRow), Qt::AlignRight | Qt::AlignVCenter, r.wanted);
     }
 }
 

@@ -1,6 +1,6 @@
 #pragma once
 // A row of buttons: text, name for tests and assistive tools, and what each does.
-#include <QHBoxLayout>
+#include "widgets/flow.h"
 #include <QPushButton>
 #include <functional>
 #include <initializer_list>
@@ -13,8 +13,8 @@ struct RowButton {
     std::function<void()> slot;
 };
 
-inline QHBoxLayout* makeButtonRow(QObject* owner, std::initializer_list<RowButton> buttons) {
-    auto* row = new QHBoxLayout;
+inline Flow* makeButtonRow(QObject* owner, std::initializer_list<RowButton> buttons) {
+    auto* row = new Flow;
     for (const RowButton& b : buttons) {
         auto* button = new QPushButton(b.text);
         button->setObjectName(b.id);

@@ -1,12 +1,16 @@
 #include "widgets/fields.h"
 #include "base/units.h"
+#include "widgets/paper.h"
 #include "words/say.h"
 #include <QFormLayout>
 #include <QKeyEvent>
 #include <QLineEdit>
 #include <QLocale>
+#include <QRegularExpression>
 #include <QSignalBlocker>
+#include <QStyleOption>
 #include <QStyleOptionComboBox>
+#include <QStylePainter>
 #include <QWheelEvent>
 
 namespace enkinet::app {
@@ -41,6 +45,9 @@ void NumberField::setLimits() {
     case Kind::grams:
         setSuffix(tr(" g"));
         break;
+    case Kind::heat:
+        setSuffix(tr(" %1", "unit").arg(Say::heatUnit()));
+        break;
     case Kind::plain:
         break;
     }
@@ -48,16 +55,19 @@ void NumberField::setLimits() {
 
 double NumberField::toShown(double v) const {
     if (m_kind == Kind::angle) return radToDeg(v);
+    if (m_kind == Kind::heat) return Say::shownHeat(v);
     return m_kind == Kind::length && m_inches ? v / kMmPerInch : v;
 }
 double NumberField::toCore(double v) const {
     if (m_kind == Kind::angle) return degToRad(v);
+    if (m_kind == Kind::heat) return Say::heatInC(v);
     return m_kind == Kind::length && m_inches ? v * kMmPerInch : v;
 }
 
 void NumberField::show(double core) {
-    if (m_inches != Say::inches()) {
+    if (m_inches != Say::inches() || m_fahrenheit != Say::fahrenheit()) {
         m_inches = Say::inches();
+        m_fahrenheit = Say::fahrenheit();
         setLimits();
     }
     const QSignalBlocker quiet(this);
@@ -90,6 +100,15 @@ std::optional<double> NumberField::typed(const QString& text) const {
     // A unit typed by hand.
     if (!suffix().isEmpty() && t.endsWith(suffix().trimmed())) t.chop(suffix().trimmed().size());
     t = t.trimmed();
+    // Inches as they are read off a rule: 9 7/16.
+    if (m_kind == Kind::length && m_inches) {
+        static const QRegularExpression rule(R"(^(-?)(?:(\d{1,4})\s+)?(\d{1,3})/(2|4|8|16|32|64)$)");
+        if (const auto onRule = rule.match(t); onRule.hasMatch()) {
+            const double v =
+                onRule.captured(2).toDouble() + onRule.captured(3).toDouble() / onRule.captured(4).toDouble();
+            return onRule.captured(1).isEmpty() ? v : -v;
+        }
+    }
     if (t.count('.') + t.count(',') > 1) return {};
     t.replace(',', '.');
     bool ok = false;
@@ -104,6 +123,9 @@ QValidator::State NumberField::validate(QString& input, int& pos) const {
     QString t = input;
     if (!suffix().isEmpty() && t.endsWith(suffix())) t.chop(suffix().size());
     t = t.trimmed();
+    // On the way to a fraction.
+    static const QRegularExpression begun(R"(^-?\d{1,4}(\s+\d{0,3})?(/\d{0,2})?$)");
+    if (m_kind == Kind::length && m_inches && begun.match(t).hasMatch()) return QValidator::Intermediate;
     if (t.isEmpty() || t == "-" || t == "." || t == "," || t == "-." || t == "-,") return QValidator::Intermediate;
     return QValidator::Invalid;
 }
@@ -156,6 +178,20 @@ QSize ChoiceField::sizeHint() const {
         this);
 }
 
+/// A long entry is drawn together before anything of it is cut.
+void ChoiceField::paintEvent(QPaintEvent*) {
+    QStylePainter p(this);
+    QStyleOptionComboBox option;
+    initStyleOption(&option);
+    p.drawComplexControl(QStyle::CC_ComboBox, option);
+    const double room =
+        style()->subControlRect(QStyle::CC_ComboBox, &option, QStyle::SC_ComboBoxEditField, this).width() -
+        (option.currentIcon.isNull() ? 0 : option.iconSize.width() + 4) - 4;
+    p.setFont(narrowed(font(), room, option.currentText));
+    option.currentText = QFontMetricsF(p.font()).elidedText(option.currentText, Qt::ElideRight, room);
+    p.drawControl(QStyle::CE_ComboBoxLabel, option);
+}
+
 void ChoiceField::showPopup() {
     m_opened = true;
     QComboBox::showPopup();
@@ -191,6 +227,7 @@ QLabel* makeHeading(const QString& text) {
     auto* l = new QLabel(text);
     l->setTextFormat(Qt::PlainText);
     l->setProperty("role", "heading");
+    l->setWordWrap(true);
     l->setContentsMargins(0, 6, 0, 0);
     return l;
 }
@@ -210,6 +247,8 @@ QString plainTip(const QString& text) {
 
 QFormLayout* makeForm() {
     auto* f = new QFormLayout;
+    // A long word stands over its field rather than being cut.
+    f->setRowWrapPolicy(QFormLayout::WrapLongRows);
     f->setHorizontalSpacing(12);
     f->setVerticalSpacing(5);
     f->setFieldGrowthPolicy(QFormLayout::AllNonFixedFieldsGrow);

@@ -11,11 +11,11 @@ class QVBoxLayout;
 
 namespace enkinet::app {
 
-/// A number field that takes and gives the core's units (mm, rad, plain) and shows the person's.
+/// A number field that takes and gives the core's units (mm, rad, degrees C, plain) and shows the person's.
 class NumberField : public QDoubleSpinBox {
     Q_OBJECT
 public:
-    enum class Kind { length, angle, seconds, grams, plain };
+    enum class Kind { length, angle, seconds, grams, heat, plain };
     NumberField(Kind kind, double low, double high, double step, int decimals, const QString& name,
                 QWidget* parent = nullptr);
     /// Shows a value without telling anyone.
@@ -44,7 +44,7 @@ private:
     Kind m_kind;
     double m_low, m_high, m_step;
     int m_decimals;
-    bool m_inches = false;
+    bool m_inches = false, m_fahrenheit = false;
 };
 
 class ChoiceField : public QComboBox {
@@ -63,6 +63,7 @@ Q_SIGNALS:
 protected:
     void wheelEvent(QWheelEvent* event) override;
     void changeEvent(QEvent* event) override;
+    void paintEvent(QPaintEvent* event) override;
 
 private:
     bool m_opened = false;

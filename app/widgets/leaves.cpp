@@ -1,14 +1,10 @@
 #include "widgets/leaves.h"
-#include <QHBoxLayout>
+#include "widgets/flow.h"
 #include <QPushButton>
 
 namespace enkinet::app {
 
-Leaves::Leaves(QWidget* parent) : QWidget(parent), m_row(new QHBoxLayout(this)) {
-    m_row->setContentsMargins(0, 0, 0, 0);
-    m_row->setSpacing(14);
-    m_row->addStretch();
-}
+Leaves::Leaves(QWidget* parent) : QWidget(parent), m_row(new Flow(14)) { setLayout(m_row); }
 
 void Leaves::add(const QString& word, const QString& name, QWidget* page) {
     auto* b = new QPushButton(word);
@@ -18,7 +14,7 @@ void Leaves::add(const QString& word, const QString& name, QWidget* page) {
     b->setObjectName("leaf" + QString::number(m_words.size()));
     const int index = static_cast<int>(m_words.size());
     connect(b, &QPushButton::clicked, this, [this, index] { setCurrent(index); });
-    m_row->insertWidget(index, b);
+    m_row->addWidget(b);
     m_words.push_back(b);
     m_pages.push_back(page);
     b->setChecked(index == m_current);

@@ -3,10 +3,11 @@
 #include <QWidget>
 #include <vector>
 
-class QHBoxLayout;
 class QPushButton;
 
 namespace enkinet::app {
+
+class Flow;
 
 class Leaves : public QWidget {
     Q_OBJECT
@@ -21,7 +22,7 @@ Q_SIGNALS:
     void changed(int index);
 
 private:
-    QHBoxLayout* m_row;
+    Flow* m_row;
     std::vector<QPushButton*> m_words;
     std::vector<QWidget*> m_pages;
     int m_current = 0;

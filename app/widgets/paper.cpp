@@ -163,4 +163,39 @@ void drawFocus(QPainter& p, const QRectF& box) {
     p.restore();
 }
 
+QFont narrowed(QFont font, double width, const QString& words) {
+    for (int stretch : {100, 94, 88, 82, 76}) {
+        font.setStretch(stretch);
+        if (QFontMetricsF(font).horizontalAdvance(words) <= width) break;
+    }
+    return font;
+}
+
+void drawFitted(QPainter& p, const QRectF& box, int alignment, const QString& words) {
+    const QFont given = p.font();
+    const QFont font = narrowed(given, box.width(), words);
+    QString shown = QFontMetricsF(font).elidedText(words, Qt::ElideRight, box.width());
+    constexpr int kReadable = 6;
+    if (shown != words && shown.size() < kReadable) shown.clear();
+    p.setFont(font);
+    p.drawText(box, alignment | Qt::TextDontClip, shown);
+    p.setFont(given);
+}
+
+void drawFitted(QPainter& p, const QPointF& base, double width, const QString& words) {
+    const double up = QFontMetricsF(p.font()).ascent();
+    drawFitted(p, QRectF(base.x(), base.y() - up, width, QFontMetricsF(p.font()).height()),
+               Qt::AlignLeft | Qt::AlignTop, words);
+}
+
+bool fits(const QFont& font, double width, const QString& words) {
+    return QFontMetricsF(narrowed(font, width, words)).horizontalAdvance(words) <= width;
+}
+
+double drawWrapped(QPainter& p, const QRectF& box, const QString& words) {
+    QRectF taken;
+    p.drawText(box, Qt::TextWordWrap | Qt::TextDontClip, words, &taken);
+    return taken.height();
+}
+
 } // namespace enkinet::app

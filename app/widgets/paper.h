@@ -22,6 +22,17 @@ double drawStamp(QPainter& painter, const QPointF& centre, const QString& word, 
 /// The ring of the focus: two pixels, always seen, just outside a box.
 void drawFocus(QPainter& painter, const QRectF& box);
 
+/// Words on one line, drawn together where they are too wide; what still has no room is left out from its end, and a
+/// stub that nobody could read altogether.
+void drawFitted(QPainter& painter, const QRectF& box, int alignment, const QString& words);
+void drawFitted(QPainter& painter, const QPointF& base, double width, const QString& words);
+/// The font drawn together as far as it stays readable and as these words ask for.
+QFont narrowed(QFont font, double width, const QString& words);
+/// Whether drawFitted() would say all of it.
+bool fits(const QFont& font, double width, const QString& words);
+/// Words on as many lines as they take; returns how high they are.
+double drawWrapped(QPainter& painter, const QRectF& box, const QString& words);
+
 /// Type of the desk in pixels: 22, 15, 13 or 11.
 QFont deskType(int px, int weight = QFont::Normal);
 

@@ -8,12 +8,14 @@
 #include <QTime>
 #include <algorithm>
 #include <cmath>
+#include <numeric>
 
 namespace enkinet::app {
 
 namespace {
 bool g_inches = false;
-}
+bool g_fahrenheit = false;
+} // namespace
 
 void Say::setInches(bool inches) { g_inches = inches; }
 bool Say::inches() { return g_inches; }
@@ -31,8 +33,23 @@ QString Say::figure(double v) {
     return number(v, a >= 99.5 ? 0 : a >= 9.95 ? 1 : 2);
 }
 
+QString Say::fraction(double inches, int parts) {
+    const auto all = static_cast<long long>(std::llround(std::abs(inches) * parts));
+    const long long whole = all / parts, left = all % parts, shared = std::gcd(left, static_cast<long long>(parts));
+    const QString sign = inches < 0 && all > 0 ? QStringLiteral("-") : QString();
+    if (left == 0) return sign + QString::number(whole);
+    const QString part = QString("%1/%2").arg(left / shared).arg(parts / shared);
+    return sign + (whole > 0 ? QString("%1 %2").arg(whole).arg(part) : part);
+}
+
 QString Say::length(double mm, int decimals) {
-    return g_inches ? tr("%1 in").arg(number(mm / kMmPerInch, decimals + 1)) : tr("%1 mm").arg(number(mm, decimals));
+    if (!g_inches) return tr("%1 mm").arg(number(mm, decimals));
+    const double in = mm / kMmPerInch;
+    // As a rule is read, where a sixteenth or a thirty-second says it to 0.4 mm; what is measured finer stays decimal.
+    constexpr double kReadOff_in = 1;
+    if (std::abs(in) < kReadOff_in) return tr("%1 in").arg(number(in, decimals + 1));
+    const bool coarse = std::abs(in * 16 - std::round(in * 16)) < 0.2;
+    return tr("%1 in").arg(fraction(in, coarse ? 16 : 32));
 }
 QString Say::grams(double g) {
     if (g > 0 && g < 0.005) return tr("under 0.01 g");
@@ -56,7 +73,17 @@ QString Say::weights(const fill::Totals& t) {
     return tr("Weighs %1: %2.").arg(grams(t.mass_g()), of.join(tr(", ")));
 }
 
-QString Say::temperature(double C) { return tr("%1 °C").arg(number(C, 0)); }
+void Say::setFahrenheit(bool fahrenheit) { g_fahrenheit = fahrenheit; }
+bool Say::fahrenheit() { return g_fahrenheit; }
+double Say::shownHeat(double C) { return g_fahrenheit ? 1.8 * C + 32 : C; }
+double Say::heatInC(double shown) { return g_fahrenheit ? (shown - 32) / 1.8 : shown; }
+QString Say::heatUnit() { return g_fahrenheit ? tr("°F") : tr("°C"); }
+QString Say::temperature(double C) {
+    return tr("%1 %2", "degrees, their unit").arg(number(shownHeat(C), 0), heatUnit());
+}
+QString Say::warmth(double C) {
+    return tr("%1 %2", "degrees, their unit").arg(number(g_fahrenheit ? 1.8 * C : C, 1), heatUnit());
+}
 QString Say::degrees(double rad, int decimals) { return tr("%1°").arg(number(radToDeg(rad), decimals)); }
 
 QString Say::minutes(double min) {

@@ -17,6 +17,8 @@ class Say {
 public:
     static void setInches(bool inches);
     static bool inches();
+    /// Inches as whole ones and a fraction in lowest terms, such as "9 7/16", to the nearest of so many parts.
+    static QString fraction(double inches, int parts);
 
     static QString number(double value, int decimals);
     /// Three figures, no exponent.
@@ -25,7 +27,15 @@ public:
     /// A strand's diameter with the gauges that come nearest: "1.60 mm (near AWG 14, SWG 16)".
     static QString diameter(double mm);
     static QString grams(double g);
+    static void setFahrenheit(bool fahrenheit);
+    static bool fahrenheit();
+    /// Degrees C in the degrees that are shown, and back.
+    static double shownHeat(double C);
+    static double heatInC(double shown);
+    static QString heatUnit();
     static QString temperature(double C);
+    /// A difference of temperatures.
+    static QString warmth(double C);
     /// What a bond fails by, and what would help.
     static QString bondLimit(results::BondLimit limit);
     /// What a puppet weighs, and of what; the parts add up to the whole.

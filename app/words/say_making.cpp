@@ -44,7 +44,7 @@ QString Say::step(const make::Step& s) {
             return tr("Last look before it sets");
         }
     case StepKind::bake:
-        return tr("Bake %1 at %2 °C, let it cool").arg(who, number(s.amount, 0));
+        return tr("Bake %1 at %2, let it cool").arg(who, temperature(s.amount));
     case StepKind::dry:
         return tr("Let %1 set").arg(who);
     case StepKind::paint:
@@ -204,20 +204,20 @@ QString Say::gateItem(const make::GateItem& g) {
                    : tr("%1 wires under the feet are free for %2 of base, and their holes are drilled.")
                          .arg(number(g.a, 0), length(g.b, 0));
     case Check::scorches:
-        return tr("%1 scorches at %2 °C, this load peaks at %3 °C: a lower set point, or a hood of foil.")
-            .arg(who, number(g.a, 0), number(g.b, 0));
+        return tr("%1 scorches at %2, this load peaks at %3: a lower set point, or a hood of foil.")
+            .arg(who, temperature(g.a), temperature(g.b));
     case Check::take_out:
-        return tr("%1 must not go in: it stands %2 °C, this load peaks at %3 °C.")
-            .arg(who, number(g.a, 0), number(g.b, 0));
+        return tr("%1 must not go in: it stands %2, this load peaks at %3.")
+            .arg(who, temperature(g.a), temperature(g.b));
     case Check::glue:
-        return tr("Instant glue in the wraps (%1) softens at %2 °C, this load peaks at %3 °C: turns of wire and putty "
+        return tr("Instant glue in the wraps (%1) softens at %2, this load peaks at %3: turns of wire and putty "
                   "must carry them.")
-            .arg(what, number(g.a, 0), number(g.b, 0));
+            .arg(what, temperature(g.a), temperature(g.b));
     case Check::sleeve:
-        return tr("Sleeves (%1) go on shrinking from %2 °C, this load peaks at %3 °C.")
-            .arg(what, number(g.a, 0), number(g.b, 0));
+        return tr("Sleeves (%1) go on shrinking from %2, this load peaks at %3.")
+            .arg(what, temperature(g.a), temperature(g.b));
     case Check::alongside:
-        return tr("%1 goes in with it: stands %2 °C.").arg(who, number(g.a, 0));
+        return tr("%1 goes in with it: stands %2.").arg(who, temperature(g.a));
     case Check::prop:
         return tr("Prop the %1, %2 above the base: its raw clay carries %3 times what it can.")
             .arg(what, length(g.a, 0), number(g.b, 1));
@@ -234,9 +234,9 @@ QString Say::gateItem(const make::GateItem& g) {
     case Check::oversize:
         return tr("%1: every length is still %2 times its final size.").arg(who, number(g.a, 3));
     case Check::probe:
-        return std::isnan(g.a) ? tr("No probe has been in this oven: its %1 °C may be anything near. Log it once.")
-                                     .arg(number(g.b, 0))
-                               : tr("Dial %1 °C: by the probe that makes %2 °C.").arg(number(g.a, 0), number(g.b, 0));
+        return std::isnan(g.a) ? tr("No probe has been in this oven: its %1 may be anything near. Log it once.")
+                                     .arg(temperature(g.b))
+                               : tr("Dial %1: by the probe that makes %2.").arg(temperature(g.a), temperature(g.b));
     case Check::cool:
         return g.a > 2 * g.b
                    ? tr("Cool it in the shut oven: the thinnest part is fit to move after %1, the slowest (%2) "

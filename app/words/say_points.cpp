@@ -110,8 +110,8 @@ QString Say::openPoint(const results::OpenPoint& p) {
     case Issue::left_raw:
         return tr("%1 stays raw: no load cures it.").arg(who);
     case Issue::not_in_oven:
-        return tr("%1 must not go into the oven: it stands %2 °C, the load peaks at %3 °C.")
-            .arg(who, number(p.limit, 0), number(p.found, 0));
+        return tr("%1 must not go into the oven: it stands %2, the load peaks at %3.")
+            .arg(who, temperature(p.limit), temperature(p.found));
     case Issue::sags:
         return tr("%1 has no wire and would sag before it is cured: %2 of %3 MPa. Prop it %4 above the base, or "
                   "give it a wire.")

@@ -18,6 +18,8 @@ constexpr double kGauges[] = {0.3, 0.4, 0.5, 0.6, 0.8, 0.9, 1.0, 1.2, 1.4, 1.5,
 constexpr double kEdgeSize = 0.12, kSpoolSize = 0.2, kRigSize = 0.6;
 /// The change is known to this share of itself.
 constexpr double kClose = 1e-3;
+/// Shares of a change that are tried, coarse ones first.
+constexpr double kShares[] = {1, 0.5, 0.25, 0.75, 0.125, 0.375, 0.625, 0.875};
 constexpr std::size_t kMostPairs = 3;
 
 class Finder {
@@ -82,19 +84,28 @@ public:
 
     static double sizeOf(const Remedy& r) { return std::abs(r.to - r.from) / std::max(std::abs(r.from), 1e-9); }
 
-    /// Keeps a remedy when its full change helps; a continuous one is first cut down to what is just enough. What helps
-    /// in no measure is kept for pairs.
+    /// Keeps a remedy when it helps; a continuous one is first cut down to what is just enough. What helps in no
+    /// measure is kept for pairs.
     void offer(Remedy r, double weight = 0) {
         if (stopped() || (r.continuous && r.from == r.to)) return;
-        auto all = tryOut(r, 1);
         r.size = r.continuous ? sizeOf(r) : weight;
-        if (!all) return;
-        if (!holds(*all)) {
+        double enough = 1;
+        std::optional<choice::PuppetChoice> all;
+        // The whole of it may be too much: a gap so long that it springs, a leg so thick that it weighs.
+        for (double share :
+             r.continuous ? std::vector<double>(std::begin(kShares), std::end(kShares)) : std::vector{1.0}) {
+            if (stopped()) return;
+            all = tryOut(r, share);
+            enough = share;
+            if (all && holds(*all)) break;
+            all.reset();
+        }
+        if (!all) {
             m_short.push_back(r);
             return;
         }
         if (r.continuous) {
-            double fails = 0, enough = 1;
+            double fails = 0;
             while (enough - fails > kClose * enough) {
                 if (stopped()) return;
                 const double middle = (fails + enough) / 2;
@@ -115,6 +126,7 @@ public:
     /// other allows.
     void pairs() {
         std::vector<Remedy> best;
+        spoolPairs(best);
         for (std::size_t i = 0; i < m_short.size(); ++i)
             for (std::size_t k = i + 1; k < m_short.size(); ++k) {
                 if (stopped()) break;
@@ -130,6 +142,28 @@ public:
             found.push_back(std::move(r));
     }
 
+    /// A gauge that is not in stock together with another change: looked for under the loads that the change leaves.
+    void spoolPairs(std::vector<Remedy>& best) const {
+        if (m_limb.pick) return;
+        const std::vector<Remedy> gauges = soldGauges();
+        for (const Remedy& other : m_short) {
+            if (other.fix == Fix::spool) continue;
+            for (double share : {1.0, 0.5}) {
+                if (share < 1 && !other.continuous) continue;
+                if (stopped()) return;
+                const auto eased = tryOut(other, share);
+                if (!eased) continue;
+                const choice::LimbChoice& l = eased->limbs[static_cast<std::size_t>(m_limbIndex)];
+                for (const Remedy& gauge : gauges) {
+                    if (!mayFit(l, gauge.spool)) continue;
+                    const std::size_t before = best.size();
+                    solvePair(other, gauge, best);
+                    if (best.size() > before) break;
+                }
+            }
+        }
+    }
+
     void solvePair(const Remedy& a, const Remedy& b, std::vector<Remedy>& best) const {
         const auto at = [&](double x, double y) {
             Remedy r = a, other = b;
@@ -143,15 +177,27 @@ public:
             const auto trial = tryOut(at(x, y), 1);
             return trial && holds(*trial);
         };
-        if (!enough(1, 1)) return;
+        double mostA = 0, mostB = 0;
+        for (const auto& [x, y] : {std::pair{1.0, 1.0}, {0.5, 1.0}, {1.0, 0.5}, {0.5, 0.5}}) {
+            if ((x < 1 && !a.continuous) || (y < 1 && !b.continuous)) continue;
+            if (stopped()) return;
+            if (enough(x, y)) {
+                mostA = x, mostB = y;
+                break;
+            }
+        }
+        if (mostA == 0) return;
         const auto least = [&](const auto& of) {
             double fails = 0, good = 1;
             while (good - fails > kClose * good && !stopped())
                 (of((fails + good) / 2) ? good : fails) = (fails + good) / 2;
             return good;
         };
-        double x = 1, y = 1;
-        if (a.continuous && b.continuous) x = y = least([&](double t) { return enough(t, t); });
+        double x = mostA, y = mostB;
+        if (a.continuous && b.continuous) {
+            const double both = least([&](double t) { return enough(t * mostA, t * mostB); });
+            x *= both, y *= both;
+        }
         // On the diagonal both are needed; the first takes back what the second does not ask of it.
         if (a.continuous) x *= least([&](double t) { return enough(t * x, y); });
         if (b.continuous) y *= least([&](double t) { return enough(x, t * y); });
@@ -183,9 +229,9 @@ public:
             places.emplace_back(std::hypot(middle.x - weight.x, middle.z - weight.z), r);
         }
         std::stable_sort(places.begin(), places.end(), [](const auto& a, const auto& b) { return a.first < b.first; });
-        for (std::size_t i = 0; i < places.size() && i < 3; ++i) {
+        for (const auto& place : places) {
             const std::size_t before = found.size();
-            offer(places[i].second, kRigSize);
+            offer(place.second, kRigSize);
             if (found.size() > before) return;
         }
     }
@@ -198,7 +244,8 @@ public:
 
     void gaps(const choice::LimbChoice& l) {
         for (std::size_t i = 0; i < l.demands.size(); ++i) {
-            if (l.verdicts[i].state() == choice::State::holds || m_limb.whip) continue;
+            // Also of one that holds: it may be what rules out the wire that another needs.
+            if (m_limb.whip) continue;
             const auto j = static_cast<std::size_t>(l.demands[i].joint);
             Remedy r = base(Fix::gap);
             r.joint = static_cast<int>(j), r.from = m_limb.joints[j].gap_mm;
@@ -218,7 +265,6 @@ public:
 
     void ranges(const choice::LimbChoice& l) {
         for (std::size_t i = 0; i < l.demands.size(); ++i) {
-            if (l.verdicts[i].state() == choice::State::holds) continue;
             Remedy r = base(Fix::range);
             r.joint = l.demands[i].joint, r.from = 1, r.to = 0.15;
             offer(r);
@@ -256,7 +302,7 @@ public:
     void discrete(const choice::LimbChoice& l) {
         for (std::size_t i = 0; i < l.demands.size(); ++i) {
             const Joint& j = m_limb.joints[static_cast<std::size_t>(l.demands[i].joint)];
-            if (l.verdicts[i].state() != choice::State::tired || j.edge <= wire::kNoEdge) continue;
+            if (j.edge <= wire::kNoEdge) continue;
             Remedy r = base(Fix::edge);
             r.continuous = false, r.joint = l.demands[i].joint, r.from = j.edge,
             r.to = j.edge > wire::kEasedEdge ? wire::kEasedEdge : wire::kNoEdge;
@@ -264,6 +310,18 @@ public:
         }
         // The thinnest gauge that is sold, per material that may be posed, beyond what is in stock.
         if (m_limb.pick) return;
+        std::string served;
+        for (const Remedy& gauge : soldGauges()) {
+            if (gauge.spool.material == served || !mayFit(l, gauge.spool)) continue;
+            const std::size_t before = found.size();
+            offer(gauge, kSpoolSize);
+            if (found.size() > before) served = gauge.spool.material;
+        }
+    }
+
+    /// Spools that could be bought, per material that may be posed, the thinnest first.
+    std::vector<Remedy> soldGauges() const {
+        std::vector<Remedy> all;
         const Cards cards = mergeCards(m_shipped, m_production.cards);
         for (const wire::MaterialCard& card : cards.wires) {
             if (card.use == wire::Use::fixed && !m_puppet.wants.steelMayPose) continue;
@@ -277,20 +335,21 @@ public:
                     return (o.material == spool.material && std::abs(o.diameter_mm - d) < 0.02) || o.id == spool.id;
                 };
                 if (std::any_of(m_production.stock.spools.begin(), m_production.stock.spools.end(), same)) continue;
-                if (!mayFit(l, spool, card)) continue;
                 Remedy r = base(Fix::spool);
-                r.continuous = false, r.to = d;
+                r.continuous = false, r.to = d, r.size = kSpoolSize;
                 r.spool = spool;
-                const std::size_t before = found.size();
-                offer(r, kSpoolSize);
-                if (found.size() > before) break;
+                all.push_back(std::move(r));
             }
         }
+        return all;
     }
 
     /// Whether a spool would fit the limb under its present loads: worth a trial of the whole puppet.
-    bool mayFit(const choice::LimbChoice& l, const document::Spool& spool, const wire::MaterialCard& card) const {
-        const choice::Stock one{{spool}, {{card.id, m_tables.find(card)}}, {}};
+    bool mayFit(const choice::LimbChoice& l, const document::Spool& spool) const {
+        const Cards cards = mergeCards(m_shipped, m_production.cards);
+        const auto card = std::find_if(cards.wires.begin(), cards.wires.end(),
+                                       [&](const wire::MaterialCard& c) { return c.id == spool.material; });
+        const choice::Stock one{{spool}, {{card->id, m_tables.find(*card)}}, {}};
         choice::LimbChoice probe;
         probe.limb = m_limbIndex, probe.demands = l.demands;
         choice::FieldMemo memo;

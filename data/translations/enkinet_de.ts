@@ -2755,20 +2755,8 @@
         <translation>Backkurven: Ofen, Oberfläche und innerster Ton über den Minuten</translation>
     </message>
     <message>
-        <source>oven %1 °C</source>
-        <translation>Ofen %1 °C</translation>
-    </message>
-    <message>
-        <source>curing from %1 °C</source>
-        <translation>härtet ab %1 °C</translation>
-    </message>
-    <message>
         <source>minutes</source>
         <translation>Minuten</translation>
-    </message>
-    <message>
-        <source>°C</source>
-        <translation>°C</translation>
     </message>
     <message>
         <source>%1, surface dashed; hot after %2</source>
@@ -2785,6 +2773,14 @@
     <message>
         <source>. Then %1 of soak.</source>
         <translation>. Dann %1 halten.</translation>
+    </message>
+    <message>
+        <source>oven %1</source>
+        <translation>Ofen %1</translation>
+    </message>
+    <message>
+        <source>curing from %1</source>
+        <translation>härtet ab %1</translation>
     </message>
 </context>
 <context>
@@ -2906,13 +2902,6 @@
         <source>The oven</source>
         <translation>Der Ofen</translation>
     </message>
-    <message numerus="yes">
-        <source>It stands %1 °C off its dial and swings by %2 °C to each side (%n reading(s)).</source>
-        <translation>
-            <numerusform>Er weicht um %1 °C vom Regler ab und schwankt um %2 °C nach jeder Seite (%n Ablesung).</numerusform>
-            <numerusform>Er weicht um %1 °C vom Regler ab und schwankt um %2 °C nach jeder Seite (%n Ablesungen).</numerusform>
-        </translation>
-    </message>
     <message>
         <source>No probe has been in it: its dial is taken at its word. A log of another probe is read in at Skin, under oven.</source>
         <translation>Noch kein Fühler war darin: seinem Regler wird geglaubt. Das Protokoll eines anderen Fühlers wird unter Haut, Ofen eingelesen.</translation>
@@ -2940,6 +2929,13 @@
     <message>
         <source>Tests from %1</source>
         <translation>Versuche aus %1</translation>
+    </message>
+    <message numerus="yes">
+        <source>It stands %1 off its dial and swings by %2 to each side (%n reading(s)).</source>
+        <translation>
+            <numerusform>Er weicht um %1 vom Regler ab und schwankt um %2 nach jeder Seite (%n Ablesung).</numerusform>
+            <numerusform>Er weicht um %1 vom Regler ab und schwankt um %2 nach jeder Seite (%n Ablesungen).</numerusform>
+        </translation>
     </message>
 </context>
 <context>
@@ -3053,10 +3049,6 @@
         <translation>Kraft, bei der er brach, N</translation>
     </message>
     <message>
-        <source>What the dial says, °C</source>
-        <translation>Was der Regler sagt, °C</translation>
-    </message>
-    <message>
         <source>strands</source>
         <translation>Stränge</translation>
     </message>
@@ -3103,10 +3095,6 @@
     <message>
         <source>broke at, N</source>
         <translation>brach bei, N</translation>
-    </message>
-    <message>
-        <source>dial, °C</source>
-        <translation>Regler, °C</translation>
     </message>
     <message>
         <source>%1, %2</source>
@@ -3210,6 +3198,14 @@
     <message>
         <source>Bend test of %1</source>
         <translation>Biegeversuch von %1</translation>
+    </message>
+    <message>
+        <source>What the dial says</source>
+        <translation>Was der Regler sagt</translation>
+    </message>
+    <message>
+        <source>dial</source>
+        <translation>Regler</translation>
     </message>
 </context>
 <context>
@@ -3486,10 +3482,6 @@
         <translation>Ofenladungen</translation>
     </message>
     <message>
-        <source>%1. %2: %3 °C for %4, then cool. Cures %5.</source>
-        <translation>%1. %2: %3 °C für %4, dann abkühlen. Härtet %5.</translation>
-    </message>
-    <message>
         <source>everything</source>
         <translation>alles</translation>
     </message>
@@ -3572,6 +3564,10 @@
     <message>
         <source>this bar is 100 mm: measure it before you trust the page</source>
         <translation>dieser Balken ist 100 mm lang: nachmessen, ehe Sie dem Blatt trauen</translation>
+    </message>
+    <message>
+        <source>%1. %2: %3 for %4, then cool. Cures %5.</source>
+        <translation>%1. %2: %3 für %4, dann abkühlen. Härtet %5.</translation>
     </message>
 </context>
 <context>
@@ -4108,10 +4104,6 @@
         <translation>Schwerpunkt %1 über der Grundplatte.</translation>
     </message>
     <message>
-        <source>Bake at %1 °C for %2; the %3 is slowest.</source>
-        <translation>Bei %1 °C für %2 backen; am langsamsten: %3.</translation>
-    </message>
-    <message>
         <source>Work %1; from first cut to last %2.</source>
         <translation>Arbeit %1; vom ersten Schnitt bis zum letzten %2.</translation>
     </message>
@@ -4146,6 +4138,10 @@
     <message>
         <source>Lives are those that nine joints in ten reach. They rest on table values of the wire until one of yours has been tested.</source>
         <translation>Lebensdauern sind die, die neun von zehn Gelenken erreichen. Sie beruhen auf Tafelwerten des Drahtes, bis einer von Ihrem geprüft ist.</translation>
+    </message>
+    <message>
+        <source>Bake at %1 for %2; the %3 is slowest.</source>
+        <translation>Bei %1 für %2 backen; am langsamsten: %3.</translation>
     </message>
 </context>
 <context>
@@ -4272,10 +4268,6 @@
     <message>
         <source>measured, mm</source>
         <translation>gemessen, mm</translation>
-    </message>
-    <message>
-        <source>oven, °C</source>
-        <translation>Ofen, °C</translation>
     </message>
     <message>
         <source>for next time</source>
@@ -4421,6 +4413,11 @@
     <message>
         <source>CSV (*.csv)</source>
         <translation>CSV (*.csv)</translation>
+    </message>
+    <message>
+        <source>oven, %1</source>
+        <comment>degrees of heat</comment>
+        <translation>Ofen, %1</translation>
     </message>
 </context>
 <context>
@@ -4670,14 +4667,6 @@
         <translation>Die Werkstatt</translation>
     </message>
     <message>
-        <source>Temperature of the shop, °C</source>
-        <translation>Temperatur der Werkstatt, °C</translation>
-    </message>
-    <message>
-        <source> °C</source>
-        <translation> °C</translation>
-    </message>
-    <message>
         <source>Pairs of spacer strips, in millimetres</source>
         <translation>Paare von Abstandsleisten, in Millimetern</translation>
     </message>
@@ -4734,10 +4723,6 @@
         <translation>Ohne eine Platte der Walze</translation>
     </message>
     <message>
-        <source>The shop at %1 °C</source>
-        <translation>Die Werkstatt bei %1 °C</translation>
-    </message>
-    <message>
         <source>%1 of putty an hour</source>
         <translation>%1 Kitt je Stunde</translation>
     </message>
@@ -4788,14 +4773,6 @@
     <message>
         <source>It shrinks by %1 %: make every length, extensions and patterns too, %2 times as long.</source>
         <translation>Er schwindet um %1 %: jede Länge, auch Verlängerungen und Schnitte, %2-mal so lang machen.</translation>
-    </message>
-    <message>
-        <source>Dries in %1 h at 20 °C and half damp.</source>
-        <translation>Trocknet in %1 h bei 20 °C und halber Feuchte.</translation>
-    </message>
-    <message>
-        <source>Mix %1 batches of %2 at most, each used up before it sets; hard after %3 h at %4 °C.</source>
-        <translation>%1 Ansätze von höchstens %2 mischen, jeder verbraucht, ehe er anzieht; hart nach %3 h bei %4 °C.</translation>
     </message>
     <message>
         <source>A free web of it as thick as this bends down to a radius of %1 before it cracks.</source>
@@ -4864,6 +4841,22 @@
     <message>
         <source>Cards from %1</source>
         <translation>Karten aus %1</translation>
+    </message>
+    <message>
+        <source>Temperature of the shop</source>
+        <translation>Temperatur der Werkstatt</translation>
+    </message>
+    <message>
+        <source>The shop at %1</source>
+        <translation>Die Werkstatt bei %1</translation>
+    </message>
+    <message>
+        <source>Dries in %1 h at %2 and half damp.</source>
+        <translation>Trocknet in %1 h bei %2 und halber Feuchte.</translation>
+    </message>
+    <message>
+        <source>Mix %1 batches of %2 at most, each used up before it sets; hard after %3 h at %4.</source>
+        <translation>%1 Ansätze von höchstens %2 mischen, jeder verbraucht, ehe er anzieht; hart nach %3 h bei %4.</translation>
     </message>
 </context>
 <context>
@@ -4962,6 +4955,10 @@
     <message>
         <source>none</source>
         <translation>keine</translation>
+    </message>
+    <message>
+        <source>0 in</source>
+        <translation>0 in</translation>
     </message>
 </context>
 <context>
@@ -5615,6 +5612,11 @@
         <source> g</source>
         <translation> g</translation>
     </message>
+    <message>
+        <source> %1</source>
+        <comment>unit</comment>
+        <translation> %1</translation>
+    </message>
 </context>
 <context>
     <name>enkinet::app::OvenLeaf</name>
@@ -5653,14 +5655,6 @@
     <message>
         <source>Name of the load</source>
         <translation>Name der Ladung</translation>
-    </message>
-    <message>
-        <source>Set point in °C, 0 for the clay&apos;s own</source>
-        <translation>Einstellung in °C, 0 für die des Tons</translation>
-    </message>
-    <message>
-        <source> °C</source>
-        <translation> °C</translation>
     </message>
     <message>
         <source>the clay&apos;s own</source>
@@ -5747,10 +5741,6 @@
         <translation>Name einer Ladung</translation>
     </message>
     <message>
-        <source>A load at %1 °C</source>
-        <translation>Eine Ladung bei %1 °C</translation>
-    </message>
-    <message>
         <source>A load of %1 min</source>
         <translation>Eine Ladung von %1 min</translation>
     </message>
@@ -5815,10 +5805,6 @@
         <translation>der Ofen bläst (Umluft)</translation>
     </message>
     <message>
-        <source>By %1 readings of a probe this oven runs %2 °C %3 its dial and swings by %4 °C; it has settled after %5.</source>
-        <translation>Nach %1 Ablesungen eines Fühlers läuft dieser Ofen %2 °C %3 seinem Regler und schwankt um %4 °C; er ruht nach %5.</translation>
-    </message>
-    <message>
         <source>above</source>
         <translation>über</translation>
     </message>
@@ -5827,16 +5813,8 @@
         <translation>unter</translation>
     </message>
     <message>
-        <source>For %1 °C dial %2 °C.</source>
-        <translation>Für %1 °C den Regler auf %2 °C.</translation>
-    </message>
-    <message>
         <source>No probe has been in it: the dial is taken at its word. Log it once empty, minutes and degrees, and read the log here.</source>
         <translation>Kein Fühler war darin: dem Regler wird geglaubt. Einmal leer aufzeichnen, Minuten und Grad, und das Protokoll hier einlesen.</translation>
-    </message>
-    <message>
-        <source>%1 °C for %2, cures %3 parts</source>
-        <translation>%1 °C für %2, härtet %3 Teile</translation>
     </message>
     <message>
         <source>; they need %1</source>
@@ -5861,10 +5839,6 @@
     <message>
         <source>stays out: this is a piece by itself</source>
         <translation>bleibt draußen: dies ist ein Stück für sich</translation>
-    </message>
-    <message>
-        <source>%1, stands %2 °C%3; %4</source>
-        <translation>%1, hält %2 °C aus%3; %4</translation>
     </message>
     <message>
         <source>, a prop</source>
@@ -5901,6 +5875,30 @@
     <message>
         <source>Oven&apos;s log from %1</source>
         <translation>Ofenprotokoll aus %1</translation>
+    </message>
+    <message>
+        <source>Set point; the lowest stands for the clay&apos;s own</source>
+        <translation>Einstellung; die niedrigste steht für die des Tons</translation>
+    </message>
+    <message>
+        <source>A load at %1</source>
+        <translation>Eine Ladung bei %1</translation>
+    </message>
+    <message>
+        <source>By %1 readings of a probe this oven runs %2 %3 its dial and swings by %4; it has settled after %5.</source>
+        <translation>Nach %1 Ablesungen eines Fühlers läuft dieser Ofen %2 %3 seinem Regler und schwankt um %4; er ruht nach %5.</translation>
+    </message>
+    <message>
+        <source>For %1 dial %2.</source>
+        <translation>Für %1 den Regler auf %2.</translation>
+    </message>
+    <message>
+        <source>%1 for %2, cures %3 parts</source>
+        <translation>%1 für %2, härtet %3 Teile</translation>
+    </message>
+    <message>
+        <source>%1, stands %2%3; %4</source>
+        <translation>%1, hält %2 aus%3; %4</translation>
     </message>
 </context>
 <context>
@@ -8152,10 +8150,6 @@ Zum Verschieben ziehen, oder Alt mit den Pfeilen.</translation>
         <translation>, </translation>
     </message>
     <message>
-        <source>%1 °C</source>
-        <translation>%1 °C</translation>
-    </message>
-    <message>
         <source>%1°</source>
         <translation>%1°</translation>
     </message>
@@ -8797,10 +8791,6 @@ Zum Verschieben ziehen, oder Alt mit den Pfeilen.</translation>
         <translation>Letzter Blick, ehe es härtet</translation>
     </message>
     <message>
-        <source>Bake %1 at %2 °C, let it cool</source>
-        <translation>%1 bei %2 °C backen, abkühlen lassen</translation>
-    </message>
-    <message>
         <source>Let %1 set</source>
         <translation>%1 härten lassen</translation>
     </message>
@@ -9048,26 +9038,6 @@ Zum Verschieben ziehen, oder Alt mit den Pfeilen.</translation>
         <translation>%1 Drähte unter den Füßen sind frei für %2 Grundplatte, und ihre Löcher sind gebohrt.</translation>
     </message>
     <message>
-        <source>%1 scorches at %2 °C, this load peaks at %3 °C: a lower set point, or a hood of foil.</source>
-        <translation>%1 versengt bei %2 °C, diese Ladung erreicht %3 °C: niedriger einstellen, oder eine Folienhaube.</translation>
-    </message>
-    <message>
-        <source>%1 must not go in: it stands %2 °C, this load peaks at %3 °C.</source>
-        <translation>%1 darf nicht hinein: es hält %2 °C aus, diese Ladung erreicht %3 °C.</translation>
-    </message>
-    <message>
-        <source>Instant glue in the wraps (%1) softens at %2 °C, this load peaks at %3 °C: turns of wire and putty must carry them.</source>
-        <translation>Sekundenkleber in den Wicklungen (%1) wird bei %2 °C weich, diese Ladung erreicht %3 °C: Drahtwindungen und Kitt müssen sie tragen.</translation>
-    </message>
-    <message>
-        <source>Sleeves (%1) go on shrinking from %2 °C, this load peaks at %3 °C.</source>
-        <translation>Hülsen (%1) schrumpfen ab %2 °C weiter, diese Ladung erreicht %3 °C.</translation>
-    </message>
-    <message>
-        <source>%1 goes in with it: stands %2 °C.</source>
-        <translation>%1 geht mit hinein: hält %2 °C aus.</translation>
-    </message>
-    <message>
         <source>Prop the %1, %2 above the base: its raw clay carries %3 times what it can.</source>
         <translation>%1 stützen, %2 über der Grundplatte: sein roher Ton trägt das %3-Fache dessen, was er kann.</translation>
     </message>
@@ -9094,14 +9064,6 @@ Zum Verschieben ziehen, oder Alt mit den Pfeilen.</translation>
     <message>
         <source>%1: every length is still %2 times its final size.</source>
         <translation>%1: jede Länge ist noch das %2-Fache ihrer Endgröße.</translation>
-    </message>
-    <message>
-        <source>No probe has been in this oven: its %1 °C may be anything near. Log it once.</source>
-        <translation>Kein Fühler war in diesem Ofen: seine %1 °C können alles in der Nähe sein. Einmal aufzeichnen.</translation>
-    </message>
-    <message>
-        <source>Dial %1 °C: by the probe that makes %2 °C.</source>
-        <translation>Regler %1 °C: laut Fühler sind das %2 °C.</translation>
     </message>
     <message>
         <source>Cool it in the shut oven: the thinnest part is fit to move after %1, the slowest (%2) after %3.</source>
@@ -9327,10 +9289,6 @@ Zum Verschieben ziehen, oder Alt mit den Pfeilen.</translation>
         <translation>%1 bleibt roh: keine Ladung härtet es.</translation>
     </message>
     <message>
-        <source>%1 must not go into the oven: it stands %2 °C, the load peaks at %3 °C.</source>
-        <translation>%1 darf nicht in den Ofen: es hält %2 °C aus, die Ladung erreicht %3 °C.</translation>
-    </message>
-    <message>
         <source>%1 has no wire and would sag before it is cured: %2 of %3 MPa. Prop it %4 above the base, or give it a wire.</source>
         <translation>%1 hat keinen Draht und würde vor dem Härten durchsacken: %2 von %3 MPa. %4 über der Grundplatte stützen, oder einen Draht geben.</translation>
     </message>
@@ -9501,6 +9459,55 @@ Zum Verschieben ziehen, oder Alt mit den Pfeilen.</translation>
     <message>
         <source>Buy foil: %1 m needed%3, %2 m there.</source>
         <translation>Folie kaufen: %1 m nötig%3, %2 m da.</translation>
+    </message>
+    <message>
+        <source>°F</source>
+        <translation>°F</translation>
+    </message>
+    <message>
+        <source>°C</source>
+        <translation>°C</translation>
+    </message>
+    <message>
+        <source>%1 %2</source>
+        <comment>degrees, their unit</comment>
+        <translation>%1 %2</translation>
+    </message>
+    <message>
+        <source>Bake %1 at %2, let it cool</source>
+        <translation>%1 bei %2 backen, abkühlen lassen</translation>
+    </message>
+    <message>
+        <source>%1 scorches at %2, this load peaks at %3: a lower set point, or a hood of foil.</source>
+        <translation>%1 versengt bei %2, diese Ladung erreicht %3: niedriger einstellen, oder eine Folienhaube.</translation>
+    </message>
+    <message>
+        <source>%1 must not go in: it stands %2, this load peaks at %3.</source>
+        <translation>%1 darf nicht hinein: es hält %2 aus, diese Ladung erreicht %3.</translation>
+    </message>
+    <message>
+        <source>Instant glue in the wraps (%1) softens at %2, this load peaks at %3: turns of wire and putty must carry them.</source>
+        <translation>Sekundenkleber in den Wicklungen (%1) wird bei %2 weich, diese Ladung erreicht %3: Drahtwindungen und Kitt müssen sie tragen.</translation>
+    </message>
+    <message>
+        <source>Sleeves (%1) go on shrinking from %2, this load peaks at %3.</source>
+        <translation>Hülsen (%1) schrumpfen ab %2 weiter, diese Ladung erreicht %3.</translation>
+    </message>
+    <message>
+        <source>%1 goes in with it: stands %2.</source>
+        <translation>%1 geht mit hinein: hält %2 aus.</translation>
+    </message>
+    <message>
+        <source>No probe has been in this oven: its %1 may be anything near. Log it once.</source>
+        <translation>Kein Fühler war in diesem Ofen: seine %1 können alles in der Nähe sein. Einmal aufzeichnen.</translation>
+    </message>
+    <message>
+        <source>Dial %1: by the probe that makes %2.</source>
+        <translation>Regler %1: laut Fühler sind das %2.</translation>
+    </message>
+    <message>
+        <source>%1 must not go into the oven: it stands %2, the load peaks at %3.</source>
+        <translation>%1 darf nicht in den Ofen: es hält %2 aus, die Ladung erreicht %3.</translation>
     </message>
 </context>
 <context>
@@ -11047,10 +11054,6 @@ Zum Verschieben ziehen, oder Alt mit den Pfeilen.</translation>
         <translation>eine Reihe alle</translation>
     </message>
     <message>
-        <source>stands, °C</source>
-        <translation>hält aus, °C</translation>
-    </message>
-    <message>
         <source>fitted before</source>
         <translation>angebracht vor</translation>
     </message>
@@ -11393,6 +11396,10 @@ Zum Verschieben ziehen, oder Alt mit den Pfeilen.</translation>
     <message>
         <source>minutes to make</source>
         <translation>Minuten zum Machen</translation>
+    </message>
+    <message>
+        <source>stands</source>
+        <translation>hält aus</translation>
     </message>
 </context>
 <context>
@@ -12433,6 +12440,10 @@ Zum Verschieben ziehen, oder Alt mit den Pfeilen.</translation>
         <source>As the &amp;system</source>
         <translation>Wie das &amp;System</translation>
     </message>
+    <message>
+        <source>Degrees &amp;Fahrenheit</source>
+        <translation>Grad &amp;Fahrenheit</translation>
+    </message>
 </context>
 <context>
     <name>enkinet::app::WirePage</name>
@@ -13042,7 +13053,7 @@ Zum Verschieben ziehen, oder Alt mit den Pfeilen.</translation>
     </message>
     <message>
         <source>at fingers</source>
-        <translation>an den Fingern</translation>
+        <translation>am Finger</translation>
     </message>
     <message>
         <source>holds too little</source>

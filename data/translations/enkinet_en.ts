@@ -32,10 +32,10 @@
         </translation>
     </message>
     <message numerus="yes">
-        <source>It stands %1 °C off its dial and swings by %2 °C to each side (%n reading(s)).</source>
+        <source>It stands %1 off its dial and swings by %2 to each side (%n reading(s)).</source>
         <translation>
-            <numerusform>It stands %1 °C off its dial and swings by %2 °C to each side (%n reading).</numerusform>
-            <numerusform>It stands %1 °C off its dial and swings by %2 °C to each side (%n readings).</numerusform>
+            <numerusform>It stands %1 off its dial and swings by %2 to each side (%n reading).</numerusform>
+            <numerusform>It stands %1 off its dial and swings by %2 to each side (%n readings).</numerusform>
         </translation>
     </message>
 </context>

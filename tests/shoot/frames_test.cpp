@@ -38,7 +38,7 @@ TEST_CASE("Of the feet the lowest stands, and no pose sinks one into the ground"
         for (const bool right : {false, true})
             for (const char* joint : {"hip", "knee", "ankle"})
                 c.histories.push_back({"leg", joint, right, {degToRad(random.between(-40, 40))}, {}});
-        const Frame f = calcFrame(walker(), atRest(), c, 0);
+        const shoot::Frame f = calcFrame(walker(), atRest(), c, 0);
         REQUIRE(f.feet_mm.size() == 2);
         CHECK_NEAR(std::min(f.feet_mm[0], f.feet_mm[1]), 0.0, 1e-9);
     }
@@ -91,7 +91,7 @@ TEST_CASE("What leaves its range, jumps or slides is pointed out at its worst po
 }
 
 TEST_CASE("Links that were kept go before names, come back from the file, and may leave a joint alone", "[shoot]") {
-    Motion m;
+    shoot::Motion m;
     m.joints.resize(3);
     m.joints[0].name = "root", m.joints[1].name = "LeftElbow", m.joints[2].name = "Odd";
     m.joints[1].parent = m.joints[2].parent = 0;

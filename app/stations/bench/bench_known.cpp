@@ -165,9 +165,9 @@ void BenchKnown::showClay(const fill::ClayCard& c) {
 void BenchKnown::showOven() {
     const fill::OvenLog& o = m_document.production().stock.shop.oven;
     m_head.show(tr("The oven"), {},
-                o.readings > 0 ? tr("It stands %1 °C off its dial and swings by %2 °C to each side (%n reading(s)).",
-                                    nullptr, o.readings)
-                                     .arg(Say::number(o.offset_C, 1), Say::number(o.swing_C, 1))
+                o.readings > 0 ? tr("It stands %1 off its dial and swings by %2 to each side (%n reading(s)).", nullptr,
+                                    o.readings)
+                                     .arg(Say::warmth(o.offset_C), Say::warmth(o.swing_C))
                                : tr("No probe has been in it: its dial is taken at its word. A log of another probe is "
                                     "read in at Skin, under oven."));
     m_head.setStamp(o.readings > 0 ? tr("probed") : tr("dial only"), o.readings > 0 ? look().holds : look().graphite);

@@ -6,12 +6,12 @@
 #include "widgets/answer.h"
 #include "widgets/button_row.h"
 #include "widgets/fields.h"
+#include "widgets/flow.h"
 #include "widgets/look.h"
 #include "words/say.h"
 #include <QDate>
 #include <QDateTime>
 #include <QFormLayout>
-#include <QHBoxLayout>
 #include <QPushButton>
 #include <QVBoxLayout>
 #include <cmath>
@@ -39,11 +39,9 @@ BenchPage::BenchPage(Document& d) : Page(d, results::Station::bench), m_table(ne
     m_guide->setObjectName("benchGuide");
     m_start = new QPushButton, m_one = new QPushButton(tr("One more bend")), m_keep = new QPushButton;
     m_start->setObjectName("benchStart"), m_one->setObjectName("benchOne"), m_keep->setObjectName("benchKeep");
-    auto* row = new QHBoxLayout;
-    row->setSpacing(6);
+    auto* row = new Flow;
     for (QPushButton* b : {m_start, m_one})
         row->addWidget(b);
-    row->addStretch();
     m_caution = makeText(true);
     m_known = new BenchKnown(d, *m_head);
     column()->addWidget(m_head);
@@ -128,7 +126,9 @@ void BenchPage::makeFields() {
     m_force = number("benchForce", tr("Force at which it broke, N"), 0.01, 10000, 0.5, 2, 10);
     for (NumberField* f : {m_cycles, m_weight, m_force})
         connect(f, &NumberField::edited, this, &BenchPage::entered);
-    m_set = number("benchSet", tr("What the dial says, °C"), 30, 300, 5, 0, 130);
+    m_set = new NumberField(NumberField::Kind::heat, 30, 300, 5, 0, tr("What the dial says"));
+    m_set->setObjectName("benchSet");
+    m_set->show(130);
     m_form = makeForm();
     m_form->addRow(tr("strands"), m_strands);
     m_form->addRow(tr("a turn"), m_lay);
@@ -142,7 +142,7 @@ void BenchPage::makeFields() {
     m_form->addRow(tr("rod"), m_rod);
     m_form->addRow(tr("supports"), m_span);
     m_form->addRow(tr("broke at, N"), m_force);
-    m_form->addRow(tr("dial, °C"), m_set);
+    m_form->addRow(tr("dial"), m_set);
     column()->addLayout(m_form);
 }
 

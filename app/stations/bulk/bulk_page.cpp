@@ -4,6 +4,7 @@
 #include "stations/layers/part_in_hand.h"
 #include "widgets/button_row.h"
 #include "widgets/fields.h"
+#include "widgets/row_list.h"
 #include "words/say.h"
 #include <QCoreApplication>
 #include <QFormLayout>
@@ -19,7 +20,7 @@ BulkPage::BulkPage(Document& d) : Page(d, results::Station::bulk) {
     m_text = makeText();
     m_bulk = new ChoiceField(tr("Bulk of this part"));
     m_bulk->setObjectName("bulk");
-    m_parts = new QListWidget;
+    m_parts = new RowList(9);
     m_parts->setAccessibleName(tr("Foil to tear, part by part"));
     m_parts->setSelectionMode(QAbstractItemView::NoSelection);
     m_sum = makeText();
@@ -95,7 +96,6 @@ void BulkPage::show(const results::Report& r) {
                                         Say::number(sheet_cm2 / (roll.width_mm / 10), 0))
                              : tr("%1: %2").arg(spoken(p.label), Say::grams(p.bulk.mass_g)));
     }
-    fitToRows(*m_parts, 9);
     m_parts->setVisible(m_parts->count() > 0);
     m_sum->setText(foil_g > 0 ? tr("%1 of foil: %2.").arg(Say::grams(foil_g), foil(foil_g)) +
                                     (other_g > 0 ? " " + tr("%1 of other bulk.").arg(Say::grams(other_g)) : QString())

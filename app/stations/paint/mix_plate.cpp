@@ -62,14 +62,12 @@ void MixPlate::paintEvent(QPaintEvent*) {
         p.setFont(deskType(15, QFont::DemiBold));
         p.drawText(QRectF(x + 40, y, 30, row), Qt::AlignRight | Qt::AlignVCenter, QString::number(d.parts));
         p.setFont(deskType(13));
-        p.drawText(QRectF(x + 78, y, width() - x - 80, row), Qt::AlignLeft | Qt::AlignVCenter,
-                   QFontMetricsF(p.font()).elidedText(d.name, Qt::ElideRight, width() - x - 82));
+        drawFitted(p, QRectF(x + 78, y, width() - x - 80, row), Qt::AlignLeft | Qt::AlignVCenter, d.name);
         y += row;
     }
     p.setFont(deskType(13));
     p.setPen(look().graphite);
-    p.drawText(QRectF(x, side - 14 + 18, width() - x, 18), Qt::AlignLeft | Qt::AlignVCenter,
-               QFontMetricsF(p.font()).elidedText(m_sentence, Qt::ElideRight, width() - x));
+    drawFitted(p, QRectF(x, side - 14 + 18, width() - x, 18), Qt::AlignLeft | Qt::AlignVCenter, m_sentence);
 }
 
 } // namespace enkinet::app

@@ -4,6 +4,7 @@
 #include "stations/paint/paint_page.h"
 #include "widgets/answer.h"
 #include "widgets/fields.h"
+#include "widgets/row_list.h"
 #include "words/say.h"
 #include <QCheckBox>
 #include <QFormLayout>
@@ -28,11 +29,9 @@ void PaintPage::makeMixing() {
     m_ml = new QLineEdit("10");
     m_ml->setObjectName("mixMl");
     m_ml->setAccessibleName(tr("How much is wanted, in millilitres; of clays in grams"));
-    m_recipes = new QListWidget;
+    m_recipes = new RowList(5);
     m_recipes->setObjectName("mixRecipes");
     m_recipes->setAccessibleName(tr("Recipes, the nearest first"));
-    m_recipes->setTextElideMode(Qt::ElideRight);
-    m_recipes->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     m_keep = new QPushButton(tr("Keep it as a paint"));
     m_keep->setObjectName("mixKeep");
     m_pots = new QCheckBox(tr("only with what is left in the pots"));
@@ -176,7 +175,6 @@ void PaintPage::takeRecipes() {
     m_chipBox->setVisible(m_recipes->count() > 0 && !mix->clays);
     if (m_recipes->count() == 0 && m_pots->isChecked())
         Q_EMIT document().refused(tr("The pots do not hold enough for %1 ml of any mixture").arg(m_ml->text()));
-    fitToRows(*m_recipes, 5);
     m_recipes->setCurrentRow(0);
 }
 

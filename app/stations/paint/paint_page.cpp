@@ -6,9 +6,11 @@
 #include "stations/paint/tone_patch.h"
 #include "widgets/answer.h"
 #include "widgets/fields.h"
+#include "widgets/flow.h"
 #include "widgets/look.h"
 #include "widgets/materials.h"
 #include "widgets/paper.h"
+#include "widgets/row_list.h"
 #include "words/say.h"
 #include <QFormLayout>
 #include <QIcon>
@@ -50,11 +52,13 @@ void CoatStack::show(const QColor& clay, const QString& clayName, const std::vec
                      .arg(l.coats == 1 ? tr("1 coat") : tr("%1 coats").arg(l.coats), Say::number(l.ml, 1),
                           Say::minutes(l.dry_min));
         if (l.role == paint::Role::base || l.role == paint::Role::primer)
-            r.more += tr(", ΔE %1 to below").arg(Say::number(l.contrast, 0));
-        said << r.text + " " + r.more;
+            r.contrast = tr(", ΔE %1 to below").arg(Say::number(l.contrast, 0));
+        said << r.text + " " + r.more + r.contrast;
         m_rows.push_back(r);
     }
     setAccessibleDescription(said.join("; "));
+    // No step so low that its words lie on the next one's.
+    setMinimumHeight(26 * (static_cast<int>(m_rows.size()) + 1) + 8);
     updateGeometry();
     update();
 }
@@ -66,7 +70,8 @@ void CoatStack::paintEvent(QPaintEvent*) {
     const int n = static_cast<int>(m_rows.size()) + 1;
     const double chip = std::min({width() * 0.46, height() - 10.0, 320.0});
     const double step = chip / (n + 1);
-    const auto row = [&](int i, const QColor& colour, bool clear, const QString& text, const QString& more) {
+    const auto row = [&](int i, const QColor& colour, bool clear, const QString& text, const QString& more,
+                         const QString& contrast) {
         const QRectF box(i * step * 0.8, i * step + 2, chip - i * step * 0.8, chip - i * step);
         if (i == 0) drawShadow(p, box, 8);
         p.setPen(QPen(look().graphite, 0.8));
@@ -86,24 +91,31 @@ void CoatStack::paintEvent(QPaintEvent*) {
         p.drawLine(QPointF(chip + 2, y), QPointF(x - 8, y));
         p.setPen(look().ink);
         if (step < 40) {
-            // No room for two lines: all on one, smaller.
+            // No room for two lines: all on one, smaller, or on two that are smaller yet.
+            const QString all = tr("%1; %2", "coat; coats, ml, drying").arg(text, more + contrast);
             p.setFont(deskType(13));
-            p.drawText(QRectF(x, y - 9, width() - x, 18), Qt::AlignLeft | Qt::AlignVCenter,
-                       QFontMetricsF(p.font()).elidedText(tr("%1; %2", "coat; coats, ml, drying").arg(text, more),
-                                                          Qt::ElideRight, width() - x));
+            if (fits(p.font(), width() - x, all)) {
+                drawFitted(p, QRectF(x, y - 9, width() - x, 18), Qt::AlignLeft | Qt::AlignVCenter, all);
+                return;
+            }
+            p.setFont(deskType(11));
+            drawFitted(p, QRectF(x, y - 12, width() - x, 12), Qt::AlignLeft | Qt::AlignVCenter, text);
+            p.setPen(look().graphite);
+            drawFitted(p, QRectF(x, y, width() - x, 12), Qt::AlignLeft | Qt::AlignVCenter,
+                       fits(p.font(), width() - x, more + contrast) ? more + contrast : more);
             return;
         }
         p.setFont(deskType(15, QFont::DemiBold));
-        p.drawText(QRectF(x, y - 20, width() - x, 20), Qt::AlignLeft | Qt::AlignVCenter,
-                   QFontMetricsF(p.font()).elidedText(text, Qt::ElideRight, width() - x));
+        drawFitted(p, QRectF(x, y - 20, width() - x, 20), Qt::AlignLeft | Qt::AlignVCenter, text);
         p.setFont(deskType(13));
         p.setPen(look().graphite);
-        p.drawText(QRectF(x, y, width() - x, 18), Qt::AlignLeft | Qt::AlignVCenter,
-                   QFontMetricsF(p.font()).elidedText(more, Qt::ElideRight, width() - x));
+        drawFitted(p, QRectF(x, y, width() - x, 18), Qt::AlignLeft | Qt::AlignVCenter,
+                   fits(p.font(), width() - x, more + contrast) ? more + contrast : more);
     };
-    row(0, m_clay, false, m_clayName, tr("what the first coat goes on"));
+    row(0, m_clay, false, m_clayName, tr("what the first coat goes on"), {});
     for (std::size_t i = 0; i < m_rows.size(); ++i)
-        row(static_cast<int>(i) + 1, m_rows[i].colour, m_rows[i].clear, m_rows[i].text, m_rows[i].more);
+        row(static_cast<int>(i) + 1, m_rows[i].colour, m_rows[i].clear, m_rows[i].text, m_rows[i].more,
+            m_rows[i].contrast);
 }
 
 PaintPage::PaintPage(Document& d) : Page(d, results::Station::paint) {
@@ -161,12 +173,9 @@ PaintPage::PaintPage(Document& d) : Page(d, results::Station::paint) {
 }
 
 void PaintPage::makeSchemeRows() {
-    m_coats = new QListWidget;
+    m_coats = new RowList(6);
     m_coats->setObjectName("coatList");
     m_coats->setAccessibleName(tr("Coats of this scheme, the first at the top"));
-    m_coats->setUniformItemSizes(true);
-    m_coats->setTextElideMode(Qt::ElideRight);
-    m_coats->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     const auto button = [](const QString& text, const char* name) {
         auto* b = new QPushButton(text);
         b->setObjectName(name);
@@ -191,8 +200,7 @@ void PaintPage::makeSchemeRows() {
     for (ChoiceField* box : {m_role, m_paint})
         box->setMinimumContentsLength(6);
     m_coats->setIconSize({18, 18});
-    auto* head = new QHBoxLayout;
-    head->setSpacing(6);
+    auto* head = new Flow;
     head->addWidget(m_new);
     m_school = new ChoiceField(tr("Coats after a school, in this part's colour"));
     m_school->setObjectName("paintSchool");
@@ -204,24 +212,19 @@ void PaintPage::makeSchemeRows() {
                     {tr("sheen on coloured clay"), 3}},
                    -1);
     head->addWidget(m_drop);
-    head->addStretch();
     column()->addLayout(head);
-    auto* named = new QHBoxLayout;
-    named->setSpacing(6);
-    named->addWidget(m_name, 1);
+    auto* named = new Flow;
+    named->addWidget(m_name);
     named->addWidget(m_school);
     column()->addLayout(named);
     column()->addWidget(m_coats);
-    auto* row = new QHBoxLayout;
-    row->setSpacing(6);
+    auto* row = new Flow;
     for (QPushButton* b : {m_up, m_down, m_remove})
         row->addWidget(b);
-    row->addStretch();
     column()->addLayout(row);
-    auto* add = new QHBoxLayout;
-    add->setSpacing(6);
+    auto* add = new Flow;
     add->addWidget(m_role);
-    add->addWidget(m_paint, 1);
+    add->addWidget(m_paint);
     add->addWidget(m_addCoat);
     column()->addLayout(add);
     connect(m_new, &QPushButton::clicked, this, [this] { addScheme(); });
@@ -419,7 +422,6 @@ void PaintPage::showScheme() {
             }
         }
         m_coats->setCurrentRow(std::clamp(kept, s->coats.empty() ? -1 : 0, static_cast<int>(s->coats.size()) - 1));
-        fitToRows(*m_coats, 6);
     }
     m_rules->setText(rules.join("\n"));
     m_rules->setVisible(!rules.isEmpty());

@@ -37,6 +37,7 @@ private:
     struct Row {
         QColor colour;
         QString text, more;
+        QString contrast; ///< said where there is room
         bool clear = false;
     };
     std::vector<Row> m_rows;

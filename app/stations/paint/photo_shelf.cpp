@@ -4,6 +4,7 @@
 #include "stations/paint/photo_pick.h"
 #include "widgets/answer.h"
 #include "widgets/fields.h"
+#include "widgets/flow.h"
 #include <QFileDialog>
 #include <QFileInfo>
 #include <QFormLayout>
@@ -41,11 +42,9 @@ void PaintPage::makePhoto() {
     m_photoName->setPlaceholderText(tr("as on its pot"));
     m_photoHides = line("80", "photoHides", tr("How much of what lies below one coat hides, per cent"));
     m_photoMl = line("20", "photoMl", tr("Millilitres that there are"));
-    auto* row = new QHBoxLayout;
-    row->setSpacing(6);
+    auto* row = new Flow;
     for (QPushButton* b : {m_photoCard, m_photoDone})
         row->addWidget(b);
-    row->addStretch();
     auto* text = makeText(true);
     text->setText(
         tr("Dabs of your paints, dried, beside an 18 % grey card in daylight without glare: the card tells what "

@@ -4,13 +4,13 @@
 #include "files/plan_file.h"
 #include "widgets/button_row.h"
 #include "widgets/fields.h"
+#include "widgets/flow.h"
 #include "widgets/look.h"
 #include "widgets/paper.h"
 #include "words/say.h"
 #include <QBuffer>
 #include <QFileDialog>
 #include <QFileInfo>
-#include <QHBoxLayout>
 #include <QImageReader>
 #include <QLabel>
 #include <QLineEdit>
@@ -43,16 +43,16 @@ Diary::Diary(Document& document, QWidget* parent) : QWidget(parent), m_document(
     auto* v = new QVBoxLayout(this);
     v->setContentsMargins(24, 16, 24, 16);
     v->setSpacing(8);
-    auto* top = new QHBoxLayout;
+    auto* top = new Flow;
     auto* title = makeTitle();
     title->setText(tr("The diary"));
-    top->addWidget(title, 1);
+    top->addWidget(title);
     m_filter = new QLineEdit;
     m_filter->setObjectName("diaryFilter");
     m_filter->setAccessibleName(tr("Show only lines with this word"));
     m_filter->setPlaceholderText(tr("a part, a step, a word"));
     m_filter->setClearButtonEnabled(true);
-    top->addWidget(m_filter, 1);
+    top->addWidget(m_filter);
     v->addLayout(top);
     m_page = new QTextBrowser;
     m_page->setObjectName("diaryPage");
@@ -63,22 +63,21 @@ Diary::Diary(Document& document, QWidget* parent) : QWidget(parent), m_document(
     v->addWidget(m_page, 1);
     m_subject = makeText(true);
     v->addWidget(m_subject);
-    auto* line = new QHBoxLayout;
-    line->setSpacing(6);
+    auto* line = new Flow;
     m_kind = new ChoiceField(tr("What kind of line"));
     m_kind->setObjectName("diaryKind");
     m_kind->show({{tr("note"), 0},
                   {tr("trouble"), 1},
                   {tr("trial"), 2},
                   {tr("measured, mm"), 3},
-                  {tr("oven, °C"), 4},
+                  {tr("oven, %1", "degrees of heat").arg(Say::heatUnit()), 4},
                   {tr("for next time"), 5}},
                  0);
     m_words = new QLineEdit;
     m_words->setObjectName("diaryWords");
     m_words->setAccessibleName(tr("The line; a number first where something was measured"));
     line->addWidget(m_kind);
-    line->addWidget(m_words, 1);
+    line->addWidget(m_words);
     v->addLayout(line);
     v->addLayout(makeButtonRow(this, {{tr("Write it down"), "diaryWrite", [this] { write(); }},
                                       {tr("Picture…"), "diaryPicture",
@@ -257,7 +256,7 @@ void Diary::write() {
             Q_EMIT m_document.refused(tr("A measured line begins with its number, such as 12.5"));
             return;
         }
-        number = *typed;
+        number = kind.kind == LogKind::oven ? Say::heatInC(*typed) : *typed;
         text = text.mid(found.capturedLength(0)).trimmed();
     } else if (text.isEmpty()) {
         Q_EMIT m_document.refused(tr("Write what there is to say first"));

@@ -363,8 +363,7 @@ void PlanDays::drawLanding(QPainter& p) const {
     p.setBrush(look().card);
     p.drawRect(slip);
     p.setPen(ink);
-    p.drawText(slip.adjusted(8, 0, -8, 0), Qt::AlignVCenter | Qt::AlignLeft,
-               f.elidedText(text, Qt::ElideRight, w - 16));
+    drawFitted(p, slip.adjusted(8, 0, -8, 0), Qt::AlignVCenter | Qt::AlignLeft, text);
 }
 
 void PlanDays::resizeEvent(QResizeEvent*) { layOut(); }
@@ -433,7 +432,7 @@ void PlanDays::drawCard(QPainter& p, const Card& card) const {
     p.setPen(done ? look().graphite : look().ink);
     p.setFont(deskType(13, own ? QFont::DemiBold : QFont::Normal));
     const QFontMetricsF f(p.font());
-    p.drawText(QPointF(box.left() + 27, box.top() + 19), f.elidedText(groupName(card.group), Qt::ElideRight, w - 30));
+    drawFitted(p, QPointF(box.left() + 27, box.top() + 19), w - 30, groupName(card.group));
     QStringList what;
     for (int i : card.steps) {
         const QString one = spoken(m_state->step(m_state->plan.steps[static_cast<std::size_t>(i)].step).subject);
@@ -447,8 +446,7 @@ void PlanDays::drawCard(QPainter& p, const Card& card) const {
     if (what.size() > 2) line += tr(", %n more", nullptr, static_cast<int>(what.size()) - 2);
     p.setFont(deskType(11));
     p.setPen(look().graphite);
-    p.drawText(QPointF(box.left() + 5, box.top() + 36),
-               QFontMetricsF(p.font()).elidedText(line, Qt::ElideRight, w - 8));
+    drawFitted(p, QPointF(box.left() + 5, box.top() + 36), w - 8, line);
     if (done && w > 60) {
         p.setPen(QPen(look().holds, 2.2, Qt::SolidLine, Qt::RoundCap, Qt::RoundJoin));
         p.drawPolyline(QPolygonF{
@@ -486,8 +484,7 @@ void PlanDays::drawWait(QPainter& p, const Wait& wait, double line) const {
     const QString text = oven ? tr("oven %1").arg(Say::minutes(static_cast<double>(s.at.done - s.at.handsEnd)))
                          : step.kind == make::StepKind::paint ? tr("%1 dries").arg(who)
                                                               : tr("%1 sets").arg(who);
-    p.drawText(b.adjusted(5, 1, -3, 2), Qt::AlignVCenter | Qt::AlignHCenter,
-               QFontMetricsF(p.font()).elidedText(text, Qt::ElideRight, b.width() - 8));
+    drawFitted(p, b.adjusted(5, 1, -3, 2), Qt::AlignVCenter | Qt::AlignHCenter, text);
 }
 
 void PlanDays::drawDay(QPainter& p, const Day& day) const {
@@ -547,9 +544,7 @@ void PlanDays::paintEvent(QPaintEvent* e) {
     p.setFont(deskType(13));
     p.setPen(look().graphite);
     const double room = width() - 24 - kDaysRight;
-    const auto line = [&](const QString& text) {
-        p.drawText(QPointF(24, 54), QFontMetricsF(p.font()).elidedText(text, Qt::ElideRight, room));
-    };
+    const auto line = [&](const QString& text) { drawFitted(p, QPointF(24, 54), room, text); };
     if (!m_state) return line(tr("Working the days out …"));
     if (!m_state->plan.possible)
         return line(tr("The open hours do not suffice: open more days, or longer ones, in the settings."));

@@ -3,6 +3,7 @@
 #include "stations/plan/plan_page.h"
 #include "widgets/answer.h"
 #include "widgets/fields.h"
+#include "widgets/row_list.h"
 #include "words/say.h"
 #include <QFormLayout>
 #include <QListWidget>
@@ -19,10 +20,9 @@ void PlanPage::makeOrder() {
     m_orderThen->setObjectName("orderThen");
     m_orderKeep = new QPushButton(tr("Keep this order"));
     m_orderKeep->setObjectName("orderKeep");
-    m_orders = new QListWidget;
+    m_orders = new RowList(4);
     m_orders->setObjectName("orderList");
     m_orders->setAccessibleName(tr("Orders of your own"));
-    m_orders->setWordWrap(true);
     m_orderDrop = new QPushButton(tr("Take it back"));
     m_orderDrop->setObjectName("orderDrop");
     m_begin = new ChoiceField(tr("Whose clay goes on first"));
@@ -126,7 +126,6 @@ void PlanPage::showOrder() {
     m_baseTurn->setCurrentIndex(static_cast<int>(document().puppet().wants.baseTurn));
     m_orders->setVisible(!own.empty() || !moves.empty());
     m_orderDrop->setVisible(!own.empty() || !moves.empty());
-    fitToRows(*m_orders, 4);
 }
 
 const make::Step* PlanPage::stepOfPresent() {

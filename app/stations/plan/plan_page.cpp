@@ -10,7 +10,9 @@
 #include "widgets/accessible_picture.h"
 #include "widgets/answer.h"
 #include "widgets/fields.h"
+#include "widgets/flow.h"
 #include "widgets/look.h"
+#include "widgets/row_list.h"
 #include "words/say.h"
 #include <QApplication>
 #include <QFormLayout>
@@ -67,13 +69,11 @@ PlanPage::PlanPage(Document& d) : Page(d, results::Station::plan), m_since_s(wal
     auto* right = new QVBoxLayout;
     right->setSpacing(6);
     right->addWidget(m_time);
-    auto* buttons = new QHBoxLayout;
-    buttons->setSpacing(6);
+    auto* buttons = new Flow;
     buttons->addWidget(m_start);
     buttons->addWidget(m_done);
     right->addLayout(buttons);
-    auto* more = new QHBoxLayout;
-    more->setSpacing(6);
+    auto* more = new Flow;
     more->addWidget(m_skip);
     m_diaryOpen = button(tr("Diary"), "planDiary");
     m_diaryOpen->setCheckable(true);
@@ -95,22 +95,15 @@ PlanPage::PlanPage(Document& d) : Page(d, results::Station::plan), m_since_s(wal
     m_caution = makeText(true);
     m_clocks = makeText();
     m_clocks->setObjectName("clocks");
-    m_gate = new QListWidget;
+    m_gate = new RowList(4);
     m_gate->setObjectName("stepGate");
     m_gate->setAccessibleName(tr("The last look, to be ticked"));
-    m_gate->setWordWrap(true);
-    m_steps = new QListWidget;
+    m_steps = new RowList(4);
     m_steps->setObjectName("steps");
     m_steps->setAccessibleName(tr("Steps in order"));
-    m_steps->setUniformItemSizes(true);
-    m_steps->setTextElideMode(Qt::ElideRight);
-    m_steps->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
-    m_steps->setFixedHeight(96);
-    m_ways = new QListWidget;
+    m_ways = new RowList(3);
     m_ways->setObjectName("planWays");
     m_ways->setAccessibleName(tr("What would make the deadlines hold"));
-    m_ways->setTextElideMode(Qt::ElideRight);
-    m_ways->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     m_applyWay = button(tr("Apply"), "planApplyWay");
     column()->addWidget(m_head);
     column()->addWidget(m_ways);
@@ -379,7 +372,6 @@ void PlanPage::showStep() {
                                 : Qt::Unchecked);
     }
     m_gate->setVisible(!step.gate.empty());
-    fitToRows(*m_gate, 4);
     const bool clay = step.kind == make::StepKind::skin || step.kind == make::StepKind::bulk;
     m_fields->setRowVisible(m_weigh, clay);
     showScale();

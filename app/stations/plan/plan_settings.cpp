@@ -48,7 +48,6 @@ void PlanPage::showWays() {
     const auto row = static_cast<std::size_t>(std::max(0, m_ways->currentRow()));
     const bool any = k && m_ways->count() > 0 && row < k->ways.size();
     m_ways->setVisible(m_ways->count() > 0);
-    fitToRows(*m_ways, 3);
     // Fewer pieces are typed where the thing is.
     m_applyWay->setVisible(any && k->ways[row].kind != results::Relief::fewer_pieces);
 }

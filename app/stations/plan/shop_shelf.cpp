@@ -2,10 +2,11 @@
 #include "jobs/clock.h"
 #include "stations/page.h"
 #include "widgets/fields.h"
+#include "widgets/flow.h"
 #include "widgets/look.h"
+#include "widgets/row_list.h"
 #include "words/say.h"
 #include <QFormLayout>
-#include <QHBoxLayout>
 #include <QLineEdit>
 #include <QListWidget>
 #include <QSignalBlocker>
@@ -44,19 +45,16 @@ ShopShelf::ShopShelf(Document& document, QWidget* parent) : QWidget(parent), m_d
     auto* v = new QVBoxLayout(this);
     v->setContentsMargins(0, 0, 0, 0);
     v->setSpacing(6);
-    m_list = new QListWidget;
+    m_list = new RowList(6);
     m_list->setObjectName("shopList");
     m_list->setAccessibleName(tr("What the production takes, what there is of it and what to buy"));
-    m_list->setTextElideMode(Qt::ElideRight);
-    m_list->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     v->addWidget(m_list);
     m_held = new QLineEdit;
     m_held->setObjectName("shopHeld");
     m_held->setAccessibleName(tr("How much of it there is"));
     m_unit = makeText(true);
-    auto* row = new QHBoxLayout;
-    row->setSpacing(6);
-    row->addWidget(m_held, 1);
+    auto* row = new Flow;
+    row->addWidget(m_held);
     row->addWidget(m_unit);
     m_lead = new QLineEdit;
     m_lead->setObjectName("shopLead");
@@ -128,7 +126,6 @@ void ShopShelf::show(const PlanJob::State& plan) {
         }
         if (!m_list->currentItem() && m_list->count() > 0) m_list->setCurrentRow(0);
     }
-    fitToRows(*m_list, 6);
     m_lead->setText(QString::number(m_document.production().stock.shop.leadDays));
     m_money->setText(
         tr("Used up: %1. To buy now: %2.").arg(Say::money(all.price, currency), Say::money(all.buyPrice, currency)));

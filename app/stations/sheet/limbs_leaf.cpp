@@ -3,11 +3,11 @@
 #include "document/spoken.h"
 #include "files/puppet_json.h"
 #include "widgets/fields.h"
+#include "widgets/flow.h"
 #include "words/say.h"
 #include <QClipboard>
 #include <QFormLayout>
 #include <QGuiApplication>
-#include <QHBoxLayout>
 #include <QLineEdit>
 #include <QMimeData>
 #include <QPushButton>
@@ -33,7 +33,7 @@ LimbsLeaf::LimbsLeaf(Document& document, QWidget* parent) : QWidget(parent), m_d
     auto* v = new QVBoxLayout(this);
     v->setContentsMargins(0, 0, 0, 0);
     v->setSpacing(6);
-    const auto button = [&](QHBoxLayout* h, const QString& text, const char* id, const std::function<void()>& slot) {
+    const auto button = [&](Flow* h, const QString& text, const char* id, const std::function<void()>& slot) {
         auto* b = new QPushButton(text);
         b->setObjectName(id);
         h->addWidget(b);
@@ -46,11 +46,11 @@ LimbsLeaf::LimbsLeaf(Document& document, QWidget* parent) : QWidget(parent), m_d
     m_newMirror = new ChoiceField(tr("New limb on one side or both"));
     m_newMirror->setObjectName("newMirror");
     m_newMirror->show({{tr("once"), false}, {tr("left and right"), true}}, false);
-    auto* h = new QHBoxLayout;
+    auto* h = new Flow;
     h->addWidget(m_newKind);
     h->addWidget(m_newMirror);
     v->addLayout(h);
-    h = new QHBoxLayout;
+    h = new Flow;
     button(h, tr("Mark a limb"), "markLimb", [this] {
         Q_EMIT holdWanted({HoldWish::Kind::mark, static_cast<LimbKind>(m_newKind->currentData().toInt()),
                            m_newMirror->currentData().toBool(), -1, 0});
@@ -92,7 +92,7 @@ LimbsLeaf::LimbsLeaf(Document& document, QWidget* parent) : QWidget(parent), m_d
     form->addRow(tr("this point"), m_posed);
     form->addRow(tr("gap"), m_gap);
     b->addLayout(form);
-    h = new QHBoxLayout;
+    h = new Flow;
     button(h, tr("Split the segment"), "split", [this] {
         const auto* l = limb();
         if (l && segment() >= 0)
@@ -109,7 +109,7 @@ LimbsLeaf::LimbsLeaf(Document& document, QWidget* parent) : QWidget(parent), m_d
                                   const document::Edits& e) { return e.joinSegments(id, j); });
     });
     b->addLayout(h);
-    h = new QHBoxLayout;
+    h = new Flow;
     button(h, tr("Copy"), "copyLimb", [this] { copyLimb(); });
     button(h, tr("Remove"), "removeLimb", [this] { removeSelected(); });
     button(h, tr("Rig point here"), "rig", [this] {
@@ -121,7 +121,7 @@ LimbsLeaf::LimbsLeaf(Document& document, QWidget* parent) : QWidget(parent), m_d
                           [&](const document::Edits& e) { return e.setRig(off ? std::nullopt : std::optional(here)); });
     });
     b->addLayout(h);
-    h = new QHBoxLayout;
+    h = new Flow;
     button(h, tr("Add a round mass"), "addRound", [this] { addMass(body::MassShape::ellipsoid); });
     button(h, tr("a box"), "addBox", [this] { addMass(body::MassShape::box); });
     button(h, tr("a weighed piece"), "addWeighed", [this] { addMass(body::MassShape::weighed); });

@@ -4,7 +4,9 @@
 #include "sheet/picture_shelf.h"
 #include "widgets/button_row.h"
 #include "widgets/fields.h"
+#include "widgets/flow.h"
 #include "widgets/look.h"
+#include "widgets/row_list.h"
 #include "words/say.h"
 #include <QBuffer>
 #include <QClipboard>
@@ -13,7 +15,6 @@
 #include <QFileInfo>
 #include <QFormLayout>
 #include <QGuiApplication>
-#include <QHBoxLayout>
 #include <QListWidget>
 #include <QMimeData>
 #include <QPixmap>
@@ -36,10 +37,9 @@ PicturesLeaf::PicturesLeaf(Document& document, QWidget* parent) : QWidget(parent
     row({{tr("Front…"), "addFront", [this] { choose(false); }},
          {tr("Side…"), "addSide", [this] { choose(true); }},
          {tr("Paste"), "pastePicture", [this] { paste(); }}});
-    m_list = new QListWidget;
+    m_list = new RowList(3);
     m_list->setAccessibleName(tr("Pictures on the sheet"));
     m_list->setObjectName("pictureList");
-    m_list->setFixedHeight(62);
     v->addWidget(m_list);
     row({{tr("Move"), "movePicture",
           [this] {
@@ -58,7 +58,7 @@ PicturesLeaf::PicturesLeaf(Document& document, QWidget* parent) : QWidget(parent
     m_distance->show(100);
     auto* scale = new QPushButton(tr("Scale by two points"));
     scale->setObjectName("scaleByTwo");
-    auto* h = new QHBoxLayout;
+    auto* h = new Flow;
     h->addWidget(m_distance);
     h->addWidget(scale);
     form->addRow(tr("true distance"), h);
@@ -71,7 +71,7 @@ PicturesLeaf::PicturesLeaf(Document& document, QWidget* parent) : QWidget(parent
     const auto crop = [&](const QString& name) { return new NumberField(NumberField::Kind::plain, 0, 95, 1, 0, name); };
     m_cropLeft = crop(tr("Cut away on the left, per cent")), m_cropRight = crop(tr("Cut away on the right, per cent"));
     m_cropTop = crop(tr("Cut away above, per cent")), m_cropBottom = crop(tr("Cut away below, per cent"));
-    auto* crops = new QHBoxLayout;
+    auto* crops = new Flow;
     for (NumberField* f : {m_cropLeft, m_cropTop, m_cropRight, m_cropBottom})
         crops->addWidget(f);
     form->addRow(tr("cut away, %: left, top, right, bottom"), new QLabel);

@@ -4,10 +4,11 @@
 #include "stations/page.h"
 #include "widgets/button_row.h"
 #include "widgets/fields.h"
+#include "widgets/flow.h"
 #include "widgets/look.h"
+#include "widgets/row_list.h"
 #include "words/say.h"
 #include <QFormLayout>
-#include <QHBoxLayout>
 #include <QLabel>
 #include <QLineEdit>
 #include <QListWidget>
@@ -49,12 +50,11 @@ PoseLeaf::PoseLeaf(Document& document, QWidget* parent) : QWidget(parent), m_doc
     form2->addRow(tr("planted foot"), m_planted);
     v->addLayout(form2);
     v->addWidget(makeHeading(tr("Kept poses")));
-    m_list = new QListWidget;
+    m_list = new RowList(5);
     m_list->setAccessibleName(tr("Kept poses"));
     m_list->setObjectName("poseList");
-    m_list->setFixedHeight(110);
     v->addWidget(m_list);
-    auto* h = new QHBoxLayout;
+    auto* h = new Flow;
     m_name = new QLineEdit;
     m_name->setAccessibleName(tr("Name to keep this pose under"));
     m_name->setPlaceholderText(tr("name of this pose"));
@@ -134,11 +134,9 @@ ChecksLeaf::ChecksLeaf(Document& document, QWidget* parent) : QWidget(parent), m
     auto* v = new QVBoxLayout(this);
     v->setContentsMargins(0, 0, 0, 0);
     v->setSpacing(6);
-    m_checks = new QListWidget;
+    m_checks = new RowList(8);
     m_checks->setAccessibleName(tr("What a builder checks by eye"));
     m_checks->setObjectName("checks");
-    m_checks->setWordWrap(true);
-    m_checks->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     m_checks->setSelectionMode(QAbstractItemView::NoSelection);
     v->addWidget(m_checks);
     m_beside = new ChoiceField(tr("Another puppet beside this one, at the same scale"));
@@ -150,10 +148,9 @@ ChecksLeaf::ChecksLeaf(Document& document, QWidget* parent) : QWidget(parent), m
     auto* take = new QPushButton(tr("Measure on the sheet"));
     take->setObjectName("caliper");
     v->addWidget(take);
-    m_measures = new QListWidget;
+    m_measures = new RowList(4);
     m_measures->setAccessibleName(tr("Measures: plan against the real piece"));
     m_measures->setObjectName("measures");
-    m_measures->setFixedHeight(92);
     v->addWidget(m_measures);
     m_measured = new NumberField(NumberField::Kind::length, 0, 6000, 0.5, 1, tr("What the real piece measures"));
     m_measured->setObjectName("measured");
@@ -199,7 +196,6 @@ void ChecksLeaf::show() {
         }
     }
     if (m_checks->count() == 0) m_checks->addItem(tr("Nothing to check yet: mark a limb first."));
-    m_checks->setFixedHeight(std::clamp(m_checks->count() * 44, 60, 300));
     QList<std::pair<QString, QVariant>> others{{tr("nobody"), -1}};
     const auto& puppets = m_document.production().puppets;
     for (std::size_t i = 0; i < puppets.size(); ++i)

@@ -171,7 +171,7 @@ void ThingForm::featureForm() {
            [at](Things& t) -> double& { return at(t).pitch_mm; });
     number(tr("a row every"), "thingRows", static_cast<int>(Kind::length), 0, 500, 0.5, 1,
            [at](Things& t) -> double& { return at(t).rowPitch_mm; });
-    number(tr("stands, °C"), "thingLimit", static_cast<int>(Kind::plain), 0, 1500, 10, 0,
+    number(tr("stands"), "thingLimit", static_cast<int>(Kind::heat), 0, 1500, 10, 0,
            [at](Things& t) -> double& { return at(t).limit_C; });
     word(
         tr("fitted before"), "thingBefore",

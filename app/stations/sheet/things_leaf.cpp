@@ -3,7 +3,8 @@
 #include "stations/sheet/thing_form.h"
 #include "stations/sheet/thing_picture.h"
 #include "widgets/fields.h"
-#include <QHBoxLayout>
+#include "widgets/flow.h"
+#include "widgets/row_list.h"
 #include <QLabel>
 #include <QLineEdit>
 #include <QListWidget>
@@ -19,12 +20,11 @@ ThingsLeaf::ThingsLeaf(Document& document, QWidget* parent) : QWidget(parent), m
     auto* v = new QVBoxLayout(this);
     v->setContentsMargins(0, 0, 0, 0);
     v->setSpacing(6);
-    m_list = new QListWidget;
+    m_list = new RowList(5);
     m_list->setObjectName("thingList");
     m_list->setAccessibleName(tr("Things on the body"));
-    m_list->setFixedHeight(118);
     v->addWidget(m_list);
-    auto* row = new QHBoxLayout;
+    auto* row = new Flow;
     m_add = new QPushButton(tr("Put on"));
     m_add->setObjectName("putOn");
     m_add->setAccessibleDescription(tr("It goes where the figure's part in hand is."));
@@ -43,7 +43,6 @@ ThingsLeaf::ThingsLeaf(Document& document, QWidget* parent) : QWidget(parent), m
     m_remove->setObjectName("takeOff");
     row->addWidget(m_add);
     row->addWidget(m_remove);
-    row->addStretch();
     v->addLayout(row);
     m_picture = new ThingPicture(document);
     v->addWidget(m_picture);

@@ -1,6 +1,7 @@
 #include "stations/shoot/poses_leaf.h"
 #include "stations/page.h"
 #include "widgets/fields.h"
+#include "widgets/row_list.h"
 #include "words/say.h"
 #include <QFormLayout>
 #include <QListWidget>
@@ -40,12 +41,9 @@ PosesLeaf::PosesLeaf(Document& document, ShotMotions& motions, QWidget* parent)
     m_run->setObjectName("shotRun");
     v->addWidget(m_run, 0, Qt::AlignLeft);
     v->addWidget(makeHeading(tr("Pointed out")));
-    m_remarks = new QListWidget;
+    m_remarks = new RowList(6);
     m_remarks->setObjectName("shotRemarks");
     m_remarks->setAccessibleName(tr("What is pointed out in this shot; choosing a line goes to its pose"));
-    m_remarks->setWordWrap(true);
-    m_remarks->setResizeMode(QListView::Adjust);
-    m_remarks->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     v->addWidget(m_remarks);
     v->addWidget(makeHeading(tr("What moves what")));
     m_moved = new ChoiceField(tr("Joint of the puppet"));
@@ -94,7 +92,6 @@ void PosesLeaf::showRemarks() {
         m_remarks->clear();
         m_remarks->addItems(said);
     }
-    fitToRows(*m_remarks, 6);
 }
 
 void PosesLeaf::showLinks() {

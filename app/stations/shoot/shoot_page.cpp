@@ -4,6 +4,7 @@
 #include "stations/shoot/shot_table.h"
 #include "widgets/answer.h"
 #include "widgets/fields.h"
+#include "widgets/flow.h"
 #include "widgets/leaves.h"
 #include "widgets/look.h"
 #include "words/say.h"
@@ -29,12 +30,10 @@ QPushButton* makeButton(const QString& text, const char* name) {
     return b;
 }
 
-QHBoxLayout* makeRow(std::initializer_list<QWidget*> widgets) {
-    auto* l = new QHBoxLayout;
-    l->setSpacing(6);
+Flow* makeRow(std::initializer_list<QWidget*> widgets) {
+    auto* l = new Flow;
     for (QWidget* w : widgets)
         l->addWidget(w);
-    l->addStretch();
     return l;
 }
 
@@ -115,13 +114,12 @@ QWidget* ShootPage::makeFields() {
     form->addRow(tr("name"), m_name);
     // Two fields in a row, the second with its word before it.
     const auto pair = [&](const QString& word, QWidget* field, const QString& word2, QWidget* field2) {
-        auto* h = new QHBoxLayout;
-        h->setSpacing(6);
-        h->addWidget(field, 1);
+        auto* h = new Flow;
+        h->addWidget(field);
         auto* label = new QLabel(word2);
         label->setBuddy(field2);
         h->addWidget(label);
-        h->addWidget(field2, 1);
+        h->addWidget(field2);
         form->addRow(word, h);
     };
     pair(tr("frames"), m_frames, tr("a second"), m_fps);

@@ -274,9 +274,8 @@ void ShotFrames::drawTape(QPainter& p) const {
         const Link& link = m_rest.links[static_cast<std::size_t>(m_rest.supportLinks[f])];
         p.setPen(look().graphite);
         p.setFont(deskType(11));
-        p.drawText(QRectF(kFrameEdge, y - 4, 74, kFootRow), Qt::AlignLeft | Qt::AlignVCenter,
-                   QFontMetricsF(p.font()).elidedText(spoken(m_rest.copies[static_cast<std::size_t>(link.copy)].label),
-                                                      Qt::ElideRight, 74));
+        drawFitted(p, QRectF(kFrameEdge, y - 4, 74, kFootRow), Qt::AlignLeft | Qt::AlignVCenter,
+                   spoken(m_rest.copies[static_cast<std::size_t>(link.copy)].label));
         p.setPen(QPen(look().holds, 5, Qt::SolidLine, Qt::RoundCap));
         for (const auto& [from, to] : seen->contacts[f])
             p.drawLine(QPointF(tapeX(from), y + 3), QPointF(tapeX(to) + 0.01, y + 3));

@@ -111,8 +111,7 @@ void ShotTable::drawCard(QPainter& p, int i) const {
     p.setFont(deskType(15, QFont::DemiBold));
     p.drawText(QPointF(box.left() + 8, box.top() + 20), QString::number(i + 1));
     p.setFont(deskType(13, QFont::DemiBold));
-    p.drawText(QPointF(box.left() + 24, box.top() + 20),
-               QFontMetricsF(p.font()).elidedText(QString::fromStdString(s.name), Qt::ElideRight, box.width() - 30));
+    drawFitted(p, QPointF(box.left() + 24, box.top() + 20), box.width() - 30, QString::fromStdString(s.name));
     p.setFont(deskType(11));
     p.setPen(look().graphite);
     const double x = box.left() + 8;
@@ -132,7 +131,7 @@ void ShotTable::drawCard(QPainter& p, int i) const {
                 who = QString::fromStdString(puppet.name);
                 if (puppet.things.copies > 1) who = tr("%1 %2", "puppet, copy").arg(who).arg(c.copy);
             }
-        p.drawText(QPointF(x, y), QFontMetricsF(p.font()).elidedText(who, Qt::ElideRight, box.width() - 14));
+        drawFitted(p, QPointF(x, y), box.width() - 14, who);
         y += 15;
     }
     if (s.done) {
@@ -154,7 +153,7 @@ void ShotTable::drawCard(QPainter& p, int i) const {
                                     {box.left() - 2, box.top() + 4}});
             p.setPen(QColor("#fffaf0"));
             p.setFont(deskType(11, QFont::DemiBold));
-            p.drawText(QRectF(box.left(), box.top() - 12, 40, 16), Qt::AlignCenter, tr("swap"));
+            drawFitted(p, QRectF(box.left(), box.top() - 12, 38, 16), Qt::AlignCenter, tr("swap"));
             break;
         }
 }
@@ -235,11 +234,8 @@ void ShotTable::drawRack(QPainter& p, int i) const {
         }
         // Two short lines: side and joint.
         const QStringList parts = nameOf(j).split(' ');
-        p.drawText(parts.size() > 1 ? word : word.translated(0, 7), Qt::AlignCenter,
-                   QFontMetricsF(p.font()).elidedText(parts.first(), Qt::ElideRight, step - 2));
-        if (parts.size() > 1)
-            p.drawText(word.translated(0, 13), Qt::AlignCenter,
-                       QFontMetricsF(p.font()).elidedText(parts.mid(1).join(' '), Qt::ElideRight, step - 2));
+        drawFitted(p, parts.size() > 1 ? word : word.translated(0, 7), Qt::AlignCenter, parts.first());
+        if (parts.size() > 1) drawFitted(p, word.translated(0, 13), Qt::AlignCenter, parts.mid(1).join(' '));
     }
 }
 
@@ -252,8 +248,7 @@ void ShotTable::paintEvent(QPaintEvent*) {
     p.setFont(deskType(13));
     p.setPen(look().graphite);
     const auto line = [&](double y, const QString& text) {
-        p.drawText(QPointF(kTableLeft, y),
-                   QFontMetricsF(p.font()).elidedText(text, Qt::ElideRight, width() - 2 * kTableLeft));
+        drawFitted(p, QPointF(kTableLeft, y), width() - 2 * kTableLeft, text);
     };
     if (!m_state) return line(56, tr("Working it out …"));
     if (shots() == 0) return line(56, tr("No shot yet: add the first one on the card, and what it wears stands here."));

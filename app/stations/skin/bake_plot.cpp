@@ -22,7 +22,10 @@ void BakePlot::show(const results::Report& r) {
     const auto curve = [&](const std::vector<double>& x, const std::vector<double>& y, const QColor& c,
                            Qt::PenStyle style) {
         QCPGraph* g = addGraph();
-        g->setData(QVector<double>(x.begin(), x.end()), QVector<double>(y.begin(), y.end()), true);
+        QVector<double> heat;
+        for (double C : y)
+            heat << Say::shownHeat(C);
+        g->setData(QVector<double>(x.begin(), x.end()), heat, true);
         g->setPen(QPen(c, 2, style));
     };
     curve(b.slowestCurve.minutes, b.slowestCurve.surface_C, look().copper, Qt::DashLine);
@@ -31,18 +34,19 @@ void BakePlot::show(const results::Report& r) {
     const double end = b.slowestCurve.minutes.empty() ? 60 : b.slowestCurve.minutes.back();
     const auto level = [&](double C, const QString& text, Qt::PenStyle style, double x, Qt::Alignment align) {
         QCPGraph* g = addGraph();
-        g->setData({0, end}, {C, C}, true);
+        const double y = Say::shownHeat(C);
+        g->setData({0, end}, {y, y}, true);
         g->setPen(QPen(look().graphite, 1, style));
         auto* label = new QCPItemText(this);
-        label->position->setCoords(x, C);
+        label->position->setCoords(x, y);
         label->setPositionAlignment(align);
         label->setText(text);
         label->setFont(deskFont(8.5));
         label->setColor(look().graphite);
     };
-    level(b.set_C, tr("oven %1 °C").arg(Say::number(b.set_C, 0)), Qt::SolidLine, end * 0.01,
+    level(b.set_C, tr("oven %1").arg(Say::temperature(b.set_C)), Qt::SolidLine, end * 0.01,
           Qt::AlignLeft | Qt::AlignBottom);
-    level(b.set_C - fill::kNearSet_C, tr("curing from %1 °C").arg(Say::number(b.set_C - fill::kNearSet_C, 0)),
+    level(b.set_C - fill::kNearSet_C, tr("curing from %1").arg(Say::temperature(b.set_C - fill::kNearSet_C)),
           Qt::DotLine, end * 0.99, Qt::AlignRight | Qt::AlignTop);
     for (QCPAxis* axis : {xAxis, yAxis}) {
         axis->setBasePen(QPen(look().graphite));
@@ -55,9 +59,9 @@ void BakePlot::show(const results::Report& r) {
         axis->grid()->setPen(QPen(look().line, 1, Qt::DotLine));
     }
     xAxis->setLabel(tr("minutes"));
-    yAxis->setLabel(tr("°C"));
+    yAxis->setLabel(Say::heatUnit());
     xAxis->setRange(0, end);
-    yAxis->setRange(0, b.set_C * 1.2);
+    yAxis->setRange(Say::fahrenheit() ? 32 : 0, Say::shownHeat(b.set_C * 1.2));
     replot();
 }
 

@@ -6,6 +6,7 @@
 #include "stations/layers/part_in_hand.h"
 #include "widgets/button_row.h"
 #include "widgets/fields.h"
+#include "widgets/flow.h"
 #include "widgets/look.h"
 #include "words/say.h"
 #include <QFileDialog>
@@ -109,7 +110,7 @@ CoverLeaf::CoverLeaf(Document& document, QWidget* parent) : QWidget(parent), m_d
     auto* form = makeForm();
     form->addRow(tr("cover"), m_cover);
     form->addRow(tr("pressed"), m_thick);
-    auto* stretch = new QHBoxLayout;
+    auto* stretch = new Flow;
     stretch->addWidget(m_from);
     stretch->addWidget(m_to);
     form->addRow(tr("from, to"), stretch);

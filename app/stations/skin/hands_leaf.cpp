@@ -6,6 +6,8 @@
 #include "stations/page.h"
 #include "widgets/button_row.h"
 #include "widgets/fields.h"
+#include "widgets/flow.h"
+#include "widgets/row_list.h"
 #include "words/say.h"
 #include <QFileDialog>
 #include <QFormLayout>
@@ -42,18 +44,16 @@ HandsLeaf::HandsLeaf(Document& document, QWidget* parent) : QWidget(parent), m_d
     v->addWidget(makeHeading(tr("Clay for the whole puppet, with a tenth of waste")));
     m_packs = makeText();
     v->addWidget(m_packs);
-    m_offers = new QListWidget;
+    m_offers = new RowList(4);
     m_offers->setObjectName("substitutes");
     m_offers->setAccessibleName(tr("Other clays in stock for one that runs short"));
-    m_offers->setWordWrap(true);
     v->addWidget(m_offers);
     v->addLayout(makeButtonRow(this, {{tr("Take the marked clay instead"), "takeSubstitute", [this] { replace(); }},
                                       {tr("Cards from file…"), "readCards", [this] { readCards(); }}}));
 
     v->addWidget(makeHeading(tr("The shop")));
-    m_room = new NumberField(NumberField::Kind::plain, 0, 45, 1, 0, tr("Temperature of the shop, °C"));
+    m_room = new NumberField(NumberField::Kind::heat, 0, 45, 1, 0, tr("Temperature of the shop"));
     m_room->setObjectName("room");
-    m_room->setSuffix(tr(" °C"));
     m_strips = new QLineEdit;
     m_strips->setObjectName("strips");
     m_strips->setAccessibleName(tr("Pairs of spacer strips, in millimetres"));
@@ -69,14 +69,14 @@ HandsLeaf::HandsLeaf(Document& document, QWidget* parent) : QWidget(parent), m_d
     form->addRow(tr("room"), m_room);
     form->addRow(tr("putty an hour"), m_putty);
     form->addRow(tr("strips, mm"), m_strips);
-    auto* pair = new QHBoxLayout;
+    auto* pair = new Flow;
     pair->addWidget(m_setting);
     pair->addWidget(m_sheet);
     form->addRow(tr("roller, sheet"), pair);
     v->addLayout(form);
     m_rolled = makeText(true);
     m_rolled->setObjectName("rollerKnown");
-    m_readings = new QListWidget;
+    m_readings = new RowList(4);
     m_readings->setObjectName("rollerReadings");
     m_readings->setAccessibleName(tr("Sheets that the roller made"));
     v->addLayout(makeButtonRow(this, {{tr("Add this sheet"), "rollerAdd",
@@ -96,7 +96,7 @@ HandsLeaf::HandsLeaf(Document& document, QWidget* parent) : QWidget(parent), m_d
     v->addWidget(m_rolled);
     connect(m_room, &NumberField::edited, this, [this](double C) {
         changeShop(
-            tr("The shop at %1 °C").arg(Say::number(C, 0)), [&](fill::Shop& s) { s.room_C = C; }, "room");
+            tr("The shop at %1").arg(Say::temperature(C)), [&](fill::Shop& s) { s.room_C = C; }, "room");
     });
     connect(m_putty, &NumberField::edited, this, [this](double g) {
         changeShop(
@@ -142,7 +142,6 @@ void HandsLeaf::show() {
     for (const fill::RollerReading& r : shop.roller)
         m_readings->addItem(tr("setting %1: %2").arg(plainNumber(r.setting), Say::length(r.thickness_mm, 2)));
     m_readings->setVisible(m_readings->count() > 0);
-    fitToRows(*m_readings, 4);
     const auto line = fill::calcRollerLine(shop.roller);
     m_rolled->setText(line ? tr("By %1 sheets, one step of the roller is %2, each within %3.")
                                  .arg(line->readings)
@@ -191,11 +190,11 @@ void HandsLeaf::showPart(int part) {
         lines << tr("It shrinks by %1 %: make every length, extensions and patterns too, %2 times as long.")
                      .arg(Say::number(100 * clay.shrink, 0), Say::number(own->oversize, 3));
     if (clay.family == fill::ClayFamily::air_dry)
-        lines << tr("Dries in %1 h at 20 °C and half damp.").arg(Say::number(own->hours, 0));
+        lines << tr("Dries in %1 h at %2 and half damp.").arg(Say::number(own->hours, 0), Say::temperature(20));
     if (own->batches > 0)
-        lines << tr("Mix %1 batches of %2 at most, each used up before it sets; hard after %3 h at %4 °C.")
+        lines << tr("Mix %1 batches of %2 at most, each used up before it sets; hard after %3 h at %4.")
                      .arg(own->batches)
-                     .arg(Say::grams(own->batch_g), Say::number(own->hours, 1), Say::number(shop.room_C, 0));
+                     .arg(Say::grams(own->batch_g), Say::number(own->hours, 1), Say::temperature(shop.room_C));
     if (clay.family == fill::ClayFamily::flexible && clay.strainLimit > 0)
         lines << tr("A free web of it as thick as this bends down to a radius of %1 before it cracks.")
                      .arg(Say::length(fill::findWebRadius(p.skinMost_mm, clay.strainLimit)));
@@ -245,7 +244,6 @@ void HandsLeaf::showStock() {
     }
     m_offers->setVisible(m_offers->count() > 0);
     findChild<QPushButton*>("takeSubstitute")->setVisible(m_offers->count() > 0);
-    fitToRows(*m_offers, 4);
 }
 
 void HandsLeaf::replace() {

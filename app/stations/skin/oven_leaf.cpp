@@ -7,6 +7,7 @@
 #include "widgets/button_row.h"
 #include "widgets/fields.h"
 #include "widgets/look.h"
+#include "widgets/row_list.h"
 #include "words/say.h"
 #include <QFileDialog>
 #include <QFormLayout>
@@ -61,9 +62,8 @@ void HeatView::paintEvent(QPaintEvent*) {
         const fill::HeatEntry& e = m_rows[i];
         const double y = kOvenRow * static_cast<double>(i);
         p.setPen(look().ink);
-        const QString name = QFontMetricsF(p.font()).elidedText(spoken(parts[static_cast<std::size_t>(e.part)].label),
-                                                                Qt::ElideRight, left - 8);
-        p.drawText(QRectF(0, y, left - 6, kOvenRow), Qt::AlignRight | Qt::AlignVCenter, name);
+        drawFitted(p, QRectF(0, y, left - 6, kOvenRow), Qt::AlignRight | Qt::AlignVCenter,
+                   spoken(parts[static_cast<std::size_t>(e.part)].label));
         p.fillRect(QRectF(left, y + 5, right - left, kOvenRow - 10), look().shade);
         const double share = e.limit_min > 0 ? e.atHeat_min / e.limit_min : 0;
         p.fillRect(QRectF(left, y + 5, (right - left) * std::min(1.0, share), kOvenRow - 10),
@@ -91,10 +91,9 @@ OvenLeaf::OvenLeaf(Document& document, QWidget* parent) : QWidget(parent), m_doc
     v->addWidget(m_school);
     m_schools = makeText(true);
     m_schools->setObjectName("bakeSchools");
-    m_loads = new QListWidget;
+    m_loads = new RowList(6);
     m_loads->setObjectName("loads");
     m_loads->setAccessibleName(tr("Loads of the oven, in order"));
-    m_loads->setWordWrap(true);
     v->addWidget(m_loads);
 
     m_editor = new QWidget;
@@ -118,9 +117,9 @@ OvenLeaf::OvenLeaf(Document& document, QWidget* parent) : QWidget(parent), m_doc
     m_name = new QLineEdit;
     m_name->setObjectName("loadName");
     m_name->setAccessibleName(tr("Name of the load"));
-    m_set = new NumberField(NumberField::Kind::plain, 0, 400, 5, 0, tr("Set point in °C, 0 for the clay's own"));
+    m_set =
+        new NumberField(NumberField::Kind::heat, 0, 400, 5, 0, tr("Set point; the lowest stands for the clay's own"));
     m_set->setObjectName("loadSet");
-    m_set->setSuffix(tr(" °C"));
     m_set->setSpecialValueText(tr("the clay's own"));
     m_minutes = new NumberField(NumberField::Kind::plain, 0, 1440, 5, 0, tr("Minutes, 0 for as long as it takes"));
     m_minutes->setObjectName("loadMinutes");
@@ -134,7 +133,7 @@ OvenLeaf::OvenLeaf(Document& document, QWidget* parent) : QWidget(parent), m_doc
     form->addRow(tr("minutes"), m_minutes);
     form->addRow(tr("baked before"), m_again);
     e->addLayout(form);
-    m_members = new QListWidget;
+    m_members = new RowList(7);
     m_members->setObjectName("loadMembers");
     m_members->setAccessibleName(tr("What this load cures"));
     e->addWidget(m_members);
@@ -159,17 +158,15 @@ OvenLeaf::OvenLeaf(Document& document, QWidget* parent) : QWidget(parent), m_doc
     b->addWidget(m_heat);
     m_gateHead = makeHeading(tr("Last look before the door is shut"));
     v->addWidget(m_gateHead);
-    m_gate = new QListWidget;
+    m_gate = new RowList(14);
     m_gate->setObjectName("gate");
     m_gate->setAccessibleName(tr("Last look before the door is shut"));
-    m_gate->setWordWrap(true);
     m_gate->setSelectionMode(QAbstractItemView::NoSelection);
     v->addWidget(m_gate);
     v->addWidget(makeHeading(tr("What else goes in")));
-    m_things = new QListWidget;
+    m_things = new RowList(5);
     m_things->setObjectName("ovenThings");
     m_things->setAccessibleName(tr("Other things in the oven"));
-    m_things->setFixedHeight(112);
     v->addWidget(m_things);
     v->addWidget(makeHeading(tr("This oven")));
     m_probe = makeText();
@@ -199,7 +196,7 @@ OvenLeaf::OvenLeaf(Document& document, QWidget* parent) : QWidget(parent), m_doc
     });
     connect(m_set, &NumberField::edited, this, [this](double C) {
         changeLoad(
-            tr("A load at %1 °C").arg(Say::number(C, 0)), [&](body::OvenLoad& l) { l.set_C = C; }, "loadSet");
+            tr("A load at %1").arg(Say::temperature(C)), [&](body::OvenLoad& l) { l.set_C = C; }, "loadSet");
         showEditor();
     });
     connect(m_minutes, &NumberField::edited, this, [this](double min) {
@@ -266,17 +263,17 @@ void OvenLeaf::show() {
     findChild<QPushButton*>("ovenForget")->setEnabled(shop.oven.readings > 0);
     if (shop.oven.readings > 0) {
         QStringList words;
-        words << tr("By %1 readings of a probe this oven runs %2 °C %3 its dial and swings by %4 °C; it has settled "
+        words << tr("By %1 readings of a probe this oven runs %2 %3 its dial and swings by %4; it has settled "
                     "after %5.")
                      .arg(shop.oven.readings)
-                     .arg(Say::number(std::abs(shop.oven.offset_C), 1),
-                          shop.oven.offset_C >= 0 ? tr("above") : tr("below"), Say::number(shop.oven.swing_C, 1),
+                     .arg(Say::warmth(std::abs(shop.oven.offset_C)),
+                          shop.oven.offset_C >= 0 ? tr("above") : tr("below"), Say::warmth(shop.oven.swing_C),
                           Say::minutes(shop.oven.settled_min));
         for (const fill::BakeBatch& b : r.bakes) {
             const fill::ClayCard& clay =
                 r.shelf.clays.at(r.choice.parts[static_cast<std::size_t>(b.parts.front().part)].layers.clay);
             const auto dial = fill::findDial(shop.oven, clay);
-            words << (dial ? tr("For %1 °C dial %2 °C.").arg(Say::number(b.set_C, 0), Say::number(*dial, 0))
+            words << (dial ? tr("For %1 dial %2.").arg(Say::temperature(b.set_C), Say::temperature(*dial))
                            : spoken(dial.fault()));
         }
         m_probe->setText(words.join("\n"));
@@ -294,8 +291,8 @@ void OvenLeaf::showLoads() {
         m_loads->clear();
         const auto& bakes = r.bakePlan.bakes;
         const auto words = [&](const fill::Bake& b) {
-            return tr("%1 °C for %2, cures %3 parts")
-                       .arg(Say::number(b.set_C, 0), Say::minutes(b.minutes))
+            return tr("%1 for %2, cures %3 parts")
+                       .arg(Say::temperature(b.set_C), Say::minutes(b.minutes))
                        .arg(b.fresh.size()) +
                    (b.minutes < b.needed_min ? tr("; they need %1").arg(Say::minutes(b.needed_min)) : QString());
         };
@@ -319,7 +316,6 @@ void OvenLeaf::showLoads() {
         m_loads->setCurrentRow(std::min(kept, m_loads->count() - 1));
     }
     m_loads->setVisible(m_loads->count() > 0);
-    fitToRows(*m_loads, 6);
     showEditor();
     showGate();
 }
@@ -362,7 +358,6 @@ void OvenLeaf::showEditor() {
             add(kLimb, l.id, l.name, has(load.limbs, l.id));
     for (const body::Mass& m : m_document.puppet().masses)
         if (baked(m.layers)) add(kMass, m.id, m.name, has(load.masses, m.id));
-    fitToRows(*m_members, 7);
 }
 
 void OvenLeaf::showThings() {
@@ -371,8 +366,8 @@ void OvenLeaf::showThings() {
     m_things->clear();
     for (const fill::OvenCard& c : m_document.report().cards->ovens) {
         auto* item =
-            new QListWidgetItem(tr("%1, stands %2 °C%3; %4")
-                                    .arg(QString::fromStdString(c.name), Say::number(c.limit_C, 0),
+            new QListWidgetItem(tr("%1, stands %2%3; %4")
+                                    .arg(QString::fromStdString(c.name), Say::temperature(c.limit_C),
                                          c.support ? tr(", a prop") : QString(), QString::fromStdString(c.note)),
                                 m_things);
         item->setFlags(Qt::ItemIsEnabled | Qt::ItemIsSelectable | Qt::ItemIsUserCheckable);
@@ -400,7 +395,6 @@ void OvenLeaf::showGate() {
     const bool any = m_gate->count() > 0;
     m_gate->setVisible(any);
     m_gateHead->setVisible(any);
-    fitToRows(*m_gate, 14);
 }
 
 void OvenLeaf::changeWants(const QString& name, const std::function<void(body::Wants&)>& mutate, const QString& key) {

@@ -4,6 +4,7 @@
 #include "stations/layers/part_in_hand.h"
 #include "widgets/button_row.h"
 #include "widgets/fields.h"
+#include "widgets/flow.h"
 #include "words/say.h"
 #include <QFormLayout>
 #include <QVBoxLayout>
@@ -33,9 +34,9 @@ SkinLeaf::SkinLeaf(Document& document, QWidget* parent) : QWidget(parent), m_doc
     m_text = makeText();
     auto* form = makeForm();
     form->addRow(tr("clay"), m_clay);
-    auto* both = new QHBoxLayout;
-    both->addWidget(m_place, 1);
-    both->addWidget(m_thickness, 1);
+    auto* both = new Flow;
+    both->addWidget(m_place);
+    both->addWidget(m_thickness);
     form->addRow(tr("thickness"), both);
     form->addRow(tr("relief"), m_relief);
     form->addRow(tr("at the joints"), m_across);

@@ -2,8 +2,10 @@
 #include "results/cutting.h"
 #include "widgets/button_row.h"
 #include "widgets/fields.h"
+#include "widgets/flow.h"
 #include "widgets/look.h"
 #include "widgets/materials.h"
+#include "widgets/row_list.h"
 #include "words/say.h"
 #include <QListWidget>
 #include <QPainter>
@@ -115,23 +117,21 @@ CuttingLeaf::CuttingLeaf(Document& document, QWidget* parent) : QWidget(parent),
     m_caution->setText(tr("Cover your eyes when you snip: short ends fly. Tie the label on before the next cut."));
     v->addWidget(m_caution);
     v->addWidget(makeHeading(tr("Cut already")));
-    m_done = new QListWidget;
+    m_done = new RowList(3);
     m_done->setObjectName("cutDone");
     m_done->setAccessibleName(tr("Limbs whose wire is cut"));
-    m_done->setFixedHeight(72);
     v->addWidget(m_done);
     v->addLayout(makeButtonRow(this, {{tr("The marked one is not cut"), "wireNotCut", [this] { uncut(); }}}));
     v->addWidget(makeHeading(tr("Offcuts in the drawer")));
-    m_drawer = new QListWidget;
+    m_drawer = new RowList(3);
     m_drawer->setObjectName("offcuts");
     m_drawer->setAccessibleName(tr("Offcuts in the drawer"));
-    m_drawer->setFixedHeight(72);
     v->addWidget(m_drawer);
     m_spool = new ChoiceField(tr("Spool of the offcut"));
     m_length = new NumberField(NumberField::Kind::length, 1, 1e5, 10, 0, tr("Length of the offcut"));
     m_length->setObjectName("offcutLength");
     m_length->show(200);
-    auto* row = new QHBoxLayout;
+    auto* row = new Flow;
     row->addWidget(m_spool);
     row->addWidget(m_length);
     v->addLayout(row);

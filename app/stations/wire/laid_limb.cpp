@@ -126,7 +126,7 @@ void LaidLimb::drawHead(QPainter& p) const {
     p.setPen(look().ink);
     const QString name =
         limb.mirrored ? tr("%1, left and right").arg(Say::capital(limb.name)) : Say::capital(limb.name);
-    p.drawText(QPointF(0, 22), QFontMetricsF(p.font()).elidedText(name, Qt::ElideRight, lens().left() - 10));
+    drawFitted(p, QPointF(0, 22), lens().left() - 10, name);
     p.setFont(deskType(13));
     p.setPen(look().graphite);
     QString what = tr("no wire");
@@ -204,20 +204,36 @@ void LaidLimb::drawRuleAndJoints(QPainter& p) const {
     p.setBrush(look().card);
     p.drawRect(QRectF(kSide, top, width() - 2 * kSide, high));
     p.setFont(deskType(11));
-    const double step = perMm * 10 >= 40 ? 10 : perMm * 20 >= 40 ? 20 : perMm * 50 >= 40 ? 50 : 100;
+    // Numbers 56 px apart at least; tenths between them, of an inch eighths.
+    const bool inches = Say::inches();
+    const double unit = inches ? kMmPerInch : 1;
+    double step = (inches ? 8 : 500) * unit;
+    for (double s : inches ? std::vector<double>{0.5, 1, 2, 4} : std::vector<double>{10, 20, 50, 100, 200})
+        if (perMm * s * unit >= 56) {
+            step = s * unit;
+            break;
+        }
+    int parts = 10;
+    if (inches)
+        for (parts = 8; parts > 2 && (step / parts < unit / 8 - 1e-9 || perMm * step / parts < 4);)
+            parts /= 2;
     std::vector<QRectF> taken;
     for (const choice::Mark& m : m_cut->marks)
         if (m.kind == choice::Mark::Kind::joint)
             taken.push_back(QRectF(xOf(m.from_mm) - 20, top, xOf(m.to_mm) - xOf(m.from_mm) + 40, high));
-    for (double mm = 0; mm <= m_cut->finished_mm; mm += step / 10) {
-        const bool long_ = std::fmod(mm + 1e-6, step) < 2e-6 + 1e-9,
-                   half = std::fmod(mm + 1e-6, step / 2) < 2e-6 + 1e-9;
+    for (int k = 0; k * step / parts <= m_cut->finished_mm; ++k) {
+        const double mm = k * step / parts;
+        const bool whole = k % parts == 0, half = 2 * k % parts == 0;
         p.setPen(QPen(look().graphite, 0.8));
-        p.drawLine(QPointF(xOf(mm), top), QPointF(xOf(mm), top + (long_ ? 9 : half ? 6 : 3)));
-        if (!long_) continue;
+        p.drawLine(QPointF(xOf(mm), top), QPointF(xOf(mm), top + (whole ? 9 : half ? 6 : 3)));
+        if (!whole) continue;
         const QRectF box(xOf(mm) - 20, top + 9, 40, 14);
         if (std::any_of(taken.begin(), taken.end(), [&](const QRectF& t) { return t.intersects(box); })) continue;
-        p.drawText(box.translated(mm == 0 ? 22 : 0, 0), Qt::AlignCenter, mm == 0 ? tr("0 mm") : Say::number(mm, 0));
+        const QString number = inches ? Say::fraction(mm / unit, 8) : Say::number(mm, 0);
+        if (k == 0)
+            p.drawText(box.translated(22, 0), Qt::AlignLeft | Qt::AlignVCenter, inches ? tr("0 in") : tr("0 mm"));
+        else
+            p.drawText(box, Qt::AlignCenter, number);
     }
     // Joints: a bead on the wire's thread, the gap on the rule, the film below.
     const body::Limb& limb = m_document.puppet().limbs[static_cast<std::size_t>(m_limb)];
@@ -242,9 +258,10 @@ void LaidLimb::drawRuleAndJoints(QPainter& p) const {
         p.setPen(fails ? stateColour(static_cast<int>(state)) : look().ink);
         const QString name = QString::fromStdString(limb.joints[static_cast<std::size_t>(d.joint)].name);
         const QFontMetricsF f(p.font());
-        if (f.horizontalAdvance(name) + 4 <= std::max(box.width(), 40.0) || here)
-            p.drawText(QRectF(box.center().x() - 60, box.top(), 120, box.height()), Qt::AlignCenter,
-                       f.elidedText(name, Qt::ElideRight, std::max(box.width() + 14, 44.0)));
+        if (f.horizontalAdvance(name) + 4 <= std::max(box.width(), 40.0) || here) {
+            const double room = std::max(box.width() + 14, 44.0);
+            drawFitted(p, QRectF(box.center().x() - room / 2, box.top(), room, box.height()), Qt::AlignCenter, name);
+        }
         const QString film = tr("%1 s").arg(Say::figure(v.life_s));
         p.setFont(deskType(13, here ? QFont::DemiBold : QFont::Normal));
         const double w = QFontMetricsF(p.font()).horizontalAdvance(film);
@@ -338,11 +355,9 @@ void LaidLimb::drawCompared(QPainter& p) const {
     double y = 82;
     p.setFont(deskType(15, QFont::DemiBold));
     p.setPen(look().ink);
-    p.drawText(
-        QPointF(0, y),
-        QFontMetricsF(p.font()).elidedText(
-            tr("Inside the bent %1").arg(QString::fromStdString(limb.joints[static_cast<std::size_t>(d.joint)].name)),
-            Qt::ElideRight, right));
+    drawFitted(
+        p, QPointF(0, y), right,
+        tr("Inside the bent %1").arg(QString::fromStdString(limb.joints[static_cast<std::size_t>(d.joint)].name)));
     p.setFont(deskType(13));
     QStringList lines;
     if (!std::isnan(v.bend.strainAmplitude))
@@ -352,7 +367,10 @@ void LaidLimb::drawCompared(QPainter& p) const {
     if (d.edge > 1.05) lines << tr("It breaks first where the stiff end begins.");
     for (const QString& l : lines) {
         y += 19;
-        p.drawText(QPointF(0, y), QFontMetricsF(p.font()).elidedText(l, Qt::ElideRight, right));
+        if (fits(p.font(), right, l))
+            drawFitted(p, QPointF(0, y), right, l);
+        else
+            y += drawWrapped(p, QRectF(0, y - 13, right, 60), l) - 17;
     }
     double most = d.needFilm_s;
     for (const Compared& c : m_compared)
@@ -361,14 +379,15 @@ void LaidLimb::drawCompared(QPainter& p) const {
     if (y + 18 * static_cast<double>(m_compared.size()) > wireY() - 14 || right < 240) return;
     p.setFont(deskType(11));
     p.setPen(look().graphite);
-    p.drawText(QPointF(0, y), tr("seconds of film that 9 of 10 last; %1 wanted").arg(Say::figure(d.needFilm_s)));
+    drawFitted(p, QPointF(0, y), right,
+               tr("seconds of film that 9 of 10 last; %1 wanted").arg(Say::figure(d.needFilm_s)));
     const double left = 130, room = right - left - 46;
     const double top = y + 8;
     for (const Compared& c : m_compared) {
         y += 19;
         p.setFont(deskType(13, c.present ? QFont::DemiBold : QFont::Normal));
         p.setPen(look().ink);
-        p.drawText(QPointF(0, y), QFontMetricsF(p.font()).elidedText(c.words, Qt::ElideRight, left - 6));
+        drawFitted(p, QPointF(0, y), left - 6, c.words);
         const double w = std::isfinite(c.life_s) ? room * std::clamp(c.life_s / most, 0.0, 1.0) : 0;
         p.fillRect(QRectF(left, y - 9, w, 8), c.present ? look().copper : look().foil);
         p.drawText(QPointF(left + w + 6, y), std::isfinite(c.life_s) ? Say::figure(c.life_s) : tr("none"));

@@ -2,6 +2,7 @@
 #include "base/units.h"
 #include "stations/wire/bent_gap.h"
 #include "widgets/fields.h"
+#include "widgets/flow.h"
 #include "words/say.h"
 #include <QGridLayout>
 #include <QLabel>
@@ -66,7 +67,7 @@ LensLeaf::LensLeaf(Document& document, QWidget* parent) : QWidget(parent), m_doc
     m_strands->setPageStep(1);
     m_gap->setRange(static_cast<int>(3 / kStep), static_cast<int>(40 / kStep));
     m_angle->setRange(5, 110);
-    auto* buttons = new QHBoxLayout;
+    auto* buttons = new Flow;
     m_use = new QPushButton(tr("Use this wire and gap"));
     m_use->setObjectName("lensUse");
     m_reset = new QPushButton(tr("Back to what is"));

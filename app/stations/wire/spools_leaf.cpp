@@ -4,9 +4,9 @@
 #include "document/spoken.h"
 #include "widgets/button_row.h"
 #include "widgets/fields.h"
+#include "widgets/flow.h"
 #include "words/say.h"
 #include <QFormLayout>
-#include <QHBoxLayout>
 #include <QLineEdit>
 #include <QListWidget>
 #include <QPushButton>
@@ -41,8 +41,11 @@ SpoolsLeaf::SpoolsLeaf(Document& document, QWidget* parent) : QWidget(parent), m
     m_length = new NumberField(NumberField::Kind::plain, 0, 1e5, 1, 1, tr("Metres on the spool"));
     m_price = new NumberField(NumberField::Kind::plain, 0, 1e5, 0.05, 2, tr("Price a metre"));
     m_length->show(10);
+    // What is to be typed stands in the field as a whole.
+    for (QLineEdit* f : {m_name, m_diameter})
+        f->setMinimumWidth(QFontMetrics(f->font()).horizontalAdvance(f->placeholderText()) + 24);
     const auto pair = [](QWidget* a, QWidget* b) {
-        auto* h = new QHBoxLayout;
+        auto* h = new Flow;
         h->addWidget(a);
         h->addWidget(b);
         return h;

@@ -10,11 +10,11 @@
 #include "stations/wire/wires_window.h"
 #include "widgets/answer.h"
 #include "widgets/fields.h"
+#include "widgets/flow.h"
 #include "widgets/leaves.h"
 #include "widgets/look.h"
 #include "words/say.h"
 #include <QFormLayout>
-#include <QHBoxLayout>
 #include <QListWidget>
 #include <QPainter>
 #include <QPixmap>
@@ -193,14 +193,13 @@ void WirePage::makeBench() {
     m_list->setWordWrap(true);
     fv->addWidget(m_fieldText);
     fv->addWidget(m_list, 1);
-    auto* buttons = new QHBoxLayout;
+    auto* buttons = new Flow;
     m_use = new QPushButton(tr("Use the marked wire"));
     m_use->setObjectName("useMarked");
     m_auto = new QPushButton(tr("Let Enkinet choose"));
     m_auto->setObjectName("letChoose");
     buttons->addWidget(m_use);
     buttons->addWidget(m_auto);
-    buttons->addStretch();
     fv->addLayout(buttons);
 
     m_lens = new LensLeaf(d);

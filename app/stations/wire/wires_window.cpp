@@ -123,7 +123,7 @@ void WiresWindow::drawAxes(QPainter& p) const {
     p.setPen(look().ink);
     p.drawText(QRectF(0, r.bottom() + 4, kLeft + 4, 14), Qt::AlignRight, tr("N·mm"));
     p.setPen(look().graphite);
-    p.drawText(QRectF(0, r.bottom() + 18, kLeft + 4, 14), Qt::AlignRight, tr("at fingers"));
+    drawFitted(p, QRectF(0, r.bottom() + 18, kLeft + 4, 14), Qt::AlignRight, tr("at fingers"));
 }
 
 void WiresWindow::drawNames(QPainter& p) const {
@@ -143,9 +143,7 @@ void WiresWindow::drawNames(QPainter& p) const {
                                               : QString();
         words = out.isEmpty() ? tr("yours: %1").arg(words) : tr("yours, %1: %2").arg(words, out);
         p.setFont(deskType(13, QFont::DemiBold));
-        const QFontMetricsF f(p.font());
-        const QString shown = f.elidedText(words, Qt::ElideRight, r.width() - 20);
-        const double w = f.horizontalAdvance(shown);
+        const double w = std::min(QFontMetricsF(p.font()).horizontalAdvance(words), r.width() - 20);
         double x = std::clamp(xOf(s.effort) + 12, r.left() + 6, r.right() - w - 6), y = place.y() - s.radius - 20;
         if (y < r.top() + 2) y = place.y() + s.radius + 4;
         QColor ground = look().sheet;
@@ -154,22 +152,25 @@ void WiresWindow::drawNames(QPainter& p) const {
         p.setBrush(ground);
         p.drawRoundedRect(QRectF(x - 4, y - 1, w + 8, 18), 3, 3);
         p.setPen(out.isEmpty() ? look().holds : look().slack);
-        p.drawText(QRectF(x, y, w + 2, 16), Qt::AlignLeft | Qt::AlignVCenter, shown);
+        drawFitted(p, QRectF(x, y, w + 2, 16), Qt::AlignLeft | Qt::AlignVCenter, words);
     }
     // What this joint would take and something else rules out.
-    QStringList ruled;
-    for (std::size_t i : drawingOrder()) {
-        const Spot& s = spots()[i];
-        if (s.fits || s.barred || s.chosen || !isInside(s) || static_cast<std::size_t>(ruled.size()) >= kNamed)
-            continue;
-        ruled << tr("%1 would do here; %2").arg(s.text.section('\n', 0, 0), s.text.section('\n', 1, 1));
-    }
     p.setFont(deskType(11));
     p.setPen(look().graphite);
-    const QString text = ruled.isEmpty() ? tr("Each wire stands as its section; its bar reaches to what bending takes.")
-                                         : ruled.join(tr(" · "));
-    p.drawText(QRectF(kLeft, height() - kTray, width() - kLeft - kRight, kTray), Qt::AlignLeft | Qt::AlignVCenter,
-               QFontMetricsF(p.font()).elidedText(text, Qt::ElideRight, width() - kLeft - kRight));
+    const QRectF tray(kLeft, height() - kTray, width() - kLeft - kRight, kTray);
+    QString text = tr("Each wire stands as its section; its bar reaches to what bending takes.");
+    std::size_t named = 0;
+    for (std::size_t i : drawingOrder()) {
+        const Spot& s = spots()[i];
+        if (s.fits || s.barred || s.chosen || !isInside(s) || named >= kNamed) continue;
+        const QString one = tr("%1 would do here; %2").arg(s.text.section('\n', 0, 0), s.text.section('\n', 1, 1));
+        const QString longer = named == 0 ? one : text + tr(" · ") + one;
+        // Whole sentences, as many as there is room for.
+        if (!enkinet::app::fits(p.font(), tray.width(), longer)) break;
+        text = longer;
+        ++named;
+    }
+    drawFitted(p, tray, Qt::AlignLeft | Qt::AlignVCenter, text);
 }
 
 void WiresWindow::paintEvent(QPaintEvent*) {

@@ -1,0 +1,180 @@
+// No word is cut and none lies on another: at every station and leaf, in every language, at four sizes of the window.
+#include "document/spoken.h"
+#include "shell/window.h"
+#include "stations/plan/plan_days.h"
+#include "stations/shoot/shot_table.h"
+#include "support/driven.h"
+#include "support/words_painted.h"
+#include "widgets/fields.h"
+#include "words/language.h"
+#include "words/say.h"
+#include <QLabel>
+
+using namespace enkinet;
+using namespace enkinet::test;
+using results::Station;
+
+namespace {
+/// Speaks another language for as long as it lives.
+struct Speaking {
+    explicit Speaking(const QString& code) { app::applyLanguage(code); }
+    ~Speaking() { app::applyLanguage("en"); }
+    Speaking(const Speaking&) = delete;
+    Speaking& operator=(const Speaking&) = delete;
+};
+
+std::vector<QAbstractButton*> leavesShown(app::Window& window) {
+    std::vector<QAbstractButton*> all;
+    for (auto* b : window.findChildren<QAbstractButton*>())
+        if (b->isVisible() && b->objectName().startsWith("leaf")) all.push_back(b);
+    return all;
+}
+
+/// What widgets say as a whole, for telling words that end in dots from those that were cut to them.
+QString saidByWidgets(app::Window& window) {
+    QStringList all;
+    for (QWidget* w : window.findChildren<QWidget*>()) {
+        if (!w->isVisible()) continue;
+        if (auto* b = qobject_cast<QAbstractButton*>(w)) all << b->text();
+        if (auto* l = qobject_cast<QLabel*>(w)) all << l->text();
+        if (auto* c = qobject_cast<QComboBox*>(w)) all << c->currentText();
+        if (auto* e = qobject_cast<QLineEdit*>(w)) all << e->placeholderText() << e->text();
+    }
+    all << QCoreApplication::translate("enkinet::app::ShotFrames", "Working it out …");
+    return all.join("\n");
+}
+
+/// Cards of minutes have room for an icon and what is left of a name; the whole of it is their tooltip.
+bool mayShorten(app::Window& window, const PaintedWord& w) {
+    for (QWidget* at = window.childAt(w.box.center().toPoint()); at; at = at->parentWidget())
+        if (qobject_cast<app::PlanDays*>(at) || qobject_cast<app::ShotTable*>(at)) return true;
+    return false;
+}
+
+/// Number of words that were looked at.
+std::size_t checkWords(app::Window& window) {
+    std::vector<PaintedWord> seen;
+    for (const PaintedWord& w : wordsPainted(window))
+        if (w.seen.intersects(w.box)) seen.push_back(w);
+    const QString whole = saidByWidgets(window);
+    for (std::size_t i = 0; i < seen.size(); ++i) {
+        const PaintedWord& w = seen[i];
+        INFO(w.text.toStdString());
+        CHECK(w.box.left() >= w.seen.left() - 1);
+        CHECK(w.box.right() <= w.seen.right() + 1);
+        if (w.text.endsWith(u'…') && !whole.contains(w.text)) CHECK(mayShorten(window, w));
+        for (std::size_t k = 0; k < i; ++k) {
+            INFO("on " << seen[k].text.toStdString());
+            CHECK_FALSE((seen[k].box & seen[k].seen).adjusted(0.5, 0.5, -0.5, -0.5).intersects(w.box & w.seen));
+        }
+    }
+    for (const QLabel* l : window.findChildren<QLabel*>())
+        if (l->isVisible() && l->wordWrap() && !l->text().isEmpty()) {
+            INFO(l->text().toStdString());
+            CHECK(l->heightForWidth(l->width()) <= l->height() + 1);
+        }
+    return seen.size();
+}
+} // namespace
+
+TEST_CASE("No word is cut or lies on another, at four sizes, in every language, at every station and leaf") {
+    REQUIRE(app::languages().size() >= 2);
+    std::size_t words = 0;
+    for (const QString& language : app::languages()) {
+        const Speaking speaking(language);
+        Desk desk;
+        // The last is a screen of 1920 by 1080 at 200 per cent.
+        for (const QSize size : {QSize(1280, 800), QSize(1024, 700), QSize(1920, 1080), QSize(960, 540)}) {
+            desk.window.resize(size);
+            desk.document().showPuppet(size.width() == 1280 ? 1 : 0);
+            Desk::settle();
+            REQUIRE(desk.window.size() == size);
+            for (int s = 0; s < results::kStations; ++s) {
+                desk.station(static_cast<Station>(s));
+                const std::size_t leaves = std::max<std::size_t>(1, leavesShown(desk.window).size());
+                for (std::size_t l = 0; l < leaves; ++l) {
+                    if (const auto shown = leavesShown(desk.window); l < shown.size()) {
+                        shown[l]->click();
+                        Desk::settle();
+                        QTest::qWait(20);
+                    }
+                    INFO(language.toStdString()
+                         << " " << size.width() << " x " << size.height() << ", station " << s << ", leaf " << l);
+                    words += checkWords(desk.window);
+                }
+            }
+        }
+    }
+    CHECK(words > 8000);
+}
+
+TEST_CASE("The desk speaks another language at once, over the same document, and undo still works") {
+    Desk desk;
+    desk.station(Station::wire);
+    desk.clickJoint("left knee");
+    desk.type("gap", "14.5");
+    const QString before = desk.document().undoStack().undoText();
+    REQUIRE(before.contains("14.5"));
+    desk.window.setLanguage("de");
+    Desk::settle();
+    CHECK(desk.window.rule().division(Station::wire)->text().contains("Draht"));
+    CHECK(desk.find<QWidget>("verdict")->isVisible());
+    CHECK(desk.find<QAbstractSpinBox>("gap")->text().toStdString() == "14,5 mm");
+    CHECK(desk.document().undoStack().undoText() == before);
+    desk.undo();
+    CHECK(desk.find<QAbstractSpinBox>("gap")->text().toStdString() == "13,0 mm");
+    // What the core says speaks it too.
+    Q_EMIT desk.document().refused(
+        app::spoken(Fault{words("limb %1", std::string("leg")), words("length %1 mm", 0.5), words("must be above 0")}));
+    CHECK(desk.window.message().toStdString() == "Nicht getan: Glied leg: Länge 0,5 mm muss über 0 sein");
+    desk.window.setLanguage("en");
+    Desk::settle();
+    CHECK(desk.window.rule().division(Station::wire)->text().contains("Wire"));
+    CHECK(desk.find<QAbstractSpinBox>("gap")->text() == "13.0 mm");
+    desk.type("gap", "15");
+    CHECK(desk.document().undoStack().undoText().contains("15"));
+    app::preferLanguage({});
+}
+
+TEST_CASE("Temperatures are shown and typed in the degrees of the builder, and kept in those of the core") {
+    app::NumberField f(app::NumberField::Kind::heat, 0, 400, 5, 0, "heat");
+    app::Say::setFahrenheit(true);
+    f.show(130);
+    CHECK(f.text() == "266 °F");
+    f.selectAll();
+    QTest::keyClicks(&f, "275");
+    QTest::keyClick(&f, Qt::Key_Return);
+    CHECK(f.core() == Approx(135));
+    CHECK(app::Say::temperature(130) == "266 °F");
+    CHECK(app::Say::warmth(5) == "9.0 °F");
+    app::Say::setFahrenheit(false);
+    f.show(130);
+    CHECK(f.text() == "130 °C");
+    CHECK(app::Say::temperature(130) == "130 °C");
+}
+
+TEST_CASE("Inches are read as on a rule, in sixteenths or thirty-seconds within 0.4 mm, and typed so") {
+    using app::Say;
+    CHECK(Say::fraction(9.4375, 16) == "9 7/16");
+    CHECK(Say::fraction(0.5, 8) == "1/2");
+    CHECK(Say::fraction(-1.25, 8) == "-1 1/4");
+    CHECK(Say::fraction(0.01, 8) == "0");
+    CHECK(Say::fraction(1.999, 8) == "2");
+    Say::setInches(true);
+    Random random(7);
+    for (int i = 0; i < 500; ++i) {
+        const double mm = random.between(26, 900);
+        QString shown = Say::length(mm);
+        REQUIRE(shown.endsWith(" in"));
+        app::NumberField f(app::NumberField::Kind::length, 1, 1000, 1, 2, "length");
+        f.show(50);
+        f.selectAll();
+        QTest::keyClicks(&f, shown.chopped(3));
+        QTest::keyClick(&f, Qt::Key_Return);
+        INFO(mm << " " << shown.toStdString());
+        CHECK(std::abs(f.core() - mm) < 0.41);
+    }
+    CHECK(Say::length(12.7) == "0.50 in");
+    Say::setInches(false);
+    CHECK(Say::length(12.7) == "12.7 mm");
+}
