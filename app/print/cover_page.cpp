@@ -68,7 +68,16 @@ void CoverPage::draw() {
         at += m_pages.paragraph({column, at, w, 40}, "· " + Say::openPoint(p), 3.1, kWarn) + 0.8;
     }
     if (open == 0) m_pages.paragraph({column, at, w, 20}, tr("None."), 3.3);
-    if (rest > 0) m_pages.paragraph({column, at, w, 20}, tr("and %1 more on screen").arg(rest), 3.1, kGrey);
+    if (rest > 0) at += m_pages.paragraph({column, at, w, 20}, tr("and %1 more on screen").arg(rest), 3.1, kGrey);
+    // What was left as it is stands with its reason, as long as there is room.
+    for (const results::OpenPoint& p : m_r.left) {
+        const QString text =
+            p.because.empty()
+                ? tr("Left as it is: %1").arg(Say::openPoint(p))
+                : tr("Left as it is, because %1: %2").arg(QString::fromStdString(p.because), Say::openPoint(p));
+        if (at + 10 > a.bottom()) break;
+        at += m_pages.paragraph({column, at, w, 40}, "· " + text, 3.1, kGrey) + 0.8;
+    }
     column = a.left() + a.width() / 2 + 5;
     m_pages.text(column, y, tr("Take care"), 4.4, true);
     at = y + 3;

@@ -287,6 +287,9 @@ void MarkHold::finish() {
 
 void MarkHold::draw(QPainter& p) const {
     const Document& d = sheet().document();
+    // Where one elevation ends and the other begins: a click never lands on the wrong one unseen.
+    p.setPen(QPen(look().graphite, 1, Qt::DotLine));
+    p.drawLine(QPointF(sheet().between(), 60), QPointF(sheet().between(), sheet().height() - 40));
     for (View view : {View::front, View::side}) {
         for (const Limb& l : d.puppet().limbs)
             for (const Joint& j : l.joints)
@@ -306,10 +309,14 @@ void MarkHold::draw(QPainter& p) const {
 }
 
 QString MarkHold::hint() const {
-    return m_points.empty()
-               ? Say::tr("Click where the limb begins: on a point that it hangs on, or anywhere for the first limb.")
-               : Say::tr("Click its joints one after the other on either elevation; Enter or a click on the last point "
-                         "ends it, Backspace takes one back.");
+    const QString pen = sheet().viewAt(m_pointer) == View::front ? Say::tr("The pen is on the front elevation.")
+                                                                 : Say::tr("The pen is on the side elevation.");
+    const QString next =
+        m_points.empty()
+            ? Say::tr("Click where the limb begins: on a point that it hangs on, or anywhere for the first limb.")
+            : Say::tr("Click its joints one after the other on either elevation; Enter or a click on the last point "
+                      "ends it, Backspace takes one back.");
+    return pen + " " + next;
 }
 
 // Bending.

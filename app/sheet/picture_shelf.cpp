@@ -184,12 +184,6 @@ body::GreyPicture greyOf(const QImage& source, const body::Picture& placed) {
     return g;
 }
 
-body::PicturePoint toPixel(const body::Picture& p, double x, double y) {
-    // The corner, then turned against the clock: undo both.
-    const double dx = x - p.x_mm, dy = p.y_mm - y, c = std::cos(p.angle_rad), s = std::sin(p.angle_rad);
-    return {(dx * c - dy * s) / p.mm_px, (dx * s + dy * c) / p.mm_px};
-}
-
 std::optional<body::Picture> fittedToHeight(const QImage& image, body::Picture placed, double height_mm) {
     const body::GreyPicture g = greyOf(image, placed);
     const int threshold = body::findThreshold(g);

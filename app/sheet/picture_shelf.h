@@ -33,8 +33,6 @@ private:
 QImage decodePicture(const std::string& bytes, QString* why);
 /// Grey buffer of a picture on white, crop applied as white.
 body::GreyPicture greyOf(const QImage& image, const body::Picture& placed);
-/// A point of the sheet (x, y up, mm) in the picture's pixels, and back.
-body::PicturePoint toPixel(const body::Picture& placed, double x_mm, double y_mm);
 /// The picture scaled and moved so that its figure is so high, stands on the base line and has its middle at x 0.
 std::optional<body::Picture> fittedToHeight(const QImage& image, body::Picture placed, double height_mm);
 

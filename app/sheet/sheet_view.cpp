@@ -81,12 +81,13 @@ void SheetView::setHold(std::unique_ptr<SheetHold> hold) {
     rebuild();
 }
 
+double SheetView::between() const {
+    return (toScreen(View::front, m_bounds[0].topRight()).x() + toScreen(View::side, m_bounds[1].topLeft()).x()) / 2;
+}
+
 View SheetView::viewAt(const QPointF& screen) const {
     freshen();
-    const double between = (toScreen(View::front, figureBounds(View::front).topRight()).x() +
-                            toScreen(View::side, figureBounds(View::side).topLeft()).x()) /
-                           2;
-    return screen.x() < between ? View::front : View::side;
+    return screen.x() < between() ? View::front : View::side;
 }
 
 int SheetView::partAt(const QPointF& screen) const {
@@ -121,6 +122,20 @@ QRectF SheetView::figureBounds(View view) const {
     QRectF b = (view == View::front ? m_front : m_side).bounds();
     const body::Puppet& p = m_document.puppet();
     if (b.isEmpty()) b = QRectF(-0.3 * p.height_mm, -p.height_mm, 0.6 * p.height_mm, p.height_mm);
+    // Two pictures never lie on each other, and a click within one belongs to its elevation.
+    for (const body::Picture& x : p.pictures) {
+        if (x.side != (view == View::side)) continue;
+        const std::string* bytes = document::findPicture(m_document.production(), x.file);
+        const QImage image = bytes ? PictureShelf::shared().find(x.file, *bytes) : QImage();
+        if (image.isNull()) continue;
+        QTransform place;
+        place.translate(x.x_mm, -x.y_mm);
+        place.rotateRadians(-x.angle_rad);
+        place.scale(x.mm_px, x.mm_px);
+        b |= place.mapRect(QRectF(image.width() * x.cropLeft, image.height() * x.cropTop,
+                                  image.width() * (1 - x.cropLeft - x.cropRight),
+                                  image.height() * (1 - x.cropTop - x.cropBottom)));
+    }
     return b;
 }
 
@@ -129,7 +144,8 @@ QRectF SheetView::paper() const { return QRectF(rect()); }
 void SheetView::layoutViews() {
     m_strip->resize(m_strip->sizeHint());
     if (!m_document.hasPuppet()) return;
-    const QRectF f = figureBounds(View::front), s = figureBounds(View::side);
+    m_bounds = {figureBounds(View::front), figureBounds(View::side)};
+    const QRectF f = m_bounds[0], s = m_bounds[1];
     const QRectF area = paper().adjusted(kRuler + 14, kHeader + 22, -18, -kRuler - 40);
     // Front, a column for the tags, side; one scale and one ground line for both.
     const double wide = std::max(20.0, f.width()) + std::max(20.0, s.width());

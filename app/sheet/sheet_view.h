@@ -7,6 +7,7 @@
 #include "widgets/accessible_picture.h"
 #include <QPixmap>
 #include <QWidget>
+#include <array>
 
 namespace enkinet::app {
 
@@ -33,6 +34,8 @@ public:
     QPointF toMm(View view, const QPointF& screen) const;
     /// The elevation that a point of the screen belongs to.
     View viewAt(const QPointF& screen) const;
+    /// Where the front's half of the paper ends and the side's begins.
+    double between() const;
     Selection selectionAt(const QPointF& screen) const { return hitAt(screen).selection; }
     int partAt(const QPointF& screen) const;
     PictureShelf& pictures() { return PictureShelf::shared(); }
@@ -114,8 +117,9 @@ private:
     std::vector<Tag> m_tags;
     Peel m_peel = Peel::clay;
     bool m_stale = false;
-    double m_scale = 2;          ///< pixels per mm
-    QPointF m_frontAt, m_sideAt; ///< screen position of each view's origin
+    double m_scale = 2;             ///< pixels per mm
+    QPointF m_frontAt, m_sideAt;    ///< screen position of each view's origin
+    std::array<QRectF, 2> m_bounds; ///< mm: of each view what must find room, its pictures among it
     double m_zoom = 1;
     QPointF m_pan;
     QPointF m_dragFrom;

@@ -1,4 +1,5 @@
 #include "shell/card.h"
+#include "shell/window.h"
 #include "stations/registry.h"
 #include "widgets/fields.h"
 #include <QFormLayout>
@@ -107,10 +108,22 @@ QWidget* Card::makeStart() {
     auto* make = new QPushButton(tr("Draw it"));
     make->setObjectName("startKind");
     form->addRow(tr("kind"), kind);
-    form->addRow(tr("height"), height);
+    auto* sizeWord = new QLabel;
+    sizeWord->setBuddy(height);
+    form->addRow(sizeWord, height);
+    const auto nameSize = [kind, height, sizeWord] {
+        const body::SizeKind by = sizeKindOf(kind->currentData().toString());
+        const QString word = by == body::SizeKind::span       ? tr("span")
+                             : by == body::SizeKind::length   ? tr("length")
+                             : by == body::SizeKind::shoulder ? tr("height at the shoulder")
+                                                              : tr("height");
+        sizeWord->setText(word);
+        height->setAccessibleName(word);
+    };
+    connect(kind, &ChoiceField::edited, w, nameSize);
+    nameSize();
     auto* kindText = makeText(true);
-    kindText->setText(tr("Sound proportions, ranges and layers to begin with; change any of them afterwards. A "
-                         "quadruped's height is measured at the shoulder."));
+    kindText->setText(tr("Sound proportions, ranges and layers to begin with; change any of them afterwards."));
     for (QWidget* x : {static_cast<QWidget*>(title), static_cast<QWidget*>(demo), static_cast<QWidget*>(demoText),
                        static_cast<QWidget*>(open), static_cast<QWidget*>(heading)})
         v->addWidget(x);

@@ -39,6 +39,14 @@ QString kindPath(const QString& kind) {
     return QString::fromStdString(files::findDataDir()) + "/kinds/" + kind + ".json";
 }
 
+body::SizeKind sizeKindOf(const QString& kind) {
+    using enum body::SizeKind;
+    return kind == "winged"      ? span
+           : kind == "serpent"   ? length
+           : kind == "quadruped" ? shoulder
+                                 : body::SizeKind::height;
+}
+
 Window::~Window() = default;
 
 Window::Window(Furnish when, const QString& file) : m_rule(new Rule) {

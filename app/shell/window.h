@@ -79,7 +79,7 @@ private:
     bool save();
     bool saveAs();
     void chooseFile();
-    void startKind(const QString& kind, double height_mm);
+    void startKind(const QString& kind, double size_mm);
     void addKind(const QString& kind);
     void renamePuppet();
     void duplicatePuppet();
@@ -130,5 +130,7 @@ private:
 /// Shipped demo production.
 QString demoPath();
 QString kindPath(const QString& kind);
+/// What a kind of puppet is measured by.
+body::SizeKind sizeKindOf(const QString& kind);
 
 } // namespace enkinet::app

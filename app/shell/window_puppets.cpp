@@ -49,8 +49,12 @@ void Window::movePuppet(int by) {
     if (done) m_document.showPuppet(to);
 }
 
-void Window::startKind(const QString& kind, double height_mm) {
+void Window::startKind(const QString& kind, double size_mm) {
     if (const QString fault = m_document.openCopy(kindPath(kind)); !fault.isEmpty()) return say(fault);
+    // Typed is what this kind is measured by; all of it grows with that.
+    const body::Puppet& drawn = m_document.puppet();
+    const double own = body::findSize(drawn, sizeKindOf(kind));
+    const double height_mm = own > 0 ? drawn.height_mm * size_mm / own : size_mm;
     m_document.change(tr("Height %1").arg(Say::length(height_mm, 0)),
                       [&](const document::Edits& e) { return e.startAt(height_mm); });
 }

@@ -1,11 +1,13 @@
 #include "stations/page.h"
 #include "widgets/bench_area.h"
 #include "widgets/fields.h"
+#include "widgets/flow.h"
 #include "widgets/look.h"
 #include "widgets/materials.h"
 #include "widgets/row_list.h"
 #include "words/say.h"
 #include <QIcon>
+#include <QLineEdit>
 #include <QListWidget>
 #include <QPainter>
 #include <QPixmap>
@@ -36,17 +38,36 @@ void Page::addOpenPoints() {
     connect(m_open, &QListWidget::currentItemChanged, this, [this] { showLeave(); });
     m_leave = new QPushButton;
     m_leave->setObjectName("leavePoint");
-    connect(m_leave, &QPushButton::clicked, this, [this] {
-        const results::OpenPoint* p = pointOf(m_open->currentItem());
-        if (!p) return;
-        const bool leave = m_open->currentItem()->data(Qt::UserRole + 1).toInt() == kOpenRow;
-        m_document.change(leave ? tr("Leave as it is: %1").arg(Say::openPoint(*p))
-                                : tr("Take up: %1").arg(Say::openPoint(*p)),
-                          [key = p->key, leave](const document::Edits& e) { return e.leavePoint(key, leave); });
-    });
+    m_because = new QLineEdit;
+    m_because->setObjectName("leaveBecause");
+    m_because->setAccessibleName(tr("Why this point may stay as it is"));
+    m_because->setPlaceholderText(tr("because …"));
+    m_because->setMaxLength(200);
+    connect(m_leave, &QPushButton::clicked, this, &Page::leaveOrTakeUp);
+    connect(m_because, &QLineEdit::returnPressed, this, &Page::leaveOrTakeUp);
     m_column->addWidget(m_openHeading);
     m_column->addWidget(m_open);
-    m_column->addWidget(m_leave, 0, Qt::AlignLeft);
+    auto* line = new Flow;
+    line->addWidget(m_because);
+    line->addWidget(m_leave);
+    m_column->addLayout(line);
+}
+
+/// The reason stays with the point, on screen and in the file: in three weeks nobody remembers it.
+void Page::leaveOrTakeUp() {
+    const results::OpenPoint* p = pointOf(m_open->currentItem());
+    if (!p || !results::mayLeave(p->issue)) return;
+    const bool leave = m_open->currentItem()->data(Qt::UserRole + 1).toInt() != kLeftRow;
+    const QString why = m_because->text().trimmed();
+    if (leave && why.isEmpty()) {
+        Q_EMIT m_document.refused(tr("Say in a few words why it may stay as it is"));
+        m_because->setFocus();
+        return;
+    }
+    m_because->clear();
+    m_document.change(
+        leave ? tr("Leave as it is: %1").arg(Say::openPoint(*p)) : tr("Take up: %1").arg(Say::openPoint(*p)),
+        [key = p->key, leave, why](const document::Edits& e) { return e.leavePoint(key, leave, why.toStdString()); });
 }
 
 const results::OpenPoint* Page::pointOf(const QListWidgetItem* i) const {
@@ -62,9 +83,10 @@ void Page::showLeave() {
     const QListWidgetItem* i = m_open->currentItem();
     const results::OpenPoint* p = pointOf(i);
     const bool may = p && results::mayLeave(p->issue);
+    const bool left = may && i->data(Qt::UserRole + 1).toInt() == kLeftRow;
     m_leave->setVisible(may);
-    if (may)
-        m_leave->setText(i->data(Qt::UserRole + 1).toInt() == kLeftRow ? tr("Take it up again") : tr("Leave as it is"));
+    m_because->setVisible(may && !left);
+    if (may) m_leave->setText(left ? tr("Take it up again") : tr("Leave as it is"));
 }
 
 void Page::refresh() {
@@ -77,7 +99,11 @@ void Page::refresh() {
         for (std::size_t i = 0; i < list.size(); ++i) {
             if (list[i].station != m_station) continue;
             const QString text = Say::openPoint(list[i]);
-            auto* item = new QListWidgetItem(kind == kLeftRow ? tr("Left as it is: %1").arg(text) : text, m_open);
+            const QString why = QString::fromStdString(list[i].because);
+            auto* item = new QListWidgetItem(kind != kLeftRow ? text
+                                             : why.isEmpty()  ? tr("Left as it is: %1").arg(text)
+                                                              : tr("Left as it is, because %1: %2").arg(why, text),
+                                             m_open);
             item->setData(Qt::UserRole, static_cast<int>(i));
             item->setData(Qt::UserRole + 1, kind);
             item->setForeground(look().graphite);

@@ -5,6 +5,7 @@
 #include <QWidget>
 
 class QLabel;
+class QLineEdit;
 class QListWidget;
 class QListWidgetItem;
 class QPushButton;
@@ -42,6 +43,7 @@ private:
     enum RowKind { kOpenRow, kLeftRow, kNoteRow };
     const results::OpenPoint* pointOf(const QListWidgetItem* item) const;
     void showLeave();
+    void leaveOrTakeUp();
 
     Document& m_document;
     results::Station m_station;
@@ -49,6 +51,7 @@ private:
     QWidget* m_bench = nullptr;
     QListWidget* m_open = nullptr;
     QLabel* m_openHeading = nullptr;
+    QLineEdit* m_because = nullptr;
     QPushButton* m_leave = nullptr;
 };
 

@@ -270,9 +270,12 @@ Result<Puppet> makePuppet(Puppet puppet) {
     for (double d : puppet.wants.disliked_mm)
         r.between(where, words("disliked gauge"), d, 0.1, 10);
     r.that(puppet.left.size() <= 2000, where, words("points left as they are"), words("are more than 2000"));
-    for (const std::string& key : puppet.left)
-        r.that(!key.empty() && key.size() <= 400, where, words("point left as it is"),
+    for (const LeftPoint& p : puppet.left) {
+        r.that(!p.key.empty() && p.key.size() <= 400, where, words("point left as it is"),
                words("must have 1 to 400 letters"));
+        r.that(p.because.size() <= 400, where, words("reason why a point is left"),
+               words("must have at most 400 letters"));
+    }
     r.between(where, words("feet down"), puppet.wants.feetDown, 0, 512, {});
     r.above(where, words("seconds a pose"), puppet.wants.poseEvery_s, 1e4, words(" s"));
     r.that(puppet.wants.shot.size() <= 2000, where, words("%1 poses in the shot", puppet.wants.shot.size()),
@@ -382,6 +385,26 @@ int findJointIndex(const Limb& limb, const std::string& id) {
     for (std::size_t i = 0; i < limb.joints.size(); ++i)
         if (limb.joints[i].id == id) return static_cast<int>(i);
     return -1;
+}
+
+double findSize(const Puppet& puppet, SizeKind kind) {
+    if (kind == SizeKind::span) {
+        double reach = 0;
+        for (const Limb& l : puppet.limbs)
+            if (l.mirrored)
+                for (const Joint& j : l.joints)
+                    reach = std::max(reach, std::abs(j.at_mm.x));
+        return 2 * reach;
+    }
+    if (kind == SizeKind::length) {
+        double length = 0;
+        for (const Limb& l : puppet.limbs)
+            if (l.hangsOnLimb.empty())
+                for (std::size_t i = 1; i < l.joints.size(); ++i)
+                    length += norm(l.joints[i].at_mm - l.joints[i - 1].at_mm);
+        return length;
+    }
+    return puppet.height_mm;
 }
 
 } // namespace enkinet::body

@@ -160,6 +160,15 @@ struct OvenLoad {
     friend bool operator==(const OvenLoad&, const OvenLoad&) = default;
 };
 
+/// An open point that is left as it is, by its key, and why.
+struct LeftPoint {
+    std::string key, because;
+    friend bool operator==(const LeftPoint&, const LeftPoint&) = default;
+};
+
+/// By what a kind of puppet is measured.
+enum class SizeKind { height, shoulder, length, span };
+
 /// One step before another, by their ids.
 struct StepOrder {
     std::string first, then;
@@ -269,8 +278,8 @@ struct Puppet {
     std::vector<Measure> measures;
     std::optional<RigPoint> rig;
     Things things{};
-    std::vector<std::string> left{}; ///< open points that the builder leaves as they are, by their keys
-    Aside aside{};                   ///< a second design kept beside this one
+    std::vector<LeftPoint> left{}; ///< open points that the builder leaves as they are
+    Aside aside{};                 ///< a second design kept beside this one
     Extras extras{};
     ENKINET_COMPARED(Puppet)
 };
@@ -292,5 +301,9 @@ double findRange(const Joint& joint);
 
 const Limb* findLimb(const Puppet& puppet, const std::string& id);
 int findJointIndex(const Limb& limb, const std::string& id); ///< -1 when there is none
+
+/// A puppet's size in mm as its kind is measured: height (of quadrupeds at the shoulder), length along the limb that
+/// hangs on nothing with what continues it, span from wing tip to wing tip.
+double findSize(const Puppet& puppet, SizeKind kind);
 
 } // namespace enkinet::body

@@ -2,8 +2,30 @@
 #include <algorithm>
 #include <array>
 #include <cmath>
+#include <map>
+#include <set>
+#include <tuple>
 
 namespace enkinet::body {
+
+namespace {
+
+/// Pixels from a point to a bone.
+double distanceTo(const Neighbour& n, const PicturePoint& p) {
+    const double dx = n.to.x - n.from.x, dy = n.to.y - n.from.y, all = dx * dx + dy * dy;
+    const double t = all > 0 ? std::clamp(((p.x - n.from.x) * dx + (p.y - n.from.y) * dy) / all, 0.0, 1.0) : 0;
+    return std::hypot(p.x - n.from.x - t * dx, p.y - n.from.y - t * dy);
+}
+
+/// A segment as it lies in a picture; a mirrored limb has two.
+struct Bone {
+    int limb, segment;
+    PicturePoint from, to;
+    bool twin = false;
+    double half = 0; ///< pixels: what its body reaches on its free side; 0: not known
+};
+
+} // namespace
 
 double GreyPicture::at(double x, double y) const {
     const double u = x - 0.5, v = y - 0.5;
@@ -19,7 +41,8 @@ double GreyPicture::at(double x, double y) const {
 }
 
 std::vector<ReadWidth> calcWidths(const GreyPicture& picture, PicturePoint from, PicturePoint to,
-                                  const std::vector<double>& shares, int threshold, double most) {
+                                  const std::vector<double>& shares, int threshold, double most,
+                                  const std::vector<Neighbour>& neighbours) {
     std::vector<ReadWidth> all;
     const double dx = to.x - from.x, dy = to.y - from.y, length = std::hypot(dx, dy);
     if (length <= 0) return all;
@@ -34,6 +57,15 @@ std::vector<ReadWidth> calcWidths(const GreyPicture& picture, PicturePoint from,
             double before = picture.at(x, y);
             for (double d = kStep; d <= most; d += kStep) {
                 const double here = picture.at(x + side * d * nx, y + side * d * ny);
+                // What another bone's body is known to reach is the other's.
+                if (here < threshold)
+                    for (std::size_t k = 0; k < neighbours.size(); ++k) {
+                        const Neighbour& n = neighbours[k];
+                        const double off = distanceTo(n, {x + side * d * nx, y + side * d * ny});
+                        if (off >= n.half || distanceTo(n, {x, y}) <= n.half) continue;
+                        w.neighbour = static_cast<int>(k);
+                        return d - std::min(kStep, n.half - off);
+                    }
                 if (here >= threshold) {
                     // A second piece of the figure close by is a hole or an overlap.
                     for (double e = d + 1; e < std::min(most, d + std::max(12.0, d / 3)); e += kStep)
@@ -51,6 +83,94 @@ std::vector<ReadWidth> calcWidths(const GreyPicture& picture, PicturePoint from,
         all.push_back(w);
     }
     return all;
+}
+
+PicturePoint findPixel(const Picture& p, double x, double y) {
+    // The corner, then turned against the clock: undo both.
+    const double dx = x - p.x_mm, dy = p.y_mm - y, c = std::cos(p.angle_rad), s = std::sin(p.angle_rad);
+    return {(dx * c - dy * s) / p.mm_px, (dx * s + dy * c) / p.mm_px};
+}
+
+ReadBody readBody(const Puppet& puppet, const PlacedPicture& front, const PlacedPicture& side, int threshold,
+                  const std::function<bool(int, int)>& wanted) {
+    const std::vector<double> shares{0.0, 0.25, 0.5, 0.75, 1.0};
+    constexpr double kWidest = 0.3, kShortest_px = 2, kThinnest_mm = 0.3;
+    ReadBody body;
+    // By limb and segment: half-widths of the front, then of the side; 0: says nothing.
+    std::map<std::pair<int, int>, std::array<std::vector<double>, 2>> halves;
+    for (const bool sideways : {false, true}) {
+        const PlacedPicture& view = sideways ? side : front;
+        if (!view.grey) continue;
+        const double most = kWidest * puppet.height_mm / view.placed.mm_px;
+        std::vector<Bone> bones;
+        for (std::size_t i = 0; i < puppet.limbs.size(); ++i)
+            for (std::size_t k = 0; k < puppet.limbs[i].segments.size(); ++k) {
+                const Limb& l = puppet.limbs[i];
+                const auto at = [&](const Vec3& p, bool twin) {
+                    return findPixel(view.placed, sideways ? p.z : twin ? -p.x : p.x, p.y);
+                };
+                for (int twin = 0; twin < (l.mirrored && !sideways ? 2 : 1); ++twin) {
+                    Bone b{static_cast<int>(i), static_cast<int>(k), at(l.joints[k].at_mm, twin == 1),
+                           at(l.joints[k + 1].at_mm, twin == 1), twin == 1};
+                    // Its own reach: on the side where nothing touches it.
+                    std::vector<double> free;
+                    for (const ReadWidth& w : calcWidths(*view.grey, b.from, b.to, {0.25, 0.5, 0.75}, threshold, most))
+                        if (w.onFigure && std::min(w.left, w.right) < most) free.push_back(std::min(w.left, w.right));
+                    std::sort(free.begin(), free.end());
+                    if (!free.empty()) b.half = free[free.size() / 2];
+                    bones.push_back(b);
+                }
+            }
+        std::set<std::pair<int, int>> read;
+        for (const Bone& b : bones) {
+            const std::pair key{b.limb, b.segment};
+            if (!wanted(b.limb, b.segment) || !read.insert(key).second ||
+                std::hypot(b.to.x - b.from.x, b.to.y - b.from.y) < kShortest_px)
+                continue;
+            std::vector<Neighbour> neighbours;
+            std::vector<std::pair<int, int>> names;
+            for (const Bone& o : bones) {
+                // What continues it is no neighbour; its own twin is one.
+                if (&o == &b || o.half <= 0 || (o.limb == b.limb && !o.twin && std::abs(o.segment - b.segment) <= 1))
+                    continue;
+                neighbours.push_back({o.from, o.to, o.half});
+                names.emplace_back(o.limb, o.segment);
+            }
+            const auto widths = calcWidths(*view.grey, b.from, b.to, shares, threshold, most, neighbours);
+            auto& half = halves[key][sideways ? 1 : 0];
+            for (const ReadWidth& w : widths) {
+                half.push_back(w.onFigure && !w.clipped ? w.half() * view.placed.mm_px : 0);
+                WidthDoubt doubt{b.limb, b.segment, w.at, sideways, {}, -1, -1};
+                using Why = WidthDoubt::Why;
+                if (!w.onFigure)
+                    doubt.why = Why::off_figure;
+                else if (w.clipped)
+                    doubt.why = Why::border;
+                else if (w.neighbour >= 0)
+                    doubt.why = Why::neighbour,
+                    std::tie(doubt.otherLimb, doubt.otherSegment) = names[static_cast<std::size_t>(w.neighbour)];
+                else if (w.hole)
+                    doubt.why = Why::hole;
+                else
+                    continue;
+                body.doubts.push_back(doubt);
+            }
+        }
+    }
+    for (auto& [key, views] : halves) {
+        ReadPart part{key.first, key.second, {}};
+        for (std::size_t n = 0; n < shares.size(); ++n) {
+            const double f = n < views[0].size() ? views[0][n] : 0, s = n < views[1].size() ? views[1][n] : 0;
+            if (f <= 0 && s <= 0) continue;
+            // A view that says nothing follows the other, round.
+            part.stations.push_back(
+                {shares[n], std::max(kThinnest_mm, f > 0 ? f : s), std::max(kThinnest_mm, s > 0 ? s : f)});
+        }
+        if (part.stations.size() < 2) continue;
+        part.stations.front().at = 0, part.stations.back().at = 1;
+        body.parts.push_back(std::move(part));
+    }
+    return body;
 }
 
 int findThreshold(const GreyPicture& picture) {

@@ -131,6 +131,15 @@ Edits::Changed Edits::setMoves(const std::string& limb, const std::string& joint
 
 Edits::Changed Edits::setStation(const std::string& limb, int segment, int station, double a, double b) const {
     return puppetEdit([&](Puppet& p) -> std::optional<Fault> {
+        if (station == -1) {
+            Limb* l = limbOf(p, limb);
+            if (l && segment >= 0 && segment < static_cast<int>(l->segments.size()) &&
+                !l->segments[static_cast<std::size_t>(segment)].stations.empty()) {
+                for (Station& s : l->segments[static_cast<std::size_t>(segment)].stations)
+                    s.a_mm = a, s.b_mm = b;
+                return {};
+            }
+        }
         Station* s = stationOf(p, limb, segment, station);
         if (!s) return Fault{p.name, words("station of limb %1", limb), words("is not there")};
         s->a_mm = a, s->b_mm = b;
@@ -168,6 +177,15 @@ Edits::Changed Edits::setWeighed(const std::string& mass, double grams) const {
     });
 }
 
+Edits::Changed Edits::setMassName(const std::string& mass, const std::string& name) const {
+    return puppetEdit([&](Puppet& p) -> std::optional<Fault> {
+        Mass* m = massOf(p, mass);
+        if (!m) return Fault{p.name, words("mass %1", mass), words("is not there")};
+        m->name = name;
+        return {};
+    });
+}
+
 Edits::Changed Edits::setPick(const std::string& limb, std::optional<WirePick> pick) const {
     return puppetEdit([&](Puppet& p) -> std::optional<Fault> {
         Limb* l = limbOf(p, limb);
@@ -192,10 +210,10 @@ Edits::Changed Edits::setMassSide(const std::string& mass, Side side) const {
     });
 }
 
-Edits::Changed Edits::leavePoint(const std::string& key, bool leave) const {
+Edits::Changed Edits::leavePoint(const std::string& key, bool leave, const std::string& because) const {
     return puppetEdit([&](Puppet& p) -> std::optional<Fault> {
-        std::erase(p.left, key);
-        if (leave) p.left.push_back(key);
+        std::erase_if(p.left, [&](const body::LeftPoint& x) { return x.key == key; });
+        if (leave) p.left.push_back({key, because});
         return {};
     });
 }

@@ -48,6 +48,7 @@ public:
     Changed setNeed(const std::string& limb, const std::string& joint, std::optional<double> film_s) const;
     Changed setNeeds(const std::vector<JointNeed>& needs) const;
     Changed setMoves(const std::string& limb, const std::string& joint, double perSecond) const;
+    /// Half-widths of one station, or of all with station -1.
     Changed setStation(const std::string& limb, int segment, int station, double a_mm, double b_mm) const;
     Changed setLayers(const PartRef& part, const body::Layers& layers) const;
     /// The skin's own thickness at a station; none: the part's. (skin_edits.cpp)
@@ -63,8 +64,9 @@ public:
     /// On a mirrored limb: both sides or one.
     Changed setMassSide(const std::string& mass, body::Side side) const;
     Changed setWeighed(const std::string& mass, double grams) const;
-    /// Leaves an open point as it is, by its key, or takes it up again.
-    Changed leavePoint(const std::string& key, bool leave) const;
+    Changed setMassName(const std::string& mass, const std::string& name) const;
+    /// Leaves an open point as it is, by its key, for a reason, or takes it up again.
+    Changed leavePoint(const std::string& key, bool leave, const std::string& because = {}) const;
     /// What keeps a segment in shape while raw clay hangs on it; segment -1: all of the limb.
     Changed setStiffening(const std::string& limb, int segment, body::Stiffening by) const;
     // Things on the body (thing_edits.cpp).
@@ -99,6 +101,8 @@ public:
     Changed removeLimb(const std::string& id) const;
     /// Changes anything of a limb but its id.
     Changed setLimb(const std::string& id, const std::function<void(body::Limb&)>& mutate) const;
+    /// Hangs a limb on another's point, or on nothing; its root moves there, with all of it and all that hangs on it.
+    Changed hangLimb(const std::string& limb, const std::string& onLimb, const std::string& onJoint) const;
     Changed moveJoint(const std::string& limb, const std::string& joint, Vec3 to) const;
     /// Gives a segment a length in its own direction; all beyond it moves along.
     Changed setLength(const std::string& limb, int segment, double length_mm) const;

@@ -111,6 +111,30 @@ Edits::Changed Edits::setLimb(const std::string& id, const std::function<void(Li
     });
 }
 
+Edits::Changed Edits::hangLimb(const std::string& limb, const std::string& onLimb, const std::string& onJoint) const {
+    return puppetEdit([&](Puppet& p) -> std::optional<Fault> {
+        Limb* l = limbOf(p, limb);
+        if (!l) return missing(p, words("limb %1", limb));
+        if (onLimb.empty()) {
+            l->hangsOnLimb.clear(), l->hangsOnJoint.clear();
+            return {};
+        }
+        // On itself, or on what hangs on it, it would hang on nothing.
+        for (const Limb* up = findLimb(p, onLimb); up;
+             up = up->hangsOnLimb.empty() ? nullptr : findLimb(p, up->hangsOnLimb))
+            if (up->id == limb)
+                return Fault{words("%1, limb %2", p.name, limb), words("hangs on %1", onLimb),
+                             words("goes round in a circle")};
+        const Limb* on = findLimb(p, onLimb);
+        const int at = on ? findJointIndex(*on, onJoint) : -1;
+        if (at < 0) return missing(p, words("joint %1.%2", onLimb, onJoint));
+        const Vec3 by = on->joints[static_cast<std::size_t>(at)].at_mm - l->joints.front().at_mm;
+        l->hangsOnLimb = onLimb, l->hangsOnJoint = onJoint;
+        shiftLimb(p, *l, by);
+        return {};
+    });
+}
+
 Edits::Changed Edits::moveJoint(const std::string& limb, const std::string& joint, Vec3 to) const {
     return puppetEdit([&](Puppet& p) -> std::optional<Fault> {
         Limb* l = limbOf(p, limb);

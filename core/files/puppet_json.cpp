@@ -307,7 +307,9 @@ Puppet readPuppet(Reader& r) {
     });
     r.each("limbs", 256, words("limb"), [&](Reader& x) { p.limbs.push_back(readLimb(x)); });
     r.each("masses", 256, words("mass"), [&](Reader& x) { p.masses.push_back(readMass(x)); });
-    r.each("left", 2000, words("point"), [&](Reader& x) { p.left.push_back(x.neededText("point")); });
+    r.each("left", 2000, words("point"), [&](Reader& x) {
+        p.left.push_back({x.neededText("point"), x.text("because", "")});
+    });
     readSheet(r, p);
     p.things = readThings(r);
     // A design kept aside has none itself, so this goes one level deep and no further.
@@ -343,8 +345,10 @@ Json puppetJson(const Puppet& p) {
     if (p.wants.begin != usual.begin) wants["begin_with"] = wordOf(kBegins, p.wants.begin);
     if (p.wants.baseTurn != usual.baseTurn) wants["base"] = wordOf(kBaseTurns, p.wants.baseTurn);
     if (p.wants.steadied) wants["steadied"] = true;
-    for (const std::string& key : p.left)
-        o["left"].push_back({{"point", key}});
+    for (const LeftPoint& x : p.left) {
+        o["left"].push_back({{"point", x.key}});
+        if (!x.because.empty()) o["left"].back()["because"] = x.because;
+    }
     if (p.wants.acting != Acting::plain) o["wants"]["acting"] = wordOf(kActing, p.wants.acting);
     if (p.wants.feetDown != 0) o["wants"]["feet_down"] = p.wants.feetDown;
     for (const std::string& pose : p.wants.shot)

@@ -103,8 +103,10 @@ bool Points::isRightTwin(const fill::Part& p) const {
 
 void Points::add(OpenPoint p) {
     if (p.key.empty()) p.key = keyOf(p);
-    const bool left =
-        mayLeave(p.issue) && std::find(m_puppet.left.begin(), m_puppet.left.end(), p.key) != m_puppet.left.end();
+    const auto at = std::find_if(m_puppet.left.begin(), m_puppet.left.end(),
+                                 [&](const body::LeftPoint& x) { return x.key == p.key; });
+    const bool left = mayLeave(p.issue) && at != m_puppet.left.end();
+    if (left) p.because = at->because;
     (isNote(p.issue) ? m_r.notes : left ? m_r.left : m_r.open).push_back(std::move(p));
 }
 

@@ -88,11 +88,12 @@ struct OpenPoint {
     int part = -1;
     choice::State state = choice::State::holds;
     Figure found = 0, limit = 0;
-    Phrase subject;    ///< label of what it is about
-    Phrase other{};    ///< and of what it is compared with
-    Figure more = 0;   ///< by so much more it would do; 0: not known
-    int by = -1;       ///< of a bond: the limit that is missed
-    std::string key{}; ///< by which the builder leaves it as it is; the same for the same point of the same design
+    Phrase subject;        ///< label of what it is about
+    Phrase other{};        ///< and of what it is compared with
+    Figure more = 0;       ///< by so much more it would do; 0: not known
+    int by = -1;           ///< of a bond: the limit that is missed
+    std::string key{};     ///< by which the builder leaves it as it is; the same for the same point of the same design
+    std::string because{}; ///< why it is left so
     friend bool operator==(const OpenPoint&, const OpenPoint&) = default;
 };
 /// True for advice that the builder may leave as it is; what would fail may not be.

@@ -2747,6 +2747,14 @@
         <source>z</source>
         <translation>z</translation>
     </message>
+    <message>
+        <source>must have at most 400 letters</source>
+        <translation>darf höchstens 400 Zeichen haben</translation>
+    </message>
+    <message>
+        <source>reason why a point is left</source>
+        <translation>Grund, aus dem ein Punkt bleibt</translation>
+    </message>
 </context>
 <context>
     <name>enkinet::app::BakePlot</name>
@@ -3752,8 +3760,20 @@
         <translation>Höhe</translation>
     </message>
     <message>
-        <source>Sound proportions, ranges and layers to begin with; change any of them afterwards. A quadruped&apos;s height is measured at the shoulder.</source>
-        <translation>Stimmige Proportionen, Spielräume und Schichten für den Anfang; alles lässt sich später ändern. Die Höhe eines Vierbeiners gilt an der Schulter.</translation>
+        <source>span</source>
+        <translation>Spannweite</translation>
+    </message>
+    <message>
+        <source>length</source>
+        <translation>Länge</translation>
+    </message>
+    <message>
+        <source>height at the shoulder</source>
+        <translation>Höhe an der Schulter</translation>
+    </message>
+    <message>
+        <source>Sound proportions, ranges and layers to begin with; change any of them afterwards.</source>
+        <translation>Stimmige Proportionen, Spielräume und Schichten für den Anfang; alles lässt sich später ändern.</translation>
     </message>
 </context>
 <context>
@@ -4142,6 +4162,14 @@
     <message>
         <source>Bake at %1 for %2; the %3 is slowest.</source>
         <translation>Bei %1 für %2 backen; am langsamsten: %3.</translation>
+    </message>
+    <message>
+        <source>Left as it is: %1</source>
+        <translation>Belassen: %1</translation>
+    </message>
+    <message>
+        <source>Left as it is, because %1: %2</source>
+        <translation>Belassen, weil %1: %2</translation>
     </message>
 </context>
 <context>
@@ -5516,6 +5544,10 @@
         <source>Add a mass</source>
         <translation>Ein Gewicht hinzufügen</translation>
     </message>
+    <message>
+        <source>Hang a limb: its root moves by %1</source>
+        <translation>Ein Glied anhängen: sein Fuß rückt um %1</translation>
+    </message>
 </context>
 <context>
     <name>enkinet::app::LimitTable</name>
@@ -5938,6 +5970,22 @@
     <message>
         <source>No open points</source>
         <translation>Keine offenen Punkte</translation>
+    </message>
+    <message>
+        <source>Why this point may stay as it is</source>
+        <translation>Warum dieser Punkt bleiben darf</translation>
+    </message>
+    <message>
+        <source>because …</source>
+        <translation>weil …</translation>
+    </message>
+    <message>
+        <source>Say in a few words why it may stay as it is</source>
+        <translation>In ein paar Worten sagen, warum er bleiben darf</translation>
+    </message>
+    <message>
+        <source>Left as it is, because %1: %2</source>
+        <translation>Belassen, weil %1: %2</translation>
     </message>
 </context>
 <context>
@@ -6731,8 +6779,46 @@
         <translation>der Knochen keines Teils liegt auf der Figur eines Bildes</translation>
     </message>
     <message>
-        <source>Widths of %1 parts read; %2 places touch another part, a hole or the border: look at those and drag their edges.</source>
-        <translation>Breiten von %1 Teilen gelesen; %2 Stellen berühren ein anderes Teil, ein Loch oder den Rand: diese ansehen und ihre Kanten ziehen.</translation>
+        <source>Places whose width wants an eye</source>
+        <translation>Stellen, deren Breite ein Auge braucht</translation>
+    </message>
+    <message>
+        <source>%1, %2 % along, from the side</source>
+        <translation>%1, %2 % entlang, von der Seite</translation>
+    </message>
+    <message>
+        <source>%1, %2 % along, from the front</source>
+        <translation>%1, %2 % entlang, von vorn</translation>
+    </message>
+    <message>
+        <source>its bone lies beside the figure</source>
+        <translation>der Knochen liegt neben der Figur</translation>
+    </message>
+    <message>
+        <source>no edge within a third of the height</source>
+        <translation>keine Kante innerhalb eines Drittels der Höhe</translation>
+    </message>
+    <message>
+        <source>something else lies close by</source>
+        <translation>dicht daneben liegt etwas anderes</translation>
+    </message>
+    <message>
+        <source>cut off where %1 begins</source>
+        <translation>abgeschnitten, wo %1 beginnt</translation>
+    </message>
+    <message numerus="yes">
+        <source>Widths of %n part(s) read, none of them in doubt.</source>
+        <translation>
+            <numerusform>Breiten von %n Teil gelesen, keine zweifelhaft.</numerusform>
+            <numerusform>Breiten von %n Teilen gelesen, keine zweifelhaft.</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>Widths of %n part(s) read. Look at these places and drag their edges:</source>
+        <translation>
+            <numerusform>Breiten von %n Teil gelesen. Diese Stellen ansehen und ihre Kanten ziehen:</numerusform>
+            <numerusform>Breiten von %n Teilen gelesen. Diese Stellen ansehen und ihre Kanten ziehen:</numerusform>
+        </translation>
     </message>
 </context>
 <context>
@@ -9509,6 +9595,14 @@ Zum Verschieben ziehen, oder Alt mit den Pfeilen.</translation>
         <source>%1 must not go into the oven: it stands %2, the load peaks at %3.</source>
         <translation>%1 darf nicht in den Ofen: es hält %2 aus, die Ladung erreicht %3.</translation>
     </message>
+    <message>
+        <source>The pen is on the front elevation.</source>
+        <translation>Der Stift ist auf der Vorderansicht.</translation>
+    </message>
+    <message>
+        <source>The pen is on the side elevation.</source>
+        <translation>Der Stift ist auf der Seitenansicht.</translation>
+    </message>
 </context>
 <context>
     <name>enkinet::app::SectionView</name>
@@ -10050,6 +10144,30 @@ Zum Verschieben ziehen, oder Alt mit den Pfeilen.</translation>
     <message>
         <source>%1 along</source>
         <translation>%1 entlang</translation>
+    </message>
+    <message>
+        <source>Name of the piece</source>
+        <translation>Name des Stücks</translation>
+    </message>
+    <message>
+        <source>name</source>
+        <translation>Name</translation>
+    </message>
+    <message>
+        <source>Name: %1</source>
+        <translation>Name: %1</translation>
+    </message>
+    <message>
+        <source>Give it a body</source>
+        <translation>Einen Körper geben</translation>
+    </message>
+    <message>
+        <source>A body for %1</source>
+        <translation>Ein Körper für %1</translation>
+    </message>
+    <message>
+        <source>all along</source>
+        <translation>überall entlang</translation>
     </message>
 </context>
 <context>

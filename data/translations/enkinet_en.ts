@@ -128,6 +128,23 @@
     </message>
 </context>
 <context>
+    <name>enkinet::app::PicturesLeaf</name>
+    <message numerus="yes">
+        <source>Widths of %n part(s) read, none of them in doubt.</source>
+        <translation>
+            <numerusform>Widths of %n part read, none of them in doubt.</numerusform>
+            <numerusform>Widths of %n parts read, none of them in doubt.</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>Widths of %n part(s) read. Look at these places and drag their edges:</source>
+        <translation>
+            <numerusform>Widths of %n part read. Look at these places and drag their edges:</numerusform>
+            <numerusform>Widths of %n parts read. Look at these places and drag their edges:</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
     <name>enkinet::app::PlanDays</name>
     <message numerus="yes">
         <source>, %n more</source>

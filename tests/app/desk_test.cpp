@@ -252,7 +252,7 @@ TEST_CASE("A point of the sheet and its pixel belong together whatever the pictu
         // The other way round: the pixel's place as it is painted.
         const double c = std::cos(p.angle_rad), s = std::sin(p.angle_rad);
         const double x = p.x_mm + p.mm_px * (px * c + py * s), y = p.y_mm - p.mm_px * (-px * s + py * c);
-        const body::PicturePoint back = app::toPixel(p, x, y);
+        const body::PicturePoint back = body::findPixel(p, x, y);
         CHECK(std::abs(back.x - px) < 1e-6);
         CHECK(std::abs(back.y - py) < 1e-6);
     }
@@ -268,8 +268,8 @@ TEST_CASE("A picture fitted to a height stands on the base line with its figure 
     const auto fitted = app::fittedToHeight(image, {}, 240);
     REQUIRE(fitted);
     CHECK(fitted->mm_px == Approx(240.0 / 220));
-    CHECK(app::toPixel(*fitted, 0, 0).y == Approx(260).margin(1e-6));
-    CHECK(app::toPixel(*fitted, 0, 0).x == Approx(85).margin(0.6));
+    CHECK(body::findPixel(*fitted, 0, 0).y == Approx(260).margin(1e-6));
+    CHECK(body::findPixel(*fitted, 0, 0).x == Approx(85).margin(0.6));
     image.fill(Qt::white);
     CHECK_FALSE(app::fittedToHeight(image, {}, 240));
 }

@@ -6,6 +6,8 @@
 #include "stations/sheet/pictures_leaf.h"
 #include "support/driven.h"
 #include "turntable/turntable.h"
+#include "widgets/fields.h"
+#include "words/say.h"
 #include <QFile>
 #include <QFileInfo>
 #include <QLabel>
@@ -107,7 +109,20 @@ TEST_CASE("From an empty bench and two drawings to a posed, checked, saved heron
         for (const auto& s : l.segments)
             dressed += !s.stations.empty();
     CHECK(dressed >= 5);
-    CHECK(desk.find<QLabel>("widthsSaid")->text().contains("parts read"));
+    CHECK(desk.find<QLabel>("widthsSaid")->text().contains("read"));
+    // Places in doubt are named and stepped through: each is in hand then.
+    auto* doubts = desk.find<QListWidget>("widthDoubts");
+    REQUIRE(doubts->count() > 0);
+    for (int row = 0; row < std::min(doubts->count(), 3); ++row) {
+        doubts->setCurrentRow(row);
+        Desk::settle();
+        const app::Selection& s = desk.document().selection();
+        REQUIRE(s.kind == app::Selection::Kind::segment);
+        const body::Limb& l = desk.document().puppet().limbs[static_cast<std::size_t>(s.limb)];
+        CHECK(doubts->item(row)->text().startsWith(
+            app::Say::capital(l.segments[static_cast<std::size_t>(s.index)].name)));
+    }
+    desk.document().select({});
 
     // A pose: the neck bent on the side elevation, kept by name.
     desk.leaf("sheetLeaves", 3);
@@ -370,4 +385,85 @@ TEST_CASE("Widths are smoothed without moving the ends, in one step") {
     CHECK(s[2].b_mm == Approx((6 + 18 + 9) / 4.0));
     desk.undo();
     CHECK(desk.document().puppet().limbs[2].segments[1].stations[1].a_mm == 14);
+}
+
+TEST_CASE("A click within the front picture is the front's, however far out, and two pictures lie side by side") {
+    Desk desk(false);
+    desk.window.resize(1380, 960);
+    desk.pickData("startWhich", "own");
+    desk.type("startHeight", "200");
+    desk.click("startKind");
+    desk.leaf("sheetLeaves", 1);
+    auto* pictures = desk.window.findChild<app::PicturesLeaf*>();
+    // Wide ones, a figure in the middle of each.
+    QByteArray wide = "<svg xmlns='http://www.w3.org/2000/svg' width='900' height='600'><rect width='900' height='600' "
+                      "fill='white'/><rect x='400' y='40' width='100' height='540' fill='black'/></svg>";
+    pictures->addPicture("front.svg", wide, false);
+    pictures->addPicture("side.svg", wide, true);
+    desk.leaf("sheetLeaves", 2);
+    app::SheetView& sheet = desk.window.sheet();
+    // Every point of either picture belongs to its own view.
+    for (const body::Picture& p : desk.document().puppet().pictures)
+        for (double x : {0.01, 0.5, 0.99}) {
+            const View view = p.side ? View::side : View::front;
+            const QPointF at = sheet.toScreen(view, QPointF(p.x_mm + x * 900 * p.mm_px, -p.y_mm + 5));
+            INFO((p.side ? "side " : "front ") << x);
+            CHECK(sheet.viewAt(at) == view);
+            CHECK(QRectF(sheet.rect()).contains(at));
+        }
+    desk.pickData("newKind", static_cast<int>(body::LimbKind::spine));
+    desk.click("markLimb");
+    clickAt(desk, View::front, {0, 20, 0});
+    clickAt(desk, View::front, {75, 120, 0});
+    CHECK(sheet.hold()->hint().contains("front"));
+    QTest::mouseMove(&sheet, onScreen(desk, View::side, {0, 100, 8}));
+    QTest::mouseMove(&sheet, onScreen(desk, View::side, {0, 100, 10}));
+    Desk::settle();
+    CHECK(sheet.hold()->hint().contains("side"));
+    QTest::keyClick(&sheet, Qt::Key_Return);
+    Desk::settle();
+    REQUIRE(desk.document().puppet().limbs.size() == 1);
+    const Vec3 tip = desk.document().puppet().limbs[0].joints.back().at_mm;
+    CHECK(std::abs(tip.x - 75) < 1.5);
+    CHECK(tip.z == 0);
+
+    // Without a picture it gets a body with typed half-widths, at one place or all along.
+    desk.leaf("sheetLeaves", 0);
+    desk.document().select({app::Selection::Kind::segment, 0, 0, false});
+    Desk::settle();
+    desk.press("giveBody");
+    const auto stations = [&] { return desk.document().puppet().limbs[0].segments[0].stations; };
+    REQUIRE(stations().size() >= 2);
+    desk.pickData("stationPick", -1);
+    desk.type("halfFront", "9.5");
+    for (const body::Station& s : stations())
+        CHECK(s.a_mm == 9.5);
+    desk.pickData("stationPick", 1);
+    desk.type("halfFront", "7");
+    CHECK(stations()[1].a_mm == 7);
+    CHECK(stations()[0].a_mm == 9.5);
+
+    // A weighed piece is drawn, named, weighed anew and taken back.
+    desk.leaf("sheetLeaves", 2);
+    desk.click("addWeighed");
+    REQUIRE(desk.document().puppet().masses.size() == 1);
+    CHECK(desk.document().selection().kind == app::Selection::Kind::mass);
+    desk.leaf("sheetLeaves", 0);
+    desk.write("massName", "mail bag");
+    CHECK(desk.document().puppet().masses[0].name == "mail bag");
+    desk.type("pieceWeight", "31");
+    CHECK(desk.document().puppet().masses[0].weighed_g == 31);
+    desk.undo();
+    desk.undo();
+    CHECK(desk.document().puppet().masses[0].name != "mail bag");
+}
+
+TEST_CASE("A winged kind begins by its span") {
+    Desk desk(false);
+    desk.pickData("startWhich", "winged");
+    CHECK(desk.find<QWidget>("startHeight")->accessibleName() == "span");
+    desk.type("startHeight", "420");
+    desk.click("startKind");
+    REQUIRE(desk.document().hasPuppet());
+    CHECK(body::findSize(desk.document().puppet(), body::SizeKind::span) == Approx(420).margin(1));
 }

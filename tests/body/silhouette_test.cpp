@@ -71,3 +71,53 @@ TEST_CASE("The threshold stands between figure and ground", "[body]") {
     CHECK(findThreshold(p) < 210);
     CHECK_NOTHROW(findThreshold(GreyPicture{2, 2, {9, 9, 9, 9}}));
 }
+
+TEST_CASE("Where a leg touches the body in a picture each ends where the other begins, and the place is named",
+          "[body]") {
+    // Pixels are millimetres. Trunk 19 to each side of x 0, a leg of 10 at x 29, touching from y 30 to 90; both free
+    // above.
+    Puppet p;
+    p.id = p.name = "stump", p.height_mm = 200;
+    p.limbs = {
+        limb("trunk", LimbKind::spine, {fixedPoint("seat", {0, 30, 0}), fixedPoint("top", {0, 90, 0})}),
+        limb("leg", LimbKind::leg, {fixedPoint("hip", {29, 85, 0}), fixedPoint("sole", {29, 5, 0})}, "trunk", "top")};
+    for (const double trunk : {19.0, 14.0})
+        for (const double leg : {29 - trunk, 6.0}) {
+            const GreyPicture g = drawn(200, 120, [&](double x, double y) {
+                const double mx = x - 100, my = 110 - y;
+                return (std::abs(mx) < trunk && my > 25 && my < 95) || (std::abs(mx - 29) < leg && my > 0 && my < 90);
+            });
+            Picture placed;
+            placed.x_mm = -100, placed.y_mm = 110, placed.mm_px = 1;
+            const ReadBody read = readBody(p, {&g, placed}, {}, 148, [](int, int) { return true; });
+            REQUIRE(read.parts.size() == 2);
+            for (const Station& s : read.parts[0].stations) {
+                INFO("trunk " << trunk << " leg " << leg << " at " << s.at);
+                CHECK(std::abs(s.a_mm - trunk) < 0.75);
+                CHECK(s.b_mm == s.a_mm);
+            }
+            for (const Station& s : read.parts[1].stations) {
+                INFO("leg " << leg << " of trunk " << trunk << " at " << s.at);
+                CHECK(std::abs(s.a_mm - leg) < 0.75);
+            }
+            const auto named = [&](int limb) {
+                return std::count_if(read.doubts.begin(), read.doubts.end(), [&](const WidthDoubt& d) {
+                    return d.limb == limb && d.why == WidthDoubt::Why::neighbour && d.otherLimb == 1 - limb;
+                });
+            };
+            // Touching, both say whose body it was; apart, neither needs to.
+            CHECK((named(0) > 0) == (trunk + leg > 28.9));
+            CHECK((named(1) > 0) == (trunk + leg > 28.9));
+        }
+    // An arm drawn in front of the trunk takes nothing of it.
+    p.limbs[1].joints[0].at_mm = {4, 80, 0}, p.limbs[1].joints[1].at_mm = {4, 40, 0};
+    const GreyPicture one =
+        drawn(200, 120, [](double x, double y) { return std::abs(x - 100) < 19 && y > 15 && y < 85; });
+    Picture placed;
+    placed.x_mm = -100, placed.y_mm = 110, placed.mm_px = 1;
+    const ReadBody read = readBody(p, {&one, placed}, {}, 148, [](int limb, int) { return limb == 0; });
+    REQUIRE(read.parts.size() == 1);
+    for (const Station& s : read.parts[0].stations)
+        CHECK(std::abs(s.a_mm - 19) < 0.6);
+    CHECK(readBody(p, {}, {}, 148, [](int, int) { return true; }).parts.empty());
+}

@@ -148,3 +148,69 @@ TEST_CASE("Splitting and joining a segment leaves its clay and its cloth as they
         CHECK_NEAR(clayAndCloth(*joined).first, before.first, 1e-3);
     }
 }
+
+TEST_CASE("A limb that is hung elsewhere moves its root there with all that hangs on it, and never on itself",
+          "[document]") {
+    const auto edits = [](const Production& p) { return Edits(p, shippedCards(), "tansy"); };
+    const auto armOf = [](const Production& p) -> const body::Limb& { return *body::findLimb(p.puppets[0], "arm"); };
+    const auto onSpine = [](const Production& p, std::size_t i) { return p.puppets[0].limbs[0].joints[i]; };
+    REQUIRE(!armOf(demo()).hangsOnLimb.empty());
+    const std::string spine = demo().puppets[0].limbs[0].id;
+    const body::Joint target = onSpine(demo(), 1);
+    const auto moved = edits(demo()).hangLimb("arm", spine, target.id);
+    REQUIRE(moved);
+    CHECK(armOf(*moved).hangsOnJoint == target.id);
+    CHECK(armOf(*moved).joints.front().at_mm == target.at_mm);
+    const Vec3 by = target.at_mm - armOf(demo()).joints.front().at_mm;
+    // All of the arm and the fingers that hang on it went along, nothing else did.
+    int along = 0;
+    for (std::size_t i = 0; i < demo().puppets[0].limbs.size(); ++i) {
+        const body::Limb &was = demo().puppets[0].limbs[i], &is = moved->puppets[0].limbs[i];
+        const bool goes = was.id == "arm" || was.hangsOnLimb == "arm";
+        along += goes;
+        for (std::size_t k = 0; k < was.joints.size(); ++k)
+            CHECK(norm(is.joints[k].at_mm - (goes ? was.joints[k].at_mm + by : was.joints[k].at_mm)) < 1e-9);
+    }
+    CHECK(along >= 4);
+    CHECK_FALSE(edits(demo()).hangLimb("arm", "arm", armOf(demo()).joints[1].id));
+    for (const body::Limb& l : demo().puppets[0].limbs)
+        if (l.hangsOnLimb == "arm") CHECK_FALSE(edits(demo()).hangLimb("arm", l.id, l.joints[1].id));
+    CHECK_FALSE(edits(demo()).hangLimb("arm", spine, "nowhere"));
+    CHECK_FALSE(edits(demo()).hangLimb("nobody", spine, target.id));
+}
+
+TEST_CASE("Half-widths go to one place or to all along, and a piece has a name", "[document]") {
+    const Edits e(demo(), shippedCards(), "tansy");
+    const body::Limb& leg = *body::findLimb(demo().puppets[0], "leg");
+    std::size_t s = 0;
+    while (leg.segments[s].stations.size() < 2)
+        ++s;
+    const auto all = e.setStation("leg", static_cast<int>(s), -1, 8.5, 7.25);
+    REQUIRE(all);
+    for (const body::Station& x : body::findLimb(all->puppets[0], "leg")->segments[s].stations)
+        CHECK((x.a_mm == 8.5 && x.b_mm == 7.25));
+    CHECK_FALSE(e.setStation("leg", 99, -1, 8, 8));
+    CHECK_FALSE(e.setStation("leg", static_cast<int>(s), -1, -1, 8));
+    const std::string mass = demo().puppets[0].masses[0].id;
+    const auto named = e.setMassName(mass, "mail bag");
+    REQUIRE(named);
+    CHECK(named->puppets[0].masses[0].name == "mail bag");
+    CHECK_FALSE(e.setMassName("nothing", "mail bag"));
+}
+
+TEST_CASE("Each kind is measured as its builders do: height, at the shoulder, length or span", "[document]") {
+    for (const auto& [kind, by] : {std::pair{"biped", body::SizeKind::height},
+                                   {"quadruped", body::SizeKind::shoulder},
+                                   {"serpent", body::SizeKind::length},
+                                   {"winged", body::SizeKind::span}}) {
+        const auto loaded = files::loadProduction(kDataDir + "/kinds/" + kind + ".json", shippedCards());
+        REQUIRE(loaded);
+        const body::Puppet& p = loaded->production.puppets[0];
+        const double own = body::findSize(p, by);
+        REQUIRE(own > 20);
+        const auto grown = Edits(loaded->production, shippedCards(), p.id).startAt(p.height_mm * 300 / own);
+        REQUIRE(grown);
+        INFO(kind);
+        CHECK_NEAR(body::findSize(grown->puppets[0], by), 300.0, 2e-3);
+    }
+}

@@ -194,7 +194,7 @@ TEST_CASE("Loads of the oven, the shop, a skin's own thickness and a bare end su
     tansy.wants.aim = body::Aim::simple, tansy.wants.reserve = 0.125, tansy.wants.retakes = 1.5;
     tansy.wants.mostStrands = 3, tansy.wants.mayDrop = false, tansy.wants.disliked_mm = {0.5, 2.05};
     tansy.wants.thisPoseOnly = tansy.wants.steadied = true;
-    tansy.left = {"order:leg.ankle:leg.knee"};
+    tansy.left = {{"order:leg.ankle:leg.knee", "it bends last anyway"}, {"order:arm.wrist:arm.elbow", ""}};
     fill::OvenCard nest;
     nest.id = "straw-nest", nest.name = "nest of straw", nest.limit_C = 120, nest.support = true;
     p.cards.ovens = {nest};

@@ -406,13 +406,15 @@ TEST_CASE("Nothing to hold but what is wet is one point, and advice can be left 
     for (const OpenPoint& o : r.open) {
         if (o.issue != Issue::order) continue;
         CHECK(mayLeave(o.issue));
-        auto left = Edits(p, shippedCards(), "tansy").leavePoint(o.key, true);
+        auto left = Edits(p, shippedCards(), "tansy").leavePoint(o.key, true, "it stands");
         REQUIRE(left);
         p = left.take();
     }
     const Report quiet = reportOf(p);
     CHECK(countOf(quiet.open, Issue::order) == 0);
     CHECK(countOf(quiet.left, Issue::order) == countOf(r.open, Issue::order));
+    for (const OpenPoint& o : quiet.left)
+        CHECK(o.because == "it stands");
     auto again = Edits(p, shippedCards(), "tansy").leavePoint(quiet.left[0].key, false);
     REQUIRE(again);
     CHECK(countOf(reportOf(*again).open, Issue::order) == 1);

@@ -64,7 +64,8 @@ Failing makeFailing(Random& random) {
             l.pick.reset();
             for (body::Joint& j : l.joints)
                 if (j.posed) {
-                    j.gap_mm *= random.between(0.6, 1.2);
+                    // A whip's is its length.
+                    if (!l.whip) j.gap_mm *= random.between(0.6, 1.2);
                     if (random.whole(0, 2) == 0) j.edge = wire::kHardEdge;
                 }
         }

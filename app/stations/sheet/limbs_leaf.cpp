@@ -147,9 +147,16 @@ LimbsLeaf::LimbsLeaf(Document& document, QWidget* parent) : QWidget(parent), m_d
     });
     connect(m_hang, &ChoiceField::edited, this, [this](const QVariant& on) {
         const QStringList at = on.toStringList();
-        setLimb(tr("Hang a limb"), [&](body::Limb& l) {
-            l.hangsOnLimb = at.value(0).toStdString(), l.hangsOnJoint = at.value(1).toStdString();
-        });
+        const body::Limb* l = limb();
+        if (!l) return;
+        const std::string onLimb = at.value(0).toStdString(), onJoint = at.value(1).toStdString();
+        double by = 0;
+        if (const body::Limb* carrier = body::findLimb(m_document.puppet(), onLimb))
+            if (const int j = body::findJointIndex(*carrier, onJoint); j >= 0)
+                by = norm(carrier->joints[static_cast<std::size_t>(j)].at_mm - l->joints.front().at_mm);
+        // What it did is said in its name: the limb goes where it hangs.
+        m_document.change(by > 0.05 ? tr("Hang a limb: its root moves by %1").arg(Say::length(by)) : tr("Hang a limb"),
+                          [&, id = l->id](const document::Edits& e) { return e.hangLimb(id, onLimb, onJoint); });
     });
     connect(m_planted, &ChoiceField::edited, this, [this](const QVariant& depth) {
         setLimb(tr("Tie-down"), [&](body::Limb& l) {

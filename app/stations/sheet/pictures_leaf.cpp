@@ -95,6 +95,19 @@ PicturesLeaf::PicturesLeaf(Document& document, QWidget* parent) : QWidget(parent
     m_said = makeText(true);
     m_said->setObjectName("widthsSaid");
     v->addWidget(m_said);
+    m_doubtList = new RowList(4);
+    m_doubtList->setObjectName("widthDoubts");
+    m_doubtList->setAccessibleName(tr("Places whose width wants an eye"));
+    m_doubtList->hide();
+    v->addWidget(m_doubtList);
+    connect(m_doubtList, &QListWidget::currentRowChanged, this, [this](int at) {
+        if (at < 0 || at >= static_cast<int>(m_doubts.size())) return;
+        const body::WidthDoubt& d = m_doubts[static_cast<std::size_t>(at)];
+        const auto& limbs = m_document.puppet().limbs;
+        if (d.limb < static_cast<int>(limbs.size()) &&
+            d.segment < static_cast<int>(limbs[static_cast<std::size_t>(d.limb)].segments.size()))
+            m_document.select({Selection::Kind::segment, d.limb, d.segment, false});
+    });
 
     connect(scale, &QPushButton::clicked, this, [this] {
         Q_EMIT holdWanted({HoldWish::Kind::picture, {}, false, current(), m_distance->core()});
@@ -266,76 +279,76 @@ void PicturesLeaf::smoothWidths() {
         m_document.change(tr("Smooth the widths"), [&](const document::Edits& e) { return e.chain(steps); });
 }
 
-/// Five places along each bone; the front picture gives a, the side picture b.
+/// Of the part or limb in hand, or of all.
 void PicturesLeaf::readWidths() {
     const auto& puppet = m_document.puppet();
-    struct Read {
-        body::GreyPicture grey;
-        const body::Picture* placed;
-    };
-    std::map<bool, Read> views;
+    std::map<bool, std::pair<body::GreyPicture, body::Picture>> views;
     for (const body::Picture& p : puppet.pictures) {
         const QImage image = imageOf(p);
-        if (!image.isNull() && !views.contains(p.side)) views[p.side] = {greyOf(image, p), &p};
+        if (!image.isNull() && !views.contains(p.side)) views[p.side] = {greyOf(image, p), p};
     }
     if (views.empty()) {
         Q_EMIT m_document.refused(tr("there is no picture on the sheet to read widths from"));
         return;
     }
+    const auto placed = [&](bool side) {
+        return views.contains(side) ? body::PlacedPicture{&views[side].first, views[side].second}
+                                    : body::PlacedPicture{};
+    };
     const Selection& s = m_document.selection();
-    std::vector<document::Edits::Step> steps;
-    int read = 0, doubtful = 0;
-    for (std::size_t i = 0; i < puppet.limbs.size(); ++i) {
-        const body::Limb& l = puppet.limbs[i];
-        for (std::size_t k = 0; k < l.segments.size(); ++k) {
-            const bool wanted = s.kind == Selection::Kind::segment
-                                    ? s.limb == static_cast<int>(i) && s.index == static_cast<int>(k)
-                                : s.kind == Selection::Kind::joint ? s.limb == static_cast<int>(i)
-                                                                   : true;
-            if (!wanted) continue;
-            const Vec3 from = l.joints[k].at_mm, to = l.joints[k + 1].at_mm;
-            std::vector<body::Station> stations;
-            const std::vector<double> shares{0.0, 0.25, 0.5, 0.75, 1.0};
-            std::map<bool, std::vector<body::ReadWidth>> widths;
-            for (auto& [side, view] : views) {
-                const auto at = [&placed = *view.placed, sideways = side](const Vec3& p) {
-                    return toPixel(placed, sideways ? p.z : p.x, p.y);
-                };
-                const body::PicturePoint u = at(from), v = at(to);
-                if (std::hypot(v.x - u.x, v.y - u.y) < 2) continue;
-                widths[side] = body::calcWidths(view.grey, u, v, shares, m_threshold->value(),
-                                                0.3 * puppet.height_mm / view.placed->mm_px);
-            }
-            bool any = false;
-            for (std::size_t n = 0; n < shares.size(); ++n) {
-                double half[2] = {0, 0};
-                for (auto& [side, w] : widths) {
-                    if (!w[n].onFigure || w[n].clipped || w[n].hole) ++doubtful;
-                    if (w[n].onFigure && !w[n].clipped) half[side] = w[n].half() * views[side].placed->mm_px;
-                }
-                if (half[0] <= 0 && half[1] <= 0) continue;
-                // A view that says nothing follows the other, round.
-                const double a = half[0] > 0 ? half[0] : half[1], b = half[1] > 0 ? half[1] : half[0];
-                stations.push_back({shares[n], std::max(0.3, a), std::max(0.3, b)});
-                any = true;
-            }
-            if (!any || stations.size() < 2) continue;
-            stations.front().at = 0, stations.back().at = 1;
-            steps.push_back([id = l.id, k, stations](const document::Edits& e) {
-                return e.setStations(id, static_cast<int>(k), stations);
-            });
-            ++read;
-        }
-    }
-    if (steps.empty()) {
+    const body::ReadBody read =
+        body::readBody(puppet, placed(false), placed(true), m_threshold->value(), [&](int limb, int segment) {
+            return s.kind == Selection::Kind::segment ? s.limb == limb && s.index == segment
+                   : s.kind == Selection::Kind::joint ? s.limb == limb
+                                                      : true;
+        });
+    if (read.parts.empty()) {
         Q_EMIT m_document.refused(tr("no part's bone lies on the figure of a picture"));
         return;
     }
+    std::vector<document::Edits::Step> steps;
+    for (const body::ReadPart& part : read.parts)
+        steps.push_back([id = puppet.limbs[static_cast<std::size_t>(part.limb)].id, part](const document::Edits& e) {
+            return e.setStations(id, part.segment, part.stations);
+        });
     m_document.change(tr("Widths from the picture"), [&](const document::Edits& e) { return e.chain(steps); });
-    m_said->setText(tr("Widths of %1 parts read; %2 places touch another part, a hole or the border: look at those and "
-                       "drag their edges.")
-                        .arg(read)
-                        .arg(doubtful));
+    m_doubts = read.doubts;
+    showDoubts(static_cast<int>(read.parts.size()));
+}
+
+/// Each place by its name; a step through them goes to each on the sheet, where its edge can be dragged.
+void PicturesLeaf::showDoubts(int parts) {
+    const auto& limbs = m_document.puppet().limbs;
+    const auto nameOf = [&](int limb, int segment) {
+        return Say::capital(limbs[static_cast<std::size_t>(limb)].segments[static_cast<std::size_t>(segment)].name);
+    };
+    m_doubtList->clear();
+    for (const body::WidthDoubt& d : m_doubts) {
+        using Why = body::WidthDoubt::Why;
+        const QString where =
+            d.side ? tr("%1, %2 % along, from the side").arg(nameOf(d.limb, d.segment)).arg(qRound(100 * d.at))
+                   : tr("%1, %2 % along, from the front").arg(nameOf(d.limb, d.segment)).arg(qRound(100 * d.at));
+        QString why;
+        switch (d.why) {
+        case Why::off_figure:
+            why = tr("its bone lies beside the figure");
+            break;
+        case Why::border:
+            why = tr("no edge within a third of the height");
+            break;
+        case Why::hole:
+            why = tr("something else lies close by");
+            break;
+        case Why::neighbour:
+            why = tr("cut off where %1 begins").arg(nameOf(d.otherLimb, d.otherSegment));
+            break;
+        }
+        m_doubtList->addItem(tr("%1: %2").arg(where, why));
+    }
+    m_doubtList->setVisible(!m_doubts.empty());
+    m_said->setText(m_doubts.empty()
+                        ? tr("Widths of %n part(s) read, none of them in doubt.", nullptr, parts)
+                        : tr("Widths of %n part(s) read. Look at these places and drag their edges:", nullptr, parts));
 }
 
 } // namespace enkinet::app

@@ -1,6 +1,7 @@
 #pragma once
 // Pictures on the sheet: put them there, scale them by a true length or the puppet's height, dim, turn, and read widths
 // off them.
+#include "body/silhouette.h"
 #include "stations/sheet/leaf.h"
 #include <QWidget>
 
@@ -31,11 +32,13 @@ private:
     void change(const QString& name, const std::function<void(body::Picture&)>& mutate, const QString& key);
     void fitHeight();
     void readWidths();
+    void showDoubts(int parts);
     void smoothWidths();
     QImage imageOf(const body::Picture& picture) const;
 
     Document& m_document;
-    QListWidget* m_list;
+    QListWidget *m_list, *m_doubtList;
+    std::vector<body::WidthDoubt> m_doubts;
     NumberField *m_distance, *m_angle;
     NumberField *m_cropLeft, *m_cropRight, *m_cropTop, *m_cropBottom;
     QSlider *m_strength, *m_threshold;

@@ -127,6 +127,23 @@ SheetPage::SheetPage(Document& d) : Page(d, results::Station::sheet) {
     m_b = new NumberField(NumberField::Kind::length, 0.2, 1000, 0.5, 1, tr("Half-width in the side picture"));
     m_c = new NumberField(NumberField::Kind::length, 0.2, 1000, 0.5, 1, tr("Half height"));
     m_weight = new NumberField(NumberField::Kind::grams, 0.1, 10000, 1, 1, tr("Weight"));
+    m_massName = new QLineEdit;
+    m_massName->setObjectName("massName");
+    m_massName->setAccessibleName(tr("Name of the piece"));
+    m_form->addRow(tr("name"), m_massName);
+    connect(m_massName, &QLineEdit::editingFinished, this, [this] {
+        const Selection s = document().selection();
+        if (!m_massName->isModified() || s.kind != Selection::Kind::mass) return;
+        const std::string id = document().puppet().masses[static_cast<std::size_t>(s.index)].id,
+                          name = m_massName->text().trimmed().toStdString();
+        document().change(tr("Name: %1").arg(m_massName->text().trimmed()),
+                          [&](const document::Edits& e) { return e.setMassName(id, name); });
+    });
+    m_giveBody = new QPushButton(tr("Give it a body"));
+    m_giveBody->setObjectName("giveBody");
+    connect(m_giveBody, &QPushButton::clicked, this, &SheetPage::giveBody);
+    m_stationPick->setObjectName("stationPick");
+    m_a->setObjectName("halfFront"), m_b->setObjectName("halfSide"), m_weight->setObjectName("pieceWeight");
     m_form->addRow(tr("at"), m_stationPick);
     m_form->addRow(tr("half-width, front"), m_a);
     m_form->addRow(tr("half-width, side"), m_b);
@@ -143,6 +160,7 @@ SheetPage::SheetPage(Document& d) : Page(d, results::Station::sheet) {
     });
     puppet->addWidget(m_partTitle);
     puppet->addWidget(m_partText);
+    puppet->addWidget(m_giveBody, 0, Qt::AlignLeft);
     puppet->addWidget(m_measures);
     addOpenPoints();
     column()->addStretch();
@@ -251,7 +269,17 @@ SheetPage::SheetPage(Document& d) : Page(d, results::Station::sheet) {
             document().change(
                 tr("Half-widths of %1").arg(m_partTitle->text()),
                 [&](const document::Edits& e) {
-                    return e.setStation(ref.limb, ref.segment, at, m_a->core(), m_b->core());
+                    // Of every part in hand that has such a place.
+                    std::vector<document::Edits::Step> steps;
+                    for (const auto& [limb, segment] : segmentsInHand(ref)) {
+                        const body::Segment& body =
+                            body::findLimb(document().puppet(), limb)->segments[static_cast<std::size_t>(segment)];
+                        if (!body.stations.empty() && at < static_cast<int>(body.stations.size()))
+                            steps.push_back([=, this](const document::Edits& x) {
+                                return x.setStation(limb, segment, at, m_a->core(), m_b->core());
+                            });
+                    }
+                    return e.chain(steps);
                 },
                 QString("width%1%2%3").arg(QString::fromStdString(ref.limb)).arg(ref.segment).arg(at));
         }
@@ -365,6 +393,33 @@ void SheetPage::askHold() {
     Q_EMIT holdWanted(wish);
 }
 
+/// The segments that are selected, the one that is shown first among them.
+std::vector<std::pair<std::string, int>> SheetPage::segmentsInHand(const document::PartRef& shown) {
+    std::vector<std::pair<std::string, int>> all{{shown.limb, shown.segment}};
+    for (const Selection& s : document().selected()) {
+        if (s.kind != Selection::Kind::segment) continue;
+        const std::pair<std::string, int> one{document().puppet().limbs[static_cast<std::size_t>(s.limb)].id, s.index};
+        if (std::find(all.begin(), all.end(), one) == all.end()) all.push_back(one);
+    }
+    return all;
+}
+
+/// A body to begin with, as wide as such a stretch often is; its half-widths are typed then.
+void SheetPage::giveBody() {
+    const int part = selectedPart(document());
+    if (part < 0) return;
+    const document::PartRef ref = refOf(document(), part);
+    const body::Limb* l = body::findLimb(document().puppet(), ref.limb);
+    if (!l || ref.segment < 0) return;
+    const auto s = static_cast<std::size_t>(ref.segment);
+    const double half = std::clamp(0.18 * norm(l->joints[s + 1].at_mm - l->joints[s].at_mm), 1.0, 40.0);
+    document().change(tr("A body for %1").arg(m_partTitle->text()), [&](const document::Edits& e) {
+        return e.setStations(ref.limb, ref.segment, {{0, half, half}, {0.5, half, half}, {1, half, half}});
+    });
+    m_a->setFocus();
+    m_a->selectAll();
+}
+
 void SheetPage::showMeasures(const results::Report& r) {
     const Selection& s = document().selection();
     const body::Puppet& p = document().puppet();
@@ -395,6 +450,10 @@ void SheetPage::showMeasures(const results::Report& r) {
                                                 ->segments[static_cast<std::size_t>(refOf(document(), part).segment)]
                                                 .stations.size();
     const bool bare = !mass && stationCount == 0;
+    m_giveBody->setVisible(bare);
+    row(m_massName, mass);
+    if (mass && !m_massName->hasFocus())
+        m_massName->setText(QString::fromStdString(p.masses[static_cast<std::size_t>(s.index)].name));
     if (bare) m_partText->setText(tr("Nothing but wire: it runs inside its parent."));
     const bool shaped = !weighed && !bare;
     row(m_stationPick, !mass && !bare), row(m_a, shaped), row(m_b, shaped), row(m_c, mass && shaped),
@@ -417,18 +476,21 @@ void SheetPage::showMeasures(const results::Report& r) {
         const auto& stations = body::findLimb(p, ref.limb)->segments[static_cast<std::size_t>(ref.segment)].stations;
         const double L = r.choice.skeleton.links[static_cast<std::size_t>(at.link)].length_mm;
         QList<std::pair<QString, QVariant>> entries;
+        entries << std::pair{tr("all along"), QVariant(-1)};
         for (std::size_t i = 0; i < stations.size(); ++i)
             entries << std::pair{i == 0                     ? tr("its root")
                                  : i + 1 == stations.size() ? tr("its tip")
                                                             : tr("%1 along").arg(Say::length(stations[i].at * L, 0)),
                                  QVariant(static_cast<int>(i))};
-        const int kept =
-            m_stationPick->currentIndex() >= 0 && m_stationPick->currentIndex() < static_cast<int>(stations.size())
-                ? m_stationPick->currentIndex()
-                : 0;
+        const int before = m_stationPick->currentIndex() < 0 ? 0 : m_stationPick->currentData().toInt();
+        const int kept = before < static_cast<int>(stations.size()) ? before : 0;
         m_stationPick->show(entries, kept);
-        m_a->show(stations[static_cast<std::size_t>(kept)].a_mm),
-            m_b->show(stations[static_cast<std::size_t>(kept)].b_mm);
+        // Of all along the widest place stands for them, until one is typed.
+        const auto widest = std::max_element(stations.begin(), stations.end(), [](const auto& x, const auto& y) {
+            return x.a_mm + x.b_mm < y.a_mm + y.b_mm;
+        });
+        const body::Station& shown = kept < 0 ? *widest : stations[static_cast<std::size_t>(kept)];
+        m_a->show(shown.a_mm), m_b->show(shown.b_mm);
     }
 }
 

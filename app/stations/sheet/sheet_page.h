@@ -53,6 +53,10 @@ private:
     ChoiceField *m_strands, *m_drops, *m_held, *m_steadied, *m_side;
     QLineEdit* m_disliked;
     QWidget* m_measures;
+    std::vector<std::pair<std::string, int>> segmentsInHand(const document::PartRef& shown);
+    void giveBody();
+    QLineEdit* m_massName;
+    QPushButton* m_giveBody;
     ChoiceField* m_stationPick;
     NumberField *m_a, *m_b, *m_c, *m_weight;
     QFormLayout* m_form;
