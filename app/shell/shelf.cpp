@@ -122,6 +122,8 @@ Shelf::Shelf(Document& document, QWidget* parent) : QWidget(parent), m_document(
     m_message->setObjectName("message");
     m_message->setTextInteractionFlags(Qt::TextSelectableByMouse | Qt::TextSelectableByKeyboard);
     m_message->setFocusPolicy(Qt::NoFocus);
+    // A long sentence takes a second line; the whole of it is its tooltip.
+    m_message->setWordWrap(true);
     m_row->addWidget(m_message, 1);
     m_working = new QLabel(tr("working it out: numbers are those of before"));
     m_working->setObjectName("working");

@@ -1,4 +1,5 @@
 #include "shell/window.h"
+#include "document/cards_in.h"
 #include "files/container.h"
 #include "jobs/stand_in.h"
 #include "sheet/sheet_view.h"
@@ -355,7 +356,10 @@ void Window::dropEvent(QDropEvent* e) {
                     m_sheetPage->pictures().addPicture(f.fileName(), f.readAll(), side);
                 return;
             }
-            openFile(url.toLocalFile());
+            if (m_document.hasPuppet() && suffix == "json" && holdsCards(url.toLocalFile()))
+                takeCards(m_document, url.toLocalFile());
+            else
+                openFile(url.toLocalFile());
             return;
         }
 }

@@ -56,7 +56,9 @@ public:
     bool openFile(const QString& path);
     void openDemo();
     /// Offers what a session that ended without closing has left.
+    /// Over a file that was asked for it only says so.
     void offerRecovery();
+    void askRecovery();
     QString message() const;
 
 protected:

@@ -1,5 +1,6 @@
 // Saving, leaving and going on: what the window asks about files. What is done is Document's.
 #include "shell/window.h"
+#include "widgets/accessible_picture.h"
 #include <QAbstractSpinBox>
 #include <QApplication>
 #include <QDialog>
@@ -122,6 +123,22 @@ void Window::offerRecovery() {
     m_document.setRecovery(true);
     const QList<SessionInfo> left = Session::leftBehind();
     if (left.isEmpty()) return;
+    // Who opens another file is not interrupted: it waits, and says where.
+    const bool mine = std::any_of(left.begin(), left.end(), [&](const SessionInfo& s) {
+        return !s.path.isEmpty() && s.path == m_document.path();
+    });
+    if (m_document.hasPuppet() && !mine) {
+        m_message->setText(tr("%n session(s) ended without closing: the work is under More, Production.", nullptr,
+                              static_cast<int>(left.size())));
+        announce(*m_message, m_message->text());
+        return;
+    }
+    askRecovery();
+}
+
+void Window::askRecovery() {
+    const QList<SessionInfo> left = Session::leftBehind();
+    if (left.isEmpty()) return say(tr("nothing was left behind"));
     QDialog ask(this);
     ask.setObjectName("recovery");
     ask.setWindowTitle(tr("Go on where you were?"));
@@ -155,6 +172,7 @@ void Window::offerRecovery() {
     connect(later, &QPushButton::clicked, &ask, &QDialog::reject);
     const int answer = ask.exec();
     if (answer == 1) {
+        if (!mayLeave()) return;
         if (const QString fault = m_document.openRecovery(chosen()); !fault.isEmpty()) say(fault);
     } else if (answer == 2) {
         Session::throwAway(chosen());

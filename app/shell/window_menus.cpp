@@ -49,6 +49,7 @@ void Window::makeMenus() {
     m_recent = file->addMenu(tr("Open &recent"));
     connect(m_recent, &QMenu::aboutToShow, this, &Window::showRecent);
     file->addAction(tr("Open the &demo"), this, &Window::openDemo);
+    file->addAction(tr("Work left be&hind…"), this, &Window::askRecovery);
     file->addSeparator();
     file->addAction(tr("&Save"), QKeySequence::Save, this, [this] { save(); });
     file->addAction(tr("Save &as…"), QKeySequence::SaveAs, this, [this] { saveAs(); });

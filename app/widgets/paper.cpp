@@ -164,10 +164,12 @@ void drawFocus(QPainter& p, const QRectF& box) {
 }
 
 QFont narrowed(QFont font, double width, const QString& words) {
-    for (int stretch : {100, 94, 88, 82, 76}) {
-        font.setStretch(stretch);
-        if (QFontMetricsF(font).horizontalAdvance(words) <= width) break;
-    }
+    const double wide = QFontMetricsF(font).horizontalAdvance(words);
+    if (wide <= width) return font;
+    // Asked of the font once: letters narrow as their stretch does, give or take what is rounded.
+    constexpr int kNarrowest = 76, kStep = 6;
+    const int fits = static_cast<int>(100 * (width - 0.5) / wide);
+    font.setStretch(std::clamp(100 - kStep * ((100 - fits + kStep - 1) / kStep), kNarrowest, 100));
     return font;
 }
 

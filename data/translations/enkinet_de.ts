@@ -4867,10 +4867,6 @@
         <translation>Karten (*.json)</translation>
     </message>
     <message>
-        <source>Cards from %1</source>
-        <translation>Karten aus %1</translation>
-    </message>
-    <message>
         <source>Temperature of the shop</source>
         <translation>Temperatur der Werkstatt</translation>
     </message>
@@ -7168,14 +7164,6 @@ Zum Verschieben ziehen, oder Alt mit den Pfeilen.</translation>
         <translation>%1 ist für „%2“ um %3 zu spät: fertig %4.</translation>
     </message>
     <message>
-        <source>%1 is wanted for “%2”, %3: %4 of open hours to spare.</source>
-        <translation>%1 wird für „%2“ gebraucht, %3: %4 offene Stunden Luft.</translation>
-    </message>
-    <message>
-        <source>%1 is done %2, %3 of open hours to spare.</source>
-        <translation>%1 ist %2 fertig, %3 offene Stunden Luft.</translation>
-    </message>
-    <message>
         <source>All deadlines hold in %1 of 100 such builds.</source>
         <translation>In %1 von 100 solchen Bauten halten alle Termine.</translation>
     </message>
@@ -7379,6 +7367,42 @@ Zum Verschieben ziehen, oder Alt mit den Pfeilen.</translation>
             <numerusform>%1 h die Woche, %n Person</numerusform>
             <numerusform>%1 h die Woche, %n Leute</numerusform>
         </translation>
+    </message>
+    <message>
+        <source>Why %1</source>
+        <translation>Warum %1</translation>
+    </message>
+    <message>
+        <source>%1 of hands at it, in the order on the days</source>
+        <translation>%1 Handarbeit daran, in der Reihenfolge der Tage</translation>
+    </message>
+    <message>
+        <source>%1 of drying, setting and baking in between, much of it beside other work</source>
+        <translation>%1 Trocknen, Härten und Backen dazwischen, vieles davon neben anderer Arbeit</translation>
+    </message>
+    <message>
+        <source>%1 open hours a week, %2 of hands at once, typed</source>
+        <translation>%1 offene Stunden die Woche, %2 Paar Hände zugleich, getippt</translation>
+    </message>
+    <message>
+        <source>%1 of open hours are left until then</source>
+        <translation>%1 offene Stunden bleiben bis dahin</translation>
+    </message>
+    <message>
+        <source>Minutes by your own log: %1 steps.</source>
+        <translation>Minuten nach Ihrem eigenen Werkbuch: %1 Schritte.</translation>
+    </message>
+    <message>
+        <source>Typical minutes: nothing of yours was timed yet.</source>
+        <translation>Typische Minuten: von Ihnen ist noch nichts gestoppt.</translation>
+    </message>
+    <message>
+        <source>What would narrow it most: Start and Done at each step.</source>
+        <translation>Was es am meisten eingrenzen würde: Start und Fertig bei jedem Schritt.</translation>
+    </message>
+    <message>
+        <source>by %1</source>
+        <translation>bis %1</translation>
     </message>
 </context>
 <context>
@@ -9603,6 +9627,382 @@ Zum Verschieben ziehen, oder Alt mit den Pfeilen.</translation>
         <source>The pen is on the side elevation.</source>
         <translation>Der Stift ist auf der Seitenansicht.</translation>
     </message>
+    <message>
+        <source>%1 cm³</source>
+        <translation>%1 cm³</translation>
+    </message>
+    <message>
+        <source>at least %1</source>
+        <translation>mindestens %1</translation>
+    </message>
+    <message>
+        <source>at most %1</source>
+        <translation>höchstens %1</translation>
+    </message>
+    <message>
+        <source>skin 1 % thicker</source>
+        <translation>Haut 1 % dicker</translation>
+    </message>
+    <message>
+        <source>half-widths 1 % more</source>
+        <translation>halbe Breiten 1 % mehr</translation>
+    </message>
+    <message>
+        <source>the half-widths, as drawn or typed at Sheet</source>
+        <translation>die halben Breiten, wie am Blatt gezeichnet oder getippt</translation>
+    </message>
+    <message>
+        <source>from the card %1</source>
+        <translation>von der Karte %1</translation>
+    </message>
+    <message>
+        <source>Why %1 of %2 joints</source>
+        <translation>Warum %1 von %2 Gelenken</translation>
+    </message>
+    <message>
+        <source>a joint holds when its wire keeps the pose, can be bent by hand, springs back little enough, lasts and fits inside</source>
+        <translation>ein Gelenk hält, wenn sein Draht die Pose hält, von Hand zu biegen ist, wenig genug zurückfedert, lange genug lebt und hineinpasst</translation>
+    </message>
+    <message>
+        <source>each joint&apos;s own table stands at Wire</source>
+        <translation>die Tafel jedes Gelenks steht am Draht</translation>
+    </message>
+    <message>
+        <source>joints hold</source>
+        <translation>Gelenke halten</translation>
+    </message>
+    <message>
+        <source>Why %1 inside the edge</source>
+        <translation>Warum %1 innerhalb der Kante</translation>
+    </message>
+    <message>
+        <source>upright its weight stands %1 inside the base&apos;s nearest edge</source>
+        <translation>aufrecht steht ihr Gewicht %1 innerhalb der nächsten Kante der Grundplatte</translation>
+    </message>
+    <message>
+        <source>it leans by %1, which you set, with its middle %2 above the base</source>
+        <translation>sie neigt sich um %1, was Sie eingestellt haben, mit ihrer Mitte %2 über der Grundplatte</translation>
+    </message>
+    <message>
+        <source>wanted: a tenth of the base&apos;s least width</source>
+        <translation>gewünscht: ein Zehntel der kleinsten Breite der Grundplatte</translation>
+    </message>
+    <message>
+        <source>1 % taller</source>
+        <translation>1 % größer</translation>
+    </message>
+    <message>
+        <source>1 % less lean</source>
+        <translation>1 % weniger Neigung</translation>
+    </message>
+    <message>
+        <source>Why %1</source>
+        <translation>Warum %1</translation>
+    </message>
+    <message>
+        <source>%1 of clay, by volume and the cards&apos; densities</source>
+        <translation>%1 Ton, nach Volumen und den Dichten der Karten</translation>
+    </message>
+    <message>
+        <source>%1 of bulk under it</source>
+        <translation>%1 Kern darunter</translation>
+    </message>
+    <message>
+        <source>%1 of cloth, fur and feathers, by area</source>
+        <translation>%1 Stoff, Fell und Federn, nach Fläche</translation>
+    </message>
+    <message>
+        <source>%1 of pieces that you weighed</source>
+        <translation>%1 Stücke, die Sie gewogen haben</translation>
+    </message>
+    <message>
+        <source>%1 of wire, by length and gauge</source>
+        <translation>%1 Draht, nach Länge und Stärke</translation>
+    </message>
+    <message>
+        <source>Clay differs from its card by some per cent: weigh a lump of known size.</source>
+        <translation>Ton weicht um einige Prozent von seiner Karte ab: einen Klumpen bekannter Größe wiegen.</translation>
+    </message>
+    <message>
+        <source>weighs</source>
+        <translation>wiegt</translation>
+    </message>
+    <message>
+        <source>gap: as drawn or typed at Wire</source>
+        <translation>Spalt: wie gezeichnet oder am Draht getippt</translation>
+    </message>
+    <message>
+        <source>wanted: what stiff layers beside it need when it is bent by %1: their half-width times the angle</source>
+        <translation>gewünscht: was steife Schichten daneben bei einer Biegung von %1 brauchen: ihre halbe Breite mal den Winkel</translation>
+    </message>
+    <message>
+        <source>gap, %1</source>
+        <translation>Spalt, %1</translation>
+    </message>
+    <message>
+        <source>%1 between the wire and the skin, ending short of the gaps</source>
+        <translation>%1 zwischen Draht und Haut, vor den Spalten endend</translation>
+    </message>
+    <message>
+        <source>%1 g/cm³, %2</source>
+        <translation>%1 g/cm³, %2</translation>
+    </message>
+    <message>
+        <source>skin of %1, typed</source>
+        <translation>Haut von %1, getippt</translation>
+    </message>
+    <message>
+        <source>How hard you press it decides: weigh one part and compare.</source>
+        <translation>Es kommt darauf an, wie fest Sie drücken: ein Teil wiegen und vergleichen.</translation>
+    </message>
+    <message>
+        <source>never more than what is there: %1 to %2 from the middle to the surface</source>
+        <translation>nie mehr, als da ist: %1 bis %2 von der Mitte zur Oberfläche</translation>
+    </message>
+    <message>
+        <source>wanted: %1</source>
+        <translation>gewünscht: %1</translation>
+    </message>
+    <message>
+        <source>Typical of such clays; the product&apos;s own sheet goes before it.</source>
+        <translation>Typisch für solche Tone; das Blatt des Herstellers geht vor.</translation>
+    </message>
+    <message>
+        <source>thinnest</source>
+        <translation>am dünnsten</translation>
+    </message>
+    <message>
+        <source>Why %1 at its thinnest</source>
+        <translation>Warum %1 an der dünnsten Stelle</translation>
+    </message>
+    <message>
+        <source>thickest</source>
+        <translation>am dicksten</translation>
+    </message>
+    <message>
+        <source>Why %1 at its thickest</source>
+        <translation>Warum %1 an der dicksten Stelle</translation>
+    </message>
+    <message>
+        <source>breaks: %1 N·mm at %2 % along, over its length</source>
+        <translation>bricht: %1 N·mm bei %2 % entlang, über seine Länge</translation>
+    </message>
+    <message>
+        <source>the section of cured clay with its wire there, %1</source>
+        <translation>der Querschnitt des gehärteten Tons mit seinem Draht dort, %1</translation>
+    </message>
+    <message>
+        <source>%1 MPa, %2</source>
+        <translation>%1 MPa, %2</translation>
+    </message>
+    <message>
+        <source>asked: a knock by its own weight, %1 N·mm, or a hand, %2 N·mm, with half to spare</source>
+        <translation>verlangt: ein Stoß mit dem eigenen Gewicht, %1 N·mm, oder eine Hand, %2 N·mm, mit der Hälfte Reserve</translation>
+    </message>
+    <message>
+        <source>What would narrow it most: break a rod of this clay at the bench.</source>
+        <translation>Was es am meisten eingrenzen würde: auf der Werkbank einen Stab aus diesem Ton brechen.</translation>
+    </message>
+    <message>
+        <source>once cured</source>
+        <translation>gehärtet</translation>
+    </message>
+    <message>
+        <source>%1 N</source>
+        <translation>%1 N</translation>
+    </message>
+    <message>
+        <source>%1 between the surface and what lies under it</source>
+        <translation>%1 zwischen der Oberfläche und dem, was darunterliegt</translation>
+    </message>
+    <message>
+        <source>folds and muscles add %1 %, typed</source>
+        <translation>Falten und Muskeln geben %1 % dazu, getippt</translation>
+    </message>
+    <message>
+        <source>the innermost clay of the %1 within 10° of its set point, then %2 of soak</source>
+        <translation>der innerste Ton von „%1“ innerhalb von 10° der Einstellung, dann %2 Halten</translation>
+    </message>
+    <message>
+        <source>%1 of clay on a core of %2 where it is thickest</source>
+        <translation>%1 Ton auf einem Kern von %2, wo es am dicksten ist</translation>
+    </message>
+    <message>
+        <source>the oven at %1</source>
+        <translation>der Ofen bei %1</translation>
+    </message>
+    <message>
+        <source>the oven blows (fan), as you said</source>
+        <translation>der Ofen bläst (Umluft), wie Sie sagten</translation>
+    </message>
+    <message>
+        <source>still air in the oven, as you said</source>
+        <translation>stehende Luft im Ofen, wie Sie sagten</translation>
+    </message>
+    <message>
+        <source>how clay takes up heat: typical, from measured clays</source>
+        <translation>wie Ton Hitze aufnimmt: typisch, nach gemessenen Tonen</translation>
+    </message>
+    <message>
+        <source>This oven was logged: %1 readings of a probe.</source>
+        <translation>Dieser Ofen ist aufgezeichnet: %1 Ablesungen eines Fühlers.</translation>
+    </message>
+    <message>
+        <source>No probe has been in this oven.</source>
+        <translation>Kein Fühler war in diesem Ofen.</translation>
+    </message>
+    <message>
+        <source>What would narrow it most: a probe in the thickest part, once.</source>
+        <translation>Was es am meisten eingrenzen würde: einmal ein Fühler im dicksten Teil.</translation>
+    </message>
+    <message>
+        <source>in the oven</source>
+        <translation>im Ofen</translation>
+    </message>
+    <message>
+        <source>Why %1 of %2 min</source>
+        <translation>Warum %1 von %2 min</translation>
+    </message>
+    <message>
+        <source>the %1 is in %2 loads; minutes within 10° of its set point are added up</source>
+        <translation>%1 ist in %2 Ladungen; Minuten innerhalb von 10° der Einstellung werden zusammengezählt</translation>
+    </message>
+    <message>
+        <source>allowed: %1</source>
+        <translation>erlaubt: %1</translation>
+    </message>
+    <message>
+        <source>heat spent</source>
+        <translation>heiße Zeit</translation>
+    </message>
+    <message>
+        <source>it swings by %1, by its probe</source>
+        <translation>er schwankt um %1, laut Fühler</translation>
+    </message>
+    <message>
+        <source>allowed: %1 scorches at %2, by its card</source>
+        <translation>erlaubt: %1 versengt bei %2, laut Karte</translation>
+    </message>
+    <message>
+        <source>hottest</source>
+        <translation>am heißesten</translation>
+    </message>
+    <message>
+        <source>Why %1 cm²</source>
+        <translation>Warum %1 cm²</translation>
+    </message>
+    <message>
+        <source>the finished surface from %1 to %2 %, typed, laid flat</source>
+        <translation>die fertige Oberfläche von %1 bis %2 %, getippt, flach gelegt</translation>
+    </message>
+    <message>
+        <source>a cone: it lies flat exactly</source>
+        <translation>ein Kegel: er liegt genau flach</translation>
+    </message>
+    <message>
+        <source>cut in %1 gores, area within %2 %</source>
+        <translation>in %1 Bahnen geschnitten, Fläche auf %2 % genau</translation>
+    </message>
+    <message>
+        <source>takes</source>
+        <translation>braucht</translation>
+    </message>
+    <message>
+        <source>%1 cm²</source>
+        <translation>%1 cm²</translation>
+    </message>
+    <message>
+        <source>%1 cm² of it</source>
+        <translation>%1 cm² davon</translation>
+    </message>
+    <message>
+        <source>%1 g/m², %2</source>
+        <translation>%1 g/m², %2</translation>
+    </message>
+    <message>
+        <source>Why ΔE %1</source>
+        <translation>Warum ΔE %1</translation>
+    </message>
+    <message>
+        <source>%1 in %2 coats over what lies below</source>
+        <translation>%1 in %2 Schichten über dem, was darunterliegt</translation>
+    </message>
+    <message>
+        <source>how much of it a coat hides, %1</source>
+        <translation>wie viel davon eine Schicht verdeckt, %1</translation>
+    </message>
+    <message>
+        <source>it stands out from what it goes on by ΔE %1</source>
+        <translation>sie hebt sich um ΔE %1 von dem ab, worauf sie kommt</translation>
+    </message>
+    <message>
+        <source>By a layer model of pigment and film; your own chip goes before it.</source>
+        <translation>Nach einem Schichtmodell von Pigment und Film; Ihr eigenes Muster geht vor.</translation>
+    </message>
+    <message>
+        <source>What would narrow it most: a chip of it over white and black, dried.</source>
+        <translation>Was es am meisten eingrenzen würde: ein Muster davon über Weiß und Schwarz, getrocknet.</translation>
+    </message>
+    <message>
+        <source>ΔE %1</source>
+        <translation>ΔE %1</translation>
+    </message>
+    <message>
+        <source>Why %1 ml</source>
+        <translation>Warum %1 ml</translation>
+    </message>
+    <message>
+        <source>%1: %2 ml in %3 coats on %4 % of it</source>
+        <translation>%1: %2 ml in %3 Schichten auf %4 % davon</translation>
+    </message>
+    <message>
+        <source>%1 cm² with its folds</source>
+        <translation>%1 cm² mit den Falten</translation>
+    </message>
+    <message>
+        <source>what a litre covers, from the cards</source>
+        <translation>was ein Liter bedeckt, von den Karten</translation>
+    </message>
+    <message>
+        <source>A brush takes its share too: take a tenth more.</source>
+        <translation>Auch ein Pinsel nimmt seinen Teil: ein Zehntel mehr nehmen.</translation>
+    </message>
+    <message>
+        <source>%1 ml</source>
+        <translation>%1 ml</translation>
+    </message>
+    <message>
+        <source>%1: %2 coats, %3 to dry, %4</source>
+        <translation>%1: %2 Schichten, %3 zu trocknen, %4</translation>
+    </message>
+    <message>
+        <source>dry in</source>
+        <translation>trocken in</translation>
+    </message>
+    <message>
+        <source>What moves it most: %1.</source>
+        <translation>Was es am meisten bewegt: %1.</translation>
+    </message>
+    <message>
+        <source>; </source>
+        <translation>; </translation>
+    </message>
+    <message>
+        <source>1 % larger</source>
+        <translation>1 % größer</translation>
+    </message>
+    <message>
+        <source>Cards from %1</source>
+        <translation>Karten aus %1</translation>
+    </message>
+    <message>
+        <source>stands in by</source>
+        <translation>steht innen um</translation>
+    </message>
+    <message>
+        <source>off its colour</source>
+        <translation>Farbabstand</translation>
+    </message>
 </context>
 <context>
     <name>enkinet::app::SectionView</name>
@@ -10530,6 +10930,42 @@ Zum Verschieben ziehen, oder Alt mit den Pfeilen.</translation>
         <source>Swap the %1 of %2 before “%3”: its %4 is due.</source>
         <translation>Von %2 vor „%3“ tauschen: %1; das Gelenk %4 ist fällig.</translation>
     </message>
+    <message>
+        <source>Why %1 % of what nine in ten such wires stand</source>
+        <translation>Warum %1 % dessen, was neun von zehn solchen Drähten aushalten</translation>
+    </message>
+    <message>
+        <source>%1 % was spent in shots before this one</source>
+        <translation>%1 % waren in Einstellungen davor verbraucht</translation>
+    </message>
+    <message>
+        <source>its bends, counted to and fro in the motion of this shot</source>
+        <translation>seine Biegungen, hin und her in der Bewegung dieser Einstellung gezählt</translation>
+    </message>
+    <message>
+        <source>its bends, from how widely it acts: %1 frames, each pose held for %2</source>
+        <translation>seine Biegungen, danach, wie weit es spielt: %1 Bilder, jede Pose %2 gehalten</translation>
+    </message>
+    <message>
+        <source>each bend is made a little farther, for the wire springs back</source>
+        <translation>jede Biegung geht etwas weiter, denn der Draht federt zurück</translation>
+    </message>
+    <message>
+        <source>%1 % of the poses are posed again, typed</source>
+        <translation>%1 % der Posen werden noch einmal gestellt, getippt</translation>
+    </message>
+    <message>
+        <source>Calibrated by your tests of this spool: %1.</source>
+        <translation>Abgeglichen mit Ihren Versuchen an dieser Rolle: %1.</translation>
+    </message>
+    <message>
+        <source>From table values: this wire has not been tested.</source>
+        <translation>Aus Tafelwerten: dieser Draht ist ungeprüft.</translation>
+    </message>
+    <message>
+        <source>What would narrow it most: bend a piece of this spool to and fro until it breaks, and count.</source>
+        <translation>Was es am meisten eingrenzen würde: ein Stück dieser Rolle hin und her biegen, bis es bricht, und zählen.</translation>
+    </message>
 </context>
 <context>
     <name>enkinet::app::ShopShelf</name>
@@ -10901,20 +11337,16 @@ Zum Verschieben ziehen, oder Alt mit den Pfeilen.</translation>
         <translation>Kein Ton: überzogen mit %1.</translation>
     </message>
     <message>
-        <source>%1 to %2</source>
-        <translation>%1 bis %2</translation>
-    </message>
-    <message>
-        <source>%1 cm³ of clay, %2, %3 thick. This clay wants %4 to %5; %6.</source>
-        <translation>%1 cm³ Ton, %2, %3 dick. Dieser Ton verlangt %4 bis %5; %6.</translation>
-    </message>
-    <message>
         <source>Skin of the %1: %2</source>
         <translation>Haut von %1: %2</translation>
     </message>
     <message>
         <source>Skin of the %1 even</source>
         <translation>Haut von %1 gleichmäßig</translation>
+    </message>
+    <message>
+        <source>%1 cm³ of clay; %2.</source>
+        <translation>%1 cm³ Ton; %2.</translation>
     </message>
 </context>
 <context>
@@ -12562,6 +12994,21 @@ Zum Verschieben ziehen, oder Alt mit den Pfeilen.</translation>
         <source>Degrees &amp;Fahrenheit</source>
         <translation>Grad &amp;Fahrenheit</translation>
     </message>
+    <message numerus="yes">
+        <source>%n session(s) ended without closing: the work is under More, Production.</source>
+        <translation>
+            <numerusform>%n Sitzung endete ohne Schließen: die Arbeit ist unter Mehr, Produktion.</numerusform>
+            <numerusform>%n Sitzungen endeten ohne Schließen: die Arbeit ist unter Mehr, Produktion.</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>nothing was left behind</source>
+        <translation>nichts wurde zurückgelassen</translation>
+    </message>
+    <message>
+        <source>Work left be&amp;hind…</source>
+        <translation>Z&amp;urückgelassene Arbeit…</translation>
+    </message>
 </context>
 <context>
     <name>enkinet::app::WirePage</name>
@@ -12906,14 +13353,6 @@ Zum Verschieben ziehen, oder Alt mit den Pfeilen.</translation>
     <message>
         <source>none: bends along its length</source>
         <translation>keine: biegt sich der Länge nach</translation>
-    </message>
-    <message>
-        <source>What moves it most: %1.</source>
-        <translation>Was es am meisten bewegt: %1.</translation>
-    </message>
-    <message>
-        <source>; </source>
-        <translation>; </translation>
     </message>
     <message>
         <source>nothing is posed: its wire carries raw clay</source>

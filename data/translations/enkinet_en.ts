@@ -328,6 +328,13 @@
             <numerusform>%n sessions ended without closing. The work up to the last second is still here.</numerusform>
         </translation>
     </message>
+    <message numerus="yes">
+        <source>%n session(s) ended without closing: the work is under More, Production.</source>
+        <translation>
+            <numerusform>%n session ended without closing: the work is under More, Production.</numerusform>
+            <numerusform>%n sessions ended without closing: the work is under More, Production.</numerusform>
+        </translation>
+    </message>
 </context>
 <context>
     <name>enkinet::app::WirePage</name>

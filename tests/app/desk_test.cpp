@@ -5,6 +5,7 @@
 #include "sheet/tags.h"
 #include "shell/card.h"
 #include "stations/plan/plan_page.h"
+#include "stations/station_table.h"
 #include "support/driven.h"
 #include "turntable/turntable.h"
 #include "widgets/fields.h"
@@ -13,6 +14,7 @@
 #include <QImage>
 #include <QLabel>
 #include <QPainter>
+#include <QPushButton>
 #include <QSignalSpy>
 
 using namespace enkinet;
@@ -310,4 +312,99 @@ TEST_CASE("The window works from 1024 x 700 upwards without cutting its card") {
         }
         CHECK(desk.window.width() <= 1024);
     }
+}
+
+TEST_CASE("Every station's table can be questioned: the chain, what moves it most, how sure it is") {
+    Desk desk;
+    const std::tuple<Station, int, const char*> tables[] = {
+        {Station::sheet, 0, "sheetTable"}, {Station::bulk, -1, "bulkTable"},  {Station::skin, 0, "skinTable"},
+        {Station::skin, 2, "ovenTable"},   {Station::skin, 3, "coverTable"},  {Station::paint, -1, "paintTable"},
+        {Station::plan, -1, "planTable"},  {Station::shoot, -1, "shootTable"}};
+    int moved = 0, rows = 0;
+    for (const auto& [station, leaf, name] : tables) {
+        INFO(name);
+        desk.station(station);
+        if (station == Station::skin) desk.leaf("skinLeaves", leaf);
+        // A part that has everything: clay, cloth, paint.
+        if (QString(name) == "coverTable") {
+            const auto& patterns = desk.report().patterns;
+            REQUIRE(!patterns.empty());
+            const fill::Part& p = desk.report().choice.parts[static_cast<std::size_t>(patterns[0].part)];
+            const body::Link& l = desk.report().choice.skeleton.links[static_cast<std::size_t>(p.link)];
+            const body::LimbCopy& c = desk.report().choice.skeleton.copies[static_cast<std::size_t>(l.copy)];
+            desk.document().select({app::Selection::Kind::segment, c.limb, l.segment, c.right});
+            Desk::settle();
+        }
+        auto* table = desk.find<app::StationTable>(name);
+        // The days and the film are worked out beside.
+        REQUIRE(QTest::qWaitFor([&] { return table->isVisible() && !table->rows().empty(); }, 30000));
+        auto* limits = desk.find<app::LimitTable>((std::string(name) + "Limits").c_str());
+        auto* why = desk.find<QLabel>((std::string(name) + "Why").c_str());
+        REQUIRE(!table->rows().empty());
+        CHECK_FALSE(why->isVisible());
+        limits->setFocus();
+        for (std::size_t i = 0; i < table->rows().size(); ++i) {
+            ++rows;
+            INFO(table->rows()[i].shown.name.toStdString());
+            QTest::keyClick(limits, Qt::Key_Return);
+            REQUIRE(why->isVisible());
+            CHECK(why->text().contains(table->rows()[i].why.title.toHtmlEscaped()));
+            CHECK(table->rows()[i].why.chain.size() >= 1);
+            if (!table->rows()[i].turns.empty()) {
+                CHECK(QTest::qWaitFor([&] { return !table->rows()[i].why.movers.isEmpty(); }, 20000));
+                moved += !table->rows()[i].why.movers.isEmpty();
+            }
+            QTest::keyClick(limits, Qt::Key_Return);
+            CHECK_FALSE(why->isVisible());
+            QTest::keyClick(limits, Qt::Key_Down);
+        }
+        desk.document().select({});
+        Desk::settle();
+    }
+    CHECK(rows >= 12);
+    CHECK(moved >= 5);
+}
+
+TEST_CASE("An open point is left for a reason that stays with it, and taken up again") {
+    Desk desk;
+    desk.station(Station::wire);
+    QListWidget* list = nullptr;
+    for (auto* l : desk.window.findChildren<QListWidget*>("openPoints"))
+        if (l->isVisible()) list = l;
+    REQUIRE(list);
+    int row = 0;
+    const auto& points = desk.document().openPoints();
+    std::vector<const results::OpenPoint*> here;
+    for (const auto& p : points)
+        if (p.station == Station::wire) here.push_back(&p);
+    while (row < static_cast<int>(here.size()) && !results::mayLeave(here[static_cast<std::size_t>(row)]->issue))
+        ++row;
+    REQUIRE(row < static_cast<int>(here.size()));
+    const std::string key = here[static_cast<std::size_t>(row)]->key;
+    list->setCurrentRow(row);
+    Desk::settle();
+    QPushButton* leave = nullptr;
+    QLineEdit* because = nullptr;
+    for (auto* b : desk.window.findChildren<QPushButton*>("leavePoint"))
+        if (b->isVisible()) leave = b;
+    for (auto* b : desk.window.findChildren<QLineEdit*>("leaveBecause"))
+        if (b->isVisible()) because = b;
+    REQUIRE(leave);
+    REQUIRE(because);
+    // Without a reason nothing is left, and it says so.
+    QTest::mouseClick(leave, Qt::LeftButton);
+    Desk::settle();
+    CHECK(desk.document().puppet().left.empty());
+    CHECK(!desk.window.message().isEmpty());
+    QTest::keyClicks(because, "she never nods");
+    QTest::keyClick(because, Qt::Key_Return);
+    Desk::settle();
+    REQUIRE(desk.document().puppet().left.size() == 1);
+    CHECK(desk.document().puppet().left[0] == body::LeftPoint{key, "she never nods"});
+    bool listed = false;
+    for (int i = 0; i < list->count(); ++i)
+        listed = listed || list->item(i)->text().contains("because she never nods");
+    CHECK(listed);
+    desk.undo();
+    CHECK(desk.document().puppet().left.empty());
 }

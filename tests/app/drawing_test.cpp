@@ -8,9 +8,11 @@
 #include "turntable/turntable.h"
 #include "widgets/fields.h"
 #include "words/say.h"
+#include <QDropEvent>
 #include <QFile>
 #include <QFileInfo>
 #include <QLabel>
+#include <QMimeData>
 #include <QTemporaryDir>
 #include <QUndoStack>
 
@@ -466,4 +468,46 @@ TEST_CASE("A winged kind begins by its span") {
     desk.click("startKind");
     REQUIRE(desk.document().hasPuppet());
     CHECK(body::findSize(desk.document().puppet(), body::SizeKind::span) == Approx(420).margin(1));
+}
+
+TEST_CASE("What is dropped on the desk is told apart: a picture, cards, a production, and none of these") {
+    Desk desk;
+    desk.station(Station::sheet);
+    QTemporaryDir dir;
+    const auto write = [&](const char* name, const QByteArray& bytes) {
+        QFile f(dir.filePath(name));
+        REQUIRE(f.open(QIODevice::WriteOnly));
+        f.write(bytes);
+        return f.fileName();
+    };
+    const auto drop = [&](const QString& path, QPointF at) {
+        QMimeData mime;
+        mime.setUrls({QUrl::fromLocalFile(path)});
+        QDragEnterEvent enter(at.toPoint(), Qt::CopyAction, &mime, Qt::LeftButton, Qt::NoModifier);
+        QApplication::sendEvent(&desk.window, &enter);
+        CHECK(enter.isAccepted());
+        QDropEvent e(at, Qt::CopyAction, &mime, Qt::LeftButton, Qt::NoModifier);
+        QApplication::sendEvent(&desk.window, &e);
+        Desk::settle();
+    };
+    const QPointF onSide = desk.window.sheet().mapTo(&desk.window, onScreen(desk, View::side, {0, 120, 0}));
+    drop(write("reed.svg", bytesOf("old-reed-side.svg")), onSide);
+    INFO(desk.window.message().toStdString());
+    REQUIRE(desk.document().puppet().pictures.size() == 1);
+    CHECK(desk.document().puppet().pictures[0].side);
+    const std::size_t cards = desk.document().production().cards.clays.size();
+    drop(write("clay.json", R"({"clays": [{"id": "marsh-clay", "name": "marsh clay", "family": "firm",
+        "density_g_cm3": 1.7, "thinnest_mm": 1, "thickest_mm": 12, "set_C": 130, "soak_min": 15, "colour": "#887766"}]})"),
+         onSide);
+    INFO(desk.window.message().toStdString());
+    CHECK(desk.document().production().cards.clays.size() == cards + 1);
+    CHECK(desk.document().production().puppets.size() == 3);
+    desk.undo();
+    CHECK(desk.document().production().cards.clays.size() == cards);
+    // Nothing unsaved is left that would be asked about.
+    desk.undo();
+    REQUIRE_FALSE(desk.document().isChanged());
+    drop(write("rubbish.json", "{\"a\": 1}"), onSide);
+    CHECK(!desk.window.message().isEmpty());
+    CHECK(desk.document().production().puppets.size() == 3);
 }

@@ -255,6 +255,13 @@ TEST_CASE("Work that was recovered knows its file again, and putting the offer a
         return false;
     };
     CHECK(offered());
+    {
+        // Over a file that is open nothing interrupts: a line says where the work is.
+        Desk busy;
+        busy.window.offerRecovery();
+        CHECK(busy.window.message().contains("More, Production"));
+        CHECK(offered());
+    }
     Desk desk(false);
     answer("");
     desk.window.offerRecovery();

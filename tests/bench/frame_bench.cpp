@@ -16,6 +16,7 @@
 #include <QThread>
 #include <algorithm>
 #include <cstdio>
+#include <cstdlib>
 
 using namespace enkinet;
 
@@ -70,7 +71,10 @@ int main(int argc, char** argv) {
         worst = std::max({worst, b, r, a, all});
         std::printf("%-22s bench %5.1f  rail %5.1f  answer %5.1f  window %5.1f ms\n", qPrintable(what), b, r, a, all);
     };
+    // One station alone: bench_frames 6
+    const int only = argc > 1 ? std::atoi(argv[1]) : -1;
     for (int s = 0; s < results::kStations; ++s) {
+        if (only >= 0 && s != only) continue;
         window.setStation(static_cast<results::Station>(s));
         settle(window);
         const std::size_t leaves = std::max<std::size_t>(1, leavesShown(window).size());

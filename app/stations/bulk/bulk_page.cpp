@@ -2,6 +2,7 @@
 #include "document/spoken.h"
 #include "stations/layers/layers_bench.h"
 #include "stations/layers/part_in_hand.h"
+#include "stations/station_rows.h"
 #include "widgets/button_row.h"
 #include "widgets/fields.h"
 #include "widgets/row_list.h"
@@ -35,6 +36,8 @@ BulkPage::BulkPage(Document& d) : Page(d, results::Station::bulk) {
     column()->addWidget(m_text);
     m_clearance = makeText(true);
     m_clearance->setObjectName("clearance");
+    m_rows = new StationTable(d, "bulkTable");
+    column()->addWidget(m_rows);
     column()->addWidget(m_clearance);
     column()->addWidget(makeHeading(tr("The whole puppet")));
     column()->addWidget(m_sum);
@@ -78,6 +81,7 @@ void BulkPage::show(const results::Report& r) {
                                 : tr("There is no room for bulk here: the skin is as thick as the part."));
         }
     }
+    m_rows->show(rowsOfBulk(document(), part));
     showClearance(r, part);
     double foil_g = 0, other_g = 0;
     m_parts->clear();

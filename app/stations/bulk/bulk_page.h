@@ -4,6 +4,8 @@
 
 namespace enkinet::app {
 
+class StationTable;
+
 class ChoiceField;
 class LayersBench;
 
@@ -26,6 +28,7 @@ private:
     LayersBench* m_layers;
     ChoiceField* m_bulk;
     QListWidget* m_parts;
+    StationTable* m_rows;
 };
 
 } // namespace enkinet::app

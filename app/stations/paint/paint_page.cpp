@@ -4,6 +4,7 @@
 #include "stations/paint/mix_plate.h"
 #include "stations/paint/photo_pick.h"
 #include "stations/paint/tone_patch.h"
+#include "stations/station_rows.h"
 #include "widgets/answer.h"
 #include "widgets/fields.h"
 #include "widgets/flow.h"
@@ -135,6 +136,8 @@ PaintPage::PaintPage(Document& d) : Page(d, results::Station::paint) {
     form->addRow(tr("scheme"), m_scheme);
     column()->addLayout(form);
     column()->addWidget(m_text);
+    m_rows = new StationTable(d, "paintTable");
+    column()->addWidget(m_rows);
     makeSchemeRows();
     auto* bench = new QWidget;
     bench->setObjectName("paintBench");
@@ -445,6 +448,7 @@ void PaintPage::show(const results::Report& r) {
     m_stack->setVisible(painted != nullptr && m_photo->isHidden());
     m_hint->setVisible(!m_stack->isHidden());
     showTones();
+    m_rows->show(rowsOfPaint(document(), part));
     if (painted) {
         const auto clay = r.shelf.clays.find(p.layers.clay);
         const bool bare = clay == r.shelf.clays.end();

@@ -13,6 +13,8 @@ class QSlider;
 
 namespace enkinet::app {
 
+class StationTable;
+
 class ChoiceField;
 class Fold;
 class MixPlate;
@@ -125,6 +127,7 @@ private:
     std::optional<TonesKey> m_tonesOf; ///< what the patch shows
     Fold* m_mixFold;
     AnswerJob<Mix> m_mix{[this] { takeRecipes(); }};
+    StationTable* m_rows;
 };
 
 } // namespace enkinet::app

@@ -53,6 +53,7 @@ double PlanDays::xOf(std::int64_t day, Minute at) const {
 }
 
 void PlanDays::layOut() {
+    ++m_laidOut;
     m_stretches.clear(), m_days.clear();
     if (!m_state) return;
     // The hours that a row shows: all that are ever open, whole.
@@ -535,9 +536,7 @@ void PlanDays::drawDay(QPainter& p, const Day& day) const {
     }
 }
 
-void PlanDays::paintEvent(QPaintEvent* e) {
-    QPainter p(this);
-    p.setRenderHint(QPainter::Antialiasing);
+void PlanDays::drawAll(QPainter& p, const QRect& seen) const {
     p.setPen(look().ink);
     p.setFont(deskType(22, QFont::DemiBold));
     p.drawText(QPointF(24, 34), tr("The days"));
@@ -557,9 +556,20 @@ void PlanDays::paintEvent(QPaintEvent* e) {
         p.drawText(QRectF(x - 20, 60, 40, 14), Qt::AlignCenter, QString::number(h / 60));
     }
     for (const Day& day : m_days)
-        if (e->rect().intersects(
-                QRect(0, static_cast<int>(day.y - kAboveLine), width(), static_cast<int>(kDayRow) + 1)))
+        if (seen.intersects(QRect(0, static_cast<int>(day.y - kAboveLine), width(), static_cast<int>(kDayRow) + 1)))
             drawDay(p, day);
+}
+
+void PlanDays::paintEvent(QPaintEvent* e) {
+    QPainter p(this);
+    p.setRenderHint(QPainter::Antialiasing);
+    const QRect seen = visibleRegion().boundingRect();
+    const std::vector<qint64> key{m_laidOut, m_step, m_puppet, m_now};
+    // A strip that scrolling uncovers is quicker drawn than all of it.
+    if (!m_picture.holds(key, seen) && 2 * e->rect().height() < seen.height())
+        drawAll(p, e->rect());
+    else
+        m_picture.paint(p, *this, seen, key, [&](QPainter& q) { drawAll(q, seen); });
     drawLanding(p);
     if (hasFocus()) drawFocus(p, QRectF(rect()).adjusted(3, 3, -3, -3));
 }

@@ -3,6 +3,7 @@
 // bakes hanging from it, a flag where a puppet is promised, a pin where now is.
 #include "document/plan_job.h"
 #include "widgets/accessible_picture.h"
+#include "widgets/kept_picture.h"
 #include <QWidget>
 
 namespace enkinet::app {
@@ -90,6 +91,9 @@ private:
     void drawLanding(QPainter& p) const;
     void drawWait(QPainter& p, const Wait& wait, double line) const;
 
+    void drawAll(QPainter& painter, const QRect& seen) const;
+    KeptPicture m_picture;
+    int m_laidOut = 0; ///< how often
     PlanJob::State m_state;
     std::vector<Stretch> m_stretches;
     std::vector<Day> m_days;

@@ -7,6 +7,7 @@
 #include "stations/plan/shop_shelf.h"
 #include "stations/plan/step_icon.h"
 #include "stations/plan/work_bench.h"
+#include "stations/station_table.h"
 #include "widgets/accessible_picture.h"
 #include "widgets/answer.h"
 #include "widgets/fields.h"
@@ -105,7 +106,10 @@ PlanPage::PlanPage(Document& d) : Page(d, results::Station::plan), m_since_s(wal
     m_ways->setObjectName("planWays");
     m_ways->setAccessibleName(tr("What would make the deadlines hold"));
     m_applyWay = button(tr("Apply"), "planApplyWay");
+    m_rows = new StationTable(document(), "planTable");
+    m_rows->hide();
     column()->addWidget(m_head);
+    column()->addWidget(m_rows);
     column()->addWidget(m_ways);
     column()->addWidget(m_applyWay, 0, Qt::AlignLeft);
     column()->addLayout(row);
@@ -299,6 +303,58 @@ void PlanPage::setStep(int step) {
     showStep();
 }
 
+/// When each puppet is done, against what it was promised or what a shot wants, and why.
+std::vector<StationRow> PlanPage::rowsOf(const PlanJob::Known& k) const {
+    std::vector<StationRow> rows;
+    const Calendar& calendar = k.planning.calendar;
+    Minute open = 0;
+    for (const auto& day : calendar.hours)
+        for (const Span& span : day)
+            open += span.to - span.from;
+    int learned = 0;
+    for (const make::Rate& r : k.planning.rates)
+        learned += r.steps;
+    const auto row = [&](const QString& name, int puppet, Minute end, const QString& by, Minute late, Minute spare) {
+        Minute hands = 0, waits = 0;
+        for (const results::Planned& p : k.plan.steps) {
+            if (p.step.puppet != puppet || p.done || p.skipped) continue;
+            Minute own = 0;
+            for (const auto& [from, to] : p.work)
+                own += to - from;
+            hands += own, waits += std::max<Minute>(0, p.at.done - p.at.handsEnd);
+        }
+        Why w;
+        w.title = tr("Why %1").arg(Say::dayTime(end));
+        w.chain << tr("%1 of hands at it, in the order on the days").arg(Say::hours(static_cast<double>(hands)))
+                << tr("%1 of drying, setting and baking in between, much of it beside other work")
+                       .arg(Say::hours(static_cast<double>(waits)))
+                << tr("%1 open hours a week, %2 of hands at once, typed")
+                       .arg(Say::number(static_cast<double>(open) / 60, 0))
+                       .arg(calendar.hands());
+        if (spare > 0)
+            w.chain << tr("%1 of open hours are left until then").arg(Say::minutes(static_cast<double>(spare)));
+        w.sureness = learned > 0 ? tr("Minutes by your own log: %1 steps.").arg(learned)
+                                 : tr("Typical minutes: nothing of yours was timed yet.");
+        w.test = tr("What would narrow it most: Start and Done at each step.");
+        // Half a day of open hours is a bar's breadth.
+        constexpr double kHalfDay = 240;
+        const double margin =
+            late > 0 ? 1 / (1 + static_cast<double>(late) / kHalfDay) : 1 + static_cast<double>(spare) / kHalfDay;
+        rows.push_back({{name, Say::dayTime(end), tr("by %1").arg(by), margin, false, look().slack}, w});
+    };
+    constexpr std::size_t kMost = 4;
+    for (std::size_t i = 0; i < k.plan.puppets.size() && rows.size() < kMost; ++i) {
+        const results::PlannedPuppet& p = k.plan.puppets[i];
+        if (p.deadline)
+            row(QString::fromStdString(k.of->puppets[i].name), static_cast<int>(i), p.end, Say::dayTime(*p.deadline),
+                p.late, p.spare_min);
+    }
+    for (const results::PlannedCopy& c : k.plan.wanted)
+        if (rows.size() < kMost)
+            row(k.who({c.puppet, c.copy, 0}), c.puppet, c.end, Say::dayName(dayOf(c.by)), c.late, c.spare_min);
+    return rows;
+}
+
 void PlanPage::showStep() {
     const PlanJob::State k = job().state();
     const results::Planned* s = planned();
@@ -321,7 +377,6 @@ void PlanPage::showStep() {
     const make::Step& step = k->step(s->step);
     // How the whole stands, first where it is bad.
     QStringList verdict{Say::step(step) + "."};
-    const auto& own = k->plan.puppets[static_cast<std::size_t>(s->step.puppet)];
     const QString name = k->who(s->step);
     for (std::size_t i = 0; i < k->plan.puppets.size(); ++i) {
         const results::PlannedPuppet& x = k->plan.puppets[i];
@@ -336,14 +391,8 @@ void PlanPage::showStep() {
         if (c.late > 0)
             verdict << tr("%1 is late for “%2” by %3: done %4.")
                            .arg(who, shot, Say::minutes(static_cast<double>(c.late)), Say::dayTime(c.end));
-        else if (c.puppet == s->step.puppet && c.copy == s->step.copy)
-            verdict << tr("%1 is wanted for “%2”, %3: %4 of open hours to spare.")
-                           .arg(who, shot, Say::dayName(dayOf(c.by)), Say::minutes(static_cast<double>(c.spare_min)));
     }
-    if (own.deadline && own.late == 0)
-        verdict << tr("%1 is done %2, %3 of open hours to spare.")
-                       .arg(QString::fromStdString(k->puppet(s->step).name), Say::dayTime(own.end),
-                            Say::minutes(static_cast<double>(own.spare_min)));
+    m_rows->show(rowsOf(*k));
     if (k->chance && !std::isnan(k->chance->holds))
         verdict << tr("All deadlines hold in %1 of 100 such builds.").arg(Say::number(100 * k->chance->holds, 0));
     verdict << (k->plan.schedule.proved

@@ -3,6 +3,7 @@
 #include "document/plan_job.h"
 #include "jobs/device_ports.h"
 #include "stations/page.h"
+#include "stations/station_table.h"
 #include <QTimer>
 
 class QFormLayout;
@@ -44,6 +45,8 @@ private:
     void makeOrder();
     void showBench();
     void writeLine(document::LogKind kind, double number, const QString& unit, const QString& text);
+    std::vector<StationRow> rowsOf(const PlanJob::Known& state) const;
+    StationTable* m_rows;
     void showOrder();
     void keepOrder();
     void moveStep(int step, Minute at, int before);

@@ -324,22 +324,22 @@ void PicturesLeaf::showDoubts(int parts) {
     };
     m_doubtList->clear();
     for (const body::WidthDoubt& d : m_doubts) {
-        using Why = body::WidthDoubt::Why;
+        using Because = body::WidthDoubt::Why;
         const QString where =
             d.side ? tr("%1, %2 % along, from the side").arg(nameOf(d.limb, d.segment)).arg(qRound(100 * d.at))
                    : tr("%1, %2 % along, from the front").arg(nameOf(d.limb, d.segment)).arg(qRound(100 * d.at));
         QString why;
         switch (d.why) {
-        case Why::off_figure:
+        case Because::off_figure:
             why = tr("its bone lies beside the figure");
             break;
-        case Why::border:
+        case Because::border:
             why = tr("no edge within a third of the height");
             break;
-        case Why::hole:
+        case Because::hole:
             why = tr("something else lies close by");
             break;
-        case Why::neighbour:
+        case Because::neighbour:
             why = tr("cut off where %1 begins").arg(nameOf(d.otherLimb, d.otherSegment));
             break;
         }

@@ -7,6 +7,7 @@
 #include "stations/sheet/pictures_leaf.h"
 #include "stations/sheet/pose_leaf.h"
 #include "stations/sheet/things_leaf.h"
+#include "stations/station_rows.h"
 #include "widgets/answer.h"
 #include "widgets/fields.h"
 #include "widgets/leaves.h"
@@ -83,6 +84,8 @@ SheetPage::SheetPage(Document& d) : Page(d, results::Station::sheet) {
     puppet->setContentsMargins(0, 0, 0, 0);
     puppet->setSpacing(7);
     puppet->addWidget(m_facts);
+    m_rows = new StationTable(document(), "sheetTable");
+    puppet->addWidget(m_rows);
     auto* form = makeForm();
     form->addRow(tr("height"), m_height);
     form->addRow(tr("wire is chosen for"), m_aim);
@@ -306,15 +309,15 @@ void SheetPage::show(const results::Report& r) {
     m_title->setText(QString::fromStdString(p.name));
     const fill::Totals& t = r.choice.totals;
     QStringList facts;
-    facts << Say::weights(t);
+    facts << Say::chance(p, r.choice);
     facts << tr("Its weight sits %1 above the base.").arg(Say::length(t.centre.y, 0));
     if (const QString feet = Say::footing(r.choice); !feet.isEmpty()) facts << feet;
     for (const body::Mass& m : p.masses)
         if (m.id == "head")
             facts << tr("%1 heads high, the head %2 of it.")
                          .arg(Say::number(p.height_mm / (2 * m.half_mm.y), 1), Say::length(2 * m.half_mm.y, 0));
-    facts << Say::chance(p, r.choice);
     m_facts->setText(facts.join("\n"));
+    m_rows->show(rowsOfSheet(document()));
     m_height->show(p.height_mm);
     m_lean->show(p.wants.lean_rad);
     m_film->show(p.wants.film_s);

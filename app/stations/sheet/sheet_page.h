@@ -9,6 +9,8 @@ class QLabel;
 
 namespace enkinet::app {
 
+class StationTable;
+
 class ChoiceField;
 class ChecksLeaf;
 class Leaves;
@@ -60,6 +62,7 @@ private:
     ChoiceField* m_stationPick;
     NumberField *m_a, *m_b, *m_c, *m_weight;
     QFormLayout* m_form;
+    StationTable* m_rows;
 };
 
 } // namespace enkinet::app

@@ -1,5 +1,6 @@
 #include "stations/shoot/shoot_page.h"
 #include "base/units.h"
+#include "sheet/tags.h"
 #include "stations/shoot/poses_leaf.h"
 #include "stations/shoot/shot_table.h"
 #include "widgets/answer.h"
@@ -48,8 +49,7 @@ ShootPage::ShootPage(Document& d) : Page(d, results::Station::shoot), m_motions(
     setBench(m_stack);
     m_head = new AnswerHead;
     m_head->sentenceLabel()->setObjectName("shootVerdict");
-    m_limits = new LimitTable;
-    m_limits->setObjectName("shootLimits");
+    m_limits = new StationTable(d, "shootTable");
     m_swaps = makeText();
     m_swaps->setObjectName("swapList");
     m_leaves = new Leaves;
@@ -355,6 +355,37 @@ void ShootPage::showFields(const Shot& shot, const document::Cast* cast) {
     m_break->setEnabled(cast != nullptr && !joints.isEmpty() && knowsFilm());
 }
 
+/// What a joint has spent after the shot in hand, and why.
+StationRow ShootPage::rowOf(const results::WornJoint& j, double after, const Shot& shot) {
+    const body::Puppet& puppet = document().puppet();
+    const body::Limb& limb = puppet.limbs[static_cast<std::size_t>(j.limb)];
+    const QString name = jointName(puppet, j);
+    const double before = j.before[static_cast<std::size_t>(m_shot)].value;
+    Why w;
+    w.title = tr("Why %1 % of what nine in ten such wires stand").arg(Say::number(100 * after, 0));
+    if (!std::isnan(before)) w.chain << tr("%1 % was spent in shots before this one").arg(Say::number(100 * before, 0));
+    const document::Cast* c = cast();
+    w.chain << (c && !c->histories.empty() ? tr("its bends, counted to and fro in the motion of this shot")
+                                           : tr("its bends, from how widely it acts: %1 frames, each pose held for %2")
+                                                 .arg(shot.frames)
+                                                 .arg(shot.onEach))
+            << tr("each bend is made a little farther, for the wire springs back");
+    if (shot.retakes > 0)
+        w.chain << tr("%1 % of the poses are posed again, typed").arg(Say::number(100 * shot.retakes, 0));
+    for (const choice::LimbChoice& l : document().report().choice.limbs) {
+        if (l.limb != j.limb || l.chosen < 0) continue;
+        const choice::Candidate& made = l.candidates()[static_cast<std::size_t>(l.chosen)];
+        w.chain << Say::limbWire(limb, l, made, cardName(document().production(), document().report(), made.spool));
+        const wire::Calibration& tested = document().report().stock.calibrationOf(made.spool);
+        w.sureness = tested.hasLife() ? tr("Calibrated by your tests of this spool: %1.").arg(Say::tests(tested))
+                                      : tr("From table values: this wire has not been tested.");
+        w.test = tr("What would narrow it most: bend a piece of this spool to and fro until it breaks, and count.");
+    }
+    return {{name, tr("%1 %").arg(Say::number(100 * after, 0)), tr("at most 100 %"), after > 0 ? 1 / after : 20, false,
+             look().slack},
+            w};
+}
+
 void ShootPage::showShot() {
     const auto& all = document().production().shots;
     m_shot = std::clamp(m_shot, 0, std::max(0, static_cast<int>(all.size()) - 1));
@@ -379,24 +410,22 @@ void ShootPage::showShot() {
     showFields(*s, cast());
     // What it wears.
     if (!k || k->of != document().value()) return;
-    std::vector<LimitTable::Row> rows;
+    std::vector<StationRow> rows;
     QString worst;
     double most = 0;
     for (const results::WornJoint& j : results::findWorn(k->film.ledger, puppet, all.size())) {
         const double after = j.after[static_cast<std::size_t>(m_shot)].value;
         if (std::isnan(after)) continue;
         if (after > most) most = after, worst = jointName(document().puppet(), j);
-        if (rows.size() < 4)
-            rows.push_back({jointName(document().puppet(), j), tr("%1 %").arg(Say::number(100 * after, 0)),
-                            tr("at most 100 %"), after > 0 ? 1 / after : 20, false, look().slack});
+        if (rows.size() < 4) rows.push_back(rowOf(j, after, *s));
     }
-    std::sort(rows.begin(), rows.end(), [](const auto& a, const auto& b) { return a.margin < b.margin; });
-    m_limits->show(rows);
-    m_limits->setVisible(!rows.empty());
+    std::sort(rows.begin(), rows.end(), [](const auto& a, const auto& b) { return a.shown.margin < b.shown.margin; });
+    const bool none = rows.empty();
+    m_limits->show(std::move(rows));
     QStringList sentence;
     if (!std::isnan(k->film.chance))
         sentence << tr("No shot stops in %1 of 100 such films.").arg(Say::number(100 * k->film.chance, 0));
-    if (rows.empty())
+    if (none)
         sentence << tr("%1 is not in this shot.").arg(QString::fromStdString(document().puppet().name));
     else if (most > 1)
         sentence << tr("After this one the %1 has spent more than nine in ten stand.").arg(worst);

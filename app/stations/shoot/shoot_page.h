@@ -3,6 +3,7 @@
 #include "document/film_job.h"
 #include "stations/page.h"
 #include "stations/shoot/shot_motions.h"
+#include "stations/station_table.h"
 
 class QLineEdit;
 class QPushButton;
@@ -54,7 +55,8 @@ private:
     QStackedWidget* m_stack;
     Leaves* m_leaves;
     AnswerHead* m_head;
-    LimitTable* m_limits;
+    StationRow rowOf(const results::WornJoint& joint, double after, const document::Shot& shot);
+    StationTable* m_limits;
     QLineEdit *m_name, *m_day;
     NumberField *m_frames, *m_fps, *m_on, *m_retakes;
     ChoiceField *m_copy, *m_acting, *m_broke;

@@ -44,8 +44,21 @@ QPolygonF massOutline(View view, const Mass& mass, const MassCopy& copy) {
     return all;
 }
 
-std::vector<QPainterPath> figureOf(View view, const Puppet& puppet, const Skeleton& s) {
-    std::vector<QPainterPath> all;
+/// Turned the way that ellipses run, so that shapes that overlap add up and never cancel.
+QPolygonF turned(QPolygonF polygon) {
+    double area = 0;
+    for (qsizetype i = 0; i < polygon.size(); ++i) {
+        const QPointF &a = polygon[i], &b = polygon[(i + 1) % polygon.size()];
+        area += a.x() * b.y() - b.x() * a.y();
+    }
+    if (area < 0) std::reverse(polygon.begin(), polygon.end());
+    return polygon;
+}
+
+/// A figure as one outline: shapes that lie on one another take several times as long to fill.
+QPainterPath figureOf(View view, const Puppet& puppet, const Skeleton& s) {
+    QPainterPath all;
+    all.setFillRule(Qt::WindingFill);
     for (const Link& link : s.links) {
         const Limb& limb = puppet.limbs[static_cast<std::size_t>(s.copies[static_cast<std::size_t>(link.copy)].limb)];
         const Segment& segment = limb.segments[static_cast<std::size_t>(link.segment)];
@@ -55,40 +68,23 @@ std::vector<QPainterPath> figureOf(View view, const Puppet& puppet, const Skelet
         const double ka = QPointF::dotProduct(project(view, link.a) - none, across),
                      kb = QPointF::dotProduct(project(view, link.b) - none, across);
         QPolygonF sides, back;
-        QPainterPath path;
-        path.setFillRule(Qt::WindingFill);
         const auto add = [&](double t, double half) {
             sides << from + t * along + half * across;
             back.prepend(from + t * along - half * across);
-            if (t <= 0 || t >= 1) path.addEllipse(from + t * along, half, half);
+            if (t <= 0 || t >= 1) all.addEllipse(from + t * along, half, half);
         };
         // Nothing but wire is seen as such.
         if (segment.stations.empty()) add(0, 0.7), add(1, 0.7);
         for (const Station& at : segment.stations)
             add(at.at, std::hypot(ka * at.a_mm, kb * at.b_mm));
-        path.addPolygon(sides + back);
-        all.push_back(path);
+        all.addPolygon(turned(sides + back));
+        all.closeSubpath();
     }
     for (const MassCopy& m : s.masses) {
-        QPainterPath path;
-        path.addPolygon(massOutline(view, puppet.masses[static_cast<std::size_t>(m.mass)], m));
-        path.closeSubpath();
-        all.push_back(path);
+        all.addPolygon(turned(massOutline(view, puppet.masses[static_cast<std::size_t>(m.mass)], m)));
+        all.closeSubpath();
     }
-    return all;
-}
-
-/// All shapes as one: their edges first, then what they fill.
-void drawFigure(QPainter& p, const std::vector<QPainterPath>& figure, const QPen& edge, const QBrush& fill) {
-    p.setBrush(Qt::NoBrush);
-    p.setPen(edge);
-    for (const QPainterPath& path : figure)
-        p.drawPath(path);
-    // A hair over their own edge, so that no seam shows.
-    p.setPen(edge.style() == Qt::NoPen ? edge : QPen(fill, edge.widthF() * 0.3));
-    p.setBrush(fill);
-    for (const QPainterPath& path : figure)
-        p.drawPath(path);
+    return all.simplified();
 }
 
 } // namespace
@@ -120,6 +116,7 @@ void ShotFrames::show(const FilmJob::State& state, int puppet, int shot) {
     m_seen.forget();
     m_wires.clear();
     m_exposures = 0;
+    m_outlines.clear();
     if (const document::Cast* c = cast()) {
         const results::Report& report = *m_state->from->puppets[static_cast<std::size_t>(puppet)];
         m_rest = report.choice.rest;
@@ -243,6 +240,14 @@ void ShotFrames::keyPressEvent(QKeyEvent* e) {
     }
 }
 
+const QPainterPath& ShotFrames::outlineAt(int exposure, View view, const Skeleton& posed) {
+    constexpr std::size_t kMost = 400;
+    if (m_outlines.size() > kMost) m_outlines.clear();
+    const auto [at, fresh] = m_outlines.try_emplace({exposure, view});
+    if (fresh) at->second = figureOf(view, puppet(), posed);
+    return at->second;
+}
+
 void ShotFrames::drawTape(QPainter& p) const {
     const QRectF t = tape();
     drawPaper(p, t, look().sheet, 5);
@@ -340,9 +345,11 @@ void ShotFrames::paintEvent(QPaintEvent*) {
         p.translate(-sum / std::max<double>(1, static_cast<double>(m_rest.links.size())), -before.lift_mm);
         QColor pale = look().graphite;
         pale.setAlpha(55);
-        drawFigure(p, figureOf(view, puppet(), shadow.skeleton), QPen(Qt::NoPen), pale);
+        p.fillPath(outlineAt(std::max(0, m_exposure - 1), view, shadow.skeleton), pale);
         p.translate(0, before.lift_mm - now.lift_mm);
-        drawFigure(p, figureOf(view, puppet(), here.skeleton), QPen(look().ink, 2.4 / scale), look().sheet);
+        p.setPen(QPen(look().ink, 2.4 / scale));
+        p.setBrush(look().sheet);
+        p.drawPath(outlineAt(m_exposure, view, here.skeleton));
         // Its wire, and where the hand takes it.
         p.setBrush(Qt::NoBrush);
         p.setPen(QPen(look().copper, 2.2 / scale, Qt::SolidLine, Qt::RoundCap));

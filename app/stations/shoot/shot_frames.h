@@ -3,10 +3,13 @@
 // line how far the hand bends so that the wire stays; below, a tape of exposures with the feet that stand.
 #include "document/answer_job.h"
 #include "document/film_job.h"
+#include "sheet/elevation.h"
 #include "shoot/frames.h"
 #include "widgets/accessible_picture.h"
+#include <QPainterPath>
 #include <QTimer>
 #include <QWidget>
+#include <map>
 
 namespace enkinet::app {
 
@@ -57,6 +60,9 @@ private:
 
     FilmJob::State m_state;
     int m_puppet = 0, m_shot = -1, m_exposure = 0, m_exposures = 0;
+    /// The figure in a pose of the shot, kept from the first time that it is drawn.
+    const QPainterPath& outlineAt(int exposure, View view, const body::Skeleton& posed);
+    std::map<std::pair<int, View>, QPainterPath> m_outlines;
     body::Skeleton m_rest;
     std::vector<shoot::JointWire> m_wires;
     QTimer m_clock;

@@ -34,6 +34,7 @@ ShotTable::ShotTable(QWidget* parent) : QWidget(parent) {
 }
 
 void ShotTable::show(const FilmJob::State& state, int puppet) {
+    ++m_shown;
     m_state = state, m_puppet = puppet;
     m_worst.clear();
     if (state && puppet < static_cast<int>(state->of->puppets.size())) {
@@ -239,9 +240,7 @@ void ShotTable::drawRack(QPainter& p, int i) const {
     }
 }
 
-void ShotTable::paintEvent(QPaintEvent*) {
-    QPainter p(this);
-    p.setRenderHint(QPainter::Antialiasing);
+void ShotTable::drawAll(QPainter& p) const {
     p.setPen(look().ink);
     p.setFont(deskType(22, QFont::DemiBold));
     p.drawText(QPointF(kTableLeft, 34), tr("The shots"));
@@ -298,6 +297,12 @@ void ShotTable::paintEvent(QPaintEvent*) {
         line(y, w);
         y += 17;
     }
+}
+
+void ShotTable::paintEvent(QPaintEvent*) {
+    QPainter p(this);
+    m_picture.paint(p, *this, rect(), {m_shown, m_shot, m_puppet}, [this](QPainter& q) { drawAll(q); });
+    p.setRenderHint(QPainter::Antialiasing);
     if (hasFocus()) drawFocus(p, QRectF(rect()).adjusted(3, 3, -3, -3));
 }
 

@@ -3,6 +3,7 @@
 // most, filled by what has been spent when the shot is over; a flag where something is swapped first.
 #include "document/film_job.h"
 #include "widgets/accessible_picture.h"
+#include "widgets/kept_picture.h"
 #include <QWidget>
 
 namespace enkinet::app {
@@ -31,13 +32,15 @@ protected:
 private:
     QRectF cardBox(int shot) const;
     int shots() const { return m_state ? static_cast<int>(m_state->of->shots.size()) : 0; }
+    void drawAll(QPainter& p) const;
     void drawCard(QPainter& p, int shot) const;
     void drawRack(QPainter& p, int shot) const;
     int numberOf(const results::WornJoint& joint) const; ///< in the key
     FilmJob::State m_state;
     std::vector<results::WornJoint> m_worst;
     QString nameOf(const results::WornJoint& joint) const;
-    int m_puppet = 0, m_shot = -1;
+    int m_puppet = 0, m_shot = -1, m_shown = 0;
+    KeptPicture m_picture;
 };
 
 } // namespace enkinet::app

@@ -4,6 +4,7 @@
 #include "files/container.h"
 #include "files/pattern_file.h"
 #include "stations/layers/part_in_hand.h"
+#include "stations/station_rows.h"
 #include "widgets/button_row.h"
 #include "widgets/fields.h"
 #include "widgets/flow.h"
@@ -128,6 +129,8 @@ CoverLeaf::CoverLeaf(Document& document, QWidget* parent) : QWidget(parent), m_d
     b->addWidget(m_title);
     b->addWidget(m_view, 1);
     b->addWidget(m_text);
+    m_rows = new StationTable(document, "coverTable");
+    v->addWidget(m_rows);
     v->addWidget(makeHeading(tr("Cloth for the whole puppet")));
     m_width = new NumberField(NumberField::Kind::length, 50, 5000, 50, 0, tr("Width of the cloth"));
     m_width->setObjectName("clothWidth");
@@ -188,6 +191,7 @@ void CoverLeaf::show() {
     m_camera->show(sides, azimuth);
     std::vector<fill::Pattern> own;
     m_text->clear();
+    m_rows->show(rowsOfCover(m_document, part));
     if (part >= 0) {
         const fill::Part& p = r.choice.parts[static_cast<std::size_t>(part)];
         m_cover->show(covers, QString::fromStdString(p.layers.cover));

@@ -8,6 +8,8 @@ class QLabel;
 
 namespace enkinet::app {
 
+class StationTable;
+
 class ChoiceField;
 class NumberField;
 
@@ -41,6 +43,7 @@ private:
     QLabel *m_title, *m_text, *m_cloth, *m_order;
     PatternView* m_view;
     QWidget* m_bench;
+    StationTable* m_rows;
 };
 
 } // namespace enkinet::app

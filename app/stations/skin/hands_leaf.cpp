@@ -1,4 +1,5 @@
 #include "stations/skin/hands_leaf.h"
+#include "document/cards_in.h"
 #include "document/spoken.h"
 #include "files/container.h"
 #include "files/production_json.h"
@@ -287,16 +288,7 @@ void HandsLeaf::weighed(double grams) {
 void HandsLeaf::readCards() {
     const QString path =
         QFileDialog::getOpenFileName(this, tr("Cards of clays, bulks, covers, wires"), {}, tr("Cards (*.json)"));
-    if (path.isEmpty()) return;
-    const auto text = files::readFile(path.toStdString());
-    const auto cards = text ? files::parseCards(*text, QFileInfo(path).fileName().toStdString())
-                            : Result<document::Cards>(text.fault());
-    if (!cards) {
-        Q_EMIT m_document.refused(spoken(cards.fault()));
-        return;
-    }
-    m_document.change(tr("Cards from %1").arg(QFileInfo(path).fileName()),
-                      [&](const document::Edits& e) { return e.addCards(*cards); });
+    if (!path.isEmpty()) takeCards(m_document, path);
 }
 
 } // namespace enkinet::app

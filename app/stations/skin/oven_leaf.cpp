@@ -4,9 +4,11 @@
 #include "files/oven_log_file.h"
 #include "stations/page.h"
 #include "stations/skin/bake_plot.h"
+#include "stations/station_rows.h"
 #include "widgets/button_row.h"
 #include "widgets/fields.h"
 #include "widgets/look.h"
+#include "widgets/paper.h"
 #include "widgets/row_list.h"
 #include "words/say.h"
 #include <QFileDialog>
@@ -95,6 +97,8 @@ OvenLeaf::OvenLeaf(Document& document, QWidget* parent) : QWidget(parent), m_doc
     m_loads->setObjectName("loads");
     m_loads->setAccessibleName(tr("Loads of the oven, in order"));
     v->addWidget(m_loads);
+    m_rows = new StationTable(document, "ovenTable");
+    v->addWidget(m_rows);
 
     m_editor = new QWidget;
     auto* e = new QVBoxLayout(m_editor);
@@ -233,6 +237,7 @@ void OvenLeaf::show() {
     m_empty->setVisible(!any);
     m_all->setVisible(any);
     if (!any) return;
+    m_rows->show(rowsOfOven(m_document));
     m_school->show({{tr("one bake at the end"), static_cast<int>(body::BakeSchool::once)},
                     {tr("a bake for each limb, as it is done"), static_cast<int>(body::BakeSchool::staged)},
                     {tr("my own loads"), static_cast<int>(body::BakeSchool::own)}},

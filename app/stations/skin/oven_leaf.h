@@ -11,6 +11,8 @@ class QListWidgetItem;
 
 namespace enkinet::app {
 
+class StationTable;
+
 class BakePlot;
 class ChoiceField;
 class NumberField;
@@ -59,6 +61,7 @@ private:
     QWidget *m_all, *m_editor, *m_bench;
     HeatView* m_heat;
     BakePlot* m_plot;
+    StationTable* m_rows;
 };
 
 } // namespace enkinet::app

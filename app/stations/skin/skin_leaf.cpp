@@ -2,6 +2,7 @@
 #include "document/spoken.h"
 #include "stations/layers/layers_bench.h"
 #include "stations/layers/part_in_hand.h"
+#include "stations/station_rows.h"
 #include "widgets/button_row.h"
 #include "widgets/fields.h"
 #include "widgets/flow.h"
@@ -43,6 +44,8 @@ SkinLeaf::SkinLeaf(Document& document, QWidget* parent) : QWidget(parent), m_doc
     v->addLayout(form);
     v->addLayout(makeButtonRow(this, {{tr("Same thickness all along"), "skinEven", [this] { asThePart(); }}}));
     v->addWidget(m_text);
+    m_rows = new StationTable(document, "skinTable");
+    v->addWidget(m_rows);
     connect(m_clay, &ChoiceField::edited, this, [this](const QVariant& value) {
         const std::string id = value.toString().toStdString();
         changeLayers(m_document, tr("Clay of %1").arg(m_layers->caption().section(',', 0, 0)), [&](body::Layers& l) {
@@ -106,6 +109,7 @@ void SkinLeaf::show() {
     const bool uneven = seg && std::any_of(seg->stations.begin(), seg->stations.end(),
                                            [](const body::Station& s) { return s.skin_mm.has_value(); });
     findChild<QPushButton*>("skinEven")->setEnabled(uneven);
+    m_rows->show(rowsOfSkin(m_document, part));
     if (!clay) {
         m_text->setText(
             p.layers.cover.empty()
@@ -114,12 +118,8 @@ void SkinLeaf::show() {
         return;
     }
     const fill::ClayCard& c = r.shelf.clays.at(p.layers.clay);
-    const QString thick = p.skinMost_mm - p.skinLeast_mm < 0.05
-                              ? Say::length(p.skinMost_mm)
-                              : tr("%1 to %2").arg(Say::length(p.skinLeast_mm), Say::length(p.skinMost_mm));
-    m_text->setText(tr("%1 cm³ of clay, %2, %3 thick. This clay wants %4 to %5; %6.")
-                        .arg(Say::figure(p.skin.volume_mm3 / 1000), Say::grams(p.skin.mass_g), thick,
-                             Say::length(c.thinnest_mm), Say::length(c.thickest_mm), QString::fromStdString(c.note)));
+    m_text->setText(
+        tr("%1 cm³ of clay; %2.").arg(Say::figure(p.skin.volume_mm3 / 1000), QString::fromStdString(c.note)));
 }
 
 QWidget* SkinLeaf::bench() const { return m_layers; }

@@ -8,6 +8,8 @@ class QLabel;
 
 namespace enkinet::app {
 
+class StationTable;
+
 class ChoiceField;
 class LayersBench;
 class NumberField;
@@ -32,6 +34,7 @@ private:
     ChoiceField *m_clay, *m_across, *m_place;
     NumberField *m_thickness, *m_relief;
     QLabel* m_text;
+    StationTable* m_rows;
 };
 
 } // namespace enkinet::app

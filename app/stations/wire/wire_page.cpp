@@ -6,7 +6,7 @@
 #include "stations/wire/lens_leaf.h"
 #include "stations/wire/remedies_list.h"
 #include "stations/wire/spools_leaf.h"
-#include "stations/wire/why.h"
+#include "stations/wire/wire_why.h"
 #include "stations/wire/wires_window.h"
 #include "widgets/answer.h"
 #include "widgets/fields.h"
@@ -427,15 +427,7 @@ void WirePage::showWhy() {
     m_whyText->setVisible(m_asked >= 0 && m_demand >= 0);
     if (m_asked < 0 || m_demand < 0) return;
     const Why w = whyOf(document(), m_limb, m_demand, kRows[m_asked]);
-    QString text = QString("<p style='margin:0'><b>%1</b></p>").arg(w.title.toHtmlEscaped());
-    for (const QString& link : w.chain)
-        text += QString("<p style='margin:2px 0 0 0'>← %1</p>").arg(link.toHtmlEscaped());
-    if (!w.movers.isEmpty())
-        text += QString("<p style='margin:5px 0 0 0'>%1</p>")
-                    .arg(tr("What moves it most: %1.").arg(w.movers.join(tr("; "))).toHtmlEscaped());
-    text += QString("<p style='margin:5px 0 0 0; color:%2'>%1</p>")
-                .arg((w.sureness + " " + w.test).toHtmlEscaped(), look().graphite.name());
-    m_whyText->setText(text);
+    m_whyText->setText(textOf(w));
     m_whyText->setAccessibleName(w.title);
 }
 

@@ -141,8 +141,11 @@ void WiresWindow::drawNames(QPainter& p) const {
                                 ? tr("%1 beyond what a hand gives").arg(Say::figure(s.effort - m_limit))
                             : s.life < m_life ? tr("wears out below the line")
                                               : QString();
-        words = out.isEmpty() ? tr("yours: %1").arg(words) : tr("yours, %1: %2").arg(words, out);
+        const QString wire = words;
+        words = out.isEmpty() ? tr("yours: %1").arg(wire) : tr("yours, %1: %2").arg(wire, out);
         p.setFont(deskType(13, QFont::DemiBold));
+        // Which wire it is stands above the picture too; what is wrong with it only here.
+        if (!out.isEmpty() && !enkinet::app::fits(p.font(), r.width() - 20, words)) words = tr("yours: %1").arg(out);
         const double w = std::min(QFontMetricsF(p.font()).horizontalAdvance(words), r.width() - 20);
         double x = std::clamp(xOf(s.effort) + 12, r.left() + 6, r.right() - w - 6), y = place.y() - s.radius - 20;
         if (y < r.top() + 2) y = place.y() + s.radius + 4;

@@ -1,4 +1,4 @@
-#include "stations/wire/why.h"
+#include "stations/wire/wire_why.h"
 #include "words/say.h"
 #include <algorithm>
 #include <cmath>
@@ -8,12 +8,6 @@ namespace enkinet::app {
 namespace {
 
 using choice::State;
-
-/// An input that can be turned by a hundredth, and how much more or less of the number that gives.
-struct Mover {
-    QString name;
-    double percent = 0;
-};
 
 double valueOf(const choice::Verdict& v, const choice::Demand& d, State s) {
     switch (s) {
@@ -111,13 +105,13 @@ Why whyOf(const Document& document, int limbIndex, int demand, State state) {
         return w;
     }
     // By a hundredth at a time on the same model.
-    std::vector<Mover> movers;
+    std::vector<std::pair<QString, double>> movers;
     const double before = valueOf(v, d, state);
     const auto turn = [&](const QString& name, choice::Demand other, wire::Bundle bundle) {
         constexpr double kStep = 0.01;
         const double after = valueOf(choice::judge(other, table, bundle, tested, trial.spunDamage), other, state);
         if (std::isfinite(after) && before > 0)
-            movers.push_back({name, 100 * std::log(after / before) / std::log(1 + kStep) / 100});
+            movers.emplace_back(name, std::log(after / before) / std::log(1 + kStep));
     };
     if (!d.whip) {
         choice::Demand x = d;
@@ -135,13 +129,7 @@ Why whyOf(const Document& document, int limbIndex, int demand, State state) {
         b.diameter_mm *= 1.01, b.lay_mm *= 1.01;
         turn(Say::tr("wire 1 % thicker"), d, b);
     }
-    std::sort(movers.begin(), movers.end(),
-              [](const Mover& a, const Mover& b) { return std::abs(a.percent) > std::abs(b.percent); });
-    for (const Mover& m : movers) {
-        if (w.movers.size() == 3 || std::abs(m.percent) < 0.02) break;
-        w.movers << (m.percent > 0 ? Say::tr("%1: %2 % more").arg(m.name, Say::number(m.percent, 1))
-                                   : Say::tr("%1: %2 % less").arg(m.name, Say::number(-m.percent, 1)));
-    }
+    w.movers = sayMovers(movers);
     const bool life = state == State::tired;
     const bool any = life ? tested.hasLife() : tested.hangTests > 0;
     const double spread = life ? tested.lifeScatter : tested.holdLnSpread;

@@ -1,0 +1,33 @@
+#include "document/cards_in.h"
+#include "document/spoken.h"
+#include "files/container.h"
+#include "words/say.h"
+#include <QFileInfo>
+
+namespace enkinet::app {
+
+namespace {
+Result<document::Cards> readCards(const QString& path) {
+    const auto text = files::readFile(path.toStdString());
+    if (!text) return text.fault();
+    return files::parseCards(*text, QFileInfo(path).fileName().toStdString());
+}
+} // namespace
+
+bool holdsCards(const QString& path) {
+    const auto cards = readCards(path);
+    return cards && !(cards->wires.empty() && cards->clays.empty() && cards->bulks.empty() && cards->covers.empty() &&
+                      cards->ovens.empty() && cards->paints.empty());
+}
+
+bool takeCards(Document& d, const QString& path) {
+    const auto cards = readCards(path);
+    if (!cards) {
+        Q_EMIT d.refused(spoken(cards.fault()));
+        return false;
+    }
+    return d.change(Say::tr("Cards from %1").arg(QFileInfo(path).fileName()),
+                    [&](const document::Edits& e) { return e.addCards(*cards); });
+}
+
+} // namespace enkinet::app

@@ -1,0 +1,12 @@
+#pragma once
+// Material cards from a file, taken into the open production.
+#include "document/document.h"
+
+namespace enkinet::app {
+
+/// Whether a file holds cards and nothing else.
+bool holdsCards(const QString& path);
+/// Takes them in as one step; a fault is refused with its sentence.
+bool takeCards(Document& document, const QString& path);
+
+} // namespace enkinet::app

@@ -1,0 +1,373 @@
+#include "stations/station_rows.h"
+#include "document/spoken.h"
+#include "stations/layers/part_in_hand.h"
+#include "widgets/look.h"
+#include "words/say.h"
+#include <algorithm>
+#include <cmath>
+
+namespace enkinet::app {
+
+namespace {
+
+constexpr double kNoFigure = std::numeric_limits<double>::quiet_NaN();
+
+QString cm3(double mm3) { return Say::tr("%1 cm³").arg(Say::figure(mm3 / 1000)); }
+
+/// A number that nothing limits.
+LimitTable::Row plainRow(const QString& name, const QString& is) {
+    return {name, is, QString(), kNoFigure, true, look().ink};
+}
+LimitTable::Row atLeast(const QString& name, const QString& is, const QString& wanted, double margin) {
+    return {name, is, Say::tr("at least %1").arg(wanted), margin, true, look().slack};
+}
+LimitTable::Row atMost(const QString& name, const QString& is, const QString& wanted, double margin) {
+    return {name, is, Say::tr("at most %1").arg(wanted), margin, false, look().slack};
+}
+
+const fill::Part& partOf(const Document& d, int part) {
+    return d.report().choice.parts[static_cast<std::size_t>(part)];
+}
+
+/// The part's skin a hundredth thicker, and its body a hundredth wider.
+std::vector<Turn> shapeTurns(const Document& d, int part) {
+    const fill::Part& p = partOf(d, part);
+    const document::PartRef ref = refOf(d, part);
+    std::vector<Turn> turns;
+    if (p.layers.skin_mm > 0)
+        turns.push_back({Say::tr("skin 1 % thicker"), [ref, layers = p.layers](const document::Edits& e) mutable {
+                             body::Layers thicker = layers;
+                             thicker.skin_mm *= 1.01;
+                             return e.setLayers(ref, thicker);
+                         }});
+    if (p.mass < 0)
+        turns.push_back({Say::tr("half-widths 1 % more"), [ref](const document::Edits& e) {
+                             return e.setLimb(ref.limb, [&](body::Limb& l) {
+                                 for (body::Station& s : l.segments[static_cast<std::size_t>(ref.segment)].stations)
+                                     s.a_mm *= 1.01, s.b_mm *= 1.01;
+                             });
+                         }});
+    if (p.mass >= 0) {
+        const body::Mass& m = d.puppet().masses[static_cast<std::size_t>(
+            d.report().choice.skeleton.masses[static_cast<std::size_t>(p.mass)].mass)];
+        if (m.shape != body::MassShape::weighed)
+            turns.push_back({Say::tr("1 % larger"), [id = m.id, half = m.half_mm](const document::Edits& e) {
+                                 return e.setMassSize(id, 1.01 * half);
+                             }});
+    }
+    return turns;
+}
+
+Reading readPart(int part, double (*of)(const fill::Part&)) {
+    return [part, of](const results::Report& r) {
+        return part < static_cast<int>(r.choice.parts.size()) ? of(r.choice.parts[static_cast<std::size_t>(part)])
+                                                              : kNoFigure;
+    };
+}
+
+QString drawnWidths() { return Say::tr("the half-widths, as drawn or typed at Sheet"); }
+QString cardOf(const std::string& name) { return Say::tr("from the card %1").arg(QString::fromStdString(name)); }
+
+} // namespace
+
+std::vector<StationRow> rowsOfSheet(const Document& d) {
+    const results::Report& r = d.report();
+    std::vector<StationRow> rows;
+    int joints = 0, hold = 0;
+    for (const choice::LimbChoice& l : r.choice.limbs)
+        for (const choice::Verdict& v : l.verdicts)
+            ++joints, hold += v.state() == choice::State::holds;
+    if (joints > 0) {
+        Why w;
+        w.title = Say::tr("Why %1 of %2 joints").arg(hold).arg(joints);
+        w.chain << Say::tr(
+                       "a joint holds when its wire keeps the pose, can be bent by hand, springs back little enough, "
+                       "lasts and fits inside")
+                << Say::tr("each joint's own table stands at Wire");
+        rows.push_back({atLeast(Say::tr("joints hold"), Say::tr("%1 of %2").arg(hold).arg(joints),
+                                QString::number(joints), hold == joints ? 1 : std::max(0.05, double(hold) / joints)),
+                        w});
+    }
+    if (const auto& b = r.things.base; b && !b->fixed) {
+        Why w;
+        w.title = Say::tr("Why %1 inside the edge").arg(Say::length(b->leaned_mm));
+        w.chain << Say::tr("upright its weight stands %1 inside the base's nearest edge").arg(Say::length(b->edge_mm))
+                << Say::tr("it leans by %1, which you set, with its middle %2 above the base")
+                       .arg(Say::degrees(d.puppet().wants.lean_rad), Say::length(b->centre.y, 0))
+                << Say::tr("wanted: a tenth of the base's least width");
+        w.sureness = Say::tr("Geometry: as sure as the drawing.");
+        rows.push_back({atLeast(Say::tr("stands in by"), Say::length(b->leaned_mm), Say::length(b->wanted_mm),
+                                std::max(0.05, b->leaned_mm / std::max(1e-9, b->wanted_mm))),
+                        w,
+                        {{Say::tr("1 % taller"),
+                          [h = d.puppet().height_mm](const document::Edits& e) { return e.setHeight(1.01 * h); }},
+                         {Say::tr("1 % less lean"),
+                          [wants = d.puppet().wants](const document::Edits& e) {
+                              body::Wants x = wants;
+                              x.lean_rad *= 0.99;
+                              return e.setWants(x);
+                          }}},
+                        [](const results::Report& x) { return x.things.base ? x.things.base->leaned_mm : kNoFigure; }});
+    }
+    const fill::Totals& t = r.choice.totals;
+    Why w;
+    w.title = Say::tr("Why %1").arg(Say::grams(t.mass_g()));
+    for (const auto& [words, g] : {std::pair{Say::tr("%1 of clay, by volume and the cards' densities"), t.skin_g},
+                                   {Say::tr("%1 of bulk under it"), t.bulk_g},
+                                   {Say::tr("%1 of cloth, fur and feathers, by area"), t.cover_g},
+                                   {Say::tr("%1 of pieces that you weighed"), t.piece_g},
+                                   {Say::tr("%1 of wire, by length and gauge"), t.wire_g}})
+        if (g > 0) w.chain << words.arg(Say::grams(g));
+    w.sureness = Say::tr("Clay differs from its card by some per cent: weigh a lump of known size.");
+    rows.push_back({plainRow(Say::tr("weighs"), Say::grams(t.mass_g())),
+                    w,
+                    {{Say::tr("1 % taller"),
+                      [h = d.puppet().height_mm](const document::Edits& e) { return e.setHeight(1.01 * h); }}},
+                    [](const results::Report& x) { return x.choice.totals.mass_g(); }});
+    return rows;
+}
+
+std::vector<StationRow> rowsOfBulk(const Document& d, int part) {
+    const results::Report& r = d.report();
+    std::vector<StationRow> rows;
+    if (part < 0) return rows;
+    const fill::Part& p = partOf(d, part);
+    if (p.mass < 0) {
+        const body::Link& link = r.choice.rest.links[static_cast<std::size_t>(p.link)];
+        const int limb = r.choice.rest.copies[static_cast<std::size_t>(link.copy)].limb;
+        const auto& joints = d.puppet().limbs[static_cast<std::size_t>(limb)].joints;
+        for (const choice::Demand& x : r.choice.limbs[static_cast<std::size_t>(limb)].demands) {
+            if ((x.joint != link.segment && x.joint != link.segment + 1) || x.gapNeeded_mm <= 0) continue;
+            const body::Joint& j = joints[static_cast<std::size_t>(x.joint)];
+            Why w;
+            w.title = Say::tr("Why %1 of %2").arg(Say::length(j.gap_mm), Say::length(x.gapNeeded_mm));
+            w.chain << Say::tr("gap: as drawn or typed at Wire")
+                    << Say::tr("wanted: what stiff layers beside it need when it is bent by %1: their half-width times "
+                               "the angle")
+                           .arg(Say::degrees(x.angle_rad))
+                    << drawnWidths();
+            w.sureness = Say::tr("Geometry: as sure as the drawing.");
+            rows.push_back({atLeast(Say::tr("gap, %1").arg(QString::fromStdString(j.name)), Say::length(j.gap_mm),
+                                    Say::length(x.gapNeeded_mm), j.gap_mm / x.gapNeeded_mm),
+                            w});
+        }
+    }
+    if (p.bulk.mass_g > 0) {
+        const fill::BulkCard& card = r.shelf.bulks.at(p.layers.bulk);
+        Why w;
+        w.title = Say::tr("Why %1").arg(Say::grams(p.bulk.mass_g));
+        w.chain << Say::tr("%1 between the wire and the skin, ending short of the gaps").arg(cm3(p.bulk.volume_mm3))
+                << Say::tr("%1 g/cm³, %2").arg(Say::number(card.density_g_cm3, 2), cardOf(card.name))
+                << Say::tr("skin of %1, typed").arg(Say::length(p.layers.skin_mm)) << drawnWidths();
+        w.sureness = Say::tr("How hard you press it decides: weigh one part and compare.");
+        rows.push_back({plainRow(Say::tr("weighs"), Say::grams(p.bulk.mass_g)), w, shapeTurns(d, part),
+                        readPart(part, [](const fill::Part& x) { return x.bulk.mass_g; })});
+    }
+    return rows;
+}
+
+std::vector<StationRow> rowsOfSkin(const Document& d, int part) {
+    const results::Report& r = d.report();
+    std::vector<StationRow> rows;
+    if (part < 0 || partOf(d, part).layers.clay.empty()) return rows;
+    const fill::Part& p = partOf(d, part);
+    const fill::ClayCard& c = r.shelf.clays.at(p.layers.clay);
+    const auto thickness = [&](const QString& title) {
+        Why w;
+        w.title = title;
+        w.chain << Say::tr("skin of %1, typed").arg(Say::length(p.layers.skin_mm))
+                << Say::tr("never more than what is there: %1 to %2 from the middle to the surface")
+                       .arg(Say::length(p.thinnest_mm), Say::length(p.thickest_mm))
+                << drawnWidths() << Say::tr("wanted: %1").arg(cardOf(c.name));
+        w.sureness = Say::tr("Typical of such clays; the product's own sheet goes before it.");
+        return w;
+    };
+    rows.push_back({atLeast(Say::tr("thinnest"), Say::length(p.skinLeast_mm), Say::length(c.thinnest_mm),
+                            p.skinLeast_mm / std::max(1e-9, c.thinnest_mm)),
+                    thickness(Say::tr("Why %1 at its thinnest").arg(Say::length(p.skinLeast_mm)))});
+    rows.push_back({atMost(Say::tr("thickest"), Say::length(p.skinMost_mm), Say::length(c.thickest_mm),
+                           c.thickest_mm / std::max(1e-9, p.skinMost_mm)),
+                    thickness(Say::tr("Why %1 at its thickest").arg(Say::length(p.skinMost_mm)))});
+    for (const fill::CuredPart& x : r.cured) {
+        if (x.part != part || !(x.tip_N > 0)) continue;
+        const double asked = x.tip_N / std::max(1e-9, x.margin());
+        Why w;
+        w.title = Say::tr("Why %1 of %2 N").arg(Say::figure(x.tip_N), Say::figure(asked));
+        w.chain << Say::tr("breaks: %1 N·mm at %2 % along, over its length")
+                       .arg(Say::figure(x.strength_Nmm), Say::number(100 * x.at, 0))
+                << Say::tr("the section of cured clay with its wire there, %1").arg(drawnWidths())
+                << Say::tr("%1 MPa, %2").arg(Say::figure(c.rupture_MPa), cardOf(c.name))
+                << Say::tr("asked: a knock by its own weight, %1 N·mm, or a hand, %2 N·mm, with half to spare")
+                       .arg(Say::figure(x.knock_Nmm), Say::figure(x.handling_Nmm));
+        w.test = Say::tr("What would narrow it most: break a rod of this clay at the bench.");
+        rows.push_back({atLeast(Say::tr("once cured"), Say::tr("%1 N").arg(Say::figure(x.tip_N)),
+                                Say::tr("%1 N").arg(Say::figure(asked)), x.margin()),
+                        w, shapeTurns(d, part), [part](const results::Report& y) {
+                            for (const fill::CuredPart& z : y.cured)
+                                if (z.part == part) return z.tip_N;
+                            return kNoFigure;
+                        }});
+    }
+    Why w;
+    w.title = Say::tr("Why %1").arg(Say::grams(p.skin.mass_g));
+    w.chain << Say::tr("%1 between the surface and what lies under it").arg(cm3(p.skin.volume_mm3))
+            << Say::tr("skin of %1, typed").arg(Say::length(p.layers.skin_mm));
+    if (p.layers.relief > 0)
+        w.chain << Say::tr("folds and muscles add %1 %, typed").arg(Say::number(100 * p.layers.relief, 0));
+    w.chain << Say::tr("%1 g/cm³, %2").arg(Say::number(c.density_g_cm3, 2), cardOf(c.name)) << drawnWidths();
+    w.sureness = Say::tr("Clay differs from its card by some per cent: weigh a lump of known size.");
+    rows.push_back({plainRow(Say::tr("weighs"), Say::grams(p.skin.mass_g)), w, shapeTurns(d, part),
+                    readPart(part, [](const fill::Part& x) { return x.skin.mass_g; })});
+    return rows;
+}
+
+std::vector<StationRow> rowsOfOven(const Document& d) {
+    const results::Report& r = d.report();
+    std::vector<StationRow> rows;
+    if (r.bakes.empty()) return rows;
+    const fill::BakeBatch& b = r.bakes.front();
+    const int slow = b.parts[static_cast<std::size_t>(b.slowest)].part;
+    const fill::Part& p = r.choice.parts[static_cast<std::size_t>(slow)];
+    const fill::ClayCard& c = r.shelf.clays.at(p.layers.clay);
+    if (!r.bakePlan.bakes.empty()) {
+        const fill::Bake& first = r.bakePlan.bakes.front();
+        Why w;
+        w.title = Say::tr("Why %1").arg(Say::minutes(first.needed_min));
+        w.chain << Say::tr("the innermost clay of the %1 within 10° of its set point, then %2 of soak")
+                       .arg(spoken(p.label), Say::minutes(c.soak_min))
+                << Say::tr("%1 of clay on a core of %2 where it is thickest")
+                       .arg(Say::length(p.bakeSkin_mm), Say::length(p.bakeCore_mm))
+                << Say::tr("the oven at %1").arg(Say::temperature(first.set_C))
+                << (r.shelf.shop.fan ? Say::tr("the oven blows (fan), as you said")
+                                     : Say::tr("still air in the oven, as you said"))
+                << Say::tr("how clay takes up heat: typical, from measured clays");
+        w.sureness = r.shelf.shop.oven.readings > 0
+                         ? Say::tr("This oven was logged: %1 readings of a probe.").arg(r.shelf.shop.oven.readings)
+                         : Say::tr("No probe has been in this oven.");
+        w.test = Say::tr("What would narrow it most: a probe in the thickest part, once.");
+        rows.push_back({atLeast(Say::tr("in the oven"), Say::minutes(first.minutes), Say::minutes(first.needed_min),
+                                first.minutes / std::max(1e-9, static_cast<double>(first.needed_min))),
+                        w, shapeTurns(d, slow), [](const results::Report& x) {
+                            return x.bakePlan.bakes.empty() ? kNoFigure
+                                                            : static_cast<double>(x.bakePlan.bakes.front().needed_min);
+                        }});
+    }
+    if (const fill::HeatEntry* e = r.bakePlan.worst(); e && e->limit_min > 0) {
+        const fill::Part& hot = r.choice.parts[static_cast<std::size_t>(e->part)];
+        Why w;
+        w.title = Say::tr("Why %1 of %2 min").arg(Say::number(e->atHeat_min, 0), Say::number(e->limit_min, 0));
+        w.chain << Say::tr("the %1 is in %2 loads; minutes within 10° of its set point are added up")
+                       .arg(spoken(hot.label))
+                       .arg(e->bakes)
+                << Say::tr("allowed: %1").arg(cardOf(r.shelf.clays.at(hot.layers.clay).name));
+        w.sureness = Say::tr("Typical of such clays; the product's own sheet goes before it.");
+        rows.push_back(
+            {atMost(Say::tr("heat spent"), Say::tr("%1 min").arg(Say::number(e->atHeat_min, 0)),
+                    Say::tr("%1 min").arg(Say::number(e->limit_min, 0)), e->limit_min / std::max(1e-9, e->atHeat_min)),
+             w});
+    }
+    if (c.scorch_C > 0 && !r.bakePlan.bakes.empty()) {
+        const double peak = r.bakePlan.bakes.front().set_C + r.shelf.shop.oven.swing_C;
+        Why w;
+        w.title = Say::tr("Why %1").arg(Say::temperature(peak));
+        w.chain << Say::tr("the oven at %1").arg(Say::temperature(r.bakePlan.bakes.front().set_C))
+                << Say::tr("it swings by %1, by its probe").arg(Say::warmth(r.shelf.shop.oven.swing_C))
+                << Say::tr("allowed: %1 scorches at %2, by its card")
+                       .arg(QString::fromStdString(c.name), Say::temperature(c.scorch_C));
+        rows.push_back(
+            {atMost(Say::tr("hottest"), Say::temperature(peak), Say::temperature(c.scorch_C), c.scorch_C / peak), w});
+    }
+    return rows;
+}
+
+std::vector<StationRow> rowsOfCover(const Document& d, int part) {
+    const results::Report& r = d.report();
+    std::vector<StationRow> rows;
+    const auto pattern =
+        std::find_if(r.patterns.begin(), r.patterns.end(), [&](const fill::Pattern& x) { return x.part == part; });
+    if (part < 0 || pattern == r.patterns.end()) return rows;
+    const fill::Part& p = partOf(d, part);
+    const fill::CoverCard& card = r.shelf.covers.at(pattern->cover);
+    const double area = pattern->area_mm2 * pattern->pieces;
+    Why w;
+    w.title = Say::tr("Why %1 cm²").arg(Say::figure(area / 100));
+    w.chain << Say::tr("the finished surface from %1 to %2 %, typed, laid flat")
+                   .arg(Say::number(100 * p.layers.coverFrom, 0), Say::number(100 * p.layers.coverTo, 0))
+            << drawnWidths()
+            << (pattern->exact ? Say::tr("a cone: it lies flat exactly")
+                               : Say::tr("cut in %1 gores, area within %2 %")
+                                     .arg(pattern->pieces)
+                                     .arg(Say::number(100 * pattern->areaError, 1)));
+    w.sureness = Say::tr("Geometry: as sure as the drawing.");
+    rows.push_back({plainRow(Say::tr("takes"), Say::tr("%1 cm²").arg(Say::figure(area / 100))), w, shapeTurns(d, part),
+                    [part](const results::Report& x) {
+                        for (const fill::Pattern& y : x.patterns)
+                            if (y.part == part) return y.area_mm2 * y.pieces;
+                        return kNoFigure;
+                    }});
+    Why g;
+    g.title = Say::tr("Why %1").arg(Say::grams(p.cover.mass_g));
+    g.chain << Say::tr("%1 cm² of it").arg(Say::figure(area / 100))
+            << Say::tr("%1 g/m², %2").arg(Say::number(card.mass_g_m2, 0), cardOf(card.name));
+    rows.push_back({plainRow(Say::tr("weighs"), Say::grams(p.cover.mass_g)), g});
+    return rows;
+}
+
+std::vector<StationRow> rowsOfPaint(const Document& d, int part) {
+    const results::Report& r = d.report();
+    std::vector<StationRow> rows;
+    const auto painted =
+        std::find_if(r.painted.begin(), r.painted.end(), [&](const results::PaintedPart& x) { return x.part == part; });
+    if (part < 0 || painted == r.painted.end() || painted->laid.empty()) return rows;
+    const fill::Part& p = partOf(d, part);
+    double ml = 0, dry = 0;
+    const paint::Laid* hiding = nullptr;
+    for (const paint::Laid& l : painted->laid) {
+        ml += l.ml, dry += l.dry_min;
+        if (l.role == paint::Role::base || l.role == paint::Role::primer) hiding = &l;
+    }
+    if (hiding) {
+        Why w;
+        w.title = Say::tr("Why ΔE %1").arg(Say::number(hiding->off, 1));
+        w.chain << Say::tr("%1 in %2 coats over what lies below")
+                       .arg(QString::fromStdString(hiding->card->name))
+                       .arg(hiding->coats)
+                << Say::tr("how much of it a coat hides, %1").arg(cardOf(hiding->card->name))
+                << Say::tr("it stands out from what it goes on by ΔE %1").arg(Say::number(hiding->contrast, 0));
+        w.sureness = Say::tr("By a layer model of pigment and film; your own chip goes before it.");
+        w.test = Say::tr("What would narrow it most: a chip of it over white and black, dried.");
+        rows.push_back({plainRow(Say::tr("off its colour"), Say::tr("ΔE %1").arg(Say::number(hiding->off, 1))), w});
+    }
+    Why w;
+    w.title = Say::tr("Why %1 ml").arg(Say::number(ml, 1));
+    for (const paint::Laid& l : painted->laid)
+        w.chain << Say::tr("%1: %2 ml in %3 coats on %4 % of it")
+                       .arg(QString::fromStdString(l.card->name), Say::number(l.ml, 1))
+                       .arg(l.coats)
+                       .arg(Say::number(100 * l.share, 0));
+    w.chain << Say::tr("%1 cm² with its folds").arg(Say::figure(p.surface_mm2 / 100))
+            << Say::tr("what a litre covers, from the cards");
+    w.sureness = Say::tr("A brush takes its share too: take a tenth more.");
+    rows.push_back({plainRow(Say::tr("takes"), Say::tr("%1 ml").arg(Say::number(ml, 1))), w, shapeTurns(d, part),
+                    [part](const results::Report& x) {
+                        for (const results::PaintedPart& y : x.painted)
+                            if (y.part == part) {
+                                double all = 0;
+                                for (const paint::Laid& l : y.laid)
+                                    all += l.ml;
+                                return all;
+                            }
+                        return kNoFigure;
+                    }});
+    Why t;
+    t.title = Say::tr("Why %1").arg(Say::minutes(dry));
+    for (const paint::Laid& l : painted->laid)
+        t.chain << Say::tr("%1: %2 coats, %3 to dry, %4")
+                       .arg(QString::fromStdString(l.card->name))
+                       .arg(l.coats)
+                       .arg(Say::minutes(l.dry_min), cardOf(l.card->name));
+    rows.push_back({plainRow(Say::tr("dry in"), Say::minutes(dry)), t});
+    return rows;
+}
+
+} // namespace enkinet::app
