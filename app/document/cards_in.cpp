@@ -15,9 +15,11 @@ Result<document::Cards> readCards(const QString& path) {
 } // namespace
 
 bool holdsCards(const QString& path) {
-    const auto cards = readCards(path);
-    return cards && !(cards->wires.empty() && cards->clays.empty() && cards->bulks.empty() && cards->covers.empty() &&
-                      cards->ovens.empty() && cards->paints.empty());
+    const auto text = files::readFile(path.toStdString());
+    if (!text || text->find("\"puppets\"") != std::string::npos) return false;
+    for (const char* list : {"wires", "clays", "bulks", "covers", "paints", "ovens", "adhesives"})
+        if (text->find('"' + std::string(list) + '"') != std::string::npos) return true;
+    return false;
 }
 
 bool takeCards(Document& d, const QString& path) {

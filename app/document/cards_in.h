@@ -4,7 +4,7 @@
 
 namespace enkinet::app {
 
-/// Whether a file holds cards and nothing else.
+/// Whether a file means to hold cards, sound or not, and no puppets.
 bool holdsCards(const QString& path);
 /// Takes them in as one step; a fault is refused with its sentence.
 bool takeCards(Document& document, const QString& path);

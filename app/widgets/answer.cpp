@@ -150,6 +150,35 @@ void LimitTable::show(const std::vector<Row>& rows) {
     update();
 }
 
+namespace {
+/// A number on a logarithmic scale with its limit in the middle and the forbidden half hatched.
+void drawBar(QPainter& p, const LimitTable::Row& r, const QRectF& track) {
+    // The limit in the middle; a factor of four to either end.
+    p.fillRect(track, look().shade);
+    const QRectF forbidden =
+        QRectF(r.atLeast ? track.left() : track.center().x(), track.top(), track.width() / 2, track.height());
+    p.save();
+    p.setClipRect(forbidden);
+    QColor hatch = look().slack;
+    hatch.setAlphaF(0.4F);
+    p.setPen(QPen(hatch, 1));
+    for (double x = forbidden.left() - 8; x < forbidden.right() + 8; x += 5)
+        p.drawLine(QPointF(x, forbidden.bottom()), QPointF(x + 8, forbidden.top()));
+    p.restore();
+    p.setPen(QPen(look().ink, 1.4));
+    p.drawLine(QPointF(track.center().x(), track.center().y() - 7),
+               QPointF(track.center().x(), track.center().y() + 7));
+    if (!std::isnan(r.margin)) {
+        const double u =
+            std::clamp(std::log(std::clamp(r.margin, 0.05, 20.0)) / std::log(4.0), -1.0, 1.0) * (r.atLeast ? 1 : -1);
+        const QPointF at(track.center().x() + u * (track.width() / 2 - 5), track.center().y());
+        p.setPen(QPen(look().card, 1));
+        p.setBrush(r.margin < 1 - 1e-9 ? r.colour : look().holds);
+        p.drawEllipse(at, 5, 5);
+    }
+}
+} // namespace
+
 void LimitTable::paintEvent(QPaintEvent*) {
     QPainter p(this);
     p.setRenderHint(QPainter::Antialiasing);
@@ -184,28 +213,8 @@ void LimitTable::paintEvent(QPaintEvent*) {
         p.setFont(deskType(13, bad ? QFont::DemiBold : QFont::Normal));
         p.setPen(tone);
         drawFitted(p, QRectF(0, y, name, kLimitRow), Qt::AlignLeft | Qt::AlignVCenter, r.name);
-        // The limit in the middle; a factor of four to either end.
-        p.fillRect(QRectF(left, mid - 4, bar, 8), look().shade);
-        const QRectF forbidden =
-            r.atLeast ? QRectF(left, mid - 4, bar / 2, 8) : QRectF(left + bar / 2, mid - 4, bar / 2, 8);
-        p.save();
-        p.setClipRect(forbidden);
-        QColor hatch = look().slack;
-        hatch.setAlphaF(0.4F);
-        p.setPen(QPen(hatch, 1));
-        for (double x = forbidden.left() - 8; x < forbidden.right() + 8; x += 5)
-            p.drawLine(QPointF(x, forbidden.bottom()), QPointF(x + 8, forbidden.top()));
-        p.restore();
-        p.setPen(QPen(look().ink, 1.4));
-        p.drawLine(QPointF(left + bar / 2, mid - 7), QPointF(left + bar / 2, mid + 7));
-        if (!std::isnan(r.margin)) {
-            const double u = std::clamp(std::log(std::clamp(r.margin, 0.05, 20.0)) / std::log(4.0), -1.0, 1.0) *
-                             (r.atLeast ? 1 : -1);
-            const QPointF at(left + bar / 2 + u * (bar / 2 - 5), mid);
-            p.setPen(QPen(look().card, 1));
-            p.setBrush(bad ? r.colour : look().holds);
-            p.drawEllipse(at, 5, 5);
-        }
+        // What nothing limits has no bar.
+        if (!std::isnan(r.margin) || !r.wanted.isEmpty()) drawBar(p, r, QRectF(left, mid - 4, bar, 8));
         p.setPen(tone);
         p.setFont(deskType(13, QFont::DemiBold));
         p.drawText(QRectF(isRight - is, y, is, kLimitRow), Qt::AlignRight | Qt::AlignVCenter, r.is);

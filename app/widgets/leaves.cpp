@@ -4,7 +4,7 @@
 
 namespace enkinet::app {
 
-Leaves::Leaves(QWidget* parent) : QWidget(parent), m_row(new Flow(14)) { setLayout(m_row); }
+Leaves::Leaves(QWidget* parent) : QWidget(parent), m_row(new Flow(8)) { setLayout(m_row); }
 
 void Leaves::add(const QString& word, const QString& name, QWidget* page) {
     auto* b = new QPushButton(word);

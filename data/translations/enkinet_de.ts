@@ -3653,14 +3653,6 @@
         <translation>Keine Folie in dieser Puppe.</translation>
     </message>
     <message>
-        <source>%1: nothing stiff meets in its gap.</source>
-        <translation>%1: nichts Steifes trifft sich im Spalt.</translation>
-    </message>
-    <message>
-        <source>%1, bent %2: its stiff ends need %3 of the %4 gap.</source>
-        <translation>%1, gebogen %2: die steifen Enden brauchen %3 des Spalts von %4.</translation>
-    </message>
-    <message>
         <source>%1, bent %2: stiff meets stiff, %3 of gap would do, %4 are there. End the bulk earlier or make the part slimmer there.</source>
         <translation>%1, gebogen %2: Steifes trifft Steifes, %3 Spalt würden genügen, %4 sind da. Den Kern früher enden lassen oder das Teil dort schlanker machen.</translation>
     </message>

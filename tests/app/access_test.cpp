@@ -338,6 +338,49 @@ TEST_CASE("At 1280 by 800 verdict, table, three ways out and the first open poin
     }
 }
 
+TEST_CASE(
+    "At 1280 by 800 every station shows its table and its first open points without scrolling, twelve of them open") {
+    Desk desk;
+    desk.window.resize(1280, 800);
+    // Made worse until at least twelve points are open: the worst joint in hand, thin clay, heavy bulk, little in
+    // stock.
+    desk.document().change("worse", [&](const document::Edits& e) {
+        document::Production p = desk.document().production();
+        for (body::Limb& l : p.puppets[0].limbs)
+            for (body::Segment& s : l.segments)
+                if (!s.layers.clay.empty()) s.layers.skin_mm = 0.9;
+        p.puppets[0].wants.film_s = 400;
+        (void)e;
+        return Result<document::Production>(p);
+    });
+    Desk::settle();
+    REQUIRE(desk.document().openPoints().size() >= 12);
+    const std::map<Station, const char*> tables{{Station::sheet, "sheetTable"}, {Station::bulk, "bulkTable"},
+                                                {Station::skin, "skinTable"},   {Station::paint, "paintTable"},
+                                                {Station::plan, "planTable"},   {Station::shoot, "shootTable"}};
+    auto* answer = desk.find<QScrollArea>("cardScroll");
+    int lists = 0;
+    for (const auto& [station, name] : tables) {
+        desk.station(station);
+        auto* table = desk.find<QWidget>(name);
+        REQUIRE(QTest::qWaitFor([&] { return table->isVisible(); }, 30000));
+        Desk::settle();
+        QTest::qWait(50);
+        INFO(name);
+        const QRect seen = answer->viewport()->rect();
+        const auto bottomOf = [&](const QWidget* w, int least) {
+            return w->mapTo(answer->viewport(), QPoint(0, least)).y();
+        };
+        CHECK(bottomOf(table, table->height()) <= seen.bottom() + 1);
+        for (auto* open : desk.window.findChildren<QListWidget*>("openPoints"))
+            if (open->isVisible() && open->count() > 0) {
+                ++lists;
+                CHECK(bottomOf(open, open->sizeHintForRow(0)) <= seen.bottom() + 1);
+            }
+    }
+    CHECK(lists >= 3);
+}
+
 TEST_CASE("A way out is tried on the whole desk and put back; nothing of it is saved or undone") {
     Desk desk;
     desk.station(Station::wire);

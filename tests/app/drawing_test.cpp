@@ -496,8 +496,8 @@ TEST_CASE("What is dropped on the desk is told apart: a picture, cards, a produc
     REQUIRE(desk.document().puppet().pictures.size() == 1);
     CHECK(desk.document().puppet().pictures[0].side);
     const std::size_t cards = desk.document().production().cards.clays.size();
-    drop(write("clay.json", R"({"clays": [{"id": "marsh-clay", "name": "marsh clay", "family": "firm",
-        "density_g_cm3": 1.7, "thinnest_mm": 1, "thickest_mm": 12, "set_C": 130, "soak_min": 15, "colour": "#887766"}]})"),
+    drop(write("clay.json", R"({"clays": [{"id": "marsh-clay", "name": "marsh clay", "family": "oven-bake firm",
+        "density_g_per_cm3": 1.7, "pack_g": 57, "pack_price": 3, "rupture_MPa": 18, "youngs_MPa": 1800, "note": "", "scorch_C": 150, "raw_strength_MPa": 0.04, "thinnest_mm": 1, "thickest_mm": 12, "set_C": 130, "soak_min": 15, "colour": "#887766"}]})"),
          onSide);
     INFO(desk.window.message().toStdString());
     CHECK(desk.document().production().cards.clays.size() == cards + 1);

@@ -151,8 +151,11 @@ void BenchTable::drawDials(QPainter& p) const {
         p.drawRoundedRect(glass, 4, 4);
         p.setPen(look().ink);
         p.setFont(deskType(22, QFont::DemiBold));
-        p.drawText(glass.adjusted(4, 0, -8, 0), Qt::AlignRight | Qt::AlignVCenter,
-                   d.name.isEmpty() ? tr("…") : reading(d));
+        const QRectF on = glass.adjusted(4, 0, -8, 0);
+        const QString shown = d.name.isEmpty() ? tr("…") : reading(d);
+        // A small glass has smaller figures.
+        if (!fits(p.font(), on.width(), shown)) p.setFont(deskType(13, QFont::DemiBold));
+        drawFitted(p, on, Qt::AlignRight | Qt::AlignVCenter, shown);
         // A lamp that says that it lies still: filled, and in words.
         const QPointF lamp(box.left() + 18, box.bottom() - 18);
         p.setPen(QPen(look().holds, 1.4));
@@ -160,7 +163,7 @@ void BenchTable::drawDials(QPainter& p) const {
         p.drawEllipse(lamp, 4.5, 4.5);
         p.setFont(deskType(11));
         p.setPen(look().graphite);
-        p.drawText(QRectF(lamp.x() + 12, lamp.y() - 9, box.width() - 40, 18), Qt::AlignLeft | Qt::AlignVCenter,
+        drawFitted(p, QRectF(lamp.x() + 12, lamp.y() - 9, box.width() - 40, 18), Qt::AlignLeft | Qt::AlignVCenter,
                    d.rubbish > 0 ? tr("%n spoilt line(s)", nullptr, static_cast<int>(d.rubbish))
                    : d.steady    ? tr("steady")
                                  : tr("moving"));

@@ -39,12 +39,12 @@ BulkPage::BulkPage(Document& d) : Page(d, results::Station::bulk) {
     m_rows = new StationTable(d, "bulkTable");
     column()->addWidget(m_rows);
     column()->addWidget(m_clearance);
+    addOpenPoints();
     column()->addWidget(makeHeading(tr("The whole puppet")));
     column()->addWidget(m_sum);
     column()->addWidget(m_parts);
     column()->addLayout(makeButtonRow(this, {{tr("What would solid clay do?"), "solidAsk", [this] { compare(); }}}));
     column()->addWidget(m_solid);
-    addOpenPoints();
     column()->addStretch();
     connect(m_bulk, &ChoiceField::edited, this, [this](const QVariant& v) {
         const std::string id = v.toString().toStdString();
@@ -106,7 +106,7 @@ void BulkPage::show(const results::Report& r) {
                               : tr("No foil in this puppet."));
 }
 
-/// Whether stiff meets stiff at the joints of the part's ends when they are bent as far as they go.
+/// What to do where stiff meets stiff at a joint of the part's ends.
 void BulkPage::showClearance(const results::Report& r, int part) {
     QStringList lines;
     if (part >= 0 && r.choice.parts[static_cast<std::size_t>(part)].mass < 0) {
@@ -118,12 +118,7 @@ void BulkPage::showClearance(const results::Report& r, int part) {
             if (d.joint != link.segment && d.joint != link.segment + 1) continue;
             const body::Joint& j = joints[static_cast<std::size_t>(d.joint)];
             const QString name = Say::capital(j.name);
-            if (d.gapNeeded_mm <= 0)
-                lines << tr("%1: nothing stiff meets in its gap.").arg(name);
-            else if (d.gapNeeded_mm <= j.gap_mm)
-                lines << tr("%1, bent %2: its stiff ends need %3 of the %4 gap.")
-                             .arg(name, Say::degrees(d.angle_rad), Say::length(d.gapNeeded_mm), Say::length(j.gap_mm));
-            else
+            if (d.gapNeeded_mm > j.gap_mm)
                 lines << tr("%1, bent %2: stiff meets stiff, %3 of gap would do, %4 are there. End the bulk earlier or "
                             "make the part slimmer there.")
                              .arg(name, Say::degrees(d.angle_rad), Say::length(d.gapNeeded_mm), Say::length(j.gap_mm));

@@ -62,7 +62,14 @@ void MixPlate::paintEvent(QPaintEvent*) {
         p.setFont(deskType(15, QFont::DemiBold));
         p.drawText(QRectF(x + 40, y, 30, row), Qt::AlignRight | Qt::AlignVCenter, QString::number(d.parts));
         p.setFont(deskType(13));
-        drawFitted(p, QRectF(x + 78, y, width() - x - 80, row), Qt::AlignLeft | Qt::AlignVCenter, d.name);
+        const QRectF name(x + 78, y, width() - x - 80, row);
+        if (fits(p.font(), name.width(), d.name)) {
+            drawFitted(p, name, Qt::AlignLeft | Qt::AlignVCenter, d.name);
+        } else {
+            // Two short lines rather than half a name.
+            p.setFont(deskType(11));
+            p.drawText(name, Qt::AlignLeft | Qt::AlignVCenter | Qt::TextWordWrap | Qt::TextDontClip, d.name);
+        }
         y += row;
     }
     p.setFont(deskType(13));

@@ -138,6 +138,7 @@ PaintPage::PaintPage(Document& d) : Page(d, results::Station::paint) {
     column()->addWidget(m_text);
     m_rows = new StationTable(d, "paintTable");
     column()->addWidget(m_rows);
+    addOpenPoints();
     makeSchemeRows();
     auto* bench = new QWidget;
     bench->setObjectName("paintBench");
@@ -161,7 +162,6 @@ PaintPage::PaintPage(Document& d) : Page(d, results::Station::paint) {
     setBench(bench);
     makeCoat();
     column()->addWidget(m_rules);
-    addOpenPoints();
     makeRelief();
     makeMixing();
     makePhoto();

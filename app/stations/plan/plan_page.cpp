@@ -340,14 +340,14 @@ std::vector<StationRow> PlanPage::rowsOf(const PlanJob::Known& k) const {
         constexpr double kHalfDay = 240;
         const double margin =
             late > 0 ? 1 / (1 + static_cast<double>(late) / kHalfDay) : 1 + static_cast<double>(spare) / kHalfDay;
-        rows.push_back({{name, Say::dayTime(end), tr("by %1").arg(by), margin, false, look().slack}, w});
+        rows.push_back({{name, Say::dayName(dayOf(end)), tr("by %1").arg(by), margin, false, look().slack}, w});
     };
     constexpr std::size_t kMost = 4;
     for (std::size_t i = 0; i < k.plan.puppets.size() && rows.size() < kMost; ++i) {
         const results::PlannedPuppet& p = k.plan.puppets[i];
         if (p.deadline)
-            row(QString::fromStdString(k.of->puppets[i].name), static_cast<int>(i), p.end, Say::dayTime(*p.deadline),
-                p.late, p.spare_min);
+            row(QString::fromStdString(k.of->puppets[i].name), static_cast<int>(i), p.end,
+                Say::dayName(dayOf(*p.deadline)), p.late, p.spare_min);
     }
     for (const results::PlannedCopy& c : k.plan.wanted)
         if (rows.size() < kMost)

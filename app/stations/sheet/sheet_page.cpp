@@ -57,6 +57,15 @@ SheetPage::SheetPage(Document& d) : Page(d, results::Station::sheet) {
     m_leaves = new Leaves;
     m_leaves->setObjectName("sheetLeaves");
     column()->addWidget(m_leaves);
+    m_overview = new QWidget;
+    auto* overview = new QVBoxLayout(m_overview);
+    overview->setContentsMargins(0, 0, 0, 0);
+    overview->setSpacing(7);
+    overview->addWidget(m_facts);
+    m_rows = new StationTable(document(), "sheetTable");
+    overview->addWidget(m_rows);
+    column()->addWidget(m_overview);
+    addOpenPoints();
     m_puppetLeaf = new QWidget;
     m_pictures = new PicturesLeaf(d);
     m_limbs = new LimbsLeaf(d);
@@ -72,7 +81,9 @@ SheetPage::SheetPage(Document& d) : Page(d, results::Station::sheet) {
     for (QWidget* leaf : {m_puppetLeaf, static_cast<QWidget*>(m_pictures), static_cast<QWidget*>(m_limbs),
                           static_cast<QWidget*>(m_pose), static_cast<QWidget*>(m_eye), static_cast<QWidget*>(m_things)})
         column()->addWidget(leaf);
-    connect(m_leaves, &Leaves::changed, this, [this] {
+    connect(m_leaves, &Leaves::changed, this, [this](int leaf) {
+        // The whole puppet's figures stand with its own leaf.
+        m_overview->setVisible(leaf == 0);
         showLeaf();
         askHold();
     });
@@ -83,9 +94,6 @@ SheetPage::SheetPage(Document& d) : Page(d, results::Station::sheet) {
     auto* puppet = new QVBoxLayout(m_puppetLeaf);
     puppet->setContentsMargins(0, 0, 0, 0);
     puppet->setSpacing(7);
-    puppet->addWidget(m_facts);
-    m_rows = new StationTable(document(), "sheetTable");
-    puppet->addWidget(m_rows);
     auto* form = makeForm();
     form->addRow(tr("height"), m_height);
     form->addRow(tr("wire is chosen for"), m_aim);
@@ -165,7 +173,6 @@ SheetPage::SheetPage(Document& d) : Page(d, results::Station::sheet) {
     puppet->addWidget(m_partText);
     puppet->addWidget(m_giveBody, 0, Qt::AlignLeft);
     puppet->addWidget(m_measures);
-    addOpenPoints();
     column()->addStretch();
 
     connect(m_height, &NumberField::edited, this, [this](double mm) {
@@ -430,6 +437,7 @@ void SheetPage::showMeasures(const results::Report& r) {
     const bool any = s.kind != Selection::Kind::none && part >= 0;
     m_measures->setVisible(any);
     if (!any) {
+        m_giveBody->hide();
         m_partTitle->setText(tr("Measures"));
         m_partText->setText(tr("Click a part of the drawing to see and change its half-widths."));
         return;

@@ -62,6 +62,7 @@ private:
     ChoiceField* m_stationPick;
     NumberField *m_a, *m_b, *m_c, *m_weight;
     QFormLayout* m_form;
+    QWidget* m_overview;
     StationTable* m_rows;
 };
 

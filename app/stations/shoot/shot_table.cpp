@@ -116,9 +116,10 @@ void ShotTable::drawCard(QPainter& p, int i) const {
     p.setFont(deskType(11));
     p.setPen(look().graphite);
     const double x = box.left() + 8;
-    p.drawText(QPointF(x, box.top() + 38), tr("%1 s, on %2").arg(Say::number(s.seconds(), 1)).arg(s.onEach));
+    drawFitted(p, QPointF(x, box.top() + 38), box.width() - 12,
+               tr("%1 s, on %2").arg(Say::number(s.seconds(), 1)).arg(s.onEach));
     if (s.day)
-        p.drawText(QPointF(x, box.top() + 53),
+        drawFitted(p, QPointF(x, box.top() + 53), box.width() - 12,
                    tr("%1 %2", "weekday, day").arg(Say::weekdayName(*s.day), Say::dayName(*s.day)));
     p.setPen(QPen(QColor("#c98b6a"), 0.8));
     p.drawLine(QPointF(box.left() + 4, box.top() + 60), QPointF(box.right() - 4, box.top() + 60));

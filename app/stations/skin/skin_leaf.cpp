@@ -25,6 +25,7 @@ SkinLeaf::SkinLeaf(Document& document, QWidget* parent) : QWidget(parent), m_doc
     m_clay->setObjectName("clay");
     m_place = new ChoiceField(tr("Where the thickness holds"));
     m_place->setObjectName("skinPlace");
+    m_place->setMinimumContentsLength(7);
     m_thickness = new NumberField(NumberField::Kind::length, 0, 50, 0.5, 1, tr("Thickness of the skin"));
     m_thickness->setObjectName("skin");
     m_relief = new NumberField(NumberField::Kind::plain, 0, 100, 5, 0, tr("Relief, muscles and folds, in per cent"));

@@ -20,6 +20,7 @@ SkinPage::SkinPage(Document& d) : Page(d, results::Station::skin) {
     m_leaves = new Leaves;
     m_leaves->setObjectName("skinLeaves");
     column()->addWidget(m_leaves);
+    addOpenPoints();
     m_skin = new SkinLeaf(d);
     m_hands = new HandsLeaf(d);
     m_oven = new OvenLeaf(d);
@@ -51,7 +52,6 @@ SkinPage::SkinPage(Document& d) : Page(d, results::Station::skin) {
     for (QWidget* leaf : std::initializer_list<QWidget*>{m_skin, m_amountsText, m_oven, m_cover})
         column()->addWidget(leaf);
     connect(m_leaves, &Leaves::changed, this, &SkinPage::showLeaf);
-    addOpenPoints();
     column()->addStretch();
 }
 
