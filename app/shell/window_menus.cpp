@@ -151,38 +151,23 @@ void Window::makeMenus() {
         showSheet();
         m_sheet->fit();
     });
-    QAction* night = view->addAction(tr("Night &bench"));
-    night->setCheckable(true);
-    night->setChecked(look().night);
-    connect(night, &QAction::toggled, this, [this](bool on) {
-        setNightLook(on);
-        QSettings().setValue("night", on);
-        Q_EMIT m_document.changed(); // everything is drawn anew in the other look
-    });
-    QAction* motion = view->addAction(tr("M&otion"));
-    motion->setCheckable(true);
-    motion->setChecked(QSettings().value("motion", true).toBool());
-    m_rule->setMotion(motion->isChecked());
-    connect(motion, &QAction::toggled, this, [this](bool on) {
-        m_rule->setMotion(on);
-        QSettings().setValue("motion", on);
-    });
-    QAction* inches = view->addAction(tr("&Inches"));
-    inches->setCheckable(true);
-    inches->setChecked(Say::inches());
-    connect(inches, &QAction::toggled, this, [this](bool on) {
-        Say::setInches(on);
-        QSettings().setValue("inches", on);
-        Q_EMIT m_document.changed();
-    });
-    QAction* fahrenheit = view->addAction(tr("Degrees &Fahrenheit"));
-    fahrenheit->setCheckable(true);
-    fahrenheit->setChecked(Say::fahrenheit());
-    connect(fahrenheit, &QAction::toggled, this, [this](bool on) {
-        Say::setFahrenheit(on);
-        QSettings().setValue("fahrenheit", on);
-        Q_EMIT m_document.changed();
-    });
+    // What is drawn or said otherwise is drawn anew; it is the same at the next start.
+    const auto setting = [&](const QString& word, const char* key, bool on, const std::function<void(bool)>& turn) {
+        QAction* a = view->addAction(word);
+        a->setCheckable(true);
+        a->setChecked(on);
+        connect(a, &QAction::toggled, this, [this, key, turn](bool now) {
+            turn(now);
+            QSettings().setValue(key, now);
+            Q_EMIT m_document.changed();
+        });
+    };
+    const bool motion = QSettings().value("motion", true).toBool();
+    m_rule->setMotion(motion);
+    setting(tr("Night &bench"), "night", look().night, setNightLook);
+    setting(tr("M&otion"), "motion", motion, [this](bool on) { m_rule->setMotion(on); });
+    setting(tr("&Inches"), "inches", Say::inches(), Say::setInches);
+    setting(tr("Degrees &Fahrenheit"), "fahrenheit", Say::fahrenheit(), Say::setFahrenheit);
     makeLanguageMenu(view->addMenu(tr("&Language")));
     QAction* devices = view->addAction(tr("Simulated &devices"));
     devices->setObjectName("simulatedDevices");
