@@ -1,7 +1,6 @@
 #include "document/cards_in.h"
 #include "document/spoken.h"
 #include "files/container.h"
-#include "words/say.h"
 #include <QFileInfo>
 
 namespace enkinet::app {
@@ -28,7 +27,7 @@ bool takeCards(Document& d, const QString& path) {
         Q_EMIT d.refused(spoken(cards.fault()));
         return false;
     }
-    return d.change(Say::tr("Cards from %1").arg(QFileInfo(path).fileName()),
+    return d.change(Document::tr("Cards from %1").arg(QFileInfo(path).fileName()),
                     [&](const document::Edits& e) { return e.addCards(*cards); });
 }
 

@@ -1,5 +1,6 @@
 #include "document/document.h"
 #include "document/plan_job.h"
+#include "document/shipped_names.h"
 #include "document/spoken.h"
 #include "files/container.h"
 #include "jobs/device_ports.h"
@@ -46,7 +47,8 @@ Document::Document(QObject* parent)
       m_result(std::make_shared<results::ProductionResult>()), m_arrivals(std::make_shared<Arrivals>()),
       m_memo(std::make_shared<results::Memo>()), m_planJob(std::make_unique<PlanJob>()) {
     if (auto cards = files::loadShippedCards(files::findDataDir()))
-        m_shipped = std::make_shared<const document::Cards>(cards.take());
+        m_asShipped = std::make_shared<const document::Cards>(cards.take()),
+        m_shipped = std::make_shared<const document::Cards>(inWindowLanguage(*m_asShipped));
     else
         m_cardsFault = spoken(cards.fault());
     m_recoverSoon.setSingleShot(true);
@@ -54,6 +56,12 @@ Document::Document(QObject* parent)
     m_recoverSoon.setInterval(150);
     connect(&m_recoverSoon, &QTimer::timeout, this, &Document::writeRecovery);
     connect(&m_undo, &QUndoStack::cleanChanged, this, &Document::titleChanged);
+    compute();
+}
+
+void Document::nameCards() {
+    if (!m_asShipped) return;
+    m_shipped = std::make_shared<const document::Cards>(inWindowLanguage(*m_asShipped));
     compute();
 }
 

@@ -45,6 +45,8 @@ public:
     std::shared_ptr<const results::ProductionResult> sharedResult() const { return m_result; }
     const document::Cards& shippedCards() const { return *m_shipped; }
     std::shared_ptr<const document::Cards> sharedCards() const { return m_shipped; }
+    /// Names of the shipped cards anew, after another language was chosen.
+    void nameCards();
     /// Of the present puppet and the present value. While results are worked out in the background it is a sketch
     /// (isWorking()): geometry of now, numbers of before.
     /// The reference lasts until the next change or the next round of events.
@@ -168,7 +170,9 @@ private:
     void gatherOpen();
     void writeRecovery();
 
-    std::shared_ptr<const document::Cards> m_shipped = std::make_shared<document::Cards>();
+    std::shared_ptr<const document::Cards> m_shipped =
+        std::make_shared<document::Cards>(); ///< in the window's language
+    std::shared_ptr<const document::Cards> m_asShipped;
     QString m_cardsFault;
     Value m_value;
     Value m_kept; ///< the work, while something is tried out

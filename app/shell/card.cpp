@@ -90,6 +90,8 @@ QWidget* Card::makeStart() {
     auto* demoText = makeText(true);
     demoText->setText(tr(
         "Post for the Tide House: Tansy, Brindle and Old Reed. It opens as a copy, so nothing of it can be spoiled."));
+    auto* walk = new QPushButton(tr("The first hour, step by step"));
+    walk->setObjectName("startWalk");
     auto* open = new QPushButton(tr("Open a file"));
     auto* heading = makeHeading(tr("A new puppet"));
     auto* form = makeForm();
@@ -125,13 +127,14 @@ QWidget* Card::makeStart() {
     auto* kindText = makeText(true);
     kindText->setText(tr("Sound proportions, ranges and layers to begin with; change any of them afterwards."));
     for (QWidget* x : {static_cast<QWidget*>(title), static_cast<QWidget*>(demo), static_cast<QWidget*>(demoText),
-                       static_cast<QWidget*>(open), static_cast<QWidget*>(heading)})
+                       static_cast<QWidget*>(walk), static_cast<QWidget*>(open), static_cast<QWidget*>(heading)})
         v->addWidget(x);
     v->addLayout(form);
     v->addWidget(make);
     v->addWidget(kindText);
     v->addStretch();
     connect(demo, &QPushButton::clicked, this, &Card::wantsDemo);
+    connect(walk, &QPushButton::clicked, this, &Card::wantsFirstHour);
     connect(open, &QPushButton::clicked, this, &Card::wantsFile);
     connect(make, &QPushButton::clicked, this,
             [this, kind, height] { Q_EMIT wantsKind(kind->currentData().toString(), height->core()); });

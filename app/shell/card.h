@@ -23,6 +23,7 @@ Q_SIGNALS:
     void pageMade(Page* page);
     void wantsDemo();
     void wantsFile();
+    void wantsFirstHour();
     void wantsKind(const QString& kind, double height_mm);
 
 private:

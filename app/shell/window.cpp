@@ -6,6 +6,7 @@
 #include "shell/card.h"
 #include "shell/desk_top.h"
 #include "shell/figure_rail.h"
+#include "shell/first_hour.h"
 #include "shell/first_sight.h"
 #include "shell/guide_window.h"
 #include "shell/rule.h"
@@ -126,6 +127,7 @@ void Window::furnish() {
     });
     connect(m_card, &Card::wantsDemo, this, &Window::openDemo);
     connect(m_card, &Card::wantsFile, this, &Window::chooseFile);
+    connect(m_card, &Card::wantsFirstHour, this, &Window::showFirstHour);
     connect(m_card, &Card::wantsKind, this, &Window::startKind);
     refresh();
     showTitle();
@@ -142,11 +144,12 @@ void Window::setLanguage(const QString& code) {
     qApp->removeEventFilter(this);
     m_document.disconnect(this);
     m_workingSoon.disconnect(this);
+    m_document.nameCards();
     m_rule = new Rule;
     // What stood on the desk, its menus with their keys, and the guide if it is open.
     delete takeCentralWidget();
     for (QObject* o : QObjectList(children()))
-        if (o->objectName() == "more" || qobject_cast<GuideWindow*>(o)) delete o;
+        if (o->objectName() == "more" || qobject_cast<GuideWindow*>(o) || qobject_cast<FirstHour*>(o)) delete o;
     m_top = nullptr;
     m_sheetPage = nullptr;
     m_table = nullptr;

@@ -59,6 +59,8 @@ public:
     /// Over a file that was asked for it only says so.
     void offerRecovery();
     void askRecovery();
+    /// The walk through the first hour, from its beginning.
+    void showFirstHour();
     QString message() const;
 
 protected:

@@ -5,6 +5,7 @@
 #include "sheet/sheet_view.h"
 #include "sheet/walk.h"
 #include "shell/figure_rail.h"
+#include "shell/first_hour.h"
 #include "shell/guide_window.h"
 #include "shell/rule.h"
 #include "shell/shelf.h"
@@ -146,6 +147,7 @@ void Window::makeMenus() {
         m_rail->isVisible() ? m_rail->flip() : say(tr("the sheet shows front and side already"));
     });
     view->addAction(tr("G&uide to this station"), QKeySequence(Qt::Key_F1), this, &Window::showGuide);
+    view->addAction(tr("The first &hour"), this, &Window::showFirstHour);
     view->addAction(tr("&Keys"), QKeySequence(Qt::SHIFT | Qt::Key_F1), this, &Window::showKeys);
     view->addAction(tr("&Fit the paper"), this, [this] {
         showSheet();
@@ -211,10 +213,11 @@ void Window::connectShelf(QAction* undo, QAction* redo, QMenu* more) {
             word->setToolTip(plainTip(a->text()));
             word->setAccessibleName(a->text());
         };
+        word->setObjectName(a == undo ? "undo" : "redo");
         connect(a, &QAction::changed, word, follow);
         follow();
     }
-    m_shelf->addWord(tr("Print"), tr("Print build sheets"), [this] { printSheets(false); });
+    m_shelf->addWord(tr("Print"), tr("Print build sheets"), [this] { printSheets(false); })->setObjectName("print");
     m_shelf->addMenu(tr("More"), more);
     const std::function<void(QMenu*)> gather = [&](QMenu* menu) {
         for (QAction* a : menu->actions())
@@ -240,6 +243,11 @@ bool Window::eventFilter(QObject* target, QEvent* event) {
         }
     }
     return QMainWindow::eventFilter(target, event);
+}
+
+void Window::showFirstHour() {
+    delete findChild<FirstHour*>();
+    new FirstHour(*this);
 }
 
 void Window::showGuide() {

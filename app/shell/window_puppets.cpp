@@ -1,5 +1,6 @@
 // Puppets of the production as wholes: named, doubled, put in order, removed. Each is one undo.
 #include "document/edits.h"
+#include "document/shipped_names.h"
 #include "document/spoken.h"
 #include "files/container.h"
 #include "shell/window.h"
@@ -55,8 +56,13 @@ void Window::startKind(const QString& kind, double size_mm) {
     const body::Puppet& drawn = m_document.puppet();
     const double own = body::findSize(drawn, sizeKindOf(kind));
     const double height_mm = own > 0 ? drawn.height_mm * size_mm / own : size_mm;
-    m_document.change(tr("Height %1").arg(Say::length(height_mm, 0)),
-                      [&](const document::Edits& e) { return e.startAt(height_mm); });
+    m_document.change(tr("Height %1").arg(Say::length(height_mm, 0)), [&](const document::Edits& e) {
+        auto started = e.startAt(height_mm);
+        if (!started) return started;
+        document::Production p = started.take();
+        nameInWindowLanguage(p.puppets.front());
+        return Result<document::Production>(std::move(p));
+    });
 }
 
 void Window::addKind(const QString& kind) {
@@ -65,7 +71,9 @@ void Window::addKind(const QString& kind) {
     if (!loaded) return say(spoken(loaded.fault()));
     const auto source = loaded.take().production;
     const auto adopt = [&](const document::Edits&) {
-        return document::adoptPuppet(m_document.production(), source, 0, m_document.shippedCards());
+        document::Production named = source;
+        nameInWindowLanguage(named.puppets.front());
+        return document::adoptPuppet(m_document.production(), named, 0, m_document.shippedCards());
     };
     if (m_document.change(tr("Add a puppet"), adopt))
         m_document.showPuppet(static_cast<int>(m_document.production().puppets.size()) - 1);

@@ -2,6 +2,465 @@
 <!DOCTYPE TS>
 <TS version="2.1" language="de" sourcelanguage="en">
 <context>
+    <name>cards</name>
+    <message>
+        <source>a hold while it is worked, no more</source>
+        <translation>ein Halt bei der Arbeit, nicht mehr</translation>
+    </message>
+    <message>
+        <source>air-dry clay, white</source>
+        <translation>lufttrocknender Ton, weiß</translation>
+    </message>
+    <message>
+        <source>annealed brass</source>
+        <translation>weichgeglühtes Messing</translation>
+    </message>
+    <message>
+        <source>annealed bronze</source>
+        <translation>weichgeglühte Bronze</translation>
+    </message>
+    <message>
+        <source>annealed copper</source>
+        <translation>weichgeglühtes Kupfer</translation>
+    </message>
+    <message>
+        <source>annealed stainless</source>
+        <translation>weichgeglühter Edelstahl</translation>
+    </message>
+    <message>
+        <source>annealed steel</source>
+        <translation>weichgeglühter Stahl</translation>
+    </message>
+    <message>
+        <source>beaten with a mallet</source>
+        <translation>mit dem Hammer geschlagen</translation>
+    </message>
+    <message>
+        <source>bends when thin</source>
+        <translation>biegt sich, wenn dünn</translation>
+    </message>
+    <message>
+        <source>bill amber</source>
+        <translation>Schnabelbernstein</translation>
+    </message>
+    <message>
+        <source>black primer</source>
+        <translation>schwarze Grundierung</translation>
+    </message>
+    <message>
+        <source>boot brown</source>
+        <translation>Stiefelbraun</translation>
+    </message>
+    <message>
+        <source>brindled fleece 3 mm</source>
+        <translation>gestromtes Fell 3 mm</translation>
+    </message>
+    <message>
+        <source>browns slowly; keep it off the heater</source>
+        <translation>bräunt langsam; vom Heizstab fernhalten</translation>
+    </message>
+    <message>
+        <source>burns fingers; lets go of cold faces</source>
+        <translation>verbrennt Finger; löst sich von kalten Flächen</translation>
+    </message>
+    <message>
+        <source>burnt umber oil</source>
+        <translation>Umbra gebrannt, Öl</translation>
+    </message>
+    <message>
+        <source>butter yellow</source>
+        <translation>Buttergelb</translation>
+    </message>
+    <message>
+        <source>cable with a plastic sheath</source>
+        <translation>Kabel mit Kunststoffmantel</translation>
+    </message>
+    <message>
+        <source>ceramic tile</source>
+        <translation>Keramikfliese</translation>
+    </message>
+    <message>
+        <source>clay grips it well; dry it all through before the oven</source>
+        <translation>Ton haftet gut daran; vor dem Ofen ganz durchtrocknen</translation>
+    </message>
+    <message>
+        <source>crumpled once; traps air</source>
+        <translation>einmal geknüllt; schließt Luft ein</translation>
+    </message>
+    <message>
+        <source>cures in the next bake: raw on cured</source>
+        <translation>härtet beim nächsten Backen: roh auf gehärtet</translation>
+    </message>
+    <message>
+        <source>cut from the back</source>
+        <translation>von hinten geschnitten</translation>
+    </message>
+    <message>
+        <source>dark ochre wash</source>
+        <translation>dunkle Ockerlasur</translation>
+    </message>
+    <message>
+        <source>drawn steel</source>
+        <translation>gezogener Stahl</translation>
+    </message>
+    <message>
+        <source>dry wooden block</source>
+        <translation>trockener Holzklotz</translation>
+    </message>
+    <message>
+        <source>dry; drill before it is covered</source>
+        <translation>trocken; bohren, ehe es bedeckt ist</translation>
+    </message>
+    <message>
+        <source>epoxy putty over the bones</source>
+        <translation>Epoxidkitt über den Knochen</translation>
+    </message>
+    <message>
+        <source>feathered cloth 2 mm</source>
+        <translation>Federstoff 2 mm</translation>
+    </message>
+    <message>
+        <source>felt or cloth</source>
+        <translation>Filz oder Stoff</translation>
+    </message>
+    <message>
+        <source>fine fingers</source>
+        <translation>feine Finger</translation>
+    </message>
+    <message>
+        <source>fine fingers, binding</source>
+        <translation>feine Finger, Binden</translation>
+    </message>
+    <message>
+        <source>firm oven-bake clay, ochre</source>
+        <translation>fester Ofenton, ocker</translation>
+    </message>
+    <message>
+        <source>firm oven-bake clay, slate grey</source>
+        <translation>fester Ofenton, schiefergrau</translation>
+    </message>
+    <message>
+        <source>firm oven-bake clay, warm flesh</source>
+        <translation>fester Ofenton, warme Haut</translation>
+    </message>
+    <message>
+        <source>firm oven-bake clay, white</source>
+        <translation>fester Ofenton, weiß</translation>
+    </message>
+    <message>
+        <source>flexible oven-bake clay, warm flesh</source>
+        <translation>biegsamer Ofenton, warme Haut</translation>
+    </message>
+    <message>
+        <source>foam block</source>
+        <translation>Schaumblock</translation>
+    </message>
+    <message>
+        <source>foil under paper and white glue</source>
+        <translation>Folie unter Papier und Weißleim</translation>
+    </message>
+    <message>
+        <source>foil, beaten</source>
+        <translation>Folie, geschlagen</translation>
+    </message>
+    <message>
+        <source>foil, firm</source>
+        <translation>Folie, fest</translation>
+    </message>
+    <message>
+        <source>foil, firm, taped</source>
+        <translation>Folie, fest, umklebt</translation>
+    </message>
+    <message>
+        <source>foil, loose</source>
+        <translation>Folie, locker</translation>
+    </message>
+    <message>
+        <source>gives off damp the first time</source>
+        <translation>gibt beim ersten Mal Feuchte ab</translation>
+    </message>
+    <message>
+        <source>glass eyes</source>
+        <translation>Glasaugen</translation>
+    </message>
+    <message>
+        <source>gloss varnish</source>
+        <translation>Glanzlack</translation>
+    </message>
+    <message>
+        <source>gloves; roughen both faces</source>
+        <translation>Handschuhe; beide Flächen anrauen</translation>
+    </message>
+    <message>
+        <source>goes on after the last bake</source>
+        <translation>kommt nach dem letzten Backen darauf</translation>
+    </message>
+    <message>
+        <source>half-hard aluminium</source>
+        <translation>halbhartes Aluminium</translation>
+    </message>
+    <message>
+        <source>hanger wire, fixed bones</source>
+        <translation>Kleiderbügeldraht, starre Knochen</translation>
+    </message>
+    <message>
+        <source>heavy legs</source>
+        <translation>schwere Beine</translation>
+    </message>
+    <message>
+        <source>hot glue</source>
+        <translation>Heißkleber</translation>
+    </message>
+    <message>
+        <source>hot-melt glue</source>
+        <translation>Schmelzkleber</translation>
+    </message>
+    <message>
+        <source>instant glue</source>
+        <translation>Sekundenkleber</translation>
+    </message>
+    <message>
+        <source>its glue runs</source>
+        <translation>sein Kleber läuft</translation>
+    </message>
+    <message>
+        <source>leaves marks in raw clay: paper in between</source>
+        <translation>hinterlässt Spuren in rohem Ton: Papier dazwischen</translation>
+    </message>
+    <message>
+        <source>let them cool with the clay</source>
+        <translation>mit dem Ton abkühlen lassen</translation>
+    </message>
+    <message>
+        <source>lime wood</source>
+        <translation>Lindenholz</translation>
+    </message>
+    <message>
+        <source>liquid oven-bake clay</source>
+        <translation>flüssiger Ofenton</translation>
+    </message>
+    <message>
+        <source>lose their strength for good</source>
+        <translation>verlieren ihre Kraft für immer</translation>
+    </message>
+    <message>
+        <source>magnets</source>
+        <translation>Magnete</translation>
+    </message>
+    <message>
+        <source>masking tape</source>
+        <translation>Kreppband</translation>
+    </message>
+    <message>
+        <source>matte varnish</source>
+        <translation>Mattlack</translation>
+    </message>
+    <message>
+        <source>melt</source>
+        <translation>schmelzen</translation>
+    </message>
+    <message>
+        <source>mist white</source>
+        <translation>Nebelweiß</translation>
+    </message>
+    <message>
+        <source>must be dry all through</source>
+        <translation>muss ganz durchgetrocknet sein</translation>
+    </message>
+    <message>
+        <source>nest of crumpled foil</source>
+        <translation>Nest aus geknüllter Folie</translation>
+    </message>
+    <message>
+        <source>not for the oven</source>
+        <translation>nicht für den Ofen</translation>
+    </message>
+    <message>
+        <source>oil clay that never dries</source>
+        <translation>Ölton, der nie trocknet</translation>
+    </message>
+    <message>
+        <source>oilskin yellow</source>
+        <translation>Ölzeuggelb</translation>
+    </message>
+    <message>
+        <source>on cured clay; bonds skin, fumes when warm</source>
+        <translation>auf gehärtetem Ton; klebt Haut, dampft bei Wärme</translation>
+    </message>
+    <message>
+        <source>pale skin</source>
+        <translation>helle Haut</translation>
+    </message>
+    <message>
+        <source>paper tape holds it; its glue runs in the oven</source>
+        <translation>Papierband hält es; sein Kleber läuft im Ofen</translation>
+    </message>
+    <message>
+        <source>parts painted with acrylics</source>
+        <translation>mit Acryl bemalte Teile</translation>
+    </message>
+    <message>
+        <source>pile runs from the body outwards</source>
+        <translation>der Flor läuft vom Körper nach außen</translation>
+    </message>
+    <message>
+        <source>pins; does not rust in water-based clay</source>
+        <translation>Stifte; rostet in wasserbasiertem Ton nicht</translation>
+    </message>
+    <message>
+        <source>plastic beads</source>
+        <translation>Kunststoffperlen</translation>
+    </message>
+    <message>
+        <source>press over night</source>
+        <translation>über Nacht pressen</translation>
+    </message>
+    <message>
+        <source>pressed hard by hand</source>
+        <translation>von Hand fest gedrückt</translation>
+    </message>
+    <message>
+        <source>pull it through after the last bake</source>
+        <translation>nach dem letzten Backen durchziehen</translation>
+    </message>
+    <message>
+        <source>red-brown wash</source>
+        <translation>rotbraune Lasur</translation>
+    </message>
+    <message>
+        <source>reed grey</source>
+        <translation>Schilfgrau</translation>
+    </message>
+    <message>
+        <source>rigid after baking: never across a posing joint</source>
+        <translation>nach dem Backen starr: nie über ein gestelltes Gelenk</translation>
+    </message>
+    <message>
+        <source>roll of plain paper</source>
+        <translation>Rolle aus schlichtem Papier</translation>
+    </message>
+    <message>
+        <source>rows lie towards the tail</source>
+        <translation>Reihen liegen zum Schwanz hin</translation>
+    </message>
+    <message>
+        <source>runs</source>
+        <translation>läuft</translation>
+    </message>
+    <message>
+        <source>satin varnish</source>
+        <translation>Seidenglanzlack</translation>
+    </message>
+    <message>
+        <source>set before anything goes on it</source>
+        <translation>hart, ehe etwas darauf kommt</translation>
+    </message>
+    <message>
+        <source>shrinks 3 to 10 % as it dries</source>
+        <translation>schwindet beim Trocknen um 3 bis 10 %</translation>
+    </message>
+    <message>
+        <source>shrinks and smokes</source>
+        <translation>schrumpft und raucht</translation>
+    </message>
+    <message>
+        <source>slate wash</source>
+        <translation>Schieferlasur</translation>
+    </message>
+    <message>
+        <source>soft aluminium</source>
+        <translation>weiches Aluminium</translation>
+    </message>
+    <message>
+        <source>soft aluminium alloy</source>
+        <translation>weiche Aluminiumlegierung</translation>
+    </message>
+    <message>
+        <source>soft foam</source>
+        <translation>weicher Schaum</translation>
+    </message>
+    <message>
+        <source>stay hot long after the clay</source>
+        <translation>bleiben lange nach dem Ton heiß</translation>
+    </message>
+    <message>
+        <source>stays soft: dents, and needs the armature to carry it all</source>
+        <translation>bleibt weich: bekommt Dellen, und das Gerüst muss alles tragen</translation>
+    </message>
+    <message>
+        <source>steel pins and rods</source>
+        <translation>Stahlstifte und -stäbe</translation>
+    </message>
+    <message>
+        <source>stiffer spines</source>
+        <translation>steifere Rückgrate</translation>
+    </message>
+    <message>
+        <source>tails, feelers</source>
+        <translation>Schwänze, Fühler</translation>
+    </message>
+    <message>
+        <source>tan</source>
+        <translation>Hellbraun</translation>
+    </message>
+    <message>
+        <source>the usual wire: easy by hand, little springback</source>
+        <translation>der übliche Draht: leicht von Hand, wenig Rückfederung</translation>
+    </message>
+    <message>
+        <source>tie wire and cheap frames; hard on the fingers</source>
+        <translation>Bindedraht und billige Gerüste; hart für die Finger</translation>
+    </message>
+    <message>
+        <source>two-part epoxy</source>
+        <translation>Zweikomponenten-Epoxid</translation>
+    </message>
+    <message>
+        <source>two-part epoxy putty</source>
+        <translation>Zweikomponenten-Epoxidkitt</translation>
+    </message>
+    <message>
+        <source>umber wash</source>
+        <translation>Umbralasur</translation>
+    </message>
+    <message>
+        <source>warm skin</source>
+        <translation>warme Haut</translation>
+    </message>
+    <message>
+        <source>warms slowly: lay it in while the oven warms up</source>
+        <translation>wird langsam warm: beim Aufheizen hineinlegen</translation>
+    </message>
+    <message>
+        <source>white glue on clay</source>
+        <translation>Weißleim auf Ton</translation>
+    </message>
+    <message>
+        <source>white glue on wood</source>
+        <translation>Weißleim auf Holz</translation>
+    </message>
+    <message>
+        <source>white primer</source>
+        <translation>weiße Grundierung</translation>
+    </message>
+    <message>
+        <source>wool felt 1 mm</source>
+        <translation>Wollfilz 1 mm</translation>
+    </message>
+    <message>
+        <source>wool felt 1 mm, brown</source>
+        <translation>Wollfilz 1 mm, braun</translation>
+    </message>
+    <message>
+        <source>wool felt 1 mm, navy</source>
+        <translation>Wollfilz 1 mm, marineblau</translation>
+    </message>
+    <message>
+        <source>working time 1.5 h, set in 4 h at 20 °C</source>
+        <translation>Verarbeitungszeit 1,5 h, hart nach 4 h bei 20 °C</translation>
+    </message>
+</context>
+<context>
     <name>core</name>
     <message>
         <source> C</source>
@@ -3767,6 +4226,10 @@
         <source>Sound proportions, ranges and layers to begin with; change any of them afterwards.</source>
         <translation>Stimmige Proportionen, Spielräume und Schichten für den Anfang; alles lässt sich später ändern.</translation>
     </message>
+    <message>
+        <source>The first hour, step by step</source>
+        <translation>Die erste Stunde, Schritt für Schritt</translation>
+    </message>
 </context>
 <context>
     <name>enkinet::app::ChecksLeaf</name>
@@ -4524,6 +4987,10 @@
         <source>work cannot be kept for recovery in %1: save often</source>
         <translation>in %1 kann keine Arbeit zur Wiederherstellung aufbewahrt werden: oft speichern</translation>
     </message>
+    <message>
+        <source>Cards from %1</source>
+        <translation>Karten aus %1</translation>
+    </message>
 </context>
 <context>
     <name>enkinet::app::FigureRail</name>
@@ -4564,6 +5031,73 @@
     <message>
         <source>from its right: V turns it</source>
         <translation>von ihrer rechten Seite: V dreht sie</translation>
+    </message>
+</context>
+<context>
+    <name>enkinet::app::FirstHour</name>
+    <message>
+        <source>Skip this</source>
+        <translation>Überspringen</translation>
+    </message>
+    <message>
+        <source>Leave it</source>
+        <translation>Beenden</translation>
+    </message>
+    <message>
+        <source>Open the demo: three puppets of a small film. It opens as a copy; nothing of it can be spoiled.</source>
+        <translation>Die Demo öffnen: drei Puppen eines kleinen Films. Sie öffnet sich als Kopie; nichts daran kann verdorben werden.</translation>
+    </message>
+    <message>
+        <source>On the figure one joint is named: it fails. Go to Wire, on the steel rule.</source>
+        <translation>Auf der Figur ist ein Gelenk genannt: es versagt. Auf dem Stahllineal zu Draht gehen.</translation>
+    </message>
+    <message>
+        <source>The table says what is and what is wanted. Ask why: click the row in red.</source>
+        <translation>Die Tafel sagt, was ist und was gewünscht ist. Warum? Die rote Zeile anklicken.</translation>
+    </message>
+    <message>
+        <source>Under it stand ways out. Try one: the whole desk shows what it would do, and nothing is changed yet.</source>
+        <translation>Darunter stehen Auswege. Einen probieren: der ganze Tisch zeigt, was er täte, und noch ist nichts geändert.</translation>
+    </message>
+    <message>
+        <source>Use it: Apply.</source>
+        <translation>Ihn nehmen: Anwenden.</translation>
+    </message>
+    <message>
+        <source>Now the clay: go to Skin.</source>
+        <translation>Nun der Ton: zu Haut gehen.</translation>
+    </message>
+    <message>
+        <source>Type another thickness and press Enter, or drag a dot of the cut: grams, bakes and joints follow.</source>
+        <translation>Eine andere Dicke tippen und Eingabe drücken, oder einen Punkt des Schnitts ziehen: Gramm, Backen und Gelenke folgen.</translation>
+    </message>
+    <message>
+        <source>What you did is taken back by name, as often as you like: Undo.</source>
+        <translation>Was Sie taten, lässt sich beim Namen zurücknehmen, sooft Sie wollen: Rückgängig.</translation>
+    </message>
+    <message>
+        <source>When will it be done? Go to Plan.</source>
+        <translation>Wann ist es fertig? Zu Plan gehen.</translation>
+    </message>
+    <message>
+        <source>Take the step in hand: Start. Its minutes teach the next plan.</source>
+        <translation>Den Schritt beginnen: Start. Seine Minuten lehren den nächsten Plan.</translation>
+    </message>
+    <message>
+        <source>Paper for the bench: Print shows the sheets before they are printed.</source>
+        <translation>Papier für die Werkbank: Drucken zeigt die Blätter, ehe sie gedruckt werden.</translation>
+    </message>
+    <message>
+        <source>The first hour, %1 of %2</source>
+        <translation>Die erste Stunde, %1 von %2</translation>
+    </message>
+    <message>
+        <source>The first hour</source>
+        <translation>Die erste Stunde</translation>
+    </message>
+    <message>
+        <source>That was it. F1 says more at every station; Shift and F1 list the keys.</source>
+        <translation>Das war es. F1 sagt an jeder Station mehr; Umschalt und F1 listen die Tasten.</translation>
     </message>
 </context>
 <context>
@@ -9984,10 +10518,6 @@ Zum Verschieben ziehen, oder Alt mit den Pfeilen.</translation>
         <translation>1 % größer</translation>
     </message>
     <message>
-        <source>Cards from %1</source>
-        <translation>Karten aus %1</translation>
-    </message>
-    <message>
         <source>stands in by</source>
         <translation>steht innen um</translation>
     </message>
@@ -13001,6 +13531,10 @@ Zum Verschieben ziehen, oder Alt mit den Pfeilen.</translation>
         <source>Work left be&amp;hind…</source>
         <translation>Z&amp;urückgelassene Arbeit…</translation>
     </message>
+    <message>
+        <source>The first &amp;hour</source>
+        <translation>Die erste &amp;Stunde</translation>
+    </message>
 </context>
 <context>
     <name>enkinet::app::WirePage</name>
@@ -13726,6 +14260,517 @@ Zum Verschieben ziehen, oder Alt mit den Pfeilen.</translation>
     <message>
         <source>Not done after all</source>
         <translation>Doch nicht fertig</translation>
+    </message>
+</context>
+<context>
+    <name>kinds</name>
+    <message>
+        <source>New biped</source>
+        <translation>Neuer Zweibeiner</translation>
+    </message>
+    <message>
+        <source>New bird</source>
+        <translation>Neuer Vogel</translation>
+    </message>
+    <message>
+        <source>New puppet</source>
+        <translation>Neue Puppe</translation>
+    </message>
+    <message>
+        <source>New quadruped</source>
+        <translation>Neuer Vierbeiner</translation>
+    </message>
+    <message>
+        <source>Own shape</source>
+        <translation>Eigene Form</translation>
+    </message>
+    <message>
+        <source>Serpent</source>
+        <translation>Schlange</translation>
+    </message>
+    <message>
+        <source>Winged beast</source>
+        <translation>Geflügeltes Tier</translation>
+    </message>
+    <message>
+        <source>ankle</source>
+        <translation>Knöchel</translation>
+    </message>
+    <message>
+        <source>arm</source>
+        <translation>Arm</translation>
+    </message>
+    <message>
+        <source>barrel</source>
+        <translation>Rumpf</translation>
+    </message>
+    <message>
+        <source>bill and legs</source>
+        <translation>Schnabel und Beine</translation>
+    </message>
+    <message>
+        <source>bill tip</source>
+        <translation>Schnabelspitze</translation>
+    </message>
+    <message>
+        <source>body</source>
+        <translation>Körper</translation>
+    </message>
+    <message>
+        <source>body, neck and head</source>
+        <translation>Körper, Hals und Kopf</translation>
+    </message>
+    <message>
+        <source>boot</source>
+        <translation>Stiefel</translation>
+    </message>
+    <message>
+        <source>boots and hooves</source>
+        <translation>Stiefel und Hufe</translation>
+    </message>
+    <message>
+        <source>breast</source>
+        <translation>Brust</translation>
+    </message>
+    <message>
+        <source>chest</source>
+        <translation>Brustkorb</translation>
+    </message>
+    <message>
+        <source>coil</source>
+        <translation>Windung</translation>
+    </message>
+    <message>
+        <source>crop</source>
+        <translation>Kropf</translation>
+    </message>
+    <message>
+        <source>crown</source>
+        <translation>Scheitel</translation>
+    </message>
+    <message>
+        <source>dock</source>
+        <translation>Schweifansatz</translation>
+    </message>
+    <message>
+        <source>ear</source>
+        <translation>Ohr</translation>
+    </message>
+    <message>
+        <source>ear root</source>
+        <translation>Ohransatz</translation>
+    </message>
+    <message>
+        <source>ear tip</source>
+        <translation>Ohrspitze</translation>
+    </message>
+    <message>
+        <source>ear wrap</source>
+        <translation>Ohrwicklung</translation>
+    </message>
+    <message>
+        <source>elbow</source>
+        <translation>Ellbogen</translation>
+    </message>
+    <message>
+        <source>face</source>
+        <translation>Gesicht</translation>
+    </message>
+    <message>
+        <source>first finger</source>
+        <translation>Zeigefinger</translation>
+    </message>
+    <message>
+        <source>first finger end</source>
+        <translation>Zeigefinger, Ende</translation>
+    </message>
+    <message>
+        <source>first finger knuckle</source>
+        <translation>Zeigefinger, Knöchel</translation>
+    </message>
+    <message>
+        <source>first finger middle</source>
+        <translation>Zeigefinger, Mitte</translation>
+    </message>
+    <message>
+        <source>first finger root</source>
+        <translation>Zeigefinger, Ansatz</translation>
+    </message>
+    <message>
+        <source>first finger tip</source>
+        <translation>Zeigefingerspitze</translation>
+    </message>
+    <message>
+        <source>foot</source>
+        <translation>Fuß</translation>
+    </message>
+    <message>
+        <source>fore fetlock</source>
+        <translation>vordere Fessel</translation>
+    </message>
+    <message>
+        <source>fore knee</source>
+        <translation>Vorderfußwurzel</translation>
+    </message>
+    <message>
+        <source>forearm</source>
+        <translation>Unterarm</translation>
+    </message>
+    <message>
+        <source>foreleg</source>
+        <translation>Vorderbein</translation>
+    </message>
+    <message>
+        <source>foreleg hoof</source>
+        <translation>Vorderhuf</translation>
+    </message>
+    <message>
+        <source>foreleg wrap</source>
+        <translation>Vorderbeinwicklung</translation>
+    </message>
+    <message>
+        <source>ground</source>
+        <translation>Boden</translation>
+    </message>
+    <message>
+        <source>hand</source>
+        <translation>Hand</translation>
+    </message>
+    <message>
+        <source>hands</source>
+        <translation>Hände</translation>
+    </message>
+    <message>
+        <source>head</source>
+        <translation>Kopf</translation>
+    </message>
+    <message>
+        <source>head and bill</source>
+        <translation>Kopf und Schnabel</translation>
+    </message>
+    <message>
+        <source>head end</source>
+        <translation>Kopfende</translation>
+    </message>
+    <message>
+        <source>heel</source>
+        <translation>Ferse</translation>
+    </message>
+    <message>
+        <source>hind fetlock</source>
+        <translation>hintere Fessel</translation>
+    </message>
+    <message>
+        <source>hind hock</source>
+        <translation>Sprunggelenk</translation>
+    </message>
+    <message>
+        <source>hind leg</source>
+        <translation>Hinterbein</translation>
+    </message>
+    <message>
+        <source>hind leg hoof</source>
+        <translation>Hinterhuf</translation>
+    </message>
+    <message>
+        <source>hind leg wrap</source>
+        <translation>Hinterbeinwicklung</translation>
+    </message>
+    <message>
+        <source>hip</source>
+        <translation>Hüfte</translation>
+    </message>
+    <message>
+        <source>hip wrap</source>
+        <translation>Hüftwicklung</translation>
+    </message>
+    <message>
+        <source>hips</source>
+        <translation>Becken</translation>
+    </message>
+    <message>
+        <source>hoof</source>
+        <translation>Huf</translation>
+    </message>
+    <message>
+        <source>inner wing</source>
+        <translation>innerer Flügel</translation>
+    </message>
+    <message>
+        <source>keel</source>
+        <translation>Kiel</translation>
+    </message>
+    <message>
+        <source>knee</source>
+        <translation>Knie</translation>
+    </message>
+    <message>
+        <source>leg</source>
+        <translation>Bein</translation>
+    </message>
+    <message>
+        <source>loin</source>
+        <translation>Lende</translation>
+    </message>
+    <message>
+        <source>lower bend</source>
+        <translation>untere Biegung</translation>
+    </message>
+    <message>
+        <source>lower foreleg</source>
+        <translation>unteres Vorderbein</translation>
+    </message>
+    <message>
+        <source>lower hind leg</source>
+        <translation>unteres Hinterbein</translation>
+    </message>
+    <message>
+        <source>lower neck</source>
+        <translation>unterer Hals</translation>
+    </message>
+    <message>
+        <source>middle bend</source>
+        <translation>mittlere Biegung</translation>
+    </message>
+    <message>
+        <source>middle neck</source>
+        <translation>mittlerer Hals</translation>
+    </message>
+    <message>
+        <source>muzzle</source>
+        <translation>Maul</translation>
+    </message>
+    <message>
+        <source>nape</source>
+        <translation>Nacken</translation>
+    </message>
+    <message>
+        <source>neck</source>
+        <translation>Hals</translation>
+    </message>
+    <message>
+        <source>neck and body</source>
+        <translation>Hals und Körper</translation>
+    </message>
+    <message>
+        <source>neck root</source>
+        <translation>Halsansatz</translation>
+    </message>
+    <message>
+        <source>oilskin coat</source>
+        <translation>Ölmantel</translation>
+    </message>
+    <message>
+        <source>outer wing</source>
+        <translation>äußerer Flügel</translation>
+    </message>
+    <message>
+        <source>palm</source>
+        <translation>Handfläche</translation>
+    </message>
+    <message>
+        <source>palm end</source>
+        <translation>Handende</translation>
+    </message>
+    <message>
+        <source>pelvis</source>
+        <translation>Becken</translation>
+    </message>
+    <message>
+        <source>poll</source>
+        <translation>Genick</translation>
+    </message>
+    <message>
+        <source>rump</source>
+        <translation>Kruppe</translation>
+    </message>
+    <message>
+        <source>seat</source>
+        <translation>Sitz</translation>
+    </message>
+    <message>
+        <source>second finger</source>
+        <translation>Mittelfinger</translation>
+    </message>
+    <message>
+        <source>second finger end</source>
+        <translation>Mittelfinger, Ende</translation>
+    </message>
+    <message>
+        <source>second finger knuckle</source>
+        <translation>Mittelfinger, Knöchel</translation>
+    </message>
+    <message>
+        <source>second finger middle</source>
+        <translation>Mittelfinger, Mitte</translation>
+    </message>
+    <message>
+        <source>second finger root</source>
+        <translation>Mittelfinger, Ansatz</translation>
+    </message>
+    <message>
+        <source>second finger tip</source>
+        <translation>Mittelfingerspitze</translation>
+    </message>
+    <message>
+        <source>shank</source>
+        <translation>Röhre</translation>
+    </message>
+    <message>
+        <source>shin</source>
+        <translation>Schienbein</translation>
+    </message>
+    <message>
+        <source>shoulder</source>
+        <translation>Schulter</translation>
+    </message>
+    <message>
+        <source>shoulder wrap</source>
+        <translation>Schulterwicklung</translation>
+    </message>
+    <message>
+        <source>shoulders</source>
+        <translation>Schultern</translation>
+    </message>
+    <message>
+        <source>sole</source>
+        <translation>Sohle</translation>
+    </message>
+    <message>
+        <source>spine and head</source>
+        <translation>Rückgrat und Kopf</translation>
+    </message>
+    <message>
+        <source>spine, neck and head</source>
+        <translation>Rückgrat, Hals und Kopf</translation>
+    </message>
+    <message>
+        <source>tail</source>
+        <translation>Schwanz</translation>
+    </message>
+    <message>
+        <source>tail curl</source>
+        <translation>Schwanzbogen</translation>
+    </message>
+    <message>
+        <source>tail end</source>
+        <translation>Schwanzende</translation>
+    </message>
+    <message>
+        <source>tail root</source>
+        <translation>Schwanzansatz</translation>
+    </message>
+    <message>
+        <source>tail tip</source>
+        <translation>Schwanzspitze</translation>
+    </message>
+    <message>
+        <source>thigh</source>
+        <translation>Oberschenkel</translation>
+    </message>
+    <message>
+        <source>third finger</source>
+        <translation>Ringfinger</translation>
+    </message>
+    <message>
+        <source>third finger end</source>
+        <translation>Ringfinger, Ende</translation>
+    </message>
+    <message>
+        <source>third finger knuckle</source>
+        <translation>Ringfinger, Knöchel</translation>
+    </message>
+    <message>
+        <source>third finger middle</source>
+        <translation>Ringfinger, Mitte</translation>
+    </message>
+    <message>
+        <source>third finger root</source>
+        <translation>Ringfinger, Ansatz</translation>
+    </message>
+    <message>
+        <source>third finger tip</source>
+        <translation>Ringfingerspitze</translation>
+    </message>
+    <message>
+        <source>thumb</source>
+        <translation>Daumen</translation>
+    </message>
+    <message>
+        <source>thumb end</source>
+        <translation>Daumen, Ende</translation>
+    </message>
+    <message>
+        <source>thumb knuckle</source>
+        <translation>Daumen, Knöchel</translation>
+    </message>
+    <message>
+        <source>thumb middle</source>
+        <translation>Daumen, Mitte</translation>
+    </message>
+    <message>
+        <source>thumb root</source>
+        <translation>Daumen, Ansatz</translation>
+    </message>
+    <message>
+        <source>thumb tip</source>
+        <translation>Daumenspitze</translation>
+    </message>
+    <message>
+        <source>toe joint</source>
+        <translation>Zehengelenk</translation>
+    </message>
+    <message>
+        <source>upper arm</source>
+        <translation>Oberarm</translation>
+    </message>
+    <message>
+        <source>upper bend</source>
+        <translation>obere Biegung</translation>
+    </message>
+    <message>
+        <source>upper foreleg</source>
+        <translation>oberes Vorderbein</translation>
+    </message>
+    <message>
+        <source>upper hind leg</source>
+        <translation>oberes Hinterbein</translation>
+    </message>
+    <message>
+        <source>upper neck</source>
+        <translation>oberer Hals</translation>
+    </message>
+    <message>
+        <source>waist</source>
+        <translation>Taille</translation>
+    </message>
+    <message>
+        <source>wing</source>
+        <translation>Flügel</translation>
+    </message>
+    <message>
+        <source>wing elbow</source>
+        <translation>Flügelellbogen</translation>
+    </message>
+    <message>
+        <source>wing shoulder</source>
+        <translation>Flügelschulter</translation>
+    </message>
+    <message>
+        <source>wing tip</source>
+        <translation>Flügelspitze</translation>
+    </message>
+    <message>
+        <source>wing wrap</source>
+        <translation>Flügelwicklung</translation>
+    </message>
+    <message>
+        <source>withers</source>
+        <translation>Widerrist</translation>
+    </message>
+    <message>
+        <source>wrist</source>
+        <translation>Handgelenk</translation>
     </message>
 </context>
 </TS>

@@ -1,6 +1,7 @@
 // By keys and by ear: the rule, the figure, fields and letters, the accessible tree, what is announced, the ring of the
 // focus measured on its pixels, and what is in view without scrolling.
 #include "sheet/walk.h"
+#include "shell/first_hour.h"
 #include "shell/guide_window.h"
 #include "shell/shelf.h"
 #include "stations/plan/plan_days.h"
@@ -574,4 +575,66 @@ TEST_CASE("The answer is copied as text, the bench as a picture") {
     CHECK(text.contains("Knee is stiff"));
     desk.keys(Qt::Key_P, Qt::ControlModifier | Qt::ShiftModifier);
     CHECK(QApplication::clipboard()->image().width() > 400);
+}
+
+TEST_CASE("The first hour points at each place, sees what was done and goes on, by the builder's own clicks") {
+    Desk desk(false);
+    desk.window.resize(1280, 800);
+    desk.click("startWalk");
+    auto* walk = desk.window.findChild<app::FirstHour*>();
+    REQUIRE(walk);
+    auto* ring = desk.find<QWidget>("firstHourRing");
+    const auto reached = [&](int step) { return QTest::qWaitFor([&] { return walk->step() == step; }, 20000); };
+    /// The ring lies round the place, once that is there.
+    const auto pointed = [&] {
+        return QTest::qWaitFor(
+            [&] {
+                const QWidget* at = walk->place();
+                return at && ring->isVisible() &&
+                       ring->geometry()
+                           .adjusted(-1, -1, 1, 1)
+                           .contains(QRect(at->mapTo(&desk.window, QPoint()), at->size()) & desk.window.rect());
+            },
+            20000);
+    };
+    REQUIRE(pointed());
+    desk.click("startDemo");
+    REQUIRE(reached(1));
+    REQUIRE(pointed());
+    desk.station(Station::wire);
+    REQUIRE(reached(2));
+    auto* limits = desk.find<app::LimitTable>("limits");
+    QTest::mouseClick(limits, Qt::LeftButton, {}, QPoint(30, 30));
+    REQUIRE(reached(3));
+    REQUIRE(pointed());
+    desk.click("tryRemedy0");
+    REQUIRE(reached(4));
+    desk.click("applyRemedy0");
+    REQUIRE(reached(5));
+    desk.station(Station::skin);
+    REQUIRE(reached(6));
+    REQUIRE(pointed());
+    desk.type("skin", "4.5");
+    REQUIRE(reached(7));
+    REQUIRE(pointed());
+    desk.click("undo");
+    REQUIRE(reached(8));
+    desk.station(Station::plan);
+    REQUIRE(reached(9));
+    REQUIRE(QTest::qWaitFor([&] { return desk.find<QAbstractButton>("stepStart")->isEnabled(); }, 20000));
+    desk.click("stepStart");
+    REQUIRE(reached(10));
+    REQUIRE(pointed());
+    // The preview is modal: the walk sees it, and it is closed again.
+    QTimer::singleShot(1500, [&] {
+        CHECK(walk->step() == walk->steps());
+        if (QWidget* top = QApplication::activeModalWidget()) top->close();
+    });
+    desk.click("print");
+    CHECK(reached(11));
+    CHECK(walk->text().contains("F1"));
+    CHECK_FALSE(ring->isVisible());
+    desk.click("firstHourLeave");
+    CHECK(QTest::qWaitFor([&] { return !desk.window.findChild<app::FirstHour*>(); }, 2000));
+    CHECK_FALSE(desk.window.findChild<QWidget*>("firstHourRing"));
 }

@@ -8,7 +8,9 @@
 #include "widgets/fields.h"
 #include "words/language.h"
 #include "words/say.h"
+#include <QFile>
 #include <QLabel>
+#include <QTemporaryDir>
 
 using namespace enkinet;
 using namespace enkinet::test;
@@ -177,4 +179,37 @@ TEST_CASE("Inches are read as on a rule, in sixteenths or thirty-seconds within 
     CHECK(Say::length(12.7) == "0.50 in");
     Say::setInches(false);
     CHECK(Say::length(12.7) == "12.7 mm");
+}
+
+TEST_CASE("What ships has names in the window's language: cards at once, a kind's parts when a puppet begins") {
+    const Speaking german("de");
+    Desk desk(false);
+    desk.pickData("startWhich", "biped");
+    desk.click("startKind");
+    REQUIRE(desk.document().hasPuppet());
+    const body::Puppet& p = desk.document().puppet();
+    CHECK(p.name == "Neuer Zweibeiner");
+    CHECK(body::findLimb(p, "leg")->name == "Bein");
+    for (const body::Limb& l : p.limbs)
+        for (const body::Joint& j : l.joints)
+            CHECK(j.name != "knee");
+    const auto nameOf = [&](const char* id) {
+        for (const auto& c : desk.document().shippedCards().wires)
+            if (c.id == id) return c.name;
+        return std::string();
+    };
+    const std::string id = desk.document().shippedCards().wires.front().id;
+    const std::string before = nameOf(id.c_str());
+    // Its own names stay when the desk speaks English; those of the cards follow.
+    desk.window.setLanguage("en");
+    Desk::settle();
+    CHECK(desk.document().puppet().name == "Neuer Zweibeiner");
+    CHECK(nameOf(id.c_str()) != before);
+    // Nothing of it is in the file: ids are.
+    QTemporaryDir dir;
+    REQUIRE(desk.document().saveAs(dir.filePath("biped.json")).isEmpty());
+    QFile f(dir.filePath("biped.json"));
+    REQUIRE(f.open(QIODevice::ReadOnly));
+    CHECK_FALSE(f.readAll().contains(before.c_str()));
+    app::preferLanguage({});
 }

@@ -15,6 +15,8 @@ namespace enkinet::app {
 
 namespace {
 constexpr double kSide = 4;
+/// Clear of the ring of the focus.
+constexpr double kTextLeft = 7;
 } // namespace
 
 LaidLimb::LaidLimb(Document& document, QWidget* parent) : QWidget(parent), m_document(document) {
@@ -126,7 +128,7 @@ void LaidLimb::drawHead(QPainter& p) const {
     p.setPen(look().ink);
     const QString name =
         limb.mirrored ? tr("%1, left and right").arg(Say::capital(limb.name)) : Say::capital(limb.name);
-    drawFitted(p, QPointF(0, 22), lens().left() - 10, name);
+    drawFitted(p, QPointF(kTextLeft, 22), lens().left() - 10, name);
     p.setFont(deskType(13));
     p.setPen(look().graphite);
     QString what = tr("no wire");
@@ -134,7 +136,7 @@ void LaidLimb::drawHead(QPainter& p) const {
         const choice::Candidate& c = m_choice->candidates()[static_cast<std::size_t>(m_choice->chosen)];
         what = Say::limbWire(limb, *m_choice, c, cardName(m_document.production(), *m_report, c.spool));
     }
-    p.drawText(QRectF(0, 30, lens().left() - 8, 36), Qt::AlignLeft | Qt::AlignTop | Qt::TextWordWrap, what);
+    p.drawText(QRectF(kTextLeft, 30, lens().left() - 8, 36), Qt::AlignLeft | Qt::AlignTop | Qt::TextWordWrap, what);
 }
 
 void LaidLimb::drawWire(QPainter& p) const {
@@ -356,7 +358,7 @@ void LaidLimb::drawCompared(QPainter& p) const {
     p.setFont(deskType(15, QFont::DemiBold));
     p.setPen(look().ink);
     drawFitted(
-        p, QPointF(0, y), right,
+        p, QPointF(kTextLeft, y), right,
         tr("Inside the bent %1").arg(QString::fromStdString(limb.joints[static_cast<std::size_t>(d.joint)].name)));
     p.setFont(deskType(13));
     QStringList lines;
@@ -368,9 +370,9 @@ void LaidLimb::drawCompared(QPainter& p) const {
     for (const QString& l : lines) {
         y += 19;
         if (fits(p.font(), right, l))
-            drawFitted(p, QPointF(0, y), right, l);
+            drawFitted(p, QPointF(kTextLeft, y), right, l);
         else
-            y += drawWrapped(p, QRectF(0, y - 13, right, 60), l) - 17;
+            y += drawWrapped(p, QRectF(kTextLeft, y - 13, right, 60), l) - 17;
     }
     double most = d.needFilm_s;
     for (const Compared& c : m_compared)
@@ -379,7 +381,7 @@ void LaidLimb::drawCompared(QPainter& p) const {
     if (y + 18 * static_cast<double>(m_compared.size()) > wireY() - 14 || right < 240) return;
     p.setFont(deskType(11));
     p.setPen(look().graphite);
-    drawFitted(p, QPointF(0, y), right,
+    drawFitted(p, QPointF(kTextLeft, y), right,
                tr("seconds of film that 9 of 10 last; %1 wanted").arg(Say::figure(d.needFilm_s)));
     const double left = 130, room = right - left - 46;
     const double top = y + 8;
@@ -387,7 +389,7 @@ void LaidLimb::drawCompared(QPainter& p) const {
         y += 19;
         p.setFont(deskType(13, c.present ? QFont::DemiBold : QFont::Normal));
         p.setPen(look().ink);
-        drawFitted(p, QPointF(0, y), left - 6, c.words);
+        drawFitted(p, QPointF(kTextLeft, y), left - 6, c.words);
         const double w = std::isfinite(c.life_s) ? room * std::clamp(c.life_s / most, 0.0, 1.0) : 0;
         p.fillRect(QRectF(left, y - 9, w, 8), c.present ? look().copper : look().foil);
         p.drawText(QPointF(left + w + 6, y), std::isfinite(c.life_s) ? Say::figure(c.life_s) : tr("none"));
