@@ -192,14 +192,16 @@ void LimitTable::paintEvent(QPaintEvent*) {
     }
     constexpr double kGap = 8, kLeastBar = 24;
     name = std::ceil(name), is = std::ceil(is), wanted = std::ceil(wanted);
-    const double bar = std::max(kLeastBar, width() - name - is - wanted - 3 * kGap);
+    // Words stay clear of the ring of the focus.
+    constexpr double kIn = 4;
+    const double bar = std::max(kLeastBar, width() - 2 * kIn - name - is - wanted - 3 * kGap);
     // Where even that is too much, the name gives way.
-    name = std::min(name, width() - is - wanted - 3 * kGap - bar);
-    const double left = name + kGap, isRight = width() - wanted - kGap;
+    name = std::min(name, width() - 2 * kIn - is - wanted - 3 * kGap - bar);
+    const double left = kIn + name + kGap, end = width() - kIn, isRight = end - wanted - kGap;
     p.setFont(deskType(11));
     p.setPen(look().graphite);
     p.drawText(QRectF(isRight - is, 0, is, 16), Qt::AlignRight | Qt::AlignVCenter, tr("is"));
-    p.drawText(QRectF(isRight, 0, width() - isRight, 16), Qt::AlignRight | Qt::AlignVCenter, tr("wanted"));
+    p.drawText(QRectF(isRight, 0, end - isRight, 16), Qt::AlignRight | Qt::AlignVCenter, tr("wanted"));
     for (std::size_t i = 0; i < m_rows.size(); ++i) {
         const Row& r = m_rows[i];
         const double y = 17 + kLimitRow * static_cast<double>(i), mid = y + kLimitRow / 2.0;
@@ -212,7 +214,7 @@ void LimitTable::paintEvent(QPaintEvent*) {
         if (hasFocus() && static_cast<int>(i) == m_at) drawFocus(p, QRectF(rowBox(static_cast<int>(i))));
         p.setFont(deskType(13, bad ? QFont::DemiBold : QFont::Normal));
         p.setPen(tone);
-        drawFitted(p, QRectF(0, y, name, kLimitRow), Qt::AlignLeft | Qt::AlignVCenter, r.name);
+        drawFitted(p, QRectF(kIn, y, name, kLimitRow), Qt::AlignLeft | Qt::AlignVCenter, r.name);
         // What nothing limits has no bar.
         if (!std::isnan(r.margin) || !r.wanted.isEmpty()) drawBar(p, r, QRectF(left, mid - 4, bar, 8));
         p.setPen(tone);
@@ -220,7 +222,7 @@ void LimitTable::paintEvent(QPaintEvent*) {
         p.drawText(QRectF(isRight - is, y, is, kLimitRow), Qt::AlignRight | Qt::AlignVCenter, r.is);
         p.setPen(look().graphite);
         p.setFont(deskType(13));
-        p.drawText(QRectF(isRight, y, width() - isRight, kLimitRow), Qt::AlignRight | Qt::AlignVCenter, r.wanted);
+        p.drawText(QRectF(isRight, y, end - isRight, kLimitRow), Qt::AlignRight | Qt::AlignVCenter, r.wanted);
     }
 }
 

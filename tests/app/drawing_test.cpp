@@ -1,6 +1,7 @@
 // A new user's way: from an empty bench and a drawn front and side picture of Old Reed to a posed, checked, saved
 // puppet, with mouse and keys; then the parts of the sheet one by one.
 #include "base/units.h"
+#include "print/build_sheets.h"
 #include "sheet/picture_shelf.h"
 #include "stations/sheet/limbs_leaf.h"
 #include "stations/sheet/pictures_leaf.h"
@@ -8,6 +9,7 @@
 #include "turntable/turntable.h"
 #include "widgets/fields.h"
 #include "words/say.h"
+#include <QDir>
 #include <QDropEvent>
 #include <QFile>
 #include <QFileInfo>
@@ -510,4 +512,49 @@ TEST_CASE("What is dropped on the desk is told apart: a picture, cards, a produc
     drop(write("rubbish.json", "{\"a\": 1}"), onSide);
     CHECK(!desk.window.message().isEmpty());
     CHECK(desk.document().production().puppets.size() == 3);
+}
+
+TEST_CASE("Neither a production nor anything that goes out carries a user's name or a path of this machine") {
+    const QByteArray user = "heron-keeper-7731";
+    const QByteArray was = qgetenv("USER");
+    qputenv("USER", user), qputenv("LOGNAME", user);
+    QTemporaryDir dir;
+    const QString folder = dir.filePath("drawer-under-the-stairs");
+    REQUIRE(QDir().mkpath(folder));
+    const auto clean = [&](const QByteArray& bytes) {
+        return !bytes.contains("drawer-under-the-stairs") && !bytes.contains(user) &&
+               !bytes.contains(dir.path().toUtf8()) && !bytes.contains(QDir::homePath().toUtf8() + "/");
+    };
+    const auto bytesAt = [&](const QString& path) {
+        QFile f(path);
+        REQUIRE(f.open(QIODevice::ReadOnly));
+        return f.readAll();
+    };
+    Desk desk;
+    desk.leaf("sheetLeaves", 1);
+    QFile drawing(folder + "/front.svg");
+    REQUIRE(drawing.open(QIODevice::WriteOnly));
+    drawing.write(bytesOf("old-reed-front.svg"));
+    drawing.close();
+    desk.window.findChild<app::PicturesLeaf*>()->addPicture(drawing.fileName(), bytesAt(drawing.fileName()), false);
+    desk.station(Station::plan);
+    REQUIRE(QTest::qWaitFor([&] { return desk.find<QAbstractButton>("stepStart")->isEnabled(); }, 20000));
+    desk.click("stepStart");
+    REQUIRE(!desk.document().production().log.empty());
+    const QString file = folder + "/work.enkinet";
+    REQUIRE(desk.document().saveAs(file).isEmpty());
+    // The container as it lies there, and what is packed in it.
+    CHECK(clean(bytesAt(file)));
+    CHECK(clean(QByteArray::fromStdString(files::writeProduction(desk.document().production()))));
+    for (const char* ending : {"obj", "stl", "gltf", "svg", "dxf"}) {
+        const QString out = folder + "/out." + ending;
+        REQUIRE(desk.window.exportTo(out).isEmpty());
+        INFO(ending);
+        CHECK(clean(bytesAt(out)));
+    }
+    const QString pdf = folder + "/out.pdf";
+    REQUIRE(app::BuildSheets(desk.document().value(), 0, desk.document().sharedReport(), desk.document().sharedResult())
+                .writePdf(pdf, QPageSize::A4));
+    CHECK(clean(bytesAt(pdf)));
+    qputenv("USER", was), qputenv("LOGNAME", was);
 }

@@ -5,6 +5,7 @@
 #include <map>
 #include <set>
 #include <string>
+#include <vector>
 
 namespace {
 
@@ -96,4 +97,29 @@ TEST_CASE("The command line knows the core alone", "[base]") {
         CHECK_FALSE(line.starts_with("#include <Q"));
         if (const std::string room = roomOf(line); !room.empty()) CHECK(kCore.contains(room));
     });
+}
+
+TEST_CASE("Nothing speaks to a network, and nothing that a file says is run", "[base]") {
+    // One thing is started, by its own name: the simulated devices that ship beside the program.
+    const std::string starts = "app/jobs/stand_in";
+    const std::vector<std::string> never{
+        "QNetwork", "QTcp",       "QUdp",   "QSsl",      "QWebSocket",    "sys/socket.h",
+        "netinet",  "arpa/inet",  "curl",   "popen(",    "std::system",   " system(",
+        "execv",    "execl",      "dlopen", "QLibrary(", "QPluginLoader", "QDesktopServices",
+        "QProcess", "posix_spawn"};
+    int looked = 0;
+    for (const char* folder : {"core", "app", "cli", "bench"})
+        for (const auto& e : fs::recursive_directory_iterator(fs::path(ENKINET_SOURCE_DIR) / folder)) {
+            if (!e.is_regular_file() || (e.path().extension() != ".h" && e.path().extension() != ".cpp")) continue;
+            ++looked;
+            const std::string place = fs::relative(e.path(), ENKINET_SOURCE_DIR).string();
+            std::ifstream in(e.path());
+            for (std::string line; std::getline(in, line);)
+                for (const std::string& word : never) {
+                    if (word == "QProcess" && place.starts_with(starts)) continue;
+                    INFO(place << ": " << line);
+                    CHECK(line.find(word) == std::string::npos);
+                }
+        }
+    CHECK(looked > 300);
 }

@@ -5,6 +5,7 @@
 #include "widgets/flow.h"
 #include "widgets/look.h"
 #include "widgets/materials.h"
+#include "widgets/paper.h"
 #include "widgets/row_list.h"
 #include "words/say.h"
 #include <QListWidget>
@@ -41,7 +42,7 @@ void SawingView::paintEvent(QPaintEvent*) {
         const document::Spool& spool = stock.spools[static_cast<std::size_t>(plan.spool)];
         p.setFont(deskFont(9.5, QFont::DemiBold));
         p.setPen(look().ink);
-        p.drawText(QRectF(0, y, width(), kHead), Qt::AlignLeft | Qt::AlignVCenter,
+        drawFitted(p, QRectF(0, y, width(), kHead), Qt::AlignLeft | Qt::AlignVCenter,
                    tr("%1: %2 off the roll, scrap %3")
                        .arg(QString::fromStdString(spool.name), Say::length(plan.sawing.roll_mm, 0),
                             Say::length(plan.sawing.scrap_mm, 0)));
