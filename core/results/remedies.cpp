@@ -137,6 +137,17 @@ public:
                 solvePair(a, b, best);
             }
         std::stable_sort(best.begin(), best.end(), [](const Remedy& x, const Remedy& y) { return x.size < y.size; });
+        // A gauge is looked for with a change in two ways; the smaller of what they find stands.
+        const auto same = [](const Remedy& x, const Remedy& y) {
+            return x.fix == y.fix && x.limb == y.limb && x.joint == y.joint && x.mass == y.mass &&
+                   x.spool.id == y.spool.id;
+        };
+        std::vector<Remedy> once;
+        for (Remedy& r : best)
+            if (std::none_of(once.begin(), once.end(),
+                             [&](const Remedy& x) { return same(x, r) && same(x.with.front(), r.with.front()); }))
+                once.push_back(std::move(r));
+        best = std::move(once);
         if (best.size() > kMostPairs) best.resize(kMostPairs);
         for (Remedy& r : best)
             found.push_back(std::move(r));
