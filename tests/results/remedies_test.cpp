@@ -37,7 +37,7 @@ std::vector<std::pair<int, int>> failing() {
 } // namespace
 
 TEST_CASE("Each continuous remedy is just enough: applied, the limb holds; a little short of it, it does not",
-          "[results]") {
+          "[results][full]") {
     int tried = 0;
     for (const auto& [puppet, limb] : failing()) {
         for (const Remedy& r : calcRemedies(troubled(), puppet, limb, shippedCards(), tables())) {
