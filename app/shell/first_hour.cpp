@@ -43,7 +43,7 @@ protected:
     }
 };
 
-FirstHour::FirstHour(Window& window)
+FirstHour::FirstHour(Window& window, int step)
     : QFrame(&window), m_window(window), m_count(makeText(true)), m_text(makeText()), m_ring(new Ring(&window)) {
     setObjectName("firstHour");
     setFrameShape(QFrame::NoFrame);
@@ -68,7 +68,7 @@ FirstHour::FirstHour(Window& window)
     connect(skip, &QPushButton::clicked, this, [this] { go(m_step + 1); });
     connect(leave, &QPushButton::clicked, this, &QObject::deleteLater);
     makeSteps();
-    go(0);
+    go(step);
     m_clock.setInterval(150);
     connect(&m_clock, &QTimer::timeout, this, &FirstHour::watch);
     m_clock.start();

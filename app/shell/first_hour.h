@@ -17,7 +17,7 @@ class Window;
 class FirstHour : public QFrame {
     Q_OBJECT
 public:
-    explicit FirstHour(Window& window);
+    explicit FirstHour(Window& window, int step = 0);
     ~FirstHour() override;
     int step() const { return m_step; }
     int steps() const { return static_cast<int>(m_steps.size()); }

@@ -148,13 +148,18 @@ void Window::setLanguage(const QString& code) {
     m_rule = new Rule;
     // What stood on the desk, its menus with their keys, and the guide if it is open.
     delete takeCentralWidget();
-    for (QObject* o : QObjectList(children()))
-        if (o->objectName() == "more" || qobject_cast<GuideWindow*>(o) || qobject_cast<FirstHour*>(o)) delete o;
+    const auto* walk = findChild<FirstHour*>();
+    const int step = walk ? walk->step() : -1;
+    for (QObject* o :
+         {static_cast<QObject*>(findChild<QMenu*>("more", Qt::FindDirectChildrenOnly)),
+          static_cast<QObject*>(findChild<GuideWindow*>()), static_cast<QObject*>(findChild<FirstHour*>())})
+        delete o;
     m_top = nullptr;
     m_sheetPage = nullptr;
     m_table = nullptr;
     furnish();
     setStation(station);
+    if (step >= 0) new FirstHour(*this, step);
 }
 
 /// What passes between a station's page and the paper.
