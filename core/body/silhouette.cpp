@@ -53,16 +53,20 @@ std::vector<ReadWidth> calcWidths(const GreyPicture& picture, PicturePoint from,
         w.at = share;
         const double x = from.x + share * dx, y = from.y + share * dy;
         w.onFigure = picture.at(x, y) < threshold;
+        // Bones whose bodies the axis itself does not lie in.
+        std::vector<std::size_t> beside;
+        for (std::size_t k = 0; w.onFigure && k < neighbours.size(); ++k)
+            if (distanceTo(neighbours[k], {x, y}) > neighbours[k].half) beside.push_back(k);
         const auto reach = [&](double side) {
             double before = picture.at(x, y);
             for (double d = kStep; d <= most; d += kStep) {
                 const double here = picture.at(x + side * d * nx, y + side * d * ny);
                 // What another bone's body is known to reach is the other's.
                 if (here < threshold)
-                    for (std::size_t k = 0; k < neighbours.size(); ++k) {
+                    for (std::size_t k : beside) {
                         const Neighbour& n = neighbours[k];
                         const double off = distanceTo(n, {x + side * d * nx, y + side * d * ny});
-                        if (off >= n.half || distanceTo(n, {x, y}) <= n.half) continue;
+                        if (off >= n.half) continue;
                         w.neighbour = static_cast<int>(k);
                         return d - std::min(kStep, n.half - off);
                     }
