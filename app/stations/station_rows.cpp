@@ -1,16 +1,19 @@
 #include "stations/station_rows.h"
 #include "document/spoken.h"
+#include "fill/oven.h"
 #include "stations/layers/part_in_hand.h"
 #include "widgets/look.h"
 #include "words/say.h"
 #include <algorithm>
 #include <cmath>
+#include <optional>
 
 namespace enkinet::app {
 
 namespace {
 
 constexpr double kNoFigure = std::numeric_limits<double>::quiet_NaN();
+constexpr double kLeastMargin = 0.05; ///< what is missed by far is drawn so
 
 QString cm3(double mm3) { return Say::tr("%1 cm³").arg(Say::figure(mm3 / 1000)); }
 
@@ -65,6 +68,18 @@ Reading readPart(int part, double (*of)(const fill::Part&)) {
     };
 }
 
+/// How thick the clay was said to be: of the part, and whether some places have their own.
+QString typedSkin(const Document& d, const fill::Part& p) {
+    const QString all = Say::tr("skin of %1, typed").arg(Say::length(p.layers.skin_mm));
+    if (p.mass >= 0) return all;
+    const body::Link& link = d.report().choice.rest.links[static_cast<std::size_t>(p.link)];
+    const int limb = d.report().choice.rest.copies[static_cast<std::size_t>(link.copy)].limb;
+    const auto& stations =
+        d.puppet().limbs[static_cast<std::size_t>(limb)].segments[static_cast<std::size_t>(link.segment)].stations;
+    return std::any_of(stations.begin(), stations.end(), [](const body::Station& s) { return s.skin_mm.has_value(); })
+               ? Say::tr("%1; some places have their own thickness").arg(all)
+               : all;
+}
 QString drawnWidths() { return Say::tr("the half-widths, as drawn or typed at Sheet"); }
 QString cardOf(const std::string& name) { return Say::tr("from the card %1").arg(QString::fromStdString(name)); }
 
@@ -83,10 +98,12 @@ std::vector<StationRow> rowsOfSheet(const Document& d) {
         w.chain << Say::tr(
                        "a joint holds when its wire keeps the pose, can be bent by hand, springs back little enough, "
                        "lasts and fits inside")
+                << Say::tr("left and right are made alike and count once")
                 << Say::tr("each joint's own table stands at Wire");
-        rows.push_back({atLeast(Say::tr("joints hold"), Say::tr("%1 of %2").arg(hold).arg(joints),
-                                QString::number(joints), hold == joints ? 1 : std::max(0.05, double(hold) / joints)),
-                        w});
+        rows.push_back(
+            {atLeast(Say::tr("joints hold"), Say::tr("%1 of %2").arg(hold).arg(joints), QString::number(joints),
+                     hold == joints ? 1 : std::max(kLeastMargin, double(hold) / joints)),
+             w});
     }
     if (const auto& b = r.things.base; b && !b->fixed) {
         Why w;
@@ -97,7 +114,7 @@ std::vector<StationRow> rowsOfSheet(const Document& d) {
                 << Say::tr("wanted: a tenth of the base's least width");
         w.sureness = Say::tr("Geometry: as sure as the drawing.");
         rows.push_back({atLeast(Say::tr("stands in by"), Say::length(b->leaned_mm), Say::length(b->wanted_mm),
-                                std::max(0.05, b->leaned_mm / std::max(1e-9, b->wanted_mm))),
+                                std::max(kLeastMargin, b->leaned_mm / std::max(1e-9, b->wanted_mm))),
                         w,
                         {{Say::tr("1 % taller"),
                           [h = d.puppet().height_mm](const document::Edits& e) { return e.setHeight(1.01 * h); }},
@@ -157,8 +174,8 @@ std::vector<StationRow> rowsOfBulk(const Document& d, int part) {
         Why w;
         w.title = Say::tr("Why %1").arg(Say::grams(p.bulk.mass_g));
         w.chain << Say::tr("%1 between the wire and the skin, ending short of the gaps").arg(cm3(p.bulk.volume_mm3))
-                << Say::tr("%1 g/cm³, %2").arg(Say::number(card.density_g_cm3, 2), cardOf(card.name))
-                << Say::tr("skin of %1, typed").arg(Say::length(p.layers.skin_mm)) << drawnWidths();
+                << Say::tr("%1 g/cm³, %2").arg(Say::number(card.density_g_cm3, 2), cardOf(card.name)) << typedSkin(d, p)
+                << drawnWidths();
         w.sureness = Say::tr("How hard you press it decides: weigh one part and compare.");
         rows.push_back({plainRow(Say::tr("weighs"), Say::grams(p.bulk.mass_g)), w, shapeTurns(d, part),
                         readPart(part, [](const fill::Part& x) { return x.bulk.mass_g; })});
@@ -175,7 +192,7 @@ std::vector<StationRow> rowsOfSkin(const Document& d, int part) {
     const auto thickness = [&](const QString& title) {
         Why w;
         w.title = title;
-        w.chain << Say::tr("skin of %1, typed").arg(Say::length(p.layers.skin_mm))
+        w.chain << typedSkin(d, p)
                 << Say::tr("never more than what is there: %1 to %2 from the middle to the surface")
                        .arg(Say::length(p.thinnest_mm), Say::length(p.thickest_mm))
                 << drawnWidths() << Say::tr("wanted: %1").arg(cardOf(c.name));
@@ -210,8 +227,7 @@ std::vector<StationRow> rowsOfSkin(const Document& d, int part) {
     }
     Why w;
     w.title = Say::tr("Why %1").arg(Say::grams(p.skin.mass_g));
-    w.chain << Say::tr("%1 between the surface and what lies under it").arg(cm3(p.skin.volume_mm3))
-            << Say::tr("skin of %1, typed").arg(Say::length(p.layers.skin_mm));
+    w.chain << Say::tr("%1 between the surface and what lies under it").arg(cm3(p.skin.volume_mm3)) << typedSkin(d, p);
     if (p.layers.relief > 0)
         w.chain << Say::tr("folds and muscles add %1 %, typed").arg(Say::number(100 * p.layers.relief, 0));
     w.chain << Say::tr("%1 g/cm³, %2").arg(Say::number(c.density_g_cm3, 2), cardOf(c.name)) << drawnWidths();
@@ -221,44 +237,62 @@ std::vector<StationRow> rowsOfSkin(const Document& d, int part) {
     return rows;
 }
 
+namespace {
+
+/// Minutes that a load gets over those that it needs; 0 where it is not hot within a day.
+double timeMargin(const fill::Bake& b) {
+    return std::isnan(b.needed_min) ? 0 : b.minutes / std::max(1.0, +b.needed_min);
+}
+
+/// The load that comes nearest to being too short.
+StationRow rowOfMinutes(const Document& d, std::size_t load) {
+    const results::Report& r = d.report();
+    const fill::Bake& b = r.bakePlan.bakes[load];
+    const fill::Part& p = partOf(d, b.slowest);
+    const fill::ClayCard& c = r.shelf.clays.at(p.layers.clay);
+    const bool never = std::isnan(b.needed_min);
+    const QString needed = never ? Say::tr("more than a day") : Say::minutes(b.needed_min);
+    Why w;
+    w.title = Say::tr("Why %1").arg(needed);
+    if (r.bakePlan.bakes.size() > 1)
+        w.chain << Say::tr("the tightest of %n load(s)", nullptr, static_cast<int>(r.bakePlan.bakes.size()));
+    w.chain << Say::tr("the innermost clay of the %1 within %2 of the %3 that its card asks, then %4 of "
+                       "soak")
+                   .arg(spoken(p.label), Say::warmth(fill::kNearSet_C), Say::temperature(c.set_C),
+                        Say::minutes(c.soak_min))
+            << Say::tr("%1 of clay on a core of %2 where it is thickest")
+                   .arg(Say::length(p.bakeSkin_mm), Say::length(p.bakeCore_mm))
+            << Say::tr("the oven at %1").arg(Say::temperature(b.set_C))
+            << (r.shelf.shop.fan ? Say::tr("the oven blows (fan), as you said")
+                                 : Say::tr("still air in the oven, as you said"))
+            << Say::tr("how clay takes up heat: typical, from measured clays");
+    w.sureness = r.shelf.shop.oven.readings > 0
+                     ? Say::tr("This oven was logged: %1 readings of a probe.").arg(r.shelf.shop.oven.readings)
+                     : Say::tr("No probe has been in this oven.");
+    w.test = Say::tr("What would narrow it most: a probe in the thickest part, once.");
+    return {atLeast(Say::tr("in the oven"), Say::minutes(b.minutes), needed, std::max(kLeastMargin, timeMargin(b))), w,
+            shapeTurns(d, b.slowest), [load](const results::Report& x) {
+                return load < x.bakePlan.bakes.size() ? +x.bakePlan.bakes[load].needed_min : kNoFigure;
+            }};
+}
+
+} // namespace
+
 std::vector<StationRow> rowsOfOven(const Document& d) {
     const results::Report& r = d.report();
+    const auto& bakes = r.bakePlan.bakes;
     std::vector<StationRow> rows;
-    if (r.bakes.empty()) return rows;
-    const fill::BakeBatch& b = r.bakes.front();
-    const int slow = b.parts[static_cast<std::size_t>(b.slowest)].part;
-    const fill::Part& p = r.choice.parts[static_cast<std::size_t>(slow)];
-    const fill::ClayCard& c = r.shelf.clays.at(p.layers.clay);
-    if (!r.bakePlan.bakes.empty()) {
-        const fill::Bake& first = r.bakePlan.bakes.front();
-        Why w;
-        w.title = Say::tr("Why %1").arg(Say::minutes(first.needed_min));
-        w.chain << Say::tr("the innermost clay of the %1 within 10° of its set point, then %2 of soak")
-                       .arg(spoken(p.label), Say::minutes(c.soak_min))
-                << Say::tr("%1 of clay on a core of %2 where it is thickest")
-                       .arg(Say::length(p.bakeSkin_mm), Say::length(p.bakeCore_mm))
-                << Say::tr("the oven at %1").arg(Say::temperature(first.set_C))
-                << (r.shelf.shop.fan ? Say::tr("the oven blows (fan), as you said")
-                                     : Say::tr("still air in the oven, as you said"))
-                << Say::tr("how clay takes up heat: typical, from measured clays");
-        w.sureness = r.shelf.shop.oven.readings > 0
-                         ? Say::tr("This oven was logged: %1 readings of a probe.").arg(r.shelf.shop.oven.readings)
-                         : Say::tr("No probe has been in this oven.");
-        w.test = Say::tr("What would narrow it most: a probe in the thickest part, once.");
-        rows.push_back({atLeast(Say::tr("in the oven"), Say::minutes(first.minutes), Say::minutes(first.needed_min),
-                                first.minutes / std::max(1e-9, static_cast<double>(first.needed_min))),
-                        w, shapeTurns(d, slow), [](const results::Report& x) {
-                            return x.bakePlan.bakes.empty() ? kNoFigure
-                                                            : static_cast<double>(x.bakePlan.bakes.front().needed_min);
-                        }});
-    }
+    std::optional<std::size_t> tightest;
+    for (std::size_t i = 0; i < bakes.size(); ++i)
+        if (bakes[i].slowest >= 0 && (!tightest || timeMargin(bakes[i]) < timeMargin(bakes[*tightest]))) tightest = i;
+    if (tightest) rows.push_back(rowOfMinutes(d, *tightest));
     if (const fill::HeatEntry* e = r.bakePlan.worst(); e && e->limit_min > 0) {
-        const fill::Part& hot = r.choice.parts[static_cast<std::size_t>(e->part)];
+        const fill::Part& hot = partOf(d, e->part);
         Why w;
         w.title = Say::tr("Why %1 of %2 min").arg(Say::number(e->atHeat_min, 0), Say::number(e->limit_min, 0));
-        w.chain << Say::tr("the %1 is in %2 loads; minutes within 10° of its set point are added up")
-                       .arg(spoken(hot.label))
-                       .arg(e->bakes)
+        w.chain << Say::tr("the %1 is in %n load(s); minutes with its surface within %2 of the set point are added up",
+                           nullptr, e->bakes)
+                       .arg(spoken(hot.label), Say::warmth(fill::kHot_C))
                 << Say::tr("allowed: %1").arg(cardOf(r.shelf.clays.at(hot.layers.clay).name));
         w.sureness = Say::tr("Typical of such clays; the product's own sheet goes before it.");
         rows.push_back(
@@ -266,16 +300,30 @@ std::vector<StationRow> rowsOfOven(const Document& d) {
                     Say::tr("%1 min").arg(Say::number(e->limit_min, 0)), e->limit_min / std::max(1e-9, e->atHeat_min)),
              w});
     }
-    if (c.scorch_C > 0 && !r.bakePlan.bakes.empty()) {
-        const double peak = r.bakePlan.bakes.front().set_C + r.shelf.shop.oven.swing_C;
+    // The clay that comes nearest to scorching, whichever load it is in.
+    const fill::Bake* hottest = nullptr;
+    const fill::ClayCard* scorched = nullptr;
+    double left = 0;
+    const double room = r.shelf.shop.room_C;
+    for (const fill::Bake& b : bakes)
+        for (int part : b.parts) {
+            const fill::ClayCard& c = r.shelf.clays.at(partOf(d, part).layers.clay);
+            if (!(c.scorch_C > 0)) continue;
+            const double margin = (c.scorch_C - room) / std::max(1.0, fill::calcPeak(r.shelf, b.set_C) - room);
+            if (!scorched || margin < left) hottest = &b, scorched = &c, left = margin;
+        }
+    if (scorched) {
+        const double peak = fill::calcPeak(r.shelf, hottest->set_C);
         Why w;
         w.title = Say::tr("Why %1").arg(Say::temperature(peak));
-        w.chain << Say::tr("the oven at %1").arg(Say::temperature(r.bakePlan.bakes.front().set_C))
-                << Say::tr("it swings by %1, by its probe").arg(Say::warmth(r.shelf.shop.oven.swing_C))
+        w.chain << Say::tr("the oven at %1").arg(Say::temperature(hottest->set_C))
+                << (r.shelf.shop.oven.readings > 0
+                        ? Say::tr("it swings by %1, by its probe").arg(Say::warmth(r.shelf.shop.oven.swing_C))
+                        : Say::tr("how far it swings is not known: no probe has been in it"))
                 << Say::tr("allowed: %1 scorches at %2, by its card")
-                       .arg(QString::fromStdString(c.name), Say::temperature(c.scorch_C));
+                       .arg(QString::fromStdString(scorched->name), Say::temperature(scorched->scorch_C));
         rows.push_back(
-            {atMost(Say::tr("hottest"), Say::temperature(peak), Say::temperature(c.scorch_C), c.scorch_C / peak), w});
+            {atMost(Say::tr("hottest"), Say::temperature(peak), Say::temperature(scorched->scorch_C), left), w});
     }
     return rows;
 }
@@ -283,31 +331,35 @@ std::vector<StationRow> rowsOfOven(const Document& d) {
 std::vector<StationRow> rowsOfCover(const Document& d, int part) {
     const results::Report& r = d.report();
     std::vector<StationRow> rows;
-    const auto pattern =
-        std::find_if(r.patterns.begin(), r.patterns.end(), [&](const fill::Pattern& x) { return x.part == part; });
-    if (part < 0 || pattern == r.patterns.end()) return rows;
+    if (part < 0 || !(partOf(d, part).covered_mm2 > 0)) return rows;
     const fill::Part& p = partOf(d, part);
-    const fill::CoverCard& card = r.shelf.covers.at(pattern->cover);
-    const double area = pattern->area_mm2 * pattern->pieces;
+    const fill::CoverCard& card = r.shelf.covers.at(p.layers.cover);
+    const QString area = Say::tr("%1 cm²").arg(Say::figure(p.covered_mm2 / 100));
+    int pieces = 0;
+    double flat = 0, off = 0;
+    for (const fill::Pattern& x : r.patterns)
+        if (x.part == part)
+            pieces += x.pieces, flat += x.pieces * x.area_mm2, off = std::max(off, x.exact ? 0 : x.areaError);
     Why w;
-    w.title = Say::tr("Why %1 cm²").arg(Say::figure(area / 100));
-    w.chain << Say::tr("the finished surface from %1 to %2 %, typed, laid flat")
-                   .arg(Say::number(100 * p.layers.coverFrom, 0), Say::number(100 * p.layers.coverTo, 0))
-            << drawnWidths()
-            << (pattern->exact ? Say::tr("a cone: it lies flat exactly")
-                               : Say::tr("cut in %1 gores, area within %2 %")
-                                     .arg(pattern->pieces)
-                                     .arg(Say::number(100 * pattern->areaError, 1)));
+    w.title = Say::tr("Why %1").arg(area);
+    w.chain << (p.mass >= 0
+                    ? Say::tr("the whole finished surface")
+                    : Say::tr("the finished surface from %1 to %2 %, typed")
+                          .arg(Say::number(100 * p.layers.coverFrom, 0), Say::number(100 * p.layers.coverTo, 0)))
+            << drawnWidths();
+    if (pieces > 0)
+        w.chain << Say::tr("its pattern, cut half way through the thickness: %n piece(s), %1 cm² without seams, within "
+                           "%2 %",
+                           nullptr, pieces)
+                       .arg(Say::figure(flat / 100), Say::number(100 * off, 1));
+    else if (p.mass >= 0)
+        w.chain << Say::tr("no pattern: a box's six faces are cut as they measure");
     w.sureness = Say::tr("Geometry: as sure as the drawing.");
-    rows.push_back({plainRow(Say::tr("takes"), Say::tr("%1 cm²").arg(Say::figure(area / 100))), w, shapeTurns(d, part),
-                    [part](const results::Report& x) {
-                        for (const fill::Pattern& y : x.patterns)
-                            if (y.part == part) return y.area_mm2 * y.pieces;
-                        return kNoFigure;
-                    }});
+    rows.push_back({plainRow(Say::tr("takes"), area), w, shapeTurns(d, part),
+                    readPart(part, [](const fill::Part& x) { return x.covered_mm2; })});
     Why g;
     g.title = Say::tr("Why %1").arg(Say::grams(p.cover.mass_g));
-    g.chain << Say::tr("%1 cm² of it").arg(Say::figure(area / 100))
+    g.chain << Say::tr("%1 of it").arg(area)
             << Say::tr("%1 g/m², %2").arg(Say::number(card.mass_g_m2, 0), cardOf(card.name));
     rows.push_back({plainRow(Say::tr("weighs"), Say::grams(p.cover.mass_g)), g});
     return rows;
@@ -329,9 +381,8 @@ std::vector<StationRow> rowsOfPaint(const Document& d, int part) {
     if (hiding) {
         Why w;
         w.title = Say::tr("Why ΔE %1").arg(Say::number(hiding->off, 1));
-        w.chain << Say::tr("%1 in %2 coats over what lies below")
+        w.chain << Say::tr("%1 in %n coat(s) over what lies below", nullptr, hiding->coats)
                        .arg(QString::fromStdString(hiding->card->name))
-                       .arg(hiding->coats)
                 << Say::tr("how much of it a coat hides, %1").arg(cardOf(hiding->card->name))
                 << Say::tr("it stands out from what it goes on by ΔE %1").arg(Say::number(hiding->contrast, 0));
         w.sureness = Say::tr("By a layer model of pigment and film; your own chip goes before it.");
@@ -341,12 +392,11 @@ std::vector<StationRow> rowsOfPaint(const Document& d, int part) {
     Why w;
     w.title = Say::tr("Why %1 ml").arg(Say::number(ml, 1));
     for (const paint::Laid& l : painted->laid)
-        w.chain << Say::tr("%1: %2 ml in %3 coats on %4 % of it")
-                       .arg(QString::fromStdString(l.card->name), Say::number(l.ml, 1))
-                       .arg(l.coats)
-                       .arg(Say::number(100 * l.share, 0));
-    w.chain << Say::tr("%1 cm² with its folds").arg(Say::figure(p.surface_mm2 / 100))
-            << Say::tr("what a litre covers, from the cards");
+        w.chain << Say::tr("%1: %2 ml in %n coat(s) on %3 % of it", nullptr, l.coats)
+                       .arg(QString::fromStdString(l.card->name), Say::number(l.ml, 1), Say::number(100 * l.share, 0));
+    w.chain
+        << Say::tr("%1 cm² that no cloth covers, with its folds").arg(Say::figure(p.bare_mm2() * paint::kRelief / 100))
+        << Say::tr("what a litre covers, from the cards");
     w.sureness = Say::tr("A brush takes its share too: take a tenth more.");
     rows.push_back({plainRow(Say::tr("takes"), Say::tr("%1 ml").arg(Say::number(ml, 1))), w, shapeTurns(d, part),
                     [part](const results::Report& x) {
@@ -362,10 +412,8 @@ std::vector<StationRow> rowsOfPaint(const Document& d, int part) {
     Why t;
     t.title = Say::tr("Why %1").arg(Say::minutes(dry));
     for (const paint::Laid& l : painted->laid)
-        t.chain << Say::tr("%1: %2 coats, %3 to dry, %4")
-                       .arg(QString::fromStdString(l.card->name))
-                       .arg(l.coats)
-                       .arg(Say::minutes(l.dry_min), cardOf(l.card->name));
+        t.chain << Say::tr("%1: %n coat(s), %2 to dry, %3", nullptr, l.coats)
+                       .arg(QString::fromStdString(l.card->name), Say::minutes(l.dry_min), cardOf(l.card->name));
     rows.push_back({plainRow(Say::tr("dry in"), Say::minutes(dry)), t});
     return rows;
 }

@@ -34,6 +34,7 @@ QString Say::figure(double v) {
 }
 
 QString Say::fraction(double inches, int parts) {
+    if (!std::isfinite(inches)) return tr("no number");
     const auto all = static_cast<long long>(std::llround(std::abs(inches) * parts));
     const long long whole = all / parts, left = all % parts, shared = std::gcd(left, static_cast<long long>(parts));
     const QString sign = inches < 0 && all > 0 ? QStringLiteral("-") : QString();
@@ -47,7 +48,7 @@ QString Say::length(double mm, int decimals) {
     const double in = mm / kMmPerInch;
     // As a rule is read, where a sixteenth or a thirty-second says it to 0.4 mm; what is measured finer stays decimal.
     constexpr double kReadOff_in = 1;
-    if (std::abs(in) < kReadOff_in) return tr("%1 in").arg(number(in, decimals + 1));
+    if (!(std::abs(in) >= kReadOff_in)) return tr("%1 in").arg(number(in, decimals + 1));
     const bool coarse = std::abs(in * 16 - std::round(in * 16)) < 0.2;
     return tr("%1 in").arg(fraction(in, coarse ? 16 : 32));
 }

@@ -126,10 +126,10 @@ void addBakes(BakePlan& plan, const std::vector<int>& fresh, const std::vector<P
             for (int p : b.parts)
                 put(before, there, p);
     const auto push = [&](double set_C, const std::vector<int>& now) {
-        Bake b{load.name, set_C, load.minutes, before, now, index, !load.withEarlier, 0, {}};
+        Bake b{load.name, set_C, load.minutes, before, now, index, !load.withEarlier, 0, {}, -1};
         for (int p : now) {
             const double needed = calcCure(parts[static_cast<std::size_t>(p)], shelf, set_C, memo);
-            if (std::isnan(needed) || needed > b.needed_min) b.needed_min = needed;
+            if (std::isnan(needed) || needed > b.needed_min) b.needed_min = needed, b.slowest = p;
             if (std::isnan(b.needed_min)) break;
         }
         if (b.minutes <= 0) b.minutes = std::isnan(b.needed_min) ? kDay_min : std::ceil(b.needed_min);

@@ -28,6 +28,7 @@ struct Bake {
     bool alone = false;       ///< a piece by itself: the rest of the puppet stays out
     Figure needed_min = 0;    ///< until the slowest of the raw ones is cured; NaN when it is not in a day
     Cooling cooling;
+    int slowest = -1; ///< of the raw ones: who sets needed_min
     friend bool operator==(const Bake&, const Bake&) = default;
 };
 

@@ -16,9 +16,13 @@ std::string joined(const std::vector<std::string>& names) {
 }
 } // namespace
 
+double calcPeak(const Shelf& shelf, double set_C) {
+    return set_C + (shelf.shop.oven.readings > 0 ? shelf.shop.oven.swing_C : 0);
+}
+
 std::vector<OvenFinding> checkOven(const Puppet& puppet, const Skeleton& s, const std::vector<Part>& parts,
                                    const Shelf& shelf, const Bake& bake) {
-    const double peak = bake.set_C + (shelf.shop.oven.readings > 0 ? shelf.shop.oven.swing_C : 0);
+    const double peak = calcPeak(shelf, bake.set_C);
     std::vector<OvenFinding> all;
     std::set<std::string> said;
     std::vector<std::string> sleeves, glued; // limbs, in the order of the parts

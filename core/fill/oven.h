@@ -17,8 +17,10 @@ struct OvenFinding {
     friend bool operator==(const OvenFinding&, const OvenFinding&) = default;
 };
 
-/// Everything of a load that does not like its peak temperature: the set point and, once a probe has been in the oven,
-/// its swing. Things alongside that stand it are not listed.
+/// Hottest that a load gets, degrees C: the set point and, once a probe has been in the oven, its swing.
+double calcPeak(const Shelf& shelf, double set_C);
+
+/// Everything of a load that does not like its peak temperature. Things alongside that stand it are not listed.
 std::vector<OvenFinding> checkOven(const body::Puppet& puppet, const body::Skeleton& skeleton,
                                    const std::vector<Part>& parts, const Shelf& shelf, const Bake& bake);
 

@@ -56,6 +56,7 @@ struct Part {
     double bakeSkin_mm = 0;                  ///< clay outside it there
     bool noRoom = false;                     ///< the skin takes all there is somewhere, and bulk was wanted
     bool ball = false;                       ///< an ellipsoid: heat comes from all sides
+    double bare_mm2() const { return surface_mm2 - covered_mm2; } ///< under no cover
     double mass_g() const { return skin.mass_g + bulk.mass_g + cover.mass_g + wire.mass_g + piece.mass_g; }
     ENKINET_COMPARED(Part)
 };

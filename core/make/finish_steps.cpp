@@ -48,10 +48,8 @@ void Planner::finish(const std::vector<SchemeWork>& schemes) {
         }
         for (const auto& [hard, parts] : byHard) {
             double surface = 0;
-            for (int i : parts) {
-                const fill::Part& p = m_choice.parts[static_cast<std::size_t>(i)];
-                surface += p.surface_mm2 - p.covered_mm2;
-            }
+            for (int i : parts)
+                surface += m_choice.parts[static_cast<std::size_t>(i)].bare_mm2();
             const double share = s.surface_mm2 > 0 ? surface / s.surface_mm2 : 1;
             std::string where = s.id + (s.clay.empty() ? "" : ":" + s.clay);
             std::string whom = s.name;

@@ -39,7 +39,7 @@ void paintParts(const Production& production, const body::Puppet& puppet, Report
     const std::vector<double> onParts = featuresOn(production, r, puppet);
     for (std::size_t i = 0; i < r.choice.parts.size(); ++i) {
         const fill::Part& p = r.choice.parts[i];
-        const double bare_mm2 = p.surface_mm2 - p.covered_mm2;
+        const double bare_mm2 = p.bare_mm2();
         if (p.layers.scheme.empty() || bare_mm2 <= 0) continue;
         const auto scheme = std::find_if(production.schemes.begin(), production.schemes.end(),
                                          [&](const paint::Scheme& s) { return s.id == p.layers.scheme; });

@@ -1,4 +1,5 @@
 #include "files/container.h"
+#include "sheet/walk.h"
 #include "stations/layers/long_section.h"
 #include "stations/layers/section_view.h"
 #include "stations/station_table.h"
@@ -6,6 +7,7 @@
 #include "words/say.h"
 #include <QFileDialog>
 #include <QLabel>
+#include <QRegularExpression>
 #include <QTemporaryDir>
 #include <QTimer>
 #include <algorithm>
@@ -294,6 +296,27 @@ TEST_CASE("A cover is put on, left bare at one end, and its seam goes to the sid
     for (int i = 0; i < 3; ++i)
         desk.undo();
     CHECK(std::abs(desk.report().choice.totals.cover_g - cloth) < 1e-9);
+    // A box has no pattern, but its faces are said: the cloth that they come to lies half way through its thickness.
+    desk.document().showPuppet(0);
+    Desk::settle();
+    for (std::size_t i = 0; i < desk.report().choice.parts.size(); ++i) {
+        const fill::Part& p = desk.report().choice.parts[i];
+        if (p.label != "satchel") continue;
+        desk.document().select(app::selectionOf(desk.report(), static_cast<int>(i)));
+        Desk::settle();
+        const auto found =
+            QRegularExpression("each of ([0-9.]+) mm by ([0-9.]+) mm, [0-9.]+ mm by ([0-9.]+) mm").match(text());
+        INFO(text().toStdString());
+        REQUIRE(found.hasMatch());
+        const double a = found.captured(1).toDouble(), b = found.captured(2).toDouble(),
+                     c = found.captured(3).toDouble();
+        const double t = p.layers.cover_mm;
+        const auto faces = [](double x, double y, double z) { return 2 * (x * y + y * z + z * x); };
+        CHECK(faces(a + t, b + t, c + t) == Approx(p.covered_mm2).epsilon(0.01));
+        CHECK(faces(a, b, c) < p.covered_mm2);
+        return;
+    }
+    FAIL("no satchel");
 }
 
 TEST_CASE("A puppet of 35 mm reads in words that can be followed") {

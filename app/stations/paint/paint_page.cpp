@@ -458,7 +458,7 @@ void PaintPage::show(const results::Report& r) {
         for (const paint::Laid& l : painted->laid)
             opaque += l.role == paint::Role::base || l.role == paint::Role::primer ? l.coats : 0;
         m_text->setText(tr("%1 cm² with its folds. %2 until the clay no longer shows. %3")
-                            .arg(Say::number(p.surface_mm2 * paint::kRelief / 100, 0),
+                            .arg(Say::number(p.bare_mm2() * paint::kRelief / 100, 0),
                                  opaque == 1 ? tr("One coat") : tr("%1 coats").arg(opaque), nearerClay(p)));
     } else {
         m_text->setText(

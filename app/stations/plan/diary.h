@@ -4,6 +4,7 @@
 #include <QImage>
 #include <QWidget>
 
+class QLabel;
 class QLineEdit;
 class QTextBrowser;
 class QTextDocument;

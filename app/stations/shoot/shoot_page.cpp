@@ -365,10 +365,11 @@ StationRow ShootPage::rowOf(const results::WornJoint& j, double after, const Sho
     w.title = tr("Why %1 % of what nine in ten such wires stand").arg(Say::number(100 * after, 0));
     if (!std::isnan(before)) w.chain << tr("%1 % was spent in shots before this one").arg(Say::number(100 * before, 0));
     const document::Cast* c = cast();
-    w.chain << (c && !c->histories.empty() ? tr("its bends, counted to and fro in the motion of this shot")
-                                           : tr("its bends, from how widely it acts: %1 frames, each pose held for %2")
-                                                 .arg(shot.frames)
-                                                 .arg(shot.onEach))
+    w.chain << (c && !c->histories.empty()
+                    ? tr("its bends, counted to and fro in the motion of this shot")
+                    : tr("its bends, from how widely it acts: %1 frames, each pose held for %n frame(s)", nullptr,
+                         shot.onEach)
+                          .arg(shot.frames))
             << tr("each bend is made a little farther, for the wire springs back");
     if (shot.retakes > 0)
         w.chain << tr("%1 % of the poses are posed again, typed").arg(Say::number(100 * shot.retakes, 0));
@@ -410,17 +411,19 @@ void ShootPage::showShot() {
     showFields(*s, cast());
     // What it wears.
     if (!k || k->of != document().value()) return;
+    const auto worn = results::findWorn(k->film.ledger, puppet, all.size());
+    std::vector<std::pair<double, const results::WornJoint*>> here; // after this shot, the most spent first
+    for (const results::WornJoint& j : worn)
+        if (const double after = j.after[static_cast<std::size_t>(m_shot)].value; !std::isnan(after))
+            here.emplace_back(after, &j);
+    std::stable_sort(here.begin(), here.end(), [](const auto& a, const auto& b) { return a.first > b.first; });
+    const bool none = here.empty();
+    const double most = none ? 0 : here.front().first;
+    const QString worst = none ? QString() : jointName(document().puppet(), *here.front().second);
+    constexpr std::size_t kRows = 4;
     std::vector<StationRow> rows;
-    QString worst;
-    double most = 0;
-    for (const results::WornJoint& j : results::findWorn(k->film.ledger, puppet, all.size())) {
-        const double after = j.after[static_cast<std::size_t>(m_shot)].value;
-        if (std::isnan(after)) continue;
-        if (after > most) most = after, worst = jointName(document().puppet(), j);
-        if (rows.size() < 4) rows.push_back(rowOf(j, after, *s));
-    }
-    std::sort(rows.begin(), rows.end(), [](const auto& a, const auto& b) { return a.shown.margin < b.shown.margin; });
-    const bool none = rows.empty();
+    for (std::size_t i = 0; i < std::min(kRows, here.size()); ++i)
+        rows.push_back(rowOf(*here[i].second, here[i].first, *s));
     m_limits->show(std::move(rows));
     QStringList sentence;
     if (!std::isnan(k->film.chance))

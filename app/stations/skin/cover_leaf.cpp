@@ -211,8 +211,7 @@ void CoverLeaf::show() {
                               QString::fromStdString(r.shelf.covers.at(p.layers.cover).name),
                               Say::figure(p.cover.mass_g), Say::length(p.layers.cover_mm));
             if (p.covered_mm2 < p.surface_mm2 * (1 - 1e-9))
-                lines << tr("%1 cm² stay bare, in their own colour.")
-                             .arg(Say::number((p.surface_mm2 - p.covered_mm2) / 100, 0));
+                lines << tr("%1 cm² stay bare, in their own colour.").arg(Say::number(p.bare_mm2() / 100, 0));
         } else {
             lines << tr("No cloth on the %1.").arg(spoken(p.label));
         }
@@ -228,6 +227,16 @@ void CoverLeaf::show() {
                                                       : tr("; girth within %1 %, seam eased by %2 %")
                                                             .arg(Say::number(100 * x.girthError, 2),
                                                                  Say::number(100 * x.seamError, 1))));
+        if (any && own.empty() && p.mass >= 0) {
+            const body::Mass& m =
+                m_document.puppet()
+                    .masses[static_cast<std::size_t>(r.choice.skeleton.masses[static_cast<std::size_t>(p.mass)].mass)];
+            // Measured half way through the thickness, as every pattern is.
+            const auto edge = [&](double half) { return Say::length(2 * half - p.layers.cover_mm); };
+            if (m.shape == body::MassShape::box)
+                lines << tr("A box: two faces each of %1 by %2, %1 by %3 and %2 by %3, and seams.")
+                             .arg(edge(m.half_mm.x), edge(m.half_mm.y), edge(m.half_mm.z));
+        }
         m_text->setText(lines.join("\n"));
     }
     m_title->setText(part >= 0

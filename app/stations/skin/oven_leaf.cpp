@@ -299,7 +299,9 @@ void OvenLeaf::showLoads() {
             return tr("%1 for %2, cures %3 parts")
                        .arg(Say::temperature(b.set_C), Say::minutes(b.minutes))
                        .arg(b.fresh.size()) +
-                   (b.minutes < b.needed_min ? tr("; they need %1").arg(Say::minutes(b.needed_min)) : QString());
+                   (std::isnan(b.needed_min)   ? tr("; they are not hot inside within a day")
+                    : b.minutes < b.needed_min ? tr("; they need %1").arg(Say::minutes(b.needed_min))
+                                               : QString());
         };
         if (own())
             for (std::size_t i = 0; i < m_document.puppet().wants.loads.size(); ++i) {
