@@ -131,18 +131,12 @@ Edits::Changed Edits::setMoves(const std::string& limb, const std::string& joint
 
 Edits::Changed Edits::setStation(const std::string& limb, int segment, int station, double a, double b) const {
     return puppetEdit([&](Puppet& p) -> std::optional<Fault> {
-        if (station == -1) {
-            Limb* l = limbOf(p, limb);
-            if (l && segment >= 0 && segment < static_cast<int>(l->segments.size()) &&
-                !l->segments[static_cast<std::size_t>(segment)].stations.empty()) {
-                for (Station& s : l->segments[static_cast<std::size_t>(segment)].stations)
-                    s.a_mm = a, s.b_mm = b;
-                return {};
-            }
+        int set = 0;
+        for (int i = std::max(0, station); Station* s = stationOf(p, limb, segment, i); ++i) {
+            s->a_mm = a, s->b_mm = b, ++set;
+            if (station >= 0) break;
         }
-        Station* s = stationOf(p, limb, segment, station);
-        if (!s) return Fault{p.name, words("station of limb %1", limb), words("is not there")};
-        s->a_mm = a, s->b_mm = b;
+        if (set == 0 || station < -1) return Fault{p.name, words("station of limb %1", limb), words("is not there")};
         return {};
     });
 }

@@ -4563,6 +4563,10 @@
         <source>SVG (*.svg)</source>
         <translation>SVG (*.svg)</translation>
     </message>
+    <message>
+        <source>A box: two faces each of %1 by %2, %1 by %3 and %2 by %3, and seams.</source>
+        <translation>Ein Kasten: je zwei Flächen von %1 mal %2, %1 mal %3 und %2 mal %3, dazu Nähte.</translation>
+    </message>
 </context>
 <context>
     <name>enkinet::app::CoverPage</name>
@@ -6453,6 +6457,10 @@
     <message>
         <source>%1, stands %2%3; %4</source>
         <translation>%1, hält %2 aus%3; %4</translation>
+    </message>
+    <message>
+        <source>; they are not hot inside within a day</source>
+        <translation>; innen werden sie binnen eines Tages nicht heiß</translation>
     </message>
 </context>
 <context>
@@ -10346,10 +10354,6 @@ Zum Verschieben ziehen, oder Alt mit den Pfeilen.</translation>
         <translation>Falten und Muskeln geben %1 % dazu, getippt</translation>
     </message>
     <message>
-        <source>the innermost clay of the %1 within 10° of its set point, then %2 of soak</source>
-        <translation>der innerste Ton von „%1“ innerhalb von 10° der Einstellung, dann %2 Halten</translation>
-    </message>
-    <message>
         <source>%1 of clay on a core of %2 where it is thickest</source>
         <translation>%1 Ton auf einem Kern von %2, wo es am dicksten ist</translation>
     </message>
@@ -10390,10 +10394,6 @@ Zum Verschieben ziehen, oder Alt mit den Pfeilen.</translation>
         <translation>Warum %1 von %2 min</translation>
     </message>
     <message>
-        <source>the %1 is in %2 loads; minutes within 10° of its set point are added up</source>
-        <translation>%1 ist in %2 Ladungen; Minuten innerhalb von 10° der Einstellung werden zusammengezählt</translation>
-    </message>
-    <message>
         <source>allowed: %1</source>
         <translation>erlaubt: %1</translation>
     </message>
@@ -10414,22 +10414,6 @@ Zum Verschieben ziehen, oder Alt mit den Pfeilen.</translation>
         <translation>am heißesten</translation>
     </message>
     <message>
-        <source>Why %1 cm²</source>
-        <translation>Warum %1 cm²</translation>
-    </message>
-    <message>
-        <source>the finished surface from %1 to %2 %, typed, laid flat</source>
-        <translation>die fertige Oberfläche von %1 bis %2 %, getippt, flach gelegt</translation>
-    </message>
-    <message>
-        <source>a cone: it lies flat exactly</source>
-        <translation>ein Kegel: er liegt genau flach</translation>
-    </message>
-    <message>
-        <source>cut in %1 gores, area within %2 %</source>
-        <translation>in %1 Bahnen geschnitten, Fläche auf %2 % genau</translation>
-    </message>
-    <message>
         <source>takes</source>
         <translation>braucht</translation>
     </message>
@@ -10438,20 +10422,12 @@ Zum Verschieben ziehen, oder Alt mit den Pfeilen.</translation>
         <translation>%1 cm²</translation>
     </message>
     <message>
-        <source>%1 cm² of it</source>
-        <translation>%1 cm² davon</translation>
-    </message>
-    <message>
         <source>%1 g/m², %2</source>
         <translation>%1 g/m², %2</translation>
     </message>
     <message>
         <source>Why ΔE %1</source>
         <translation>Warum ΔE %1</translation>
-    </message>
-    <message>
-        <source>%1 in %2 coats over what lies below</source>
-        <translation>%1 in %2 Schichten über dem, was darunterliegt</translation>
     </message>
     <message>
         <source>how much of it a coat hides, %1</source>
@@ -10478,14 +10454,6 @@ Zum Verschieben ziehen, oder Alt mit den Pfeilen.</translation>
         <translation>Warum %1 ml</translation>
     </message>
     <message>
-        <source>%1: %2 ml in %3 coats on %4 % of it</source>
-        <translation>%1: %2 ml in %3 Schichten auf %4 % davon</translation>
-    </message>
-    <message>
-        <source>%1 cm² with its folds</source>
-        <translation>%1 cm² mit den Falten</translation>
-    </message>
-    <message>
         <source>what a litre covers, from the cards</source>
         <translation>was ein Liter bedeckt, von den Karten</translation>
     </message>
@@ -10496,10 +10464,6 @@ Zum Verschieben ziehen, oder Alt mit den Pfeilen.</translation>
     <message>
         <source>%1 ml</source>
         <translation>%1 ml</translation>
-    </message>
-    <message>
-        <source>%1: %2 coats, %3 to dry, %4</source>
-        <translation>%1: %2 Schichten, %3 zu trocknen, %4</translation>
     </message>
     <message>
         <source>dry in</source>
@@ -10524,6 +10488,88 @@ Zum Verschieben ziehen, oder Alt mit den Pfeilen.</translation>
     <message>
         <source>off its colour</source>
         <translation>Farbabstand</translation>
+    </message>
+    <message>
+        <source>%1; some places have their own thickness</source>
+        <translation>%1; einige Stellen haben ihre eigene Dicke</translation>
+    </message>
+    <message>
+        <source>left and right are made alike and count once</source>
+        <translation>links und rechts werden gleich gebaut und zählen einmal</translation>
+    </message>
+    <message>
+        <source>more than a day</source>
+        <translation>mehr als ein Tag</translation>
+    </message>
+    <message numerus="yes">
+        <source>the tightest of %n load(s)</source>
+        <translation>
+            <numerusform>die knappste von %n Ladung</numerusform>
+            <numerusform>die knappste von %n Ladungen</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>the innermost clay of the %1 within %2 of the %3 that its card asks, then %4 of soak</source>
+        <translation>innerste Masse von „%1“ bis auf %2 an den %3, die ihre Karte verlangt, dann %4 halten</translation>
+    </message>
+    <message numerus="yes">
+        <source>the %1 is in %n load(s); minutes with its surface within %2 of the set point are added up</source>
+        <translation>
+            <numerusform>„%1“ ist in %n Ladung; gezählt werden die Minuten, in denen die Oberfläche bis auf %2 am Sollwert ist</numerusform>
+            <numerusform>„%1“ ist in %n Ladungen; gezählt werden die Minuten, in denen die Oberfläche bis auf %2 am Sollwert ist</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>how far it swings is not known: no probe has been in it</source>
+        <translation>wie weit er schwankt, ist nicht bekannt: kein Fühler war darin</translation>
+    </message>
+    <message>
+        <source>the whole finished surface</source>
+        <translation>die ganze fertige Oberfläche</translation>
+    </message>
+    <message>
+        <source>the finished surface from %1 to %2 %, typed</source>
+        <translation>die fertige Oberfläche von %1 bis %2 %, eingegeben</translation>
+    </message>
+    <message numerus="yes">
+        <source>its pattern, cut half way through the thickness: %n piece(s), %1 cm² without seams, within %2 %</source>
+        <translation>
+            <numerusform>sein Schnitt, auf halber Dicke genommen: %n Teil, %1 cm² ohne Nähte, auf %2 % genau</numerusform>
+            <numerusform>sein Schnitt, auf halber Dicke genommen: %n Teile, %1 cm² ohne Nähte, auf %2 % genau</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>no pattern: a box&apos;s six faces are cut as they measure</source>
+        <translation>kein Schnitt: die sechs Flächen eines Kastens werden nach Maß geschnitten</translation>
+    </message>
+    <message>
+        <source>%1 of it</source>
+        <translation>%1 davon</translation>
+    </message>
+    <message numerus="yes">
+        <source>%1 in %n coat(s) over what lies below</source>
+        <translation>
+            <numerusform>%1 in %n Schicht auf dem, was darunter liegt</numerusform>
+            <numerusform>%1 in %n Schichten auf dem, was darunter liegt</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%1: %2 ml in %n coat(s) on %3 % of it</source>
+        <translation>
+            <numerusform>%1: %2 ml in %n Schicht auf %3 % davon</numerusform>
+            <numerusform>%1: %2 ml in %n Schichten auf %3 % davon</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>%1 cm² that no cloth covers, with its folds</source>
+        <translation>%1 cm², die kein Stoff bedeckt, mit den Falten</translation>
+    </message>
+    <message numerus="yes">
+        <source>%1: %n coat(s), %2 to dry, %3</source>
+        <translation>
+            <numerusform>%1: %n Schicht, %2 Trockenzeit, %3</numerusform>
+            <numerusform>%1: %n Schichten, %2 Trockenzeit, %3</numerusform>
+        </translation>
     </message>
 </context>
 <context>
@@ -11465,10 +11511,6 @@ Zum Verschieben ziehen, oder Alt mit den Pfeilen.</translation>
         <translation>seine Biegungen, hin und her in der Bewegung dieser Einstellung gezählt</translation>
     </message>
     <message>
-        <source>its bends, from how widely it acts: %1 frames, each pose held for %2</source>
-        <translation>seine Biegungen, danach, wie weit es spielt: %1 Bilder, jede Pose %2 gehalten</translation>
-    </message>
-    <message>
         <source>each bend is made a little farther, for the wire springs back</source>
         <translation>jede Biegung geht etwas weiter, denn der Draht federt zurück</translation>
     </message>
@@ -11487,6 +11529,13 @@ Zum Verschieben ziehen, oder Alt mit den Pfeilen.</translation>
     <message>
         <source>What would narrow it most: bend a piece of this spool to and fro until it breaks, and count.</source>
         <translation>Was es am meisten eingrenzen würde: ein Stück dieser Rolle hin und her biegen, bis es bricht, und zählen.</translation>
+    </message>
+    <message numerus="yes">
+        <source>its bends, from how widely it acts: %1 frames, each pose held for %n frame(s)</source>
+        <translation>
+            <numerusform>ihre Biegungen, danach, wie weit sie spielt: %1 Bilder, jede Pose für %n Bild</numerusform>
+            <numerusform>ihre Biegungen, danach, wie weit sie spielt: %1 Bilder, jede Pose für %n Bilder</numerusform>
+        </translation>
     </message>
 </context>
 <context>

@@ -267,6 +267,48 @@
             <numerusform>%n wires that lasted there</numerusform>
         </translation>
     </message>
+    <message numerus="yes">
+        <source>the tightest of %n load(s)</source>
+        <translation>
+            <numerusform>the tightest of %n load</numerusform>
+            <numerusform>the tightest of %n loads</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>the %1 is in %n load(s); minutes with its surface within %2 of the set point are added up</source>
+        <translation>
+            <numerusform>the %1 is in %n load; minutes with its surface within %2 of the set point are added up</numerusform>
+            <numerusform>the %1 is in %n loads; minutes with its surface within %2 of the set point are added up</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>its pattern, cut half way through the thickness: %n piece(s), %1 cm² without seams, within %2 %</source>
+        <translation>
+            <numerusform>its pattern, cut half way through the thickness: %n piece, %1 cm² without seams, within %2 %</numerusform>
+            <numerusform>its pattern, cut half way through the thickness: %n pieces, %1 cm² without seams, within %2 %</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%1 in %n coat(s) over what lies below</source>
+        <translation>
+            <numerusform>%1 in %n coat over what lies below</numerusform>
+            <numerusform>%1 in %n coats over what lies below</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%1: %2 ml in %n coat(s) on %3 % of it</source>
+        <translation>
+            <numerusform>%1: %2 ml in %n coat on %3 % of it</numerusform>
+            <numerusform>%1: %2 ml in %n coats on %3 % of it</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%1: %n coat(s), %2 to dry, %3</source>
+        <translation>
+            <numerusform>%1: %n coat, %2 to dry, %3</numerusform>
+            <numerusform>%1: %n coats, %2 to dry, %3</numerusform>
+        </translation>
+    </message>
 </context>
 <context>
     <name>enkinet::app::ShootPage</name>
@@ -275,6 +317,13 @@
         <translation>
             <numerusform>Design for these shots: %n joint asked anew</numerusform>
             <numerusform>Design for these shots: %n joints asked anew</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>its bends, from how widely it acts: %1 frames, each pose held for %n frame(s)</source>
+        <translation>
+            <numerusform>its bends, from how widely it acts: %1 frames, each pose held for %n frame</numerusform>
+            <numerusform>its bends, from how widely it acts: %1 frames, each pose held for %n frames</numerusform>
         </translation>
     </message>
 </context>

@@ -1,13 +1,10 @@
-// By keys and by ear: the rule, the figure, fields and letters, the accessible tree, what is announced, the ring of the
-// focus measured on its pixels, and what is in view without scrolling.
+// By keys and by ear: the rule, the figure, fields and letters, several in hand, the accessible tree, what is
+// announced, and the ring of the focus measured on its pixels.
 #include "sheet/walk.h"
-#include "shell/first_hour.h"
-#include "shell/guide_window.h"
 #include "shell/shelf.h"
 #include "stations/plan/plan_days.h"
 #include "stations/plan/plan_page.h"
 #include "stations/wire/laid_limb.h"
-#include "stations/wire/remedies_list.h"
 #include "stations/wire/wires_window.h"
 #include "support/driven.h"
 #include "widgets/look.h"
@@ -18,11 +15,7 @@
 #include <QFileInfo>
 
 #include <QLabel>
-#include <QScrollArea>
-#include <QTableWidget>
 #include <QTemporaryDir>
-#include <QTextBlock>
-#include <QTextBrowser>
 #include <QTimer>
 
 using namespace enkinet;
@@ -120,63 +113,6 @@ TEST_CASE("A letter typed into a field or a list never acts") {
         CHECK(desk.find<QWidget>("skinBench")->isVisible());
         CHECK_FALSE(desk.window.sheet().lifeSize());
     }
-}
-
-TEST_CASE("F1 opens the guide at the station in hand; a word finds its pages, and each has its pictures") {
-    Desk desk;
-    desk.station(results::Station::paint);
-    desk.keys(Qt::Key_F1);
-    auto* guide = desk.window.findChild<app::GuideWindow*>();
-    REQUIRE(guide);
-    CHECK(guide->isVisible());
-    CHECK(guide->page() == "Paint");
-    guide->close();
-    desk.window.activateWindow();
-    desk.station(results::Station::bench);
-    desk.keys(Qt::Key_F1);
-    CHECK(guide->page() == "Bench");
-    auto* list = guide->findChild<QListWidget*>("guidePages");
-    auto* text = guide->findChild<QTextBrowser*>("guideText");
-    CHECK(list->count() == guide->pages());
-    CHECK(guide->pages() >= 12);
-    auto* words = guide->findChild<QLineEdit*>("guideSearch");
-    QTest::keyClicks(words, "grey card");
-    CHECK(list->count() >= 1);
-    CHECK(list->count() < guide->pages());
-    CHECK(text->toPlainText().contains("grey card", Qt::CaseInsensitive));
-    CHECK_FALSE(text->extraSelections().isEmpty());
-    words->clear();
-    QTest::keyClicks(words, "zzxy");
-    CHECK(list->count() == 0);
-    words->clear();
-    // No picture is missing.
-    int pictures = 0;
-    for (int i = 0; i < list->count(); ++i) {
-        list->setCurrentRow(i);
-        for (QTextBlock b = text->document()->begin(); b.isValid(); b = b.next())
-            for (auto it = b.begin(); !it.atEnd(); ++it)
-                if (it.fragment().charFormat().isImageFormat()) {
-                    ++pictures;
-                    const QString name = it.fragment().charFormat().toImageFormat().name();
-                    INFO(name.toStdString());
-                    CHECK_FALSE(text->loadResource(QTextDocument::ImageResource, QUrl(name)).isNull());
-                }
-    }
-    CHECK(pictures >= 10);
-    guide->close();
-}
-
-TEST_CASE("Shift and F1 list every key") {
-    Desk desk;
-    int rows = 0;
-    QTimer::singleShot(0, [&] {
-        auto* box = qobject_cast<QDialog*>(QApplication::activeModalWidget());
-        REQUIRE(box);
-        rows = box->findChild<QTableWidget*>("keyList")->rowCount();
-        box->accept();
-    });
-    desk.keys(Qt::Key_F1, Qt::ShiftModifier);
-    CHECK(rows > 20);
 }
 
 TEST_CASE("The accessible tree has a child for every joint, part, wire and step, with its sentence and its state") {
@@ -295,125 +231,6 @@ TEST_CASE("Words stand out four and a half to one from what they are written on,
         readable(l.steelInk, {l.steel});
     }
     app::setNightLook(false);
-}
-
-TEST_CASE("At 1280 by 800 verdict, table, three ways out and the first open points are in view without scrolling") {
-    Desk desk;
-    desk.window.resize(1280, 800);
-    for (int puppet = 0; puppet < 3; ++puppet) {
-        desk.document().showPuppet(puppet);
-        desk.station(Station::wire);
-        if (puppet == 1) {
-            // Brindle holds: made to last longer, she has something to say too.
-            body::Wants wants = desk.document().puppet().wants;
-            wants.film_s = 300;
-            desk.document().change("longer", [&](const document::Edits& e) { return e.setWants(wants); });
-        }
-        Desk::settle();
-        auto* list = desk.window.findChild<app::RemediesList*>();
-        REQUIRE(list);
-        REQUIRE(QTest::qWaitFor([&] { return !list->busy(); }, 60000));
-        Desk::settle();
-        auto* answer = desk.find<QScrollArea>("cardScroll");
-        const QRect seen = answer->viewport()->rect();
-        INFO("puppet " << puppet);
-        const auto inView = [&](QWidget* w, int least) {
-            const QRect at(w->mapTo(answer->viewport(), QPoint()), w->size());
-            return w->isVisible() && at.top() >= 0 && at.top() + least <= seen.bottom() + 1;
-        };
-        CHECK(inView(desk.find<QWidget>("verdict"), desk.find<QWidget>("verdict")->height()));
-        CHECK(inView(desk.find<QWidget>("limits"), desk.find<QWidget>("limits")->height()));
-        const int offered = static_cast<int>(std::min<std::size_t>(3, list->remedies().size()));
-        for (int i = 0; i < offered; ++i) {
-            auto* apply = desk.find<QWidget>(("applyRemedy" + std::to_string(i)).c_str());
-            CHECK(inView(apply, apply->height()));
-        }
-        // Every station has one; this station's is on the screen.
-        int lists = 0;
-        for (auto* open : desk.window.findChildren<QListWidget*>("openPoints"))
-            if (open->isVisible() && open->count() > 0) {
-                ++lists;
-                CHECK(inView(open, 22));
-            }
-        CHECK(lists == 1);
-    }
-}
-
-TEST_CASE(
-    "At 1280 by 800 every station shows its table and its first open points without scrolling, twelve of them open") {
-    Desk desk;
-    desk.window.resize(1280, 800);
-    // Made worse until at least twelve points are open: the worst joint in hand, thin clay, heavy bulk, little in
-    // stock.
-    desk.document().change("worse", [&](const document::Edits& e) {
-        document::Production p = desk.document().production();
-        for (body::Limb& l : p.puppets[0].limbs)
-            for (body::Segment& s : l.segments)
-                if (!s.layers.clay.empty()) s.layers.skin_mm = 0.9;
-        p.puppets[0].wants.film_s = 400;
-        (void)e;
-        return Result<document::Production>(p);
-    });
-    Desk::settle();
-    REQUIRE(desk.document().openPoints().size() >= 12);
-    const std::map<Station, const char*> tables{{Station::sheet, "sheetTable"}, {Station::bulk, "bulkTable"},
-                                                {Station::skin, "skinTable"},   {Station::paint, "paintTable"},
-                                                {Station::plan, "planTable"},   {Station::shoot, "shootTable"}};
-    auto* answer = desk.find<QScrollArea>("cardScroll");
-    int lists = 0;
-    for (const auto& [station, name] : tables) {
-        desk.station(station);
-        auto* table = desk.find<QWidget>(name);
-        REQUIRE(QTest::qWaitFor([&] { return table->isVisible(); }, 30000));
-        Desk::settle();
-        QTest::qWait(50);
-        INFO(name);
-        const QRect seen = answer->viewport()->rect();
-        const auto bottomOf = [&](const QWidget* w, int least) {
-            return w->mapTo(answer->viewport(), QPoint(0, least)).y();
-        };
-        CHECK(bottomOf(table, table->height()) <= seen.bottom() + 1);
-        for (auto* open : desk.window.findChildren<QListWidget*>("openPoints"))
-            if (open->isVisible() && open->count() > 0) {
-                ++lists;
-                CHECK(bottomOf(open, open->sizeHintForRow(0)) <= seen.bottom() + 1);
-            }
-    }
-    CHECK(lists >= 3);
-}
-
-TEST_CASE("A way out is tried on the whole desk and put back; nothing of it is saved or undone") {
-    Desk desk;
-    desk.station(Station::wire);
-    desk.clickJoint("left knee");
-    auto* list = desk.window.findChild<app::RemediesList*>();
-    REQUIRE(QTest::qWaitFor([&] { return list && !list->busy() && !list->remedies().empty(); }, 60000));
-    const auto before = desk.document().value();
-    const int steps = desk.document().undoStack().count();
-    desk.click("tryRemedy0");
-    REQUIRE(QTest::qWaitFor([&] { return desk.document().isTrial(); }, 5000));
-    Desk::settle();
-    CHECK(desk.report().choice.limbs[2].state == choice::State::holds);
-    CHECK(desk.window.message().contains("Only tried"));
-    CHECK(desk.document().undoStack().count() == steps);
-    QTemporaryDir dir;
-    CHECK(desk.document().saveAs(dir.filePath("tried.json")).isEmpty());
-    CHECK_FALSE(desk.document().isTrial());
-    const auto saved = files::loadProduction(dir.filePath("tried.json").toStdString(), shippedCards());
-    REQUIRE(saved);
-    CHECK(saved->production == *before);
-    // Tried, then applied: one step, and the same as was tried.
-    REQUIRE(QTest::qWaitFor([&] { return !list->busy() && !list->remedies().empty(); }, 60000));
-    desk.click("tryRemedy0");
-    REQUIRE(QTest::qWaitFor([&] { return desk.document().isTrial(); }, 5000));
-    Desk::settle();
-    const auto tried = desk.document().value();
-    desk.click("applyRemedy0");
-    REQUIRE(QTest::qWaitFor([&] { return desk.document().undoStack().count() == steps + 1; }, 5000));
-    CHECK_FALSE(desk.document().isTrial());
-    CHECK(desk.document().production() == *tried);
-    desk.undo();
-    CHECK(desk.document().production() == *before);
 }
 
 TEST_CASE("Puppets are duplicated, put in order and removed, each by one step back") {
@@ -562,79 +379,4 @@ TEST_CASE("From an empty bench to a printed sheet by keys alone") {
         if (a->text() == "Build sheets as P&DF…") a->trigger();
     Desk::settle();
     CHECK(QFileInfo(pdf).size() > 20000);
-}
-
-TEST_CASE("The answer is copied as text, the bench as a picture") {
-    Desk desk;
-    desk.station(Station::wire);
-    desk.clickJoint("left knee");
-    desk.keys(Qt::Key_C, Qt::ControlModifier | Qt::ShiftModifier);
-    const QString text = QApplication::clipboard()->text();
-    CHECK(text.startsWith("Tansy\nKnee"));
-    CHECK(text.contains("holds\t"));
-    CHECK(text.contains("Knee is stiff"));
-    desk.keys(Qt::Key_P, Qt::ControlModifier | Qt::ShiftModifier);
-    CHECK(QApplication::clipboard()->image().width() > 400);
-}
-
-TEST_CASE("The first hour points at each place, sees what was done and goes on, by the builder's own clicks") {
-    Desk desk(false);
-    desk.window.resize(1280, 800);
-    desk.click("startWalk");
-    auto* walk = desk.window.findChild<app::FirstHour*>();
-    REQUIRE(walk);
-    auto* ring = desk.find<QWidget>("firstHourRing");
-    const auto reached = [&](int step) { return QTest::qWaitFor([&] { return walk->step() == step; }, 20000); };
-    /// The ring lies round the place, once that is there.
-    const auto pointed = [&] {
-        return QTest::qWaitFor(
-            [&] {
-                const QWidget* at = walk->place();
-                return at && ring->isVisible() &&
-                       ring->geometry()
-                           .adjusted(-1, -1, 1, 1)
-                           .contains(QRect(at->mapTo(&desk.window, QPoint()), at->size()) & desk.window.rect());
-            },
-            20000);
-    };
-    REQUIRE(pointed());
-    desk.click("startDemo");
-    REQUIRE(reached(1));
-    REQUIRE(pointed());
-    desk.station(Station::wire);
-    REQUIRE(reached(2));
-    auto* limits = desk.find<app::LimitTable>("limits");
-    QTest::mouseClick(limits, Qt::LeftButton, {}, QPoint(30, 30));
-    REQUIRE(reached(3));
-    REQUIRE(pointed());
-    desk.click("tryRemedy0");
-    REQUIRE(reached(4));
-    desk.click("applyRemedy0");
-    REQUIRE(reached(5));
-    desk.station(Station::skin);
-    REQUIRE(reached(6));
-    REQUIRE(pointed());
-    desk.type("skin", "4.5");
-    REQUIRE(reached(7));
-    REQUIRE(pointed());
-    desk.click("undo");
-    REQUIRE(reached(8));
-    desk.station(Station::plan);
-    REQUIRE(reached(9));
-    REQUIRE(QTest::qWaitFor([&] { return desk.find<QAbstractButton>("stepStart")->isEnabled(); }, 20000));
-    desk.click("stepStart");
-    REQUIRE(reached(10));
-    REQUIRE(pointed());
-    // The preview is modal: the walk sees it, and it is closed again.
-    QTimer::singleShot(1500, [&] {
-        CHECK(walk->step() == walk->steps());
-        if (QWidget* top = QApplication::activeModalWidget()) top->close();
-    });
-    desk.click("print");
-    CHECK(reached(11));
-    CHECK(walk->text().contains("F1"));
-    CHECK_FALSE(ring->isVisible());
-    desk.click("firstHourLeave");
-    CHECK(QTest::qWaitFor([&] { return !desk.window.findChild<app::FirstHour*>(); }, 2000));
-    CHECK_FALSE(desk.window.findChild<QWidget*>("firstHourRing"));
 }

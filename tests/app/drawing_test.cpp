@@ -1,7 +1,6 @@
 // A new user's way: from an empty bench and a drawn front and side picture of Old Reed to a posed, checked, saved
 // puppet, with mouse and keys; then the parts of the sheet one by one.
 #include "base/units.h"
-#include "print/build_sheets.h"
 #include "sheet/picture_shelf.h"
 #include "stations/sheet/limbs_leaf.h"
 #include "stations/sheet/pictures_leaf.h"
@@ -9,12 +8,9 @@
 #include "turntable/turntable.h"
 #include "widgets/fields.h"
 #include "words/say.h"
-#include <QDir>
-#include <QDropEvent>
 #include <QFile>
 #include <QFileInfo>
 #include <QLabel>
-#include <QMimeData>
 #include <QTemporaryDir>
 #include <QUndoStack>
 
@@ -52,28 +48,17 @@ void mark(Desk& desk, body::LimbKind kind, bool both, View view, const std::vect
     Desk::settle();
 }
 
-QByteArray bytesOf(const char* file) {
-    QFile f(QString::fromStdString(kDataDir) + "/demo/" + file);
-    REQUIRE(f.open(QIODevice::ReadOnly));
-    return f.readAll();
-}
-
 } // namespace
 
 TEST_CASE("From an empty bench and two drawings to a posed, checked, saved heron") {
     Desk desk(false);
-    desk.window.resize(1380, 960);
-    desk.pickData("startWhich", "own");
-    desk.type("startHeight", "300");
-    desk.click("startKind");
-    REQUIRE(desk.document().hasPuppet());
-    CHECK(desk.document().puppet().limbs.empty());
+    desk.startOwn("300");
 
     // The pictures: as high as the puppet, standing on the base line.
     desk.leaf("sheetLeaves", 1);
     auto* pictures = desk.window.findChild<app::PicturesLeaf*>();
-    pictures->addPicture("old-reed-front.svg", bytesOf("old-reed-front.svg"), false);
-    pictures->addPicture("old-reed-side.svg", bytesOf("old-reed-side.svg"), true);
+    pictures->addPicture("old-reed-front.svg", demoBytes("old-reed-front.svg"), false);
+    pictures->addPicture("old-reed-side.svg", demoBytes("old-reed-side.svg"), true);
     REQUIRE(desk.document().puppet().pictures.size() == 2);
     for (const auto& p : desk.document().puppet().pictures)
         CHECK(p.mm_px > 0.05);
@@ -258,7 +243,8 @@ TEST_CASE("The caliper keeps a distance, and what the real piece measured beside
 TEST_CASE("A picture is scaled by two points whose true distance is typed") {
     Desk desk;
     desk.leaf("sheetLeaves", 1);
-    desk.window.findChild<app::PicturesLeaf*>()->addPicture("old-reed-front.svg", bytesOf("old-reed-front.svg"), false);
+    desk.window.findChild<app::PicturesLeaf*>()->addPicture("old-reed-front.svg", demoBytes("old-reed-front.svg"),
+                                                            false);
     const double before = desk.document().puppet().pictures[0].mm_px;
     desk.click("scaleByTwo"); // 100 mm
     drag(&desk.window.sheet(), onScreen(desk, View::front, {0, 20, 0}), onScreen(desk, View::front, {0, 70, 0}));
@@ -308,23 +294,6 @@ TEST_CASE("A limb is copied from one puppet and pasted on another; a mass is add
     CHECK(desk.document().puppet().masses.size() == masses - 1);
 }
 
-TEST_CASE("Bodies and elevations are exported by their ending, puppets imported") {
-    Desk desk;
-    QTemporaryDir dir;
-    for (const char* name : {"t.obj", "t.stl", "t.gltf", "t.svg", "t.dxf"}) {
-        INFO(name);
-        CHECK(desk.window.exportTo(dir.filePath(name)).isEmpty());
-        CHECK(QFileInfo(dir.filePath(name)).size() > 1000);
-    }
-    CHECK_FALSE(desk.window.exportTo(dir.filePath("t.xyz")).isEmpty());
-    QFile svg(dir.filePath("t.svg"));
-    REQUIRE(svg.open(QIODevice::ReadOnly));
-    const QString text = svg.readAll();
-    CHECK(text.contains("mm\""));
-    desk.window.importPuppets(QString::fromStdString(kDataDir) + "/kinds/serpent.json");
-    CHECK(desk.document().production().puppets.size() == 4);
-}
-
 TEST_CASE("Life size draws a millimetre as large as the calibration says, and Escape puts everything down") {
     Desk desk;
     app::SheetView::setPixelsPerMm(5.2);
@@ -353,7 +322,8 @@ TEST_CASE("A picture that a file names but does not hold is passed over, and a b
     CHECK(desk.window.message().contains("no figure"));
     desk.click("readWidths");
     CHECK(desk.window.message().contains("no picture"));
-    desk.window.findChild<app::PicturesLeaf*>()->addPicture("old-reed-front.svg", bytesOf("old-reed-front.svg"), false);
+    desk.window.findChild<app::PicturesLeaf*>()->addPicture("old-reed-front.svg", demoBytes("old-reed-front.svg"),
+                                                            false);
     CHECK(desk.document().saveAs(dir.filePath("bare.json")).contains(".enkinet"));
     CHECK_FALSE(QFileInfo::exists(dir.filePath("bare.json")));
     CHECK(desk.document().saveAs(dir.filePath("kept.enkinet")).isEmpty());
@@ -362,7 +332,7 @@ TEST_CASE("A picture that a file names but does not hold is passed over, and a b
 TEST_CASE("Recovery brings the pictures back too, and copies of a document share their bytes") {
     Desk desk;
     desk.document().setRecovery(true);
-    desk.window.findChild<app::PicturesLeaf*>()->addPicture("old-reed-side.svg", bytesOf("old-reed-side.svg"), true);
+    desk.window.findChild<app::PicturesLeaf*>()->addPicture("old-reed-side.svg", demoBytes("old-reed-side.svg"), true);
     const auto before = desk.document().value();
     desk.type("height", "230");
     CHECK(&before->pictures.begin()->second.get() == &desk.document().production().pictures.begin()->second.get());
@@ -393,10 +363,7 @@ TEST_CASE("Widths are smoothed without moving the ends, in one step") {
 
 TEST_CASE("A click within the front picture is the front's, however far out, and two pictures lie side by side") {
     Desk desk(false);
-    desk.window.resize(1380, 960);
-    desk.pickData("startWhich", "own");
-    desk.type("startHeight", "200");
-    desk.click("startKind");
+    desk.startOwn("200");
     desk.leaf("sheetLeaves", 1);
     auto* pictures = desk.window.findChild<app::PicturesLeaf*>();
     // Wide ones, a figure in the middle of each.
@@ -470,91 +437,4 @@ TEST_CASE("A winged kind begins by its span") {
     desk.click("startKind");
     REQUIRE(desk.document().hasPuppet());
     CHECK(body::findSize(desk.document().puppet(), body::SizeKind::span) == Approx(420).margin(1));
-}
-
-TEST_CASE("What is dropped on the desk is told apart: a picture, cards, a production, and none of these") {
-    Desk desk;
-    desk.station(Station::sheet);
-    QTemporaryDir dir;
-    const auto write = [&](const char* name, const QByteArray& bytes) {
-        QFile f(dir.filePath(name));
-        REQUIRE(f.open(QIODevice::WriteOnly));
-        f.write(bytes);
-        return f.fileName();
-    };
-    const auto drop = [&](const QString& path, QPointF at) {
-        QMimeData mime;
-        mime.setUrls({QUrl::fromLocalFile(path)});
-        QDragEnterEvent enter(at.toPoint(), Qt::CopyAction, &mime, Qt::LeftButton, Qt::NoModifier);
-        QApplication::sendEvent(&desk.window, &enter);
-        CHECK(enter.isAccepted());
-        QDropEvent e(at, Qt::CopyAction, &mime, Qt::LeftButton, Qt::NoModifier);
-        QApplication::sendEvent(&desk.window, &e);
-        Desk::settle();
-    };
-    const QPointF onSide = desk.window.sheet().mapTo(&desk.window, onScreen(desk, View::side, {0, 120, 0}));
-    drop(write("reed.svg", bytesOf("old-reed-side.svg")), onSide);
-    INFO(desk.window.message().toStdString());
-    REQUIRE(desk.document().puppet().pictures.size() == 1);
-    CHECK(desk.document().puppet().pictures[0].side);
-    const std::size_t cards = desk.document().production().cards.clays.size();
-    drop(write("clay.json", R"({"clays": [{"id": "marsh-clay", "name": "marsh clay", "family": "oven-bake firm",
-        "density_g_per_cm3": 1.7, "pack_g": 57, "pack_price": 3, "rupture_MPa": 18, "youngs_MPa": 1800, "note": "", "scorch_C": 150, "raw_strength_MPa": 0.04, "thinnest_mm": 1, "thickest_mm": 12, "set_C": 130, "soak_min": 15, "colour": "#887766"}]})"),
-         onSide);
-    INFO(desk.window.message().toStdString());
-    CHECK(desk.document().production().cards.clays.size() == cards + 1);
-    CHECK(desk.document().production().puppets.size() == 3);
-    desk.undo();
-    CHECK(desk.document().production().cards.clays.size() == cards);
-    // Nothing unsaved is left that would be asked about.
-    desk.undo();
-    REQUIRE_FALSE(desk.document().isChanged());
-    drop(write("rubbish.json", "{\"a\": 1}"), onSide);
-    CHECK(!desk.window.message().isEmpty());
-    CHECK(desk.document().production().puppets.size() == 3);
-}
-
-TEST_CASE("Neither a production nor anything that goes out carries a user's name or a path of this machine") {
-    const QByteArray user = "heron-keeper-7731";
-    const QByteArray was = qgetenv("USER");
-    qputenv("USER", user), qputenv("LOGNAME", user);
-    QTemporaryDir dir;
-    const QString folder = dir.filePath("drawer-under-the-stairs");
-    REQUIRE(QDir().mkpath(folder));
-    const auto clean = [&](const QByteArray& bytes) {
-        return !bytes.contains("drawer-under-the-stairs") && !bytes.contains(user) &&
-               !bytes.contains(dir.path().toUtf8()) && !bytes.contains(QDir::homePath().toUtf8() + "/");
-    };
-    const auto bytesAt = [&](const QString& path) {
-        QFile f(path);
-        REQUIRE(f.open(QIODevice::ReadOnly));
-        return f.readAll();
-    };
-    Desk desk;
-    desk.leaf("sheetLeaves", 1);
-    QFile drawing(folder + "/front.svg");
-    REQUIRE(drawing.open(QIODevice::WriteOnly));
-    drawing.write(bytesOf("old-reed-front.svg"));
-    drawing.close();
-    desk.window.findChild<app::PicturesLeaf*>()->addPicture(drawing.fileName(), bytesAt(drawing.fileName()), false);
-    desk.station(Station::plan);
-    REQUIRE(QTest::qWaitFor([&] { return desk.find<QAbstractButton>("stepStart")->isEnabled(); }, 20000));
-    desk.click("stepStart");
-    REQUIRE(!desk.document().production().log.empty());
-    const QString file = folder + "/work.enkinet";
-    REQUIRE(desk.document().saveAs(file).isEmpty());
-    // The container as it lies there, and what is packed in it.
-    CHECK(clean(bytesAt(file)));
-    CHECK(clean(QByteArray::fromStdString(files::writeProduction(desk.document().production()))));
-    for (const char* ending : {"obj", "stl", "gltf", "svg", "dxf"}) {
-        const QString out = folder + "/out." + ending;
-        REQUIRE(desk.window.exportTo(out).isEmpty());
-        INFO(ending);
-        CHECK(clean(bytesAt(out)));
-    }
-    const QString pdf = folder + "/out.pdf";
-    REQUIRE(app::BuildSheets(desk.document().value(), 0, desk.document().sharedReport(), desk.document().sharedResult())
-                .writePdf(pdf, QPageSize::A4));
-    CHECK(clean(bytesAt(pdf)));
-    qputenv("USER", was), qputenv("LOGNAME", was);
 }

@@ -214,24 +214,31 @@ void say(const Tally& t) {
         t.puppets, t.offered, t.pairs, t.breaking, t.none, t.gridSingles, t.gridPairs);
 }
 
+/// So many random puppets; where nothing is offered, the grid and so many pairs of it.
+Tally checkMany(unsigned seed, int puppets, int pairTrials) {
+    Random random(seed);
+    Tally tally;
+    for (int i = 0; i < puppets; ++i)
+        checkFailing(makeFailing(random), random, pairTrials, tally);
+    say(tally);
+    return tally;
+}
+
 } // namespace
 
 TEST_CASE("Ways out of random failing puppets break nothing unsaid, last, and are found where a grid finds one",
           "[results][full]") {
-    Random random(12);
-    Tally tally;
-    for (int i = 0; i < 8; ++i)
-        checkFailing(makeFailing(random), random, 40, tally);
-    say(tally);
+    const Tally tally = checkMany(12, 8, 40);
     CHECK(tally.offered > 8);
+    // One that nothing helps.
+    const Tally lost = checkMany(20, 1, 40);
+    CHECK(lost.none == 1);
+    CHECK(lost.gridSingles > 20);
 }
 
 TEST_CASE("Ways out of 200 random failing puppets break nothing unsaid, last, and are found where a grid finds one",
           "[results][long]") {
-    Random random(2012);
-    Tally tally;
-    for (int i = 0; i < 200; ++i)
-        checkFailing(makeFailing(random), random, 400, tally);
-    say(tally);
+    const Tally tally = checkMany(2012, 200, 400);
     CHECK(tally.offered > 200);
+    CHECK(tally.none > 0);
 }

@@ -9,6 +9,7 @@
 #include <QAbstractButton>
 #include <QAbstractSpinBox>
 #include <QComboBox>
+#include <QFile>
 #include <QLineEdit>
 #include <QListWidget>
 #include <QTest>
@@ -117,6 +118,15 @@ struct Desk {
         QTest::mouseClick(button, Qt::LeftButton);
         settle();
     }
+    /// A puppet of its own shape, so many millimetres high, from the empty bench.
+    void startOwn(const QString& height) {
+        window.resize(1380, 960);
+        pickData("startWhich", "own");
+        type("startHeight", height);
+        click("startKind");
+        REQUIRE(document().hasPuppet());
+        REQUIRE(document().puppet().limbs.empty());
+    }
     void click(const char* button) {
         auto* b = find<QAbstractButton>(button);
         REQUIRE(b->isEnabled());
@@ -143,6 +153,13 @@ struct Desk {
         FAIL("no joint " << label);
     }
 };
+
+/// A drawing that comes with the demo.
+inline QByteArray demoBytes(const char* file) {
+    QFile f(QString::fromStdString(kDataDir) + "/demo/" + file);
+    REQUIRE(f.open(QIODevice::ReadOnly));
+    return f.readAll();
+}
 
 /// Every number of a report that a station shows, for comparing to the bit.
 inline std::vector<double> numbersOf(const results::Report& r) {

@@ -1,0 +1,121 @@
+// What comes in and what goes out: files by their ending, what is dropped on the desk, and nothing of the builder's own
+// in anything that leaves it.
+#include "print/build_sheets.h"
+#include "stations/sheet/pictures_leaf.h"
+#include "support/driven.h"
+#include <QDir>
+#include <QDropEvent>
+#include <QFile>
+#include <QFileInfo>
+#include <QMimeData>
+#include <QTemporaryDir>
+
+using namespace enkinet;
+using namespace enkinet::test;
+using results::Station;
+
+TEST_CASE("Bodies and elevations are exported by their ending, puppets imported") {
+    Desk desk;
+    QTemporaryDir dir;
+    for (const char* name : {"t.obj", "t.stl", "t.gltf", "t.svg", "t.dxf"}) {
+        INFO(name);
+        CHECK(desk.window.exportTo(dir.filePath(name)).isEmpty());
+        CHECK(QFileInfo(dir.filePath(name)).size() > 1000);
+    }
+    CHECK_FALSE(desk.window.exportTo(dir.filePath("t.xyz")).isEmpty());
+    QFile svg(dir.filePath("t.svg"));
+    REQUIRE(svg.open(QIODevice::ReadOnly));
+    const QString text = svg.readAll();
+    CHECK(text.contains("mm\""));
+    desk.window.importPuppets(QString::fromStdString(kDataDir) + "/kinds/serpent.json");
+    CHECK(desk.document().production().puppets.size() == 4);
+}
+
+TEST_CASE("What is dropped on the desk is told apart: a picture, cards, a production, and none of these") {
+    Desk desk;
+    desk.station(Station::sheet);
+    QTemporaryDir dir;
+    const auto write = [&](const char* name, const QByteArray& bytes) {
+        QFile f(dir.filePath(name));
+        REQUIRE(f.open(QIODevice::WriteOnly));
+        f.write(bytes);
+        return f.fileName();
+    };
+    const auto drop = [&](const QString& path, QPointF at) {
+        QMimeData mime;
+        mime.setUrls({QUrl::fromLocalFile(path)});
+        QDragEnterEvent enter(at.toPoint(), Qt::CopyAction, &mime, Qt::LeftButton, Qt::NoModifier);
+        QApplication::sendEvent(&desk.window, &enter);
+        CHECK(enter.isAccepted());
+        QDropEvent e(at, Qt::CopyAction, &mime, Qt::LeftButton, Qt::NoModifier);
+        QApplication::sendEvent(&desk.window, &e);
+        Desk::settle();
+    };
+    const QPointF onSide = desk.window.sheet().mapTo(
+        &desk.window,
+        desk.window.sheet().toScreen(app::View::side, app::project(app::View::side, {0, 120, 0})).toPoint());
+    drop(write("reed.svg", demoBytes("old-reed-side.svg")), onSide);
+    INFO(desk.window.message().toStdString());
+    REQUIRE(desk.document().puppet().pictures.size() == 1);
+    CHECK(desk.document().puppet().pictures[0].side);
+    const std::size_t cards = desk.document().production().cards.clays.size();
+    drop(write("clay.json", R"({"clays": [{"id": "marsh-clay", "name": "marsh clay", "family": "oven-bake firm",
+        "density_g_per_cm3": 1.7, "pack_g": 57, "pack_price": 3, "rupture_MPa": 18, "youngs_MPa": 1800, "note": "", "scorch_C": 150, "raw_strength_MPa": 0.04, "thinnest_mm": 1, "thickest_mm": 12, "set_C": 130, "soak_min": 15, "colour": "#887766"}]})"),
+         onSide);
+    INFO(desk.window.message().toStdString());
+    CHECK(desk.document().production().cards.clays.size() == cards + 1);
+    CHECK(desk.document().production().puppets.size() == 3);
+    desk.undo();
+    CHECK(desk.document().production().cards.clays.size() == cards);
+    // Nothing unsaved is left that would be asked about.
+    desk.undo();
+    REQUIRE_FALSE(desk.document().isChanged());
+    drop(write("rubbish.json", "{\"a\": 1}"), onSide);
+    CHECK(!desk.window.message().isEmpty());
+    CHECK(desk.document().production().puppets.size() == 3);
+}
+
+TEST_CASE("Neither a production nor anything that goes out carries a user's name or a path of this machine") {
+    const QByteArray user = "heron-keeper-7731";
+    const QByteArray was = qgetenv("USER");
+    qputenv("USER", user), qputenv("LOGNAME", user);
+    QTemporaryDir dir;
+    const QString folder = dir.filePath("drawer-under-the-stairs");
+    REQUIRE(QDir().mkpath(folder));
+    const auto clean = [&](const QByteArray& bytes) {
+        return !bytes.contains("drawer-under-the-stairs") && !bytes.contains(user) &&
+               !bytes.contains(dir.path().toUtf8()) && !bytes.contains(QDir::homePath().toUtf8() + "/");
+    };
+    const auto bytesAt = [&](const QString& path) {
+        QFile f(path);
+        REQUIRE(f.open(QIODevice::ReadOnly));
+        return f.readAll();
+    };
+    Desk desk;
+    desk.leaf("sheetLeaves", 1);
+    QFile drawing(folder + "/front.svg");
+    REQUIRE(drawing.open(QIODevice::WriteOnly));
+    drawing.write(demoBytes("old-reed-front.svg"));
+    drawing.close();
+    desk.window.findChild<app::PicturesLeaf*>()->addPicture(drawing.fileName(), bytesAt(drawing.fileName()), false);
+    desk.station(Station::plan);
+    REQUIRE(QTest::qWaitFor([&] { return desk.find<QAbstractButton>("stepStart")->isEnabled(); }, 20000));
+    desk.click("stepStart");
+    REQUIRE(!desk.document().production().log.empty());
+    const QString file = folder + "/work.enkinet";
+    REQUIRE(desk.document().saveAs(file).isEmpty());
+    // The container as it lies there, and what is packed in it.
+    CHECK(clean(bytesAt(file)));
+    CHECK(clean(QByteArray::fromStdString(files::writeProduction(desk.document().production()))));
+    for (const char* ending : {"obj", "stl", "gltf", "svg", "dxf"}) {
+        const QString out = folder + "/out." + ending;
+        REQUIRE(desk.window.exportTo(out).isEmpty());
+        INFO(ending);
+        CHECK(clean(bytesAt(out)));
+    }
+    const QString pdf = folder + "/out.pdf";
+    REQUIRE(app::BuildSheets(desk.document().value(), 0, desk.document().sharedReport(), desk.document().sharedResult())
+                .writePdf(pdf, QPageSize::A4));
+    CHECK(clean(bytesAt(pdf)));
+    qputenv("USER", was), qputenv("LOGNAME", was);
+}
