@@ -23,8 +23,20 @@ Json puppetFill(const document::Production& p, const body::Puppet& puppet, const
         Json o{{"label", part.label},        {"volume_cm3", part.volume_mm3 / 1000}, {"mass_g", part.mass_g()},
                {"skin_g", part.skin.mass_g}, {"bulk_g", part.bulk.mass_g},           {"cover_g", part.cover.mass_g},
                {"wire_g", part.wire.mass_g}};
+        for (std::size_t k = 0; k < part.layers.coats.size(); ++k) {
+            const body::Coat& c = part.layers.coats[k];
+            o["coats"].push_back({{"clay", c.clay},
+                                  {"thickness_mm", c.thickness_mm},
+                                  {"load", c.load},
+                                  {"mass_g", part.coats[k].mass_g}});
+        }
         for (const fill::PartSkin& s : r.skins)
-            if (s.part == static_cast<int>(i)) {
+            if (s.part == static_cast<int>(i) && s.coat >= 0) {
+                Json& c = o["coats"][static_cast<std::size_t>(s.coat)];
+                c["clay_to_take_g"] = s.grams, c["ball_mm"] = s.ball_mm, c["sheet_mm"] = s.sheet_mm,
+                c["sheet_cm2"] = s.sheet_cm2, c["oversize"] = s.oversize;
+                if (s.hours > 0) c["hours"] = s.hours;
+            } else if (s.part == static_cast<int>(i)) {
                 o["clay"] = part.layers.clay;
                 o["thickness_mm"] = s.sheet_mm / s.oversize;
                 o["thinnest_mm"] = part.skinLeast_mm, o["thickest_mm"] = part.skinMost_mm;
@@ -52,14 +64,18 @@ Json puppetFill(const document::Production& p, const body::Puppet& puppet, const
                               {"soak_min", b.soak_min},
                               {"parts", b.parts.size()}});
     for (const fill::Bake& b : r.bakePlan.bakes) {
-        Json load{
-            {"name", b.name}, {"set_C", b.set_C}, {"minutes", b.minutes}, {"needed_min", numberJson(b.needed_min)}};
+        Json load{{"name", b.name},
+                  {"coats", b.coats},
+                  {"set_C", b.set_C},
+                  {"minutes", b.minutes},
+                  {"needed_min", numberJson(b.needed_min)}};
         for (int part : b.fresh)
             load["cures"].push_back(r.choice.parts[static_cast<std::size_t>(part)].label);
         j["loads"].push_back(std::move(load));
     }
     for (const fill::HeatEntry& e : r.bakePlan.ledger)
         j["heat"].push_back({{"part", r.choice.parts[static_cast<std::size_t>(e.part)].label},
+                             {"coat", e.coat + 1},
                              {"bakes", e.bakes},
                              {"at_heat_min", e.atHeat_min},
                              {"limit_min", e.limit_min}});

@@ -74,6 +74,7 @@ std::string stepWords(const make::Step& s) {
                                       "drill for",
                                       "try in the hand",
                                       "glue",
+                                      "coat of clay",
                                       "sign off"};
     static_assert(std::size(kVerbs) == make::kStepKinds);
     std::string text = std::string(kVerbs[static_cast<int>(s.kind)]) + ": " + s.subject.english();

@@ -70,6 +70,7 @@ const char* issueWord(results::Issue i) {
                                       "test it before it is closed",
                                       "try it in the hand before that is hard",
                                       "came out without a body",
+                                      "never hardens under another coat",
                                       "an order of yours contradicts the rest",
                                       "wire to buy",
                                       "clay to buy",

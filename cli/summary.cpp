@@ -20,7 +20,7 @@ void summaryRun(const std::string& path, bool json, Run& run) {
                              {"kind", p.mass >= 0 ? "mass" : "segment"},
                              {"volume_mm3", p.volume_mm3},
                              {"surface_mm2", p.surface_mm2},
-                             {"skin_g", p.skin.mass_g},
+                             {"skin_g", p.clay_g()},
                              {"bulk_g", p.bulk.mass_g},
                              {"cover_g", p.cover.mass_g},
                              {"wire_g", p.wire.mass_g}});
@@ -58,7 +58,7 @@ void summaryRun(const std::string& path, bool json, Run& run) {
                    puppet.name, t.mass_g(), t.skin_g, t.bulk_g, t.cover_g, t.wire_g, t.centre.y);
         for (const fill::Part& p : r.choice.parts)
             fmt::print("  {:<26} {:8.0f} mm³  skin {:5.1f} g  bulk {:5.1f} g  wire {:5.2f} g\n", p.label.english(),
-                       p.volume_mm3, p.skin.mass_g, p.bulk.mass_g, p.wire.mass_g);
+                       p.volume_mm3, p.clay_g(), p.bulk.mass_g, p.wire.mass_g);
     };
     forPuppets(path, run, each, [&](const auto&, const results::ProductionResult& result) {
         for (const results::Need& n : result.shopping.needs)

@@ -28,12 +28,11 @@ std::vector<files::NamedMesh> bodyMeshes(const Document& d, body::Surface surfac
         const body::Limb& limb =
             d.puppet().limbs[static_cast<std::size_t>(s.copies[static_cast<std::size_t>(link.copy)].limb)];
         const bool inner = surface != body::Surface::finished;
-        const double cover = inner && !l.cover.empty() ? l.cover_mm : 0,
-                     skin = surface == body::Surface::core && !l.clay.empty() ? l.skin_mm : 0;
         body::Mesh mesh;
         if (p.mass >= 0) {
             const body::MassCopy& c = s.masses[static_cast<std::size_t>(p.mass)];
-            mesh = body::calcMassMesh(d.puppet().masses[static_cast<std::size_t>(c.mass)], c, cover + skin, kAround);
+            mesh = body::calcMassMesh(d.puppet().masses[static_cast<std::size_t>(c.mass)], c,
+                                      body::findInset(l, surface), kAround);
         } else {
             // Stiff layers stop at the gaps.
             const body::Stretch own = r.choice.own[static_cast<std::size_t>(p.link)];

@@ -267,7 +267,6 @@ Elevation::Elevation(const Puppet& puppet, const document::Production& productio
         Piece piece;
         piece.part = static_cast<int>(i);
         const Layers& l = p.layers;
-        const double outside = l.cover.empty() ? 0 : l.cover_mm, skin = l.clay.empty() ? 0 : l.skin_mm;
         const auto clay = report.shelf.clays.find(l.clay);
         piece.hasClay = clay != report.shelf.clays.end(), piece.hasBulk = !l.bulk.empty();
         piece.clay = piece.hasClay ? hex(clay->second.colour, look().shade) : look().foil;
@@ -283,8 +282,9 @@ Elevation::Elevation(const Puppet& puppet, const document::Production& productio
             piece.group = m.shape == MassShape::ellipsoid ? link.copy : static_cast<int>(s.copies.size()) + p.mass;
             piece.outside = massPath(view, m, c, 0);
             if (fine)
-                blobs.push_back(massBlob(view, m, c, piece.group)), piece.underCover = massPath(view, m, c, outside);
-            if (fine && piece.hasBulk) piece.core = massPath(view, m, c, outside + skin);
+                blobs.push_back(massBlob(view, m, c, piece.group)),
+                    piece.underCover = massPath(view, m, c, findInset(l, Surface::clay));
+            if (fine && piece.hasBulk) piece.core = massPath(view, m, c, findInset(l, Surface::core));
             m_selectionOf.push_back({Selection::Kind::mass, -1, c.mass, c.right});
         } else {
             const Segment& seg = limbOf(link.copy).segments[static_cast<std::size_t>(link.segment)];

@@ -149,7 +149,7 @@ QString FigureRail::subtitle() const {
     double clay = 0, bulk = 0;
     int clayParts = 0;
     for (const fill::Part& part : r.choice.parts) {
-        clay += part.skin.mass_g, bulk += part.bulk.mass_g;
+        clay += part.clay_g(), bulk += part.bulk.mass_g;
         clayParts += part.skin.mass_g > 0 ? 1 : 0;
     }
     switch (m_station) {

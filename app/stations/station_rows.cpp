@@ -225,6 +225,23 @@ std::vector<StationRow> rowsOfSkin(const Document& d, int part) {
                             return kNoFigure;
                         }});
     }
+    for (std::size_t k = 0; k < p.coats.size(); ++k) {
+        const fill::ClayCard& under = r.shelf.clays.at(p.clayOf(k));
+        Why w;
+        w.title = Say::tr("Why %1").arg(Say::grams(p.coats[k].mass_g));
+        w.chain << Say::tr("%1 between what lies over it and what lies under it").arg(cm3(p.coats[k].volume_mm3))
+                << Say::tr("%1 thick, typed").arg(Say::length(p.layers.coats[k].thickness_mm))
+                << Say::tr("%1 g/cm³, %2").arg(Say::number(under.density_g_cm3, 2), cardOf(under.name))
+                << drawnWidths();
+        w.sureness = Say::tr("Clay differs from its card by some per cent: weigh a lump of known size.");
+        rows.push_back({plainRow(Say::tr("coat %1 weighs").arg(k + 1), Say::grams(p.coats[k].mass_g)), w,
+                        shapeTurns(d, part), [part, k](const results::Report& x) {
+                            const auto at = static_cast<std::size_t>(part);
+                            return at < x.choice.parts.size() && k < x.choice.parts[at].coats.size()
+                                       ? x.choice.parts[at].coats[k].mass_g
+                                       : kNoFigure;
+                        }});
+    }
     Why w;
     w.title = Say::tr("Why %1").arg(Say::grams(p.skin.mass_g));
     w.chain << Say::tr("%1 between the surface and what lies under it").arg(cm3(p.skin.volume_mm3)) << typedSkin(d, p);
@@ -249,7 +266,7 @@ StationRow rowOfMinutes(const Document& d, std::size_t load) {
     const results::Report& r = d.report();
     const fill::Bake& b = r.bakePlan.bakes[load];
     const fill::Part& p = partOf(d, b.slowest);
-    const fill::ClayCard& c = r.shelf.clays.at(p.layers.clay);
+    const fill::ClayCard& c = fill::findBakedClay(p, r.shelf, b.stateOf(b.slowest, p));
     const bool never = std::isnan(b.needed_min);
     const QString needed = never ? Say::tr("more than a day") : Say::minutes(b.needed_min);
     Why w;
@@ -290,10 +307,11 @@ std::vector<StationRow> rowsOfOven(const Document& d) {
         const fill::Part& hot = partOf(d, e->part);
         Why w;
         w.title = Say::tr("Why %1 of %2 min").arg(Say::number(e->atHeat_min, 0), Say::number(e->limit_min, 0));
-        w.chain << Say::tr("the %1 is in %n load(s); minutes with its surface within %2 of the set point are added up",
-                           nullptr, e->bakes)
-                       .arg(spoken(hot.label), Say::warmth(fill::kHot_C))
-                << Say::tr("allowed: %1").arg(cardOf(r.shelf.clays.at(hot.layers.clay).name));
+        w.chain
+            << Say::tr("the %1 is in %n load(s); minutes with its surface within %2 of the set point are added up",
+                       nullptr, e->bakes)
+                   .arg(spoken(hot.label), Say::warmth(fill::kHot_C))
+            << Say::tr("allowed: %1").arg(cardOf(r.shelf.clays.at(hot.clayOf(static_cast<std::size_t>(e->coat))).name));
         w.sureness = Say::tr("Typical of such clays; the product's own sheet goes before it.");
         rows.push_back(
             {atMost(Say::tr("heat spent"), Say::tr("%1 min").arg(Say::number(e->atHeat_min, 0)),
@@ -307,10 +325,13 @@ std::vector<StationRow> rowsOfOven(const Document& d) {
     const double room = r.shelf.shop.room_C;
     for (const fill::Bake& b : bakes)
         for (int part : b.parts) {
-            const fill::ClayCard& c = r.shelf.clays.at(partOf(d, part).layers.clay);
-            if (!(c.scorch_C > 0)) continue;
-            const double margin = (c.scorch_C - room) / std::max(1.0, fill::calcPeak(r.shelf, b.set_C) - room);
-            if (!scorched || margin < left) hottest = &b, scorched = &c, left = margin;
+            const fill::Part& p = partOf(d, part);
+            for (std::size_t k = 0; k < b.stateOf(part, p).on; ++k) {
+                const fill::ClayCard& c = r.shelf.clays.at(p.clayOf(k));
+                if (!(c.scorch_C > 0)) continue;
+                const double margin = (c.scorch_C - room) / std::max(1.0, fill::calcPeak(r.shelf, b.set_C) - room);
+                if (!scorched || margin < left) hottest = &b, scorched = &c, left = margin;
+            }
         }
     if (scorched) {
         const double peak = fill::calcPeak(r.shelf, hottest->set_C);

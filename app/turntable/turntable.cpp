@@ -153,10 +153,8 @@ void TurntableView::rebuild() {
         const Layers& l = p.layers;
         const Link& link = s.links[static_cast<std::size_t>(p.link)];
         const Limb& limb = puppet.limbs[static_cast<std::size_t>(s.copies[static_cast<std::size_t>(link.copy)].limb)];
-        const double outside = l.cover.empty() ? 0 : l.cover_mm, skin = l.clay.empty() ? 0 : l.skin_mm;
         const auto clay = r.shelf.clays.find(l.clay);
         const auto bulk = r.shelf.bulks.find(l.bulk);
-        double inset = 0;
         Surface surface = Surface::finished;
         QColor colour;
         bool stiffOnly = false;
@@ -176,26 +174,24 @@ void TurntableView::rebuild() {
             }
             break;
         case Peel::clay:
-            inset = outside, surface = Surface::clay, stiffOnly = !l.skinAcrossGaps;
+            surface = Surface::clay, stiffOnly = !l.skinAcrossGaps;
             if (clay != r.shelf.clays.end())
                 colour = cardColour(clay->second.colour, look().shade);
             else if (bulk != r.shelf.bulks.end())
-                colour = bulk->second.foil ? look().foil : QColor("#cbbf9f"), inset = outside + skin,
-                surface = Surface::core;
+                colour = bulk->second.foil ? look().foil : QColor("#cbbf9f"), surface = Surface::core;
             else
                 continue;
             break;
         case Peel::bulk:
             if (bulk == r.shelf.bulks.end()) continue;
-            inset = outside + skin, surface = Surface::core, stiffOnly = true,
-            colour = bulk->second.foil ? look().foil : QColor("#cbbf9f");
+            surface = Surface::core, stiffOnly = true, colour = bulk->second.foil ? look().foil : QColor("#cbbf9f");
             break;
         default:
             continue;
         }
         if (p.mass >= 0) {
             const MassCopy& c = s.masses[static_cast<std::size_t>(p.mass)];
-            add(calcMassMesh(puppet.masses[static_cast<std::size_t>(c.mass)], c, inset, around), colour,
+            add(calcMassMesh(puppet.masses[static_cast<std::size_t>(c.mass)], c, findInset(l, surface), around), colour,
                 static_cast<int>(i), paint);
         } else {
             const Stretch own = r.choice.own[static_cast<std::size_t>(p.link)];

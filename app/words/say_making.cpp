@@ -29,6 +29,8 @@ QString Say::step(const make::Step& s) {
     case StepKind::skin:
         return s.mixes > 1 ? tr("Skin %1: %2, mix %3 of %4").arg(who, grams(s.amount)).arg(s.mix).arg(s.mixes)
                            : tr("Skin %1: %2").arg(who, grams(s.amount));
+    case StepKind::coat:
+        return tr("Coat of clay under the skin, %1: %2, %3").arg(who, grams(s.amount), what);
     case StepKind::gate:
         if (s.bake >= 0) return tr("Last look before the oven: %1").arg(who);
         if (s.gate.empty()) return tr("Last look at %1").arg(who);

@@ -107,6 +107,10 @@ QString Say::openPoint(const results::OpenPoint& p) {
     case Issue::heat_spent:
         return tr("%1 spends %2 min at heat in %3 of the loads, its clay stands %4: fewer loads, or bake it later.")
             .arg(who, number(p.found, 0), spoken(p.other), number(p.limit, 0));
+    case Issue::soft_under:
+        return tr("%1 is %2, which never hardens: what goes over it slides and cracks. Use a clay that sets, or make "
+                  "the soft one the skin.")
+            .arg(who, spoken(p.other));
     case Issue::left_raw:
         return tr("%1 stays raw: no load cures it.").arg(who);
     case Issue::not_in_oven:

@@ -48,6 +48,20 @@ void checkLayers(Rules& r, const Phrase& place, const Layers& l) {
     r.that(l.coverTo > l.coverFrom, place, words("cover from %1 to %2", l.coverFrom, l.coverTo),
            words("must end beyond where it begins"));
     r.that(l.clay.empty() || l.skin_mm > 0, place, words("skin 0 mm"), words("must be above 0 where a clay is named"));
+    r.that(l.coats.size() < kMostCoats, place, words("%1 coats beneath the skin", l.coats.size()),
+           words("are more than 3"));
+    r.that(l.coats.empty() || !l.clay.empty(), place, words("coats of clay"), words("need a skin over them"));
+    int load = 0;
+    for (std::size_t i = 0; i < l.coats.size() && i < kMostCoats; ++i) {
+        const Phrase p = words("%1, coat %2", place, i + 1);
+        const Coat& c = l.coats[i];
+        r.that(!c.clay.empty(), p, words("clay card"), words("is not named"));
+        r.above(p, words("thickness"), c.thickness_mm, 100);
+        r.between(p, words("load"), c.load, 0, 20, {});
+        r.that(c.load == 0 || c.load >= load, p, words("load %1", c.load),
+               words("must not come before that of the coat beneath it, %1", load));
+        load = std::max(load, c.load);
+    }
 }
 
 void checkSegment(Rules& r, const Phrase& place, const Segment& s) {

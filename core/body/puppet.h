@@ -27,12 +27,23 @@ struct Station {
     friend bool operator==(const Station&, const Station&) = default;
 };
 
+/// A coat of clay beneath the skin.
+struct Coat {
+    std::string clay; ///< card
+    double thickness_mm = 0;
+    int load =
+        0; ///< cured by a load of its own, in this order, before anything goes over it; 0: with what goes over it
+    friend bool operator==(const Coat&, const Coat&) = default;
+};
+inline constexpr std::size_t kMostCoats = 4; ///< of a part, the skin among them
+
 /// What lies around the wire, from inside out. An empty card means: none.
 struct Layers {
-    std::string bulk;   ///< bulk card
-    std::string clay;   ///< clay card of the skin
-    double skin_mm = 0; ///< thickness of the skin
-    double relief = 0;  ///< muscle and folds, as a share of the skin's volume
+    std::string bulk;          ///< bulk card
+    std::vector<Coat> coats{}; ///< of clay beneath the skin, inside out
+    std::string clay;          ///< clay card of the skin
+    double skin_mm = 0;        ///< thickness of the skin
+    double relief = 0;         ///< muscle and folds, as a share of the skin's volume
     bool skinAcrossGaps = false;
     std::string cover;   ///< cover card
     double cover_mm = 0; ///< compressed thickness

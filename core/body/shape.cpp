@@ -70,15 +70,28 @@ double findSkin(const Segment& seg, double at) {
     return here(s.size() - 1);
 }
 
-std::vector<Shell> findShells(const Segment& seg, Surface surface) {
-    if (seg.stations.empty()) return {};
-    if (surface == Surface::finished) return {{0, 1, seg.stations}};
+double findCoats(const Layers& layers) {
+    double sum = 0;
+    for (const Coat& c : layers.coats)
+        sum += c.thickness_mm;
+    return sum;
+}
+
+double findInset(const Layers& l, Surface surface) {
+    if (surface == Surface::finished) return 0;
+    const double outside = l.cover.empty() ? 0 : l.cover_mm;
+    return surface == Surface::clay || l.clay.empty() ? outside : outside + l.skin_mm + findCoats(l);
+}
+
+namespace {
+
+/// Under the cover and, where that is wanted, under the skin and so much more.
+std::vector<Shell> shellsUnder(const Segment& seg, bool skin, double deeper_mm) {
     const Layers& l = seg.layers;
     const auto shell = [&](double from, double to, double outside) {
         Shell one{from, to, seg.stations};
         for (Station& s : one.stations) {
-            const double skin = s.skin_mm.value_or(l.skin_mm);
-            const double in = outside + (surface == Surface::core && !l.clay.empty() ? skin : 0);
+            const double in = outside + (skin ? s.skin_mm.value_or(l.skin_mm) + deeper_mm : 0);
             s.a_mm -= in, s.b_mm -= in;
         }
         return one;
@@ -89,6 +102,23 @@ std::vector<Shell> findShells(const Segment& seg, Surface surface) {
     all.push_back(shell(l.coverFrom, l.coverTo, l.cover_mm));
     if (l.coverTo < 1) all.push_back(shell(l.coverTo, 1, 0));
     return all;
+}
+
+} // namespace
+
+std::vector<Shell> findShells(const Segment& seg, Surface surface) {
+    if (seg.stations.empty()) return {};
+    if (surface == Surface::finished) return {{0, 1, seg.stations}};
+    return shellsUnder(seg, surface == Surface::core && !seg.layers.clay.empty(), findCoats(seg.layers));
+}
+
+std::vector<Shell> findCoatShells(const Segment& seg, std::size_t coat) {
+    if (seg.stations.empty()) return {};
+    const std::vector<Coat>& coats = seg.layers.coats;
+    double deeper = 0;
+    for (std::size_t k = coat + 1; k < coats.size(); ++k)
+        deeper += coats[k].thickness_mm;
+    return shellsUnder(seg, coat < coats.size(), deeper);
 }
 
 TubeIntegral calcTube(const std::vector<Shell>& shells, double length_mm, double from, double to) {

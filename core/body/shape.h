@@ -10,11 +10,16 @@ namespace enkinet::body {
 /// Half-widths at a share of the bone's length; the stations must not be empty.
 Station findStation(const std::vector<Station>& stations, double at);
 
+/// Thickness of all coats beneath the skin.
+double findCoats(const Layers& layers);
+
 /// Thickness of the skin at a share of the bone's length: linear between stations.
 double findSkin(const Segment& segment, double at);
 
 /// Which surface of a part: the finished one, the clay's outside (under a cover), the clay's inside.
 enum class Surface { finished, clay, core };
+/// How far it lies inside a mass's finished surface, mm.
+double findInset(const Layers& layers, Surface surface);
 
 /// A stretch of one layer's surface. Its stations carry that surface's own half-widths; below 0 there is nothing.
 /// A cover that ends on the way makes a step, so a surface has one to three of these.
@@ -24,6 +29,8 @@ struct Shell {
     friend bool operator==(const Shell&, const Shell&) = default;
 };
 std::vector<Shell> findShells(const Segment& segment, Surface surface);
+/// The outside of a coat, by its place from inside out; beyond the last: of the skin.
+std::vector<Shell> findCoatShells(const Segment& segment, std::size_t coat);
 
 struct TubeIntegral {
     double volume_mm3 = 0;

@@ -65,13 +65,13 @@ std::vector<load::PointMass> pointMasses(const Puppet& puppet, const Skeleton& r
         const bool whip =
             p.mass < 0 &&
             puppet.limbs[static_cast<std::size_t>(rest.copies[static_cast<std::size_t>(link.copy)].limb)].whip;
-        for (const fill::LayerMass* l : {&p.skin, &p.bulk, &p.cover, &p.wire, &p.piece}) {
-            if (l->mass_g <= 0) continue;
+        fill::eachLayer(p, [&](const fill::LayerMass& l) {
+            if (l.mass_g <= 0) return;
             if (whip)
-                spread(*l, link, l == &p.wire ? Stretch{} : own[static_cast<std::size_t>(p.link)], p.body, masses);
+                spread(l, link, &l == &p.wire ? Stretch{} : own[static_cast<std::size_t>(p.link)], p.body, masses);
             else
-                masses.push_back({l->mass_g, l->centre, p.body});
-        }
+                masses.push_back({l.mass_g, l.centre, p.body});
+        });
     }
     return masses;
 }
@@ -185,8 +185,8 @@ private:
         setup.stiffness = m_stiffness;
         // Volumes are those of the piece as it is built; their centres go where the pose takes them.
         for (fill::Part& p : r.parts)
-            for (fill::LayerMass* l : {&p.skin, &p.bulk, &p.cover, &p.wire, &p.piece})
-                l->centre = r.motions[static_cast<std::size_t>(p.body)](l->centre);
+            fill::eachLayer(
+                p, [&](fill::LayerMass& l) { l.centre = r.motions[static_cast<std::size_t>(p.body)](l.centre); });
         for (load::PointMass& m : m_masses)
             m.at = r.motions[static_cast<std::size_t>(m.body)](m.at);
         r.loads = load::calcLoads(r.skeleton, m_masses, setup);

@@ -46,10 +46,17 @@ double stiffHalfWidth(const Segment& seg, const Link& link, Stretch own, bool at
     const Station s = findStation(seg.stations, t);
     double half = std::max(s.a_mm, s.b_mm) - (l.cover.empty() ? 0 : l.cover_mm);
     if (!l.clay.empty()) {
-        const auto f = shelf.clays.at(l.clay).family;
-        const bool soft = f == fill::ClayFamily::flexible || f == fill::ClayFamily::never_dry;
-        if (soft && l.bulk.empty()) return 0;
-        if (soft) half -= findSkin(seg, t);
+        const auto isSoft = [&](const std::string& id) {
+            const auto f = shelf.clays.at(id).family;
+            return f == fill::ClayFamily::flexible || f == fill::ClayFamily::never_dry;
+        };
+        if (isSoft(l.clay)) {
+            half -= findSkin(seg, t);
+            auto coat = l.coats.rbegin();
+            for (; coat != l.coats.rend() && isSoft(coat->clay); ++coat)
+                half -= coat->thickness_mm;
+            if (coat == l.coats.rend() && l.bulk.empty()) return 0;
+        }
     } else if (l.bulk.empty()) {
         return 0;
     }
@@ -256,7 +263,10 @@ void addClay(Demand& d, const Segment& seg, const fill::Shelf& shelf) {
     if (!l.skinAcrossGaps || (!never && !flexible)) return;
     const Station at = findStation(seg.stations, 0);
     const double cover = l.cover.empty() ? 0 : l.cover_mm;
-    const double R = std::max(0.0, std::sqrt(at.a_mm * at.b_mm) - cover), r = std::max(0.0, R - findSkin(seg, 0));
+    double deep = findSkin(seg, 0);
+    for (auto coat = l.coats.rbegin(); coat != l.coats.rend() && coat->clay == l.clay; ++coat)
+        deep += coat->thickness_mm;
+    const double R = std::max(0.0, std::sqrt(at.a_mm * at.b_mm) - cover), r = std::max(0.0, R - deep);
     // A ring's plastic moment; and E I of an elastic one.
     if (never) d.clayPlastic_Nmm = card.yield_MPa / 6 * (std::pow(2 * R, 3) - std::pow(2 * r, 3));
     if (flexible) d.clayEI_Nmm2 = card.youngs_MPa * kPi / 4 * (std::pow(R, 4) - std::pow(r, 4));

@@ -43,22 +43,22 @@ std::vector<load::StillMass> makeStillMasses(const Skeleton& rest, const std::ve
     for (const fill::Part& p : parts) {
         const Link& link = rest.links[static_cast<std::size_t>(p.link)];
         const Vec3 along = link.to - link.from;
-        for (const fill::LayerMass* l : {&p.skin, &p.bulk, &p.cover, &p.wire, &p.piece}) {
-            if (l->mass_g <= 0) continue;
-            const double at = dot(l->centre - link.from, along) / dot(along, along);
-            if (p.mass >= 0 || l == &p.piece) {
-                all.push_back({p.link, std::clamp(at, 0.0, 1.0), l->mass_g, l->centre});
-                continue;
+        fill::eachLayer(p, [&](const fill::LayerMass& l) {
+            if (l.mass_g <= 0) return;
+            const double at = dot(l.centre - link.from, along) / dot(along, along);
+            if (p.mass >= 0 || &l == &p.piece) {
+                all.push_back({p.link, std::clamp(at, 0.0, 1.0), l.mass_g, l.centre});
+                return;
             }
             // Spread evenly over what is its own, then moved along so that the centre stays.
-            const Stretch over = l == &p.wire ? Stretch{} : own[static_cast<std::size_t>(p.link)];
+            const Stretch over = &l == &p.wire ? Stretch{} : own[static_cast<std::size_t>(p.link)];
             const double middle = (over.from + over.to) / 2, width = over.length();
             for (int i = 0; i < kSlices; ++i) {
                 const double off = width * ((i + 0.5) / kSlices - 0.5);
-                const Vec3 centre = l->centre + off * along;
-                all.push_back({p.link, std::clamp(middle + off, 0.0, 1.0), l->mass_g / kSlices, centre});
+                const Vec3 centre = l.centre + off * along;
+                all.push_back({p.link, std::clamp(middle + off, 0.0, 1.0), l.mass_g / kSlices, centre});
             }
-        }
+        });
     }
     return all;
 }

@@ -71,6 +71,8 @@ Edits::Changed Edits::startAt(double height_mm) const {
                 // Clay as thick as it may be no longer fills what it filled: foil does.
                 if (l.bulk.empty() && least_mm > 1.1 * clay->second.thickest_mm && shelf.bulks.contains("foil-firm"))
                     l.bulk = "foil-firm";
+                for (body::Coat& c : l.coats)
+                    c.thickness_mm *= share;
                 l.skin_mm = std::clamp(l.skin_mm * share, clay->second.thinnest_mm, clay->second.thickest_mm);
             }
             if (!l.cover.empty()) l.cover_mm = std::max(0.5, l.cover_mm * share);

@@ -32,6 +32,8 @@ template <class Item> std::optional<Fault> findTwice(const std::vector<Item>& it
 std::optional<Fault> checkLayers(const Phrase& place, const body::Layers& l, const Production& p, const Cards& cards) {
     if (!l.clay.empty() && !has(cards.clays, l.clay))
         return Fault{place, words("clay card \"%1\"", l.clay), words("is not known")};
+    for (const body::Coat& c : l.coats)
+        if (!has(cards.clays, c.clay)) return Fault{place, words("clay card \"%1\"", c.clay), words("is not known")};
     if (!l.bulk.empty() && !has(cards.bulks, l.bulk))
         return Fault{place, words("bulk card \"%1\"", l.bulk), words("is not known")};
     if (!l.cover.empty() && !has(cards.covers, l.cover))

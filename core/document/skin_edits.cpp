@@ -20,6 +20,8 @@ Edits::Changed Edits::replaceClay(const std::string& from, const std::string& to
         int changed = 0;
         const auto replace = [&](Layers& l) {
             if (l.clay == from) l.clay = to, ++changed;
+            for (Coat& c : l.coats)
+                if (c.clay == from) c.clay = to, ++changed;
         };
         for (Limb& l : p.limbs)
             for (Segment& s : l.segments)

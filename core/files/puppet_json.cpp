@@ -36,7 +36,10 @@ const std::map<std::string, Acting> kActing{
 Layers readLayers(Reader& r) {
     Layers l;
     r.object("layers", [&](Reader& x) {
-        l.bulk = x.text("bulk", ""), l.clay = x.text("clay", ""), l.skin_mm = x.number("skin_mm", 0),
+        l.bulk = x.text("bulk", ""), l.clay = x.text("clay", ""), l.skin_mm = x.number("skin_mm", 0);
+        x.each("coats", kMostCoats, words("coat"), [&](Reader& c) {
+            l.coats.push_back({c.neededText("clay"), c.neededNumber("thickness_mm"), c.whole("load", 0)});
+        });
         l.relief = x.number("relief", 0);
         l.skinAcrossGaps = x.flag("skin_across_gaps", false);
         l.cover = x.text("cover", ""), l.cover_mm = x.number("cover_mm", 0);
@@ -50,6 +53,11 @@ Json layersJson(const Layers& l) {
     if (!l.bulk.empty()) j["bulk"] = l.bulk;
     if (!l.clay.empty()) j["clay"] = l.clay;
     if (l.skin_mm != 0) j["skin_mm"] = l.skin_mm;
+    for (const Coat& c : l.coats) {
+        Json coat{{"clay", c.clay}, {"thickness_mm", c.thickness_mm}};
+        if (c.load != 0) coat["load"] = c.load;
+        j["coats"].push_back(std::move(coat));
+    }
     if (l.relief != 0) j["relief"] = l.relief;
     if (l.skinAcrossGaps) j["skin_across_gaps"] = true;
     if (!l.cover.empty()) j["cover"] = l.cover;

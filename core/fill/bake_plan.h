@@ -28,12 +28,29 @@ struct BakeBatch {
 /// memo: bakes that were followed before; null for none.
 std::vector<BakeBatch> calcBakes(const std::vector<Part>& parts, const Shelf& shelf, BakeMemo* memo = nullptr);
 
-/// True for a part with clay that the oven cures.
+/// How much of a part's clay is on, inside out with the skin last, and how much of that was cured before.
+struct ClayState {
+    std::size_t cured = 0, on = 0;
+    friend auto operator<=>(const ClayState&, const ClayState&) = default;
+};
+/// The whole of it; what loads of its own cured before comes first.
+ClayState findWhole(const Part& part);
+/// What a load of coats meets, by its number; empty (cured equals on) when it cures none of this part's.
+ClayState findAtLoad(const Part& part, int load);
+
+/// True for a part with clay in it that the oven cures and that no load of coats has.
 bool isBaked(const Part& part, const Shelf& shelf);
-/// Setup of one part's bake: its clay on its bulk where it takes longest; room and oven as the shop says.
+/// The same of a state.
+bool isBaked(const Part& part, const Shelf& shelf, ClayState state);
+/// Whose card says how hot and how long: the outermost raw clay that the oven cures. Some must be.
+const ClayCard& findBakedClay(const Part& part, const Shelf& shelf, ClayState state);
+/// Setup of one part's bake: its raw clay on what lies beneath where it takes longest; room and oven as the shop says.
+/// Coats that were cured before count to the core, each with its share of it.
+BakeSetup makeBakeSetup(const Part& part, const Shelf& shelf, ClayState state);
 BakeSetup makeBakeSetup(const Part& part, const Shelf& shelf);
-/// Minutes in an oven at set_C until the part's innermost clay is within 10 °C of its card's set point and has soaked;
-/// NaN when it is not in a day.
+/// Minutes in an oven at set_C until the part's innermost raw clay is within 10 °C of its card's set point and has
+/// soaked; NaN when it is not in a day.
+double calcCure(const Part& part, const Shelf& shelf, double set_C, ClayState state, BakeMemo* memo = nullptr);
 double calcCure(const Part& part, const Shelf& shelf, double set_C, BakeMemo* memo = nullptr);
 
 } // namespace enkinet::fill

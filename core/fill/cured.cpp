@@ -35,9 +35,15 @@ namespace {
 
 constexpr int kSections = 12;
 
-/// The part as a cantilever from its root, the weakest section first to crack.
-CuredPart judgePart(const Segment& segment, const Link& link, Stretch solid, const Part& p, const ClayCard& clay,
-                    const Strength& s, double wireEI, double more_mm) {
+/// One coat of a section, by how stiff it is and what it stands.
+struct Ring {
+    double thickness_mm, youngs_MPa, nine_MPa; ///< nine 0: it does not crack
+};
+
+/// The part as a cantilever from its root, the weakest section first to crack. rings: of the coats outside in, the skin
+/// first, its thickness that of the place.
+CuredPart judgePart(const Segment& segment, const Link& link, Stretch solid, const Part& p,
+                    const std::vector<Ring>& rings, double wireEI, double more_mm) {
     const double L = link.length_mm, cover = p.layers.cover.empty() ? 0 : p.layers.cover_mm;
     CuredPart worst;
     double least = 1e300, mostCurvature = 1e300;
@@ -49,9 +55,17 @@ CuredPart judgePart(const Segment& segment, const Link& link, Stretch solid, con
         // Bent across whichever way is weaker; a core of foil or air carries nothing.
         double strength = 1e300;
         for (const auto& [wide, deep] : {std::pair{a, b}, std::pair{b, a}}) {
-            const double I = findRingInertia(wide, deep, skin);
-            strength = std::min(strength, s.nine_MPa / (clay.youngs_MPa * deep) * (clay.youngs_MPa * I + wireEI));
-            mostCurvature = std::min(mostCurvature, s.nine_MPa / (clay.youngs_MPa * deep));
+            double EI = wireEI, curvature = 1e300, in = 0;
+            for (std::size_t k = 0; k < rings.size() && in < std::min(wide, deep); ++k) {
+                const double t = k == 0 ? skin : rings[k].thickness_mm;
+                EI += rings[k].youngs_MPa * findRingInertia(wide - in, deep - in, t);
+                // The first coat to reach what it stands is the one that cracks.
+                if (rings[k].nine_MPa > 0)
+                    curvature = std::min(curvature, rings[k].nine_MPa / (rings[k].youngs_MPa * (deep - in)));
+                in += t;
+            }
+            strength = std::min(strength, curvature * EI);
+            mostCurvature = std::min(mostCurvature, curvature);
         }
         const double beyond = (solid.to - at) * L;
         CuredPart here;
@@ -76,20 +90,28 @@ std::vector<CuredPart> calcCured(const Puppet& puppet, const Skeleton& s, const 
     for (std::size_t i = 0; i < parts.size(); ++i) {
         const Part& p = parts[i];
         if (p.mass >= 0 || p.layers.clay.empty() || p.skin.mass_g <= 0) continue;
-        const ClayCard& clay = shelf.clays.at(p.layers.clay);
-        if (clay.rupture_MPa <= 0 || clay.youngs_MPa <= 0) continue;
+        std::vector<Ring> rings;
+        bool brittle = false;
+        for (std::size_t k = p.layers.coats.size() + 1; k-- > 0;) {
+            const ClayCard& clay = shelf.clays.at(p.clayOf(k));
+            const double t = k < p.layers.coats.size() ? p.layers.coats[k].thickness_mm : 0;
+            const bool cracks = clay.rupture_MPa > 0 && clay.youngs_MPa > 0;
+            brittle = brittle || cracks;
+            // What never hardens carries nothing.
+            rings.push_back({t, clay.family == ClayFamily::never_dry ? 0 : clay.youngs_MPa,
+                             cracks ? calcStrength(clay.rupture_MPa, shelf.shop.rupturesOf(clay.id)).nine_MPa : 0});
+        }
+        if (!brittle) continue;
         const Link& link = s.links[static_cast<std::size_t>(p.link)];
         const auto limb = static_cast<std::size_t>(s.copies[static_cast<std::size_t>(link.copy)].limb);
         const Segment& segment = puppet.limbs[limb].segments[static_cast<std::size_t>(link.segment)];
         const Stretch solid = findCommon(own[static_cast<std::size_t>(p.link)], findStiff(link));
         if (solid.length() <= 0 || segment.stations.empty()) continue;
-        const Strength strength = calcStrength(clay.rupture_MPa, shelf.shop.rupturesOf(clay.id));
-        CuredPart c = judgePart(segment, link, solid, p, clay, strength, EI[limb], 0);
+        CuredPart c = judgePart(segment, link, solid, p, rings, EI[limb], 0);
         c.part = static_cast<int>(i);
         if (c.margin() < 1)
             for (double more = 0.1; more < 10 && c.thicker_mm == 0; more += 0.1)
-                if (judgePart(segment, link, solid, p, clay, strength, EI[limb], more).margin() >= 1)
-                    c.thicker_mm = more;
+                if (judgePart(segment, link, solid, p, rings, EI[limb], more).margin() >= 1) c.thicker_mm = more;
         all.push_back(c);
     }
     return all;

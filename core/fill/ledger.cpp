@@ -3,6 +3,8 @@
 #include "fill/bake_memo.h"
 #include <algorithm>
 #include <cmath>
+#include <set>
+#include <tuple>
 
 namespace enkinet::fill {
 
@@ -10,8 +12,8 @@ using namespace body;
 
 namespace {
 
-double minutesToHand(BakeMemo* memo, const Part& p, const Shelf& shelf, double set_C) {
-    BakeSetup s = makeBakeSetup(p, shelf);
+double minutesToHand(BakeMemo* memo, const Part& p, const Shelf& shelf, double set_C, ClayState state) {
+    BakeSetup s = makeBakeSetup(p, shelf, state);
     s.start_C = set_C, s.oven_C = shelf.shop.room_C, s.surface_W_m2K = Shop{}.surface_W_m2K();
     constexpr double kHandSpan_min = 480;
     for (double span : {60.0, kHandSpan_min})
@@ -31,11 +33,13 @@ template <class Minutes> Cooling coolingOf(const Bake& bake, Minutes minutesOf) 
 }
 
 void addCooling(BakePlan& plan, const std::vector<Part>& parts, const Shelf& shelf, BakeMemo* memo) {
-    std::map<std::pair<int, double>, double> known;
+    std::map<std::tuple<int, double, ClayState>, double> known;
     for (Bake& b : plan.bakes)
         b.cooling = coolingOf(b, [&](int i) {
-            const auto [at, first] = known.try_emplace({i, b.set_C}, 0);
-            if (first) at->second = minutesToHand(memo, parts[static_cast<std::size_t>(i)], shelf, b.set_C);
+            const Part& part = parts[static_cast<std::size_t>(i)];
+            const ClayState state = b.stateOf(i, part);
+            const auto [at, first] = known.try_emplace({i, b.set_C, state}, 0);
+            if (first) at->second = minutesToHand(memo, part, shelf, b.set_C, state);
             return at->second;
         });
 }
@@ -43,8 +47,8 @@ void addCooling(BakePlan& plan, const std::vector<Part>& parts, const Shelf& she
 constexpr double kDay_min = 24 * 60;
 
 /// Minutes until a part's surface is at heat. It only gets hotter, so every longer bake adds all its further minutes.
-double minutesToHeat(BakeMemo* memo, const Part& part, const Shelf& shelf, double set_C) {
-    BakeSetup s = makeBakeSetup(part, shelf);
+double minutesToHeat(BakeMemo* memo, const Part& part, const Shelf& shelf, double set_C, ClayState state) {
+    BakeSetup s = makeBakeSetup(part, shelf, state);
     s.oven_C = set_C;
     for (double span : {60.0, kDay_min}) {
         const auto curve = calcBake(memo, s, set_C - kHot_C, span);
@@ -67,26 +71,45 @@ void fillLedger(BakePlan& plan, const std::vector<Part>& parts, const Shelf& she
             in[static_cast<std::size_t>(p)].emplace_back(&b, fresh[static_cast<std::size_t>(p)]);
     }
     for (std::size_t i = 0; i < parts.size(); ++i) {
-        HeatEntry e;
-        e.part = static_cast<int>(i);
-        bool cured = false;
-        std::map<double, double> toHeat; // by set point
-        for (const auto& [bake, fresh] : in[i]) {
-            ++e.bakes;
-            const auto [known, first] = toHeat.try_emplace(bake->set_C, 0);
-            if (first) known->second = minutesToHeat(memo, parts[i], shelf, bake->set_C);
-            e.atHeat_min += std::max(0.0, bake->minutes - known->second);
-            if (fresh) cured = cured || calcCure(parts[i], shelf, bake->set_C, memo) <= bake->minutes;
+        const Part& part = parts[i];
+        if (part.layers.clay.empty()) continue;
+        std::map<std::pair<double, ClayState>, double> toHeat;
+        bool raw = false;
+        const std::size_t coats = part.layers.coats.size();
+        // The skin, then what lies beneath it from inside out.
+        for (std::size_t n = 0; n <= coats; ++n) {
+            const std::size_t coat = n == 0 ? coats : n - 1;
+            HeatEntry e;
+            e.part = static_cast<int>(i), e.coat = n == 0 ? -1 : static_cast<int>(coat);
+            bool cured = false;
+            for (const auto& [bake, fresh] : in[i]) {
+                const ClayState state = bake->stateOf(e.part, part);
+                if (state.on <= coat) continue;
+                ++e.bakes;
+                const auto [known, first] = toHeat.try_emplace({bake->set_C, state}, 0);
+                if (first) known->second = minutesToHeat(memo, part, shelf, bake->set_C, state);
+                e.atHeat_min += std::max(0.0, bake->minutes - known->second);
+                if (fresh && coat >= state.cured && !cured)
+                    cured = calcCure(part, shelf, bake->set_C, state, memo) <= bake->minutes;
+            }
+            const ClayCard& clay = shelf.clays.at(part.clayOf(coat));
+            raw =
+                raw || (!cured && part.massOf(coat).mass_g > 0 && part.bakeSkin_mm >= 0.1 && isOvenBaked(clay.family));
+            if (e.bakes == 0) continue;
+            e.limit_min = clay.mostHeat_min;
+            plan.ledger.push_back(e);
         }
-        if (isBaked(parts[i], shelf) && !cured) plan.raw.push_back(e.part);
-        if (e.bakes == 0) continue;
-        e.limit_min = shelf.clays.at(parts[i].layers.clay).mostHeat_min;
-        plan.ledger.push_back(e);
+        if (raw) plan.raw.push_back(static_cast<int>(i));
     }
     addCooling(plan, parts, shelf, memo);
 }
 
 } // namespace
+
+ClayState Bake::stateOf(int part, const Part& p) const {
+    const auto at = states.find(part);
+    return at != states.end() ? at->second : findWhole(p);
+}
 
 double BakePlan::minutes() const {
     double sum = 0;
@@ -112,8 +135,16 @@ bool isOf(const Skeleton& s, const Part& p, int limb) {
     return s.copies[static_cast<std::size_t>(s.links[static_cast<std::size_t>(p.link)].copy)].limb == limb;
 }
 
-/// Adds the bakes that cure some parts: one for each set point, unless one is given.
-void addBakes(BakePlan& plan, const std::vector<int>& fresh, const std::vector<Part>& parts, const Shelf& shelf,
+/// True for a part that some load cures, of its coats or of the whole.
+bool goesIn(const Part& p, const Shelf& shelf) {
+    if (isBaked(p, shelf)) return true;
+    return std::any_of(p.layers.coats.begin(), p.layers.coats.end(),
+                       [&](const Coat& c) { return c.load > 0 && isBaked(p, shelf, findAtLoad(p, c.load)); });
+}
+
+/// Adds the bakes that cure some parts: those of their coats in the order of their numbers, then those of the whole;
+/// each one for each set point, unless one is given for the whole.
+void addBakes(BakePlan& plan, const std::vector<int>& wanted, const std::vector<Part>& parts, const Shelf& shelf,
               const OvenLoad& load, BakeMemo* memo, int index = -1) {
     std::vector<int> before;
     std::vector<bool> there(parts.size(), false);
@@ -125,10 +156,31 @@ void addBakes(BakePlan& plan, const std::vector<int>& fresh, const std::vector<P
         for (const Bake& b : plan.bakes)
             for (int p : b.parts)
                 put(before, there, p);
-    const auto push = [&](double set_C, const std::vector<int>& now) {
-        Bake b{load.name, set_C, load.minutes, before, now, index, !load.withEarlier, 0, {}, -1};
+    const auto partOf = [&](int p) -> const Part& { return parts[static_cast<std::size_t>(p)]; };
+    // How far earlier loads have brought those that are not whole yet.
+    std::map<int, ClayState> partly;
+    for (const Bake& b : plan.bakes)
+        for (const auto& [p, state] : b.states)
+            partly[p] = {state.on, state.on};
+    for (const Bake& b : plan.bakes)
+        if (b.coats == 0)
+            for (int p : b.fresh)
+                partly.erase(p);
+    const auto push = [&](double set_C, const std::vector<int>& now, int coats) {
+        Bake b;
+        b.name = load.name, b.coats = coats, b.set_C = set_C, b.minutes = coats > 0 ? 0 : load.minutes;
+        b.parts = before, b.fresh = now, b.load = index, b.alone = !load.withEarlier;
+        for (int p : now)
+            if (coats > 0)
+                partly[p] = findAtLoad(partOf(p), coats);
+            else
+                partly.erase(p);
+        b.states = partly;
+        if (coats > 0)
+            for (int p : now)
+                partly[p].cured = partly[p].on;
         for (int p : now) {
-            const double needed = calcCure(parts[static_cast<std::size_t>(p)], shelf, set_C, memo);
+            const double needed = calcCure(partOf(p), shelf, set_C, b.stateOf(p, partOf(p)), memo);
             if (std::isnan(needed) || needed > b.needed_min) b.needed_min = needed, b.slowest = p;
             if (std::isnan(b.needed_min)) break;
         }
@@ -139,22 +191,37 @@ void addBakes(BakePlan& plan, const std::vector<int>& fresh, const std::vector<P
         if (load.withEarlier) before = b.parts, there = std::move(marks);
         plan.bakes.push_back(std::move(b));
     };
-    if (load.set_C > 0) {
-        if (!fresh.empty()) push(load.set_C, fresh);
-        return;
-    }
-    std::vector<std::pair<double, double>> kinds; // set point and soak, in the order of the parts
-    const auto kindOf = [&](int p) {
-        const ClayCard& c = shelf.clays.at(parts[static_cast<std::size_t>(p)].layers.clay);
-        return std::pair{c.set_C, c.soak_min};
+    const auto stateOf = [&](int p, int coats) {
+        return coats > 0 ? findAtLoad(partOf(p), coats) : findWhole(partOf(p));
     };
-    for (int p : fresh)
-        if (std::find(kinds.begin(), kinds.end(), kindOf(p)) == kinds.end()) kinds.push_back(kindOf(p));
-    for (const auto& kind : kinds) {
-        std::vector<int> now;
-        std::copy_if(fresh.begin(), fresh.end(), std::back_inserter(now), [&](int p) { return kindOf(p) == kind; });
-        push(kind.first, now);
-    }
+    const auto pushKinds = [&](int coats) {
+        std::vector<int> fresh;
+        std::copy_if(wanted.begin(), wanted.end(), std::back_inserter(fresh),
+                     [&](int p) { return isBaked(partOf(p), shelf, stateOf(p, coats)); });
+        if (coats == 0 && load.set_C > 0) {
+            if (!fresh.empty()) push(load.set_C, fresh, 0);
+            return;
+        }
+        std::vector<std::pair<double, double>> kinds; // set point and soak, in the order of the parts
+        const auto kindOf = [&](int p) {
+            const ClayCard& c = findBakedClay(partOf(p), shelf, stateOf(p, coats));
+            return std::pair{c.set_C, c.soak_min};
+        };
+        for (int p : fresh)
+            if (std::find(kinds.begin(), kinds.end(), kindOf(p)) == kinds.end()) kinds.push_back(kindOf(p));
+        for (const auto& kind : kinds) {
+            std::vector<int> now;
+            std::copy_if(fresh.begin(), fresh.end(), std::back_inserter(now), [&](int p) { return kindOf(p) == kind; });
+            push(kind.first, now, coats);
+        }
+    };
+    std::set<int> numbers;
+    for (int p : wanted)
+        for (const Coat& c : partOf(p).layers.coats)
+            if (c.load > 0) numbers.insert(c.load);
+    for (int n : numbers)
+        pushKinds(n);
+    pushKinds(0);
 }
 
 } // namespace
@@ -163,7 +230,7 @@ BakePlan calcOneBake(const std::vector<Part>& parts, const Shelf& shelf, BakeMem
     BakePlan plan;
     std::vector<int> all;
     for (std::size_t i = 0; i < parts.size(); ++i)
-        if (isBaked(parts[i], shelf)) all.push_back(static_cast<int>(i));
+        if (goesIn(parts[i], shelf)) all.push_back(static_cast<int>(i));
     addBakes(plan, all, parts, shelf, {}, memo);
     fillLedger(plan, parts, shelf, memo);
     return plan;
@@ -180,7 +247,7 @@ BakePlan calcStagedBakes(const Puppet& puppet, const Skeleton& s, const std::vec
         done[limb] = true;
         std::vector<int> fresh;
         for (std::size_t i = 0; i < parts.size(); ++i)
-            if (isOf(s, parts[i], first.limb) && isBaked(parts[i], shelf)) fresh.push_back(static_cast<int>(i));
+            if (isOf(s, parts[i], first.limb) && goesIn(parts[i], shelf)) fresh.push_back(static_cast<int>(i));
         OvenLoad load;
         load.name = puppet.limbs[limb].name;
         addBakes(plan, fresh, parts, shelf, load, memo);
@@ -208,7 +275,7 @@ std::vector<int> findNeverBaked(const Puppet& puppet, const Skeleton& s, const s
     std::vector<int> all;
     for (std::size_t i = 0; i < parts.size(); ++i)
         if (parts[i].skin.mass_g > 0 && shelf.clays.at(parts[i].layers.clay).family == ClayFamily::never_dry &&
-            isNamed(puppet, s, parts[i], load))
+            !goesIn(parts[i], shelf) && isNamed(puppet, s, parts[i], load))
             all.push_back(static_cast<int>(i));
     return all;
 }
@@ -230,7 +297,7 @@ BakePlan calcBakePlan(const Puppet& puppet, const Skeleton& s, const std::vector
         for (std::size_t i = 0; i < parts.size(); ++i) {
             const Part& p = parts[i];
             const bool wanted = isNamed(puppet, s, p, load);
-            if (wanted && isBaked(p, shelf)) fresh.push_back(static_cast<int>(i));
+            if (wanted && goesIn(p, shelf)) fresh.push_back(static_cast<int>(i));
         }
         addBakes(plan, fresh, parts, shelf, load, memo, static_cast<int>(k));
     }
@@ -239,8 +306,10 @@ BakePlan calcBakePlan(const Puppet& puppet, const Skeleton& s, const std::vector
 }
 
 Cooling calcCooling(const std::vector<Part>& parts, const Shelf& shelf, const Bake& bake, BakeMemo* memo) {
-    return coolingOf(bake,
-                     [&](int i) { return minutesToHand(memo, parts[static_cast<std::size_t>(i)], shelf, bake.set_C); });
+    return coolingOf(bake, [&](int i) {
+        const Part& part = parts[static_cast<std::size_t>(i)];
+        return minutesToHand(memo, part, shelf, bake.set_C, bake.stateOf(i, part));
+    });
 }
 
 std::optional<Fault> checkReading(const std::vector<std::pair<double, double>>& readings, const Phrase& line) {

@@ -21,6 +21,7 @@ struct Cooling {
 
 struct Bake {
     std::string name; ///< what it locks: a limb's name, or empty for everything
+    int coats = 0;    ///< a load of coats beneath the skin, by its number; 0: of what is done
     double set_C = 0, minutes = 0;
     std::vector<int> parts{}; ///< everything with clay that is in the oven
     std::vector<int> fresh{}; ///< of it, what is raw until then
@@ -28,13 +29,16 @@ struct Bake {
     bool alone = false;       ///< a piece by itself: the rest of the puppet stays out
     Figure needed_min = 0;    ///< until the slowest of the raw ones is cured; NaN when it is not in a day
     Cooling cooling;
-    int slowest = -1; ///< of the raw ones: who sets needed_min
+    int slowest = -1;                  ///< of the raw ones: who sets needed_min
+    std::map<int, ClayState> states{}; ///< of parts that are not whole, or not raw in all of it
+    ClayState stateOf(int part, const Part& p) const;
     friend bool operator==(const Bake&, const Bake&) = default;
 };
 
 /// What one part goes through over a plan's bakes.
 struct HeatEntry {
     int part = 0, bakes = 0;
+    int coat = -1; ///< beneath the skin, inside out; -1: the skin
     double atHeat_min = 0;
     double limit_min = 0; ///< of its clay; 0: none is known
     bool over() const { return limit_min > 0 && atHeat_min > limit_min; }
@@ -44,7 +48,7 @@ struct HeatEntry {
 struct BakePlan {
     std::vector<Bake> bakes;
     std::vector<HeatEntry> ledger;
-    std::vector<int> raw; ///< parts of oven-bake clay that no load cures
+    std::vector<int> raw; ///< parts with oven-bake clay that no load cures
     double minutes() const;
     const HeatEntry* worst() const; ///< most of its limit spent; null without oven-bake clay
     friend bool operator==(const BakePlan&, const BakePlan&) = default;

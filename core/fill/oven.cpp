@@ -31,8 +31,10 @@ std::vector<OvenFinding> checkOven(const Puppet& puppet, const Skeleton& s, cons
             all.push_back({kind, what, limit, peak, bars});
     };
     for (int i : bake.parts) {
-        const ClayCard& clay = shelf.clays.at(parts[static_cast<std::size_t>(i)].layers.clay);
-        add(OvenFinding::Kind::scorches, clay.name, clay.scorch_C, true);
+        const Part& p = parts[static_cast<std::size_t>(i)];
+        for (std::size_t k = 0; k < bake.stateOf(i, p).on; ++k)
+            if (const ClayCard& clay = shelf.clays.at(p.clayOf(k)); p.massOf(k).mass_g > 0 && clay.scorch_C > 0)
+                add(OvenFinding::Kind::scorches, clay.name, clay.scorch_C, true);
     }
     // The frame is bound and filled before the first bake: unless a piece goes in alone, all of it is in the heat.
     for (std::size_t i = 0; i < parts.size(); ++i) {

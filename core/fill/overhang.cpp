@@ -25,8 +25,7 @@ std::vector<Overhang> calcOverhangs(const Puppet& puppet, const Skeleton& s, con
             if (p.mass_g() <= 0) continue;
             if (root < 0 && p.mass < 0 && p.skin.mass_g > 0) root = static_cast<int>(i);
             mass_g += p.mass_g();
-            for (const LayerMass* l : {&p.skin, &p.bulk, &p.cover})
-                moment = moment + l->mass_g * l->centre;
+            eachLayer(p, [&](const LayerMass& l) { moment = moment + l.mass_g * l.centre; });
         }
         if (wired || root < 0 || copy.hangsOn < 0) continue;
         const Part& p = parts[static_cast<std::size_t>(root)];
@@ -39,6 +38,8 @@ std::vector<Overhang> calcOverhangs(const Puppet& puppet, const Skeleton& s, con
         Overhang o;
         o.part = root, o.prop = centre;
         o.strength_MPa = shelf.clays.at(p.layers.clay).rawStrength_MPa;
+        for (const Coat& c : p.layers.coats)
+            o.strength_MPa = std::min(o.strength_MPa, shelf.clays.at(c.clay).rawStrength_MPa);
         o.reach_mm = std::hypot(arm.x, arm.z);
         // Half the section's depth along the plumb line, square to the bone.
         const Frame f = findFrame(link);

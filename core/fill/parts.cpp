@@ -8,6 +8,13 @@ namespace enkinet::fill {
 
 ENKINET_COMPARED_BODY(Part)
 
+double Part::clay_g() const {
+    double sum = skin.mass_g;
+    for (const LayerMass& c : coats)
+        sum += c.mass_g;
+    return sum;
+}
+
 using namespace body;
 
 namespace {
@@ -15,11 +22,14 @@ namespace {
 /// Densities of a part's layers, g/mm³ (cover: g/mm²); 0 where there is none.
 struct Densities {
     double skin = 0, bulk = 0, cover_g_mm2 = 0;
+    std::vector<double> coats;
 };
 
 LayerCards findCards(const Layers& l, const Shelf& shelf) {
     LayerCards c;
     if (!l.clay.empty()) c.clay = shelf.clays.at(l.clay);
+    for (const Coat& x : l.coats)
+        c.coats.push_back(shelf.clays.at(x.clay));
     if (!l.bulk.empty()) c.bulk = shelf.bulks.at(l.bulk);
     if (!l.cover.empty()) c.cover = shelf.covers.at(l.cover);
     return c;
@@ -28,17 +38,24 @@ LayerCards findCards(const Layers& l, const Shelf& shelf) {
 Densities findDensities(const LayerCards& c) {
     Densities d;
     if (c.clay) d.skin = gPerCm3ToGPerMm3(c.clay->density_g_cm3);
+    for (const ClayCard& x : c.coats)
+        d.coats.push_back(gPerCm3ToGPerMm3(x.density_g_cm3));
     if (c.bulk) d.bulk = gPerCm3ToGPerMm3(c.bulk->density_g_cm3);
     if (c.cover) d.cover_g_mm2 = c.cover->mass_g_m2 * 1e-6;
     return d;
 }
 
-/// Takes the wire's metal out of the innermost solid layer.
-void displace(LayerMass& bulk, LayerMass& skin, const Densities& d, double metal_mm3) {
-    LayerMass& layer = bulk.volume_mm3 > 0 ? bulk : skin;
-    layer.volume_mm3 = std::max(0.0, layer.volume_mm3 - metal_mm3);
-    bulk.mass_g = bulk.volume_mm3 * d.bulk;
-    skin.mass_g = skin.volume_mm3 * d.skin;
+/// Takes the wire's metal out of the innermost solid layer, and weighs.
+void displace(Part& p, const Densities& d, double metal_mm3) {
+    LayerMass* layer = p.bulk.volume_mm3 > 0 ? &p.bulk : nullptr;
+    for (std::size_t k = 0; !layer && k < p.coats.size(); ++k)
+        if (p.coats[k].volume_mm3 > 0) layer = &p.coats[k];
+    if (!layer) layer = &p.skin;
+    layer->volume_mm3 = std::max(0.0, layer->volume_mm3 - metal_mm3);
+    p.bulk.mass_g = p.bulk.volume_mm3 * d.bulk;
+    p.skin.mass_g = p.skin.volume_mm3 * d.skin;
+    for (std::size_t k = 0; k < p.coats.size(); ++k)
+        p.coats[k].mass_g = p.coats[k].volume_mm3 * d.coats[k];
 }
 
 /// Volume and centre between two nested bodies given volume and first coordinate of each along a line.
@@ -58,13 +75,27 @@ double slowness(double outer_mm, double core_mm, double clayHeat, double coreHea
            clayHeat * t * t / (2 * kClay) * 1e-3;
 }
 
+/// Thickness of each coat, from the radius that is left so far inside.
+template <class Radius> std::vector<double> coatRadii(const Layers& l, double skin, Radius radius) {
+    std::vector<double> all(l.coats.size());
+    double in = skin;
+    for (std::size_t k = all.size(); k-- > 0;) {
+        const double outside = radius(in);
+        in += l.coats[k].thickness_mm;
+        all[k] = outside - radius(in);
+    }
+    return all;
+}
+
 /// Half-widths, and what goes into the oven where the clay takes longest to get hot.
 void findThickness(Part& p, const PartKey& key, const Densities& d) {
     const Segment& seg = key.segment;
     const Stretch& own = key.own;
     const Layers& l = seg.layers;
     const double coreHeat = key.cards.bulk ? d.bulk * key.cards.bulk->heat_J_kgK : 0;
-    const double clayHeat = d.skin * 1200;
+    double clayHeat = d.skin * 1200;
+    for (const double coat : d.coats)
+        clayHeat = std::max(clayHeat, coat * 1200);
     p.thinnest_mm = p.skinLeast_mm = 1e9;
     double slowest = -1;
     const auto look = [&](double t) {
@@ -76,12 +107,14 @@ void findThickness(Part& p, const PartKey& key, const Densities& d) {
         const double skin = findSkin(seg, t);
         const double a = std::max(0.0, s.a_mm - outside), b = std::max(0.0, s.b_mm - outside);
         const double outer = std::sqrt(a * b);
-        const double core = std::sqrt(std::max(0.0, a - skin) * std::max(0.0, b - skin));
+        const auto radius = [&](double in) { return std::sqrt(std::max(0.0, a - in) * std::max(0.0, b - in)); };
+        const double core = radius(skin + findCoats(l));
         const double thick = std::min({skin, a, b});
         p.skinLeast_mm = std::min(p.skinLeast_mm, thick), p.skinMost_mm = std::max(p.skinMost_mm, thick);
         p.noRoom = p.noRoom || (!l.bulk.empty() && core <= 0);
         if (const double slow = slowness(outer, core, clayHeat, coreHeat); slow > slowest)
-            slowest = slow, p.bakeCore_mm = core, p.bakeSkin_mm = outer - core;
+            slowest = slow, p.bakeCore_mm = core, p.bakeSkin_mm = outer - core,
+            p.bakeCoats_mm = coatRadii(l, skin, radius);
     };
     look(own.from), look(own.to);
     for (const Station& s : seg.stations)
@@ -111,7 +144,8 @@ Part segmentPart(const PartKey& key) {
     const Layers& l = seg.layers;
     const Densities d = findDensities(key.cards);
     const double L = link.length_mm;
-    const auto clay = findShells(seg, Surface::clay), core = findShells(seg, Surface::core);
+    const auto clay = findShells(seg, Surface::clay), core = findShells(seg, Surface::core),
+               under = l.coats.empty() ? core : findCoatShells(seg, l.coats.size() - 1);
     p.volume_mm3 = calcTube(seg.stations, L, own.from, own.to, 0).volume_mm3;
     p.surface_mm2 = calcTubeSurface(seg.stations, L, own.from, own.to);
     if (const Stretch on = findCommon(own, {l.coverFrom, l.coverTo}); !l.cover.empty() && on.length() > 0) {
@@ -123,14 +157,20 @@ Part segmentPart(const PartKey& key) {
     const Stretch solid = findCommon(own, stiff), skinned = l.skinAcrossGaps ? own : solid;
     if (!l.clay.empty()) {
         const TubeIntegral s =
-            difference(calcTube(clay, L, skinned.from, skinned.to), calcTube(core, L, skinned.from, skinned.to));
+            difference(calcTube(clay, L, skinned.from, skinned.to), calcTube(under, L, skinned.from, skinned.to));
         p.skin = {s.volume_mm3 * (1 + l.relief), 0, at(s.centre)};
+        for (std::size_t k = 0; k < l.coats.size(); ++k) {
+            const TubeIntegral c =
+                difference(calcTube(findCoatShells(seg, k), L, skinned.from, skinned.to),
+                           calcTube(k > 0 ? findCoatShells(seg, k - 1) : core, L, skinned.from, skinned.to));
+            p.coats.push_back({c.volume_mm3, 0, at(c.centre)});
+        }
     }
     if (!l.bulk.empty()) {
         const TubeIntegral b = calcTube(core, L, solid.from, solid.to);
         p.bulk = {b.volume_mm3, 0, at(b.centre)};
     }
-    displace(p.bulk, p.skin, d, (run.metal_mm2 + sleeve) * solid.length() * L);
+    displace(p, d, (run.metal_mm2 + sleeve) * solid.length() * L);
 
     findThickness(p, key, d);
     return p;
@@ -155,30 +195,39 @@ Part massPart(const Mass& mass, const MassCopy& copy, const Skeleton& s, const S
     }
     const Layers& l = mass.layers;
     const Densities d = findDensities(findCards(l, shelf));
-    const double outside = l.cover.empty() ? 0 : l.cover_mm, skin = l.clay.empty() ? 0 : l.skin_mm;
+    const double outside = findInset(l, Surface::clay), core = findInset(l, Surface::core),
+                 skin = l.clay.empty() ? 0 : l.skin_mm;
     const Vec3& h = mass.half_mm;
     p.volume_mm3 = volumeOf(mass.shape, h);
     p.surface_mm2 = mass.shape == MassShape::box ? 8 * (h.x * h.y + h.y * h.z + h.x * h.z) : calcEllipsoidSurface(h);
     p.covered_mm2 = l.cover.empty() ? 0 : p.surface_mm2;
     const double underCover = volumeOf(mass.shape, inset(h, outside)),
-                 inner = volumeOf(mass.shape, inset(h, outside + skin));
+                 underSkin = volumeOf(mass.shape, inset(h, outside + skin)),
+                 inner = volumeOf(mass.shape, inset(h, core));
     p.cover = {p.volume_mm3 - underCover, p.covered_mm2 * d.cover_g_mm2, copy.at};
-    if (!l.clay.empty()) p.skin = {(underCover - inner) * (1 + l.relief), 0, copy.at};
+    if (!l.clay.empty()) p.skin = {(underCover - underSkin) * (1 + l.relief), 0, copy.at};
+    double depth = core;
+    for (const Coat& c : l.coats) {
+        const double within = volumeOf(mass.shape, inset(h, depth));
+        depth -= c.thickness_mm;
+        p.coats.push_back({volumeOf(mass.shape, inset(h, depth)) - within, 0, copy.at});
+    }
     if (!l.bulk.empty()) p.bulk = {inner, 0, copy.at};
     double inside = 0;
     for (const Link& link : s.links)
         if (link.copy == s.links[static_cast<std::size_t>(copy.link)].copy)
-            inside += findAxisInside(mass, copy.at, link, outside + skin);
-    displace(p.bulk, p.skin, d, run.metal_mm2 * inside);
+            inside += findAxisInside(mass, copy.at, link, core);
+    displace(p, d, run.metal_mm2 * inside);
 
     p.ball = mass.shape == MassShape::ellipsoid;
     p.thinnest_mm = std::min({h.x, h.y, h.z});
     p.thickest_mm = std::max({h.x, h.y, h.z});
     if (!l.clay.empty()) {
         const double outer = std::cbrt(h.x * h.y * h.z) - outside;
-        p.bakeSkin_mm = std::min(skin, outer);
+        p.bakeSkin_mm = std::min(core - outside, outer);
         p.bakeCore_mm = outer - p.bakeSkin_mm;
-        p.noRoom = !l.bulk.empty() && skin >= p.thinnest_mm - outside;
+        p.bakeCoats_mm = coatRadii(l, skin, [&](double in) { return std::max(0.0, outer - in); });
+        p.noRoom = !l.bulk.empty() && core >= p.thinnest_mm;
         p.skinLeast_mm = p.skinMost_mm = std::min(skin, p.thinnest_mm - outside);
     }
     return p;
@@ -220,10 +269,9 @@ Totals calcTotals(const std::vector<Part>& parts) {
     Totals t;
     Vec3 sum;
     for (const Part& p : parts) {
-        t.skin_g += p.skin.mass_g, t.bulk_g += p.bulk.mass_g, t.cover_g += p.cover.mass_g, t.wire_g += p.wire.mass_g;
+        t.skin_g += p.clay_g(), t.bulk_g += p.bulk.mass_g, t.cover_g += p.cover.mass_g, t.wire_g += p.wire.mass_g;
         t.piece_g += p.piece.mass_g;
-        for (const LayerMass* l : {&p.skin, &p.bulk, &p.cover, &p.wire, &p.piece})
-            sum = sum + l->mass_g * l->centre;
+        eachLayer(p, [&](const LayerMass& l) { sum = sum + l.mass_g * l.centre; });
     }
     if (t.mass_g() > 0) t.centre = (1 / t.mass_g()) * sum;
     return t;

@@ -50,16 +50,32 @@ struct Part {
     double covered_mm2 = 0;                   ///< of it, under a cover
     double skinLeast_mm = 0, skinMost_mm = 0; ///< thickness of the clay where it is thinnest and thickest
     LayerMass skin, bulk, cover, wire;
+    std::vector<LayerMass> coats;            ///< one for each of layers.coats
     LayerMass piece;                         ///< a thing that was weighed
     double thinnest_mm = 0, thickest_mm = 0; ///< smallest and largest half-width of the own stretch
     double bakeCore_mm = 0;                  ///< radius of the core where the part is thickest, by equal area
-    double bakeSkin_mm = 0;                  ///< clay outside it there
+    double bakeSkin_mm = 0;                  ///< clay outside it there, all coats
+    std::vector<double> bakeCoats_mm;        ///< of it, each coat beneath the skin
     bool noRoom = false;                     ///< the skin takes all there is somewhere, and bulk was wanted
     bool ball = false;                       ///< an ellipsoid: heat comes from all sides
     double bare_mm2() const { return surface_mm2 - covered_mm2; } ///< under no cover
-    double mass_g() const { return skin.mass_g + bulk.mass_g + cover.mass_g + wire.mass_g + piece.mass_g; }
+    double clay_g() const;                                        ///< skin and coats
+    double mass_g() const { return clay_g() + bulk.mass_g + cover.mass_g + wire.mass_g + piece.mass_g; }
+    /// Clay card of a coat by its place from inside out; beyond the last: of the skin.
+    const std::string& clayOf(std::size_t coat) const {
+        return coat < layers.coats.size() ? layers.coats[coat].clay : layers.clay;
+    }
+    const LayerMass& massOf(std::size_t coat) const { return coat < coats.size() ? coats[coat] : skin; }
     ENKINET_COMPARED(Part)
 };
+
+/// Calls each(LayerMass&) for everything that a part weighs by.
+template <class AnyPart, class Each> void eachLayer(AnyPart& p, Each each) {
+    each(p.skin);
+    for (auto& c : p.coats)
+        each(c);
+    each(p.bulk), each(p.cover), each(p.wire), each(p.piece);
+}
 
 /// Density of a sleeve's wall, g/cm³ (heat-shrink tube, typical).
 inline constexpr double kSleeveDensity = 1.2;
@@ -69,6 +85,7 @@ inline constexpr double kSleeveDensity = 1.2;
 /// The cards of a part's layers; none where there is no such layer.
 struct LayerCards {
     std::optional<ClayCard> clay;
+    std::vector<ClayCard> coats;
     std::optional<BulkCard> bulk;
     std::optional<CoverCard> cover;
     friend bool operator==(const LayerCards&, const LayerCards&) = default;
@@ -90,7 +107,7 @@ std::vector<Part> calcParts(const body::Puppet& puppet, const body::Skeleton& sk
                             const std::vector<WireRuns>& runs, PartMemo* memo = nullptr);
 
 struct Totals {
-    double skin_g = 0, bulk_g = 0, cover_g = 0, wire_g = 0, piece_g = 0;
+    double skin_g = 0 /* coats too */, bulk_g = 0, cover_g = 0, wire_g = 0, piece_g = 0;
     Vec3 centre; ///< centre of mass
     double mass_g() const { return skin_g + bulk_g + cover_g + wire_g + piece_g; }
     friend bool operator==(const Totals&, const Totals&) = default;

@@ -46,8 +46,14 @@ std::vector<Substitute> calcSubstitutes(const std::vector<Part>& parts, const Sh
             const double spare = of(held, other) - of(needed, other) - of(given, other);
             if (other == id || card.family != clay.family || spare <= 0) continue;
             const bool fits = std::all_of(parts.begin(), parts.end(), [&, key = id, &c = card](const Part& p) {
-                return p.layers.clay != key || p.skin.mass_g <= 0 ||
-                       (p.skinLeast_mm >= c.thinnest_mm && p.skinMost_mm <= c.thickest_mm);
+                for (std::size_t k = 0; k <= p.layers.coats.size(); ++k) {
+                    if (p.clayOf(k) != key || p.massOf(k).mass_g <= 0) continue;
+                    const bool skin = k == p.layers.coats.size();
+                    const double least = skin ? p.skinLeast_mm : p.layers.coats[k].thickness_mm,
+                                 most = skin ? p.skinMost_mm : least;
+                    if (least < c.thinnest_mm || most > c.thickest_mm) return false;
+                }
+                return true;
             });
             if (!fits) continue;
             // Grams of the other clay fill another volume.
@@ -70,26 +76,32 @@ std::vector<PartSkin> calcSkinPlan(const std::vector<Part>& parts, const Shelf& 
     std::vector<PartSkin> all;
     for (std::size_t i = 0; i < parts.size(); ++i) {
         const Part& p = parts[i];
-        if (p.skin.mass_g <= 0) continue;
-        const ClayCard& clay = shelf.clays.at(p.layers.clay);
-        PartSkin s;
-        s.part = static_cast<int>(i);
-        s.oversize = findOversize(clay.shrink);
-        // What shrinks is put on larger in every direction.
-        s.grams = p.skin.mass_g * std::pow(s.oversize, 3);
-        s.ball_mm = findBall(s.grams, clay.density_g_cm3);
-        s.sheet_mm = p.skinMost_mm * s.oversize;
-        if (s.sheet_mm > 0) s.sheet_cm2 = s.grams / gPerCm3ToGPerMm3(clay.density_g_cm3) / s.sheet_mm / 100;
-        if (clay.family == ClayFamily::air_dry)
-            s.hours = findDryingTime(clay.dry_h_6mm, s.sheet_mm, true) * std::max(1.0, findPuttyTime(1, room_C));
-        if (clay.family == ClayFamily::putty) {
-            s.hours = findPuttyTime(clay.curing_h, room_C);
-            s.batch_g = putty_g_h * findPuttyTime(clay.working_h, room_C);
-            s.batches = static_cast<int>(std::ceil(s.grams * kWaste / s.batch_g));
-        } else {
-            s.conditioning = static_cast<int>(std::ceil(s.grams * kWaste / kConditioning_g));
+        const std::size_t coats = p.layers.coats.size();
+        // The skin, then what lies beneath it from inside out.
+        for (std::size_t n = 0; n <= coats; ++n) {
+            const std::size_t coat = n == 0 ? coats : n - 1;
+            const double mass_g = p.massOf(coat).mass_g;
+            if (mass_g <= 0) continue;
+            const ClayCard& clay = shelf.clays.at(p.clayOf(coat));
+            PartSkin s;
+            s.part = static_cast<int>(i), s.coat = n == 0 ? -1 : static_cast<int>(coat);
+            s.oversize = findOversize(clay.shrink);
+            // What shrinks is put on larger in every direction.
+            s.grams = mass_g * std::pow(s.oversize, 3);
+            s.ball_mm = findBall(s.grams, clay.density_g_cm3);
+            s.sheet_mm = (n == 0 ? p.skinMost_mm : p.layers.coats[coat].thickness_mm) * s.oversize;
+            if (s.sheet_mm > 0) s.sheet_cm2 = s.grams / gPerCm3ToGPerMm3(clay.density_g_cm3) / s.sheet_mm / 100;
+            if (clay.family == ClayFamily::air_dry)
+                s.hours = findDryingTime(clay.dry_h_6mm, s.sheet_mm, true) * std::max(1.0, findPuttyTime(1, room_C));
+            if (clay.family == ClayFamily::putty) {
+                s.hours = findPuttyTime(clay.curing_h, room_C);
+                s.batch_g = putty_g_h * findPuttyTime(clay.working_h, room_C);
+                s.batches = static_cast<int>(std::ceil(s.grams * kWaste / s.batch_g));
+            } else {
+                s.conditioning = static_cast<int>(std::ceil(s.grams * kWaste / kConditioning_g));
+            }
+            all.push_back(s);
         }
-        all.push_back(s);
     }
     return all;
 }

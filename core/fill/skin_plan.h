@@ -12,6 +12,7 @@ inline constexpr double kWaste = 1.1;         ///< clay lost on hands, tools and
 /// One part's clay.
 struct PartSkin {
     int part = 0;
+    int coat = -1;                      ///< beneath the skin, inside out; -1: the skin
     double grams = 0;                   ///< without waste
     double ball_mm = 0;                 ///< diameter of the lump that it is made from
     double sheet_mm = 0, sheet_cm2 = 0; ///< rolled to its thickness: the area that it takes

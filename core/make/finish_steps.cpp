@@ -421,7 +421,9 @@ void Planner::findGrips() {
             if (s.kind != StepKind::set_putty) hard = s.subject;
             continue;
         }
-        if (s.kind != StepKind::skin && s.kind != StepKind::paint && s.kind != StepKind::cover) continue;
+        if (s.kind != StepKind::skin && s.kind != StepKind::coat && s.kind != StepKind::paint &&
+            s.kind != StepKind::cover)
+            continue;
         const auto bare = [&]() -> const Limb* {
             for (const Limb& l : m_puppet.limbs)
                 if (l.name != s.subject && !l.segments.empty() &&
@@ -429,7 +431,7 @@ void Planner::findGrips() {
                     return &l;
             return nullptr;
         };
-        if (s.kind == StepKind::skin) {
+        if (s.kind == StepKind::skin || s.kind == StepKind::coat) {
             if (!hard.empty())
                 s.grip = Grip::hard_part, s.heldBy = hard;
             else if (feet)

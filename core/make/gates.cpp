@@ -155,13 +155,19 @@ void addHoles(std::vector<GateItem>& gate, const Puppet& puppet) {
 void addWet(std::vector<GateItem>& gate, const Puppet& puppet, const choice::PuppetChoice& c, const fill::Shelf& shelf,
             const fill::Bake& bake) {
     for (const fill::Part& p : c.parts) {
-        if (p.skin.mass_g <= 0 || isRight(c, p)) continue;
+        if (p.clay_g() <= 0 || isRight(c, p)) continue;
         const auto i = static_cast<int>(&p - c.parts.data());
-        if (bake.alone && std::find(bake.parts.begin(), bake.parts.end(), i) == bake.parts.end()) continue;
-        const auto family = shelf.clays.at(p.layers.clay).family;
-        if (family == fill::ClayFamily::air_dry || family == fill::ClayFamily::putty)
-            gate.push_back({Check::dry_first, p.label, 0, 0, false});
-        if (family == fill::ClayFamily::never_dry) gate.push_back({Check::not_yet, p.label, 0, 0, false});
+        const bool goesIn = std::find(bake.parts.begin(), bake.parts.end(), i) != bake.parts.end();
+        // Coats that are still to come are neither dry nor wet.
+        if ((bake.alone || bake.coats > 0) && !goesIn) continue;
+        bool wet = false;
+        for (std::size_t k = 0; k < bake.stateOf(i, p).on; ++k) {
+            const auto family = shelf.clays.at(p.clayOf(k)).family;
+            wet = wet || family == fill::ClayFamily::air_dry || family == fill::ClayFamily::putty;
+        }
+        if (wet) gate.push_back({Check::dry_first, p.label, 0, 0, false});
+        if (shelf.clays.at(p.layers.clay).family == fill::ClayFamily::never_dry)
+            gate.push_back({Check::not_yet, p.label, 0, 0, false});
     }
     if (bake.load < 0) return;
     // A load that names it all the same.
@@ -185,7 +191,7 @@ std::vector<GateItem> calcBakeGate(const Puppet& puppet, const choice::PuppetCho
     }
     addWet(gate, puppet, c, shelf, bake);
     addHoles(gate, puppet);
-    addClay(gate, puppet, c, shelf, bake.fresh);
+    if (bake.coats == 0) addClay(gate, puppet, c, shelf, bake.fresh);
     addProps(gate, puppet, c, shelf, bake.fresh);
     for (const std::string& id : puppet.wants.inOven)
         if (const auto card = shelf.ovens.find(id);

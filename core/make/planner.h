@@ -71,6 +71,14 @@ private:
         const body::Link& link = m_choice.skeleton.links[static_cast<std::size_t>(p.link)];
         return m_choice.skeleton.copies[static_cast<std::size_t>(link.copy)].limb;
     }
+    /// Steps of the coats beneath the skin, limb by limb from inside out.
+    void coats();
+    /// A load that cures coats; gives its step. number: of the load, from 1; last: the load before, -1 for none.
+    int bakeCoats(const fill::Bake& bake, int number, int last);
+    /// A limb's first clay follows what lies under it.
+    void onCore(int step, int limb);
+    int coatOf(int limb, std::size_t level) const;
+    int firstClay(int limb) const; ///< step; -1: none
     fill::ClayFamily familyOf(const fill::Part& p) const { return m_shelf.clays.at(p.layers.clay).family; }
     /// The step in which a part gets its clay.
     int skinOf(const fill::Part& p) const { return (isLate(p) ? m_late : m_skin).at(limbOf(p)); }
@@ -97,6 +105,11 @@ private:
     const fill::Shelf& m_shelf;
     Plan m_plan;
     std::map<int, int> m_wire, m_bound, m_bulk, m_skin, m_late; ///< step by limb; late: after the oven
+    struct Coated {
+        std::size_t level;
+        int step, done; ///< done: it has dried or set
+    };
+    std::map<int, std::vector<Coated>> m_coated; ///< by limb, inside out
     std::map<int, int> m_cover;
     std::map<int, std::vector<int>> m_looks;  ///< gates that a limb's clay hardens behind
     std::map<int, std::vector<int>> m_hardOf; ///< steps after which a limb is hard

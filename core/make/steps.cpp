@@ -16,9 +16,9 @@ constexpr double kPrint = 10, kCutPiece = 1.5, kTwistCopy = 4, kDrillSetUp = 5, 
 constexpr double kPuttySegment = 2, kBulkPart = 2, kBulkCm3 = 0.5, kSkinPart = 5, kSkinCm2 = 0.4, kOven = 5;
 constexpr double kGlue_min = 15;
 
-constexpr const char* kKindKeys[] = {"print", "cut",   "twist", "drill", "bind",  "putty",   "bulk",    "skin",
-                                     "gate",  "bake",  "dry",   "paint", "cover", "plant",   "feature", "variant",
-                                     "sheet", "cable", "hole",  "try",   "glue",  "sign_off"};
+constexpr const char* kKindKeys[] = {"print", "cut",   "twist", "drill", "bind",  "putty", "bulk",    "skin",
+                                     "gate",  "bake",  "dry",   "paint", "cover", "plant", "feature", "variant",
+                                     "sheet", "cable", "hole",  "try",   "glue",  "coat",  "sign_off"};
 static_assert(std::size(kKindKeys) == static_cast<std::size_t>(StepKind::sign_off) + 1);
 
 } // namespace
@@ -136,11 +136,14 @@ void Planner::fillAndSkin(const fill::BakePlan& bakes) {
         StepKind::skin, Caution::none, [&](const fill::Part& p) { return isLate(p); }, skinMinutes);
     for (const auto& [limb, step] : m_bulk)
         after(step, m_putty, Reason::stiff_before_bulk);
+    coats();
     for (const auto& skins : {m_skin, m_late})
         for (const auto& [limb, step] : skins) {
-            const auto under = m_bulk.find(limb);
-            after(step, under != m_bulk.end() ? under->second : m_putty,
-                  under != m_bulk.end() ? Reason::core_before_skin : Reason::stiff_before_bulk);
+            const auto coated = m_coated.find(limb);
+            if (coated == m_coated.end())
+                onCore(step, limb);
+            else
+                after(step, coated->second.back().done, Reason::core_before_skin);
         }
     // A step names what it takes most of.
     std::map<int, double> most;
@@ -159,6 +162,17 @@ void Planner::fillAndSkin(const fill::BakePlan& bakes) {
                 at(skin).working_min = fill::findPuttyTime(clay.working_h, m_shelf.shop.room_C) * 60;
             }
         }
+        for (std::size_t k = 0; k < p.coats.size(); ++k) {
+            if (p.coats[k].mass_g <= 0) continue;
+            const fill::ClayCard& clay = m_shelf.clays.at(p.clayOf(k));
+            const int step = coatOf(limbOf(p), k);
+            count(step, p.coats[k].mass_g, clay.name);
+            use(step, document::Ware::clay, clay.id, p.coats[k].mass_g * fill::kWaste);
+            if (clay.family == fill::ClayFamily::putty) {
+                at(step).caution = Caution::gloves;
+                at(step).working_min = fill::findPuttyTime(clay.working_h, m_shelf.shop.room_C) * 60;
+            }
+        }
         if (p.bulk.mass_g <= 0) continue;
         const fill::BulkCard& card = m_shelf.bulks.at(p.layers.bulk);
         const int step = m_bulk.at(limbOf(p));
@@ -173,12 +187,97 @@ void Planner::fillAndSkin(const fill::BakePlan& bakes) {
         m_filled.push_back(step);
 }
 
+void Planner::onCore(int step, int limb) {
+    const auto under = m_bulk.find(limb);
+    after(step, under != m_bulk.end() ? under->second : m_putty,
+          under != m_bulk.end() ? Reason::core_before_skin : Reason::stiff_before_bulk);
+}
+
+int Planner::coatOf(int limb, std::size_t level) const {
+    for (const Coated& c : m_coated.at(limb))
+        if (c.level == level) return c.step;
+    return -1;
+}
+
+void Planner::coats() {
+    const auto skins = fill::calcSkinPlan(m_choice.parts, m_shelf);
+    for (std::size_t level = 0; level + 1 < kMostCoats; ++level)
+        for (std::size_t i = 0; i < m_choice.parts.size(); ++i) {
+            const fill::Part& p = m_choice.parts[i];
+            if (level >= p.coats.size() || p.coats[level].mass_g <= 0) continue;
+            const int limb = limbOf(p);
+            std::vector<Coated>& own = m_coated[limb];
+            if (own.empty() || own.back().level != level) {
+                const int step =
+                    add(StepKind::coat, this->limb(limb).id + "." + std::to_string(level + 1), limbName(limb), 0);
+                if (own.empty())
+                    onCore(step, limb);
+                else
+                    after(step, own.back().done, Reason::core_before_skin);
+                own.push_back({level, step, step});
+            }
+            Coated& c = own.back();
+            at(c.step).hands_min += kSkinPart + kSkinCm2 * p.surface_mm2 / 100;
+            // What dries or sets by itself is left alone before anything goes over it.
+            const auto skin = std::find_if(skins.begin(), skins.end(), [&](const fill::PartSkin& s) {
+                return s.part == static_cast<int>(i) && s.coat == static_cast<int>(level);
+            });
+            if (skin == skins.end() || skin->hours <= 0) continue;
+            if (c.done == c.step) {
+                c.done = add(StepKind::dry, this->limb(limb).id + "." + std::to_string(level + 1), limbName(limb), 0, 0,
+                             Tool::drying_rack);
+                after(c.done, c.step, Reason::nothing_hard_yet);
+            }
+            at(c.done).wait_min = std::max(at(c.done).wait_min, skin->hours * 60);
+        }
+}
+
+int Planner::bakeCoats(const fill::Bake& b, int number, int last) {
+    const std::string& subject = b.name.empty() ? m_puppet.name : b.name;
+    const int gate = add(StepKind::gate, "bake:" + std::to_string(number), subject, kGate);
+    at(gate).bake = number - 1, at(gate).gate = calcBakeGate(m_puppet, m_choice, m_shelf, b);
+    if (last >= 0) after(gate, last, Reason::nothing_hard_yet);
+    const int oven = add(StepKind::bake, std::to_string(number), subject, kOven,
+                         b.minutes + std::ceil(b.cooling.slow_min), Tool::oven, Caution::air_oven);
+    at(oven).attended_min = b.minutes, at(oven).amount = b.set_C, at(oven).bake = number - 1;
+    after(oven, gate, Reason::last_look);
+    std::set<int> limbs;
+    for (int p : b.fresh)
+        limbs.insert(limbOf(m_choice.parts[static_cast<std::size_t>(p)]));
+    for (int limb : limbs) {
+        std::size_t on = 0;
+        for (int p : b.fresh)
+            if (limbOf(m_choice.parts[static_cast<std::size_t>(p)]) == limb) on = std::max(on, b.states.at(p).on);
+        const auto coated = m_coated.find(limb);
+        if (coated == m_coated.end()) continue;
+        for (Coated& c : coated->second) {
+            if (c.level >= on) {
+                // What goes over it waits until it is out again.
+                after(c.step, oven, Reason::hold_on_hard);
+                break;
+            }
+            after(gate, c.done, Reason::nothing_hard_yet);
+        }
+        if (coated->second.back().level < on)
+            for (const auto& skins : {m_skin, m_late})
+                if (const auto skin = skins.find(limb); skin != skins.end())
+                    after(skin->second, oven, Reason::hold_on_hard);
+    }
+    return oven;
+}
+
+int Planner::firstClay(int limb) const {
+    if (const auto coated = m_coated.find(limb); coated != m_coated.end()) return coated->second.front().step;
+    const auto skin = m_skin.find(limb);
+    return skin != m_skin.end() ? skin->second : -1;
+}
+
 void Planner::dry() {
     std::vector<int> parts;
     for (std::size_t i = 0; i < m_choice.parts.size(); ++i) {
         const fill::Part& p = m_choice.parts[i];
         if (p.skin.mass_g <= 0) continue;
-        const auto family = m_shelf.clays.at(p.layers.clay).family;
+        const auto family = familyOf(p);
         if (family == fill::ClayFamily::air_dry || family == fill::ClayFamily::putty)
             parts.push_back(static_cast<int>(i));
     }
@@ -207,32 +306,49 @@ void Planner::dry() {
 
 void Planner::bake(const fill::BakePlan& plan) {
     const bool once = m_puppet.wants.bakes == BakeSchool::once;
-    std::map<int, std::size_t> firstBake; // by limb
-    for (std::size_t k = 0; k < plan.bakes.size(); ++k)
-        for (int p : plan.bakes[k].fresh)
-            firstBake.try_emplace(limbOf(m_choice.parts[static_cast<std::size_t>(p)]), k);
+    std::map<int, std::size_t> firstBake, begun; // by limb: of what is whole, and of anything
+    std::size_t whole = plan.bakes.size();       // the first that is not of coats
+    for (std::size_t k = 0; k < plan.bakes.size(); ++k) {
+        if (plan.bakes[k].coats == 0) whole = std::min(whole, k);
+        for (int p : plan.bakes[k].fresh) {
+            const int own = limbOf(m_choice.parts[static_cast<std::size_t>(p)]);
+            begun.try_emplace(own, k);
+            if (plan.bakes[k].coats == 0) firstBake.try_emplace(own, k);
+        }
+    }
     int last = -1, look = -1;
+    // In stages, a limb's clay is begun when what is hard can be held.
+    const auto beginNext = [&](std::size_t k, int oven) {
+        if (once) return;
+        for (const auto& [limb, first] : begun)
+            if (const int clay = firstClay(limb); first == k + 1 && clay >= 0) after(clay, oven, Reason::hold_on_hard);
+    };
     for (std::size_t k = 0; k < plan.bakes.size(); ++k) {
         const fill::Bake& b = plan.bakes[k];
+        if (b.coats > 0) {
+            last = bakeCoats(b, static_cast<int>(k) + 1, last);
+            beginNext(k, last);
+            continue;
+        }
         const std::string& subject = b.name.empty() ? m_puppet.name : b.name;
         int gate = last;
-        if (!once || k == 0) {
+        if (!once || k == whole) {
             gate = add(StepKind::gate, "bake:" + std::to_string(k + 1), subject, kGate);
             at(gate).bake = static_cast<int>(k);
             if (last >= 0) after(gate, last, Reason::nothing_hard_yet);
         }
         // One gate at the end looks at every load; a gate of a stage looks at its own.
-        if (k == 0 || !once) look = gate;
+        if (k == whole || !once) look = gate;
         const auto items = calcBakeGate(m_puppet, m_choice, m_shelf, b);
         at(look).gate.insert(at(look).gate.end(), items.begin(), items.end());
-        if (once && k == 0)
+        if (once && k == whole)
             for (int step : m_filled)
                 after(gate, step, Reason::nothing_hard_yet);
         // The frame is one piece: all of it is dry and set before the first heat.
         // What is put on between two loads dries before the next.
         for (const auto& [limb, rack] : m_racks) {
             const auto own = firstBake.find(limb);
-            if (k == (once || own == firstBake.end() ? 0 : own->second)) after(gate, rack, Reason::dry_before_heat);
+            if (k == (once || own == firstBake.end() ? whole : own->second)) after(gate, rack, Reason::dry_before_heat);
         }
         if (!once)
             for (const auto& [limb, first] : firstBake)
@@ -246,10 +362,8 @@ void Planner::bake(const fill::BakePlan& plan) {
             m_looks[own].push_back(gate), m_hardOf[own].push_back(oven);
         }
         at(oven).amount = b.set_C, at(oven).bake = static_cast<int>(k);
-        after(oven, gate, once && k > 0 ? Reason::nothing_hard_yet : Reason::last_look);
-        if (!once)
-            for (const auto& [limb, first] : firstBake)
-                if (first == k + 1) after(m_skin.at(limb), oven, Reason::hold_on_hard);
+        after(oven, gate, once && k > whole ? Reason::nothing_hard_yet : Reason::last_look);
+        beginNext(k, oven);
         last = oven;
     }
     if (last >= 0) m_hard.push_back(last);

@@ -33,6 +33,7 @@ enum class StepKind {
     hole,     ///< for a pin, dowel or rod
     try_prop, ///< in the hand that will hold it
     glue,     ///< one thing on another
+    coat,     ///< a coat of clay beneath the skin
     sign_off  ///< the last look, from five sides
 };
 /// The word that ids of steps begin with.

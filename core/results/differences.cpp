@@ -56,7 +56,7 @@ SolidComparison calcSolidComparison(const Production& production, int puppet, co
     body::Puppet& own = p.puppets.at(static_cast<std::size_t>(puppet));
     constexpr double kSolid_mm = 100; // more than any half-width takes
     const auto fillUp = [](body::Layers& l) {
-        if (!l.clay.empty()) l.bulk.clear(), l.skin_mm = kSolid_mm;
+        if (!l.clay.empty()) l.bulk.clear(), l.coats.clear(), l.skin_mm = kSolid_mm;
     };
     for (body::Limb& l : own.limbs)
         for (body::Segment& s : l.segments) {

@@ -87,7 +87,9 @@ void Points::oven() {
     for (int part : m_r.bakePlan.raw)
         if (!isRightTwin(parts[static_cast<std::size_t>(part)]) &&
             !std::isnan(fill::calcCure(parts[static_cast<std::size_t>(part)], m_r.shelf,
-                                       m_r.shelf.clays.at(parts[static_cast<std::size_t>(part)].layers.clay).set_C,
+                                       fill::findBakedClay(parts[static_cast<std::size_t>(part)], m_r.shelf,
+                                                           fill::findWhole(parts[static_cast<std::size_t>(part)]))
+                                           .set_C,
                                        &m_bakes)))
             add({Station::skin, Issue::left_raw, -1, -1, part, kNoState, 0, 0, labelOf(part)});
     std::set<std::string> said;
@@ -128,6 +130,17 @@ void Points::skin(const fill::Part& p, int part) {
         add({Station::skin, Issue::skin_thin, -1, -1, part, kNoState, p.skinLeast_mm, clay.thinnest_mm, p.label});
     if (p.skinMost_mm > clay.thickest_mm)
         add({Station::skin, Issue::skin_thick, -1, -1, part, kNoState, p.skinMost_mm, clay.thickest_mm, p.label});
+    for (std::size_t k = 0; k < p.layers.coats.size(); ++k) {
+        const fill::ClayCard& under = m_r.shelf.clays.at(p.clayOf(k));
+        const double mm = p.layers.coats[k].thickness_mm;
+        const Phrase subject = words("%1, coat %2", p.label, k + 1);
+        if (mm < under.thinnest_mm)
+            add({Station::skin, Issue::skin_thin, -1, -1, part, kNoState, mm, under.thinnest_mm, subject});
+        if (mm > under.thickest_mm)
+            add({Station::skin, Issue::skin_thick, -1, -1, part, kNoState, mm, under.thickest_mm, subject});
+        if (under.family == fill::ClayFamily::never_dry)
+            add({Station::skin, Issue::soft_under, -1, -1, part, kNoState, 0, 0, subject, under.name});
+    }
     if (p.mass >= 0) return;
     const body::Link& link = m_r.choice.skeleton.links[static_cast<std::size_t>(p.link)];
     const body::Limb& limb = m_puppet.limbs[limbOf(link)];

@@ -254,7 +254,8 @@ std::optional<std::int64_t> findOrderDay(const ProductionPlan& plan, const Plann
         case Ware::wire:
             return kind == StepKind::cut_wire;
         case Ware::clay:
-            return kind == StepKind::skin || kind == StepKind::feature || kind == StepKind::sheet;
+            return kind == StepKind::skin || kind == StepKind::coat || kind == StepKind::feature ||
+                   kind == StepKind::sheet;
         case Ware::bulk:
         case Ware::foil:
             return kind == StepKind::bulk;

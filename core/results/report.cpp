@@ -52,6 +52,9 @@ void paintParts(const Production& production, const body::Puppet& puppet, Report
             auto laid = paint::calcLaid(*scheme, r.cards->paints, bare ? "#b8b8b8" : clay->second.colour, 1, &curves);
             ENKINET_ASSERT(laid); // makeProduction has checked every name
             w.id = scheme->id, w.name = scheme->name, w.clay = p.layers.clay, w.laid = laid.take();
+            // A primer wants a hard ground; soft clay has none.
+            if (!bare && clay->second.family == fill::ClayFamily::never_dry)
+                std::erase_if(w.laid, [](const paint::Laid& l) { return l.role == paint::Role::primer; });
             for (paint::Laid& l : w.laid)
                 if (l.zone == paint::Zone::features) l.share = 1, l.ml = paintOn(l, 1);
         }

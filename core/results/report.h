@@ -74,6 +74,7 @@ enum class Issue {
     run_untested,       ///< a note: test it before it is closed
     prop_untried,       ///< a note: try it in the hand before that is hard
     part_without_body,  ///< a segment of a limb with clay that came out at nothing
+    soft_under,         ///< clay that never hardens under another coat
     order_refused,      ///< an order of the builder's own contradicts the rest; found: which, from 1
     buy_wire,
     buy_clay,

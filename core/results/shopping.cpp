@@ -80,7 +80,8 @@ std::vector<Need> calcUses(const Production& production, const Report& r) {
     }
     std::map<std::string, double> clay, bulk, cover, paints;
     for (const fill::Part& p : r.choice.parts) {
-        if (p.skin.mass_g > 0) clay[p.layers.clay] += p.skin.mass_g * kWaste;
+        for (std::size_t k = 0; k <= p.coats.size(); ++k)
+            if (p.massOf(k).mass_g > 0) clay[p.clayOf(k)] += p.massOf(k).mass_g * kWaste;
         if (p.bulk.mass_g > 0) bulk[p.layers.bulk] += p.bulk.mass_g;
         if (p.covered_mm2 > 0) cover[p.layers.cover] += p.covered_mm2 * 1e-6 * kWaste;
     }

@@ -82,9 +82,10 @@ public:
     ThingsChecked run() {
         ThingsChecked r;
         for (const fill::Part& p : m_c.parts)
-            if (const auto clay = m_shelf.clays.find(p.layers.clay);
-                clay != m_shelf.clays.end() && fill::isOvenBaked(clay->second.family))
-                m_hottest = std::max(m_hottest, clay->second.set_C);
+            for (std::size_t k = 0; k <= p.layers.coats.size(); ++k)
+                if (const auto clay = m_shelf.clays.find(p.clayOf(k));
+                    clay != m_shelf.clays.end() && fill::isOvenBaked(clay->second.family))
+                    m_hottest = std::max(m_hottest, clay->second.set_C);
         r.hottest_C = m_hottest;
         for (const Feature& f : m_p.things.features)
             r.features.push_back(fill::calcFeature(m_p, f, m_shelf));

@@ -66,10 +66,15 @@ void Points::steelInWetClay(const choice::LimbChoice& l, const std::string& name
     const choice::Candidate& c = l.candidates()[static_cast<std::size_t>(l.chosen)];
     const wire::MaterialCard& card = m_r.stock.tableOf(c.spool).card();
     if (!card.rusts) return;
+    const auto wetClay = [&](const fill::Part& p) {
+        for (std::size_t k = 0; k <= p.layers.coats.size(); ++k)
+            if (m_r.shelf.clays.at(p.clayOf(k)).family == fill::ClayFamily::air_dry) return true;
+        return false;
+    };
     for (const fill::Part& p : m_r.choice.parts)
         if (p.link >= 0 && p.skin.mass_g > 0 &&
             static_cast<int>(limbOf(m_r.choice.skeleton.links[static_cast<std::size_t>(p.link)])) == l.limb &&
-            m_r.shelf.clays.at(p.layers.clay).family == fill::ClayFamily::air_dry) {
+            wetClay(p)) {
             add({Station::wire, Issue::rusts, l.limb, -1, -1, kNoState, 0, 0, name, card.name});
             return;
         }

@@ -119,9 +119,19 @@ void LongSection::drawStretch(QPainter& p, const Stretch& s) const {
             return std::min(here.a_mm, here.b_mm);
         };
         if (!l.cover.empty() && mid >= l.coverFrom && mid <= l.coverTo) band(zero, under, cloth, nullptr);
-        if (!l.clay.empty() && (!gap || l.skinAcrossGaps)) band(under, inner, clay, &clayGrain());
+        if (!l.clay.empty() && (!gap || l.skinAcrossGaps)) {
+            band(under, inner, clay, &clayGrain());
+            double in = 0;
+            for (std::size_t k = l.coats.size(); k-- > 0;) {
+                const auto at = [&, from = in](double t) { return std::min(axis(t), inner(t) + from); };
+                in += l.coats[k].thickness_mm;
+                const auto to = [&, until = in](double t) { return std::min(axis(t), inner(t) + until); };
+                band(at, to, QColor(QString::fromStdString(r.shelf.clays.at(l.coats[k].clay).colour)), &clayGrain());
+            }
+        }
+        const auto core = [&](double t) { return std::min(axis(t), inner(t) + body::findCoats(l)); };
         if (!l.bulk.empty() && !gap)
-            band(inner, axis, foil ? look().foil : QColor("#cbbf9f"), foil ? &foilCrumple() : nullptr);
+            band(core, axis, foil ? look().foil : QColor("#cbbf9f"), foil ? &foilCrumple() : nullptr);
     }
     // The axis, and the least and the most that the clay wants.
     QPolygonF axis, least, most;

@@ -60,6 +60,10 @@ void SectionView::show(const Document& document, int part, std::optional<double>
                         .arg(Say::capital(p.label), Say::length(t * link.length_mm, 0), QString::fromStdString(root));
     }
     m_foil = !l.bulk.empty() && r.shelf.bulks.at(l.bulk).foil;
+    m_coats.clear();
+    for (std::size_t k = m_skin > 0 ? l.coats.size() : 0; k-- > 0;)
+        m_coats.emplace_back(l.coats[k].thickness_mm,
+                             QColor(QString::fromStdString(r.shelf.clays.at(l.coats[k].clay).colour)));
     m_clay = l.clay.empty() ? QColor() : QColor(QString::fromStdString(r.shelf.clays.at(l.clay).colour));
     m_cloth = l.cover.empty() ? QColor() : QColor(QString::fromStdString(r.shelf.covers.at(l.cover).colour));
     const choice::LimbChoice& c = r.choice.limbs[static_cast<std::size_t>(limbIndex)];
@@ -101,12 +105,22 @@ void SectionView::paintEvent(QPaintEvent*) {
         QColor colour;
     };
     std::vector<Row> rows;
-    const double inner = std::min(m_a, m_b) - m_cover - m_skin;
+    double clay = m_cover + m_skin;
+    for (const auto& [mm, colour] : m_coats)
+        clay += mm;
+    const double inner = std::min(m_a, m_b) - clay;
     const bool solid = m_skin > 0 && inner <= 0;
     if (m_cover > 0) ring(0, m_cloth), rows.push_back({tr("cover %1").arg(Say::length(m_cover)), m_cloth});
     if (m_skin > 0) {
         ring(m_cover, m_clay, &clayGrain());
-        rows.push_back({solid ? tr("solid clay") : tr("clay %1").arg(Say::length(m_skin)), m_clay});
+        rows.push_back({solid && m_coats.empty() ? tr("solid clay") : tr("clay %1").arg(Say::length(m_skin)), m_clay});
+        double in = m_cover + m_skin;
+        for (std::size_t k = 0; k < m_coats.size(); ++k) {
+            ring(in, m_coats[k].second, &clayGrain());
+            rows.push_back(
+                {tr("coat %1: %2").arg(m_coats.size() - k).arg(Say::length(m_coats[k].first)), m_coats[k].second});
+            in += m_coats[k].first;
+        }
     }
     if (m_gap && m_skin == 0 && m_cover == 0) {
         // The outline that the neighbours would close to.

@@ -421,7 +421,8 @@ void PlanPage::showStep() {
                                 : Qt::Unchecked);
     }
     m_gate->setVisible(!step.gate.empty());
-    const bool clay = step.kind == make::StepKind::skin || step.kind == make::StepKind::bulk;
+    const bool clay =
+        step.kind == make::StepKind::skin || step.kind == make::StepKind::coat || step.kind == make::StepKind::bulk;
     m_fields->setRowVisible(m_weigh, clay);
     showScale();
     m_weigh->setPlaceholderText(clay ? tr("planned %1").arg(Say::number(step.amount, 1)) : QString());

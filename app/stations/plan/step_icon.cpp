@@ -32,6 +32,7 @@ int groupOf(make::StepKind kind) {
     case StepKind::gate:
         return kGate;
     case StepKind::skin:
+    case StepKind::coat:
     case StepKind::sheet:
         return kClay;
     case StepKind::bake:

@@ -168,6 +168,13 @@ void HandsLeaf::showPart(int part) {
     const fill::Shop& shop = r.shelf.shop;
     m_weighed->show(own->grams);
     QStringList lines;
+    for (const fill::PartSkin& s : r.skins)
+        if (s.part == part && s.coat >= 0)
+            lines << tr("Coat %1, %2: a ball of %3 across, %4, or %5 cm² rolled to %6.")
+                         .arg(s.coat + 1)
+                         .arg(QString::fromStdString(r.shelf.clays.at(p.clayOf(static_cast<std::size_t>(s.coat))).name),
+                              Say::length(s.ball_mm, 0), Say::grams(s.grams), Say::number(s.sheet_cm2, 0),
+                              Say::length(s.sheet_mm));
     lines << tr("Take a ball of %1 across, %2, or %3 cm² rolled to %4; left and right the same.")
                  .arg(Say::length(own->ball_mm, 0), Say::grams(own->grams), Say::number(own->sheet_cm2, 0),
                       Say::length(own->sheet_mm));

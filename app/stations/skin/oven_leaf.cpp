@@ -65,7 +65,9 @@ void HeatView::paintEvent(QPaintEvent*) {
         const double y = kOvenRow * static_cast<double>(i);
         p.setPen(look().ink);
         drawFitted(p, QRectF(0, y, left - 6, kOvenRow), Qt::AlignRight | Qt::AlignVCenter,
-                   spoken(parts[static_cast<std::size_t>(e.part)].label));
+                   e.coat < 0
+                       ? spoken(parts[static_cast<std::size_t>(e.part)].label)
+                       : tr("%1, coat %2").arg(spoken(parts[static_cast<std::size_t>(e.part)].label)).arg(e.coat + 1));
         p.fillRect(QRectF(left, y + 5, right - left, kOvenRow - 10), look().shade);
         const double share = e.limit_min > 0 ? e.atHeat_min / e.limit_min : 0;
         p.fillRect(QRectF(left, y + 5, (right - left) * std::min(1.0, share), kOvenRow - 10),
@@ -275,8 +277,8 @@ void OvenLeaf::show() {
                           shop.oven.offset_C >= 0 ? tr("above") : tr("below"), Say::warmth(shop.oven.swing_C),
                           Say::minutes(shop.oven.settled_min));
         for (const fill::BakeBatch& b : r.bakes) {
-            const fill::ClayCard& clay =
-                r.shelf.clays.at(r.choice.parts[static_cast<std::size_t>(b.parts.front().part)].layers.clay);
+            const fill::Part& first = r.choice.parts[static_cast<std::size_t>(b.parts.front().part)];
+            const fill::ClayCard& clay = fill::findBakedClay(first, r.shelf, fill::findWhole(first));
             const auto dial = fill::findDial(shop.oven, clay);
             words << (dial ? tr("For %1 dial %2.").arg(Say::temperature(b.set_C), Say::temperature(*dial))
                            : spoken(dial.fault()));

@@ -23,6 +23,10 @@ SkinLeaf::SkinLeaf(Document& document, QWidget* parent) : QWidget(parent), m_doc
     m_layers = new LayersBench(document, true, "skin");
     m_clay = new ChoiceField(tr("Clay of this part"));
     m_clay->setObjectName("clay");
+    m_coat = new ChoiceField(tr("Which coat of clay, from the outside in"));
+    m_coat->setObjectName("coat");
+    m_load = new ChoiceField(tr("When this coat is cured"));
+    m_load->setObjectName("coatLoad");
     m_place = new ChoiceField(tr("Where the thickness holds"));
     m_place->setObjectName("skinPlace");
     m_place->setMinimumContentsLength(7);
@@ -35,6 +39,10 @@ SkinLeaf::SkinLeaf(Document& document, QWidget* parent) : QWidget(parent), m_doc
     m_across->setObjectName("skinAcross");
     m_text = makeText();
     auto* form = makeForm();
+    auto* coats = new Flow;
+    coats->addWidget(m_coat);
+    coats->addWidget(m_load);
+    form->addRow(tr("coat"), coats);
     form->addRow(tr("clay"), m_clay);
     auto* both = new Flow;
     both->addWidget(m_place);
@@ -43,15 +51,41 @@ SkinLeaf::SkinLeaf(Document& document, QWidget* parent) : QWidget(parent), m_doc
     form->addRow(tr("relief"), m_relief);
     form->addRow(tr("at the joints"), m_across);
     v->addLayout(form);
-    v->addLayout(makeButtonRow(this, {{tr("Same thickness all along"), "skinEven", [this] { asThePart(); }}}));
+    v->addLayout(makeButtonRow(this, {{tr("Same thickness all along"), "skinEven", [this] { asThePart(); }},
+                                      {tr("A coat beneath"), "coatAdd", [this] { addCoat(); }},
+                                      {tr("Take this coat out"), "coatTake", [this] { takeCoat(); }}}));
     v->addWidget(m_text);
     m_rows = new StationTable(document, "skinTable");
     v->addWidget(m_rows);
     connect(m_clay, &ChoiceField::edited, this, [this](const QVariant& value) {
         const std::string id = value.toString().toStdString();
         changeLayers(m_document, tr("Clay of %1").arg(m_layers->caption().section(',', 0, 0)), [&](body::Layers& l) {
+            if (const auto k = coat(); k && *k < l.coats.size()) {
+                // A coat without clay is none.
+                if (id.empty())
+                    l.coats.erase(l.coats.begin() + static_cast<std::ptrdiff_t>(*k));
+                else
+                    l.coats[*k].clay = id;
+                return;
+            }
             l.clay = id;
+            if (id.empty()) l.coats.clear();
             if (!id.empty() && l.skin_mm <= 0) l.skin_mm = 3;
+        });
+    });
+    connect(m_coat, &ChoiceField::edited, this, [this] { show(); });
+    connect(m_load, &ChoiceField::edited, this, [this](const QVariant& value) {
+        const auto k = coat();
+        if (!k) return;
+        changeLayers(m_document, tr("Coat %1 is cured").arg(*k + 1), [&](body::Layers& l) {
+            if (*k >= l.coats.size()) return;
+            // Loads never fall from inside out: those beneath it go no later, those over it no earlier.
+            const int load = value.toInt();
+            l.coats[*k].load = load;
+            if (load == 0) return;
+            for (std::size_t i = 0; i < l.coats.size(); ++i)
+                if (int& other = l.coats[i].load; other > 0)
+                    other = i < *k ? std::min(other, load) : std::max(other, load);
         });
     });
     connect(m_place, &ChoiceField::edited, this, [this] { show(); });
@@ -83,8 +117,24 @@ void SkinLeaf::show() {
     QList<std::pair<QString, QVariant>> clays{{tr("no clay"), ""}};
     for (const fill::ClayCard& c : r.cards->clays)
         clays << std::pair{QString::fromStdString(c.name), QVariant(QString::fromStdString(c.id))};
-    m_clay->show(clays, QString::fromStdString(p.layers.clay));
-    const body::Segment* seg = segment();
+    const auto& coats = p.layers.coats;
+    QList<std::pair<QString, QVariant>> outsideIn{{tr("the skin"), -1}};
+    for (std::size_t k = coats.size(); k-- > 0;)
+        outsideIn << std::pair{k == 0 ? tr("coat 1, innermost") : tr("coat %1").arg(k + 1),
+                               QVariant(static_cast<int>(k))};
+    const std::optional<std::size_t> now = coat();
+    m_coat->show(outsideIn, now && *now < coats.size() ? static_cast<int>(*now) : -1);
+    const body::Coat* inHand = now && *now < coats.size() ? &coats[*now] : nullptr;
+    m_coat->setEnabled(!coats.empty());
+    m_load->setVisible(inHand);
+    if (inHand) {
+        QList<std::pair<QString, QVariant>> loads{{tr("cured with what goes over it"), 0}};
+        for (int n = 1; n <= std::max<int>(3, inHand->load); ++n)
+            loads << std::pair{tr("cured before, load %1").arg(n), QVariant(n)};
+        m_load->show(loads, inHand->load);
+    }
+    m_clay->show(clays, QString::fromStdString(inHand ? inHand->clay : p.layers.clay));
+    const body::Segment* seg = inHand ? nullptr : segment();
     QList<std::pair<QString, QVariant>> places{{tr("whole part"), kWhole}};
     if (seg)
         for (std::size_t i = 0; i < seg->stations.size(); ++i)
@@ -96,7 +146,8 @@ void SkinLeaf::show() {
     const int kept = m_place->currentData().isValid() ? m_place->currentData().toInt() : kWhole;
     const int place = kept < places.size() - 1 ? kept : kWhole;
     m_place->show(places, place);
-    m_thickness->show(seg && place >= 0
+    m_thickness->show(inHand ? inHand->thickness_mm
+                      : seg && place >= 0
                           ? seg->stations[static_cast<std::size_t>(place)].skin_mm.value_or(p.layers.skin_mm)
                           : p.layers.skin_mm);
     m_relief->show(100 * p.layers.relief);
@@ -110,6 +161,8 @@ void SkinLeaf::show() {
     const bool uneven = seg && std::any_of(seg->stations.begin(), seg->stations.end(),
                                            [](const body::Station& s) { return s.skin_mm.has_value(); });
     findChild<QPushButton*>("skinEven")->setEnabled(uneven);
+    findChild<QPushButton*>("coatAdd")->setEnabled(clay && coats.size() + 1 < body::kMostCoats);
+    findChild<QPushButton*>("coatTake")->setEnabled(inHand);
     m_rows->show(rowsOfSkin(m_document, part));
     if (!clay) {
         m_text->setText(
@@ -118,9 +171,10 @@ void SkinLeaf::show() {
                 : tr("No clay: covered with %1.").arg(QString::fromStdString(r.shelf.covers.at(p.layers.cover).name)));
         return;
     }
-    const fill::ClayCard& c = r.shelf.clays.at(p.layers.clay);
+    const std::size_t shown = inHand ? *now : coats.size();
+    const fill::ClayCard& c = r.shelf.clays.at(p.clayOf(shown));
     m_text->setText(
-        tr("%1 cm³ of clay; %2.").arg(Say::figure(p.skin.volume_mm3 / 1000), QString::fromStdString(c.note)));
+        tr("%1 cm³ of clay; %2.").arg(Say::figure(p.massOf(shown).volume_mm3 / 1000), QString::fromStdString(c.note)));
 }
 
 QWidget* SkinLeaf::bench() const { return m_layers; }
@@ -135,6 +189,15 @@ void SkinLeaf::setThickness(double mm) {
     const QString name =
         tr("Skin of the %1: %2")
             .arg(spoken(m_document.report().choice.parts[static_cast<std::size_t>(part)].label), Say::length(mm));
+    if (const auto k = coat()) {
+        changeLayers(
+            m_document, tr("Coat %1: %2").arg(*k + 1).arg(Say::length(mm)),
+            [&](body::Layers& l) {
+                if (*k < l.coats.size() && mm > 0) l.coats[*k].thickness_mm = mm;
+            },
+            QString("coat %1").arg(*k));
+        return;
+    }
     if (segment() && place >= 0) {
         m_document.change(
             name, [&](const document::Edits& e) { return e.setStationSkin(ref.limb, ref.segment, place, mm); },
@@ -143,6 +206,31 @@ void SkinLeaf::setThickness(double mm) {
     }
     changeLayers(
         m_document, name, [&](body::Layers& l) { l.skin_mm = mm; }, "skin");
+}
+
+std::optional<std::size_t> SkinLeaf::coat() const {
+    const QVariant chosen = m_coat->currentData();
+    if (!chosen.isValid() || chosen.toInt() < 0) return {};
+    return static_cast<std::size_t>(chosen.toInt());
+}
+
+void SkinLeaf::addCoat() {
+    const int part = selectedPart(m_document);
+    if (part < 0) return;
+    changeLayers(m_document, tr("A coat beneath the skin"), [&](body::Layers& l) {
+        if (l.clay.empty() || l.coats.size() + 1 >= body::kMostCoats) return;
+        l.coats.insert(l.coats.begin(), {l.coats.empty() ? l.clay : l.coats.front().clay, std::max(1.0, l.skin_mm), 0});
+    });
+    // The new one is in hand, so that the next key changes it.
+    if (const int at = m_coat->findData(0); at >= 0) m_coat->setCurrentIndex(at), show();
+}
+
+void SkinLeaf::takeCoat() {
+    const auto k = coat();
+    if (!k) return;
+    changeLayers(m_document, tr("Coat %1 taken out").arg(*k + 1), [&](body::Layers& l) {
+        if (*k < l.coats.size()) l.coats.erase(l.coats.begin() + static_cast<std::ptrdiff_t>(*k));
+    });
 }
 
 void SkinLeaf::asThePart() {

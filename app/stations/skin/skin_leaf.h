@@ -3,6 +3,7 @@
 // across where the pointer is, and along the whole limb.
 #include "document/document.h"
 #include <QWidget>
+#include <optional>
 
 class QLabel;
 
@@ -24,14 +25,19 @@ public:
     void point(int part, double at);
 
 private:
+    Document& m_document;
     void setThickness(double mm);
     void asThePart();
     /// Stations of the part in hand; none for a mass.
     const body::Segment* segment() const;
 
-    Document& m_document;
     LayersBench* m_layers;
-    ChoiceField *m_clay, *m_across, *m_place;
+    /// The coat beneath the skin that clay and thickness are about, from inside out; none: the skin.
+    std::optional<std::size_t> coat() const;
+    void addCoat();
+    void takeCoat();
+
+    ChoiceField *m_clay, *m_across, *m_place, *m_coat, *m_load;
     NumberField *m_thickness, *m_relief;
     QLabel* m_text;
     StationTable* m_rows;
