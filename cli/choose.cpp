@@ -82,6 +82,7 @@ Json limbJson(const document::Production& p, const body::Puppet& puppet, const c
                      {"raw_clay", l.reason.rawClay},
                      {"raw_MPa", l.reason.raw_MPa},
                      {"raw_limit_MPa", l.reason.rawLimit_MPa}};
+    if (!limb.noWire.empty()) j["no_wire"] = limb.noWire;
     if (l.chosen < 0) {
         j["state"] = nullptr;
         return j;
@@ -132,7 +133,9 @@ void chooseRun(const std::string& path, bool json, Run& run) {
         for (const Json& l : j["limbs"]) {
             if (l["state"].is_null()) {
                 fmt::print("  {:<22} {}\n", l["name"].get<std::string>(),
-                           needsWire(l) ? "no wire in stock" : "needs no wire");
+                           l.contains("no_wire") ? "no wire, as chosen: " + l["no_wire"].get<std::string>()
+                           : needsWire(l)        ? "no wire in stock"
+                                                 : "needs no wire");
                 continue;
             }
             const std::string lay = l["lay_mm"].is_null() ? "" : fmt::format(" lay {:.1f}", l["lay_mm"].get<double>());

@@ -111,6 +111,13 @@ Json puppetThings(const body::Puppet& p, const Report& r) {
                                {"pattern_mm", c.sheets[i].pattern_mm},
                                {"least_radius_mm", c.sheets[i].leastRadius_mm},
                                {"raw", numberJson(c.sheets[i].raw)},
+                               {"web", c.sheets[i].web},
+                               {"span_mm", c.sheets[i].span_mm},
+                               {"opens_mm", c.sheets[i].most_mm},
+                               {"closes_mm", c.sheets[i].least_mm},
+                               {"stretch", c.sheets[i].stretch},
+                               {"fold", c.sheets[i].fold},
+                               {"stands", c.sheets[i].strain},
                                {"open", openOf(r, t.sheets[i].name)}});
     for (std::size_t i = 0; i < t.runs.size(); ++i)
         j["runs"].push_back({{"id", t.runs[i].id},

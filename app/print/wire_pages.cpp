@@ -100,8 +100,7 @@ void WirePages::wallPage() {
         const QString name = QString::fromStdString(limb.name);
         m_pages.fitText(a.left(), y, k * columns[1] - 1, limb.mirrored ? tr("%1 ×2").arg(name) : name, 3.2, true);
         if (l.chosen < 0) {
-            m_pages.text(a.left() + k * columns[1], y, l.reason.needed() ? tr("no wire in stock") : tr("needs no wire"),
-                         3.2);
+            m_pages.text(a.left() + k * columns[1], y, Say::noWire(l.reason), 3.2);
             continue;
         }
         const choice::Candidate& c = l.candidates()[static_cast<std::size_t>(l.chosen)];

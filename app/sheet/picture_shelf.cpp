@@ -196,6 +196,8 @@ std::optional<body::Picture> fittedToHeight(const QImage& image, body::Picture p
                 right = std::max(right, x);
     if (bottom <= top) return {};
     placed.mm_px = height_mm / (bottom + 1 - top);
+    placed.width_px = g.width, placed.height_px = g.height;
+    placed.figureTop = static_cast<double>(top) / g.height, placed.figureBottom = (bottom + 1.0) / g.height;
     placed.angle_rad = 0;
     placed.y_mm = (bottom + 1) * placed.mm_px;
     placed.x_mm = -placed.mm_px * (left + right + 1) / 2;

@@ -38,7 +38,7 @@ std::vector<Tag> makeTags(const body::Puppet& puppet, const document::Production
             t.title = Say::tr("%1, left and right").arg(t.title);
         int joint = 0;
         if (l.chosen < 0) {
-            t.wire = l.reason.needed() ? Say::tr("no wire in stock") : Say::tr("needs no wire"), t.hasState = false;
+            t.wire = Say::noWire(l.reason), t.hasState = false;
         } else {
             const choice::Candidate& c = l.candidates()[static_cast<std::size_t>(l.chosen)];
             t.bundle = c.bundle;

@@ -282,6 +282,9 @@ QString Say::eye(const results::EyeCheck& c) {
     using results::Eye;
     const QString who = capital(c.subject);
     const auto between = [&](int decimals) {
+        if (c.wanted)
+            return tr("%1, you want %2 to %3")
+                .arg(number(c.found, decimals), number(c.low, decimals), number(c.high, decimals));
         return c.high < 1e8 ? tr("%1, usual is %2 to %3")
                                   .arg(number(c.found, decimals), number(c.low, decimals), number(c.high, decimals))
                             : tr("%1, at least %2 is wanted").arg(number(c.found, decimals), number(c.low, decimals));
@@ -309,6 +312,14 @@ QString Say::eye(const results::EyeCheck& c) {
             .arg(spoken(c.subject), number(c.found, 2));
     case Eye::left_and_right:
         return tr("%1 differ by %2.").arg(who, length(c.found));
+    case Eye::leg_share:
+        return tr("%1 from its first joint to the sole, against the height: %2.").arg(who, between(2));
+    case Eye::hip_height:
+        return tr("%1: its first joint above the base, against the height: %2.").arg(who, between(2));
+    case Eye::eye_to_head:
+        return tr("%1 against the head's height: %2.").arg(who, between(2));
+    case Eye::pack_to_back:
+        return tr("%1 against the trunk's length: %2.").arg(who, between(2));
     case Eye::side_seen:
         return c.found > 0 ? tr("The side is known.") : tr("Nothing shows the side yet: every depth is a guess.");
     }
@@ -425,11 +436,18 @@ QString Say::footing(const choice::PuppetChoice& c) {
                       .arg(spoken(c.skeleton.copies[static_cast<std::size_t>(tip)].label), length(droop));
 }
 
+QString Say::noWire(const choice::WireReason& r) {
+    return r.refused ? tr("no wire, as chosen") : r.needed() ? tr("no wire in stock") : tr("needs no wire");
+}
+
 QString Say::wireReason(const choice::WireReason& r) {
     QStringList why;
     if (r.pose) why << tr("to hold a pose");
     if (r.anchor) why << tr("to anchor");
     if (r.rawClay) why << tr("to hold the raw clay in shape until it is cured");
+    if (r.refused)
+        return why.isEmpty() ? tr("No wire, as you chose.")
+                             : tr("No wire, as you chose, though it would be here %1.").arg(why.join(tr(", ")));
     if (!why.isEmpty()) return tr("Wire is here %1.").arg(why.join(tr(", ")));
     return tr("Needs no wire: nothing moves, nothing hangs on it, and its raw clay carries itself "
               "(%1 of %2 MPa at its root, held level).")

@@ -37,6 +37,8 @@ public:
     /// A difference of temperatures.
     static QString warmth(double C);
     /// What a bond fails by, and what would help.
+    static QString face(fill::Face face);
+    static QString seen(body::Seen from, bool eitherSide = false);
     static QString bondLimit(results::BondLimit limit);
     /// What a puppet weighs, and of what; the parts add up to the whole.
     static QString weights(const fill::Totals& totals);
@@ -83,6 +85,8 @@ public:
     static QString footing(const choice::PuppetChoice& choice);
     /// Why a limb has wire, or needs none.
     static QString wireReason(const choice::WireReason& reason);
+    /// Why a limb has none, in three words.
+    static QString noWire(const choice::WireReason& reason);
     /// One joint's sentence for a state: "holds 48 of 31 N·mm needed".
     static QString verdict(choice::State state, const choice::Demand& demand, const choice::Verdict& verdict,
                            const wire::Bundle& bundle);

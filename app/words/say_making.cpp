@@ -248,6 +248,28 @@ QString Say::gateItem(const make::GateItem& g) {
     case Check::closed:
         return one ? tr("%1: one joint is out of reach under %2 of cloth.").arg(who, length(g.b))
                    : tr("%1: %2 joints are out of reach under %3 of cloth.").arg(who, number(g.a, 0), length(g.b));
+    case Check::try_prop:
+        return g.stop ? tr("%1 has not been tried in the hand: once the clay is hard the grip is %2 across for good.")
+                            .arg(who, length(g.a))
+                      : tr("%1 has been tried in the hand, grip %2 across.").arg(who, length(g.a));
+    case Check::hole_there:
+        return tr("The hole for the %1 is made: %2 across, %3 deep.").arg(what, length(g.a), length(g.b));
+    case Check::lit:
+        return g.stop ? tr("The %1 has not been tested: lit once before it is closed for good.").arg(what)
+                      : tr("The %1 has been lit.").arg(what);
+    case Check::seated:
+        return one ? tr("%1 is in its seat of %2, or the seat is there.").arg(who, length(g.b))
+                   : tr("%1: all %2 are in their seats of %3, or the seats are there.")
+                         .arg(who, number(g.a, 0), length(g.b));
+    case Check::spares:
+        return one ? tr("A spare of %1 is made.").arg(what) : tr("%1 spares of %2 are made.").arg(number(g.a, 0), what);
+    case Check::glue_heat:
+        return tr("The glue of the %1 lets go at %2, this load peaks at %3: stick it afterwards, or let it have done "
+                  "its "
+                  "work by then.")
+            .arg(what, temperature(g.a), temperature(g.b));
+    case Check::clearance:
+        return tr("The %1 comes off and goes on, its hole %2 wider than what sits in it.").arg(what, length(g.a, 2));
     case Check::sheen:
         return tr("%1: %2 coats are dry, the last takes %3 h; every touch-up is done.")
             .arg(who, number(g.a, 0), number(g.b, 1));

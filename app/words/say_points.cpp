@@ -12,6 +12,29 @@ QString Say::whose(const results::OpenPoint& p) {
     return p.other.empty() ? QString() : tr(" by %1 together").arg(spoken(p.other));
 }
 
+QString Say::face(fill::Face face) {
+    const QString all[] = {tr("raw clay"), tr("cured clay"), tr("wood"),    tr("metal"), tr("glass"),
+                           tr("foam"),     tr("foil"),       tr("plaster"), tr("cloth"), tr("paint")};
+    static_assert(std::size(all) == fill::kFaces);
+    return all[static_cast<int>(face)];
+}
+
+QString Say::seen(body::Seen from, bool eitherSide) {
+    switch (from) {
+    case body::Seen::front:
+        return tr("the front");
+    case body::Seen::back:
+        return tr("behind");
+    case body::Seen::left:
+        return eitherSide ? tr("either side") : tr("the left");
+    case body::Seen::right:
+        return tr("the right");
+    case body::Seen::below:
+        return tr("below");
+    }
+    return {};
+}
+
 QString Say::bondLimit(results::BondLimit limit) {
     using results::BondLimit;
     switch (limit) {
@@ -60,8 +83,39 @@ QString Say::openPoint(const results::OpenPoint& p) {
         default:
             return tr("%1 is tired: %2 of %3 s of film.").arg(who, figure(p.found), figure(p.limit));
         }
+    case Issue::never_seen:
+    case Issue::never_seen_note:
+        return tr("No picture shows %1 of %2 parts from %3.")
+            .arg(number(p.found, 0), number(p.limit, 0), seen(static_cast<body::Seen>(std::max(0, p.by)), true));
+    case Issue::pictures_differ:
+        return tr("Two pictures disagree: the figure is %1 high in %2 and %3 in %4.")
+            .arg(length(p.found), QString::fromStdString(p.subject.english()).section('/', -1), length(p.limit),
+                 QString::fromStdString(p.other.english()).section('/', -1));
+    case Issue::pair_differs:
+        return tr("%1: %2 on one side, %3 on the other, left minus right %4.")
+            .arg(who, length(p.found), length(p.limit), length(p.found - p.limit));
+    case Issue::proportion_off:
+    case Issue::proportion_rare:
+        return eye({static_cast<results::Eye>(p.by < 0 ? 0 : p.by),
+                    p.subject.english(),
+                    p.found,
+                    p.limit,
+                    p.more,
+                    {},
+                    p.issue == Issue::proportion_off
+                        ? std::optional<body::Proportion>{{{}, (p.limit + p.more) / 2, (p.more - p.limit) / 2}}
+                        : std::nullopt});
     case Issue::no_wire:
         return tr("No spool in stock can be tried for %1.").arg(who);
+    case Issue::wire_refused: {
+        QStringList what;
+        if (p.found > 0) what << tr("hold %n posed joint(s)", nullptr, static_cast<int>(p.found));
+        if (p.limit > 0) what << tr("anchor what stands or hangs on it");
+        return tr("%1 is to have no wire (\"%2\"), but it must %3. Take the choice back at its wires, or fix its "
+                  "joints "
+                  "and hang on elsewhere what hangs on it.")
+            .arg(who, spoken(p.other), what.join(tr(" and ")));
+    }
     case Issue::order:
         return tr("%1 bends before the %2, which is farther out: %3 against %4 N·mm.")
             .arg(who, spoken(p.other), figure(p.found), figure(p.limit));
@@ -144,6 +198,9 @@ QString Say::openPoint(const results::OpenPoint& p) {
     case Issue::bond_weak:
         return tr("%1 holds %2 of what it must: %3.")
             .arg(who, tr("%1 %").arg(number(100 * p.found, 0)), bondLimit(static_cast<results::BondLimit>(p.by)));
+    case Issue::glue_face:
+        return tr("%1: %2 does not hold on %3. What does is said at the bond.")
+            .arg(who, spoken(p.other), face(static_cast<fill::Face>(std::max(0, p.by))));
     case Issue::bond_heat:
         return tr("%1: its glue stands %2, and a load at %3 is still to come.")
             .arg(who, temperature(p.found), temperature(p.limit));
@@ -161,6 +218,13 @@ QString Say::openPoint(const results::OpenPoint& p) {
     case Issue::sheet_sags:
         return tr("%1 sags raw: it carries %2 of its own weight. Mesh or wire inside, thicker, or propped.")
             .arg(who, tr("%1 %").arg(number(100 * p.found, 0)));
+    case Issue::web_tears:
+        return tr("%1 is stretched by %2 when its limbs open, where it stands %3: cut it %4 wide, or of cloth.")
+            .arg(who, number(p.found, 2), number(p.limit, 2), length(std::ceil(p.more)));
+    case Issue::web_cracks:
+        return tr("%1 is bent to a strain of %2 when its limbs close, where it stands %3: no thicker than %4, or of "
+                  "cloth.")
+            .arg(who, number(p.found, 2), number(p.limit, 2), length(p.more, 2));
     case Issue::sheet_cracks:
         return tr("%1 is bent to %2 and cracks below %3 once cured: bend it raw, or thinner, or of flexible clay.")
             .arg(who, length(p.found), length(p.limit));

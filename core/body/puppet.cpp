@@ -21,6 +21,8 @@ bool operator==(const Aside& a, const Aside& b) {
                       [](const Puppet& x, const Puppet& y) -> bool { return x == y; });
 }
 
+Seen seenFrom(const Picture& x) { return x.seen.value_or(x.side ? Seen::left : Seen::front); }
+
 bool isBare(const Limb& limb, std::size_t segment) {
     if (limb.whip) return false;
     const Stiffening s = limb.segments[segment].stiffening;
@@ -136,6 +138,7 @@ void checkLimb(Rules& r, const Puppet& puppet, const Limb& l) {
         r.above(place, words("tie-down depth"), l.tieDown->depth_mm, 200);
     }
     r.between(place, words("wraps"), l.wraps, 0, 50, {});
+    r.that(l.noWire.size() <= 300, place, words("reason for no wire"), words("is longer than 300 letters"));
     r.between(place, words("loop"), l.loop_mm, 0, 500);
     if (l.cut_mm) r.between(place, words("cut length"), *l.cut_mm, 0, 2 * kFar_mm);
     if (l.pick) {
@@ -244,9 +247,21 @@ void checkSheet(Rules& r, const Puppet& puppet) {
         r.between(place, words("strength"), p.strength, 0, 1, {});
         for (double c : {p.cropLeft, p.cropTop, p.cropRight, p.cropBottom})
             r.between(place, words("crop"), c, 0, 0.95, {});
+        for (int px : {p.width_px, p.height_px})
+            r.between(place, words("pixels"), px, 0, 1e6, {});
+        r.between(place, words("figure's top"), p.figureTop, 0, 1, {});
+        r.between(place, words("figure's bottom"), p.figureBottom, 0, 1, {});
     }
     r.that(puppet.measures.size() <= 500, puppet.name, words("%1 measures", puppet.measures.size()),
            words("are more than 500"));
+    r.that(puppet.proportions.size() <= 200, puppet.name, words("%1 proportions", puppet.proportions.size()),
+           words("are more than 200"));
+    for (const Proportion& x : puppet.proportions) {
+        const Phrase place = words("%1, proportion %2", puppet.name, x.key);
+        r.that(!x.key.empty() && x.key.size() <= 200, place, words("key"), words("must be 1 to 200 letters"));
+        r.above(place, words("target"), x.target, 1000, {});
+        r.between(place, words("tolerance"), x.tolerance, 0, 1, {});
+    }
     for (const Measure& m : puppet.measures) {
         checkPoint(r, words("%1, measure %2", puppet.name, m.name), m.from_mm);
         checkPoint(r, words("%1, measure %2", puppet.name, m.name), m.to_mm);

@@ -127,6 +127,7 @@ struct Limb {
     std::vector<Segment> segments;
     std::optional<TieDown> tieDown;
     std::optional<WirePick> pick;
+    std::string noWire;             ///< why it is to have no wire at all; empty: the tool decides
     double wraps = 0;               ///< turns round the parent where it hangs on
     double loop_mm = 0;             ///< extra wire for a loop at the tip
     std::optional<double> cut_mm{}; ///< the finished length to which its wire has been cut already
@@ -241,6 +242,10 @@ struct Pose {
     ENKINET_COMPARED(Pose)
 };
 
+/// From where a picture was drawn or taken.
+enum class Seen { front, back, left, right, below };
+inline constexpr std::size_t kSides = 5;
+
 /// A drawing or photograph on the sheet; its bytes live in the production under `file`.
 struct Picture {
     std::string file;          ///< "pictures/front.png"
@@ -250,15 +255,28 @@ struct Picture {
     double angle_rad = 0;      ///< turned about its upper left corner, against the clock
     double strength = 0.5;     ///< 0 invisible to 1 full
     double cropLeft = 0, cropTop = 0, cropRight = 0, cropBottom = 0; ///< shares cut away
+    std::optional<Seen> seen{};                                      ///< none: front, or left for a side picture
+    int width_px = 0, height_px = 0;                                 ///< 0: not known
+    double figureTop = 0,
+           figureBottom = 0; ///< the figure's extent as shares of the height, from the top; alike: not known
     friend bool operator==(const Picture&, const Picture&) = default;
 };
+Seen seenFrom(const Picture& picture);
 
 /// A distance between two points of the plan, and what the real piece measured.
 struct Measure {
     std::string name;
     Vec3 from_mm, to_mm;
     std::optional<double> measured_mm;
+    std::optional<double> other_mm{}; ///< what its twin on the other side measured
     friend bool operator==(const Measure&, const Measure&) = default;
+};
+
+/// What a proportion is to be, as on the drawing that the figure follows; the key is that of the check.
+struct Proportion {
+    std::string key;
+    double target = 0, tolerance = 0.1; ///< tolerance: a share of the target
+    friend bool operator==(const Proportion&, const Proportion&) = default;
 };
 
 /// Where a rig carries the puppet; its feet then bear no load.
@@ -287,6 +305,7 @@ struct Puppet {
     std::vector<Pose> poses; ///< kept by name
     std::vector<Picture> pictures;
     std::vector<Measure> measures;
+    std::vector<Proportion> proportions{};
     std::optional<RigPoint> rig;
     Things things{};
     std::vector<LeftPoint> left{}; ///< open points that the builder leaves as they are

@@ -141,6 +141,23 @@ void checkFeature(Check& c, const Phrase& place, const Feature& f) {
 
 } // namespace
 
+int findHostLimb(const Puppet& puppet, const Spot& spot) {
+    Spot at = spot;
+    // No chain of features is longer than there are features.
+    for (std::size_t depth = 0; !at.feature.empty() && depth <= puppet.things.features.size(); ++depth)
+        for (const Feature& f : puppet.things.features)
+            if (f.id == at.feature) {
+                at = f.on;
+                break;
+            }
+    std::string id = at.limb;
+    for (const Mass& m : puppet.masses)
+        if (m.id == at.mass) id = m.limb;
+    for (std::size_t i = 0; i < puppet.limbs.size(); ++i)
+        if (!at.base && at.feature.empty() && puppet.limbs[i].id == id) return static_cast<int>(i);
+    return -1;
+}
+
 std::optional<Fault> checkThings(const Puppet& p) {
     Check c(p);
     const Things& t = p.things;
@@ -179,6 +196,11 @@ std::optional<Fault> checkThings(const Puppet& p) {
     for (const Sheet& s : t.sheets) {
         const Phrase place = words("%1, sheet %2", p.name, s.id);
         c.spot(place, s.on, false);
+        if (!s.to.isNowhere()) {
+            c.spot(place, s.to, false);
+            c.that(!s.on.limb.empty() && !s.to.limb.empty() && !(s.on == s.to), place, words("web"),
+                   words("must hang between two different segments"));
+        }
         c.between(place, words("length"), s.length_mm, 0.5, 2000, words(" mm"));
         c.between(place, words("width"), s.width_mm, 0.5, 2000, words(" mm"));
         c.between(place, words("thickness"), s.thickness_mm, 0.05, 50, words(" mm"));
@@ -230,7 +252,7 @@ void dropOrphans(Puppet& p) {
     Things& t = p.things;
     std::erase_if(t.features, [&](const Feature& f) { return !isThere(f.on); });
     std::erase_if(t.bonds, [&](const Bond& b) { return !isThere(b.from) || !isThere(b.to); });
-    std::erase_if(t.sheets, [&](const Sheet& s) { return !isThere(s.on); });
+    std::erase_if(t.sheets, [&](const Sheet& s) { return !isThere(s.on) || (!s.to.isNowhere() && !isThere(s.to)); });
     std::erase_if(t.runs, [&](const Run& r) {
         const Limb* l = findLimb(p, r.limb);
         return !l || r.toSegment >= static_cast<int>(l->segments.size());

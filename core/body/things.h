@@ -16,6 +16,7 @@ struct Spot {
     int segment = 0;
     std::string mass, feature;
     bool base = false;
+    bool isNowhere() const { return limb.empty() && mass.empty() && feature.empty() && !base; }
     friend bool operator==(const Spot&, const Spot&) = default;
 };
 
@@ -74,6 +75,8 @@ struct Bond {
     double force_N = 0, moment_Nmm = 0;  ///< what it has to stand; 0: from the weight beyond it
     Stage before = Stage::bake;          ///< its hole is made before this stage
     bool comesOff = false;
+    bool raw = false;      ///< stuck while the clay of one face is raw
+    bool paintOff = false; ///< paint is kept off both faces
     ENKINET_COMPARED(Bond)
 };
 
@@ -96,6 +99,7 @@ enum class SheetCore { none, wire, mesh };
 struct Sheet {
     std::string id, name;
     Spot on;
+    Spot to; ///< of a web: the other segment that it is held by; nowhere: held along one edge
     double length_mm = 0, width_mm = 0, thickness_mm = 0;
     double radius_mm = 0; ///< least radius that it is bent to; 0: flat
     SheetCore core = SheetCore::none;
@@ -153,6 +157,8 @@ void removeThing(Things& things, ThingKind kind, int index);
 bool isThingId(const Things& things, const std::string& id);
 
 struct Puppet;
+/// The limb that a place is on, through masses and what sits on what; -1: the base, or nowhere.
+int findHostLimb(const Puppet& puppet, const Spot& spot);
 /// The first rule that the puppet's things break, with its place. Limits: 500 features, 200 of each other kind, 5,000
 /// pieces a feature, 50 copies.
 std::optional<Fault> checkThings(const Puppet& puppet);

@@ -179,7 +179,7 @@ void tryCandidates(const Puppet& puppet, const Stock& stock, LimbChoice& l, Fiel
 
 void pickCandidate(const Puppet& puppet, const Stock& stock, LimbChoice& l, const std::vector<bool>& allowed) {
     const Limb& limb = puppet.limbs[static_cast<std::size_t>(l.limb)];
-    const auto asked = findAsked(limb, l.field->from);
+    const auto asked = l.reason.refused ? std::nullopt : findAsked(limb, l.field->from);
     l.chosen = asked ? findIn(*l.field, *asked) : -1;
     l.pinned = l.chosen >= 0;
     l.fitting = 0;
@@ -194,7 +194,7 @@ void pickCandidate(const Puppet& puppet, const Stock& stock, LimbChoice& l, cons
     }
     l.verdicts.clear();
     l.stillVerdicts.clear(), l.worstStill = -1;
-    l.state = l.demands.empty() && l.still.empty() ? State::not_checked : State::holds, l.worst = -1;
+    l.state = State::not_checked, l.worst = -1;
     l.reserve = wire::WireBend::nan, l.thin = false;
     if (l.chosen < 0) return;
     const Candidate& c = all[static_cast<std::size_t>(l.chosen)];

@@ -12,7 +12,9 @@ struct WireReason {
     bool rawClay = false; ///< holds raw clay in shape until it is cured
     Figure raw_MPa = 0;   ///< bending stress of the raw clay at the root, held level without wire
     double rawLimit_MPa = 0;
-    bool needed() const { return pose || anchor || rawClay; }
+    bool refused = false; ///< the builder wants none
+    bool asked() const { return pose || anchor || rawClay; }
+    bool needed() const { return !refused && asked(); }
     friend bool operator==(const WireReason&, const WireReason&) = default;
 };
 

@@ -278,6 +278,7 @@ private:
     WireReason calcReason(const LimbChoice& l) const {
         const Limb& limb = m_puppet.limbs[static_cast<std::size_t>(l.limb)];
         WireReason why;
+        why.refused = !limb.noWire.empty();
         why.pose = !l.demands.empty();
         why.anchor = limb.tieDown.has_value() || limb.hangsOnLimb.empty() ||
                      std::any_of(m_puppet.limbs.begin(), m_puppet.limbs.end(),

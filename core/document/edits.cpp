@@ -193,6 +193,19 @@ Edits::Changed Edits::setPick(const std::string& limb, std::optional<WirePick> p
             if (const auto b = wire::makeBundle({pick->strands, spool->diameter_mm, pick->lay_mm}); !b)
                 return Fault{words("%1, limb %2", p.name, limb), b.fault().value, b.fault().rule};
         l->pick = std::move(pick);
+        l->noWire.clear();
+        return {};
+    });
+}
+
+Edits::Changed Edits::setNoWire(const std::string& limb, const std::string& because) const {
+    return puppetEdit([&](Puppet& p) -> std::optional<Fault> {
+        Limb* l = limbOf(p, limb);
+        if (!l) return Fault{p.name, words("limb %1", limb), words("is not there")};
+        if (because.empty())
+            return Fault{words("%1, limb %2", p.name, limb), words("no wire"), words("needs its reason")};
+        l->noWire = because;
+        l->pick.reset();
         return {};
     });
 }

@@ -56,6 +56,8 @@ public:
     /// Another clay on every part of the puppet that carries the one.
     Changed replaceClay(const std::string& from, const std::string& to) const;
     /// The room, the strips, the roller and the oven.
+    /// An adhesive on the shelf or not.
+    Changed setGlue(const std::string& card, bool there) const;
     Changed setShop(const fill::Shop& shop) const;
     /// Takes cards into the production; one of a known id stands in place of the old one.
     Changed addCards(const Cards& cards) const;
@@ -92,6 +94,8 @@ public:
     Changed addOffcut(const Offcut& offcut) const;
     Changed removeOffcut(std::size_t index) const;
     /// Pins a limb's wire, or lets the tool choose again.
+    /// No wire in a limb, and why; setPick takes it back.
+    Changed setNoWire(const std::string& limb, const std::string& because) const;
     Changed setPick(const std::string& limb, std::optional<body::WirePick> pick) const;
 
     // The drawing (sheet_edits.cpp). Limbs that hang on a moved point, and masses, go with it.
@@ -128,6 +132,10 @@ public:
     Changed removePicture(std::size_t index) const;
     Changed addMeasure(const body::Measure& measure) const;
     Changed setMeasured(std::size_t index, std::optional<double> mm) const;
+    /// What a proportion is to be, by the key of its check; none: as is usual again.
+    Changed setProportion(const std::string& key, std::optional<double> target, double tolerance) const;
+    /// What the twin of a measured piece measures.
+    Changed setOther(std::size_t index, std::optional<double> mm) const;
     Changed removeMeasure(std::size_t index) const;
 
     // Paint (paint_edits.cpp).

@@ -116,6 +116,8 @@ Cards mergeCards(const Cards& shipped, const Cards& own) {
 fill::Shelf makeShelf(const Cards& cards, const fill::Shop& shop) {
     fill::Shelf s;
     s.shop = shop;
+    for (const auto& c : cards.adhesives)
+        s.adhesives.emplace(c.id, c);
     for (const auto& c : cards.ovens)
         s.ovens.emplace(c.id, c);
     for (const auto& c : cards.clays)

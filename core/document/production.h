@@ -54,6 +54,7 @@ struct Stock {
     std::vector<Held> clays_g, paints_ml;
     fill::FoilRoll foil;
     fill::Shop shop{};
+    std::vector<std::string> glues{};      ///< cards of the adhesives that are on the shelf
     std::vector<wire::BendTest> bendTests; ///< of spools in stock
     std::vector<wire::HangTest> hangTests;
     std::vector<wire::WearTest> wearTests{}; ///< what wires did on the set; of spools in stock

@@ -220,7 +220,7 @@ void renumber(Things& things, const std::string& limb,
     for (Bond& b : things.bonds)
         spot(b.from), spot(b.to);
     for (Sheet& s : things.sheets)
-        spot(s.on);
+        spot(s.on), spot(s.to);
     for (Prop& x : things.props)
         spot(x.hand);
     for (Run& r : things.runs)
@@ -483,6 +483,30 @@ Edits::Changed Edits::setMeasured(std::size_t index, std::optional<double> mm) c
     return puppetEdit([&](Puppet& p) -> std::optional<Fault> {
         if (index >= p.measures.size()) return missing(p, words("measure"));
         p.measures[index].measured_mm = mm;
+        return {};
+    });
+}
+
+Edits::Changed Edits::setOther(std::size_t index, std::optional<double> mm) const {
+    return puppetEdit([&](Puppet& p) -> std::optional<Fault> {
+        if (index >= p.measures.size()) return missing(p, words("measure"));
+        p.measures[index].other_mm = mm;
+        return {};
+    });
+}
+
+Edits::Changed Edits::setProportion(const std::string& key, std::optional<double> target, double tolerance) const {
+    return puppetEdit([&](Puppet& p) -> std::optional<Fault> {
+        const auto at =
+            std::find_if(p.proportions.begin(), p.proportions.end(), [&](const Proportion& x) { return x.key == key; });
+        if (!target) {
+            if (at == p.proportions.end()) return missing(p, words("proportion"));
+            p.proportions.erase(at);
+        } else if (at != p.proportions.end()) {
+            at->target = *target, at->tolerance = tolerance;
+        } else {
+            p.proportions.push_back({key, *target, tolerance});
+        }
         return {};
     });
 }

@@ -33,6 +33,13 @@ Edits::Changed Edits::replaceClay(const std::string& from, const std::string& to
     });
 }
 
+Edits::Changed Edits::setGlue(const std::string& card, bool there) const {
+    Production p = m_production;
+    std::erase(p.stock.glues, card);
+    if (there) p.stock.glues.push_back(card);
+    return makeProduction(std::move(p), m_shipped);
+}
+
 Edits::Changed Edits::setShop(const fill::Shop& shop) const {
     Production p = m_production;
     p.stock.shop = shop;

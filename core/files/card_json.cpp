@@ -8,6 +8,11 @@ namespace {
 
 const std::map<std::string, wire::Use> kUses{
     {"posed", wire::Use::posed}, {"static", wire::Use::fixed}, {"both", wire::Use::both}};
+const std::map<std::string, fill::Face> kFaceWords{
+    {"raw clay", fill::Face::raw_clay}, {"cured clay", fill::Face::cured_clay}, {"wood", fill::Face::wood},
+    {"metal", fill::Face::metal},       {"glass", fill::Face::glass},           {"foam", fill::Face::foam},
+    {"foil", fill::Face::foil},         {"plaster", fill::Face::plaster},       {"cloth", fill::Face::cloth},
+    {"paint", fill::Face::paint}};
 const std::map<std::string, fill::ClayFamily> kFamilies{{"oven-bake firm", fill::ClayFamily::firm},
                                                         {"oven-bake flexible", fill::ClayFamily::flexible},
                                                         {"air-dry", fill::ClayFamily::air_dry},
@@ -88,6 +93,10 @@ Cards readCards(Reader& r) {
         fill::AdhesiveCard c;
         c.id = x.neededText("id"), c.name = x.text("name", c.id), c.note = x.text("note", "");
         c.shear_MPa = x.neededNumber("shear_MPa"), c.limit_C = x.number("limit_C", 60);
+        x.object("holds_MPa", [&](Reader& y) {
+            for (const auto& [word, face] : kFaceWords)
+                if (const auto shear = y.maybeNumber(word.c_str())) c.holds_MPa[face] = *shear;
+        });
         keep(x, cards.adhesives, fill::makeAdhesive(c));
     });
     r.each("paints", kMost, words("paint card"), [&](Reader& x) {
@@ -170,9 +179,12 @@ Json cardsJson(const Cards& cards) {
     for (const fill::OvenCard& c : cards.ovens)
         j["ovens"].push_back(
             {{"id", c.id}, {"name", c.name}, {"note", c.note}, {"limit_C", c.limit_C}, {"support", c.support}});
-    for (const fill::AdhesiveCard& c : cards.adhesives)
-        j["adhesives"].push_back(
-            {{"id", c.id}, {"name", c.name}, {"note", c.note}, {"shear_MPa", c.shear_MPa}, {"limit_C", c.limit_C}});
+    for (const fill::AdhesiveCard& c : cards.adhesives) {
+        Json one{{"id", c.id}, {"name", c.name}, {"note", c.note}, {"shear_MPa", c.shear_MPa}, {"limit_C", c.limit_C}};
+        for (const auto& [face, shear] : c.holds_MPa)
+            one["holds_MPa"][wordOf(kFaceWords, face)] = shear;
+        j["adhesives"].push_back(std::move(one));
+    }
     for (const paint::PaintCard& c : cards.paints)
         j["paints"].push_back({{"id", c.id},
                                {"name", c.name},

@@ -94,6 +94,7 @@ void readStock(Reader& r, Stock& s) {
                                      y.neededNumber("force_N")});
         });
     });
+    s.glues = r.texts("glues", 200);
     r.object("foil", [&](Reader& x) {
         s.foil = {x.number("mass_g_per_m2", 43), x.number("width_mm", 300), x.number("length_m", 30),
                   x.number("price", 0)};
@@ -115,6 +116,7 @@ Json stockJson(const Stock& s) {
         j["clays"].push_back({{"card", h.card}, {"mass_g", h.amount}});
     for (const Held& h : s.paints_ml)
         j["paints"].push_back({{"card", h.card}, {"volume_ml", h.amount}});
+    if (!s.glues.empty()) j["glues"] = s.glues;
     j["foil"] = {{"mass_g_per_m2", s.foil.mass_g_m2},
                  {"width_mm", s.foil.width_mm},
                  {"length_m", s.foil.length_m},

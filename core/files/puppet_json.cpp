@@ -30,6 +30,8 @@ const std::map<std::string, BaseTurn> kBaseTurns{
     {"as it falls", BaseTurn::as_it_falls}, {"first", BaseTurn::first}, {"last", BaseTurn::last}};
 const std::map<std::string, BakeSchool> kSchools{
     {"once", BakeSchool::once}, {"limb by limb", BakeSchool::staged}, {"own list", BakeSchool::own}};
+const std::map<std::string, Seen> kSeen{
+    {"front", Seen::front}, {"back", Seen::back}, {"left", Seen::left}, {"right", Seen::right}, {"below", Seen::below}};
 const std::map<std::string, Acting> kActing{
     {"quiet", Acting::quiet}, {"plain", Acting::plain}, {"broad", Acting::broad}};
 
@@ -148,6 +150,7 @@ Limb readLimb(Reader& r) {
             l.pick->drops.push_back({d.neededText("after"), d.whole("strands", 1)});
         });
     });
+    l.noWire = r.text("no_wire", "");
     l.wraps = r.number("wraps", 0), l.loop_mm = r.number("loop_mm", 0), l.cut_mm = r.maybeNumber("cut_mm");
     l.extras = r.extras();
     return l;
@@ -167,6 +170,7 @@ Json limbJson(const Limb& l) {
     if (l.pick)
         for (const StrandDrop& d : l.pick->drops)
             o["wire"]["drops"].push_back({{"after", d.joint}, {"strands", d.strands}});
+    if (!l.noWire.empty()) o["no_wire"] = l.noWire;
     if (l.cut_mm) o["cut_mm"] = *l.cut_mm;
     if (l.wraps != 0) o["wraps"] = l.wraps;
     if (l.loop_mm != 0) o["loop_mm"] = l.loop_mm;
@@ -233,13 +237,32 @@ void readSheet(Reader& r, Puppet& p) {
     r.object("board", [&](Reader& x) { p.board = readPose(x); });
     r.each("poses", 500, words("pose"), [&](Reader& x) { p.poses.push_back(readPose(x)); });
     r.each("pictures", 16, words("picture"), [&](Reader& x) {
-        p.pictures.push_back({x.neededText("file"), x.flag("side", false), x.number("x_mm", 0), x.number("y_mm", 0),
-                              x.neededNumber("mm_per_px"), degToRad(x.number("angle_deg", 0)),
-                              x.number("strength", 0.5), x.number("crop_left", 0), x.number("crop_top", 0),
-                              x.number("crop_right", 0), x.number("crop_bottom", 0)});
+        p.pictures.push_back({x.neededText("file"),
+                              x.flag("side", false),
+                              x.number("x_mm", 0),
+                              x.number("y_mm", 0),
+                              x.neededNumber("mm_per_px"),
+                              degToRad(x.number("angle_deg", 0)),
+                              x.number("strength", 0.5),
+                              x.number("crop_left", 0),
+                              x.number("crop_top", 0),
+                              x.number("crop_right", 0),
+                              x.number("crop_bottom", 0),
+                              {},
+                              0,
+                              0,
+                              0,
+                              0});
+        Picture& y = p.pictures.back();
+        if (x.has("seen_from")) y.seen = x.word("seen_from", kSeen, Seen::front);
+        y.width_px = x.whole("width_px", 0), y.height_px = x.whole("height_px", 0);
+        y.figureTop = x.number("figure_top", 0), y.figureBottom = x.number("figure_bottom", 0);
+    });
+    r.each("proportions", 200, words("proportion"), [&](Reader& x) {
+        p.proportions.push_back({x.neededText("key"), x.neededNumber("target"), x.number("tolerance", 0.1)});
     });
     r.each("measures", 500, words("measure"), [&](Reader& x) {
-        Measure m{x.text("name", ""), {}, {}, x.maybeNumber("measured_mm")};
+        Measure m{x.text("name", ""), {}, {}, x.maybeNumber("measured_mm"), x.maybeNumber("other_side_mm")};
         m.from_mm = readPoint(x, "from_x_mm", "from_y_mm", "from_z_mm"),
         m.to_mm = readPoint(x, "to_x_mm", "to_y_mm", "to_z_mm");
         p.measures.push_back(m);
@@ -251,7 +274,7 @@ void addSheet(Json& o, const Puppet& p) {
     if (!(p.board == Pose{})) o["board"] = poseJson(p.board);
     for (const Pose& x : p.poses)
         o["poses"].push_back(poseJson(x));
-    for (const Picture& x : p.pictures)
+    for (const Picture& x : p.pictures) {
         o["pictures"].push_back({{"file", x.file},
                                  {"side", x.side},
                                  {"x_mm", x.x_mm},
@@ -263,11 +286,19 @@ void addSheet(Json& o, const Puppet& p) {
                                  {"crop_top", x.cropTop},
                                  {"crop_right", x.cropRight},
                                  {"crop_bottom", x.cropBottom}});
+        Json& y = o["pictures"].back();
+        if (x.seen) y["seen_from"] = wordOf(kSeen, *x.seen);
+        if (x.width_px > 0) y["width_px"] = x.width_px, y["height_px"] = x.height_px;
+        if (x.figureBottom > x.figureTop) y["figure_top"] = x.figureTop, y["figure_bottom"] = x.figureBottom;
+    }
+    for (const Proportion& x : p.proportions)
+        o["proportions"].push_back({{"key", x.key}, {"target", x.target}, {"tolerance", x.tolerance}});
     for (const Measure& m : p.measures) {
         Json j{{"name", m.name},           {"from_x_mm", m.from_mm.x}, {"from_y_mm", m.from_mm.y},
                {"from_z_mm", m.from_mm.z}, {"to_x_mm", m.to_mm.x},     {"to_y_mm", m.to_mm.y},
                {"to_z_mm", m.to_mm.z}};
         if (m.measured_mm) j["measured_mm"] = *m.measured_mm;
+        if (m.other_mm) j["other_side_mm"] = *m.other_mm;
         o["measures"].push_back(j);
     }
     if (p.rig) o["rig"] = {{"limb", p.rig->limb}, {"segment", p.rig->segment + 1}};

@@ -45,6 +45,9 @@ public:
             s.limb = x.text("limb", ""), s.segment = x.whole("segment", 1) - 1;
         });
     }
+    void maybeSpot(const char* key, Spot& s) {
+        if (m_r.has(key)) spot(key, s);
+    }
     void list(const char* key, const char* one, std::vector<double>& v) {
         m_r.each(key, 200, std::string(one), [&](Reader& x) { v.push_back(x.neededNumber(one)); });
     }
@@ -80,6 +83,9 @@ public:
         else
             m_j[key] = {{"limb", s.limb}, {"segment", s.segment + 1}};
     }
+    void maybeSpot(const char* key, Spot& s) {
+        if (!s.isNowhere()) spot(key, s);
+    }
     template <class Value> void list(const char* key, const char* one, std::vector<Value>& v) {
         for (const Value& x : v)
             m_j[key].push_back({{one, x}});
@@ -105,6 +111,7 @@ template <class V> void fields(V& v, Bond& b) {
     v("free_mm", b.free_mm), v("clearance_mm", b.clearance_mm), v("wire", b.wire), v("adhesive", b.adhesive);
     v("socket", b.socket), v("hold_N", b.hold_N), v("force_N", b.force_N), v("moment_Nmm", b.moment_Nmm);
     v.word("before", kStages, b.before), v("comes_off", b.comesOff);
+    v("raw", b.raw), v("paint_kept_off", b.paintOff);
 }
 template <class V> void fields(V& v, Base& b) {
     v.word("shape", kBaseShapes, b.shape), v.word("stuff", kStuffs, b.stuff), v("width_mm", b.width_mm);
@@ -112,7 +119,8 @@ template <class V> void fields(V& v, Base& b) {
     v("weight_g", b.weight_g);
 }
 template <class V> void fields(V& v, Sheet& s) {
-    v.id("id", s.id), v("name", s.name), v.spot("on", s.on), v("length_mm", s.length_mm), v("width_mm", s.width_mm);
+    v.id("id", s.id), v("name", s.name), v.spot("on", s.on), v.maybeSpot("to", s.to), v("length_mm", s.length_mm),
+        v("width_mm", s.width_mm);
     v("thickness_mm", s.thickness_mm), v("radius_mm", s.radius_mm), v.word("core", kCores, s.core);
     v("clay", s.clay), v("cover", s.cover);
 }

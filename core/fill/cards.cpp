@@ -31,6 +31,10 @@ Result<AdhesiveCard> makeAdhesive(AdhesiveCard c) {
                             {{words("shear strength"), c.shear_MPa, 0.01, 100, words(" MPa")},
                              {words("limit"), c.limit_C, 20, 500, words(" C")}}))
         return *f;
+    for (const auto& [face, shear] : c.holds_MPa)
+        if (auto f = findBeyond(words("adhesive card %1", c.id),
+                                {{words("shear strength"), shear, 0.001, 100, words(" MPa")}}))
+            return *f;
     return c;
 }
 

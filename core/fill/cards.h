@@ -1,6 +1,7 @@
 #pragma once
 // What the shop has to fill, skin and cover with. Values on the shipped cards are typical, and said to be.
 #include "base/result.h"
+#include <map>
 #include <string>
 
 namespace enkinet::fill {
@@ -57,10 +58,15 @@ struct OvenCard {
 };
 
 /// What things are stuck together with. Values are typical, of faces that are clean and roughened.
+enum class Face { raw_clay, cured_clay, wood, metal, glass, foam, foil, plaster, cloth, paint };
+inline constexpr std::size_t kFaces = 10;
+
 struct AdhesiveCard {
     std::string id, name, note;
-    double shear_MPa = 0;
-    double limit_C = 60; ///< lets go above
+    double shear_MPa = 0; ///< at its best
+    double limit_C = 60;  ///< lets go above
+    std::map<Face, double>
+        holds_MPa{}; ///< by face; none named: alike on all; a face that is not there: it does not hold
     friend bool operator==(const AdhesiveCard&, const AdhesiveCard&) = default;
 };
 

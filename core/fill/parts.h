@@ -18,6 +18,7 @@ struct Shelf {
     std::map<std::string, BulkCard> bulks;
     std::map<std::string, CoverCard> covers;
     std::map<std::string, OvenCard> ovens;
+    std::map<std::string, AdhesiveCard> adhesives{};
     Shop shop{};
     friend bool operator==(const Shelf&, const Shelf&) = default;
 };

@@ -127,19 +127,6 @@ void Planner::finish(const std::vector<SchemeWork>& schemes) {
     if (m_hard.empty() && m_painted.empty() && m_cover.empty()) after(plant, m_putty, Reason::handled_last);
 }
 
-int Planner::limbOf(const body::Spot& spot) const {
-    std::string id = spot.limb;
-    for (const Mass& m : m_puppet.masses)
-        if (m.id == spot.mass) id = m.limb;
-    if (!spot.feature.empty())
-        for (const Feature& f : m_puppet.things.features)
-            // What sits on a feature that sits on another is found by the one below, and never by itself.
-            if (f.id == spot.feature && f.on.feature != spot.feature) return limbOf(f.on);
-    for (std::size_t i = 0; i < m_puppet.limbs.size(); ++i)
-        if (m_puppet.limbs[i].id == id) return static_cast<int>(i);
-    return -1;
-}
-
 void Planner::between(int step, int limb, Stage before) {
     const auto behind = [&](const std::map<int, int>& steps, Reason why) {
         const auto found = steps.find(limb);
@@ -214,7 +201,7 @@ void Planner::things(const std::vector<fill::FeatureWork>& features) {
         const int n = w.count() + f.spares;
         const int step = add(StepKind::feature, f.id, f.name, w.minutes.value > 0 ? w.minutes.value : kFeature * n);
         at(step).amount = n;
-        between(step, limbOf(f.on), f.before);
+        between(step, findHostLimb(m_puppet, f.on), f.before);
         featureSteps[f.id] = step;
         last.push_back(step);
     }
@@ -224,7 +211,7 @@ void Planner::things(const std::vector<fill::FeatureWork>& features) {
     for (const Sheet& s : t.sheets) {
         const int step = add(StepKind::sheet, s.id, s.name, kSheet + kSheetCm2 * s.length_mm * s.width_mm / 100);
         const bool baked = m_shelf.clays.contains(s.clay) && fill::isOvenBaked(m_shelf.clays.at(s.clay).family);
-        between(step, limbOf(s.on), s.clay.empty() ? Stage::shoot : baked ? Stage::bake : Stage::paint);
+        between(step, findHostLimb(m_puppet, s.on), s.clay.empty() ? Stage::shoot : baked ? Stage::bake : Stage::paint);
         last.push_back(step);
     }
     for (const Run& r : t.runs) {
@@ -235,7 +222,8 @@ void Planner::things(const std::vector<fill::FeatureWork>& features) {
     for (const Bond& b : t.bonds) {
         const bool drilled = b.kind == BondKind::pin || b.kind == BondKind::dowel || b.kind == BondKind::rod ||
                              b.kind == BondKind::magnet;
-        const int host = limbOf(b.to) >= 0 ? limbOf(b.to) : limbOf(b.from);
+        const int host =
+            findHostLimb(m_puppet, b.to) >= 0 ? findHostLimb(m_puppet, b.to) : findHostLimb(m_puppet, b.from);
         if (drilled) {
             const int step = add(StepKind::hole, b.id, b.name, kDrillHole, 0, Tool::drill, Caution::eyes);
             if (b.to.base && b.from.base) continue;
@@ -256,7 +244,7 @@ void Planner::things(const std::vector<fill::FeatureWork>& features) {
     }
     for (const Prop& p : t.props) {
         const int step = add(StepKind::try_prop, p.id, p.name, kTry);
-        between(step, limbOf(p.hand), Stage::bake);
+        between(step, findHostLimb(m_puppet, p.hand), Stage::bake);
     }
     for (const Variant& v : t.variants) {
         const int step = add(StepKind::variant, v.id, v.name, v.minutes > 0 ? v.minutes : kVariant);

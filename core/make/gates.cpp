@@ -1,8 +1,10 @@
 #include "make/gates.h"
+#include "fill/things.h"
 #include <algorithm>
 #include <cmath>
 #include <limits>
 #include <map>
+#include <set>
 
 namespace enkinet::make {
 
@@ -151,6 +153,42 @@ void addHoles(std::vector<GateItem>& gate, const Puppet& puppet) {
     if (wires > 0) gate.push_back({Check::holes, {}, static_cast<double>(wires), depth, false});
 }
 
+/// What is to be there before clay hardens round it, on the limbs of some parts. peak_C: of the load; 0: none.
+void addThings(std::vector<GateItem>& gate, const Puppet& puppet, const choice::PuppetChoice& c,
+               const fill::Shelf& shelf, const std::vector<int>& parts, double peak_C) {
+    std::set<int> limbs;
+    for (int i : parts)
+        limbs.insert(
+            c.rest.copies[static_cast<std::size_t>(linkOf(c, c.parts[static_cast<std::size_t>(i)]).copy)].limb);
+    const auto here = [&](const Spot& s) { return limbs.contains(body::findHostLimb(puppet, s)); };
+    const Things& t = puppet.things;
+    for (const Prop& p : t.props)
+        if (here(p.hand)) gate.push_back({Check::try_prop, p.name, p.grip_mm, 0, !p.tried});
+    for (const Run& r : t.runs)
+        for (std::size_t i = 0; i < puppet.limbs.size(); ++i)
+            if (puppet.limbs[i].id == r.limb && limbs.contains(static_cast<int>(i)))
+                gate.push_back({Check::lit, r.name, 0, 0, !r.tested});
+    for (const Feature& f : t.features) {
+        if (!here(f.on)) continue;
+        if (f.apart && f.before <= Stage::bake)
+            gate.push_back({Check::seated, f.name, static_cast<double>(fill::calcFeature(puppet, f, shelf).count()),
+                            fill::findSeat(f).first, false});
+        if (f.spares > 0) gate.push_back({Check::spares, f.name, static_cast<double>(f.spares), 0, false});
+    }
+    for (const Bond& b : t.bonds) {
+        if (b.before > Stage::bake || (!here(b.from) && !here(b.to))) continue;
+        const bool hole = b.kind == BondKind::pin || b.kind == BondKind::dowel || b.kind == BondKind::rod ||
+                          b.kind == BondKind::magnet;
+        if (hole && b.diameter_mm > 0)
+            gate.push_back(
+                {Check::hole_there, b.name, b.diameter_mm + b.clearance_mm, std::max(b.depth_mm, b.depthTo_mm), false});
+        if (hole && b.comesOff) gate.push_back({Check::clearance, b.name, b.clearance_mm, 0, false});
+        if (const auto card = shelf.adhesives.find(b.adhesive);
+            card != shelf.adhesives.end() && card->second.limit_C < peak_C)
+            gate.push_back({Check::glue_heat, b.name, card->second.limit_C, peak_C, false});
+    }
+}
+
 /// What must be dry or set by now, and what must not be on the piece yet.
 void addWet(std::vector<GateItem>& gate, const Puppet& puppet, const choice::PuppetChoice& c, const fill::Shelf& shelf,
             const fill::Bake& bake) {
@@ -191,7 +229,10 @@ std::vector<GateItem> calcBakeGate(const Puppet& puppet, const choice::PuppetCho
     }
     addWet(gate, puppet, c, shelf, bake);
     addHoles(gate, puppet);
-    if (bake.coats == 0) addClay(gate, puppet, c, shelf, bake.fresh);
+    if (bake.coats == 0) {
+        addClay(gate, puppet, c, shelf, bake.fresh);
+        addThings(gate, puppet, c, shelf, bake.fresh, fill::calcPeak(shelf, bake.set_C));
+    }
     addProps(gate, puppet, c, shelf, bake.fresh);
     for (const std::string& id : puppet.wants.inOven)
         if (const auto card = shelf.ovens.find(id);
@@ -230,6 +271,7 @@ std::vector<GateItem> calcDryGate(const Puppet& puppet, const choice::PuppetChoi
     std::vector<GateItem> gate;
     addHoles(gate, puppet);
     addClay(gate, puppet, c, shelf, parts);
+    addThings(gate, puppet, c, shelf, parts, 0);
     addProps(gate, puppet, c, shelf, parts);
     return gate;
 }

@@ -30,6 +30,13 @@ enum class Check {
     probe,      ///< a: what to dial so that the oven's mean is b, °C; without a probe a is NaN
     cool,       ///< a: minutes until the thickest part can be moved; b: until the thinnest can
     closed,     ///< a: joints whose wire is out of reach once cloth of b mm closes over it
+    try_prop,   ///< a: grip of the hand, mm; stop: not tried yet
+    hole_there, ///< a: diameter, mm; b: depth, mm
+    lit,        ///< a cable; stop: not tested yet
+    seated,     ///< a: how many; b: diameter of the seat, mm
+    spares,     ///< a: how many are made beside those that go on
+    glue_heat,  ///< a bond's glue that has yet to stand this heat; a: limit; b: peak, °C
+    clearance,  ///< what comes off turns and lifts; a: mm that its hole is wider
     sheen,      ///< the last coat: a: coats beneath it; b: hours that the one below takes to dry
 };
 

@@ -98,7 +98,6 @@ private:
     }
     /// A step between two stages of the limb that it sits on.
     void between(int step, int limb, body::Stage before);
-    int limbOf(const body::Spot& spot) const; ///< -1: none
 
     const body::Puppet& m_puppet;
     const choice::PuppetChoice& m_choice;

@@ -1,4 +1,6 @@
 #include "results/points.h"
+#include "results/proportions.h"
+#include "results/views.h"
 #include <algorithm>
 #include <cmath>
 #include <iterator>
@@ -7,8 +9,15 @@ namespace enkinet::results {
 
 namespace {
 
+/// By which two of a pair may differ: a length, or a share where that is more.
+constexpr double kPairApart_mm = 0.5, kPairShare = 0.02;
+
 /// Advice that may be left as it is, with the word that a file keeps it under.
-constexpr std::pair<const char*, Issue> kLeavable[] = {{"order", Issue::order},
+constexpr std::pair<const char*, Issue> kLeavable[] = {{"views", Issue::never_seen},
+                                                       {"pictures", Issue::pictures_differ},
+                                                       {"pair", Issue::pair_differs},
+                                                       {"proportion", Issue::proportion_off},
+                                                       {"order", Issue::order},
                                                        {"key", Issue::wants_key},
                                                        {"twist", Issue::twist_hard},
                                                        {"skin-jump", Issue::skin_jump},
@@ -24,18 +33,21 @@ constexpr std::pair<const char*, Issue> kLeavable[] = {{"order", Issue::order},
                                                        {"test", Issue::test_contradicts},
                                                        {"still-droop", Issue::still_droops},
                                                        {"bond", Issue::bond_weak},
+                                                       {"glue-face", Issue::glue_face},
                                                        {"bond-heat", Issue::bond_heat},
                                                        {"wall", Issue::hole_wall},
                                                        {"tips", Issue::base_tips},
                                                        {"pushed", Issue::base_pushed},
                                                        {"sheet-sags", Issue::sheet_sags},
                                                        {"sheet-cracks", Issue::sheet_cracks},
+                                                       {"web-tears", Issue::web_tears},
+                                                       {"web-cracks", Issue::web_cracks},
                                                        {"run-wall", Issue::run_wall},
                                                        {"run-bend", Issue::run_bend}};
 
 bool isNote(Issue i) {
     return i == Issue::not_checked || i == Issue::thin_reserve || i == Issue::own_colour || i == Issue::run_untested ||
-           i == Issue::prop_untried;
+           i == Issue::prop_untried || i == Issue::proportion_rare || i == Issue::never_seen_note;
 }
 
 } // namespace
@@ -67,6 +79,64 @@ void Points::sheet() {
     // A quadruped's height is taken at the shoulder, so only a figure below its height is surely wrong.
     if (m_r.top_mm < 0.95 * m_puppet.height_mm)
         add({Station::sheet, Issue::height_off, -1, -1, -1, kNoState, m_r.top_mm, m_puppet.height_mm, m_puppet.name});
+}
+
+void Points::proportions() {
+    for (const EyeCheck& c : calcEyeChecks(m_puppet, m_r)) {
+        if (!isRatio(c.eye) || c.fine()) continue;
+        OpenPoint p{Station::sheet,
+                    c.wanted ? Issue::proportion_off : Issue::proportion_rare,
+                    -1,
+                    -1,
+                    -1,
+                    kNoState,
+                    c.found,
+                    c.low,
+                    c.subject};
+        p.by = static_cast<int>(c.eye), p.more = c.high, p.key = "proportion:" + c.key;
+        add(std::move(p));
+    }
+}
+
+void Points::views() {
+    if (m_puppet.pictures.empty()) return;
+    const auto views = calcViews(m_puppet, m_r.choice);
+    std::array<int, body::kSides> unseen{};
+    int noSide = 0;
+    for (const PartViews& v : views) {
+        const auto seen = [&](body::Seen from) { return v.picture[static_cast<std::size_t>(from)] >= 0; };
+        for (std::size_t k = 0; k < body::kSides; ++k)
+            unseen[k] += !seen(static_cast<body::Seen>(k));
+        noSide += !seen(body::Seen::left) && !seen(body::Seen::right);
+    }
+    unseen[static_cast<std::size_t>(body::Seen::left)] = noSide;
+    for (const body::Seen from : {body::Seen::front, body::Seen::left, body::Seen::back, body::Seen::below}) {
+        const int n = unseen[static_cast<std::size_t>(from)];
+        if (n == 0) continue;
+        const bool needed = from == body::Seen::front || from == body::Seen::left;
+        OpenPoint p{Station::sheet,
+                    needed ? Issue::never_seen : Issue::never_seen_note,
+                    -1,
+                    -1,
+                    -1,
+                    kNoState,
+                    static_cast<double>(n),
+                    static_cast<double>(views.size()),
+                    m_puppet.name};
+        p.by = static_cast<int>(from), p.key = "views:" + std::to_string(p.by);
+        add(std::move(p));
+    }
+    for (const Disagreement& d : findDisagreements(m_puppet))
+        add({Station::sheet, Issue::pictures_differ, -1, -1, -1, kNoState, d.one_mm, d.other_mm,
+             m_puppet.pictures[static_cast<std::size_t>(d.one)].file,
+             m_puppet.pictures[static_cast<std::size_t>(d.other)].file});
+}
+
+void Points::pairs() {
+    for (const body::Measure& m : m_puppet.measures)
+        if (m.measured_mm && m.other_mm &&
+            std::abs(*m.measured_mm - *m.other_mm) > std::max(kPairApart_mm, kPairShare * *m.measured_mm))
+            add({Station::sheet, Issue::pair_differs, -1, -1, -1, kNoState, *m.measured_mm, *m.other_mm, m.name});
 }
 
 void Points::orders() {

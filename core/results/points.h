@@ -13,7 +13,10 @@ public:
     Points(const Production& p, int puppet, Report& r, fill::BakeMemo& bakes)
         : m_production(p), m_puppet(p.puppets[static_cast<std::size_t>(puppet)]), m_r(r), m_bakes(bakes) {}
 
-    void sheet();  ///< and the figure's height
+    void sheet(); ///< and the figure's height
+    void proportions();
+    void views();
+    void pairs();
     void orders(); ///< of steps that no longer can be
     void wires();  ///< wire_points.cpp
     void things(); ///< thing_points.cpp

@@ -1,6 +1,7 @@
 #include "results/proportions.h"
 #include <algorithm>
 #include <cmath>
+#include <iterator>
 
 namespace enkinet::results {
 
@@ -9,6 +10,13 @@ using namespace body;
 namespace {
 
 constexpr double kMuch = 1e9;
+
+constexpr const char* kEyeWords[] = {"heads_high",    "hand_to_head",   "foot_to_head",   "hand_to_forearm",
+                                     "hand_to_mouth", "foot_on_ground", "neck_to_ground", "armature_cover",
+                                     "meets_at_bend", "left_and_right", "leg_share",      "hip_height",
+                                     "eye_to_head",   "pack_to_back",   "side_seen"};
+static_assert(std::size(kEyeWords) == static_cast<std::size_t>(Eye::side_seen) + 1);
+const char* wordOf(Eye eye) { return kEyeWords[static_cast<int>(eye)]; }
 
 const Mass* findHead(const Puppet& p) {
     for (const Mass& m : p.masses)
@@ -30,13 +38,38 @@ std::size_t firstPosed(const Limb& l) {
 
 } // namespace
 
+bool isRatio(Eye eye) {
+    switch (eye) {
+    case Eye::heads_high:
+    case Eye::hand_to_head:
+    case Eye::foot_to_head:
+    case Eye::hand_to_forearm:
+    case Eye::leg_share:
+    case Eye::hip_height:
+    case Eye::eye_to_head:
+    case Eye::pack_to_back:
+        return true;
+    default:
+        return false;
+    }
+}
+
 std::vector<EyeCheck> calcEyeChecks(const Puppet& p, const Report& r) {
     std::vector<EyeCheck> all;
+    // One length over another, between what is usual or near what the builder wants.
+    const auto ratio = [&](Eye eye, const std::string& name, const std::string& id, double found, double low,
+                           double high) {
+        EyeCheck c{eye, name, found, low, high, std::string(wordOf(eye)) + (id.empty() ? "" : ":" + id), {}};
+        for (const Proportion& x : p.proportions)
+            if (x.key == c.key)
+                c.wanted = x, c.low = x.target * (1 - x.tolerance), c.high = x.target * (1 + x.tolerance);
+        all.push_back(std::move(c));
+    };
     const bool biped = p.kind == "biped";
     const Mass* head = findHead(p);
     const double headHigh = head ? 2 * head->half_mm.y : 0;
     // How many heads high a figure is says something of those that stand upright only.
-    if (biped && headHigh > 0) all.push_back({Eye::heads_high, p.name, p.height_mm / headHigh, 3.0, 8.0});
+    if (biped && headHigh > 0) ratio(Eye::heads_high, p.name, {}, p.height_mm / headHigh, 3.0, 8.0);
 
     for (const Limb& l : p.limbs) {
         if (l.kind == LimbKind::arm && headHigh > 0) {
@@ -45,11 +78,11 @@ std::vector<EyeCheck> calcEyeChecks(const Puppet& p, const Report& r) {
             for (const Limb& f : p.limbs)
                 if (f.kind == LimbKind::finger && f.hangsOnLimb == l.id) finger = std::max(finger, lengthOf(f, 0));
             const double palm = norm(l.joints.back().at_mm - l.joints[l.joints.size() - 2].at_mm);
-            all.push_back({Eye::hand_to_head, l.name, (palm + finger) / headHigh, 0.35, 1.1});
+            ratio(Eye::hand_to_head, l.name, l.id, (palm + finger) / headHigh, 0.35, 1.1);
             // A big head does not make big hands right: the forearm is what the eye compares them with.
             if (l.joints.size() >= 3) {
                 const double forearm = norm(l.joints[l.joints.size() - 2].at_mm - l.joints[l.joints.size() - 3].at_mm);
-                all.push_back({Eye::hand_to_forearm, l.name, (palm + finger) / forearm, 0.5, 1.4});
+                ratio(Eye::hand_to_forearm, l.name, l.id, (palm + finger) / forearm, 0.5, 1.4);
             }
             const Joint& shoulder = l.joints[firstPosed(l)];
             const Vec3 mouth = head->at_mm + Vec3{0, -0.45 * head->half_mm.y, head->half_mm.z};
@@ -59,8 +92,14 @@ std::vector<EyeCheck> calcEyeChecks(const Puppet& p, const Report& r) {
         if (l.kind == LimbKind::leg && headHigh > 0)
             for (const Mass& m : p.masses)
                 if (m.limb == l.id && m.segment + 1 == static_cast<int>(l.segments.size()))
-                    all.push_back({Eye::foot_to_head, m.name, 2 * m.half_mm.z / headHigh, biped ? 0.4 : 0.1,
-                                   biped ? 1.4 : kMuch});
+                    ratio(Eye::foot_to_head, m.name, m.id, 2 * m.half_mm.z / headHigh, biped ? 0.4 : 0.1,
+                          biped ? 1.4 : kMuch);
+        // Legs that end up short are the commonest regret of all: seen before wire is cut.
+        if (l.kind == LimbKind::leg && p.height_mm > 0) {
+            const std::size_t hip = firstPosed(l);
+            ratio(Eye::leg_share, l.name, l.id, lengthOf(l, hip) / p.height_mm, 0.3, biped ? 0.62 : 1.2);
+            ratio(Eye::hip_height, l.name, l.id, l.joints[hip].at_mm.y / p.height_mm, 0.3, biped ? 0.6 : 1.1);
+        }
         if (l.kind == LimbKind::neck || (l.kind == LimbKind::spine && p.kind == "bird")) {
             const std::size_t from = firstPosed(l);
             if (from > 0 || l.joints[from].posed)
@@ -69,12 +108,28 @@ std::vector<EyeCheck> calcEyeChecks(const Puppet& p, const Report& r) {
         }
     }
 
+    if (headHigh > 0)
+        for (const Feature& f : p.things.features)
+            if (f.on.mass == head->id && (f.shape == FeatureShape::ball || f.shape == FeatureShape::half_ball))
+                ratio(Eye::eye_to_head, f.name, f.id, f.first_mm / headHigh, 0.05, 0.45);
+    for (const Mass& m : p.masses)
+        for (const Limb& l : p.limbs)
+            if (l.kind == LimbKind::spine && m.limb == l.id && &m != head && m.shape != MassShape::weighed &&
+                m.segment < static_cast<int>(l.segments.size())) {
+                const auto at = static_cast<std::size_t>(m.segment);
+                const Vec3 back = 0.5 * (l.joints[at].at_mm + l.joints[at + 1].at_mm);
+                // Behind the trunk, not at its front or side.
+                if (m.at_mm.z < back.z - m.half_mm.z / 2)
+                    ratio(Eye::pack_to_back, m.name, m.id, 2 * m.half_mm.y / lengthOf(l, 0), 0.2, 1.2);
+            }
+
     double lowest = kMuch;
     for (const Limb& l : p.limbs)
         if (l.tieDown) lowest = std::min(lowest, l.joints.back().at_mm.y);
     if (lowest < kMuch) all.push_back({Eye::foot_on_ground, p.name, lowest, -1, 1});
 
-    EyeCheck cover{Eye::armature_cover, "", kMuch, 0, kMuch}, meets{Eye::meets_at_bend, "", kMuch, 1, kMuch};
+    EyeCheck cover{Eye::armature_cover, "", kMuch, 0, kMuch, {}, {}},
+        meets{Eye::meets_at_bend, "", kMuch, 1, kMuch, {}, {}};
     for (const choice::LimbChoice& l : r.choice.limbs) {
         if (l.chosen < 0) continue;
         const double across = wire::findBundleDiameter(l.candidates()[static_cast<std::size_t>(l.chosen)].bundle);

@@ -17,13 +17,21 @@ enum class Eye {
     armature_cover,  ///< mm between bundle and surface at the tightest place, with what is needed
     meets_at_bend,   ///< gap over what rigid layers need at full bend, least of all joints
     left_and_right,  ///< mm by which two limbs of one kind that are not mirrored differ in length
+    leg_share,       ///< a leg from its first joint to the sole, over the height
+    hip_height,      ///< that joint above the base, over the height
+    eye_to_head,     ///< a ball on the head over the head's height
+    pack_to_back,    ///< a mass behind the trunk, its height over the trunk's length
     side_seen,       ///< pictures and depth: whether the side is known at all
 };
+/// True for what can be given a target: one length over another.
+bool isRatio(Eye eye);
 
 struct EyeCheck {
     Eye eye = Eye::heads_high;
     std::string subject;
     double found = 0, low = 0, high = 0;
+    std::string key{};                        ///< by which a target is kept: the eye's word and an id
+    std::optional<body::Proportion> wanted{}; ///< what it is to be, instead of what is usual
     bool fine() const { return found >= low - 1e-9 && found <= high + 1e-9; }
 };
 

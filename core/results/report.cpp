@@ -153,6 +153,9 @@ Report calcReport(const Production& production, int puppetIndex, const Cards& sh
     r.plan = make::calcPlan(puppet, r.choice, r.cuts, r.bakePlan, r.shelf, r.schemes, r.things.features);
     Points points(production, puppetIndex, r, memo.bakes);
     points.sheet();
+    points.proportions();
+    points.views();
+    points.pairs();
     points.wires();
     points.things();
     points.layers();

@@ -21,6 +21,12 @@ inline constexpr int kStations = 8;
 enum class Issue {
     no_limbs,         ///< nothing drawn yet
     no_support,       ///< nothing holds the puppet to its base
+    proportion_off,   ///< a proportion is not what the builder wants; by: the eye, limit and more: between what
+    proportion_rare,  ///< a note: nor what is usual
+    never_seen,       ///< no picture shows so many parts from one side; by: the side
+    never_seen_note,  ///< a note: nor from behind or below
+    pictures_differ,  ///< the figure is not equally high in two pictures
+    pair_differs,     ///< a piece and its twin measure differently; found and limit: both
     height_off,       ///< the drawn figure is not as high as the puppet is said to be
     limb_state,       ///< a joint does not hold, with its state
     no_wire,          ///< no spool in stock can be tried for the limb
@@ -56,12 +62,14 @@ enum class Issue {
     paint_on_soft,      ///< nothing holds on clay that never dries but pigment
     rusts,              ///< plain steel in clay that is wet with water
     unsealed,           ///< water-based paint on unsealed air-dry clay swells it
+    wire_refused,       ///< the builder wants no wire where one is asked for; found: posed joints; limit: 1 to anchor
     pick_gone,          ///< the wire that the builder picked cannot be made, or not of this stock
     still_slack,        ///< bare wire that nothing poses does not carry raw clay and a tool's press
     still_droops,       ///< it carries it, and bends down too far
     still_folds,        ///< what stands on it would fold it up
     thing_heat,         ///< a thing that stands less heat than a load still to come
     bond_weak,          ///< holds less than it must; found: margin
+    glue_face,          ///< a glue that does not hold on one of its faces; by: the face
     bond_heat,          ///< its glue lets go in a load still to come
     hole_wall,          ///< a hole leaves too thin a wall
     base_tips,          ///< leaning, the puppet tips with its base
@@ -69,6 +77,8 @@ enum class Issue {
     hole_outside,       ///< a hole that is not on the base
     sheet_sags,         ///< a raw sheet does not carry itself
     sheet_cracks,       ///< cured, it is bent tighter than it stands
+    web_tears,          ///< a web between limbs is stretched beyond what it stands; more: width that would do
+    web_cracks,         ///< or folded; more: thickness that would do
     run_wall,           ///< a cable leaves too thin a wall
     run_bend,           ///< and is bent tighter than it may
     run_untested,       ///< a note: test it before it is closed

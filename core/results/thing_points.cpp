@@ -25,6 +25,12 @@ void Points::things() {
     for (std::size_t i = 0; i < t.bonds.size(); ++i) {
         const BondCheck& b = c.bonds[i];
         const Bond& x = t.bonds[i];
+        if (!b.holdsThere) {
+            const auto& all = m_r.cards->adhesives;
+            const auto card = std::find_if(all.begin(), all.end(), [&](const auto& c) { return c.id == x.adhesive; });
+            const fill::Face weak = fill::findShear(*card, b.from) <= 0 ? b.from : b.to;
+            say(Issue::glue_face, x.id, x.name, 0, 0, card->name, static_cast<int>(weak));
+        }
         for (std::size_t k = 0; k < kBondLimits; ++k) {
             if (!(b.margin[k] < 1 - 1e-9)) continue;
             const auto limit = static_cast<BondLimit>(k);
@@ -48,6 +54,14 @@ void Points::things() {
         if (s.raw < 1) say(Issue::sheet_sags, {}, t.sheets[i].name, s.raw, 1);
         if (t.sheets[i].radius_mm > 0 && t.sheets[i].radius_mm < s.leastRadius_mm)
             say(Issue::sheet_cracks, {}, t.sheets[i].name, t.sheets[i].radius_mm, s.leastRadius_mm);
+        const auto web = [&](Issue issue, double strain, double wouldDo) {
+            if (!s.web || s.strain <= 0 || strain <= s.strain) return;
+            OpenPoint p{Station::sheet, issue, -1, -1, -1, kNoState, strain, s.strain, t.sheets[i].name};
+            p.more = wouldDo;
+            add(std::move(p));
+        };
+        web(Issue::web_tears, s.stretch, s.widthNeeded_mm);
+        web(Issue::web_cracks, s.fold, s.thinEnough_mm);
     }
     for (std::size_t i = 0; i < t.runs.size(); ++i) {
         const RunCheck& r = c.runs[i];

@@ -197,8 +197,37 @@ private:
         const double proof = !pin ? 0 : *m_proofs.find(0, *pin, [](const wire::MaterialCard& card) {
             return wire::calcProofMoment(card, {1, 1, 0});
         });
-        return checkBond(b, adhesive, pin, force, moment, bearing, host, b.before <= Stage::bake ? m_hottest : 0,
-                         proof);
+        const double heat = b.before <= Stage::bake ? m_hottest : 0;
+        const fill::Face from = faceOf(b, b.from, b.raw), to = faceOf(b, b.to, false);
+        // As strong as on the weaker of its faces; where it does not hold it bears nothing that is to be counted on.
+        std::optional<document::AdhesiveCard> there;
+        if (adhesive) there = *adhesive, there->shear_MPa = fill::findShear(*adhesive, from, to);
+        BondCheck r = checkBond(b, there ? &*there : nullptr, pin, force, moment, bearing, host, heat, proof);
+        r.from = from, r.to = to, r.heat_C = heat;
+        r.holdsThere = !there || there->shear_MPa > 0;
+        return r;
+    }
+    /// What an adhesive meets at one end of a bond.
+    fill::Face faceOf(const Bond& b, const Spot& s, bool raw) const {
+        using fill::Face;
+        if (s.base && m_p.things.base) {
+            constexpr Face kAll[] = {Face::wood, Face::wood, Face::wood, Face::foam, Face::plaster, Face::metal};
+            return kAll[static_cast<int>(m_p.things.base->stuff)];
+        }
+        if (const Feature* f = featureOf(s)) {
+            const auto clay = m_shelf.clays.find(f->clay);
+            return clay == m_shelf.clays.end() ? Face::glass : raw ? Face::raw_clay : Face::cured_clay;
+        }
+        const fill::Part* p = partOf(s);
+        if (!p) return Face::wood;
+        // A tube or putty on the wire is what it sits in.
+        if (b.socket || b.kind == BondKind::dowel) return Face::metal;
+        if (p->covered_mm2 > 0 && b.before > Stage::cover) return Face::cloth;
+        if (!p->layers.scheme.empty() && !b.paintOff && b.before > Stage::paint) return Face::paint;
+        if (!p->layers.clay.empty()) return raw ? Face::raw_clay : Face::cured_clay;
+        return !p->layers.bulk.empty()                    ? Face::foil
+               : p->wire.mass_g > 0 && p->volume_mm3 <= 0 ? Face::metal
+                                                          : Face::wood;
     }
 
     double toEdge(const Base& b, double x, double z) const {
@@ -291,7 +320,10 @@ private:
         r.count =
             std::max<int>(1, static_cast<int>(fill::findHosts(m_p, s.on, Side::both, m_c.skeleton, m_c.parts).size()));
         const auto clay = m_shelf.clays.find(s.clay);
-        if (clay == m_shelf.clays.end()) return r;
+        if (clay == m_shelf.clays.end()) {
+            if (!s.to.isNowhere()) checkWeb(m_p, m_c.rest, s, 0, r);
+            return r;
+        }
         const fill::ClayCard& c = clay->second;
         const double rho = gPerCm3ToGPerMm3(c.density_g_cm3);
         // A strip held along one edge: M = w L²/2, Z = t²/6.
@@ -301,7 +333,9 @@ private:
         const double strain = c.strainLimit > 0                       ? c.strainLimit
                               : c.rupture_MPa > 0 && c.youngs_MPa > 0 ? c.rupture_MPa / c.youngs_MPa
                                                                       : 0;
-        if (strain > 0 && c.family != fill::ClayFamily::never_dry) r.leastRadius_mm = s.thickness_mm / (2 * strain);
+        const bool hardens = c.family != fill::ClayFamily::never_dry;
+        if (strain > 0 && hardens) r.leastRadius_mm = s.thickness_mm / (2 * strain);
+        if (!s.to.isNowhere()) checkWeb(m_p, m_c.rest, s, hardens ? strain : 0, r);
         return r;
     }
 

@@ -5,6 +5,7 @@
 #include "choice/choose.h"
 #include "document/production.h"
 #include "fill/bake_plan.h"
+#include "fill/glue.h"
 #include "fill/things.h"
 #include <limits>
 
@@ -24,6 +25,9 @@ struct BondCheck {
     std::array<Figure, kBondLimits> margin{}; ///< there over asked; NaN where it does not apply
     Figure wall_mm;                           ///< left beside the hole; NaN without one
     int governs = -1;                         ///< the least; -1: nothing was checked
+    fill::Face from = fill::Face::cured_clay, to = fill::Face::cured_clay; ///< what meets
+    bool holdsThere = true;                                                ///< the adhesive does, on both
+    double heat_C = 0;                                                     ///< hottest load still to come; 0: none
     double least() const { return governs < 0 ? std::nan("") : margin[static_cast<std::size_t>(governs)].value; }
     friend bool operator==(const BondCheck&, const BondCheck&) = default;
 };
@@ -53,11 +57,18 @@ struct BaseCheck {
 };
 
 struct SheetCheck {
-    int count = 1;                   ///< on both sides of a mirrored limb: two
-    double area_mm2 = 0, mass_g = 0; ///< of one
-    double leastRadius_mm = 0;       ///< that it stands once cured; 0: not known
-    Figure raw = 0;                  ///< strength of the raw clay over what its own weight bends it with
-    double pattern_mm = 0;           ///< its length laid flat
+    int count = 1;                    ///< on both sides of a mirrored limb: two
+    double area_mm2 = 0, mass_g = 0;  ///< of one
+    double leastRadius_mm = 0;        ///< that it stands once cured; 0: not known
+    Figure raw = 0;                   ///< strength of the raw clay over what its own weight bends it with
+    double pattern_mm = 0;            ///< its length laid flat
+    bool web = false;                 ///< between two segments
+    double span_mm = 0;               ///< from tip to tip as it is built
+    double most_mm = 0, least_mm = 0; ///< in all that the limbs do
+    double stretch = 0, fold = 0;     ///< strains when they open and when they close
+    double strain = 0;                ///< that it stands; 0: not known
+    double widthNeeded_mm = 0;        ///< so wide it opens without tearing
+    double thinEnough_mm = 0;         ///< so thin it folds without cracking
     friend bool operator==(const SheetCheck&, const SheetCheck&) = default;
 };
 
@@ -79,6 +90,11 @@ struct ThingsChecked {
     std::vector<RunCheck> runs;
     friend bool operator==(const ThingsChecked&, const ThingsChecked&) = default;
 };
+
+/// Fills in what a web is asked: strain, that its clay stands once cured, 0 for none that is known. Looked at: both
+/// limbs up to where it hangs as built and bent as far as they act, each way, with each other, and the kept poses.
+void checkWeb(const body::Puppet& puppet, const body::Skeleton& rest, const body::Sheet& sheet, double strain,
+              SheetCheck& check);
 
 /// What a bond stands, from its own numbers. host: half-width that the hole lies in (0: not known), bearing: of what it
 /// is in, MPa; heat_C: hottest load still to come, 0 for none; proof: moment of a pin of 1 mm, where it is known

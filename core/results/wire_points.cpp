@@ -19,6 +19,10 @@ void Points::wires() {
             add({Station::wire, Issue::pick_gone, l.limb, -1, -1, kNoState, static_cast<double>(pick->strands),
                  pick->lay_mm, name});
         if (l.chosen < 0) {
+            if (l.reason.refused && (l.reason.pose || l.reason.anchor))
+                add({Station::wire, Issue::wire_refused, l.limb, -1, -1, choice::State::not_checked,
+                     static_cast<double>(l.demands.size()), l.reason.anchor ? 1.0 : 0.0, name,
+                     m_puppet.limbs[static_cast<std::size_t>(l.limb)].noWire});
             if (!l.reason.needed()) continue;
             add({Station::wire, Issue::no_wire, l.limb, -1, -1, kNoState, 0, 0, name});
             continue;

@@ -1,7 +1,10 @@
 #include "stations/sheet/pictures_leaf.h"
 #include "base/units.h"
 #include "body/silhouette.h"
+#include "document/spoken.h"
+#include "results/views.h"
 #include "sheet/picture_shelf.h"
+#include "sheet/walk.h"
 #include "widgets/button_row.h"
 #include "widgets/fields.h"
 #include "widgets/flow.h"
@@ -15,11 +18,13 @@
 #include <QFileInfo>
 #include <QFormLayout>
 #include <QGuiApplication>
+#include <QHeaderView>
 #include <QListWidget>
 #include <QMimeData>
 #include <QPixmap>
 #include <QPushButton>
 #include <QSlider>
+#include <QTableWidget>
 #include <QVBoxLayout>
 #include <cmath>
 
@@ -64,6 +69,12 @@ PicturesLeaf::PicturesLeaf(Document& document, QWidget* parent) : QWidget(parent
     form->addRow(tr("true distance"), h);
     m_angle = new NumberField(NumberField::Kind::angle, -kPi, kPi, degToRad(0.5), 1, tr("Turn of the picture"));
     form->addRow(tr("turned by"), m_angle);
+    m_seen = new ChoiceField(tr("From where this picture was drawn or taken"));
+    m_seen->setObjectName("seenFrom");
+    form->addRow(tr("seen from"), m_seen);
+    connect(m_seen, &ChoiceField::edited, this, [this](const QVariant& v) {
+        change(tr("Seen from"), [&](body::Picture& p) { p.seen = static_cast<body::Seen>(v.toInt()); }, {});
+    });
     m_strength = new QSlider(Qt::Horizontal);
     m_strength->setAccessibleName(tr("Strength of the picture"));
     m_strength->setRange(0, 100);
@@ -100,6 +111,20 @@ PicturesLeaf::PicturesLeaf(Document& document, QWidget* parent) : QWidget(parent
     m_doubtList->setAccessibleName(tr("Places whose width wants an eye"));
     m_doubtList->hide();
     v->addWidget(m_doubtList);
+    v->addWidget(makeHeading(tr("Which picture shows what")));
+    m_views = new QTableWidget(0, static_cast<int>(body::kSides));
+    m_views->setObjectName("views");
+    m_views->setAccessibleName(tr("Parts by side, with the picture that shows each"));
+    m_views->setHorizontalHeaderLabels({tr("front"), tr("behind"), tr("left"), tr("right"), tr("below")});
+    m_views->setEditTriggers(QAbstractItemView::NoEditTriggers);
+    m_views->setSelectionBehavior(QAbstractItemView::SelectRows);
+    m_views->horizontalHeader()->setSectionResizeMode(QHeaderView::ResizeToContents);
+    m_views->setMinimumHeight(150);
+    v->addWidget(m_views);
+    connect(m_views, &QTableWidget::currentCellChanged, this, [this](int row) {
+        const QTableWidgetItem* head = row < 0 ? nullptr : m_views->verticalHeaderItem(row);
+        if (head) m_document.select(selectionOf(m_document.report(), head->data(Qt::UserRole).toInt()));
+    });
     connect(m_doubtList, &QListWidget::currentRowChanged, this, [this](int at) {
         if (at < 0 || at >= static_cast<int>(m_doubts.size())) return;
         const body::WidthDoubt& d = m_doubts[static_cast<std::size_t>(at)];
@@ -145,6 +170,30 @@ int PicturesLeaf::current() const {
     return n == 0 ? -1 : std::clamp(m_list->currentRow(), 0, n - 1);
 }
 
+void PicturesLeaf::showViews() {
+    const auto& pictures = m_document.puppet().pictures;
+    const QSignalBlocker quiet(m_views);
+    m_views->setVisible(!pictures.empty());
+    if (pictures.empty()) return m_views->setRowCount(0);
+    const auto views = results::calcViews(m_document.puppet(), m_document.report().choice);
+    m_views->setRowCount(static_cast<int>(views.size()));
+    for (std::size_t i = 0; i < views.size(); ++i) {
+        const int row = static_cast<int>(i);
+        const fill::Part& part = m_document.report().choice.parts[static_cast<std::size_t>(views[i].part)];
+        auto* head = new QTableWidgetItem(spoken(part.label));
+        head->setData(Qt::UserRole, views[i].part);
+        m_views->setVerticalHeaderItem(row, head);
+        for (std::size_t k = 0; k < body::kSides; ++k) {
+            const int by = views[i].picture[k];
+            auto* cell = new QTableWidgetItem(
+                by < 0 ? tr("never")
+                       : QString::fromStdString(pictures[static_cast<std::size_t>(by)].file).section('/', -1));
+            if (by < 0) cell->setForeground(look().graphite);
+            m_views->setItem(row, static_cast<int>(k), cell);
+        }
+    }
+}
+
 void PicturesLeaf::show() {
     const auto& pictures = m_document.puppet().pictures;
     {
@@ -157,13 +206,21 @@ void PicturesLeaf::show() {
                                      Say::number(p.mm_px, 3)));
         m_list->setCurrentRow(std::clamp(kept, pictures.empty() ? -1 : 0, static_cast<int>(pictures.size()) - 1));
     }
+    showViews();
     const int i = current();
+    m_seen->setEnabled(i >= 0);
     for (QWidget* w :
          {static_cast<QWidget*>(m_angle), static_cast<QWidget*>(m_strength), static_cast<QWidget*>(m_threshold)})
         w->setEnabled(i >= 0);
     m_preview->setVisible(i >= 0);
     if (i < 0) return;
     const body::Picture& p = pictures[static_cast<std::size_t>(i)];
+    using body::Seen;
+    QList<std::pair<QString, QVariant>> from;
+    for (const Seen s :
+         p.side ? std::array{Seen::left, Seen::right, Seen::below} : std::array{Seen::front, Seen::back, Seen::below})
+        from << std::pair{Say::seen(s), QVariant(static_cast<int>(s))};
+    m_seen->show(from, static_cast<int>(seenFrom(p)));
     m_angle->show(p.angle_rad);
     const QSignalBlocker quiet(m_strength);
     m_strength->setValue(static_cast<int>(std::lround(p.strength * 100)));
@@ -208,6 +265,7 @@ void PicturesLeaf::addPicture(const QString& name, const QByteArray& bytes, bool
     p.file = ("pictures/" + file).toStdString();
     p.side = side;
     // To begin with as high as the puppet, standing on the base line.
+    p.width_px = image.width(), p.height_px = image.height();
     if (const auto fitted = fittedToHeight(image, p, m_document.puppet().height_mm)) p = *fitted;
     m_document.change(tr("Picture %1").arg(file), [&](const document::Edits& e) { return e.addPicture(p, raw); });
     m_list->setCurrentRow(static_cast<int>(m_document.puppet().pictures.size()) - 1);

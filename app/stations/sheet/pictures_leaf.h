@@ -9,9 +9,11 @@ class QImage;
 class QLabel;
 class QListWidget;
 class QSlider;
+class QTableWidget;
 
 namespace enkinet::app {
 
+class ChoiceField;
 class NumberField;
 
 class PicturesLeaf : public QWidget {
@@ -40,6 +42,9 @@ private:
     QListWidget *m_list, *m_doubtList;
     std::vector<body::WidthDoubt> m_doubts;
     NumberField *m_distance, *m_angle;
+    ChoiceField* m_seen;
+    QTableWidget* m_views;
+    void showViews();
     NumberField *m_cropLeft, *m_cropRight, *m_cropTop, *m_cropBottom;
     QSlider *m_strength, *m_threshold;
     QLabel *m_said, *m_preview;

@@ -137,8 +137,36 @@ ChecksLeaf::ChecksLeaf(Document& document, QWidget* parent) : QWidget(parent), m
     m_checks = new RowList(8);
     m_checks->setAccessibleName(tr("What a builder checks by eye"));
     m_checks->setObjectName("checks");
-    m_checks->setSelectionMode(QAbstractItemView::NoSelection);
     v->addWidget(m_checks);
+    m_target = new NumberField(NumberField::Kind::plain, 0, 100, 0.05, 2, tr("What this proportion is to be"));
+    m_target->setObjectName("proportionTarget");
+    m_tolerance = new NumberField(NumberField::Kind::plain, 0, 100, 5, 0, tr("How far off it may be, in per cent"));
+    m_tolerance->setObjectName("proportionTolerance");
+    m_tolerance->setSuffix(tr(" %"));
+    auto* wanted = makeForm();
+    auto* both = new Flow;
+    both->addWidget(m_target);
+    both->addWidget(m_tolerance);
+    wanted->addRow(tr("wanted, within"), both);
+    v->addLayout(wanted);
+    v->addLayout(makeButtonRow(this, {{tr("As it is drawn now"), "proportionKeep",
+                                       [this] {
+                                           if (const auto* c = inHand()) setTarget(c->found, m_tolerance->core() / 100);
+                                       }},
+                                      {tr("As is usual"), "proportionFree", [this] {
+                                           const auto* c = inHand();
+                                           if (!c || !c->wanted) return;
+                                           m_document.change(tr("A proportion as is usual"),
+                                                             [key = c->key](const document::Edits& e) {
+                                                                 return e.setProportion(key, {}, 0);
+                                                             });
+                                       }}}));
+    connect(m_checks, &QListWidget::currentRowChanged, this, [this] { showTarget(); });
+    connect(m_target, &NumberField::edited, this, [this](double x) { setTarget(x, m_tolerance->core() / 100); });
+    connect(m_tolerance, &NumberField::edited, this, [this](double x) {
+        const auto* c = inHand();
+        if (c && c->wanted) setTarget(c->wanted->target, x / 100);
+    });
     m_beside = new ChoiceField(tr("Another puppet beside this one, at the same scale"));
     m_beside->setObjectName("beside");
     auto* form = makeForm();
@@ -157,6 +185,16 @@ ChecksLeaf::ChecksLeaf(Document& document, QWidget* parent) : QWidget(parent), m
     auto* form2 = makeForm();
     auto* gone = new QPushButton(tr("Forget the marked one"));
     form2->addRow(tr("on the piece"), m_measured);
+    m_other =
+        new NumberField(NumberField::Kind::length, 0, 6000, 0.5, 1, tr("What its twin on the other side measures"));
+    m_other->setObjectName("measuredOther");
+    form2->addRow(tr("on the other side"), m_other);
+    connect(m_other, &NumberField::edited, this, [this](double mm) {
+        const int i = m_measures->currentRow();
+        if (i >= 0 && i < static_cast<int>(m_document.puppet().measures.size()))
+            m_document.change(tr("Its twin measured %1").arg(Say::length(mm)),
+                              [&](const document::Edits& e) { return e.setOther(static_cast<std::size_t>(i), mm); });
+    });
     v->addLayout(form2);
     v->addWidget(gone);
     m_said = makeText(true);
@@ -181,13 +219,43 @@ ChecksLeaf::ChecksLeaf(Document& document, QWidget* parent) : QWidget(parent), m
         if (i >= 0 && i < static_cast<int>(m_document.puppet().measures.size())) {
             const body::Measure& m = m_document.puppet().measures[static_cast<std::size_t>(i)];
             m_measured->show(m.measured_mm.value_or(norm(m.to_mm - m.from_mm)));
+            // The first side is the target of the second.
+            m_other->show(m.other_mm.value_or(m.measured_mm.value_or(norm(m.to_mm - m.from_mm))));
         }
     });
 }
 
+const results::EyeCheck* ChecksLeaf::inHand() const {
+    const int row = m_checks->currentRow();
+    if (row < 0 || row >= static_cast<int>(m_eyes.size())) return nullptr;
+    const results::EyeCheck& c = m_eyes[static_cast<std::size_t>(row)];
+    return results::isRatio(c.eye) ? &c : nullptr;
+}
+
+void ChecksLeaf::showTarget() {
+    const results::EyeCheck* c = inHand();
+    for (QWidget* w : {static_cast<QWidget*>(m_target), static_cast<QWidget*>(m_tolerance),
+                       static_cast<QWidget*>(findChild<QPushButton*>("proportionKeep"))})
+        w->setEnabled(c);
+    findChild<QPushButton*>("proportionFree")->setEnabled(c && c->wanted);
+    if (!c) return;
+    m_target->show(c->wanted ? c->wanted->target : c->found);
+    m_tolerance->show(c->wanted ? 100 * c->wanted->tolerance : 10);
+}
+
+void ChecksLeaf::setTarget(double target, double tolerance) {
+    const results::EyeCheck* c = inHand();
+    if (!c || !(target > 0)) return;
+    m_document.change(tr("Wanted: %1").arg(Say::number(target, 2)),
+                      [&, key = c->key](const document::Edits& e) { return e.setProportion(key, target, tolerance); });
+}
+
 void ChecksLeaf::show() {
+    const int row = m_checks->currentRow();
+    const QSignalBlocker quiet(m_checks);
     m_checks->clear();
-    for (const results::EyeCheck& c : results::calcEyeChecks(m_document.puppet(), m_document.report())) {
+    m_eyes = results::calcEyeChecks(m_document.puppet(), m_document.report());
+    for (const results::EyeCheck& c : m_eyes) {
         auto* item = new QListWidgetItem((c.fine() ? tr("fine: %1") : tr("look: %1")).arg(Say::eye(c)), m_checks);
         if (!c.fine()) {
             QFont f = item->font();
@@ -196,6 +264,8 @@ void ChecksLeaf::show() {
         }
     }
     if (m_checks->count() == 0) m_checks->addItem(tr("Nothing to check yet: mark a limb first."));
+    m_checks->setCurrentRow(std::min(row, m_checks->count() - 1));
+    showTarget();
     QList<std::pair<QString, QVariant>> others{{tr("nobody"), -1}};
     const auto& puppets = m_document.production().puppets;
     for (std::size_t i = 0; i < puppets.size(); ++i)
@@ -214,6 +284,9 @@ void ChecksLeaf::show() {
                         .arg(Say::length(*m.measured_mm), *m.measured_mm >= plan ? "+" : "",
                              Say::length(*m.measured_mm - plan));
             off += std::abs(*m.measured_mm - plan) > 1;
+            if (m.other_mm)
+                text += tr(", left minus right %1%2")
+                            .arg(*m.measured_mm >= *m.other_mm ? "+" : "", Say::length(*m.measured_mm - *m.other_mm));
         }
         m_measures->addItem(text);
     }

@@ -1,7 +1,9 @@
 #pragma once
 // Poses: bend the figure on the board, keep poses by name, mirror, rest.
+#include "results/proportions.h"
 #include "stations/sheet/leaf.h"
 #include <QWidget>
+#include <vector>
 
 class QLabel;
 class QLineEdit;
@@ -44,7 +46,13 @@ Q_SIGNALS:
 private:
     Document& m_document;
     QListWidget *m_checks, *m_measures;
-    NumberField* m_measured;
+    /// The proportion in hand; null where the row is none.
+    const results::EyeCheck* inHand() const;
+    void showTarget();
+    void setTarget(double target, double tolerance);
+
+    std::vector<results::EyeCheck> m_eyes;
+    NumberField *m_measured, *m_other, *m_target, *m_tolerance;
     ChoiceField* m_beside;
     QLabel* m_said;
 };

@@ -76,6 +76,18 @@ QString thingAnswer(const Document& document, ThingKind kind, int index) {
                                  Say::bondLimit(static_cast<results::BondLimit>(b.governs)))
                       : Thing::tr("Holds, %1 times what %2 N and %3 N·mm ask.")
                             .arg(Say::figure(b.least()), Say::figure(b.force_N), Say::figure(b.moment_Nmm)));
+        // What would hold here, on the shelf before what is not.
+        QStringList holds;
+        const auto& cards = document.report().cards->adhesives;
+        for (const fill::GlueFit& g :
+             fill::findGlues(cards, document.production().stock.glues, b.from, b.to, b.heat_C)) {
+            const QString name = QString::fromStdString(cards[static_cast<std::size_t>(g.card)].name);
+            holds << (g.onShelf ? Thing::tr("%1 (%2 MPa, on your shelf)") : Thing::tr("%1 (%2 MPa)"))
+                         .arg(name, Say::figure(g.shear_MPa));
+        }
+        const QString faces = Thing::tr("%1 to %2").arg(Say::face(b.from), Say::face(b.to));
+        words << (holds.isEmpty() ? Thing::tr("No glue on the cards holds %1: a pin, a wrap or a screw.").arg(faces)
+                                  : Thing::tr("What holds %1: %2.").arg(faces, holds.join(Thing::tr(", "))));
         if (!std::isnan(b.wall_mm))
             words << Thing::tr("%1 of wall beside the hole, %2 at least.")
                          .arg(Say::length(b.wall_mm), Say::length(results::kLeastWall_mm));
@@ -87,6 +99,14 @@ QString thingAnswer(const Document& document, ThingKind kind, int index) {
         if (!std::isnan(s.raw.value))
             words << (s.raw >= 1 ? Thing::tr("Carries itself raw.")
                                  : Thing::tr("Sags raw: mesh or wire inside, thicker, or propped until it is cured."));
+        if (s.web) {
+            words << Thing::tr("Between its limbs: %1 as built, %2 to %3 in what they do.")
+                         .arg(Say::length(s.span_mm), Say::length(s.least_mm), Say::length(s.most_mm));
+            words << (s.strain <= 0
+                          ? Thing::tr("What it stands is not checked: cloth, or clay that never hardens.")
+                          : Thing::tr("Stretched by %1 and folded to %2, it stands %3.")
+                                .arg(Say::number(s.stretch, 3), Say::number(s.fold, 3), Say::number(s.strain, 3)));
+        }
         if (s.leastRadius_mm > 0)
             words << Thing::tr("Cured it stands a bend to %1.").arg(Say::length(s.leastRadius_mm));
     }

@@ -1,5 +1,6 @@
 #include "stations/sheet/thing_form.h"
 #include "widgets/fields.h"
+#include "widgets/row_list.h"
 #include <QCheckBox>
 #include <QFormLayout>
 #include <QHBoxLayout>
@@ -15,6 +16,7 @@ using namespace body;
 namespace {
 
 QString codeOf(const Spot& s) {
+    if (s.isNowhere()) return {};
     if (s.base) return "base";
     if (!s.feature.empty()) return "f:" + QString::fromStdString(s.feature);
     if (!s.mass.empty()) return "m:" + QString::fromStdString(s.mass);
@@ -23,6 +25,7 @@ QString codeOf(const Spot& s) {
 
 Spot spotOf(const QString& code) {
     Spot s;
+    if (code.isEmpty()) return s;
     if (code == "base") {
         s.base = true;
     } else if (code.startsWith("f:")) {
@@ -120,15 +123,18 @@ void ThingForm::word(const QString& label, const char* key, const QList<std::pai
     m_shows.push_back([this, f, entries, get] { f->show(entries, get(things())); });
 }
 
-void ThingForm::place(const QString& label, const char* key, bool base, const std::function<Spot&(Things&)>& of) {
+void ThingForm::place(const QString& label, const char* key, bool base, const std::function<Spot&(Things&)>& of,
+                      const QString& nowhere) {
     auto* f = new ChoiceField(label);
     f->setObjectName(key);
     m_form->addRow(label, f);
     connect(f, &ChoiceField::edited, this,
             [this, label, of](const QVariant& v) { change(label, [&](Things& t) { of(t) = spotOf(v.toString()); }); });
-    m_shows.push_back([this, f, of, base] {
+    m_shows.push_back([this, f, of, base, nowhere] {
         Things t = things();
-        f->show(spots(base), codeOf(of(t)));
+        auto all = spots(base);
+        if (!nowhere.isEmpty()) all.prepend({nowhere, QString()});
+        f->show(all, codeOf(of(t)));
     });
 }
 void ThingForm::featureForm() {
@@ -304,6 +310,41 @@ void ThingForm::bondForm() {
         tr("comes off"), "bondOff", {{tr("no"), false}, {tr("yes"), true}},
         [of](const Things& t) { return of(t).comesOff; },
         [at](Things& t, const QVariant& v) { at(t).comesOff = v.toBool(); });
+    word(
+        tr("the first is stuck on"), "bondRaw", {{tr("hard"), false}, {tr("raw"), true}},
+        [of](const Things& t) { return of(t).raw; }, [at](Things& t, const QVariant& v) { at(t).raw = v.toBool(); });
+    word(
+        tr("paint on its faces"), "bondPaint", {{tr("as it falls"), false}, {tr("kept off"), true}},
+        [of](const Things& t) { return of(t).paintOff; },
+        [at](Things& t, const QVariant& v) { at(t).paintOff = v.toBool(); });
+    glueShelf();
+}
+
+void ThingForm::glueShelf() {
+    auto* shelf = new RowList(3);
+    shelf->setObjectName("glueShelf");
+    shelf->setAccessibleName(tr("Glues that are on the shelf"));
+    m_form->addRow(tr("on the shelf"), shelf);
+    connect(shelf, &QListWidget::itemChanged, this, [this](QListWidgetItem* i) {
+        const std::string card = i->data(Qt::UserRole).toString().toStdString();
+        const bool there = i->checkState() == Qt::Checked;
+        m_document.change(there ? tr("%1 is on the shelf").arg(i->text()) : tr("No %1 on the shelf").arg(i->text()),
+                          [&](const document::Edits& e) { return e.setGlue(card, there); });
+    });
+    m_shows.push_back([this, shelf] {
+        const QSignalBlocker quiet(shelf);
+        const int row = shelf->currentRow();
+        shelf->clear();
+        const auto& there = m_document.production().stock.glues;
+        for (const document::AdhesiveCard& c : m_document.report().cards->adhesives) {
+            auto* item = new QListWidgetItem(QString::fromStdString(c.name), shelf);
+            item->setData(Qt::UserRole, QString::fromStdString(c.id));
+            item->setToolTip(QString::fromStdString(c.note));
+            item->setCheckState(std::find(there.begin(), there.end(), c.id) != there.end() ? Qt::Checked
+                                                                                           : Qt::Unchecked);
+        }
+        shelf->setCurrentRow(row);
+    });
 }
 
 void ThingForm::baseForm() {
@@ -361,6 +402,8 @@ void ThingForm::otherForms() {
     switch (m_kind) {
     case ThingKind::sheet: {
         place(tr("hangs on"), "thingOn", false, [i](Things& t) -> Spot& { return t.sheets[i].on; });
+        place(
+            tr("and on"), "thingTo", false, [i](Things& t) -> Spot& { return t.sheets[i].to; }, tr("nothing else"));
         mm(
             tr("long"), "sheetLength", [i](Things& t) -> double& { return t.sheets[i].length_mm; }, 0.5);
         mm(

@@ -26,7 +26,10 @@ private:
     void number(const QString& label, const char* key, int kind, double low, double high, double step, int decimals,
                 const std::function<double&(body::Things&)>& of);
     void whole(const QString& label, const char* key, int low, int high, const std::function<int&(body::Things&)>& of);
-    void place(const QString& label, const char* key, bool base, const std::function<body::Spot&(body::Things&)>& of);
+    /// nowhere: what an empty place is called; empty: there is always one.
+    void glueShelf();
+    void place(const QString& label, const char* key, bool base, const std::function<body::Spot&(body::Things&)>& of,
+               const QString& nowhere = {});
     void word(const QString& label, const char* key, const Entries& entries,
               const std::function<QVariant(const body::Things&)>& get,
               const std::function<void(body::Things&, const QVariant&)>& set);

@@ -56,8 +56,7 @@ QString PuppetTableModel::cell(int row, Column column) const {
     if (column == limb)
         return drawn.mirrored ? tr("%1 ×2").arg(QString::fromStdString(drawn.name))
                               : QString::fromStdString(drawn.name);
-    if (l.chosen < 0)
-        return column == wire ? l.reason.needed() ? tr("no wire in stock") : tr("needs no wire") : QString();
+    if (l.chosen < 0) return column == wire ? Say::noWire(l.reason) : QString();
     const choice::Candidate& c = l.candidates()[static_cast<std::size_t>(l.chosen)];
     const auto cutOf =
         std::find_if(r.cuts.begin(), r.cuts.end(), [&](const choice::Cut& x) { return x.limb == l.limb; });

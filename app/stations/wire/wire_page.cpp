@@ -15,6 +15,7 @@
 #include "widgets/look.h"
 #include "words/say.h"
 #include <QFormLayout>
+#include <QLineEdit>
 #include <QListWidget>
 #include <QPainter>
 #include <QPixmap>
@@ -200,6 +201,17 @@ void WirePage::makeBench() {
     m_auto->setObjectName("letChoose");
     buttons->addWidget(m_use);
     buttons->addWidget(m_auto);
+    m_noneWhy = new QLineEdit;
+    m_noneWhy->setObjectName("noWireBecause");
+    m_noneWhy->setAccessibleName(tr("Why this limb is to have no wire"));
+    m_noneWhy->setPlaceholderText(tr("because it lies on the body …"));
+    m_noneWhy->setMaxLength(200);
+    m_none = new QPushButton(tr("No wire here"));
+    m_none->setObjectName("noWire");
+    buttons->addWidget(m_noneWhy);
+    buttons->addWidget(m_none);
+    connect(m_none, &QPushButton::clicked, this, &WirePage::takeNone);
+    connect(m_noneWhy, &QLineEdit::returnPressed, this, &WirePage::takeNone);
     fv->addLayout(buttons);
 
     m_lens = new LensLeaf(d);
@@ -261,6 +273,20 @@ void WirePage::changeJoint(const QString& name,
         full, [&](const document::Edits& e) { return e.chain(steps); }, merged);
 }
 
+void WirePage::takeNone() {
+    if (m_limb < 0) return;
+    const body::Limb& limb = document().puppet().limbs[static_cast<std::size_t>(m_limb)];
+    const QString why = m_noneWhy->text().trimmed();
+    if (why.isEmpty()) {
+        Q_EMIT document().refused(tr("Say in a few words why it is to have no wire"));
+        m_noneWhy->setFocus();
+        return;
+    }
+    m_noneWhy->clear();
+    document().change(tr("No wire in %1").arg(QString::fromStdString(limb.name)),
+                      [id = limb.id, why](const document::Edits& e) { return e.setNoWire(id, why.toStdString()); });
+}
+
 void WirePage::pick(int candidate) {
     const choice::LimbChoice& l = document().report().choice.limbs[static_cast<std::size_t>(m_limb)];
     if (candidate < 0 || candidate >= static_cast<int>(l.candidates().size())) return;
@@ -312,15 +338,19 @@ void WirePage::show(const results::Report& r) {
     const body::Limb& limb = document().puppet().limbs[static_cast<std::size_t>(m_limb)];
     if (!judged) {
         m_head->show(Say::capital(limb.name), {}, {});
-        m_head->setStamp(l->chosen < 0 && l->reason.needed() ? tr("no wire") : tr("not checked"), look().graphite);
+        m_head->setStamp(l->chosen < 0 && (l->reason.needed() || l->reason.refused) ? tr("no wire") : tr("not checked"),
+                         look().graphite);
         m_laid->show(m_limb, -1);
+        m_auto->setEnabled(l->pinned || l->reason.refused);
         if (l->worstStill >= 0) return showStill(r, *l);
-        m_quiet->setText(l->chosen < 0 && !l->reason.needed() ? Say::wireReason(l->reason)
-                         : l->chosen < 0
-                             ? tr("No spool in stock can be tried here: steel and drawn wire are static unless this "
-                                  "puppet may pose them, and a spool must be long enough.")
-                             : tr("Not checked: nothing is posed in this limb, and all of it is stiffened. %1")
-                                   .arg(Say::wireReason(l->reason)));
+        m_quiet->setText(
+            l->reason.refused
+                ? tr("%1 You wrote: %2.").arg(Say::wireReason(l->reason), QString::fromStdString(limb.noWire))
+            : l->chosen < 0 && !l->reason.needed() ? Say::wireReason(l->reason)
+            : l->chosen < 0 ? tr("No spool in stock can be tried here: steel and drawn wire are static unless this "
+                                 "puppet may pose them, and a spool must be long enough.")
+                            : tr("Not checked: nothing is posed in this limb, and all of it is stiffened. %1")
+                                  .arg(Say::wireReason(l->reason)));
         return;
     }
     const choice::Demand& d = l->demands[static_cast<std::size_t>(m_demand)];

@@ -57,7 +57,9 @@ private:
     WiresWindow* m_window;
     QLabel* m_fieldText;
     QListWidget* m_list;
-    QPushButton *m_use, *m_auto;
+    QPushButton *m_use, *m_auto, *m_none;
+    QLineEdit* m_noneWhy;
+    void takeNone();
     NumberField *m_gap, *m_low, *m_high, *m_need, *m_moves, *m_forming;
     ChoiceField* m_edge;
     QLabel* m_whyText;

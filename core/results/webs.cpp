@@ -1,0 +1,84 @@
+// A web between two stretches of limb: how far they open and close, and what that asks of it. docs/mechanics.md 115a.
+#include "base/units.h"
+#include "body/pose.h"
+#include "results/things.h"
+#include <algorithm>
+#include <cmath>
+
+namespace enkinet::results {
+
+using namespace body;
+
+namespace {
+
+constexpr std::size_t kMostPoses = 40; ///< of the kept ones that are looked at
+
+/// Tip of a segment on the left side, or of a limb that has no sides.
+const Vec3* findTip(const Puppet& p, const Skeleton& s, const Spot& spot) {
+    for (const Link& l : s.links) {
+        const LimbCopy& c = s.copies[static_cast<std::size_t>(l.copy)];
+        if (!c.right && l.segment == spot.segment && p.limbs[static_cast<std::size_t>(c.limb)].id == spot.limb)
+            return &l.to;
+    }
+    return nullptr;
+}
+
+/// A limb up to a segment as it is built, and bent as far as it acts, each way.
+std::vector<std::vector<JointAngle>> findStates(const Puppet& p, const Spot& spot) {
+    std::vector<std::vector<JointAngle>> all{{}};
+    const Limb* limb = findLimb(p, spot.limb);
+    if (!limb) return all;
+    const double acting = findActing(p.wants.acting);
+    for (const auto& [forth, aside] : {std::pair{1, 0}, {-1, 0}, {0, 1}, {0, -1}}) {
+        std::vector<JointAngle> state;
+        for (std::size_t j = 0; j < limb->joints.size() && static_cast<int>(j) <= spot.segment; ++j) {
+            const Joint& joint = limb->joints[j];
+            if (!joint.posed) continue;
+            const double most = acting * findLargestBend(joint);
+            JointAngle a{limb->id, joint.id, false, forth * most, aside * most};
+            a = findWithinRange(joint, a);
+            if (a.forth_rad != 0 || a.aside_rad != 0) state.push_back(std::move(a));
+        }
+        if (!state.empty()) all.push_back(std::move(state));
+    }
+    return all;
+}
+
+} // namespace
+
+void checkWeb(const Puppet& puppet, const Skeleton& rest, const Sheet& sheet, double limit, SheetCheck& r) {
+    const Vec3 *from = findTip(puppet, rest, sheet.on), *to = findTip(puppet, rest, sheet.to);
+    if (!from || !to) return;
+    r.web = true;
+    r.span_mm = r.most_mm = r.least_mm = norm(*to - *from);
+    const auto look = [&](const Pose& pose) {
+        const Skeleton posed = calcPosed(puppet, rest, pose).skeleton;
+        const double d = norm(*findTip(puppet, posed, sheet.to) - *findTip(puppet, posed, sheet.on));
+        r.most_mm = std::max(r.most_mm, d), r.least_mm = std::min(r.least_mm, d);
+    };
+    const auto one = findStates(puppet, sheet.on), other = findStates(puppet, sheet.to);
+    const bool same = sheet.on.limb == sheet.to.limb;
+    for (const auto& a : one)
+        for (const auto& b : other) {
+            // Of one limb both ends bend together.
+            if (same && !a.empty() && !b.empty()) continue;
+            Pose pose;
+            pose.angles = a;
+            pose.angles.insert(pose.angles.end(), b.begin(), b.end());
+            if (!pose.angles.empty()) look(pose);
+        }
+    for (std::size_t i = 0; i < std::min(kMostPoses, puppet.poses.size()); ++i)
+        look(puppet.poses[i]);
+    const double width = sheet.width_mm;
+    r.stretch = std::max(0.0, (r.most_mm - width) / width);
+    // One arch between clamped edges, y = A/2 (1 - cos 2 pi x/w): what is too much goes into its height.
+    const double spare = std::max(0.0, 1 - r.least_mm / width), curvature = 4 * kPi * std::sqrt(spare) / width;
+    r.fold = curvature * sheet.thickness_mm / 2;
+    r.strain = limit;
+    if (limit > 0) {
+        r.widthNeeded_mm = r.most_mm / (1 + limit);
+        r.thinEnough_mm = curvature > 0 ? 2 * limit / curvature : sheet.thickness_mm;
+    }
+}
+
+} // namespace enkinet::results
