@@ -23,6 +23,13 @@ Json everything() {
         R"([{"name":"m","from_x_mm":0,"from_y_mm":0,"from_z_mm":0,"to_x_mm":0,"to_y_mm":9,"to_z_mm":0,"measured_mm":9.4}])");
     tansy["pictures"] = Json::parse(
         R"([{"file":"pictures/a.png","side":true,"x_mm":1,"y_mm":2,"mm_per_px":0.5,"angle_deg":3,"strength":0.4,"crop_left":0.1}])");
+    tansy["pictures"][0].update(
+        {{"seen_from", "right"}, {"width_px", 400}, {"height_px", 900}, {"figure_top", 0.1}, {"figure_bottom", 0.9}});
+    tansy["measures"][0]["other_side_mm"] = 9.1;
+    tansy["proportions"] = {{{"key", "heads_high"}, {"target", 4.5}, {"tolerance", 0.05}}};
+    tansy["limbs"][0]["segments"][1]["layers"]["coats"] = {{{"clay", "firm-grey"}, {"thickness_mm", 1.5}, {"load", 1}}};
+    j["puppets"][1]["limbs"][3]["no_wire"] = "it lies on the neck";
+    j["stock"]["glues"] = {"epoxy", "instant"};
     tansy["rig"] = {{"limb", "spine"}, {"segment", 2}};
     tansy["limbs"][2]["wire"] = {{"spool", "alu-2.0"}, {"strands", 2}, {"lay_mm", 13}};
     tansy["limbs"][2]["joints"][1]["forming_bends"] = 2;

@@ -26,7 +26,7 @@ TEST_CASE("Every kind of thing comes back from a file equal, and broken ones are
     p.things.base = Base{BaseShape::disc, BaseStuff::plaster, 140, 0, 20, 1, -2, 0};
     Sheet s;
     s.id = s.name = "cape", s.on.limb = p.limbs[0].id, s.length_mm = 50, s.width_mm = 20, s.thickness_mm = 1.5;
-    s.core = SheetCore::mesh, s.clay = "firm-white";
+    s.core = SheetCore::mesh, s.clay = "firm-white", s.to.limb = "arm", s.to.segment = 1;
     p.things.sheets = {s};
     Run run;
     run.id = run.name = "cable", run.limb = p.limbs[0].id, run.toSegment = 1, run.outer_mm = 2;
@@ -110,6 +110,7 @@ Things drawThings(Random& random, const Puppet& p) {
         b.free_mm = random.between(0, 90), b.adhesive = random.whole(0, 1) ? "epoxy" : "",
         b.hold_N = random.between(0, 20);
         b.wire = random.whole(0, 1) ? "steel-drawn" : "";
+        b.raw = random.whole(0, 1) == 1, b.paintOff = random.whole(0, 1) == 1;
         t.bonds.push_back(b);
     }
     if (random.whole(0, 1))
@@ -127,6 +128,7 @@ Things drawThings(Random& random, const Puppet& p) {
         s.on = drawSpot(random, p, false), s.length_mm = random.between(1, 90), s.width_mm = random.between(1, 90);
         s.thickness_mm = random.between(0.2, 4), s.radius_mm = random.between(0, 60), s.clay = "firm-white";
         s.core = static_cast<SheetCore>(random.whole(0, 2));
+        if (random.whole(0, 1)) s.to = drawSpot(random, p, false);
         t.sheets.push_back(s);
     }
     for (int i = random.whole(0, 2); i-- > 0;) {

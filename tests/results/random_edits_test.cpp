@@ -24,7 +24,7 @@ Edits::Changed randomEdit(const Production& p, Random& r) {
     const Limb& l = r.of(puppet.limbs);
     const Joint& j = r.of(l.joints);
     const int seg = r.whole(0, static_cast<int>(l.segments.size()) - 1);
-    switch (r.whole(0, 25)) {
+    switch (r.whole(0, 29)) {
     case 0:
         return e.setHeight(r.between(-20, 500));
     case 1:
@@ -96,6 +96,22 @@ Edits::Changed randomEdit(const Production& p, Random& r) {
         shop.roller = {{1, 2.5}, {r.between(-1, 9), 1.5}};
         return e.setShop(shop);
     }
+    case 25: {
+        // Coats, some of them out of order or of nothing.
+        const PartRef part{l.id, seg, {}};
+        Layers layers = *findLayers(puppet, part);
+        layers.coats.clear();
+        for (int n = r.whole(0, 4); n-- > 0;)
+            layers.coats.push_back({r.whole(0, 5) ? "firm-grey" : "putty-firm", r.between(-0.1, 3), r.whole(0, 2)});
+        return e.setLayers(part, layers);
+    }
+    case 26:
+        return r.whole(0, 1) ? e.setNoWire(l.id, r.whole(0, 3) ? "lies on the body" : "") : e.setPick(l.id, {});
+    case 27:
+        return e.setProportion(r.whole(0, 1) ? "leg_share:" + l.id : "heads_high",
+                               r.whole(0, 2) ? std::optional(r.between(-0.1, 6)) : std::nullopt, r.between(-0.1, 1));
+    case 28:
+        return e.setGlue(r.whole(0, 1) ? "epoxy" : "instant", r.whole(0, 1) == 1);
     default:
         return e.setStation(l.id, seg, 0, r.between(-1, 20), r.between(1, 20));
     }
