@@ -206,28 +206,78 @@ QString ShapeHold::hint() const {
 // Marking.
 
 bool MarkHold::press(View view, const QPointF& screen, Qt::KeyboardModifiers) {
-    const Puppet& p = sheet().document().puppet();
-    if (m_points.empty())
-        for (const Limb& l : p.limbs)
-            for (const Joint& j : l.joints)
-                if (apart(sheet().toScreen(view, project(view, j.at_mm)), screen) < kReach) {
-                    m_onLimb = l.id, m_onJoint = j.id;
-                    m_points.push_back(j.at_mm);
-                    sheet().update();
-                    return true;
-                }
-    if (m_points.empty() && !p.limbs.empty()) {
-        Q_EMIT sheet().document().refused(Say::tr("a limb hangs on another one: begin on one of its points"));
+    m_pen.reset();
+    if (begin([&](const Vec3& at) { return apart(sheet().toScreen(view, project(view, at)), screen) < kReach; }))
         return true;
-    }
     if (!m_points.empty() && apart(sheet().toScreen(view, project(view, m_points.back())), screen) < 3) {
         finish(); // a double click
         return true;
     }
     Vec3 at = unproject(view, sheet().toMm(view, screen), m_points.empty() ? Vec3{} : m_points.back());
     if (std::abs(at.x) * sheet().scale() < 5) at.x = 0;
+    put(at);
+    return true;
+}
+
+bool MarkHold::begin(const std::function<bool(const Vec3&)>& isThere) {
+    if (!m_points.empty()) return false;
+    const Puppet& p = sheet().document().puppet();
+    for (const Limb& l : p.limbs)
+        for (const Joint& j : l.joints)
+            if (isThere(j.at_mm)) {
+                m_onLimb = l.id, m_onJoint = j.id;
+                m_points.push_back(j.at_mm);
+                sheet().update();
+                return true;
+            }
+    if (p.limbs.empty()) return false;
+    Q_EMIT sheet().document().refused(Say::tr("a limb hangs on another one: begin on one of its points"));
+    return true;
+}
+
+void MarkHold::put(const Vec3& at) {
     m_points.push_back({tenth(at.x), tenth(at.y), tenth(at.z)});
     sheet().update();
+}
+
+bool MarkHold::movePen(const QKeyEvent& e) {
+    const Puppet& p = sheet().document().puppet();
+    std::vector<Vec3> there;
+    for (const Limb& l : p.limbs)
+        for (const Joint& j : l.joints)
+            there.push_back(j.at_mm);
+    const double step = e.modifiers().testFlag(Qt::ShiftModifier) ? 10 : 1;
+    const bool deep = e.modifiers().testFlag(Qt::ControlModifier);
+    Vec3 by;
+    switch (e.key()) {
+    case Qt::Key_Left:
+        (deep ? by.z : by.x) = -step;
+        break;
+    case Qt::Key_Right:
+        (deep ? by.z : by.x) = step;
+        break;
+    case Qt::Key_Up:
+        by.y = step;
+        break;
+    case Qt::Key_Down:
+        by.y = -step;
+        break;
+    case Qt::Key_PageUp:
+    case Qt::Key_PageDown: {
+        if (there.empty()) return true;
+        // From the point that the pen is on to the next; from nowhere to the first.
+        const auto n = there.size();
+        std::size_t at = e.key() == Qt::Key_PageDown ? 0 : n - 1;
+        for (std::size_t i = 0; m_pen && i < n; ++i)
+            if (there[i] == *m_pen) at = (i + (e.key() == Qt::Key_PageDown ? 1 : n - 1)) % n;
+        m_pen = there[at];
+        return true;
+    }
+    default:
+        return false;
+    }
+    if (!m_pen) m_pen = m_points.empty() ? Vec3{0, p.height_mm / 2, 0} : m_points.back();
+    m_pen = *m_pen + by;
     return true;
 }
 
@@ -239,7 +289,13 @@ void MarkHold::move(View, const QPointF& screen, Qt::KeyboardModifiers) {
 bool MarkHold::key(QKeyEvent* e) {
     if (e->key() == Qt::Key_Return || e->key() == Qt::Key_Enter)
         finish();
-    else if (e->key() == Qt::Key_Backspace && !m_points.empty())
+    else if (movePen(*e))
+        ;
+    else if (e->key() == Qt::Key_Space && m_pen) {
+        if (!begin([&](const Vec3& at) { return norm(at - *m_pen) < 1; }) &&
+            (m_points.empty() || norm(m_points.back() - *m_pen) > 0.05))
+            put(*m_pen);
+    } else if (e->key() == Qt::Key_Backspace && !m_points.empty())
         m_points.pop_back();
     else if (e->key() == Qt::Key_Escape)
         m_points.clear(), m_onLimb.clear();
@@ -301,7 +357,17 @@ void MarkHold::draw(QPainter& p) const {
         p.drawPolyline(line);
         for (const QPointF& at : line)
             handle(p, at, 4, look().copper);
-        if (!line.isEmpty() && view == sheet().viewAt(m_pointer)) {
+        if (m_pen) {
+            const QPointF at = sheet().toScreen(view, project(view, *m_pen));
+            p.setPen(QPen(look().ink, 1.5));
+            p.drawLine(at - QPointF(9, 0), at + QPointF(9, 0));
+            p.drawLine(at - QPointF(0, 9), at + QPointF(0, 9));
+            if (!line.isEmpty()) {
+                p.setPen(QPen(look().copper, 1.5, Qt::DashLine));
+                p.drawLine(line.back(), at);
+            }
+        }
+        if (!m_pen && !line.isEmpty() && view == sheet().viewAt(m_pointer)) {
             p.setPen(QPen(look().copper, 1.5, Qt::DashLine));
             p.drawLine(line.back(), m_pointer);
         }
@@ -309,13 +375,18 @@ void MarkHold::draw(QPainter& p) const {
 }
 
 QString MarkHold::hint() const {
+    if (m_pen)
+        return Say::tr(
+                   "The pen is %1 to the left, %2 up, %3 to the front: arrows move it by 1 mm, with Shift by 10, with "
+                   "Ctrl in depth; Page Down goes to the next point; Space puts one down; Enter ends the limb.")
+            .arg(Say::length(m_pen->x), Say::length(m_pen->y), Say::length(m_pen->z));
     const QString pen = sheet().viewAt(m_pointer) == View::front ? Say::tr("The pen is on the front elevation.")
                                                                  : Say::tr("The pen is on the side elevation.");
     const QString next =
         m_points.empty()
             ? Say::tr("Click where the limb begins: on a point that it hangs on, or anywhere for the first limb.")
             : Say::tr("Click its joints one after the other on either elevation; Enter or a click on the last point "
-                      "ends it, Backspace takes one back.");
+                      "ends it, Backspace takes one back. Arrows move a pen instead, Space puts a point down.");
     return pen + " " + next;
 }
 

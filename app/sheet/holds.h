@@ -3,7 +3,9 @@
 // picture, or the caliper. The sheet hands its mouse and keys to the hold first.
 #include "sheet/elevation.h"
 #include <QObject>
+#include <functional>
 #include <memory>
+#include <optional>
 
 class QKeyEvent;
 class QPainter;
@@ -53,7 +55,8 @@ private:
 };
 
 /// Chains points into a new limb; a first click on a joint hangs it there. Enter or a double click ends it, Backspace
-/// takes the last point back, Escape all.
+/// takes the last point back, Escape all. By keys: arrows move a pen by 1 mm, with Shift by 10, with Ctrl in depth;
+/// Page Up and Down step it over the points that are there; Space puts a point down.
 class MarkHold : public SheetHold {
 public:
     MarkHold(SheetView& sheet, body::LimbKind kind, bool mirrored)
@@ -67,11 +70,16 @@ public:
 
 private:
     void finish();
+    bool movePen(const QKeyEvent& event);
+    /// One more point, or, where nothing is begun, the point that is there and that the limb hangs on.
+    void put(const Vec3& at);
+    bool begin(const std::function<bool(const Vec3&)>& isThere);
     body::LimbKind m_kind;
     bool m_mirrored;
     std::string m_onLimb, m_onJoint;
     std::vector<Vec3> m_points;
     QPointF m_pointer;
+    std::optional<Vec3> m_pen; ///< moved by keys; none until one is pressed
 };
 
 /// Bends a joint by dragging what lies beyond it; shows its range as an arc and where it will spring back to.

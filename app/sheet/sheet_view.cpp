@@ -18,6 +18,7 @@ namespace enkinet::app {
 SheetView::SheetView(Document& document, QWidget* parent)
     : QWidget(parent), m_document(document), m_strip(new PeelStrip(*this)) {
     setFocusPolicy(Qt::StrongFocus);
+    setObjectName("sheet");
     setMouseTracking(true);
     setAccessibleName(tr("Sheet with the front and side elevation"));
     setAccessibleDescription(tr("Arrow keys walk from joint to joint, plus and minus zoom, F fits, P peels."));

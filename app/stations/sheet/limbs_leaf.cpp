@@ -80,6 +80,7 @@ LimbsLeaf::LimbsLeaf(Document& document, QWidget* parent) : QWidget(parent), m_d
     m_posed->setObjectName("posed");
     m_gap = new NumberField(NumberField::Kind::length, 0.5, 200, 0.5, 1, tr("Free gap of wire at the joint"));
     m_planted = new ChoiceField(tr("How the tip is held"));
+    m_planted->setObjectName("planted");
     auto* form = makeForm();
     form->addRow(tr("name"), m_name);
     form->addRow(tr("kind"), m_kind);

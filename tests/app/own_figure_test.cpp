@@ -1,0 +1,272 @@
+// An own figure with a base, two heads, an eye, a cable and a cape, from the empty bench to print: by pointer, and
+// again by keys alone.
+#include "sheet/elevation.h"
+#include "stations/sheet/things_leaf.h"
+#include "support/driven.h"
+#include "words/say.h"
+#include <QDialog>
+#include <QFileInfo>
+#include <QMenu>
+#include <QPushButton>
+#include <QTemporaryDir>
+#include <QTimer>
+
+using namespace enkinet;
+using namespace enkinet::test;
+using app::View;
+using results::Station;
+
+namespace {
+
+constexpr double kHigh = 200;
+const std::vector<Vec3> kSpine{{0, 90, 0}, {0, 130, 0}, {0, 180, 0}},
+    kLeg{{0, 90, 0}, {15, 80, 0}, {15, 45, 0}, {15, 0, 0}};
+/// Entries of the menu of things.
+enum Entry { eye = 0, base = 2, cape = 3, cable = 4, secondHead = 6 };
+
+/// What both ways must come to.
+void checkFigure(Desk& desk, const QString& pdf) {
+    const body::Puppet& p = desk.document().puppet();
+    REQUIRE(p.limbs.size() == 2);
+    CHECK(p.limbs[0].joints.size() == 3);
+    CHECK(p.limbs[1].joints.size() == 4);
+    CHECK(p.limbs[1].mirrored);
+    CHECK(p.limbs[1].hangsOnLimb == p.limbs[0].id);
+    for (std::size_t i = 0; i < kSpine.size(); ++i)
+        CHECK(norm(p.limbs[0].joints[i].at_mm - kSpine[i]) < 1);
+    for (std::size_t i = 0; i < kLeg.size(); ++i)
+        CHECK(norm(p.limbs[1].joints[i].at_mm - kLeg[i]) < 1);
+    REQUIRE(p.masses.size() == 1);
+    const body::Things& t = p.things;
+    CHECK(t.base);
+    REQUIRE(t.features.size() == 1);
+    CHECK(t.features[0].on.mass == p.masses[0].id);
+    REQUIRE(t.variants.size() == 1);
+    CHECK(t.variants[0].mass == p.masses[0].id);
+    CHECK(t.sheets.size() == 1);
+    REQUIRE(t.runs.size() == 1);
+    const results::Report& r = desk.report();
+    CHECK(r.things.features[0].ball_mm > 0);
+    CHECK(r.things.base->weight_g > 0);
+    CHECK(r.things.sheets[0].pattern_mm > 0);
+    // Each limb that bends has its wire, judged.
+    for (const choice::LimbChoice& l : r.choice.limbs)
+        if (!l.demands.empty()) CHECK(l.verdicts.size() == l.demands.size());
+    // The heavier of the two heads is carried, not both.
+    CHECK(QFileInfo(pdf).size() > 20000);
+}
+
+/// Answers the file dialog that the menu's entry opens.
+void print(Desk& desk, const QString& pdf) {
+    QTimer::singleShot(0, [&] {
+        auto* box = qobject_cast<QDialog*>(QApplication::activeModalWidget());
+        if (!box) return;
+        if (auto* name = box->findChild<QLineEdit*>("fileNameEdit")) {
+            name->setFocus();
+            QTest::keyClick(name, Qt::Key_A, Qt::ControlModifier);
+            QTest::keyClicks(name, pdf);
+            QTest::keyClick(name, Qt::Key_Return);
+        }
+        if (box->isVisible()) box->accept();
+        if (box->isVisible()) box->reject();
+    });
+    for (QAction* a : desk.window.findChildren<QAction*>())
+        if (a->text() == "Build sheets as P&DF…") a->trigger();
+    Desk::settle();
+}
+
+/// Nothing but keys, to whatever has the focus.
+struct Keys {
+    Desk& desk;
+    void press(Qt::Key key, Qt::KeyboardModifiers with = Qt::NoModifier, int times = 1) {
+        while (times-- > 0) {
+            QWidget* in = QApplication::focusWidget();
+            QTest::keyClick(in ? in : static_cast<QWidget*>(&desk.window), key, with);
+        }
+        Desk::settle();
+    }
+    void tabTo(const QString& name) {
+        for (int i = 0; i < 120; ++i) {
+            QWidget* in = QApplication::focusWidget();
+            if (in && in->objectName() == name) return;
+            QTest::keyClick(in ? in : static_cast<QWidget*>(&desk.window), Qt::Key_Tab);
+            if (i % 10 == 9) Desk::settle();
+        }
+        FAIL("Tab never comes to " << name.toStdString());
+    }
+    void space(const QString& button) {
+        tabTo(button);
+        press(Qt::Key_Space);
+    }
+    void choose(const QString& box, const QVariant& wanted) {
+        tabTo(box);
+        auto* combo = qobject_cast<QComboBox*>(QApplication::focusWidget());
+        REQUIRE(combo);
+        const int target = combo->findData(wanted);
+        REQUIRE(target >= 0);
+        for (int i = 0; i < 60 && combo->currentIndex() != target; ++i)
+            press(combo->currentIndex() < target ? Qt::Key_Down : Qt::Key_Up);
+        CHECK(combo->currentIndex() == target);
+    }
+    void type(const QString& field, const QString& text) {
+        tabTo(field);
+        press(Qt::Key_A, Qt::ControlModifier);
+        QTest::keyClicks(QApplication::focusWidget(), text);
+        press(Qt::Key_Return);
+    }
+    /// The pen from where it is to a point: tens with Shift, then ones.
+    void penTo(Vec3& pen, const Vec3& to) {
+        const auto go = [&](double from, double until, Qt::Key less, Qt::Key more, Qt::KeyboardModifiers with) {
+            const int by = static_cast<int>(std::lround(until - from));
+            press(by < 0 ? less : more, with | Qt::ShiftModifier, std::abs(by) / 10);
+            press(by < 0 ? less : more, with, std::abs(by) % 10);
+        };
+        go(pen.x, to.x, Qt::Key_Left, Qt::Key_Right, Qt::NoModifier);
+        go(pen.y, to.y, Qt::Key_Down, Qt::Key_Up, Qt::NoModifier);
+        go(pen.z, to.z, Qt::Key_Left, Qt::Key_Right, Qt::ControlModifier);
+        pen = to;
+    }
+    void putOn(int entry) {
+        tabTo("putOn");
+        QTimer::singleShot(0, [entry] {
+            QWidget* menu = QApplication::activePopupWidget();
+            if (!menu) return;
+            for (int i = 0; i <= entry; ++i)
+                QTest::keyClick(menu, Qt::Key_Down);
+            QTest::keyClick(menu, Qt::Key_Return);
+        });
+        press(Qt::Key_Space);
+    }
+    /// Steps over the figure until something of a kind is in hand that a test picks.
+    template <class Wanted> void walkTo(Wanted wanted) {
+        tabTo("sheet");
+        for (int i = 0; i < 60; ++i) {
+            if (wanted(desk.document().selection())) return;
+            press(Qt::Key_Right, Qt::ControlModifier);
+        }
+        FAIL("never in hand");
+    }
+};
+
+bool isSegment(const app::Selection& s, int limb, int index) {
+    return s.kind == app::Selection::Kind::segment && s.limb == limb && s.index == index;
+}
+
+} // namespace
+
+TEST_CASE(
+    "An own figure with a base, two heads, an eye, a cable and a cape, from the empty bench to print by pointer") {
+    Desk desk(false);
+    QTemporaryDir dir;
+    desk.startOwn(QString::number(kHigh));
+    desk.leaf("sheetLeaves", 2);
+    const auto mark = [&](body::LimbKind kind, bool both, const std::vector<Vec3>& points) {
+        desk.pickData("newKind", static_cast<int>(kind));
+        desk.pickData("newMirror", both);
+        desk.click("markLimb");
+        for (const Vec3& at : points) {
+            QTest::mouseClick(&desk.window.sheet(), Qt::LeftButton, {},
+                              desk.window.sheet().toScreen(View::front, app::project(View::front, at)).toPoint());
+            Desk::settle();
+        }
+        QTest::keyClick(&desk.window.sheet(), Qt::Key_Return);
+        Desk::settle();
+    };
+    mark(body::LimbKind::spine, false, kSpine);
+    mark(body::LimbKind::leg, true, kLeg);
+    desk.pickData("planted", 15.0);
+    auto& d = desk.document();
+    for (const auto& [limb, n] : {std::pair{0, 2}, {1, 3}})
+        for (int i = 0; i < n; ++i) {
+            d.select({app::Selection::Kind::segment, limb, i, false});
+            Desk::settle();
+            if (auto* give = desk.find<QPushButton>("giveBody"); give->isVisible()) desk.press("giveBody");
+        }
+    d.select({app::Selection::Kind::segment, 0, 1, false});
+    Desk::settle();
+    desk.press("addRound");
+    desk.station(Station::skin);
+    desk.pickData("clay", "firm-grey");
+    desk.station(Station::sheet);
+    desk.leaf("sheetLeaves", 5);
+    const auto putOn = [&](int entry) {
+        desk.find<QPushButton>("putOn")->menu()->actions().at(entry)->trigger();
+        Desk::settle();
+    };
+    d.select({app::Selection::Kind::mass, 0, 0, false});
+    Desk::settle();
+    putOn(eye);
+    putOn(secondHead);
+    d.select({app::Selection::Kind::segment, 0, 0, false});
+    Desk::settle();
+    putOn(cape);
+    putOn(base);
+    d.select({app::Selection::Kind::segment, 1, 1, false});
+    Desk::settle();
+    putOn(cable);
+    print(desk, dir.filePath("own.pdf"));
+    checkFigure(desk, dir.filePath("own.pdf"));
+    while (d.undoStack().canUndo())
+        d.undoStack().undo();
+    CHECK(d.puppet().limbs.empty());
+    CHECK_FALSE(d.puppet().things.base);
+}
+
+TEST_CASE("The same figure by keys alone") {
+    Desk desk(false);
+    desk.window.resize(1380, 960);
+    Keys keys{desk};
+    QTemporaryDir dir;
+    keys.choose("startWhich", "own");
+    keys.type("startHeight", QString::number(kHigh));
+    keys.space("startKind");
+    REQUIRE(desk.document().hasPuppet());
+    keys.space("leaf2");
+    const auto mark = [&](body::LimbKind kind, bool both, const std::vector<Vec3>& points, bool hangs) {
+        keys.choose("newKind", static_cast<int>(kind));
+        keys.choose("newMirror", both);
+        keys.space("markLimb");
+        REQUIRE(desk.window.sheet().hasFocus());
+        Vec3 pen{0, kHigh / 2, 0};
+        for (std::size_t i = 0; i < points.size(); ++i) {
+            if (i == 0 && hangs) {
+                keys.press(Qt::Key_PageDown);
+                pen = points[0];
+            } else {
+                keys.penTo(pen, points[i]);
+            }
+            keys.press(Qt::Key_Space);
+        }
+        keys.press(Qt::Key_Return);
+        keys.press(Qt::Key_Escape);
+    };
+    mark(body::LimbKind::spine, false, kSpine, false);
+    REQUIRE(desk.document().puppet().limbs.size() == 1);
+    mark(body::LimbKind::leg, true, kLeg, true);
+    REQUIRE(desk.document().puppet().limbs.size() == 2);
+    keys.walkTo([](const app::Selection& s) { return isSegment(s, 1, 0); });
+    keys.choose("planted", 15.0);
+    for (const auto& [limb, n] : {std::pair{0, 2}, {1, 3}})
+        for (int i = 0; i < n; ++i) {
+            keys.walkTo([limb = limb, i](const app::Selection& s) { return isSegment(s, limb, i); });
+            if (desk.find<QPushButton>("giveBody")->isVisible()) keys.space("giveBody");
+        }
+    keys.walkTo([](const app::Selection& s) { return isSegment(s, 0, 1); });
+    keys.space("addRound");
+    REQUIRE(desk.document().puppet().masses.size() == 1);
+    keys.press(Qt::Key_4, Qt::AltModifier);
+    CHECK(desk.window.rule().station() == Station::skin);
+    keys.choose("clay", "firm-grey");
+    keys.press(Qt::Key_1, Qt::AltModifier);
+    keys.space("leaf5");
+    keys.walkTo([](const app::Selection& s) { return s.kind == app::Selection::Kind::mass; });
+    keys.putOn(eye);
+    keys.putOn(secondHead);
+    keys.walkTo([](const app::Selection& s) { return isSegment(s, 0, 0); });
+    keys.putOn(cape);
+    keys.putOn(base);
+    keys.walkTo([](const app::Selection& s) { return isSegment(s, 1, 1); });
+    keys.putOn(cable);
+    print(desk, dir.filePath("own.pdf"));
+    checkFigure(desk, dir.filePath("own.pdf"));
+}
