@@ -3214,6 +3214,102 @@
         <source>reason why a point is left</source>
         <translation>Grund, aus dem ein Punkt bleibt</translation>
     </message>
+    <message>
+        <source>%1 coats beneath the skin</source>
+        <translation>%1 Lagen unter der Haut</translation>
+    </message>
+    <message>
+        <source>%1 proportions</source>
+        <translation>%1 Verhältnisse</translation>
+    </message>
+    <message>
+        <source>%1, coat %2</source>
+        <translation>%1, Lage %2</translation>
+    </message>
+    <message>
+        <source>%1, proportion %2</source>
+        <translation>%1, Verhältnis %2</translation>
+    </message>
+    <message>
+        <source>are more than 3</source>
+        <translation>sind mehr als 3</translation>
+    </message>
+    <message>
+        <source>coats of clay</source>
+        <translation>Lagen Ton</translation>
+    </message>
+    <message>
+        <source>figure&apos;s bottom</source>
+        <translation>Unterkante der Figur</translation>
+    </message>
+    <message>
+        <source>figure&apos;s top</source>
+        <translation>Oberkante der Figur</translation>
+    </message>
+    <message>
+        <source>is longer than 300 letters</source>
+        <translation>ist länger als 300 Zeichen</translation>
+    </message>
+    <message>
+        <source>is not named</source>
+        <translation>ist nicht genannt</translation>
+    </message>
+    <message>
+        <source>key</source>
+        <translation>Schlüssel</translation>
+    </message>
+    <message>
+        <source>load %1</source>
+        <translation>Ladung %1</translation>
+    </message>
+    <message>
+        <source>load</source>
+        <translation>Ladung</translation>
+    </message>
+    <message>
+        <source>must be 1 to 200 letters</source>
+        <translation>muss 1 bis 200 Zeichen lang sein</translation>
+    </message>
+    <message>
+        <source>must hang between two different segments</source>
+        <translation>muss zwischen zwei verschiedenen Abschnitten hängen</translation>
+    </message>
+    <message>
+        <source>must not come before that of the coat beneath it, %1</source>
+        <translation>darf nicht vor der Ladung der Lage darunter kommen, %1</translation>
+    </message>
+    <message>
+        <source>need a skin over them</source>
+        <translation>brauchen eine Haut darüber</translation>
+    </message>
+    <message>
+        <source>needs its reason</source>
+        <translation>braucht einen Grund</translation>
+    </message>
+    <message>
+        <source>no wire</source>
+        <translation>kein Draht</translation>
+    </message>
+    <message>
+        <source>pixels</source>
+        <translation>Bildpunkte</translation>
+    </message>
+    <message>
+        <source>proportion</source>
+        <translation>Verhältnis</translation>
+    </message>
+    <message>
+        <source>reason for no wire</source>
+        <translation>Grund für keinen Draht</translation>
+    </message>
+    <message>
+        <source>tolerance</source>
+        <translation>Toleranz</translation>
+    </message>
+    <message>
+        <source>web</source>
+        <translation>Haut zwischen Gliedern</translation>
+    </message>
 </context>
 <context>
     <name>enkinet::app::BakePlot</name>
@@ -4304,6 +4400,54 @@
     <message>
         <source>%1 measures are off by more than a millimetre.</source>
         <translation>%1 Maße weichen um mehr als einen Millimeter ab.</translation>
+    </message>
+    <message>
+        <source>What this proportion is to be</source>
+        <translation>Was dieses Verhältnis sein soll</translation>
+    </message>
+    <message>
+        <source>How far off it may be, in per cent</source>
+        <translation>Wie weit es abweichen darf, in Prozent</translation>
+    </message>
+    <message>
+        <source> %</source>
+        <translation> %</translation>
+    </message>
+    <message>
+        <source>wanted, within</source>
+        <translation>gewünscht, auf</translation>
+    </message>
+    <message>
+        <source>As it is drawn now</source>
+        <translation>Wie jetzt gezeichnet</translation>
+    </message>
+    <message>
+        <source>As is usual</source>
+        <translation>Wie üblich</translation>
+    </message>
+    <message>
+        <source>A proportion as is usual</source>
+        <translation>Ein Verhältnis wie üblich</translation>
+    </message>
+    <message>
+        <source>What its twin on the other side measures</source>
+        <translation>Was das Gegenstück auf der anderen Seite misst</translation>
+    </message>
+    <message>
+        <source>on the other side</source>
+        <translation>auf der anderen Seite</translation>
+    </message>
+    <message>
+        <source>Its twin measured %1</source>
+        <translation>Das Gegenstück misst %1</translation>
+    </message>
+    <message>
+        <source>Wanted: %1</source>
+        <translation>Gewünscht: %1</translation>
+    </message>
+    <message>
+        <source>, left minus right %1%2</source>
+        <translation>, links minus rechts %1%2</translation>
     </message>
 </context>
 <context>
@@ -5412,6 +5556,10 @@
         <source>Mix %1 batches of %2 at most, each used up before it sets; hard after %3 h at %4.</source>
         <translation>%1 Ansätze von höchstens %2 mischen, jeder verbraucht, ehe er anzieht; hart nach %3 h bei %4.</translation>
     </message>
+    <message>
+        <source>Coat %1, %2: a ball of %3 across, %4, or %5 cm² rolled to %6.</source>
+        <translation>Lage %1, %2: eine Kugel von %3 Durchmesser, %4, oder %5 cm² auf %6 gerollt.</translation>
+    </message>
 </context>
 <context>
     <name>enkinet::app::HeatView</name>
@@ -5422,6 +5570,10 @@
     <message>
         <source>%1 of %2 min, %3 ×</source>
         <translation>%1 von %2 min, %3 ×</translation>
+    </message>
+    <message>
+        <source>%1, coat %2</source>
+        <translation>%1, Lage %2</translation>
     </message>
 </context>
 <context>
@@ -7350,6 +7502,46 @@
             <numerusform>Breiten von %n Teilen gelesen. Diese Stellen ansehen und ihre Kanten ziehen:</numerusform>
         </translation>
     </message>
+    <message>
+        <source>From where this picture was drawn or taken</source>
+        <translation>Von wo dieses Bild gezeichnet oder aufgenommen ist</translation>
+    </message>
+    <message>
+        <source>seen from</source>
+        <translation>gesehen von</translation>
+    </message>
+    <message>
+        <source>Seen from</source>
+        <translation>Gesehen von</translation>
+    </message>
+    <message>
+        <source>Which picture shows what</source>
+        <translation>Welches Bild was zeigt</translation>
+    </message>
+    <message>
+        <source>Parts by side, with the picture that shows each</source>
+        <translation>Teile nach Seiten, mit dem Bild, das jedes zeigt</translation>
+    </message>
+    <message>
+        <source>behind</source>
+        <translation>hinten</translation>
+    </message>
+    <message>
+        <source>left</source>
+        <translation>links</translation>
+    </message>
+    <message>
+        <source>right</source>
+        <translation>rechts</translation>
+    </message>
+    <message>
+        <source>below</source>
+        <translation>unter</translation>
+    </message>
+    <message>
+        <source>never</source>
+        <translation>nie</translation>
+    </message>
 </context>
 <context>
     <name>enkinet::app::PlanDays</name>
@@ -8235,14 +8427,6 @@ Zum Verschieben ziehen, oder Alt mit den Pfeilen.</translation>
         <translation>%1 ×2</translation>
     </message>
     <message>
-        <source>no wire in stock</source>
-        <translation>kein Draht vorrätig</translation>
-    </message>
-    <message>
-        <source>needs no wire</source>
-        <translation>braucht keinen Draht</translation>
-    </message>
-    <message>
         <source>%1 × %2 %3</source>
         <translation>%1 × %2 %3</translation>
     </message>
@@ -8436,10 +8620,6 @@ Zum Verschieben ziehen, oder Alt mit den Pfeilen.</translation>
     <message>
         <source>Click where the limb begins: on a point that it hangs on, or anywhere for the first limb.</source>
         <translation>Klicken, wo das Glied beginnt: auf einen Punkt, an dem es hängt, oder für das erste Glied irgendwo.</translation>
-    </message>
-    <message>
-        <source>Click its joints one after the other on either elevation; Enter or a click on the last point ends it, Backspace takes one back.</source>
-        <translation>Seine Gelenke nacheinander auf einer der Ansichten anklicken; Eingabe oder ein Klick auf den letzten Punkt beendet, die Rücktaste nimmt einen zurück.</translation>
     </message>
     <message>
         <source>Take a limb beyond a joint and bend it there; the dashed line is where it springs back to.</source>
@@ -10571,6 +10751,213 @@ Zum Verschieben ziehen, oder Alt mit den Pfeilen.</translation>
             <numerusform>%1: %n Schichten, %2 Trockenzeit, %3</numerusform>
         </translation>
     </message>
+    <message>
+        <source>The pen is %1 to the left, %2 up, %3 to the front: arrows move it by 1 mm, with Shift by 10, with Ctrl in depth; Page Down goes to the next point; Space puts one down; Enter ends the limb.</source>
+        <translation>Der Stift steht %1 links, %2 hoch, %3 vorn: Pfeile bewegen ihn um 1 mm, mit Umschalt um 10, mit Strg in die Tiefe; Bild ab geht zum nächsten Punkt; Leertaste setzt einen; Eingabe beendet das Glied.</translation>
+    </message>
+    <message>
+        <source>Click its joints one after the other on either elevation; Enter or a click on the last point ends it, Backspace takes one back. Arrows move a pen instead, Space puts a point down.</source>
+        <translation>Die Gelenke nacheinander auf einem der Risse anklicken; Eingabe oder ein Klick auf den letzten Punkt beendet es, Rücktaste nimmt einen zurück. Pfeile bewegen stattdessen einen Stift, Leertaste setzt einen Punkt.</translation>
+    </message>
+    <message>
+        <source>%1 between what lies over it and what lies under it</source>
+        <translation>%1 zwischen dem, was darüber, und dem, was darunter liegt</translation>
+    </message>
+    <message>
+        <source>%1 thick, typed</source>
+        <translation>%1 dick, getippt</translation>
+    </message>
+    <message>
+        <source>coat %1 weighs</source>
+        <translation>Lage %1 wiegt</translation>
+    </message>
+    <message>
+        <source>%1, you want %2 to %3</source>
+        <translation>%1, gewünscht sind %2 bis %3</translation>
+    </message>
+    <message>
+        <source>%1 from its first joint to the sole, against the height: %2.</source>
+        <translation>%1 vom ersten Gelenk bis zur Sohle, gegen die Höhe: %2.</translation>
+    </message>
+    <message>
+        <source>%1: its first joint above the base, against the height: %2.</source>
+        <translation>%1: erstes Gelenk über dem Grund, gegen die Höhe: %2.</translation>
+    </message>
+    <message>
+        <source>%1 against the trunk&apos;s length: %2.</source>
+        <translation>%1 gegen die Länge des Rumpfs: %2.</translation>
+    </message>
+    <message>
+        <source>no wire, as chosen</source>
+        <translation>kein Draht, wie gewählt</translation>
+    </message>
+    <message>
+        <source>No wire, as you chose.</source>
+        <translation>Kein Draht, wie gewählt.</translation>
+    </message>
+    <message>
+        <source>No wire, as you chose, though it would be here %1.</source>
+        <translation>Kein Draht, wie gewählt, obwohl er hier wäre, %1.</translation>
+    </message>
+    <message>
+        <source>Coat of clay under the skin, %1: %2, %3</source>
+        <translation>Lage Ton unter der Haut, %1: %2, %3</translation>
+    </message>
+    <message>
+        <source>%1 has not been tried in the hand: once the clay is hard the grip is %2 across for good.</source>
+        <translation>%1 wurde nicht in der Hand probiert: ist der Ton hart, bleibt der Griff %2 weit.</translation>
+    </message>
+    <message>
+        <source>%1 has been tried in the hand, grip %2 across.</source>
+        <translation>%1 wurde in der Hand probiert, Griff %2 weit.</translation>
+    </message>
+    <message>
+        <source>The hole for the %1 is made: %2 across, %3 deep.</source>
+        <translation>Das Loch für %1 ist da: %2 Durchmesser, %3 tief.</translation>
+    </message>
+    <message>
+        <source>The %1 has not been tested: lit once before it is closed for good.</source>
+        <translation>%1 wurde nicht geprüft: einmal leuchten lassen, bevor es für immer zu ist.</translation>
+    </message>
+    <message>
+        <source>The %1 has been lit.</source>
+        <translation>%1 hat geleuchtet.</translation>
+    </message>
+    <message>
+        <source>%1 is in its seat of %2, or the seat is there.</source>
+        <translation>%1 sitzt im Sitz von %2, oder der Sitz ist da.</translation>
+    </message>
+    <message>
+        <source>%1: all %2 are in their seats of %3, or the seats are there.</source>
+        <translation>%1: alle %2 sitzen in ihren Sitzen von %3, oder die Sitze sind da.</translation>
+    </message>
+    <message>
+        <source>A spare of %1 is made.</source>
+        <translation>Ein Ersatz für %1 ist gemacht.</translation>
+    </message>
+    <message>
+        <source>%1 spares of %2 are made.</source>
+        <translation>%1 Ersatzstücke für %2 sind gemacht.</translation>
+    </message>
+    <message>
+        <source>The glue of the %1 lets go at %2, this load peaks at %3: stick it afterwards, or let it have done its work by then.</source>
+        <translation>Der Kleber von %1 löst sich bei %2, diese Ladung erreicht %3: danach kleben, oder er hat bis dahin seine Arbeit getan.</translation>
+    </message>
+    <message>
+        <source>The %1 comes off and goes on, its hole %2 wider than what sits in it.</source>
+        <translation>%1 geht ab und wieder auf, das Loch %2 weiter als das, was darin sitzt.</translation>
+    </message>
+    <message>
+        <source>raw clay</source>
+        <translation>roher Ton</translation>
+    </message>
+    <message>
+        <source>cured clay</source>
+        <translation>gehärteter Ton</translation>
+    </message>
+    <message>
+        <source>wood</source>
+        <translation>Holz</translation>
+    </message>
+    <message>
+        <source>metal</source>
+        <translation>Metall</translation>
+    </message>
+    <message>
+        <source>glass</source>
+        <translation>Glas</translation>
+    </message>
+    <message>
+        <source>foam</source>
+        <translation>Schaum</translation>
+    </message>
+    <message>
+        <source>foil</source>
+        <translation>Folie</translation>
+    </message>
+    <message>
+        <source>plaster</source>
+        <translation>Gips</translation>
+    </message>
+    <message>
+        <source>cloth</source>
+        <translation>Stoff</translation>
+    </message>
+    <message>
+        <source>paint</source>
+        <translation>Farbe</translation>
+    </message>
+    <message>
+        <source>the front</source>
+        <translation>vorn</translation>
+    </message>
+    <message>
+        <source>behind</source>
+        <translation>hinten</translation>
+    </message>
+    <message>
+        <source>either side</source>
+        <translation>der Seite</translation>
+    </message>
+    <message>
+        <source>the left</source>
+        <translation>links</translation>
+    </message>
+    <message>
+        <source>the right</source>
+        <translation>rechts</translation>
+    </message>
+    <message>
+        <source>below</source>
+        <translation>unter</translation>
+    </message>
+    <message>
+        <source>No picture shows %1 of %2 parts from %3.</source>
+        <translation>Kein Bild zeigt %1 von %2 Teilen von %3.</translation>
+    </message>
+    <message>
+        <source>Two pictures disagree: the figure is %1 high in %2 and %3 in %4.</source>
+        <translation>Zwei Bilder widersprechen sich: die Figur ist %1 hoch in %2 und %3 in %4.</translation>
+    </message>
+    <message>
+        <source>%1: %2 on one side, %3 on the other, left minus right %4.</source>
+        <translation>%1: %2 auf einer Seite, %3 auf der anderen, links minus rechts %4.</translation>
+    </message>
+    <message numerus="yes">
+        <source>hold %n posed joint(s)</source>
+        <translation>
+            <numerusform>%n gestelltes Gelenk halten</numerusform>
+            <numerusform>%n gestellte Gelenke halten</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>anchor what stands or hangs on it</source>
+        <translation>verankern, was darauf steht oder daran hängt</translation>
+    </message>
+    <message>
+        <source>%1 is to have no wire (&quot;%2&quot;), but it must %3. Take the choice back at its wires, or fix its joints and hang on elsewhere what hangs on it.</source>
+        <translation>%1 soll keinen Draht haben („%2“), muss aber %3. Die Wahl bei den Drähten zurücknehmen, oder die Gelenke festlegen und anderswo anhängen, was daran hängt.</translation>
+    </message>
+    <message>
+        <source> and </source>
+        <translation> und </translation>
+    </message>
+    <message>
+        <source>%1 is %2, which never hardens: what goes over it slides and cracks. Use a clay that sets, or make the soft one the skin.</source>
+        <translation>%1 ist %2, der nie hart wird: was darüber kommt, rutscht und reißt. Einen Ton nehmen, der hart wird, oder den weichen zur Haut machen.</translation>
+    </message>
+    <message>
+        <source>%1: %2 does not hold on %3. What does is said at the bond.</source>
+        <translation>%1: %2 hält nicht auf %3. Was hält, steht bei der Verbindung.</translation>
+    </message>
+    <message>
+        <source>%1 is stretched by %2 when its limbs open, where it stands %3: cut it %4 wide, or of cloth.</source>
+        <translation>%1 wird beim Öffnen der Glieder um %2 gedehnt und hält %3 aus: %4 breit schneiden, oder aus Stoff.</translation>
+    </message>
+    <message>
+        <source>%1 is bent to a strain of %2 when its limbs close, where it stands %3: no thicker than %4, or of cloth.</source>
+        <translation>%1 wird beim Schließen der Glieder bis zu einer Dehnung von %2 gebogen und hält %3 aus: nicht dicker als %4, oder aus Stoff.</translation>
+    </message>
 </context>
 <context>
     <name>enkinet::app::SectionView</name>
@@ -10625,6 +11012,10 @@ Zum Verschieben ziehen, oder Alt mit den Pfeilen.</translation>
     <message>
         <source>wire %1 across</source>
         <translation>Draht %1 quer</translation>
+    </message>
+    <message>
+        <source>coat %1: %2</source>
+        <translation>Lage %1: %2</translation>
     </message>
 </context>
 <context>
@@ -11919,6 +12310,62 @@ Zum Verschieben ziehen, oder Alt mit den Pfeilen.</translation>
         <source>%1 cm³ of clay; %2.</source>
         <translation>%1 cm³ Ton; %2.</translation>
     </message>
+    <message>
+        <source>Which coat of clay, from the outside in</source>
+        <translation>Welche Lage Ton, von außen nach innen</translation>
+    </message>
+    <message>
+        <source>When this coat is cured</source>
+        <translation>Wann diese Lage gehärtet wird</translation>
+    </message>
+    <message>
+        <source>coat</source>
+        <translation>Schicht</translation>
+    </message>
+    <message>
+        <source>A coat beneath</source>
+        <translation>Eine Lage darunter</translation>
+    </message>
+    <message>
+        <source>Take this coat out</source>
+        <translation>Diese Lage herausnehmen</translation>
+    </message>
+    <message>
+        <source>Coat %1 is cured</source>
+        <translation>Lage %1 wird gehärtet</translation>
+    </message>
+    <message>
+        <source>the skin</source>
+        <translation>die Haut</translation>
+    </message>
+    <message>
+        <source>coat 1, innermost</source>
+        <translation>Lage 1, innerste</translation>
+    </message>
+    <message>
+        <source>coat %1</source>
+        <translation>Lage %1</translation>
+    </message>
+    <message>
+        <source>cured with what goes over it</source>
+        <translation>gehärtet mit dem, was darüber kommt</translation>
+    </message>
+    <message>
+        <source>cured before, load %1</source>
+        <translation>vorher gehärtet, Ladung %1</translation>
+    </message>
+    <message>
+        <source>Coat %1: %2</source>
+        <translation>Lage %1: %2</translation>
+    </message>
+    <message>
+        <source>A coat beneath the skin</source>
+        <translation>Eine Lage unter der Haut</translation>
+    </message>
+    <message>
+        <source>Coat %1 taken out</source>
+        <translation>Lage %1 herausgenommen</translation>
+    </message>
 </context>
 <context>
     <name>enkinet::app::SkinPage</name>
@@ -12522,6 +12969,46 @@ Zum Verschieben ziehen, oder Alt mit den Pfeilen.</translation>
         <source>stands</source>
         <translation>hält aus</translation>
     </message>
+    <message>
+        <source>the first is stuck on</source>
+        <translation>das erste wird geklebt</translation>
+    </message>
+    <message>
+        <source>paint on its faces</source>
+        <translation>Farbe auf den Flächen</translation>
+    </message>
+    <message>
+        <source>as it falls</source>
+        <translation>wie es sich ergibt</translation>
+    </message>
+    <message>
+        <source>kept off</source>
+        <translation>ferngehalten</translation>
+    </message>
+    <message>
+        <source>Glues that are on the shelf</source>
+        <translation>Kleber, die im Regal stehen</translation>
+    </message>
+    <message>
+        <source>on the shelf</source>
+        <translation>im Regal</translation>
+    </message>
+    <message>
+        <source>%1 is on the shelf</source>
+        <translation>%1 steht im Regal</translation>
+    </message>
+    <message>
+        <source>No %1 on the shelf</source>
+        <translation>Kein %1 im Regal</translation>
+    </message>
+    <message>
+        <source>and on</source>
+        <translation>und an</translation>
+    </message>
+    <message>
+        <source>nothing else</source>
+        <translation>nichts weiter</translation>
+    </message>
 </context>
 <context>
     <name>enkinet::app::ThingPicture</name>
@@ -12790,6 +13277,42 @@ Zum Verschieben ziehen, oder Alt mit den Pfeilen.</translation>
     <message>
         <source>Take off: %1</source>
         <translation>Abnehmen: %1</translation>
+    </message>
+    <message>
+        <source>%1 (%2 MPa, on your shelf)</source>
+        <translation>%1 (%2 MPa, im Regal)</translation>
+    </message>
+    <message>
+        <source>%1 (%2 MPa)</source>
+        <translation>%1 (%2 MPa)</translation>
+    </message>
+    <message>
+        <source>%1 to %2</source>
+        <translation>%1 bis %2</translation>
+    </message>
+    <message>
+        <source>No glue on the cards holds %1: a pin, a wrap or a screw.</source>
+        <translation>Kein Kleber der Karten hält %1: ein Stift, eine Wicklung oder eine Schraube.</translation>
+    </message>
+    <message>
+        <source>What holds %1: %2.</source>
+        <translation>Was %1 hält: %2.</translation>
+    </message>
+    <message>
+        <source>, </source>
+        <translation>, </translation>
+    </message>
+    <message>
+        <source>Between its limbs: %1 as built, %2 to %3 in what they do.</source>
+        <translation>Zwischen den Gliedern: %1 wie gebaut, %2 bis %3 in dem, was sie tun.</translation>
+    </message>
+    <message>
+        <source>What it stands is not checked: cloth, or clay that never hardens.</source>
+        <translation>Was sie aushält, ist nicht geprüft: Stoff, oder Ton, der nie hart wird.</translation>
+    </message>
+    <message>
+        <source>Stretched by %1 and folded to %2, it stands %3.</source>
+        <translation>Um %1 gedehnt und bis %2 gefaltet, hält sie %3 aus.</translation>
     </message>
 </context>
 <context>
@@ -13997,6 +14520,30 @@ Zum Verschieben ziehen, oder Alt mit den Pfeilen.</translation>
         <source>a tight binding</source>
         <translation>eine enge Bindung</translation>
     </message>
+    <message>
+        <source>Why this limb is to have no wire</source>
+        <translation>Warum dieses Glied keinen Draht haben soll</translation>
+    </message>
+    <message>
+        <source>because it lies on the body …</source>
+        <translation>weil es am Körper anliegt …</translation>
+    </message>
+    <message>
+        <source>No wire here</source>
+        <translation>Hier kein Draht</translation>
+    </message>
+    <message>
+        <source>Say in a few words why it is to have no wire</source>
+        <translation>In wenigen Worten sagen, warum es keinen Draht haben soll</translation>
+    </message>
+    <message>
+        <source>No wire in %1</source>
+        <translation>Kein Draht in %1</translation>
+    </message>
+    <message>
+        <source>%1 You wrote: %2.</source>
+        <translation>%1 Notiert: %2.</translation>
+    </message>
 </context>
 <context>
     <name>enkinet::app::WirePages</name>
@@ -14083,14 +14630,6 @@ Zum Verschieben ziehen, oder Alt mit den Pfeilen.</translation>
     <message>
         <source>%1 ×2</source>
         <translation>%1 ×2</translation>
-    </message>
-    <message>
-        <source>no wire in stock</source>
-        <translation>kein Draht vorrätig</translation>
-    </message>
-    <message>
-        <source>needs no wire</source>
-        <translation>braucht keinen Draht</translation>
     </message>
     <message>
         <source>→%1</source>

@@ -309,6 +309,13 @@
             <numerusform>%1: %n coats, %2 to dry, %3</numerusform>
         </translation>
     </message>
+    <message numerus="yes">
+        <source>hold %n posed joint(s)</source>
+        <translation>
+            <numerusform>hold %n posed joint</numerusform>
+            <numerusform>hold %n posed joints</numerusform>
+        </translation>
+    </message>
 </context>
 <context>
     <name>enkinet::app::ShootPage</name>

@@ -1,0 +1,190 @@
+// What a builder chooses on screen beside the tool's own choice: coats of clay, no wire, wanted proportions, glues on
+// the shelf, a web, views and pairs.
+#include "stations/sheet/pictures_leaf.h"
+#include "stations/sheet/things_leaf.h"
+#include "support/driven.h"
+#include "words/say.h"
+#include <QLabel>
+#include <QMenu>
+#include <QPushButton>
+#include <QTableWidget>
+#include <algorithm>
+
+using namespace enkinet;
+using namespace enkinet::test;
+using results::Station;
+
+namespace {
+
+const results::OpenPoint* find(const std::vector<results::OpenPoint>& points, results::Issue issue) {
+    for (const results::OpenPoint& o : points)
+        if (o.issue == issue) return &o;
+    return nullptr;
+}
+void take(Desk& desk, int limb, int segment) {
+    desk.document().select({app::Selection::Kind::segment, limb, segment, false});
+    Desk::settle();
+}
+
+} // namespace
+
+TEST_CASE("A coat under Tansy's head: put in, made of another clay, thicker, cured before, and taken out again") {
+    Desk desk;
+    const auto before = desk.document().production();
+    desk.document().select({app::Selection::Kind::mass, -1, 0, false});
+    desk.station(Station::skin);
+    const auto layers = [&] { return desk.document().puppet().masses[0].layers; };
+    const auto bakes = desk.report().bakePlan.bakes.size();
+    const double grams = desk.report().choice.totals.skin_g;
+    CHECK_FALSE(desk.find<QPushButton>("coatTake")->isEnabled());
+    desk.press("coatAdd");
+    REQUIRE(layers().coats.size() == 1);
+    CHECK(layers().coats[0].clay == layers().clay);
+    CHECK(desk.report().choice.totals.skin_g > grams);
+    // The new coat is in hand: thickness, clay and load are its own.
+    desk.type("skin", "1.2");
+    CHECK(layers().coats[0].thickness_mm == 1.2);
+    desk.pickData("clay", "firm-grey");
+    CHECK(layers().coats[0].clay == "firm-grey");
+    CHECK(layers().clay == before.puppets[0].masses[0].layers.clay);
+    desk.pickData("coatLoad", 1);
+    CHECK(layers().coats[0].load == 1);
+    CHECK(desk.report().bakePlan.bakes.size() == bakes + 1);
+    CHECK(std::any_of(desk.report().plan.steps.begin(), desk.report().plan.steps.end(),
+                      [](const make::Step& s) { return s.kind == make::StepKind::coat; }));
+    // Its grams stand in the amounts and in the table.
+    desk.leaf("skinLeaves", 1);
+    CHECK(desk.find<QLabel>("skinHands")->text().contains("Coat 1"));
+    desk.leaf("skinLeaves", 0);
+    // The skin by choice again; then the coat goes.
+    desk.pickData("coat", -1);
+    desk.type("skin", "3.5");
+    CHECK(layers().skin_mm == 3.5);
+    CHECK(layers().coats[0].thickness_mm == 1.2);
+    desk.press("coatAdd");
+    desk.press("coatAdd");
+    CHECK(layers().coats.size() == 3);
+    CHECK_FALSE(desk.find<QPushButton>("coatAdd")->isEnabled());
+    desk.press("coatTake");
+    CHECK(layers().coats.size() == 2);
+    while (desk.document().undoStack().canUndo())
+        desk.document().undoStack().undo();
+    CHECK(desk.document().production() == before);
+}
+
+TEST_CASE("No wire in an ear needs its reason, is shown as chosen, and is taken back") {
+    Desk desk;
+    desk.document().showPuppet(1);
+    Desk::settle();
+    const auto& limbs = desk.document().puppet().limbs;
+    const auto ear = static_cast<int>(
+        std::find_if(limbs.begin(), limbs.end(), [](const body::Limb& l) { return l.id == "ear"; }) - limbs.begin());
+    desk.station(Station::wire);
+    take(desk, ear, 0);
+    desk.leaf("wireLeaves", 2);
+    QString said;
+    QObject::connect(&desk.document(), &app::Document::refused, [&](const QString& why) { said = why; });
+    desk.press("noWire");
+    CHECK(said.contains("why"));
+    CHECK(limbs[static_cast<std::size_t>(ear)].noWire.empty());
+    desk.write("noWireBecause", "it lies on the head");
+    CHECK(desk.document().puppet().limbs[static_cast<std::size_t>(ear)].noWire == "it lies on the head");
+    CHECK(desk.report().choice.limbs[static_cast<std::size_t>(ear)].chosen == -1);
+    CHECK(find(desk.report().open, results::Issue::wire_refused));
+    REQUIRE(desk.find<QPushButton>("letChoose")->isEnabled());
+    desk.press("letChoose");
+    CHECK(desk.document().puppet().limbs[static_cast<std::size_t>(ear)].noWire.empty());
+    CHECK(desk.report().choice.limbs[static_cast<std::size_t>(ear)].chosen >= 0);
+}
+
+TEST_CASE("A proportion is kept as drawn, is missed when the leg grows, and is as usual again") {
+    Desk desk;
+    desk.station(Station::sheet);
+    desk.leaf("sheetLeaves", 4);
+    auto* checks = desk.find<QListWidget>("checks");
+    int row = -1;
+    for (int i = 0; i < checks->count(); ++i)
+        if (checks->item(i)->text().contains("sole")) row = i;
+    REQUIRE(row >= 0);
+    checks->setCurrentRow(row);
+    desk.press("proportionKeep");
+    REQUIRE(desk.document().puppet().proportions.size() == 1);
+    CHECK(desk.document().puppet().proportions[0].key == "leg_share:leg");
+    CHECK_FALSE(find(desk.report().open, results::Issue::proportion_off));
+    desk.type("proportionTolerance", "2");
+    desk.type("proportionTarget", "0.9");
+    const results::OpenPoint* off = find(desk.report().open, results::Issue::proportion_off);
+    REQUIRE(off);
+    CHECK(app::Say::openPoint(*off).contains("you want"));
+    CHECK(checks->item(row)->text().startsWith("look"));
+    checks->setCurrentRow(row);
+    desk.press("proportionFree");
+    CHECK(desk.document().puppet().proportions.empty());
+}
+
+TEST_CASE("Glues are ticked on the shelf, a bond says what holds, and a web what its limbs do to it") {
+    Desk desk;
+    desk.station(Station::sheet);
+    desk.leaf("sheetLeaves", 5);
+    auto* list = desk.find<QListWidget>("thingList");
+    const auto& t = desk.document().puppet().things;
+    list->setCurrentRow(static_cast<int>(t.features.size()));
+    Desk::settle();
+    auto* answer = desk.find<QLabel>("thingAnswer");
+    CHECK(answer->text().contains("What holds"));
+    CHECK_FALSE(answer->text().contains("on your shelf"));
+    auto* shelf = desk.find<QListWidget>("glueShelf");
+    for (int i = 0; i < shelf->count(); ++i)
+        if (shelf->item(i)->data(Qt::UserRole) == "liquid-clay") shelf->item(i)->setCheckState(Qt::Checked);
+    Desk::settle();
+    CHECK(desk.document().production().stock.glues == std::vector<std::string>{"liquid-clay"});
+    CHECK(desk.find<QLabel>("thingAnswer")->text().contains("on your shelf"));
+    // A web from arm to leg.
+    take(desk, 1, 1);
+    desk.find<QPushButton>("putOn")->menu()->actions().at(3)->trigger();
+    Desk::settle();
+    desk.pickData("thingTo", "l:1:leg");
+    const results::SheetCheck& web = desk.report().things.sheets.back();
+    CHECK(web.web);
+    CHECK(web.most_mm > web.span_mm);
+    CHECK(desk.find<QLabel>("thingAnswer")->text().contains("Between its limbs"));
+    desk.pickData("thingTo", QString());
+    CHECK_FALSE(desk.report().things.sheets.back().web);
+}
+
+TEST_CASE("Pictures say which part they show from where, and a twin is measured against its first") {
+    Desk desk(false);
+    desk.startOwn("300");
+    desk.document().change("limbs", [](const document::Edits& e) { return e.addLimb(demo().puppets[2].limbs[0]); });
+    desk.leaf("sheetLeaves", 1);
+    auto* pictures = desk.window.findChild<app::PicturesLeaf*>();
+    pictures->addPicture("old-reed-front.svg", demoBytes("old-reed-front.svg"), false);
+    Desk::settle();
+    const body::Picture& p = desk.document().puppet().pictures.at(0);
+    CHECK(p.width_px > 0);
+    CHECK(p.figureBottom > p.figureTop);
+    auto* views = desk.find<QTableWidget>("views");
+    REQUIRE(views->rowCount() > 0);
+    CHECK(views->item(0, 0)->text().contains("old-reed-front"));
+    CHECK(views->item(0, 2)->text() == "never");
+    CHECK(find(desk.report().open, results::Issue::never_seen));
+    pictures->addPicture("old-reed-side.svg", demoBytes("old-reed-side.svg"), true);
+    Desk::settle();
+    CHECK_FALSE(find(desk.report().open, results::Issue::never_seen));
+    desk.pickData("seenFrom", static_cast<int>(body::Seen::right));
+    CHECK(desk.document().puppet().pictures.at(1).seen == body::Seen::right);
+    CHECK(desk.find<QTableWidget>("views")->item(0, 3)->text().contains("old-reed-side"));
+    CHECK_FALSE(find(desk.report().open, results::Issue::never_seen));
+    desk.document().change("measure", [](const document::Edits& e) {
+        return e.addMeasure({"wing", {0, 0, 0}, {0, 60, 0}, {}, {}});
+    });
+    Desk::settle();
+    desk.leaf("sheetLeaves", 4);
+    desk.find<QListWidget>("measures")->setCurrentRow(0);
+    desk.type("measured", "60.1");
+    desk.type("measuredOther", "63");
+    CHECK(find(desk.report().open, results::Issue::pair_differs));
+    CHECK(desk.find<QListWidget>("measures")->item(0)->text().contains("left minus right"));
+    desk.type("measuredOther", "60.2");
+    CHECK_FALSE(find(desk.report().open, results::Issue::pair_differs));
+}
