@@ -9,7 +9,7 @@
 
 namespace enkinet::cli {
 
-inline constexpr int kOpenPoints = 1, kBadInput = 2;
+inline constexpr int kOpenPoints = 1, kBadInput = 2, kNoMemory = 3;
 
 /// What a run shares: the shipped cards and the exit status.
 struct Run {

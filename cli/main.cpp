@@ -1,7 +1,12 @@
-// enkinet-cli: what the core computes, for scripts. Exit status 0; 1 for open points found by check; 2 for bad input.
+// enkinet-cli: what the core computes, for scripts. Exit status 0; 1 for open points found by check; 2 for bad input; 3
+// where memory does not suffice.
 #include "commands.h"
 #include <cmath>
 #include <iostream>
+#include <new>
+#include <string_view>
+#include <system_error>
+#include <unistd.h>
 
 namespace enkinet::cli {
 
@@ -47,8 +52,20 @@ const char* stateWord(choice::State state) {
 
 } // namespace enkinet::cli
 
+namespace {
+
+/// Whatever was being done, it is given up in words: files are written beside and renamed, so none is half written.
+[[noreturn]] void outOfMemory() {
+    constexpr std::string_view kSaid = "enkinet-cli: not enough memory: nothing was written\n";
+    [[maybe_unused]] const auto written = ::write(STDERR_FILENO, kSaid.data(), kSaid.size());
+    ::_exit(enkinet::cli::kNoMemory);
+}
+
+} // namespace
+
 int main(int argc, char** argv) {
     using namespace enkinet::cli;
+    std::set_new_handler(outOfMemory);
     CLI::App program{"Enkinet: wire armatures for stop-motion puppets, computed"};
     program.require_subcommand(1);
     program.set_version_flag("--version", "enkinet-cli " ENKINET_VERSION);
@@ -70,6 +87,10 @@ int main(int argc, char** argv) {
     } catch (const CLI::ParseError& e) {
         if (e.get_exit_code() == 0) return program.exit(e);
         run.fail(std::string(e.what()));
+    } catch (const std::system_error&) {
+        outOfMemory(); // a thread that could not be started
+    } catch (const std::bad_alloc&) {
+        outOfMemory();
     }
     return run.status;
 }

@@ -23,7 +23,8 @@ public:
             const fill::Bake& b = m_r.bakePlan.bakes[i];
             QStringList names;
             for (int part : b.fresh)
-                names << spoken(m_r.choice.parts[static_cast<std::size_t>(part)].label);
+                names << (b.coats > 0 ? tr("the %1 under its skin") : QString("%1"))
+                             .arg(spoken(m_r.choice.parts[static_cast<std::size_t>(part)].label));
             item(tr("%1. %2: %3 for %4, then cool. Cures %5.")
                      .arg(i + 1)
                      .arg(b.name.empty() ? tr("everything") : QString::fromStdString(b.name), Say::temperature(b.set_C),

@@ -65,27 +65,42 @@ struct Killed {
 
 } // namespace
 
-TEST_CASE("Killed at fifty random moments, the file opens and at most the last second is missing", "[full]") {
-    Random random(61);
+namespace {
+
+/// Rounds of work that is killed; how many of them had written something more than a second before.
+int killRounds(int rounds, int seed, const QStringList& more) {
+    Random random(static_cast<unsigned>(seed));
     int judged = 0;
-    for (int round = 0; round < 50; ++round) {
+    for (int round = 0; round < rounds; ++round) {
         document::Production work = Killed::small();
         // Lower than any edit makes it, so that only what was kept can reach what is expected.
         work.puppets[0] = body::calcScaled(work.puppets[0], 150);
-        const Killed killed(work, random.whole(700, 2600));
+        const Killed killed(work, random.whole(700, 2600), more);
         // What was edited more than a second before the kill must be in the file or in the recovery.
         const int expected = killed.written(1000);
         double height = 0;
         const auto saved = files::loadProduction(killed.file.toStdString(), shippedCards());
-        INFO("round " << round << ", seed 61");
+        INFO("round " << round << ", seed " << seed);
         REQUIRE(saved);
         height = saved->production.puppets[0].height_mm;
         for (const document::Production& kept : killed.recovered())
             height = std::max(height, kept.puppets[0].height_mm);
         judged += expected > 0;
         if (expected > 0) CHECK(height >= 200 + 0.01 * expected - 1e-9);
+        // Nothing half written lies about that a builder would have to wonder at.
+        CHECK(QDir(killed.dir.path()).entryList({"*.new*"}, QDir::Files).size() <= 1);
     }
-    CHECK(judged >= 10);
+    return judged;
+}
+
+} // namespace
+
+TEST_CASE("Killed at fifty random moments, the file opens and at most the last second is missing", "[full]") {
+    CHECK(killRounds(50, 61, {}) >= 10);
+}
+
+TEST_CASE("Killed at two hundred random moments while all stations are edited and the file is saved", "[long]") {
+    CHECK(killRounds(200, 63, {"stations"}) >= 40);
 }
 
 TEST_CASE("Killed in the middle of a timed step, nothing that was logged is lost, and its clock goes on", "[full]") {

@@ -61,7 +61,7 @@ TEST_CASE("On paper the check bar is 100.0 mm, measured on the rendered page, on
             app::BuildSheets(desk.document().value(), 0, desk.document().sharedReport(), desk.document().sharedResult())
                 .writePdf(path, size));
         const int dpi = 600;
-        const QImage page = rendered(path, 6, dpi); // the first elevation
+        const QImage page = rendered(path, 7, dpi); // the first elevation
         REQUIRE_FALSE(page.isNull());
         const auto bars = blackBars(page, dpi);
         REQUIRE(bars.size() > 10);

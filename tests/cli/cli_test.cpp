@@ -226,3 +226,45 @@ TEST_CASE("mix and film print the worked values, and say what they cannot read")
         CHECK(std::count(s.err.begin(), s.err.end(), '\n') == 1);
     }
 }
+
+#if defined(__SANITIZE_ADDRESS__)
+#define ENKINET_SANITIZED
+#elif defined(__has_feature)
+#if __has_feature(address_sanitizer)
+#define ENKINET_SANITIZED
+#endif
+#endif
+
+#ifndef ENKINET_SANITIZED // whose own memory knows no such limit
+TEST_CASE(
+    "With too little memory the command line says so in one line, whatever it was at, and never ends by a signal") {
+    const std::string file = std::string(ENKINET_SOURCE_DIR) + "/data/demo/post-for-the-tide-house.json";
+    int said = 0, done = 0;
+    for (int kb = 24'000; kb <= 300'000; kb += kb / 9) {
+        // Shells hand the limit on to what they start.
+        const std::string command = "choose " + file + " --json >/dev/null";
+        const std::string errPath = (std::filesystem::temp_directory_path() / "enkinet-cli-memory.err").string();
+        const int status = std::system(("(ulimit -v " + std::to_string(kb) + "; exec " + std::string(ENKINET_CLI) +
+                                        " " + command + ") 2>" + errPath)
+                                           .c_str());
+        INFO(kb << " kB");
+        REQUIRE(WIFEXITED(status));
+        std::ifstream in(errPath);
+        const std::string err{std::istreambuf_iterator<char>(in), {}};
+        const int code = WEXITSTATUS(status);
+        // Below some size not even its libraries are loaded: the loader says that.
+        if (code == 127) continue;
+        CHECK(code < 128);
+        if (code == 0) {
+            ++done;
+            continue;
+        }
+        ++said;
+        CHECK(code == 3);
+        CHECK(std::count(err.begin(), err.end(), '\n') == 1);
+        CHECK(err.find("not enough memory") != std::string::npos);
+    }
+    CHECK(said >= 1);
+    CHECK(done >= 1);
+}
+#endif

@@ -130,7 +130,7 @@ void SectionView::paintEvent(QPaintEvent*) {
         rows.push_back({tr("free gap"), look().shade});
     } else if (!solid) {
         const QColor fill = !m_hasBulk ? look().sheet : m_foil ? look().foil : QColor("#cbbf9f");
-        ring(m_cover + m_skin, fill, m_hasBulk && m_foil && !m_gap ? &foilCrumple() : nullptr);
+        ring(clay, fill, m_hasBulk && m_foil && !m_gap ? &foilCrumple() : nullptr);
         rows.push_back({m_gap ? tr("free gap") : !m_hasBulk ? tr("hollow") : m_foil ? tr("foil") : tr("bulk"), fill});
     }
     if (m_hasWire) {

@@ -204,7 +204,7 @@ void WirePage::makeBench() {
     m_noneWhy = new QLineEdit;
     m_noneWhy->setObjectName("noWireBecause");
     m_noneWhy->setAccessibleName(tr("Why this limb is to have no wire"));
-    m_noneWhy->setPlaceholderText(tr("because it lies on the body …"));
+    m_noneWhy->setPlaceholderText(tr("because …"));
     m_noneWhy->setMaxLength(200);
     m_none = new QPushButton(tr("No wire here"));
     m_none->setObjectName("noWire");
