@@ -1,11 +1,12 @@
 #include "print/build_sheets.h"
+#include "files/container.h"
 #include "print/day_pages.h"
 #include "print/film_pages.h"
 #include "print/gate_pages.h"
 #include "print/paint_pages.h"
 #include "print/sheet_pages.h"
 #include "widgets/look.h"
-#include <QFileInfo>
+#include <QBuffer>
 #include <QLocale>
 #include <QPdfWriter>
 
@@ -44,14 +45,18 @@ void BuildSheets::draw(QPagedPaintDevice& device) const {
 }
 
 bool BuildSheets::writePdf(const QString& path, QPageSize::PageSizeId size) const {
-    QPdfWriter pdf(path);
+    // In memory first: a full disk leaves what stood there as it was.
+    QBuffer bytes;
+    bytes.open(QIODevice::WriteOnly);
+    QPdfWriter pdf(&bytes);
     pdf.setPageSize(QPageSize(size));
     pdf.setPageMargins(QMarginsF(0, 0, 0, 0));
     pdf.setResolution(1200);
     pdf.setTitle(QString::fromStdString(m_puppet.name));
     pdf.setCreator("Enkinet");
     draw(pdf);
-    return QFileInfo(path).size() > 0;
+    bytes.close();
+    return !bytes.data().isEmpty() && files::writeFileSafely(path.toStdString(), bytes.data().toStdString());
 }
 
 } // namespace enkinet::app

@@ -6,6 +6,7 @@
 #include "sheet/elevation.h"
 #include "widgets/look.h"
 #include "words/say.h"
+#include <QBuffer>
 #include <QFileInfo>
 #include <QPainter>
 #include <QSvgGenerator>
@@ -51,8 +52,10 @@ QString writeSvg(const Document& d, const QString& path) {
         side(d.puppet(), d.production(), d.report(), View::side, true);
     const double gap = 20, wide = front.bounds().width() + side.bounds().width() + 3 * gap,
                  tall = std::max(-front.bounds().top(), -side.bounds().top()) + 40;
+    QBuffer bytes;
+    bytes.open(QIODevice::WriteOnly);
     QSvgGenerator svg;
-    svg.setFileName(path);
+    svg.setOutputDevice(&bytes);
     svg.setTitle(QString::fromStdString(d.puppet().name));
     // One unit is a millimetre: the generator writes the size in mm at this resolution.
     constexpr double kUnits = 10;
@@ -72,7 +75,9 @@ QString writeSvg(const Document& d, const QString& path) {
         p.end();
     }
     if (night) setNightLook(true);
-    return open ? QString() : Say::tr("%1 could not be written").arg(path);
+    if (!open) return Say::tr("%1 could not be written").arg(path);
+    const auto done = files::writeFileSafely(path.toStdString(), bytes.data().toStdString());
+    return done ? QString() : spoken(done.fault());
 }
 
 } // namespace
