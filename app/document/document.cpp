@@ -9,8 +9,10 @@
 #include <QFile>
 #include <QFileInfo>
 #include <QPointer>
+#include <atomic>
 #include <mutex>
 #include <sys/stat.h>
+#include <utility>
 
 namespace enkinet::app {
 
@@ -317,37 +319,104 @@ QString Document::openCopy(const QString& path) {
     return fault;
 }
 
+struct Document::Written {
+    bool former = true; ///< what stood there is kept, or need not be
+    std::optional<Fault> fault{};
+};
+
+struct Document::Saving {
+    std::atomic<bool> done{false};
+    Written written{};
+};
+
 QString Document::save(bool overwrite) {
+    waitForSave();
     if (!overwrite && isChangedOutside())
         return tr("%1 was changed from outside since it was opened here.").arg(QFileInfo(m_path).fileName());
-    return write(m_path);
+    return saveAs(m_path);
 }
 
-QString Document::saveAs(const QString& path) { return write(path); }
-
-QString Document::write(const QString& path) {
+QString Document::saveAs(const QString& path) {
+    waitForSave();
     endTrial();
+    if (const QString why = mayWrite(path); !why.isEmpty()) return why;
+    const QString full = QFileInfo(path).absoluteFilePath();
+    return finishWrite(full, m_value, writeFile(full, m_value, !m_formerKept.contains(full)));
+}
+
+void Document::saveBeside(bool overwrite, std::function<void(const QString&)> done) {
+    waitForSave();
+    if (!overwrite && isChangedOutside())
+        return done(tr("%1 was changed from outside since it was opened here.").arg(QFileInfo(m_path).fileName()));
+    endTrial();
+    if (const QString why = mayWrite(m_path); !why.isEmpty()) return done(why);
+    m_saving = true, m_savingTo = m_path, m_savingValue = m_value, m_savedThen = std::move(done);
+    m_saved = std::make_shared<Saving>();
+    m_saver.ask([path = m_path, value = m_value, keep = !m_formerKept.contains(m_path), saved = m_saved,
+                 self = QPointer<Document>(this)](const std::stop_token&) {
+        saved->written = writeFile(path, value, keep);
+        saved->done = true;
+        QMetaObject::invokeMethod(
+            qApp,
+            [self] {
+                if (self) self->takeSaved();
+            },
+            Qt::QueuedConnection);
+    });
+}
+
+void Document::takeSaved() {
+    if (!m_saving || !m_saved->done) return;
+    m_saving = false;
+    const QString said = finishWrite(m_savingTo, m_savingValue, m_saved->written);
+    m_savingValue.reset();
+    // It may ask for the next.
+    std::exchange(m_savedThen, {})(said);
+}
+
+void Document::waitForSave() {
+    while (m_saving) {
+        m_saver.waitIdle(1000);
+        takeSaved();
+    }
+}
+
+QString Document::mayWrite(const QString& path) const {
     if (path == m_path && m_readOnly)
         return tr("This file was written by a later version: save it under another name.");
     if (!m_value->pictures.empty() && QFileInfo(path).suffix().toLower() == "json")
         return tr("A bare .json cannot hold the pictures on the sheet: save as .enkinet.");
-    const QString full = QFileInfo(path).absoluteFilePath();
+    return {};
+}
+
+Document::Written Document::writeFile(const QString& full, const Value& value, bool keepFormer) {
+    Written w;
     // What stood there before this session is kept beside it, once.
-    if (QFileInfo::exists(full) && !m_formerKept.contains(full)) {
+    if (keepFormer && QFileInfo::exists(full)) {
         const QString former = formerPath(full);
         QFile::remove(former);
-        if (!QFile::copy(full, former))
-            return tr("%1 could not be kept beside the file, so nothing was written.")
-                .arg(QFileInfo(former).fileName());
+        w.former = QFile::copy(full, former);
+        if (!w.former) return w;
     }
-    if (auto saved = files::saveProduction(path.toStdString(), *m_value); !saved) return spoken(saved.fault());
+    if (auto saved = files::saveProduction(full.toStdString(), *value); !saved) w.fault = saved.fault();
+    return w;
+}
+
+QString Document::finishWrite(const QString& full, const Value& value, const Written& written) {
+    if (!written.former)
+        return tr("%1 could not be kept beside the file, so nothing was written.")
+            .arg(QFileInfo(formerPath(full)).fileName());
+    if (written.fault) return spoken(*written.fault);
     m_formerKept.insert(full);
     m_path = full;
     m_readOnly = false;
     m_stamp = stampOf(m_path);
-    m_undo.setClean();
     m_session.describe(m_path, title());
-    dropRecovery();
+    // What was changed while it was written is still to be saved.
+    if (value == m_value) {
+        m_undo.setClean();
+        dropRecovery();
+    }
     Q_EMIT titleChanged();
     return {};
 }

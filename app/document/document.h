@@ -12,6 +12,7 @@
 #include <QUndoStack>
 #include <functional>
 #include <memory>
+#include <optional>
 
 namespace enkinet::app {
 
@@ -115,6 +116,12 @@ public:
     /// first save is kept beside it.
     QString save(bool overwrite = false);
     QString saveAs(const QString& path);
+    /// The same beside the work, which goes on meanwhile: what is written is what stands now. done: on this thread,
+    /// with the fault, or empty. One after the other; nothing where the first question is refused already, but done.
+    void saveBeside(bool overwrite, std::function<void(const QString&)> done);
+    bool isSaving() const { return m_saving; }
+    /// Until what is being written is on the disk and has been said.
+    void waitForSave();
     void startEmpty();
     /// The open file is not what was opened or saved last: another window or program has written it.
     bool isChangedOutside() const;
@@ -163,7 +170,6 @@ private:
     void noteApplied();
     QString load(const QString& path, bool keepName);
     void replace(document::Production production, const QString& path, bool readOnly);
-    QString write(const QString& path);
     void compute();
     void sketch();
     bool takeResult();
@@ -212,6 +218,20 @@ private:
     };
     static Stamp stampOf(const QString& path);
     Stamp m_stamp;
+    struct Written;
+    struct Saving;
+    /// What stands in the way of writing there, in words; else empty.
+    QString mayWrite(const QString& path) const;
+    /// Keeps what stood there once and writes; nothing of the document is touched, so it may run beside it.
+    static Written writeFile(const QString& path, const Value& value, bool keepFormer);
+    QString finishWrite(const QString& path, const Value& value, const Written& written);
+    void takeSaved();
+    bool m_saving = false;
+    QString m_savingTo;
+    Value m_savingValue;
+    std::shared_ptr<Saving> m_saved; ///< comes from the thread
+    std::function<void(const QString&)> m_savedThen;
+    Worker m_saver;
     QSet<QString> m_formerKept; ///< files whose version before this session is kept
     Session m_session;
     SessionInfo m_taken;           ///< recovered from: thrown away once this session has kept the work itself

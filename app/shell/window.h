@@ -81,6 +81,9 @@ private:
     void enterTyped();
     bool mayLeave();
     bool save();
+    /// The same while the work goes on.
+    void saveBeside();
+    std::optional<bool> mayOverwrite();
     bool saveAs();
     void chooseFile();
     void startKind(const QString& kind, double size_mm);

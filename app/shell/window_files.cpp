@@ -27,6 +27,24 @@ QString Window::productionFilter() { return tr("Productions (*.enkinet *.json)")
 bool Window::save() {
     enterTyped();
     if (m_document.path().isEmpty() || m_document.readOnly()) return saveAs();
+    const std::optional<bool> overwrite = mayOverwrite();
+    if (!overwrite) return m_saveFault.isEmpty() && !m_document.isChanged();
+    return finishSave(m_document.save(*overwrite));
+}
+
+void Window::saveBeside() {
+    enterTyped();
+    if (m_document.path().isEmpty() || m_document.readOnly()) {
+        saveAs();
+        return;
+    }
+    if (const std::optional<bool> overwrite = mayOverwrite())
+        m_document.saveBeside(*overwrite, [this](const QString& fault) { finishSave(fault); });
+}
+
+/// Whether what others wrote is written over; none: it was done otherwise, or not at all.
+std::optional<bool> Window::mayOverwrite() {
+    m_document.waitForSave();
     bool overwrite = false;
     while (m_document.isChangedOutside()) {
         QMessageBox ask(QMessageBox::Warning, tr("Changed from outside"),
@@ -42,7 +60,10 @@ bool Window::save() {
         ask.setDefaultButton(static_cast<QPushButton*>(both));
         ask.setEscapeButton(back);
         ask.exec();
-        if (ask.clickedButton() == both) return finishSave(m_document.saveAs(m_document.besidePath()));
+        if (ask.clickedButton() == both) {
+            finishSave(m_document.saveAs(m_document.besidePath()));
+            return {};
+        }
         if (ask.clickedButton() == compare) {
             QMessageBox show(QMessageBox::Information, tr("What differs"), m_document.compareWithFile().join("\n"),
                              QMessageBox::Ok, this);
@@ -51,11 +72,11 @@ bool Window::save() {
             show.exec();
             continue;
         }
-        if (ask.clickedButton() != over) return false;
+        if (ask.clickedButton() != over) return {};
         overwrite = true;
         break;
     }
-    return finishSave(m_document.save(overwrite));
+    return overwrite;
 }
 
 /// A save that failed stays said until one succeeds.
@@ -85,6 +106,7 @@ bool Window::saveAs() {
 
 bool Window::mayLeave() {
     enterTyped();
+    m_document.waitForSave();
     while (m_document.isChanged()) {
         const bool named = !m_document.path().isEmpty() && !m_document.readOnly();
         QMessageBox ask(QMessageBox::Question, tr("Keep this production?"),

@@ -52,7 +52,7 @@ void Window::makeMenus() {
     file->addAction(tr("Open the &demo"), this, &Window::openDemo);
     file->addAction(tr("Work left be&hind…"), this, &Window::askRecovery);
     file->addSeparator();
-    file->addAction(tr("&Save"), QKeySequence::Save, this, [this] { save(); });
+    file->addAction(tr("&Save"), QKeySequence::Save, this, [this] { saveBeside(); });
     file->addAction(tr("Save &as…"), QKeySequence::SaveAs, this, [this] { saveAs(); });
     file->addSeparator();
     file->addAction(tr("&Print build sheets…"), QKeySequence::Print, this, [this] { printSheets(false); });

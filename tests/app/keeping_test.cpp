@@ -156,6 +156,51 @@ TEST_CASE("Nothing is written into the builder's file without a save, and a type
     CHECK(files::loadProduction(path.toStdString(), shippedCards())->production.puppets[0].height_mm == 199);
 }
 
+TEST_CASE("The work goes on while its file is written, and what was changed meanwhile is still to be saved") {
+    QTemporaryDir dir;
+    const QString path = dir.filePath("work.enkinet");
+    REQUIRE(files::saveProduction(path.toStdString(), demo()));
+    Desk desk(false);
+    REQUIRE(desk.window.openFile(path));
+    Desk::settle();
+    app::Document& d = desk.document();
+    const auto height = [&](double mm) {
+        d.change("height", [&](const document::Edits& e) { return e.setHeight(mm); });
+    };
+    const auto inFile = [&] { return files::loadProduction(path.toStdString(), shippedCards())->production; };
+    height(251);
+    const document::Production asked = d.production();
+    QStringList said;
+    d.saveBeside(false, [&](const QString& fault) { said << fault; });
+    CHECK(d.isSaving());
+    CHECK(said.isEmpty());
+    height(252);
+    // Asked again meanwhile: one after the other.
+    d.saveBeside(true, [&](const QString& fault) { said << fault; });
+    height(253);
+    d.waitForSave();
+    CHECK(said == QStringList{"", ""});
+    CHECK_FALSE(d.isSaving());
+    CHECK(inFile().puppets[0].height_mm == 252);
+    CHECK(d.isChanged());
+    CHECK_FALSE(d.isChangedOutside());
+    d.undoStack().undo();
+    CHECK(d.puppet().height_mm == 252);
+    d.saveBeside(false, [&](const QString& fault) { said << fault; });
+    d.waitForSave();
+    CHECK_FALSE(d.isChanged());
+    CHECK(inFile() == d.production());
+    CHECK_FALSE(inFile() == asked);
+    // Where it cannot be written, that comes back too, and nothing counts as saved.
+    height(254);
+    REQUIRE(QFile::remove(path));
+    REQUIRE(QDir().mkpath(path));
+    d.saveBeside(true, [&](const QString& fault) { said << fault; });
+    d.waitForSave();
+    CHECK_FALSE(said.back().isEmpty());
+    CHECK(d.isChanged());
+}
+
 TEST_CASE("Two windows on one file: it is said, and what the other wrote is not written over unasked") {
     QTemporaryDir dir;
     const QString path = demoCopy(dir);

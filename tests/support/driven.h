@@ -43,7 +43,7 @@ struct Desk {
             bool working = false;
             for (QWidget* w : QApplication::topLevelWidgets())
                 if (auto* desk = qobject_cast<app::Window*>(w))
-                    working = working || !desk->document().waitForResults(30);
+                    working = working || !desk->document().waitForResults(30) || desk->document().isSaving();
             QApplication::processEvents();
             if (!working) return;
         }
@@ -101,6 +101,7 @@ struct Desk {
         auto* box = find<QComboBox>(field);
         unfold(box);
         const int i = box->findData(data);
+        INFO("entry of " << field << ": " << data.toString().toStdString());
         REQUIRE(i >= 0);
         box->setFocus();
         box->setCurrentIndex(i);

@@ -30,6 +30,8 @@ SheetPage::SheetPage(Document& d) : Page(d, results::Station::sheet) {
     m_aim = new ChoiceField(tr("What the wire is chosen for"));
     m_steel = new ChoiceField(tr("May steel be posed"));
     m_acting = new ChoiceField(tr("How widely it acts"));
+    m_aim->setObjectName("aim");
+    m_steel->setObjectName("steelMayPose");
     m_acting->setObjectName("acting");
     m_feet = new ChoiceField(tr("Feet on the ground at least"));
     m_feet->setObjectName("feetDown");

@@ -86,6 +86,7 @@ WirePage::WirePage(Document& d) : Page(d, results::Station::wire) {
     m_low = new NumberField(NumberField::Kind::angle, degToRad(-170), 0, 5, 0, tr("Bends back to"));
     m_high = new NumberField(NumberField::Kind::angle, 0, degToRad(170), 5, 0, tr("Bends forward to"));
     m_edge = new ChoiceField(tr("How the wire leaves the stiff end"));
+    m_edge->setObjectName("jointEdge");
     m_need = new NumberField(NumberField::Kind::seconds, 0.1, 100000, 1, 1, tr("Seconds of film it must last"));
     m_moves = new NumberField(NumberField::Kind::plain, 0.01, 24, 0.1, 2, tr("Full moves a second of film"));
     auto* form = makeForm();
