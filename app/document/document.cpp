@@ -2,7 +2,9 @@
 #include "document/plan_job.h"
 #include "document/shipped_names.h"
 #include "document/spoken.h"
+#include "document/undo_shelf.h"
 #include "files/container.h"
+#include "files/production_json.h"
 #include "jobs/device_ports.h"
 #include <QCoreApplication>
 #include <QDir>
@@ -23,24 +25,32 @@ class Step : public QUndoCommand {
 public:
     Step(Document& document, const QString& name, Document::Value before, Document::Value after,
          const QString& mergeKey)
-        : QUndoCommand(name), m_document(document), m_before(std::move(before)), m_after(std::move(after)),
-          m_mergeKey(mergeKey) {}
-    void undo() override { m_document.put(m_before); }
-    void redo() override { m_document.put(m_after); }
+        : QUndoCommand(name), m_document(document),
+          m_step(std::make_shared<UndoStep>(std::move(before), std::move(after))), m_mergeKey(mergeKey) {}
+    void undo() override { put(m_step->findBefore(m_document.steadyValue(), m_document.shippedCards())); }
+    void redo() override { put(m_step->findAfter(m_document.steadyValue(), m_document.shippedCards())); }
     int id() const override { return m_mergeKey.isEmpty() ? -1 : 1; }
     bool mergeWith(const QUndoCommand* other) override {
         const auto* next = static_cast<const Step*>(other);
-        if (next->m_mergeKey != m_mergeKey) return false;
-        m_after = next->m_after;
+        if (next->m_mergeKey != m_mergeKey || m_step->isFolded()) return false;
+        m_step->setAfter(next->m_step->after());
         setText(next->text());
         return true;
     }
+    const std::shared_ptr<UndoStep>& step() const { return m_step; }
 
 private:
+    /// A shelf that cannot be read leaves the document as it stands.
+    void put(Document::Value value) {
+        if (value) m_document.put(std::move(value));
+    }
     Document& m_document;
-    Document::Value m_before, m_after;
+    std::shared_ptr<UndoStep> m_step;
     QString m_mergeKey;
 };
+
+/// Steps that keep their documents, and how many more there are before those behind are folded.
+constexpr int kLiveSteps = 200, kFoldAtOnce = 50;
 
 } // namespace
 
@@ -274,7 +284,36 @@ bool Document::change(const QString& name, const Edit& edit, const QString& merg
     if (*after == *m_value) return true;
     if (!m_working) m_before = Before{name, QString::fromStdString(puppet().id), statesNow()};
     m_undo.push(new Step(*this, name, m_value, after, mergeKey));
+    foldOld();
     return true;
+}
+
+void Document::foldOld() {
+    m_folded = std::min(m_folded, m_undo.index());
+    const int until = m_undo.index() - kLiveSteps;
+    if (until - m_folded < kFoldAtOnce || !m_folder.isIdle()) return;
+    std::vector<std::shared_ptr<UndoStep>> steps;
+    for (int i = m_folded; i < until; ++i)
+        if (const auto& step = static_cast<const Step*>(m_undo.command(i))->step(); !step->isFolded())
+            steps.push_back(step);
+    m_folded = until;
+    if (steps.empty()) return;
+    if (!m_shelf) m_shelf = std::make_shared<UndoShelf>();
+    m_folder.ask([steps = std::move(steps), shelf = m_shelf](const std::stop_token& stop) {
+        std::string text;
+        UndoStep::Value last;
+        for (const auto& step : steps) {
+            if (stop.stop_requested()) return;
+            if (!last || step->before() != last) text = files::writeProduction(*step->before(), false);
+            last = step->after();
+            auto folded = step->calcFolded(*shelf, text);
+            if (!folded) return;
+            // On the desk's own thread, for that is where it is read.
+            QMetaObject::invokeMethod(
+                qApp, [step, shelf, f = std::move(*folded)]() mutable { step->fold(shelf, std::move(f)); },
+                Qt::QueuedConnection);
+        }
+    });
 }
 
 QString Document::title() const {
@@ -291,6 +330,7 @@ void Document::replace(document::Production production, const QString& path, boo
     m_puppet = 0;
     m_selection = {}, m_selected.clear();
     m_undo.clear();
+    m_folded = 0;
     m_undo.setClean();
     m_stamp = stampOf(path);
     m_recoverSoon.stop();

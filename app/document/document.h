@@ -27,6 +27,7 @@ struct Selection {
 
 class DevicePorts;
 class PlanJob;
+class UndoShelf;
 
 class Document : public QObject {
     Q_OBJECT
@@ -107,6 +108,10 @@ public:
     QString source() const { return m_path.isEmpty() ? m_source : QString(); }
     QString title() const;
     bool isChanged() const { return !m_undo.isClean(); }
+    /// What undo and redo go from: without what is only being tried.
+    const Value& steadyValue() const { return m_kept ? m_kept : m_value; }
+    /// Until no step is being put on the shelf.
+    void waitForShelf() { m_folder.waitIdle(60000); }
     bool readOnly() const { return m_readOnly; }
     /// Files. A fault is returned as a sentence; empty when all went well.
     QString open(const QString& path);
@@ -206,7 +211,12 @@ private:
     int m_puppet = 0;
     Selection m_selection;
     std::vector<Selection> m_selected;
+    /// Steps far back are put on the shelf, beside the desk.
+    void foldOld();
     QUndoStack m_undo;
+    int m_folded = 0; ///< so many steps from the first are folded, or being folded
+    std::shared_ptr<UndoShelf> m_shelf;
+    Worker m_folder;
     QString m_path, m_source;
     bool m_readOnly = false;
     /// The open file as it was read or written last.

@@ -4132,6 +4132,10 @@
         <source>%1. %2: %3 for %4, then cool. Cures %5.</source>
         <translation>%1. %2: %3 für %4, dann abkühlen. Härtet %5.</translation>
     </message>
+    <message>
+        <source>the %1 under its skin</source>
+        <translation>%1 unter der Haut</translation>
+    </message>
 </context>
 <context>
     <name>enkinet::app::BulkPage</name>
@@ -7405,10 +7409,6 @@
         <translation>Bild zuschneiden</translation>
     </message>
     <message>
-        <source>%1: %2, %3 mm a pixel</source>
-        <translation>%1: %2, %3 mm je Bildpunkt</translation>
-    </message>
-    <message>
         <source>side</source>
         <translation>Seite</translation>
     </message>
@@ -7541,6 +7541,14 @@
     <message>
         <source>never</source>
         <translation>nie</translation>
+    </message>
+    <message>
+        <source>–</source>
+        <translation>–</translation>
+    </message>
+    <message>
+        <source>%1. %2: %3, %4 mm a pixel</source>
+        <translation>%1. %2: %3, %4 mm je Bildpunkt</translation>
     </message>
 </context>
 <context>
@@ -14525,10 +14533,6 @@ Zum Verschieben ziehen, oder Alt mit den Pfeilen.</translation>
         <translation>Warum dieses Glied keinen Draht haben soll</translation>
     </message>
     <message>
-        <source>because it lies on the body …</source>
-        <translation>weil es am Körper anliegt …</translation>
-    </message>
-    <message>
         <source>No wire here</source>
         <translation>Hier kein Draht</translation>
     </message>
@@ -14543,6 +14547,10 @@ Zum Verschieben ziehen, oder Alt mit den Pfeilen.</translation>
     <message>
         <source>%1 You wrote: %2.</source>
         <translation>%1 Notiert: %2.</translation>
+    </message>
+    <message>
+        <source>because …</source>
+        <translation>weil …</translation>
     </message>
 </context>
 <context>

@@ -165,15 +165,15 @@ TEST_CASE("Pictures say which part they show from where, and a twin is measured 
     CHECK(p.figureBottom > p.figureTop);
     auto* views = desk.find<QTableWidget>("views");
     REQUIRE(views->rowCount() > 0);
-    CHECK(views->item(0, 0)->text().contains("old-reed-front"));
-    CHECK(views->item(0, 2)->text() == "never");
+    CHECK(views->item(0, 0)->toolTip().contains("old-reed-front"));
+    CHECK(views->item(0, 2)->toolTip() == "never");
     CHECK(find(desk.report().open, results::Issue::never_seen));
     pictures->addPicture("old-reed-side.svg", demoBytes("old-reed-side.svg"), true);
     Desk::settle();
     CHECK_FALSE(find(desk.report().open, results::Issue::never_seen));
     desk.pickData("seenFrom", static_cast<int>(body::Seen::right));
     CHECK(desk.document().puppet().pictures.at(1).seen == body::Seen::right);
-    CHECK(desk.find<QTableWidget>("views")->item(0, 3)->text().contains("old-reed-side"));
+    CHECK(desk.find<QTableWidget>("views")->item(0, 3)->toolTip().contains("old-reed-side"));
     CHECK_FALSE(find(desk.report().open, results::Issue::never_seen));
     desk.document().change("measure", [](const document::Edits& e) {
         return e.addMeasure({"wing", {0, 0, 0}, {0, 60, 0}, {}, {}});

@@ -2,10 +2,12 @@
 #include "document/spoken.h"
 #include "paint/schools.h"
 #include "print/build_sheets.h"
+#include "sheet/walk.h"
 #include "stations/plan/plan_page.h"
 #include "support/planned_desk.h"
 #include "words/say.h"
 #include <QFileInfo>
+#include <QMenu>
 #include <QPushButton>
 #include <QTemporaryDir>
 
@@ -48,7 +50,7 @@ const Job kJobs[] = {
      BakeSchool::once, Begin::feet, BaseTurn::first, Stage::paint, School::wash_and_dry_brush},
     {"Little Fen", "quadruped", "90", Aim::simple, 2, false, 1.0, Stiffening::usual, "foil-papered", "firm-ochre",
      BakeSchool::staged, Begin::body, BaseTurn::as_it_falls, Stage::bake, School::sheen},
-    {"Mother Sedge", "biped", "260", Aim::life, 5, false, 1.3, Stiffening::bound, "putty-bulk", "flexible-flesh",
+    {"Mother Sedge", "biped", "260", Aim::life, 4, false, 1.3, Stiffening::bound, "putty-bulk", "flexible-flesh",
      BakeSchool::staged, Begin::head, BaseTurn::last, Stage::bake, School::oil_over_acrylic},
     {"Kelp", "serpent", "300", Aim::light, 7, false, 1.3, Stiffening::usual, "foil-firm", "oil-clay", BakeSchool::once,
      Begin::body, BaseTurn::first, Stage::shoot, School::sheen},

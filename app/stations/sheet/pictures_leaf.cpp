@@ -185,9 +185,13 @@ void PicturesLeaf::showViews() {
         m_views->setVerticalHeaderItem(row, head);
         for (std::size_t k = 0; k < body::kSides; ++k) {
             const int by = views[i].picture[k];
-            auto* cell = new QTableWidgetItem(
+            auto* cell = new QTableWidgetItem(by < 0 ? tr("–") : QString::number(by + 1));
+            cell->setTextAlignment(Qt::AlignCenter);
+            // By its number in the list above; whole in the tip, and to who listens.
+            const QString whole =
                 by < 0 ? tr("never")
-                       : QString::fromStdString(pictures[static_cast<std::size_t>(by)].file).section('/', -1));
+                       : QString::fromStdString(pictures[static_cast<std::size_t>(by)].file).section('/', -1);
+            cell->setToolTip(whole), cell->setData(Qt::AccessibleTextRole, whole);
             if (by < 0) cell->setForeground(look().graphite);
             m_views->setItem(row, static_cast<int>(k), cell);
         }
@@ -200,10 +204,13 @@ void PicturesLeaf::show() {
         const QSignalBlocker quiet(m_list);
         const int kept = m_list->currentRow();
         m_list->clear();
-        for (const body::Picture& p : pictures)
-            m_list->addItem(tr("%1: %2, %3 mm a pixel")
+        for (std::size_t k = 0; k < pictures.size(); ++k) {
+            const body::Picture& p = pictures[k];
+            m_list->addItem(tr("%1. %2: %3, %4 mm a pixel")
+                                .arg(k + 1)
                                 .arg(p.side ? tr("side") : tr("front"), QString::fromStdString(p.file).section('/', -1),
                                      Say::number(p.mm_px, 3)));
+        }
         m_list->setCurrentRow(std::clamp(kept, pictures.empty() ? -1 : 0, static_cast<int>(pictures.size()) - 1));
     }
     showViews();

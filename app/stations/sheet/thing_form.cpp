@@ -146,7 +146,7 @@ void ThingForm::featureForm() {
     word(
         tr("side"), "thingSide", {{tr("both"), 0}, {tr("left"), 1}, {tr("right"), 2}},
         [of](const Things& t) { return static_cast<int>(of(t).side); },
-        [at](Things& t, const QVariant& v) { at(t).side = static_cast<Side>(v.toInt()); });
+        [at](Things& t, const QVariant& v) { at(t).side = static_cast<body::Side>(v.toInt()); });
     word(
         tr("shape"), "thingShape",
         {{tr("ball"), 0}, {tr("half a ball"), 1}, {tr("disc"), 2}, {tr("cone"), 3}, {tr("a piece as weighed"), 4}},
@@ -390,14 +390,14 @@ void ThingForm::otherForms() {
             },
             [of](Things& t, const QVariant& v) { of(t) = v.toBool(); });
     };
-    const auto sideOf = [&](const std::function<Side&(Things&)>& of) {
+    const auto sideOf = [&](const std::function<body::Side&(Things&)>& of) {
         word(
             tr("side"), "thingSide", {{tr("left"), 1}, {tr("right"), 2}},
             [of](const Things& t) {
                 Things copy = t;
                 return static_cast<int>(of(copy));
             },
-            [of](Things& t, const QVariant& v) { of(t) = static_cast<Side>(v.toInt()); });
+            [of](Things& t, const QVariant& v) { of(t) = static_cast<body::Side>(v.toInt()); });
     };
     switch (m_kind) {
     case ThingKind::sheet: {
@@ -429,7 +429,7 @@ void ThingForm::otherForms() {
         break;
     case ThingKind::prop: {
         place(tr("held by"), "thingOn", false, [i](Things& t) -> Spot& { return t.props[i].hand; });
-        sideOf([i](Things& t) -> Side& { return t.props[i].side; });
+        sideOf([i](Things& t) -> body::Side& { return t.props[i].side; });
         number(tr("weighs"), "thingWeight", static_cast<int>(Kind::grams), 0, 10000, 0.5, 1,
                [i](Things& t) -> double& { return t.props[i].mass_g; });
         mm(tr("grip across"), "propGrip", [i](Things& t) -> double& { return t.props[i].grip_mm; });

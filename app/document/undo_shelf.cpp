@@ -1,0 +1,88 @@
+#include "document/undo_shelf.h"
+#include "files/production_json.h"
+#include <QDataStream>
+#include <QIODevice>
+#include <algorithm>
+
+namespace enkinet::app {
+
+std::optional<UndoShelf::Place> UndoShelf::put(const QByteArray& bytes) {
+    const std::lock_guard lock(m_busy);
+    if (!m_file || std::fseek(m_file.get(), 0, SEEK_END) != 0) return {};
+    const Place place{std::ftell(m_file.get()), static_cast<long>(bytes.size())};
+    if (place.at < 0) return {};
+    const auto n = static_cast<std::size_t>(bytes.size());
+    if (std::fwrite(bytes.constData(), 1, n, m_file.get()) != n || std::fflush(m_file.get()) != 0) {
+        std::clearerr(m_file.get());
+        return {};
+    }
+    return place;
+}
+
+QByteArray UndoShelf::take(const Place& place) {
+    const std::lock_guard lock(m_busy);
+    QByteArray bytes(place.size, 0);
+    if (!m_file || std::fseek(m_file.get(), place.at, SEEK_SET) != 0) return {};
+    const auto n = static_cast<std::size_t>(place.size);
+    return std::fread(bytes.data(), 1, n, m_file.get()) == n ? bytes : QByteArray();
+}
+
+std::optional<UndoStep::Folded> UndoStep::calcFolded(UndoShelf& shelf, std::string& text) const {
+    if (!m_before || !m_after) return {};
+    std::string then = files::writeProduction(*m_after, false);
+    const std::size_t most = std::min(text.size(), then.size());
+    std::size_t same = 0, end = 0;
+    while (same < most && text[same] == then[same])
+        ++same;
+    while (end < most - same && text[text.size() - 1 - end] == then[then.size() - 1 - end])
+        ++end;
+    const auto between = [&](const std::string& s) {
+        return QByteArray(s.data() + same, static_cast<qsizetype>(s.size() - same - end));
+    };
+    QByteArray bytes;
+    QDataStream out(&bytes, QIODevice::WriteOnly);
+    out << static_cast<quint64>(same) << static_cast<quint64>(end) << qCompress(between(text), 1)
+        << qCompress(between(then), 1);
+    text = std::move(then);
+    const auto place = shelf.put(bytes);
+    if (!place) return {};
+    Folded f{*place, {}, {}};
+    if (!(m_before->pictures == m_after->pictures))
+        f.picturesBefore = m_before->pictures, f.picturesAfter = m_after->pictures;
+    return f;
+}
+
+void UndoStep::fold(std::shared_ptr<UndoShelf> shelf, Folded folded) {
+    m_shelf = std::move(shelf), m_place = folded.place;
+    m_picturesBefore = std::move(folded.picturesBefore), m_picturesAfter = std::move(folded.picturesAfter);
+    m_before.reset(), m_after.reset();
+}
+
+UndoStep::Value UndoStep::findBefore(const Value& now, const document::Cards& shipped) const {
+    return m_place ? restore(now, true, shipped) : m_before;
+}
+
+UndoStep::Value UndoStep::findAfter(const Value& now, const document::Cards& shipped) const {
+    return m_place ? restore(now, false, shipped) : m_after;
+}
+
+UndoStep::Value UndoStep::restore(const Value& now, bool back, const document::Cards& shipped) const {
+    const QByteArray bytes = m_shelf->take(*m_place);
+    QDataStream in(bytes);
+    quint64 same = 0, end = 0;
+    QByteArray before, after;
+    in >> same >> end >> before >> after;
+    if (in.status() != QDataStream::Ok) return {};
+    const std::string text = files::writeProduction(*now, false);
+    if (same + end > text.size()) return {};
+    const QByteArray between = qUncompress(back ? before : after);
+    auto parsed =
+        files::parseProduction(text.substr(0, same) + between.toStdString() + text.substr(text.size() - end), shipped);
+    if (!parsed) return {};
+    document::Production p = parsed.take().production;
+    const auto& pictures = back ? m_picturesBefore : m_picturesAfter;
+    p.pictures = pictures ? *pictures : now->pictures;
+    return std::make_shared<const document::Production>(std::move(p));
+}
+
+} // namespace enkinet::app
