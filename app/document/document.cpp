@@ -12,6 +12,7 @@
 #include <QFileInfo>
 #include <QPointer>
 #include <atomic>
+#include <malloc.h>
 #include <mutex>
 #include <sys/stat.h>
 #include <utility>
@@ -25,7 +26,7 @@ class Step : public QUndoCommand {
 public:
     Step(Document& document, const QString& name, Document::Value before, Document::Value after,
          const QString& mergeKey)
-        : QUndoCommand(name), m_document(document),
+        : QUndoCommand(shared(name)), m_document(document),
           m_step(std::make_shared<UndoStep>(std::move(before), std::move(after))), m_mergeKey(mergeKey) {}
     void undo() override { put(m_step->findBefore(m_document.steadyValue(), m_document.shippedCards())); }
     void redo() override { put(m_step->findAfter(m_document.steadyValue(), m_document.shippedCards())); }
@@ -36,6 +37,12 @@ public:
         m_step->setAfter(next->m_step->after());
         setText(next->text());
         return true;
+    }
+    /// One copy of a name for all steps that bear it.
+    static QString shared(const QString& name) {
+        static QSet<QString> names;
+        if (names.size() > 1000) names.clear();
+        return *names.insert(name);
     }
     const std::shared_ptr<UndoStep>& step() const { return m_step; }
 
@@ -51,6 +58,8 @@ private:
 
 /// Steps that keep their documents, and how many more there are before those behind are folded.
 constexpr int kLiveSteps = 200, kFoldAtOnce = 50;
+/// What a session may take back: more than anybody will, and no more memory than a file's pictures.
+constexpr int kMostSteps = 10'000;
 
 } // namespace
 
@@ -67,6 +76,7 @@ Document::Document(QObject* parent)
     // Writing takes its time too; all of it stays within the second that a kill may cost.
     m_recoverSoon.setInterval(150);
     connect(&m_recoverSoon, &QTimer::timeout, this, &Document::writeRecovery);
+    m_undo.setUndoLimit(kMostSteps);
     connect(&m_undo, &QUndoStack::cleanChanged, this, &Document::titleChanged);
     compute();
 }
@@ -289,15 +299,18 @@ bool Document::change(const QString& name, const Edit& edit, const QString& merg
 }
 
 void Document::foldOld() {
-    m_folded = std::min(m_folded, m_undo.index());
-    const int until = m_undo.index() - kLiveSteps;
-    if (until - m_folded < kFoldAtOnce || !m_folder.isIdle()) return;
+    if (!m_folder.isIdle()) return;
+    // Those that were not handed on yet lie together, above all that were.
+    const int until = std::min(m_undo.index(), m_undo.count()) - kLiveSteps;
+    int from = until;
+    while (from > 0 && !static_cast<const Step*>(m_undo.command(from - 1))->step()->isGiven())
+        --from;
+    if (until - from < kFoldAtOnce) return;
     std::vector<std::shared_ptr<UndoStep>> steps;
-    for (int i = m_folded; i < until; ++i)
-        if (const auto& step = static_cast<const Step*>(m_undo.command(i))->step(); !step->isFolded())
-            steps.push_back(step);
-    m_folded = until;
-    if (steps.empty()) return;
+    for (int i = from; i < until; ++i) {
+        steps.push_back(static_cast<const Step*>(m_undo.command(i))->step());
+        steps.back()->give();
+    }
     if (!m_shelf) m_shelf = std::make_shared<UndoShelf>();
     m_folder.ask([steps = std::move(steps), shelf = m_shelf](const std::stop_token& stop) {
         std::string text;
@@ -310,9 +323,14 @@ void Document::foldOld() {
             if (!folded) return;
             // On the desk's own thread, for that is where it is read.
             QMetaObject::invokeMethod(
-                qApp, [step, shelf, f = std::move(*folded)]() mutable { step->fold(shelf, std::move(f)); },
+                qApp,
+                [step, shelf, f = std::make_shared<UndoStep::Folded>(std::move(*folded))] {
+                    step->fold(shelf, std::move(*f));
+                },
                 Qt::QueuedConnection);
         }
+        // What the documents took is given back to the system, not kept in pieces.
+        ::malloc_trim(0);
     });
 }
 
@@ -330,7 +348,6 @@ void Document::replace(document::Production production, const QString& path, boo
     m_puppet = 0;
     m_selection = {}, m_selected.clear();
     m_undo.clear();
-    m_folded = 0;
     m_undo.setClean();
     m_stamp = stampOf(path);
     m_recoverSoon.stop();

@@ -214,7 +214,6 @@ private:
     /// Steps far back are put on the shelf, beside the desk.
     void foldOld();
     QUndoStack m_undo;
-    int m_folded = 0; ///< so many steps from the first are folded, or being folded
     std::shared_ptr<UndoShelf> m_shelf;
     Worker m_folder;
     QString m_path, m_source;

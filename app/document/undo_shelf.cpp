@@ -46,28 +46,28 @@ std::optional<UndoStep::Folded> UndoStep::calcFolded(UndoShelf& shelf, std::stri
     text = std::move(then);
     const auto place = shelf.put(bytes);
     if (!place) return {};
-    Folded f{*place, {}, {}};
+    Folded f{*place, {}};
     if (!(m_before->pictures == m_after->pictures))
-        f.picturesBefore = m_before->pictures, f.picturesAfter = m_after->pictures;
+        f.pictures = std::make_unique<Pictures>(Pictures{m_before->pictures, m_after->pictures});
     return f;
 }
 
 void UndoStep::fold(std::shared_ptr<UndoShelf> shelf, Folded folded) {
     m_shelf = std::move(shelf), m_place = folded.place;
-    m_picturesBefore = std::move(folded.picturesBefore), m_picturesAfter = std::move(folded.picturesAfter);
+    m_pictures = std::move(folded.pictures);
     m_before.reset(), m_after.reset();
 }
 
 UndoStep::Value UndoStep::findBefore(const Value& now, const document::Cards& shipped) const {
-    return m_place ? restore(now, true, shipped) : m_before;
+    return isFolded() ? restore(now, true, shipped) : m_before;
 }
 
 UndoStep::Value UndoStep::findAfter(const Value& now, const document::Cards& shipped) const {
-    return m_place ? restore(now, false, shipped) : m_after;
+    return isFolded() ? restore(now, false, shipped) : m_after;
 }
 
 UndoStep::Value UndoStep::restore(const Value& now, bool back, const document::Cards& shipped) const {
-    const QByteArray bytes = m_shelf->take(*m_place);
+    const QByteArray bytes = m_shelf->take(m_place);
     QDataStream in(bytes);
     quint64 same = 0, end = 0;
     QByteArray before, after;
@@ -80,8 +80,7 @@ UndoStep::Value UndoStep::restore(const Value& now, bool back, const document::C
         files::parseProduction(text.substr(0, same) + between.toStdString() + text.substr(text.size() - end), shipped);
     if (!parsed) return {};
     document::Production p = parsed.take().production;
-    const auto& pictures = back ? m_picturesBefore : m_picturesAfter;
-    p.pictures = pictures ? *pictures : now->pictures;
+    p.pictures = !m_pictures ? now->pictures : back ? m_pictures->before : m_pictures->after;
     return std::make_shared<const document::Production>(std::move(p));
 }
 

@@ -40,16 +40,22 @@ public:
     const Value& before() const { return m_before; }
     const Value& after() const { return m_after; }
     void setAfter(Value after) { m_after = std::move(after); }
-    bool isFolded() const { return m_place.has_value(); }
+    bool isFolded() const { return m_place.size > 0; }
+    /// Said once, when it is handed to who folds it.
+    bool isGiven() const { return m_given; }
+    void give() { m_given = true; }
 
     /// now: the document that stands on the other side. Null where the shelf cannot be read.
     Value findBefore(const Value& now, const document::Cards& shipped) const;
     Value findAfter(const Value& now, const document::Cards& shipped) const;
 
+    struct Pictures {
+        std::map<std::string, Bytes> before, after;
+    };
     /// What would fold it: may run beside the desk, for it only reads. Empty: it stays as it is.
     struct Folded {
         UndoShelf::Place place;
-        std::optional<std::map<std::string, Bytes>> picturesBefore, picturesAfter; ///< where they differ
+        std::unique_ptr<Pictures> pictures; ///< where they differ
     };
     /// text: of the document before; becomes that after, so that steps in a row are written out once each.
     std::optional<Folded> calcFolded(UndoShelf& shelf, std::string& text) const;
@@ -59,9 +65,11 @@ private:
     Value restore(const Value& now, bool back, const document::Cards& shipped) const;
 
     Value m_before, m_after;
+    // A folded step is little: there may be thousands.
     std::shared_ptr<UndoShelf> m_shelf;
-    std::optional<UndoShelf::Place> m_place;
-    std::optional<std::map<std::string, Bytes>> m_picturesBefore, m_picturesAfter;
+    UndoShelf::Place m_place;
+    std::unique_ptr<Pictures> m_pictures;
+    bool m_given = false;
 };
 
 } // namespace enkinet::app

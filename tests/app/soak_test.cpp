@@ -127,6 +127,8 @@ TEST_CASE("A hundred thousand edits and a thousand saves take no more memory tha
         if (n > 1000 && n % 1000 == 0) {
             Desk::settle();
             most = std::max(most, residentKb());
+            if (n % 10'000 == 0 || edits < 20'000)
+                std::printf("%d edits: %ld MB\n", n, residentKb() / 1024), std::fflush(stdout);
         }
     }
     WARN("resident after 1,000 edits " << first / 1024 << " MB, most after that " << most / 1024 << " MB");

@@ -182,6 +182,9 @@ ChecksLeaf::ChecksLeaf(Document& document, QWidget* parent) : QWidget(parent), m
     v->addWidget(m_measures);
     m_measured = new NumberField(NumberField::Kind::length, 0, 6000, 0.5, 1, tr("What the real piece measures"));
     m_measured->setObjectName("measured");
+    m_ofMeasure = new QWidget;
+    auto* of = new QVBoxLayout(m_ofMeasure);
+    of->setContentsMargins(0, 0, 0, 0);
     auto* form2 = makeForm();
     auto* gone = new QPushButton(tr("Forget the marked one"));
     form2->addRow(tr("on the piece"), m_measured);
@@ -195,8 +198,9 @@ ChecksLeaf::ChecksLeaf(Document& document, QWidget* parent) : QWidget(parent), m
             m_document.change(tr("Its twin measured %1").arg(Say::length(mm)),
                               [&](const document::Edits& e) { return e.setOther(static_cast<std::size_t>(i), mm); });
     });
-    v->addLayout(form2);
-    v->addWidget(gone);
+    of->addLayout(form2);
+    of->addWidget(gone);
+    v->addWidget(m_ofMeasure);
     m_said = makeText(true);
     v->addWidget(m_said);
     connect(take, &QPushButton::clicked, this, [this] {
@@ -264,7 +268,7 @@ void ChecksLeaf::show() {
         }
     }
     if (m_checks->count() == 0) m_checks->addItem(tr("Nothing to check yet: mark a limb first."));
-    m_checks->setCurrentRow(std::min(row, m_checks->count() - 1));
+    m_checks->setCurrentRow(std::clamp(row, 0, m_checks->count() - 1));
     showTarget();
     QList<std::pair<QString, QVariant>> others{{tr("nobody"), -1}};
     const auto& puppets = m_document.production().puppets;
@@ -291,6 +295,9 @@ void ChecksLeaf::show() {
         m_measures->addItem(text);
     }
     m_measures->setCurrentRow(std::min(kept, m_measures->count() - 1));
+    // Nothing to type before something was measured.
+    const bool any = m_measures->count() > 0;
+    m_measures->setVisible(any), m_ofMeasure->setVisible(any);
     m_said->setText(off > 0 ? tr("%1 measures are off by more than a millimetre.").arg(off) : QString());
 }
 

@@ -54,6 +54,7 @@ private:
     std::vector<results::EyeCheck> m_eyes;
     NumberField *m_measured, *m_other, *m_target, *m_tolerance;
     ChoiceField* m_beside;
+    QWidget* m_ofMeasure; ///< fields of the measure in hand
     QLabel* m_said;
 };
 
