@@ -60,6 +60,7 @@ public:
 private:
     void thingsPage();
     void basePages();
+    double sheetOutline(std::size_t sheet, double y);
     void tick(double x, double y, bool done);
 };
 

@@ -20,6 +20,32 @@ void ThingsPages::draw() {
     if (m_puppet.things.base && m_r.things.base) basePages();
 }
 
+/// The line to cut by at 1:1, where it has room on the paper.
+double ThingsPages::sheetOutline(std::size_t i, double y) {
+    const auto outline =
+        results::findSheetOutline(m_puppet, m_r.choice.rest, m_puppet.things.sheets[i], m_r.things.sheets[i]);
+    QPolygonF shape;
+    for (const auto& [px, py] : outline)
+        shape << QPointF(px, py);
+    const QRectF box = shape.boundingRect(), paper = m_pages.area();
+    if (box.width() > paper.width() || box.height() > paper.height() - 20) {
+        m_pages.text(paper.left() + 4, y, tr("Larger than this paper: drawn out from its measures."), 2.9, false,
+                     kGrey);
+        return y + 6;
+    }
+    if (y + box.height() + 8 > paper.bottom()) {
+        m_pages.next(tr("things on the body"));
+        y = paper.top() + 4;
+    }
+    shape.translate(paper.left() + 4 - box.left(), y - box.top());
+    for (int k = 0; k < shape.size(); ++k) {
+        const QPointF a = shape[k], b = shape[(k + 1) % shape.size()];
+        m_pages.line(a.x(), a.y(), b.x(), b.y(), 0.3);
+    }
+    m_pages.text(shape.boundingRect().left() + 2, y + 4, tr("cut here, 1:1"), 2.6, false, kGrey);
+    return y + box.height() + 7;
+}
+
 /// What to roll, which seat, how many; signed off from five sides. Then what holds it.
 void ThingsPages::thingsPage() {
     double y = 0;
@@ -102,6 +128,7 @@ void ThingsPages::thingsPage() {
                                  Say::grams(m_r.things.sheets[i].mass_g)),
                         3.1);
         y += 6.5;
+        y = sheetOutline(i, y);
     }
     for (const body::Prop& x : things.props) {
         begin(12);

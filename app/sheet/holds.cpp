@@ -132,34 +132,37 @@ void ShapeHold::move(View view, const QPointF& screen, Qt::KeyboardModifiers wit
         QString("point%1.%2").arg(m_limb).arg(m_index));
 }
 
+namespace {
+/// What an arrow moves by: so much, with Shift ten times as much, sideways in depth with Ctrl; none: no arrow.
+std::optional<Vec3> arrow(const QKeyEvent& e, double step) {
+    if (e.modifiers().testFlag(Qt::ShiftModifier)) step *= 10;
+    const bool deep = e.modifiers().testFlag(Qt::ControlModifier);
+    switch (e.key()) {
+    case Qt::Key_Left:
+        return deep ? Vec3{0, 0, -step} : Vec3{-step, 0, 0};
+    case Qt::Key_Right:
+        return deep ? Vec3{0, 0, step} : Vec3{step, 0, 0};
+    case Qt::Key_Up:
+        return Vec3{0, step, 0};
+    case Qt::Key_Down:
+        return Vec3{0, -step, 0};
+    default:
+        return {};
+    }
+}
+} // namespace
+
 bool ShapeHold::key(QKeyEvent* e) {
     Document& d = sheet().document();
     const Selection& s = d.selection();
     if (s.kind != Selection::Kind::joint) return false;
-    const double step = e->modifiers().testFlag(Qt::ShiftModifier) ? 1 : 0.1;
-    const bool side = e->modifiers().testFlag(Qt::ControlModifier);
-    Vec3 by;
-    switch (e->key()) {
-    case Qt::Key_Left:
-        (side ? by.z : by.x) = -step;
-        break;
-    case Qt::Key_Right:
-        (side ? by.z : by.x) = step;
-        break;
-    case Qt::Key_Up:
-        by.y = step;
-        break;
-    case Qt::Key_Down:
-        by.y = -step;
-        break;
-    default:
-        return false;
-    }
+    const std::optional<Vec3> by = arrow(*e, 0.1);
+    if (!by) return false;
     const Limb& limb = d.puppet().limbs[static_cast<std::size_t>(s.limb)];
     const Joint& j = limb.joints[static_cast<std::size_t>(s.index)];
     d.change(
         Say::tr("Nudge the %1").arg(QString::fromStdString(j.name)),
-        [&](const document::Edits& ed) { return ed.moveJoint(limb.id, j.id, j.at_mm + by); },
+        [&](const document::Edits& ed) { return ed.moveJoint(limb.id, j.id, j.at_mm + *by); },
         QString("nudge%1.%2").arg(s.limb).arg(s.index));
     return true;
 }
@@ -246,38 +249,21 @@ bool MarkHold::movePen(const QKeyEvent& e) {
     for (const Limb& l : p.limbs)
         for (const Joint& j : l.joints)
             there.push_back(j.at_mm);
-    const double step = e.modifiers().testFlag(Qt::ShiftModifier) ? 10 : 1;
-    const bool deep = e.modifiers().testFlag(Qt::ControlModifier);
-    Vec3 by;
-    switch (e.key()) {
-    case Qt::Key_Left:
-        (deep ? by.z : by.x) = -step;
-        break;
-    case Qt::Key_Right:
-        (deep ? by.z : by.x) = step;
-        break;
-    case Qt::Key_Up:
-        by.y = step;
-        break;
-    case Qt::Key_Down:
-        by.y = -step;
-        break;
-    case Qt::Key_PageUp:
-    case Qt::Key_PageDown: {
+    if (e.key() == Qt::Key_PageUp || e.key() == Qt::Key_PageDown) {
         if (there.empty()) return true;
         // From the point that the pen is on to the next; from nowhere to the first.
+        const bool down = e.key() == Qt::Key_PageDown;
         const auto n = there.size();
-        std::size_t at = e.key() == Qt::Key_PageDown ? 0 : n - 1;
+        std::size_t at = down ? 0 : n - 1;
         for (std::size_t i = 0; m_pen && i < n; ++i)
-            if (there[i] == *m_pen) at = (i + (e.key() == Qt::Key_PageDown ? 1 : n - 1)) % n;
+            if (there[i] == *m_pen) at = (i + (down ? 1 : n - 1)) % n;
         m_pen = there[at];
         return true;
     }
-    default:
-        return false;
-    }
+    const std::optional<Vec3> by = arrow(e, 1);
+    if (!by) return false;
     if (!m_pen) m_pen = m_points.empty() ? Vec3{0, p.height_mm / 2, 0} : m_points.back();
-    m_pen = *m_pen + by;
+    m_pen = *m_pen + *by;
     return true;
 }
 

@@ -96,6 +96,11 @@ struct ThingsChecked {
 void checkWeb(const body::Puppet& puppet, const body::Skeleton& rest, const body::Sheet& sheet, double strain,
               SheetCheck& check);
 
+/// What a sheet is cut by, mm, round its edge: as long as laid flat and as wide; of a web what lies between its two
+/// segments as built, developed as two triangles, its free edge as wide as the web is or must be.
+std::vector<std::pair<double, double>> findSheetOutline(const body::Puppet& puppet, const body::Skeleton& rest,
+                                                        const body::Sheet& sheet, const SheetCheck& check);
+
 /// What a bond stands, from its own numbers. host: half-width that the hole lies in (0: not known), bearing: of what it
 /// is in, MPa; heat_C: hottest load still to come, 0 for none; proof: moment of a pin of 1 mm, where it is known
 /// already.

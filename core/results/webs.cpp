@@ -13,14 +13,29 @@ namespace {
 
 constexpr std::size_t kMostPoses = 40; ///< of the kept ones that are looked at
 
-/// Tip of a segment on the left side, or of a limb that has no sides.
-const Vec3* findTip(const Puppet& p, const Skeleton& s, const Spot& spot) {
+/// A segment on the left side, or of a limb that has no sides.
+const Link* findSegment(const Puppet& p, const Skeleton& s, const Spot& spot) {
     for (const Link& l : s.links) {
         const LimbCopy& c = s.copies[static_cast<std::size_t>(l.copy)];
         if (!c.right && l.segment == spot.segment && p.limbs[static_cast<std::size_t>(c.limb)].id == spot.limb)
-            return &l.to;
+            return &l;
     }
     return nullptr;
+}
+const Vec3* findTip(const Puppet& p, const Skeleton& s, const Spot& spot) {
+    const Link* l = findSegment(p, s, spot);
+    return l ? &l->to : nullptr;
+}
+
+/// The third corner of a triangle over two others, at its lengths from them, on the left of the way from one to the
+/// other; on that way where the lengths do not reach.
+std::pair<double, double> thirdCorner(std::pair<double, double> a, std::pair<double, double> b, double fromA,
+                                      double fromB) {
+    const double dx = b.first - a.first, dy = b.second - a.second, d = std::hypot(dx, dy);
+    if (d <= 0) return {a.first + fromA, a.second};
+    const double along = (fromA * fromA - fromB * fromB + d * d) / (2 * d);
+    const double across = std::sqrt(std::max(0.0, fromA * fromA - along * along));
+    return {a.first + (along * dx - across * dy) / d, a.second + (along * dy + across * dx) / d};
 }
 
 /// A limb up to a segment as it is built, and bent as far as it acts, each way.
@@ -79,6 +94,19 @@ void checkWeb(const Puppet& puppet, const Skeleton& rest, const Sheet& sheet, do
         r.widthNeeded_mm = r.most_mm / (1 + limit);
         r.thinEnough_mm = curvature > 0 ? 2 * limit / curvature : sheet.thickness_mm;
     }
+}
+
+std::vector<std::pair<double, double>> findSheetOutline(const Puppet& puppet, const Skeleton& rest, const Sheet& sheet,
+                                                        const SheetCheck& check) {
+    const Link *one = check.web ? findSegment(puppet, rest, sheet.on) : nullptr,
+               *other = check.web ? findSegment(puppet, rest, sheet.to) : nullptr;
+    if (!one || !other) return {{0, 0}, {check.pattern_mm, 0}, {check.pattern_mm, sheet.width_mm}, {0, sheet.width_mm}};
+    const double roots = norm(other->from - one->from), free = std::max(sheet.width_mm, check.widthNeeded_mm);
+    const std::pair<double, double> root{0, 0}, tip{one->length_mm, 0};
+    const auto otherRoot = thirdCorner(root, tip, roots, norm(other->from - one->to));
+    // Over the other side of the diagonal from the other root to the first tip.
+    const auto otherTip = thirdCorner(otherRoot, tip, other->length_mm, free);
+    return {root, tip, otherTip, otherRoot};
 }
 
 } // namespace enkinet::results

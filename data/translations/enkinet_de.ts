@@ -13485,6 +13485,14 @@ Zum Verschieben ziehen, oder Alt mit den Pfeilen.</translation>
         <source>With its base it weighs %1. Leaning, the weight stands %2 inside the edge, %3 are wanted.</source>
         <translation>Mit ihrer Grundplatte wiegt sie %1. Geneigt steht das Gewicht %2 innerhalb der Kante, %3 sind gewünscht.</translation>
     </message>
+    <message>
+        <source>Larger than this paper: drawn out from its measures.</source>
+        <translation>Größer als dieses Papier: nach den Maßen aufreißen.</translation>
+    </message>
+    <message>
+        <source>cut here, 1:1</source>
+        <translation>hier schneiden, 1:1</translation>
+    </message>
 </context>
 <context>
     <name>enkinet::app::TonePatch</name>

@@ -4,7 +4,6 @@
 #include "stations/sheet/things_leaf.h"
 #include "support/driven.h"
 #include "words/say.h"
-#include <QDialog>
 #include <QFileInfo>
 #include <QMenu>
 #include <QPushButton>
@@ -54,25 +53,6 @@ void checkFigure(Desk& desk, const QString& pdf) {
         if (!l.demands.empty()) CHECK(l.verdicts.size() == l.demands.size());
     // The heavier of the two heads is carried, not both.
     CHECK(QFileInfo(pdf).size() > 20000);
-}
-
-/// Answers the file dialog that the menu's entry opens.
-void print(Desk& desk, const QString& pdf) {
-    QTimer::singleShot(0, [&] {
-        auto* box = qobject_cast<QDialog*>(QApplication::activeModalWidget());
-        if (!box) return;
-        if (auto* name = box->findChild<QLineEdit*>("fileNameEdit")) {
-            name->setFocus();
-            QTest::keyClick(name, Qt::Key_A, Qt::ControlModifier);
-            QTest::keyClicks(name, pdf);
-            QTest::keyClick(name, Qt::Key_Return);
-        }
-        if (box->isVisible()) box->accept();
-        if (box->isVisible()) box->reject();
-    });
-    for (QAction* a : desk.window.findChildren<QAction*>())
-        if (a->text() == "Build sheets as P&DF…") a->trigger();
-    Desk::settle();
 }
 
 /// Nothing but keys, to whatever has the focus.
@@ -204,7 +184,7 @@ TEST_CASE(
     d.select({app::Selection::Kind::segment, 1, 1, false});
     Desk::settle();
     putOn(cable);
-    print(desk, dir.filePath("own.pdf"));
+    desk.printTo(dir.filePath("own.pdf"));
     checkFigure(desk, dir.filePath("own.pdf"));
     while (d.undoStack().canUndo())
         d.undoStack().undo();
@@ -267,6 +247,6 @@ TEST_CASE("The same figure by keys alone") {
     keys.putOn(base);
     keys.walkTo([](const app::Selection& s) { return isSegment(s, 1, 1); });
     keys.putOn(cable);
-    print(desk, dir.filePath("own.pdf"));
+    desk.printTo(dir.filePath("own.pdf"));
     checkFigure(desk, dir.filePath("own.pdf"));
 }

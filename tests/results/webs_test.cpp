@@ -185,3 +185,41 @@ TEST_CASE("A glue on a face that it does not hold is an open point, and paint th
     p.things.bonds[0].paintOff = true;
     CHECK(reportOf(all).things.bonds[0].from == fill::Face::cured_clay);
 }
+
+TEST_CASE("A sheet is cut as long as it lies flat; a web keeps its four sides, and between even limbs is a rectangle",
+          "[results]") {
+    const auto side = [](const std::vector<std::pair<double, double>>& o, std::size_t a, std::size_t b) {
+        return std::hypot(o[a].first - o[b].first, o[a].second - o[b].second);
+    };
+    const auto area = [](const std::vector<std::pair<double, double>>& o) {
+        double sum = 0;
+        for (std::size_t i = 0; i < o.size(); ++i) {
+            const auto &a = o[i], &b = o[(i + 1) % o.size()];
+            sum += (a.first * b.second - b.first * a.second) / 2;
+        }
+        return sum;
+    };
+    Puppet p = webbed(20);
+    const Skeleton rest = calcSkeleton(p);
+    Sheet cape = webOf(40, 2);
+    cape.to = {}, cape.radius_mm = 50;
+    results::SheetCheck flat;
+    flat.pattern_mm = 30 * 51 / 50.0;
+    const auto cut = results::findSheetOutline(p, rest, cape, flat);
+    REQUIRE(cut.size() == 4);
+    CHECK_NEAR(area(cut), flat.pattern_mm * 40, 1e-12);
+    // Fingers side by side, 20 apart: what is as wide as that is a rectangle.
+    const Sheet web = webOf(20, 1);
+    results::SheetCheck even = checked(p, web, 0);
+    const auto square = results::findSheetOutline(p, rest, web, even);
+    CHECK_NEAR(area(square), 20.0 * 30, 1e-9);
+    // Wider at its free edge: all four sides and one diagonal are what they are on the figure.
+    const Sheet wide = webOf(26, 1);
+    const auto fan = results::findSheetOutline(p, rest, wide, checked(p, wide, 0));
+    CHECK_NEAR(side(fan, 0, 1), 30.0, 1e-9);
+    CHECK_NEAR(side(fan, 1, 2), 26.0, 1e-9);
+    CHECK_NEAR(side(fan, 2, 3), 30.0, 1e-9);
+    CHECK_NEAR(side(fan, 3, 0), 20.0, 1e-9);
+    CHECK_NEAR(side(fan, 1, 3), std::hypot(30.0, 20.0), 1e-9);
+    CHECK(area(fan) > area(square));
+}

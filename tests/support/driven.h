@@ -8,11 +8,14 @@
 #include "widgets/answer.h"
 #include <QAbstractButton>
 #include <QAbstractSpinBox>
+#include <QAction>
 #include <QComboBox>
+#include <QDialog>
 #include <QFile>
 #include <QLineEdit>
 #include <QListWidget>
 #include <QTest>
+#include <QTimer>
 
 namespace enkinet::test {
 
@@ -132,6 +135,25 @@ struct Desk {
         auto* b = find<QAbstractButton>(button);
         REQUIRE(b->isEnabled());
         QTest::mouseClick(b, Qt::LeftButton);
+        settle();
+    }
+    /// The build sheets by the menu's entry, and the name typed into the file dialog; whatever happens, none is left
+    /// open.
+    void printTo(const QString& pdf) {
+        QTimer::singleShot(0, [&] {
+            auto* box = qobject_cast<QDialog*>(QApplication::activeModalWidget());
+            if (!box) return;
+            if (auto* name = box->findChild<QLineEdit*>("fileNameEdit")) {
+                name->setFocus();
+                QTest::keyClick(name, Qt::Key_A, Qt::ControlModifier);
+                QTest::keyClicks(name, pdf);
+                QTest::keyClick(name, Qt::Key_Return);
+            }
+            if (box->isVisible()) box->accept();
+            if (box->isVisible()) box->reject();
+        });
+        for (QAction* a : window.findChildren<QAction*>())
+            if (a->text() == "Build sheets as P&DF…") a->trigger();
         settle();
     }
     void undo() { keys(Qt::Key_Z, Qt::ControlModifier); }
