@@ -1,12 +1,15 @@
 // What comes in and what goes out: files by their ending, what is dropped on the desk, and nothing of the builder's own
 // in anything that leaves it.
 #include "print/build_sheets.h"
+#include "sheet/picture_shelf.h"
 #include "stations/sheet/pictures_leaf.h"
 #include "support/driven.h"
+#include <QBuffer>
 #include <QDir>
 #include <QDropEvent>
 #include <QFile>
 #include <QFileInfo>
+#include <QImage>
 #include <QMimeData>
 #include <QTemporaryDir>
 
@@ -118,4 +121,53 @@ TEST_CASE("Neither a production nor anything that goes out carries a user's name
                 .writePdf(pdf, QPageSize::A4));
     CHECK(clean(bytesAt(pdf)));
     qputenv("USER", was), qputenv("LOGNAME", was);
+}
+
+TEST_CASE(
+    "Pictures and drawings with bytes changed at random are decoded within their limits or refused in one sentence",
+    "[full]") {
+    QImage image(60, 40, QImage::Format_RGB32);
+    image.fill(Qt::white);
+    for (int i = 0; i < 40; ++i)
+        image.setPixel(i, i, qRgb(10 * i % 255, i, 0));
+    std::vector<QByteArray> seeds{demoBytes("old-reed-front.svg"), demoBytes("old-reed-side.svg")};
+    for (const char* format : {"PNG", "JPG"}) {
+        QBuffer out;
+        REQUIRE(out.open(QIODevice::WriteOnly));
+        REQUIRE(image.save(&out, format));
+        seeds.push_back(out.data());
+    }
+    Random random(211);
+    int decoded = 0, refused = 0;
+    for (int i = 0; i < 4000; ++i) {
+        QByteArray bytes = seeds[static_cast<std::size_t>(i) % seeds.size()];
+        for (int n = random.whole(1, 8); n-- > 0;) {
+            const int at = random.whole(0, static_cast<int>(bytes.size()) - 1);
+            switch (random.whole(0, 3)) {
+            case 0:
+                bytes[at] = static_cast<char>(random.whole(0, 255));
+                break;
+            case 1:
+                bytes.truncate(std::max(1, at));
+                break;
+            case 2:
+                bytes.insert(at, bytes.mid(random.whole(0, static_cast<int>(bytes.size()) - 1), random.whole(1, 200)));
+                break;
+            default:
+                bytes.insert(at, "9999999999");
+            }
+        }
+        QString why;
+        const QImage got = app::decodePicture(bytes.toStdString(), &why);
+        if (got.isNull()) {
+            ++refused;
+            CHECK_FALSE(why.isEmpty());
+            CHECK_FALSE(why.contains('\n'));
+        } else {
+            ++decoded;
+            CHECK(got.sizeInBytes() < 600'000'000);
+        }
+    }
+    CHECK(decoded > 200);
+    CHECK(refused > 200);
 }

@@ -2,9 +2,11 @@
 // again by keys alone.
 #include "sheet/elevation.h"
 #include "stations/sheet/things_leaf.h"
-#include "support/driven.h"
+#include "stations/shoot/shoot_page.h"
+#include "support/keys.h"
 #include "words/say.h"
 #include <QFileInfo>
+#include <QLabel>
 #include <QMenu>
 #include <QPushButton>
 #include <QTemporaryDir>
@@ -54,79 +56,6 @@ void checkFigure(Desk& desk, const QString& pdf) {
     // The heavier of the two heads is carried, not both.
     CHECK(QFileInfo(pdf).size() > 20000);
 }
-
-/// Nothing but keys, to whatever has the focus.
-struct Keys {
-    Desk& desk;
-    void press(Qt::Key key, Qt::KeyboardModifiers with = Qt::NoModifier, int times = 1) {
-        while (times-- > 0) {
-            QWidget* in = QApplication::focusWidget();
-            QTest::keyClick(in ? in : static_cast<QWidget*>(&desk.window), key, with);
-        }
-        Desk::settle();
-    }
-    void tabTo(const QString& name) {
-        for (int i = 0; i < 120; ++i) {
-            QWidget* in = QApplication::focusWidget();
-            if (in && in->objectName() == name) return;
-            QTest::keyClick(in ? in : static_cast<QWidget*>(&desk.window), Qt::Key_Tab);
-            if (i % 10 == 9) Desk::settle();
-        }
-        FAIL("Tab never comes to " << name.toStdString());
-    }
-    void space(const QString& button) {
-        tabTo(button);
-        press(Qt::Key_Space);
-    }
-    void choose(const QString& box, const QVariant& wanted) {
-        tabTo(box);
-        auto* combo = qobject_cast<QComboBox*>(QApplication::focusWidget());
-        REQUIRE(combo);
-        const int target = combo->findData(wanted);
-        REQUIRE(target >= 0);
-        for (int i = 0; i < 60 && combo->currentIndex() != target; ++i)
-            press(combo->currentIndex() < target ? Qt::Key_Down : Qt::Key_Up);
-        CHECK(combo->currentIndex() == target);
-    }
-    void type(const QString& field, const QString& text) {
-        tabTo(field);
-        press(Qt::Key_A, Qt::ControlModifier);
-        QTest::keyClicks(QApplication::focusWidget(), text);
-        press(Qt::Key_Return);
-    }
-    /// The pen from where it is to a point: tens with Shift, then ones.
-    void penTo(Vec3& pen, const Vec3& to) {
-        const auto go = [&](double from, double until, Qt::Key less, Qt::Key more, Qt::KeyboardModifiers with) {
-            const int by = static_cast<int>(std::lround(until - from));
-            press(by < 0 ? less : more, with | Qt::ShiftModifier, std::abs(by) / 10);
-            press(by < 0 ? less : more, with, std::abs(by) % 10);
-        };
-        go(pen.x, to.x, Qt::Key_Left, Qt::Key_Right, Qt::NoModifier);
-        go(pen.y, to.y, Qt::Key_Down, Qt::Key_Up, Qt::NoModifier);
-        go(pen.z, to.z, Qt::Key_Left, Qt::Key_Right, Qt::ControlModifier);
-        pen = to;
-    }
-    void putOn(int entry) {
-        tabTo("putOn");
-        QTimer::singleShot(0, [entry] {
-            QWidget* menu = QApplication::activePopupWidget();
-            if (!menu) return;
-            for (int i = 0; i <= entry; ++i)
-                QTest::keyClick(menu, Qt::Key_Down);
-            QTest::keyClick(menu, Qt::Key_Return);
-        });
-        press(Qt::Key_Space);
-    }
-    /// Steps over the figure until something of a kind is in hand that a test picks.
-    template <class Wanted> void walkTo(Wanted wanted) {
-        tabTo("sheet");
-        for (int i = 0; i < 60; ++i) {
-            if (wanted(desk.document().selection())) return;
-            press(Qt::Key_Right, Qt::ControlModifier);
-        }
-        FAIL("never in hand");
-    }
-};
 
 bool isSegment(const app::Selection& s, int limb, int index) {
     return s.kind == app::Selection::Kind::segment && s.limb == limb && s.index == index;
@@ -249,4 +178,44 @@ TEST_CASE("The same figure by keys alone") {
     keys.putOn(cable);
     desk.printTo(dir.filePath("own.pdf"));
     checkFigure(desk, dir.filePath("own.pdf"));
+}
+
+TEST_CASE("From the empty bench to what a shot wears, by keys alone") {
+    Desk desk(false);
+    desk.window.resize(1380, 960);
+    Keys keys{desk};
+    keys.choose("startWhich", "biped");
+    keys.type("startHeight", "210");
+    keys.space("startKind");
+    REQUIRE(desk.document().hasPuppet());
+    // The first answer is there: each limb has its wire, and why.
+    for (const choice::LimbChoice& l : desk.report().choice.limbs)
+        CHECK((l.chosen >= 0 || !l.reason.needed()));
+    keys.press(Qt::Key_7, Qt::AltModifier);
+    REQUIRE(desk.window.rule().station() == Station::shoot);
+    keys.space("shotAdd");
+    REQUIRE(desk.document().production().shots.size() == 1);
+    keys.type("shotName", "Over the causeway");
+    keys.type("shotFrames", "4800");
+    keys.choose("shotActing", static_cast<int>(body::Acting::broad));
+    const document::Shot& shot = desk.document().production().shots[0];
+    CHECK(shot.name == "Over the causeway");
+    CHECK(shot.frames == 4800);
+    REQUIRE(shot.cast.size() == 1);
+    CHECK(shot.cast[0].acting == body::Acting::broad);
+    auto& job = desk.window.findChild<app::ShootPage*>()->job();
+    job.follow(desk.document());
+    REQUIRE(job.wait(60000));
+    Desk::settle();
+    const auto film = job.state();
+    REQUIRE_FALSE(film->film.ledger.rows.empty());
+    double most = 0;
+    for (const shoot::WearRow& row : film->film.ledger.rows)
+        most = std::max(most, row.level);
+    CHECK(most > 0);
+    CHECK_FALSE(desk.find<QLabel>("shootVerdict")->text().isEmpty());
+    keys.space("shotDone");
+    CHECK(desk.document().production().shots[0].done);
+    keys.press(Qt::Key_Z, Qt::ControlModifier);
+    CHECK_FALSE(desk.document().production().shots[0].done);
 }
