@@ -38,8 +38,8 @@ std::vector<Overhang> calcOverhangs(const Puppet& puppet, const Skeleton& s, con
         Overhang o;
         o.part = root, o.prop = centre;
         o.strength_MPa = shelf.clays.at(p.layers.clay).rawStrength_MPa;
-        for (const Coat& c : p.layers.coats)
-            o.strength_MPa = std::min(o.strength_MPa, shelf.clays.at(c.clay).rawStrength_MPa);
+        for (const Coat& coat : p.layers.coats)
+            o.strength_MPa = std::min(o.strength_MPa, shelf.clays.at(coat.clay).rawStrength_MPa);
         o.reach_mm = std::hypot(arm.x, arm.z);
         // Half the section's depth along the plumb line, square to the bone.
         const Frame f = findFrame(link);

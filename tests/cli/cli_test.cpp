@@ -1,5 +1,6 @@
 // The command line as a shell sees it: output, one line on standard error, exit status.
 #include "support/near.h"
+#include "support/sanitized.h"
 #include <cstdio>
 #include <filesystem>
 #include <fstream>
@@ -226,14 +227,6 @@ TEST_CASE("mix and film print the worked values, and say what they cannot read")
         CHECK(std::count(s.err.begin(), s.err.end(), '\n') == 1);
     }
 }
-
-#if defined(__SANITIZE_ADDRESS__)
-#define ENKINET_SANITIZED
-#elif defined(__has_feature)
-#if __has_feature(address_sanitizer)
-#define ENKINET_SANITIZED
-#endif
-#endif
 
 #ifndef ENKINET_SANITIZED // whose own memory knows no such limit
 TEST_CASE(

@@ -3,6 +3,7 @@
 #include "files/container.h"
 #include "support/failing.h"
 #include "support/puppets.h"
+#include "support/sanitized.h"
 #include <filesystem>
 #include <map>
 #include <sys/wait.h>
@@ -12,8 +13,6 @@ using namespace enkinet::test;
 namespace fs = std::filesystem;
 
 namespace {
-
-std::atomic<bool> s_allocations{false};
 
 /// A folder of its own that goes with it.
 struct Folder {
@@ -48,14 +47,6 @@ std::optional<Fault> work(const std::string& path) {
 }
 
 } // namespace
-
-void* operator new(std::size_t n) {
-    if (s_allocations.load(std::memory_order_relaxed) && Failing::isDue(Call::allocate)) throw std::bad_alloc();
-    if (void* p = std::malloc(n > 0 ? n : 1)) return p;
-    throw std::bad_alloc();
-}
-void operator delete(void* p) noexcept { std::free(p); }
-void operator delete(void* p, std::size_t) noexcept { std::free(p); }
 
 TEST_CASE("The n-th read, write, sync or rename fails: the old file is whole, the fault is said, nothing lies beside",
           "[files]") {
@@ -113,6 +104,19 @@ TEST_CASE("A full disk takes what it can: the file stays as it was, and what was
     CHECK(*files::readFile(path) == old);
     CHECK(folder.files() == 1);
 }
+
+#ifndef ENKINET_SANITIZED
+namespace {
+std::atomic<bool> s_allocations{false};
+}
+
+void* operator new(std::size_t n) {
+    if (s_allocations.load(std::memory_order_relaxed) && Failing::isDue(Call::allocate)) throw std::bad_alloc();
+    if (void* p = std::malloc(n > 0 ? n : 1)) return p;
+    throw std::bad_alloc();
+}
+void operator delete(void* p) noexcept { std::free(p); }
+void operator delete(void* p, std::size_t) noexcept { std::free(p); }
 
 TEST_CASE("An allocation fails while a file is opened, edited, judged or saved: the file is whole and work goes on",
           "[files][full]") {
@@ -179,3 +183,4 @@ TEST_CASE("An allocation fails while a file is opened, edited, judged or saved: 
     // And all of it works again.
     CHECK_FALSE(all());
 }
+#endif

@@ -70,7 +70,8 @@ TEST_CASE("No wire can be chosen with its reason: nothing is cut, nothing is sai
 TEST_CASE("A root limb without wire anchors nothing, and that is an open point", "[results]") {
     const auto none = document::Edits(demo(), shippedCards(), "tansy").setNoWire("spine", "a block of wood");
     REQUIRE(none);
-    const OpenPoint* said = find(reportOf(*none).open, Issue::wire_refused);
+    const Report r = reportOf(*none);
+    const OpenPoint* said = find(r.open, Issue::wire_refused);
     REQUIRE(said);
     CHECK(said->limit == 1);
     CHECK(said->found > 0);
@@ -198,13 +199,12 @@ TEST_CASE("Gates ask for what sits on what hardens: prop, hole, cable, seat, spa
     pin.id = "hat", pin.name = "hat pin", pin.kind = BondKind::pin, pin.from.mass = "satchel", pin.to.mass = "head";
     pin.diameter_mm = 1.5, pin.depth_mm = 8, pin.clearance_mm = 0.2, pin.comesOff = true, pin.adhesive = "hot-melt";
     t.bonds.push_back(pin);
-    const auto asked = [&](make::Check check, const std::string& whom) -> const make::GateItem* {
-        static Report r;
-        r = reportOf(p);
+    const auto asked = [&](make::Check check, const std::string& whom) -> std::optional<make::GateItem> {
+        const Report r = reportOf(p);
         for (const make::Step& s : r.plan.steps)
             for (const make::GateItem& g : s.gate)
-                if (g.check == check && g.subject == whom) return &g;
-        return nullptr;
+                if (g.check == check && g.subject == whom) return g;
+        return {};
     };
     REQUIRE(asked(make::Check::try_prop, t.props[0].name));
     CHECK(asked(make::Check::try_prop, t.props[0].name)->stop == !t.props[0].tried);

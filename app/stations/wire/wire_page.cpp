@@ -209,8 +209,9 @@ void WirePage::makeBench() {
     m_noneWhy->setMaxLength(200);
     m_none = new QPushButton(tr("No wire here"));
     m_none->setObjectName("noWire");
-    buttons->addWidget(m_noneWhy);
+    // As it is read: no wire here, because ...
     buttons->addWidget(m_none);
+    buttons->addWidget(m_noneWhy);
     connect(m_none, &QPushButton::clicked, this, &WirePage::takeNone);
     connect(m_noneWhy, &QLineEdit::returnPressed, this, &WirePage::takeNone);
     fv->addLayout(buttons);

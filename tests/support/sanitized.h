@@ -1,0 +1,9 @@
+#pragma once
+// Whether an address sanitizer is at work, whose own memory takes no limits and no replaced new.
+#if defined(__SANITIZE_ADDRESS__)
+#define ENKINET_SANITIZED
+#elif defined(__has_feature)
+#if __has_feature(address_sanitizer)
+#define ENKINET_SANITIZED
+#endif
+#endif
