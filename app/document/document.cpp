@@ -47,9 +47,11 @@ public:
     const std::shared_ptr<UndoStep>& step() const { return m_step; }
 
 private:
-    /// A shelf that cannot be read leaves the document as it stands.
+    /// A shelf that cannot be read leaves the document as it stands, and says so.
     void put(Document::Value value) {
-        if (value) m_document.put(std::move(value));
+        if (value) return m_document.put(std::move(value));
+        Q_EMIT m_document.refused(
+            Document::tr("this step can no longer be read from the disk, so the work stays as it is: save it"));
     }
     Document& m_document;
     std::shared_ptr<UndoStep> m_step;

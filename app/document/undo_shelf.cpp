@@ -3,8 +3,13 @@
 #include <QDataStream>
 #include <QIODevice>
 #include <algorithm>
+#include <functional>
 
 namespace enkinet::app {
+
+namespace {
+quint64 markOf(const std::string& text) { return std::hash<std::string>{}(text); }
+} // namespace
 
 std::optional<UndoShelf::Place> UndoShelf::put(const QByteArray& bytes) {
     const std::lock_guard lock(m_busy);
@@ -41,8 +46,8 @@ std::optional<UndoStep::Folded> UndoStep::calcFolded(UndoShelf& shelf, std::stri
     };
     QByteArray bytes;
     QDataStream out(&bytes, QIODevice::WriteOnly);
-    out << static_cast<quint64>(same) << static_cast<quint64>(end) << qCompress(between(text), 1)
-        << qCompress(between(then), 1);
+    out << markOf(text) << markOf(then) << static_cast<quint64>(same) << static_cast<quint64>(end)
+        << qCompress(between(text), 1) << qCompress(between(then), 1);
     text = std::move(then);
     const auto place = shelf.put(bytes);
     if (!place) return {};
@@ -69,15 +74,16 @@ UndoStep::Value UndoStep::findAfter(const Value& now, const document::Cards& shi
 UndoStep::Value UndoStep::restore(const Value& now, bool back, const document::Cards& shipped) const {
     const QByteArray bytes = m_shelf->take(m_place);
     QDataStream in(bytes);
-    quint64 same = 0, end = 0;
+    quint64 markBefore = 0, markAfter = 0, same = 0, end = 0;
     QByteArray before, after;
-    in >> same >> end >> before >> after;
+    in >> markBefore >> markAfter >> same >> end >> before >> after;
     if (in.status() != QDataStream::Ok) return {};
-    const std::string text = files::writeProduction(*now, false);
-    if (same + end > text.size()) return {};
-    const QByteArray between = qUncompress(back ? before : after);
-    auto parsed =
-        files::parseProduction(text.substr(0, same) + between.toStdString() + text.substr(text.size() - end), shipped);
+    // Only from the document that it was made against, and only to the one that it was made of.
+    std::string text = files::writeProduction(*now, false);
+    if (markOf(text) != (back ? markAfter : markBefore) || same + end > text.size()) return {};
+    text = text.substr(0, same) + qUncompress(back ? before : after).toStdString() + text.substr(text.size() - end);
+    if (markOf(text) != (back ? markBefore : markAfter)) return {};
+    auto parsed = files::parseProduction(text, shipped);
     if (!parsed) return {};
     document::Production p = parsed.take().production;
     p.pictures = !m_pictures ? now->pictures : back ? m_pictures->before : m_pictures->after;

@@ -5143,6 +5143,10 @@
         <source>Cards from %1</source>
         <translation>Karten aus %1</translation>
     </message>
+    <message>
+        <source>this step can no longer be read from the disk, so the work stays as it is: save it</source>
+        <translation>dieser Schritt lässt sich nicht mehr von der Platte lesen, die Arbeit bleibt, wie sie ist: sichern</translation>
+    </message>
 </context>
 <context>
     <name>enkinet::app::FigureRail</name>

@@ -18,8 +18,6 @@
 #include <QTemporaryDir>
 #include <QTimer>
 
-using namespace enkinet;
-using namespace enkinet::test;
 using results::Station;
 
 namespace {

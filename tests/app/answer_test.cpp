@@ -6,8 +6,6 @@
 #include <QScrollArea>
 #include <QTemporaryDir>
 
-using namespace enkinet;
-using namespace enkinet::test;
 using results::Station;
 
 TEST_CASE("At 1280 by 800 verdict, table, three ways out and the first open points are in view without scrolling") {

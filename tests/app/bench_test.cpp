@@ -10,9 +10,7 @@
 #include <fcntl.h>
 #include <unistd.h>
 
-using namespace enkinet;
 using namespace enkinet::results;
-using namespace enkinet::test;
 
 namespace {
 

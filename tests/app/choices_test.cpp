@@ -10,17 +10,10 @@
 #include <QTableWidget>
 #include <algorithm>
 
-using namespace enkinet;
-using namespace enkinet::test;
 using results::Station;
 
 namespace {
 
-const results::OpenPoint* find(const std::vector<results::OpenPoint>& points, results::Issue issue) {
-    for (const results::OpenPoint& o : points)
-        if (o.issue == issue) return &o;
-    return nullptr;
-}
 void take(Desk& desk, int limb, int segment) {
     desk.document().select({app::Selection::Kind::segment, limb, segment, false});
     Desk::settle();
@@ -90,7 +83,7 @@ TEST_CASE("No wire in an ear needs its reason, is shown as chosen, and is taken 
     desk.write("noWireBecause", "it lies on the head");
     CHECK(desk.document().puppet().limbs[static_cast<std::size_t>(ear)].noWire == "it lies on the head");
     CHECK(desk.report().choice.limbs[static_cast<std::size_t>(ear)].chosen == -1);
-    CHECK(find(desk.report().open, results::Issue::wire_refused));
+    CHECK(findPoint(desk.report().open, results::Issue::wire_refused));
     REQUIRE(desk.find<QPushButton>("letChoose")->isEnabled());
     desk.press("letChoose");
     CHECK(desk.document().puppet().limbs[static_cast<std::size_t>(ear)].noWire.empty());
@@ -110,10 +103,10 @@ TEST_CASE("A proportion is kept as drawn, is missed when the leg grows, and is a
     desk.press("proportionKeep");
     REQUIRE(desk.document().puppet().proportions.size() == 1);
     CHECK(desk.document().puppet().proportions[0].key == "leg_share:leg");
-    CHECK_FALSE(find(desk.report().open, results::Issue::proportion_off));
+    CHECK_FALSE(findPoint(desk.report().open, results::Issue::proportion_off));
     desk.type("proportionTolerance", "2");
     desk.type("proportionTarget", "0.9");
-    const results::OpenPoint* off = find(desk.report().open, results::Issue::proportion_off);
+    const results::OpenPoint* off = findPoint(desk.report().open, results::Issue::proportion_off);
     REQUIRE(off);
     CHECK(app::Say::openPoint(*off).contains("you want"));
     CHECK(checks->item(row)->text().startsWith("look"));
@@ -167,14 +160,14 @@ TEST_CASE("Pictures say which part they show from where, and a twin is measured 
     REQUIRE(views->rowCount() > 0);
     CHECK(views->item(0, 0)->toolTip().contains("old-reed-front"));
     CHECK(views->item(0, 2)->toolTip() == "never");
-    CHECK(find(desk.report().open, results::Issue::never_seen));
+    CHECK(findPoint(desk.report().open, results::Issue::never_seen));
     pictures->addPicture("old-reed-side.svg", demoBytes("old-reed-side.svg"), true);
     Desk::settle();
-    CHECK_FALSE(find(desk.report().open, results::Issue::never_seen));
+    CHECK_FALSE(findPoint(desk.report().open, results::Issue::never_seen));
     desk.pickData("seenFrom", static_cast<int>(body::Seen::right));
     CHECK(desk.document().puppet().pictures.at(1).seen == body::Seen::right);
     CHECK(desk.find<QTableWidget>("views")->item(0, 3)->toolTip().contains("old-reed-side"));
-    CHECK_FALSE(find(desk.report().open, results::Issue::never_seen));
+    CHECK_FALSE(findPoint(desk.report().open, results::Issue::never_seen));
     desk.document().change("measure", [](const document::Edits& e) {
         return e.addMeasure({"wing", {0, 0, 0}, {0, 60, 0}, {}, {}});
     });
@@ -183,8 +176,8 @@ TEST_CASE("Pictures say which part they show from where, and a twin is measured 
     desk.find<QListWidget>("measures")->setCurrentRow(0);
     desk.type("measured", "60.1");
     desk.type("measuredOther", "63");
-    CHECK(find(desk.report().open, results::Issue::pair_differs));
+    CHECK(findPoint(desk.report().open, results::Issue::pair_differs));
     CHECK(desk.find<QListWidget>("measures")->item(0)->text().contains("left minus right"));
     desk.type("measuredOther", "60.2");
-    CHECK_FALSE(find(desk.report().open, results::Issue::pair_differs));
+    CHECK_FALSE(findPoint(desk.report().open, results::Issue::pair_differs));
 }

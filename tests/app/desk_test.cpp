@@ -17,8 +17,6 @@
 #include <QPushButton>
 #include <QSignalSpy>
 
-using namespace enkinet;
-using namespace enkinet::test;
 using app::NumberField;
 using app::Say;
 using app::View;

@@ -14,8 +14,6 @@
 #include <QTemporaryDir>
 #include <QUndoStack>
 
-using namespace enkinet;
-using namespace enkinet::test;
 using app::View;
 using results::Station;
 

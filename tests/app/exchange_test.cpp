@@ -13,8 +13,6 @@
 #include <QMimeData>
 #include <QTemporaryDir>
 
-using namespace enkinet;
-using namespace enkinet::test;
 using results::Station;
 
 TEST_CASE("Bodies and elevations are exported by their ending, puppets imported") {

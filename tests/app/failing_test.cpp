@@ -8,9 +8,6 @@
 #include <QTemporaryDir>
 #include <QUndoStack>
 
-using namespace enkinet;
-using namespace enkinet::test;
-
 namespace {
 
 QByteArray bytesOf(const QString& path) {

@@ -9,7 +9,6 @@
 #include <QStandardPaths>
 #include <QWindow>
 
-using namespace enkinet;
 using namespace enkinet::app;
 
 namespace {

@@ -10,8 +10,6 @@
 #include <QTextBrowser>
 #include <QTimer>
 
-using namespace enkinet;
-using namespace enkinet::test;
 using results::Station;
 
 TEST_CASE("F1 opens the guide at the station in hand; a word finds its pages, and each has its pictures") {

@@ -10,8 +10,6 @@
 #include <chrono>
 #include <thread>
 
-using namespace enkinet;
-using namespace enkinet::test;
 using results::Station;
 
 TEST_CASE("An edit shows where things are at once and its numbers when they come; stale ones are said to be") {

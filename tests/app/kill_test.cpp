@@ -7,9 +7,6 @@
 #include <QProcess>
 #include <QTemporaryDir>
 
-using namespace enkinet;
-using namespace enkinet::test;
-
 namespace {
 
 /// A session that works on a small file of its own, and is killed at some moment.

@@ -12,8 +12,6 @@
 #include <QTemporaryDir>
 #include <QTimer>
 
-using namespace enkinet;
-using namespace enkinet::test;
 using app::View;
 using results::Station;
 

@@ -17,8 +17,6 @@
 #include <QTemporaryDir>
 #include <cmath>
 
-using namespace enkinet;
-using namespace enkinet::test;
 using results::Station;
 
 namespace {

@@ -8,8 +8,6 @@
 #include <QLabel>
 #include <QTemporaryDir>
 
-using namespace enkinet;
-using namespace enkinet::test;
 using results::Station;
 
 TEST_CASE("A step is laid elsewhere by hand and by keys, where it may not go is said, and it is taken back",

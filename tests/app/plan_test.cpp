@@ -15,8 +15,6 @@
 #include <stdlib.h>
 #include <unistd.h>
 
-using namespace enkinet;
-using namespace enkinet::test;
 using results::Station;
 
 TEST_CASE("A morning of the plan is worked with keys, and the days, the log and the paper follow", "[window]") {

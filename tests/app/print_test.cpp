@@ -12,9 +12,6 @@
 #include <QRegularExpression>
 #include <QTemporaryDir>
 
-using namespace enkinet;
-using namespace enkinet::test;
-
 namespace {
 /// Widths in mm of all bars of a page that are as long as 100 mm nearly is: runs of black pixels at 600 dpi.
 std::vector<double> blackBars(const QImage& page, double dpi) {

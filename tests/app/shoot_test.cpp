@@ -9,8 +9,6 @@
 #include <QTemporaryDir>
 #include <fstream>
 
-using namespace enkinet;
-using namespace enkinet::test;
 using results::Station;
 
 namespace {

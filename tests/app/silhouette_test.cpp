@@ -3,8 +3,6 @@
 #include "support/near.h"
 #include <QPolygonF>
 
-using namespace enkinet;
-using namespace enkinet::test;
 using app::Blob;
 
 namespace {

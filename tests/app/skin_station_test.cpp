@@ -13,8 +13,6 @@
 #include <algorithm>
 #include <catch2/catch.hpp>
 
-using namespace enkinet;
-using namespace enkinet::test;
 using results::Station;
 
 namespace {

@@ -6,9 +6,6 @@
 #include <QTemporaryDir>
 #include <QUndoStack>
 
-using namespace enkinet;
-using namespace enkinet::test;
-
 namespace {
 
 long residentKb() {

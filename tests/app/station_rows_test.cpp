@@ -6,8 +6,6 @@
 #include "words/say.h"
 #include <QRegularExpression>
 
-using namespace enkinet;
-using namespace enkinet::test;
 using app::StationRow;
 using results::Station;
 

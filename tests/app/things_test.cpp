@@ -9,8 +9,6 @@
 #include <QTemporaryDir>
 #include <QUndoStack>
 
-using namespace enkinet;
-using namespace enkinet::test;
 using app::ChoiceField;
 using app::NumberField;
 

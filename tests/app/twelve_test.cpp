@@ -11,8 +11,6 @@
 #include <QPushButton>
 #include <QTemporaryDir>
 
-using namespace enkinet;
-using namespace enkinet::test;
 using results::Station;
 
 namespace {

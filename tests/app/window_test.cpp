@@ -10,8 +10,6 @@
 #include <QUndoStack>
 #include <map>
 
-using namespace enkinet;
-using namespace enkinet::test;
 using results::Station;
 
 TEST_CASE("An empty bench says what to do and opens the demo with one click") {

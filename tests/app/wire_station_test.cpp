@@ -18,8 +18,6 @@
 #include <QTemporaryDir>
 #include <QUndoStack>
 
-using namespace enkinet;
-using namespace enkinet::test;
 using results::Station;
 
 TEST_CASE("The lens moves with its sliders by keys alone, and what it tries is used in one step") {

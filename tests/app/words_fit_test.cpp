@@ -12,8 +12,6 @@
 #include <QLabel>
 #include <QTemporaryDir>
 
-using namespace enkinet;
-using namespace enkinet::test;
 using results::Station;
 
 namespace {

@@ -1,9 +1,6 @@
 #include "base/calendar.h"
 #include "support/near.h"
 
-using namespace enkinet;
-using namespace enkinet::test;
-
 TEST_CASE("Dates are read as they are written, and what is no date is refused", "[base]") {
     CHECK(isoTime(*parseIsoTime("2026-11-30T10:00")) == "2026-11-30T10:00");
     CHECK(isoTime(*parseIsoTime("2028-02-29")) == "2028-02-29T00:00");

@@ -2,9 +2,6 @@
 #include "files/csv.h"
 #include "support/near.h"
 
-using namespace enkinet;
-using namespace enkinet::test;
-
 TEST_CASE("Gauges are those of the published tables", "[base]") {
     // AWG to the printed thousandths of a millimetre; SWG in inches.
     const std::pair<int, double> awg[] = {{-3, 11.684}, {0, 8.251},  {10, 2.588}, {14, 1.628},

@@ -8,9 +8,6 @@
 #include "base/vec3.h"
 #include "support/near.h"
 
-using namespace enkinet;
-using namespace enkinet::test;
-
 TEST_CASE("The quadrature integrates smooth, steep and singular functions to its tolerance", "[base]") {
     CHECK(std::abs(integrate([](double x) { return std::sin(x); }, 0, kPi, 1e-10) - 2) < 1e-9);
     for (double power : {0.04, 0.2, 0.5, 1.5})

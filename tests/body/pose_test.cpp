@@ -7,9 +7,7 @@
 #include <cstring>
 #include <nlohmann/json.hpp>
 
-using namespace enkinet;
 using namespace enkinet::body;
-using namespace enkinet::test;
 
 namespace {
 Pose randomPose(const Puppet& p, Random& random) {

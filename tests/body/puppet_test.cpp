@@ -1,8 +1,6 @@
 #include "support/puppets.h"
 
-using namespace enkinet;
 using namespace enkinet::body;
-using namespace enkinet::test;
 
 TEST_CASE("Every puppet of the demo and of the kinds is sound", "[body]") {
     for (const Puppet& p : demo().puppets)

@@ -2,9 +2,7 @@
 #include "body/shape.h"
 #include "support/puppets.h"
 
-using namespace enkinet;
 using namespace enkinet::body;
-using namespace enkinet::test;
 
 TEST_CASE("A tapered elliptic tube has the closed-form volume and centre", "[body]") {
     Random random(3);

@@ -1,9 +1,7 @@
 #include "body/silhouette.h"
 #include "support/puppets.h"
 
-using namespace enkinet;
 using namespace enkinet::body;
-using namespace enkinet::test;
 
 namespace {
 

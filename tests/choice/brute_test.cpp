@@ -5,10 +5,8 @@
 #include <limits>
 #include <numeric>
 
-using namespace enkinet;
 using namespace enkinet::body;
 using namespace enkinet::choice;
-using namespace enkinet::test;
 
 namespace {
 

@@ -5,10 +5,8 @@
 #include "support/puppets.h"
 #include "wire/bend_table.h"
 
-using namespace enkinet;
 using namespace enkinet::body;
 using namespace enkinet::choice;
-using namespace enkinet::test;
 
 namespace {
 const Joint& jointOf(const Puppet& p, const LimbChoice& l, std::size_t demand) {

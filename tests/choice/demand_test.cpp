@@ -2,10 +2,8 @@
 #include "choice/verdict.h"
 #include "support/puppets.h"
 
-using namespace enkinet;
 using namespace enkinet::body;
 using namespace enkinet::choice;
-using namespace enkinet::test;
 
 namespace {
 

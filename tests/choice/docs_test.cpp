@@ -3,9 +3,6 @@
 #include <fstream>
 #include <sstream>
 
-using namespace enkinet;
-using namespace enkinet::test;
-
 TEST_CASE("The worked leg of docs/mechanics.md is what the program says", "[choice]") {
     std::ifstream file(std::string(ENKINET_SOURCE_DIR) + "/docs/mechanics.md");
     REQUIRE(file);

@@ -3,9 +3,7 @@
 #include "support/puppets.h"
 #include <random>
 
-using namespace enkinet;
 using namespace enkinet::choice;
-using namespace enkinet::test;
 
 // Many at once and one by one are two routes to one number.
 TEST_CASE("Bundles bent together bend as each does by itself", "[choice]") {

@@ -8,8 +8,6 @@
 #include <nlohmann/json.hpp>
 #include <sys/wait.h>
 
-using namespace enkinet;
-using namespace enkinet::test;
 using nlohmann::json;
 
 namespace {

@@ -2,9 +2,7 @@
 #include "devices/simulated.h"
 #include "support/near.h"
 
-using namespace enkinet;
 using namespace enkinet::devices;
-using namespace enkinet::test;
 
 TEST_CASE("A line is written with its sum and read back the same; one wrong byte and it is no line", "[devices]") {
     const Reading r{"scale", 42, "g", 12.34};

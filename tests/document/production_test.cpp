@@ -3,10 +3,8 @@
 #include "support/near.h"
 #include <numeric>
 
-using namespace enkinet;
 using namespace enkinet::document;
 using namespace enkinet::results;
-using namespace enkinet::test;
 
 namespace {
 Edits tansy(const Production& p) { return Edits(p, shippedCards(), "tansy"); }

@@ -5,10 +5,8 @@
 #include "support/near.h"
 #include "support/things.h"
 
-using namespace enkinet;
 using namespace enkinet::body;
 using namespace enkinet::fill;
-using namespace enkinet::test;
 
 TEST_CASE("Every kind is put on and taken off by one edit each, or refused with what to do", "[document]") {
     const document::Production all = demo();

@@ -8,8 +8,6 @@
 #include <map>
 #include <sys/wait.h>
 
-using namespace enkinet;
-using namespace enkinet::test;
 namespace fs = std::filesystem;
 
 namespace {

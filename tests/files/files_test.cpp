@@ -7,9 +7,7 @@
 #include <fstream>
 #include <zip.h>
 
-using namespace enkinet;
 using namespace enkinet::files;
-using namespace enkinet::test;
 
 namespace {
 std::string demoText() { return *readFile(kDemo); }

@@ -5,9 +5,7 @@
 #include "support/near.h"
 #include <nlohmann/json.hpp>
 
-using namespace enkinet;
 using namespace enkinet::files;
-using namespace enkinet::test;
 
 namespace {
 

@@ -12,9 +12,7 @@
 #include <fstream>
 #include <sys/stat.h>
 
-using namespace enkinet;
 using namespace enkinet::files;
-using namespace enkinet::test;
 namespace fs = std::filesystem;
 
 namespace {

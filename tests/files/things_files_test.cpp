@@ -5,10 +5,8 @@
 #include "support/near.h"
 #include "support/things.h"
 
-using namespace enkinet;
 using namespace enkinet::body;
 using namespace enkinet::fill;
-using namespace enkinet::test;
 
 TEST_CASE("Every kind of thing comes back from a file equal, and broken ones are refused in one line", "[files]") {
     document::Production all = demo();

@@ -3,9 +3,7 @@
 #include "support/near.h"
 #include <fmt/format.h>
 
-using namespace enkinet;
 using namespace enkinet::fill;
-using namespace enkinet::test;
 
 namespace {
 BakeSetup setup(double thickness, double core) {

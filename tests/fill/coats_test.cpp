@@ -6,10 +6,8 @@
 #include "make/steps.h"
 #include "support/puppets.h"
 
-using namespace enkinet;
 using namespace enkinet::body;
 using namespace enkinet::fill;
-using namespace enkinet::test;
 
 namespace {
 
@@ -205,20 +203,14 @@ TEST_CASE("A soft body is never baked, primed or set to dry, with a hard core or
             CHECK(s.kind != make::StepKind::dry);
             if (s.kind == make::StepKind::paint) CHECK(s.role != paint::Role::primer);
         }
-        bool said = false;
-        for (const results::OpenPoint& o : r.open)
-            said = said || o.issue == results::Issue::paint_on_soft;
-        CHECK(said);
+        CHECK(findPoint(r.open, results::Issue::paint_on_soft));
     }
     // Soft under hard is said, and the hard stays out of the oven.
     production.puppets = {coatedPost(2, {{soft, 3, 0}})};
     const auto r = reportOf(production);
     CHECK(r.bakePlan.bakes.empty());
-    bool under = false, raw = false;
-    for (const results::OpenPoint& o : r.open)
-        under = under || o.issue == results::Issue::soft_under, raw = raw || o.issue == results::Issue::left_raw;
-    CHECK(under);
-    CHECK(raw);
+    CHECK(findPoint(r.open, results::Issue::soft_under));
+    CHECK(findPoint(r.open, results::Issue::left_raw));
 }
 
 TEST_CASE("Coats are saved and read back, and what cannot be is refused with its place", "[files][coats]") {

@@ -3,10 +3,8 @@
 #include "support/near.h"
 #include "support/puppets.h"
 
-using namespace enkinet;
 using namespace enkinet::body;
 using namespace enkinet::fill;
-using namespace enkinet::test;
 
 TEST_CASE("Rings of clay have the moduli of a separate computation", "[fill]") {
     CHECK_NEAR(findRingModulus(3, 3, 9), 21.21, 5e-4);

@@ -2,10 +2,8 @@
 #include "fill/oven.h"
 #include "support/puppets.h"
 
-using namespace enkinet;
 using namespace enkinet::body;
 using namespace enkinet::fill;
-using namespace enkinet::test;
 
 namespace {
 bool says(const std::vector<OvenFinding>& all, OvenFinding::Kind kind, bool bars) {
@@ -63,8 +61,7 @@ TEST_CASE("Everything that cannot stand the load's peak is found, inside and alo
             if (!s.layers.bulk.empty()) s.layers.bulk = "foam-soft";
     r = reportOf(p);
     CHECK(says(check(0), OvenFinding::Kind::bulk, true));
-    CHECK(std::any_of(r.open.begin(), r.open.end(),
-                      [](const auto& o) { return o.issue == results::Issue::not_in_oven; }));
+    CHECK(findPoint(r.open, results::Issue::not_in_oven));
 }
 
 TEST_CASE("The builder's own loads bake what they name, and what they forget stays raw", "[fill]") {
@@ -97,15 +94,14 @@ TEST_CASE("The builder's own loads bake what they name, and what they forget sta
         CHECK(tansy.limbs[static_cast<std::size_t>(r.choice.rest.copies[static_cast<std::size_t>(l.copy)].limb)].id ==
               "arm");
     }
-    CHECK(std::any_of(r.open.begin(), r.open.end(), [](const auto& o) { return o.issue == results::Issue::left_raw; }));
+    CHECK(findPoint(r.open, results::Issue::left_raw));
     // Too short a load leaves its slowest part raw, and too long a one spends the heat that the clay stands.
     tansy.wants.loads[0].minutes = 5;
     CHECK(reportOf(p).bakePlan.raw.size() > plan.raw.size());
     tansy.wants.loads[0].minutes = 600;
     const auto spent = reportOf(p);
     CHECK(spent.bakePlan.worst()->over());
-    CHECK(std::any_of(spent.open.begin(), spent.open.end(),
-                      [](const auto& o) { return o.issue == results::Issue::heat_spent; }));
+    CHECK(findPoint(spent.open, results::Issue::heat_spent));
 }
 
 TEST_CASE("A load at 265 degrees is refused, with what 265 Fahrenheit is", "[fill]") {

@@ -2,10 +2,8 @@
 #include "fill/parts.h"
 #include "support/puppets.h"
 
-using namespace enkinet;
 using namespace enkinet::body;
 using namespace enkinet::fill;
-using namespace enkinet::test;
 
 namespace {
 Puppet clayPost(double skin, const std::string& bulk = "foil-firm") {

@@ -4,10 +4,8 @@
 #include "fill/pattern.h"
 #include "support/puppets.h"
 
-using namespace enkinet;
 using namespace enkinet::body;
 using namespace enkinet::fill;
-using namespace enkinet::test;
 
 namespace {
 double edge(const FlatPoint& a, const FlatPoint& b) { return std::hypot(a.x - b.x, a.y - b.y); }

@@ -4,10 +4,8 @@
 #include <numeric>
 #include <random>
 
-using namespace enkinet;
 using namespace enkinet::body;
 using namespace enkinet::fill;
-using namespace enkinet::test;
 
 TEST_CASE("A roller's line is found again from its own readings, and scatter is told", "[fill]") {
     std::vector<RollerReading> readings;

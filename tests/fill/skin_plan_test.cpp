@@ -2,10 +2,8 @@
 #include "fill/skin_plan.h"
 #include "support/puppets.h"
 
-using namespace enkinet;
 using namespace enkinet::body;
 using namespace enkinet::fill;
-using namespace enkinet::test;
 
 TEST_CASE("A lump, a sheet and the part hold the same clay", "[fill]") {
     const auto r = reportOf(demo());
@@ -153,6 +151,5 @@ TEST_CASE("A part's layers add up to its body, and a jump in thickness is named"
         leg.segments[i].layers.skin_mm = i == 1 ? 2 : 5;
     }
     const auto jump = reportOf(p);
-    CHECK(std::any_of(jump.open.begin(), jump.open.end(),
-                      [](const auto& o) { return o.issue == results::Issue::skin_jump; }));
+    CHECK(findPoint(jump.open, results::Issue::skin_jump));
 }

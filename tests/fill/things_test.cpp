@@ -4,10 +4,8 @@
 #include "support/near.h"
 #include "support/things.h"
 
-using namespace enkinet;
 using namespace enkinet::body;
 using namespace enkinet::fill;
-using namespace enkinet::test;
 
 TEST_CASE("The ball to roll holds what the thing holds; half a ball is a ball of 0.794 of its size", "[fill]") {
     Feature f = eye(10);

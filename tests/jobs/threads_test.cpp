@@ -7,8 +7,6 @@
 #include <atomic>
 #include <cstdlib>
 
-using namespace enkinet;
-using namespace enkinet::test;
 using app::Worker;
 
 namespace {

@@ -4,10 +4,8 @@
 #include "load/stance.h"
 #include "support/puppets.h"
 
-using namespace enkinet;
 using namespace enkinet::body;
 using namespace enkinet::load;
-using namespace enkinet::test;
 
 namespace {
 

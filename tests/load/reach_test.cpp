@@ -3,10 +3,8 @@
 #include "load/reach.h"
 #include "support/puppets.h"
 
-using namespace enkinet;
 using namespace enkinet::body;
 using namespace enkinet::load;
-using namespace enkinet::test;
 
 namespace {
 

@@ -2,10 +2,8 @@
 #include "load/statics.h"
 #include "support/puppets.h"
 
-using namespace enkinet;
 using namespace enkinet::body;
 using namespace enkinet::load;
-using namespace enkinet::test;
 
 namespace {
 constexpr double g = kNewtonPerGram;

@@ -6,10 +6,8 @@
 #include "support/puppets.h"
 #include <algorithm>
 
-using namespace enkinet;
 using namespace enkinet::body;
 using namespace enkinet::load;
-using namespace enkinet::test;
 
 namespace {
 
@@ -229,8 +227,7 @@ TEST_CASE("What stands on a bare post presses along it and folds it up at Euler'
     CHECK_FALSE(v.holds());
     CHECK(v.governs == choice::StillLimit::buckles);
     CHECK_NEAR(l.still[0].thrust_N, 2000 * kNewtonPerGram, 1e-3);
-    CHECK(std::any_of(r.open.begin(), r.open.end(),
-                      [](const auto& p) { return p.issue == results::Issue::still_folds; }));
+    CHECK(findPoint(r.open, results::Issue::still_folds));
     // Stiffened in putty there is nothing bare left to judge.
     all.puppets[0].limbs[0].segments[0].stiffening = Stiffening::putty;
     CHECK(reportOf(all).choice.limbs[0].state == choice::State::not_checked);

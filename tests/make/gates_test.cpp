@@ -2,10 +2,8 @@
 #include "make/steps.h"
 #include "support/puppets.h"
 
-using namespace enkinet;
 using namespace enkinet::body;
 using namespace enkinet::make;
-using namespace enkinet::test;
 
 namespace {
 const GateItem* find(const std::vector<GateItem>& gate, Check check, const std::string& subject = {}) {
@@ -85,8 +83,7 @@ TEST_CASE("A piece with neither feet nor hard parts nor bare limbs is held by no
                         [](const auto& o) { return o.issue == results::Issue::wet_grip; }) >= 1);
     p.puppets[0].limbs[0].tieDown = TieDown{2, 12};
     const auto held = reportOf(p);
-    CHECK(std::none_of(held.open.begin(), held.open.end(),
-                       [](const auto& o) { return o.issue == results::Issue::wet_grip; }));
+    CHECK(!findPoint(held.open, results::Issue::wet_grip));
 }
 
 TEST_CASE("Clay that dries by itself has its own gate, with its oversize", "[make]") {

@@ -4,9 +4,7 @@
 #include "results/result.h"
 #include "support/puppets.h"
 
-using namespace enkinet;
 using namespace enkinet::make;
-using namespace enkinet::test;
 using namespace enkinet::results;
 
 namespace {

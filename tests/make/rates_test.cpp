@@ -2,9 +2,7 @@
 #include "support/near.h"
 #include <random>
 
-using namespace enkinet;
 using namespace enkinet::make;
-using namespace enkinet::test;
 
 TEST_CASE("A rate learned from steps is the posterior that a grid finds", "[make]") {
     Random random(4);

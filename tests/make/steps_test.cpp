@@ -1,9 +1,7 @@
 #include "make/steps.h"
 #include "support/near.h"
 
-using namespace enkinet;
 using namespace enkinet::make;
-using namespace enkinet::test;
 
 TEST_CASE("Steps stand behind what they wait for, and start when it is done", "[make]") {
     for (int puppet = 0; puppet < 3; ++puppet) {

@@ -4,9 +4,7 @@
 #include "support/near.h"
 #include <numeric>
 
-using namespace enkinet;
 using namespace enkinet::paint;
-using namespace enkinet::test;
 
 namespace {
 

@@ -1,9 +1,7 @@
 #include "paint/coats.h"
 #include "support/near.h"
 
-using namespace enkinet;
 using namespace enkinet::paint;
-using namespace enkinet::test;
 
 TEST_CASE("The colour difference meets the published test pairs", "[paint]") {
     // Sharma, Wu, Dalal (2005), table 1: a choice that covers each branch.

@@ -5,9 +5,7 @@
 #include "support/near.h"
 #include <numeric>
 
-using namespace enkinet;
 using namespace enkinet::paint;
-using namespace enkinet::test;
 
 namespace {
 

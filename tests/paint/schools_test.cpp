@@ -1,9 +1,7 @@
 #include "paint/schools.h"
 #include "support/puppets.h"
 
-using namespace enkinet;
 using namespace enkinet::paint;
-using namespace enkinet::test;
 
 TEST_CASE("Each school's coats go on each other, shades are darker and lights lighter, whatever the colour",
           "[paint]") {

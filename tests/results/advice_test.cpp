@@ -5,10 +5,8 @@
 #include "support/puppets.h"
 #include <set>
 
-using namespace enkinet;
 using namespace enkinet::document;
 using namespace enkinet::results;
-using namespace enkinet::test;
 
 namespace {
 

@@ -2,9 +2,7 @@
 #include "files/production_json.h"
 #include "support/planned.h"
 
-using namespace enkinet;
 using namespace enkinet::results;
-using namespace enkinet::test;
 using document::LogEntry;
 using document::LogKind;
 

@@ -6,9 +6,7 @@
 #include <nlohmann/json.hpp>
 #include <random>
 
-using namespace enkinet;
 using namespace enkinet::results;
-using namespace enkinet::test;
 using document::LogEntry;
 using document::LogKind;
 

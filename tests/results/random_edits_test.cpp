@@ -8,11 +8,9 @@
 #include <cstdio>
 #include <thread>
 
-using namespace enkinet;
 using namespace enkinet::body;
 using namespace enkinet::document;
 using namespace enkinet::results;
-using namespace enkinet::test;
 
 namespace {
 

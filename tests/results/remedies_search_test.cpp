@@ -6,10 +6,8 @@
 #include <cstdio>
 #include <set>
 
-using namespace enkinet;
 using namespace enkinet::document;
 using namespace enkinet::results;
-using namespace enkinet::test;
 
 namespace {
 

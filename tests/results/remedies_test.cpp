@@ -2,10 +2,8 @@
 #include "results/remedies.h"
 #include "support/near.h"
 
-using namespace enkinet;
 using namespace enkinet::document;
 using namespace enkinet::results;
-using namespace enkinet::test;
 
 namespace {
 

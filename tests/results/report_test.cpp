@@ -4,10 +4,8 @@
 #include "results/report.h"
 #include "support/near.h"
 
-using namespace enkinet;
 using namespace enkinet::document;
 using namespace enkinet::results;
-using namespace enkinet::test;
 
 namespace {
 

@@ -5,10 +5,8 @@
 #include "support/near.h"
 #include "support/things.h"
 
-using namespace enkinet;
 using namespace enkinet::body;
 using namespace enkinet::fill;
-using namespace enkinet::test;
 
 TEST_CASE("Bonds hold by their closed forms", "[results]") {
     document::AdhesiveCard glue;

@@ -5,9 +5,7 @@
 #include "support/puppets.h"
 #include "support/things.h"
 
-using namespace enkinet;
 using namespace enkinet::body;
-using namespace enkinet::test;
 
 namespace {
 
@@ -99,28 +97,23 @@ TEST_CASE("A web that tears or cracks is an open point with the size that would 
     tight.clay = flexible;
     p.things.sheets = {tight};
     all.puppets = {p};
-    const auto find = [](const results::Report& r, results::Issue issue) -> const results::OpenPoint* {
-        for (const results::OpenPoint& o : r.open)
-            if (o.issue == issue) return &o;
-        return nullptr;
-    };
     auto r = reportOf(all);
-    const results::OpenPoint* tears = find(r, results::Issue::web_tears);
+    const results::OpenPoint* tears = findPoint(r.open, results::Issue::web_tears);
     REQUIRE(tears);
     all.puppets[0].things.sheets[0].width_mm = tears->more + 1e-6;
-    CHECK_FALSE(find(reportOf(all), results::Issue::web_tears));
+    CHECK_FALSE(findPoint(reportOf(all).open, results::Issue::web_tears));
     all.puppets[0].things.sheets[0].thickness_mm = 6;
     r = reportOf(all);
-    const results::OpenPoint* cracks = find(r, results::Issue::web_cracks);
+    const results::OpenPoint* cracks = findPoint(r.open, results::Issue::web_cracks);
     REQUIRE(cracks);
     all.puppets[0].things.sheets[0].thickness_mm = cracks->more - 1e-6;
-    CHECK_FALSE(find(reportOf(all), results::Issue::web_cracks));
+    CHECK_FALSE(findPoint(reportOf(all).open, results::Issue::web_cracks));
     all.puppets[0].things.sheets[0].clay.clear();
     all.puppets[0].things.sheets[0].cover = "felt-1";
     r = reportOf(all);
     CHECK(r.things.sheets[0].web);
     CHECK(r.things.sheets[0].strain == 0);
-    CHECK_FALSE(find(r, results::Issue::web_tears));
+    CHECK_FALSE(findPoint(r.open, results::Issue::web_tears));
 }
 
 TEST_CASE("A glue holds as on the weaker of its faces, what is on the shelf comes first, and heat rules out",

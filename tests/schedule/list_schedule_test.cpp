@@ -2,9 +2,7 @@
 #include "support/near.h"
 #include <numeric>
 
-using namespace enkinet;
 using namespace enkinet::schedule;
-using namespace enkinet::test;
 
 TEST_CASE("Two tasks of which one waits for the other take the hands in turn", "[schedule]") {
     const ListSchedule s = calcListSchedule({{10, 60, {}}, {5, 0, {0}}, {20, 0, {}}});

@@ -2,9 +2,7 @@
 #include "support/near.h"
 #include <numeric>
 
-using namespace enkinet;
 using namespace enkinet::schedule;
-using namespace enkinet::test;
 
 namespace {
 

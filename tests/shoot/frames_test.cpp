@@ -5,9 +5,7 @@
 #include "shoot/mapping.h"
 #include "support/puppets.h"
 
-using namespace enkinet;
 using namespace enkinet::shoot;
-using namespace enkinet::test;
 using document::Cast;
 
 namespace {

@@ -5,9 +5,7 @@
 #include "support/near.h"
 #include <set>
 
-using namespace enkinet;
 using namespace enkinet::shoot;
-using namespace enkinet::test;
 
 namespace {
 

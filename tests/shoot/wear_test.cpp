@@ -6,9 +6,7 @@
 #include "wire/rainflow.h"
 #include <random>
 
-using namespace enkinet;
 using namespace enkinet::shoot;
-using namespace enkinet::test;
 using document::Cast;
 using document::Shot;
 

@@ -4,9 +4,7 @@
 #include "support/near.h"
 #include <limits>
 
-using namespace enkinet;
 using namespace enkinet::solve;
-using namespace enkinet::test;
 
 TEST_CASE("No smaller set of suppliers serves everybody, and none of that size is cheaper", "[solve]") {
     Random random(17);

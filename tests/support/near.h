@@ -79,4 +79,15 @@ inline results::ProductionResult resultOf(const document::Production& p) {
     return results::calcResult(p, shippedCards(), tables());
 }
 
+/// The first point of a kind; null: none.
+inline const results::OpenPoint* findPoint(const std::vector<results::OpenPoint>& points, results::Issue issue) {
+    for (const results::OpenPoint& o : points)
+        if (o.issue == issue) return &o;
+    return nullptr;
+}
+
 } // namespace enkinet::test
+
+// What every test speaks of.
+using namespace enkinet;
+using namespace enkinet::test;

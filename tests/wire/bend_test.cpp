@@ -3,9 +3,7 @@
 #include "support/near.h"
 #include "wire/bend_table.h"
 
-using namespace enkinet;
 using namespace enkinet::wire;
-using namespace enkinet::test;
 
 namespace {
 GapBend bent(double gap, double deg, double edge) { return {gap, degToRad(deg), degToRad(deg), edge, degToRad(0.5)}; }

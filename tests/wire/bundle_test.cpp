@@ -2,9 +2,7 @@
 #include "support/near.h"
 #include "wire/bundle.h"
 
-using namespace enkinet;
 using namespace enkinet::wire;
-using namespace enkinet::test;
 
 TEST_CASE("Neighbouring strands touch and none overlap", "[wire]") {
     for (int n : {2, 3, 4, 7}) {

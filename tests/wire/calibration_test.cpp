@@ -7,9 +7,7 @@
 #include <algorithm>
 #include <random>
 
-using namespace enkinet;
 using namespace enkinet::wire;
-using namespace enkinet::test;
 
 namespace {
 const BendTable& aluminium() { return *tables().find(wireCard("aluminium-soft")); }

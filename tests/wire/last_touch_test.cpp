@@ -3,9 +3,7 @@
 #include "wire/last_touch.h"
 #include "wire/whip.h"
 
-using namespace enkinet;
 using namespace enkinet::wire;
-using namespace enkinet::test;
 
 TEST_CASE("A joint holds more along its last bend than against it, and the convention lies between", "[wire]") {
     Random random(41);

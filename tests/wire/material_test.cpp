@@ -1,9 +1,7 @@
 #include "support/near.h"
 #include "wire/material.h"
 
-using namespace enkinet;
 using namespace enkinet::wire;
-using namespace enkinet::test;
 
 TEST_CASE("The shipped wire cards are those of the handbook and pass their own rules", "[wire]") {
     CHECK(shippedCards().wires.size() == 9);

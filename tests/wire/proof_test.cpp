@@ -4,9 +4,7 @@
 #include "wire/proof.h"
 #include <algorithm>
 
-using namespace enkinet;
 using namespace enkinet::wire;
-using namespace enkinet::test;
 
 TEST_CASE("Proof moments and stiffness of wire that nobody poses are those of a separate computation", "[wire]") {
     struct Known {

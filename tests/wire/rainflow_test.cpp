@@ -2,9 +2,7 @@
 #include "support/near.h"
 #include "wire/rainflow.h"
 
-using namespace enkinet;
 using namespace enkinet::wire;
-using namespace enkinet::test;
 
 namespace {
 std::map<double, double> byRange(const std::vector<Cycle>& cycles) {

@@ -4,9 +4,7 @@
 #include "wire/bend_table.h"
 #include <functional>
 
-using namespace enkinet;
 using namespace enkinet::wire;
-using namespace enkinet::test;
 
 namespace {
 

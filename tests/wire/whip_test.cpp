@@ -3,9 +3,7 @@
 #include "support/near.h"
 #include "wire/whip.h"
 
-using namespace enkinet;
 using namespace enkinet::wire;
-using namespace enkinet::test;
 
 namespace {
 Whip whipOf(Bundle b, Posing posing = Posing::by_tip) {

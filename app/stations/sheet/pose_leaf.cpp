@@ -165,7 +165,7 @@ ChecksLeaf::ChecksLeaf(Document& document, QWidget* parent) : QWidget(parent), m
     connect(m_target, &NumberField::edited, this, [this](double x) { setTarget(x, m_tolerance->core() / 100); });
     connect(m_tolerance, &NumberField::edited, this, [this](double x) {
         const auto* c = inHand();
-        if (c && c->wanted) setTarget(c->wanted->target, x / 100);
+        if (c) setTarget(c->wanted ? c->wanted->target : c->found, x / 100);
     });
     m_beside = new ChoiceField(tr("Another puppet beside this one, at the same scale"));
     m_beside->setObjectName("beside");
