@@ -1,5 +1,7 @@
 // A month at one desk: a hundred thousand edits over every station and a thousand saves, and the memory after them; and
 // places where something is missing that a desk usually has.
+#include "document/undo_shelf.h"
+#include "files/production_json.h"
 #include "support/driven.h"
 #include <QFileInfo>
 #include <QProcess>
@@ -57,6 +59,26 @@ bool editOne(app::Document& d, int n) {
 }
 
 } // namespace
+
+TEST_CASE("A folded step leads only from the document that it was made against") {
+    const auto at = [](double mm) {
+        return std::make_shared<const document::Production>(
+            *document::Edits(demo(), shippedCards(), "tansy").setHeight(mm));
+    };
+    const auto one = at(200), two = at(210), other = at(220);
+    app::UndoStep step(one, two);
+    auto shelf = std::make_shared<app::UndoShelf>();
+    std::string text = files::writeProduction(*one, false);
+    auto folded = step.calcFolded(*shelf, text);
+    REQUIRE(folded);
+    CHECK(text == files::writeProduction(*two, false));
+    step.fold(shelf, std::move(*folded));
+    CHECK(*step.findBefore(two, shippedCards()) == *one);
+    CHECK(*step.findAfter(one, shippedCards()) == *two);
+    CHECK_FALSE(step.findBefore(other, shippedCards()));
+    CHECK_FALSE(step.findAfter(two, shippedCards()));
+    CHECK(shelf->take({1 << 20, 8}).isEmpty());
+}
 
 TEST_CASE("Steps far back are undone and done again to the bit, pictures and all, from what differs") {
     Desk desk;
