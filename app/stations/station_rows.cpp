@@ -249,8 +249,9 @@ std::vector<StationRow> rowsOfSkin(const Document& d, int part) {
         w.chain << Say::tr("folds and muscles add %1 %, typed").arg(Say::number(100 * p.layers.relief, 0));
     w.chain << Say::tr("%1 g/cm³, %2").arg(Say::number(c.density_g_cm3, 2), cardOf(c.name)) << drawnWidths();
     w.sureness = Say::tr("Clay differs from its card by some per cent: weigh a lump of known size.");
-    rows.push_back({plainRow(Say::tr("weighs"), Say::grams(p.skin.mass_g)), w, shapeTurns(d, part),
-                    readPart(part, [](const fill::Part& x) { return x.skin.mass_g; })});
+    rows.push_back(
+        {plainRow(p.coats.empty() ? Say::tr("weighs") : Say::tr("the skin weighs"), Say::grams(p.skin.mass_g)), w,
+         shapeTurns(d, part), readPart(part, [](const fill::Part& x) { return x.skin.mass_g; })});
     return rows;
 }
 

@@ -10970,6 +10970,10 @@ Zum Verschieben ziehen, oder Alt mit den Pfeilen.</translation>
         <source>%1 is bent to a strain of %2 when its limbs close, where it stands %3: no thicker than %4, or of cloth.</source>
         <translation>%1 wird beim Schließen der Glieder bis zu einer Dehnung von %2 gebogen und hält %3 aus: nicht dicker als %4, oder aus Stoff.</translation>
     </message>
+    <message>
+        <source>the skin weighs</source>
+        <translation>die Haut wiegt</translation>
+    </message>
 </context>
 <context>
     <name>enkinet::app::SectionView</name>

@@ -63,6 +63,14 @@ TEST_CASE("A coat under Tansy's head: put in, made of another clay, thicker, cur
     while (desk.document().undoStack().canUndo())
         desk.document().undoStack().undo();
     CHECK(desk.document().production() == before);
+    // On a desk that does not wait for its results the new coat is in hand all the same.
+    desk.document().setPatience(0);
+    QTest::mouseClick(desk.find<QPushButton>("coatAdd"), Qt::LeftButton);
+    Desk::settle();
+    CHECK(desk.find<QComboBox>("coat")->currentData() == 0);
+    desk.pickData("coat", -1);
+    desk.type("skin", "3");
+    CHECK(desk.find<QComboBox>("coat")->currentData() == -1);
 }
 
 TEST_CASE("No wire in an ear needs its reason, is shown as chosen, and is taken back") {

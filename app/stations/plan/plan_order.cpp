@@ -122,8 +122,6 @@ void PlanPage::showOrder() {
         if (no) text = tr("%1: contradicts the rest now, so it is not kept").arg(text);
         m_orders->addItem(text);
     }
-    m_begin->setCurrentIndex(static_cast<int>(document().puppet().wants.begin));
-    m_baseTurn->setCurrentIndex(static_cast<int>(document().puppet().wants.baseTurn));
     m_orders->setVisible(!own.empty() || !moves.empty());
     m_orderDrop->setVisible(!own.empty() || !moves.empty());
 }

@@ -222,6 +222,9 @@ void PlanPage::writePicture(LogKind kind, const QString& text, const QByteArray&
 
 void PlanPage::show(const results::Report&) {
     job().follow(document());
+    // What the builder wants stands at once; what follows from it comes with the plan.
+    m_begin->setCurrentIndex(static_cast<int>(document().puppet().wants.begin));
+    m_baseTurn->setCurrentIndex(static_cast<int>(document().puppet().wants.baseTurn));
     showHours();
     showShopping();
     if (m_diaryOpen->isChecked()) m_diary->show();

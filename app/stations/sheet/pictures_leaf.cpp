@@ -72,8 +72,8 @@ PicturesLeaf::PicturesLeaf(Document& document, QWidget* parent) : QWidget(parent
     m_seen = new ChoiceField(tr("From where this picture was drawn or taken"));
     m_seen->setObjectName("seenFrom");
     form->addRow(tr("seen from"), m_seen);
-    connect(m_seen, &ChoiceField::edited, this, [this](const QVariant& v) {
-        change(tr("Seen from"), [&](body::Picture& p) { p.seen = static_cast<body::Seen>(v.toInt()); }, {});
+    connect(m_seen, &ChoiceField::edited, this, [this](const QVariant& from) {
+        change(tr("Seen from"), [&](body::Picture& p) { p.seen = static_cast<body::Seen>(from.toInt()); }, {});
     });
     m_strength = new QSlider(Qt::Horizontal);
     m_strength->setAccessibleName(tr("Strength of the picture"));
@@ -121,8 +121,8 @@ PicturesLeaf::PicturesLeaf(Document& document, QWidget* parent) : QWidget(parent
     m_views->horizontalHeader()->setSectionResizeMode(QHeaderView::ResizeToContents);
     m_views->setMinimumHeight(150);
     v->addWidget(m_views);
-    connect(m_views, &QTableWidget::currentCellChanged, this, [this](int row) {
-        const QTableWidgetItem* head = row < 0 ? nullptr : m_views->verticalHeaderItem(row);
+    connect(m_views, &QTableWidget::currentCellChanged, this, [this](int at) {
+        const QTableWidgetItem* head = at < 0 ? nullptr : m_views->verticalHeaderItem(at);
         if (head) m_document.select(selectionOf(m_document.report(), head->data(Qt::UserRole).toInt()));
     });
     connect(m_doubtList, &QListWidget::currentRowChanged, this, [this](int at) {

@@ -122,7 +122,9 @@ void SkinLeaf::show() {
     for (std::size_t k = coats.size(); k-- > 0;)
         outsideIn << std::pair{k == 0 ? tr("coat 1, innermost") : tr("coat %1").arg(k + 1),
                                QVariant(static_cast<int>(k))};
-    const std::optional<std::size_t> now = coat();
+    const bool came = m_comesTo == part && coats.size() > m_shownCoats;
+    const std::optional<std::size_t> now = came ? 0 : coat();
+    if (came || m_comesTo != part) m_comesTo = -1;
     m_coat->show(outsideIn, now && *now < coats.size() ? static_cast<int>(*now) : -1);
     const body::Coat* inHand = now && *now < coats.size() ? &coats[*now] : nullptr;
     m_coat->setEnabled(!coats.empty());
@@ -217,12 +219,13 @@ std::optional<std::size_t> SkinLeaf::coat() const {
 void SkinLeaf::addCoat() {
     const int part = selectedPart(m_document);
     if (part < 0) return;
+    // The new one is in hand as soon as results know it, so that the next key changes it.
+    m_comesTo = part;
+    m_shownCoats = m_document.report().choice.parts[static_cast<std::size_t>(part)].layers.coats.size();
     changeLayers(m_document, tr("A coat beneath the skin"), [&](body::Layers& l) {
         if (l.clay.empty() || l.coats.size() + 1 >= body::kMostCoats) return;
         l.coats.insert(l.coats.begin(), {l.coats.empty() ? l.clay : l.coats.front().clay, std::max(1.0, l.skin_mm), 0});
     });
-    // The new one is in hand, so that the next key changes it.
-    if (const int at = m_coat->findData(0); at >= 0) m_coat->setCurrentIndex(at), show();
 }
 
 void SkinLeaf::takeCoat() {

@@ -35,6 +35,8 @@ private:
     /// The coat beneath the skin that clay and thickness are about, from inside out; none: the skin.
     std::optional<std::size_t> coat() const;
     void addCoat();
+    int m_comesTo = -1; ///< part that a coat was put into which results do not know yet
+    std::size_t m_shownCoats = 0;
     void takeCoat();
 
     ChoiceField *m_clay, *m_across, *m_place, *m_coat, *m_load;
