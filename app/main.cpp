@@ -1,4 +1,5 @@
 // enkinet: the desk. Also --print and --pictures, which need no display.
+#include "jobs/memory.h"
 #include "pictures.h"
 #include "print/build_sheets.h"
 #include "shell/window.h"
@@ -22,6 +23,7 @@ int fail(const QString& sentence) {
 
 int main(int argc, char** argv) {
     using namespace enkinet::app;
+    keepMemoryTogether();
     // Without a display the pages and pictures are drawn all the same.
     const bool display = !qEnvironmentVariableIsEmpty("DISPLAY") || !qEnvironmentVariableIsEmpty("WAYLAND_DISPLAY");
     const bool bare = !display && qEnvironmentVariableIsEmpty("QT_QPA_PLATFORM");

@@ -10,6 +10,7 @@
 #include <QDir>
 #include <QFile>
 #include <QFileInfo>
+#include <QHash>
 #include <QPointer>
 #include <atomic>
 #include <malloc.h>
@@ -26,23 +27,25 @@ class Step : public QUndoCommand {
 public:
     Step(Document& document, const QString& name, Document::Value before, Document::Value after,
          const QString& mergeKey)
-        : QUndoCommand(shared(name)), m_document(document),
-          m_step(std::make_shared<UndoStep>(std::move(before), std::move(after))), m_mergeKey(mergeKey) {}
+        : QUndoCommand(*shared(name)), m_document(document),
+          m_step(std::make_shared<UndoStep>(std::move(before), std::move(after))), m_mergeKey(shared(mergeKey)) {}
     void undo() override { put(m_step->findBefore(m_document.steadyValue(), m_document.shippedCards())); }
     void redo() override { put(m_step->findAfter(m_document.steadyValue(), m_document.shippedCards())); }
-    int id() const override { return m_mergeKey.isEmpty() ? -1 : 1; }
+    int id() const override { return m_mergeKey->isEmpty() ? -1 : 1; }
     bool mergeWith(const QUndoCommand* other) override {
         const auto* next = static_cast<const Step*>(other);
-        if (next->m_mergeKey != m_mergeKey || m_step->isFolded()) return false;
+        if (*next->m_mergeKey != *m_mergeKey || m_step->isFolded()) return false;
         m_step->setAfter(next->m_step->after());
         setText(next->text());
         return true;
     }
-    /// One copy of a name for all steps that bear it.
-    static QString shared(const QString& name) {
-        static QSet<QString> names;
+    /// One copy of a name or key for all steps that bear it.
+    static std::shared_ptr<const QString> shared(const QString& name) {
+        static QHash<QString, std::shared_ptr<const QString>> names;
         if (names.size() > 1000) names.clear();
-        return *names.insert(name);
+        auto& known = names[name];
+        if (!known) known = std::make_shared<const QString>(name);
+        return known;
     }
     const std::shared_ptr<UndoStep>& step() const { return m_step; }
 
@@ -55,11 +58,11 @@ private:
     }
     Document& m_document;
     std::shared_ptr<UndoStep> m_step;
-    QString m_mergeKey;
+    std::shared_ptr<const QString> m_mergeKey;
 };
 
 /// Steps that keep their documents, and how many more there are before those behind are folded.
-constexpr int kLiveSteps = 200, kFoldAtOnce = 50;
+constexpr int kLiveSteps = 50, kFoldAtOnce = 25;
 /// What a session may take back: more than anybody will, and no more memory than a file's pictures.
 constexpr int kMostSteps = 10'000;
 

@@ -33,8 +33,8 @@ QByteArray UndoShelf::take(const Place& place) {
 }
 
 std::optional<UndoStep::Folded> UndoStep::calcFolded(UndoShelf& shelf, std::string& text) const {
-    if (!m_before || !m_after) return {};
-    std::string then = files::writeProduction(*m_after, false);
+    if (isFolded() || !before() || !after()) return {};
+    std::string then = files::writeProduction(*after(), false);
     const std::size_t most = std::min(text.size(), then.size());
     std::size_t same = 0, end = 0;
     while (same < most && text[same] == then[same])
@@ -52,23 +52,23 @@ std::optional<UndoStep::Folded> UndoStep::calcFolded(UndoShelf& shelf, std::stri
     const auto place = shelf.put(bytes);
     if (!place) return {};
     Folded f{*place, {}};
-    if (!(m_before->pictures == m_after->pictures))
-        f.pictures = std::make_unique<Pictures>(Pictures{m_before->pictures, m_after->pictures});
+    if (!(before()->pictures == after()->pictures))
+        f.pictures = std::make_unique<Pictures>(Pictures{before()->pictures, after()->pictures});
     return f;
 }
 
 void UndoStep::fold(std::shared_ptr<UndoShelf> shelf, Folded folded) {
     m_shelf = std::move(shelf), m_place = folded.place;
     m_pictures = std::move(folded.pictures);
-    m_before.reset(), m_after.reset();
+    m_live.reset();
 }
 
 UndoStep::Value UndoStep::findBefore(const Value& now, const document::Cards& shipped) const {
-    return isFolded() ? restore(now, true, shipped) : m_before;
+    return isFolded() ? restore(now, true, shipped) : before();
 }
 
 UndoStep::Value UndoStep::findAfter(const Value& now, const document::Cards& shipped) const {
-    return isFolded() ? restore(now, false, shipped) : m_after;
+    return isFolded() ? restore(now, false, shipped) : after();
 }
 
 UndoStep::Value UndoStep::restore(const Value& now, bool back, const document::Cards& shipped) const {

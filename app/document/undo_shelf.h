@@ -36,11 +36,12 @@ class UndoStep {
 public:
     using Value = std::shared_ptr<const document::Production>;
 
-    UndoStep(Value before, Value after) : m_before(std::move(before)), m_after(std::move(after)) {}
-    const Value& before() const { return m_before; }
-    const Value& after() const { return m_after; }
-    void setAfter(Value after) { m_after = std::move(after); }
-    bool isFolded() const { return m_place.size > 0; }
+    UndoStep(Value before, Value after) : m_live(new Live{std::move(before), std::move(after)}) {}
+    /// Of a step that is not folded.
+    const Value& before() const { return m_live->before; }
+    const Value& after() const { return m_live->after; }
+    void setAfter(Value after) { m_live->after = std::move(after); }
+    bool isFolded() const { return !m_live; }
     /// Said once, when it is handed to who folds it.
     bool isGiven() const { return m_given; }
     void give() { m_given = true; }
@@ -64,8 +65,11 @@ public:
 private:
     Value restore(const Value& now, bool back, const document::Cards& shipped) const;
 
-    Value m_before, m_after;
+    struct Live {
+        Value before, after;
+    };
     // A folded step is little: there may be thousands.
+    std::unique_ptr<Live> m_live;
     std::shared_ptr<UndoShelf> m_shelf;
     UndoShelf::Place m_place;
     std::unique_ptr<Pictures> m_pictures;

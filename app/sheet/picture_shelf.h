@@ -1,6 +1,5 @@
 #pragma once
-// Pictures of the production, decoded with limits and kept by their bytes: PNG, JPEG, SVG. A picture that is hostile,
-// huge or of another kind is refused with a sentence.
+// Pictures of the production, decoded once and kept by their bytes, and what is measured on them.
 #include "body/puppet.h"
 #include "body/silhouette.h"
 #include <QImage>
@@ -16,7 +15,6 @@ public:
     /// The decoded picture; a null image, with the reason, when it cannot be shown.
     QImage find(const std::string& file, const std::string& bytes, QString* why = nullptr);
 
-    static constexpr int kMostPixels = 12000, kMostBytes = 64 << 20, kMostElements = 100000;
     /// One for the program: a picture is decoded once, whoever shows it.
     static PictureShelf& shared();
 
@@ -29,8 +27,6 @@ private:
     std::map<std::string, Kept> m_kept;
 };
 
-/// Decodes bytes; the reason is one sentence.
-QImage decodePicture(const std::string& bytes, QString* why);
 /// Grey buffer of a picture on white, crop applied as white.
 body::GreyPicture greyOf(const QImage& image, const body::Picture& placed);
 /// The picture scaled and moved so that its figure is so high, stands on the base line and has its middle at x 0.

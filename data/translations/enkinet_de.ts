@@ -5022,10 +5022,6 @@
         <translation>Keine Zeile enthält dieses Wort.</translation>
     </message>
     <message>
-        <source>%1 is no picture that can be read: PNG or JPEG</source>
-        <translation>%1 ist kein lesbares Bild: PNG oder JPEG</translation>
-    </message>
-    <message>
         <source>picture</source>
         <translation>Bild</translation>
     </message>
@@ -7048,14 +7044,6 @@
     <message>
         <source>Pictures (*.png *.jpg *.jpeg)</source>
         <translation>Bilder (*.png *.jpg *.jpeg)</translation>
-    </message>
-    <message>
-        <source>%1 is larger than 64 MB.</source>
-        <translation>%1 ist größer als 64 MB.</translation>
-    </message>
-    <message>
-        <source>%1 is no picture that can be read.</source>
-        <translation>%1 ist kein lesbares Bild.</translation>
     </message>
     <message>
         <source>Picked: %1</source>
@@ -10973,6 +10961,18 @@ Zum Verschieben ziehen, oder Alt mit den Pfeilen.</translation>
     <message>
         <source>the skin weighs</source>
         <translation>die Haut wiegt</translation>
+    </message>
+    <message>
+        <source>the pictures in the drawing are too large</source>
+        <translation>die Bilder in der Zeichnung sind zu groß</translation>
+    </message>
+    <message>
+        <source>the picture cannot be opened</source>
+        <translation>das Bild lässt sich nicht öffnen</translation>
+    </message>
+    <message>
+        <source>%1: %2</source>
+        <translation>%1: %2</translation>
     </message>
 </context>
 <context>

@@ -7,6 +7,7 @@
 #include "support/driven.h"
 #include "turntable/turntable.h"
 #include "widgets/fields.h"
+#include "widgets/picture_bytes.h"
 #include "words/say.h"
 #include <QFile>
 #include <QFileInfo>
@@ -257,15 +258,15 @@ TEST_CASE("Hostile and huge pictures are refused with a sentence") {
     QString why;
     const char* svg =
         R"(<svg xmlns="http://www.w3.org/2000/svg" width="9" height="9"><image href="http://example.invalid/x.png"/></svg>)";
-    CHECK(app::decodePicture(svg, &why).isNull());
+    CHECK(app::readPicture(svg, &why).isNull());
     CHECK(why.contains("outside"));
-    CHECK(app::decodePicture(R"(<?xml version="1.0"?><!DOCTYPE x [<!ENTITY a "b">]><svg/>)", &why).isNull());
-    CHECK(app::decodePicture("not a picture", &why).isNull());
-    CHECK(app::decodePicture("", &why).isNull());
+    CHECK(app::readPicture(R"(<?xml version="1.0"?><!DOCTYPE x [<!ENTITY a "b">]><svg/>)", &why).isNull());
+    CHECK(app::readPicture("not a picture", &why).isNull());
+    CHECK(app::readPicture("", &why).isNull());
     // A PNG header that claims 60000 x 60000.
     std::string png("\x89PNG\r\n\x1a\n\0\0\0\rIHDR\0\0\xea\x60\0\0\xea\x60\x08\x02\0\0\0", 29);
     png += std::string(40, '\0');
-    CHECK(app::decodePicture(png, &why).isNull());
+    CHECK(app::readPicture(png, &why).isNull());
     CHECK_FALSE(why.isEmpty());
     Desk desk;
     desk.window.findChild<app::PicturesLeaf*>()->addPicture("bad.png", "not a picture", false);

@@ -1,9 +1,9 @@
 // What comes in and what goes out: files by their ending, what is dropped on the desk, and nothing of the builder's own
 // in anything that leaves it.
 #include "print/build_sheets.h"
-#include "sheet/picture_shelf.h"
 #include "stations/sheet/pictures_leaf.h"
 #include "support/driven.h"
+#include "widgets/picture_bytes.h"
 #include <QBuffer>
 #include <QDir>
 #include <QDropEvent>
@@ -156,7 +156,7 @@ TEST_CASE(
             }
         }
         QString why;
-        const QImage got = app::decodePicture(bytes.toStdString(), &why);
+        const QImage got = app::readPicture(bytes.toStdString(), &why);
         if (got.isNull()) {
             ++refused;
             CHECK_FALSE(why.isEmpty());

@@ -53,9 +53,9 @@ TEST_CASE("Saving that fails leaves the old file, says so, and the document stay
     };
     edit();
     const int failed = failEach([&] { return d.save(true); },
-                                [&](bool failed) {
-                                    CHECK(d.undoStack().isClean() == !failed);
-                                    if (failed) {
+                                [&](bool gone) {
+                                    CHECK(d.undoStack().isClean() == !gone);
+                                    if (gone) {
                                         CHECK((bytesOf(path) == old));
                                     } else {
                                         old = bytesOf(path);
@@ -86,9 +86,9 @@ TEST_CASE("Paper and pictures that cannot be written leave what stood there, and
         REQUIRE(write().isEmpty());
         QByteArray old = bytesOf(path);
         REQUIRE(old.size() > 1000);
-        const int failed = failEach(write, [&](bool failed) {
+        const int failed = failEach(write, [&](bool gone) {
             const QByteArray now = bytesOf(path);
-            if (failed) CHECK((now == old));
+            if (gone) CHECK((now == old));
             CHECK(now.size() > 1000);
             old = now;
         });

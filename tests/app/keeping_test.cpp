@@ -1,6 +1,7 @@
 // What a builder has done is not lost: typed numbers, undo, saving, recovery, two windows on one file.
 #include "sheet/picture_shelf.h"
 #include "support/driven.h"
+#include "widgets/picture_bytes.h"
 #include <QBuffer>
 #include <QFile>
 #include <QFileInfo>
@@ -350,11 +351,11 @@ TEST_CASE("A drawing brings in nothing from outside, by whatever spelling, and d
     QString why;
     const auto take = [&](const QString& inside) {
         why.clear();
-        return app::decodePicture(("<svg xmlns='http://www.w3.org/2000/svg' xmlns:xlink='http://www.w3.org/1999/xlink' "
-                                   "width='40' height='40'>" +
-                                   inside + "</svg>")
-                                      .toStdString(),
-                                  &why);
+        return app::readPicture(("<svg xmlns='http://www.w3.org/2000/svg' xmlns:xlink='http://www.w3.org/1999/xlink' "
+                                 "width='40' height='40'>" +
+                                 inside + "</svg>")
+                                    .toStdString(),
+                                &why);
     };
     CHECK_FALSE(take("<rect id='r' width='9' height='9'/><use xlink:href='#r' x='9'/>").isNull());
     for (const char* outside :
@@ -372,6 +373,53 @@ TEST_CASE("A drawing brings in nothing from outside, by whatever spelling, and d
         bomb += QString("<g id='a%1'><use xlink:href='#a%2'/><use xlink:href='#a%2'/></g>").arg(i).arg(i - 1);
     CHECK(take(bomb).isNull());
     CHECK(why.contains("too often"));
+    CHECK(take("<g id='a'><use xlink:href='#b'/></g><g id='b'><use xlink:href='#a'/></g>").isNull());
+    CHECK(why.contains("too often"));
+    // Nested so deeply that whoever draws it would run out of stack; looked at in no time, names or none.
+    for (const char* open : {"<g>", "<g id='x'>"}) {
+        CHECK(take(QString(open).repeated(99'000) + QString("</g>").repeated(99'000)).isNull());
+        CHECK(why.contains("too many parts"));
+    }
+    CHECK_FALSE(take(QString("<g>").repeated(150) + "<path d='M0 0h9'/>" + QString("</g>").repeated(150)).isNull());
+}
+
+TEST_CASE("A picture's size is looked at first, wherever it comes in: carried by a drawing, in a diary, for a colour") {
+    // A header that claims 60000 x 60000, which would take 14 GB.
+    const QByteArray png = QByteArray::fromBase64("iVBORw0KGgoAAAANSUhEUgAA6mAAAOpgCAIAAAAPsOIVAAAAAUlEQVR4duaE5g==");
+    QString why;
+    CHECK(app::readPicture("<svg xmlns='http://www.w3.org/2000/svg' width='9' height='9'><image width='9' height='9' "
+                           "href='data:image/png;base64," +
+                               png.toBase64().toStdString() + "'/></svg>",
+                           &why)
+              .isNull());
+    CHECK(why.contains("60000"));
+    QTemporaryDir dir;
+    QFile f(dir.filePath("huge.png"));
+    REQUIRE(f.open(QIODevice::WriteOnly));
+    f.write(png), f.close();
+    CHECK(app::readPictureFile(f.fileName(), &why, 1600).isNull());
+    CHECK(why.startsWith("huge.png: it is 60000"));
+    CHECK(app::readPictureFile(dir.filePath("none.png"), &why).isNull());
+    CHECK(why.startsWith("none.png: "));
+    // What a file's diary holds is shown or not, and the desk goes on.
+    document::Production p = demo();
+    document::LogEntry entry;
+    entry.at_s = 1795255200, entry.puppet = "tansy", entry.text = "hung", entry.picture = "pictures/hung.png";
+    p.log.push_back(entry);
+    p.pictures["pictures/hung.png"] = png.toStdString();
+    const auto bytes = files::writeContainer(p);
+    REQUIRE(bytes);
+    REQUIRE(files::writeFileSafely(dir.filePath("hung.enkinet").toStdString(), *bytes));
+    Desk desk(false);
+    REQUIRE(desk.window.openFile(dir.filePath("hung.enkinet")));
+    desk.station(results::Station::plan);
+    desk.window.grab();
+    CHECK(desk.document().production().log.back().text == "hung");
+    // Scaled while it is read.
+    QImage wide(3000, 1000, QImage::Format_RGB32);
+    wide.fill(Qt::red);
+    REQUIRE(wide.save(dir.filePath("wide.jpg")));
+    CHECK(app::readPictureFile(dir.filePath("wide.jpg"), &why, 600).size() == QSize(600, 200));
 }
 
 TEST_CASE("A sheet of A4 scanned at 600 dots an inch opens, and is decoded once") {

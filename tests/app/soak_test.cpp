@@ -42,7 +42,7 @@ bool editOne(app::Document& d, int n) {
     }
     case 4: {
         body::Things t = p.things;
-        t.copies = 1 + n / 8 % 9;
+        t.copies = 1 + n / 8 % 5;
         return change([&](const Edits& e) { return e.setThings(t); });
     }
     case 5:
@@ -125,9 +125,7 @@ TEST_CASE("Steps far back are undone and done again to the bit, pictures and all
     if (all[100]) CHECK(*d.value() == *all[100]);
 }
 
-TEST_CASE(
-    "A hundred thousand edits and a thousand saves take no more memory than the first ten thousand, when undo is full",
-    "[long]") {
+TEST_CASE("A hundred thousand edits and a thousand saves take no more memory than the first thousand", "[long]") {
     Desk desk;
     app::Document& d = desk.document();
     d.setPatience(0);
@@ -135,23 +133,25 @@ TEST_CASE(
     REQUIRE(d.saveAs(dir.filePath("work.enkinet")).isEmpty());
     const int edits =
         qEnvironmentVariableIsSet("ENKINET_SOAK") ? qEnvironmentVariableIntValue("ENKINET_SOAK") : 100'000;
-    long early = 0, first = 0, most = 0;
+    long early = 0, full = 0, most = 0;
     int refused = 0; // a gap that a shrunk finger has no room for
     for (int n = 1; n <= edits; ++n) {
         refused += !editOne(d, n);
         if (n % 10 == 0) QApplication::processEvents();
-        if (n % 100 == 0) REQUIRE(d.save(true).isEmpty());
-        if (n % 1000 != 0) continue;
+        if (n % 100 != 0) continue;
+        // Whoever saves looks up from the work: what was begun beside it comes to its end.
+        REQUIRE(d.save(true).isEmpty());
+        d.waitForShelf();
         Desk::settle();
         const long now = residentKb();
-        if (n == 1000) early = now;
-        if (n <= 10'000) first = std::max(first, now);
+        if (n <= 1000) early = std::max(early, now);
+        if (n <= 10'000) full = std::max(full, now);
         most = std::max(most, now);
     }
-    WARN("resident after 1,000 edits " << early / 1024 << " MB, up to 10,000 " << first / 1024 << " MB, after that "
-                                       << most / 1024 << " MB");
+    WARN("most resident up to 1,000 edits " << early / 1024 << " MB, up to 10,000, when undo is full, " << full / 1024
+                                            << " MB, ever " << most / 1024 << " MB");
     CHECK(refused < edits / 20);
-    CHECK(static_cast<double>(most) <= 1.05 * static_cast<double>(first));
+    CHECK(static_cast<double>(most) <= 1.05 * static_cast<double>(early));
 }
 
 TEST_CASE(

@@ -29,11 +29,37 @@ TEST_CASE("A node works out a key once, keeps the last few, and never an unfinis
     CHECK(*node.find(0, 11, half) == 5.5);
 }
 
-TEST_CASE("Beyond its limit a node lets go of everything and goes on rightly", "[base]") {
+TEST_CASE("Beyond its limit a node lets go of what was not asked for lately, and goes on rightly", "[base]") {
     Node<int, int> node(4, 10);
+    int made = 0;
+    const auto square = [&](int k) {
+        CHECK(*node.find(static_cast<std::uint64_t>(k), k, [&](int x) { return ++made, x * x; }) == k * k);
+    };
     for (int round = 0; round < 5; ++round)
         for (int k = 0; k < 25; ++k)
-            CHECK(*node.find(static_cast<std::uint64_t>(k), k, [](int x) { return x * x; }) == k * k);
+            square(k);
+    CHECK(made == 125);
+    // What is in use stays, however much passes by.
+    square(7), made = 0;
+    for (int k = 100; k < 200; ++k)
+        square(k), square(7);
+    CHECK(made == 100);
+    square(198), square(195);
+    CHECK(made == 100);
+    square(150);
+    CHECK(made == 101);
+    // A round that asks for more than a turn waits for is found whole by the next.
+    Node<int, int> wide(4, 1000);
+    int rounds = 0;
+    for (int round = 0; round < 4; ++round) {
+        wide.turn(8);
+        for (int k = 0; k < 50; ++k)
+            wide.find(static_cast<std::uint64_t>(k), k, [&](int x) { return ++rounds, x; });
+    }
+    CHECK(rounds == 50);
+    wide.turn(8), wide.turn(8);
+    wide.find(9, 9, [&](int x) { return ++rounds, x; });
+    CHECK(rounds == 50); // nothing was asked between the two turns
 }
 
 TEST_CASE("A value from upstream is the same by its pointer, or in depth", "[base]") {

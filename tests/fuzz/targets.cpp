@@ -1,5 +1,5 @@
 // What anybody may hand to the program, and what may be plugged into it: each target reads bytes, and what it accepts
-// must be sound and come back from its own writing the same. One program a target, by ENKINET_FUZZ.
+// must be sound and come back from its own writing the same. Compiled once; one.cpp makes a program of each.
 #include "base/calendar.h"
 #include "base/gauge.h"
 #include "base/number.h"
@@ -41,7 +41,11 @@ const document::Cards& cards() {
     return all;
 }
 
-[[maybe_unused]] void production(const std::string& text) {
+} // namespace
+
+namespace enkinet::fuzz {
+
+void production(const std::string& text) {
     const auto p = files::parseProduction(text, cards());
     if (!p) return mustSay(p.fault());
     must(static_cast<bool>(document::makeProduction(p->production, cards())), "what opens is sound");
@@ -50,7 +54,7 @@ const document::Cards& cards() {
     must(again->production == p->production, "and is the same");
 }
 
-[[maybe_unused]] void container(const std::string& bytes) {
+void container(const std::string& bytes) {
     const auto p = files::parseContainer(bytes, cards());
     if (!p) return mustSay(p.fault());
     const auto written = files::writeContainer(p->production);
@@ -59,18 +63,18 @@ const document::Cards& cards() {
     must(again && again->production == p->production, "and is the same");
 }
 
-[[maybe_unused]] void cardList(const std::string& text) {
+void cardList(const std::string& text) {
     if (const auto c = files::parseCards(text, "cards"); !c) mustSay(c.fault());
 }
 
-[[maybe_unused]] void limb(const std::string& text) {
+void limb(const std::string& text) {
     const auto l = files::parseLimb(text);
     if (!l) return mustSay(l.fault());
     const auto again = files::parseLimb(files::limbText(*l));
     must(again && *again == *l, "a limb on the clipboard comes back the same");
 }
 
-[[maybe_unused]] void motion(const std::string& text) {
+void motion(const std::string& text) {
     const auto m = files::parseMotion(text);
     if (!m) return mustSay(m.fault());
     for (std::size_t j = 0; j < m->joints.size() && j < 8; ++j)
@@ -78,7 +82,7 @@ const document::Cards& cards() {
             must(std::isfinite(a), "bends are numbers");
 }
 
-[[maybe_unused]] void exposures(const std::string& text) {
+void exposures(const std::string& text) {
     static const body::Puppet puppet = [] {
         auto loaded = files::loadProduction(ENKINET_SOURCE_DIR "/data/kinds/biped.json", cards());
         must(static_cast<bool>(loaded), "the shipped kind is sound");
@@ -91,13 +95,13 @@ const document::Cards& cards() {
             must(std::isfinite(a), "angles are numbers");
 }
 
-[[maybe_unused]] void ovenLog(const std::string& text) {
+void ovenLog(const std::string& text) {
     const auto log = files::parseOvenLog(text, 130);
     if (!log) return mustSay(log.fault());
     must(std::isfinite(log->offset_C) && log->swing_C >= 0, "an oven's log is in numbers");
 }
 
-[[maybe_unused]] void wireTests(const std::string& text) {
+void wireTests(const std::string& text) {
     document::Spool spool;
     spool.id = "copper-1.0", spool.diameter_mm = 1;
     const auto tests = files::parseWireTestsCsv(text, {spool});
@@ -106,7 +110,7 @@ const document::Cards& cards() {
     must(again && again->bends == tests->bends && again->hangs == tests->hangs, "tests come back the same");
 }
 
-[[maybe_unused]] void deviceLines(const std::string& bytes) {
+void deviceLines(const std::string& bytes) {
     devices::LineReader reader, again;
     const auto all = reader.take(bytes);
     std::vector<devices::Reading> bit;
@@ -118,7 +122,7 @@ const document::Cards& cards() {
         must(std::isfinite(r.value), "a reading is a number");
 }
 
-[[maybe_unused]] void numbers(const std::string& text) {
+void numbers(const std::string& text) {
     for (const bool comma : {false, true})
         if (const auto x = parseNumber(text, comma)) must(std::isfinite(*x), "a number is finite");
     if (const auto mm = parseDiameter(text)) must(*mm > 0 && std::isfinite(*mm), "a gauge is a diameter");
@@ -127,9 +131,4 @@ const document::Cards& cards() {
     parseClock(text);
 }
 
-} // namespace
-
-extern "C" int LLVMFuzzerTestOneInput(const unsigned char* data, std::size_t size) {
-    if (size <= 200000) ENKINET_FUZZ(std::string(reinterpret_cast<const char*>(data), size));
-    return 0;
-}
+} // namespace enkinet::fuzz

@@ -1,5 +1,6 @@
 // The window tests: one application, its settings and recovery kept in a folder of their own.
 #define CATCH_CONFIG_RUNNER
+#include "jobs/memory.h"
 #include "jobs/worker.h"
 #include "widgets/look.h"
 #include "words/language.h"
@@ -10,6 +11,7 @@
 #include <catch2/catch.hpp>
 
 int main(int argc, char** argv) {
+    enkinet::app::keepMemoryTogether();
     QTemporaryDir home;
     qputenv("XDG_CONFIG_HOME", home.filePath("config").toUtf8());
     qputenv("XDG_DATA_HOME", home.filePath("data").toUtf8());

@@ -123,10 +123,10 @@ void LongSection::drawStretch(QPainter& p, const Stretch& s) const {
             band(under, inner, clay, &clayGrain());
             double in = 0;
             for (std::size_t k = l.coats.size(); k-- > 0;) {
-                const auto at = [&, from = in](double t) { return std::min(axis(t), inner(t) + from); };
+                const auto outer = [&, from = in](double t) { return std::min(axis(t), inner(t) + from); };
                 in += l.coats[k].thickness_mm;
                 const auto to = [&, until = in](double t) { return std::min(axis(t), inner(t) + until); };
-                band(at, to, QColor(QString::fromStdString(r.shelf.clays.at(l.coats[k].clay).colour)), &clayGrain());
+                band(outer, to, QColor(QString::fromStdString(r.shelf.clays.at(l.coats[k].clay).colour)), &clayGrain());
             }
         }
         const auto core = [&](double t) { return std::min(axis(t), inner(t) + body::findCoats(l)); };

@@ -5,20 +5,14 @@
 #include "widgets/answer.h"
 #include "widgets/fields.h"
 #include "widgets/flow.h"
+#include "widgets/picture_bytes.h"
 #include <QFileDialog>
-#include <QFileInfo>
 #include <QFormLayout>
-#include <QImageReader>
 #include <QLineEdit>
 #include <QPushButton>
 #include <QVBoxLayout>
-#include <algorithm>
 
 namespace enkinet::app {
-
-namespace {
-constexpr qint64 kLargestPhoto = 64 << 20;
-} // namespace
 
 void PaintPage::makePhoto() {
     m_photoFold = new Fold(tr("Paints from a photograph"));
@@ -91,15 +85,10 @@ void PaintPage::makePhoto() {
 }
 
 QString PaintPage::takePhoto(const QString& path) {
-    if (QFileInfo(path).size() > kLargestPhoto) return tr("%1 is larger than 64 MB.").arg(QFileInfo(path).fileName());
-    QImageReader reader(path);
-    reader.setAutoTransform(true);
-    // More than this says nothing more about a colour.
-    const QSize full = reader.size();
-    if (full.isValid() && std::max(full.width(), full.height()) > 2400)
-        reader.setScaledSize(full.scaled(2400, 2400, Qt::KeepAspectRatio));
-    const QImage image = reader.read();
-    if (image.isNull()) return tr("%1 is no picture that can be read.").arg(QFileInfo(path).fileName());
+    // More pixels say nothing more about a colour.
+    QString why;
+    const QImage image = readPictureFile(path, &why, 2400);
+    if (image.isNull()) return why;
     m_photoFold->setOpen(true);
     m_photo->setPhoto(image);
     m_photo->show();

@@ -7,11 +7,11 @@
 #include "widgets/flow.h"
 #include "widgets/look.h"
 #include "widgets/paper.h"
+#include "widgets/picture_bytes.h"
 #include "words/say.h"
 #include <QBuffer>
 #include <QFileDialog>
 #include <QFileInfo>
-#include <QImageReader>
 #include <QLabel>
 #include <QLineEdit>
 #include <QPainter>
@@ -212,29 +212,27 @@ QImage Diary::thumbOf(const std::string& name) const {
     if (const auto known = m_thumbs.find(name); known != m_thumbs.end()) return known->second;
     const auto held = m_document.production().pictures.find(name);
     QImage image;
-    if (held != m_document.production().pictures.end())
-        image.loadFromData(QByteArray::fromStdString(held->second.get()));
+    if (held != m_document.production().pictures.end()) image = readPicture(held->second.get(), nullptr, 1040);
     if (!image.isNull()) image = image.scaled(260, 180, Qt::KeepAspectRatio, Qt::SmoothTransformation);
     return m_thumbs[name] = image;
 }
 
 void Diary::addPicture(const QString& path) {
     constexpr int kLargest = 1600;
-    QImageReader reader(path);
-    reader.setAutoTransform(true);
-    if (const QSize full = reader.size(); full.width() > kLargest || full.height() > kLargest)
-        reader.setScaledSize(full.scaled(kLargest, kLargest, Qt::KeepAspectRatio));
-    const QImage image = reader.read();
+    QString why;
+    const QImage image = readPictureFile(path, &why, kLargest);
+    if (image.isNull()) {
+        Q_EMIT m_document.refused(why);
+        return;
+    }
     // Drawn anew: what a file says of who took it, where and with what does not come along.
     QImage bare(image.size(), QImage::Format_RGB32);
     bare.fill(Qt::white);
-    if (!image.isNull()) QPainter(&bare).drawImage(0, 0, image);
+    QPainter(&bare).drawImage(0, 0, image);
     QByteArray jpeg;
     QBuffer out(&jpeg);
-    if (image.isNull() || !out.open(QIODevice::WriteOnly) || !bare.save(&out, "JPEG", 85)) {
-        Q_EMIT m_document.refused(tr("%1 is no picture that can be read: PNG or JPEG").arg(QFileInfo(path).fileName()));
-        return;
-    }
+    out.open(QIODevice::WriteOnly);
+    bare.save(&out, "JPEG", 85);
     const Kind& kind =
         kWritten[std::clamp(m_kind->currentData().toInt(), 0, static_cast<int>(std::size(kWritten)) - 1)];
     const QString text = m_words->text().trimmed();

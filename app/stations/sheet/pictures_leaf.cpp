@@ -9,6 +9,7 @@
 #include "widgets/fields.h"
 #include "widgets/flow.h"
 #include "widgets/look.h"
+#include "widgets/picture_bytes.h"
 #include "widgets/row_list.h"
 #include "words/say.h"
 #include <QBuffer>
@@ -260,7 +261,7 @@ void PicturesLeaf::change(const QString& name, const std::function<void(body::Pi
 void PicturesLeaf::addPicture(const QString& name, const QByteArray& bytes, bool side) {
     QString why;
     const std::string raw = bytes.toStdString();
-    const QImage image = decodePicture(raw, &why);
+    const QImage image = readPicture(raw, &why);
     if (image.isNull()) {
         Q_EMIT m_document.refused(tr("%1: %2").arg(name, why));
         return;
@@ -284,7 +285,7 @@ void PicturesLeaf::choose(bool side) {
                                                       tr("Pictures (*.png *.jpg *.jpeg *.svg)"));
     if (path.isEmpty()) return;
     QFile f(path);
-    if (!f.open(QIODevice::ReadOnly) || f.size() > PictureShelf::kMostBytes) {
+    if (!f.open(QIODevice::ReadOnly) || f.size() > kMostPictureBytes) {
         Q_EMIT m_document.refused(tr("%1 cannot be read, or is larger than 64 MB").arg(path));
         return;
     }
