@@ -257,6 +257,9 @@ void readSheet(Reader& r, Puppet& p) {
         if (x.has("seen_from")) y.seen = x.word("seen_from", kSeen, Seen::front);
         y.width_px = x.whole("width_px", 0), y.height_px = x.whole("height_px", 0);
         y.figureTop = x.number("figure_top", 0), y.figureBottom = x.number("figure_bottom", 0);
+        // Half of a measure says nothing, and is not written either.
+        if (y.width_px <= 0) y.width_px = y.height_px = 0;
+        if (y.figureBottom <= y.figureTop) y.figureTop = y.figureBottom = 0;
     });
     r.each("proportions", 200, words("proportion"), [&](Reader& x) {
         p.proportions.push_back({x.neededText("key"), x.neededNumber("target"), x.number("tolerance", 0.1)});
@@ -313,8 +316,8 @@ Puppet readPuppet(Reader& r) {
     p.deadline = readTime(r, "deadline");
     r.object("wants", [&](Reader& x) {
         const Wants w;
-        p.wants.lean_rad = x.has("lean_deg") ? degToRad(x.number("lean_deg", 20)) : w.lean_rad;
-        p.wants.set_rad = x.has("set_deg") ? degToRad(x.number("set_deg", 0.5)) : w.set_rad;
+        if (const auto lean = x.maybeNumber("lean_deg")) p.wants.lean_rad = degToRad(*lean);
+        if (const auto set = x.maybeNumber("set_deg")) p.wants.set_rad = degToRad(*set);
         p.wants.holdFactor = x.number("hold_factor", w.holdFactor), p.wants.film_s = x.number("film_s", w.film_s);
         p.wants.retakes = x.number("retakes", w.retakes), p.wants.reserve = x.number("reserve", w.reserve);
         p.wants.mostStrands = x.whole("most_strands", w.mostStrands),

@@ -55,6 +55,13 @@ std::map<std::string, Json::json_pointer> places(const Json& j) {
     return all;
 }
 
+/// What opens is what is written of it, so that saving and opening again changes nothing.
+void checkSameAgain(const document::Production& p) {
+    const auto again = parseProduction(writeProduction(p, false), shippedCards());
+    REQUIRE(again);
+    CHECK((again->production == p));
+}
+
 } // namespace
 
 TEST_CASE("What a file can hold is read, written and read again the same", "[files]") {
@@ -99,6 +106,7 @@ TEST_CASE("Every key with a value that does not belong there is one line or a so
             if (p) {
                 ++opened;
                 CHECK(document::makeProduction(p->production, shippedCards()));
+                checkSameAgain(p->production);
                 continue;
             }
             ++refused;
@@ -120,7 +128,10 @@ TEST_CASE("Every key left out is refused by name, or has its default", "[files]"
         j[pointer.parent_pointer()].erase(pointer.back());
         const auto p = parseProduction(j.dump(), shippedCards());
         INFO(name);
-        if (!p) CHECK(p.fault().sentence().size() > 8);
+        if (p)
+            checkSameAgain(p->production);
+        else
+            CHECK(p.fault().sentence().size() > 8);
     }
 }
 
