@@ -133,7 +133,8 @@ TEST_CASE("A hundred thousand edits and a thousand saves take no more memory tha
     REQUIRE(d.saveAs(dir.filePath("work.enkinet")).isEmpty());
     const int edits =
         qEnvironmentVariableIsSet("ENKINET_SOAK") ? qEnvironmentVariableIntValue("ENKINET_SOAK") : 100'000;
-    long early = 0, full = 0, most = 0;
+    // The most of ten saves at either end, for what is worked out beside the edits comes and goes.
+    long early = 0, late = 0, most = 0;
     int refused = 0; // a gap that a shrunk finger has no room for
     for (int n = 1; n <= edits; ++n) {
         refused += !editOne(d, n);
@@ -145,13 +146,13 @@ TEST_CASE("A hundred thousand edits and a thousand saves take no more memory tha
         Desk::settle();
         const long now = residentKb();
         if (n <= 1000) early = std::max(early, now);
-        if (n <= 10'000) full = std::max(full, now);
+        if (n > edits - 1000) late = std::max(late, now);
         most = std::max(most, now);
     }
-    WARN("most resident up to 1,000 edits " << early / 1024 << " MB, up to 10,000, when undo is full, " << full / 1024
-                                            << " MB, ever " << most / 1024 << " MB");
+    WARN("resident over the first 1,000 edits " << early / 1024.0 << " MB, over the last " << late / 1024.0
+                                                << " MB, ever " << most / 1024.0 << " MB");
     CHECK(refused < edits / 20);
-    CHECK(static_cast<double>(most) <= 1.05 * static_cast<double>(early));
+    CHECK(static_cast<double>(late) <= 1.05 * static_cast<double>(early));
 }
 
 TEST_CASE(
