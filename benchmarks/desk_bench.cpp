@@ -1,5 +1,6 @@
 // Frame time of the turntable at 800 x 600 and the time from an edit to the redrawn sheet, on the demo and on a
 // creature of 200 limbs. Prints medians; needs a display (a virtual one with software rendering will do).
+#include "bench_desk.h"
 #include "creature.h"
 #include "document/edits.h"
 #include "files/container.h"
@@ -7,12 +8,9 @@
 #include "shell/figure_rail.h"
 #include "shell/window.h"
 #include "turntable/turntable.h"
-#include "widgets/look.h"
-#include <QApplication>
 #include <QElapsedTimer>
 #include <QPainter>
 #include <QPixmap>
-#include <QTemporaryDir>
 #include <algorithm>
 #include <cstdio>
 
@@ -92,16 +90,12 @@ void measure(const char* name, const QString& file) {
 } // namespace
 
 int main(int argc, char** argv) {
-    QTemporaryDir home;
-    qputenv("XDG_CONFIG_HOME", home.path().toUtf8());
-    qputenv("XDG_DATA_HOME", home.path().toUtf8());
-    QApplication app(argc, argv);
-    app::applyLook(app);
+    bench::BenchDesk desk(argc, argv);
     const auto cards = files::loadShippedCards(std::string(ENKINET_SOURCE_DIR) + "/data");
     const std::string demoFile = std::string(ENKINET_SOURCE_DIR) + "/data/demo/post-for-the-tide-house.json";
     const auto demo = files::loadProduction(demoFile, *cards);
-    const std::string big = home.filePath("creature.json").toStdString(),
-                      copy = home.filePath("demo.json").toStdString();
+    const std::string big = desk.home.filePath("creature.json").toStdString(),
+                      copy = desk.home.filePath("demo.json").toStdString();
     if (!demo || !files::saveProduction(big, bench::creature(demo->production, 200)) ||
         !files::saveProduction(copy, demo->production))
         return 2;

@@ -1,11 +1,8 @@
 // From the start of the process on an empty bench to a wire for every limb of a puppet of one's own, driven as a slow
 // hand would: 0.4 s a key, 2 s to look between two fields. It needs a display.
+#include "bench_desk.h"
 #include "jobs/worker.h"
 #include "shell/window.h"
-#include "widgets/look.h"
-#include <QApplication>
-#include <QElapsedTimer>
-#include <QTemporaryDir>
 #include <QTest>
 #include <cstdio>
 #include <ctime>
@@ -43,12 +40,7 @@ bool tabTo(const char* name) {
 
 int main(int argc, char** argv) {
     sinceStart_s();
-    QTemporaryDir home;
-    qputenv("XDG_CONFIG_HOME", home.path().toUtf8());
-    qputenv("XDG_DATA_HOME", home.path().toUtf8());
-    QApplication app(argc, argv);
-    QApplication::setApplicationName("enkinet");
-    app::applyLook(app);
+    bench::BenchDesk desk(argc, argv);
     int status = 1;
     {
         app::Window window(app::Window::Furnish::later, {});

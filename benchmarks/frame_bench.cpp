@@ -1,18 +1,15 @@
 // Frame time of every view at 1280 x 800 on the demo: the bench of each station and leaf, the rail, the answer and the
 // window as a whole, each drawn anew. Prints medians; needs a display (a virtual one with software rendering will do).
+#include "bench_desk.h"
 #include "shell/card.h"
 #include "shell/figure_rail.h"
 #include "shell/rule.h"
 #include "shell/window.h"
 #include "stations/registry.h"
 #include "turntable/turntable.h"
-#include "widgets/look.h"
-#include "words/language.h"
 #include <QAbstractButton>
-#include <QApplication>
 #include <QElapsedTimer>
 #include <QStackedWidget>
-#include <QTemporaryDir>
 #include <QThread>
 #include <algorithm>
 #include <cstdio>
@@ -52,12 +49,7 @@ std::vector<QAbstractButton*> leavesShown(app::Window& window) {
 } // namespace
 
 int main(int argc, char** argv) {
-    QTemporaryDir home;
-    for (const char* name : {"XDG_CONFIG_HOME", "XDG_DATA_HOME"})
-        qputenv(name, home.path().toUtf8());
-    QApplication app(argc, argv);
-    app::applyLanguage("en");
-    app::applyLook(app);
+    bench::BenchDesk desk(argc, argv);
     app::Window window;
     window.resize(1280, 800);
     window.show();

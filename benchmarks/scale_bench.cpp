@@ -1,10 +1,9 @@
 // A whole production: ten puppets, sixty copies, a thousand things, 3,000 entries of the log with 300 pictures, a
 // hundred shots; and a tenth, a third of it. Opening, an edit to what is in view, saving and memory, with their growth.
 // Needs a display (a virtual one will do).
+#include "bench_desk.h"
 #include "files/container.h"
 #include "shell/window.h"
-#include "widgets/look.h"
-#include <QApplication>
 #include <QElapsedTimer>
 #include <QFile>
 #include <QFileInfo>
@@ -154,11 +153,7 @@ void measure(const document::Production& made, double share) {
 } // namespace
 
 int main(int argc, char** argv) {
-    QTemporaryDir home;
-    for (const char* name : {"XDG_CONFIG_HOME", "XDG_DATA_HOME"})
-        qputenv(name, home.path().toUtf8());
-    QApplication app(argc, argv);
-    app::applyLook(app);
+    bench::BenchDesk desk(argc, argv);
     const auto cards = files::loadShippedCards(std::string(ENKINET_SOURCE_DIR) + "/data");
     const auto demo =
         files::loadProduction(std::string(ENKINET_SOURCE_DIR) + "/data/demo/post-for-the-tide-house.json", *cards);

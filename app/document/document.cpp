@@ -64,7 +64,7 @@ private:
 /// Steps that keep their documents, and how many more there are before those behind are folded.
 constexpr int kLiveSteps = 50, kFoldAtOnce = 25;
 /// What a session may take back: more than anybody will, and no more memory than a file's pictures.
-constexpr int kMostSteps = 5000;
+constexpr int kMostSteps = 3000;
 
 } // namespace
 

@@ -4,10 +4,9 @@
 namespace enkinet::app {
 
 void keepMemoryTogether() {
-    // Otherwise the bound moves up with the largest piece that was ever given back, and small pieces that stay come to
-    // lie between large ones that go.
-    ::mallopt(M_MMAP_THRESHOLD, 256 << 10);
-    ::mallopt(M_TRIM_THRESHOLD, 512 << 10);
+    // Otherwise the bound moves up with the largest piece that was ever given back.
+    ::mallopt(M_MMAP_THRESHOLD, 128 << 10);
+    ::mallopt(M_TRIM_THRESHOLD, 256 << 10);
     ::mallopt(M_ARENA_MAX, 2);
 }
 

@@ -3,8 +3,8 @@
 
 namespace enkinet::app {
 
-/// Large pieces come from the system and go back to it at once, and threads share their stores: what a desk takes after
-/// a hundred thousand edits is what it took after the first. Called once, before anything is made.
+/// Large pieces come from the system and go back to it at once, and threads share their stores, so that small pieces
+/// that stay do not come to lie between large ones that go. Called once, before anything is made.
 void keepMemoryTogether();
 
 } // namespace enkinet::app

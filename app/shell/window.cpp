@@ -25,7 +25,6 @@
 #include <QCloseEvent>
 #include <QDragEnterEvent>
 #include <QEventLoop>
-#include <QFile>
 #include <QFileInfo>
 #include <QLabel>
 #include <QLocale>
@@ -358,10 +357,8 @@ void Window::dropEvent(QDropEvent* e) {
         if (url.isLocalFile()) {
             const QString suffix = QFileInfo(url.toLocalFile()).suffix().toLower();
             if (m_document.hasPuppet() && (suffix == "png" || suffix == "jpg" || suffix == "jpeg" || suffix == "svg")) {
-                QFile f(url.toLocalFile());
                 const bool side = m_sheet->viewAt(m_sheet->mapFrom(this, e->position().toPoint())) == View::side;
-                if (f.open(QIODevice::ReadOnly) && m_sheetPage)
-                    m_sheetPage->pictures().addPicture(f.fileName(), f.readAll(), side);
+                if (m_sheetPage) m_sheetPage->pictures().addPictureFile(url.toLocalFile(), side);
                 return;
             }
             if (m_document.hasPuppet() && suffix == "json" && holdsCards(url.toLocalFile()))

@@ -1,6 +1,7 @@
 // Saving, leaving and going on: what the window asks about files. What is done is Document's.
 #include "shell/window.h"
 #include "widgets/accessible_picture.h"
+#include "widgets/row_list.h"
 #include <QAbstractSpinBox>
 #include <QApplication>
 #include <QDialog>
@@ -8,7 +9,6 @@
 #include <QFileInfo>
 #include <QLabel>
 #include <QLineEdit>
-#include <QListWidget>
 #include <QLocale>
 #include <QMenu>
 #include <QMessageBox>
@@ -169,7 +169,8 @@ void Window::askRecovery() {
                                nullptr, static_cast<int>(left.size())));
     text->setWordWrap(true);
     v->addWidget(text);
-    auto* list = new QListWidget;
+    ask.setMinimumWidth(460);
+    auto* list = new RowList(6);
     list->setAccessibleName(tr("Work that was left behind"));
     for (const SessionInfo& s : left)
         list->addItem(tr("%1, %2%3")

@@ -1,4 +1,5 @@
 #include "widgets/picture_bytes.h"
+#include "document/production.h"
 #include "words/say.h"
 #include <QBuffer>
 #include <QFile>
@@ -25,10 +26,14 @@ QSize scaledTo(QSize size, int mostSide) {
 /// A reason, or nothing. Looked at before anything is allocated.
 QString whyTooLarge(QSize size) {
     if (size.isValid() && size.width() <= kMostPixels && size.height() <= kMostPixels) return {};
-    return Say::tr("it is %1 × %2 pixels, and a side may have %3 at most")
+    return Say::tr("it is %1 × %2 pixels, and a side may have %3 at most: make it smaller")
         .arg(size.width())
         .arg(size.height())
         .arg(kMostPixels);
+}
+
+QString whyTooHeavy() {
+    return Say::tr("the picture is larger than %1 MB: make it smaller").arg(document::kMostPictureBytes >> 20);
 }
 
 /// Our own limit stands before every reader; the library's is kept as a second one behind it, at what ours lets
@@ -106,8 +111,9 @@ private:
 /// would take for ever, or carries pictures that are too large. Read with entities off; looked at after parsing, so
 /// that no spelling hides a reference.
 QString whyRefused(const QByteArray& data) {
-    const QString outside = Say::tr("the drawing refers to something outside itself");
-    const QString many = Say::tr("the drawing has too many parts");
+    const QString outside =
+        Say::tr("the drawing refers to something outside itself: save it with all that is in it, or as a PNG picture");
+    const QString many = Say::tr("the drawing has too many parts: save it as a PNG picture");
     QXmlStreamReader xml(data);
     Elements elements;
     double carried = 0;
@@ -139,7 +145,7 @@ QString whyRefused(const QByteArray& data) {
                 carried += static_cast<double>(size.width()) * size.height();
                 if (const QString reason = whyTooLarge(size); !reason.isEmpty()) return reason;
                 if (carried > static_cast<double>(kMostPixels) * kMostPixels)
-                    return Say::tr("the pictures in the drawing are too large");
+                    return Say::tr("the pictures in the drawing are too large: make them smaller");
             }
             break;
         case QXmlStreamReader::EndElement:
@@ -152,9 +158,10 @@ QString whyRefused(const QByteArray& data) {
             break;
         }
     }
-    if (xml.hasError()) return Say::tr("the drawing cannot be read");
+    if (xml.hasError()) return Say::tr("the drawing cannot be read: save it anew, or as a PNG picture");
     const double most = 4.0 * kMostElements;
-    return elements.calcDrawn(most) > most ? Say::tr("the drawing copies itself too often") : QString();
+    return elements.calcDrawn(most) > most ? Say::tr("the drawing copies itself too often: save it as a PNG picture")
+                                           : QString();
 }
 
 } // namespace
@@ -164,15 +171,17 @@ QImage readPicture(const std::string& bytes, QString* why, int mostSide) {
         if (why) *why = reason;
         return QImage();
     };
-    if (bytes.size() > kMostPictureBytes) return refuse(Say::tr("the picture is larger than 64 MB"));
+    if (bytes.size() > document::kMostPictureBytes) return refuse(whyTooHeavy());
     keepSecondLimit();
     QByteArray data = QByteArray::fromRawData(bytes.data(), static_cast<qsizetype>(bytes.size()));
     if (data.left(1024).contains("<svg") || data.left(256).trimmed().startsWith("<?xml")) {
         if (const QString reason = whyRefused(data); !reason.isEmpty()) return refuse(reason);
         QSvgRenderer svg(data);
-        if (!svg.isValid()) return refuse(Say::tr("the drawing cannot be read"));
+        if (!svg.isValid()) return refuse(Say::tr("the drawing cannot be read: save it anew, or as a PNG picture"));
         QSizeF size = svg.defaultSize();
-        if (size.isEmpty()) return refuse(Say::tr("the drawing has no size"));
+        if (size.isEmpty())
+            return refuse(
+                Say::tr("the drawing has no size: give it a width and a height, or save it as a PNG picture"));
         size.scale(QSizeF(2000, 2000), Qt::KeepAspectRatio);
         QImage image(scaledTo(size.toSize().expandedTo({1, 1}), mostSide), QImage::Format_ARGB32_Premultiplied);
         image.fill(Qt::transparent);
@@ -190,19 +199,24 @@ QImage readPicture(const std::string& bytes, QString* why, int mostSide) {
     if (const QString reason = whyTooLarge(size); !reason.isEmpty()) return refuse(reason);
     if (const QSize wanted = scaledTo(size, mostSide); wanted != size) reader.setScaledSize(wanted);
     const QImage image = reader.read();
-    return image.isNull() ? refuse(Say::tr("the picture is damaged")) : image;
+    return image.isNull() ? refuse(Say::tr("the picture is damaged: save it anew")) : image;
+}
+
+std::optional<QByteArray> readPictureBytes(const QString& path, QString* why) {
+    QFile f(path);
+    const bool open = f.open(QIODevice::ReadOnly);
+    if (open && f.size() <= static_cast<qint64>(document::kMostPictureBytes)) return f.readAll();
+    const QString reason =
+        open ? whyTooHeavy() : Say::tr("it cannot be opened: is it still there, and may it be read?");
+    if (why) *why = Say::tr("%1: %2").arg(QFileInfo(path).fileName(), reason);
+    return {};
 }
 
 QImage readPictureFile(const QString& path, QString* why, int mostSide) {
-    QFile f(path);
+    const auto bytes = readPictureBytes(path, why);
+    if (!bytes) return {};
     QString reason;
-    QImage image;
-    if (!f.open(QIODevice::ReadOnly))
-        reason = Say::tr("the picture cannot be opened");
-    else if (f.size() > kMostPictureBytes)
-        reason = Say::tr("the picture is larger than 64 MB");
-    else
-        image = readPicture(f.readAll().toStdString(), &reason, mostSide);
+    const QImage image = readPicture(bytes->toStdString(), &reason, mostSide);
     if (image.isNull() && why) *why = Say::tr("%1: %2").arg(QFileInfo(path).fileName(), reason);
     return image;
 }

@@ -88,7 +88,7 @@ void readStock(Reader& r, Stock& s) {
             const fill::OvenLog log{y.number("offset_C", 0), y.number("swing_C", 0), y.number("settled_min", 0),
                                     y.whole("readings", 0)};
             // An offset that no reading stands behind is none.
-            if (log.readings != 0) s.shop.oven = log;
+            if (log.readings > 0) s.shop.oven = log;
         });
         x.each("break_tests", 2000, words("break test"), [&](Reader& y) {
             s.shop.breaks.push_back({y.neededText("clay"), y.text("date", ""), y.text("note", ""),
@@ -140,7 +140,7 @@ Json stockJson(const Stock& s) {
         if (!(shop.work == fill::WireWork{}))
             o["wire_work"] = {
                 {"cut_min", shop.work.cut_min}, {"spin_min", shop.work.spin_min}, {"bind_min", shop.work.bind_min}};
-        if (shop.oven.readings != 0)
+        if (shop.oven.readings > 0)
             o["oven_log"] = {{"offset_C", shop.oven.offset_C},
                              {"swing_C", shop.oven.swing_C},
                              {"settled_min", shop.oven.settled_min},

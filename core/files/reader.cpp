@@ -134,6 +134,21 @@ std::string Reader::itemPath(const char* key, const Json& j, std::size_t number,
     return list + "#" + std::to_string(number - 1) + "#" + std::to_string(of);
 }
 
+void Reader::keepByPlace(const std::string& path, const char* key, std::size_t number, std::size_t of) {
+    const std::string place = itemPath(key, Json(), number, of);
+    if (!m_unknown || place == path) return;
+    const auto within = [&](const std::string& one) {
+        return one.starts_with(path) && (one.size() == path.size() || one[path.size()] == '/');
+    };
+    for (auto it = m_unknown->lower_bound(path); it != m_unknown->end() && it->first.starts_with(path);) {
+        auto kept = it++;
+        if (!within(kept->first)) continue;
+        auto node = m_unknown->extract(kept);
+        node.key().replace(0, path.size(), place);
+        m_unknown->insert(std::move(node));
+    }
+}
+
 std::map<std::string, std::string> Reader::extras() {
     m_taken = true;
     std::map<std::string, std::string> rest;

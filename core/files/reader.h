@@ -66,9 +66,15 @@ public:
         std::size_t i = 0;
         for (const Json& j : *array) {
             ++i;
-            Reader r(j, itemPlace(itemName, j, i), m_fault, m_unknown, itemPath(key, j, i, array->size()));
-            item(r);
+            const std::string path = itemPath(key, j, i, array->size());
+            bool identified = false;
+            {
+                Reader r(j, itemPlace(itemName, j, i), m_fault, m_unknown, path);
+                item(r);
+                identified = r.m_asked.contains("id");
+            }
             if (m_fault) return;
+            if (!identified) keepByPlace(path, key, i, array->size());
         }
     }
     /// Calls item(Reader) for an object that may be missing.
@@ -91,6 +97,8 @@ private:
     Phrase m_place;
     std::optional<Fault>& m_fault;
     std::string itemPath(const char* key, const Json& j, std::size_t number, std::size_t of) const;
+    /// What was kept by an id that nobody asked for is no part of what is written, and would not be found again.
+    void keepByPlace(const std::string& path, const char* key, std::size_t number, std::size_t of);
     std::set<std::string> m_asked;
     Unknown* m_unknown;
     std::string m_path;   ///< keys and, in lists, ids or places

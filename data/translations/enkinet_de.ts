@@ -5050,6 +5050,10 @@
         <comment>degrees of heat</comment>
         <translation>Ofen, %1</translation>
     </message>
+    <message>
+        <source>%1 cannot be kept: this system writes no JPEG</source>
+        <translation>%1 lässt sich nicht aufheben: dieses System schreibt kein JPEG</translation>
+    </message>
 </context>
 <context>
     <name>enkinet::app::Division</name>
@@ -7429,10 +7433,6 @@
         <translation>Bilder (*.png *.jpg *.jpeg *.svg)</translation>
     </message>
     <message>
-        <source>%1 cannot be read, or is larger than 64 MB</source>
-        <translation>%1 kann nicht gelesen werden oder ist größer als 64 MB</translation>
-    </message>
-    <message>
         <source>there is no picture on the clipboard</source>
         <translation>kein Bild in der Zwischenablage</translation>
     </message>
@@ -8130,6 +8130,10 @@ Zum Verschieben ziehen, oder Alt mit den Pfeilen.</translation>
         <source>by %1</source>
         <translation>bis %1</translation>
     </message>
+    <message>
+        <source>How surely deadlines hold is being worked out.</source>
+        <translation>Wie sicher Termine halten, wird gerade gerechnet.</translation>
+    </message>
 </context>
 <context>
     <name>enkinet::app::PoseLeaf</name>
@@ -8654,40 +8658,8 @@ Zum Verschieben ziehen, oder Alt mit den Pfeilen.</translation>
         <translation>Das Bild dorthin ziehen, wo es hingehört.</translation>
     </message>
     <message>
-        <source>the drawing refers to something outside itself</source>
-        <translation>die Zeichnung verweist auf etwas außerhalb ihrer selbst</translation>
-    </message>
-    <message>
-        <source>the drawing has too many parts</source>
-        <translation>die Zeichnung hat zu viele Teile</translation>
-    </message>
-    <message>
-        <source>the drawing cannot be read</source>
-        <translation>die Zeichnung kann nicht gelesen werden</translation>
-    </message>
-    <message>
-        <source>the drawing copies itself too often</source>
-        <translation>die Zeichnung kopiert sich selbst zu oft</translation>
-    </message>
-    <message>
-        <source>the picture is larger than 64 MB</source>
-        <translation>das Bild ist größer als 64 MB</translation>
-    </message>
-    <message>
-        <source>the drawing has no size</source>
-        <translation>die Zeichnung hat keine Größe</translation>
-    </message>
-    <message>
         <source>it is no PNG, JPEG or SVG picture</source>
         <translation>es ist kein PNG-, JPEG- oder SVG-Bild</translation>
-    </message>
-    <message>
-        <source>it is %1 × %2 pixels, and a side may have %3 at most</source>
-        <translation>es hat %1 × %2 Bildpunkte, und eine Seite darf höchstens %3 haben</translation>
-    </message>
-    <message>
-        <source>the picture is damaged</source>
-        <translation>das Bild ist beschädigt</translation>
     </message>
     <message>
         <source>fingers, %1 alike</source>
@@ -10963,16 +10935,48 @@ Zum Verschieben ziehen, oder Alt mit den Pfeilen.</translation>
         <translation>die Haut wiegt</translation>
     </message>
     <message>
-        <source>the pictures in the drawing are too large</source>
-        <translation>die Bilder in der Zeichnung sind zu groß</translation>
-    </message>
-    <message>
-        <source>the picture cannot be opened</source>
-        <translation>das Bild lässt sich nicht öffnen</translation>
-    </message>
-    <message>
         <source>%1: %2</source>
         <translation>%1: %2</translation>
+    </message>
+    <message>
+        <source>it is %1 × %2 pixels, and a side may have %3 at most: make it smaller</source>
+        <translation>es misst %1 × %2 Bildpunkte, und eine Seite darf höchstens %3 haben: verkleinern</translation>
+    </message>
+    <message>
+        <source>the picture is larger than %1 MB: make it smaller</source>
+        <translation>das Bild ist größer als %1 MB: verkleinern</translation>
+    </message>
+    <message>
+        <source>the drawing refers to something outside itself: save it with all that is in it, or as a PNG picture</source>
+        <translation>die Zeichnung verweist auf etwas außerhalb: mit allem darin sichern, oder als PNG-Bild</translation>
+    </message>
+    <message>
+        <source>the drawing has too many parts: save it as a PNG picture</source>
+        <translation>die Zeichnung hat zu viele Teile: als PNG-Bild sichern</translation>
+    </message>
+    <message>
+        <source>the pictures in the drawing are too large: make them smaller</source>
+        <translation>die Bilder in der Zeichnung sind zu groß: verkleinern</translation>
+    </message>
+    <message>
+        <source>the drawing cannot be read: save it anew, or as a PNG picture</source>
+        <translation>die Zeichnung lässt sich nicht lesen: neu sichern, oder als PNG-Bild</translation>
+    </message>
+    <message>
+        <source>the drawing copies itself too often: save it as a PNG picture</source>
+        <translation>die Zeichnung wiederholt sich zu oft: als PNG-Bild sichern</translation>
+    </message>
+    <message>
+        <source>the drawing has no size: give it a width and a height, or save it as a PNG picture</source>
+        <translation>die Zeichnung hat keine Größe: Breite und Höhe geben, oder als PNG-Bild sichern</translation>
+    </message>
+    <message>
+        <source>the picture is damaged: save it anew</source>
+        <translation>das Bild ist beschädigt: neu sichern</translation>
+    </message>
+    <message>
+        <source>it cannot be opened: is it still there, and may it be read?</source>
+        <translation>es lässt sich nicht öffnen: ist es noch da, und darf es gelesen werden?</translation>
     </message>
 </context>
 <context>
@@ -11030,8 +11034,12 @@ Zum Verschieben ziehen, oder Alt mit den Pfeilen.</translation>
         <translation>Draht %1 quer</translation>
     </message>
     <message>
-        <source>coat %1: %2</source>
-        <translation>Lage %1: %2</translation>
+        <source>skin %1</source>
+        <translation>Haut %1</translation>
+    </message>
+    <message>
+        <source>coat %1, %2</source>
+        <translation>Schicht %1, %2</translation>
     </message>
 </context>
 <context>

@@ -3,6 +3,7 @@
 #include "fill/things.h"
 #include "results/things.h"
 #include "support/near.h"
+#include "support/sanitized.h"
 #include "support/things.h"
 
 using namespace enkinet::body;
@@ -158,12 +159,13 @@ Things drawThings(Random& random, const Puppet& p) {
 } // namespace
 
 TEST_CASE("Random things are sound or refused, come back from files equal, and cost by memory what they cost afresh",
-          "[files][results]") {
+          "[files]") {
     Random random(131);
     document::Production all = demo();
     results::Memo memo;
+    constexpr int kRounds = kSanitized ? 18 : 60;
     int kept = 0;
-    for (int round = 0; round < 60; ++round) {
+    for (int round = 0; round < kRounds; ++round) {
         const auto which = static_cast<std::size_t>(random.whole(0, 2));
         const Puppet& p = all.puppets[which];
         const Things before = p.things;
@@ -187,5 +189,5 @@ TEST_CASE("Random things are sound or refused, come back from files equal, and c
             CHECK(*warm.puppets[k] == *cold.puppets[k]);
         CHECK(warm.open == cold.open);
     }
-    CHECK(kept > 30);
+    CHECK(kept > kRounds / 2);
 }

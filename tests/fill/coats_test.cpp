@@ -53,7 +53,7 @@ std::string cardOf(ClayFamily family) {
 
 } // namespace
 
-TEST_CASE("Coats of a round post are tubes within tubes", "[fill][coats]") {
+TEST_CASE("Coats of a round post are tubes within tubes", "[fill]") {
     const Part p = partsOf(coatedPost(2, {{"firm-grey", 1.5, 0}, {"firm-grey", 2.5, 0}})).at(0);
     const auto ring = [](double outer, double inner) { return kPi * (outer * outer - inner * inner) * kLong; };
     REQUIRE(p.coats.size() == 2);
@@ -65,7 +65,7 @@ TEST_CASE("Coats of a round post are tubes within tubes", "[fill][coats]") {
     CHECK_NEAR(calcTotals({p}).mass_g(), p.mass_g(), 1e-12);
 }
 
-TEST_CASE("A ball's coats are balls within balls", "[fill][coats]") {
+TEST_CASE("A ball's coats are balls within balls", "[fill]") {
     Puppet p = coatedPost(2, {});
     Mass m;
     m.id = m.name = "head", m.limb = "post", m.shape = MassShape::ellipsoid, m.at_mm = {0, kLong + 30, 0};
@@ -81,7 +81,7 @@ TEST_CASE("A ball's coats are balls within balls", "[fill][coats]") {
     CHECK_NEAR(head.bakeCoats_mm.at(0), 3.0, 1e-12);
 }
 
-TEST_CASE("Coats of one clay that cure together are one skin: in grams, heat, strength and wire", "[fill][coats]") {
+TEST_CASE("Coats of one clay that cure together are one skin: in grams, heat, strength and wire", "[fill]") {
     const Puppet one = coatedPost(6, {}), three = coatedPost(2, {{"firm-grey", 1.5, 0}, {"firm-grey", 2.5, 0}});
     const Part a = partsOf(one).at(0), b = partsOf(three).at(0);
     CHECK_NEAR(a.skin.mass_g, b.clay_g(), 1e-9);
@@ -105,7 +105,7 @@ TEST_CASE("Coats of one clay that cure together are one skin: in grams, heat, st
     CHECK_NEAR(r.choice.totals.centre.y, s.choice.totals.centre.y, 1e-6);
 }
 
-TEST_CASE("Two clays over each other crack where the first of them has had enough", "[fill][coats]") {
+TEST_CASE("Two clays over each other crack where the first of them has had enough", "[fill]") {
     const std::string putty = cardOf(ClayFamily::putty);
     const Puppet p = coatedPost(2, {{putty, 3, 0}});
     const ClayCard &skin = clayOf("firm-grey"), &coat = clayOf(putty);
@@ -117,7 +117,7 @@ TEST_CASE("Two clays over each other crack where the first of them has had enoug
     CHECK_NEAR(curedOf(p).at(0).strength_Nmm, curvature * EI, 1e-9);
 }
 
-TEST_CASE("A coat with a load of its own is cured before the skin, and goes through both", "[fill][coats]") {
+TEST_CASE("A coat with a load of its own is cured before the skin, and goes through both", "[fill]") {
     const Puppet p = coatedPost(2, {{"firm-grey", 3, 1}, {"firm-grey", 2, 2}});
     const BakePlan plan = bakesOf(p);
     REQUIRE(plan.bakes.size() == 3);
@@ -145,7 +145,7 @@ TEST_CASE("A coat with a load of its own is cured before the skin, and goes thro
     CHECK(calcCure(part, shippedShelf(), 130, {2, 3}) <= calcCure(part, shippedShelf(), 130, {0, 3}) + 1e-9);
 }
 
-TEST_CASE("Steps lay coats from inside out, each hard before the next where it has its own load", "[make][coats]") {
+TEST_CASE("Steps lay coats from inside out, each hard before the next where it has its own load", "[make]") {
     for (const BakeSchool school : {BakeSchool::once, BakeSchool::staged}) {
         Puppet p = coatedPost(2, {{"firm-grey", 3, 1}, {cardOf(ClayFamily::putty), 2, 0}});
         p.wants.bakes = school;
@@ -179,7 +179,7 @@ TEST_CASE("Steps lay coats from inside out, each hard before the next where it h
     }
 }
 
-TEST_CASE("A soft body is never baked, primed or set to dry, with a hard core or without", "[make][coats]") {
+TEST_CASE("A soft body is never baked, primed or set to dry, with a hard core or without", "[make]") {
     const std::string soft = cardOf(ClayFamily::never_dry);
     document::Production production = demo();
     // A scheme that begins with a primer.
@@ -213,7 +213,7 @@ TEST_CASE("A soft body is never baked, primed or set to dry, with a hard core or
     CHECK(findPoint(r.open, results::Issue::left_raw));
 }
 
-TEST_CASE("Coats are saved and read back, and what cannot be is refused with its place", "[files][coats]") {
+TEST_CASE("Coats are saved and read back, and what cannot be is refused with its place", "[files]") {
     document::Production production = demo();
     production.puppets = {coatedPost(2, {{"firm-grey", 3, 1}, {"firm-grey", 2, 0}, {"firm-grey", 1, 4}})};
     const auto back = files::parseProduction(files::writeProduction(production), shippedCards());

@@ -77,7 +77,7 @@ TEST_CASE("Minutes follow from timed samples with their range, and a tool pays f
     CHECK(w.breakEven == 40);
 }
 
-TEST_CASE("Things weigh where they sit, and two heads are never added together", "[fill][choice]") {
+TEST_CASE("Things weigh where they sit, and two heads are never added together", "[fill]") {
     document::Production all = demo();
     Puppet bare = post();
     bare.id = "post";

@@ -110,7 +110,7 @@ TEST_CASE("A bond stands for what lies beyond it, and its weaker end counts", "[
     CHECK_NEAR(rod.things.bonds[0].moment_Nmm, hand * 80, 1e-9);
 }
 
-TEST_CASE("A prop on a piece of its own weighs there; sheets weigh and are bought on both sides", "[fill][results]") {
+TEST_CASE("A prop on a piece of its own weighs there; sheets weigh and are bought on both sides", "[results]") {
     document::Production all = demo();
     Puppet& p = all.puppets[0];
     p.things = {};

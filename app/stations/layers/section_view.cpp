@@ -113,12 +113,15 @@ void SectionView::paintEvent(QPaintEvent*) {
     if (m_cover > 0) ring(0, m_cloth), rows.push_back({tr("cover %1").arg(Say::length(m_cover)), m_cloth});
     if (m_skin > 0) {
         ring(m_cover, m_clay, &clayGrain());
-        rows.push_back({solid && m_coats.empty() ? tr("solid clay") : tr("clay %1").arg(Say::length(m_skin)), m_clay});
+        rows.push_back({solid && m_coats.empty() ? tr("solid clay")
+                        : m_coats.empty()        ? tr("clay %1").arg(Say::length(m_skin))
+                                                 : tr("skin %1").arg(Say::length(m_skin)),
+                        m_clay});
         double in = m_cover + m_skin;
         for (std::size_t k = 0; k < m_coats.size(); ++k) {
             ring(in, m_coats[k].second, &clayGrain());
             rows.push_back(
-                {tr("coat %1: %2").arg(m_coats.size() - k).arg(Say::length(m_coats[k].first)), m_coats[k].second});
+                {tr("coat %1, %2").arg(m_coats.size() - k).arg(Say::length(m_coats[k].first)), m_coats[k].second});
             in += m_coats[k].first;
         }
     }

@@ -231,8 +231,10 @@ void Diary::addPicture(const QString& path) {
     QPainter(&bare).drawImage(0, 0, image);
     QByteArray jpeg;
     QBuffer out(&jpeg);
-    out.open(QIODevice::WriteOnly);
-    bare.save(&out, "JPEG", 85);
+    if (!out.open(QIODevice::WriteOnly) || !bare.save(&out, "JPEG", 85)) {
+        Q_EMIT m_document.refused(tr("%1 cannot be kept: this system writes no JPEG").arg(QFileInfo(path).fileName()));
+        return;
+    }
     const Kind& kind =
         kWritten[std::clamp(m_kind->currentData().toInt(), 0, static_cast<int>(std::size(kWritten)) - 1)];
     const QString text = m_words->text().trimmed();

@@ -482,10 +482,14 @@ void PlanDays::drawWait(QPainter& p, const Wait& wait, double line) const {
     p.setFont(deskType(11));
     p.setPen(look().night ? look().ink : QColor("#2b2925"));
     const QString who = spoken(step.subject);
-    const QString text = oven ? tr("oven %1").arg(Say::minutes(static_cast<double>(s.at.done - s.at.handsEnd)))
-                         : step.kind == make::StepKind::paint ? tr("%1 dries").arg(who)
-                                                              : tr("%1 sets").arg(who);
-    drawFitted(p, b.adjusted(5, 1, -3, 2), Qt::AlignVCenter | Qt::AlignHCenter, text);
+    const QString minutes = Say::minutes(static_cast<double>(s.at.done - s.at.handsEnd));
+    QString text = oven                                 ? tr("oven %1").arg(minutes)
+                   : step.kind == make::StepKind::paint ? tr("%1 dries").arg(who)
+                                                        : tr("%1 sets").arg(who);
+    const QRectF inside = b.adjusted(5, 1, -3, 2);
+    // The oven is told by its colour; its minutes by nothing else.
+    if (oven && QFontMetricsF(p.font()).horizontalAdvance(text) > inside.width()) text = minutes;
+    drawFitted(p, inside, Qt::AlignVCenter | Qt::AlignHCenter, text);
 }
 
 void PlanDays::drawDay(QPainter& p, const Day& day) const {

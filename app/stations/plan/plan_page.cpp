@@ -396,7 +396,12 @@ void PlanPage::showStep() {
                            .arg(who, shot, Say::minutes(static_cast<double>(c.late)), Say::dayTime(c.end));
     }
     m_rows->show(rowsOf(*k));
-    if (k->chance && !std::isnan(k->chance->holds))
+    // Its place is kept while it is worked out, so that nothing moves under the pointer.
+    const bool promised = std::any_of(k->of->puppets.begin(), k->of->puppets.end(),
+                                      [](const body::Puppet& x) { return x.deadline.has_value(); });
+    if (!k->chance && promised)
+        verdict << tr("How surely deadlines hold is being worked out.");
+    else if (k->chance && !std::isnan(k->chance->holds))
         verdict << tr("All deadlines hold in %1 of 100 such builds.").arg(Say::number(100 * k->chance->holds, 0));
     verdict << (k->plan.schedule.proved
                     ? tr("All done %1; no order is better.").arg(Say::dayTime(k->plan.schedule.end))

@@ -14,7 +14,6 @@
 #include "words/say.h"
 #include <QBuffer>
 #include <QClipboard>
-#include <QFile>
 #include <QFileDialog>
 #include <QFileInfo>
 #include <QFormLayout>
@@ -43,6 +42,18 @@ PicturesLeaf::PicturesLeaf(Document& document, QWidget* parent) : QWidget(parent
     row({{tr("Front…"), "addFront", [this] { choose(false); }},
          {tr("Side…"), "addSide", [this] { choose(true); }},
          {tr("Paste"), "pastePicture", [this] { paste(); }}});
+    // What is about a picture that is there stands only beside one.
+    auto* const all = v;
+    const auto part = [all] {
+        auto* w = new QWidget;
+        auto* inside = new QVBoxLayout(w);
+        inside->setContentsMargins(0, 0, 0, 0);
+        inside->setSpacing(6);
+        all->addWidget(w);
+        return w;
+    };
+    m_placed = part();
+    v = static_cast<QVBoxLayout*>(m_placed->layout());
     m_list = new RowList(3);
     m_list->setAccessibleName(tr("Pictures on the sheet"));
     m_list->setObjectName("pictureList");
@@ -103,6 +114,7 @@ PicturesLeaf::PicturesLeaf(Document& document, QWidget* parent) : QWidget(parent
     m_preview->setAccessibleName(tr("The figure as it is read"));
     v->addWidget(m_preview);
     row({{tr("Read widths of the selected part, or of all"), "readWidths", [this] { readWidths(); }}});
+    v = all;
     row({{tr("Smooth the widths"), "smoothWidths", [this] { smoothWidths(); }}});
     m_said = makeText(true);
     m_said->setObjectName("widthsSaid");
@@ -112,6 +124,8 @@ PicturesLeaf::PicturesLeaf(Document& document, QWidget* parent) : QWidget(parent
     m_doubtList->setAccessibleName(tr("Places whose width wants an eye"));
     m_doubtList->hide();
     v->addWidget(m_doubtList);
+    m_shown = part();
+    v = static_cast<QVBoxLayout*>(m_shown->layout());
     v->addWidget(makeHeading(tr("Which picture shows what")));
     m_views = new QTableWidget(0, static_cast<int>(body::kSides));
     m_views->setObjectName("views");
@@ -174,8 +188,6 @@ int PicturesLeaf::current() const {
 void PicturesLeaf::showViews() {
     const auto& pictures = m_document.puppet().pictures;
     const QSignalBlocker quiet(m_views);
-    m_views->setVisible(!pictures.empty());
-    if (pictures.empty()) return m_views->setRowCount(0);
     const auto views = results::calcViews(m_document.puppet(), m_document.report().choice);
     m_views->setRowCount(static_cast<int>(views.size()));
     for (std::size_t i = 0; i < views.size(); ++i) {
@@ -214,14 +226,10 @@ void PicturesLeaf::show() {
         }
         m_list->setCurrentRow(std::clamp(kept, pictures.empty() ? -1 : 0, static_cast<int>(pictures.size()) - 1));
     }
-    showViews();
     const int i = current();
-    m_seen->setEnabled(i >= 0);
-    for (QWidget* w :
-         {static_cast<QWidget*>(m_angle), static_cast<QWidget*>(m_strength), static_cast<QWidget*>(m_threshold)})
-        w->setEnabled(i >= 0);
-    m_preview->setVisible(i >= 0);
+    m_placed->setVisible(i >= 0), m_shown->setVisible(i >= 0);
     if (i < 0) return;
+    showViews();
     const body::Picture& p = pictures[static_cast<std::size_t>(i)];
     using body::Seen;
     QList<std::pair<QString, QVariant>> from;
@@ -263,7 +271,7 @@ void PicturesLeaf::addPicture(const QString& name, const QByteArray& bytes, bool
     const std::string raw = bytes.toStdString();
     const QImage image = readPicture(raw, &why);
     if (image.isNull()) {
-        Q_EMIT m_document.refused(tr("%1: %2").arg(name, why));
+        Q_EMIT m_document.refused(tr("%1: %2").arg(QFileInfo(name).fileName(), why));
         return;
     }
     body::Picture p;
@@ -283,13 +291,15 @@ void PicturesLeaf::addPicture(const QString& name, const QByteArray& bytes, bool
 void PicturesLeaf::choose(bool side) {
     const QString path = QFileDialog::getOpenFileName(this, side ? tr("Side picture") : tr("Front picture"), {},
                                                       tr("Pictures (*.png *.jpg *.jpeg *.svg)"));
-    if (path.isEmpty()) return;
-    QFile f(path);
-    if (!f.open(QIODevice::ReadOnly) || f.size() > kMostPictureBytes) {
-        Q_EMIT m_document.refused(tr("%1 cannot be read, or is larger than 64 MB").arg(path));
-        return;
-    }
-    addPicture(path, f.readAll(), side);
+    if (!path.isEmpty()) addPictureFile(path, side);
+}
+
+void PicturesLeaf::addPictureFile(const QString& path, bool side) {
+    QString why;
+    if (const auto bytes = readPictureBytes(path, &why))
+        addPicture(path, *bytes, side);
+    else
+        Q_EMIT m_document.refused(why);
 }
 
 void PicturesLeaf::paste() {

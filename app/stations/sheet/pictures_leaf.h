@@ -23,6 +23,7 @@ public:
     void show();
     /// From a file, the clipboard or a drop.
     void addPicture(const QString& name, const QByteArray& bytes, bool side);
+    void addPictureFile(const QString& path, bool side);
 
 Q_SIGNALS:
     void holdWanted(const HoldWish& wish);
@@ -39,6 +40,7 @@ private:
     QImage imageOf(const body::Picture& picture) const;
 
     Document& m_document;
+    QWidget *m_placed, *m_shown;
     QListWidget *m_list, *m_doubtList;
     std::vector<body::WidthDoubt> m_doubts;
     NumberField *m_distance, *m_angle;
