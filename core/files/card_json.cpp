@@ -129,73 +129,78 @@ Json cardsJson(const Cards& cards) {
         if (c.measured)
             x["measured"] = {{"sf_MPa", c.measured->sf_MPa}, {"b", c.measured->b},         {"ef", c.measured->ef},
                              {"c", c.measured->c},           {"K_MPa", c.measured->K_MPa}, {"n", c.measured->n}};
-        j["wires"].push_back(x);
+        listIn(j, "wires").push_back(x);
     }
     for (const fill::ClayCard& c : cards.clays)
-        j["clays"].push_back({{"id", c.id},
-                              {"name", c.name},
-                              {"note", c.note},
-                              {"family", wordOf(kFamilies, c.family)},
-                              {"density_g_per_cm3", c.density_g_cm3},
-                              {"pack_g", c.pack_g},
-                              {"pack_price", c.packPrice},
-                              {"thinnest_mm", c.thinnest_mm},
-                              {"thickest_mm", c.thickest_mm},
-                              {"set_C", c.set_C},
-                              {"soak_min", c.soak_min},
-                              {"scorch_C", c.scorch_C},
-                              {"yield_MPa", c.yield_MPa},
-                              {"most_heat_min", c.mostHeat_min},
-                              {"youngs_MPa", c.youngs_MPa},
-                              {"rupture_MPa", c.rupture_MPa},
-                              {"strain_limit", c.strainLimit},
-                              {"raw_strength_MPa", c.rawStrength_MPa},
-                              {"shrink", c.shrink},
-                              {"dry_h_6mm", c.dry_h_6mm},
-                              {"working_h", c.working_h},
-                              {"curing_h", c.curing_h},
-                              {"colour", c.colour}});
+        listIn(j, "clays")
+            .push_back({{"id", c.id},
+                        {"name", c.name},
+                        {"note", c.note},
+                        {"family", wordOf(kFamilies, c.family)},
+                        {"density_g_per_cm3", c.density_g_cm3},
+                        {"pack_g", c.pack_g},
+                        {"pack_price", c.packPrice},
+                        {"thinnest_mm", c.thinnest_mm},
+                        {"thickest_mm", c.thickest_mm},
+                        {"set_C", c.set_C},
+                        {"soak_min", c.soak_min},
+                        {"scorch_C", c.scorch_C},
+                        {"yield_MPa", c.yield_MPa},
+                        {"most_heat_min", c.mostHeat_min},
+                        {"youngs_MPa", c.youngs_MPa},
+                        {"rupture_MPa", c.rupture_MPa},
+                        {"strain_limit", c.strainLimit},
+                        {"raw_strength_MPa", c.rawStrength_MPa},
+                        {"shrink", c.shrink},
+                        {"dry_h_6mm", c.dry_h_6mm},
+                        {"working_h", c.working_h},
+                        {"curing_h", c.curing_h},
+                        {"colour", c.colour}});
     for (const fill::BulkCard& c : cards.bulks) {
-        j["bulks"].push_back({{"id", c.id},
-                              {"name", c.name},
-                              {"note", c.note},
-                              {"density_g_per_cm3", c.density_g_cm3},
-                              {"conductivity_W_per_mK", c.conductivity_W_mK},
-                              {"heat_J_per_kgK", c.heat_J_kgK},
-                              {"foil", c.foil},
-                              {"oven_limit_C", c.ovenLimit_C},
-                              {"price_per_kg", c.price_kg},
-                              {"dry_h", c.dry_h}});
+        listIn(j, "bulks")
+            .push_back({{"id", c.id},
+                        {"name", c.name},
+                        {"note", c.note},
+                        {"density_g_per_cm3", c.density_g_cm3},
+                        {"conductivity_W_per_mK", c.conductivity_W_mK},
+                        {"heat_J_per_kgK", c.heat_J_kgK},
+                        {"foil", c.foil},
+                        {"oven_limit_C", c.ovenLimit_C},
+                        {"price_per_kg", c.price_kg},
+                        {"dry_h", c.dry_h}});
         if (c.putty) j["bulks"].back()["putty"] = true;
     }
     for (const fill::CoverCard& c : cards.covers)
-        j["covers"].push_back({{"id", c.id},
-                               {"name", c.name},
-                               {"note", c.note},
-                               {"mass_g_per_m2", c.mass_g_m2},
-                               {"oven_limit_C", c.ovenLimit_C},
-                               {"price_per_m2", c.price_m2},
-                               {"colour", c.colour}});
+        listIn(j, "covers")
+            .push_back({{"id", c.id},
+                        {"name", c.name},
+                        {"note", c.note},
+                        {"mass_g_per_m2", c.mass_g_m2},
+                        {"oven_limit_C", c.ovenLimit_C},
+                        {"price_per_m2", c.price_m2},
+                        {"colour", c.colour}});
     for (const fill::OvenCard& c : cards.ovens)
-        j["ovens"].push_back(
-            {{"id", c.id}, {"name", c.name}, {"note", c.note}, {"limit_C", c.limit_C}, {"support", c.support}});
+        listIn(j, "ovens")
+            .push_back(
+                {{"id", c.id}, {"name", c.name}, {"note", c.note}, {"limit_C", c.limit_C}, {"support", c.support}});
     for (const fill::AdhesiveCard& c : cards.adhesives) {
         Json one{{"id", c.id}, {"name", c.name}, {"note", c.note}, {"shear_MPa", c.shear_MPa}, {"limit_C", c.limit_C}};
         for (const auto& [face, shear] : c.holds_MPa)
             one["holds_MPa"][wordOf(kFaceWords, face)] = shear;
-        j["adhesives"].push_back(std::move(one));
+        listIn(j, "adhesives").push_back(std::move(one));
     }
     for (const paint::PaintCard& c : cards.paints)
-        j["paints"].push_back({{"id", c.id},
-                               {"name", c.name},
-                               {"note", c.note},
-                               {"medium", wordOf(kMedia, c.medium)},
-                               {"colour", c.colour},
-                               {"opacity", c.opacity},
-                               {"coverage_m2_per_l", c.coverage_m2_l},
-                               {"pot_ml", c.pot_ml},
-                               {"pot_price", c.potPrice},
-                               {"dry_min", c.dry_min}});
+        listIn(j, "paints")
+            .push_back({{"id", c.id},
+                        {"name", c.name},
+                        {"note", c.note},
+                        {"medium", wordOf(kMedia, c.medium)},
+                        {"colour", c.colour},
+                        {"opacity", c.opacity},
+                        {"coverage_m2_per_l", c.coverage_m2_l},
+                        {"pot_ml", c.pot_ml},
+                        {"pot_price", c.potPrice},
+                        {"dry_min", c.dry_min}});
     for (std::size_t i = 0; i < cards.paints.size(); ++i) {
         const paint::PaintCard& c = cards.paints[i];
         if (c.strength != 1) j["paints"][i]["strength"] = c.strength;

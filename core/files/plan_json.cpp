@@ -70,13 +70,13 @@ Json calendarJson(const Calendar& c) {
     if (c.start) j["start"] = isoTime(*c.start);
     for (std::size_t d = 0; d < 7; ++d)
         for (const Span& s : c.hours[d]) {
-            hours[kDays[d]].push_back(clockText(s.from));
-            hours[kDays[d]].push_back(clockText(s.to));
+            listIn(hours, kDays[d]).push_back(clockText(s.from));
+            listIn(hours, kDays[d]).push_back(clockText(s.to));
         }
     j["hours"] = std::move(hours);
     j["days_off"] = Json::array();
     for (std::int64_t d : c.daysOff)
-        j["days_off"].push_back(isoDate(d));
+        listIn(j, "days_off").push_back(isoDate(d));
     if (!c.people.empty()) j["people"] = c.people;
     return j;
 }

@@ -106,18 +106,19 @@ void readStock(Reader& r, Stock& s) {
 Json stockJson(const Stock& s) {
     Json j{{"spools", Json::array()}, {"clays", Json::array()}, {"paints", Json::array()}};
     for (const document::Spool& x : s.spools)
-        j["spools"].push_back({{"id", x.id},
-                               {"name", x.name},
-                               {"wire_card", x.material},
-                               {"diameter_mm", x.diameter_mm},
-                               {"length_m", x.length_m},
-                               {"price_per_m", x.price_m}});
+        listIn(j, "spools")
+            .push_back({{"id", x.id},
+                        {"name", x.name},
+                        {"wire_card", x.material},
+                        {"diameter_mm", x.diameter_mm},
+                        {"length_m", x.length_m},
+                        {"price_per_m", x.price_m}});
     for (const document::Offcut& o : s.offcuts)
-        j["offcuts"].push_back({{"spool", o.spool}, {"length_mm", o.length_mm}});
+        listIn(j, "offcuts").push_back({{"spool", o.spool}, {"length_mm", o.length_mm}});
     for (const Held& h : s.clays_g)
-        j["clays"].push_back({{"card", h.card}, {"mass_g", h.amount}});
+        listIn(j, "clays").push_back({{"card", h.card}, {"mass_g", h.amount}});
     for (const Held& h : s.paints_ml)
-        j["paints"].push_back({{"card", h.card}, {"volume_ml", h.amount}});
+        listIn(j, "paints").push_back({{"card", h.card}, {"volume_ml", h.amount}});
     if (!s.glues.empty()) j["glues"] = s.glues;
     j["foil"] = {{"mass_g_per_m2", s.foil.mass_g_m2},
                  {"width_mm", s.foil.width_mm},
@@ -129,9 +130,9 @@ Json stockJson(const Stock& s) {
                {"oven_fan", shop.fan},
                {"lead_days", shop.leadDays}};
         for (double mm : shop.strips_mm)
-            o["strips"].push_back({{"thickness_mm", mm}});
+            listIn(o, "strips").push_back({{"thickness_mm", mm}});
         for (const fill::RollerReading& r : shop.roller)
-            o["roller"].push_back({{"setting", r.setting}, {"thickness_mm", r.thickness_mm}});
+            listIn(o, "roller").push_back({{"setting", r.setting}, {"thickness_mm", r.thickness_mm}});
         if (!(shop.hands == fill::Hands{}))
             o["hands"] = {{"pinch_N", shop.hands.pinch_N},
                           {"pinch_half_width_mm", shop.hands.pinchHalf_mm},
@@ -146,21 +147,23 @@ Json stockJson(const Stock& s) {
                              {"settled_min", shop.oven.settled_min},
                              {"readings", shop.oven.readings}};
         for (const fill::BreakTest& t : shop.breaks)
-            o["break_tests"].push_back({{"clay", t.clay},
-                                        {"date", t.date},
-                                        {"note", t.note},
-                                        {"diameter_mm", t.diameter_mm},
-                                        {"span_mm", t.span_mm},
-                                        {"force_N", t.force_N}});
+            listIn(o, "break_tests")
+                .push_back({{"clay", t.clay},
+                            {"date", t.date},
+                            {"note", t.note},
+                            {"diameter_mm", t.diameter_mm},
+                            {"span_mm", t.span_mm},
+                            {"force_N", t.force_N}});
         j["shop"] = std::move(o);
     }
     for (const wire::WearTest& t : s.wearTests)
-        j["wear_tests"].push_back({{"spool", t.spool},
-                                   {"date", t.date},
-                                   {"joint", t.joint},
-                                   {"shot", t.shot},
-                                   {"share", t.share},
-                                   {"broke", t.broke}});
+        listIn(j, "wear_tests")
+            .push_back({{"spool", t.spool},
+                        {"date", t.date},
+                        {"joint", t.joint},
+                        {"shot", t.shot},
+                        {"share", t.share},
+                        {"broke", t.broke}});
     if (!s.bendTests.empty() || !s.hangTests.empty()) j["wire_tests"] = wireTestsJson(s.bendTests, s.hangTests);
     return j;
 }
@@ -255,18 +258,18 @@ std::string writeProduction(const Production& p, bool indented) {
             scheme["relief"] = {{"texture", wordOf(kTextures, s.relief.texture)},
                                 {"depth_mm", s.relief.depth_mm},
                                 {"pitch_mm", s.relief.pitch_mm}};
-        j["schemes"].push_back(std::move(scheme));
+        listIn(j, "schemes").push_back(std::move(scheme));
     }
     j["puppets"] = Json::array();
     for (const body::Puppet& x : p.puppets)
-        j["puppets"].push_back(puppetJson(x));
+        listIn(j, "puppets").push_back(puppetJson(x));
     if (p.calendar) j["calendar"] = calendarJson(*p.calendar);
     for (const document::StepMove& m : p.moves)
-        j["moves"].push_back(moveJson(m));
+        listIn(j, "moves").push_back(moveJson(m));
     for (const LogEntry& e : p.log)
-        j["log"].push_back(logEntryJson(e));
+        listIn(j, "log").push_back(logEntryJson(e));
     for (const Shot& s : p.shots)
-        j["shots"].push_back(shotJson(s));
+        listIn(j, "shots").push_back(shotJson(s));
     addExtras(j, p.extras);
     addUnknown(j, p.unknown);
     return j.dump(indented ? 1 : -1) + "\n";

@@ -58,7 +58,7 @@ Json layersJson(const Layers& l) {
     for (const Coat& c : l.coats) {
         Json coat{{"clay", c.clay}, {"thickness_mm", c.thickness_mm}};
         if (c.load != 0) coat["load"] = c.load;
-        j["coats"].push_back(std::move(coat));
+        listIn(j, "coats").push_back(std::move(coat));
     }
     if (l.relief != 0) j["relief"] = l.relief;
     if (l.skinAcrossGaps) j["skin_across_gaps"] = true;
@@ -123,7 +123,7 @@ Segment readSegment(Reader& r) {
 Json segmentJson(const Segment& s) {
     Json o{{"name", s.name}};
     for (const Station& t : s.stations) {
-        o["stations"].push_back({{"at", t.at}, {"a_mm", t.a_mm}, {"b_mm", t.b_mm}});
+        listIn(o, "stations").push_back({{"at", t.at}, {"a_mm", t.a_mm}, {"b_mm", t.b_mm}});
         if (t.skin_mm) o["stations"].back()["skin_mm"] = *t.skin_mm;
     }
     if (Json l = layersJson(s.layers); !l.empty()) o["layers"] = l;
@@ -162,14 +162,14 @@ Json limbJson(const Limb& l) {
     if (l.whip) o["whip"] = true, o["whip_posed"] = wordOf(kPosings, l.posing);
     if (!l.hangsOnLimb.empty()) o["hangs_on"] = {{"limb", l.hangsOnLimb}, {"joint", l.hangsOnJoint}};
     for (const Joint& j : l.joints)
-        o["joints"].push_back(jointJson(j));
+        listIn(o, "joints").push_back(jointJson(j));
     for (const Segment& s : l.segments)
-        o["segments"].push_back(segmentJson(s));
+        listIn(o, "segments").push_back(segmentJson(s));
     if (l.tieDown) o["tie_down"] = {{"wires", l.tieDown->wires}, {"depth_mm", l.tieDown->depth_mm}};
     if (l.pick) o["wire"] = {{"spool", l.pick->spool}, {"strands", l.pick->strands}, {"lay_mm", l.pick->lay_mm}};
     if (l.pick)
         for (const StrandDrop& d : l.pick->drops)
-            o["wire"]["drops"].push_back({{"after", d.joint}, {"strands", d.strands}});
+            listIn(o["wire"], "drops").push_back({{"after", d.joint}, {"strands", d.strands}});
     if (!l.noWire.empty()) o["no_wire"] = l.noWire;
     if (l.cut_mm) o["cut_mm"] = *l.cut_mm;
     if (l.wraps != 0) o["wraps"] = l.wraps;
@@ -228,7 +228,7 @@ Json poseJson(const Pose& p) {
         if (a.right) j["right"] = true;
         if (a.forth_rad != 0) j["forth_deg"] = exactDegrees(a.forth_rad);
         if (a.aside_rad != 0) j["aside_deg"] = exactDegrees(a.aside_rad);
-        o["angles"].push_back(j);
+        listIn(o, "angles").push_back(j);
     }
     return o;
 }
@@ -276,33 +276,34 @@ void readSheet(Reader& r, Puppet& p) {
 void addSheet(Json& o, const Puppet& p) {
     if (!(p.board == Pose{})) o["board"] = poseJson(p.board);
     for (const Pose& x : p.poses)
-        o["poses"].push_back(poseJson(x));
+        listIn(o, "poses").push_back(poseJson(x));
     for (const Picture& x : p.pictures) {
-        o["pictures"].push_back({{"file", x.file},
-                                 {"side", x.side},
-                                 {"x_mm", x.x_mm},
-                                 {"y_mm", x.y_mm},
-                                 {"mm_per_px", x.mm_px},
-                                 {"angle_deg", exactDegrees(x.angle_rad)},
-                                 {"strength", x.strength},
-                                 {"crop_left", x.cropLeft},
-                                 {"crop_top", x.cropTop},
-                                 {"crop_right", x.cropRight},
-                                 {"crop_bottom", x.cropBottom}});
+        listIn(o, "pictures")
+            .push_back({{"file", x.file},
+                        {"side", x.side},
+                        {"x_mm", x.x_mm},
+                        {"y_mm", x.y_mm},
+                        {"mm_per_px", x.mm_px},
+                        {"angle_deg", exactDegrees(x.angle_rad)},
+                        {"strength", x.strength},
+                        {"crop_left", x.cropLeft},
+                        {"crop_top", x.cropTop},
+                        {"crop_right", x.cropRight},
+                        {"crop_bottom", x.cropBottom}});
         Json& y = o["pictures"].back();
         if (x.seen) y["seen_from"] = wordOf(kSeen, *x.seen);
         if (x.width_px > 0) y["width_px"] = x.width_px, y["height_px"] = x.height_px;
         if (x.figureBottom > x.figureTop) y["figure_top"] = x.figureTop, y["figure_bottom"] = x.figureBottom;
     }
     for (const Proportion& x : p.proportions)
-        o["proportions"].push_back({{"key", x.key}, {"target", x.target}, {"tolerance", x.tolerance}});
+        listIn(o, "proportions").push_back({{"key", x.key}, {"target", x.target}, {"tolerance", x.tolerance}});
     for (const Measure& m : p.measures) {
         Json j{{"name", m.name},           {"from_x_mm", m.from_mm.x}, {"from_y_mm", m.from_mm.y},
                {"from_z_mm", m.from_mm.z}, {"to_x_mm", m.to_mm.x},     {"to_y_mm", m.to_mm.y},
                {"to_z_mm", m.to_mm.z}};
         if (m.measured_mm) j["measured_mm"] = *m.measured_mm;
         if (m.other_mm) j["other_side_mm"] = *m.other_mm;
-        o["measures"].push_back(j);
+        listIn(o, "measures").push_back(j);
     }
     if (p.rig) o["rig"] = {{"limb", p.rig->limb}, {"segment", p.rig->segment + 1}};
 }
@@ -380,43 +381,43 @@ Json puppetJson(const Puppet& p) {
     if (p.wants.mostStrands != usual.mostStrands) wants["most_strands"] = p.wants.mostStrands;
     if (!p.wants.mayDrop) wants["strands_may_drop"] = false;
     for (double d : p.wants.disliked_mm)
-        wants["disliked_gauges"].push_back({{"diameter_mm", d}});
+        listIn(wants, "disliked_gauges").push_back({{"diameter_mm", d}});
     if (p.wants.thisPoseOnly) wants["this_pose_only"] = true;
     for (const body::StepOrder& order : p.wants.order)
-        wants["step_order"].push_back({{"first", order.first}, {"then", order.then}});
+        listIn(wants, "step_order").push_back({{"first", order.first}, {"then", order.then}});
     if (p.wants.begin != usual.begin) wants["begin_with"] = wordOf(kBegins, p.wants.begin);
     if (p.wants.baseTurn != usual.baseTurn) wants["base"] = wordOf(kBaseTurns, p.wants.baseTurn);
     if (p.wants.steadied) wants["steadied"] = true;
     for (const LeftPoint& x : p.left) {
-        o["left"].push_back({{"point", x.key}});
+        listIn(o, "left").push_back({{"point", x.key}});
         if (!x.because.empty()) o["left"].back()["because"] = x.because;
     }
     if (p.wants.acting != Acting::plain) o["wants"]["acting"] = wordOf(kActing, p.wants.acting);
     if (p.wants.feetDown != 0) o["wants"]["feet_down"] = p.wants.feetDown;
     for (const std::string& pose : p.wants.shot)
-        o["wants"]["shot"].push_back({{"pose", pose}});
+        listIn(o["wants"], "shot").push_back({{"pose", pose}});
     if (p.wants.poseEvery_s != 1) o["wants"]["pose_every_s"] = p.wants.poseEvery_s;
     if (p.wants.camera_rad != 0) o["wants"]["camera_deg"] = exactDegrees(p.wants.camera_rad);
     if (p.wants.bakes != BakeSchool::once) o["wants"]["bakes"] = wordOf(kSchools, p.wants.bakes);
     for (const OvenLoad& load : p.wants.loads) {
         Json b{{"name", load.name}, {"with_earlier", load.withEarlier}};
         for (const std::string& id : load.limbs)
-            b["limbs"].push_back({{"limb", id}});
+            listIn(b, "limbs").push_back({{"limb", id}});
         for (const std::string& id : load.masses)
-            b["masses"].push_back({{"mass", id}});
+            listIn(b, "masses").push_back({{"mass", id}});
         if (load.set_C != 0) b["set_C"] = load.set_C;
         if (load.minutes != 0) b["minutes"] = load.minutes;
-        o["wants"]["loads"].push_back(std::move(b));
+        listIn(o["wants"], "loads").push_back(std::move(b));
     }
     for (const std::string& card : p.wants.inOven)
-        o["wants"]["in_oven"].push_back({{"card", card}});
+        listIn(o["wants"], "in_oven").push_back({{"card", card}});
     if (!p.note.empty()) o["note"] = p.note;
     for (const Puppet& second : p.aside)
-        o["aside"].push_back(puppetJson(second));
+        listIn(o, "aside").push_back(puppetJson(second));
     for (const Limb& l : p.limbs)
-        o["limbs"].push_back(limbJson(l));
+        listIn(o, "limbs").push_back(limbJson(l));
     for (const Mass& m : p.masses)
-        o["masses"].push_back(massJson(m));
+        listIn(o, "masses").push_back(massJson(m));
     addSheet(o, p);
     addThings(o, p.things);
     addExtras(o, p.extras);

@@ -214,6 +214,12 @@ void addUnknown(Json& root, const Reader::Unknown& unknown) {
                 if (!at->contains(key)) (*at)[key] = Json::parse(text);
 }
 
+Json& listIn(Json& object, const std::string& key) {
+    Json& list = object[key];
+    if (list.is_null()) list = Json::array();
+    return list;
+}
+
 Result<Json> parseJson(const std::string& text, const std::string& place) {
     if (text.size() > kMostBytes)
         return Fault{place, words("%1 MB of text", text.size() >> 20), words("are more than 16 MB")};

@@ -109,6 +109,10 @@ private:
 /// in a list as long as it was; what is no longer there takes its keys with it. Known keys are never touched.
 void addUnknown(Json& root, const Reader::Unknown& unknown);
 
+/// The list of an object by its key, empty when it is not there yet. (A value that the library itself turns into a list
+/// while one is put into it is neither when memory runs out between, and cannot be taken down.)
+Json& listIn(Json& object, const std::string& key);
+
 /// Text to JSON with limits: at most 16 MB and 24 levels; numbers beyond the range of a double are refused.
 Result<Json> parseJson(const std::string& text, const std::string& place);
 

@@ -79,19 +79,19 @@ Json shotJson(const Shot& s) {
             if (h.right) o["right"] = true;
             if (!h.forth_rad.empty()) o["forth_deg"] = degrees(h.forth_rad);
             if (!h.aside_rad.empty()) o["aside_deg"] = degrees(h.aside_rad);
-            k["histories"].push_back(std::move(o));
+            listIn(k, "histories").push_back(std::move(o));
         }
         for (const document::MotionLink& l : c.links) {
             Json o{{"from", l.from}, {"limb", l.limb}, {"joint", l.joint}};
             if (l.right) o["right"] = true;
-            k["links"].push_back(std::move(o));
+            listIn(k, "links").push_back(std::move(o));
         }
-        j["cast"].push_back(std::move(k));
+        listIn(j, "cast").push_back(std::move(k));
     }
     for (const Shot::Break& b : s.breaks) {
         Json o{{"puppet", b.puppet}, {"limb", b.limb}, {"joint", b.joint}, {"copy", b.copy}, {"frame", b.frame}};
         if (b.right) o["right"] = true;
-        j["breaks"].push_back(std::move(o));
+        listIn(j, "breaks").push_back(std::move(o));
     }
     return j;
 }

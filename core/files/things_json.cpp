@@ -88,7 +88,7 @@ public:
     }
     template <class Value> void list(const char* key, const char* one, std::vector<Value>& v) {
         for (const Value& x : v)
-            m_j[key].push_back({{one, x}});
+            listIn(m_j, key).push_back({{one, x}});
     }
 
 private:
@@ -158,7 +158,7 @@ template <class T> Json oneJson(T t) {
 }
 template <class T> void addList(Json& puppet, const char* key, const std::vector<T>& list) {
     for (const T& t : list)
-        puppet[key].push_back(oneJson(t));
+        listIn(puppet, key).push_back(oneJson(t));
 }
 
 } // namespace

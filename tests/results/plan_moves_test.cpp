@@ -120,7 +120,8 @@ TEST_CASE("What is done is off the shelf and needed no more, and comes back when
         if (h.card == uses[0].card) CHECK(h.amount == 0);
 }
 
-TEST_CASE("After a change what is planned for the next days stays where it was as far as the end allows", "[results]") {
+TEST_CASE("After a change what is planned for the next days stays where it was as far as the end allows",
+          "[results][numbers]") {
     const Case before = caseOf([](document::Production&) {}, 300);
     Begins begins;
     for (const Planned& s : before.plan.steps)

@@ -238,7 +238,8 @@ TEST_CASE("Of builds said to hold in eight of ten, seven to nine of ten hold", "
     CHECK(held <= 180);
 }
 
-TEST_CASE("Ways to hold a deadline are what solving anew with them gives, the cheapest that holds first", "[results]") {
+TEST_CASE("Ways to hold a deadline are what solving anew with them gives, the cheapest that holds first",
+          "[results][numbers]") {
     const Case c = caseOf([](document::Production& p) {
         for (auto& x : p.puppets)
             x.deadline.reset();

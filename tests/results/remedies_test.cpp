@@ -120,7 +120,7 @@ TEST_CASE("Where no single change is enough, two are, and neither can do less", 
     CHECK(tried >= 1);
 }
 
-TEST_CASE("A rig hangs a bird by its body, above its weight, not by its beak", "[results]") {
+TEST_CASE("A rig hangs a bird by its body, above its weight, not by its beak", "[results][numbers]") {
     const Production& p = demo();
     const auto r = reportOf(p, 2);
     const auto remedies = calcRemedies(p, 2, 1, shippedCards(), tables());
