@@ -10,6 +10,7 @@
 #include <QRegularExpression>
 #include <QSvgRenderer>
 #include <QXmlStreamReader>
+#include <QtEndian>
 #include <algorithm>
 #include <optional>
 #include <vector>
@@ -31,6 +32,20 @@ QString whyTooLarge(QSize size) {
         .arg(size.height())
         .arg(kMostPixels);
 }
+
+/// A part of a PNG that claims more bytes than there are would be given them all before it is read.
+bool claimsTooMuch(const QByteArray& bytes) {
+    constexpr qsizetype kMark = 8, kAround = 12;
+    if (!bytes.startsWith("\x89PNG\r\n\x1a\n")) return false;
+    for (qsizetype at = kMark; bytes.size() - at >= kAround;) {
+        const qsizetype length = qFromBigEndian<quint32>(bytes.constData() + at);
+        if (length > bytes.size() - at - kAround) return true;
+        at += kAround + length;
+    }
+    return false;
+}
+
+QString whyDamaged() { return Say::tr("the picture is damaged: save it anew"); }
 
 QString whyTooHeavy() {
     return Say::tr("the picture is larger than %1 MB: make it smaller").arg(document::kMostPictureBytes >> 20);
@@ -139,6 +154,7 @@ QString whyRefused(const QByteArray& data) {
                 if (!at.startsWith(u"data:", Qt::CaseInsensitive)) continue;
                 // A picture that is carried along counts as one that stands by itself, and all of them as one.
                 QByteArray bytes = QByteArray::fromBase64(at.mid(at.indexOf(u',') + 1).toLatin1());
+                if (claimsTooMuch(bytes)) return whyDamaged();
                 QBuffer buffer(&bytes);
                 const QSize size = QImageReader(&buffer).size();
                 if (!size.isValid()) continue;
@@ -189,6 +205,7 @@ QImage readPicture(const std::string& bytes, QString* why, int mostSide) {
         svg.render(&p);
         return image;
     }
+    if (claimsTooMuch(data)) return refuse(whyDamaged());
     QBuffer buffer(&data);
     QImageReader reader(&buffer);
     reader.setAutoTransform(true);
@@ -199,7 +216,7 @@ QImage readPicture(const std::string& bytes, QString* why, int mostSide) {
     if (const QString reason = whyTooLarge(size); !reason.isEmpty()) return refuse(reason);
     if (const QSize wanted = scaledTo(size, mostSide); wanted != size) reader.setScaledSize(wanted);
     const QImage image = reader.read();
-    return image.isNull() ? refuse(Say::tr("the picture is damaged: save it anew")) : image;
+    return image.isNull() ? refuse(whyDamaged()) : image;
 }
 
 std::optional<QByteArray> readPictureBytes(const QString& path, QString* why) {

@@ -11,6 +11,7 @@
 #include <QProcess>
 #include <QTemporaryDir>
 #include <QTimer>
+#include <sys/resource.h>
 
 using results::Station;
 
@@ -401,6 +402,22 @@ TEST_CASE("A picture's size is looked at first, wherever it comes in: carried by
     CHECK(why.startsWith("huge.png: it is 60000"));
     CHECK(app::readPictureFile(dir.filePath("none.png"), &why).isNull());
     CHECK(why.startsWith("none.png: "));
+    // A part that claims 1.7 GB of a file of a few hundred bytes is not given them.
+    QByteArray small;
+    QBuffer out(&small);
+    REQUIRE(out.open(QIODevice::WriteOnly));
+    REQUIRE(QImage(12, 9, QImage::Format_RGB32).save(&out, "PNG"));
+    CHECK_FALSE(app::readPicture(small.toStdString(), &why).isNull());
+    small.insert(small.size() - 12, QByteArray::fromHex("67000025") + "tEXtdate");
+    const auto ever = [] {
+        rusage use{};
+        getrusage(RUSAGE_SELF, &use);
+        return use.ru_maxrss;
+    };
+    const long before = ever();
+    CHECK(app::readPicture(small.toStdString(), &why).isNull());
+    CHECK(why.contains("damaged"));
+    CHECK(ever() - before < 100'000);
     // What a file's diary holds is shown or not, and the desk goes on.
     document::Production p = demo();
     document::LogEntry entry;
