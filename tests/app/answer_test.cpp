@@ -127,18 +127,6 @@ TEST_CASE("A way out is tried on the whole desk and put back; nothing of it is s
     CHECK(desk.document().production() == *before);
 }
 
-TEST_CASE("What a way out helps stays on the bench when it holds and another joint is the weakest") {
-    Desk desk;
-    desk.station(Station::wire);
-    auto* list = desk.window.findChild<app::RemediesList*>();
-    REQUIRE(QTest::qWaitFor([&] { return list && !list->busy() && !list->remedies().empty(); }, 60000));
-    CHECK(desk.document().selection() == app::Selection{});
-    desk.click("applyRemedy0");
-    Desk::settle();
-    CHECK(desk.report().choice.limbs[2].state == choice::State::holds);
-    CHECK(desk.document().selection() == app::Selection{app::Selection::Kind::joint, 2, 2, false});
-}
-
 TEST_CASE("The answer is copied as text, the bench as a picture") {
     Desk desk;
     desk.station(Station::wire);

@@ -43,8 +43,7 @@ RemediesList::RemediesList(Document& document, QWidget* parent) : QWidget(parent
     hide();
 }
 
-void RemediesList::show(int limb, int joint) {
-    m_joint = joint;
+void RemediesList::show(int limb) {
     // While one is tried out the others stay offered as they were.
     if (m_document.isTrial() && !m_remedies.empty()) return;
     if (m_tried >= 0) {
@@ -169,16 +168,10 @@ void RemediesList::rows() {
     updateGeometry();
 }
 
-void RemediesList::keepInHand() {
-    if (m_document.selection().kind == Selection::Kind::none && m_limb >= 0 && m_joint >= 0)
-        m_document.select({Selection::Kind::joint, m_limb, m_joint, false});
-}
-
 void RemediesList::tryOut(std::size_t index) {
     if (index >= m_remedies.size()) return;
     if (m_tried == static_cast<int>(index) && m_document.isTrial()) return m_document.endTrial();
     const results::Remedy r = m_remedies[index];
-    keepInHand();
     m_document.endTrial();
     auto tried = results::applyRemedy(m_document.production(), m_document.shippedCards(), m_document.puppetIndex(), r);
     if (!tried) return Q_EMIT m_document.refused(spoken(tried.fault()));
@@ -190,7 +183,6 @@ void RemediesList::tryOut(std::size_t index) {
 void RemediesList::apply(std::size_t index) {
     if (index >= m_remedies.size()) return;
     const results::Remedy r = m_remedies[index];
-    keepInHand();
     const QString name = tr("Remedy: %1").arg(Say::remedy(r, m_document).section('\n', 0, 0));
     m_document.change(name, [&](const document::Edits&) {
         return results::applyRemedy(m_document.production(), m_document.shippedCards(), m_document.puppetIndex(), r);

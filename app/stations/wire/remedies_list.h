@@ -17,8 +17,8 @@ class RemediesList : public QWidget {
     Q_OBJECT
 public:
     explicit RemediesList(Document& document, QWidget* parent = nullptr);
-    /// The limb to help, by the joint that stands on the bench; nothing is asked for one that holds.
-    void show(int limb, int joint);
+    /// The limb to help; nothing is asked for one that holds.
+    void show(int limb);
     bool busy() const { return m_busy; }
     const std::vector<results::Remedy>& remedies() const { return m_remedies; }
 
@@ -27,8 +27,6 @@ private:
     void finish(quint64 ticket, std::vector<results::Remedy> found);
     void rows();
     void apply(std::size_t index);
-    /// What was helped stays on the bench, also where another joint is the weakest then.
-    void keepInHand();
     /// Shows the whole desk as it would be, or puts it back.
     void tryOut(std::size_t index);
 
@@ -40,7 +38,7 @@ private:
     /// The worker's own, kept from one question to the next.
     std::shared_ptr<choice::ChoiceMemo> m_memo = std::make_shared<choice::ChoiceMemo>();
     Worker m_worker;
-    int m_limb = -1, m_joint = -1;
+    int m_limb = -1;
     quint64 m_ticket = 0;
     int m_tried = -1;   ///< which one is shown
     bool m_all = false; ///< more than the first

@@ -445,7 +445,7 @@ void WirePage::show(const results::Report& r) {
                   {tr("none: bends along its length"), 1.0}},
                  joint.edge);
     m_need->show(d.needFilm_s);
-    m_remedies->show(m_limb, d.joint);
+    m_remedies->show(m_limb);
     showLeaf();
     m_moves->show(joint.movesPerSecond);
     m_forming->show(joint.formingBends);
