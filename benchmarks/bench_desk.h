@@ -9,16 +9,20 @@
 namespace enkinet::bench {
 
 /// Settings are kept in a folder that goes with the program.
-inline void useHome(const QTemporaryDir& home) {
-    for (const char* name : {"XDG_CONFIG_HOME", "XDG_DATA_HOME"})
-        qputenv(name, home.path().toUtf8());
-}
-
-struct BenchDesk {
+struct BenchHome {
     QTemporaryDir home;
+
+    BenchHome() {
+        app::keepMemoryTogether();
+        for (const char* name : {"XDG_CONFIG_HOME", "XDG_DATA_HOME"})
+            qputenv(name, home.path().toUtf8());
+    }
+};
+
+struct BenchDesk : BenchHome {
     QApplication app;
 
-    BenchDesk(int& argc, char** argv) : app((app::keepMemoryTogether(), useHome(home), argc), argv) {
+    BenchDesk(int& argc, char** argv) : app(argc, argv) {
         QApplication::setApplicationName("enkinet");
         app::applyLanguage("en");
         app::applyLook(app);

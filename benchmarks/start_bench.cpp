@@ -78,8 +78,7 @@ int one(int argc, char** argv, const QString& what) {
 int main(int argc, char** argv) {
     if (argc > 1) return one(argc, argv, argv[1]);
     QCoreApplication app(argc, argv);
-    QTemporaryDir home;
-    enkinet::bench::useHome(home);
+    const enkinet::bench::BenchHome home;
     std::map<QString, std::map<QString, std::vector<std::pair<double, double>>>> all;
     for (int round = 0; round < 9; ++round)
         for (const char* what : {"empty", "bare", "demo"}) {

@@ -1,4 +1,5 @@
 #include "base/units.h"
+#include "files/reader.h"
 #include "puppet_command.h"
 #include <algorithm>
 #include <fmt/format.h>
@@ -93,13 +94,14 @@ Json limbJson(const document::Production& p, const body::Puppet& puppet, const c
     j["diameter_mm"] = c.bundle.diameter_mm, j["strands"] = c.bundle.strands;
     j["lay_mm"] = c.bundle.lay_mm > 0 ? Json(c.bundle.lay_mm) : Json(nullptr);
     for (const choice::Ending& e : choice::findEndings(l, c))
-        j["endings"].push_back({{"after", limb.joints[static_cast<std::size_t>(e.joint)].id}, {"strands", e.strands}});
+        files::listIn(j, "endings")
+            .push_back({{"after", limb.joints[static_cast<std::size_t>(e.joint)].id}, {"strands", e.strands}});
     j["state"] = stateWord(l.state), j["pinned"] = l.pinned;
     j["reserve"] = numberJson(l.reserve), j["less_reserve_than_wanted"] = l.thin;
     j["candidates"] = l.candidates().size(), j["fitting"] = l.fitting;
     j["joints"] = Json::array();
     for (std::size_t i = 0; i < l.demands.size(); ++i)
-        j["joints"].push_back(jointJson(limb, l.demands[i], l.verdicts[i]));
+        files::listIn(j, "joints").push_back(jointJson(limb, l.demands[i], l.verdicts[i]));
     return j;
 }
 
@@ -119,15 +121,15 @@ void chooseRun(const std::string& path, bool json, Run& run) {
                {"stances", Json::array()},
                {"limbs", Json::array()}};
         for (const choice::Footing& f : r.choice.footings)
-            j["stances"].push_back(
-                {{"feet", f.down},
-                 {"stable", f.stable},
-                 {"feet_g", f.feet_g},
-                 {"largest_droop_mm",
-                  f.droop_mm.empty() ? 0 : *std::max_element(f.droop_mm.begin(), f.droop_mm.end())}});
+            files::listIn(j, "stances")
+                .push_back({{"feet", f.down},
+                            {"stable", f.stable},
+                            {"feet_g", f.feet_g},
+                            {"largest_droop_mm",
+                             f.droop_mm.empty() ? 0 : *std::max_element(f.droop_mm.begin(), f.droop_mm.end())}});
         for (const choice::LimbChoice& l : r.choice.limbs)
-            j["limbs"].push_back(limbJson(production, puppet, l));
-        all["puppets"].push_back(j);
+            files::listIn(j, "limbs").push_back(limbJson(production, puppet, l));
+        files::listIn(all, "puppets").push_back(j);
         if (json) return;
         fmt::print("{}, {:.0f} mm, {:.0f} g\n", puppet.name, puppet.height_mm, r.choice.totals.mass_g());
         for (const Json& l : j["limbs"]) {

@@ -1,6 +1,7 @@
 #include "base/units.h"
 #include "files/container.h"
 #include "files/pattern_file.h"
+#include "files/reader.h"
 #include "puppet_command.h"
 #include <filesystem>
 #include <fmt/format.h>
@@ -25,10 +26,11 @@ Json puppetFill(const document::Production& p, const body::Puppet& puppet, const
                {"wire_g", part.wire.mass_g}};
         for (std::size_t k = 0; k < part.layers.coats.size(); ++k) {
             const body::Coat& c = part.layers.coats[k];
-            o["coats"].push_back({{"clay", c.clay},
-                                  {"thickness_mm", c.thickness_mm},
-                                  {"load", c.load},
-                                  {"mass_g", part.coats[k].mass_g}});
+            files::listIn(o, "coats")
+                .push_back({{"clay", c.clay},
+                            {"thickness_mm", c.thickness_mm},
+                            {"load", c.load},
+                            {"mass_g", part.coats[k].mass_g}});
         }
         for (const fill::PartSkin& s : r.skins)
             if (s.part == static_cast<int>(i) && s.coat >= 0) {
@@ -52,17 +54,19 @@ Json puppetFill(const document::Production& p, const body::Puppet& puppet, const
                 o["foil_m"] = fill::findFoilLength(roll, part.bulk.mass_g);
             }
         }
-        j["parts"].push_back(std::move(o));
+        files::listIn(j, "parts").push_back(std::move(o));
     }
     for (const results::Need& n : r.needs)
         if (n.ware == results::Ware::clay)
-            j["clays"].push_back(
-                {{"card", n.card}, {"needed_g", n.needed}, {"held_g", results::findHeld(p.stock, n.ware, n.card)}});
+            files::listIn(j, "clays")
+                .push_back(
+                    {{"card", n.card}, {"needed_g", n.needed}, {"held_g", results::findHeld(p.stock, n.ware, n.card)}});
     for (const fill::BakeBatch& b : r.bakes)
-        j["bakes"].push_back({{"set_C", b.set_C},
-                              {"minutes", numberJson(b.minutes)},
-                              {"soak_min", b.soak_min},
-                              {"parts", b.parts.size()}});
+        files::listIn(j, "bakes")
+            .push_back({{"set_C", b.set_C},
+                        {"minutes", numberJson(b.minutes)},
+                        {"soak_min", b.soak_min},
+                        {"parts", b.parts.size()}});
     for (const fill::Bake& b : r.bakePlan.bakes) {
         Json load{{"name", b.name},
                   {"coats", b.coats},
@@ -70,21 +74,22 @@ Json puppetFill(const document::Production& p, const body::Puppet& puppet, const
                   {"minutes", b.minutes},
                   {"needed_min", numberJson(b.needed_min)}};
         for (int part : b.fresh)
-            load["cures"].push_back(r.choice.parts[static_cast<std::size_t>(part)].label);
-        j["loads"].push_back(std::move(load));
+            files::listIn(load, "cures").push_back(r.choice.parts[static_cast<std::size_t>(part)].label);
+        files::listIn(j, "loads").push_back(std::move(load));
     }
     for (const fill::HeatEntry& e : r.bakePlan.ledger)
-        j["heat"].push_back({{"part", r.choice.parts[static_cast<std::size_t>(e.part)].label},
-                             {"coat", e.coat + 1},
-                             {"bakes", e.bakes},
-                             {"at_heat_min", e.atHeat_min},
-                             {"limit_min", e.limit_min}});
+        files::listIn(j, "heat").push_back({{"part", r.choice.parts[static_cast<std::size_t>(e.part)].label},
+                                            {"coat", e.coat + 1},
+                                            {"bakes", e.bakes},
+                                            {"at_heat_min", e.atHeat_min},
+                                            {"limit_min", e.limit_min}});
     for (const results::OpenPoint& o : r.open)
         if (o.station == results::Station::bulk || o.station == results::Station::skin)
-            j["warnings"].push_back({{"what", issueWord(o.issue)},
-                                     {"part", o.subject},
-                                     {"found", numberJson(o.found)},
-                                     {"limit", numberJson(o.limit)}});
+            files::listIn(j, "warnings")
+                .push_back({{"what", issueWord(o.issue)},
+                            {"part", o.subject},
+                            {"found", numberJson(o.found)},
+                            {"limit", numberJson(o.limit)}});
     return j;
 }
 
@@ -101,21 +106,23 @@ void fillRun(const std::string& path, bool json, Run& run) {
             for (const Json& w : j["warnings"])
                 fmt::print("  ! {}: {}\n", w["part"].get<std::string>(), w["what"].get<std::string>());
         }
-        all["puppets"].push_back(std::move(j));
+        files::listIn(all, "puppets").push_back(std::move(j));
     };
     // One shelf serves all puppets.
     forPuppets(path, run, each, [&](const auto&, const results::ProductionResult& result) {
         for (const results::Need& n : result.shopping.needs)
             if (n.ware == results::Ware::clay)
-                all["clays"].push_back(
-                    {{"card", n.card}, {"needed_g", n.needed}, {"held_g", n.held}, {"packs_to_buy", n.packs}});
+                files::listIn(all, "clays")
+                    .push_back(
+                        {{"card", n.card}, {"needed_g", n.needed}, {"held_g", n.held}, {"packs_to_buy", n.packs}});
         for (const fill::Substitute& x : result.shopping.substitutes)
-            all["substitutes"].push_back({{"clay", x.clay},
-                                          {"instead", x.instead},
-                                          {"missing_g", x.missing_g},
-                                          {"free_g", x.free_g},
-                                          {"own_bake", x.ownBake},
-                                          {"other_shrinkage", x.otherShrink}});
+            files::listIn(all, "substitutes")
+                .push_back({{"clay", x.clay},
+                            {"instead", x.instead},
+                            {"missing_g", x.missing_g},
+                            {"free_g", x.free_g},
+                            {"own_bake", x.ownBake},
+                            {"other_shrinkage", x.otherShrink}});
     });
     if (json && run.status == 0) std::cout << all.dump(1) << "\n";
 }

@@ -1,5 +1,6 @@
 // Paint: mixtures, recipes and films.
 #include "commands.h"
+#include "files/reader.h"
 #include "paint/film.h"
 #include "paint/recipe.h"
 #include "puppet_command.h"
@@ -166,7 +167,7 @@ void paintRun(const std::string& path, bool json, Run& run) {
                 fmt::print("  {:<10} {:<24} {} coats, {:.1f} ml\n", paint::roleName(l.role), l.card->name, l.coats,
                            l.ml);
         }
-        all["puppets"].push_back({{"id", puppet.id}, {"name", puppet.name}, {"schemes", schemes}});
+        files::listIn(all, "puppets").push_back({{"id", puppet.id}, {"name", puppet.name}, {"schemes", schemes}});
     });
     if (json && run.status == 0) std::cout << all.dump(1) << "\n";
 }

@@ -3,6 +3,7 @@
 #include "files/csv.h"
 #include "files/plan_file.h"
 #include "files/plan_json.h"
+#include "files/reader.h"
 #include "puppet_command.h"
 #include <chrono>
 #include <ctime>
@@ -131,41 +132,44 @@ Json planJson(const document::Production& p, const ProductionResult& all, const 
             holds[kPlaceWords[place]] = {isoTime(s.at.from), isoTime(s.at.placeTo)};
         const std::string person = files::personOf(p, s);
         last = std::max(last, s.at.done);
-        j["steps"].push_back(
-            {{"id", files::planId(p, s.step, step)},
-             {"puppet", p.puppets[static_cast<std::size_t>(s.step.puppet)].id},
-             {"copy", s.step.copy},
-             {"kind", make::keyOf(step.kind)},
-             {"subject", step.subject},
-             {"what", stepWords(step)},
-             {"start", isoTime(s.at.from)},
-             {"done", isoTime(s.at.done)},
-             {"work", work},
-             {"hands_min", hands},
-             {"wait_min", s.at.done - s.at.handsEnd},
-             {"person", person.empty() ? Json(s.at.person < 0 ? Json(nullptr) : Json(s.at.person + 1)) : Json(person)},
-             {"slack_min", s.at.slack},
-             {"finished", s.done || s.skipped},
-             {"holds", holds},
-             {"after", after}});
+        files::listIn(j, "steps")
+            .push_back({{"id", files::planId(p, s.step, step)},
+                        {"puppet", p.puppets[static_cast<std::size_t>(s.step.puppet)].id},
+                        {"copy", s.step.copy},
+                        {"kind", make::keyOf(step.kind)},
+                        {"subject", step.subject},
+                        {"what", stepWords(step)},
+                        {"start", isoTime(s.at.from)},
+                        {"done", isoTime(s.at.done)},
+                        {"work", work},
+                        {"hands_min", hands},
+                        {"wait_min", s.at.done - s.at.handsEnd},
+                        {"person",
+                         person.empty() ? Json(s.at.person < 0 ? Json(nullptr) : Json(s.at.person + 1)) : Json(person)},
+                        {"slack_min", s.at.slack},
+                        {"finished", s.done || s.skipped},
+                        {"holds", holds},
+                        {"after", after}});
     }
     std::optional<Minute> deadline;
     for (std::size_t i = 0; i < plan.puppets.size(); ++i) {
         const PlannedPuppet& x = plan.puppets[i];
         if (x.deadline) deadline = std::max(deadline.value_or(*x.deadline), *x.deadline);
-        j["puppets"].push_back({{"id", p.puppets[i].id},
-                                {"done", isoTime(x.end)},
-                                {"deadline", x.deadline ? Json(isoTime(*x.deadline)) : Json(nullptr)},
-                                {"late_min", x.late}});
+        files::listIn(j, "puppets")
+            .push_back({{"id", p.puppets[i].id},
+                        {"done", isoTime(x.end)},
+                        {"deadline", x.deadline ? Json(isoTime(*x.deadline)) : Json(nullptr)},
+                        {"late_min", x.late}});
     }
     j["wanted"] = Json::array();
     for (const results::PlannedCopy& c : plan.wanted)
-        j["wanted"].push_back({{"puppet", p.puppets[static_cast<std::size_t>(c.puppet)].id},
-                               {"copy", c.copy},
-                               {"shot", p.shots[static_cast<std::size_t>(c.shot)].id},
-                               {"by", isoTime(c.by)},
-                               {"done", isoTime(c.end)},
-                               {"late_min", c.late}});
+        files::listIn(j, "wanted")
+            .push_back({{"puppet", p.puppets[static_cast<std::size_t>(c.puppet)].id},
+                        {"copy", c.copy},
+                        {"shot", p.shots[static_cast<std::size_t>(c.shot)].id},
+                        {"by", isoTime(c.by)},
+                        {"done", isoTime(c.end)},
+                        {"late_min", c.late}});
     Calendar calendar = planning.calendar;
     calendar.start = plan.start;
     j["calendar"] = files::calendarJson(calendar);

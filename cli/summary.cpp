@@ -1,3 +1,4 @@
+#include "files/reader.h"
 #include "puppet_command.h"
 #include <fmt/format.h>
 #include <iostream>
@@ -35,23 +36,24 @@ void summaryRun(const std::string& path, bool json, Run& run) {
         Json needs = Json::array();
         for (const results::Need& n : r.needs)
             needs.push_back({{"name", n.name}, {"needed", n.needed}, {"price", n.price}});
-        all["puppets"].push_back({{"id", puppet.id},
-                                  {"name", puppet.name},
-                                  {"height_mm", puppet.height_mm},
-                                  {"parts", parts},
-                                  {"centre_of_mass", pointJson(t.centre)},
-                                  {"totals",
-                                   {{"mass_g", t.mass_g()},
-                                    {"skin_g", t.skin_g},
-                                    {"bulk_g", t.bulk_g},
-                                    {"cover_g", t.cover_g},
-                                    {"wire_g", t.wire_g}}},
-                                  {"bakes", bakes},
-                                  {"needs", needs},
-                                  {"price", r.price},
-                                  {"hands_on_min", r.plan.hands_min},
-                                  {"waiting_min", r.plan.wait_min},
-                                  {"elapsed_min", r.plan.elapsed_min}});
+        files::listIn(all, "puppets")
+            .push_back({{"id", puppet.id},
+                        {"name", puppet.name},
+                        {"height_mm", puppet.height_mm},
+                        {"parts", parts},
+                        {"centre_of_mass", pointJson(t.centre)},
+                        {"totals",
+                         {{"mass_g", t.mass_g()},
+                          {"skin_g", t.skin_g},
+                          {"bulk_g", t.bulk_g},
+                          {"cover_g", t.cover_g},
+                          {"wire_g", t.wire_g}}},
+                        {"bakes", bakes},
+                        {"needs", needs},
+                        {"price", r.price},
+                        {"hands_on_min", r.plan.hands_min},
+                        {"waiting_min", r.plan.wait_min},
+                        {"elapsed_min", r.plan.elapsed_min}});
         if (json) return;
         fmt::print("{}: {:.1f} g (skin {:.1f}, bulk {:.1f}, cover {:.1f}, wire {:.1f}), centre of mass {:.1f} mm above "
                    "the base\n",
@@ -62,13 +64,14 @@ void summaryRun(const std::string& path, bool json, Run& run) {
     };
     forPuppets(path, run, each, [&](const auto&, const results::ProductionResult& result) {
         for (const results::Need& n : result.shopping.needs)
-            all["shopping"].push_back({{"name", n.name},
-                                       {"needed", n.needed},
-                                       {"held", n.held},
-                                       {"packs_to_buy", n.packs},
-                                       {"buy", n.buy},
-                                       {"price", n.price},
-                                       {"buy_price", n.buyPrice}});
+            files::listIn(all, "shopping")
+                .push_back({{"name", n.name},
+                            {"needed", n.needed},
+                            {"held", n.held},
+                            {"packs_to_buy", n.packs},
+                            {"buy", n.buy},
+                            {"price", n.price},
+                            {"buy_price", n.buyPrice}});
         all["price"] = result.shopping.price, all["buy_price"] = result.shopping.buyPrice;
     });
     if (json && run.status == 0) std::cout << all.dump(1) << "\n";

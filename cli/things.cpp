@@ -1,4 +1,5 @@
 #include "base/units.h"
+#include "files/reader.h"
 #include "puppet_command.h"
 #include <fmt/format.h>
 #include <iostream>
@@ -70,81 +71,88 @@ Json puppetThings(const body::Puppet& p, const Report& r) {
     for (std::size_t i = 0; i < t.features.size(); ++i) {
         const body::Feature& f = t.features[i];
         const fill::FeatureWork& w = c.features[i];
-        j["features"].push_back({{"id", f.id},
-                                 {"name", f.name},
-                                 {"count", w.count()},
-                                 {"rows", w.rows},
-                                 {"spares", f.spares},
-                                 {"mass_g", w.mass_g},
-                                 {"ball_mm", w.ball_mm},
-                                 {"ball_last_mm", w.ballLast_mm},
-                                 {"seat_mm", w.seat_mm},
-                                 {"seat_depth_mm", w.seatDepth_mm},
-                                 {"sizes_mm", w.sizes_mm},
-                                 {"minutes", numberJson(w.minutes)},
-                                 {"minutes_least", numberJson(w.least_min)},
-                                 {"minutes_most", numberJson(w.most_min)},
-                                 {"break_even", numberJson(w.breakEven)},
-                                 {"before", stageWord(f.before)},
-                                 {"open", openOf(r, f.name)}});
+        files::listIn(j, "features")
+            .push_back({{"id", f.id},
+                        {"name", f.name},
+                        {"count", w.count()},
+                        {"rows", w.rows},
+                        {"spares", f.spares},
+                        {"mass_g", w.mass_g},
+                        {"ball_mm", w.ball_mm},
+                        {"ball_last_mm", w.ballLast_mm},
+                        {"seat_mm", w.seat_mm},
+                        {"seat_depth_mm", w.seatDepth_mm},
+                        {"sizes_mm", w.sizes_mm},
+                        {"minutes", numberJson(w.minutes)},
+                        {"minutes_least", numberJson(w.least_min)},
+                        {"minutes_most", numberJson(w.most_min)},
+                        {"break_even", numberJson(w.breakEven)},
+                        {"before", stageWord(f.before)},
+                        {"open", openOf(r, f.name)}});
     }
     for (std::size_t i = 0; i < t.bonds.size(); ++i) {
         const results::BondCheck& b = c.bonds[i];
         Json margins = Json::object();
         for (std::size_t k = 0; k < results::kBondLimits; ++k)
             if (std::isfinite(b.margin[k].value)) margins[results::kBondWords[k]] = b.margin[k].value;
-        j["bonds"].push_back({{"id", t.bonds[i].id},
-                              {"name", t.bonds[i].name},
-                              {"force_N", b.force_N},
-                              {"moment_Nmm", b.moment_Nmm},
-                              {"margins", margins},
-                              {"governs", b.governs < 0 ? Json("not checked") : Json(results::kBondWords[b.governs])},
-                              {"wall_mm", numberJson(b.wall_mm)},
-                              {"open", openOf(r, t.bonds[i].name)}});
+        files::listIn(j, "bonds")
+            .push_back({{"id", t.bonds[i].id},
+                        {"name", t.bonds[i].name},
+                        {"force_N", b.force_N},
+                        {"moment_Nmm", b.moment_Nmm},
+                        {"margins", margins},
+                        {"governs", b.governs < 0 ? Json("not checked") : Json(results::kBondWords[b.governs])},
+                        {"wall_mm", numberJson(b.wall_mm)},
+                        {"open", openOf(r, t.bonds[i].name)}});
     }
     if (c.base) j["base"] = baseJson(*c.base, r, p);
     for (std::size_t i = 0; i < t.sheets.size(); ++i)
-        j["sheets"].push_back({{"id", t.sheets[i].id},
-                               {"name", t.sheets[i].name},
-                               {"mass_g", c.sheets[i].mass_g},
-                               {"area_mm2", c.sheets[i].area_mm2},
-                               {"pattern_mm", c.sheets[i].pattern_mm},
-                               {"least_radius_mm", c.sheets[i].leastRadius_mm},
-                               {"raw", numberJson(c.sheets[i].raw)},
-                               {"web", c.sheets[i].web},
-                               {"span_mm", c.sheets[i].span_mm},
-                               {"opens_mm", c.sheets[i].most_mm},
-                               {"closes_mm", c.sheets[i].least_mm},
-                               {"stretch", c.sheets[i].stretch},
-                               {"fold", c.sheets[i].fold},
-                               {"stands", c.sheets[i].strain},
-                               {"open", openOf(r, t.sheets[i].name)}});
+        files::listIn(j, "sheets")
+            .push_back({{"id", t.sheets[i].id},
+                        {"name", t.sheets[i].name},
+                        {"mass_g", c.sheets[i].mass_g},
+                        {"area_mm2", c.sheets[i].area_mm2},
+                        {"pattern_mm", c.sheets[i].pattern_mm},
+                        {"least_radius_mm", c.sheets[i].leastRadius_mm},
+                        {"raw", numberJson(c.sheets[i].raw)},
+                        {"web", c.sheets[i].web},
+                        {"span_mm", c.sheets[i].span_mm},
+                        {"opens_mm", c.sheets[i].most_mm},
+                        {"closes_mm", c.sheets[i].least_mm},
+                        {"stretch", c.sheets[i].stretch},
+                        {"fold", c.sheets[i].fold},
+                        {"stands", c.sheets[i].strain},
+                        {"open", openOf(r, t.sheets[i].name)}});
     for (std::size_t i = 0; i < t.runs.size(); ++i)
-        j["runs"].push_back({{"id", t.runs[i].id},
-                             {"name", t.runs[i].name},
-                             {"wall_mm", c.runs[i].wall_mm},
-                             {"bend_mm", c.runs[i].bend_mm > 0 ? Json(c.runs[i].bend_mm) : Json(nullptr)},
-                             {"open", openOf(r, t.runs[i].name)}});
+        files::listIn(j, "runs").push_back(
+            {{"id", t.runs[i].id},
+             {"name", t.runs[i].name},
+             {"wall_mm", c.runs[i].wall_mm},
+             {"bend_mm", c.runs[i].bend_mm > 0 ? Json(c.runs[i].bend_mm) : Json(nullptr)},
+             {"open", openOf(r, t.runs[i].name)}});
     for (const fill::CuredPart& x : r.cured)
-        j["cured"].push_back({{"part", r.choice.parts[static_cast<std::size_t>(x.part)].label},
-                              {"breaks_at", x.at},
-                              {"strength_Nmm", x.strength_Nmm},
-                              {"knock_Nmm", x.knock_Nmm},
-                              {"handling_Nmm", x.handling_Nmm},
-                              {"tip_N", x.tip_N},
-                              {"bend_deg", radToDeg(x.bend_rad)},
-                              {"margin", x.margin()},
-                              {"thicker_mm", x.thicker_mm > 0 ? Json(x.thicker_mm) : Json(nullptr)}});
+        files::listIn(j, "cured")
+            .push_back({{"part", r.choice.parts[static_cast<std::size_t>(x.part)].label},
+                        {"breaks_at", x.at},
+                        {"strength_Nmm", x.strength_Nmm},
+                        {"knock_Nmm", x.knock_Nmm},
+                        {"handling_Nmm", x.handling_Nmm},
+                        {"tip_N", x.tip_N},
+                        {"bend_deg", radToDeg(x.bend_rad)},
+                        {"margin", x.margin()},
+                        {"thicker_mm", x.thicker_mm > 0 ? Json(x.thicker_mm) : Json(nullptr)}});
     for (const body::Prop& x : t.props)
-        j["props"].push_back(
-            {{"id", x.id}, {"name", x.name}, {"mass_g", x.mass_g}, {"pose", x.pose}, {"open", openOf(r, x.name)}});
+        files::listIn(j, "props")
+            .push_back(
+                {{"id", x.id}, {"name", x.name}, {"mass_g", x.mass_g}, {"pose", x.pose}, {"open", openOf(r, x.name)}});
     for (const body::Variant& v : t.variants)
-        j["variants"].push_back({{"id", v.id},
-                                 {"name", v.name},
-                                 {"slot", v.mass},
-                                 {"mass_g", v.weighed_g},
-                                 {"minutes", v.minutes},
-                                 {"open", openOf(r, v.name)}});
+        files::listIn(j, "variants")
+            .push_back({{"id", v.id},
+                        {"name", v.name},
+                        {"slot", v.mass},
+                        {"mass_g", v.weighed_g},
+                        {"minutes", v.minutes},
+                        {"open", openOf(r, v.name)}});
     return j;
 }
 
@@ -152,7 +160,7 @@ void thingsRun(const std::string& path, bool json, Run& run) {
     Json all{{"puppets", Json::array()}};
     forPuppets(path, run, [&](const auto&, const body::Puppet& puppet, const Report& r) {
         const Json j = puppetThings(puppet, r);
-        all["puppets"].push_back(j);
+        files::listIn(all, "puppets").push_back(j);
         if (json) return;
         fmt::print("{}\n", puppet.name);
         for (const Json& f : j["features"])

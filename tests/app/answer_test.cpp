@@ -1,6 +1,7 @@
 // The answer beside the bench: what is in view without scrolling, a way out tried and put back, and the answer copied.
 #include "stations/wire/remedies_list.h"
 #include "support/driven.h"
+#include "widgets/answer.h"
 #include <QClipboard>
 #include <QLabel>
 #include <QScrollArea>
@@ -125,6 +126,28 @@ TEST_CASE("A way out is tried on the whole desk and put back; nothing of it is s
     CHECK(desk.document().production() == *tried);
     desk.undo();
     CHECK(desk.document().production() == *before);
+}
+
+TEST_CASE("What a way out helps stays on the bench when it holds, until another is taken in hand") {
+    Desk desk;
+    desk.station(Station::wire);
+    auto* list = desk.window.findChild<app::RemediesList*>();
+    auto* head = qobject_cast<app::AnswerHead*>(desk.find<QLabel>("verdict")->parentWidget());
+    REQUIRE(head);
+    REQUIRE(head->subject() == "Knee");
+    REQUIRE(QTest::qWaitFor([&] { return !list->busy() && !list->remedies().empty(); }, 60000));
+    desk.click("applyRemedy0");
+    REQUIRE(QTest::qWaitFor([&] { return desk.document().undoStack().count() == 1; }, 5000));
+    Desk::settle();
+    CHECK(desk.report().choice.limbs[2].state == choice::State::holds);
+    CHECK(head->subject() == "Knee");
+    // Nothing was selected by it, so that other stations begin where they did.
+    CHECK(desk.document().selection() == app::Selection{});
+    desk.clickJoint("neck");
+    CHECK(head->subject() == "Neck");
+    desk.keys(Qt::Key_Escape);
+    Desk::settle();
+    CHECK(head->subject() != "Knee");
 }
 
 TEST_CASE("The answer is copied as text, the bench as a picture") {

@@ -35,6 +35,11 @@ TEST_CASE("F1 opens the guide at the station in hand; a word finds its pages, an
     CHECK(list->count() < guide->pages());
     CHECK(text->toPlainText().contains("grey card", Qt::CaseInsensitive));
     CHECK_FALSE(text->extraSelections().isEmpty());
+    // What it says of the desk is so.
+    words->clear();
+    QTest::keyClicks(words, "changes of a session");
+    CHECK(text->toPlainText().simplified().contains(
+        "the last " + QLocale("en").toString(desk.document().undoStack().undoLimit()) + " changes of a session"));
     words->clear();
     QTest::keyClicks(words, "zzxy");
     CHECK(list->count() == 0);

@@ -172,6 +172,7 @@ void RemediesList::tryOut(std::size_t index) {
     if (index >= m_remedies.size()) return;
     if (m_tried == static_cast<int>(index) && m_document.isTrial()) return m_document.endTrial();
     const results::Remedy r = m_remedies[index];
+    Q_EMIT helping();
     m_document.endTrial();
     auto tried = results::applyRemedy(m_document.production(), m_document.shippedCards(), m_document.puppetIndex(), r);
     if (!tried) return Q_EMIT m_document.refused(spoken(tried.fault()));
@@ -183,6 +184,7 @@ void RemediesList::tryOut(std::size_t index) {
 void RemediesList::apply(std::size_t index) {
     if (index >= m_remedies.size()) return;
     const results::Remedy r = m_remedies[index];
+    Q_EMIT helping();
     const QString name = tr("Remedy: %1").arg(Say::remedy(r, m_document).section('\n', 0, 0));
     m_document.change(name, [&](const document::Edits&) {
         return results::applyRemedy(m_document.production(), m_document.shippedCards(), m_document.puppetIndex(), r);

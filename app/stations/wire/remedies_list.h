@@ -22,6 +22,10 @@ public:
     bool busy() const { return m_busy; }
     const std::vector<results::Remedy>& remedies() const { return m_remedies; }
 
+Q_SIGNALS:
+    /// Before a way out is tried or applied.
+    void helping();
+
 private:
     void ask();
     void finish(quint64 ticket, std::vector<results::Remedy> found);

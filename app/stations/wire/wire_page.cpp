@@ -63,6 +63,9 @@ WirePage::WirePage(Document& d) : Page(d, results::Station::wire) {
     });
     m_remedies = new RemediesList(d);
     v->addWidget(m_remedies);
+    connect(m_remedies, &RemediesList::helping, this, [this] {
+        m_helped = Helped{document().puppetIndex(), m_limb, m_demand};
+    });
     m_stiffRow = new QWidget;
     auto* stiff = makeForm();
     stiff->setContentsMargins(0, 0, 0, 0);
@@ -303,25 +306,34 @@ void WirePage::pick(int candidate) {
     document().change(name, [&](const document::Edits& e) { return e.setPick(limb.id, pick); });
 }
 
+void WirePage::findWeakest(const results::Report& r) {
+    m_limb = -1;
+    for (const results::OpenPoint& p : r.open)
+        if (p.issue == results::Issue::limb_state && m_limb < 0) m_limb = p.limb, m_demand = p.demand;
+    if (m_limb < 0)
+        for (const choice::LimbChoice& l : r.choice.limbs)
+            if (l.worst >= 0 && m_limb < 0) m_limb = l.limb, m_demand = l.worst;
+    // A figure that stands still: the limb whose bare wire has least to spare.
+    double least = 1e300;
+    if (m_limb < 0)
+        for (const choice::LimbChoice& l : r.choice.limbs)
+            if (l.worstStill >= 0 && l.stillVerdicts[static_cast<std::size_t>(l.worstStill)].least() < least) {
+                least = l.stillVerdicts[static_cast<std::size_t>(l.worstStill)].least();
+                m_limb = l.limb, m_demand = -1;
+            }
+}
+
 void WirePage::show(const results::Report& r) {
     const Selection& s = document().selection();
-    m_limb = s.limb >= 0 && s.limb < static_cast<int>(r.choice.limbs.size()) ? s.limb : -1;
-    if (m_limb < 0) { // nothing selected: begin with the joint that needs help most
-        for (const results::OpenPoint& p : r.open)
-            if (p.issue == results::Issue::limb_state && m_limb < 0) m_limb = p.limb, m_demand = p.demand;
-        if (m_limb < 0)
-            for (const choice::LimbChoice& l : r.choice.limbs)
-                if (l.worst >= 0 && m_limb < 0) m_limb = l.limb, m_demand = l.worst;
-        // A figure that stands still: the limb whose bare wire has least to spare.
-        double least = 1e300;
-        if (m_limb < 0)
-            for (const choice::LimbChoice& l : r.choice.limbs)
-                if (l.worstStill >= 0 && l.stillVerdicts[static_cast<std::size_t>(l.worstStill)].least() < least) {
-                    least = l.stillVerdicts[static_cast<std::size_t>(l.worstStill)].least();
-                    m_limb = l.limb, m_demand = -1;
-                }
+    const auto limbs = static_cast<int>(r.choice.limbs.size());
+    if (s.limb >= 0 && s.limb < limbs) {
+        m_limb = s.limb, m_demand = document().selectedDemand();
+        m_helped.reset();
+    } else if (m_helped && m_helped->puppet == document().puppetIndex() && m_helped->limb < limbs) {
+        m_limb = m_helped->limb, m_demand = m_helped->demand;
     } else {
-        m_demand = document().selectedDemand();
+        m_helped.reset();
+        findWeakest(r);
     }
     const choice::LimbChoice* l = m_limb >= 0 ? &r.choice.limbs[static_cast<std::size_t>(m_limb)] : nullptr;
     const bool judged = l && m_demand >= 0 && m_demand < static_cast<int>(l->verdicts.size());

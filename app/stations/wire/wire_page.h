@@ -1,6 +1,7 @@
 #pragma once
 // Wire: will this joint hold, can a hand pose it, how long will it last; which wire the limb needs and why.
 #include "stations/page.h"
+#include <optional>
 
 class QPushButton;
 
@@ -64,6 +65,12 @@ private:
     ChoiceField* m_edge;
     QLabel* m_whyText;
     int m_limb = -1, m_demand = -1;
+    /// What was helped stays on the bench while nothing is selected, also where another joint is the weakest then.
+    struct Helped {
+        int puppet, limb, demand;
+    };
+    std::optional<Helped> m_helped;
+    void findWeakest(const results::Report& r);
     int m_asked = -1; ///< row of the table whose why is open
 };
 
