@@ -36,8 +36,7 @@ void WirePages::wirePage() {
             a.left() + 84, y + 6, a.width() - 84,
             Say::limbWire(limb, l, l.candidates()[static_cast<std::size_t>(l.chosen)],
                           cardName(m_production, m_r, c.spool)) +
-                tr(" · spool %1")
-                    .arg(QString::fromStdString(m_production.stock.spools[static_cast<std::size_t>(c.spool)].name)),
+                tr(" · spool %1").arg(Say::spool(m_production.stock.spools[static_cast<std::size_t>(c.spool)])),
             3.6);
         QStringList each;
         for (const choice::StrandGroup& g : c.groups) {
@@ -157,11 +156,11 @@ void WirePages::cuttingPage() {
     };
     for (const choice::SpoolPlan& plan : m_r.cutPlan) {
         const document::Spool& spool = m_production.stock.spools[static_cast<std::size_t>(plan.spool)];
-        m_pages.text(a.left(), y,
-                     tr("%1: %2 mm off the roll, %3 mm scrap")
-                         .arg(QString::fromStdString(spool.name), Say::number(plan.sawing.roll_mm, 0),
-                              Say::number(plan.sawing.scrap_mm, 0)),
-                     3.6, true);
+        m_pages.text(
+            a.left(), y,
+            tr("%1: %2 mm off the roll, %3 mm scrap")
+                .arg(Say::spool(spool), Say::number(plan.sawing.roll_mm, 0), Say::number(plan.sawing.scrap_mm, 0)),
+            3.6, true);
         y += 2;
         for (const solve::Sawn& one : plan.sawing.lengths) {
             QStringList pieces;
@@ -201,8 +200,7 @@ void WirePages::cuttingPage() {
             m_pages.painter().drawEllipse(QPointF(x + 4, y + h / 2), 1.5, 1.5);
             m_pages.text(x + 8, y + 5.5, limbOf(piece), 3, true);
             m_pages.text(x + 8, y + 9.8, tr("%1 mm").arg(Say::number(piece.length_mm, 0)), 3);
-            m_pages.text(x + 8, y + 14,
-                         QString::fromStdString(m_production.stock.spools[static_cast<std::size_t>(plan.spool)].name),
+            m_pages.text(x + 8, y + 14, Say::spool(m_production.stock.spools[static_cast<std::size_t>(plan.spool)]),
                          2.8, false, kGrey);
         }
 }

@@ -1,5 +1,6 @@
 #include "words/say.h"
 #include "base/gauge.h"
+#include "base/text.h"
 #include "base/units.h"
 #include "document/document.h"
 #include "document/spoken.h"
@@ -62,6 +63,16 @@ QString Say::diameter(double mm) {
         return QString::fromStdString(gaugeName(g.number));
     };
     return tr("%1 (near AWG %2, SWG %3)").arg(length(mm, 2), gauge(GaugeSystem::awg), gauge(GaugeSystem::swg));
+}
+QString Say::spoolName(const document::Spool& s) {
+    const QString name = QString::fromStdString(s.name), tail = QString::fromStdString(" " + plain(s.diameter_mm));
+    return name.endsWith(tail) ? name.chopped(tail.size()) : name;
+}
+QString Say::spool(const document::Spool& s) {
+    const QString name = spoolName(s), across = length(s.diameter_mm, 2);
+    return name.size() < QString::fromStdString(s.name).size()
+               ? tr("%1 %2", "a metal, its diameter").arg(name, across)
+               : tr("%1, %2", "a spool, its diameter").arg(name, across);
 }
 QString Say::weights(const fill::Totals& t) {
     QStringList of;

@@ -26,6 +26,10 @@ public:
     static QString length(double mm, int decimals = 1);
     /// A strand's diameter with the gauges that come nearest: "1.60 mm (near AWG 14, SWG 16)".
     static QString diameter(double mm);
+    /// What the builder calls it, and its diameter, said once: "soft aluminium 0.80 mm", "the old coil, 1.50 mm".
+    static QString spool(const document::Spool& spool);
+    /// The first half of that.
+    static QString spoolName(const document::Spool& spool);
     static QString grams(double g);
     static void setFahrenheit(bool fahrenheit);
     static bool fahrenheit();

@@ -225,6 +225,11 @@ QString Say::gateItem(const make::GateItem& g) {
             .arg(what, length(g.a, 0), number(g.b, 1));
     case Check::prop_joint:
         return tr("Prop what the %1 carries: it holds %2 of %3 N·mm.").arg(what, figure(g.a), figure(g.b));
+    case Check::air:
+        return tr("The %1 closes air in: %2 ml more in this heat, %3 times what its raw skin holds. Prick it down to "
+                  "the "
+                  "core where it is not seen, and fill the hole afterwards.")
+            .arg(what, number(g.a / 1000, 1), number(g.b, 1));
     case Check::thinnest:
         return tr("Thinnest skin: %1, %2; its clay wants %3 at least.").arg(what, length(g.a), length(g.b));
     case Check::thickest:

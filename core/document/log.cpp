@@ -16,8 +16,8 @@ std::optional<Fault> checkLogEntry(const LogEntry& e) {
         return fault(words("planned %1 min", e.planned), words("must lie between 0 and 1000000 min"));
     if (e.kind == LogKind::done && e.number < 0) return fault(words("%1 min", e.number), words("must be 0 or more"));
     if (e.text.size() > 4000) return fault(words("text"), words("must have at most 4000 letters"));
-    if (e.puppet.size() > 64 || e.step.size() > 300 || e.part.size() > 300 || e.unit.size() > 20 ||
-        e.picture.size() > 200)
+    if (e.puppet.size() > 64 || e.step.size() > 300 || e.part.size() > 300 || e.item.size() > 300 ||
+        e.unit.size() > 20 || e.picture.size() > 200)
         return fault(words("entry"), words("names something longer than a name can be"));
     return {};
 }
@@ -32,13 +32,13 @@ std::optional<std::int64_t> parseIsoSeconds(const std::string& text) {
     return s;
 }
 
-std::vector<int> findTicks(const std::vector<LogEntry>& log, const std::string& puppet, int copy,
-                           const std::string& step) {
-    std::vector<int> ticks;
+std::vector<bool> findTicks(const std::vector<LogEntry>& log, const std::string& puppet, int copy,
+                            const std::string& step, const std::vector<std::string>& items) {
+    std::vector<bool> ticks(items.size(), false);
     for (const LogEntry& e : log) {
         if (e.kind != LogKind::ticked || e.step != step || e.puppet != puppet || e.copy != copy) continue;
-        const int which = static_cast<int>(e.number);
-        if (std::erase(ticks, which) == 0) ticks.push_back(which);
+        const auto at = std::find(items.begin(), items.end(), e.item);
+        if (at != items.end()) ticks[static_cast<std::size_t>(at - items.begin())].flip();
     }
     return ticks;
 }

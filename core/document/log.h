@@ -15,7 +15,7 @@ enum class LogKind {
     oven,     ///< number: °C
     trouble,  ///< crack, sag, bubble, stuck, broke: in the text
     trial,    ///< something tried, with its result
-    ticked,   ///< of the step's gate; number: which, from 1; every other time it is taken off again
+    ticked,   ///< of the step's gate: item; every other time it is taken off again
     regret,   ///< shown at the same step of the next puppet
     note
 };
@@ -28,6 +28,7 @@ struct LogEntry {
     LogKind kind = LogKind::note;
     double number = 0, planned = 0;  ///< 0: none
     std::string unit, text, picture; ///< picture: name inside the container
+    std::string item;                ///< of a tick: what was looked at, of make::keysOf
     Minute at() const { return at_s / 60; }
     friend bool operator==(const LogEntry&, const LogEntry&) = default;
 };
@@ -50,9 +51,10 @@ struct StepState {
     }
     friend bool operator==(const StepState&, const StepState&) = default;
 };
-/// Which items of a step's gate are ticked, from 1.
-std::vector<int> findTicks(const std::vector<LogEntry>& log, const std::string& puppet, int copy,
-                           const std::string& step);
+/// Of the items of a step's gate, by their keys, which are ticked. What has changed since it was looked at is not, nor
+/// what older versions ticked by its place in the list.
+std::vector<bool> findTicks(const std::vector<LogEntry>& log, const std::string& puppet, int copy,
+                            const std::string& step, const std::vector<std::string>& items);
 StepState findStepState(const std::vector<LogEntry>& log, const std::string& puppet, int copy, const std::string& step);
 
 } // namespace enkinet::document

@@ -116,6 +116,7 @@ LogEntry readLogEntry(Reader& r) {
     e.kind = r.word("kind", kLogKinds, LogKind::note);
     e.number = r.number("number", 0), e.planned = r.number("planned_min", 0);
     e.unit = r.text("unit", ""), e.text = r.text("text", ""), e.picture = r.text("picture", "");
+    e.item = r.text("item", "");
     return e;
 }
 
@@ -123,8 +124,12 @@ Json logEntryJson(const LogEntry& e) {
     Json j{{"at", document::isoSeconds(e.at_s)}, {"kind", logWord(e.kind)}};
     if (!e.puppet.empty()) j["puppet"] = e.puppet;
     if (e.copy != 1) j["copy"] = e.copy;
-    for (const auto& [key, text] :
-         {std::pair{"step", &e.step}, {"part", &e.part}, {"unit", &e.unit}, {"text", &e.text}, {"picture", &e.picture}})
+    for (const auto& [key, text] : {std::pair{"step", &e.step},
+                                    {"part", &e.part},
+                                    {"unit", &e.unit},
+                                    {"text", &e.text},
+                                    {"picture", &e.picture},
+                                    {"item", &e.item}})
         if (!text->empty()) j[key] = *text;
     if (e.number != 0) j["number"] = e.number;
     if (e.planned != 0) j["planned_min"] = e.planned;

@@ -1,7 +1,10 @@
 #include "make/gates.h"
 #include "fill/things.h"
+#include "fill/trapped_air.h"
 #include <algorithm>
+#include <array>
 #include <cmath>
+#include <fmt/format.h>
 #include <limits>
 #include <map>
 #include <set>
@@ -214,6 +217,11 @@ void addWet(std::vector<GateItem>& gate, const Puppet& puppet, const choice::Pup
         gate.push_back({Check::never_bake, c.parts[static_cast<std::size_t>(i)].label, 0, 0, true});
 }
 
+std::vector<GateItem> stopsFirst(std::vector<GateItem> gate) {
+    std::stable_partition(gate.begin(), gate.end(), [](const GateItem& g) { return g.stop; });
+    return gate;
+}
+
 } // namespace
 
 std::vector<GateItem> calcBakeGate(const Puppet& puppet, const choice::PuppetChoice& c, const fill::Shelf& shelf,
@@ -234,6 +242,9 @@ std::vector<GateItem> calcBakeGate(const Puppet& puppet, const choice::PuppetCho
         addThings(gate, puppet, c, shelf, bake.fresh, fill::calcPeak(shelf, bake.set_C));
     }
     addProps(gate, puppet, c, shelf, bake.fresh);
+    for (const fill::TrappedAir& a : fill::calcTrappedAir(c.parts, shelf, bake, fill::calcPeak(shelf, bake.set_C)))
+        if (const fill::Part& p = c.parts[static_cast<std::size_t>(a.part)]; a.lifts() && !isRight(c, p))
+            gate.push_back({Check::air, p.label, a.more_mm3, a.stress_MPa / a.strength_MPa, false});
     for (const std::string& id : puppet.wants.inOven)
         if (const auto card = shelf.ovens.find(id);
             card != shelf.ovens.end() &&
@@ -249,7 +260,7 @@ std::vector<GateItem> calcBakeGate(const Puppet& puppet, const choice::PuppetCho
     if (cooling.slowest >= 0)
         gate.push_back({Check::cool, c.parts[static_cast<std::size_t>(cooling.slowest)].label, cooling.slow_min,
                         cooling.quick_min, false});
-    return gate;
+    return stopsFirst(std::move(gate));
 }
 
 std::vector<GateItem> calcFrameGate(const Puppet& puppet, const choice::PuppetChoice& c) {
@@ -263,7 +274,7 @@ std::vector<GateItem> calcFrameGate(const Puppet& puppet, const choice::PuppetCh
                 if (j.posed) ++gaps, shortest = std::min(shortest, j.gap_mm);
     if (gaps > 0) gate.push_back({Check::gaps, {}, static_cast<double>(gaps), shortest, false});
     addHoles(gate, puppet);
-    return gate;
+    return stopsFirst(std::move(gate));
 }
 
 std::vector<GateItem> calcDryGate(const Puppet& puppet, const choice::PuppetChoice& c, const fill::Shelf& shelf,
@@ -273,7 +284,26 @@ std::vector<GateItem> calcDryGate(const Puppet& puppet, const choice::PuppetChoi
     addClay(gate, puppet, c, shelf, parts);
     addThings(gate, puppet, c, shelf, parts, 0);
     addProps(gate, puppet, c, shelf, parts);
-    return gate;
+    return stopsFirst(std::move(gate));
+}
+
+std::vector<std::string> keysOf(const std::vector<GateItem>& gate) {
+    static constexpr std::array kNames{
+        "pose",       "gaps", "crossed", "dry first", "not yet",   "never bake", "holes",  "scorches",
+        "take out",   "glue", "sleeve",  "alongside", "prop",      "prop joint", "air",    "thinnest",
+        "thickest",   "pair", "cloth",   "oversize",  "probe",     "cool",       "closed", "try prop",
+        "hole there", "lit",  "seated",  "spares",    "glue heat", "clearance",  "sheen"};
+    static_assert(kNames.size() == static_cast<std::size_t>(Check::sheen) + 1);
+    std::vector<std::string> keys;
+    std::map<std::string, int> seen;
+    for (const GateItem& g : gate) {
+        // As fine as it is said: what moves by less was looked at.
+        std::string key = fmt::format("{}|{}|{:.3g}|{:.3g}{}", kNames[static_cast<std::size_t>(g.check)],
+                                      g.subject.english().substr(0, 200), g.a.value, g.b.value, g.stop ? "|stop" : "");
+        if (const int again = seen[key]++; again > 0) key += fmt::format("|{}", again + 1);
+        keys.push_back(std::move(key));
+    }
+    return keys;
 }
 
 bool isOpen(const std::vector<GateItem>& gate) {

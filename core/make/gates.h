@@ -22,6 +22,7 @@ enum class Check {
     alongside,  ///< a thing that goes in, and may; a: its limit, °C
     prop,       ///< raw clay that needs a prop: a: height of the prop above the base, mm; b: share of its strength
     prop_joint, ///< a joint that does not hold the weight: a: hold; b: need, N·mm
+    air,        ///< closed in under raw clay: a: mm³ more that it takes up at the peak; b: stress over raw strength
     thinnest,   ///< a: the thinnest skin, mm; b: what its clay wants at least
     thickest,   ///< a: the thickest skin, mm; b: what its clay wants at most
     pair,       ///< left and right weigh the same: a: grams of clay each
@@ -48,7 +49,10 @@ struct GateItem {
     friend bool operator==(const GateItem&, const GateItem&) = default;
 };
 
-/// Before a load goes into the oven.
+/// What each item asks, in one line for the log: another as soon as the design asks something else; each its own.
+std::vector<std::string> keysOf(const std::vector<GateItem>& gate);
+
+/// What stops comes first in every gate. Before a load goes into the oven.
 std::vector<GateItem> calcBakeGate(const body::Puppet& puppet, const choice::PuppetChoice& choice,
                                    const fill::Shelf& shelf, const fill::Bake& bake);
 /// Before putty and glue set on the bare frame.

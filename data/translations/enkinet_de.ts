@@ -3660,10 +3660,6 @@
         <translation>brach bei, N</translation>
     </message>
     <message>
-        <source>%1, %2</source>
-        <translation>%1, %2</translation>
-    </message>
-    <message>
         <source>bends to and fro</source>
         <translation>mal hin und her</translation>
     </message>
@@ -5053,6 +5049,10 @@
     <message>
         <source>%1 cannot be kept: this system writes no JPEG</source>
         <translation>%1 lässt sich nicht aufheben: dieses System schreibt kein JPEG</translation>
+    </message>
+    <message>
+        <source>last look</source>
+        <translation>letzter Blick</translation>
     </message>
 </context>
 <context>
@@ -8134,6 +8134,10 @@ Zum Verschieben ziehen, oder Alt mit den Pfeilen.</translation>
         <source>How surely deadlines hold is being worked out.</source>
         <translation>Wie sicher Termine halten, wird gerade gerechnet.</translation>
     </message>
+    <message>
+        <source>Stop. %1 Mend it, or tick it to go on all the same.</source>
+        <translation>Halt. %1 Beheben, oder abhaken und trotzdem weitermachen.</translation>
+    </message>
 </context>
 <context>
     <name>enkinet::app::PoseLeaf</name>
@@ -10977,6 +10981,20 @@ Zum Verschieben ziehen, oder Alt mit den Pfeilen.</translation>
     <message>
         <source>it cannot be opened: is it still there, and may it be read?</source>
         <translation>es lässt sich nicht öffnen: ist es noch da, und darf es gelesen werden?</translation>
+    </message>
+    <message>
+        <source>The %1 closes air in: %2 ml more in this heat, %3 times what its raw skin holds. Prick it down to the core where it is not seen, and fill the hole afterwards.</source>
+        <translation>%1 schließt Luft ein: in dieser Hitze %2 ml mehr, das %3-Fache dessen, was die rohe Haut hält. An verdeckter Stelle bis auf den Kern einstechen und das Loch danach füllen.</translation>
+    </message>
+    <message>
+        <source>%1 %2</source>
+        <comment>a metal, its diameter</comment>
+        <translation>%1 %2</translation>
+    </message>
+    <message>
+        <source>%1, %2</source>
+        <comment>a spool, its diameter</comment>
+        <translation>%1, %2</translation>
     </message>
 </context>
 <context>

@@ -98,8 +98,7 @@ TEST_CASE("Escape puts down what the pointer holds, then what is selected") {
 }
 
 TEST_CASE("A letter typed into a field or a list never acts") {
-    Desk desk;
-    desk.station(Station::skin);
+    Desk desk(Station::skin);
     auto* clay = desk.find<QComboBox>("clay");
     clay->setFocus();
     for (Qt::Key key : {Qt::Key_W, Qt::Key_T, Qt::Key_L, Qt::Key_V, Qt::Key_M}) {
@@ -181,8 +180,7 @@ TEST_CASE("What is taken in hand, what was refused and what a change did are ann
 TEST_CASE("The ring of the focus stands out three to one from what it lies on, by day and by night") {
     for (bool night : {false, true}) {
         app::setNightLook(night);
-        Desk desk;
-        desk.station(Station::wire);
+        Desk desk(Station::wire);
         std::vector<QWidget*> views{&desk.window.rail(), desk.find<QWidget>("laidLimb"),
                                     desk.find<QWidget>("holdWindow"), desk.window.rule().division(Station::bulk),
                                     desk.window.shelf().puppet(1)};
@@ -260,8 +258,7 @@ TEST_CASE("Puppets are duplicated, put in order and removed, each by one step ba
 }
 
 TEST_CASE("Several in hand at once: every edit goes to all of them as one step back") {
-    Desk desk;
-    desk.station(Station::wire);
+    Desk desk(Station::wire);
     // The like on all fingers, by keys.
     const auto& hinges = desk.report().choice.skeleton.hinges;
     for (const auto& h : hinges)

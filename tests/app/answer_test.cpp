@@ -95,8 +95,7 @@ TEST_CASE(
 }
 
 TEST_CASE("A way out is tried on the whole desk and put back; nothing of it is saved or undone") {
-    Desk desk;
-    desk.station(Station::wire);
+    Desk desk(Station::wire);
     desk.clickJoint("left knee");
     auto* list = desk.window.findChild<app::RemediesList*>();
     REQUIRE(QTest::qWaitFor([&] { return list && !list->busy() && !list->remedies().empty(); }, 60000));
@@ -129,8 +128,7 @@ TEST_CASE("A way out is tried on the whole desk and put back; nothing of it is s
 }
 
 TEST_CASE("What a way out helps stays on the bench when it holds, until another is taken in hand") {
-    Desk desk;
-    desk.station(Station::wire);
+    Desk desk(Station::wire);
     auto* list = desk.window.findChild<app::RemediesList*>();
     auto* head = qobject_cast<app::AnswerHead*>(desk.find<QLabel>("verdict")->parentWidget());
     REQUIRE(head);
@@ -146,13 +144,11 @@ TEST_CASE("What a way out helps stays on the bench when it holds, until another 
     desk.clickJoint("neck");
     CHECK(head->subject() == "Neck");
     desk.keys(Qt::Key_Escape);
-    Desk::settle();
     CHECK(head->subject() != "Knee");
 }
 
 TEST_CASE("The answer is copied as text, the bench as a picture") {
-    Desk desk;
-    desk.station(Station::wire);
+    Desk desk(Station::wire);
     desk.clickJoint("left knee");
     desk.keys(Qt::Key_C, Qt::ControlModifier | Qt::ShiftModifier);
     const QString text = QApplication::clipboard()->text();

@@ -53,8 +53,7 @@ void choose(Desk& desk, const char* field, int entry) {
 } // namespace
 
 TEST_CASE("A bend tester that is plugged in counts until the wire parts: its life and the choice follow", "[window]") {
-    Desk desk;
-    desk.station(Station::bench);
+    Desk desk(Station::bench);
     const auto stock = [&]() -> const document::Stock& { return desk.document().production().stock; };
     // The wire that the first limb was given.
     const auto& limb = desk.report().choice.limbs.front();
@@ -100,14 +99,12 @@ TEST_CASE("A bend tester that is plugged in counts until the wire parts: its lif
     CHECK(top.known->median < top.card->median);
     CHECK(desk.find<app::BenchTable>("benchTable")->place(top.known->median) <
           desk.find<app::BenchTable>("benchTable")->place(top.card->median));
-    desk.document().undoStack().undo();
-    Desk::settle();
+    desk.takeBack();
     CHECK(lives() == livesBefore);
 }
 
 TEST_CASE("Without a device bends are counted by Space, kept by Enter and dropped by Escape", "[window]") {
-    Desk desk;
-    desk.station(Station::bench);
+    Desk desk(Station::bench);
     auto* table = desk.find<app::BenchTable>("benchTable");
     const auto count = [&] { return desk.document().production().stock.bendTests.size(); };
     const std::size_t before = count();
@@ -138,8 +135,7 @@ TEST_CASE("Without a device bends are counted by Space, kept by Enter and droppe
 }
 
 TEST_CASE("A rod that breaks early makes the cured parts more brittle; one too short is refused", "[window]") {
-    Desk desk;
-    desk.station(Station::bench);
+    Desk desk(Station::bench);
     choose(desk, "benchKind", 2);
     // The clay that most of Tansy is skinned with.
     std::string clay;
@@ -175,8 +171,7 @@ TEST_CASE("A rod that breaks early makes the cured parts more brittle; one too s
 }
 
 TEST_CASE("A steady weight stands in the field that asks, unless somebody types there", "[window]") {
-    Desk desk;
-    desk.station(Station::bench);
+    Desk desk(Station::bench);
     choose(desk, "benchKind", 1);
     Plug plug(desk, "scale");
     const auto lay = [&](double g) {

@@ -12,19 +12,10 @@
 
 using results::Station;
 
-namespace {
-
-void take(Desk& desk, int limb, int segment) {
-    desk.document().select({app::Selection::Kind::segment, limb, segment, false});
-    Desk::settle();
-}
-
-} // namespace
-
 TEST_CASE("A coat under Tansy's head: put in, made of another clay, thicker, cured before, and taken out again") {
     Desk desk;
     const auto before = desk.document().production();
-    desk.document().select({app::Selection::Kind::mass, -1, 0, false});
+    desk.takeMass(0);
     desk.station(Station::skin);
     const auto layers = [&] { return desk.document().puppet().masses[0].layers; };
     const auto bakes = desk.report().bakePlan.bakes.size();
@@ -81,12 +72,10 @@ TEST_CASE("No wire in an ear needs its reason, is shown as chosen, and is taken 
     const auto ear = static_cast<int>(
         std::find_if(limbs.begin(), limbs.end(), [](const body::Limb& l) { return l.id == "ear"; }) - limbs.begin());
     desk.station(Station::wire);
-    take(desk, ear, 0);
+    desk.takeSegment(ear, 0);
     desk.leaf("wireLeaves", 2);
-    QString said;
-    QObject::connect(&desk.document(), &app::Document::refused, [&](const QString& why) { said = why; });
     desk.press("noWire");
-    CHECK(said.contains("why"));
+    CHECK(desk.refused.join(" ").contains("why"));
     CHECK(limbs[static_cast<std::size_t>(ear)].noWire.empty());
     desk.write("noWireBecause", "it lies on the head");
     CHECK(desk.document().puppet().limbs[static_cast<std::size_t>(ear)].noWire == "it lies on the head");
@@ -99,8 +88,7 @@ TEST_CASE("No wire in an ear needs its reason, is shown as chosen, and is taken 
 }
 
 TEST_CASE("A proportion is kept as drawn, is missed when the leg grows, and is as usual again") {
-    Desk desk;
-    desk.station(Station::sheet);
+    Desk desk(Station::sheet);
     desk.leaf("sheetLeaves", 4);
     auto* checks = desk.find<QListWidget>("checks");
     int row = -1;
@@ -124,8 +112,7 @@ TEST_CASE("A proportion is kept as drawn, is missed when the leg grows, and is a
 }
 
 TEST_CASE("Glues are ticked on the shelf, a bond says what holds, and a web what its limbs do to it") {
-    Desk desk;
-    desk.station(Station::sheet);
+    Desk desk(Station::sheet);
     desk.leaf("sheetLeaves", 5);
     auto* list = desk.find<QListWidget>("thingList");
     const auto& t = desk.document().puppet().things;
@@ -141,7 +128,7 @@ TEST_CASE("Glues are ticked on the shelf, a bond says what holds, and a web what
     CHECK(desk.document().production().stock.glues == std::vector<std::string>{"liquid-clay"});
     CHECK(desk.find<QLabel>("thingAnswer")->text().contains("on your shelf"));
     // A web from arm to leg.
-    take(desk, 1, 1);
+    desk.takeSegment(1, 1);
     desk.find<QPushButton>("putOn")->menu()->actions().at(3)->trigger();
     Desk::settle();
     desk.pickData("thingTo", "l:1:leg");

@@ -330,8 +330,7 @@ TEST_CASE("Every station's table can be questioned: the chain, what moves it mos
             const fill::Part& p = desk.report().choice.parts[static_cast<std::size_t>(patterns[0].part)];
             const body::Link& l = desk.report().choice.skeleton.links[static_cast<std::size_t>(p.link)];
             const body::LimbCopy& c = desk.report().choice.skeleton.copies[static_cast<std::size_t>(l.copy)];
-            desk.document().select({app::Selection::Kind::segment, c.limb, l.segment, c.right});
-            Desk::settle();
+            desk.takeSegment(c.limb, l.segment, c.right);
         }
         auto* table = desk.find<app::StationTable>(name);
         // The days and the film are worked out beside.
@@ -356,16 +355,14 @@ TEST_CASE("Every station's table can be questioned: the chain, what moves it mos
             CHECK_FALSE(why->isVisible());
             QTest::keyClick(limits, Qt::Key_Down);
         }
-        desk.document().select({});
-        Desk::settle();
+        desk.take({});
     }
     CHECK(rows >= 12);
     CHECK(moved >= 5);
 }
 
 TEST_CASE("An open point is left for a reason that stays with it, and taken up again") {
-    Desk desk;
-    desk.station(Station::wire);
+    Desk desk(Station::wire);
     QListWidget* list = nullptr;
     for (auto* l : desk.window.findChildren<QListWidget*>("openPoints"))
         if (l->isVisible()) list = l;

@@ -166,7 +166,7 @@ TEST_CASE("A point is dragged with snapping, nudged by keys, and one drag is one
 TEST_CASE("The edge of a station is dragged on either elevation") {
     Desk desk;
     desk.leaf("sheetLeaves", 2);
-    desk.document().select({app::Selection::Kind::segment, 2, 1, false});
+    desk.takeSegment(2, 1);
     const auto& rest = desk.report().choice.rest;
     const auto link =
         std::find_if(rest.links.begin(), rest.links.end(), [](const auto& l) { return l.label == "left thigh"; });
@@ -277,7 +277,7 @@ TEST_CASE("Hostile and huge pictures are refused with a sentence") {
 TEST_CASE("A limb is copied from one puppet and pasted on another; a mass is added and removed") {
     Desk desk;
     desk.leaf("sheetLeaves", 2);
-    desk.document().select({app::Selection::Kind::segment, 1, 1, false});
+    desk.takeSegment(1, 1);
     desk.click("copyLimb");
     desk.document().showPuppet(1);
     Desk::settle();
@@ -285,8 +285,7 @@ TEST_CASE("A limb is copied from one puppet and pasted on another; a mass is add
     desk.click("pasteLimb");
     REQUIRE(desk.document().puppet().limbs.size() == before + 1);
     CHECK(desk.document().puppet().limbs.back().name == "arm");
-    desk.document().select({app::Selection::Kind::segment, 0, 1, false});
-    Desk::settle();
+    desk.takeSegment(0, 1);
     desk.click("addBox");
     const auto masses = desk.document().puppet().masses.size();
     desk.window.findChild<app::LimbsLeaf*>()->removeSelected();
@@ -349,7 +348,7 @@ TEST_CASE("Widths are smoothed without moving the ends, in one step") {
         return e.setStations("leg", 1, {{0, 8, 8}, {0.3, 14, 6}, {0.6, 5, 9}, {1, 9, 9}});
     });
     desk.leaf("sheetLeaves", 1);
-    desk.document().select({app::Selection::Kind::segment, 2, 1, false});
+    desk.takeSegment(2, 1);
     desk.click("smoothWidths");
     const auto& s = desk.document().puppet().limbs[2].segments[1].stations;
     CHECK(s[0].a_mm == 8);
@@ -399,8 +398,7 @@ TEST_CASE("A click within the front picture is the front's, however far out, and
 
     // Without a picture it gets a body with typed half-widths, at one place or all along.
     desk.leaf("sheetLeaves", 0);
-    desk.document().select({app::Selection::Kind::segment, 0, 0, false});
-    Desk::settle();
+    desk.takeSegment(0, 0);
     desk.press("giveBody");
     const auto stations = [&] { return desk.document().puppet().limbs[0].segments[0].stations; };
     REQUIRE(stations().size() >= 2);

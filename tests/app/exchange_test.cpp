@@ -33,8 +33,7 @@ TEST_CASE("Bodies and elevations are exported by their ending, puppets imported"
 }
 
 TEST_CASE("What is dropped on the desk is told apart: a picture, cards, a production, and none of these") {
-    Desk desk;
-    desk.station(Station::sheet);
+    Desk desk(Station::sheet);
     QTemporaryDir dir;
     const auto write = [&](const char* name, const QByteArray& bytes) {
         QFile f(dir.filePath(name));

@@ -13,8 +13,7 @@
 using results::Station;
 
 TEST_CASE("F1 opens the guide at the station in hand; a word finds its pages, and each has its pictures") {
-    Desk desk;
-    desk.station(results::Station::paint);
+    Desk desk(results::Station::paint);
     desk.keys(Qt::Key_F1);
     auto* guide = desk.window.findChild<app::GuideWindow*>();
     REQUIRE(guide);

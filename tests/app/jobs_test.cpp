@@ -78,7 +78,6 @@ TEST_CASE("Numbers that speak of another stock are not carried over while new on
     CHECK(desk.report().choice.limbs.front().chosen == -1);
     for (int leaf = 0; leaf < 5; ++leaf)
         desk.leaf("wireLeaves", leaf);
-    Desk::settle();
     CHECK((numbersOf(desk.report()) == numbersOf(reportOf(desk.document().production()))));
 }
 

@@ -52,8 +52,7 @@ TEST_CASE("Either decimal sign is taken in either locale, and none is dropped") 
     const QLocale before;
     for (const QLocale::Language language : {QLocale::C, QLocale::German}) {
         QLocale::setDefault(QLocale(language));
-        Desk desk;
-        desk.station(Station::wire);
+        Desk desk(Station::wire);
         desk.clickJoint("left knee");
         const auto gap = [&] { return desk.report().choice.limbs[2].demands[1].gap_mm; };
         // 22.5 became 225 with a decimal comma, 21,5 became 215 without.

@@ -45,11 +45,9 @@ void addCoat(Desk& desk, paint::Role role, const std::string& paintId) {
 } // namespace
 
 TEST_CASE("A scheme is made, filled, put in order, worn and thrown away, and undo brings each back", "[window]") {
-    Desk desk;
-    desk.station(Station::paint);
+    Desk desk(Station::paint);
     const std::size_t before = desk.document().production().schemes.size();
-    desk.document().select({app::Selection::Kind::mass, -1, 0, false});
-    Desk::settle();
+    desk.takeMass(0);
     desk.press("schemeNew");
     REQUIRE(desk.document().production().schemes.size() == before + 1);
     const std::string id = desk.document().production().schemes.back().id;
@@ -79,8 +77,7 @@ TEST_CASE("A scheme is made, filled, put in order, worn and thrown away, and und
         painted = painted || (s.kind == make::StepKind::paint && s.subject == "moonlit face");
     CHECK(painted);
     while (desk.document().undoStack().canUndo())
-        desk.document().undoStack().undo();
-    Desk::settle();
+        desk.takeBack();
     CHECK(desk.document().production().schemes.size() == before);
     while (desk.document().undoStack().canRedo())
         desk.document().undoStack().redo();
@@ -91,14 +88,10 @@ TEST_CASE("A scheme is made, filled, put in order, worn and thrown away, and und
 }
 
 TEST_CASE("A colour is mixed from the shelf, kept as a paint and used in a coat", "[window]") {
-    Desk desk;
-    desk.station(Station::paint);
-    desk.document().select({app::Selection::Kind::mass, -1, 0, false});
-    Desk::settle();
-    QStringList refused;
-    QObject::connect(&desk.document(), &app::Document::refused, [&](const QString& s) { refused << s; });
+    Desk desk(Station::paint);
+    desk.takeMass(0);
     desk.write("mixTarget", "flesh");
-    CHECK(refused.size() == 1);
+    CHECK(desk.refused.size() == 1);
     desk.write("mixTarget", "#c98b6a");
     auto* page = desk.window.findChild<app::PaintPage*>();
     REQUIRE(page->waitForRecipes(30000));
@@ -130,12 +123,8 @@ TEST_CASE("A colour is mixed from the shelf, kept as a paint and used in a coat"
 }
 
 TEST_CASE("The pots set what can be mixed, a real chip teaches a strength, and a school lays its coats", "[window]") {
-    Desk desk;
-    desk.station(Station::paint);
-    desk.document().select({app::Selection::Kind::mass, -1, 0, false});
-    Desk::settle();
-    QStringList refused;
-    QObject::connect(&desk.document(), &app::Document::refused, [&](const QString& s) { refused << s; });
+    Desk desk(Station::paint);
+    desk.takeMass(0);
     auto* page = desk.window.findChild<app::PaintPage*>();
     auto* list = desk.find<QListWidget>("mixRecipes");
     const auto look = [&] {
@@ -165,31 +154,30 @@ TEST_CASE("The pots set what can be mixed, a real chip teaches a strength, and a
     for (const auto& [card, ml] : before)
         taken += ml - potOf(card);
     CHECK(taken == Approx(11.5)); // with what the waste takes
-    desk.document().undoStack().undo();
-    Desk::settle();
+    desk.takeBack();
     // More than any pot holds: nothing can be mixed, and that is said.
-    refused.clear();
+    desk.refused.clear();
     desk.write("mixMl", "90000");
     auto* pots = desk.find<QCheckBox>("mixPots");
     pots->click();
     look();
     CHECK(list->count() == 0);
-    CHECK(refused.size() == 1);
+    CHECK(desk.refused.size() == 1);
     pots->click();
     look();
     CHECK(list->item(0)->text() == free);
     // The chip came out darker than foretold: the dark paint in it is stronger than was thought.
     list->setCurrentRow(0);
-    refused.clear();
+    desk.refused.clear();
     desk.write("mixChip", "grey");
     desk.press("mixChipTake");
     CHECK_FALSE(refused.isEmpty());
     // A green that no strength of a red explains is something else.
-    refused.clear();
+    desk.refused.clear();
     desk.find<QLineEdit>("mixChip")->setText("#20c040");
     desk.press("mixChipTake");
-    REQUIRE(refused.size() == 1);
-    CHECK(refused[0].contains("No strength"));
+    REQUIRE(desk.refused.size() == 1);
+    CHECK(desk.refused[0].contains("No strength"));
     CHECK(desk.document().production().cards.paints.empty());
     const std::string learned = desk.find<app::ChoiceField>("mixChipPaint")->currentData().toString().toStdString();
     desk.find<QLineEdit>("mixChip")->setText("#8f5f48");
@@ -207,8 +195,7 @@ TEST_CASE("The pots set what can be mixed, a real chip teaches a strength, and a
     desk.pickData("paintSchool", static_cast<int>(paint::School::sheen));
     REQUIRE(coats().size() == 1);
     CHECK(coats()[0].role == paint::Role::varnish);
-    desk.document().undoStack().undo();
-    Desk::settle();
+    desk.takeBack();
     CHECK((coats() == kept));
     desk.pickData("paintSchool", static_cast<int>(paint::School::wash_and_dry_brush));
     CHECK(coats().size() >= 3);
@@ -219,16 +206,13 @@ TEST_CASE("The pots set what can be mixed, a real chip teaches a strength, and a
     desk.pickData("paintSchool", static_cast<int>(paint::School::wash_and_dry_brush));
     CHECK_FALSE(desk.document().puppet().masses[0].layers.scheme.empty());
     CHECK(coats().size() >= 3);
-    desk.document().undoStack().undo();
-    Desk::settle();
+    desk.takeBack();
     CHECK(desk.document().production() == *bare);
 }
 
 TEST_CASE("From a photograph with a grey card to a shelf, a recipe, a scheme, and its tones by a slider", "[window]") {
-    Desk desk;
-    desk.station(Station::paint);
-    desk.document().select({app::Selection::Kind::mass, -1, 0, false});
-    Desk::settle();
+    Desk desk(Station::paint);
+    desk.takeMass(0);
     auto* page = desk.window.findChild<app::PaintPage*>();
     // Four dabs and a card under a warm, dim lamp.
     const std::vector<std::pair<const char*, const char*>> dabs{
@@ -341,8 +325,7 @@ TEST_CASE("From a photograph with a grey card to a shelf, a recipe, a scheme, an
     for (const make::Step& x : desk.report().plan.steps)
         painted = painted || (x.kind == make::StepKind::paint && x.subject == s->name);
     CHECK(painted);
-    desk.document().undoStack().undo();
-    Desk::settle();
+    desk.takeBack();
     CHECK(washMl() == Approx(ml));
     CHECK(tones->tones().recessOff == Approx(recess));
 }
@@ -350,10 +333,8 @@ TEST_CASE("From a photograph with a grey card to a shelf, a recipe, a scheme, an
 TEST_CASE(
     "A coat has its place: at the back it is not seen in front, a band is a band, and millilitres and words follow",
     "[window]") {
-    Desk desk;
-    desk.station(Station::paint);
-    desk.document().select({app::Selection::Kind::mass, -1, 0, false});
-    Desk::settle();
+    Desk desk(Station::paint);
+    desk.takeMass(0);
     const std::string id = makeEmptyScheme(desk);
     auto* coats = desk.find<QListWidget>("coatList");
     // Two paints that no eye takes for each other.
@@ -436,18 +417,15 @@ TEST_CASE(
     desk.document().undoStack().undo();
     desk.document().undoStack().undo();
     desk.document().undoStack().undo();
-    desk.document().undoStack().undo();
-    Desk::settle();
+    desk.takeBack();
     CHECK(schemeOf(desk, id)->coats[1].zone == paint::Zone::everywhere);
     CHECK(mlOf() == Approx(everywhere));
 }
 
 TEST_CASE("A colour is kneaded from clays of one kind by weight, and what a nearer clay saves is said", "[window]") {
-    Desk desk;
-    desk.station(Station::paint);
+    Desk desk(Station::paint);
     auto* page = desk.window.findChild<app::PaintPage*>();
-    desk.document().select({app::Selection::Kind::mass, -1, 0, false});
-    Desk::settle();
+    desk.takeMass(0);
     page->mix({});
     Desk::settle();
     auto* clays = desk.find<QCheckBox>("mixClays");

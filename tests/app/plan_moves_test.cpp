@@ -13,8 +13,7 @@ using results::Station;
 TEST_CASE("A step is laid elsewhere by hand and by keys, where it may not go is said, and it is taken back",
           "[window]") {
     Wall wall("2026-11-30T10:00");
-    Desk desk;
-    desk.station(Station::plan);
+    Desk desk(Station::plan);
     auto* days = desk.find<app::PlanDays>("planDays");
     auto k = planOf(desk);
     // A skin of another day than the first, whose own bulk stands before it.
@@ -118,8 +117,7 @@ TEST_CASE("A step is laid elsewhere by hand and by keys, where it may not go is 
     CHECK(
         (stopped.contains("waits for") || stopped.contains("has begun") || stopped.contains("Nothing stands before")));
     for (int i = 0; i < changed; ++i)
-        desk.document().undoStack().undo();
-    Desk::settle();
+        desk.takeBack();
     CHECK(desk.document().production().moves.empty());
     k = planOf(desk);
     days->choosePart(placeOf(skinKey));
@@ -138,8 +136,7 @@ TEST_CASE("A step is laid elsewhere by hand and by keys, where it may not go is 
 TEST_CASE("Clay begins with the feet when the builder says so, and a step that is done takes its clay off the shelf",
           "[window]") {
     Wall wall("2026-11-30T10:00");
-    Desk desk;
-    desk.station(Station::plan);
+    Desk desk(Station::plan);
     auto* page = desk.window.findChild<app::PlanPage*>();
     auto k = planOf(desk);
     desk.pickData("orderBegin", 2);
@@ -147,8 +144,7 @@ TEST_CASE("Clay begins with the feet when the builder says so, and a step that i
     desk.pickData("orderBase", 1);
     CHECK(desk.document().puppet().wants.baseTurn == body::BaseTurn::first);
     desk.document().undoStack().undo();
-    desk.document().undoStack().undo();
-    Desk::settle();
+    desk.takeBack();
     CHECK(desk.find<QComboBox>("orderBegin")->currentIndex() == 0);
     k = planOf(desk);
     int skin = -1;
@@ -170,15 +166,13 @@ TEST_CASE("Clay begins with the feet when the builder says so, and a step that i
     Desk::settle();
     desk.press("stepDone");
     CHECK(held() == Approx(500 - uses[0].amount));
-    desk.document().undoStack().undo();
-    Desk::settle();
+    desk.takeBack();
     CHECK(held() == Approx(500));
 }
 
 TEST_CASE("A photograph is kept in the diary, small and with nothing else of its file, and is printed with its line",
           "[window]") {
-    Desk desk;
-    desk.station(Station::plan);
+    Desk desk(Station::plan);
     planOf(desk);
     desk.press("planDiary");
     auto* diary = desk.find<app::Diary>("diary");
@@ -218,8 +212,7 @@ TEST_CASE("A photograph is kept in the diary, small and with nothing else of its
     const auto read = files::parseContainer(*written, shippedCards());
     REQUIRE(read);
     CHECK(read->production.pictures.at(name).get() == bytes);
-    desk.document().undoStack().undo();
-    Desk::settle();
+    desk.takeBack();
     CHECK(desk.document().production().log.size() == before);
     CHECK_FALSE(desk.document().production().pictures.contains(name));
 }

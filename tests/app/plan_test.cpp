@@ -19,8 +19,7 @@ using results::Station;
 
 TEST_CASE("A morning of the plan is worked with keys, and the days, the log and the paper follow", "[window]") {
     Wall wall("2026-11-30T10:00");
-    Desk desk;
-    desk.station(Station::plan);
+    Desk desk(Station::plan);
     auto* page = desk.window.findChild<app::PlanPage*>();
     auto* days = desk.find<app::PlanDays>("planDays");
     auto k = planOf(desk);
@@ -126,7 +125,11 @@ TEST_CASE("A morning of the plan is worked with keys, and the days, the log and 
     QTest::keyClick(work, Qt::Key_2);
     k = planOf(desk);
     CHECK(k->of->log.back().kind == document::LogKind::ticked);
-    CHECK(k->of->log.back().number == 2);
+    const results::StepRef ref = k->plan.steps[static_cast<std::size_t>(gate)].step;
+    const auto ticks = document::findTicks(k->of->log, k->of->puppets[0].id, ref.copy, k->step(ref).id,
+                                           make::keysOf(k->step(ref).gate));
+    CHECK(ticks[1]);
+    CHECK(std::count(ticks.begin(), ticks.end(), true) == 1);
     QTemporaryDir folder;
     const QString pdf = folder.filePath("days.pdf");
     REQUIRE(
@@ -145,14 +148,45 @@ TEST_CASE("A morning of the plan is worked with keys, and the days, the log and 
     CHECK(loaded->production.puppets[0].deadline == parseIsoTime("2026-12-18T12:00"));
 }
 
+TEST_CASE("A last look that says stop is not passed by accident: what stops is ticked first", "[window]") {
+    Desk desk(Station::plan);
+    auto* page = desk.window.findChild<app::PlanPage*>();
+    auto k = planOf(desk);
+    const auto stops = [](const make::Step& s) {
+        return std::count_if(s.gate.begin(), s.gate.end(), [](const make::GateItem& g) { return g.stop; });
+    };
+    int at = 0;
+    while (at < static_cast<int>(k->plan.steps.size()) &&
+           stops(k->step(k->plan.steps[static_cast<std::size_t>(at)].step)) == 0)
+        ++at;
+    REQUIRE(at < static_cast<int>(k->plan.steps.size()));
+    const results::StepRef ref = k->plan.steps[static_cast<std::size_t>(at)].step;
+    const auto done = [&] {
+        k = planOf(desk);
+        return std::any_of(k->plan.steps.begin(), k->plan.steps.end(),
+                           [&](const results::Planned& s) { return s.step == ref && s.done; });
+    };
+    page->setStep(at);
+    const auto before = desk.document().value();
+    desk.press("stepDone");
+    CHECK(desk.refused.join(" ").contains("tick it to go on"));
+    CHECK(desk.document().value() == before);
+    for (int i = 0; i < stops(k->step(ref)); ++i) {
+        auto* list = desk.find<QListWidget>("stepGate");
+        Q_EMIT list->itemActivated(list->item(i));
+        k = planOf(desk);
+    }
+    desk.press("stepDone");
+    CHECK(done());
+}
+
 TEST_CASE("What dries calls when it is due, also after the window was closed and opened again", "[window]") {
     Wall wall("2026-11-30T10:00");
     QTemporaryDir folder;
     const QString file = folder.filePath("clock.enkinet");
     Minute due = 0;
     {
-        Desk desk;
-        desk.station(Station::plan);
+        Desk desk(Station::plan);
         auto k = planOf(desk);
         int putty = -1;
         for (std::size_t i = 0; i < k->plan.steps.size(); ++i)
@@ -188,8 +222,7 @@ TEST_CASE("What dries calls when it is due, also after the window was closed and
 }
 
 TEST_CASE("A steady weight on a scale that is plugged in stands in the field that asks for it, once", "[window]") {
-    Desk desk;
-    desk.station(Station::plan);
+    Desk desk(Station::plan);
     const auto k = planOf(desk);
     auto* page = desk.window.findChild<app::PlanPage*>();
     for (std::size_t i = 0; i < k->plan.steps.size(); ++i)
@@ -244,16 +277,13 @@ TEST_CASE("A steady weight on a scale that is plugged in stands in the field tha
 }
 
 TEST_CASE("Hours that cannot be read are refused by name, and nothing is lost", "[window]") {
-    Desk desk;
-    desk.station(Station::plan);
-    QStringList refused;
-    QObject::connect(&desk.document(), &app::Document::refused, [&](const QString& s) { refused << s; });
+    Desk desk(Station::plan);
     const auto before = desk.document().value();
     desk.write("planHours0", "ten to six");
-    CHECK(refused.size() == 1);
+    CHECK(desk.refused.size() == 1);
     desk.write("planOff", "2026-02-31");
     desk.write("planDeadline", "soon");
-    CHECK(refused.size() == 3);
+    CHECK(desk.refused.size() == 3);
     CHECK(*desk.document().value() == *before);
     desk.write("planHours0", "09:00-12:00 13:00-17:00");
     CHECK(desk.document().production().calendar->hours[0] == std::vector<Span>{{540, 720}, {780, 1020}});
@@ -267,8 +297,7 @@ TEST_CASE("Hours that cannot be read are refused by name, and nothing is lost", 
 }
 
 TEST_CASE("What there is is typed beside what is wanted, and what to buy follows", "[window]") {
-    Desk desk;
-    desk.station(Station::plan);
+    Desk desk(Station::plan);
     planOf(desk);
     desk.find<app::Fold>("shopFold")->setOpen(true);
     Desk::settle();
@@ -295,12 +324,9 @@ TEST_CASE("What there is is typed beside what is wanted, and what to buy follows
         had = had || held;
     }
     list->setCurrentRow(rowOf());
-    QStringList refused;
-    QObject::connect(&desk.document(), &app::Document::refused, [&](const QString& s) { refused << s; });
     desk.write("shopHeld", "plenty");
-    CHECK(refused.size() == 1);
+    CHECK(desk.refused.size() == 1);
     desk.write("shopHeld", "1");
-    Desk::settle();
     bool bought = false;
     for (const results::Need& n : desk.document().result().shopping.needs)
         if (n.ware == results::Ware::clay && n.card == card) {
@@ -313,18 +339,16 @@ TEST_CASE("What there is is typed beside what is wanted, and what to buy follows
     CHECK(list->item(rowOf())->text().contains("buy"));
     CHECK(list->item(rowOf())->text().contains(" by ")); // by a day
     desk.write("shopLead", "200");
-    CHECK(refused.size() == 2);
+    CHECK(desk.refused.size() == 2);
     desk.write("shopLead", "5");
     CHECK(desk.document().production().stock.shop.leadDays == 5);
     desk.document().undoStack().undo();
-    desk.document().undoStack().undo();
-    Desk::settle();
+    desk.takeBack();
     CHECK_FALSE(list->item(rowOf())->text().contains("buy"));
 }
 
 TEST_CASE("The diary shows each day what was written, takes a line, and finds a word", "[window]") {
-    Desk desk;
-    desk.station(Station::plan);
+    Desk desk(Station::plan);
     planOf(desk);
     desk.press("planDiary");
     auto* diary = desk.find<app::Diary>("diary");
@@ -365,7 +389,6 @@ TEST_CASE("The diary shows each day what was written, takes a line, and finds a 
     CHECK(diary->text().contains("No line"));
     filter->clear();
     desk.undo();
-    Desk::settle();
     CHECK_FALSE(diary->text().contains("bold"));
     desk.press("diaryBack");
     CHECK_FALSE(diary->isVisible());
@@ -373,8 +396,7 @@ TEST_CASE("The diary shows each day what was written, takes a line, and finds a 
 
 TEST_CASE("An order of one's own is kept and taken back, and one that contradicts is refused with its reasons",
           "[window]") {
-    Desk desk;
-    desk.station(Station::plan);
+    Desk desk(Station::plan);
     auto k = planOf(desk);
     auto* page = desk.window.findChild<app::PlanPage*>();
     const auto take = [&](make::StepKind kind, bool last) {

@@ -22,8 +22,7 @@ app::FilmJob::State filmOf(Desk& desk) {
 } // namespace
 
 TEST_CASE("A shot read from a motion file moves a swap, and undo moves it back", "[window]") {
-    Desk desk;
-    desk.station(Station::shoot);
+    Desk desk(Station::shoot);
     auto* page = desk.window.findChild<app::ShootPage*>();
     auto* table = desk.find<app::ShotTable>("shotTable");
     auto k = filmOf(desk);
@@ -78,8 +77,7 @@ TEST_CASE("A shot read from a motion file moves a swap, and undo moves it back",
 
 TEST_CASE("A shot is gone through pose by pose, what follows what is changed, and the wire is asked for it",
           "[window]") {
-    Desk desk;
-    desk.station(Station::shoot);
+    Desk desk(Station::shoot);
     auto* page = desk.window.findChild<app::ShootPage*>();
     filmOf(desk);
     page->setShot(1);
@@ -146,8 +144,7 @@ TEST_CASE("A shot is gone through pose by pose, what follows what is changed, an
 }
 
 TEST_CASE("A shot is added, named, timed, cast, ordered, shot and taken away", "[window]") {
-    Desk desk;
-    desk.station(Station::shoot);
+    Desk desk(Station::shoot);
     filmOf(desk);
     desk.press("shotAdd");
     auto k = filmOf(desk);
@@ -177,10 +174,8 @@ TEST_CASE("A shot is added, named, timed, cast, ordered, shot and taken away", "
     filmOf(desk);
     desk.press("shotBreak");
     CHECK(desk.document().production().shots[5].breaks.size() == 1);
-    QStringList refused;
-    QObject::connect(&desk.document(), &app::Document::refused, [&](const QString& x) { refused << x; });
     desk.write("shotDay", "next week");
-    CHECK(refused.size() == 1);
+    CHECK(desk.refused.size() == 1);
     desk.press("shotRemove");
     CHECK(desk.document().production().shots.size() == 6);
     // An empty film says what to do.
@@ -191,8 +186,7 @@ TEST_CASE("A shot is added, named, timed, cast, ordered, shot and taken away", "
 }
 
 TEST_CASE("What is in the can and what broke teach the wire's life, once each, and undo forgets it", "[window]") {
-    Desk desk;
-    desk.station(Station::shoot);
+    Desk desk(Station::shoot);
     filmOf(desk);
     auto* page = desk.window.findChild<app::ShootPage*>();
     const auto& wears = [&]() -> const std::vector<wire::WearTest>& {
@@ -237,8 +231,7 @@ TEST_CASE("What is in the can and what broke teach the wire's life, once each, a
     CHECK(std::count_if(wears().begin(), wears().end(),
                         [&](const wire::WearTest& t) { return t.shot == id && t.broke; }) == 1);
     desk.document().undoStack().undo();
-    desk.document().undoStack().undo();
-    Desk::settle();
+    desk.takeBack();
     CHECK(wears().size() == before);
     CHECK(desk.report().stock.calibrations == calibrations);
 }

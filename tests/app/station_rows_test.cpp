@@ -179,8 +179,7 @@ TEST_CASE("The oven's rows follow the tightest load, a load that never gets hot 
 }
 
 TEST_CASE("A shot's rows are the joints that have spent most after that very shot, the most spent first") {
-    Desk desk;
-    desk.station(Station::shoot);
+    Desk desk(Station::shoot);
     auto* page = desk.window.findChild<app::ShootPage*>();
     REQUIRE(page);
     REQUIRE(QTest::qWaitFor([&] { return page->job().state() != nullptr; }, 60000));

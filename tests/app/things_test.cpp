@@ -196,7 +196,6 @@ TEST_CASE("A figure that stands still opens at the limb with least to spare, wit
         });
     d.select({});
     desk.station(results::Station::wire);
-    desk.settle();
     double least = 1e300;
     std::string name;
     for (const choice::LimbChoice& l : desk.report().choice.limbs) {

@@ -65,8 +65,7 @@ template <class Each> void withParts(Desk& desk, Each each) {
     for (std::size_t i = 0; i < desk.report().choice.parts.size(); ++i) {
         const app::Selection s = app::selectionOf(desk.report(), static_cast<int>(i));
         if (s.right || desk.report().choice.parts[i].volume_mm3 <= 0) continue;
-        desk.document().select(s);
-        Desk::settle();
+        desk.take(s);
         each(desk.report().choice.parts[i]);
     }
 }

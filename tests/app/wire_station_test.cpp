@@ -21,8 +21,7 @@
 using results::Station;
 
 TEST_CASE("The lens moves with its sliders by keys alone, and what it tries is used in one step") {
-    Desk desk;
-    desk.station(Station::wire);
+    Desk desk(Station::wire);
     desk.clickJoint("left knee");
     desk.leaf("wireLeaves", 1);
     auto* numbers = desk.find<QLabel>("lensNumbers");
@@ -50,8 +49,7 @@ TEST_CASE("The lens moves with its sliders by keys alone, and what it tries is u
 }
 
 TEST_CASE("Bends spent while building are taken off the joint's life") {
-    Desk desk;
-    desk.station(Station::wire);
+    Desk desk(Station::wire);
     desk.clickJoint("left knee");
     const auto median = [&] { return desk.report().choice.limbs[2].verdicts[1].bend.designMedian; };
     // The wire is held fast, so that the choice cannot move on to another.
@@ -70,8 +68,7 @@ TEST_CASE("Bends spent while building are taken off the joint's life") {
 }
 
 TEST_CASE("The lens says too tight where the wire has no numbers") {
-    Desk desk;
-    desk.station(Station::wire);
+    Desk desk(Station::wire);
     desk.clickJoint("left knee");
     desk.leaf("wireLeaves", 1);
     auto* gap = desk.find<QSlider>("lensGap");
@@ -132,8 +129,7 @@ TEST_CASE("A bend test typed at the bench moves the lives of its spool, and undo
 }
 
 TEST_CASE("A spool in hand stands in the fields to be changed, and goes out of stock unless it was tested") {
-    Desk desk;
-    desk.station(Station::wire);
+    Desk desk(Station::wire);
     desk.leaf("wireLeaves", 4);
     auto* list = desk.find<QListWidget>("spoolList");
     const auto stock = [&]() -> const document::Stock& { return desk.document().production().stock; };
@@ -159,8 +155,7 @@ TEST_CASE("A spool in hand stands in the fields to be changed, and goes out of s
 }
 
 TEST_CASE("A spool goes into stock by millimetres or by a gauge with its system; a bare gauge is a question") {
-    Desk desk;
-    desk.station(Station::wire);
+    Desk desk(Station::wire);
     desk.leaf("wireLeaves", 4);
     const auto put = [&](const char* id, const char* diameter) {
         auto *name = desk.find<QLineEdit>("spoolId"), *d = desk.find<QLineEdit>("spoolDiameter");
@@ -218,12 +213,11 @@ TEST_CASE("The keyboard alone reaches every control of the wire station's leaves
 
 TEST_CASE(
     "A heavier head makes the ankle slack; a remedy is applied by one click and undone by one; the sheets print") {
-    Desk desk;
-    desk.station(Station::wire);
+    Desk desk(Station::wire);
     const auto ankle = [&]() -> const choice::Verdict& { return desk.report().choice.limbs[2].verdicts[2]; };
     CHECK(ankle().state() == choice::State::holds);
     // The head's skin, typed at its own station.
-    desk.document().select({app::Selection::Kind::mass, -1, 0, false});
+    desk.takeMass(0);
     desk.station(Station::skin);
     desk.type("skin", "12");
     CHECK(ankle().faults[static_cast<std::size_t>(choice::State::slack)]);
@@ -245,8 +239,7 @@ TEST_CASE(
 }
 
 TEST_CASE("The table for the wall has a row a limb, follows edits, and comes as CSV") {
-    Desk desk;
-    desk.station(Station::wire);
+    Desk desk(Station::wire);
     desk.keys(Qt::Key_W);
     auto* view = desk.find<QTableView>("puppetTable");
     CHECK(view->isVisible());
@@ -262,8 +255,7 @@ TEST_CASE("The table for the wall has a row a limb, follows edits, and comes as 
 }
 
 TEST_CASE("What is cut goes out of the stock, is counted no more, and comes back by one undo") {
-    Desk desk;
-    desk.station(Station::wire);
+    Desk desk(Station::wire);
     desk.clickJoint("left knee");
     desk.leaf("wireLeaves", 3);
     const auto spool = static_cast<std::size_t>(desk.report().cuts[2].spool);
@@ -306,8 +298,7 @@ TEST_CASE("What is cut goes out of the stock, is counted no more, and comes back
 }
 
 TEST_CASE("A second design is kept aside, compared joint by joint, and either is taken") {
-    Desk desk;
-    desk.station(Station::wire);
+    Desk desk(Station::wire);
     desk.keys(Qt::Key_W);
     desk.click("keepAside");
     CHECK(desk.find<QTableWidget>("differences")->rowCount() == 0);
@@ -340,8 +331,7 @@ TEST_CASE("A second design is kept aside, compared joint by joint, and either is
 }
 
 TEST_CASE("Acting, feet and poses are set on the sheet's card and change what is needed") {
-    Desk desk;
-    desk.station(Station::sheet);
+    Desk desk(Station::sheet);
     const double life = desk.report().choice.limbs[1].verdicts[0].life_s;
     desk.pickData("acting", static_cast<int>(body::Acting::quiet));
     CHECK(desk.report().choice.limbs[1].verdicts[0].life_s != life);
@@ -421,8 +411,7 @@ TEST_CASE("What stands in the light is what holds, can be bent and lasts, and no
 }
 
 TEST_CASE("What another edge would do, as the laid limb compares it, is what the report says once it has it") {
-    Desk desk;
-    desk.station(Station::wire);
+    Desk desk(Station::wire);
     desk.clickJoint("left knee");
     const auto* laid = desk.find<app::LaidLimb>("laidLimb");
     const auto knee = [&]() -> const choice::LimbChoice& { return desk.report().choice.limbs[2]; };
@@ -447,8 +436,7 @@ TEST_CASE("What another edge would do, as the laid limb compares it, is what the
 }
 
 TEST_CASE("Every number of the table can be questioned: where it comes from, what moves it, how sure it is") {
-    Desk desk;
-    desk.station(Station::wire);
+    Desk desk(Station::wire);
     desk.clickJoint("left knee");
     auto* table = desk.find<app::LimitTable>("limits");
     auto* why = desk.find<QLabel>("why");

@@ -109,8 +109,7 @@ TEST_CASE("No word is cut or lies on another, at four sizes, in every language, 
 }
 
 TEST_CASE("The desk speaks another language at once, over the same document, and undo still works") {
-    Desk desk;
-    desk.station(Station::wire);
+    Desk desk(Station::wire);
     desk.clickJoint("left knee");
     desk.type("gap", "14.5");
     const QString before = desk.document().undoStack().undoText();

@@ -159,13 +159,18 @@ TEST_CASE("An unknown key stays in every object, beside an id that does not belo
     Json j = good;
     j["log"] = Json::array();
     for (int i = 0; i < 2; ++i)
-        j["log"].push_back({{"at", "2026-11-30T10:00:00"}, {"text", "t"}, {"id", "stray"}, {"from later", i}});
+        j["log"].push_back({{"at", "2026-11-30T10:00:00"},
+                            {"kind", "ticked"},
+                            {"item", "holes||2|12"},
+                            {"id", "stray"},
+                            {"from later", i}});
     const auto p = parseProduction(j.dump(), shippedCards());
     REQUIRE(p);
     const Json back = Json::parse(writeProduction(p->production, false));
     for (int i = 0; i < 2; ++i) {
         CHECK(back["log"][static_cast<std::size_t>(i)]["from later"] == i);
         CHECK(back["log"][static_cast<std::size_t>(i)]["id"] == "stray");
+        CHECK(back["log"][static_cast<std::size_t>(i)]["item"] == "holes||2|12");
     }
     checkSameAgain(p->production);
 }

@@ -1,5 +1,6 @@
 #include "document/edits.h"
 #include "fill/oven.h"
+#include "fill/trapped_air.h"
 #include "support/puppets.h"
 
 using namespace enkinet::body;
@@ -62,6 +63,51 @@ TEST_CASE("Everything that cannot stand the load's peak is found, inside and alo
     r = reportOf(p);
     CHECK(says(check(0), OvenFinding::Kind::bulk, true));
     CHECK(findPoint(r.open, results::Issue::not_in_oven));
+}
+
+TEST_CASE("Air under clay that closes all round swells by Gay-Lussac, and a thin shell has to hold it", "[fill]") {
+    Puppet p;
+    p.id = "ball", p.name = "Ball", p.height_mm = 100;
+    Layers l;
+    l.clay = "firm-grey", l.skin_mm = 4, l.bulk = "foil-firm", l.skinAcrossGaps = false;
+    p.limbs = {limb("post", LimbKind::spine, {fixedPoint("foot", {0, 0, 0}), fixedPoint("top", {0, 100, 0})})};
+    p.limbs[0].segments[0] = tube("post", 10, 10, l);
+    p.masses.resize(1);
+    p.masses[0].id = p.masses[0].name = "head", p.masses[0].limb = "post", p.masses[0].layers = l;
+    p.masses[0].at_mm = {0, 120, 0}, p.masses[0].half_mm = {20, 20, 20};
+    Shelf shelf = shippedShelf();
+    const auto airAt = [&](double peak_C) {
+        const Skeleton s = calcSkeleton(p);
+        const auto parts = calcParts(p, s, calcOwnStretches(p, s), shelf, std::vector<WireRuns>(1));
+        return calcTrappedAir(parts, shelf, calcBakePlan(p, s, parts, shelf).bakes.at(0), peak_C);
+    };
+    const double room = shelf.shop.room_C, twice = 2 * (room + 273.15) - 273.15;
+    CHECK(airAt(room).empty());
+    // The post's ends are open, the ball's are not. Twice as hot, in kelvins, it wants twice the room.
+    auto air = airAt(twice);
+    REQUIRE(air.size() == 1);
+    CHECK_NEAR(air[0].air_mm3, 4 * kPi / 3 * 16 * 16 * 16 * (1 - 0.45 / 2.7), 1e-3);
+    CHECK_NEAR(air[0].more_mm3, air[0].air_mm3, 1e-9);
+    CHECK_NEAR(air[0].stress_MPa, 0.101325 * 16 / (2 * 4), 1e-3);
+    CHECK(air[0].lifts());
+    // Clay across its gaps closes a tube too, which carries half of what a ball does.
+    p.limbs[0].segments[0].layers.skinAcrossGaps = true;
+    air = airAt(twice);
+    REQUIRE(air.size() == 2);
+    CHECK_NEAR(air[0].stress_MPa, 0.101325 * 6 / 4, 1e-3);
+    // Beaten foil has less air in it, a hollow nothing else; what never goes into the oven is not asked.
+    const double firm = air[1].air_mm3;
+    p.masses[0].layers.bulk = "foil-beaten";
+    CHECK_NEAR(airAt(twice)[1].air_mm3, firm * (1 - 0.7 / 2.7) / (1 - 0.45 / 2.7), 1e-3);
+    p.masses[0].layers.bulk.clear();
+    CHECK_NEAR(airAt(twice)[1].air_mm3, firm / (1 - 0.45 / 2.7), 1e-3);
+    // A coat that was cured before is a shell of its own; in its own load it is the one that closes.
+    p.masses[0].layers.coats = {{"firm-grey", 2, 1}};
+    air = airAt(twice);
+    REQUIRE(air.size() == 1);
+    CHECK_NEAR(air[0].stress_MPa, 0.101325 * 14 / (2 * 2), 1e-3);
+    p.masses[0].layers.clay = "air-dry-white", p.masses[0].layers.coats.clear();
+    CHECK(airAt(twice).size() == 1);
 }
 
 TEST_CASE("The builder's own loads bake what they name, and what they forget stays raw", "[fill]") {

@@ -1,6 +1,7 @@
 #include "document/edits.h"
 #include "make/steps.h"
 #include "support/puppets.h"
+#include <set>
 
 using namespace enkinet::body;
 using namespace enkinet::make;
@@ -40,10 +41,51 @@ TEST_CASE("The gate before the oven asks for what the design says, in its own nu
     for (const fill::Part& part : r.choice.parts)
         if (fill::isBaked(part, r.shelf) && part.skin.mass_g > 0) thinnest = std::min(thinnest, part.skinLeast_mm);
     CHECK_NEAR(find(gate, Check::thinnest)->a, thinnest, 1e-12);
+    // The head's foil has air in it and no way out; a skin as thick as the core is wide holds it.
+    REQUIRE(find(gate, Check::air, "head"));
+    CHECK(find(gate, Check::air, "head")->b > 1);
+    CHECK_FALSE(find(gate, Check::air, "head")->stop);
+    document::Production thick = demo();
+    thick.puppets[0].masses[0].layers.skin_mm = 18;
+    CHECK_FALSE(find(gateBefore(reportOf(thick).plan, StepKind::bake).gate, Check::air, "head"));
     // Joints that are bent on the board are asked about before they harden that way.
     CHECK_FALSE(find(gate, Check::pose));
     p.puppets[0].board = p.puppets[0].poses.at(0);
     CHECK(find(gateBefore(reportOf(p).plan, StepKind::bake).gate, Check::pose));
+}
+
+TEST_CASE("A tick is of what was looked at: it lapses where the design says something else", "[make]") {
+    const std::vector<GateItem> gate{{Check::holes, {}, 2, 12, false},
+                                     {Check::hole_there, "pin", 2, 10, false},
+                                     {Check::hole_there, "pin", 2, 10, false},
+                                     {Check::prop, "ear", 30, 1.23456, false}};
+    const auto keys = keysOf(gate);
+    CHECK(std::set<std::string>(keys.begin(), keys.end()).size() == gate.size());
+    std::vector<document::LogEntry> log(4);
+    for (document::LogEntry& e : log)
+        e.kind = document::LogKind::ticked, e.puppet = "tansy", e.step = "gate";
+    log[0].item = keys[2], log[1].item = keys[3], log[2].item = keys[0];
+    log[3].number = 2; // as older versions wrote it: by its place
+    const auto ticksOf = [&](const std::vector<GateItem>& g) {
+        return document::findTicks(log, "tansy", 1, "gate", keysOf(g));
+    };
+    CHECK(ticksOf(gate) == std::vector<bool>{true, false, true, true});
+    // A line that comes before moves no tick; a deeper hole is looked at again, a hundredth of a share is not.
+    auto other = gate;
+    other[0].b = 15, other[3].a = 30.01;
+    other.insert(other.begin(), {Check::air, "head", 9, 2, false});
+    CHECK(ticksOf(other) == std::vector<bool>{false, false, false, true, true});
+    log.push_back(log[0]);
+    CHECK(ticksOf(gate) == std::vector<bool>{true, false, false, true});
+}
+
+TEST_CASE("What stops stands first in the last look, and the rest keeps its order", "[make]") {
+    document::Production p = demo();
+    p.puppets[0].wants.inOven = {"tile", "magnets"};
+    const auto r = reportOf(p);
+    const auto& gate = gateBefore(r.plan, StepKind::bake).gate;
+    CHECK(gate.front().stop);
+    CHECK(std::is_partitioned(gate.begin(), gate.end(), [](const GateItem& g) { return g.stop; }));
 }
 
 TEST_CASE("In stages every limb has its load, its gate, and something hard to be held by", "[make]") {

@@ -21,6 +21,7 @@ namespace enkinet::test {
 
 /// A window on the demo production, shown and settled.
 struct Desk {
+    QStringList refused; ///< what the document said no to, in its words
     app::Window window;
 
     explicit Desk(bool demo = true) {
@@ -32,9 +33,11 @@ struct Desk {
         REQUIRE(QTest::qWaitForWindowExposed(&window));
         // No window manager hands out the focus on a bare virtual display.
         QApplication::setActiveWindow(&window);
+        QObject::connect(&document(), &app::Document::refused, &window, [this](const QString& s) { refused << s; });
         if (demo) window.openDemo();
         settle();
     }
+    explicit Desk(results::Station s) : Desk() { station(s); }
     app::Document& document() { return window.document(); }
     const results::Report& report() { return document().report(); }
 
@@ -71,15 +74,26 @@ struct Desk {
             }
     }
     /// Types a number into a field and presses Enter.
-    void type(const char* field, const QString& text) {
-        auto* spin = find<QAbstractSpinBox>(field);
-        unfold(spin);
-        REQUIRE(spin->isVisible());
-        spin->setFocus();
-        spin->selectAll();
-        QTest::keyClicks(spin, text);
-        QTest::keyClick(spin, Qt::Key_Return);
+    void type(const char* field, const QString& text) { typeInto(find<QAbstractSpinBox>(field), text); }
+    /// The same into a line of text.
+    void write(const char* field, const QString& text) { typeInto(find<QLineEdit>(field), text); }
+    template <class Field> void typeInto(Field* field, const QString& text) {
+        unfold(field);
+        REQUIRE(field->isVisible());
+        field->setFocus();
+        field->selectAll();
+        QTest::keyClicks(field, text);
+        QTest::keyClick(field, Qt::Key_Return);
         settle();
+    }
+    /// Takes it in hand, as a click on the figure would.
+    void take(const app::Selection& selection) {
+        document().select(selection);
+        settle();
+    }
+    void takeMass(int mass) { take({app::Selection::Kind::mass, -1, mass, false}); }
+    void takeSegment(int limb, int segment, bool right = false) {
+        take({app::Selection::Kind::segment, limb, segment, right});
     }
     /// Clicks a button that is in sight.
     void press(const char* name) {
@@ -87,17 +101,6 @@ struct Desk {
         INFO("button " << name);
         REQUIRE(b->isVisible());
         QTest::mouseClick(b, Qt::LeftButton);
-        settle();
-    }
-    /// The same into a line of text.
-    void write(const char* field, const QString& text) {
-        auto* line = find<QLineEdit>(field);
-        unfold(line);
-        REQUIRE(line->isVisible());
-        line->setFocus();
-        line->selectAll();
-        QTest::keyClicks(line, text);
-        QTest::keyClick(line, Qt::Key_Return);
         settle();
     }
     void pickData(const char* field, const QVariant& data) {
@@ -154,6 +157,11 @@ struct Desk {
         });
         for (QAction* a : window.findChildren<QAction*>())
             if (a->text() == "Build sheets as P&DF…") a->trigger();
+        settle();
+    }
+    /// Without keys, wherever the focus is.
+    void takeBack() {
+        document().undoStack().undo();
         settle();
     }
     void undo() { keys(Qt::Key_Z, Qt::ControlModifier); }

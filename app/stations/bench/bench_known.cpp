@@ -90,7 +90,7 @@ void BenchKnown::showSpool(int s) {
     if (c.hangTests > 0)
         lines << tr("%n hang test(s): it holds %1 times what the card says, give or take %2 %.", nullptr, c.hangTests)
                      .arg(Say::number(std::exp(c.holdLn), 2), Say::number(100 * c.holdLnSpread, 0));
-    m_head.show(QString::fromStdString(sp.name), {}, lines.join(" "));
+    m_head.show(Say::capital(Say::spool(sp)), {}, lines.join(" "));
     const int tests = c.bendTests + c.hangTests + c.broken + c.lasted;
     m_head.setStamp(c.contradicted ? tr("look again")
                     : tests        ? tr("%n test(s)", nullptr, tests)

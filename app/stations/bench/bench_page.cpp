@@ -202,9 +202,7 @@ void BenchPage::showSubjects() {
     if (test() <= BenchTest::hang) {
         const auto& spools = document().production().stock.spools;
         for (std::size_t i = 0; i < spools.size(); ++i)
-            all << std::pair{
-                tr("%1, %2").arg(QString::fromStdString(spools[i].name), Say::length(spools[i].diameter_mm, 2)),
-                QVariant(static_cast<int>(i))};
+            all << std::pair{Say::spool(spools[i]), QVariant(static_cast<int>(i))};
     } else if (test() == BenchTest::rupture) {
         for (const auto& [id, card] : r.shelf.clays)
             if (card.youngs_MPa > 0)

@@ -153,7 +153,8 @@ QString Diary::lineOf(const LogEntry& e) const {
         did = tr("tried");
         break;
     case LogKind::ticked:
-        did = tr("last look, item %1").arg(Say::number(e.number, 0));
+        // Older versions wrote the item's place only.
+        did = text.isEmpty() ? tr("last look, item %1").arg(Say::number(e.number, 0)) : tr("last look");
         break;
     case LogKind::regret:
         did = tr("for next time");

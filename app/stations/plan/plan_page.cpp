@@ -417,16 +417,15 @@ void PlanPage::showStep() {
     m_facts->setText(stepFacts(*k, m_step).join("\n"));
     m_caution->setText(Say::caution(step.caution));
     m_caution->setVisible(step.caution != make::Caution::none);
-    const auto ticks = document::findTicks(k->of->log, k->puppet(s->step).id, s->step.copy, step.id);
+    const auto ticks =
+        document::findTicks(k->of->log, k->puppet(s->step).id, s->step.copy, step.id, make::keysOf(step.gate));
     m_gate->clear();
     for (std::size_t i = 0; i < step.gate.size(); ++i) {
         const QString text = Say::gateItem(step.gate[i]);
         auto* item = new QListWidgetItem(step.gate[i].stop ? tr("Stop. %1").arg(text) : text, m_gate);
         item->setToolTip(plainTip(text));
         item->setFlags(Qt::ItemIsEnabled | Qt::ItemIsSelectable);
-        item->setCheckState(std::find(ticks.begin(), ticks.end(), static_cast<int>(i) + 1) != ticks.end()
-                                ? Qt::Checked
-                                : Qt::Unchecked);
+        item->setCheckState(ticks[i] ? Qt::Checked : Qt::Unchecked);
     }
     m_gate->setVisible(!step.gate.empty());
     const bool clay =
@@ -526,6 +525,13 @@ void PlanPage::finish() {
             u.amount = s->done ? -u.amount : 0;
         return log(tr("Not done: %1").arg(what), {entry(LogKind::undone)}, uses);
     }
+    // Nobody passes by accident what says stop.
+    const auto ticks =
+        document::findTicks(k.of->log, k.puppet(s->step).id, s->step.copy, step.id, make::keysOf(step.gate));
+    for (std::size_t i = 0; i < step.gate.size(); ++i)
+        if (step.gate[i].stop && !ticks[i])
+            return Q_EMIT document().refused(
+                tr("Stop. %1 Mend it, or tick it to go on all the same.").arg(Say::gateItem(step.gate[i])));
     const auto& state = k.planning.states[static_cast<std::size_t>(k.planning.find(s->step))];
     // Without a clock it took what was reckoned, and teaches nothing.
     const double worked = state.workedUntil(wallSeconds());
@@ -545,8 +551,12 @@ void PlanPage::skip() {
 void PlanPage::tickItem(int item) {
     const results::Planned* s = planned();
     if (!s || item < 1 || item > static_cast<int>(job().state()->step(s->step).gate.size())) return;
-    log(tr("Tick: %1").arg(Say::gateItem(job().state()->step(s->step).gate[static_cast<std::size_t>(item - 1)])),
-        {entry(LogKind::ticked, item)});
+    const auto& gate = job().state()->step(s->step).gate;
+    const auto at = static_cast<std::size_t>(item - 1);
+    const QString looked = Say::gateItem(gate[at]);
+    LogEntry e = entry(LogKind::ticked, 0, looked);
+    e.item = make::keysOf(gate)[at];
+    log(tr("Tick: %1").arg(looked), {e});
 }
 
 void PlanPage::weigh() {

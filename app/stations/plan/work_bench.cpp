@@ -138,7 +138,7 @@ WorkBench::WorkBench(QWidget* parent) : QWidget(parent) {
 }
 
 void WorkBench::showGate(const std::vector<QString>& lines, const std::vector<bool>& stops,
-                         const std::vector<int>& ticks) {
+                         const std::vector<bool>& ticks) {
     while (m_boxes.size() > lines.size()) {
         delete m_boxes.back();
         m_boxes.pop_back();
@@ -154,7 +154,7 @@ void WorkBench::showGate(const std::vector<QString>& lines, const std::vector<bo
         }
         m_boxes[i]->setText(stops[i] ? tr("Stop. %1").arg(lines[i]) : lines[i]);
         m_boxes[i]->setToolTip(plainTip(lines[i]));
-        m_boxes[i]->setChecked(std::find(ticks.begin(), ticks.end(), static_cast<int>(i) + 1) != ticks.end());
+        m_boxes[i]->setChecked(ticks[i]);
     }
 }
 
@@ -186,7 +186,8 @@ void WorkBench::show(const PlanJob::State& state, int step, std::int64_t now_s) 
     for (const make::GateItem& g : s.gate)
         lines.push_back(Say::gateItem(g)), stops.push_back(g.stop);
     showGate(lines, stops,
-             document::findTicks(state->of->log, state->puppet(planned.step).id, planned.step.copy, s.id));
+             document::findTicks(state->of->log, state->puppet(planned.step).id, planned.step.copy, s.id,
+                                 make::keysOf(s.gate)));
     tick(now_s);
 }
 

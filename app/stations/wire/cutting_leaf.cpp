@@ -42,10 +42,10 @@ void SawingView::paintEvent(QPaintEvent*) {
         const document::Spool& spool = stock.spools[static_cast<std::size_t>(plan.spool)];
         p.setFont(deskFont(9.5, QFont::DemiBold));
         p.setPen(look().ink);
-        drawFitted(p, QRectF(0, y, width(), kHead), Qt::AlignLeft | Qt::AlignVCenter,
-                   tr("%1: %2 off the roll, scrap %3")
-                       .arg(QString::fromStdString(spool.name), Say::length(plan.sawing.roll_mm, 0),
-                            Say::length(plan.sawing.scrap_mm, 0)));
+        drawFitted(
+            p, QRectF(0, y, width(), kHead), Qt::AlignLeft | Qt::AlignVCenter,
+            tr("%1: %2 off the roll, scrap %3")
+                .arg(Say::spool(spool), Say::length(plan.sawing.roll_mm, 0), Say::length(plan.sawing.scrap_mm, 0)));
         y += kHead;
         double longest = 1;
         for (const solve::Sawn& one : plan.sawing.lengths) {

@@ -71,8 +71,8 @@ void SpoolsLeaf::show() {
             const document::Spool& s = production.stock.spools[i];
             const QString rests = i < known.calibrations.size() ? Say::tests(known.calibrations[i]) : QString();
             m_list->addItem(tr("%1, %2: %3 m at %4 a metre; %5")
-                                .arg(QString::fromStdString(s.name), Say::diameter(s.diameter_mm),
-                                     Say::number(s.length_m, 1), Say::money(s.price_m, production.currency), rests));
+                                .arg(Say::spoolName(s), Say::diameter(s.diameter_mm), Say::number(s.length_m, 1),
+                                     Say::money(s.price_m, production.currency), rests));
         }
         m_list->setCurrentRow(std::min(kept, m_list->count() - 1));
     }
