@@ -28,7 +28,7 @@ struct LogEntry {
     LogKind kind = LogKind::note;
     double number = 0, planned = 0;  ///< 0: none
     std::string unit, text, picture; ///< picture: name inside the container
-    std::string item;                ///< of a tick: what was looked at, of make::keysOf
+    std::string item{};              ///< of a tick: what was looked at, of make::keysOf
     Minute at() const { return at_s / 60; }
     friend bool operator==(const LogEntry&, const LogEntry&) = default;
 };

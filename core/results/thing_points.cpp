@@ -27,7 +27,7 @@ void Points::things() {
         const Bond& x = t.bonds[i];
         if (!b.holdsThere) {
             const auto& all = m_r.cards->adhesives;
-            const auto card = std::find_if(all.begin(), all.end(), [&](const auto& c) { return c.id == x.adhesive; });
+            const auto card = std::find_if(all.begin(), all.end(), [&](const auto& a) { return a.id == x.adhesive; });
             const fill::Face weak = fill::findShear(*card, b.from) <= 0 ? b.from : b.to;
             say(Issue::glue_face, x.id, x.name, 0, 0, card->name, static_cast<int>(weak));
         }

@@ -171,7 +171,7 @@ TEST_CASE("The pots set what can be mixed, a real chip teaches a strength, and a
     desk.refused.clear();
     desk.write("mixChip", "grey");
     desk.press("mixChipTake");
-    CHECK_FALSE(refused.isEmpty());
+    CHECK_FALSE(desk.refused.isEmpty());
     // A green that no strength of a red explains is something else.
     desk.refused.clear();
     desk.find<QLineEdit>("mixChip")->setText("#20c040");

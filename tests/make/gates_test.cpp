@@ -56,9 +56,9 @@ TEST_CASE("The gate before the oven asks for what the design says, in its own nu
 
 TEST_CASE("A tick is of what was looked at: it lapses where the design says something else", "[make]") {
     const std::vector<GateItem> gate{{Check::holes, {}, 2, 12, false},
-                                     {Check::hole_there, "pin", 2, 10, false},
-                                     {Check::hole_there, "pin", 2, 10, false},
-                                     {Check::prop, "ear", 30, 1.23456, false}};
+                                     {Check::hole_there, words("pin"), 2, 10, false},
+                                     {Check::hole_there, words("pin"), 2, 10, false},
+                                     {Check::prop, words("ear"), 30, 1.23456, false}};
     const auto keys = keysOf(gate);
     CHECK(std::set<std::string>(keys.begin(), keys.end()).size() == gate.size());
     std::vector<document::LogEntry> log(4);
@@ -73,7 +73,7 @@ TEST_CASE("A tick is of what was looked at: it lapses where the design says some
     // A line that comes before moves no tick; a deeper hole is looked at again, a hundredth of a share is not.
     auto other = gate;
     other[0].b = 15, other[3].a = 30.01;
-    other.insert(other.begin(), {Check::air, "head", 9, 2, false});
+    other.insert(other.begin(), {Check::air, words("head"), 9, 2, false});
     CHECK(ticksOf(other) == std::vector<bool>{false, false, false, true, true});
     log.push_back(log[0]);
     CHECK(ticksOf(gate) == std::vector<bool>{true, false, false, true});

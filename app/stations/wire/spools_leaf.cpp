@@ -24,6 +24,9 @@ SpoolsLeaf::SpoolsLeaf(Document& document, QWidget* parent) : QWidget(parent), m
     m_list->setObjectName("spoolList");
     m_list->setAccessibleName(tr("Spools in stock, and what their numbers rest on"));
     m_list->setWordWrap(true);
+    // Rows wrap anew beside a scroll bar that comes later.
+    m_list->setResizeMode(QListView::Adjust);
+    m_list->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     v->addWidget(m_list, 1);
     m_remove = new QPushButton(tr("Take out of stock"));
     m_remove->setObjectName("removeSpool");
