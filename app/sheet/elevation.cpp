@@ -358,8 +358,10 @@ Elevation::Elevation(const Puppet& puppet, const document::Production& productio
             run.points.push_back(project(view, link.to));
             run.depthMean += depthOf(view, link.to) / static_cast<double>(limb.segments.size());
         }
-        if (limb.tieDown && !run.points.empty())
+        if (limb.tieDown && !run.points.empty()) {
             run.points.push_back(run.points.back() + limb.tieDown->depth_mm * legDirection(view, s, copy, limb));
+            m_below = std::max(m_below, run.points.back().y());
+        }
         m_runs.push_back(std::move(run));
     }
     for (std::size_t i = 0; i < puppet.things.features.size() && i < report.things.features.size() && !rest; ++i) {

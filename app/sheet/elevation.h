@@ -39,6 +39,8 @@ public:
     /// The figure's outline as closed polygons, mm, y down.
     std::vector<QPolygonF> outlines() const;
     QRectF bounds() const { return m_bounds; }
+    /// How far its wires reach below the base, mm.
+    double below() const { return m_below; }
     /// The figure as one flowing line, for looking at.
     const QPainterPath& silhouette() const { return m_lines.whole; }
     View view() const { return m_view; }
@@ -90,6 +92,7 @@ private:
     std::vector<Dot> m_dots;
     Silhouette m_lines;
     QRectF m_bounds;
+    double m_below = 0;
     std::vector<Selection> m_selectionOf; ///< per part
 };
 

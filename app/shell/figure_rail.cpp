@@ -106,6 +106,12 @@ void FigureRail::layoutPictures() {
         // A small figure on a tall paper stands a little above its foot.
         const double spare = p.area.height() - (b.height() * p.scale + 12);
         if (spare > 0) p.at.ry() -= 0.35 * spare;
+        // The word under it is never written over a wire that goes into the base: up, as far as there is room.
+        if (double over = p.at.y() + p.figure.below() * p.scale - (p.area.bottom() + 4); over > 0) {
+            const double up = std::clamp(p.at.y() + b.top() * p.scale - p.area.top(), 0.0, over);
+            p.at.ry() -= up, over -= up;
+            p.scale -= over / p.figure.below();
+        }
         y += high + 12;
     }
 }

@@ -127,8 +127,13 @@ void Page::refresh() {
             item->setIcon(QIcon(mark));
         }
     }
-    m_openHeading->setText(m_open->count() ? tr("Open points: %1").arg(m_open->count()) : tr("No open points"));
+    const int points = m_open->count();
     quiet(r.notes, kNoteRow);
+    const int notes = m_open->count() - points;
+    m_openHeading->setText(points && notes ? tr("Open points: %1, notes: %2").arg(points).arg(notes)
+                           : points        ? tr("Open points: %1").arg(points)
+                           : notes         ? tr("No open points, notes: %1").arg(notes)
+                                           : tr("No open points"));
     quiet(r.left, kLeftRow);
     showLeave();
     m_open->setVisible(m_open->count() > 0);

@@ -6677,6 +6677,14 @@
         <source>Left as it is, because %1: %2</source>
         <translation>Belassen, weil %1: %2</translation>
     </message>
+    <message>
+        <source>Open points: %1, notes: %2</source>
+        <translation>Offene Punkte: %1, Hinweise: %2</translation>
+    </message>
+    <message>
+        <source>No open points, notes: %1</source>
+        <translation>Keine offenen Punkte, Hinweise: %1</translation>
+    </message>
 </context>
 <context>
     <name>enkinet::app::PaintPage</name>
