@@ -3,6 +3,10 @@
 
 namespace enkinet::app {
 
+namespace {
+constexpr int kLine = 22; ///< a row of one line, px
+}
+
 RowList::RowList(int most, QWidget* parent) : QListWidget(parent), m_most(most) {
     setWordWrap(true);
     setTextElideMode(Qt::ElideNone);
@@ -23,17 +27,31 @@ RowList::RowList(int most, QWidget* parent) : QListWidget(parent), m_most(most) 
     connect(model(), &QAbstractItemModel::modelReset, this, &RowList::fit);
 }
 
+int RowList::highOf(int row, int width) const {
+    // The view's own hint knows no width, and takes every row for one line.
+    QStyleOptionViewItem option;
+    initViewItemOption(&option);
+    option.rect = QRect(0, 0, std::max(1, width), 4000);
+    return std::max(kLine, itemDelegate()->sizeHint(option, model()->index(row, 0)).height());
+}
+
 void RowList::fit() {
-    int h = 2 * frameWidth() + 2;
-    const int rows = std::min(count(), m_most);
-    for (int i = 0; i < rows; ++i)
-        h += std::max(22, sizeHintForRow(i));
-    setFixedHeight(std::max(h, 30));
+    m_wide = width();
+    // By the width outside of the scroll bar, which comes and goes with the height.
+    const int wide = contentsRect().width(), most = m_most * kLine;
+    int high = 0;
+    for (int i = 0; i < std::min(count(), m_most); ++i)
+        high += highOf(i, wide);
+    const bool fits = high <= most && count() <= m_most;
+    // A bar that is there makes rows wrap more, and would stay for that alone.
+    setVerticalScrollBarPolicy(fits ? Qt::ScrollBarAlwaysOff : Qt::ScrollBarAsNeeded);
+    if (!fits) high = std::max(most, highOf(0, wide - style()->pixelMetric(QStyle::PM_ScrollBarExtent, nullptr, this)));
+    setFixedHeight(std::max(high + 2 * frameWidth() + 2, 30));
 }
 
 void RowList::resizeEvent(QResizeEvent* e) {
     QListWidget::resizeEvent(e);
-    if (e->oldSize().width() != e->size().width()) fit();
+    if (m_wide != width()) fit();
 }
 
 void RowList::showEvent(QShowEvent* e) {

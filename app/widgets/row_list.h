@@ -1,5 +1,5 @@
 #pragma once
-// A list whose rows wrap their words, and that is as tall as the first of them.
+// A list whose rows wrap their words, and that is as tall as they are, up to so many lines.
 #include <QListWidget>
 
 namespace enkinet::app {
@@ -7,7 +7,7 @@ namespace enkinet::app {
 class RowList : public QListWidget {
     Q_OBJECT
 public:
-    /// As tall as its rows, up to so many.
+    /// As tall as its rows, up to so many of one line; its first row is always seen whole.
     explicit RowList(int most, QWidget* parent = nullptr);
 
 protected:
@@ -16,7 +16,8 @@ protected:
 
 private:
     void fit();
-    int m_most;
+    int highOf(int row, int width) const; ///< px
+    int m_most, m_wide = -1;              ///< width that it was fitted to
 };
 
 } // namespace enkinet::app

@@ -148,6 +148,27 @@ TEST_CASE("A morning of the plan is worked with keys, and the days, the log and 
     CHECK(loaded->production.puppets[0].deadline == parseIsoTime("2026-12-18T12:00"));
 }
 
+TEST_CASE("A short last look is seen whole, and of a long one the first line", "[window]") {
+    Desk desk(Station::plan);
+    auto* page = desk.window.findChild<app::PlanPage*>();
+    auto* list = desk.find<QListWidget>("stepGate");
+    const auto k = planOf(desk);
+    int looked = 0;
+    for (std::size_t i = 0; i < k->plan.steps.size(); ++i) {
+        if (k->step(k->plan.steps[i].step).gate.empty()) continue;
+        page->setStep(static_cast<int>(i));
+        Desk::settle();
+        INFO(list->item(0)->text().toStdString());
+        const int most = 4 * 22, seen = list->viewport()->height();
+        CHECK(list->visualItemRect(list->item(0)).bottom() <= seen);
+        // What needs no more room than four lines has it; what needs more has that.
+        const int whole = list->visualItemRect(list->item(list->count() - 1)).bottom();
+        CHECK((whole <= seen || seen >= most));
+        ++looked;
+    }
+    CHECK(looked > 4);
+}
+
 TEST_CASE("A last look that says stop is not passed by accident: what stops is ticked first", "[window]") {
     Desk desk(Station::plan);
     auto* page = desk.window.findChild<app::PlanPage*>();

@@ -237,12 +237,10 @@ TEST_CASE("Putty wants gloves as skin and as bulk, and a base that is sprayed wa
                         if (!s.layers.bulk.empty()) s.layers.bulk = "putty-bulk";
         },
         1);
-    int skin = 0, bulk = 0, base = 0;
+    int skin = 0, bulk = 0;
     for (const make::Step& s : r.plan.steps) {
         skin += s.kind == make::StepKind::skin && s.caution == make::Caution::gloves;
         bulk += s.kind == make::StepKind::bulk && s.caution == make::Caution::gloves;
-        if (s.kind == make::StepKind::paint && s.role == paint::Role::base)
-            base += s.caution == make::Caution::air_if_sprayed;
     }
     CHECK(skin == 1);
     CHECK(bulk == 1);

@@ -283,12 +283,12 @@ SheetPage::SheetPage(Document& d) : Page(d, results::Station::sheet) {
                 [&](const document::Edits& e) {
                     // Of every part in hand that has such a place.
                     std::vector<document::Edits::Step> steps;
-                    for (const auto& [limb, segment] : segmentsInHand(ref)) {
-                        const body::Segment& body =
-                            body::findLimb(document().puppet(), limb)->segments[static_cast<std::size_t>(segment)];
+                    for (const auto& one : segmentsInHand(ref)) {
+                        const body::Segment& body = body::findLimb(document().puppet(), one.first)
+                                                        ->segments[static_cast<std::size_t>(one.second)];
                         if (!body.stations.empty() && at < static_cast<int>(body.stations.size()))
                             steps.push_back([=, this](const document::Edits& x) {
-                                return x.setStation(limb, segment, at, m_a->core(), m_b->core());
+                                return x.setStation(one.first, one.second, at, m_a->core(), m_b->core());
                             });
                     }
                     return e.chain(steps);
