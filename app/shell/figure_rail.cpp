@@ -106,11 +106,11 @@ void FigureRail::layoutPictures() {
         // A small figure on a tall paper stands a little above its foot.
         const double spare = p.area.height() - (b.height() * p.scale + 12);
         if (spare > 0) p.at.ry() -= 0.35 * spare;
-        // The word under it is never written over a wire that goes into the base: up, as far as there is room.
-        if (double over = p.at.y() + p.figure.below() * p.scale - (p.area.bottom() + 4); over > 0) {
-            const double up = std::clamp(p.at.y() + b.top() * p.scale - p.area.top(), 0.0, over);
-            p.at.ry() -= up, over -= up;
-            p.scale -= over / p.figure.below();
+        // The word under it is never written over a wire that goes into the base.
+        const double floor = p.area.bottom() + 4, below = p.figure.below();
+        if (p.at.y() + below * p.scale > floor) {
+            p.scale = std::min(p.scale, (floor - p.area.top()) / std::max(1.0, below - b.top()));
+            p.at = QPointF(p.area.center().x() - b.center().x() * p.scale, floor - below * p.scale);
         }
         y += high + 12;
     }
