@@ -27,6 +27,9 @@ RowList::RowList(int most, QWidget* parent) : QListWidget(parent), m_most(most) 
     connect(model(), &QAbstractItemModel::modelReset, this, &RowList::fit);
 }
 
+// Its model goes after it, and says that it is empty then.
+RowList::~RowList() { model()->disconnect(this); }
+
 int RowList::highOf(int row, int width) const {
     // The view's own hint knows no width, and takes every row for one line.
     QStyleOptionViewItem option;

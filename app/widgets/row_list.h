@@ -9,6 +9,7 @@ class RowList : public QListWidget {
 public:
     /// As tall as its rows, up to so many of one line; its first row is always seen whole.
     explicit RowList(int most, QWidget* parent = nullptr);
+    ~RowList() override;
 
 protected:
     void resizeEvent(QResizeEvent* event) override;

@@ -102,7 +102,7 @@ Cut calcCut(const Limb& limb, const wire::Bundle& bundle, std::span<const Ending
                 plainMark(Mark::Kind::ending, limb.segments[i].name, c.wrap_mm + path.endAfter_mm[i]);
     }
     if (limb.loop_mm > 0) plainMark(Mark::Kind::loop, "", at += limb.loop_mm);
-    if (limb.tieDown) plainMark(Mark::Kind::tie_down, "", at += limb.tieDown->depth_mm);
+    if (limb.tieDown) plainMark(Mark::Kind::tie_down, "", at + limb.tieDown->depth_mm);
     plainMark(Mark::Kind::end, "", c.finished_mm);
     return c;
 }

@@ -106,7 +106,7 @@ void addHands(Demand& d, const Puppet& p, const Skeleton& s, const fill::Shelf& 
         // Bent by its tip it is held there; shaped along, each third is bent by itself.
         int tip = hinge.after;
         while (tip + 1 < static_cast<int>(s.links.size()) &&
-               s.links[static_cast<std::size_t>(tip + 1)].copy == hinge.copy)
+               s.links[static_cast<std::size_t>(tip) + 1].copy == hinge.copy)
             ++tip;
         d.far = findHold(p, s, shelf, hinge, tip);
         d.far.lever_mm = d.posing == wire::Posing::by_tip ? d.gap_mm : d.gap_mm / 3;
@@ -340,7 +340,7 @@ std::vector<Demand> calcDemands(const Puppet& puppet, const Skeleton& s, const S
         }
         for (int i = hinge.joint; i < static_cast<int>(limb.segments.size()); ++i) {
             room(i);
-            if (limb.joints[static_cast<std::size_t>(i + 1)].posed) break;
+            if (limb.joints[static_cast<std::size_t>(i) + 1].posed) break;
         }
         const auto stiff = [&](int link, bool start) {
             return stiffHalfWidth(segmentOf(puppet, s, link), s.links[static_cast<std::size_t>(link)],

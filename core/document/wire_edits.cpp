@@ -25,7 +25,8 @@ Edits::Changed Edits::keepAside() const {
     return puppetEdit([](Puppet& p) -> std::optional<Fault> {
         Puppet copy = p;
         copy.aside.clear();
-        p.aside.assign(1, std::move(copy));
+        p.aside.clear();
+        p.aside.push_back(std::move(copy));
         return {};
     });
 }
@@ -36,7 +37,8 @@ Edits::Changed Edits::swapAside() const {
         Puppet other = std::move(p.aside.front());
         p.aside.clear();
         std::swap(p, other);
-        p.aside.assign(1, std::move(other));
+        p.aside.clear();
+        p.aside.push_back(std::move(other));
         return {};
     });
 }

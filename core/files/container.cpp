@@ -225,8 +225,8 @@ Result<std::string> writeContainer(const document::Production& p) {
     zip_source_keep(target);
     zip_t* z = zip_open_from_source(target, ZIP_TRUNCATE, &error);
     const auto failed = [&](const Phrase& what) {
-        const Fault f{words("container"), what,
-                      words("failed: %1", std::string(z ? zip_strerror(z) : zip_error_strerror(&error)))};
+        Fault f{words("container"), what,
+                words("failed: %1", std::string(z ? zip_strerror(z) : zip_error_strerror(&error)))};
         if (z) zip_discard(z);
         zip_source_free(target);
         zip_error_fini(&error);

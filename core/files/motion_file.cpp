@@ -4,6 +4,7 @@
 #include <cmath>
 #include <fmt/format.h>
 #include <fstream>
+#include <optional>
 #include <string_view>
 
 namespace enkinet::files {

@@ -20,8 +20,9 @@ Reader::Reader(const Json& object, Phrase place, std::optional<Fault>& fault, Un
     if (!m_json.is_object()) fail(shown(m_json), words("must be an object"));
 }
 
-Reader::~Reader() {
-    if (!m_unknown || m_taken || m_fault) return;
+Reader::~Reader() noexcept(false) {
+    // Memory may run out here too: that is thrown on, unless something is thrown already.
+    if (!m_unknown || m_taken || m_fault || std::uncaught_exceptions() > m_thrown) return;
     if (auto rest = extras(); !rest.empty()) (*m_unknown)[m_path] = std::move(rest);
 }
 
@@ -158,7 +159,7 @@ std::map<std::string, std::string> Reader::extras() {
     return rest;
 }
 
-Phrase Reader::inside(Phrase what) const { return m_place.empty() ? what : words("%1, %2", m_place, std::move(what)); }
+Phrase Reader::inside(const Phrase& what) const { return m_place.empty() ? what : words("%1, %2", m_place, what); }
 
 Phrase Reader::itemPlace(const Phrase& itemName, const Json& j, std::size_t number) const {
     std::string name = std::to_string(number);

@@ -2,6 +2,7 @@
 // Reads one JSON object key by key: types, limits and places are checked here once, the first fault is kept, and keys
 // that nobody asked for are handed on so that the next save keeps them.
 #include "base/result.h"
+#include <exception>
 #include <map>
 #include <nlohmann/json.hpp>
 #include <optional>
@@ -27,7 +28,7 @@ public:
     /// takes what no reader of the file has asked for when each is done.
     Reader(const Json& object, Phrase place, std::optional<Fault>& fault, Unknown* unknown = nullptr,
            std::string path = {});
-    ~Reader();
+    ~Reader() noexcept(false);
     Reader(const Reader&) = delete;
     Reader& operator=(const Reader&) = delete;
 
@@ -90,7 +91,7 @@ public:
 
 private:
     const Json* find(const char* key);
-    Phrase inside(Phrase what) const;
+    Phrase inside(const Phrase& what) const;
     Phrase itemPlace(const Phrase& itemName, const Json& j, std::size_t number) const;
 
     const Json& m_json;
@@ -103,6 +104,7 @@ private:
     Unknown* m_unknown;
     std::string m_path;   ///< keys and, in lists, ids or places
     bool m_taken = false; ///< by extras()
+    int m_thrown = std::uncaught_exceptions();
 };
 
 /// Puts unknown keys back where they stood: an object of a list is found by its id or, where it has none, by its place

@@ -55,7 +55,6 @@ std::pair<double, double> findSeat(const Feature& f) {
         // Its flat side lies inwards.
         return {d, f.sunk * d / 2};
     case FeatureShape::disc:
-        return {d, f.sunk * f.length_mm};
     case FeatureShape::cone:
         return {d, f.sunk * f.length_mm};
     case FeatureShape::piece:

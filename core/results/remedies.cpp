@@ -25,7 +25,7 @@ constexpr std::size_t kMostPairs = 3;
 class Finder {
 public:
     Finder(const Production& p, int puppet, int limb, const Cards& shipped, wire::TableShelf& tables,
-           std::stop_token stop, choice::ChoiceMemo* memo)
+           const std::stop_token& stop, choice::ChoiceMemo* memo)
         : m_memo(memo ? *memo : m_ownMemo), m_production(p), m_puppetIndex(puppet), m_limbIndex(limb),
           m_shipped(shipped), m_tables(tables), m_stop(stop), m_puppet(p.puppets.at(static_cast<std::size_t>(puppet))),
           m_limb(m_puppet.limbs.at(static_cast<std::size_t>(limb))) {}
@@ -451,7 +451,7 @@ Edits::Changed applyRemedy(const Production& production, const Cards& shipped, i
 }
 
 std::vector<Remedy> calcRemedies(const Production& production, int puppet, int limb, const Cards& shipped,
-                                 wire::TableShelf& tables, std::stop_token stop,
+                                 wire::TableShelf& tables, const std::stop_token& stop,
                                  const std::function<void(int, int)>& progress, choice::ChoiceMemo* memo) {
     Finder f(production, puppet, limb, shipped, tables, stop, memo);
     choice::PuppetChoice now;

@@ -41,7 +41,7 @@ struct Remedy {
 /// holds. progress(done, of) after each kind. A stop request ends it early with what was found.
 /// memo: of the same puppet, kept by who asks; null for one of its own.
 std::vector<Remedy> calcRemedies(const Production& production, int puppet, int limb, const Cards& shipped,
-                                 wire::TableShelf& tables, std::stop_token stop = {},
+                                 wire::TableShelf& tables, const std::stop_token& stop = {},
                                  const std::function<void(int, int)>& progress = {},
                                  choice::ChoiceMemo* memo = nullptr);
 

@@ -1,4 +1,5 @@
 #include "results/report.h"
+#include "base/units.h"
 #include "results/points.h"
 #include <algorithm>
 #include <cmath>

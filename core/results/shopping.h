@@ -2,6 +2,7 @@
 // What all puppets of a production take together, held against what there is: one shelf serves them all.
 #include "document/edits.h"
 #include "fill/skin_plan.h"
+#include "make/steps.h"
 
 namespace enkinet::results {
 

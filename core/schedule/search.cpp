@@ -4,6 +4,7 @@
 #include "base/check.h"
 #include "schedule/detail.h"
 #include <algorithm>
+#include <cmath>
 #include <cstdlib>
 #include <numeric>
 #include <random>
@@ -473,7 +474,7 @@ Schedule calcBest(const Problem& p, const OpenHours& hours, const Search& search
         if (families && (way < 0.3 || (known.late <= bound.late && known.end <= bound.end && way < 0.8))) {
             // A run of one family goes right behind, or before, another of its own.
             const auto at = [&] {
-                return static_cast<std::size_t>(unit() * static_cast<double>(key.size() - 1) + 0.5);
+                return static_cast<std::size_t>(std::lround(unit() * static_cast<double>(key.size() - 1)));
             };
             std::vector<std::size_t> order(key.size());
             std::iota(order.begin(), order.end(), std::size_t{0});
@@ -503,7 +504,7 @@ Schedule calcBest(const Problem& p, const OpenHours& hours, const Search& search
             // A few tasks move far.
             const int moved = 1 + static_cast<int>(unit() * 3);
             for (int m = 0; m < moved; ++m) {
-                const auto k = static_cast<std::size_t>(unit() * static_cast<double>(key.size() - 1) + 0.5);
+                const auto k = static_cast<std::size_t>(std::lround(unit() * static_cast<double>(key.size() - 1)));
                 key[k] += (unit() - 0.6) * span * 0.5;
             }
         } else if (way < 0.8) {

@@ -1,6 +1,7 @@
 // The disk or the memory fails at the n-th call, for every n: the old file stays whole, the fault is said, and nothing
 // is left beside.
 #include "files/container.h"
+#include "files/reader.h"
 #include "support/failing.h"
 #include "support/puppets.h"
 #include "support/sanitized.h"
@@ -116,6 +117,28 @@ std::atomic<bool> s_allocations{false};
 }
 [[gnu::noinline]] void operator delete(void* p) noexcept { std::free(p); }
 [[gnu::noinline]] void operator delete(void* p, std::size_t) noexcept { std::free(p); }
+
+TEST_CASE("Memory that runs out while unknown keys are kept is thrown on like any other", "[files]") {
+    const files::Json json{
+        {"from later", {{"a key that is longer than a short text", "so that its words want memory"}}},
+        {"and another of these", "which is also longer than what fits without memory"}};
+    int thrown = 0;
+    for (bool whole = false; !whole;) {
+        std::optional<Fault> fault;
+        files::Reader::Unknown unknown;
+        s_allocations = true;
+        try {
+            const Failing failing(Call::allocate, thrown + 1);
+            const files::Reader read(json, {}, fault, &unknown);
+        } catch (const std::bad_alloc&) {
+            ++thrown;
+        }
+        s_allocations = false;
+        whole = unknown.contains("") && unknown[""].size() == 2;
+        REQUIRE(thrown < 1000);
+    }
+    CHECK(thrown > 3);
+}
 
 TEST_CASE("An allocation fails while a file is opened, edited, judged or saved: the file is whole and work goes on",
           "[files][full]") {

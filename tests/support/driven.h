@@ -52,6 +52,7 @@ struct Desk {
                     working = working || !desk->document().waitForResults(30) || desk->document().isSaving();
             QApplication::processEvents();
             if (!working) return;
+            QTest::qWait(2); // a file that is being written is not waited for by what asks for results
         }
         FAIL("results never came");
     }
