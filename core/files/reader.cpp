@@ -20,7 +20,7 @@ Reader::Reader(const Json& object, Phrase place, std::optional<Fault>& fault, Un
     if (!m_json.is_object()) fail(shown(m_json), words("must be an object"));
 }
 
-Reader::~Reader() noexcept(false) {
+Reader::~Reader() noexcept(false) { // NOLINT(bugprone-exception-escape)
     // Memory may run out here too: that is thrown on, unless something is thrown already.
     if (!m_unknown || m_taken || m_fault || std::uncaught_exceptions() > m_thrown) return;
     if (auto rest = extras(); !rest.empty()) (*m_unknown)[m_path] = std::move(rest);

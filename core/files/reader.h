@@ -28,7 +28,8 @@ public:
     /// takes what no reader of the file has asked for when each is done.
     Reader(const Json& object, Phrase place, std::optional<Fault>& fault, Unknown* unknown = nullptr,
            std::string path = {});
-    ~Reader() noexcept(false);
+    /// Hands on what nobody asked for; may throw std::bad_alloc.
+    ~Reader() noexcept(false); // NOLINT(bugprone-exception-escape)
     Reader(const Reader&) = delete;
     Reader& operator=(const Reader&) = delete;
 
