@@ -88,7 +88,7 @@ TEST_CASE("The program prints and draws its stations from the command line, and 
     const auto run = [&](const QStringList& arguments) {
         QProcess p;
         p.start(ENKINET_APP, arguments);
-        REQUIRE(p.waitForFinished(60000));
+        REQUIRE(p.waitForFinished(300000));
         return std::pair{p.exitCode(), QString::fromUtf8(p.readAllStandardError())};
     };
     CHECK(run({"--print", dir.filePath("o.pdf"), QString::fromStdString(kDemo)}).first == 0);

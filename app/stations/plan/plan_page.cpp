@@ -60,7 +60,7 @@ PlanPage::PlanPage(Document& d) : Page(d, results::Station::plan), m_since_s(wal
         b->setObjectName(name);
         return b;
     };
-    m_start = button({}, "stepStart"), m_done = button(tr("Done"), "stepDone");
+    m_start = button(tr("Start"), "stepStart"), m_done = button(tr("Done"), "stepDone");
     m_skip = button(tr("Skip"), "stepSkip"), m_large = button(tr("Large"), "stepLarge");
     m_large->setCheckable(true);
     m_large->setToolTip(tr("The step in hand, to be read from two metres"));

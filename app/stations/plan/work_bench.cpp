@@ -98,7 +98,7 @@ WorkBench::WorkBench(QWidget* parent) : QWidget(parent) {
     auto* right = new QVBoxLayout;
     m_time = large(32, QFont::DemiBold);
     m_time->setObjectName("workTime");
-    m_start = new QPushButton;
+    m_start = new QPushButton(tr("Start"));
     m_start->setObjectName("workStart");
     m_done = new QPushButton(tr("Done"));
     m_done->setObjectName("workDone");
