@@ -15,6 +15,11 @@ const body::Puppet& PlanJob::Known::puppet(const results::StepRef& ref) const {
     return of->puppets[static_cast<std::size_t>(ref.puppet)];
 }
 
+std::vector<bool> PlanJob::Known::ticks(const results::StepRef& ref) const {
+    const make::Step& s = step(ref);
+    return document::findTicks(of->log, puppet(ref).id, ref.copy, s.id, make::keysOf(s.gate));
+}
+
 QString PlanJob::Known::who(const results::StepRef& ref) const {
     const QString name = QString::fromStdString(puppet(ref).name);
     return puppet(ref).things.copies > 1 ? tr("%1 %2", "puppet, copy").arg(name).arg(ref.copy) : name;

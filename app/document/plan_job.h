@@ -21,6 +21,8 @@ public:
         std::vector<results::WayToHold> ways; ///< where a deadline does not hold
         const make::Step& step(const results::StepRef& ref) const;
         const body::Puppet& puppet(const results::StepRef& ref) const;
+        /// Of the lines of its last look, which are ticked.
+        std::vector<bool> ticks(const results::StepRef& ref) const;
         /// Its name, and of a double which.
         QString who(const results::StepRef& ref) const;
     };

@@ -70,12 +70,11 @@ private:
         for (const document::LogEntry& e : m_k.of->log)
             if (e.kind == document::LogKind::regret && e.step == step.id && !e.text.empty())
                 line(tr("Noted here before: %1").arg(QString::fromStdString(e.text)), kGrey, x - left(), 2.8);
-        const auto ticks =
-            document::findTicks(m_k.of->log, m_k.puppet(s.step).id, s.step.copy, step.id, make::keysOf(step.gate));
+        const auto ticks = m_k.ticks(s.step);
         for (std::size_t i = 0; i < step.gate.size(); ++i) {
             need(10);
             tickBox(x, ticks[i]);
-            const QString item = (step.gate[i].stop ? tr("Stop. ") : QString()) + Say::gateItem(step.gate[i]);
+            const QString item = Say::gateLine(step.gate[i]);
             m_y += std::max(4.8, m_pages.paragraph(QRectF(x + 5, m_y, a.right() - x - 5, 40), item, 3,
                                                    step.gate[i].stop ? kWarn : kInk) +
                                      1);

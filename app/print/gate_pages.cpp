@@ -48,7 +48,7 @@ public:
             m_pages.text(left(), m_y + 5, Say::step(s), 4, true);
             m_y += 9;
             for (const make::GateItem& g : s.gate)
-                item((g.stop ? tr("Stop. ") : QString()) + Say::gateItem(g), g.stop);
+                item(Say::gateLine(g), g.stop);
             m_y += 4;
         }
     }

@@ -69,10 +69,10 @@ QString Say::spoolName(const document::Spool& s) {
     return name.endsWith(tail) ? name.chopped(tail.size()) : name;
 }
 QString Say::spool(const document::Spool& s) {
-    const QString name = spoolName(s), across = length(s.diameter_mm, 2);
-    return name.size() < QString::fromStdString(s.name).size()
-               ? tr("%1 %2", "a metal, its diameter").arg(name, across)
-               : tr("%1, %2", "a spool, its diameter").arg(name, across);
+    const QString name = spoolName(s);
+    const bool own = name == QString::fromStdString(s.name);
+    return (own ? tr("%1, %2", "a spool, its diameter") : tr("%1 %2", "a metal, its diameter"))
+        .arg(name, length(s.diameter_mm, 2));
 }
 QString Say::weights(const fill::Totals& t) {
     QStringList of;

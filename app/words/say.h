@@ -120,6 +120,8 @@ public:
     static QString grip(const make::Step& step);
     /// One check of a freeze gate, with its numbers.
     static QString gateItem(const make::GateItem& item);
+    /// The same, with Stop before it where it stops.
+    static QString gateLine(const make::GateItem& item);
     static QString caution(make::Caution caution);
 };
 

@@ -173,6 +173,8 @@ QString Say::grip(const make::Step& s) {
     return {};
 }
 
+QString Say::gateLine(const make::GateItem& g) { return g.stop ? tr("Stop. %1").arg(gateItem(g)) : gateItem(g); }
+
 QString Say::gateItem(const make::GateItem& g) {
     using make::Check;
     const QString who = capital(g.subject), what = spoken(g.subject);

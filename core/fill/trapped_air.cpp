@@ -16,30 +16,23 @@ double findAir(const Part& p, const Shelf& shelf) {
         filled += c.volume_mm3;
     return std::max(0.0, p.volume_mm3 - filled);
 }
-
-/// Clay that is on, outside the core.
-double findShell(const Part& p, ClayState state) {
-    if (state.on > p.bakeCoats_mm.size()) return p.bakeSkin_mm;
-    double t = 0;
-    for (std::size_t k = 0; k < state.on; ++k)
-        t += p.bakeCoats_mm[k];
-    return t;
-}
 } // namespace
 
 std::vector<TrappedAir> calcTrappedAir(const std::vector<Part>& parts, const Shelf& shelf, const Bake& bake,
                                        double peak_C) {
     std::vector<TrappedAir> all;
-    const double warmer = (peak_C + kZero_K) / (shelf.shop.room_C + kZero_K) - 1;
     for (int i : bake.fresh) {
         const Part& p = parts[static_cast<std::size_t>(i)];
-        // What was cured before is a shell of its own: the raw clay on it closes nothing in.
         const ClayState state = bake.stateOf(i, p);
-        const double shell_mm = findShell(p, state), air_mm3 = findAir(p, shelf);
         const bool closed = p.mass >= 0 || p.layers.skinAcrossGaps;
-        if (!closed || state.cured > 0 || shell_mm <= 0 || air_mm3 <= 0 || warmer <= 0) continue;
-        const double stress_MPa = kAir_MPa * warmer * p.bakeCore_mm / (p.ball ? 2 * shell_mm : shell_mm);
-        all.push_back({i, air_mm3, air_mm3 * warmer, stress_MPa, shelf.clays.at(p.clayOf(0)).rawStrength_MPa});
+        // What was cured before is a shell of its own: the raw clay on it closes nothing in.
+        if (!closed || state.cured > 0) continue;
+        const BakeSetup shell = makeBakeSetup(p, shelf, state);
+        const double warmer = (peak_C + kZero_K) / (shell.start_C + kZero_K) - 1, air_mm3 = findAir(p, shelf);
+        if (shell.thickness_mm <= 0 || air_mm3 <= 0 || warmer <= 0) continue;
+        const double across = shell.shape == BakeShape::sphere ? 2 : 1;
+        all.push_back({i, air_mm3, air_mm3 * warmer, kAir_MPa * warmer * shell.core_mm / (across * shell.thickness_mm),
+                       shelf.clays.at(p.clayOf(0)).rawStrength_MPa});
     }
     return all;
 }

@@ -3967,10 +3967,6 @@
         <translation>Früher hier notiert: %1</translation>
     </message>
     <message>
-        <source>Stop. </source>
-        <translation>Halt. </translation>
-    </message>
-    <message>
         <source>the film</source>
         <translation>der Film</translation>
     </message>
@@ -6563,14 +6559,6 @@
         <translation>, ein Requisit</translation>
     </message>
     <message>
-        <source>Stop. %1</source>
-        <translation>Halt. %1</translation>
-    </message>
-    <message>
-        <source>%1</source>
-        <translation>%1</translation>
-    </message>
-    <message>
         <source>everything</source>
         <translation>alles</translation>
     </message>
@@ -7922,10 +7910,6 @@ Zum Verschieben ziehen, oder Alt mit den Pfeilen.</translation>
         <translation>zu spät</translation>
     </message>
     <message>
-        <source>Stop. %1</source>
-        <translation>Halt. %1</translation>
-    </message>
-    <message>
         <source>planned %1</source>
         <translation>geplant %1</translation>
     </message>
@@ -8143,8 +8127,16 @@ Zum Verschieben ziehen, oder Alt mit den Pfeilen.</translation>
         <translation>Wie sicher Termine halten, wird gerade gerechnet.</translation>
     </message>
     <message>
-        <source>Stop. %1 Mend it, or tick it to go on all the same.</source>
-        <translation>Halt. %1 Beheben, oder abhaken und trotzdem weitermachen.</translation>
+        <source>%1 Mend it, or tick it to go on all the same.</source>
+        <translation>%1 Beheben, oder abhaken und trotzdem weitermachen.</translation>
+    </message>
+    <message>
+        <source>taken back: %1</source>
+        <translation>zurückgenommen: %1</translation>
+    </message>
+    <message>
+        <source>Take back the tick: %1</source>
+        <translation>Haken zurücknehmen: %1</translation>
     </message>
 </context>
 <context>
@@ -11003,6 +10995,10 @@ Zum Verschieben ziehen, oder Alt mit den Pfeilen.</translation>
         <source>%1, %2</source>
         <comment>a spool, its diameter</comment>
         <translation>%1, %2</translation>
+    </message>
+    <message>
+        <source>Stop. %1</source>
+        <translation>Halt. %1</translation>
     </message>
 </context>
 <context>
@@ -14866,10 +14862,6 @@ Zum Verschieben ziehen, oder Alt mit den Pfeilen.</translation>
     <message>
         <source>Space starts and pauses, Enter is done, arrows go on and back, digits tick.</source>
         <translation>Die Leertaste startet und pausiert, Eingabe ist fertig, Pfeile gehen weiter und zurück, Ziffern haken ab.</translation>
-    </message>
-    <message>
-        <source>Stop. %1</source>
-        <translation>Halt. %1</translation>
     </message>
     <message>
         <source>Nothing in hand</source>

@@ -210,3 +210,34 @@ TEST_CASE("What ships has names in the window's language: cards at once, a kind'
     CHECK(f.readAll().contains(QByteArray("\"wire_card\": \"") + id.c_str()));
     app::preferLanguage({});
 }
+
+TEST_CASE("The word under the figure stands below the wires that go into the base") {
+    Desk desk(Station::wire);
+    int planted = 0;
+    for (int puppet = 0; puppet < 3; ++puppet) {
+        desk.document().showPuppet(puppet);
+        Desk::settle();
+        double depth = 0;
+        for (const body::Limb& l : desk.document().puppet().limbs)
+            if (l.tieDown) depth = std::max(depth, l.tieDown->depth_mm);
+        // The scale by two joints as they stand on screen; legs go straight down in the demo.
+        const auto& hinges = desk.report().choice.skeleton.hinges;
+        const auto height = [&](std::size_t i) { return hinges[i].at.y; };
+        std::size_t low = 0, high = 0;
+        for (std::size_t i = 0; i < hinges.size(); ++i) {
+            if (height(i) < height(low)) low = i;
+            if (height(i) > height(high)) high = i;
+        }
+        const auto shown = [&](std::size_t i) { return desk.window.rail().hingeOnScreen(static_cast<int>(i)).y(); };
+        const double scale = (shown(low) - shown(high)) / (height(high) - height(low));
+        const QPoint corner = desk.window.rail().mapTo(&desk.window, QPoint(0, 0));
+        const double end = corner.y() + shown(low) + (height(low) + depth) * scale;
+        for (const PaintedWord& w : wordsPainted(desk.window))
+            if (w.text.contains("V turns it")) {
+                INFO(puppet);
+                CHECK(end <= w.box.top());
+                planted += depth > 0;
+            }
+    }
+    CHECK(planted == 3);
+}

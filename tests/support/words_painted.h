@@ -35,13 +35,8 @@ public:
         const QString text = item.text();
         if (text.trimmed().isEmpty()) return;
         QPainter* p = painter();
-        // A line that was broken ends with the space at which it was.
-        qsizetype ends = text.size();
-        while (text[ends - 1].isSpace())
-            --ends;
-        const double blank = QFontMetricsF(item.font()).horizontalAdvance(text.mid(ends));
         // Letters reach neither as high nor as low as their line.
-        const QRectF line(at.x(), at.y() - 0.62 * item.ascent(), item.width() - blank, 0.62 * item.ascent());
+        const QRectF line(at.x(), at.y() - 0.62 * item.ascent(), item.width(), 0.62 * item.ascent());
         QRectF seen(0, 0, paintDevice()->width(), paintDevice()->height());
         if (const QRegion system = systemClip(); !system.isEmpty()) seen &= system.boundingRect();
         const QTransform to = p->deviceTransform();

@@ -417,13 +417,11 @@ void PlanPage::showStep() {
     m_facts->setText(stepFacts(*k, m_step).join("\n"));
     m_caution->setText(Say::caution(step.caution));
     m_caution->setVisible(step.caution != make::Caution::none);
-    const auto ticks =
-        document::findTicks(k->of->log, k->puppet(s->step).id, s->step.copy, step.id, make::keysOf(step.gate));
+    const auto ticks = k->ticks(s->step);
     m_gate->clear();
     for (std::size_t i = 0; i < step.gate.size(); ++i) {
-        const QString text = Say::gateItem(step.gate[i]);
-        auto* item = new QListWidgetItem(step.gate[i].stop ? tr("Stop. %1").arg(text) : text, m_gate);
-        item->setToolTip(plainTip(text));
+        auto* item = new QListWidgetItem(Say::gateLine(step.gate[i]), m_gate);
+        item->setToolTip(plainTip(item->text()));
         item->setFlags(Qt::ItemIsEnabled | Qt::ItemIsSelectable);
         item->setCheckState(ticks[i] ? Qt::Checked : Qt::Unchecked);
     }
@@ -526,12 +524,11 @@ void PlanPage::finish() {
         return log(tr("Not done: %1").arg(what), {entry(LogKind::undone)}, uses);
     }
     // Nobody passes by accident what says stop.
-    const auto ticks =
-        document::findTicks(k.of->log, k.puppet(s->step).id, s->step.copy, step.id, make::keysOf(step.gate));
+    const auto ticks = k.ticks(s->step);
     for (std::size_t i = 0; i < step.gate.size(); ++i)
         if (step.gate[i].stop && !ticks[i])
             return Q_EMIT document().refused(
-                tr("Stop. %1 Mend it, or tick it to go on all the same.").arg(Say::gateItem(step.gate[i])));
+                tr("%1 Mend it, or tick it to go on all the same.").arg(Say::gateLine(step.gate[i])));
     const auto& state = k.planning.states[static_cast<std::size_t>(k.planning.find(s->step))];
     // Without a clock it took what was reckoned, and teaches nothing.
     const double worked = state.workedUntil(wallSeconds());
@@ -554,9 +551,10 @@ void PlanPage::tickItem(int item) {
     const auto& gate = job().state()->step(s->step).gate;
     const auto at = static_cast<std::size_t>(item - 1);
     const QString looked = Say::gateItem(gate[at]);
-    LogEntry e = entry(LogKind::ticked, 0, looked);
+    const bool again = job().state()->ticks(s->step)[at];
+    LogEntry e = entry(LogKind::ticked, 0, again ? tr("taken back: %1").arg(looked) : looked);
     e.item = make::keysOf(gate)[at];
-    log(tr("Tick: %1").arg(looked), {e});
+    log((again ? tr("Take back the tick: %1") : tr("Tick: %1")).arg(looked), {e});
 }
 
 void PlanPage::weigh() {

@@ -137,8 +137,7 @@ WorkBench::WorkBench(QWidget* parent) : QWidget(parent) {
     connect(m_done, &QPushButton::clicked, this, &WorkBench::done);
 }
 
-void WorkBench::showGate(const std::vector<QString>& lines, const std::vector<bool>& stops,
-                         const std::vector<bool>& ticks) {
+void WorkBench::showGate(const std::vector<QString>& lines, const std::vector<bool>& ticks) {
     while (m_boxes.size() > lines.size()) {
         delete m_boxes.back();
         m_boxes.pop_back();
@@ -152,7 +151,7 @@ void WorkBench::showGate(const std::vector<QString>& lines, const std::vector<bo
             m_boxes.push_back(box);
             connect(box, &QCheckBox::clicked, this, [this, which = static_cast<int>(i) + 1] { Q_EMIT ticked(which); });
         }
-        m_boxes[i]->setText(stops[i] ? tr("Stop. %1").arg(lines[i]) : lines[i]);
+        m_boxes[i]->setText(lines[i]);
         m_boxes[i]->setToolTip(plainTip(lines[i]));
         m_boxes[i]->setChecked(ticks[i]);
     }
@@ -167,7 +166,7 @@ void WorkBench::show(const PlanJob::State& state, int step, std::int64_t now_s) 
         m_step = -1;
         m_where->clear(), m_caution->hide(), m_clocks->clear();
         m_title->setText(tr("Nothing in hand"));
-        showGate({}, {}, {});
+        showGate({}, {});
         return;
     }
     const results::Planned& planned = state->plan.steps[static_cast<std::size_t>(step)];
@@ -182,12 +181,9 @@ void WorkBench::show(const PlanJob::State& state, int step, std::int64_t now_s) 
     m_caution->setVisible(s.caution != make::Caution::none);
     m_facts->setText(stepFacts(*state, step).join("\n"));
     std::vector<QString> lines;
-    std::vector<bool> stops;
     for (const make::GateItem& g : s.gate)
-        lines.push_back(Say::gateItem(g)), stops.push_back(g.stop);
-    showGate(lines, stops,
-             document::findTicks(state->of->log, state->puppet(planned.step).id, planned.step.copy, s.id,
-                                 make::keysOf(s.gate)));
+        lines.push_back(Say::gateLine(g));
+    showGate(lines, state->ticks(planned.step));
     tick(now_s);
 }
 

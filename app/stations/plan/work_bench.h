@@ -33,7 +33,7 @@ protected:
     bool event(QEvent* event) override;
 
 private:
-    void showGate(const std::vector<QString>& lines, const std::vector<bool>& stops, const std::vector<bool>& ticks);
+    void showGate(const std::vector<QString>& lines, const std::vector<bool>& ticks);
     PlanJob::State m_state;
     int m_step = -1;
     QLabel *m_where, *m_title, *m_time, *m_facts, *m_caution, *m_clocks;

@@ -397,7 +397,7 @@ void OvenLeaf::showGate() {
                             (own() ? r.bakePlan.bakes[static_cast<std::size_t>(s.bake)].load == row : s.bake == row);
         if (!wanted) continue;
         for (const make::GateItem& g : s.gate) {
-            auto* item = new QListWidgetItem((g.stop ? tr("Stop. %1") : tr("%1")).arg(Say::gateItem(g)), m_gate);
+            auto* item = new QListWidgetItem(Say::gateLine(g), m_gate);
             if (g.stop) item->setForeground(look().slack);
         }
     }
