@@ -1,0 +1,13 @@
+#pragma once
+// Which fields two productions differ in, by the path that a file has for each: objects of a list by their id where
+// they have one, else by their place. Undo takes changes of one field together by it, and no others.
+#include "document/production.h"
+#include <set>
+
+namespace enkinet::files {
+
+/// Paths such as "puppets/tansy/limbs/leg/joints/hip/gap_mm"; of a list that grew or shrank its own with "#" behind.
+/// Bytes of pictures count by their names.
+std::set<std::string> findChangedFields(const document::Production& before, const document::Production& after);
+
+} // namespace enkinet::files
