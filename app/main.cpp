@@ -1,5 +1,6 @@
 // enkinet: the desk. Also --print and --pictures, which need no display.
 #include "jobs/memory.h"
+#include "jobs/terminate.h"
 #include "pictures.h"
 #include "print/build_sheets.h"
 #include "shell/window.h"
@@ -109,8 +110,7 @@ int main(int argc, char** argv) {
         plan.wait(10000);
         const BuildSheets sheets(window.document().value(), window.document().puppetIndex(),
                                  window.document().sharedReport(), window.document().sharedResult(), plan.state());
-        if (!sheets.writePdf(parser.value(print), id))
-            return fail(QString("%1 could not be written").arg(parser.value(print)));
+        if (const QString fault = sheets.writePdf(parser.value(print), id, path); !fault.isEmpty()) return fail(fault);
     }
     const QStringList wide = parser.value(sizeOption).split('x');
     const QSize room = wide.size() == 2 ? QSize(wide[0].toInt(), wide[1].toInt()) : QSize();
@@ -120,6 +120,7 @@ int main(int argc, char** argv) {
     if (parser.isSet(pictures) && !writePictures(window, parser.value(pictures), room))
         return fail(QString("pictures could not be written to %1").arg(parser.value(pictures)));
     if (quiet) return 0;
+    onTerminate([&window] { window.document().keepNow(); });
     window.offerRecovery();
     return QApplication::exec();
 }

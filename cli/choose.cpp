@@ -28,7 +28,13 @@ const char* caseWord(load::Case c) {
     return "touch";
 }
 
-Json jointJson(const body::Limb& limb, const choice::Demand& d, const choice::Verdict& v) {
+/// Null as it is built, "board" where nobody kept it, else the kept pose's name.
+Json poseWord(const body::Puppet& puppet, int pose) {
+    if (pose == load::kAtRest) return nullptr;
+    return pose == load::kOnBoard ? "board" : Json(puppet.poses[static_cast<std::size_t>(pose)].name);
+}
+
+Json jointJson(const body::Puppet& puppet, const body::Limb& limb, const choice::Demand& d, const choice::Verdict& v) {
     const body::Joint& joint = limb.joints[static_cast<std::size_t>(d.joint)];
     Json faults = Json::array();
     for (std::size_t i = 0; i < v.faults.size(); ++i)
@@ -65,6 +71,7 @@ Json jointJson(const body::Limb& limb, const choice::Demand& d, const choice::Ve
             {"whip", d.whip},
             {"buried_in", d.buried ? Json(d.buriedIn) : Json(nullptr)},
             {"load_case", caseWord(d.load.why)},
+            {"load_pose", poseWord(puppet, d.load.pose)},
             {"beyond_g", d.load.beyond_g},
             {"arm_mm", d.load.arm_mm},
             {"bending_Nmm", d.load.bending_Nmm},
@@ -101,7 +108,7 @@ Json limbJson(const document::Production& p, const body::Puppet& puppet, const c
     j["candidates"] = l.candidates().size(), j["fitting"] = l.fitting;
     j["joints"] = Json::array();
     for (std::size_t i = 0; i < l.demands.size(); ++i)
-        files::listIn(j, "joints").push_back(jointJson(limb, l.demands[i], l.verdicts[i]));
+        files::listIn(j, "joints").push_back(jointJson(puppet, limb, l.demands[i], l.verdicts[i]));
     return j;
 }
 

@@ -1,5 +1,5 @@
 #include "base/units.h"
-#include "files/container.h"
+#include "files/output.h"
 #include "files/pattern_file.h"
 #include "files/reader.h"
 #include "puppet_command.h"
@@ -156,7 +156,7 @@ void addPatterns(CLI::App& program, Run& run) {
                 for (const auto& [name, text] :
                      {std::pair{stem + ".svg", files::writePatternsSvg(patterns, layout, o->width)},
                       {stem + ".dxf", files::writePatternsDxf(patterns, layout)}})
-                    if (const auto done = files::writeFileSafely(name, text); !done) return run.fail(done.fault());
+                    if (const auto done = files::writeOutput(name, text); !done) return run.fail(done.fault());
                 double girth = 0, seam = 0, area = 0;
                 for (const fill::Pattern& p : patterns)
                     girth = std::max(girth, p.girthError), seam = std::max(seam, p.seamError),

@@ -46,8 +46,23 @@ std::optional<document::Production> Run::load(const std::string& path) {
 files::Json numberJson(double value) { return std::isfinite(value) ? files::Json(value) : files::Json(nullptr); }
 
 const char* stateWord(choice::State state) {
-    constexpr const char* kWords[] = {"crowded", "slack", "stiff", "springy", "tired", "holds", "not checked"};
-    return kWords[static_cast<int>(state)];
+    switch (state) {
+    case choice::State::crowded:
+        return "crowded";
+    case choice::State::slack:
+        return "slack";
+    case choice::State::stiff:
+        return "stiff";
+    case choice::State::springy:
+        return "springy";
+    case choice::State::tired:
+        return "tired";
+    case choice::State::holds:
+        return "holds";
+    case choice::State::not_checked:
+        return "not checked";
+    }
+    return "";
 }
 
 } // namespace enkinet::cli

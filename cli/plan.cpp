@@ -1,15 +1,13 @@
 // What is done when: the whole production on one calendar, the log, and what to buy.
-#include "base/stop.h"
 #include "files/csv.h"
 #include "files/plan_file.h"
 #include "files/plan_json.h"
 #include "files/reader.h"
 #include "puppet_command.h"
-#include <chrono>
+#include "results/replay.h"
 #include <ctime>
 #include <fmt/format.h>
 #include <iostream>
-#include <thread>
 
 namespace enkinet::cli {
 
@@ -27,58 +25,109 @@ using results::StepRef;
 namespace {
 
 const char* reasonWord(make::Reason r) {
-    constexpr const char* kWords[] = {"joints are marked from the printed sheet",
-                                      "strands are cut before they are twisted",
-                                      "its wire is ready first",
-                                      "it is wrapped on the limb that carries it",
-                                      "foil presses on putty that has set",
-                                      "clay needs something firm under it",
-                                      "after it nothing can be changed",
-                                      "paint holds on cured clay only",
-                                      "cloth and glue do not go into the oven",
-                                      "the coat below must be dry",
-                                      "wet paint would stain the cloth",
-                                      "out of reach once it is covered",
-                                      "handling would rub or crush it",
-                                      "what is hard by then is held while it is worked",
-                                      "what is wrong can still be mended there",
-                                      "the holes must be there",
-                                      "wet clay boils in the oven",
-                                      "clay that never dries never sees the oven",
-                                      "what it sits on is there first",
-                                      "it must be there by then",
-                                      "one mix is used up before the next",
-                                      "it is wanted so"};
-    static_assert(std::size(kWords) == static_cast<std::size_t>(make::Reason::own_order) + 1);
-    return kWords[static_cast<int>(r)];
+    switch (r) {
+    case make::Reason::marks_from_sheet:
+        return "joints are marked from the printed sheet";
+    case make::Reason::strands_first:
+        return "strands are cut before they are twisted";
+    case make::Reason::wire_first:
+        return "its wire is ready first";
+    case make::Reason::parent_first:
+        return "it is wrapped on the limb that carries it";
+    case make::Reason::stiff_before_bulk:
+        return "foil presses on putty that has set";
+    case make::Reason::core_before_skin:
+        return "clay needs something firm under it";
+    case make::Reason::nothing_hard_yet:
+        return "after it nothing can be changed";
+    case make::Reason::clay_raw_until_baked:
+        return "paint holds on cured clay only";
+    case make::Reason::heat_before_cloth:
+        return "cloth and glue do not go into the oven";
+    case make::Reason::coat_below_dry:
+        return "the coat below must be dry";
+    case make::Reason::paint_before_cloth:
+        return "wet paint would stain the cloth";
+    case make::Reason::reach_before_closed:
+        return "out of reach once it is covered";
+    case make::Reason::handled_last:
+        return "handling would rub or crush it";
+    case make::Reason::hold_on_hard:
+        return "what is hard by then is held while it is worked";
+    case make::Reason::last_look:
+        return "what is wrong can still be mended there";
+    case make::Reason::holes_before_feet:
+        return "the holes must be there";
+    case make::Reason::dry_before_heat:
+        return "wet clay boils in the oven";
+    case make::Reason::soft_after_heat:
+        return "clay that never dries never sees the oven";
+    case make::Reason::sits_on_it:
+        return "what it sits on is there first";
+    case make::Reason::there_before:
+        return "it must be there by then";
+    case make::Reason::mixed_again:
+        return "one mix is used up before the next";
+    case make::Reason::own_order:
+        return "it is wanted so";
+    }
+    return "";
+}
+
+const char* verbOf(make::StepKind kind) {
+    switch (kind) {
+    case make::StepKind::print_sheets:
+        return "print the sheets";
+    case make::StepKind::cut_wire:
+        return "cut wire";
+    case make::StepKind::twist_wire:
+        return "twist";
+    case make::StepKind::drill_base:
+        return "drill the base";
+    case make::StepKind::bind_limb:
+        return "bind on";
+    case make::StepKind::set_putty:
+        return "putty";
+    case make::StepKind::bulk:
+        return "bulk";
+    case make::StepKind::skin:
+        return "skin";
+    case make::StepKind::gate:
+        return "last look";
+    case make::StepKind::bake:
+        return "bake";
+    case make::StepKind::dry:
+        return "let set";
+    case make::StepKind::paint:
+        return "paint";
+    case make::StepKind::cover:
+        return "cover";
+    case make::StepKind::tie_down:
+        return "plant the feet";
+    case make::StepKind::feature:
+        return "fit";
+    case make::StepKind::variant:
+        return "make instead";
+    case make::StepKind::sheet:
+        return "cut and fit";
+    case make::StepKind::run:
+        return "lay and light";
+    case make::StepKind::hole:
+        return "drill for";
+    case make::StepKind::try_prop:
+        return "try in the hand";
+    case make::StepKind::glue:
+        return "glue";
+    case make::StepKind::coat:
+        return "coat of clay";
+    case make::StepKind::sign_off:
+        return "sign off";
+    }
+    return "";
 }
 
 std::string stepWords(const make::Step& s) {
-    constexpr const char* kVerbs[] = {"print the sheets",
-                                      "cut wire",
-                                      "twist",
-                                      "drill the base",
-                                      "bind on",
-                                      "putty",
-                                      "bulk",
-                                      "skin",
-                                      "last look",
-                                      "bake",
-                                      "let set",
-                                      "paint",
-                                      "cover",
-                                      "plant the feet",
-                                      "fit",
-                                      "make instead",
-                                      "cut and fit",
-                                      "lay and light",
-                                      "drill for",
-                                      "try in the hand",
-                                      "glue",
-                                      "coat of clay",
-                                      "sign off"};
-    static_assert(std::size(kVerbs) == make::kStepKinds);
-    std::string text = std::string(kVerbs[static_cast<int>(s.kind)]) + ": " + s.subject.english();
+    std::string text = std::string(verbOf(s.kind)) + ": " + s.subject.english();
     if (!s.detail.empty()) text += ", " + s.detail;
     if (s.mixes > 1) text += fmt::format(", mix {} of {}", s.mix, s.mixes);
     return text;
@@ -95,7 +144,6 @@ Minute wallClock() {
 struct PlanOptions {
     std::string path, from;
     bool json = false, ics = false, csv = false;
-    double seconds = 2;
 };
 
 Json planJson(const document::Production& p, const ProductionResult& all, const Planning& planning,
@@ -151,6 +199,14 @@ Json planJson(const document::Production& p, const ProductionResult& all, const 
                         {"holds", holds},
                         {"after", after}});
     }
+    j["broken"] = Json::array();
+    for (const results::PlannedBroken& b : plan.broken)
+        files::listIn(j, "broken")
+            .push_back({{"step", files::planId(p, b.step, stepOf(b.step))},
+                        {"law", results::keyOf(b.broken.law)},
+                        {"thing", b.broken.thing},
+                        {"found", b.broken.found},
+                        {"limit", b.broken.limit}});
     std::optional<Minute> deadline;
     for (std::size_t i = 0; i < plan.puppets.size(); ++i) {
         const PlannedPuppet& x = plan.puppets[i];
@@ -201,19 +257,9 @@ void planRun(const PlanOptions& o, Run& run) {
     const ProductionResult all = results::calcResult(*production, *run.cards(), run.tables);
     const Planning planning = results::makePlanning(*production, all.puppets, from.value_or(wallClock()));
     const OpenHours hours = results::findHours(planning);
-    schedule::Search search;
-    std::stop_source stop;
-    search.stop = stop.get_token(), search.most = 200000;
-    std::jthread clock([&](const std::stop_token& quit) {
-        const auto end =
-            std::chrono::steady_clock::now() + std::chrono::duration<double>(std::clamp(o.seconds, 0.0, 600.0));
-        while (!quit.stop_requested() && std::chrono::steady_clock::now() < end)
-            std::this_thread::sleep_for(std::chrono::milliseconds(5));
-        stop.request_stop();
-    });
-    const schedule::Schedule found = schedule::calcBest(planning.problem, hours, search);
-    clock.request_stop();
-    const ProductionPlan plan = results::calcPlan(*production, planning, hours, found);
+    const schedule::Schedule found = results::calcSchedule(planning, hours);
+    ProductionPlan plan = results::calcPlan(*production, planning, hours, found);
+    plan.broken = results::findBroken(*production, all.puppets, plan);
     if (!plan.possible)
         return run.fail(
             Fault{words("calendar"), words("its open hours"), words("do not suffice for the work: open more")});
@@ -237,6 +283,11 @@ void planRun(const PlanOptions& o, Run& run) {
                    production->puppets[static_cast<std::size_t>(s.step.puppet)].name, stepWords(step),
                    s.done ? " (done)" : "");
     }
+    for (const results::PlannedBroken& b : plan.broken)
+        fmt::print("not so: {}, {}: {} ({})\n", production->puppets[static_cast<std::size_t>(b.step.puppet)].name,
+                   stepWords(all.puppets[static_cast<std::size_t>(b.step.puppet)]
+                                 ->plan.steps[static_cast<std::size_t>(b.step.step)]),
+                   results::keyOf(b.broken.law), b.broken.thing.english());
     fmt::print("done {}, within {:.0f} % of the best possible\n", isoTime(plan.schedule.end), 100 * plan.gap());
     for (std::size_t i = 0; i < plan.puppets.size(); ++i)
         if (plan.puppets[i].deadline)
@@ -257,22 +308,39 @@ void logRun(const std::string& path, bool json, Run& run) {
     std::cout << files::writeLogCsv(production->log);
 }
 
+/// What a ware is called, and what it is counted in.
+std::pair<const char*, const char*> wareWords(document::Ware ware) {
+    switch (ware) {
+    case document::Ware::wire:
+        return {"wire", "m"};
+    case document::Ware::clay:
+        return {"clay", "g"};
+    case document::Ware::bulk:
+        return {"bulk", "g"};
+    case document::Ware::foil:
+        return {"foil", "m"};
+    case document::Ware::cover:
+        return {"cover", "m2"};
+    case document::Ware::paint:
+        return {"paint", "ml"};
+    }
+    return {"", ""};
+}
+
 void shopRun(const std::string& path, bool json, Run& run) {
-    constexpr const char* kWares[] = {"wire", "clay", "bulk", "foil", "cover", "paint"};
-    constexpr const char* kUnits[] = {"m", "g", "g", "m", "m2", "ml"};
     Json list = Json::array();
     forPuppets(
         path, run, [](const auto&, const auto&, const auto&) {},
         [&](const document::Production& p, const ProductionResult& all) {
             for (const Need& n : all.shopping.needs) {
-                const int w = static_cast<int>(n.ware);
+                const auto [ware, unit] = wareWords(n.ware);
                 Json whose = Json::array();
                 for (int i : n.puppets)
                     whose.push_back(p.puppets[static_cast<std::size_t>(i)].id);
-                list.push_back({{"ware", kWares[w]},
+                list.push_back({{"ware", ware},
                                 {"card", n.card},
                                 {"name", n.name},
-                                {"unit", kUnits[w]},
+                                {"unit", unit},
                                 {"needed", n.needed},
                                 {"held", n.held},
                                 {"buy", n.buy},
@@ -281,8 +349,7 @@ void shopRun(const std::string& path, bool json, Run& run) {
                                 {"buy_price", n.buyPrice},
                                 {"puppets", whose}});
                 if (!json && n.buy > 0)
-                    fmt::print("{:<32} {:.2f} {} ({:.2f} there of {:.2f})\n", n.name, n.buy, kUnits[w], n.held,
-                               n.needed);
+                    fmt::print("{:<32} {:.2f} {} ({:.2f} there of {:.2f})\n", n.name, n.buy, unit, n.held, n.needed);
             }
             if (json)
                 std::cout << Json{{"needs", list},
@@ -304,7 +371,6 @@ void addPlan(CLI::App& program, Run& run) {
     sub->add_flag("--ics", o->ics, "iCalendar");
     sub->add_flag("--csv", o->csv, "one row a step");
     sub->add_option("--from", o->from, "first start, 2026-11-30T10:00; else the calendar's, or now");
-    sub->add_option("--seconds", o->seconds, "to look for a better order")->check(CLI::Range(0.0, 600.0));
     sub->callback([=, &run] { planRun(*o, run); });
     addPuppetCommand(program, run, "log", "what was written down at the bench, as CSV or JSON", logRun);
     addPuppetCommand(program, run, "shop", "what the whole production takes and what to buy", shopRun);

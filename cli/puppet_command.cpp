@@ -15,79 +15,157 @@ CLI::App* addPuppetCommand(CLI::App& program, Run& run, const char* name, const 
 }
 
 const char* issueWord(results::Issue i) {
-    constexpr const char* kWords[] = {"nothing drawn yet",
-                                      "nothing holds it to a base",
-                                      "a proportion is not what is wanted",
-                                      "a proportion is unusual",
-                                      "no picture shows it from one side",
-                                      "no picture shows it from behind or below",
-                                      "two pictures disagree on its height",
-                                      "left and right measure differently",
-                                      "drawn lower than its height",
-                                      "joint",
-                                      "no wire in stock can be tried",
-                                      "easier to bend than the joint beyond it",
-                                      "cut, and no longer what is wanted",
-                                      "carries torsion on one straight wire: give it a key",
-                                      "twisting spends much of the wire",
-                                      "the choice does not settle",
-                                      "hollow under its clay",
-                                      "no room for bulk",
-                                      "skin too thin",
-                                      "skin too thick",
-                                      "stiff clay across a joint",
-                                      "flexible clay stretched beyond its limit",
-                                      "skin jumps by more than two to one",
-                                      "slender",
-                                      "more minutes at heat than its clay stands",
-                                      "no load cures it",
-                                      "must not go into the oven",
-                                      "sags before it is cured: prop it",
-                                      "nothing to hold but what is wet",
-                                      "does not cure in a day",
-                                      "foil that shows: neither clay, paint nor cover",
-                                      "stays in the colour of its clay",
-                                      "coat does not hold on the one below",
-                                      "a test contradicts the card of",
-                                      "not checked: nothing is posed in it",
-                                      "holds with less to spare than is wanted",
-                                      "fingers mark its soft clay",
-                                      "nothing of it is left outside its parent",
-                                      "never dries, and a load names it",
-                                      "rigid varnish on what flexes",
-                                      "paint does not hold on clay that never dries",
-                                      "plain steel in wet clay",
-                                      "wet paint on unsealed air-dry clay",
-                                      "is to have no wire, and needs one",
-                                      "the wire picked for it cannot be made",
-                                      "bare wire does not carry it raw",
-                                      "bare wire bends down too far",
-                                      "bare wire folds up under what stands on it",
-                                      "stands less heat than a load still to come",
-                                      "holds less than it must",
-                                      "its glue does not hold on that face",
-                                      "its glue lets go in a load still to come",
-                                      "the hole leaves too thin a wall",
-                                      "tips with its base when it leans",
-                                      "posing it pushes it over: clamp the base",
-                                      "its hole is not on the base",
-                                      "does not carry itself raw",
-                                      "bent tighter than it stands once cured",
-                                      "stretched beyond what it stands when its limbs open",
-                                      "folded beyond what it stands when its limbs close",
-                                      "leaves too thin a wall",
-                                      "bent tighter than it may be",
-                                      "test it before it is closed",
-                                      "try it in the hand before that is hard",
-                                      "came out without a body",
-                                      "never hardens under another coat",
-                                      "an order of yours contradicts the rest",
-                                      "wire to buy",
-                                      "clay to buy",
-                                      "paint to buy",
-                                      "foil to buy"};
-    static_assert(std::size(kWords) == static_cast<std::size_t>(results::Issue::buy_foil) + 1);
-    return kWords[static_cast<int>(i)];
+    switch (i) {
+    case results::Issue::no_limbs:
+        return "nothing drawn yet";
+    case results::Issue::no_support:
+        return "nothing holds it to a base";
+    case results::Issue::proportion_off:
+        return "a proportion is not what is wanted";
+    case results::Issue::proportion_rare:
+        return "a proportion is unusual";
+    case results::Issue::never_seen:
+        return "no picture shows it from one side";
+    case results::Issue::never_seen_note:
+        return "no picture shows it from behind or below";
+    case results::Issue::pictures_differ:
+        return "two pictures disagree on its height";
+    case results::Issue::pair_differs:
+        return "left and right measure differently";
+    case results::Issue::height_off:
+        return "drawn lower than its height";
+    case results::Issue::limb_state:
+        return "joint";
+    case results::Issue::no_wire:
+        return "no wire in stock can be tried";
+    case results::Issue::order:
+        return "easier to bend than the joint beyond it";
+    case results::Issue::cut_differs:
+        return "cut, and no longer what is wanted";
+    case results::Issue::wants_key:
+        return "carries torsion on one straight wire: give it a key";
+    case results::Issue::twist_hard:
+        return "twisting spends much of the wire";
+    case results::Issue::unsettled:
+        return "the choice does not settle";
+    case results::Issue::hollow:
+        return "hollow under its clay";
+    case results::Issue::no_room_for_bulk:
+        return "no room for bulk";
+    case results::Issue::skin_thin:
+        return "skin too thin";
+    case results::Issue::skin_thick:
+        return "skin too thick";
+    case results::Issue::skin_bridges_joint:
+        return "stiff clay across a joint";
+    case results::Issue::skin_cracks:
+        return "flexible clay stretched beyond its limit";
+    case results::Issue::skin_jump:
+        return "skin jumps by more than two to one";
+    case results::Issue::slender:
+        return "slender";
+    case results::Issue::heat_spent:
+        return "more minutes at heat than its clay stands";
+    case results::Issue::left_raw:
+        return "no load cures it";
+    case results::Issue::not_in_oven:
+        return "must not go into the oven";
+    case results::Issue::sags:
+        return "sags before it is cured: prop it";
+    case results::Issue::wet_grip:
+        return "nothing to hold but what is wet";
+    case results::Issue::bake_too_long:
+        return "does not cure in a day";
+    case results::Issue::nothing_outside:
+        return "foil that shows: neither clay, paint nor cover";
+    case results::Issue::own_colour:
+        return "stays in the colour of its clay";
+    case results::Issue::coat_order:
+        return "coat does not hold on the one below";
+    case results::Issue::test_contradicts:
+        return "a test contradicts the card of";
+    case results::Issue::not_checked:
+        return "not checked: nothing is posed in it";
+    case results::Issue::thin_reserve:
+        return "holds with less to spare than is wanted";
+    case results::Issue::finger_marks:
+        return "fingers mark its soft clay";
+    case results::Issue::swallowed:
+        return "nothing of it is left outside its parent";
+    case results::Issue::never_baked:
+        return "never dries, and a load names it";
+    case results::Issue::varnish_cracks:
+        return "rigid varnish on what flexes";
+    case results::Issue::paint_on_soft:
+        return "paint does not hold on clay that never dries";
+    case results::Issue::rusts:
+        return "plain steel in wet clay";
+    case results::Issue::unsealed:
+        return "wet paint on unsealed air-dry clay";
+    case results::Issue::wire_refused:
+        return "is to have no wire, and needs one";
+    case results::Issue::pick_gone:
+        return "the wire picked for it cannot be made";
+    case results::Issue::still_slack:
+        return "bare wire does not carry it raw";
+    case results::Issue::still_droops:
+        return "bare wire bends down too far";
+    case results::Issue::still_wide:
+        return "bare wire is thicker than its part less the skin";
+    case results::Issue::still_folds:
+        return "bare wire folds up under what stands on it";
+    case results::Issue::thing_heat:
+        return "stands less heat than a load still to come";
+    case results::Issue::bond_weak:
+        return "holds less than it must";
+    case results::Issue::glue_face:
+        return "its glue does not hold on that face";
+    case results::Issue::bond_heat:
+        return "its glue lets go in a load still to come";
+    case results::Issue::hole_wall:
+        return "the hole leaves too thin a wall";
+    case results::Issue::base_tips:
+        return "tips with its base when it leans";
+    case results::Issue::base_pushed:
+        return "posing it pushes it over: clamp the base";
+    case results::Issue::hole_outside:
+        return "its hole is not on the base";
+    case results::Issue::sheet_sags:
+        return "does not carry itself raw";
+    case results::Issue::sheet_cracks:
+        return "bent tighter than it stands once cured";
+    case results::Issue::web_tears:
+        return "stretched beyond what it stands when its limbs open";
+    case results::Issue::web_cracks:
+        return "folded beyond what it stands when its limbs close";
+    case results::Issue::run_wall:
+        return "leaves too thin a wall";
+    case results::Issue::run_bend:
+        return "bent tighter than it may be";
+    case results::Issue::run_untested:
+        return "test it before it is closed";
+    case results::Issue::prop_untried:
+        return "try it in the hand before that is hard";
+    case results::Issue::grip_wide:
+        return "thicker than the hand that is to hold it";
+    case results::Issue::part_without_body:
+        return "came out without a body";
+    case results::Issue::soft_under:
+        return "never hardens under another coat";
+    case results::Issue::plan_broken:
+        return "not so while the plan is carried out";
+    case results::Issue::order_refused:
+        return "an order of yours contradicts the rest";
+    case results::Issue::buy_wire:
+        return "wire to buy";
+    case results::Issue::buy_clay:
+        return "clay to buy";
+    case results::Issue::buy_paint:
+        return "paint to buy";
+    case results::Issue::buy_foil:
+        return "foil to buy";
+    }
+    return "";
 }
 
 } // namespace enkinet::cli

@@ -44,11 +44,17 @@ void motionRun(const std::string& path, bool json, Run& run) {
         fmt::print("{:<24} {} channels, bends up to {:.1f} degrees\n", j.name, j.channels.size(), radToDeg(most));
     }
     if (json)
-        std::cout << Json{{"frames", motion->frames()}, {"frame_time_s", motion->frameTime_s}, {"joints", joints}}.dump(
-                         1)
+        std::cout << Json{{"frames", motion->frames()},
+                          {"rows_left_out", motion->rowsLeftOut},
+                          {"frame_time_s", motion->frameTime_s},
+                          {"joints", joints}}
+                         .dump(1)
                   << "\n";
     else
-        fmt::print("{} frames of {:.4f} s\n", motion->frames(), motion->frameTime_s);
+        fmt::print("{} frames of {:.4f} s{}\n", motion->frames(), motion->frameTime_s,
+                   motion->rowsLeftOut > 0
+                       ? fmt::format(", as the file says; {} more in it left out", motion->rowsLeftOut)
+                       : "");
 }
 
 struct LoadedFilm {

@@ -41,9 +41,16 @@ public:
     }
     /// What is known answers nothing any more, and what is under way will not be taken over.
     void forget() {
+        m_worker.stop();
         const std::lock_guard lock(m_box->mutex);
         ++m_box->asked;
         m_box->latest.reset(), m_state.reset();
+    }
+    /// What is under way is not wanted any more; what is known stays.
+    void stop() {
+        m_worker.stop();
+        const std::lock_guard lock(m_box->mutex);
+        ++m_box->asked;
     }
     const State& state() const { return m_state; } ///< null before the first
     /// True when nothing is to come any more; what is there is then taken over.

@@ -1,18 +1,24 @@
 #include "document/document.h"
+#include "base/check.h"
 #include "document/plan_job.h"
 #include "document/shipped_names.h"
 #include "document/spoken.h"
 #include "document/undo_shelf.h"
+#include "files/changed_fields.h"
 #include "files/container.h"
 #include "files/production_json.h"
 #include "jobs/device_ports.h"
 #include <QCoreApplication>
 #include <QDir>
+#include <QElapsedTimer>
 #include <QFile>
 #include <QFileInfo>
 #include <QHash>
+#include <QLocale>
 #include <QPointer>
+#include <algorithm>
 #include <atomic>
+#include <cstdio>
 #include <malloc.h>
 #include <mutex>
 #include <sys/stat.h>
@@ -22,24 +28,33 @@ namespace enkinet::app {
 
 namespace {
 
+/// What is done again within this time of the last is still the same move of the hand.
+constexpr qint64 kTogether_ms = 2000;
+
 /// One step of the history, with the whole production before and after: some tens of kilobytes a step, pictures shared.
 class Step : public QUndoCommand {
 public:
-    Step(Document& document, const QString& name, Document::Value before, Document::Value after,
-         const QString& mergeKey)
+    /// at_ms: when it was made; negative: it never becomes one with another.
+    Step(Document& document, const QString& name, Document::Value before, Document::Value after, qint64 at_ms)
         : QUndoCommand(*shared(name)), m_document(document),
-          m_step(std::make_shared<UndoStep>(std::move(before), std::move(after))), m_mergeKey(shared(mergeKey)) {}
+          m_step(std::make_shared<UndoStep>(std::move(before), std::move(after))), m_at_ms(at_ms) {}
     void undo() override { put(m_step->findBefore(m_document.steadyValue(), m_document.shippedCards())); }
     void redo() override { put(m_step->findAfter(m_document.steadyValue(), m_document.shippedCards())); }
-    int id() const override { return m_mergeKey->isEmpty() ? -1 : 1; }
+    int id() const override { return m_at_ms < 0 ? -1 : 1; }
     bool mergeWith(const QUndoCommand* other) override {
         const auto* next = static_cast<const Step*>(other);
-        if (*next->m_mergeKey != *m_mergeKey || m_step->isFolded()) return false;
+        if (m_step->isFolded() || next->m_at_ms - m_at_ms > kTogether_ms || m_step->after() != next->m_step->before())
+            return false;
+        // The fields that each of the two has changed, in one puppet or elsewhere: all the same, or two steps.
+        const auto& before = m_step->before();
+        if (m_fields.empty()) m_fields = files::findChangedFields(*before, *m_step->after());
+        if (files::findChangedFields(*next->m_step->before(), *next->m_step->after()) != m_fields) return false;
         m_step->setAfter(next->m_step->after());
+        m_at_ms = next->m_at_ms;
         setText(next->text());
         return true;
     }
-    /// One copy of a name or key for all steps that bear it.
+    /// One copy of a name for all steps that bear it.
     static std::shared_ptr<const QString> shared(const QString& name) {
         static QHash<QString, std::shared_ptr<const QString>> names;
         if (names.size() > 1000) names.clear();
@@ -58,7 +73,8 @@ private:
     }
     Document& m_document;
     std::shared_ptr<UndoStep> m_step;
-    std::shared_ptr<const QString> m_mergeKey;
+    qint64 m_at_ms;
+    std::set<std::string> m_fields; ///< that it has changed, once that was asked
 };
 
 /// Steps that keep their documents, and how many more there are before those behind are folded.
@@ -77,12 +93,21 @@ Document::Document(QObject* parent)
         m_shipped = std::make_shared<const document::Cards>(inWindowLanguage(*m_asShipped));
     else
         m_cardsFault = spoken(cards.fault());
+    QElapsedTimer running;
+    running.start();
+    m_now_ms = [running] { return running.elapsed(); };
     m_recoverSoon.setSingleShot(true);
     // Writing takes its time too; all of it stays within the second that a kill may cost.
     m_recoverSoon.setInterval(150);
     connect(&m_recoverSoon, &QTimer::timeout, this, &Document::writeRecovery);
     m_undo.setUndoLimit(kMostSteps);
     connect(&m_undo, &QUndoStack::cleanChanged, this, &Document::titleChanged);
+    // Undone back to what the file has: there is nothing left to recover.
+    connect(&m_undo, &QUndoStack::cleanChanged, this, [this](bool clean) {
+        if (clean && m_session.info().work && m_taken.id.isEmpty()) m_recoverSoon.stop(), m_session.dropWork();
+    });
+    connect(this, &Document::replaced, m_planJob.get(), &PlanJob::forget);
+    connect(this, &Document::changed, m_planJob.get(), [this] { m_planJob->leave(*this); });
     compute();
 }
 
@@ -142,6 +167,7 @@ bool Document::takeResult() {
         present < m_result->puppets.size() ? m_result->puppets[present] : std::make_shared<const results::Report>();
     gatherOpen();
     noteApplied();
+    sayRejudged();
     if (m_working) {
         m_working = false;
         Q_EMIT workingChanged(false);
@@ -174,6 +200,24 @@ bool Document::waitForResults(int ms) {
     return true;
 }
 
+const body::Puppet& Document::puppet() const {
+    ENKINET_ASSERT(hasPuppet());
+    return m_value->puppets[static_cast<std::size_t>(m_puppet)];
+}
+
+std::optional<Shown> Document::shown() const {
+    if (!hasPuppet()) return {};
+    return Shown(m_value, m_puppet, m_report);
+}
+
+bool Shown::isNow(const Document& document) const {
+    return document.hasPuppet() && document.value() == m_value && document.puppetIndex() == m_puppet;
+}
+
+bool Shown::isSamePuppet(const Document& document) const {
+    return document.hasPuppet() && document.puppet().id == puppet().id;
+}
+
 std::shared_ptr<const results::Report> Document::reportOfAside() const {
     const auto i = static_cast<std::size_t>(m_puppet);
     return !m_working && i < m_result->aside.size() ? m_result->aside[i] : nullptr;
@@ -199,6 +243,24 @@ Document::States Document::statesNow() const {
     return states;
 }
 
+std::map<std::string, QString> Document::wiresNow() const {
+    std::map<std::string, QString> wires;
+    for (const choice::LimbChoice& l : m_report->choice.limbs) {
+        const body::Limb& limb = puppet().limbs[static_cast<std::size_t>(l.limb)];
+        if (l.chosen < 0 || m_report->stock.spools.empty()) {
+            wires[limb.id] = tr("no wire");
+            continue;
+        }
+        const choice::Candidate& c = l.candidates()[static_cast<std::size_t>(l.chosen)];
+        const document::Spool& spool = m_report->stock.spools[static_cast<std::size_t>(c.spool)];
+        QString material = QString::fromStdString(spool.material);
+        for (const wire::MaterialCard& card : m_report->cards->wires)
+            if (card.id == spool.material) material = QString::fromStdString(card.name);
+        wires[limb.id] = tr("%1 × %2 mm %3").arg(c.bundle.strands).arg(QLocale().toString(spool.diameter_mm), material);
+    }
+    return wires;
+}
+
 void Document::noteApplied() {
     if (!m_before) return;
     const Before before = *m_before;
@@ -212,26 +274,80 @@ void Document::noteApplied() {
         if (held && !holds) nowFail << now.name;
         if (!held && holds) nowHold << now.name;
     }
-    Q_EMIT applied(before.name, nowFail, nowHold);
+    QStringList rewired;
+    for (const auto& [limb, wire] : wiresNow())
+        if (const auto was = before.wires.find(limb); was != before.wires.end() && was->second != wire)
+            for (const body::Limb& l : puppet().limbs)
+                if (l.id == limb)
+                    rewired << tr("%1: %2, was %3").arg(QString::fromStdString(l.name), wire, was->second);
+    Q_EMIT applied(before.name, nowFail, nowHold, rewired);
+}
+
+namespace {
+
+/// What was in hand, found again by ids: places in lists mean something else in another value.
+std::optional<Selection> findAgain(const Selection& s, const body::Puppet& before, const body::Puppet& now) {
+    const auto at = [](const auto& list, int i) { return i >= 0 && i < static_cast<int>(list.size()); };
+    if (s.kind == Selection::Kind::none) return {};
+    Selection again = s;
+    if (s.kind == Selection::Kind::mass) {
+        if (!at(before.masses, s.index)) return {};
+        const auto m = std::find_if(now.masses.begin(), now.masses.end(), [&](const body::Mass& x) {
+            return x.id == before.masses[static_cast<std::size_t>(s.index)].id;
+        });
+        if (m == now.masses.end()) return {};
+        again.index = static_cast<int>(m - now.masses.begin());
+        return again;
+    }
+    if (!at(before.limbs, s.limb)) return {};
+    const body::Limb& old = before.limbs[static_cast<std::size_t>(s.limb)];
+    const auto limb =
+        std::find_if(now.limbs.begin(), now.limbs.end(), [&](const body::Limb& x) { return x.id == old.id; });
+    if (limb == now.limbs.end()) return {};
+    again.limb = static_cast<int>(limb - now.limbs.begin());
+    again.right = s.right && limb->mirrored;
+    if (s.kind == Selection::Kind::segment) return at(limb->segments, s.index) ? std::optional(again) : std::nullopt;
+    if (!at(old.joints, s.index)) return {};
+    again.index = body::findJointIndex(*limb, old.joints[static_cast<std::size_t>(s.index)].id);
+    return again.index >= 0 ? std::optional(again) : std::nullopt;
+}
+
+} // namespace
+
+/// Another value of the production is shown: the same puppet, and in hand what was, where they are still there.
+bool Document::setValue(Value value) {
+    const Value before = std::exchange(m_value, std::move(value));
+    const body::Puppet* old = before->puppets.empty() ? nullptr : &before->puppets[static_cast<std::size_t>(m_puppet)];
+    const int same = old ? document::findPuppetIndex(*m_value, old->id) : -1;
+    m_puppet = same >= 0 ? same : std::clamp(m_puppet, 0, std::max(0, static_cast<int>(m_value->puppets.size()) - 1));
+    std::vector<Selection> all;
+    if (same >= 0)
+        for (const Selection& s : m_selected)
+            if (const auto again = findAgain(s, *old, puppet())) all.push_back(*again);
+    const bool moved = all != m_selected;
+    m_selected = std::move(all);
+    m_selection = m_selected.empty() ? Selection{} : m_selected.front();
+    return moved;
 }
 
 void Document::tryOut(const QString& name, document::Production production) {
     if (!m_kept) m_kept = m_value;
     m_trialName = name;
     m_before.reset();
-    m_value = std::make_shared<const document::Production>(std::move(production));
+    const bool moved = setValue(std::make_shared<const document::Production>(std::move(production)));
     compute();
     Q_EMIT changed();
+    if (moved) Q_EMIT selectionChanged();
     Q_EMIT trialChanged();
 }
 
 void Document::endTrial() {
     if (!m_kept) return;
-    m_value = std::move(m_kept);
-    m_kept.reset();
+    const bool moved = setValue(std::exchange(m_kept, nullptr));
     m_trialName.clear();
     compute();
     Q_EMIT changed();
+    if (moved) Q_EMIT selectionChanged();
     Q_EMIT trialChanged();
 }
 
@@ -240,12 +356,12 @@ void Document::put(Value value) {
     m_kept.reset();
     m_trialName.clear();
     if (tried) Q_EMIT trialChanged();
-    m_value = std::move(value);
-    m_puppet = std::clamp(m_puppet, 0, std::max(0, static_cast<int>(m_value->puppets.size()) - 1));
+    const bool moved = setValue(std::move(value));
     compute();
     // Not started anew by the next edit: a long drag must not keep putting it off.
     if (m_session.kept() && !m_recoverSoon.isActive()) m_recoverSoon.start();
     Q_EMIT changed();
+    if (moved) Q_EMIT selectionChanged();
 }
 
 void Document::showPuppet(int index) {
@@ -286,7 +402,7 @@ int Document::selectedDemand() const {
     return l.worst;
 }
 
-bool Document::change(const QString& name, const Edit& edit, const QString& mergeKey) {
+bool Document::change(const QString& name, const Edit& edit, Merge merge) {
     if (!hasPuppet()) return false;
     endTrial();
     auto result = edit(document::Edits(*m_value, *m_shipped, puppet().id));
@@ -297,8 +413,8 @@ bool Document::change(const QString& name, const Edit& edit, const QString& merg
     }
     auto after = std::make_shared<const document::Production>(result.take());
     if (*after == *m_value) return true;
-    if (!m_working) m_before = Before{name, QString::fromStdString(puppet().id), statesNow()};
-    m_undo.push(new Step(*this, name, m_value, after, mergeKey));
+    if (!m_working) m_before = Before{name, QString::fromStdString(puppet().id), statesNow(), wiresNow()};
+    m_undo.push(new Step(*this, name, m_value, after, merge == Merge::yes ? m_now_ms() : -1));
     foldOld();
     return true;
 }
@@ -360,6 +476,8 @@ void Document::replace(document::Production production, const QString& path, boo
     m_session.dropWork();
     // Numbers of another production are not those of before.
     m_result = std::make_shared<results::ProductionResult>(), m_resultOf.reset();
+    m_rejudged = false;
+    Q_EMIT replaced();
     compute();
     Q_EMIT changed();
     Q_EMIT selectionChanged();
@@ -393,6 +511,7 @@ struct Document::Saving {
 
 QString Document::save(bool overwrite) {
     waitForSave();
+    if (!overwrite && isGone()) return tr("%1 is no longer there.").arg(QFileInfo(m_path).fileName());
     if (!overwrite && isChangedOutside())
         return tr("%1 was changed from outside since it was opened here.").arg(QFileInfo(m_path).fileName());
     return saveAs(m_path);
@@ -403,18 +522,19 @@ QString Document::saveAs(const QString& path) {
     endTrial();
     if (const QString why = mayWrite(path); !why.isEmpty()) return why;
     const QString full = QFileInfo(path).absoluteFilePath();
-    return finishWrite(full, m_value, writeFile(full, m_value, !m_formerKept.contains(full)));
+    return finishWrite(full, m_value, writeFile(full, judgedValue(), !m_formerKept.contains(full)));
 }
 
 void Document::saveBeside(bool overwrite, std::function<void(const QString&)> done) {
     waitForSave();
+    if (!overwrite && isGone()) return done(tr("%1 is no longer there.").arg(QFileInfo(m_path).fileName()));
     if (!overwrite && isChangedOutside())
         return done(tr("%1 was changed from outside since it was opened here.").arg(QFileInfo(m_path).fileName()));
     endTrial();
     if (const QString why = mayWrite(m_path); !why.isEmpty()) return done(why);
     m_saving = true, m_savingTo = m_path, m_savingValue = m_value, m_savedThen = std::move(done);
     m_saved = std::make_shared<Saving>();
-    m_saver.ask([path = m_path, value = m_value, keep = !m_formerKept.contains(m_path), saved = m_saved,
+    m_saver.ask([path = m_path, value = judgedValue(), keep = !m_formerKept.contains(m_path), saved = m_saved,
                  self = QPointer<Document>(this)](const std::stop_token&) {
         saved->written = writeFile(path, value, keep);
         saved->done = true;
@@ -446,21 +566,49 @@ void Document::waitForSave() {
 QString Document::mayWrite(const QString& path) const {
     if (path == m_path && m_readOnly)
         return tr("This file was written by a later version: save it under another name.");
+    // Whoever may do everything is asked to respect it all the same.
+    constexpr auto kAnyWrite = QFile::WriteOwner | QFile::WriteGroup | QFile::WriteOther;
+    if (const QFileInfo f(path); f.exists() && !(f.permissions() & kAnyWrite))
+        return tr("%1 is only for reading: save it under another name.").arg(f.fileName());
     if (!m_value->pictures.empty() && QFileInfo(path).suffix().toLower() == "json")
         return tr("A bare .json cannot hold the pictures on the sheet: save as .enkinet.");
     return {};
 }
 
+Document::Value Document::judgedValue() const {
+    if (m_working || m_resultOf != m_value || !m_result) return m_value;
+    auto judged = std::make_shared<document::Production>(*m_value);
+    judged->judged = results::makeJudged(*m_value, m_result->puppets);
+    return judged;
+}
+
+void Document::sayRejudged() {
+    if (m_rejudged || m_resultOf != m_value) return;
+    m_rejudged = true;
+    const document::Judged& was = m_value->judged;
+    if (was.rules <= 0 || was.rules >= results::kRules) return;
+    Q_EMIT judgedAnew(results::findRejudged(was, results::makeJudged(*m_value, m_result->puppets)));
+}
+
 Document::Written Document::writeFile(const QString& full, const Value& value, bool keepFormer) {
     Written w;
-    // What stood there before this session is kept beside it, once.
-    if (keepFormer && QFileInfo::exists(full)) {
-        const QString former = formerPath(full);
-        QFile::remove(former);
-        w.former = QFile::copy(full, former);
-        if (!w.former) return w;
+    // What stood there before this session is kept beside it, once; the copy of the session before goes only when
+    // this one has been saved.
+    const QString former = formerPath(full), beside = former + ".new";
+    const bool keep = keepFormer && QFileInfo::exists(full);
+    if (keep) {
+        QFile::remove(beside);
+        w.former = QFile::copy(full, beside);
+        if (!w.former) {
+            QFile::remove(beside);
+            return w;
+        }
     }
     if (auto saved = files::saveProduction(full.toStdString(), *value); !saved) w.fault = saved.fault();
+    if (keep && w.fault)
+        QFile::remove(beside);
+    else if (keep)
+        w.former = std::rename(QFile::encodeName(beside).constData(), QFile::encodeName(former).constData()) == 0;
     return w;
 }
 
@@ -489,6 +637,8 @@ Document::Stamp Document::stampOf(const QString& path) {
     return {true, static_cast<qint64>(s.st_size), s.st_mtim.tv_sec * 1000LL + s.st_mtim.tv_nsec / 1000000,
             static_cast<quint64>(s.st_ino)};
 }
+
+bool Document::isGone() const { return !m_path.isEmpty() && m_stamp.there && !stampOf(m_path).there; }
 
 bool Document::isChangedOutside() const { return !m_path.isEmpty() && m_stamp.there && !(stampOf(m_path) == m_stamp); }
 

@@ -3,7 +3,9 @@
 // it applies the pure edit, keeps before and after, and tells everybody.
 #include "document/edits.h"
 #include "document/session.h"
+#include "document/shown.h"
 #include "jobs/worker.h"
+#include "results/judged.h"
 #include "results/result.h"
 #include <QObject>
 #include <QSet>
@@ -74,8 +76,11 @@ public:
     /// Tables shared by every document and worker of the program.
     static wire::TableShelf& tables();
     bool hasPuppet() const { return !m_value->puppets.empty(); }
-    const body::Puppet& puppet() const { return m_value->puppets[static_cast<std::size_t>(m_puppet)]; }
+    /// There is one only where hasPuppet(); whoever keeps it for later keeps shown() instead.
+    const body::Puppet& puppet() const;
     int puppetIndex() const { return m_puppet; }
+    /// The puppet that is shown, with its value and report; none on an empty bench.
+    std::optional<Shown> shown() const;
     void showPuppet(int index);
 
     const Selection& selection() const { return m_selection; }
@@ -90,9 +95,13 @@ public:
     int selectedDemand() const;
 
     using Edit = std::function<Result<document::Production>(const document::Edits&)>;
-    /// Applies an edit of the present puppet; a broken rule is shown by refused() and nothing changes. Edits with the
-    /// same non-empty mergeKey in a row become one undo step.
-    bool change(const QString& name, const Edit& edit, const QString& mergeKey = {});
+    /// Whether an edit may become one step of undo with the one before it, as a drag or a field that is typed into.
+    /// They do where both changed the very same fields, one soon after the other: the document sees that by itself.
+    enum class Merge { no, yes };
+    /// Applies an edit of the present puppet; a broken rule is shown by refused() and nothing changes.
+    bool change(const QString& name, const Edit& edit, Merge merge = Merge::no);
+    /// Milliseconds of a clock that only goes forward, from any start; a test's own where it gives one.
+    void setClock(std::function<qint64()> now_ms) { m_now_ms = std::move(now_ms); }
 
     /// Shows what a production would be without changing anything: views read it as if it were the work. Any change,
     /// undo, save or another puppet puts it back first.
@@ -130,6 +139,8 @@ public:
     void startEmpty();
     /// The open file is not what was opened or saved last: another window or program has written it.
     bool isChangedOutside() const;
+    /// The open file is no longer where it was: deleted, moved, or on a disk that is not there.
+    bool isGone() const;
     /// What differs between the work and the file as it is now, one line each.
     QStringList compareWithFile() const;
     /// A free name beside the file, to keep both.
@@ -152,6 +163,10 @@ public:
     void put(Value value);
 
 Q_SIGNALS:
+    /// Another production was opened, or none: nothing that was known is of it. changed() follows.
+    void replaced();
+    /// The file was judged by older rules: what they said otherwise, none where they said the same.
+    void judgedAnew(const std::vector<enkinet::results::Rejudged>& said);
     /// The value, its results or both.
     void changed();
     /// Results are being worked out, or have come.
@@ -161,7 +176,9 @@ Q_SIGNALS:
     void refused(const QString& sentence);
     /// A change has come to its results: which joints of the present puppet fail now that held before, and the other
     /// way round; by name.
-    void applied(const QString& name, const QStringList& nowFail, const QStringList& nowHold);
+    /// rewired: every limb whose wire is another now, with what it was.
+    void applied(const QString& name, const QStringList& nowFail, const QStringList& nowHold,
+                 const QStringList& rewired);
     void trialChanged();
 
 private:
@@ -175,6 +192,8 @@ private:
     void noteApplied();
     QString load(const QString& path, bool keepName);
     void replace(document::Production production, const QString& path, bool readOnly);
+    /// True where what is in hand has changed by it.
+    bool setValue(Value value);
     void compute();
     void sketch();
     bool takeResult();
@@ -192,7 +211,13 @@ private:
     struct Before {
         QString name, puppet;
         States states;
+        std::map<std::string, QString> wires; ///< by limb
     };
+    std::map<std::string, QString> wiresNow() const;
+    /// The present value with what is said of it, as it is written; where that is not known yet, as it was read.
+    Value judgedValue() const;
+    void sayRejudged();
+    bool m_rejudged = false; ///< said of the production on the bench
     std::optional<Before> m_before;
     std::shared_ptr<const results::Report> m_report;
     std::shared_ptr<const results::ProductionResult> m_result;
@@ -211,6 +236,7 @@ private:
     int m_puppet = 0;
     Selection m_selection;
     std::vector<Selection> m_selected;
+    std::function<qint64()> m_now_ms;
     /// Steps far back are put on the shelf, beside the desk.
     void foldOld();
     QUndoStack m_undo;

@@ -2,7 +2,20 @@
 
 namespace enkinet::app {
 
+void FilmJob::leave(const Document& document) {
+    if (!document.hasPuppet())
+        forget();
+    else if (m_of && m_of != document.value())
+        m_job.stop(), m_of.reset();
+}
+
+void FilmJob::forget() {
+    m_of.reset(), m_from.reset();
+    m_job.forget();
+}
+
 void FilmJob::follow(const Document& document) {
+    leave(document);
     if (!document.hasPuppet() || document.isWorking()) return;
     if (m_of == document.value() && m_from == document.sharedResult()) return;
     m_of = document.value(), m_from = document.sharedResult();

@@ -19,7 +19,17 @@ public:
     explicit FilmJob(QObject* parent = nullptr) : QObject(parent), m_job([this] { Q_EMIT changed(); }) {}
     /// For the document's value and results, where they are not what was asked for already.
     void follow(const Document& document);
+    /// What is under way for another value than the document's will not come; of an empty bench nothing is known.
+    void leave(const Document& document);
+    /// Another production is on the bench.
+    void forget();
+    /// What is known last, of its own value: while a newer answer is worked out, the one before.
     State state() const { return m_job.state(); }
+    /// The same where it is of this very document, else null.
+    State now(const Document& document) const {
+        const State known = m_job.state();
+        return known && known->of == document.value() && !document.isWorking() ? known : nullptr;
+    }
     bool wait(int ms) { return m_job.wait(ms); }
 
 Q_SIGNALS:

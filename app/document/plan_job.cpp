@@ -3,10 +3,6 @@
 
 namespace enkinet::app {
 
-namespace {
-constexpr int kRounds = 3000; // a second or two for three puppets
-}
-
 const make::Step& PlanJob::Known::step(const results::StepRef& ref) const {
     return result->puppets[static_cast<std::size_t>(ref.puppet)]->plan.steps[static_cast<std::size_t>(ref.step)];
 }
@@ -25,7 +21,20 @@ QString PlanJob::Known::who(const results::StepRef& ref) const {
     return puppet(ref).things.copies > 1 ? tr("%1 %2", "puppet, copy").arg(name).arg(ref.copy) : name;
 }
 
+void PlanJob::leave(const Document& document) {
+    if (!document.hasPuppet())
+        forget();
+    else if (m_of && m_of != document.value())
+        m_job.stop(), m_of.reset();
+}
+
+void PlanJob::forget() {
+    m_of.reset(), m_from.reset();
+    m_job.forget();
+}
+
 void PlanJob::follow(const Document& document) {
+    leave(document);
     if (!document.hasPuppet() || document.isWorking()) return;
     if (m_of == document.value() && m_from == document.sharedResult()) return;
     m_of = document.value(), m_from = document.sharedResult();
@@ -42,18 +51,18 @@ void PlanJob::follow(const Document& document) {
         k.planning = results::makePlanning(*value, result->puppets, now);
         results::keepNear(k.planning, *value, result->puppets, begins);
         const OpenHours hours = results::findHours(k.planning);
-        schedule::Schedule found = schedule::calcFirst(k.planning.problem, hours);
+        schedule::Schedule found = schedule::calcFirst(k.planning.problem, hours, stop);
         k.plan = results::calcPlan(*value, k.planning, hours, found);
+        k.plan.broken = results::findBroken(*value, result->puppets, k.plan);
         k.searching = k.plan.possible;
         post(k);
         if (!k.plan.possible) return;
-        schedule::Search search;
-        search.most = kRounds, search.stop = stop;
-        found = schedule::calcBest(k.planning.problem, hours, search);
+        found = results::calcSchedule(k.planning, hours, stop);
         k.plan = results::calcPlan(*value, k.planning, hours, found);
+        k.plan.broken = results::findBroken(*value, result->puppets, k.plan);
         k.searching = false;
         post(k);
-        k.chance = results::calcChance(k.planning, hours, found, 2000, 1, stop);
+        k.chance = results::calcChance(k.planning, hours, found, 0, 1, stop);
         k.ways = results::calcWaysToHold(*value, result->puppets, now, found, 3, stop);
         post(std::move(k));
     });

@@ -6,6 +6,7 @@
 #include <QJsonDocument>
 #include <QJsonObject>
 #include <QSaveFile>
+#include <QSet>
 #include <QStandardPaths>
 #include <QUuid>
 
@@ -69,13 +70,25 @@ Session::~Session() {
 
 QList<SessionInfo> Session::leftBehind() {
     QList<SessionInfo> list;
-    for (const SessionInfo& s : all())
-        if (!s.alive()) {
-            if (s.work && QFileInfo::exists(s.workFile()))
-                list << s;
-            else
-                throwAway(s); // a session that was killed with nothing to lose
+    QSet<QString> noted;
+    for (SessionInfo s : all()) {
+        noted.insert(s.id);
+        if (s.alive()) continue;
+        // Where work lies it is offered, whatever the note beside it says, or no longer says.
+        if (!QFileInfo::exists(s.workFile())) {
+            throwAway(s); // a session that was killed with nothing to lose
+            continue;
         }
+        if (!s.at.isValid()) s.at = QFileInfo(s.workFile()).lastModified();
+        s.work = true;
+        list << s;
+    }
+    for (const QFileInfo& f : QDir(folder()).entryInfoList({"work-*.enkinet"}, QDir::Files)) {
+        if (noted.contains(f.completeBaseName())) continue;
+        SessionInfo lost;
+        lost.id = f.completeBaseName(), lost.work = true, lost.at = f.lastModified();
+        list << lost;
+    }
     if (QFileInfo::exists(formerFile())) {
         SessionInfo former;
         former.id = "recovery", former.work = true;

@@ -1,5 +1,6 @@
 #include "print/build_sheets.h"
-#include "files/container.h"
+#include "document/spoken.h"
+#include "files/output.h"
 #include "print/day_pages.h"
 #include "print/film_pages.h"
 #include "print/gate_pages.h"
@@ -44,7 +45,7 @@ void BuildSheets::draw(QPagedPaintDevice& device) const {
     if (night) setNightLook(true);
 }
 
-bool BuildSheets::writePdf(const QString& path, QPageSize::PageSizeId size) const {
+QString BuildSheets::writePdf(const QString& path, QPageSize::PageSizeId size, const QString& input) const {
     // In memory first: a full disk leaves what stood there as it was.
     QBuffer bytes;
     bytes.open(QIODevice::WriteOnly);
@@ -56,7 +57,9 @@ bool BuildSheets::writePdf(const QString& path, QPageSize::PageSizeId size) cons
     pdf.setCreator("Enkinet");
     draw(pdf);
     bytes.close();
-    return !bytes.data().isEmpty() && files::writeFileSafely(path.toStdString(), bytes.data().toStdString());
+    if (bytes.data().isEmpty()) return tr("%1 could not be written").arg(path);
+    const auto done = files::writeOutput(path.toStdString(), bytes.data().toStdString(), input.toStdString());
+    return done ? QString() : spoken(done.fault());
 }
 
 } // namespace enkinet::app

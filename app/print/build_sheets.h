@@ -20,7 +20,8 @@ public:
                 PlanJob::State plan = {});
 
     /// A4, or Letter where the locale measures in inches.
-    bool writePdf(const QString& path, QPageSize::PageSizeId size = defaultSize()) const;
+    /// The fault in words, or empty. Never over a production, nor over the file `input` that it is made from.
+    QString writePdf(const QString& path, QPageSize::PageSizeId size = defaultSize(), const QString& input = {}) const;
     /// Draws all pages on a device with full-page coordinates.
     void draw(QPagedPaintDevice& device) const;
     static QPageSize::PageSizeId defaultSize();

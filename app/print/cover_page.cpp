@@ -48,27 +48,20 @@ void CoverPage::draw() {
     figures << tr("Material used %1; to buy for the whole production %2.")
                    .arg(Say::money(m_r.price, m_production.currency),
                         Say::money(m_all.shopping.buyPrice, m_production.currency));
-    figures << Say::chance(m_puppet, m_r.choice);
+    figures << Say::chance(m_puppet, m_r.choice) << Say::madeFor(m_puppet);
     m_pages.text(column, y, tr("Figures"), 4.4, true);
     double at = y + 3;
     for (const QString& f : figures)
         at += m_pages.paragraph({column, at, w, 40}, f, 3.3) + 1.2;
     m_pages.text(column, at + 6, tr("Open points"), 4.4, true);
     at += 9;
-    int open = 0, rest = 0;
     std::vector<results::OpenPoint> points = m_r.open;
     points.insert(points.end(), m_all.open.begin(), m_all.open.end());
-    for (const results::OpenPoint& p : points) {
-        ++open;
-        // As many as the page has room for, and a line for the rest.
-        if (open > 9 || at + 14 > a.bottom()) {
-            ++rest;
-            continue;
-        }
-        at += m_pages.paragraph({column, at, w, 40}, "· " + Say::openPoint(p), 3.1, kWarn) + 0.8;
-    }
-    if (open == 0) m_pages.paragraph({column, at, w, 20}, tr("None."), 3.3);
-    if (rest > 0) at += m_pages.paragraph({column, at, w, 20}, tr("and %1 more on screen").arg(rest), 3.1, kGrey);
+    // As many as the column has room for; the others stand under the cautions.
+    std::size_t said = 0;
+    for (; said < points.size() && at + 14 <= a.bottom(); ++said)
+        at += m_pages.paragraph({column, at, w, 40}, "· " + Say::openPoint(points[said]), 3.1, kWarn) + 0.8;
+    if (points.empty()) m_pages.paragraph({column, at, w, 20}, tr("None."), 3.3);
     // What was left as it is stands with its reason, as long as there is room.
     for (const results::OpenPoint& p : m_r.left) {
         const QString text =
@@ -87,10 +80,16 @@ void CoverPage::draw() {
     at += m_pages.paragraph(
         {column, at + 1, w, 40},
         tr("The product's own sheet, local rules and trained people come before anything printed here."), 3.1, kWarn);
-    m_pages.paragraph({column, at + 4, w, 40},
-                      tr("Lives are those that nine joints in ten reach. They rest on table values of the wire "
-                         "until one of yours has been tested."),
-                      3.1, kGrey);
+    at += 4;
+    at += m_pages.paragraph({column, at, w, 40},
+                            tr("Lives are those that nine joints in ten reach. They rest on table values of the wire "
+                               "until one of yours has been tested."),
+                            3.1, kGrey);
+    at += 5;
+    for (; said < points.size() && at + 14 <= a.bottom(); ++said)
+        at += m_pages.paragraph({column, at, w, 40}, "· " + Say::openPoint(points[said]), 3.1, kWarn) + 0.8;
+    if (said < points.size())
+        m_pages.paragraph({column, at, w, 20}, tr("and %1 more on screen").arg(points.size() - said), 3.1, kGrey);
 }
 
 } // namespace enkinet::app

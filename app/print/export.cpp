@@ -1,8 +1,8 @@
 #include "print/export.h"
 #include "body/mesh.h"
 #include "document/spoken.h"
-#include "files/container.h"
 #include "files/mesh_file.h"
+#include "files/output.h"
 #include "sheet/elevation.h"
 #include "widgets/look.h"
 #include "words/say.h"
@@ -76,7 +76,7 @@ QString writeSvg(const Document& d, const QString& path) {
     }
     if (night) setNightLook(true);
     if (!open) return Say::tr("%1 could not be written").arg(path);
-    const auto done = files::writeFileSafely(path.toStdString(), bytes.data().toStdString());
+    const auto done = files::writeOutput(path.toStdString(), bytes.data().toStdString());
     return done ? QString() : spoken(done.fault());
 }
 
@@ -110,7 +110,7 @@ QString exportPuppet(const Document& d, const QString& path, body::Surface surfa
     } else {
         return Say::tr("the ending must be obj, stl, gltf, svg or dxf");
     }
-    if (const auto done = files::writeFileSafely(path.toStdString(), bytes); !done) return spoken(done.fault());
+    if (const auto done = files::writeOutput(path.toStdString(), bytes); !done) return spoken(done.fault());
     return {};
 }
 

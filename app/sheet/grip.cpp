@@ -65,8 +65,7 @@ void bendTo(Document& d, const body::JointAngle& a) {
     const std::string& name = limb->joints[static_cast<std::size_t>(body::findJointIndex(*limb, a.joint))].name;
     d.change(
         Say::tr("Bend the %1 to %2").arg(QString::fromStdString(name), Say::degrees(bendOf(a))),
-        [&](const document::Edits& e) { return e.setAngle(a); },
-        QString::fromStdString("bend" + a.limb + "." + a.joint + (a.right ? "R" : "L")));
+        [&](const document::Edits& e) { return e.setAngle(a); }, Document::Merge::yes);
 }
 
 double bendOf(const body::JointAngle& a) { return std::hypot(a.forth_rad, a.aside_rad); }

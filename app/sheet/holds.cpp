@@ -73,7 +73,11 @@ bool ShapeHold::press(View view, const QPointF& screen, Qt::KeyboardModifiers) {
     }
     if (const Selection hit = sheet().selectionAt(screen); hit.kind != Selection::Kind::none) {
         d.select(hit);
-        if (hit.kind == Selection::Kind::mass && !hit.right) m_what = What::mass, m_index = hit.index;
+        if (hit.kind == Selection::Kind::mass && !hit.right) {
+            m_what = What::mass, m_index = hit.index;
+            // Taken where the pointer has it, not by its middle.
+            m_grab = project(view, p.masses[static_cast<std::size_t>(hit.index)].at_mm) - sheet().toMm(view, screen);
+        }
         return true;
     }
     return false;
@@ -96,18 +100,18 @@ void ShapeHold::move(View view, const QPointF& screen, Qt::KeyboardModifiers wit
             Say::tr("Width of the %1")
                 .arg(QString::fromStdString(limb.segments[static_cast<std::size_t>(m_index)].name)),
             [&](const document::Edits& e) { return e.setStation(limb.id, m_index, m_station, st.a_mm, st.b_mm); },
-            QString("edge%1.%2.%3").arg(m_limb).arg(m_index).arg(m_station));
+            Document::Merge::yes);
         return;
     }
     if (m_what == What::mass) {
         const Mass& m = d.puppet().masses[static_cast<std::size_t>(m_index)];
         const std::string id = m.id;
-        Vec3 to = unproject(view, mm, m.at_mm);
+        Vec3 to = unproject(view, mm + m_grab, m.at_mm);
         if (view == View::front && std::abs(to.x) * sheet().scale() < 5 && !with.testFlag(Qt::AltModifier)) to.x = 0;
         to = {tenth(to.x), tenth(to.y), tenth(to.z)};
         d.change(
             Say::tr("Move the %1").arg(QString::fromStdString(m.name)),
-            [&](const document::Edits& e) { return e.moveMass(id, to); }, QString("mass%1").arg(m_index));
+            [&](const document::Edits& e) { return e.moveMass(id, to); }, Document::Merge::yes);
         return;
     }
     const Limb& limb = d.puppet().limbs[static_cast<std::size_t>(m_limb)];
@@ -128,8 +132,7 @@ void ShapeHold::move(View view, const QPointF& screen, Qt::KeyboardModifiers wit
     }
     d.change(
         Say::tr("Move the %1").arg(QString::fromStdString(j.name)),
-        [&](const document::Edits& e) { return e.moveJoint(limb.id, j.id, to); },
-        QString("point%1.%2").arg(m_limb).arg(m_index));
+        [&](const document::Edits& e) { return e.moveJoint(limb.id, j.id, to); }, Document::Merge::yes);
 }
 
 namespace {
@@ -162,8 +165,7 @@ bool ShapeHold::key(QKeyEvent* e) {
     const Joint& j = limb.joints[static_cast<std::size_t>(s.index)];
     d.change(
         Say::tr("Nudge the %1").arg(QString::fromStdString(j.name)),
-        [&](const document::Edits& ed) { return ed.moveJoint(limb.id, j.id, j.at_mm + *by); },
-        QString("nudge%1.%2").arg(s.limb).arg(s.index));
+        [&](const document::Edits& ed) { return ed.moveJoint(limb.id, j.id, j.at_mm + *by); }, Document::Merge::yes);
     return true;
 }
 
@@ -519,6 +521,11 @@ QString CaliperHold::hint() const {
 
 // Pictures.
 
+bool PictureHold::isThere() const {
+    const Document& d = sheet().document();
+    return d.hasPuppet() && m_picture >= 0 && m_picture < static_cast<int>(d.puppet().pictures.size());
+}
+
 bool PictureHold::press(View view, const QPointF& screen, Qt::KeyboardModifiers) {
     const auto& pictures = sheet().document().puppet().pictures;
     if (m_picture < 0 || m_picture >= static_cast<int>(pictures.size())) return false;
@@ -531,7 +538,7 @@ bool PictureHold::press(View view, const QPointF& screen, Qt::KeyboardModifiers)
 }
 
 void PictureHold::move(View view, const QPointF& screen, Qt::KeyboardModifiers) {
-    if (!m_dragging) return;
+    if (!m_dragging || !isThere()) return;
     m_to = sheet().toMm(view, screen);
     if (m_true > 0) return sheet().update();
     Document& d = sheet().document();
@@ -540,14 +547,14 @@ void PictureHold::move(View view, const QPointF& screen, Qt::KeyboardModifiers) 
     d.change(
         Say::tr("Move the picture"),
         [&](const document::Edits& e) { return e.setPicture(static_cast<std::size_t>(m_picture), x); },
-        QString("picture%1").arg(m_picture));
+        Document::Merge::yes);
 }
 
 void PictureHold::release() {
     if (!m_dragging) return;
     m_dragging = false;
     const double seen = apart(m_from, m_to);
-    if (m_true <= 0 || seen < 0.5) return;
+    if (m_true <= 0 || seen < 0.5 || !isThere()) return;
     Document& d = sheet().document();
     Picture x = d.puppet().pictures[static_cast<std::size_t>(m_picture)];
     // About the first point, so that it stays where it was taken.
@@ -559,7 +566,7 @@ void PictureHold::release() {
 }
 
 void PictureHold::draw(QPainter& p) const {
-    if (!m_dragging || m_true <= 0) return;
+    if (!m_dragging || m_true <= 0 || !isThere()) return;
     const View view =
         sheet().document().puppet().pictures[static_cast<std::size_t>(m_picture)].side ? View::side : View::front;
     p.setPen(QPen(look().holds, 2));

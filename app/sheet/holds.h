@@ -52,6 +52,7 @@ private:
     enum class What { none, joint, station, mass };
     What m_what = What::none;
     int m_limb = 0, m_index = 0, m_station = 0;
+    QPointF m_grab; ///< from the pointer to a mass's middle, mm
 };
 
 /// Chains points into a new limb; a first click on a joint hangs it there. Enter or a double click ends it, Backspace
@@ -127,6 +128,7 @@ public:
     QString hint() const override;
 
 private:
+    bool isThere() const; ///< the picture; undo may have taken it away under the hand
     int m_picture;
     double m_true; ///< 0: only moving
     bool m_dragging = false;

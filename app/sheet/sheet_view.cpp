@@ -153,6 +153,9 @@ void SheetView::layoutViews() {
     const double tall = std::max({40.0, -f.top(), -s.top()});
     const double forTags = kTagWidth + 60;
     const double scale = std::min((area.width() - forTags) / wide, area.height() / tall);
+    // While something is dragged the paper under it lies still: it is fitted anew once it is let go.
+    const double scaleWas = m_scale;
+    const QPointF frontWas = m_frontAt, sideWas = m_sideAt;
     m_scale = std::max(0.2, scale) * m_zoom;
     if (m_lifeSize) m_scale = pixelsPerMm(), m_zoom = 1;
     const double spare = m_lifeSize ? 10 : std::max(0.0, area.width() - forTags - wide * m_scale / m_zoom) / 2;
@@ -166,6 +169,7 @@ void SheetView::layoutViews() {
         const auto about = [&](QPointF at) { return c + m_zoom * (at - m_pan - c) + m_pan; };
         m_frontAt = about(m_frontAt), m_sideAt = about(m_sideAt);
     }
+    if (m_holding) m_scale = scaleWas, m_frontAt = frontWas, m_sideAt = sideWas;
     for (Tag& t : m_tags) {
         t.anchor = toScreen(View::front, project(View::front, t.tied));
     }

@@ -23,15 +23,20 @@
 #include "words/say.h"
 #include <QApplication>
 #include <QCloseEvent>
+#include <QDialog>
 #include <QDragEnterEvent>
 #include <QEventLoop>
 #include <QFileInfo>
 #include <QLabel>
+#include <QListWidget>
 #include <QLocale>
+#include <QMenu>
 #include <QMimeData>
+#include <QPushButton>
 #include <QScreen>
 #include <QSettings>
 #include <QStackedWidget>
+#include <QVBoxLayout>
 
 namespace enkinet::app {
 
@@ -48,7 +53,7 @@ body::SizeKind sizeKindOf(const QString& kind) {
                                  : body::SizeKind::height;
 }
 
-Window::~Window() = default;
+Window::~Window() { setSayNotTaken({}); }
 
 Window::Window(Furnish when, const QString& file) : m_rule(new Rule) {
     setObjectName("desk");
@@ -109,8 +114,10 @@ void Window::furnish() {
     connect(&m_document, &Document::changed, this, &Window::refresh);
     connect(&m_document, &Document::titleChanged, this, &Window::showTitle);
     connect(&m_document, &Document::refused, this, &Window::say);
+    setSayNotTaken([this](const QString& sentence) { Q_EMIT m_document.refused(sentence); });
     connect(&m_document, &Document::selectionChanged, this, [this] { say({}); });
     connect(&m_document, &Document::applied, this, &Window::sayApplied);
+    connect(&m_document, &Document::judgedAnew, this, &Window::sayJudgedAnew);
     connect(&m_document, &Document::trialChanged, this, [this] { say({}); });
     connect(m_rule, &Rule::chosen, this, &Window::setStation);
     connect(m_card, &Card::pageMade, this, &Window::connectPage);
@@ -309,16 +316,78 @@ void Window::say(const QString& sentence) {
 }
 
 /// One line of what a change did, also to other joints.
-void Window::sayApplied(const QString& name, const QStringList& nowFail, const QStringList& nowHold) {
-    if (nowFail.isEmpty() && nowHold.isEmpty()) return;
+void Window::sayJudgedAnew(const std::vector<results::Rejudged>& said) {
+    QStringList lines;
+    for (const results::Rejudged& x : said) {
+        const auto* p = document::findPuppet(m_document.production(), x.puppet);
+        QString who = QString::fromStdString(p ? p->name : x.puppet);
+        if (p)
+            for (const body::Limb& l : p->limbs)
+                if (l.id == x.limb) {
+                    who += ", " + QString::fromStdString(l.name);
+                    for (const body::Joint& j : l.joints)
+                        if (j.id == x.joint) who += ", " + QString::fromStdString(j.name);
+                }
+        using What = results::Rejudged::What;
+        const auto word = [](const std::string& s) { return s.empty() ? tr("none") : QString::fromStdString(s); };
+        switch (x.what) {
+        case What::wire:
+            lines << tr("%1: wire %2, was %3").arg(who, word(x.after), word(x.before));
+            break;
+        case What::joint:
+            lines << tr("%1: %2, was %3").arg(who, word(x.after), word(x.before));
+            break;
+        case What::grams:
+            lines << tr("%1: weighs %2, was %3").arg(who, Say::grams(x.to), Say::grams(x.from));
+            break;
+        case What::minutes:
+            lines << tr("%1: work %2, was %3").arg(who, Say::minutes(x.to), Say::minutes(x.from));
+            break;
+        }
+    }
+    say(lines.isEmpty()
+            ? tr("Judged anew by newer rules: nothing is said otherwise")
+            : tr("Judged anew by newer rules: %n thing(s) said otherwise", nullptr, static_cast<int>(lines.size())));
+    if (lines.isEmpty()) return;
+    auto* slip = new QDialog(this);
+    slip->setObjectName("rulesSlip");
+    slip->setAttribute(Qt::WA_DeleteOnClose);
+    slip->setWindowTitle(tr("What newer rules say"));
+    auto* v = new QVBoxLayout(slip);
+    auto* why = makeText();
+    why->setText(tr("This file was last judged by older rules. Nothing in it was changed; what is said of it differs "
+                    "here. Wire that is cut stays cut."));
+    auto* list = new QListWidget;
+    list->setObjectName("rulesSlipLines");
+    list->setAccessibleName(tr("What is said otherwise"));
+    list->setWordWrap(true);
+    list->addItems(lines);
+    auto* close = new QPushButton(tr("Close"));
+    connect(close, &QPushButton::clicked, slip, &QDialog::close);
+    v->addWidget(why);
+    v->addWidget(list, 1);
+    v->addWidget(close, 0, Qt::AlignRight);
+    slip->resize(520, 320);
+    slip->show();
+}
+
+void Window::sayApplied(const QString& name, const QStringList& nowFail, const QStringList& nowHold,
+                        const QStringList& rewired) {
+    if (nowFail.isEmpty() && nowHold.isEmpty() && rewired.isEmpty()) return;
     QStringList words{name};
     if (!nowHold.isEmpty()) words << tr("%n joint(s) hold now", nullptr, static_cast<int>(nowHold.size()));
     if (nowFail.size() == 1)
         words << tr("the %1 held before and fails now").arg(nowFail.front());
     else if (!nowFail.isEmpty())
         words << tr("%n joint(s) that held before fail now", nullptr, static_cast<int>(nowFail.size()));
+    // A wire that changed is said whatever it was that changed it: something may be cut already.
+    if (rewired.size() == 1)
+        words << tr("other wire in the %1").arg(rewired.front());
+    else if (!rewired.isEmpty())
+        words << tr("other wire in %n limb(s)", nullptr, static_cast<int>(rewired.size())) + ": " +
+                     rewired.join(tr(", "));
     m_message->setText(words.join(tr("; ")));
-    m_message->setToolTip(plainTip((nowFail + nowHold).join("\n")));
+    m_message->setToolTip(plainTip((nowFail + nowHold + rewired).join("\n")));
     announce(*m_message, m_message->text());
     m_message->setStyleSheet(
         QString("color: %1; padding-left: 12px;").arg(nowFail.isEmpty() ? look().ink.name() : look().slack.name()));

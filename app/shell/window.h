@@ -74,7 +74,10 @@ private:
     void makeLanguageMenu(QMenu* menu);
     void connectPage(Page* page);
     void say(const QString& sentence);
-    void sayApplied(const QString& name, const QStringList& nowFail, const QStringList& nowHold);
+    /// One slip of what newer rules say otherwise of the file that was opened.
+    void sayJudgedAnew(const std::vector<results::Rejudged>& said);
+    void sayApplied(const QString& name, const QStringList& nowFail, const QStringList& nowHold,
+                    const QStringList& rewired);
     void refresh();
     void showTitle();
     bool finishSave(const QString& fault);

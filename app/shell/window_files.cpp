@@ -5,6 +5,7 @@
 #include <QAbstractSpinBox>
 #include <QApplication>
 #include <QDialog>
+#include <QDir>
 #include <QFileDialog>
 #include <QFileInfo>
 #include <QLabel>
@@ -46,6 +47,28 @@ void Window::saveBeside() {
 std::optional<bool> Window::mayOverwrite() {
     m_document.waitForSave();
     bool overwrite = false;
+    if (m_document.isGone()) {
+        const QFileInfo was(m_document.path());
+        QMessageBox ask(QMessageBox::Warning, tr("No longer there"),
+                        was.dir().exists()
+                            ? tr("%1 was deleted, moved or renamed since it was opened here.").arg(was.fileName())
+                            : tr("The folder of %1 is no longer there.").arg(was.fileName()),
+                        QMessageBox::NoButton, this);
+        ask.setObjectName("fileGone");
+        ask.setTextFormat(Qt::PlainText);
+        auto* again = was.dir().exists() ? ask.addButton(tr("Save it there again"), QMessageBox::AcceptRole) : nullptr;
+        auto* as = ask.addButton(tr("Save as…"), QMessageBox::AcceptRole);
+        auto* back = ask.addButton(tr("Go back"), QMessageBox::RejectRole);
+        ask.setDefaultButton(static_cast<QPushButton*>(again ? again : as));
+        ask.setEscapeButton(back);
+        ask.exec();
+        if (again && ask.clickedButton() == again) return true;
+        if (ask.clickedButton() == as)
+            saveAs();
+        else
+            finishSave(tr("%1 is no longer there.").arg(was.fileName()));
+        return {};
+    }
     while (m_document.isChangedOutside()) {
         QMessageBox ask(QMessageBox::Warning, tr("Changed from outside"),
                         tr("%1 was written by another window or program since it was opened here.")
@@ -95,13 +118,35 @@ void Window::enterTyped() {
 }
 
 bool Window::saveAs() {
-    QString path =
-        QFileDialog::getSaveFileName(this, tr("Save the production"),
-                                     m_document.path().isEmpty() ? m_document.title() + ".enkinet" : m_document.path(),
-                                     tr("Productions (*.enkinet *.json)"));
-    if (path.isEmpty()) return false;
-    if (QFileInfo(path).suffix().isEmpty()) path += ".enkinet";
-    return finishSave(m_document.saveAs(path));
+    QString suggested = m_document.path().isEmpty() ? m_document.title() + ".enkinet" : m_document.path();
+    for (;;) {
+        // Whether it is written over is asked once its whole name is known.
+        QString path = QFileDialog::getSaveFileName(this, tr("Save the production"), suggested,
+                                                    tr("Productions (*.enkinet *.json)"), nullptr,
+                                                    QFileDialog::DontConfirmOverwrite);
+        if (path.isEmpty()) return false;
+        const QString ending = QFileInfo(path).suffix().toLower();
+        if (ending != "enkinet" && ending != "json") path += ".enkinet";
+        const bool own = QFileInfo(path).absoluteFilePath() == m_document.path();
+        if (own && !m_document.readOnly()) return finishSave(m_document.saveAs(path));
+        if (QFileInfo::exists(path)) {
+            QMessageBox ask(QMessageBox::Warning, tr("There already"),
+                            tr("%1 is there already. Writing over it takes its place.").arg(QFileInfo(path).fileName()),
+                            QMessageBox::NoButton, this);
+            ask.setObjectName("writeOver");
+            ask.setTextFormat(Qt::PlainText);
+            auto* over = ask.addButton(tr("Write over it"), QMessageBox::DestructiveRole);
+            auto* other = ask.addButton(tr("Another name"), QMessageBox::RejectRole);
+            ask.setDefaultButton(static_cast<QPushButton*>(other));
+            ask.setEscapeButton(other);
+            ask.exec();
+            if (ask.clickedButton() != over) {
+                suggested = path;
+                continue;
+            }
+        }
+        return finishSave(m_document.saveAs(path));
+    }
 }
 
 bool Window::mayLeave() {

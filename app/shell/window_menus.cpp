@@ -12,6 +12,7 @@
 #include "shell/window.h"
 #include "stations/registry.h"
 #include "stations/sheet/sheet_page.h"
+#include "stations/wire/puppet_table.h"
 #include "widgets/fields.h"
 #include "widgets/look.h"
 #include "words/language.h"
@@ -53,7 +54,7 @@ void Window::makeMenus() {
     file->addAction(tr("Work left be&hind…"), this, &Window::askRecovery);
     file->addSeparator();
     file->addAction(tr("&Save"), QKeySequence::Save, this, [this] { saveBeside(); });
-    file->addAction(tr("Save &as…"), QKeySequence::SaveAs, this, [this] { saveAs(); });
+    file->addAction(tr("Save &as…"), QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_S), this, [this] { saveAs(); });
     file->addSeparator();
     file->addAction(tr("&Print build sheets…"), QKeySequence::Print, this, [this] { printSheets(false); });
     file->addAction(tr("Build sheets as P&DF…"), this, [this] { printSheets(true); });
@@ -136,9 +137,11 @@ void Window::makeMenus() {
     view->addAction(tr("&Measure on the sheet"), QKeySequence(Qt::Key_M), this, [this] {
         takeHold({HoldWish::Kind::caliper, {}, false, -1, 0});
     });
-    // First what the pointer holds, then what is selected.
+    // First what lies over the desk, then what the pointer holds, then what is selected.
     view->addAction(tr("&Put it down"), QKeySequence(Qt::Key_Escape), this, [this] {
-        if (m_sheet->hold())
+        if (m_wall->isChecked())
+            showTable(false);
+        else if (m_sheet->hold())
             takeHold({});
         else
             m_document.select({});
@@ -236,8 +239,16 @@ bool Window::eventFilter(QObject* target, QEvent* event) {
         const bool letter = !key->text().isEmpty() && key->text().front().isPrint() &&
                             !(key->modifiers() & (Qt::ControlModifier | Qt::AltModifier | Qt::MetaModifier));
         const QWidget* in = QApplication::focusWidget();
-        if (letter && (qobject_cast<const QComboBox*>(in) || qobject_cast<const QAbstractSpinBox*>(in) ||
-                       qobject_cast<const QLineEdit*>(in) || qobject_cast<const QAbstractItemView*>(in))) {
+        // An open list is shut by Escape, and nothing else is let go by it.
+        if (key->key() == Qt::Key_Escape && QApplication::activePopupWidget()) {
+            event->accept();
+            return true;
+        }
+        // The table of wires has nothing to type into: its own key shuts it again.
+        const bool table = m_table && in && m_table->isAncestorOf(in);
+        if (letter && !table &&
+            (qobject_cast<const QComboBox*>(in) || qobject_cast<const QAbstractSpinBox*>(in) ||
+             qobject_cast<const QLineEdit*>(in) || qobject_cast<const QAbstractItemView*>(in))) {
             event->accept();
             return true;
         }

@@ -1,7 +1,7 @@
 // What leaves the program: paper, tables, bodies, the clipboard. Nothing goes out that is stale or only tried.
 #include "document/spoken.h"
-#include "files/container.h"
 #include "files/cut_list_file.h"
+#include "files/output.h"
 #include "print/build_sheets.h"
 #include "print/export.h"
 #include "sheet/sheet_view.h"
@@ -39,7 +39,10 @@ void Window::printSheets(bool toFile) {
     if (toFile) {
         const QString path = QFileDialog::getSaveFileName(
             this, tr("Build sheets"), QString::fromStdString(m_document.puppet().name) + ".pdf", tr("PDF (*.pdf)"));
-        if (!path.isEmpty() && !sheets.writePdf(path)) say(tr("%1 could not be written").arg(path));
+        if (path.isEmpty()) return;
+        if (const QString fault = sheets.writePdf(path, BuildSheets::defaultSize(), m_document.path());
+            !fault.isEmpty())
+            say(fault);
         return;
     }
     // Seen before it is printed; which pages, and on which printer, is chosen there.
@@ -60,8 +63,8 @@ void Window::exportCutList() {
         this, tr("Cut list"), QString::fromStdString(m_document.puppet().name) + " cut list.csv", tr("CSV (*.csv)"));
     if (path.isEmpty() || !settled()) return;
     const auto done =
-        files::writeFileSafely(path.toStdString(), files::writeCutListCsv(m_document.production(), m_document.puppet(),
-                                                                          m_document.report().cuts, true));
+        files::writeOutput(path.toStdString(), files::writeCutListCsv(m_document.production(), m_document.puppet(),
+                                                                      m_document.report().cuts, true));
     if (!done) say(spoken(done.fault()));
 }
 
@@ -70,7 +73,7 @@ void Window::exportTable() {
     const QString path = QFileDialog::getSaveFileName(
         this, tr("Puppet table"), QString::fromStdString(m_document.puppet().name) + " table.csv", tr("CSV (*.csv)"));
     if (path.isEmpty() || !settled()) return;
-    if (const auto done = files::writeFileSafely(path.toStdString(), table().model()->csv().toStdString()); !done)
+    if (const auto done = files::writeOutput(path.toStdString(), table().model()->csv().toStdString()); !done)
         say(spoken(done.fault()));
 }
 

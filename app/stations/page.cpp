@@ -36,7 +36,7 @@ void Page::addOpenPoints() {
     connect(m_open, &QListWidget::itemActivated, this, go);
     connect(m_open, &QListWidget::itemClicked, this, go);
     connect(m_open, &QListWidget::currentItemChanged, this, [this] { showLeave(); });
-    m_leave = new QPushButton;
+    m_leave = new QPushButton(tr("Leave as it is"));
     m_leave->setObjectName("leavePoint");
     m_because = new QLineEdit;
     m_because->setObjectName("leaveBecause");
@@ -45,12 +45,29 @@ void Page::addOpenPoints() {
     m_because->setMaxLength(200);
     connect(m_leave, &QPushButton::clicked, this, &Page::leaveOrTakeUp);
     connect(m_because, &QLineEdit::returnPressed, this, &Page::leaveOrTakeUp);
-    m_column->addWidget(m_openHeading);
-    m_column->addWidget(m_open);
-    auto* line = new Flow;
-    line->addWidget(m_because);
+    m_openBox = new QWidget;
+    auto* box = new QVBoxLayout(m_openBox);
+    box->setContentsMargins(0, 0, 0, 0);
+    box->setSpacing(m_column->spacing());
+    m_column->addWidget(m_openBox);
+    box->addWidget(m_openHeading);
+    box->addWidget(m_open);
+    auto* line = new QHBoxLayout;
+    line->setSpacing(6);
+    line->addWidget(m_because, 1);
     line->addWidget(m_leave);
-    m_column->addLayout(line);
+    box->addLayout(line);
+}
+
+/// Points come and go with every edit: no field stands below them.
+void Page::setOpenPointsLast() {
+    if (!m_openBox || m_openLast) return;
+    m_openLast = true;
+    m_column->removeWidget(m_openBox);
+    int at = m_column->count();
+    while (at > 0 && m_column->itemAt(at - 1)->spacerItem())
+        --at;
+    m_column->insertWidget(at, m_openBox);
 }
 
 /// The reason stays with the point, on screen and in the file: in three weeks nobody remembers it.
@@ -92,6 +109,7 @@ void Page::showLeave() {
 void Page::refresh() {
     if (!m_document.hasPuppet()) return;
     const results::Report& r = m_document.report();
+    setOpenPointsLast();
     show(r);
     if (!m_open) return;
     m_open->clear();

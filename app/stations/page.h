@@ -32,7 +32,7 @@ protected:
     /// Given once, while the page is made; whoever shows it owns it.
     /// On a window too low for it, it scrolls.
     void setBench(QWidget* bench);
-    /// Puts the list of this station's open points at the end of the column.
+    /// Puts the list of this station's open points at the end of the column, behind what is added later too.
     void addOpenPoints();
 
     /// Goes to where an open point is.
@@ -43,12 +43,15 @@ private:
     enum RowKind { kOpenRow, kLeftRow, kNoteRow };
     const results::OpenPoint* pointOf(const QListWidgetItem* item) const;
     void showLeave();
+    void setOpenPointsLast();
     void leaveOrTakeUp();
 
     Document& m_document;
     results::Station m_station;
     QVBoxLayout* m_column;
     QWidget* m_bench = nullptr;
+    QWidget* m_openBox = nullptr;
+    bool m_openLast = false;
     QListWidget* m_open = nullptr;
     QLabel* m_openHeading = nullptr;
     QLineEdit* m_because = nullptr;

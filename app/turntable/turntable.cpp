@@ -4,6 +4,7 @@
 #include "sheet/painted_look.h"
 #include "widgets/look.h"
 #include "words/say.h"
+#include <QGuiApplication>
 #include <QKeyEvent>
 #include <QLabel>
 #include <QOffscreenSurface>
@@ -505,11 +506,13 @@ void Turntable::make() {
     if (m_made) return;
     m_made = true;
     auto* v = static_cast<QVBoxLayout*>(layout());
-    // A context is tried before any view is made: without one the widget itself would fail.
+    // A context is tried before any view is made: without one the widget itself would fail. Drawn on no screen at all,
+    // the platform in use has none that a window could show, whatever the display beside it offers.
+    const bool screen = QGuiApplication::platformName() != "offscreen" && QGuiApplication::platformName() != "minimal";
     QOpenGLContext context;
     QOffscreenSurface surface;
-    surface.create();
-    if (context.create() && context.makeCurrent(&surface)) {
+    if (screen) surface.create();
+    if (screen && context.create() && context.makeCurrent(&surface)) {
         context.doneCurrent();
         m_view = new TurntableView(m_document);
         m_view->setPeel(m_peel);

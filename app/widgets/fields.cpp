@@ -6,14 +6,128 @@
 #include <QKeyEvent>
 #include <QLineEdit>
 #include <QLocale>
+#include <QPainter>
 #include <QRegularExpression>
 #include <QSignalBlocker>
+#include <QStyle>
 #include <QStyleOption>
 #include <QStyleOptionComboBox>
 #include <QStylePainter>
 #include <QWheelEvent>
+#include <algorithm>
+#include <cmath>
 
 namespace enkinet::app {
+
+namespace {
+
+std::function<void(const QString&)>& whoSays() {
+    static std::function<void(const QString&)> say;
+    return say;
+}
+
+/// A number with either decimal sign, whatever the locale, or as on a rule: 9 7/16.
+std::optional<double> plainNumber(const QString& text) {
+    QString t = text.trimmed();
+    static const QRegularExpression onRule(R"(^([-−]?)(?:(\d{1,6})[\s-]+)?(\d{1,4})/(\d{1,3})$)");
+    if (const auto m = onRule.match(t); m.hasMatch() && m.captured(4).toInt() > 0) {
+        const double v = m.captured(2).toDouble() + m.captured(3).toDouble() / m.captured(4).toDouble();
+        return m.captured(1).isEmpty() ? v : -v;
+    }
+    if (t.count('.') + t.count(',') > 1) return {};
+    t.replace(',', '.').replace(QChar(0x2212), '-');
+    static const QRegularExpression number(R"(^[+-]?(\d+\.?\d*|\.\d+)([eE][+-]?\d{1,3})?$)");
+    if (!number.match(t).hasMatch()) return {};
+    bool ok = false;
+    const double v = QLocale::c().toDouble(t, &ok);
+    return ok && std::isfinite(v) ? std::optional(v) : std::nullopt;
+}
+
+struct Unit {
+    const char* word;
+    double factor;
+};
+
+/// The longest of the units that stands behind a number.
+template <std::size_t n> std::optional<double> withUnit(const QString& text, const Unit (&units)[n], double without) {
+    const QString t = text.trimmed().toLower();
+    const Unit* found = nullptr;
+    for (const Unit& u : units)
+        if (const QString word = QString::fromUtf8(u.word);
+            t.endsWith(word) && (!found || word.size() > QString::fromUtf8(found->word).size()))
+            found = &u;
+    if (found)
+        if (const auto v = plainNumber(t.chopped(QString::fromUtf8(found->word).size()))) return *v * found->factor;
+    if (const auto v = plainNumber(t)) return *v * without;
+    return {};
+}
+
+constexpr double kMmPerFoot = 12 * kMmPerInch;
+constexpr Unit kLengths[] = {{"mm", 1},
+                             {"cm", 10},
+                             {"m", 1000},
+                             {"in", kMmPerInch},
+                             {"in.", kMmPerInch},
+                             {"inch", kMmPerInch},
+                             {"inches", kMmPerInch},
+                             {"zoll", kMmPerInch},
+                             {"\"", kMmPerInch},
+                             {"″", kMmPerInch},
+                             {"”", kMmPerInch},
+                             {"''", kMmPerInch},
+                             {"ft", kMmPerFoot},
+                             {"foot", kMmPerFoot},
+                             {"feet", kMmPerFoot},
+                             {"'", kMmPerFoot},
+                             {"′", kMmPerFoot},
+                             {"’", kMmPerFoot},
+                             {"µm", 0.001}};
+constexpr Unit kAngles[] = {{"°", 1}, {"deg", 1}, {"grad", 1}, {"degrees", 1}, {"rad", 180 / kPi}};
+constexpr Unit kTimes[] = {{"s", 1}, {"sec", 1}, {"sek", 1}, {"min", 60}, {"h", 3600}};
+constexpr Unit kWeights[] = {{"g", 1}, {"kg", 1000}, {"mg", 0.001}, {"oz", 28.349523125}, {"lb", 453.59237}};
+constexpr Unit kNumbers[] = {{"%", 1}};
+
+} // namespace
+
+void setSayNotTaken(std::function<void(const QString&)> say) { whoSays() = std::move(say); }
+void sayNotTaken(const QString& sentence) {
+    if (whoSays()) whoSays()(sentence);
+}
+
+std::optional<double> parseQuantity(const QString& text, Quantity quantity, bool inches, bool fahrenheit) {
+    switch (quantity) {
+    case Quantity::length: {
+        // Feet and inches together: 1' 6 1/2".
+        static const QRegularExpression both(
+            R"(^\s*(\d+)\s*(?:'|′|’|ft|feet|foot)\s*(\d[\d\s./,]*)(?:"|″|”|''|in|inch|inches)?\s*$)",
+            QRegularExpression::CaseInsensitiveOption);
+        if (const auto m = both.match(text); m.hasMatch())
+            if (const auto rest = plainNumber(m.captured(2)))
+                return m.captured(1).toDouble() * kMmPerFoot + *rest * kMmPerInch;
+        return withUnit(text, kLengths, inches ? kMmPerInch : 1);
+    }
+    case Quantity::angle:
+        if (const auto v = withUnit(text, kAngles, 1)) return degToRad(*v);
+        return {};
+    case Quantity::seconds:
+        return withUnit(text, kTimes, 1);
+    case Quantity::grams:
+        return withUnit(text, kWeights, 1);
+    case Quantity::heat: {
+        const QString t = text.trimmed().toLower();
+        static const QRegularExpression unit(R"(\s*(°?\s*([cf])|°)$)");
+        const auto m = unit.match(t);
+        const auto v = plainNumber(m.hasMatch() ? t.left(m.capturedStart()) : t);
+        if (!v) return {};
+        const QString word = m.hasMatch() ? m.captured(2) : QString();
+        const bool f = word == "f" || (word != "c" && fahrenheit);
+        return f ? (*v - 32) * 5 / 9 : *v;
+    }
+    case Quantity::plain:
+        return withUnit(text, kNumbers, 1);
+    }
+    return {};
+}
 
 NumberField::NumberField(Kind kind, double low, double high, double step, int decimals, const QString& name,
                          QWidget* parent)
@@ -29,7 +143,8 @@ NumberField::NumberField(Kind kind, double low, double high, double step, int de
 void NumberField::setLimits() {
     const QSignalBlocker quiet(this);
     const bool inches = m_kind == Kind::length && m_inches;
-    setDecimals(inches ? m_decimals + 2 : m_decimals);
+    // What is typed is kept as it was typed; how much of it is shown is decided there.
+    setDecimals(12);
     setRange(toShown(m_low), toShown(m_high));
     setSingleStep(inches ? m_step / kMmPerInch : m_step);
     switch (m_kind) {
@@ -71,7 +186,11 @@ void NumberField::show(double core) {
         setLimits();
     }
     const QSignalBlocker quiet(this);
-    setValue(toShown(core));
+    const double shown = toShown(core);
+    // A number that is beyond what may be typed is shown all the same, never another in its place.
+    setRange(std::min(toShown(m_low), shown), std::max(toShown(m_high), shown));
+    setValue(shown);
+    m_given = core, m_givenShown = value();
 }
 
 bool NumberField::event(QEvent* e) {
@@ -93,48 +212,70 @@ bool NumberField::event(QEvent* e) {
     return QDoubleSpinBox::event(e);
 }
 
-std::optional<double> NumberField::typed(const QString& text) const {
+QString NumberField::withoutUnit(const QString& text) const {
     QString t = text;
     if (!suffix().isEmpty() && t.endsWith(suffix())) t.chop(suffix().size());
-    t = t.trimmed();
-    // A unit typed by hand.
-    if (!suffix().isEmpty() && t.endsWith(suffix().trimmed())) t.chop(suffix().trimmed().size());
-    t = t.trimmed();
-    // Inches as they are read off a rule: 9 7/16.
-    if (m_kind == Kind::length && m_inches) {
-        static const QRegularExpression rule(R"(^(-?)(?:(\d{1,4})\s+)?(\d{1,3})/(2|4|8|16|32|64)$)");
-        if (const auto onRule = rule.match(t); onRule.hasMatch()) {
-            const double v =
-                onRule.captured(2).toDouble() + onRule.captured(3).toDouble() / onRule.captured(4).toDouble();
-            return onRule.captured(1).isEmpty() ? v : -v;
-        }
-    }
-    if (t.count('.') + t.count(',') > 1) return {};
-    t.replace(',', '.');
-    bool ok = false;
-    const double v = QLocale::c().toDouble(t, &ok);
-    return ok ? std::optional(v) : std::nullopt;
+    return t.trimmed();
+}
+
+std::optional<double> NumberField::typed(const QString& text) const {
+    if (!specialValueText().isEmpty() && text == specialValueText()) return minimum();
+    const QString t = withoutUnit(text);
+    // What is only here written behind a number, as per cent.
+    const bool own = m_kind == Kind::plain && !suffix().trimmed().isEmpty() && t.endsWith(suffix().trimmed());
+    const auto core = parseQuantity(own ? t.chopped(suffix().trimmed().size()) : t, m_kind, m_inches, m_fahrenheit);
+    return core ? std::optional(toShown(*core)) : std::nullopt;
 }
 
 QValidator::State NumberField::validate(QString& input, int& pos) const {
     Q_UNUSED(pos);
-    if (const auto v = typed(input))
-        return *v >= minimum() - 1e-9 && *v <= maximum() + 1e-9 ? QValidator::Acceptable : QValidator::Intermediate;
-    QString t = input;
-    if (!suffix().isEmpty() && t.endsWith(suffix())) t.chop(suffix().size());
-    t = t.trimmed();
-    // On the way to a fraction.
-    static const QRegularExpression begun(R"(^-?\d{1,4}(\s+\d{0,3})?(/\d{0,2})?$)");
-    if (m_kind == Kind::length && m_inches && begun.match(t).hasMatch()) return QValidator::Intermediate;
-    if (t.isEmpty() || t == "-" || t == "." || t == "," || t == "-." || t == "-,") return QValidator::Intermediate;
-    return QValidator::Invalid;
+    const auto v = typed(input);
+    return v && *v >= minimum() - 1e-9 && *v <= maximum() + 1e-9 ? QValidator::Acceptable : QValidator::Intermediate;
 }
 
 double NumberField::valueFromText(const QString& text) const { return typed(text).value_or(value()); }
 
+/// As few decimals as say the number: all of one that was typed, and of one that was worked out so many that what is
+/// shown is not another.
+QString NumberField::textFromValue(double v) const {
+    constexpr int kMore = 3;        // decimals beyond the usual
+    constexpr double kSame = 0.005; // share by which what is shown of a computed number may differ
+    const int usual = m_kind == Kind::length && m_inches ? m_decimals + 2 : m_decimals;
+    const auto off = [&](int decimals) {
+        const double k = std::pow(10.0, decimals);
+        return std::abs(std::round(v * k) / k - v);
+    };
+    int decimals = usual;
+    for (int d = usual; d <= usual + kMore; ++d)
+        if (off(d) < 1e-7 * std::max(1.0, std::abs(v))) {
+            decimals = d;
+            return QLocale().toString(v, 'f', decimals).remove(QLocale().groupSeparator());
+        }
+    while (decimals < usual + kMore && off(decimals) > kSame * std::abs(v))
+        ++decimals;
+    return QLocale().toString(v, 'f', decimals).remove(QLocale().groupSeparator());
+}
+
 void NumberField::fixup(QString& input) const {
-    // Beyond the limits: the limit.
-    if (const auto v = typed(input)) input = textFromValue(std::clamp(*v, minimum(), maximum())) + suffix();
+    if (const auto v = typed(input)) {
+        // Beyond the limits: the limit, and it is said.
+        const double limit = std::clamp(*v, minimum(), maximum());
+        sayNotTaken(tr("%1: %2 lies beyond %3 to %4, so %5 was taken")
+                        .arg(accessibleName(), withoutUnit(input), textFromValue(minimum()) + suffix(),
+                             textFromValue(maximum()) + suffix(), textFromValue(limit) + suffix()));
+        input = textFromValue(limit) + suffix();
+        return;
+    }
+    if (!withoutUnit(input).isEmpty())
+        sayNotTaken(tr("%1: “%2” is no %3, so %4 stays")
+                        .arg(accessibleName(), withoutUnit(input),
+                             m_kind == Kind::length    ? tr("length such as 18 mm, 1.8 cm, 5 1/2 in")
+                             : m_kind == Kind::heat    ? tr("temperature such as 130 °C or 265 °F")
+                             : m_kind == Kind::angle   ? tr("angle such as 30°")
+                             : m_kind == Kind::seconds ? tr("time such as 20 s or 2 min")
+                             : m_kind == Kind::grams   ? tr("weight such as 12 g or 0.4 oz")
+                                                       : tr("number"),
+                             textFromValue(value()) + suffix()));
 }
 
 void NumberField::wheelEvent(QWheelEvent* e) {
@@ -215,11 +356,92 @@ std::optional<double> typedNumber(const QString& text, double low, double high) 
     return ok && x >= low && x <= high ? std::optional(x) : std::nullopt;
 }
 
+namespace {
+/// One line, whatever it says: what stands under it stays where it is. What has no room is told by the pointer.
+class Title : public QLabel {
+public:
+    QSize sizeHint() const override { return {std::min(160, QLabel::sizeHint().width()), QLabel::sizeHint().height()}; }
+    QSize minimumSizeHint() const override { return {40, QLabel::minimumSizeHint().height()}; }
+
+protected:
+    /// In one line as it is, narrower, or smaller in two; only what fits in none of these is cut.
+    void paintEvent(QPaintEvent*) override {
+        QPainter p(this);
+        p.setPen(palette().color(foregroundRole()));
+        const QRect r = contentsRect();
+        const QString whole = text();
+        QFont type = narrowed(font(), r.width(), whole);
+        QString shown = whole;
+        if (QFontMetricsF(type).horizontalAdvance(whole) > r.width()) {
+            bool fits = false;
+            for (double share = 0.9; share >= 0.5 && !fits; share -= 0.05) {
+                type = font();
+                if (type.pixelSize() > 0)
+                    type.setPixelSize(static_cast<int>(share * type.pixelSize()));
+                else
+                    type.setPointSizeF(share * type.pointSizeF());
+                const QRect taken = QFontMetrics(type).boundingRect(r, Qt::TextWordWrap, whole);
+                fits = taken.height() <= r.height() && taken.width() <= r.width();
+            }
+            if (!fits) {
+                type = narrowed(font(), r.width(), whole);
+                shown = QFontMetrics(type).elidedText(whole, Qt::ElideRight, r.width());
+            }
+        }
+        p.setFont(type);
+        p.drawText(r, static_cast<int>(Qt::AlignVCenter | Qt::AlignLeft) | Qt::TextWordWrap, shown);
+        if (const QString tip = shown == whole ? QString() : plainTip(whole); toolTip() != tip) setToolTip(tip);
+    }
+};
+} // namespace
+
 QLabel* makeTitle() {
-    auto* l = new QLabel;
+    auto* l = new Title;
     l->setTextFormat(Qt::PlainText); // names are the builder's own and never drawn as markup
     l->setProperty("role", "title");
-    l->setWordWrap(true);
+    return l;
+}
+
+namespace {
+class Lines : public QLabel {
+public:
+    explicit Lines(int lines) : m_lines(lines) {
+        setTextFormat(Qt::PlainText);
+        setWordWrap(true);
+        setSizePolicy(QSizePolicy::Preferred, QSizePolicy::Fixed);
+    }
+    QSize sizeHint() const override { return {120, high()}; }
+    QSize minimumSizeHint() const override { return {40, high()}; }
+    bool hasHeightForWidth() const override { return false; }
+
+protected:
+    void paintEvent(QPaintEvent*) override {
+        QPainter p(this);
+        p.setPen(palette().color(foregroundRole()));
+        const QRect r = contentsRect();
+        const QString whole = text();
+        const bool cut = fontMetrics().boundingRect(r, Qt::TextWordWrap, whole).height() > r.height();
+        QString shown = whole;
+        // As many words as there is room for.
+        while (fontMetrics().boundingRect(r, Qt::TextWordWrap, shown).height() > r.height() && shown.size() > 4 &&
+               shown.contains(' '))
+            shown = shown.section(' ', 0, -2 - shown.endsWith(QStringLiteral(" …"))) + QStringLiteral(" …");
+        p.drawText(r, Qt::TextWordWrap, shown);
+        if (const QString tip = cut ? plainTip(whole) : QString(); toolTip() != tip) setToolTip(tip);
+    }
+
+private:
+    int high() const {
+        const QMargins m = contentsMargins();
+        return m_lines * fontMetrics().lineSpacing() + m.top() + m.bottom() + 2;
+    }
+    int m_lines;
+};
+} // namespace
+
+QLabel* makeLines(int lines, bool quiet) {
+    auto* l = new Lines(lines);
+    if (quiet) l->setProperty("role", "quiet");
     return l;
 }
 

@@ -4,6 +4,7 @@
 #include <QDoubleSpinBox>
 #include <QLabel>
 #include <QWidget>
+#include <functional>
 #include <optional>
 
 class QFormLayout;
@@ -11,16 +12,27 @@ class QVBoxLayout;
 
 namespace enkinet::app {
 
-/// A number field that takes and gives the core's units (mm, rad, degrees C, plain) and shows the person's.
+/// A quantity as people type it, in core units (mm, rad, °C, s, g, plain), whatever the desk shows: "7 in", "5 1/2"",
+/// "18 cm", "0.3 m", "1' 6"", "350 F", "2 min", "1 kg"; without a unit in the desk's own. Nothing where it cannot be
+/// read.
+enum class Quantity { length, angle, seconds, grams, heat, plain };
+std::optional<double> parseQuantity(const QString& text, Quantity quantity, bool inches, bool fahrenheit);
+
+/// Who says on the desk what a field could not take: where a window is, it is that.
+void setSayNotTaken(std::function<void(const QString&)> say);
+void sayNotTaken(const QString& sentence);
+
+/// A number field that takes and gives the core's units (mm, rad, degrees C, plain) and shows the person's. It shows
+/// what it was given, also beyond its limits; what is typed is taken as it is, or said not to be.
 class NumberField : public QDoubleSpinBox {
     Q_OBJECT
 public:
-    enum class Kind { length, angle, seconds, grams, heat, plain };
+    using Kind = Quantity;
     NumberField(Kind kind, double low, double high, double step, int decimals, const QString& name,
                 QWidget* parent = nullptr);
     /// Shows a value without telling anyone.
     void show(double coreValue);
-    double core() const { return toCore(value()); }
+    double core() const { return m_given && value() == m_givenShown ? *m_given : toCore(value()); }
 
 Q_SIGNALS:
     void edited(double coreValue);
@@ -30,9 +42,10 @@ protected:
     void wheelEvent(QWheelEvent* event) override;
     /// Undo and redo belong to the document; what was typed and not entered is taken back first.
     bool event(QEvent* event) override;
-    /// Either decimal sign, whatever the locale; never both, and none is dropped.
+    /// Anything may be typed; what it means is asked once it is entered.
     QValidator::State validate(QString& input, int& pos) const override;
     double valueFromText(const QString& text) const override;
+    QString textFromValue(double value) const override;
     void fixup(QString& input) const override;
 
 private:
@@ -41,6 +54,10 @@ private:
     double toShown(double core) const;
     double toCore(double shown) const;
     void setLimits();
+    /// Own text, the unit behind the number left out.
+    QString withoutUnit(const QString& text) const;
+    std::optional<double> m_given; ///< what it was given last, before it was rounded to be shown
+    double m_givenShown = 0;
     Kind m_kind;
     double m_low, m_high, m_step;
     int m_decimals;
@@ -73,6 +90,9 @@ private:
 std::optional<double> typedNumber(const QString& text, double low, double high);
 
 QLabel* makeTitle();
+/// Words that change while what stands below them is worked with: always so many lines high; what has no room there is
+/// told by the pointer.
+QLabel* makeLines(int lines, bool quiet = false);
 QLabel* makeHeading(const QString& text);
 QLabel* makeText(bool quiet = false);
 /// A tip that shows names as they are typed, never as markup.

@@ -46,6 +46,7 @@ void RowList::fit() {
     for (int i = 0; i < std::min(count(), m_most); ++i)
         high += highOf(i, wide);
     const bool fits = high <= most && count() <= m_most;
+    if (m_held) high = most;
     // A bar that is there makes rows wrap more, and would stay for that alone.
     setVerticalScrollBarPolicy(fits ? Qt::ScrollBarAlwaysOff : Qt::ScrollBarAsNeeded);
     if (!fits) high = std::max(most, highOf(0, wide - style()->pixelMetric(QStyle::PM_ScrollBarExtent, nullptr, this)));

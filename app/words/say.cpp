@@ -466,23 +466,43 @@ QString Say::wireReason(const choice::WireReason& r) {
 }
 
 QString Say::load(const choice::Demand& d, const body::Puppet& puppet) {
+    // In which pose, where it is not as it is built.
+    const QString in = d.load.pose == enkinet::load::kAtRest ? QString()
+                       : d.load.pose == enkinet::load::kOnBoard
+                           ? tr(", in the pose on the board")
+                           : tr(", in the pose “%1”")
+                                 .arg(QString::fromStdString(puppet.poses[static_cast<std::size_t>(d.load.pose)].name));
     const QString moment = figure(d.load.load_Nmm);
     switch (d.load.why) {
     case enkinet::load::Case::standing:
         return tr("the load of %1 N·mm: %2 lean on it, %3 off its line, in the worst lean of up to %4")
-            .arg(moment, grams(d.load.beyond_g), length(d.load.arm_mm), degrees(puppet.wants.lean_rad));
+                   .arg(moment, grams(d.load.beyond_g), length(d.load.arm_mm), degrees(puppet.wants.lean_rad)) +
+               in;
     case enkinet::load::Case::stretched:
         return tr("the load of %1 N·mm: %2 stretched out level, %3 away")
             .arg(moment, grams(d.load.beyond_g), length(d.load.arm_mm));
     case enkinet::load::Case::shared:
         return tr("the load of %1 N·mm: the frame's share of the whole weight, in the worst lean of up to %2")
-            .arg(moment, degrees(puppet.wants.lean_rad));
+                   .arg(moment, degrees(puppet.wants.lean_rad)) +
+               in;
     case enkinet::load::Case::posed:
-        return tr("the load of %1 N·mm: the pose on the board, and no other").arg(moment);
+        return tr("the load of %1 N·mm: a pose that is kept, and no other").arg(moment) + in;
     case enkinet::load::Case::touch:
         return tr("the load of %1 N·mm: a hand's touch, for next to nothing hangs on it").arg(moment);
     }
     return {};
+}
+
+QString Say::madeFor(const body::Puppet& puppet) {
+    QStringList poses;
+    for (const body::Pose& p : puppet.poses)
+        poses << tr("“%1”").arg(QString::fromStdString(p.name));
+    const bool kept = std::any_of(puppet.poses.begin(), puppet.poses.end(),
+                                  [&](const body::Pose& p) { return p.angles == puppet.board.angles; });
+    if (!puppet.board.angles.empty() && !kept) poses << tr("the pose on the board");
+    return poses.isEmpty()
+               ? tr("The wire is chosen for standing as it is built; no pose is kept.")
+               : tr("The wire is chosen for standing as it is built, and for %1.").arg(poses.join(tr(", ")));
 }
 
 QString Say::verdict(choice::State s, const choice::Demand& d, const choice::Verdict& v, const wire::Bundle& b) {

@@ -10,6 +10,7 @@
 namespace enkinet::app {
 
 class Document;
+class Shown;
 
 /// Numbers and words for people. Lengths follow the chosen unit.
 class Say {
@@ -96,6 +97,10 @@ public:
                            const wire::Bundle& bundle);
     /// What a joint carries, and of what case it comes.
     static QString load(const choice::Demand& demand, const body::Puppet& puppet);
+    /// What is not so while a plan is carried out; thing and step: in words.
+    static QString broken(results::Law law, const QString& thing, const QString& step, double found, double limit);
+    /// The poses that the wire was chosen for.
+    static QString madeFor(const body::Puppet& puppet);
     /// The verdict as a whole sentence of its own.
     static QString sentence(choice::State state, const choice::Demand& demand, const choice::Verdict& verdict,
                             const wire::Bundle& bundle);
@@ -109,10 +114,10 @@ public:
     static QString tests(const wire::Calibration& known);
 
     /// Two lines: the change, and what comes of it.
-    static QString remedy(const results::Remedy& remedy, const Document& document);
-    static QString remedyChange(const results::Remedy& remedy, const Document& document);
+    static QString remedy(const results::Remedy& remedy, const Shown& of);
+    static QString remedyChange(const results::Remedy& remedy, const Shown& of);
     /// Name of a wire card; its id only where no such card is left.
-    static QString wireName(const std::string& card, const Document& document);
+    static QString wireName(const std::string& card, const Shown& of);
 
     static QString step(const make::Step& step);
     static QString reason(make::Reason reason);

@@ -284,7 +284,7 @@ QString Say::gateItem(const make::GateItem& g) {
     return {};
 }
 
-QString Say::remedy(const results::Remedy& r, const Document& d) {
+QString Say::remedy(const results::Remedy& r, const Shown& d) {
     QString what = remedyChange(r, d);
     if (!r.with.empty()) what = tr("%1, and %2").arg(what, remedyChange(r.with.front(), d));
     QString then = tr("%1, %2 s of film").arg(bundle(r.bundle), figure(r.life_s));
@@ -296,10 +296,13 @@ QString Say::remedy(const results::Remedy& r, const Document& d) {
             names << QString::fromStdString(name);
         then += tr("; but %1 no longer holds").arg(names.join(tr(", ")));
     }
+    if (r.thinReserve) then += tr("; with %1 % to spare, less than is wanted").arg(number(100 * r.reserve, 1));
+    for (const results::OpenPoint& p : r.brings)
+        then += "; " + tr("it brings: %1").arg(openPoint(p));
     return what + "\n" + then;
 }
 
-QString Say::remedyChange(const results::Remedy& r, const Document& d) {
+QString Say::remedyChange(const results::Remedy& r, const Shown& d) {
     using results::Fix;
     const body::Puppet& p = d.puppet();
     const body::Limb& limb = p.limbs[static_cast<std::size_t>(r.limb)];
@@ -343,11 +346,37 @@ QString Say::remedyChange(const results::Remedy& r, const Document& d) {
         what = tr("a rig carries it at the %1, above its weight")
                    .arg(QString::fromStdString(limb.segments[static_cast<std::size_t>(r.joint)].name));
         break;
+    case Fix::gaps:
+        what = tr("all gaps of the %1 %2 % longer").arg(QString::fromStdString(limb.name), number(100 * (r.to - 1), 0));
+        break;
+    case Fix::ranges:
+        what = tr("all joints of the %1 bend only %2 % as far")
+                   .arg(QString::fromStdString(limb.name), number(100 * r.to, 0));
+        break;
+    case Fix::edges:
+        what = tr("%1 at every joint of the %2")
+                   .arg(r.to > wire::kNoEdge ? tr("an eased edge") : tr("no edge"), QString::fromStdString(limb.name));
+        break;
+    case Fix::thin:
+        what = tr("skins of the %1 %2 % thinner").arg(QString::fromStdString(limb.name), number(100 * (1 - r.to), 0));
+        break;
+    case Fix::acting:
+        what = tr("the %1 acts %2 % as much").arg(QString::fromStdString(limb.name), number(100 * r.to, 0));
+        break;
+    case Fix::hinge:
+        what = tr("the %1 %2 further out, clear of what is hard").arg(joint, length(r.to, 2));
+        break;
+    case Fix::fixed:
+        what = tr("the %1 is fixed and bends no more").arg(joint);
+        break;
+    case Fix::feet:
+        what = tr("%1 feet always on the ground, not %2").arg(number(r.to, 0), number(r.from, 0));
+        break;
     }
     return what;
 }
 
-QString Say::wireName(const std::string& card, const Document& d) {
+QString Say::wireName(const std::string& card, const Shown& d) {
     for (const auto& c : d.report().cards->wires)
         if (c.id == card) return QString::fromStdString(c.name);
     return QString::fromStdString(card);

@@ -60,6 +60,40 @@ QString Say::bondLimit(results::BondLimit limit) {
     return {};
 }
 
+QString Say::broken(results::Law law, const QString& thing, const QString& step, double found, double limit) {
+    switch (law) {
+    case results::Law::not_there:
+        return tr("%1 is not there yet when “%2” wants it.").arg(capital(thing), step);
+    case results::Law::has_set:
+        return tr("%1: hands are on it until %2 after it was begun, in “%4”; it is open for %3. Work a smaller part at "
+                  "a "
+                  "time, keep it under a damp cloth, or take a clay that stays open longer.")
+            .arg(capital(thing), minutes(found), minutes(limit), step);
+    case results::Law::wet_in_heat:
+        return found > 0
+                   ? tr("%1 goes into the oven %2 before it has dried or set.").arg(capital(thing), minutes(found))
+                   : tr("%1 goes into the oven before it has dried or set.").arg(capital(thing));
+    case results::Law::harmed:
+        return tr("%1 is in the oven at %2 and stands %3, and no last look says so.")
+            .arg(capital(thing), temperature(found), temperature(limit));
+    case results::Law::out_of_reach:
+        return tr("%1: %2 % of it is out of a brush's reach by the time that it is painted (%3). Make what covers it "
+                  "apart, and put it on after.")
+            .arg(capital(thing), number(100 * found, 0), step);
+    case results::Law::covered:
+        return tr("%1 is under its cover when “%2” wants it.").arg(capital(thing), step);
+    case results::Law::wet_held:
+        return tr("%1 is not dry, set or cured when “%2” goes over it.").arg(capital(thing), step);
+    case results::Law::same_name:
+        return tr("Two steps go by one name, %1: a tick would finish both.").arg(thing);
+    case results::Law::not_shared:
+        return tr("A double is cut before the sheet that it is cut by is printed: %1.").arg(step);
+    case results::Law::two_on_limb:
+        return tr("Two people are at %1 at once.").arg(thing);
+    }
+    return {};
+}
+
 QString Say::openPoint(const results::OpenPoint& p) {
     using results::Issue;
     const QString who = capital(p.subject);
@@ -117,7 +151,8 @@ QString Say::openPoint(const results::OpenPoint& p) {
             .arg(who, spoken(p.other), what.join(tr(" and ")));
     }
     case Issue::order:
-        return tr("%1 bends before the %2, which is farther out: %3 against %4 N·mm.")
+        return tr("%1 bends before the %2, which is farther out: %3 against %4 N·mm, each at its own full "
+                  "bend.")
             .arg(who, spoken(p.other), figure(p.found), figure(p.limit));
     case Issue::cut_differs:
         return tr("%1 is cut to %2, and now wants %3.").arg(who, length(p.found, 0), length(p.limit, 0));
@@ -189,6 +224,10 @@ QString Say::openPoint(const results::OpenPoint& p) {
             .arg(who, spoken(p.other), figure(p.found), figure(p.limit));
     case Issue::still_droops:
         return tr("%1: bare wire bends down %2 under raw clay, %3 at most.").arg(who, length(p.found), length(p.limit));
+    case Issue::still_wide:
+        return tr("%1: its wire is %2 across, and the %3 has room for %4 inside its skin: thinner wire, or a thinner "
+                  "skin.")
+            .arg(who, length(p.found, 2), spoken(p.other), length(p.limit, 2));
     case Issue::still_folds:
         return tr("%1: bare wire folds up under %2 N, %3 N stand on it with a half to spare.")
             .arg(who, figure(p.found), figure(p.limit));
@@ -210,8 +249,8 @@ QString Say::openPoint(const results::OpenPoint& p) {
         return tr("%1 tips when it leans: its weight stands %2 inside the base's edge, %3 are wanted.")
             .arg(who, length(p.found), length(p.limit));
     case Issue::base_pushed:
-        return tr("Posing the %1 pushes it over with its base: clamp the base, or keep the other hand on its near "
-                  "side.")
+        return tr("Posing the %1 pushes it over with its base, where nothing holds the near side: clamp the base, or "
+                  "keep the other hand there, as the joint's own limit takes for granted.")
             .arg(spoken(p.other));
     case Issue::hole_outside:
         return tr("%1: its hole is not on the base.").arg(who);
@@ -238,9 +277,14 @@ QString Say::openPoint(const results::OpenPoint& p) {
         return tr("%1: test it before it is closed.").arg(who);
     case Issue::prop_untried:
         return tr("%1: try it in the hand before that is hard.").arg(who);
+    case Issue::grip_wide:
+        return tr("%1 is %2 across where it is held, the hand only %3 long: a thinner handle, a pin, or glue.")
+            .arg(who, length(p.found), length(p.limit));
     case Issue::part_without_body:
         return tr("%1 came out without a body: its clay lies inside its neighbour. Move it out, or take its clay off.")
             .arg(who);
+    case Issue::plan_broken:
+        return broken(static_cast<results::Law>(std::max(0, p.by)), who, spoken(p.other), p.found, p.limit);
     case Issue::order_refused:
         return tr("Order %1 of your own contradicts the rest of the plan and is not kept: take it back, or change what "
                   "stands against it.")

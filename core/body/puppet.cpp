@@ -199,7 +199,7 @@ void checkBakes(Rules& r, const Phrase& where, const Puppet& puppet) {
     for (std::size_t i = 0; i < w.loads.size() && !r.fault; ++i) {
         const OvenLoad& load = w.loads[i];
         const Phrase place = words("%1, bake %2", where, i + 1);
-        r.that(load.name.size() <= 200, place, words("name"), words("must have at most 200 letters"));
+        r.that(countLetters(load.name) <= 200, place, words("name"), words("must have at most 200 letters"));
         r.between(place, words("set point"), load.set_C, 0, 400, words(" C"));
         r.between(place, words("minutes"), load.minutes, 0, 1440, words(" min"));
         for (const std::string& id : load.limbs)
@@ -281,7 +281,7 @@ Result<Puppet> makePuppet(Puppet puppet) {
     Rules r;
     const Phrase where = words("puppet %1", puppet.id);
     r.id(words("puppet"), puppet.id);
-    r.that(!puppet.name.empty() && puppet.name.size() <= 200, where, words("name"),
+    r.that(!puppet.name.empty() && countLetters(puppet.name) <= 200, where, words("name"),
            words("must have 1 to 200 letters"));
     r.above(where, words("height"), puppet.height_mm, kFar_mm);
     r.between(where, words("lean"), radToDeg(puppet.wants.lean_rad), 0, 90, words(" degrees"));
@@ -418,12 +418,19 @@ int findJointIndex(const Limb& limb, const std::string& id) {
 
 double findSize(const Puppet& puppet, SizeKind kind) {
     if (kind == SizeKind::span) {
-        double reach = 0;
-        for (const Limb& l : puppet.limbs)
-            if (l.mirrored)
-                for (const Joint& j : l.joints)
-                    reach = std::max(reach, std::abs(j.at_mm.x));
-        return 2 * reach;
+        // Wings are drawn folded, or half open: span is what they reach spread, each straight out from its root.
+        double reach = 0, spread = 0;
+        for (const Limb& l : puppet.limbs) {
+            if (!l.mirrored) continue;
+            for (const Joint& j : l.joints)
+                reach = std::max(reach, std::abs(j.at_mm.x));
+            if (l.kind != LimbKind::wing || l.joints.empty()) continue;
+            double length = std::abs(l.joints.front().at_mm.x);
+            for (std::size_t i = 1; i < l.joints.size(); ++i)
+                length += norm(l.joints[i].at_mm - l.joints[i - 1].at_mm);
+            spread = std::max(spread, length);
+        }
+        return 2 * (spread > 0 ? spread : reach);
     }
     if (kind == SizeKind::length) {
         double length = 0;

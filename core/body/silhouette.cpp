@@ -98,6 +98,7 @@ PicturePoint findPixel(const Picture& p, double x, double y) {
 ReadBody readBody(const Puppet& puppet, const PlacedPicture& front, const PlacedPicture& side, int threshold,
                   const std::function<bool(int, int)>& wanted) {
     const std::vector<double> shares{0.0, 0.25, 0.5, 0.75, 1.0};
+    constexpr double kSpike = 0.6; ///< of the usual half-width
     constexpr double kWidest = 0.3, kShortest_px = 2, kThinnest_mm = 0.3;
     ReadBody body;
     // By limb and segment: half-widths of the front, then of the side; 0: says nothing.
@@ -142,8 +143,25 @@ ReadBody readBody(const Puppet& puppet, const PlacedPicture& front, const Placed
             }
             const auto widths = calcWidths(*view.grey, b.from, b.to, shares, threshold, most, neighbours);
             auto& half = halves[key][sideways ? 1 : 0];
+            // What a neighbour cut short on one side says little: where it is a spike against the rest it says nothing.
+            std::vector<double> free;
+            for (const ReadWidth& w : widths)
+                if (w.onFigure && !w.clipped && w.neighbour < 0) free.push_back(w.half());
+            std::sort(free.begin(), free.end());
+            const double usual = free.empty() ? 0 : free[free.size() / 2];
+            const Joint &near =
+                            puppet.limbs[static_cast<std::size_t>(b.limb)].joints[static_cast<std::size_t>(b.segment)],
+                        &far = puppet.limbs[static_cast<std::size_t>(b.limb)]
+                                   .joints[static_cast<std::size_t>(b.segment) + 1];
+            const Vec3 along = far.at_mm - near.at_mm;
+            const double across = sideways ? along.z : along.x, level = std::hypot(across, along.y);
             for (const ReadWidth& w : widths) {
-                half.push_back(w.onFigure && !w.clipped ? w.half() * view.placed.mm_px : 0);
+                double mm = w.onFigure && !w.clipped ? w.half() * view.placed.mm_px : 0;
+                if (w.neighbour >= 0 && w.half() < kSpike * usual) mm = 0;
+                // Nothing of a figure lies under the floor that it stands on.
+                const double high = near.at_mm.y + w.at * along.y, up = level > 0 ? std::abs(across) / level : 0;
+                if (mm > 0 && up > 0.5 && high > 0) mm = std::min(mm, std::max(kThinnest_mm, high / up));
+                half.push_back(mm);
                 WidthDoubt doubt{b.limb, b.segment, w.at, sideways, {}, -1, -1};
                 using Why = WidthDoubt::Why;
                 if (!w.onFigure)

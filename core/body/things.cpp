@@ -86,7 +86,8 @@ public:
             const Phrase place = words("%1, %2 %3", m_p.name, one, t.id.substr(0, 70));
             id(words("%1, %2", m_p.name, one), t.id);
             that(seen.insert(t.id).second, place, words("id"), words("stands twice in the puppet"));
-            that(!t.name.empty() && t.name.size() <= 200, place, words("name"), words("must have 1 to 200 letters"));
+            that(!t.name.empty() && countLetters(t.name) <= 200, place, words("name"),
+                 words("must have 1 to 200 letters"));
         }
     }
 
@@ -239,18 +240,23 @@ std::optional<Fault> checkThings(const Puppet& p) {
 }
 
 void dropOrphans(Puppet& p) {
+    // Features that still have something under them, and then those that sit on these, until no more come.
+    std::set<std::string> standing;
     const auto isThere = [&](const Spot& s) {
         if (s.base) return true;
-        if (!s.feature.empty())
-            return std::any_of(p.things.features.begin(), p.things.features.end(),
-                               [&](const Feature& f) { return f.id == s.feature; });
+        if (!s.feature.empty()) return standing.contains(s.feature);
         if (!s.mass.empty())
             return std::any_of(p.masses.begin(), p.masses.end(), [&](const Mass& m) { return m.id == s.mass; });
         const Limb* l = findLimb(p, s.limb);
         return l && s.segment < static_cast<int>(l->segments.size());
     };
     Things& t = p.things;
-    std::erase_if(t.features, [&](const Feature& f) { return !isThere(f.on); });
+    for (std::size_t before = standing.size() + 1; before != standing.size();) {
+        before = standing.size();
+        for (const Feature& f : t.features)
+            if (isThere(f.on)) standing.insert(f.id);
+    }
+    std::erase_if(t.features, [&](const Feature& f) { return !standing.contains(f.id); });
     std::erase_if(t.bonds, [&](const Bond& b) { return !isThere(b.from) || !isThere(b.to); });
     std::erase_if(t.sheets, [&](const Sheet& s) { return !isThere(s.on) || (!s.to.isNowhere() && !isThere(s.to)); });
     std::erase_if(t.runs, [&](const Run& r) {

@@ -102,6 +102,7 @@ struct Sheet {
     Spot to; ///< of a web: the other segment that it is held by; nowhere: held along one edge
     double length_mm = 0, width_mm = 0, thickness_mm = 0;
     double radius_mm = 0; ///< least radius that it is bent to; 0: flat
+    bool bentRaw = false; ///< shaped while it is raw, and cured so; else bent once it is cured
     SheetCore core = SheetCore::none;
     std::string clay, cover; ///< card of the one or the other
     ENKINET_COMPARED(Sheet)

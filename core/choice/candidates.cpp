@@ -1,6 +1,7 @@
 #include "choice/candidates.h"
 #include <algorithm>
 #include <cmath>
+#include <tuple>
 
 namespace enkinet::choice {
 
@@ -10,13 +11,30 @@ using namespace body;
 
 namespace {
 
+/// Which is less, or neither where they are the same but for the last bits.
+int compare(double a, double b) {
+    if (a == b || std::abs(a - b) <= 1e-9 * std::max(std::abs(a), std::abs(b))) return 0;
+    return a < b ? -1 : 1;
+}
+
+/// Never by the last bit: what is alike goes by price, then by name, so that every machine chooses the same.
 bool better(const LimbChoice& l, const Candidate& a, const Candidate& b, const Wants& wants) {
     if (a.fits != b.fits) return a.fits;
-    if (!a.fits && a.miss != b.miss) return a.miss < b.miss;
-    if (!a.fits) return a.drops < b.drops;
-    if (const double x = findCounted(a, wants.reserve), y = findCounted(b, wants.reserve); x != y) return x > y;
-    const auto x = findRank(l, a, wants.aim), y = findRank(l, b, wants.aim);
-    return x != y ? x < y : a.drops < b.drops;
+    if (!a.fits) {
+        if (const int miss = compare(a.miss, b.miss)) return miss < 0;
+    } else {
+        if (const int inside = compare(findCounted(a, wants.reserve), findCounted(b, wants.reserve))) return inside > 0;
+        const Rank x = findRank(l, a, wants.aim), y = findRank(l, b, wants.aim);
+        for (std::size_t i = 0; i < x.size(); ++i)
+            if (const int rank = compare(x[i], y[i])) return rank < 0;
+    }
+    if (a.drops != b.drops) return a.drops < b.drops;
+    if (const int price = compare(a.price, b.price)) return price < 0;
+    const auto nameOf = [&](const Candidate& c) {
+        const auto& spools = l.field->from.stock.spools;
+        return std::tuple(spools[static_cast<std::size_t>(c.spool)].id, c.bundle.strands, c.bundle.lay_mm);
+    };
+    return nameOf(a) < nameOf(b);
 }
 
 /// The builder's pick, by places of the field; none where it cannot be made.

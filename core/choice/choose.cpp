@@ -1,6 +1,7 @@
 #include "choice/choose.h"
 #include "base/units.h"
 #include "choice/chance.h"
+#include "fill/things.h"
 #include "load/reach.h"
 #include "load/stance.h"
 #include <algorithm>
@@ -133,13 +134,12 @@ public:
         r.own = *m_memo.own.find(0, outlineOf(m_puppet),
                                  [&](const Puppet& p) { return calcOwnStretches(p, calcSkeleton(p), m_stop); });
         m_shape = shapeOf(m_puppet);
-        // What is held in a pose weighs in that pose.
-        std::erase_if(m_shape.things.props,
-                      [&](const Prop& x) { return !x.pose.empty() && x.pose != m_puppet.board.name; });
+        // What is held in a pose weighs in that pose alone: see addHeld.
+        std::erase_if(m_shape.things.props, [](const Prop& x) { return !x.pose.empty(); });
         m_reach =
             std::make_unique<load::ReachSearch>(m_puppet, r.rest, findActing(m_puppet.wants.acting), m_memo.reach);
-        Posed posed = calcPosed(m_puppet, r.rest, m_puppet.board);
-        r.skeleton = std::move(posed.skeleton), r.motions = std::move(posed.bodies);
+        makeCases();
+        r.skeleton = m_cases.back().posed.skeleton, r.motions = m_cases.back().posed.bodies;
         std::vector<fill::WireRuns> runs(m_puppet.limbs.size());
         m_stiffness.assign(r.rest.hinges.size(), load::JointStiffness{{1e5, 1e4, 7e3}, {}});
         for (int round = 0; round < kRounds && !r.settled; ++round) {
@@ -149,7 +149,7 @@ public:
                 checkStop(m_stop);
                 limbs[i].limb = static_cast<int>(i);
                 limbs[i].demands =
-                    calcDemands(m_puppet, r.skeleton, r.rest, m_shelf, r.loads, m_masses, r.own, limbs[i].limb);
+                    calcDemands(m_puppet, r.rest, r.rest, m_shelf, r.loads, m_atRest, r.own, limbs[i].limb);
                 limbs[i].reason = calcReason(limbs[i]);
                 for (const StillDemand& d : m_still)
                     if (r.rest.copies[static_cast<std::size_t>(d.copy)].limb == limbs[i].limb)
@@ -168,6 +168,71 @@ public:
     }
 
 private:
+    /// A pose that every joint must hold: as the piece is built, each that is kept, and the one on the board where it
+    /// is neither. What it is judged by never hangs on which of them the board shows.
+    struct PoseCase {
+        int pose = load::kAtRest;
+        Posed posed;
+        std::vector<std::size_t> held; ///< props that are in a hand in it alone
+    };
+
+    void makeCases() {
+        struct Taken {
+            std::vector<JointAngle> angles;
+            bool plantedRight;
+            std::vector<std::size_t> held;
+        };
+        std::vector<Taken> known;
+        const auto add = [&](int place, const Pose& pose) {
+            Taken t{pose.angles, pose.plantedRight, {}};
+            std::erase_if(t.angles, [](const JointAngle& a) { return a.forth_rad == 0 && a.aside_rad == 0; });
+            for (std::size_t i = 0; i < m_puppet.things.props.size(); ++i)
+                if (const std::string& in = m_puppet.things.props[i].pose; !in.empty() && in == pose.name)
+                    t.held.push_back(i);
+            const auto same = std::find_if(known.begin(), known.end(), [&](const Taken& x) {
+                // The planted foot says where the puppet stands, not what pulls on it; the board shows it.
+                return x.angles == t.angles && x.held == t.held &&
+                       (place != load::kOnBoard || x.plantedRight == t.plantedRight);
+            });
+            if (same == known.end()) {
+                m_cases.push_back({place, calcPosed(m_puppet, r.rest, pose), t.held});
+                known.push_back(std::move(t));
+            } else if (place == load::kOnBoard) {
+                // What the board shows stands last.
+                const auto at = same - known.begin();
+                std::rotate(known.begin() + at, known.begin() + at + 1, known.end());
+                std::rotate(m_cases.begin() + at, m_cases.begin() + at + 1, m_cases.end());
+            }
+        };
+        if (!m_puppet.wants.thisPoseOnly) {
+            add(load::kAtRest, Pose{});
+            for (std::size_t i = 0; i < m_puppet.poses.size(); ++i)
+                add(static_cast<int>(i), m_puppet.poses[i]);
+        }
+        add(load::kOnBoard, m_puppet.board);
+        // By place, so that loads that are alike are the same one's whatever stands last.
+        for (std::size_t c = 0; c < m_cases.size(); ++c)
+            m_order.push_back(c);
+        const auto rank = [&](std::size_t c) {
+            const int pose = m_cases[c].pose;
+            return pose == load::kOnBoard ? static_cast<int>(m_puppet.poses.size()) : pose;
+        };
+        std::sort(m_order.begin(), m_order.end(), [&](std::size_t a, std::size_t b) { return rank(a) < rank(b); });
+    }
+
+    /// Props that are held in one pose alone, where they are at rest.
+    std::vector<load::PointMass> heldIn(const PoseCase& c) const {
+        std::vector<load::PointMass> masses;
+        for (std::size_t i : c.held) {
+            const Prop& x = m_puppet.things.props[i];
+            for (int host : fill::findHosts(m_puppet, x.hand, x.side, r.rest, r.parts)) {
+                const fill::Part& part = r.parts[static_cast<std::size_t>(host)];
+                masses.push_back({x.mass_g, fill::findPropPlace(r.rest, part), part.body});
+            }
+        }
+        return masses;
+    }
+
     void weigh(const std::vector<fill::WireRuns>& runs) {
         r.parts = *m_memo.parts.find(
             static_cast<std::uint64_t>(m_round++), {m_shape, m_shelf, runs}, [&](const ChoiceMemo::PartsKey& key) {
@@ -177,19 +242,45 @@ private:
         load::LoadSetup setup;
         setup.lean_rad = m_puppet.wants.lean_rad, setup.feetDown = m_puppet.wants.feetDown;
         setup.poseOnly = m_puppet.wants.thisPoseOnly;
-        m_masses = pointMasses(m_puppet, r.rest, r.own, r.parts);
+        m_atRest = pointMasses(m_puppet, r.rest, r.own, r.parts);
         m_stillEI.resize(m_puppet.limbs.size());
         m_still = calcStillDemands(m_puppet, r.rest, r.own, r.parts, m_stillEI, m_stop);
-        setup.reach = m_reach->calc(m_masses, m_stop);
+        for (StillDemand& d : m_still) {
+            const LimbCopy& copy = r.rest.copies[static_cast<std::size_t>(d.copy)];
+            const Limb& limb = m_puppet.limbs[static_cast<std::size_t>(copy.limb)];
+            for (StillPart& p : d.parts)
+                p.room_mm = findStillRoom(limb.segments[static_cast<std::size_t>(p.segment)],
+                                          r.own[static_cast<std::size_t>(copy.firstLink + p.segment)], m_shelf);
+        }
         setup.stop = m_stop;
         setup.stiffness = m_stiffness;
-        // Volumes are those of the piece as it is built; their centres go where the pose takes them.
-        for (fill::Part& p : r.parts)
-            fill::eachLayer(
-                p, [&](fill::LayerMass& l) { l.centre = r.motions[static_cast<std::size_t>(p.body)](l.centre); });
-        for (load::PointMass& m : m_masses)
-            m.at = r.motions[static_cast<std::size_t>(m.body)](m.at);
-        r.loads = load::calcLoads(r.skeleton, m_masses, setup);
+        const std::vector<load::Reach> reach = m_reach->calc(m_atRest, m_stop);
+        r.loads.clear();
+        for (std::size_t i : m_order) {
+            const PoseCase& c = m_cases[i];
+            // Masses are those of the piece as it is built; they go where the pose takes them.
+            const std::vector<load::PointMass> held = heldIn(c);
+            std::vector<load::PointMass> masses = m_atRest;
+            masses.insert(masses.end(), held.begin(), held.end());
+            setup.reach = held.empty() ? reach : m_reach->calc(masses, m_stop);
+            for (load::PointMass& m : masses)
+                m.at = c.posed.bodies[static_cast<std::size_t>(m.body)](m.at);
+            const std::vector<load::HingeLoad> loads = load::calcLoads(c.posed.skeleton, masses, setup);
+            if (r.loads.empty()) {
+                r.loads = loads;
+                for (load::HingeLoad& l : r.loads)
+                    l.pose = c.pose;
+            } else {
+                load::addLoads(r.loads, loads, c.pose);
+            }
+            if (i + 1 < m_cases.size()) continue;
+            // The last is what the board shows.
+            m_masses = std::move(masses);
+            for (std::size_t h = 0; h < loads.size(); ++h)
+                m_shown_Nmm.resize(loads.size()), m_shown_Nmm[h] = loads[h].pose_Nmm;
+        }
+        for (std::size_t h = 0; h < r.loads.size(); ++h)
+            r.loads[h].pose_Nmm = m_shown_Nmm[h];
     }
 
     void pick(std::vector<LimbChoice>& limbs) {
@@ -308,10 +399,20 @@ private:
     }
 
     void finish() {
+        // As the board shows it, with what it holds there.
+        for (fill::Part& p : r.parts)
+            fill::eachLayer(
+                p, [&](fill::LayerMass& l) { l.centre = r.motions[static_cast<std::size_t>(p.body)](l.centre); });
+        for (std::size_t i : m_cases.back().held) {
+            const Prop& x = m_puppet.things.props[i];
+            for (int host : fill::findHosts(m_puppet, x.hand, x.side, r.skeleton, r.parts)) {
+                fill::Part& part = r.parts[static_cast<std::size_t>(host)];
+                fill::putPiece(part, x.mass_g, fill::findPropPlace(r.skeleton, part));
+            }
+        }
         r.totals = fill::calcTotals(r.parts);
         chance();
-        for (const load::Stance& s :
-             load::makeStances(static_cast<int>(r.skeleton.supportLinks.size()), m_puppet.wants.feetDown)) {
+        for (const load::Stance& s : load::makeStances(r.skeleton, m_puppet.wants.feetDown)) {
             checkStop(m_stop);
             load::StanceState state = load::calcDroop(r.skeleton, m_masses, s, m_stiffness, m_stop);
             r.footings.push_back({s, state.stable, std::move(state.feet_g), std::move(state.droop_mm)});
@@ -391,7 +492,10 @@ private:
     std::vector<Made> m_made; ///< in the round before
     PuppetChoice r;
     std::vector<load::JointStiffness> m_stiffness;
-    std::vector<load::PointMass> m_masses; ///< in the pose on the board
+    std::vector<PoseCase> m_cases;                   ///< the board's last
+    std::vector<std::size_t> m_order;                ///< of them: at rest, as they are kept, the board's own
+    std::vector<load::PointMass> m_atRest, m_masses; ///< as it is built, and in the pose on the board
+    std::vector<double> m_shown_Nmm;                 ///< by hinge: in the pose on the board
     std::vector<StillDemand> m_still;
     std::vector<double> m_stillEI; ///< by limb
     std::unique_ptr<load::ReachSearch> m_reach;

@@ -280,6 +280,14 @@ Room findRoom(const Segment& seg, LimbKind kind, Stretch own, const fill::Shelf&
     return {2 * (thinnest(seg, own) - cover - seg.sleeve_mm), cover};
 }
 
+double findStillRoom(const Segment& seg, Stretch own, const fill::Shelf& shelf) {
+    if (seg.stations.empty() || own.length() <= 0) return 1e9;
+    const auto clay = shelf.clays.find(seg.layers.clay);
+    const double skin =
+        clay == shelf.clays.end() ? 0 : std::min(seg.layers.skin_mm, std::max(0.0, clay->second.thinnest_mm));
+    return 2 * (thinnest(seg, own) - (seg.layers.cover.empty() ? 0 : seg.layers.cover_mm) - skin - seg.sleeve_mm);
+}
+
 std::vector<Demand> calcDemands(const Puppet& puppet, const Skeleton& s, const Skeleton& rest, const fill::Shelf& shelf,
                                 const std::vector<load::HingeLoad>& loads, const std::vector<load::PointMass>& masses,
                                 const std::vector<Stretch>& own, int limbIndex) {

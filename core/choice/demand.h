@@ -78,6 +78,10 @@ struct Room {
 };
 Room findRoom(const body::Segment& segment, body::LimbKind kind, body::Stretch own, const fill::Shelf& shelf);
 
+/// Widest bundle in a stretch that nobody poses: what is left inside the skin that the clay must have, no more than the
+/// builder gives it. 1e9 where there is no body.
+double findStillRoom(const body::Segment& segment, body::Stretch own, const fill::Shelf& shelf);
+
 /// Demands of a limb's posed joints, root to tip. Loads are those of the whole skeleton; masses are those that they
 /// were worked out from, in the pose of the skeleton; rest is the skeleton as it is built.
 std::vector<Demand> calcDemands(const body::Puppet& puppet, const body::Skeleton& skeleton, const body::Skeleton& rest,

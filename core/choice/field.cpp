@@ -224,12 +224,13 @@ void finish(const CandidatesKey& key, Candidate& c) {
         const std::vector<StillWire> wire =
             findStillWire(field, c, static_cast<std::size_t>(std::max(1, key.joints - 1)));
         for (const StillDemand& d : key.still) {
-            const double margin = judgeStill(d, wire).least();
+            const StillVerdict v = judgeStill(d, wire);
+            const double margin = v.least();
             c.inside = std::min(c.inside.value, margin);
             if (margin >= 1 - 1e-9) continue;
             c.miss += std::log(1 / std::max(1e-9, margin));
             // A joint that fails says so first.
-            if (c.state == State::holds) c.state = State::slack;
+            if (c.state == State::holds) c.state = v.governs == StillLimit::room ? State::crowded : State::slack;
         }
     }
     c.fits = c.bar == Bar::none && c.state == State::holds;
@@ -244,7 +245,8 @@ std::vector<StillWire> findStillWire(const Field& field, const Candidate& c, std
         // Of a whip the one trial stands for all; nothing of it is still.
         const auto trial = static_cast<std::size_t>(c.trial[static_cast<std::size_t>(field.from.whip ? 0 : level)]);
         const wire::Bundle& b = field.trials[trial].bundle;
-        const StillWire w{wire::findProofMoment(table, b), wire::findStiffness(table.card(), b)};
+        const StillWire w{wire::findProofMoment(table, b), wire::findStiffness(table.card(), b),
+                          wire::findBundleDiameter(b)};
         // The segment in which strands end still counts as the larger bundle.
         const std::size_t from =
             level == 0

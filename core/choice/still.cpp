@@ -24,6 +24,7 @@ StillVerdict judgeStill(const StillDemand& d, const std::vector<StillWire>& wire
         const StillWire& w = wire[static_cast<std::size_t>(p.segment)];
         take(StillLimit::weight, w.proof_Nmm, kStillFactor * p.weight_Nmm, p.segment);
         take(StillLimit::press, w.proof_Nmm, p.press_Nmm, p.segment);
+        take(StillLimit::room, std::max(1e-6, p.room_mm), w.across_mm, p.segment);
         bent = bent + (1 / w.EI_Nmm2) * p.bend_Nmm3;
     }
     v.droop_mm = norm(bent), v.droopLimit_mm = kStillDroop * d.length_mm;
@@ -82,12 +83,25 @@ std::vector<StillDemand> calcStillDemands(const Puppet& puppet, const Skeleton& 
         links[l].bare = isBare(puppet.limbs[limb], static_cast<std::size_t>(rest.links[l].segment));
         if (EI[limb] > 0) links[l].EI_Nmm2 = EI[limb];
     }
+    // How hard a tool presses at a run's far end.
+    const auto pressAt = [&](const load::StillRun& run) {
+        const Link& l = rest.links[static_cast<std::size_t>(run.links.back())];
+        const Limb& limb = puppet.limbs[static_cast<std::size_t>(rest.copies[static_cast<std::size_t>(l.copy)].limb)];
+        const Segment& seg = limb.segments[static_cast<std::size_t>(l.segment)];
+        if (seg.stations.empty()) return load::kSculptPress_N;
+        const body::Station end =
+            body::findStation(seg.stations, norm(l.to - run.far) <= norm(l.from - run.far) ? 1 : 0);
+        const double cover = seg.layers.cover.empty() ? 0 : seg.layers.cover_mm;
+        const double thick = 2 * std::max(0.0, std::min(end.a_mm, end.b_mm) - cover);
+        return load::kSculptPress_N * std::min(1.0, thick / kThin_mm);
+    };
     std::vector<StillDemand> all;
     const load::StillLoads loads = load::calcStill(puppet, rest, links, masses, stop);
     if (!loads.stable) return all;
     for (const load::StillRun& run : loads.runs) {
         StillDemand d;
         d.copy = run.copy, d.length_mm = run.length_mm;
+        d.press_N = pressAt(run);
         d.prop = run.beyond_g > 0 ? run.beyond : run.far, d.beyond_g = run.beyond_g;
         // What stands upright on it presses along it; its own weight counts whole, which is on the safe side.
         d.thrust_N = run.beyond_g * kNewtonPerGram * std::max(0.0, unit(run.far - run.near).y);
@@ -98,7 +112,7 @@ std::vector<StillDemand> calcStillDemands(const Puppet& puppet, const Skeleton& 
                 if (x.link != link) continue;
                 const double weight = norm(x.moment_Nmm);
                 p.weight_Nmm = std::max(p.weight_Nmm, weight);
-                p.press_Nmm = std::max(p.press_Nmm, weight + x.press_Nmm);
+                p.press_Nmm = std::max(p.press_Nmm, weight + d.press_N / load::kSculptPress_N * x.press_Nmm);
                 p.bend_Nmm3 = p.bend_Nmm3 + x.length_mm * cross(x.moment_Nmm, run.far - x.point);
             }
             d.parts.push_back(p);

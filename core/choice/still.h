@@ -18,6 +18,7 @@ struct StillPart {
     double weight_Nmm = 0; ///< largest moment of the weight
     double press_Nmm = 0;  ///< of weight and press together, where that is largest
     Vec3 bend_Nmm3;        ///< over EI: what its bending moves the run's far end by
+    double room_mm = 1e9;  ///< widest bundle that leaves the part the skin that it must have
     friend bool operator==(const StillPart&, const StillPart&) = default;
 };
 
@@ -29,12 +30,17 @@ struct StillDemand {
     Vec3 prop;                    ///< where a prop under it takes the weight, until it is cured
     double beyond_g = 0;
     double thrust_N = 0; ///< of what stands on its far end, along it; 0 where it hangs
+    double press_N = 0;  ///< of a tool at its far end: load::kSculptPress_N, less where that is thin
     friend bool operator==(const StillDemand&, const StillDemand&) = default;
 };
 
-/// Buckles: what stands on it would fold it up, with a half to spare.
-enum class StillLimit { weight, press, droop, buckles };
-inline constexpr std::size_t kStillLimits = 4;
+/// A part thinner than this is pressed in proportion: nobody leans on a whisker.
+inline constexpr double kThin_mm = 4;
+
+/// Buckles: what stands on it would fold it up, with a half to spare. Room: the wire is thicker than its part less the
+/// skin.
+enum class StillLimit { weight, press, droop, buckles, room };
+inline constexpr std::size_t kStillLimits = 5;
 
 struct StillVerdict {
     std::array<Figure, kStillLimits> margin{}; ///< there over asked; below 1 it is missed
@@ -50,7 +56,7 @@ struct StillVerdict {
 
 /// What a bundle gives, at one segment.
 struct StillWire {
-    double proof_Nmm = 0, EI_Nmm2 = 0;
+    double proof_Nmm = 0, EI_Nmm2 = 0, across_mm = 0;
 };
 
 /// bundles: by the limb's segments.

@@ -309,14 +309,43 @@ Result<Production> adoptPuppet(const Production& production, const Production& s
     for (int n = 2; findPuppet(p, puppet.id); ++n)
         puppet.id = id + "-" + std::to_string(n), puppet.name = name + " " + std::to_string(n);
     if (p.stock.spools.empty()) p.stock = source.stock;
+    // Its wire comes along, as far as the shelf has none of that metal and gauge; and its drawings.
+    std::map<std::string, std::string> spoolNow;
+    for (const Spool& s : source.stock.spools) {
+        const auto same = std::find_if(p.stock.spools.begin(), p.stock.spools.end(), [&](const Spool& x) {
+            return x.material == s.material && std::abs(x.diameter_mm - s.diameter_mm) < 1e-6;
+        });
+        if (same != p.stock.spools.end()) {
+            spoolNow[s.id] = same->id;
+            continue;
+        }
+        Spool mine = s;
+        for (int n = 2;
+             std::any_of(p.stock.spools.begin(), p.stock.spools.end(), [&](const Spool& x) { return x.id == mine.id; });
+             ++n)
+            mine.id = s.id + "-" + std::to_string(n);
+        spoolNow[s.id] = mine.id;
+        p.stock.spools.push_back(std::move(mine));
+    }
+    for (Picture& x : puppet.pictures) {
+        const auto bytes = source.pictures.find(x.file);
+        if (bytes == source.pictures.end()) continue;
+        const std::string file = x.file;
+        const auto dot = std::min(file.rfind('.'), file.size());
+        for (int n = 2; p.pictures.contains(x.file) && !(p.pictures.at(x.file) == bytes->second); ++n)
+            x.file = file.substr(0, dot) + "-" + std::to_string(n) + file.substr(dot);
+        p.pictures.emplace(x.file, bytes->second);
+    }
     for (const paint::Scheme& s : source.schemes)
         if (std::none_of(p.schemes.begin(), p.schemes.end(), [&](const paint::Scheme& x) { return x.id == s.id; }))
             p.schemes.push_back(s);
     p.cards = mergeCards(source.cards, p.cards);
     puppet.aside.clear();
     for (Limb& l : puppet.limbs)
-        if (l.pick && std::none_of(p.stock.spools.begin(), p.stock.spools.end(),
-                                   [&](const Spool& s) { return s.id == l.pick->spool; }))
+        if (const auto now = l.pick ? spoolNow.find(l.pick->spool) : spoolNow.end(); now != spoolNow.end())
+            l.pick->spool = now->second;
+        else if (l.pick && std::none_of(p.stock.spools.begin(), p.stock.spools.end(),
+                                        [&](const Spool& s) { return s.id == l.pick->spool; }))
             l.pick.reset();
     p.puppets.push_back(std::move(puppet));
     return makeProduction(std::move(p), shipped);

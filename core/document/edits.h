@@ -75,8 +75,9 @@ public:
     /// All that sits on the body, at once.
     Changed setThings(const body::Things& things) const;
     /// Puts a new thing of a kind behind the others, of a size for this puppet, where the spot says; a second base is
-    /// the first one.
-    Changed addThing(body::ThingKind kind, const body::Spot& spot, const std::string& name) const;
+    /// the first one. side: of a prop, the hand that it is for.
+    Changed addThing(body::ThingKind kind, const body::Spot& spot, const std::string& name,
+                     body::Side side = body::Side::left) const;
     /// With what was held by it alone.
     Changed removeThing(body::ThingKind kind, int index) const;
 

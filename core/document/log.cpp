@@ -43,12 +43,12 @@ std::vector<bool> findTicks(const std::vector<LogEntry>& log, const std::string&
     return ticks;
 }
 
-StepState findStepState(const std::vector<LogEntry>& log, const std::string& puppet, int copy,
-                        const std::string& step) {
+namespace {
+
+struct Walk {
     StepState s;
     bool begun = false;
-    for (const LogEntry& e : log) {
-        if (e.step != step || e.puppet != puppet || e.copy != copy) continue;
+    void take(const LogEntry& e) {
         switch (e.kind) {
         case LogKind::started:
             if (!begun) s.begun_s = e.at_s, begun = true;
@@ -75,7 +75,26 @@ StepState findStepState(const std::vector<LogEntry>& log, const std::string& pup
             break;
         }
     }
-    return s;
+};
+
+} // namespace
+
+std::map<StepKey, StepState> findStepStates(const std::vector<LogEntry>& log) {
+    std::map<StepKey, Walk> walks;
+    for (const LogEntry& e : log)
+        if (!e.step.empty()) walks[{e.puppet, e.copy, e.step}].take(e);
+    std::map<StepKey, StepState> states;
+    for (const auto& [key, walk] : walks)
+        states.emplace(key, walk.s);
+    return states;
+}
+
+StepState findStepState(const std::vector<LogEntry>& log, const std::string& puppet, int copy,
+                        const std::string& step) {
+    Walk walk;
+    for (const LogEntry& e : log)
+        if (e.step == step && e.puppet == puppet && e.copy == copy) walk.take(e);
+    return walk.s;
 }
 
 } // namespace enkinet::document

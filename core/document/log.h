@@ -1,6 +1,8 @@
 #pragma once
 // What happened at the bench, in the order in which it was written down; nothing is ever taken out.
 #include "base/calendar.h"
+#include "document/step_move.h"
+#include <map>
 
 namespace enkinet::document {
 
@@ -47,7 +49,8 @@ struct StepState {
     std::int64_t since_s = 0;              ///< the running clock's begin
     double worked_min = 0;                 ///< of the clocks that have stopped; done: as written
     double workedUntil(std::int64_t now_s) const {
-        return worked_min + (running ? static_cast<double>(now_s - since_s) / 60 : 0);
+        // A clock that was set back has not undone any work.
+        return worked_min + (running ? std::max(0.0, static_cast<double>(now_s - since_s) / 60) : 0);
     }
     friend bool operator==(const StepState&, const StepState&) = default;
 };
@@ -55,6 +58,8 @@ struct StepState {
 /// what older versions ticked by its place in the list.
 std::vector<bool> findTicks(const std::vector<LogEntry>& log, const std::string& puppet, int copy,
                             const std::string& step, const std::vector<std::string>& items);
+/// Of every step that the log names, in one pass.
+std::map<StepKey, StepState> findStepStates(const std::vector<LogEntry>& log);
 StepState findStepState(const std::vector<LogEntry>& log, const std::string& puppet, int copy, const std::string& step);
 
 } // namespace enkinet::document

@@ -130,7 +130,8 @@ fill::Shelf makeShelf(const Cards& cards, const fill::Shop& shop) {
 }
 
 Result<Production> makeProduction(Production p, const Cards& shipped) {
-    if (p.name.size() > 200) return Fault{words("production"), words("name"), words("must have at most 200 letters")};
+    if (countLetters(p.name) > 200)
+        return Fault{words("production"), words("name"), words("must have at most 200 letters")};
     if (p.puppets.size() > 64)
         return Fault{words("production"), words("%1 puppets", p.puppets.size()), words("are more than 64")};
     if (p.stock.spools.size() > 200)
@@ -140,7 +141,7 @@ Result<Production> makeProduction(Production p, const Cards& shipped) {
                           findTwice(p.schemes, words("paint scheme")), findTwice(p.cards.wires, words("wire card"))})
         if (f) return *f;
     for (Spool& s : p.stock.spools) {
-        if (s.name.size() > 200)
+        if (countLetters(s.name) > 200)
             return Fault{words("spool %1", s.id), words("name"), words("must have at most 200 letters")};
         // Older files name none.
         if (s.name.empty())

@@ -61,16 +61,34 @@ struct Stock {
     ENKINET_COMPARED(Stock)
 };
 
+/// What the program last said of a production, and by which rules: a note beside the work, no part of it. Two of them
+/// are never what tells two productions apart.
+struct JudgedLimb {
+    std::string id, wire;                                    ///< wire: empty for none
+    std::vector<std::pair<std::string, std::string>> joints; ///< id and word
+};
+struct JudgedPuppet {
+    std::string id;
+    double mass_g = 0, hands_min = 0;
+    std::vector<JudgedLimb> limbs;
+};
+struct Judged {
+    int rules = 0; ///< 0: not known
+    std::vector<JudgedPuppet> puppets;
+    friend bool operator==(const Judged&, const Judged&) { return true; }
+};
+
 struct Production {
     std::string name, note, currency;
     Stock stock;
     Cards cards; ///< of this production; they stand before shipped cards of the same id
     std::vector<paint::Scheme> schemes;
     std::vector<body::Puppet> puppets;
-    std::optional<Calendar> calendar{};    ///< none: Calendar::usual, from now on
-    std::vector<LogEntry> log{};           ///< in the order in which it was written
-    std::vector<StepMove> moves{};         ///< of the plan; what a design no longer has says nothing
-    std::vector<Shot> shots{};             ///< in the order in which they are shot
+    std::optional<Calendar> calendar{}; ///< none: Calendar::usual, from now on
+    std::vector<LogEntry> log{};        ///< in the order in which it was written
+    std::vector<StepMove> moves{};      ///< of the plan; what a design no longer has says nothing
+    std::vector<Shot> shots{};          ///< in the order in which they are shot
+    Judged judged{};
     std::map<std::string, Bytes> pictures; ///< bytes by name inside the container
     body::Extras extras{};
     /// Keys that this version does not know, further down: by the path of what they stood in.

@@ -4,6 +4,7 @@
 #include "body/pose.h"
 #include "body/shape.h"
 #include "document/edits_detail.h"
+#include "document/picture_origin.h"
 #include <cmath>
 
 namespace enkinet::document {
@@ -444,7 +445,8 @@ Edits::Changed Edits::addPicture(Picture picture, const std::string& bytes) cons
     });
     if (!r) return r.fault();
     Production p = r.take();
-    p.pictures[picture.file] = Bytes(bytes);
+    // Where, when and by whom it was taken stays with whoever took it.
+    p.pictures[picture.file] = Bytes(withoutOrigin(bytes));
     return p;
 }
 

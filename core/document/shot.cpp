@@ -9,7 +9,7 @@ std::optional<Fault> checkShot(const Shot& s) {
     const Phrase place = words("shot %1", s.name.empty() ? s.id : s.name);
     const auto fault = [&](const Phrase& value, const Phrase& rule) { return Fault{place, value, rule}; };
     if (!isId(s.id)) return badId(place, s.id);
-    if (s.name.size() > 200) return fault(words("name"), words("must have at most 200 letters"));
+    if (countLetters(s.name) > 200) return fault(words("name"), words("must have at most 200 letters"));
     if (!(s.fps >= 1 && s.fps <= 240))
         return fault(words("%1 frames a second", s.fps), words("must lie between 1 and 240"));
     if (s.onEach < 1 || s.onEach > 24) return fault(words("on %1", s.onEach), words("must lie between 1 and 24"));

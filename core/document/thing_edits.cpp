@@ -38,7 +38,7 @@ Edits::Changed Edits::removeThing(ThingKind kind, int index) const {
     });
 }
 
-Edits::Changed Edits::addThing(ThingKind kind, const Spot& spot, const std::string& name) const {
+Edits::Changed Edits::addThing(ThingKind kind, const Spot& spot, const std::string& name, Side side) const {
     return puppetEdit([&](Puppet& p) -> std::optional<Fault> {
         if (p.limbs.empty()) return Fault{p.name, words("nothing drawn yet"), words("can carry it: mark a limb first")};
         const Cards cards = mergeCards(m_shipped, m_production.cards);
@@ -84,7 +84,7 @@ Edits::Changed Edits::addThing(ThingKind kind, const Spot& spot, const std::stri
         case ThingKind::sheet: {
             Sheet s = start(Sheet{}, "cape");
             s.on = spot, s.length_mm = std::round(70 * k), s.width_mm = std::round(50 * k), s.thickness_mm = 1.5;
-            s.clay = clayOf(cards, true);
+            s.clay = clayOf(cards, true), s.bentRaw = true;
             t.sheets.push_back(s);
             break;
         }
@@ -97,7 +97,11 @@ Edits::Changed Edits::addThing(ThingKind kind, const Spot& spot, const std::stri
         }
         case ThingKind::prop: {
             Prop x = start(Prop{}, "prop");
-            x.hand = limb, x.mass_g = 3, x.grip_mm = 3;
+            // A hand of its own, or the piece or stretch that was taken in hand, on that side.
+            x.hand = spot.mass.empty() ? limb : spot;
+            x.hand.feature.clear();
+            x.side = side == Side::right ? Side::right : Side::left;
+            x.mass_g = 3, x.grip_mm = 3;
             t.props.push_back(x);
             break;
         }

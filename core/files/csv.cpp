@@ -1,8 +1,24 @@
 #include "files/csv.h"
+#include <cstdlib>
 
 namespace enkinet::files {
 
-std::string csvCell(const std::string& s) {
+namespace {
+
+bool isNumber(const std::string& s) {
+    char* end = nullptr;
+    std::strtod(s.c_str(), &end);
+    return !s.empty() && *end == '\0';
+}
+
+bool isFormula(const std::string& s) {
+    return !s.empty() && std::string("=+-@\t\r").find(s.front()) != std::string::npos && !isNumber(s);
+}
+
+} // namespace
+
+std::string csvCell(const std::string& text) {
+    const std::string s = isFormula(text) ? "'" + text : text;
     if (s.find_first_of(",\"\r\n") == std::string::npos) return s;
     std::string q = "\"";
     for (char c : s)
@@ -38,6 +54,7 @@ Result<CsvTable> parseCsvTable(const std::string& whole, std::size_t mostRows) {
     std::size_t line = 1, began = 1;
     const auto place = [&] { return words("line %1", began); };
     const auto endCell = [&] {
+        if (cell.size() > 1 && cell.front() == '\'' && isFormula(cell.substr(1))) cell.erase(0, 1);
         row.push_back(std::move(cell));
         cell.clear();
         wasQuoted = false;

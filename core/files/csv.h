@@ -7,7 +7,8 @@
 
 namespace enkinet::files {
 
-/// A cell, quoted where it must be.
+/// A cell, quoted where it must be. What a spreadsheet would work out as a formula, text that begins with = + - @ and
+/// is no number, gets an apostrophe before it, which parseCsvTable takes off again.
 std::string csvCell(const std::string& text);
 std::string csvLine(const std::vector<std::string>& cells);
 

@@ -12,8 +12,27 @@ const char* const kColumns[] = {"puppet",   "limb",        "copies", "spool",   
                                 "piece_mm", "folded",      "turns",  "finished_mm",    "marks"};
 
 const char* kindWord(choice::Mark::Kind k) {
-    constexpr const char* kWords[] = {"start", "wrap", "joint", "fixed", "ending", "tip", "loop", "tie-down", "end"};
-    return kWords[static_cast<int>(k)];
+    switch (k) {
+    case choice::Mark::Kind::start:
+        return "start";
+    case choice::Mark::Kind::wrap:
+        return "wrap";
+    case choice::Mark::Kind::joint:
+        return "joint";
+    case choice::Mark::Kind::fixed:
+        return "fixed";
+    case choice::Mark::Kind::ending:
+        return "ending";
+    case choice::Mark::Kind::tip:
+        return "tip";
+    case choice::Mark::Kind::loop:
+        return "loop";
+    case choice::Mark::Kind::tie_down:
+        return "tie-down";
+    case choice::Mark::Kind::end:
+        return "end";
+    }
+    return "";
 }
 
 double rounded(double v) { return std::round(v * 100) / 100; }

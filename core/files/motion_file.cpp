@@ -178,8 +178,24 @@ private:
             if (!number(v, what)) return false;
             m_motion.values.push_back(v);
         }
-        if (const std::string_view more = next(); !more.empty())
-            return no("\"" + shown(more) + "\"", words("stands after the last frame"));
+        return restLeftOut(what);
+    }
+
+    /// Writers often count one row too few: what they say is read, and the rows beyond it are counted, no more.
+    bool restLeftOut(const Phrase& what) {
+        std::size_t more = 0;
+        for (;;) {
+            const std::size_t at = m_at;
+            const int line = m_line;
+            if (next().empty()) break;
+            m_at = at, m_line = line;
+            double v = 0;
+            if (!number(v, what)) return false;
+            ++more;
+        }
+        if (more > 0 && (m_motion.width == 0 || more % static_cast<std::size_t>(m_motion.width) != 0))
+            return no(words("%1 numbers", static_cast<double>(more)), words("after the last frame make no whole row"));
+        if (more > 0) m_motion.rowsLeftOut = static_cast<int>(more / static_cast<std::size_t>(m_motion.width));
         return true;
     }
 

@@ -1,6 +1,7 @@
 #include "files/plan_file.h"
 #include "files/csv.h"
 #include "files/plan_json.h"
+#include <ctime>
 #include <fmt/format.h>
 
 namespace enkinet::files {
@@ -16,6 +17,29 @@ std::string stamp(Minute at) {
     std::string t = isoTime(at);
     std::erase(t, '-'), std::erase(t, ':');
     return t + "00";
+}
+
+/// The shop's clock is local; a stamp is in UTC (RFC 5545, 3.3.5, form 2).
+std::string utcStamp(Minute at) {
+    const std::int64_t day = dayOf(at);
+    std::tm local{};
+    const std::string iso = isoTime(at);
+    local.tm_year = std::stoi(iso.substr(0, 4)) - 1900, local.tm_mon = std::stoi(iso.substr(5, 2)) - 1;
+    local.tm_mday = std::stoi(iso.substr(8, 2)), local.tm_hour = static_cast<int>((at - day * kDay) / 60);
+    local.tm_min = static_cast<int>(at % 60), local.tm_isdst = -1;
+    const std::time_t t = std::mktime(&local);
+    std::tm utc{};
+    gmtime_r(&t, &utc);
+    return fmt::format("{:04}{:02}{:02}T{:02}{:02}00Z", utc.tm_year + 1900, utc.tm_mon + 1, utc.tm_mday, utc.tm_hour,
+                       utc.tm_min);
+}
+
+/// FNV-1a, 64 bits.
+std::uint64_t hashOf(const std::string& text) {
+    std::uint64_t h = 14695981039346656037u;
+    for (unsigned char c : text)
+        h = (h ^ c) * 1099511628211u;
+    return h;
 }
 
 /// RFC 5545, 3.3.11.
@@ -71,10 +95,14 @@ std::string writeIcs(const document::Production& p, const ProductionResult& resu
     put(out, "BEGIN:VCALENDAR");
     put(out, "VERSION:2.0");
     put(out, "PRODID:-//Enkinet//plan//EN");
+    // When it was made, in UTC; the plan's own start stands for it, so that one plan gives one file.
+    const std::string made = utcStamp(plan.start);
+    // Two productions may have puppets and steps of one id each; what they are called keeps their events apart.
+    const std::string whose = fmt::format("{:016x}", hashOf(p.name + "\n" + p.note));
     const auto event = [&](const std::string& uid, Minute from, Minute to, const std::string& what, bool busy) {
         put(out, "BEGIN:VEVENT");
-        put(out, "UID:" + icsText(uid) + "@enkinet");
-        put(out, "DTSTAMP:" + stamp(plan.start) + "Z");
+        put(out, "UID:" + icsText(uid) + "@" + whose + ".enkinet");
+        put(out, "DTSTAMP:" + made);
         put(out, "DTSTART:" + stamp(from));
         put(out, "DTEND:" + stamp(to));
         put(out, "SUMMARY:" + icsText(what));

@@ -224,6 +224,19 @@ Result<Loaded> parseProduction(const std::string& text, const Cards& shipped) {
         });
         r.each("puppets", 64, words("puppet"), [&](Reader& x) { p.puppets.push_back(readPuppet(x)); });
         r.object("calendar", [&](Reader& x) { p.calendar = readCalendar(x); });
+        r.object("judged", [&](Reader& x) {
+            p.judged.rules = x.whole("rules", 0);
+            x.each("puppets", 500, words("puppet"), [&](Reader& y) {
+                document::JudgedPuppet one{y.neededText("id"), y.number("mass_g", 0), y.number("hands_min", 0), {}};
+                y.each("limbs", 500, words("limb"), [&](Reader& z) {
+                    document::JudgedLimb limb{z.neededText("id"), z.text("wire", ""), {}};
+                    z.each("joints", 500, words("joint"),
+                           [&](Reader& w) { limb.joints.emplace_back(w.neededText("id"), w.text("word", "")); });
+                    one.limbs.push_back(std::move(limb));
+                });
+                p.judged.puppets.push_back(std::move(one));
+            });
+        });
         r.each("moves", document::kMostMoves, words("move"), [&](Reader& x) { p.moves.push_back(readMove(x)); });
         r.each("log", kMostLogEntries, words("entry"), [&](Reader& x) { p.log.push_back(readLogEntry(x)); });
         r.each("shots", kMostShots, words("shot"), [&](Reader& x) { p.shots.push_back(readShot(x)); });
@@ -264,6 +277,20 @@ std::string writeProduction(const Production& p, bool indented) {
     for (const body::Puppet& x : p.puppets)
         listIn(j, "puppets").push_back(puppetJson(x));
     if (p.calendar) j["calendar"] = calendarJson(*p.calendar);
+    if (p.judged.rules > 0) {
+        Json judged{{"rules", p.judged.rules}, {"puppets", Json::array()}};
+        for (const document::JudgedPuppet& x : p.judged.puppets) {
+            Json one{{"id", x.id}, {"mass_g", x.mass_g}, {"hands_min", x.hands_min}, {"limbs", Json::array()}};
+            for (const document::JudgedLimb& l : x.limbs) {
+                Json limb{{"id", l.id}, {"wire", l.wire}, {"joints", Json::array()}};
+                for (const auto& [id, word] : l.joints)
+                    listIn(limb, "joints").push_back({{"id", id}, {"word", word}});
+                listIn(one, "limbs").push_back(std::move(limb));
+            }
+            listIn(judged, "puppets").push_back(std::move(one));
+        }
+        j["judged"] = std::move(judged);
+    }
     for (const document::StepMove& m : p.moves)
         listIn(j, "moves").push_back(moveJson(m));
     for (const LogEntry& e : p.log)

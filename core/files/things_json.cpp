@@ -122,7 +122,7 @@ template <class V> void fields(V& v, Sheet& s) {
     v.id("id", s.id), v("name", s.name), v.spot("on", s.on), v.maybeSpot("to", s.to), v("length_mm", s.length_mm),
         v("width_mm", s.width_mm);
     v("thickness_mm", s.thickness_mm), v("radius_mm", s.radius_mm), v.word("core", kCores, s.core);
-    v("clay", s.clay), v("cover", s.cover);
+    v("clay", s.clay), v("cover", s.cover), v("bent_raw", s.bentRaw);
 }
 template <class V> void fields(V& v, Run& r) {
     v.id("id", r.id), v("name", r.name), v("limb", r.limb), v("outer_mm", r.outer_mm);

@@ -2,6 +2,7 @@
 // Cured clay is brittle: what breaks a part once it is hard. A ring of clay round its wire, bent by a knock, by a hand
 // that dresses or dusts it, or by bending the wire inside. docs/mechanics.md 119 to 121.
 #include "base/figure.h"
+#include "base/normal.h"
 #include "fill/parts.h"
 
 namespace enkinet::fill {
@@ -10,7 +11,6 @@ inline constexpr double kKnockWeights = 5;                            ///< a kno
 inline constexpr double kHandling_N = 2;                              ///< dressing, dusting (typical)
 inline constexpr double kCuredSpare = 1.5;                            ///< over each load by itself
 inline constexpr double kRupturePrior = 0.35, kRuptureScatter = 0.25; ///< standard deviations of ln strength
-inline constexpr double kNineInTen = 1.2815515655446004;
 
 /// Second moment and section modulus of an elliptic ring for bending that moves b: half-widths a and b, wall t; solid
 /// where the wall takes all.

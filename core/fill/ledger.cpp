@@ -89,7 +89,9 @@ void fillLedger(BakePlan& plan, const std::vector<Part>& parts, const Shelf& she
                 const auto [known, first] = toHeat.try_emplace({bake->set_C, state}, 0);
                 if (first) known->second = minutesToHeat(memo, part, shelf, bake->set_C, state);
                 e.atHeat_min += std::max(0.0, bake->minutes - known->second);
-                if (fresh && coat >= state.cured && !cured)
+                // Tacked first and cured later is cured, whichever load names it: hot enough and long enough counts.
+                if (coat >= state.cured && !cured &&
+                    (fresh || bake->set_C >= shelf.clays.at(part.clayOf(coat)).set_C - kNearSet_C))
                     cured = calcCure(part, shelf, bake->set_C, state, memo) <= bake->minutes;
             }
             const ClayCard& clay = shelf.clays.at(part.clayOf(coat));

@@ -17,6 +17,10 @@ double findBall(double grams, double density) {
 
 double findOversize(double shrink) { return 1 / (1 - shrink); }
 
+double findRawGrams(double finished_g, const ClayCard& clay) {
+    return finished_g * std::pow(findOversize(clay.shrink), 3);
+}
+
 double findPuttyTime(double hoursAt20, double room_C) { return hoursAt20 * std::pow(2, (20 - room_C) / 10); }
 
 double findDryingTime(double hours6mm, double thickness_mm, bool oneFace) {
@@ -87,7 +91,7 @@ std::vector<PartSkin> calcSkinPlan(const std::vector<Part>& parts, const Shelf& 
             s.part = static_cast<int>(i), s.coat = n == 0 ? -1 : static_cast<int>(coat);
             s.oversize = findOversize(clay.shrink);
             // What shrinks is put on larger in every direction.
-            s.grams = mass_g * std::pow(s.oversize, 3);
+            s.grams = findRawGrams(mass_g, clay);
             s.ball_mm = findBall(s.grams, clay.density_g_cm3);
             s.sheet_mm = (n == 0 ? p.skinMost_mm : p.layers.coats[coat].thickness_mm) * s.oversize;
             if (s.sheet_mm > 0) s.sheet_cm2 = s.grams / gPerCm3ToGPerMm3(clay.density_g_cm3) / s.sheet_mm / 100;

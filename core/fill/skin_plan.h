@@ -48,6 +48,8 @@ std::vector<Substitute> calcSubstitutes(const std::vector<Part>& parts, const Sh
 double findBall(double grams, double density_g_cm3);
 /// Factor on the wet lengths of a piece that loses the share s of every length: 1/(1 - s). Extensions and patterns too.
 double findOversize(double shrink);
+/// Grams of raw clay for so many grams of the finished piece: what shrinks is put on larger, with its water in it.
+double findRawGrams(double finished_g, const ClayCard& clay);
 /// Working and setting time of a putty at a room temperature: doubled per 10 °C colder, halved per 10 °C warmer.
 double findPuttyTime(double hoursAt20, double room_C);
 

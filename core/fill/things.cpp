@@ -143,14 +143,19 @@ FeatureWork calcFeature(const Puppet& p, const Feature& f, const Shelf& shelf) {
     return w;
 }
 
-namespace {
-
-void put(Part& part, double grams, const Vec3& centre) {
+void putPiece(Part& part, double grams, const Vec3& centre) {
     if (grams <= 0) return;
     const double all = part.piece.mass_g + grams;
     part.piece.centre = (part.piece.mass_g / all) * part.piece.centre + (grams / all) * centre;
     part.piece.mass_g = all;
 }
+
+Vec3 findPropPlace(const Skeleton& s, const Part& hand) {
+    return hand.mass >= 0 ? s.masses[static_cast<std::size_t>(hand.mass)].at
+                          : s.links[static_cast<std::size_t>(hand.link)].to;
+}
+
+namespace {
 
 /// On the host's surface, round from the front towards the left (on the right twin towards its right).
 Vec3 onSegment(const Feature& f, const Segment& segment, const Link& link, bool right) {
@@ -254,20 +259,20 @@ void addThings(const Puppet& p, const Skeleton& s, const Shelf& shelf, std::vect
                 const Limb& limb = p.limbs[static_cast<std::size_t>(copy.limb)];
                 centre = onSegment(f, limb.segments[static_cast<std::size_t>(l.segment)], l, copy.right);
             }
-            put(part, w.mass_g / w.sides, centre);
+            putPiece(part, w.mass_g / w.sides, centre);
         }
     }
     for (const Prop& x : p.things.props)
         for (int host : findHosts(p, x.hand, x.side, s, parts)) {
             Part& part = parts[static_cast<std::size_t>(host)];
-            put(part, x.mass_g, part.mass >= 0 ? s.masses[static_cast<std::size_t>(part.mass)].at : linkOf(part).to);
+            putPiece(part, x.mass_g, findPropPlace(s, part));
         }
     for (const Sheet& x : p.things.sheets)
         for (int host : findHosts(p, x.on, Side::both, s, parts)) {
             Part& part = parts[static_cast<std::size_t>(host)];
-            put(part, findSheetMass(x, shelf),
-                part.mass >= 0 ? s.masses[static_cast<std::size_t>(part.mass)].at
-                               : 0.5 * (linkOf(part).from + linkOf(part).to));
+            putPiece(part, findSheetMass(x, shelf),
+                     part.mass >= 0 ? s.masses[static_cast<std::size_t>(part.mass)].at
+                                    : 0.5 * (linkOf(part).from + linkOf(part).to));
         }
     // A slot is built for the heaviest that it may carry; two are never on it together.
     for (Part& part : parts) {
@@ -276,7 +281,7 @@ void addThings(const Puppet& p, const Skeleton& s, const Shelf& shelf, std::vect
         double heaviest = 0;
         for (const Variant& v : p.things.variants)
             if (v.mass == p.masses[static_cast<std::size_t>(c.mass)].id) heaviest = std::max(heaviest, v.weighed_g);
-        put(part, heaviest - part.mass_g(), c.at);
+        putPiece(part, heaviest - part.mass_g(), c.at);
     }
 }
 

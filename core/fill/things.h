@@ -58,6 +58,11 @@ std::vector<FeaturePoint> findFeaturePoints(const body::Puppet& puppet, const bo
                                             const FeatureWork& work, const body::Skeleton& skeleton,
                                             const std::vector<Part>& parts, std::size_t most = 600);
 
+/// Where a prop that a part holds has its weight: the part's middle, or its far end.
+Vec3 findPropPlace(const body::Skeleton& skeleton, const Part& hand);
+/// Adds a piece of so many grams to what a part carries.
+void putPiece(Part& part, double grams, const Vec3& centre);
+
 /// Adds what sits on each part to its weight. parts: as calcParts makes them, before this.
 void addThings(const body::Puppet& puppet, const body::Skeleton& skeleton, const Shelf& shelf,
                std::vector<Part>& parts);

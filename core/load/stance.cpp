@@ -1,5 +1,6 @@
 #include "load/stance.h"
 #include "base/units.h"
+#include <Eigen/QR>
 #include <algorithm>
 #include <cmath>
 
@@ -27,7 +28,48 @@ std::vector<Stance> makeStances(int supports, int down) {
     return all;
 }
 
+std::vector<Stance> makeStances(const Skeleton& s, int down) {
+    std::vector<Stance> feet; // by rigid body
+    std::vector<int> bodies;
+    for (std::size_t i = 0; i < s.supportLinks.size(); ++i) {
+        const int body = s.links[static_cast<std::size_t>(s.supportLinks[i])].body;
+        const auto at = static_cast<std::size_t>(std::find(bodies.begin(), bodies.end(), body) - bodies.begin());
+        if (at == bodies.size()) bodies.push_back(body), feet.emplace_back();
+        feet[at].push_back(static_cast<int>(i));
+    }
+    std::vector<Stance> all;
+    for (const Stance& chosen : makeStances(static_cast<int>(feet.size()), down)) {
+        Stance stance;
+        for (int body : chosen)
+            stance.insert(stance.end(), feet[static_cast<std::size_t>(body)].begin(),
+                          feet[static_cast<std::size_t>(body)].end());
+        all.push_back(std::move(stance));
+    }
+    return all;
+}
+
 namespace {
+
+/// Forces upwards at points of one rigid body that together are its reaction: what equal springs under them would
+/// carry. What they cannot carry as forces, a foot's own clamped end does. About the reference point; N, mm.
+std::vector<double> shareReaction(const Vec3& force_N, const Vec3& couple_Nmm, const Vec3& about,
+                                  const std::vector<Vec3>& points) {
+    const auto n = static_cast<Eigen::Index>(points.size());
+    Vec3 middle;
+    for (const Vec3& p : points)
+        middle = middle + (1.0 / static_cast<double>(n)) * p;
+    // Equal parts, and what turns them about their middle: those add up to nothing.
+    Eigen::MatrixXd A(2, n);
+    for (Eigen::Index i = 0; i < n; ++i) {
+        const Vec3 r = points[static_cast<std::size_t>(i)] - middle;
+        A(0, i) = -r.z, A(1, i) = r.x;
+    }
+    const Vec3 arm = middle - about;
+    const Eigen::Vector2d b(couple_Nmm.x + arm.z * force_N.y, couple_Nmm.z - arm.x * force_N.y);
+    Eigen::VectorXd F = Eigen::VectorXd::Constant(n, force_N.y / static_cast<double>(n));
+    if (n > 1) F += A.completeOrthogonalDecomposition().solve(b);
+    return {F.data(), F.data() + n};
+}
 
 constexpr int kWhipBeams = 24;
 
@@ -180,10 +222,26 @@ StanceState calc(const Skeleton& s, const std::vector<PointMass>& masses, const 
             r.couples[h][a] = model.coupleAt(h, state);
         if (a != 1 || what == What::couples) continue;
         // The axis points up, weight pulls down.
+        const auto nodeOf = [&](int support) {
+            const Link& l = s.links[static_cast<std::size_t>(s.supportLinks[static_cast<std::size_t>(support)])];
+            return model.nodeOf(l.body, l.to);
+        };
         for (int support : stance) {
-            const auto i = static_cast<std::size_t>(support);
-            const Link& l = s.links[static_cast<std::size_t>(s.supportLinks[i])];
-            r.feet_g[i] = -state.reaction_N[static_cast<std::size_t>(model.nodeOf(l.body, l.to))].y / kNewtonPerGram;
+            const int node = nodeOf(support);
+            std::vector<int> together;
+            std::vector<Vec3> points;
+            for (int other : stance)
+                if (nodeOf(other) == node) {
+                    together.push_back(other);
+                    points.push_back(
+                        s.links[static_cast<std::size_t>(s.supportLinks[static_cast<std::size_t>(other)])].to);
+                }
+            if (together.front() != support) continue; // done with the first of them
+            const auto at = static_cast<std::size_t>(node);
+            const std::vector<double> share =
+                shareReaction(state.reaction_N[at], state.reaction_Nmm[at], model.bodies()[at].at, points);
+            for (std::size_t i = 0; i < together.size(); ++i)
+                r.feet_g[static_cast<std::size_t>(together[i])] = -share[i] / kNewtonPerGram;
         }
         for (std::size_t c = 0; c < s.copies.size(); ++c) {
             const std::size_t end =

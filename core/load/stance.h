@@ -14,12 +14,16 @@ using Stance = std::vector<int>;
 
 /// Every choice of `down` out of `supports` feet; down 0: one of two, all but one of more, the only one of one.
 std::vector<Stance> makeStances(int supports, int down);
+/// The same for a skeleton: feet of one rigid body are down or lifted together, as one.
+std::vector<Stance> makeStances(const body::Skeleton& skeleton, int down);
 
 struct StanceState {
     bool stable = false;
     /// Couple that each hinge carries when the weight pulls along x, y and z, N·mm.
     std::vector<std::array<Vec3, 3>> couples;
-    std::vector<double> feet_g;   ///< weight on each support of the skeleton, upright; 0 where lifted
+    /// Weight on each support of the skeleton, upright; 0 where lifted. Feet of one rigid body share as on equal
+    /// springs: exact for up to three that are not in a row, the least sum of squares for more.
+    std::vector<double> feet_g;
     std::vector<double> droop_mm; ///< of the tip of each limb copy, upright, downwards
     friend bool operator==(const StanceState&, const StanceState&) = default;
 };

@@ -85,7 +85,7 @@ Vec3 calcMoment(const std::vector<PointMass>& masses, const Vec3& about, const V
 }
 
 std::vector<HingeLoad> calcLoads(const Skeleton& s, const std::vector<PointMass>& masses, const LoadSetup& setup) {
-    const std::vector<Stance> stances = makeStances(static_cast<int>(s.supportLinks.size()), setup.feetDown);
+    const std::vector<Stance> stances = makeStances(s, setup.feetDown);
     const bool shared = stances.front().size() > 1;
     std::vector<StanceState> states;
     if (shared)
@@ -155,6 +155,17 @@ std::vector<HingeLoad> calcLoads(const Skeleton& s, const std::vector<PointMass>
         }
     }
     return loads;
+}
+
+void addLoads(std::vector<HingeLoad>& loads, const std::vector<HingeLoad>& other, int pose) {
+    for (std::size_t h = 0; h < loads.size(); ++h) {
+        HingeLoad worse = other[h];
+        // The same to a hair, as a load that no pose changes: the first that was asked keeps it.
+        if (!(worse.load_Nmm > loads[h].load_Nmm * (1 + 1e-9))) continue;
+        worse.pose = pose;
+        worse.pose_Nmm = loads[h].pose_Nmm, worse.standing = worse.standing || loads[h].standing;
+        loads[h] = worse;
+    }
 }
 
 } // namespace enkinet::load

@@ -45,6 +45,9 @@ struct Reach {
     friend bool operator==(const Reach&, const Reach&) = default;
 };
 
+/// As the piece is built; and in the pose on the board, where that is not kept.
+inline constexpr int kAtRest = -1, kOnBoard = -2;
+
 struct HingeLoad {
     double bending_Nmm = 0, torsion_Nmm = 0;
     double load_Nmm = 0; ///< sqrt(M² + 1.11 T²), or the touch where that is more
@@ -55,6 +58,8 @@ struct HingeLoad {
     double touch_Nmm = 0;
     double pose_Nmm = 0;   ///< in the present pose, upright, worst over the stances
     bool standing = false; ///< the hinge lies between a support and the rest of the puppet
+    /// Of several poses the one that decides: its place among the puppet's kept poses, or one of the two below.
+    int pose = kAtRest;
     friend bool operator==(const HingeLoad&, const HingeLoad&) = default;
 };
 
@@ -70,6 +75,9 @@ struct LoadSetup {
 /// Loads of every hinge of the skeleton, the worst over all stances; without any support the root is held.
 std::vector<HingeLoad> calcLoads(const body::Skeleton& skeleton, const std::vector<PointMass>& masses,
                                  const LoadSetup& setup);
+
+/// Adds the loads of another pose, hinge by hinge the worse of the two; the present pose's own moment stays.
+void addLoads(std::vector<HingeLoad>& loads, const std::vector<HingeLoad>& other, int pose);
 
 /// Moment vector of masses about a point under a weight direction (unit vector), N·mm.
 Vec3 calcMoment(const std::vector<PointMass>& masses, const Vec3& about, const Vec3& down);

@@ -1,5 +1,7 @@
 // The end of the work: paint, cloth, what sits on the body, and the order of all steps.
+#include "base/normal.h"
 #include "make/planner.h"
+#include "make/rates.h"
 #include "make/reach.h"
 #include "schedule/list_schedule.h"
 #include <algorithm>
@@ -99,6 +101,13 @@ void Planner::finish(const std::vector<SchemeWork>& schemes) {
             if (p.covered_mm2 > 0 && p.volume_mm3 > 0 && p.mass < 0 && gapsOf(p) > 0)
                 at(closing).gate.push_back(
                     {Check::closed, p.label, static_cast<double>(gapsOf(p)), p.layers.cover_mm, false});
+    }
+    // Where nothing hardens and nothing is painted the look is at what was put on.
+    if (closing >= 0 && m_hard.empty() && m_painted.empty()) {
+        for (int f : m_filled)
+            after(closing, f, Reason::core_before_skin);
+        for (const auto& [limb, late] : m_late)
+            after(closing, late, Reason::core_before_skin);
     }
     for (const auto& [limb, step] : m_cover) {
         after(step, closing, Reason::last_look);
@@ -224,6 +233,15 @@ void Planner::things(const std::vector<fill::FeatureWork>& features) {
                              b.kind == BondKind::magnet;
         const int host =
             findHostLimb(m_puppet, b.to) >= 0 ? findHostLimb(m_puppet, b.to) : findHostLimb(m_puppet, b.from);
+        // What it joins is there first; what comes on late is joined late.
+        Stage before = b.before;
+        std::vector<int> joined;
+        for (const Spot& end : {b.from, b.to})
+            if (const auto f = featureSteps.find(end.feature); f != featureSteps.end()) {
+                joined.push_back(f->second);
+                for (const Feature& x : t.features)
+                    if (x.id == end.feature) before = std::max(before, x.before);
+            }
         if (drilled) {
             const int step = add(StepKind::hole, b.id, b.name, kDrillHole, 0, Tool::drill, Caution::eyes);
             if (b.to.base && b.from.base) continue;
@@ -238,7 +256,9 @@ void Planner::things(const std::vector<fill::FeatureWork>& features) {
         if (b.adhesive.empty() || b.comesOff) continue;
         const int step = add(StepKind::glue, b.id, b.name, kGlueHands, kGlueWait, Tool::bench, Caution::gloves_air);
         at(step).rests = false;
-        if (host >= 0 && !b.to.base && !b.from.base) between(step, host, b.before);
+        if (host >= 0 && !b.to.base && !b.from.base) between(step, host, before);
+        for (int feature : joined)
+            after(step, feature, Reason::sits_on_it);
         if (drilled) after(step, step - 1, Reason::there_before);
         last.push_back(step);
     }
@@ -351,7 +371,10 @@ void Planner::batches() {
         if (m_plan.steps[i].working_min <= 0) continue;
         // What sets in the pot is not left for the night.
         m_plan.steps[i].rests = false;
-        const int mixes = static_cast<int>(std::ceil(m_plan.steps[i].hands_min / m_plan.steps[i].working_min - 1e-9));
+        // Nine in ten builders, none of whom is known yet, are done with each within its time.
+        const double slow = std::exp(kNineInTen * std::hypot(kRatePrior, kRateScatter));
+        const int mixes =
+            static_cast<int>(std::ceil(slow * m_plan.steps[i].hands_min / m_plan.steps[i].working_min - 1e-9));
         if (mixes < 2) continue;
         // The last mix keeps the step's place, so that what waits for it waits for all of it.
         const Step like = m_plan.steps[i];

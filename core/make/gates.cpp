@@ -173,6 +173,11 @@ void addThings(std::vector<GateItem>& gate, const Puppet& puppet, const choice::
                 gate.push_back({Check::lit, r.name, 0, 0, !r.tested});
     for (const Feature& f : t.features) {
         if (!here(f.on)) continue;
+        // What the load would spoil is not looked for in its seat: it must not be there yet.
+        if (f.limit_C > 0 && f.limit_C < peak_C && f.before <= Stage::bake) {
+            gate.push_back({Check::take_out, f.name, f.limit_C, peak_C, true});
+            continue;
+        }
         if (f.apart && f.before <= Stage::bake)
             gate.push_back({Check::seated, f.name, static_cast<double>(fill::calcFeature(puppet, f, shelf).count()),
                             fill::findSeat(f).first, false});
@@ -287,19 +292,86 @@ std::vector<GateItem> calcDryGate(const Puppet& puppet, const choice::PuppetChoi
     return stopsFirst(std::move(gate));
 }
 
+namespace {
+
+/// In keys of ticks: never changed, for files hold them.
+const char* nameOf(Check check) {
+    switch (check) {
+    case Check::pose:
+        return "pose";
+    case Check::gaps:
+        return "gaps";
+    case Check::crossed:
+        return "crossed";
+    case Check::dry_first:
+        return "dry first";
+    case Check::not_yet:
+        return "not yet";
+    case Check::never_bake:
+        return "never bake";
+    case Check::holes:
+        return "holes";
+    case Check::scorches:
+        return "scorches";
+    case Check::take_out:
+        return "take out";
+    case Check::glue:
+        return "glue";
+    case Check::sleeve:
+        return "sleeve";
+    case Check::alongside:
+        return "alongside";
+    case Check::prop:
+        return "prop";
+    case Check::prop_joint:
+        return "prop joint";
+    case Check::air:
+        return "air";
+    case Check::thinnest:
+        return "thinnest";
+    case Check::thickest:
+        return "thickest";
+    case Check::pair:
+        return "pair";
+    case Check::cloth:
+        return "cloth";
+    case Check::oversize:
+        return "oversize";
+    case Check::probe:
+        return "probe";
+    case Check::cool:
+        return "cool";
+    case Check::closed:
+        return "closed";
+    case Check::try_prop:
+        return "try prop";
+    case Check::hole_there:
+        return "hole there";
+    case Check::lit:
+        return "lit";
+    case Check::seated:
+        return "seated";
+    case Check::spares:
+        return "spares";
+    case Check::glue_heat:
+        return "glue heat";
+    case Check::clearance:
+        return "clearance";
+    case Check::sheen:
+        return "sheen";
+    }
+    return "";
+}
+
+} // namespace
+
 std::vector<std::string> keysOf(const std::vector<GateItem>& gate) {
-    static constexpr std::array kNames{
-        "pose",       "gaps", "crossed", "dry first", "not yet",   "never bake", "holes",  "scorches",
-        "take out",   "glue", "sleeve",  "alongside", "prop",      "prop joint", "air",    "thinnest",
-        "thickest",   "pair", "cloth",   "oversize",  "probe",     "cool",       "closed", "try prop",
-        "hole there", "lit",  "seated",  "spares",    "glue heat", "clearance",  "sheen"};
-    static_assert(kNames.size() == static_cast<std::size_t>(Check::sheen) + 1);
     std::vector<std::string> keys;
     std::map<std::string, int> seen;
     for (const GateItem& g : gate) {
         // As fine as it is said: what moves by less was looked at.
-        std::string key = fmt::format("{}|{}|{:.3g}|{:.3g}{}", kNames[static_cast<std::size_t>(g.check)],
-                                      g.subject.english().substr(0, 200), g.a.value, g.b.value, g.stop ? "|stop" : "");
+        std::string key = fmt::format("{}|{}|{:.3g}|{:.3g}{}", nameOf(g.check), g.subject.english().substr(0, 200),
+                                      g.a.value, g.b.value, g.stop ? "|stop" : "");
         if (const int again = seen[key]++; again > 0) key += fmt::format("|{}", again + 1);
         keys.push_back(std::move(key));
     }

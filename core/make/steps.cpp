@@ -13,17 +13,63 @@ namespace {
 
 // Typical hands-on minutes.
 constexpr double kPrint = 10, kCutPiece = 1.5, kTwistCopy = 4, kDrillSetUp = 5, kBindCopy = 6, kBindFinger = 3;
-constexpr double kPuttySegment = 2, kBulkPart = 2, kBulkCm3 = 0.5, kSkinPart = 5, kSkinCm2 = 0.4, kOven = 5;
+constexpr double kPuttySegment = 2, kBindSegment = 3, kBulkPart = 2, kBulkCm3 = 0.5, kSkinPart = 5, kSkinCm2 = 0.4,
+                 kOven = 5;
 constexpr double kGlue_min = 15;
-
-constexpr const char* kKindKeys[] = {"print", "cut",   "twist", "drill", "bind",  "putty", "bulk",    "skin",
-                                     "gate",  "bake",  "dry",   "paint", "cover", "plant", "feature", "variant",
-                                     "sheet", "cable", "hole",  "try",   "glue",  "coat",  "sign_off"};
-static_assert(std::size(kKindKeys) == static_cast<std::size_t>(StepKind::sign_off) + 1);
 
 } // namespace
 
-const char* keyOf(StepKind kind) { return kKindKeys[static_cast<int>(kind)]; }
+const char* keyOf(StepKind kind) {
+    switch (kind) {
+    case StepKind::print_sheets:
+        return "print";
+    case StepKind::cut_wire:
+        return "cut";
+    case StepKind::twist_wire:
+        return "twist";
+    case StepKind::drill_base:
+        return "drill";
+    case StepKind::bind_limb:
+        return "bind";
+    case StepKind::set_putty:
+        return "putty";
+    case StepKind::bulk:
+        return "bulk";
+    case StepKind::skin:
+        return "skin";
+    case StepKind::gate:
+        return "gate";
+    case StepKind::bake:
+        return "bake";
+    case StepKind::dry:
+        return "dry";
+    case StepKind::paint:
+        return "paint";
+    case StepKind::cover:
+        return "cover";
+    case StepKind::tie_down:
+        return "plant";
+    case StepKind::feature:
+        return "feature";
+    case StepKind::variant:
+        return "variant";
+    case StepKind::sheet:
+        return "sheet";
+    case StepKind::run:
+        return "cable";
+    case StepKind::hole:
+        return "hole";
+    case StepKind::try_prop:
+        return "try";
+    case StepKind::glue:
+        return "glue";
+    case StepKind::coat:
+        return "coat";
+    case StepKind::sign_off:
+        return "sign_off";
+    }
+    return "";
+}
 
 std::vector<Chain> findChain(const std::vector<Step>& steps, int first, int then) {
     // Breadth first, so that the chain that is said is the shortest.
@@ -106,8 +152,19 @@ void Planner::frame() {
             after(bind, m_wire[parent], Reason::parent_first);
         m_bound[c.limb] = bind;
     }
-    const auto stiff = static_cast<double>(m_choice.skeleton.links.size());
     if (m_wire.empty()) return;
+    // Putty goes where a limb is to be stiff by it; a tube or a binding is put on with the limb, by hand.
+    double stiff = 0;
+    for (const Link& link : m_choice.skeleton.links) {
+        const int i = m_choice.skeleton.copies[static_cast<std::size_t>(link.copy)].limb;
+        const Limb& l = limb(i);
+        const Stiffening by = l.segments[static_cast<std::size_t>(link.segment)].stiffening;
+        if (!m_wire.contains(i) || l.whip || isBare(l, static_cast<std::size_t>(link.segment))) continue;
+        if (by == Stiffening::tube || by == Stiffening::bound)
+            at(m_bound.contains(i) ? m_bound[i] : m_wire[i]).hands_min += kBindSegment;
+        else
+            ++stiff;
+    }
     const int gate = m_frame = add(StepKind::gate, "frame", m_puppet.name, kGate);
     at(gate).gate = calcFrameGate(m_puppet, m_choice);
     for (const auto& [limb, step] : m_bound)
@@ -115,6 +172,11 @@ void Planner::frame() {
     if (m_bound.empty())
         for (const auto& [limb, step] : m_wire)
             after(gate, step, Reason::nothing_hard_yet);
+    if (stiff <= 0) {
+        // Nothing sets: what follows waits for the last look alone.
+        m_putty = gate;
+        return;
+    }
     // Putty on the bones sets as the typical card says; see ClayCard.
     m_putty = add(StepKind::set_putty, "", m_puppet.name, kPuttySegment * stiff,
                   fill::findPuttyTime(fill::ClayCard{}.curing_h, m_shelf.shop.room_C) * 60, Tool::drying_rack,
@@ -134,6 +196,9 @@ void Planner::fillAndSkin(const fill::BakePlan& bakes) {
         skinMinutes);
     m_late = perLimb(
         StepKind::skin, Caution::none, [&](const fill::Part& p) { return isLate(p); }, skinMinutes);
+    // A limb with clay of both kinds has two steps, each with its own id; of one alone it is what it always was.
+    for (const auto& [limb, step] : m_late)
+        if (m_skin.contains(limb)) at(step).id += ".soft";
     for (const auto& [limb, step] : m_bulk)
         after(step, m_putty, Reason::stiff_before_bulk);
     coats();
@@ -155,8 +220,9 @@ void Planner::fillAndSkin(const fill::BakePlan& bakes) {
         if (p.skin.mass_g > 0) {
             const fill::ClayCard& clay = m_shelf.clays.at(p.layers.clay);
             const int skin = skinOf(p);
-            count(skin, p.skin.mass_g, clay.name);
-            use(skin, document::Ware::clay, clay.id, p.skin.mass_g * fill::kWaste);
+            const double raw_g = fill::findRawGrams(p.skin.mass_g, clay);
+            count(skin, raw_g, clay.name);
+            use(skin, document::Ware::clay, clay.id, raw_g * fill::kWaste);
             if (clay.family == fill::ClayFamily::putty) {
                 at(skin).caution = Caution::gloves;
                 at(skin).working_min = fill::findPuttyTime(clay.working_h, m_shelf.shop.room_C) * 60;
@@ -166,8 +232,9 @@ void Planner::fillAndSkin(const fill::BakePlan& bakes) {
             if (p.coats[k].mass_g <= 0) continue;
             const fill::ClayCard& clay = m_shelf.clays.at(p.clayOf(k));
             const int step = coatOf(limbOf(p), k);
-            count(step, p.coats[k].mass_g, clay.name);
-            use(step, document::Ware::clay, clay.id, p.coats[k].mass_g * fill::kWaste);
+            const double raw_g = fill::findRawGrams(p.coats[k].mass_g, clay);
+            count(step, raw_g, clay.name);
+            use(step, document::Ware::clay, clay.id, raw_g * fill::kWaste);
             if (clay.family == fill::ClayFamily::putty) {
                 at(step).caution = Caution::gloves;
                 at(step).working_min = fill::findPuttyTime(clay.working_h, m_shelf.shop.room_C) * 60;

@@ -40,8 +40,23 @@ std::optional<Fault> checkScheme(const Scheme& s) {
 }
 
 const char* zoneName(Zone zone) {
-    constexpr const char* kNames[] = {"everywhere", "front", "back", "stretch", "recess", "ridge", "features"};
-    return kNames[static_cast<int>(zone)];
+    switch (zone) {
+    case Zone::everywhere:
+        return "everywhere";
+    case Zone::front:
+        return "front";
+    case Zone::back:
+        return "back";
+    case Zone::stretch:
+        return "stretch";
+    case Zone::recess:
+        return "recess";
+    case Zone::ridge:
+        return "ridge";
+    case Zone::features:
+        return "features";
+    }
+    return "";
 }
 
 bool liesUnder(const Coat& lower, const Coat& upper) {
@@ -73,8 +88,19 @@ double findShare(const Coat& coat, const Relief& relief, double features) {
 }
 
 const char* roleName(Role role) {
-    constexpr const char* kNames[] = {"primer", "base", "wash", "dry-brush", "varnish"};
-    return kNames[static_cast<int>(role)];
+    switch (role) {
+    case Role::primer:
+        return "primer";
+    case Role::base:
+        return "base";
+    case Role::wash:
+        return "wash";
+    case Role::dry_brush:
+        return "dry-brush";
+    case Role::varnish:
+        return "varnish";
+    }
+    return "";
 }
 
 int calcCoats(const Reflectance& ground, const Reflectance& paint, double hiding) {

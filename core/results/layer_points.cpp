@@ -50,8 +50,12 @@ void Points::layers() {
             if (const auto under = paint::findTouched(s.laid, i);
                 std::any_of(under.begin(), under.end(), [&](std::size_t k) {
                     return !paint::mayGoOn(s.laid[i].card->medium, s.laid[k].card->medium);
-                }))
-                add({Station::paint, Issue::coat_order, -1, -1, -1, kNoState, static_cast<double>(i + 1), 0, s.name});
+                })) {
+                OpenPoint p{Station::paint, Issue::coat_order,          -1, -1,    -1,
+                            kNoState,       static_cast<double>(i + 1), 0,  s.name};
+                p.ref = {body::RefKind::scheme, s.id, std::to_string(i + 1), false};
+                add(std::move(p));
+            }
 }
 
 void Points::grounds() {

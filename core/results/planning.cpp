@@ -1,7 +1,10 @@
 #include "results/planning.h"
+#include "base/stop.h"
+#include "results/replay.h"
 #include <algorithm>
 #include <cmath>
 #include <random>
+#include <set>
 
 namespace enkinet::results {
 
@@ -113,9 +116,14 @@ void keepNear(Planning& planning, const Production& production,
 }
 
 int Planning::find(const StepRef& ref) const {
-    for (std::size_t i = 0; i < steps.size(); ++i)
-        if (steps[i] == ref) return static_cast<int>(i);
-    return -1;
+    const auto at = places.find({ref.puppet, ref.copy, ref.step});
+    return at == places.end() ? -1 : at->second;
+}
+
+schedule::Schedule calcSchedule(const Planning& planning, const OpenHours& hours, const std::stop_token& stop) {
+    schedule::Search search;
+    search.stop = stop;
+    return schedule::calcBest(planning.problem, hours, search);
 }
 
 OpenHours findHours(const Planning& planning) { return OpenHours(planning.calendar, planning.problem.start); }
@@ -131,10 +139,37 @@ Planning makePlanning(const Production& production, const std::vector<std::share
         plan.calendar.start ? std::max(*plan.calendar.start, production.log.empty() ? *plan.calendar.start : now) : now;
     for (std::size_t i = 0; i < reports.size(); ++i)
         plan.problem.due.push_back(production.puppets[i].deadline);
+    // Wares that must be bought, and what of them is there.
+    struct Lack {
+        document::Ware ware;
+        std::string card;
+        double held;
+    };
+    std::vector<Lack> lacks;
+    std::vector<const Report*> all;
+    for (const auto& r : reports)
+        all.push_back(r.get());
+    if (production.stock.shop.leadDays > 0)
+        for (const Need& n : calcShopping(production, all).needs)
+            if (n.buy > 0) lacks.push_back({n.ware, n.card, n.held});
+    const auto lackOf = [&](document::Ware ware, const std::string& card) -> Lack* {
+        const auto at =
+            std::find_if(lacks.begin(), lacks.end(), [&](const Lack& l) { return l.ware == ware && l.card == card; });
+        return at == lacks.end() ? nullptr : &*at;
+    };
+    const Minute arrives = (dayOf(plan.problem.start) + production.stock.shop.leadDays) * kDay;
+    const std::map<document::StepKey, document::StepState> states = document::findStepStates(production.log);
     for (std::size_t i = 0; i < reports.size(); ++i) {
         const body::Puppet& puppet = production.puppets[i];
+        std::vector<std::pair<std::size_t, int>> sheets; // step and task
         for (int copy = 1; copy <= puppet.things.copies; ++copy) {
             std::vector<int> taskOf(reports[i]->plan.steps.size(), -1);
+            // One set of sheets serves all copies, and all wait for it.
+            if (copy == 1)
+                sheets.clear();
+            else
+                for (const auto& [step, task] : sheets)
+                    taskOf[step] = task;
             const auto& steps = reports[i]->plan.steps;
             int group = static_cast<int>(i);
             if (const auto first = findFirstShot(production, puppet.id, copy)) {
@@ -150,8 +185,15 @@ Planning makePlanning(const Production& production, const std::vector<std::share
                 // One set of sheets serves all doubles.
                 if (copy > 1 && s.kind == make::StepKind::print_sheets) continue;
                 schedule::Task t;
-                const double factor = plan.rates[static_cast<std::size_t>(s.kind)].factor();
+                // What it takes on the average, which is more than what half of such steps take.
+                const double factor = plan.rates[static_cast<std::size_t>(s.kind)].meanFactor();
                 t.hands = whole(s.hands_min * factor), t.wait = whole(s.wait_min);
+                for (const document::Use& u : findTaken(production, s))
+                    if (Lack* lack = lackOf(u.ware, u.card)) {
+                        // What is on the shelf is taken first, in the order of the steps; the rest has to come.
+                        lack->held -= u.amount;
+                        if (lack->held < 0) t.notBefore = arrives;
+                    }
                 t.attended = std::min(t.wait, whole(s.attended_min)), t.rests = s.rests;
                 if (const auto at = placeOf(s)) t.place = static_cast<int>(*at), t.placeWaits = *at == Place::oven;
                 for (const make::After& a : s.after)
@@ -163,8 +205,16 @@ Planning makePlanning(const Production& production, const std::vector<std::share
                 t.family = static_cast<int>((i * 50 + static_cast<std::size_t>(copy)) * schedule::kFamily) +
                            static_cast<int>(kind);
                 document::StepState state;
-                if (!production.log.empty()) state = document::findStepState(production.log, puppet.id, copy, s.id);
+                if (const auto known = states.find({puppet.id, copy, s.id}); known != states.end())
+                    state = known->second;
+                else if (s.mixes > 1)
+                    // As it was ticked when one mix was thought to do.
+                    if (const auto one = states.find({puppet.id, copy, s.id.substr(0, s.id.rfind(':'))});
+                        one != states.end())
+                        state = one->second;
                 taskOf[k] = static_cast<int>(plan.steps.size());
+                if (s.kind == make::StepKind::print_sheets) sheets.emplace_back(k, taskOf[k]);
+                plan.places.emplace(std::tuple(static_cast<int>(i), copy, static_cast<int>(k)), taskOf[k]);
                 plan.steps.push_back({static_cast<int>(i), copy, static_cast<int>(k)});
                 plan.states.push_back(state), plan.kinds.push_back(s.kind);
                 plan.problem.tasks.push_back(std::move(t));
@@ -215,9 +265,10 @@ ProductionPlan calcPlan(const Production& production, const Planning& planning, 
                     planning.states[k].skipped, planning.states[k].running, false};
         row.critical = !t.fixed && row.at.slack == 0;
         if (t.hands > 0)
-            for (const OpenHours::Window& w : hours.windows()) {
-                if (w.from >= row.at.handsEnd) break;
-                const Minute from = std::max(w.from, row.at.from), to = std::min(w.to, row.at.handsEnd);
+            for (auto w = std::partition_point(hours.windows().begin(), hours.windows().end(),
+                                               [&](const OpenHours::Window& x) { return x.to <= row.at.from; });
+                 w != hours.windows().end() && w->from < row.at.handsEnd; ++w) {
+                const Minute from = std::max(w->from, row.at.from), to = std::min(w->to, row.at.handsEnd);
                 if (from < to) row.work.emplace_back(from, to);
             }
         // What was done while the shop was closed was done all the same.
@@ -244,6 +295,26 @@ ProductionPlan calcPlan(const Production& production, const Planning& planning, 
             x.spare_min = x.late ? 0 : hours.openBetween(x.end, *x.deadline);
         }
     return p;
+}
+
+std::vector<PlannedBroken> findBroken(const Production& production,
+                                      const std::vector<std::shared_ptr<const Report>>& reports,
+                                      const ProductionPlan& plan) {
+    std::vector<PlannedBroken> all;
+    for (std::size_t i = 0; i < reports.size(); ++i) {
+        std::vector<Act> acts;
+        std::set<std::pair<int, int>> done;
+        for (const Planned& s : plan.steps) {
+            if (s.step.puppet != static_cast<int>(i)) continue;
+            acts.push_back({s.step.step, s.step.copy, static_cast<double>(s.at.from),
+                            static_cast<double>(s.at.handsEnd), static_cast<double>(s.at.done), s.at.person});
+            if (s.done || s.skipped) done.emplace(s.step.copy, s.step.step);
+        }
+        for (const Broken& b :
+             replay(production.puppets[i], *reports[i], production.stock.shop.room_C, std::move(acts)))
+            if (!done.contains({b.copy, b.step})) all.push_back({{static_cast<int>(i), b.copy, b.step}, b});
+    }
+    return all;
 }
 
 std::optional<std::int64_t> findOrderDay(const ProductionPlan& plan, const Planning& planning,
@@ -285,13 +356,18 @@ Chance calcChance(const Planning& planning, const OpenHours& hours, const schedu
     const auto& due = planning.problem.due;
     const bool any = std::any_of(due.begin(), due.end(), [](const auto& d) { return d.has_value(); });
     if (planned.tasks.empty()) return c;
+    constexpr long kReplayed = 400'000; // tasks, over all rounds
+    if (rounds <= 0)
+        rounds = static_cast<int>(
+            std::clamp<long>(kReplayed / static_cast<long>(std::max<std::size_t>(1, planned.tasks.size())), 150, 2000));
     std::mt19937 random(seed);
     std::normal_distribution<double> normal;
     schedule::Problem p = planning.problem;
     schedule::Replay replay(planned);
     int held = 0;
     std::vector<Minute> ends;
-    for (int r = 0; r < rounds && !stop.stop_requested(); ++r) {
+    for (int r = 0; r < rounds; ++r) {
+        checkStop(stop);
         std::array<double, make::kStepKinds> rate{};
         for (std::size_t k = 0; k < rate.size(); ++k) {
             const make::Rate& own = planning.rates[k];
@@ -300,13 +376,15 @@ Chance calcChance(const Planning& planning, const OpenHours& hours, const schedu
         for (std::size_t k = 0; k < p.tasks.size(); ++k) {
             if (p.tasks[k].fixed || planning.problem.tasks[k].hands <= 0) continue;
             p.tasks[k].rests = planning.problem.tasks[k].rests;
-            const double x = rate[static_cast<std::size_t>(planning.kinds[k])] + make::kRateScatter * normal(random);
+            // Planned with means, built by medians and what they scatter by.
+            const auto kind = static_cast<std::size_t>(planning.kinds[k]);
+            const double x = rate[kind] + make::kRateScatter * normal(random) - planning.rates[kind].variance() / 2;
             p.tasks[k].hands = std::max<Minute>(
                 1,
                 static_cast<Minute>(std::llround(static_cast<double>(planning.problem.tasks[k].hands) * std::exp(x))));
         }
         schedule::ease(p, hours);
-        const auto end = replay.run(p, hours);
+        const auto end = replay.run(p, hours, stop);
         ++c.rounds;
         if (!end) continue;
         held += end->second == 0;
@@ -328,11 +406,12 @@ std::vector<WayToHold> calcWaysToHold(const Production& production,
                                       const std::stop_token& stop) {
     std::vector<WayToHold> ways;
     if (present.late <= 0) return ways;
-    constexpr int kTried = 400;
+    // Of many steps fewer orders, as for the plan itself.
+    const long tried = std::min<long>(400, schedule::findUsualRounds(present.tasks.size()));
     const Calendar calendar = document::findCalendar(production);
     const auto solve = [&](const Planning& plan) {
         schedule::Search search;
-        search.most = kTried, search.stop = stop;
+        search.most = tried, search.stop = stop;
         return schedule::calcBest(plan.problem, findHours(plan), search);
     };
     // Hands outside the hours that there are now, and of people who are not there now.
@@ -349,7 +428,7 @@ std::vector<WayToHold> calcWaysToHold(const Production& production,
         return std::max<Minute>(0, sum);
     };
     const auto take = [&](WayToHold way, const Production& changed) {
-        if (stop.stop_requested()) return;
+        checkStop(stop);
         const Planning plan = makePlanning(changed, reports, now);
         const schedule::Schedule s = solve(plan);
         if (s.tasks.empty() || s.late >= present.late) return;
@@ -403,7 +482,7 @@ std::vector<WayToHold> calcWaysToHold(const Production& production,
             features.push_back(k);
     std::sort(features.begin(), features.end(),
               [&](std::size_t a, std::size_t b) { return plan.problem.tasks[a].hands > plan.problem.tasks[b].hands; });
-    for (std::size_t n = 0; n < std::min<std::size_t>(2, features.size()) && !stop.stop_requested(); ++n) {
+    for (std::size_t n = 0; n < std::min<std::size_t>(2, features.size()); ++n) {
         Planning fewer = plan;
         const StepRef& ref = plan.steps[features[n]];
         for (std::size_t k = 0; k < fewer.steps.size(); ++k)

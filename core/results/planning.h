@@ -36,6 +36,8 @@ struct Planning {
     /// Of the builder's moves those that would have a step wait for itself, by place; they are not kept.
     std::vector<int> refused;
     int find(const StepRef& ref) const; ///< -1: not there
+    /// By puppet, copy and step, where its task is: filled by makePlanning.
+    std::map<std::tuple<int, int, int>, int> places;
 };
 /// Why a task cannot stand before another: it waits for it, task by task, the last of them `then`. Empty: it can.
 std::vector<int> findWaits(const schedule::Problem& problem, int first, int then);
@@ -75,6 +77,11 @@ struct PlannedCopy {
     Minute by = 0, end = 0;
     Minute late = 0, spare_min = 0;
 };
+/// What is not so once a step is begun at its time: results/replay.h.
+struct PlannedBroken {
+    StepRef step;
+    Broken broken;
+};
 struct ProductionPlan {
     bool possible = true; ///< the hours suffice
     Minute start = 0;
@@ -83,11 +90,20 @@ struct ProductionPlan {
     std::vector<PlannedPuppet> puppets;
     std::vector<PlannedCopy> wanted;    ///< by the film, sooner than promised
     Minute hands_min = 0, wait_min = 0; ///< of all that is not done
+    std::vector<PlannedBroken> broken;  ///< of findBroken; what is done is not argued with
     double gap() const;                 ///< share by which the makespan is above the bound
 };
 ProductionPlan calcPlan(const Production& production, const Planning& planning, const OpenHours& hours,
                         const schedule::Schedule& schedule);
+/// Every piece carried out at the plan's times, nights and all. reports: as the plan was made from.
+std::vector<PlannedBroken> findBroken(const Production& production,
+                                      const std::vector<std::shared_ptr<const Report>>& reports,
+                                      const ProductionPlan& plan);
 OpenHours findHours(const Planning& planning);
+
+/// The schedule that window, paper and command line show: of one production and one start always the same, to the
+/// minute. Throws Stopped.
+schedule::Schedule calcSchedule(const Planning& planning, const OpenHours& hours, const std::stop_token& stop = {});
 
 /// With the spread of the minutes that the log leaves: of `rounds` builds, each with its own rates and scatter, in the
 /// order of the schedule, the share in which every puppet keeps its deadline, and the spread of the end. docs 128.
@@ -96,8 +112,9 @@ struct Chance {
     Minute early = 0, median = 0, late = 0; ///< end: one in ten before, half, nine in ten
     int rounds = 0;
 };
-Chance calcChance(const Planning& planning, const OpenHours& hours, const schedule::Schedule& schedule,
-                  int rounds = 2000, std::uint32_t seed = 1, const std::stop_token& stop = {});
+/// rounds 0: 2,000, and of many tasks fewer, 150 at least, by their count alone. Throws Stopped.
+Chance calcChance(const Planning& planning, const OpenHours& hours, const schedule::Schedule& schedule, int rounds = 0,
+                  std::uint32_t seed = 1, const std::stop_token& stop = {});
 
 /// The day by which a ware that has to be bought is ordered: the shop's lead days before the first step that is not
 /// done and uses it. Nothing where no such step is left.
@@ -122,7 +139,7 @@ struct WayToHold {
     Minute cost_min = 0; ///< hands that are paid for it: of the other pair, beyond today's hours; less: saved
 };
 /// Each solved on the true schedule; those that hold first, the cheapest of them first; at most `most`. Nothing where
-/// nothing is late. Throws nothing; what a stop leaves is what was found.
+/// nothing is late. Throws Stopped.
 std::vector<WayToHold> calcWaysToHold(const Production& production,
                                       const std::vector<std::shared_ptr<const Report>>& reports, Minute now,
                                       const schedule::Schedule& present, std::size_t most = 3,

@@ -4,6 +4,7 @@
 #include <algorithm>
 #include <cmath>
 #include <iterator>
+#include <set>
 
 namespace enkinet::results {
 
@@ -42,6 +43,7 @@ constexpr std::pair<const char*, Issue> kLeavable[] = {{"views", Issue::never_se
                                                        {"sheet-cracks", Issue::sheet_cracks},
                                                        {"web-tears", Issue::web_tears},
                                                        {"web-cracks", Issue::web_cracks},
+                                                       {"grip", Issue::grip_wide},
                                                        {"run-wall", Issue::run_wall},
                                                        {"run-bend", Issue::run_bend}};
 
@@ -126,17 +128,29 @@ void Points::views() {
         p.by = static_cast<int>(from), p.key = "views:" + std::to_string(p.by);
         add(std::move(p));
     }
-    for (const Disagreement& d : findDisagreements(m_puppet))
-        add({Station::sheet, Issue::pictures_differ, -1, -1, -1, kNoState, d.one_mm, d.other_mm,
-             m_puppet.pictures[static_cast<std::size_t>(d.one)].file,
-             m_puppet.pictures[static_cast<std::size_t>(d.other)].file});
+    for (const Disagreement& d : findDisagreements(m_puppet)) {
+        const std::string &one = m_puppet.pictures[static_cast<std::size_t>(d.one)].file,
+                          &other = m_puppet.pictures[static_cast<std::size_t>(d.other)].file;
+        OpenPoint p{Station::sheet, Issue::pictures_differ, -1, -1, -1, kNoState, d.one_mm, d.other_mm, one, other};
+        p.ref = {body::RefKind::picture, one, other, false};
+        add(std::move(p));
+    }
 }
 
 void Points::pairs() {
-    for (const body::Measure& m : m_puppet.measures)
-        if (m.measured_mm && m.other_mm &&
-            std::abs(*m.measured_mm - *m.other_mm) > std::max(kPairApart_mm, kPairShare * *m.measured_mm))
-            add({Station::sheet, Issue::pair_differs, -1, -1, -1, kNoState, *m.measured_mm, *m.other_mm, m.name});
+    for (std::size_t i = 0; i < m_puppet.measures.size(); ++i) {
+        const body::Measure& m = m_puppet.measures[i];
+        if (!m.measured_mm || !m.other_mm ||
+            std::abs(*m.measured_mm - *m.other_mm) <= std::max(kPairApart_mm, kPairShare * *m.measured_mm))
+            continue;
+        OpenPoint p{Station::sheet, Issue::pair_differs, -1, -1, -1, kNoState, *m.measured_mm, *m.other_mm, m.name};
+        // Measures have no ids: of several with one name which of them it is.
+        int same = 1;
+        for (std::size_t k = 0; k < i; ++k)
+            same += m_puppet.measures[k].name == m.name;
+        p.ref = {body::RefKind::measure, m.name, same > 1 ? std::to_string(same) : std::string(), false};
+        add(std::move(p));
+    }
 }
 
 void Points::orders() {
@@ -145,6 +159,16 @@ void Points::orders() {
         OpenPoint p{Station::plan, Issue::order_refused,       -1, -1,           -1,
                     kNoState,      static_cast<double>(i + 1), 0,  m_puppet.name};
         p.key = "order:" + o.first + ">" + o.then;
+        add(std::move(p));
+    }
+    // Each thing once, by the first step that meets it.
+    std::set<std::pair<Law, std::string>> said;
+    for (const Broken& b : m_r.broken) {
+        if (!said.emplace(b.law, b.thing.english()).second) continue;
+        const make::Step& s = m_r.plan.steps[static_cast<std::size_t>(b.step)];
+        OpenPoint p{Station::plan, Issue::plan_broken, -1, -1, -1, kNoState, b.found, b.limit, b.thing};
+        p.other = s.subject, p.by = static_cast<int>(b.law), p.ref = {body::RefKind::step, s.id, {}};
+        p.key = std::string("plan:") + results::keyOf(b.law) + ":" + s.id;
         add(std::move(p));
     }
 }
@@ -172,6 +196,7 @@ bool Points::isRightTwin(const fill::Part& p) const {
 }
 
 void Points::add(OpenPoint p) {
+    if (p.ref.kind == body::RefKind::none) p.ref = refOf(p);
     if (p.key.empty()) p.key = keyOf(p);
     const auto at = std::find_if(m_puppet.left.begin(), m_puppet.left.end(),
                                  [&](const body::LeftPoint& x) { return x.key == p.key; });
@@ -180,21 +205,59 @@ void Points::add(OpenPoint p) {
     (isNote(p.issue) ? m_r.notes : left ? m_r.left : m_r.open).push_back(std::move(p));
 }
 
-std::string Points::keyOf(const OpenPoint& p) const {
-    std::string key = std::to_string(static_cast<int>(p.issue));
-    for (const auto& [word, issue] : kLeavable)
-        if (issue == p.issue) key = word;
+body::Ref Points::refOf(const OpenPoint& p) const {
+    using body::RefKind;
     if (p.limb >= 0) {
         const body::Limb& limb = m_puppet.limbs[static_cast<std::size_t>(p.limb)];
-        key += ":" + limb.id;
-        if (p.demand >= 0)
-            key += "." + limb.joints[static_cast<std::size_t>(m_r.choice.limbs[static_cast<std::size_t>(p.limb)]
-                                                                  .demands[static_cast<std::size_t>(p.demand)]
-                                                                  .joint)]
-                             .id;
-        return key;
+        if (p.demand < 0) return {RefKind::limb, limb.id, {}, false};
+        const choice::LimbChoice& l = m_r.choice.limbs[static_cast<std::size_t>(p.limb)];
+        return {RefKind::joint, limb.id,
+                limb.joints[static_cast<std::size_t>(l.demands[static_cast<std::size_t>(p.demand)].joint)].id, false};
     }
-    return (key + ":" + p.subject.english()).substr(0, 400);
+    if (p.part < 0) return {};
+    const fill::Part& part = m_r.choice.parts[static_cast<std::size_t>(p.part)];
+    const body::Skeleton& s = m_r.choice.rest;
+    if (part.mass >= 0) {
+        const body::MassCopy& c = s.masses[static_cast<std::size_t>(part.mass)];
+        return {RefKind::mass, m_puppet.masses[static_cast<std::size_t>(c.mass)].id, {}, c.right};
+    }
+    const body::Link& link = s.links[static_cast<std::size_t>(part.link)];
+    return {RefKind::segment, m_puppet.limbs[limbOf(link)].id, std::to_string(link.segment + 1),
+            s.copies[static_cast<std::size_t>(link.copy)].right};
+}
+
+namespace {
+std::string wordOf(Issue issue) {
+    for (const auto& [word, leavable] : kLeavable)
+        if (leavable == issue) return word;
+    return std::to_string(static_cast<int>(issue));
+}
+} // namespace
+
+std::string Points::keyOf(const OpenPoint& p) const {
+    const std::string word = wordOf(p.issue);
+    // Of limbs and joints as files have always had it.
+    if (p.ref.kind == body::RefKind::limb) return word + ":" + p.ref.id;
+    if (p.ref.kind == body::RefKind::joint) return word + ":" + p.ref.id + "." + p.ref.part;
+    return word + (p.ref.kind == body::RefKind::none ? "" : ":" + body::toKey(p.ref));
+}
+
+std::string Points::formerKeyOf(const OpenPoint& p) const {
+    return (wordOf(p.issue) + ":" + p.subject.english()).substr(0, 400);
+}
+
+void Points::finish() {
+    for (const body::LeftPoint& x : m_puppet.left) {
+        std::size_t found = 0, at = 0;
+        for (std::size_t i = 0; i < m_r.open.size(); ++i)
+            if (mayLeave(m_r.open[i].issue) && formerKeyOf(m_r.open[i]) == x.key) ++found, at = i;
+        if (found != 1) continue;
+        OpenPoint p = std::move(m_r.open[at]);
+        m_r.open.erase(m_r.open.begin() + static_cast<std::ptrdiff_t>(at));
+        // Taken up again by the key that it was left with.
+        p.key = x.key, p.because = x.because;
+        m_r.left.push_back(std::move(p));
+    }
 }
 
 std::size_t Points::limbOf(const body::Link& l) const {

@@ -17,6 +17,8 @@ public:
     void proportions();
     void views();
     void pairs();
+    /// Once all are found: what older files left by a name is left where just one thing bears it.
+    void finish();
     void orders(); ///< of steps that no longer can be
     void wires();  ///< wire_points.cpp
     void things(); ///< thing_points.cpp
@@ -34,8 +36,11 @@ private:
     void oven();
     void skin(const fill::Part& p, int part);
     void add(OpenPoint p);
-    /// Issue and what it is about, by ids where there are any.
+    /// Issue and what it is about, by ids.
     std::string keyOf(const OpenPoint& p) const;
+    body::Ref refOf(const OpenPoint& p) const;
+    /// As versions before kept it: by the display name.
+    std::string formerKeyOf(const OpenPoint& p) const;
     bool isRightTwin(const fill::Part& p) const;
     std::size_t limbOf(const body::Link& l) const;
 

@@ -11,12 +11,41 @@ namespace {
 
 constexpr double kMuch = 1e9;
 
-constexpr const char* kEyeWords[] = {"heads_high",    "hand_to_head",   "foot_to_head",   "hand_to_forearm",
-                                     "hand_to_mouth", "foot_on_ground", "neck_to_ground", "armature_cover",
-                                     "meets_at_bend", "left_and_right", "leg_share",      "hip_height",
-                                     "eye_to_head",   "pack_to_back",   "side_seen"};
-static_assert(std::size(kEyeWords) == static_cast<std::size_t>(Eye::side_seen) + 1);
-const char* wordOf(Eye eye) { return kEyeWords[static_cast<int>(eye)]; }
+const char* wordOf(Eye eye) {
+    switch (eye) {
+    case Eye::heads_high:
+        return "heads_high";
+    case Eye::hand_to_head:
+        return "hand_to_head";
+    case Eye::foot_to_head:
+        return "foot_to_head";
+    case Eye::hand_to_forearm:
+        return "hand_to_forearm";
+    case Eye::hand_to_mouth:
+        return "hand_to_mouth";
+    case Eye::foot_on_ground:
+        return "foot_on_ground";
+    case Eye::neck_to_ground:
+        return "neck_to_ground";
+    case Eye::armature_cover:
+        return "armature_cover";
+    case Eye::meets_at_bend:
+        return "meets_at_bend";
+    case Eye::left_and_right:
+        return "left_and_right";
+    case Eye::leg_share:
+        return "leg_share";
+    case Eye::hip_height:
+        return "hip_height";
+    case Eye::eye_to_head:
+        return "eye_to_head";
+    case Eye::pack_to_back:
+        return "pack_to_back";
+    case Eye::side_seen:
+        return "side_seen";
+    }
+    return "";
+}
 
 const Mass* findHead(const Puppet& p) {
     for (const Mass& m : p.masses)
@@ -130,16 +159,27 @@ std::vector<EyeCheck> calcEyeChecks(const Puppet& p, const Report& r) {
 
     EyeCheck cover{Eye::armature_cover, "", kMuch, 0, kMuch, {}, {}},
         meets{Eye::meets_at_bend, "", kMuch, 1, kMuch, {}, {}};
+    // Outside of the frame there is at least what the part is skinned and covered with.
+    const auto outside = [&](const Segment& s, double least) {
+        const Layers& l = s.layers;
+        const double skin = l.clay.empty() ? 0 : l.skin_mm, cloth = l.cover.empty() ? 0 : l.cover_mm;
+        double coats = 0;
+        for (const Coat& c : l.coats)
+            coats += c.thickness_mm;
+        return std::max(least, skin + coats + cloth);
+    };
     for (const choice::LimbChoice& l : r.choice.limbs) {
         if (l.chosen < 0) continue;
         const double across = wire::findBundleDiameter(l.candidates()[static_cast<std::size_t>(l.chosen)].bundle);
         for (const choice::Demand& d : l.demands) {
             const std::string& name =
                 p.limbs[static_cast<std::size_t>(l.limb)].joints[static_cast<std::size_t>(d.joint)].name;
-            if (d.room_mm < 1e8 && (d.room_mm - across) / 2 < cover.found - cover.low) {
-                cover.subject = name + ", " + d.roomAt, cover.found = (d.room_mm - across) / 2 + d.roomCover_mm,
-                cover.low = d.roomCover_mm;
-            }
+            double want = d.roomCover_mm;
+            for (const Segment& s : p.limbs[static_cast<std::size_t>(l.limb)].segments)
+                if (s.name == d.roomAt) want = outside(s, d.roomCover_mm);
+            const double found = (d.room_mm - across) / 2 + d.roomCover_mm;
+            if (d.room_mm < 1e8 && found - want < cover.found - cover.low)
+                cover.subject = name + ", " + d.roomAt, cover.found = found, cover.low = want;
             if (d.gapNeeded_mm > 0 && d.gap_mm / d.gapNeeded_mm < meets.found)
                 meets.subject = name, meets.found = d.gap_mm / d.gapNeeded_mm;
         }
@@ -154,9 +194,10 @@ std::vector<EyeCheck> calcEyeChecks(const Puppet& p, const Report& r) {
             if (r.choice.rest.copies[static_cast<std::size_t>(link.copy)].limb != l.limb) continue;
             const choice::Room room = choice::findRoom(limb.segments[static_cast<std::size_t>(link.segment)], limb.kind,
                                                        r.choice.own[i], r.shelf);
-            if (room.across_mm < 1e8 && (room.across_mm - across) / 2 < cover.found - cover.low)
-                cover.subject = limb.name + ", " + limb.segments[static_cast<std::size_t>(link.segment)].name,
-                cover.found = (room.across_mm - across) / 2 + room.cover_mm, cover.low = room.cover_mm;
+            const Segment& segment = limb.segments[static_cast<std::size_t>(link.segment)];
+            const double found = (room.across_mm - across) / 2 + room.cover_mm, want = outside(segment, room.cover_mm);
+            if (room.across_mm < 1e8 && found - want < cover.found - cover.low)
+                cover.subject = limb.name + ", " + segment.name, cover.found = found, cover.low = want;
         }
     }
     if (!cover.subject.empty()) all.push_back(cover);

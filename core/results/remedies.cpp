@@ -4,6 +4,7 @@
 #include <algorithm>
 #include <cmath>
 #include <set>
+#include <tuple>
 
 namespace enkinet::results {
 
@@ -15,7 +16,8 @@ namespace {
 constexpr double kGauges[] = {0.3, 0.4, 0.5, 0.6, 0.8, 0.9, 1.0, 1.2, 1.4, 1.5,
                               1.6, 1.8, 2.0, 2.2, 2.5, 2.8, 3.0, 3.2, 3.5, 4.0};
 /// Weights of discrete changes against continuous ones, as shares.
-constexpr double kEdgeSize = 0.12, kSpoolSize = 0.2, kRigSize = 0.6;
+constexpr double kEdgeSize = 0.12, kSpoolSize = 0.2, kRigSize = 0.6, kEdgesSize = 0.3, kFixedSize = 0.5,
+                 kFeetSize = 0.4;
 /// The change is known to this share of itself.
 constexpr double kClose = 1e-3;
 /// Shares of a change that are tried, coarse ones first.
@@ -39,8 +41,10 @@ public:
         return chosen;
     }
 
-    bool holds(const choice::PuppetChoice& c) const {
-        return holdsWithReserve(c.limbs[static_cast<std::size_t>(m_limbIndex)]);
+    /// With what is wanted to spare, or with anything.
+    bool holds(const choice::PuppetChoice& c, bool anyReserve = false) const {
+        const choice::LimbChoice& l = c.limbs[static_cast<std::size_t>(m_limbIndex)];
+        return anyReserve ? l.chosen >= 0 && l.state == choice::State::holds : holdsWithReserve(l);
     }
     bool stopped() const { return m_stop.stop_requested(); }
 
@@ -69,6 +73,7 @@ public:
             r.wireCard = m_production.stock.spools[static_cast<std::size_t>(c.spool)].material;
         else
             r.wireCard = r.fix == Fix::spool || r.with.empty() ? r.spool.material : r.with.front().spool.material;
+        r.reserve = l.reserve, r.thinReserve = l.thin;
         if (l.worst >= 0) {
             r.hold_Nmm = l.verdicts[static_cast<std::size_t>(l.worst)].bend.hold_Nmm;
             r.life_s = l.verdicts[static_cast<std::size_t>(l.worst)].life_s;
@@ -91,14 +96,22 @@ public:
         r.size = r.continuous ? sizeOf(r) : weight;
         double enough = 1;
         std::optional<choice::PuppetChoice> all;
-        // The whole of it may be too much: a gap so long that it springs, a leg so thick that it weighs.
+        // The whole of it may be too much: a gap so long that it springs, a leg so thick that it weighs. What holds
+        // with less to spare than is wanted is looked for where nothing holds with it.
+        std::vector<std::pair<double, choice::PuppetChoice>> barely;
         for (double share :
              r.continuous ? std::vector<double>(std::begin(kShares), std::end(kShares)) : std::vector{1.0}) {
             if (stopped()) return;
             all = tryOut(r, share);
             enough = share;
             if (all && holds(*all)) break;
+            if (all && holds(*all, true)) barely.emplace_back(share, std::move(*all));
             all.reset();
+        }
+        const bool any = !all && !barely.empty();
+        if (any) {
+            enough = barely.front().first;
+            all = std::move(barely.front().second);
         }
         if (!all) {
             m_short.push_back(r);
@@ -110,7 +123,7 @@ public:
                 if (stopped()) return;
                 const double middle = (fails + enough) / 2;
                 auto trial = tryOut(r, middle);
-                if (trial && holds(*trial))
+                if (trial && holds(*trial, any))
                     enough = middle, all = std::move(trial);
                 else
                     fails = middle;
@@ -282,6 +295,93 @@ public:
         }
     }
 
+    /// What a hand does to a whole limb at once.
+    void wholeLimb(const choice::LimbChoice& l) {
+        const auto factor = [&](Fix fix, double to) {
+            Remedy r = base(fix);
+            r.from = 1, r.to = to;
+            if (to != 1) offer(r);
+        };
+        const auto posed = static_cast<std::size_t>(
+            std::count_if(m_limb.joints.begin(), m_limb.joints.end(), [](const Joint& j) { return j.posed; }));
+        if (posed > 1 && !m_limb.whip) {
+            // Until two gaps meet on the shortest bone.
+            double most = 2;
+            for (std::size_t j = 0; j + 1 < m_limb.joints.size(); ++j) {
+                const auto half = [&](std::size_t k) {
+                    return m_limb.joints[k].posed ? m_limb.joints[k].gap_mm / 2 : 0;
+                };
+                if (half(j) + half(j + 1) > 0)
+                    most = std::min(most, 0.95 * norm(m_limb.joints[j + 1].at_mm - m_limb.joints[j].at_mm) /
+                                              (half(j) + half(j + 1)));
+            }
+            if (most > 1) factor(Fix::gaps, most);
+            factor(Fix::ranges, 0.15);
+            double hardest = wire::kNoEdge;
+            for (const Joint& j : m_limb.joints)
+                if (j.posed) hardest = std::max(hardest, j.edge);
+            if (hardest > wire::kNoEdge) {
+                Remedy r = base(Fix::edges);
+                r.continuous = false, r.from = hardest,
+                r.to = hardest > wire::kEasedEdge ? wire::kEasedEdge : wire::kNoEdge;
+                offer(r, kEdgesSize);
+            }
+        }
+        if (!l.demands.empty() && m_puppet.wants.shot.empty()) factor(Fix::acting, 0.1);
+        // Down to what the thinnest clay may be.
+        double least = 1;
+        const Cards cards = mergeCards(m_shipped, m_production.cards);
+        for (const Segment& s : m_limb.segments)
+            for (const fill::ClayCard& c : cards.clays)
+                if (c.id == s.layers.clay && s.layers.skin_mm > 0)
+                    least = std::min(least, std::max(0.5, c.thinnest_mm) / s.layers.skin_mm);
+        if (least < 1) factor(Fix::thin, least);
+        for (std::size_t i = 0; i < l.demands.size(); ++i) {
+            const auto j = static_cast<std::size_t>(l.demands[i].joint);
+            if (l.demands[i].buried && j + 1 < m_limb.joints.size()) {
+                Remedy r = base(Fix::hinge);
+                r.joint = static_cast<int>(j), r.from = 0;
+                r.to = std::min(l.demands[i].gap_mm, 0.5 * norm(m_limb.joints[j + 1].at_mm - m_limb.joints[j].at_mm));
+                offer(r);
+            }
+            if (posed > 1 && !m_limb.whip && l.verdicts[i].state() != choice::State::holds) {
+                Remedy r = base(Fix::fixed);
+                r.joint = static_cast<int>(j), r.continuous = false;
+                offer(r, kFixedSize);
+            }
+        }
+        const int feet = static_cast<int>(m_first.rest.supportLinks.size());
+        const int down = m_puppet.wants.feetDown > 0 ? m_puppet.wants.feetDown : feet == 2 ? 1 : feet - 1;
+        if (feet > 1 && down < feet) {
+            Remedy r = base(Fix::feet);
+            r.continuous = false, r.from = down, r.to = feet;
+            offer(r, kFeetSize);
+        }
+    }
+
+    /// Points that the change opens, joints apart, which are said by name already.
+    void opens(std::vector<Remedy>& all) const {
+        if (all.empty() || stopped()) return;
+        PuppetMemo memo;
+        const auto pointsOf = [&](const Production& p) {
+            return calcReport(p, m_puppetIndex, m_shipped, m_tables, memo, m_stop).open;
+        };
+        const auto same = [](const OpenPoint& a, const OpenPoint& b) {
+            return a.issue == b.issue && a.limb == b.limb && a.demand == b.demand && a.part == b.part &&
+                   a.subject == b.subject && a.by == b.by;
+        };
+        const std::vector<OpenPoint> before = pointsOf(m_production);
+        for (Remedy& r : all) {
+            const auto changed = applyRemedy(m_production, m_shipped, m_puppetIndex, r);
+            if (!changed) continue;
+            for (OpenPoint& p : pointsOf(*changed)) {
+                if (p.issue == Issue::limb_state || p.issue == Issue::thin_reserve) continue;
+                if (std::none_of(before.begin(), before.end(), [&](const OpenPoint& b) { return same(b, p); }))
+                    r.brings.push_back(std::move(p));
+            }
+        }
+    }
+
     void film(const choice::LimbChoice& l) {
         double most = 0;
         for (const choice::Demand& d : l.demands)
@@ -446,6 +546,50 @@ Edits::Changed applyRemedy(const Production& production, const Cards& shipped, i
         return e.putSpool(r.spool);
     case Fix::rig:
         return e.setRig(RigPoint{l.id, r.joint});
+    case Fix::gaps:
+        return e.setLimb(l.id, [&](Limb& x) {
+            for (Joint& j : x.joints)
+                if (j.posed) j.gap_mm *= value;
+        });
+    case Fix::ranges:
+        return e.setLimb(l.id, [&](Limb& x) {
+            for (Joint& j : x.joints)
+                if (j.posed) j.low_rad *= value, j.high_rad *= value;
+        });
+    case Fix::edges:
+        return e.setLimb(l.id, [&](Limb& x) {
+            for (Joint& j : x.joints)
+                if (j.posed) j.edge = std::min(j.edge, r.to);
+        });
+    case Fix::thin: {
+        const Cards cards = mergeCards(shipped, production.cards);
+        return e.setLimb(l.id, [&](Limb& x) {
+            for (Segment& s : x.segments)
+                for (const fill::ClayCard& c : cards.clays)
+                    if (c.id == s.layers.clay && s.layers.skin_mm > 0) {
+                        const double least = std::min(s.layers.skin_mm, std::max(0.5, c.thinnest_mm));
+                        s.layers.skin_mm = std::max(least, s.layers.skin_mm * value);
+                        for (body::Station& t : s.stations)
+                            if (t.skin_mm) *t.skin_mm = std::max(std::min(*t.skin_mm, least), *t.skin_mm * value);
+                    }
+        });
+    }
+    case Fix::acting:
+        return e.setLimb(l.id, [&](Limb& x) {
+            for (Joint& j : x.joints)
+                if (j.posed) j.movesPerSecond *= value;
+        });
+    case Fix::hinge: {
+        const Vec3 at = jointOf().at_mm, next = l.joints.at(static_cast<std::size_t>(r.joint) + 1).at_mm;
+        return e.moveJoint(l.id, jointOf().id, at + value * unit(next - at));
+    }
+    case Fix::fixed:
+        return e.setPosed(l.id, jointOf().id, false, jointOf().gap_mm);
+    case Fix::feet: {
+        Wants w = p.wants;
+        w.feetDown = static_cast<int>(r.to);
+        return e.setWants(w);
+    }
     }
     return Fault{words("remedy"), {}, words("is of no known kind")};
 }
@@ -464,27 +608,30 @@ std::vector<Remedy> calcRemedies(const Production& production, int puppet, int l
     const choice::LimbChoice& l = now.limbs[static_cast<std::size_t>(limb)];
     if (l.chosen < 0) return {};
     const Puppet& p = production.puppets[static_cast<std::size_t>(puppet)];
-    const std::function<void()> kinds[] = {[&] { f.gaps(l); },
-                                           [&] { f.ranges(l); },
-                                           [&] { f.film(l); },
-                                           [&] {
-                                               Remedy r = f.base(Fix::lean);
-                                               r.from = p.wants.lean_rad, r.to = 0;
-                                               f.offer(r);
-                                           },
-                                           [&] { f.masses(); },
-                                           [&] {
-                                               Remedy r = f.base(Fix::width);
-                                               r.from = 1, r.to = 2;
-                                               f.offer(r);
-                                           },
-                                           [&] { f.discrete(l); },
-                                           [&] {
-                                               if (!p.rig) f.rig();
-                                           },
-                                           [&] {
-                                               if (f.found.empty()) f.pairs();
-                                           }};
+    const std::function<void()> kinds[] = {
+        [&] { f.gaps(l); },
+        [&] { f.ranges(l); },
+        [&] { f.film(l); },
+        [&] {
+            Remedy r = f.base(Fix::lean);
+            r.from = p.wants.lean_rad, r.to = 0;
+            f.offer(r);
+        },
+        [&] { f.masses(); },
+        [&] {
+            Remedy r = f.base(Fix::width);
+            r.from = 1, r.to = 2;
+            f.offer(r);
+        },
+        [&] { f.discrete(l); },
+        [&] { f.wholeLimb(l); },
+        [&] {
+            if (!p.rig) f.rig();
+        },
+        [&] {
+            // None by itself, or none with what is wanted to spare.
+            if (std::all_of(f.found.begin(), f.found.end(), [](const Remedy& r) { return r.thinReserve; })) f.pairs();
+        }};
     int done = 0;
     for (const auto& kind : kinds) {
         try {
@@ -495,9 +642,16 @@ std::vector<Remedy> calcRemedies(const Production& production, int puppet, int l
         }
         if (progress) progress(++done, static_cast<int>(std::size(kinds)));
     }
-    std::stable_sort(f.found.begin(), f.found.end(), [](const Remedy& a, const Remedy& b) {
-        return std::pair(!a.breaks.empty(), a.size) < std::pair(!b.breaks.empty(), b.size);
-    });
+    try {
+        f.opens(f.found);
+    } catch (const Stopped&) {
+        // Not told of those that were not looked at.
+    }
+    const auto trouble = [](const Remedy& r) {
+        return std::tuple(!r.breaks.empty(), r.thinReserve, r.brings.size(), r.size);
+    };
+    std::stable_sort(f.found.begin(), f.found.end(),
+                     [&](const Remedy& a, const Remedy& b) { return trouble(a) < trouble(b); });
     return f.found;
 }
 

@@ -1,8 +1,8 @@
 #pragma once
 // What would make a failing limb work: for each kind of change the smallest one after which some wire of the stock fits
-// every joint of the limb with the reserve that is wanted, found by bisection on the true model (parts, loads, choice,
-// all anew for each trial), never guessed. Where no single change does, the best pairs of two. docs/mechanics.md
-// 77, 78.
+// every joint of the limb with the reserve that is wanted, or where none does with what is to be had, found by
+// bisection on the true model (parts, loads, choice, all anew for each trial), never guessed. Where no single change
+// does, the best pairs of two. docs/mechanics.md 77, 78.
 #include "document/edits.h"
 #include "results/report.h"
 #include <stop_token>
@@ -20,6 +20,14 @@ enum class Fix {
     edge,   ///< an eased edge in place of a hard one, or none in place of an eased one
     spool,  ///< another gauge of a wire that is in stock
     rig,    ///< a rig carries it
+    gaps,   ///< factor on all gaps of the limb
+    ranges, ///< share of all its joints' ranges that is kept
+    edges,  ///< every edge of the limb eased, or none; to: the factor
+    thin,   ///< factor on the skins of the limb, no thinner than their clays may be
+    acting, ///< share of its joints' moves that is kept
+    hinge,  ///< mm by which a joint that lies inside something hard is moved out
+    fixed,  ///< one joint less that bends
+    feet,   ///< more feet stay on the ground; to: how many
 };
 
 struct Remedy {
@@ -28,9 +36,12 @@ struct Remedy {
     double from = 0, to = 0;
     double size = 0; ///< how large the change is, as a share; what they are sorted by
     bool continuous = true;
+    bool thinReserve = false;          ///< holds after it, with less to spare than is wanted: reserve
+    double reserve = 0;                ///< what the limb then has to spare, as a share
     document::Spool spool;             ///< for Fix::spool
     int fails = 0, failsAfter = 0;     ///< failing joints of the whole puppet before and after it
     std::vector<std::string> breaks{}; ///< names of joints that held before and fail after it: such are offered last
+    std::vector<OpenPoint> brings{};   ///< points that are open after it and were not before, but joints
     std::vector<Remedy> with{};        ///< none or one: the second change of a pair
     std::string wireCard;              ///< what the limb is then made of
     wire::Bundle bundle;

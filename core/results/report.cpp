@@ -1,6 +1,7 @@
 #include "results/report.h"
 #include "base/units.h"
 #include "results/points.h"
+#include "results/replay.h"
 #include <algorithm>
 #include <cmath>
 #include <map>
@@ -152,6 +153,8 @@ Report calcReport(const Production& production, int puppetIndex, const Cards& sh
     r.things = calcThings(puppet, r.choice, r.shelf, *r.cards, &memo.proofs);
     paintParts(production, puppet, r, memo.curves);
     r.plan = make::calcPlan(puppet, r.choice, r.cuts, r.bakePlan, r.shelf, r.schemes, r.things.features);
+    checkStop(stop);
+    r.broken = replay(puppet, r, production.stock.shop.room_C, actsOf(r.plan));
     Points points(production, puppetIndex, r, memo.bakes);
     points.sheet();
     points.proportions();
@@ -161,6 +164,7 @@ Report calcReport(const Production& production, int puppetIndex, const Cards& sh
     points.things();
     points.layers();
     points.orders();
+    points.finish();
     r.needs = calcUses(production, r);
     for (const Need& n : r.needs)
         r.price += n.price;

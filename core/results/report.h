@@ -2,6 +2,7 @@
 // Everything the core knows about one puppet of a production, computed afresh from the document: wire, layers, bakes,
 // paint, plan, shopping and the points that are still open. Pure: the same document gives the same report.
 #include "base/value.h"
+#include "body/ref.h"
 #include "choice/cut_plan.h"
 #include "fill/bake_memo.h"
 #include "fill/cured.h"
@@ -9,6 +10,7 @@
 #include "fill/pattern.h"
 #include "fill/skin_plan.h"
 #include "make/steps.h"
+#include "results/broken.h"
 #include "results/shopping.h"
 #include "results/things.h"
 
@@ -66,6 +68,7 @@ enum class Issue {
     pick_gone,          ///< the wire that the builder picked cannot be made, or not of this stock
     still_slack,        ///< bare wire that nothing poses does not carry raw clay and a tool's press
     still_droops,       ///< it carries it, and bends down too far
+    still_wide,         ///< it is thicker than its part less the skin; found: across, limit: room
     still_folds,        ///< what stands on it would fold it up
     thing_heat,         ///< a thing that stands less heat than a load still to come
     bond_weak,          ///< holds less than it must; found: margin
@@ -83,8 +86,10 @@ enum class Issue {
     run_bend,           ///< and is bent tighter than it may
     run_untested,       ///< a note: test it before it is closed
     prop_untried,       ///< a note: try it in the hand before that is hard
+    grip_wide,          ///< thicker than the hand that is to hold it; found: grip, limit: the hand's size
     part_without_body,  ///< a segment of a limb with clay that came out at nothing
     soft_under,         ///< clay that never hardens under another coat
+    plan_broken,        ///< carried out on paper, the plan asks for what is not so; by: the law; other: in which step
     order_refused,      ///< an order of the builder's own contradicts the rest; found: which, from 1
     buy_wire,
     buy_clay,
@@ -103,6 +108,7 @@ struct OpenPoint {
     Phrase other{};        ///< and of what it is compared with
     Figure more = 0;       ///< by so much more it would do; 0: not known
     int by = -1;           ///< of a bond: the limit that is missed
+    body::Ref ref{};       ///< what it is about; of a limb, joint or part it follows from the places above
     std::string key{};     ///< by which the builder leaves it as it is; the same for the same point of the same design
     std::string because{}; ///< why it is left so
     friend bool operator==(const OpenPoint&, const OpenPoint&) = default;
@@ -132,7 +138,8 @@ struct Report {
     std::vector<make::SchemeWork> schemes;
     std::vector<PaintedPart> painted;
     make::Plan plan;
-    std::vector<Need> needs; ///< what this puppet takes; production-wide sums: ProductionResult
+    std::vector<Broken> broken; ///< what is not so while that plan is carried out without a pause
+    std::vector<Need> needs;    ///< what this puppet takes; production-wide sums: ProductionResult
     std::vector<OpenPoint> open;
     std::vector<OpenPoint> left;  ///< points that the builder leaves as they are
     std::vector<OpenPoint> notes; ///< worth knowing, nothing to be done: not counted

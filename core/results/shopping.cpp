@@ -81,7 +81,8 @@ std::vector<Need> calcUses(const Production& production, const Report& r) {
     std::map<std::string, double> clay, bulk, cover, paints;
     for (const fill::Part& p : r.choice.parts) {
         for (std::size_t k = 0; k <= p.coats.size(); ++k)
-            if (p.massOf(k).mass_g > 0) clay[p.clayOf(k)] += p.massOf(k).mass_g * kWaste;
+            if (p.massOf(k).mass_g > 0)
+                clay[p.clayOf(k)] += fill::findRawGrams(p.massOf(k).mass_g, r.shelf.clays.at(p.clayOf(k))) * kWaste;
         if (p.bulk.mass_g > 0) bulk[p.layers.bulk] += p.bulk.mass_g;
         if (p.covered_mm2 > 0) cover[p.layers.cover] += p.covered_mm2 * 1e-6 * kWaste;
     }
@@ -89,14 +90,17 @@ std::vector<Need> calcUses(const Production& production, const Report& r) {
     for (std::size_t i = 0; i < r.things.features.size(); ++i) {
         const body::Feature& f = puppet.things.features[i];
         const fill::FeatureWork& w = r.things.features[i];
-        if (f.mass_g <= 0 && r.shelf.clays.contains(f.clay)) clay[f.clay] += (w.mass_g + f.spares * w.first_g) * kWaste;
+        if (f.mass_g <= 0 && r.shelf.clays.contains(f.clay))
+            clay[f.clay] += fill::findRawGrams(w.mass_g + f.spares * w.first_g, r.shelf.clays.at(f.clay)) * kWaste;
     }
     for (std::size_t i = 0; i < r.things.sheets.size(); ++i) {
         const body::Sheet& s = puppet.things.sheets[i];
         const SheetCheck& c = r.things.sheets[i];
         if (const auto card = r.shelf.clays.find(s.clay); card != r.shelf.clays.end())
             clay[s.clay] +=
-                c.count * c.area_mm2 * s.thickness_mm * gPerCm3ToGPerMm3(card->second.density_g_cm3) * kWaste;
+                fill::findRawGrams(c.count * c.area_mm2 * s.thickness_mm * gPerCm3ToGPerMm3(card->second.density_g_cm3),
+                                   card->second) *
+                kWaste;
         if (r.shelf.covers.contains(s.cover)) cover[s.cover] += c.count * c.area_mm2 * 1e-6 * kWaste;
     }
     for (const make::SchemeWork& s : r.schemes)
@@ -141,9 +145,14 @@ namespace {
 std::vector<Need> calcLeft(const Production& production, const Report& r) {
     std::vector<Need> all = r.needs;
     const body::Puppet& puppet = *document::findPuppet(production, r.puppet);
-    for (int copy = 1; copy <= puppet.things.copies && !production.log.empty(); ++copy)
+    const auto states = document::findStepStates(production.log);
+    const auto isDone = [&](int copy, const std::string& step) {
+        const auto known = states.find({puppet.id, copy, step});
+        return known != states.end() && known->second.done;
+    };
+    for (int copy = 1; copy <= puppet.things.copies && !states.empty(); ++copy)
         for (const make::Step& s : r.plan.steps)
-            if (!s.uses.empty() && document::findStepState(production.log, puppet.id, copy, s.id).done)
+            if (!s.uses.empty() && isDone(copy, s.id))
                 for (const document::Use& u : findTaken(production, s))
                     for (Need& n : all)
                         if (n.ware == u.ware && n.card == u.card) n.needed = std::max(0.0, n.needed - u.amount);

@@ -1,4 +1,5 @@
 // What is open about things on the body, bonds, base, sheets, cables and props.
+#include "fill/things.h"
 #include "results/points.h"
 #include <algorithm>
 
@@ -9,11 +10,12 @@ using namespace body;
 void Points::things() {
     const Things& t = m_puppet.things;
     const ThingsChecked& c = m_r.things;
-    const auto say = [&](Issue issue, const std::string& id, const Phrase& name, double found, double limit,
-                         const Phrase& other = {}, int by = -1) {
+    const auto say = [&](Issue issue, RefKind kind, const std::string& id, const Phrase& name, double found,
+                         double limit, const Phrase& other = {}, int by = -1) {
         // The base's joint is said at the wire, the rest at the sheet.
         OpenPoint p{Station::sheet, issue, -1, -1, -1, kNoState, found, limit, name, other};
-        p.by = by;
+        p.by = by, p.ref = {kind, id, {}, false};
+        // Kept so since bonds have been checked.
         for (const auto& [word, leavable] : {std::pair{"bond:", Issue::bond_weak}, {"bond-heat:", Issue::bond_heat}})
             if (leavable == issue) p.key = word + id;
         add(std::move(p));
@@ -21,7 +23,7 @@ void Points::things() {
     const double hottest = c.hottest_C;
     for (const Feature& f : t.features)
         if (f.limit_C > 0 && f.before <= Stage::bake && hottest > f.limit_C)
-            say(Issue::thing_heat, f.id, f.name, f.limit_C, hottest);
+            say(Issue::thing_heat, RefKind::feature, f.id, f.name, f.limit_C, hottest);
     for (std::size_t i = 0; i < t.bonds.size(); ++i) {
         const BondCheck& b = c.bonds[i];
         const Bond& x = t.bonds[i];
@@ -29,35 +31,38 @@ void Points::things() {
             const auto& all = m_r.cards->adhesives;
             const auto card = std::find_if(all.begin(), all.end(), [&](const auto& a) { return a.id == x.adhesive; });
             const fill::Face weak = fill::findShear(*card, b.from) <= 0 ? b.from : b.to;
-            say(Issue::glue_face, x.id, x.name, 0, 0, card->name, static_cast<int>(weak));
+            say(Issue::glue_face, RefKind::bond, x.id, x.name, 0, 0, card->name, static_cast<int>(weak));
         }
         for (std::size_t k = 0; k < kBondLimits; ++k) {
             if (!(b.margin[k] < 1 - 1e-9)) continue;
             const auto limit = static_cast<BondLimit>(k);
             if (limit == BondLimit::heat)
-                say(Issue::bond_heat, x.id, x.name, b.margin[k] * hottest, hottest);
+                say(Issue::bond_heat, RefKind::bond, x.id, x.name, b.margin[k] * hottest, hottest);
             else if (limit == BondLimit::wall)
-                say(Issue::hole_wall, x.id, x.name, b.wall_mm, kLeastWall_mm);
+                say(Issue::hole_wall, RefKind::bond, x.id, x.name, b.wall_mm, kLeastWall_mm);
             else if (static_cast<int>(k) == b.governs)
-                say(Issue::bond_weak, x.id, x.name, b.margin[k], 1, {}, static_cast<int>(k));
+                say(Issue::bond_weak, RefKind::bond, x.id, x.name, b.margin[k], 1, {}, static_cast<int>(k));
         }
     }
     if (c.base && !c.base->fixed) {
         const BaseCheck& b = *c.base;
-        if (b.leaned_mm < b.wanted_mm) say(Issue::base_tips, {}, m_puppet.name, b.leaned_mm, b.wanted_mm);
-        if (b.stands < kTipSpare) say(Issue::base_pushed, {}, m_puppet.name, b.leastWidth_mm, b.leastWeight_g, b.joint);
+        if (b.leaned_mm < b.wanted_mm)
+            say(Issue::base_tips, RefKind::base, {}, m_puppet.name, b.leaned_mm, b.wanted_mm);
+        if (b.stands < kTipSpare)
+            say(Issue::base_pushed, RefKind::base, {}, m_puppet.name, b.leastWidth_mm, b.leastWeight_g, b.joint);
         for (const Hole& h : b.holes)
-            if (h.outside) say(Issue::hole_outside, {}, h.name, 0, 0);
+            if (h.outside) say(Issue::hole_outside, RefKind::base, h.name.english(), h.name, 0, 0);
     }
     for (std::size_t i = 0; i < t.sheets.size(); ++i) {
         const SheetCheck& s = c.sheets[i];
-        if (s.raw < 1) say(Issue::sheet_sags, {}, t.sheets[i].name, s.raw, 1);
-        if (t.sheets[i].radius_mm > 0 && t.sheets[i].radius_mm < s.leastRadius_mm)
-            say(Issue::sheet_cracks, {}, t.sheets[i].name, t.sheets[i].radius_mm, s.leastRadius_mm);
+        const std::string& sheet = t.sheets[i].id;
+        if (s.raw < 1) say(Issue::sheet_sags, RefKind::sheet, sheet, t.sheets[i].name, s.raw, 1);
+        if (!t.sheets[i].bentRaw && t.sheets[i].radius_mm > 0 && t.sheets[i].radius_mm < s.leastRadius_mm)
+            say(Issue::sheet_cracks, RefKind::sheet, sheet, t.sheets[i].name, t.sheets[i].radius_mm, s.leastRadius_mm);
         const auto web = [&](Issue issue, double strain, double wouldDo) {
             if (!s.web || s.strain <= 0 || strain <= s.strain) return;
             OpenPoint p{Station::sheet, issue, -1, -1, -1, kNoState, strain, s.strain, t.sheets[i].name};
-            p.more = wouldDo;
+            p.more = wouldDo, p.ref = {RefKind::sheet, sheet, {}, false};
             add(std::move(p));
         };
         web(Issue::web_tears, s.stretch, s.widthNeeded_mm);
@@ -65,20 +70,34 @@ void Points::things() {
     }
     for (std::size_t i = 0; i < t.runs.size(); ++i) {
         const RunCheck& r = c.runs[i];
-        if (r.wall_mm < kLeastWall_mm) say(Issue::run_wall, {}, t.runs[i].name, r.wall_mm, kLeastWall_mm, r.wallAt);
+        if (r.wall_mm < kLeastWall_mm)
+            say(Issue::run_wall, RefKind::run, t.runs[i].id, t.runs[i].name, r.wall_mm, kLeastWall_mm, r.wallAt);
         if (r.bend_mm > 0 && r.bend_mm < t.runs[i].leastBend_mm)
-            say(Issue::run_bend, {}, t.runs[i].name, r.bend_mm, t.runs[i].leastBend_mm, r.bendAt);
-        if (!t.runs[i].tested) say(Issue::run_untested, {}, t.runs[i].name, 0, 0);
+            say(Issue::run_bend, RefKind::run, t.runs[i].id, t.runs[i].name, r.bend_mm, t.runs[i].leastBend_mm,
+                r.bendAt);
+        if (!t.runs[i].tested) say(Issue::run_untested, RefKind::run, t.runs[i].id, t.runs[i].name, 0, 0);
+    }
+    for (const Prop& x : t.props) {
+        // No hand closes round what is thicker than all of it.
+        double hand = 0;
+        for (int host : fill::findHosts(m_puppet, x.hand, x.side, m_r.choice.rest, m_r.choice.parts)) {
+            const fill::Part& part = m_r.choice.parts[static_cast<std::size_t>(host)];
+            const double length =
+                part.mass >= 0 ? 0 : m_r.choice.rest.links[static_cast<std::size_t>(part.link)].length_mm;
+            hand = std::max({hand, 2 * part.thickest_mm, length});
+        }
+        if (hand > 0 && x.grip_mm > hand) say(Issue::grip_wide, RefKind::prop, x.id, x.name, x.grip_mm, hand);
     }
     for (const Prop& x : t.props)
-        if (!x.tried) say(Issue::prop_untried, {}, x.name, 0, 0);
+        if (!x.tried) say(Issue::prop_untried, RefKind::prop, x.id, x.name, 0, 0);
     // Clay that was asked for and came out at nothing.
-    for (const fill::Part& p : m_r.choice.parts) {
+    for (std::size_t i = 0; i < m_r.choice.parts.size(); ++i) {
+        const fill::Part& p = m_r.choice.parts[i];
         if (p.mass >= 0 || p.layers.clay.empty() || isRightTwin(p)) continue;
         const Link& link = m_r.choice.rest.links[static_cast<std::size_t>(p.link)];
         if (!m_puppet.limbs[limbOf(link)].segments[static_cast<std::size_t>(link.segment)].stations.empty() &&
             p.volume_mm3 <= 0)
-            say(Issue::part_without_body, {}, p.label, 0, 0);
+            add({Station::sheet, Issue::part_without_body, -1, -1, static_cast<int>(i), kNoState, 0, 0, p.label});
     }
 }
 

@@ -9,14 +9,43 @@ namespace enkinet::results {
 
 using namespace body;
 
+/// Of woven wire mesh along its wires, typical.
+constexpr double kMeshStretch = 0.02;
+
 double findDensity(BaseStuff stuff) {
-    constexpr double kAll[] = {0.5, 0.16, 0.75, 0.03, 1.2, 7.8};
-    return kAll[static_cast<int>(stuff)];
+    switch (stuff) {
+    case BaseStuff::softwood:
+        return 0.5;
+    case BaseStuff::balsa:
+        return 0.16;
+    case BaseStuff::fibreboard:
+        return 0.75;
+    case BaseStuff::foam:
+        return 0.03;
+    case BaseStuff::plaster:
+        return 1.2;
+    case BaseStuff::metal:
+        return 7.8;
+    }
+    return 0;
 }
 
 double findBearing(BaseStuff stuff) {
-    constexpr double kAll[] = {20, 5, 15, 0.3, 4, 100};
-    return kAll[static_cast<int>(stuff)];
+    switch (stuff) {
+    case BaseStuff::softwood:
+        return 20;
+    case BaseStuff::balsa:
+        return 5;
+    case BaseStuff::fibreboard:
+        return 15;
+    case BaseStuff::foam:
+        return 0.3;
+    case BaseStuff::plaster:
+        return 4;
+    case BaseStuff::metal:
+        return 100;
+    }
+    return 0;
 }
 
 BondCheck checkBond(const Bond& b, const document::AdhesiveCard* adhesive, const wire::MaterialCard* pin,
@@ -211,8 +240,20 @@ private:
     fill::Face faceOf(const Bond& b, const Spot& s, bool raw) const {
         using fill::Face;
         if (s.base && m_p.things.base) {
-            constexpr Face kAll[] = {Face::wood, Face::wood, Face::wood, Face::foam, Face::plaster, Face::metal};
-            return kAll[static_cast<int>(m_p.things.base->stuff)];
+            switch (m_p.things.base->stuff) {
+            case BaseStuff::softwood:
+                return Face::wood;
+            case BaseStuff::balsa:
+                return Face::wood;
+            case BaseStuff::fibreboard:
+                return Face::wood;
+            case BaseStuff::foam:
+                return Face::foam;
+            case BaseStuff::plaster:
+                return Face::plaster;
+            case BaseStuff::metal:
+                return Face::metal;
+            }
         }
         if (const Feature* f = featureOf(s)) {
             const auto clay = m_shelf.clays.find(f->clay);
@@ -321,7 +362,7 @@ private:
             std::max<int>(1, static_cast<int>(fill::findHosts(m_p, s.on, Side::both, m_c.skeleton, m_c.parts).size()));
         const auto clay = m_shelf.clays.find(s.clay);
         if (clay == m_shelf.clays.end()) {
-            if (!s.to.isNowhere()) checkWeb(m_p, m_c.rest, s, 0, r);
+            if (!s.to.isNowhere()) checkWeb(m_p, m_c.rest, s, s.core != SheetCore::none ? kMeshStretch : 0, r);
             return r;
         }
         const fill::ClayCard& c = clay->second;
@@ -330,12 +371,17 @@ private:
         const double stress = 3 * rho * kNewtonPerGram * s.length_mm * s.length_mm / s.thickness_mm;
         // Mesh or wire inside carries it.
         if (s.core == SheetCore::none) r.raw = c.rawStrength_MPa / stress;
-        const double strain = c.strainLimit > 0                       ? c.strainLimit
-                              : c.rupture_MPa > 0 && c.youngs_MPa > 0 ? c.rupture_MPa / c.youngs_MPa
-                                                                      : 0;
+        // What nine in ten such pieces stand, as for every part that a hand or a knock could break.
+        const double strength = fill::calcStrength(c.rupture_MPa, m_shelf.shop.rupturesOf(c.id)).nine_MPa;
+        double strain = c.strainLimit > 0                  ? c.strainLimit
+                        : strength > 0 && c.youngs_MPa > 0 ? strength / c.youngs_MPa
+                                                           : 0;
         const bool hardens = c.family != fill::ClayFamily::never_dry;
         if (strain > 0 && hardens) r.leastRadius_mm = s.thickness_mm / (2 * strain);
-        if (!s.to.isNowhere()) checkWeb(m_p, m_c.rest, s, hardens ? strain : 0, r);
+        if (!hardens) strain = 0;
+        // Mesh or wire inside gives next to nothing along itself.
+        if (s.core != SheetCore::none) strain = strain > 0 ? std::min(strain, kMeshStretch) : kMeshStretch;
+        if (!s.to.isNowhere()) checkWeb(m_p, m_c.rest, s, strain, r);
         return r;
     }
 

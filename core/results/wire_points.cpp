@@ -61,7 +61,7 @@ void Points::wires() {
     for (std::size_t i = 0; i < m_production.stock.spools.size(); ++i)
         if (const document::Spool& s = m_production.stock.spools[i]; m_r.stock.calibrations[i].contradicted) {
             OpenPoint p{Station::bench, Issue::test_contradicts, -1, -1, -1, kNoState, 0, 0, s.name};
-            p.key = "test:" + s.id;
+            p.key = "test:" + s.id, p.ref = {body::RefKind::spool, s.id, {}, false};
             add(std::move(p));
         }
 }
@@ -95,6 +95,13 @@ void Points::still(const choice::LimbChoice& l, const std::string& name) {
         p.issue = Issue::still_droops, p.found = v.droop_mm, p.limit = v.droopLimit_mm;
     if (v.governs == choice::StillLimit::buckles)
         p.issue = Issue::still_folds, p.found = v.folds_N, p.limit = choice::kStillFactor * d.thrust_N;
+    if (v.governs == choice::StillLimit::room) {
+        const choice::Candidate& c = l.candidates()[static_cast<std::size_t>(l.chosen)];
+        p.issue = Issue::still_wide, p.state = choice::State::crowded;
+        p.found = wire::findBundleDiameter(c.bundle), p.limit = 0;
+        for (const choice::StillPart& part : d.parts)
+            if (part.segment == v.segment) p.limit = std::max(0.0, part.room_mm);
+    }
     p.other = m_puppet.limbs[static_cast<std::size_t>(l.limb)].segments[static_cast<std::size_t>(v.segment)].name;
     add(std::move(p));
 }

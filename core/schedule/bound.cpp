@@ -1,5 +1,6 @@
 // What no schedule can beat: an end is ruled out when some stretch of time holds less than must be done within it.
 #include "base/check.h"
+#include "base/stop.h"
 #include "schedule/detail.h"
 #include <algorithm>
 
@@ -61,20 +62,49 @@ Minute latestOf(const Task& t, Minute done, const OpenHours& hours) {
 struct Load {
     Minute from, to, load;
 };
-template <class Room> bool fits(std::vector<Load>& loads, Room room) {
-    std::sort(loads.begin(), loads.end(), [](const Load& a, const Load& b) { return a.to < b.to; });
-    std::vector<Minute> starts;
+/// before(t): room from the start to then, so that room(a, b) = before(b) - before(a). From the latest begin backwards:
+/// a tree over the ends holds for each how much more is asked up to it than there is room before it; a load adds to all
+/// ends from its own on. n log n, where every pair of a begin and an end would be n².
+template <class Before> bool fits(std::vector<Load>& loads, Before before) {
+    if (loads.empty()) return true;
+    std::vector<Minute> ends;
     for (const Load& l : loads)
-        starts.push_back(l.from);
-    std::sort(starts.begin(), starts.end());
-    starts.erase(std::unique(starts.begin(), starts.end()), starts.end());
-    for (Minute from : starts) {
-        Minute sum = 0;
-        for (const Load& l : loads) {
-            if (l.from < from) continue;
-            sum += l.load;
-            if (sum > room(from, l.to)) return false;
+        ends.push_back(l.to);
+    std::sort(ends.begin(), ends.end());
+    ends.erase(std::unique(ends.begin(), ends.end()), ends.end());
+    std::sort(loads.begin(), loads.end(), [](const Load& a, const Load& b) { return a.from > b.from; });
+    std::size_t leaves = 1;
+    while (leaves < ends.size())
+        leaves *= 2;
+    // An end counts from when some load lies before it: until then it stands far below all others.
+    constexpr Minute kLow = INT64_MIN / 4, kAway = Minute{1} << 58;
+    std::vector<Minute> most(2 * leaves, kLow), more(2 * leaves, 0);
+    for (std::size_t i = 0; i < ends.size(); ++i)
+        most[leaves + i] = -before(ends[i]) - kAway;
+    for (std::size_t n = leaves; n-- > 1;)
+        most[n] = std::max(most[2 * n], most[2 * n + 1]);
+    // What all ends under a node were given stands beside it, and is in its most.
+    const auto add = [&](const auto& self, std::size_t node, std::size_t low, std::size_t high, std::size_t from,
+                         std::size_t to, Minute by) -> void {
+        if (from <= low && high <= to) {
+            most[node] += by, more[node] += by;
+            return;
         }
+        if (from >= high || to <= low) return;
+        const std::size_t middle = (low + high) / 2;
+        self(self, 2 * node, low, middle, from, to, by);
+        self(self, 2 * node + 1, middle, high, from, to, by);
+        most[node] = std::max(most[2 * node], most[2 * node + 1]) + more[node];
+    };
+    std::size_t counted = ends.size();
+    for (std::size_t i = 0; i < loads.size(); ++i) {
+        const auto end =
+            static_cast<std::size_t>(std::lower_bound(ends.begin(), ends.end(), loads[i].to) - ends.begin());
+        if (end < counted) add(add, 1, 0, leaves, end, counted, kAway), counted = end;
+        add(add, 1, 0, leaves, end, ends.size(), loads[i].load);
+        // All that begin no earlier are in.
+        if (i + 1 < loads.size() && loads[i + 1].from == loads[i].from) continue;
+        if (most[1] > -before(loads[i].from)) return false;
     }
     return true;
 }
@@ -99,10 +129,10 @@ bool mayEnd(const Problem& p, const std::vector<int>& chosen, const OpenHours& h
         const Minute there = t.placeWaits ? t.attended : 0;
         open[at].push_back({chain.earliest[k], last->handsEnd + there, t.hands + there});
     }
-    if (!fits(hands, [&](Minute a, Minute b) { return p.hands * hours.openBetween(a, b); })) return false;
+    if (!fits(hands, [&](Minute t) { return p.hands * hours.openBefore(t); })) return false;
     for (std::size_t k = 0; k < places.size(); ++k)
-        if (!fits(places[k], [](Minute a, Minute b) { return b - a; }) ||
-            !fits(open[k], [&](Minute a, Minute b) { return hours.openBetween(a, b); }))
+        if (!fits(places[k], [](Minute t) { return t; }) ||
+            !fits(open[k], [&](Minute t) { return hours.openBefore(t); }))
             return false;
     return true;
 }
@@ -136,7 +166,7 @@ Chain calcChain(const Problem& p, const OpenHours& hours, Minute end, int group)
     return c;
 }
 
-Minute calcBound(const Problem& p, const OpenHours& hours, int group) {
+Minute calcBound(const Problem& p, const OpenHours& hours, int group, const std::stop_token& stop) {
     std::vector<int> chosen;
     for (std::size_t i = 0; i < p.tasks.size(); ++i)
         if (group < 0 || p.tasks[i].group == group) chosen.push_back(static_cast<int>(i));
@@ -151,6 +181,7 @@ Minute calcBound(const Problem& p, const OpenHours& hours, int group) {
     }
     // Of another group only what stands before this one counts, and that its own chain holds already.
     const auto may = [&](Minute end) {
+        checkStop(stop);
         Chain c = calcChain(p, hours, end, group);
         c.earliest = first.earliest;
         return mayEnd(p, chosen, hours, c);

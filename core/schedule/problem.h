@@ -72,15 +72,21 @@ struct Schedule : solve::Proof { ///< proved: nothing is less late, or as late a
     friend bool operator==(const Schedule&, const Schedule&) = default;
 };
 
-/// What a practised eye would do: of the tasks that may begin, the one with the least time to spare. At once.
-Schedule calcFirst(const Problem& problem, const OpenHours& hours);
+/// What a practised eye would do: of the tasks that may begin, the one with the least time to spare. At once. Throws
+/// Stopped.
+Schedule calcFirst(const Problem& problem, const OpenHours& hours, const std::stop_token& stop = {});
 
-/// Counts schedules, usually 2,000; where all orders are tried, tasks put down.
+/// Counts schedules; where all orders are tried, tasks put down. Usually as many schedules as together place
+/// kPlacings tasks, 3,000 at most and 100 at least: by count and never by a clock, so that every desk, sheet and
+/// command line finds the same.
+inline constexpr long kPlacings = 600'000;
+long findUsualRounds(std::size_t tasks);
 struct Search : solve::Effort {
     int exactUpTo = 9;      ///< tasks not yet begun; of so few all orders that matter are tried
     std::uint32_t seed = 1; ///< of what is tried; the same gives the same
 };
-/// As calcFirst, then better by trying: never worse. The same problem and search give the same schedule unless stopped.
+/// As calcFirst, then better by trying: never worse. The same problem and search give the same schedule; asked to stop
+/// it throws Stopped.
 Schedule calcBest(const Problem& problem, const OpenHours& hours, const Search& search = {});
 
 /// Goes through the order of a schedule again with other minutes: whoever works keeps to the order, come what may.
@@ -88,7 +94,8 @@ class Replay {
 public:
     explicit Replay(const Schedule& schedule);
     /// End and lateness; nothing when the hours do not suffice. The problem has the same tasks as the schedule's.
-    std::optional<std::pair<Minute, Minute>> run(const Problem& problem, const OpenHours& hours) const;
+    std::optional<std::pair<Minute, Minute>> run(const Problem& problem, const OpenHours& hours,
+                                                 const std::stop_token& stop = {}) const;
 
 private:
     std::vector<double> m_key;
@@ -102,6 +109,6 @@ struct Chain {
 Chain calcChain(const Problem& problem, const OpenHours& hours, Minute end, int group = -1);
 /// No schedule of the tasks of a group (-1: of all) ends before: hands and places poured through the open hours between
 /// each earliest begin and latest end.
-Minute calcBound(const Problem& problem, const OpenHours& hours, int group = -1);
+Minute calcBound(const Problem& problem, const OpenHours& hours, int group = -1, const std::stop_token& stop = {});
 
 } // namespace enkinet::schedule

@@ -2,6 +2,7 @@
 // allow, also before tasks that stand earlier in the order. Some order gives a best schedule (every regular aim has a
 // best one among those that no task can be moved forward in), so it is orders that are searched.
 #include "base/check.h"
+#include "base/stop.h"
 #include "schedule/detail.h"
 #include <algorithm>
 #include <cmath>
@@ -17,18 +18,18 @@ struct Busy {
     Minute from, to;
 };
 
-/// What holds a resource, in order of beginning.
+/// What holds a resource. For one that holds one thing at a time stretches without room are kept as blocks, run
+/// together where no open minute lies between them: a full day is passed over in one step.
 class Held {
 public:
-    explicit Held(int most) : m_most(most) {}
+    /// hours: a resource that is asked for in open hours alone; null: one that is held through the night too.
+    explicit Held(int most, const OpenHours* hours = nullptr) : m_most(most), m_hours(hours) {}
     /// Some time within a stretch has no room: the first end after which it may; nothing where all of it has.
     std::optional<Minute> blockedUntil(Minute from, Minute to) const {
         if (from >= to) return {};
-        if (m_most == 1 && !m_over) {
-            // Apart and in order, so ends are in order too.
-            const auto first =
-                std::partition_point(m_all.begin(), m_all.end(), [&](const Busy& b) { return b.to <= from; });
-            if (first != m_all.end() && first->from < to) return first->to;
+        if (m_most == 1) {
+            const auto first = blockAfter(from);
+            if (first != m_blocks.end() && first->from < to) return first->to;
             return {};
         }
         // Room shrinks only where something begins, or at the beginning of the stretch.
@@ -55,9 +56,8 @@ public:
     void hold(Minute from, Minute to) {
         if (from >= to) return;
         const auto at = std::partition_point(m_all.begin(), m_all.end(), [&](const Busy& b) { return b.from <= from; });
-        // What was written down may lie over other work: then ends are no longer in order.
-        m_over = m_over || (at != m_all.begin() && std::prev(at)->to > from) || (at != m_all.end() && at->from < to);
         m_all.insert(at, {from, to});
+        if (m_most == 1) block({from, to});
     }
     void release(Minute from, Minute to) {
         if (from >= to) return;
@@ -65,13 +65,35 @@ public:
             std::find_if(m_all.begin(), m_all.end(), [&](const Busy& b) { return b.from == from && b.to == to; });
         ENKINET_ASSERT(at != m_all.end());
         m_all.erase(at);
+        if (m_most != 1) return;
+        m_blocks.clear();
+        for (const Busy& b : m_all)
+            block(b);
     }
-    void clear() { m_all.clear(), m_over = false; }
+    void clear() { m_all.clear(), m_blocks.clear(); }
 
 private:
+    std::vector<Busy>::const_iterator blockAfter(Minute from) const {
+        return std::partition_point(m_blocks.begin(), m_blocks.end(), [&](const Busy& b) { return b.to <= from; });
+    }
+    bool isTogether(Minute end, Minute begin) const {
+        return end >= begin || (m_hours && m_hours->openBetween(end, begin) <= 0);
+    }
+    void block(Busy b) {
+        auto first = m_blocks.begin() + (blockAfter(b.from) - m_blocks.cbegin());
+        if (first != m_blocks.begin() && isTogether(std::prev(first)->to, b.from)) --first;
+        auto last = first;
+        for (; last != m_blocks.end() && isTogether(b.to, last->from); ++last)
+            b.from = std::min(b.from, last->from), b.to = std::max(b.to, last->to);
+        if (first == last)
+            m_blocks.insert(first, b);
+        else
+            *first = b, m_blocks.erase(first + 1, last);
+    }
+
     int m_most;
-    bool m_over = false; ///< some lie over each other
-    std::vector<Busy> m_all;
+    const OpenHours* m_hours;
+    std::vector<Busy> m_all, m_blocks; ///< in order of beginning; blocks apart
 };
 
 struct Value {
@@ -82,9 +104,9 @@ struct Value {
 
 class Builder {
 public:
-    Builder(const Problem& p, const OpenHours& hours)
-        : m_p(p), m_hours(hours), m_order(orderOf(p)), m_next(findFollowers(p)), m_hands(p.hands),
-          m_places(static_cast<std::size_t>(p.places), Held(1)), m_placed(p.tasks.size()) {
+    Builder(const Problem& p, const OpenHours& hours, std::stop_token stop)
+        : m_p(p), m_hours(hours), m_stop(std::move(stop)), m_order(orderOf(p)), m_next(findFollowers(p)),
+          m_hands(p.hands, &hours), m_places(static_cast<std::size_t>(p.places), Held(1)), m_placed(p.tasks.size()) {
         // What must still follow each task at least; a due time pulls its group forward.
         m_tail.resize(p.tasks.size());
         for (std::size_t o = m_order.size(); o-- > 0;) {
@@ -153,7 +175,8 @@ public:
             if ((m_left[k] = static_cast<int>(m_p.tasks[k].after.size())) == 0) m_heap.push_back(static_cast<int>(k));
         std::make_heap(m_heap.begin(), m_heap.end(), later);
         int inHand = -1;
-        while (!m_heap.empty()) {
+        for (int placed = 0; !m_heap.empty(); ++placed) {
+            if (placed % 64 == 0) checkStop(m_stop);
             if (stay > 0 && inHand >= 0) {
                 // The least of what is in hand, if it may go before the least of all.
                 int best = -1, cost = 3;
@@ -223,6 +246,7 @@ private:
 
     const Problem& m_p;
     const OpenHours& m_hours;
+    std::stop_token m_stop;
     std::vector<int> m_order;
     std::vector<std::vector<int>> m_next;
     std::vector<Minute> m_tail;
@@ -357,10 +381,10 @@ Schedule finished(const Problem& p, const OpenHours& hours, const Builder& build
     return s;
 }
 
-Value boundOf(const Problem& p, const OpenHours& hours) {
-    Value bound{0, calcBound(p, hours), 0, 0};
+Value boundOf(const Problem& p, const OpenHours& hours, const std::stop_token& stop) {
+    Value bound{0, calcBound(p, hours, -1, stop), 0, 0};
     for (std::size_t g = 0; g < p.due.size(); ++g)
-        if (p.due[g]) bound.late += std::max<Minute>(0, calcBound(p, hours, static_cast<int>(g)) - *p.due[g]);
+        if (p.due[g]) bound.late += std::max<Minute>(0, calcBound(p, hours, static_cast<int>(g), stop) - *p.due[g]);
     return bound;
 }
 
@@ -395,8 +419,9 @@ Replay::Replay(const Schedule& schedule) {
         m_key.push_back(static_cast<double>(at.from));
 }
 
-std::optional<std::pair<Minute, Minute>> Replay::run(const Problem& p, const OpenHours& hours) const {
-    Builder builder(p, hours);
+std::optional<std::pair<Minute, Minute>> Replay::run(const Problem& p, const OpenHours& hours,
+                                                     const std::stop_token& stop) const {
+    Builder builder(p, hours, stop);
     if (!builder.build(m_key)) return {};
     const Value v = builder.value();
     return std::pair{v.end, v.late};
@@ -409,8 +434,8 @@ struct Start {
     Value bound, known;
     std::vector<Placed> best;
 };
-Start calcStart(const Problem& p, const OpenHours& hours, Builder& builder) {
-    Start s{boundOf(p, hours), {}, {}};
+Start calcStart(const Problem& p, const OpenHours& hours, Builder& builder, const std::stop_token& stop) {
+    Start s{boundOf(p, hours, stop), {}, {}};
     // Each rule by itself, and as somebody follows it who does not like to change what is in hand.
     for (int rule = 0; rule < 9; ++rule) {
         const auto key = keysOf(p, builder, rule % 3);
@@ -440,21 +465,26 @@ Schedule impossible(const Value& bound) {
 
 } // namespace
 
-Schedule calcFirst(const Problem& p, const OpenHours& hours) {
-    Builder builder(p, hours);
-    Start s = calcStart(p, hours, builder);
+long findUsualRounds(std::size_t tasks) {
+    return std::clamp<long>(kPlacings / static_cast<long>(std::max<std::size_t>(1, tasks)), 100, 3000);
+}
+
+Schedule calcFirst(const Problem& p, const OpenHours& hours, const std::stop_token& stop) {
+    Builder builder(p, hours, stop);
+    Start s = calcStart(p, hours, builder, stop);
     if (s.best.empty() && !p.tasks.empty()) return impossible(s.bound);
     return finished(p, hours, builder, std::move(s.best), s.known, s.bound, false);
 }
 
 Schedule calcBest(const Problem& p, const OpenHours& hours, const Search& search) {
-    Builder builder(p, hours);
-    auto [bound, known, best] = calcStart(p, hours, builder);
+    Builder builder(p, hours, search.stop);
+    auto [bound, known, best] = calcStart(p, hours, builder, search.stop);
     if (best.empty() && !p.tasks.empty()) return impossible(bound);
     const auto open = std::count_if(p.tasks.begin(), p.tasks.end(), [](const Task& t) { return !t.fixed; });
     if (open <= search.exactUpTo) {
         Exact exact(builder, p, hours, bound, known, best, search);
         const bool all = exact.run();
+        checkStop(search.stop);
         known = exact.known();
         return finished(p, hours, builder, std::move(best), known, bound, all);
     }
@@ -465,7 +495,7 @@ Schedule calcBest(const Problem& p, const OpenHours& hours, const Search& search
     };
     std::vector<double> key(p.tasks.size());
     const bool families = std::any_of(p.tasks.begin(), p.tasks.end(), [](const Task& t) { return t.family != 0; });
-    for (solve::Count rounds(search, 2000); rounds.next();) {
+    for (solve::Count rounds(search, findUsualRounds(p.tasks.size())); rounds.next();) {
         if (known.late <= bound.late && known.end <= bound.end && !families) break;
         const double span = static_cast<double>(std::max<Minute>(1, known.end - p.start));
         for (std::size_t k = 0; k < key.size(); ++k)
@@ -521,6 +551,7 @@ Schedule calcBest(const Problem& p, const OpenHours& hours, const Search& search
         // Equal ones are walked along, so that a plain of equals is not the end.
         if (const Value v = builder.value(); v <= known) known = v, best = builder.placed();
     }
+    checkStop(search.stop);
     return finished(p, hours, builder, std::move(best), known, bound, false);
 }
 

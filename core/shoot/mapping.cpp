@@ -190,6 +190,15 @@ std::vector<document::JointHistory> calcHistories(const Motion& motion, const st
                 return &m;
         return nullptr;
     };
+    const auto isFoot = [&](const body::Hinge& hinge) {
+        const body::LimbCopy& c = rest.copies[static_cast<std::size_t>(hinge.copy)];
+        const body::Limb& limb = puppet.limbs[static_cast<std::size_t>(c.limb)];
+        const body::Link& link = rest.links[static_cast<std::size_t>(hinge.after)];
+        constexpr double kGround_mm = 2;
+        return std::find(rest.supportLinks.begin(), rest.supportLinks.end(), hinge.after) != rest.supportLinks.end() ||
+               (limb.kind == body::LimbKind::leg && link.segment + 1 == static_cast<int>(limb.segments.size()) &&
+                std::min(link.from.y, link.to.y) < kGround_mm);
+    };
     const std::function<body::Motion(int)> turnOf = [&](int index) -> body::Motion {
         if (index < 0) return {};
         const auto at = static_cast<std::size_t>(index);
@@ -199,7 +208,10 @@ std::vector<document::JointHistory> calcHistories(const Motion& motion, const st
         body::Motion turn = turnOf(rest.parentHinge[static_cast<std::size_t>(before)]);
         if (const Mapped* m = mappedOf(hinge)) {
             const body::Link& link = rest.links[static_cast<std::size_t>(hinge.after)];
-            const Vec3 swing = findSwing(turn.direction(link.to - link.from), boneOf(motion, m->motion));
+            // A foot is drawn from its ankle down to its sole, a recorded one from its ankle to its toes: their
+            // directions say nothing of how it stands, and both stand flat at the file's zero.
+            const Vec3 swing =
+                isFoot(hinge) ? Vec3{} : findSwing(turn.direction(link.to - link.from), boneOf(motion, m->motion));
             swings[at] = body::inverse(turn).direction(swing);
             turn = body::makeTurn(swing, {}) * turn;
         }

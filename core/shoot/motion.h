@@ -28,6 +28,7 @@ struct Motion {
     double frameTime_s = 1.0 / 24;
     int width = 0;              ///< values a frame
     std::vector<double> values; ///< frame by frame; degrees and the file's units
+    int rowsLeftOut = 0;        ///< that the file holds beyond the frames it says it has
     int frames() const { return width > 0 ? static_cast<int>(values.size()) / width : 0; }
     double at(int frame, int value) const {
         return values[static_cast<std::size_t>(frame) * static_cast<std::size_t>(width) +

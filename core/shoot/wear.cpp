@@ -99,7 +99,8 @@ Bent calcActed(const JointWire& w, const body::Puppet& puppet, const document::S
     // Acting at a level: whole cycles through the joint's range, as many a second as the design says.
     Bent b;
     const double level = body::findActing(cast.acting) / body::findActing(puppet.wants.acting);
-    const double range = std::min(w.high_rad - w.low_rad, w.range_rad * level);
+    // Ranges are those of plain acting: who acts broadly goes beyond them, as the design reckons it.
+    const double range = w.range_rad * level;
     b.cycles = w.movesPerSecond * shot.seconds() * (1 + shot.retakes);
     b.largest_rad = range;
     if (range > 0) b.damage = b.cycles / w.table->cycles(w.amplitudePerRad * (range + 2 * w.springback_rad));

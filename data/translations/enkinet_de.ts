@@ -2911,10 +2911,6 @@
         <translation>Rolle %1</translation>
     </message>
     <message>
-        <source>stands after the last frame</source>
-        <translation>steht nach dem letzten Bild</translation>
-    </message>
-    <message>
         <source>stands twice in the limb</source>
         <translation>steht zweimal im Glied</translation>
     </message>
@@ -3309,6 +3305,38 @@
     <message>
         <source>web</source>
         <translation>Haut zwischen Gliedern</translation>
+    </message>
+    <message>
+        <source>after the last frame make no whole row</source>
+        <translation>nach dem letzten Bild ergeben keine ganze Zeile</translation>
+    </message>
+    <message>
+        <source>base</source>
+        <translation>Sockel</translation>
+    </message>
+    <message>
+        <source>bulk</source>
+        <translation>Füllung</translation>
+    </message>
+    <message>
+        <source>is a production, which nothing else is written over: give another name</source>
+        <translation>ist eine Produktion, über die nichts anderes geschrieben wird: einen anderen Namen angeben</translation>
+    </message>
+    <message>
+        <source>is the file that this is made from: give another name to write to</source>
+        <translation>ist die Datei, aus der dies entsteht: einen anderen Namen zum Schreiben angeben</translation>
+    </message>
+    <message>
+        <source>printed sheets</source>
+        <translation>gedruckte Bögen</translation>
+    </message>
+    <message>
+        <source>putty</source>
+        <translation>Kitt</translation>
+    </message>
+    <message>
+        <source>writing</source>
+        <translation>Schreiben</translation>
     </message>
 </context>
 <context>
@@ -4128,6 +4156,10 @@
         <source>the %1 under its skin</source>
         <translation>%1 unter der Haut</translation>
     </message>
+    <message>
+        <source>%1 could not be written</source>
+        <translation>%1 konnte nicht geschrieben werden</translation>
+    </message>
 </context>
 <context>
     <name>enkinet::app::BulkPage</name>
@@ -4444,6 +4476,10 @@
     <message>
         <source>, left minus right %1%2</source>
         <translation>, links minus rechts %1%2</translation>
+    </message>
+    <message>
+        <source>not measured</source>
+        <translation>nicht gemessen</translation>
     </message>
 </context>
 <context>
@@ -5142,6 +5178,26 @@
     <message>
         <source>this step can no longer be read from the disk, so the work stays as it is: save it</source>
         <translation>dieser Schritt lässt sich nicht mehr von der Platte lesen, die Arbeit bleibt, wie sie ist: sichern</translation>
+    </message>
+    <message>
+        <source>no wire</source>
+        <translation>kein Draht</translation>
+    </message>
+    <message>
+        <source>%1 × %2 mm %3</source>
+        <translation>%1 × %2 mm %3</translation>
+    </message>
+    <message>
+        <source>%1: %2, was %3</source>
+        <translation>%1: %2, war %3</translation>
+    </message>
+    <message>
+        <source>%1 is no longer there.</source>
+        <translation>%1 ist nicht mehr da.</translation>
+    </message>
+    <message>
+        <source>%1 is only for reading: save it under another name.</source>
+        <translation>%1 ist nur zum Lesen: unter einem anderen Namen sichern.</translation>
     </message>
 </context>
 <context>
@@ -5848,6 +5904,10 @@
         <source>From the lens: %1, gap %2</source>
         <translation>Aus der Lupe: %1, Spalt %2</translation>
     </message>
+    <message>
+        <source>Nothing bends in this limb, so there is no joint to look into. Every wire that it could be made of stands under All wires.</source>
+        <translation>In diesem Glied biegt sich nichts, also gibt es kein Gelenk anzusehen. Jeder Draht, aus dem es sein könnte, steht unter „Alle Drähte“.</translation>
+    </message>
 </context>
 <context>
     <name>enkinet::app::LifeSizePages</name>
@@ -6330,6 +6390,38 @@
         <source> %1</source>
         <comment>unit</comment>
         <translation> %1</translation>
+    </message>
+    <message>
+        <source>%1: %2 lies beyond %3 to %4, so %5 was taken</source>
+        <translation>%1: %2 liegt außerhalb von %3 bis %4, darum wurde %5 genommen</translation>
+    </message>
+    <message>
+        <source>%1: “%2” is no %3, so %4 stays</source>
+        <translation>%1: „%2“ ist keine Angabe wie verlangt (%3), darum bleibt %4</translation>
+    </message>
+    <message>
+        <source>length such as 18 mm, 1.8 cm, 5 1/2 in</source>
+        <translation>Länge wie 18 mm, 1,8 cm, 5 1/2 in</translation>
+    </message>
+    <message>
+        <source>temperature such as 130 °C or 265 °F</source>
+        <translation>Temperatur wie 130 °C oder 265 °F</translation>
+    </message>
+    <message>
+        <source>angle such as 30°</source>
+        <translation>Winkel wie 30°</translation>
+    </message>
+    <message>
+        <source>time such as 20 s or 2 min</source>
+        <translation>Zeit wie 20 s oder 2 min</translation>
+    </message>
+    <message>
+        <source>weight such as 12 g or 0.4 oz</source>
+        <translation>Gewicht wie 12 g oder 0.4 oz</translation>
+    </message>
+    <message>
+        <source>number</source>
+        <translation>Zahl</translation>
     </message>
 </context>
 <context>
@@ -8138,6 +8230,29 @@ Zum Verschieben ziehen, oder Alt mit den Pfeilen.</translation>
         <source>Take back the tick: %1</source>
         <translation>Haken zurücknehmen: %1</translation>
     </message>
+    <message numerus="yes">
+        <source>%n thing(s) will not be so when the step comes, first: </source>
+        <translation>
+            <numerusform>%n Sache wird nicht so sein, wenn der Schritt kommt: </numerusform>
+            <numerusform>%n Sachen werden nicht so sein, wenn der Schritt kommt, zuerst: </numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>not so</source>
+        <translation>nicht so</translation>
+    </message>
+    <message>
+        <source>Half of such builds are done %1, nine in ten %2.</source>
+        <translation>Die Hälfte solcher Bauten ist %1 fertig, neun von zehn %2.</translation>
+    </message>
+    <message>
+        <source>the clock showed %1</source>
+        <translation>die Uhr zeigte %1</translation>
+    </message>
+    <message>
+        <source>The clock shows %1 for what usually takes %2: that was not the work, so it counts as usual and teaches nothing.</source>
+        <translation>Die Uhr zeigt %1 für etwas, das sonst %2 dauert: das war nicht die Arbeit, also zählt es wie üblich und lehrt nichts.</translation>
+    </message>
 </context>
 <context>
     <name>enkinet::app::PoseLeaf</name>
@@ -9380,10 +9495,6 @@ Zum Verschieben ziehen, oder Alt mit den Pfeilen.</translation>
         <translation>die Last von %1 N·mm: der Anteil des Gerüsts am ganzen Gewicht, in der schlimmsten Neigung bis %2</translation>
     </message>
     <message>
-        <source>the load of %1 N·mm: the pose on the board, and no other</source>
-        <translation>die Last von %1 N·mm: die Pose auf dem Brett, und keine andere</translation>
-    </message>
-    <message>
         <source>the load of %1 N·mm: a hand&apos;s touch, for next to nothing hangs on it</source>
         <translation>die Last von %1 N·mm: die Berührung einer Hand, denn es hängt so gut wie nichts daran</translation>
     </message>
@@ -10025,10 +10136,6 @@ Zum Verschieben ziehen, oder Alt mit den Pfeilen.</translation>
         <translation>Keine vorrätige Rolle lässt sich für %1 probieren.</translation>
     </message>
     <message>
-        <source>%1 bends before the %2, which is farther out: %3 against %4 N·mm.</source>
-        <translation>%1 biegt sich vor %2, das weiter außen liegt: %3 gegen %4 N·mm.</translation>
-    </message>
-    <message>
         <source>%1 is cut to %2, and now wants %3.</source>
         <translation>%1 ist auf %2 geschnitten und braucht jetzt %3.</translation>
     </message>
@@ -10145,10 +10252,6 @@ Zum Verschieben ziehen, oder Alt mit den Pfeilen.</translation>
     <message>
         <source>%1 tips when it leans: its weight stands %2 inside the base&apos;s edge, %3 are wanted.</source>
         <translation>%1 kippt beim Neigen: das Gewicht steht %2 innerhalb der Kante der Grundplatte, %3 sind gewünscht.</translation>
-    </message>
-    <message>
-        <source>Posing the %1 pushes it over with its base: clamp the base, or keep the other hand on its near side.</source>
-        <translation>%1 zu stellen stößt die Puppe samt Grundplatte um: Grundplatte klemmen, oder die andere Hand an die nahe Seite.</translation>
     </message>
     <message>
         <source>%1: its hole is not on the base.</source>
@@ -10999,6 +11102,134 @@ Zum Verschieben ziehen, oder Alt mit den Pfeilen.</translation>
     <message>
         <source>Stop. %1</source>
         <translation>Halt. %1</translation>
+    </message>
+    <message>
+        <source>, in the pose on the board</source>
+        <translation>, in der Pose auf dem Brett</translation>
+    </message>
+    <message>
+        <source>, in the pose “%1”</source>
+        <translation>, in der Pose „%1“</translation>
+    </message>
+    <message>
+        <source>the load of %1 N·mm: a pose that is kept, and no other</source>
+        <translation>die Last von %1 N·mm: eine behaltene Pose und keine andere</translation>
+    </message>
+    <message>
+        <source>“%1”</source>
+        <translation>„%1“</translation>
+    </message>
+    <message>
+        <source>the pose on the board</source>
+        <translation>die Pose auf dem Brett</translation>
+    </message>
+    <message>
+        <source>The wire is chosen for standing as it is built; no pose is kept.</source>
+        <translation>Der Draht ist für das Stehen gewählt, wie gebaut; keine Pose ist behalten.</translation>
+    </message>
+    <message>
+        <source>The wire is chosen for standing as it is built, and for %1.</source>
+        <translation>Der Draht ist für das Stehen gewählt, wie gebaut, und für %1.</translation>
+    </message>
+    <message>
+        <source>; with %1 % to spare, less than is wanted</source>
+        <translation>; mit %1 % Reserve, weniger als gewünscht</translation>
+    </message>
+    <message>
+        <source>it brings: %1</source>
+        <translation>es bringt mit sich: %1</translation>
+    </message>
+    <message>
+        <source>all gaps of the %1 %2 % longer</source>
+        <translation>alle Lücken von %1 um %2 % länger</translation>
+    </message>
+    <message>
+        <source>all joints of the %1 bend only %2 % as far</source>
+        <translation>alle Gelenke von %1 biegen sich nur %2 % so weit</translation>
+    </message>
+    <message>
+        <source>%1 at every joint of the %2</source>
+        <translation>%1 an jedem Gelenk von %2</translation>
+    </message>
+    <message>
+        <source>skins of the %1 %2 % thinner</source>
+        <translation>Häute von %1 um %2 % dünner</translation>
+    </message>
+    <message>
+        <source>the %1 acts %2 % as much</source>
+        <translation>%1 spielt nur %2 % so viel</translation>
+    </message>
+    <message>
+        <source>the %1 %2 further out, clear of what is hard</source>
+        <translation>%1 um %2 weiter außen, frei von dem, was hart ist</translation>
+    </message>
+    <message>
+        <source>the %1 is fixed and bends no more</source>
+        <translation>%1 ist fest und biegt sich nicht mehr</translation>
+    </message>
+    <message>
+        <source>%1 feet always on the ground, not %2</source>
+        <translation>immer %1 Füße am Boden, nicht %2</translation>
+    </message>
+    <message>
+        <source>%1 is not there yet when “%2” wants it.</source>
+        <translation>%1 ist noch nicht da, wenn „%2“ es braucht.</translation>
+    </message>
+    <message>
+        <source>%1: hands are on it until %2 after it was begun, in “%4”; it is open for %3. Work a smaller part at a time, keep it under a damp cloth, or take a clay that stays open longer.</source>
+        <translation>%1: Hände sind noch %2 nach dem Beginn daran, in „%4“; offen ist es %3. Kleinere Teile auf einmal arbeiten, unter ein feuchtes Tuch legen oder eine Masse nehmen, die länger offen bleibt.</translation>
+    </message>
+    <message>
+        <source>%1 goes into the oven %2 before it has dried or set.</source>
+        <translation>%1 kommt %2 zu früh in den Ofen, bevor es trocken oder hart ist.</translation>
+    </message>
+    <message>
+        <source>%1 goes into the oven before it has dried or set.</source>
+        <translation>%1 kommt in den Ofen, bevor es trocken oder hart ist.</translation>
+    </message>
+    <message>
+        <source>%1 is in the oven at %2 and stands %3, and no last look says so.</source>
+        <translation>%1 ist bei %2 im Ofen und verträgt %3, und keine letzte Durchsicht sagt es.</translation>
+    </message>
+    <message>
+        <source>%1: %2 % of it is out of a brush&apos;s reach by the time that it is painted (%3). Make what covers it apart, and put it on after.</source>
+        <translation>%1: %2 % davon erreicht kein Pinsel mehr, wenn es bemalt wird (%3). Was es verdeckt, getrennt machen und danach ansetzen.</translation>
+    </message>
+    <message>
+        <source>%1 is under its cover when “%2” wants it.</source>
+        <translation>%1 ist unter seiner Hülle, wenn „%2“ es braucht.</translation>
+    </message>
+    <message>
+        <source>%1 is not dry, set or cured when “%2” goes over it.</source>
+        <translation>%1 ist nicht trocken, hart oder gebacken, wenn „%2“ darüber kommt.</translation>
+    </message>
+    <message>
+        <source>Two steps go by one name, %1: a tick would finish both.</source>
+        <translation>Zwei Schritte tragen einen Namen, %1: ein Haken würde beide abschließen.</translation>
+    </message>
+    <message>
+        <source>A double is cut before the sheet that it is cut by is printed: %1.</source>
+        <translation>Ein Double wird geschnitten, bevor der Bogen dafür gedruckt ist: %1.</translation>
+    </message>
+    <message>
+        <source>Two people are at %1 at once.</source>
+        <translation>Zwei Leute sind zugleich an %1.</translation>
+    </message>
+    <message>
+        <source>%1: its wire is %2 across, and the %3 has room for %4 inside its skin: thinner wire, or a thinner skin.</source>
+        <translation>%1: der Draht ist %2 dick, und %3 hat unter der Haut Platz für %4: dünnerer Draht oder dünnere Haut.</translation>
+    </message>
+    <message>
+        <source>%1 is %2 across where it is held, the hand only %3 long: a thinner handle, a pin, or glue.</source>
+        <translation>%1 ist am Griff %2 dick, die Hand nur %3 lang: ein dünnerer Griff, ein Stift oder Kleber.</translation>
+    </message>
+    <message>
+        <source>Posing the %1 pushes it over with its base, where nothing holds the near side: clamp the base, or keep the other hand there, as the joint&apos;s own limit takes for granted.</source>
+        <translation>%1 zu stellen wirft sie mit ihrem Sockel um, wenn nichts die nahe Seite hält: den Sockel klemmen oder die andere Hand dort lassen, wovon die Grenze des Gelenks selbst ausgeht.</translation>
+    </message>
+    <message>
+        <source>%1 bends before the %2, which is farther out: %3 against %4 N·mm, each at its own full bend.</source>
+        <translation>%1 biegt sich vor %2, weiter außen: %3 gegen %4 N·mm, jedes bei seiner eigenen vollen Biegung.</translation>
     </message>
 </context>
 <context>
@@ -11974,6 +12205,10 @@ Zum Verschieben ziehen, oder Alt mit den Pfeilen.</translation>
             <numerusform>ihre Biegungen, danach, wie weit sie spielt: %1 Bilder, jede Pose für %n Bilder</numerusform>
         </translation>
     </message>
+    <message>
+        <source>%1 acts here, and no wire of it bends: nothing wears.</source>
+        <translation>%1 spielt hier, und kein Draht darin biegt sich: nichts nutzt sich ab.</translation>
+    </message>
 </context>
 <context>
     <name>enkinet::app::ShopShelf</name>
@@ -12158,6 +12393,20 @@ Zum Verschieben ziehen, oder Alt mit den Pfeilen.</translation>
     <message>
         <source>no joint of %1 is called like one of %2: give the joints such names as knee or elbow, or take an exposure sheet</source>
         <translation>kein Gelenk von %1 heißt wie eines von %2: den Gelenken Namen wie Knie oder Ellbogen geben, oder ein Belichtungsblatt nehmen</translation>
+    </message>
+    <message numerus="yes">
+        <source>%1 says that it has %n frame(s)</source>
+        <translation>
+            <numerusform>%1 nennt %n Bild</numerusform>
+            <numerusform>%1 nennt %n Bilder</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source> and holds %n more: left out</source>
+        <translation>
+            <numerusform> und enthält %n mehr: ausgelassen</numerusform>
+            <numerusform> und enthält %n mehr: ausgelassen</numerusform>
+        </translation>
     </message>
 </context>
 <context>
@@ -13055,6 +13304,26 @@ Zum Verschieben ziehen, oder Alt mit den Pfeilen.</translation>
         <source>nothing else</source>
         <translation>nichts weiter</translation>
     </message>
+    <message>
+        <source>cloth</source>
+        <translation>Stoff</translation>
+    </message>
+    <message>
+        <source>bent</source>
+        <translation>gebogen</translation>
+    </message>
+    <message>
+        <source>raw, and cured so</source>
+        <translation>roh, und so gehärtet</translation>
+    </message>
+    <message>
+        <source>once it is cured</source>
+        <translation>wenn es gehärtet ist</translation>
+    </message>
+    <message>
+        <source>runs in</source>
+        <translation>läuft in</translation>
+    </message>
 </context>
 <context>
     <name>enkinet::app::ThingPicture</name>
@@ -13359,6 +13628,18 @@ Zum Verschieben ziehen, oder Alt mit den Pfeilen.</translation>
     <message>
         <source>Stretched by %1 and folded to %2, it stands %3.</source>
         <translation>Um %1 gedehnt und bis %2 gefaltet, hält sie %3 aus.</translation>
+    </message>
+    <message>
+        <source>%1: its glue lets go in the oven</source>
+        <translation>%1: der Kleber löst sich im Ofen</translation>
+    </message>
+    <message>
+        <source>%1: its hole leaves too thin a wall</source>
+        <translation>%1: das Loch lässt eine zu dünne Wand</translation>
+    </message>
+    <message>
+        <source>%1: droops more than it may</source>
+        <translation>%1: hängt mehr durch als erlaubt</translation>
     </message>
 </context>
 <context>
@@ -14039,10 +14320,6 @@ Zum Verschieben ziehen, oder Alt mit den Pfeilen.</translation>
         <translation>PDF (*.pdf)</translation>
     </message>
     <message>
-        <source>%1 could not be written</source>
-        <translation>%1 konnte nicht geschrieben werden</translation>
-    </message>
-    <message>
         <source>Build sheets of %1</source>
         <translation>Baublätter von %1</translation>
     </message>
@@ -14160,6 +14437,96 @@ Zum Verschieben ziehen, oder Alt mit den Pfeilen.</translation>
     <message>
         <source>The first &amp;hour</source>
         <translation>Die erste &amp;Stunde</translation>
+    </message>
+    <message>
+        <source>none</source>
+        <translation>keiner</translation>
+    </message>
+    <message>
+        <source>%1: wire %2, was %3</source>
+        <translation>%1: Draht %2, war %3</translation>
+    </message>
+    <message>
+        <source>%1: %2, was %3</source>
+        <translation>%1: %2, war %3</translation>
+    </message>
+    <message>
+        <source>%1: weighs %2, was %3</source>
+        <translation>%1: wiegt %2, war %3</translation>
+    </message>
+    <message>
+        <source>%1: work %2, was %3</source>
+        <translation>%1: Arbeit %2, war %3</translation>
+    </message>
+    <message>
+        <source>Judged anew by newer rules: nothing is said otherwise</source>
+        <translation>Nach neueren Regeln neu beurteilt: nichts wird anders gesagt</translation>
+    </message>
+    <message numerus="yes">
+        <source>Judged anew by newer rules: %n thing(s) said otherwise</source>
+        <translation>
+            <numerusform>Nach neueren Regeln neu beurteilt: %n Sache wird anders gesagt</numerusform>
+            <numerusform>Nach neueren Regeln neu beurteilt: %n Sachen werden anders gesagt</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>What newer rules say</source>
+        <translation>Was neuere Regeln sagen</translation>
+    </message>
+    <message>
+        <source>This file was last judged by older rules. Nothing in it was changed; what is said of it differs here. Wire that is cut stays cut.</source>
+        <translation>Diese Datei wurde zuletzt nach älteren Regeln beurteilt. Nichts darin wurde geändert; was über sie gesagt wird, ist hier anders. Geschnittener Draht bleibt geschnitten.</translation>
+    </message>
+    <message>
+        <source>What is said otherwise</source>
+        <translation>Was anders gesagt wird</translation>
+    </message>
+    <message>
+        <source>other wire in the %1</source>
+        <translation>anderer Draht in %1</translation>
+    </message>
+    <message numerus="yes">
+        <source>other wire in %n limb(s)</source>
+        <translation>
+            <numerusform>anderer Draht in %n Glied</numerusform>
+            <numerusform>anderer Draht in %n Gliedern</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>, </source>
+        <translation>, </translation>
+    </message>
+    <message>
+        <source>No longer there</source>
+        <translation>Nicht mehr da</translation>
+    </message>
+    <message>
+        <source>%1 was deleted, moved or renamed since it was opened here.</source>
+        <translation>%1 wurde gelöscht, verschoben oder umbenannt, seit es hier geöffnet wurde.</translation>
+    </message>
+    <message>
+        <source>The folder of %1 is no longer there.</source>
+        <translation>Der Ordner von %1 ist nicht mehr da.</translation>
+    </message>
+    <message>
+        <source>Save it there again</source>
+        <translation>Dort wieder sichern</translation>
+    </message>
+    <message>
+        <source>There already</source>
+        <translation>Schon da</translation>
+    </message>
+    <message>
+        <source>%1 is there already. Writing over it takes its place.</source>
+        <translation>%1 ist schon da. Überschreiben ersetzt es.</translation>
+    </message>
+    <message>
+        <source>Another name</source>
+        <translation>Anderer Name</translation>
+    </message>
+    <message>
+        <source>%1 is no longer there.</source>
+        <translation>%1 ist nicht mehr da.</translation>
     </message>
 </context>
 <context>

@@ -177,6 +177,13 @@
             <numerusform>%1 h a week, %n people</numerusform>
         </translation>
     </message>
+    <message numerus="yes">
+        <source>%n thing(s) will not be so when the step comes, first: </source>
+        <translation>
+            <numerusform>%n thing will not be so when the step comes: </numerusform>
+            <numerusform>%n things will not be so when the step comes, first: </numerusform>
+        </translation>
+    </message>
 </context>
 <context>
     <name>enkinet::app::RemediesList</name>
@@ -352,6 +359,23 @@
     </message>
 </context>
 <context>
+    <name>enkinet::app::ShotMotions</name>
+    <message numerus="yes">
+        <source>%1 says that it has %n frame(s)</source>
+        <translation>
+            <numerusform>%1 says that it has %n frame</numerusform>
+            <numerusform>%1 says that it has %n frames</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source> and holds %n more: left out</source>
+        <translation>
+            <numerusform> and holds %n more: left out</numerusform>
+            <numerusform> and holds %n more: left out</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
     <name>enkinet::app::ThingsLeaf</name>
     <message numerus="yes">
         <source>%n of them, %1 each; cut them %2 long.</source>
@@ -389,6 +413,20 @@
         <translation>
             <numerusform>%n session ended without closing: the work is under More, Production.</numerusform>
             <numerusform>%n sessions ended without closing: the work is under More, Production.</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>Judged anew by newer rules: %n thing(s) said otherwise</source>
+        <translation>
+            <numerusform>Judged anew by newer rules: %n thing said otherwise</numerusform>
+            <numerusform>Judged anew by newer rules: %n things said otherwise</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>other wire in %n limb(s)</source>
+        <translation>
+            <numerusform>other wire in %n limb</numerusform>
+            <numerusform>other wire in %n limbs</numerusform>
         </translation>
     </message>
 </context>

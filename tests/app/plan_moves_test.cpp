@@ -36,14 +36,20 @@ TEST_CASE("A step is laid elsewhere by hand and by keys, where it may not go is 
         QTest::mouseRelease(days, Qt::LeftButton, {}, to);
         Desk::settle();
     };
+    const auto hasBulk = [&](const make::Step& s) {
+        return std::any_of(s.after.begin(), s.after.end(), [&](const make::After& a) {
+            return k->result->puppets[0]->plan.steps[static_cast<std::size_t>(a.step)].kind == make::StepKind::bulk;
+        });
+    };
     int skin = -1, bulk = -1;
     for (std::size_t i = 0; i < k->plan.steps.size(); ++i)
         if (const results::Planned& s = k->plan.steps[i];
             s.step.puppet == 0 && s.step.copy == 1 && k->step(s.step).kind == make::StepKind::skin && skin < 0 &&
-            !days->boxOf(static_cast<int>(i)).isNull() && dayOf(s.at.from) > dayOf(k->plan.start))
+            !days->boxOf(static_cast<int>(i)).isNull() && dayOf(s.at.from) > dayOf(k->plan.start) &&
+            hasBulk(k->step(s.step)))
             skin = static_cast<int>(i);
     REQUIRE(skin >= 0);
-    const document::StepKey skinKey = keyAt(skin);
+    document::StepKey skinKey = keyAt(skin);
     // Later: dropped two days on, it begins no sooner, on a quarter of an hour.
     const Minute was = k->plan.steps[static_cast<std::size_t>(skin)].at.from;
     QPoint there = days->boxOf(skin).center();
@@ -69,12 +75,21 @@ TEST_CASE("A step is laid elsewhere by hand and by keys, where it may not go is 
     Desk::settle();
     CHECK(desk.document().production().moves.empty());
     k = planOf(desk);
-    // Earlier than what it waits for: said, and nothing is changed.
-    skin = placeOf(skinKey);
+    // Earlier than what it waits for: said, and nothing is changed. One that a finger can take hold of.
+    constexpr int kTaken = 12;
+    skin = -1;
+    for (std::size_t i = 0; i < k->plan.steps.size(); ++i)
+        if (const results::Planned& s = k->plan.steps[i];
+            s.step.puppet == 0 && s.step.copy == 1 && k->step(s.step).kind == make::StepKind::skin && skin < 0 &&
+            days->boxOf(static_cast<int>(i)).width() >= kTaken && hasBulk(k->step(s.step)))
+            skin = static_cast<int>(i);
+    REQUIRE(skin >= 0);
+    skinKey = keyAt(skin);
     const int task = k->planning.find(k->plan.steps[static_cast<std::size_t>(skin)].step);
     for (int a : k->planning.problem.tasks[static_cast<std::size_t>(task)].after)
         for (std::size_t i = 0; i < k->plan.steps.size(); ++i)
-            if (k->plan.steps[i].step == k->planning.steps[static_cast<std::size_t>(a)] && !k->plan.steps[i].done)
+            if (k->plan.steps[i].step == k->planning.steps[static_cast<std::size_t>(a)] && !k->plan.steps[i].done &&
+                k->step(k->plan.steps[i].step).kind == make::StepKind::bulk)
                 bulk = static_cast<int>(i);
     REQUIRE(bulk >= 0);
     const auto before = desk.document().value();

@@ -41,7 +41,8 @@ QString wordsOfSheets(Desk& desk) {
     QTemporaryDir dir;
     const QString path = dir.filePath("tansy.pdf");
     REQUIRE(app::BuildSheets(desk.document().value(), 0, desk.document().sharedReport(), desk.document().sharedResult())
-                .writePdf(path, QPageSize::A4));
+                .writePdf(path, QPageSize::A4)
+                .isEmpty());
     QProcess words;
     words.start("pdftotext", {"-layout", path, "-"});
     REQUIRE(words.waitForFinished(60000));
@@ -56,7 +57,8 @@ TEST_CASE("On paper the check bar is 100.0 mm, measured on the rendered page, on
         const QString path = dir.filePath(size == QPageSize::A4 ? "a4.pdf" : "letter.pdf");
         REQUIRE(
             app::BuildSheets(desk.document().value(), 0, desk.document().sharedReport(), desk.document().sharedResult())
-                .writePdf(path, size));
+                .writePdf(path, size)
+                .isEmpty());
         const int dpi = 600;
         const QImage page = rendered(path, 7, dpi); // the first elevation
         REQUIRE_FALSE(page.isNull());
@@ -111,7 +113,8 @@ TEST_CASE("A printed pattern of Brindle's fleece measures what was developed, on
     const auto report = desk.document().reportOf(1);
     REQUIRE(app::BuildSheets(desk.document().value(), 1, desk.document().result().puppets[1],
                              desk.document().sharedResult())
-                .writePdf(path, QPageSize::A4));
+                .writePdf(path, QPageSize::A4)
+                .isEmpty());
     constexpr int kDpi = 600, kMostPages = 12;
     int found = 0;
     for (int n = 1; n <= kMostPages && !found; ++n) {
@@ -196,7 +199,8 @@ TEST_CASE("On every page of every puppet of the demo, on both papers, words lie 
             const QString pdf = dir.filePath("p.pdf"), html = dir.filePath("p.html");
             REQUIRE(app::BuildSheets(desk.document().value(), puppet, desk.document().sharedReport(),
                                      desk.document().sharedResult())
-                        .writePdf(pdf, size));
+                        .writePdf(pdf, size)
+                        .isEmpty());
             REQUIRE(QProcess::execute("pdftotext", {"-bbox", pdf, html}) == 0);
             QFile file(html);
             REQUIRE(file.open(QIODevice::ReadOnly));

@@ -211,7 +211,8 @@ TEST_CASE(
     const QString file = dir.filePath("short.enkinet"), paper = dir.filePath("short.pdf");
     REQUIRE(desk.document().saveAs(file).isEmpty());
     REQUIRE(app::BuildSheets(desk.document().value(), 0, desk.document().sharedReport(), desk.document().sharedResult())
-                .writePdf(paper, QPageSize::A4));
+                .writePdf(paper, QPageSize::A4)
+                .isEmpty());
     const auto run = [](const QString& program, const QStringList& arguments) {
         QProcess p;
         p.start(program, arguments);

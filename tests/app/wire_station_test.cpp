@@ -214,6 +214,12 @@ TEST_CASE("The keyboard alone reaches every control of the wire station's leaves
 TEST_CASE(
     "A heavier head makes the ankle slack; a remedy is applied by one click and undone by one; the sheets print") {
     Desk desk(Station::wire);
+    // A puppet that only stands: nothing kept, and nothing in its hands that belongs to a pose.
+    document::Production standing = *desk.document().value();
+    standing.puppets[0].things.props.clear(), standing.puppets[0].poses.clear(), standing.puppets[0].board = {};
+    REQUIRE(desk.document().change(
+        "stand", [&](const document::Edits&) { return document::makeProduction(standing, shippedCards()); }));
+    desk.settle();
     const auto ankle = [&]() -> const choice::Verdict& { return desk.report().choice.limbs[2].verdicts[2]; };
     CHECK(ankle().state() == choice::State::holds);
     // The head's skin, typed at its own station.
@@ -233,7 +239,8 @@ TEST_CASE(
     CHECK(desk.report().choice.limbs[2].state == choice::State::holds);
     QTemporaryDir dir;
     CHECK(app::BuildSheets(desk.document().value(), 0, desk.document().sharedReport(), desk.document().sharedResult())
-              .writePdf(dir.filePath("after.pdf"), QPageSize::A4));
+              .writePdf(dir.filePath("after.pdf"), QPageSize::A4)
+              .isEmpty());
     desk.undo();
     CHECK(ankle().faults[static_cast<std::size_t>(choice::State::slack)]);
 }

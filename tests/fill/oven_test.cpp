@@ -142,9 +142,10 @@ TEST_CASE("The builder's own loads bake what they name, and what they forget sta
     }
     CHECK(findPoint(r.open, results::Issue::left_raw));
     // Too short a load leaves its slowest part raw, and too long a one spends the heat that the clay stands.
-    tansy.wants.loads[0].minutes = 5;
+    // What stays in the oven for the next load goes on curing there, so it is the last load that is short.
+    tansy.wants.loads[1].minutes = 5;
     CHECK(reportOf(p).bakePlan.raw.size() > plan.raw.size());
-    tansy.wants.loads[0].minutes = 600;
+    tansy.wants.loads[1].minutes = 0, tansy.wants.loads[0].minutes = 600;
     const auto spent = reportOf(p);
     CHECK(spent.bakePlan.worst()->over());
     CHECK(findPoint(spent.open, results::Issue::heat_spent));

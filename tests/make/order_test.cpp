@@ -285,8 +285,11 @@ TEST_CASE("Putty in a shop at 10 degrees is mixed as often as its working time t
             double hands = 0;
             for (const Step* s : all)
                 hands += s->hands_min;
-            // No mix more than it takes.
-            CHECK(static_cast<int>(all.size()) == static_cast<int>(std::ceil(hands / all.front()->working_min - 1e-9)));
+            // No mix more than it takes nine in ten builders: of a lognormal with 0.5 from builder to builder and 0.3
+            // from step to step.
+            const double slowest = hands * std::exp(1.2815515655446004 * std::sqrt(0.5 * 0.5 + 0.3 * 0.3));
+            CHECK(static_cast<int>(all.size()) ==
+                  static_cast<int>(std::ceil(slowest / all.front()->working_min - 1e-9)));
             split += room < 15 && all.size() > 1;
         }
         checkOrdered(r.plan);

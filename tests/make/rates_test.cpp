@@ -9,7 +9,7 @@ TEST_CASE("A rate learned from steps is the posterior that a grid finds", "[make
     for (int round = 0; round < 20; ++round) {
         std::vector<Taken> taken;
         for (int i = random.whole(0, 8); i > 0; --i)
-            taken.push_back({StepKind::skin, random.between(5, 90), random.between(5, 90)});
+            taken.push_back({StepKind::skin, random.between(10, 90), random.between(10, 90)});
         const Rate closed = calcRates(taken)[static_cast<std::size_t>(StepKind::skin)];
         // Prior times likelihood on a grid of a thousandth.
         double sum = 0, mean = 0, square = 0;
@@ -18,7 +18,7 @@ TEST_CASE("A rate learned from steps is the posterior that a grid finds", "[make
             double log = -0.5 * r * r / (kRatePrior * kRatePrior);
             for (const Taken& t : taken) {
                 const double x = std::log(t.taken_min / t.reckoned_min) - r;
-                log -= 0.5 * x * x / (kRateScatter * kRateScatter);
+                log -= 0.5 * x * x / (kTimingScatter * kTimingScatter);
             }
             const double w = std::exp(log + 30);
             sum += w, mean += w * r, square += w * r * r;
@@ -44,7 +44,7 @@ TEST_CASE("Of 200 simulated builders nine in ten have the rate that was learned 
         std::vector<Taken> taken;
         for (int i = std::uniform_int_distribution<int>(1, 10)(engine); i > 0; --i)
             taken.push_back({StepKind::paint,
-                             20 * std::exp(truth + std::normal_distribution<double>(0, kRateScatter)(engine)), 20});
+                             20 * std::exp(truth + std::normal_distribution<double>(0, kTimingScatter)(engine)), 20});
         const Rate r = calcRates(taken)[static_cast<std::size_t>(StepKind::paint)];
         covered += std::exp(truth) >= r.low() && std::exp(truth) <= r.high();
     }

@@ -197,7 +197,9 @@ TEST_CASE("Sheets weigh what they are, sag raw and crack by closed forms; cables
     const results::SheetCheck& s = r.things.sheets[0];
     CHECK_NEAR(s.mass_g, 60 * 40 * 2 * 1.75e-3, 1e-9);
     CHECK_NEAR(s.raw, 0.04 / (3 * 1.75e-3 * kNewtonPerGram * 3600 / 2), 1e-9);
-    CHECK_NEAR(s.leastRadius_mm, 2 / (2 * 18.0 / 1800), 1e-9);
+    // What nine in ten of that clay reach, untested: spread 0.35 about the card's value and 0.25 of one piece about it.
+    const double nine = 18 * std::exp(-1.2815515655446004 * std::hypot(0.35, 0.25));
+    CHECK_NEAR(s.leastRadius_mm, 2 / (2 * nine / 1800), 1e-9);
     CHECK_NEAR(s.pattern_mm, 60 * 31 / 30.0, 1e-12);
     const auto open = [&](results::Issue i) {
         return std::count_if(r.open.begin(), r.open.end(), [&](const auto& x) { return x.issue == i; });

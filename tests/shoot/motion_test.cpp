@@ -88,7 +88,7 @@ TEST_CASE("Hostile motion files are refused in one line that names its place", "
           head + "MOTION\nFrames: 1\nFrame Time: 0\n1\n", head + "MOTION\nFrames: 3\nFrame Time: 0.04\n1\n2\n",
           head + "MOTION\nFrames: 1\nFrame Time: 0.04\nnan\n",
           head + "MOTION\nFrames: 99999999999\nFrame Time: 0.04\n1\n",
-          head + "MOTION\nFrames: 1\nFrame Time: 0.04\n1 2\n", head + "MOTION\nFrames: -1\nFrame Time: 0.04\n",
+          head + "MOTION\nFrames: 1\nFrame Time: 0.04\n1 two\n", head + "MOTION\nFrames: -1\nFrame Time: 0.04\n",
           head + "MOTION\nFrames: 200000\nFrame Time: 0.04\n1\n",
           std::string("HIERARCHY\nROOT a\n{\nOFFSET 0 0 0\nCHANNELS 7 Xrotation\n}\n"),
           std::string("HIERARCHY\nROOT a\n{\nOFFSET 0 0\n}\n"), deep,
@@ -192,4 +192,18 @@ TEST_CASE("An arm that the file holds out at its zero points where the file says
             }
         }
     }
+}
+
+TEST_CASE("Of a motion file with more rows than it says it has, those that it says are read, and the rest counted",
+          "[shoot]") {
+    const std::string head = "HIERARCHY\nROOT a\n{\nOFFSET 0 0 0\nCHANNELS 2 Xrotation Zrotation\n}\nMOTION\n";
+    const auto m = files::parseMotion(head + "Frames: 2\nFrame Time: 0.04\n1 2\n3 4\n5 6\n7 8\n");
+    REQUIRE(m);
+    CHECK(m->frames() == 2);
+    CHECK(m->values == std::vector<double>{1, 2, 3, 4});
+    CHECK(m->rowsLeftOut == 2);
+    // Half a row is a fault, as too few rows are.
+    CHECK_FALSE(files::parseMotion(head + "Frames: 2\nFrame Time: 0.04\n1 2\n3 4\n5\n"));
+    CHECK_FALSE(files::parseMotion(head + "Frames: 2\nFrame Time: 0.04\n1 2\n3\n"));
+    CHECK(files::parseMotion(head + "Frames: 2\nFrame Time: 0.04\n1 2\n3 4\n")->rowsLeftOut == 0);
 }

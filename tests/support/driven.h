@@ -34,7 +34,7 @@ struct Desk {
         // No window manager hands out the focus on a bare virtual display.
         QApplication::setActiveWindow(&window);
         QObject::connect(&document(), &app::Document::refused, &window, [this](const QString& s) { refused << s; });
-        if (demo) window.openDemo();
+        if (demo) REQUIRE(document().openCopy(QString::fromStdString(kDemo)).isEmpty());
         settle();
     }
     explicit Desk(results::Station s) : Desk() { station(s); }

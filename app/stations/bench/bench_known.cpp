@@ -2,6 +2,7 @@
 #include "base/normal.h"
 #include "document/spoken.h"
 #include "files/container.h"
+#include "files/output.h"
 #include "files/wire_tests_file.h"
 #include "fill/cured.h"
 #include "widgets/answer.h"
@@ -192,7 +193,7 @@ void BenchKnown::exportCsv() {
     if (path.isEmpty()) return;
     const auto& stock = m_document.production().stock;
     if (const auto done =
-            files::writeFileSafely(path.toStdString(), files::writeWireTestsCsv(stock.bendTests, stock.hangTests));
+            files::writeOutput(path.toStdString(), files::writeWireTestsCsv(stock.bendTests, stock.hangTests));
         !done)
         Q_EMIT m_document.refused(spoken(done.fault()));
 }

@@ -22,13 +22,15 @@ LongSection::LongSection(Document& document, bool shaping, QWidget* parent)
 }
 
 const body::Segment& LongSection::segmentOf(const Stretch& s) const {
-    return m_document.puppet().limbs[static_cast<std::size_t>(m_limb)].segments[static_cast<std::size_t>(s.segment)];
+    return m_shown->puppet().limbs[static_cast<std::size_t>(m_limb)].segments[static_cast<std::size_t>(s.segment)];
 }
 
 void LongSection::show(int part) {
     m_stretches.clear();
     m_limb = -1, m_part = part;
-    const auto& c = m_document.report().choice;
+    m_shown = m_document.shown();
+    if (!m_shown) return hide();
+    const auto& c = m_shown->report().choice;
     if (part >= 0 && c.parts[static_cast<std::size_t>(part)].mass < 0) {
         const int copy = c.rest.links[static_cast<std::size_t>(c.parts[static_cast<std::size_t>(part)].link)].copy;
         m_limb = c.rest.copies[static_cast<std::size_t>(copy)].limb;
@@ -81,7 +83,7 @@ std::optional<QPointF> LongSection::markAt(int segment, int station) const { ret
 void LongSection::drawStretch(QPainter& p, const Stretch& s) const {
     const body::Segment& seg = segmentOf(s);
     if (seg.stations.empty()) return;
-    const results::Report& r = m_document.report();
+    const results::Report& r = m_shown->report();
     const body::Layers& l = seg.layers;
     // Places where anything bends or steps.
     std::vector<double> at{0, 1, s.stiff.from, s.stiff.to, l.coverFrom, l.coverTo};
@@ -157,8 +159,8 @@ void LongSection::paintEvent(QPaintEvent*) {
     QPainter p(this);
     p.setRenderHint(QPainter::Antialiasing);
     if (m_limb < 0) return;
-    const auto& c = m_document.report().choice;
-    const body::Limb& limb = m_document.puppet().limbs[static_cast<std::size_t>(m_limb)];
+    const auto& c = m_shown->report().choice;
+    const body::Limb& limb = m_shown->puppet().limbs[static_cast<std::size_t>(m_limb)];
     for (const Stretch& s : m_stretches)
         drawStretch(p, s);
     // The wire along the axis of what has a body, half of it seen.
@@ -178,10 +180,8 @@ void LongSection::paintEvent(QPaintEvent*) {
             }
         std::reverse(bottom.begin(), bottom.end());
         p.setPen(Qt::NoPen);
-        const Metal metal =
-            metalOf(m_document.report()
-                        .stock.tableOf(chosen.candidates()[static_cast<std::size_t>(chosen.chosen)].spool)
-                        .card());
+        const Metal metal = metalOf(
+            m_shown->report().stock.tableOf(chosen.candidates()[static_cast<std::size_t>(chosen.chosen)].spool).card());
         p.setPen(QPen(metal.dark, 1));
         p.setBrush(metal.mid);
         p.drawPolygon(top + bottom);
@@ -243,10 +243,11 @@ void LongSection::mousePressEvent(QMouseEvent* e) {
         if (m_dragged) return;
     }
     // A click elsewhere takes the stretch under it in hand.
+    if (!m_shown->isNow(m_document)) return;
     const double along = (e->position().x() - kLeft) / (width() - kLeft - kRight) * m_length;
     for (const Stretch& s : m_stretches)
         if (along >= s.from_mm && along <= s.from_mm + s.length_mm) {
-            const auto& c = m_document.report().choice;
+            const auto& c = m_shown->report().choice;
             const body::Link& link =
                 c.rest.links[static_cast<std::size_t>(c.parts[static_cast<std::size_t>(s.part)].link)];
             m_document.select({Selection::Kind::segment, m_limb, s.segment,
@@ -258,20 +259,21 @@ void LongSection::mousePressEvent(QMouseEvent* e) {
 void LongSection::mouseMoveEvent(QMouseEvent* e) {
     if (m_limb < 0) return;
     if (m_dragged) {
+        if (!m_shown->isSamePuppet(m_document)) return m_dragged.reset();
         for (const Stretch& s : m_stretches) {
             if (s.segment != m_dragged->segment) continue;
             const body::Segment& seg = segmentOf(s);
             const body::Station& station = seg.stations[static_cast<std::size_t>(m_dragged->station)];
             const double depth = (e->position().y() - kTop) / (height() - kTop - kBottom) * m_deepest;
             const double mm = std::clamp(std::round(10 * (depth - depths(seg, station.at).first)) / 10, 0.1, 50.0);
-            const std::string limb = m_document.puppet().limbs[static_cast<std::size_t>(m_limb)].id;
+            const std::string limb = m_shown->puppet().limbs[static_cast<std::size_t>(m_limb)].id;
             const Mark mark = *m_dragged;
             m_document.change(
                 tr("Skin of the %1: %2 at one end").arg(QString::fromStdString(seg.name), Say::length(mm)),
                 [&](const document::Edits& edits) {
                     return edits.setStationSkin(limb, mark.segment, mark.station, mm);
                 },
-                QString("skin %1 %2 %3").arg(QString::fromStdString(limb)).arg(mark.segment).arg(mark.station));
+                Document::Merge::yes);
             return;
         }
         return;
@@ -281,7 +283,7 @@ void LongSection::mouseMoveEvent(QMouseEvent* e) {
         if (along >= s.from_mm && along <= s.from_mm + s.length_mm) {
             m_pointer = along;
             update();
-            Q_EMIT pointed(s.part, (along - s.from_mm) / s.length_mm);
+            if (m_shown->isNow(m_document)) Q_EMIT pointed(s.part, (along - s.from_mm) / s.length_mm);
             return;
         }
 }

@@ -47,6 +47,7 @@ private:
     void drawStretch(QPainter& p, const Stretch& s) const;
 
     Document& m_document;
+    std::optional<Shown> m_shown; ///< what the indices below stand in
     bool m_shaping;
     int m_limb = -1, m_part = -1;
     std::vector<Stretch> m_stretches;

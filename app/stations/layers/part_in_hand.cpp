@@ -47,7 +47,7 @@ const body::Layers& layersOf(const Document& document, int part) {
 }
 
 void changeLayers(Document& document, const QString& name, const std::function<void(body::Layers&)>& mutate,
-                  const QString& mergeKey) {
+                  Document::Merge merge) {
     const int part = selectedPart(document);
     if (part < 0) return;
     // Everything in hand at once; a left and a right one are the same part.
@@ -57,7 +57,6 @@ void changeLayers(Document& document, const QString& name, const std::function<v
             if (selectionOf(document.report(), static_cast<int>(i)) == one) parts.push_back(static_cast<int>(i));
     std::vector<document::PartRef> done;
     std::vector<document::Edits::Step> steps;
-    QString key = mergeKey;
     for (int i : parts) {
         const document::PartRef ref = refOf(document, i);
         const bool known = std::any_of(done.begin(), done.end(), [&](const document::PartRef& d) {
@@ -68,14 +67,13 @@ void changeLayers(Document& document, const QString& name, const std::function<v
         body::Layers layers = layersOf(document, i);
         mutate(layers);
         steps.push_back([ref, layers](const document::Edits& e) { return e.setLayers(ref, layers); });
-        if (!key.isEmpty()) key += QString::fromStdString(ref.limb + ref.mass) + QString::number(ref.segment);
     }
     const QString all = done.size() > 1 ? QCoreApplication::translate("enkinet::app::Layers", "%1, and %n more",
                                                                       nullptr, static_cast<int>(done.size()) - 1)
                                               .arg(name)
                                         : name;
     document.change(
-        all, [&](const document::Edits& e) { return e.chain(steps); }, key);
+        all, [&](const document::Edits& e) { return e.chain(steps); }, merge);
 }
 
 } // namespace enkinet::app

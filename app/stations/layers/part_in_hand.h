@@ -12,6 +12,6 @@ document::PartRef refOf(const Document& document, int part);
 const body::Layers& layersOf(const Document& document, int part);
 /// Changes the layers of the selected part: mutate(Layers&).
 void changeLayers(Document& document, const QString& name, const std::function<void(body::Layers&)>& mutate,
-                  const QString& mergeKey = {});
+                  Document::Merge merge = Document::Merge::no);
 
 } // namespace enkinet::app

@@ -25,7 +25,7 @@ void SectionView::show(const Document& document, int part, std::optional<double>
     const int limbIndex = s.copies[static_cast<std::size_t>(link.copy)].limb;
     const body::Limb& limb = document.puppet().limbs[static_cast<std::size_t>(limbIndex)];
     const body::Layers& l = p.layers;
-    m_box = m_gap = false;
+    m_box = m_gap = m_solid = false;
     m_cover = l.cover.empty() ? 0 : l.cover_mm;
     m_skin = l.clay.empty() ? 0 : l.skin_mm;
     m_hasBulk = !l.bulk.empty();
@@ -34,6 +34,8 @@ void SectionView::show(const Document& document, int part, std::optional<double>
         const body::Mass& m =
             document.puppet().masses[static_cast<std::size_t>(s.masses[static_cast<std::size_t>(p.mass)].mass)];
         m_a = m.half_mm.x, m_b = m.half_mm.z, m_box = m.shape == body::MassShape::box;
+        // Clay that meets in the middle of its shortest axis fills it, however long the others are.
+        m_solid = m_skin > 0 && m_cover + m_skin + body::findCoats(l) >= p.thinnest_mm - 1e-9;
         m_empty = m.shape == body::MassShape::weighed;
         m_caption = tr("%1, level through its middle").arg(Say::capital(p.label));
     } else {
@@ -109,7 +111,7 @@ void SectionView::paintEvent(QPaintEvent*) {
     for (const auto& [mm, colour] : m_coats)
         clay += mm;
     const double inner = std::min(m_a, m_b) - clay;
-    const bool solid = m_skin > 0 && inner <= 0;
+    const bool solid = m_solid || (m_skin > 0 && inner <= 0);
     if (m_cover > 0) ring(0, m_cloth), rows.push_back({tr("cover %1").arg(Say::length(m_cover)), m_cloth});
     if (m_skin > 0) {
         ring(m_cover, m_clay, &clayGrain());

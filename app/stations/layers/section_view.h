@@ -23,7 +23,7 @@ protected:
 
 private:
     double m_a = 0, m_b = 0, m_cover = 0, m_skin = 0, m_sleeve = 0;
-    bool m_box = false, m_hasBulk = false, m_foil = true, m_empty = true, m_gap = false;
+    bool m_solid = false, m_box = false, m_hasBulk = false, m_foil = true, m_empty = true, m_gap = false;
     QColor m_clay, m_cloth;
     std::vector<std::pair<double, QColor>> m_coats; ///< beneath the skin, outside in
     wire::Bundle m_bundle;

@@ -306,14 +306,13 @@ const paint::Scheme* PaintPage::scheme() {
 }
 
 void PaintPage::changeScheme(const QString& name, const std::function<void(paint::Scheme&)>& mutate,
-                             const QString& key) {
+                             Document::Merge merge) {
     const paint::Scheme* s = scheme();
     if (!s) return;
     paint::Scheme next = *s;
     mutate(next);
     document().change(
-        name, [&](const document::Edits& e) { return e.putScheme(next); },
-        key.isEmpty() ? key : key + QString::fromStdString(next.id));
+        name, [&](const document::Edits& e) { return e.putScheme(next); }, merge);
 }
 
 void PaintPage::moveCoat(int by) {

@@ -80,7 +80,8 @@ private:
     void shelvePicked();
     void showScheme();
     const paint::Scheme* scheme(); ///< of the part in hand
-    void changeScheme(const QString& name, const std::function<void(paint::Scheme&)>& mutate, const QString& key = {});
+    void changeScheme(const QString& name, const std::function<void(paint::Scheme&)>& mutate,
+                      Document::Merge merge = Document::Merge::no);
     void addScheme(const std::vector<paint::Coat>& coats = {});
     void moveCoat(int by);
     void lookForRecipes();

@@ -76,9 +76,10 @@ void PaintPage::makeRelief() {
         changeScheme(
             tr("How much: %1").arg(Say::role(s->coats[static_cast<std::size_t>(coat)].role)),
             [&](paint::Scheme& x) { x.coats[static_cast<std::size_t>(coat)].amount = amountAt(at); },
-            "coatAmount" + QString::number(coat));
+            Document::Merge::yes);
     });
-    const auto changeCoat = [this](const QString& name, const auto& change, const QString& merge = {}) {
+    const auto changeCoat = [this](const QString& name, const auto& change,
+                                   Document::Merge merge = Document::Merge::no) {
         const int coat = m_coats->currentRow();
         const paint::Scheme* s = scheme();
         if (!s || coat < 0 || coat >= static_cast<int>(s->coats.size())) return;
@@ -94,11 +95,13 @@ void PaintPage::makeRelief() {
     });
     connect(m_zoneFrom, &NumberField::edited, this, [changeCoat](double x) {
         changeCoat(
-            tr("Where a coat goes"), [&](paint::Coat& c) { c.from = std::min(x / 100, c.to - 0.01); }, "zoneFrom");
+            tr("Where a coat goes"), [&](paint::Coat& c) { c.from = std::min(x / 100, c.to - 0.01); },
+            Document::Merge::yes);
     });
     connect(m_zoneTo, &NumberField::edited, this, [changeCoat](double x) {
         changeCoat(
-            tr("Where a coat goes"), [&](paint::Coat& c) { c.to = std::max(x / 100, c.from + 0.01); }, "zoneTo");
+            tr("Where a coat goes"), [&](paint::Coat& c) { c.to = std::max(x / 100, c.from + 0.01); },
+            Document::Merge::yes);
     });
     connect(m_coats, &QListWidget::currentRowChanged, this, [this] { showTones(); });
     connect(m_texture, &ChoiceField::edited, this, [this](const QVariant& v) {
@@ -107,11 +110,11 @@ void PaintPage::makeRelief() {
     });
     connect(m_depth, &NumberField::edited, this, [this](double x) {
         changeScheme(
-            tr("Depth of the texture"), [&](paint::Scheme& s) { s.relief.depth_mm = x; }, "reliefDepth");
+            tr("Depth of the texture"), [&](paint::Scheme& s) { s.relief.depth_mm = x; }, Document::Merge::yes);
     });
     connect(m_pitch, &NumberField::edited, this, [this](double x) {
         changeScheme(
-            tr("Pitch of the texture"), [&](paint::Scheme& s) { s.relief.pitch_mm = x; }, "reliefPitch");
+            tr("Pitch of the texture"), [&](paint::Scheme& s) { s.relief.pitch_mm = x; }, Document::Merge::yes);
     });
 }
 

@@ -1,6 +1,6 @@
 #include "stations/plan/diary.h"
 #include "document/spoken.h"
-#include "files/container.h"
+#include "files/output.h"
 #include "files/plan_file.h"
 #include "widgets/button_row.h"
 #include "widgets/fields.h"
@@ -283,7 +283,7 @@ void Diary::savePdf() {
 void Diary::saveCsv() {
     const QString path = QFileDialog::getSaveFileName(this, tr("The diary"), "diary.csv", tr("CSV (*.csv)"));
     if (path.isEmpty()) return;
-    if (const auto done = files::writeFileSafely(path.toStdString(), files::writeLogCsv(m_document.production().log));
+    if (const auto done = files::writeOutput(path.toStdString(), files::writeLogCsv(m_document.production().log));
         !done)
         Q_EMIT m_document.refused(spoken(done.fault()));
 }

@@ -1,4 +1,5 @@
 #include "stations/plan/plan_page.h"
+#include "document/spoken.h"
 #include "jobs/clock.h"
 #include "jobs/notify.h"
 #include "stations/plan/clock_dial.h"
@@ -395,6 +396,13 @@ void PlanPage::showStep() {
             verdict << tr("%1 is late for “%2” by %3: done %4.")
                            .arg(who, shot, Say::minutes(static_cast<double>(c.late)), Say::dayTime(c.end));
     }
+    if (!k->plan.broken.empty()) {
+        const results::PlannedBroken& b = k->plan.broken.front();
+        verdict << tr("%n thing(s) will not be so when the step comes, first: ", nullptr,
+                      static_cast<int>(k->plan.broken.size())) +
+                       Say::broken(b.broken.law, spoken(b.broken.thing), Say::step(k->step(b.step)), b.broken.found,
+                                   b.broken.limit);
+    }
     m_rows->show(rowsOf(*k));
     // Its place is kept while it is worked out, so that nothing moves under the pointer.
     const bool promised = std::any_of(k->of->puppets.begin(), k->of->puppets.end(),
@@ -403,15 +411,24 @@ void PlanPage::showStep() {
         verdict << tr("How surely deadlines hold is being worked out.");
     else if (k->chance && !std::isnan(k->chance->holds))
         verdict << tr("All deadlines hold in %1 of 100 such builds.").arg(Say::number(100 * k->chance->holds, 0));
-    verdict << (k->plan.schedule.proved
-                    ? tr("All done %1; no order is better.").arg(Say::dayTime(k->plan.schedule.end))
-                    : tr("All done %1, within %2 % of the best possible%3.")
-                          .arg(Say::dayTime(k->plan.schedule.end), Say::number(std::ceil(100 * k->plan.gap()), 0),
-                               k->searching ? tr("; looking on") : QString()));
+    const QString proof =
+        k->plan.schedule.proved
+            ? tr("All done %1; no order is better.").arg(Say::dayTime(k->plan.schedule.end))
+            : tr("All done %1, within %2 % of the best possible%3.")
+                  .arg(Say::dayTime(k->plan.schedule.end), Say::number(std::ceil(100 * k->plan.gap()), 0),
+                       k->searching ? tr("; looking on") : QString());
+    // When, as surely as it is known: half of such builds are done by the one, nine in ten by the other.
+    verdict << (k->chance && k->chance->rounds > 0
+                    ? tr("Half of such builds are done %1, nine in ten %2.")
+                          .arg(Say::dayTime(k->chance->median), Say::dayTime(k->chance->late))
+                    : proof);
+    m_head->setToolTip(plainTip(proof));
     m_head->show(groupName(groupOf(step.kind)),
                  tr("%1, step %2 of %3").arg(name).arg(m_step + 1).arg(k->plan.steps.size()), verdict.join(" "));
     if (k->plan.schedule.late > 0)
         m_head->setStamp(tr("late"), look().slack);
+    else if (!k->plan.broken.empty())
+        m_head->setStamp(tr("not so"), look().slack);
     else
         m_head->setStamp({});
     m_facts->setText(stepFacts(*k, m_step).join("\n"));
@@ -534,7 +551,18 @@ void PlanPage::finish() {
     const double worked = state.workedUntil(wallSeconds());
     LogEntry e = entry(LogKind::done, worked > 0 ? worked : reckonedOf(k, m_step));
     e.unit = "min";
-    if (worked > 0) e.planned = step.hands_min;
+    // A finger that slipped, or a clock that was left running or set, is not the work.
+    const double usual = reckonedOf(k, m_step);
+    if (worked > 0 && usual > 0 && (worked < make::kSlip * usual || worked > usual / make::kSlip)) {
+        // Nobody with clay on the hands is stopped for it: it counts as usual, teaches nothing, and is said.
+        e.number = usual;
+        e.text = tr("the clock showed %1").arg(Say::minutes(worked)).toStdString();
+        Q_EMIT document().refused(tr("The clock shows %1 for what usually takes %2: that was not the work, so it "
+                                     "counts as usual and teaches nothing.")
+                                      .arg(Say::minutes(worked), Say::minutes(usual)));
+    } else if (worked > 0) {
+        e.planned = step.hands_min;
+    }
     log(tr("Done: %1").arg(what), {e}, uses);
     // On to what the new plan has first.
     m_inHand.clear();

@@ -1,4 +1,5 @@
 #include "stations/plan/work_bench.h"
+#include "document/spoken.h"
 #include "stations/plan/clock_dial.h"
 #include "widgets/fields.h"
 #include "widgets/look.h"
@@ -40,6 +41,10 @@ QStringList stepFacts(const PlanJob::Known& k, int step) {
     QStringList lines;
     const results::Planned& planned = k.plan.steps[static_cast<std::size_t>(step)];
     const make::Step& s = k.step(planned.step);
+    // First what will not be so when its time comes.
+    for (const results::PlannedBroken& b : k.plan.broken)
+        if (b.step == planned.step)
+            lines << Say::broken(b.broken.law, spoken(b.broken.thing), Say::step(s), b.broken.found, b.broken.limit);
     if (const QString grip = Say::grip(s); !grip.isEmpty()) lines << grip;
     if (s.kind == make::StepKind::paint)
         if (const QString mask = Say::mask(s.zone); !mask.isEmpty()) lines << mask;

@@ -170,7 +170,7 @@ LimbsLeaf::LimbsLeaf(Document& document, QWidget* parent) : QWidget(parent), m_d
             m_document.change(
                 tr("Length %1").arg(Say::length(mm)),
                 [&, id = l->id, s = segment()](const document::Edits& e) { return e.setLength(id, s, mm); },
-                "length" + QString::fromStdString(l->id) + QString::number(segment()));
+                Document::Merge::yes);
     });
     connect(m_true, &NumberField::edited, this, [this](double mm) {
         if (const auto* l = limb(); l && segment() >= 0) {
@@ -198,7 +198,7 @@ LimbsLeaf::LimbsLeaf(Document& document, QWidget* parent) : QWidget(parent), m_d
                 [&, id = l->id, j = l->joints[static_cast<std::size_t>(s.index)].id](const document::Edits& e) {
                     return e.setGap(id, j, mm);
                 },
-                "gap" + QString::fromStdString(l->id) + QString::number(s.index));
+                Document::Merge::yes);
     });
 }
 

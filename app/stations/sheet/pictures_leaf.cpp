@@ -154,11 +154,11 @@ PicturesLeaf::PicturesLeaf(Document& document, QWidget* parent) : QWidget(parent
     });
     connect(m_angle, &NumberField::edited, this, [this](double a) {
         change(
-            tr("Turn the picture"), [a](body::Picture& p) { p.angle_rad = a; }, "turn");
+            tr("Turn the picture"), [a](body::Picture& p) { p.angle_rad = a; }, Document::Merge::yes);
     });
     connect(m_strength, &QSlider::valueChanged, this, [this](int s) {
         change(
-            tr("Dim the picture"), [s](body::Picture& p) { p.strength = s / 100.0; }, "dim");
+            tr("Dim the picture"), [s](body::Picture& p) { p.strength = s / 100.0; }, Document::Merge::yes);
     });
     for (NumberField* f : {m_cropLeft, m_cropRight, m_cropTop, m_cropBottom})
         connect(f, &NumberField::edited, this, [this] {
@@ -168,7 +168,7 @@ PicturesLeaf::PicturesLeaf(Document& document, QWidget* parent) : QWidget(parent
                     p.cropLeft = m_cropLeft->value() / 100, p.cropRight = m_cropRight->value() / 100,
                     p.cropTop = m_cropTop->value() / 100, p.cropBottom = m_cropBottom->value() / 100;
                 },
-                "crop");
+                Document::Merge::yes);
         });
     connect(m_list, &QListWidget::currentRowChanged, this, [this] { show(); });
     connect(m_threshold, &QSlider::valueChanged, this, [this] { show(); });
@@ -256,14 +256,14 @@ void PicturesLeaf::show() {
     m_preview->setPixmap(QPixmap::fromImage(figure));
 }
 
-void PicturesLeaf::change(const QString& name, const std::function<void(body::Picture&)>& mutate, const QString& key) {
+void PicturesLeaf::change(const QString& name, const std::function<void(body::Picture&)>& mutate,
+                          Document::Merge merge) {
     const int i = current();
     if (i < 0) return;
     body::Picture p = m_document.puppet().pictures[static_cast<std::size_t>(i)];
     mutate(p);
     m_document.change(
-        name, [&](const document::Edits& e) { return e.setPicture(static_cast<std::size_t>(i), p); },
-        key + QString::number(i));
+        name, [&](const document::Edits& e) { return e.setPicture(static_cast<std::size_t>(i), p); }, merge);
 }
 
 void PicturesLeaf::addPicture(const QString& name, const QByteArray& bytes, bool side) {
@@ -275,9 +275,9 @@ void PicturesLeaf::addPicture(const QString& name, const QByteArray& bytes, bool
         return;
     }
     body::Picture p;
-    QString file = QFileInfo(name).fileName();
-    for (QChar& c : file)
-        if (!c.isLetterOrNumber() && c != '.' && c != '-' && c != '_') c = '-';
+    // Named by what it shows: what a file was called, and whose it was, stays outside.
+    const QString ending = QFileInfo(name).suffix().toLower();
+    const QString file = (side ? "side." : "front.") + (ending.isEmpty() ? QString("png") : ending);
     p.file = ("pictures/" + file).toStdString();
     p.side = side;
     // To begin with as high as the puppet, standing on the base line.

@@ -32,7 +32,7 @@ private:
     int current() const;
     void choose(bool side);
     void paste();
-    void change(const QString& name, const std::function<void(body::Picture&)>& mutate, const QString& key);
+    void change(const QString& name, const std::function<void(body::Picture&)>& mutate, Document::Merge merge);
     void fitHeight();
     void readWidths();
     void showDoubts(int parts);

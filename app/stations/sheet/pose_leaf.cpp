@@ -38,7 +38,7 @@ PoseLeaf::PoseLeaf(Document& document, QWidget* parent) : QWidget(parent), m_doc
     form->addRow(tr("forth"), m_forth);
     form->addRow(tr("aside"), m_aside);
     v->addLayout(form);
-    m_words = makeText(true);
+    m_words = makeLines(3, true);
     v->addWidget(m_words);
     row({{tr("Rest"), "poseRest",
           [this] { m_document.change(tr("Back to rest"), [](const document::Edits& e) { return e.setBoard({}); }); }},
@@ -130,6 +130,9 @@ void PoseLeaf::show() {
     m_list->setCurrentRow(std::min(kept, m_list->count() - 1));
 }
 
+/// A length of nothing takes a measure back.
+static std::optional<double> ifMeasured(double mm) { return mm > 0 ? std::optional(mm) : std::nullopt; }
+
 ChecksLeaf::ChecksLeaf(Document& document, QWidget* parent) : QWidget(parent), m_document(document) {
     auto* v = new QVBoxLayout(this);
     v->setContentsMargins(0, 0, 0, 0);
@@ -182,6 +185,7 @@ ChecksLeaf::ChecksLeaf(Document& document, QWidget* parent) : QWidget(parent), m
     v->addWidget(m_measures);
     m_measured = new NumberField(NumberField::Kind::length, 0, 6000, 0.5, 1, tr("What the real piece measures"));
     m_measured->setObjectName("measured");
+    m_measured->setSpecialValueText(tr("not measured"));
     m_ofMeasure = new QWidget;
     auto* of = new QVBoxLayout(m_ofMeasure);
     of->setContentsMargins(0, 0, 0, 0);
@@ -191,12 +195,14 @@ ChecksLeaf::ChecksLeaf(Document& document, QWidget* parent) : QWidget(parent), m
     m_other =
         new NumberField(NumberField::Kind::length, 0, 6000, 0.5, 1, tr("What its twin on the other side measures"));
     m_other->setObjectName("measuredOther");
+    m_other->setSpecialValueText(tr("not measured"));
     form2->addRow(tr("on the other side"), m_other);
     connect(m_other, &NumberField::edited, this, [this](double mm) {
         const int i = m_measures->currentRow();
         if (i >= 0 && i < static_cast<int>(m_document.puppet().measures.size()))
-            m_document.change(tr("Its twin measured %1").arg(Say::length(mm)),
-                              [&](const document::Edits& e) { return e.setOther(static_cast<std::size_t>(i), mm); });
+            m_document.change(tr("Its twin measured %1").arg(Say::length(mm)), [&](const document::Edits& e) {
+                return e.setOther(static_cast<std::size_t>(i), ifMeasured(mm));
+            });
     });
     of->addLayout(form2);
     of->addWidget(gone);
@@ -210,8 +216,9 @@ ChecksLeaf::ChecksLeaf(Document& document, QWidget* parent) : QWidget(parent), m
     connect(m_measured, &NumberField::edited, this, [this](double mm) {
         const int i = m_measures->currentRow();
         if (i >= 0 && i < static_cast<int>(m_document.puppet().measures.size()))
-            m_document.change(tr("Measured %1").arg(Say::length(mm)),
-                              [&](const document::Edits& e) { return e.setMeasured(static_cast<std::size_t>(i), mm); });
+            m_document.change(tr("Measured %1").arg(Say::length(mm)), [&](const document::Edits& e) {
+                return e.setMeasured(static_cast<std::size_t>(i), ifMeasured(mm));
+            });
     });
     connect(gone, &QPushButton::clicked, this, [this] {
         const int i = m_measures->currentRow();
@@ -222,9 +229,9 @@ ChecksLeaf::ChecksLeaf(Document& document, QWidget* parent) : QWidget(parent), m
     connect(m_measures, &QListWidget::currentRowChanged, this, [this](int i) {
         if (i >= 0 && i < static_cast<int>(m_document.puppet().measures.size())) {
             const body::Measure& m = m_document.puppet().measures[static_cast<std::size_t>(i)];
-            m_measured->show(m.measured_mm.value_or(norm(m.to_mm - m.from_mm)));
-            // The first side is the target of the second.
-            m_other->show(m.other_mm.value_or(m.measured_mm.value_or(norm(m.to_mm - m.from_mm))));
+            // What nobody measured is no number.
+            m_measured->show(m.measured_mm.value_or(0));
+            m_other->show(m.other_mm.value_or(0));
         }
     });
 }

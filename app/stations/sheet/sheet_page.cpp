@@ -66,7 +66,6 @@ SheetPage::SheetPage(Document& d) : Page(d, results::Station::sheet) {
     overview->addWidget(m_facts);
     m_rows = new StationTable(document(), "sheetTable");
     overview->addWidget(m_rows);
-    column()->addWidget(m_overview);
     addOpenPoints();
     m_puppetLeaf = new QWidget;
     m_pictures = new PicturesLeaf(d);
@@ -83,6 +82,8 @@ SheetPage::SheetPage(Document& d) : Page(d, results::Station::sheet) {
     for (QWidget* leaf : {m_puppetLeaf, static_cast<QWidget*>(m_pictures), static_cast<QWidget*>(m_limbs),
                           static_cast<QWidget*>(m_pose), static_cast<QWidget*>(m_eye), static_cast<QWidget*>(m_things)})
         column()->addWidget(leaf);
+    // Words and tables grow and shrink: no field stands below them.
+    column()->addWidget(m_overview);
     connect(m_leaves, &Leaves::changed, this, [this](int leaf) {
         // The whole puppet's figures stand with its own leaf.
         m_overview->setVisible(leaf == 0);
@@ -180,19 +181,19 @@ SheetPage::SheetPage(Document& d) : Page(d, results::Station::sheet) {
     connect(m_height, &NumberField::edited, this, [this](double mm) {
         document().change(
             tr("Height %1").arg(Say::length(mm, 0)), [mm](const document::Edits& e) { return e.setHeight(mm); },
-            "height");
+            Document::Merge::yes);
     });
     connect(m_lean, &NumberField::edited, this, [this](double v) {
         changeWants(
-            tr("Lean %1").arg(Say::degrees(v)), [v](body::Wants& w) { w.lean_rad = v; }, "lean");
+            tr("Lean %1").arg(Say::degrees(v)), [v](body::Wants& w) { w.lean_rad = v; }, Document::Merge::yes);
     });
     connect(m_film, &NumberField::edited, this, [this](double v) {
         changeWants(
-            tr("Film %1 s").arg(v), [v](body::Wants& w) { w.film_s = v; }, "film");
+            tr("Film %1 s").arg(v), [v](body::Wants& w) { w.film_s = v; }, Document::Merge::yes);
     });
     connect(m_factor, &NumberField::edited, this, [this](double v) {
         changeWants(
-            tr("Hold factor %1").arg(v), [v](body::Wants& w) { w.holdFactor = v; }, "factor");
+            tr("Hold factor %1").arg(v), [v](body::Wants& w) { w.holdFactor = v; }, Document::Merge::yes);
     });
     connect(m_aim, &ChoiceField::edited, this, [this](const QVariant& v) {
         const auto aim = static_cast<body::Aim>(v.toInt());
@@ -201,11 +202,12 @@ SheetPage::SheetPage(Document& d) : Page(d, results::Station::sheet) {
     connect(m_retakes, &NumberField::edited, this, [this](double v) {
         changeWants(
             tr("%1 bends for each in the film").arg(Say::number(v, 2)), [v](body::Wants& w) { w.retakes = v; },
-            "retakes");
+            Document::Merge::yes);
     });
     connect(m_reserve, &NumberField::edited, this, [this](double v) {
         changeWants(
-            tr("Reserve %1 %").arg(Say::number(v, 0)), [v](body::Wants& w) { w.reserve = v / 100; }, "reserve");
+            tr("Reserve %1 %").arg(Say::number(v, 0)), [v](body::Wants& w) { w.reserve = v / 100; },
+            Document::Merge::yes);
     });
     connect(m_strands, &ChoiceField::edited, this, [this](const QVariant& v) {
         changeWants(tr("Strands at most: %1").arg(m_strands->currentText()),
@@ -237,7 +239,7 @@ SheetPage::SheetPage(Document& d) : Page(d, results::Station::sheet) {
         shop.hands.pinch_N = m_pinch->core(), shop.hands.grasp_N = m_grasp->core();
         document().change(
             tr("Fingers give %1 to %2 N").arg(Say::number(shop.hands.pinch_N, 0), Say::number(shop.hands.grasp_N, 0)),
-            [&](const document::Edits& e) { return e.setShop(shop); }, "hands");
+            [&](const document::Edits& e) { return e.setShop(shop); }, Document::Merge::yes);
     };
     connect(m_pinch, &NumberField::edited, this, giveHands);
     connect(m_grasp, &NumberField::edited, this, giveHands);
@@ -263,7 +265,7 @@ SheetPage::SheetPage(Document& d) : Page(d, results::Station::sheet) {
     });
     connect(m_poseEvery, &NumberField::edited, this, [this](double v) {
         changeWants(
-            tr("A pose every %1 s").arg(v), [v](body::Wants& w) { w.poseEvery_s = v; }, "poseEvery");
+            tr("A pose every %1 s").arg(v), [v](body::Wants& w) { w.poseEvery_s = v; }, Document::Merge::yes);
     });
     connect(m_stationPick, &ChoiceField::edited, this, [this] { refresh(); });
     const auto measure = [this] {
@@ -274,7 +276,7 @@ SheetPage::SheetPage(Document& d) : Page(d, results::Station::sheet) {
             const Vec3 half{m_a->core(), m_c->core(), m_b->core()};
             document().change(
                 tr("Size of %1").arg(QString::fromStdString(id)),
-                [&](const document::Edits& e) { return e.setMassSize(id, half); }, "size" + QString::fromStdString(id));
+                [&](const document::Edits& e) { return e.setMassSize(id, half); }, Document::Merge::yes);
         } else if (const int part = selectedPart(document()); part >= 0) {
             const document::PartRef ref = refOf(document(), part);
             const int at = m_stationPick->currentData().toInt();
@@ -293,7 +295,7 @@ SheetPage::SheetPage(Document& d) : Page(d, results::Station::sheet) {
                     }
                     return e.chain(steps);
                 },
-                QString("width%1%2%3").arg(QString::fromStdString(ref.limb)).arg(ref.segment).arg(at));
+                Document::Merge::yes);
         }
     };
     for (NumberField* f : {m_a, m_b, m_c})
@@ -302,15 +304,16 @@ SheetPage::SheetPage(Document& d) : Page(d, results::Station::sheet) {
         const std::string id = document().puppet().masses[static_cast<std::size_t>(document().selection().index)].id;
         document().change(
             tr("Weight of %1").arg(QString::fromStdString(id)),
-            [&](const document::Edits& e) { return e.setWeighed(id, g); }, "weight" + QString::fromStdString(id));
+            [&](const document::Edits& e) { return e.setWeighed(id, g); }, Document::Merge::yes);
     });
 }
 
-void SheetPage::changeWants(const QString& name, const std::function<void(body::Wants&)>& mutate, const QString& key) {
+void SheetPage::changeWants(const QString& name, const std::function<void(body::Wants&)>& mutate,
+                            Document::Merge merge) {
     body::Wants w = document().puppet().wants;
     mutate(w);
     document().change(
-        name, [&](const document::Edits& e) { return e.setWants(w); }, key);
+        name, [&](const document::Edits& e) { return e.setWants(w); }, merge);
 }
 
 void SheetPage::show(const results::Report& r) {

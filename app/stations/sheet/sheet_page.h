@@ -45,7 +45,7 @@ private:
     PoseLeaf* m_pose;
     ChecksLeaf* m_eye;
     ThingsLeaf* m_things;
-    void changeWants(const QString& name, const std::function<void(body::Wants&)>& mutate, const QString& key);
+    void changeWants(const QString& name, const std::function<void(body::Wants&)>& mutate, Document::Merge merge);
     void showMeasures(const results::Report& report);
 
     QLabel *m_title, *m_facts, *m_partTitle, *m_partText;

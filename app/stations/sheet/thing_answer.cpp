@@ -131,6 +131,12 @@ QString thingLine(const Document& document, ThingKind kind, int index) {
     if (kind == ThingKind::base && c.base) return Thing::tr("base: %1").arg(Say::grams(c.base->weight_g));
     if (kind == ThingKind::bond && i < c.bonds.size())
         return c.bonds[i].governs < 0 ? Thing::tr("%1: not checked").arg(line)
+               : c.bonds[i].governs == static_cast<int>(results::BondLimit::heat) && c.bonds[i].least() < 1
+                   ? Thing::tr("%1: its glue lets go in the oven").arg(line)
+               : c.bonds[i].governs == static_cast<int>(results::BondLimit::wall) && c.bonds[i].least() < 1
+                   ? Thing::tr("%1: its hole leaves too thin a wall").arg(line)
+               : c.bonds[i].governs == static_cast<int>(results::BondLimit::droop) && c.bonds[i].least() < 1
+                   ? Thing::tr("%1: droops more than it may").arg(line)
                : c.bonds[i].least() < 1
                    ? Thing::tr("%1: holds %2 % of what it must").arg(line, Say::number(100 * c.bonds[i].least(), 0))
                    : Thing::tr("%1: holds").arg(line);

@@ -57,11 +57,11 @@ void ThingForm::show() {
         each();
 }
 
-void ThingForm::change(const QString& name, const Change& mutate, const QString& key) {
+void ThingForm::change(const QString& name, const Change& mutate, Document::Merge merge) {
     Things t = things();
     mutate(t);
     m_document.change(
-        name, [&](const document::Edits& e) { return e.setThings(t); }, key);
+        name, [&](const document::Edits& e) { return e.setThings(t); }, merge);
 }
 
 QList<std::pair<QString, QVariant>> ThingForm::spots(bool base) const {
@@ -86,10 +86,9 @@ void ThingForm::number(const QString& label, const char* key, int kind, double l
     auto* f = new NumberField(static_cast<NumberField::Kind>(kind), low, high, step, decimals, label);
     f->setObjectName(key);
     m_form->addRow(label, f);
-    const QString merge = QString("%1.%2.%3").arg(static_cast<int>(m_kind)).arg(m_index).arg(key);
-    connect(f, &NumberField::edited, this, [this, label, of, merge](double v) {
+    connect(f, &NumberField::edited, this, [this, label, of](double v) {
         change(
-            label, [&](Things& t) { of(t) = v; }, merge);
+            label, [&](Things& t) { of(t) = v; }, Document::Merge::yes);
     });
     m_shows.push_back([this, f, of] {
         Things t = things();
@@ -102,9 +101,9 @@ void ThingForm::whole(const QString& label, const char* key, int low, int high,
     auto* f = new NumberField(NumberField::Kind::plain, low, high, 1, 0, label);
     f->setObjectName(key);
     m_form->addRow(label, f);
-    connect(f, &NumberField::edited, this, [this, label, of, key = QString(key)](double v) {
+    connect(f, &NumberField::edited, this, [this, label, of](double v) {
         change(
-            label, [&](Things& t) { of(t) = static_cast<int>(std::lround(v)); }, key);
+            label, [&](Things& t) { of(t) = static_cast<int>(std::lround(v)); }, Document::Merge::yes);
     });
     m_shows.push_back([this, f, of] {
         Things t = things();
@@ -379,8 +378,8 @@ void ThingForm::baseForm() {
 void ThingForm::otherForms() {
     using Kind = NumberField::Kind;
     const auto i = static_cast<std::size_t>(m_index);
-    const auto mm = [&](const QString& label, const char* key, const std::function<double&(Things&)>& of,
-                        double low = 0) { number(label, key, static_cast<int>(Kind::length), low, 2000, 0.5, 1, of); };
+    const auto mm = [&](const QString& label, const char* key, const std::function<double&(Things&)>& of, double low,
+                        double high) { number(label, key, static_cast<int>(Kind::length), low, high, 0.5, 1, of); };
     const auto yes = [&](const QString& label, const char* key, const std::function<bool&(Things&)>& of) {
         word(
             label, key, {{tr("not yet"), false}, {tr("done"), true}},
@@ -405,12 +404,14 @@ void ThingForm::otherForms() {
         place(
             tr("and on"), "thingTo", false, [i](Things& t) -> Spot& { return t.sheets[i].to; }, tr("nothing else"));
         mm(
-            tr("long"), "sheetLength", [i](Things& t) -> double& { return t.sheets[i].length_mm; }, 0.5);
+            tr("long"), "sheetLength", [i](Things& t) -> double& { return t.sheets[i].length_mm; }, 0.5, 2000);
         mm(
-            tr("wide"), "sheetWidth", [i](Things& t) -> double& { return t.sheets[i].width_mm; }, 0.5);
+            tr("wide"), "sheetWidth", [i](Things& t) -> double& { return t.sheets[i].width_mm; }, 0.5, 2000);
         mm(
-            tr("thick"), "sheetThick", [i](Things& t) -> double& { return t.sheets[i].thickness_mm; }, 0.1);
-        mm(tr("bent to a radius of"), "sheetRadius", [i](Things& t) -> double& { return t.sheets[i].radius_mm; });
+            tr("thick"), "sheetThick", [i](Things& t) -> double& { return t.sheets[i].thickness_mm; }, 0.05, 50);
+        mm(
+            tr("bent to a radius of"), "sheetRadius", [i](Things& t) -> double& { return t.sheets[i].radius_mm; }, 0,
+            5000);
         word(
             tr("inside"), "sheetCore", {{tr("nothing"), 0}, {tr("wire"), 1}, {tr("mesh"), 2}},
             [i](const Things& t) { return static_cast<int>(t.sheets[i].core); },
@@ -418,13 +419,40 @@ void ThingForm::otherForms() {
         word(
             tr("clay"), "thingClay", clays(tr("none")),
             [i](const Things& t) { return QString::fromStdString(t.sheets[i].clay); },
-            [i](Things& t, const QVariant& v) { t.sheets[i].clay = v.toString().toStdString(); });
+            [i](Things& t, const QVariant& v) {
+                t.sheets[i].clay = v.toString().toStdString();
+                // One or the other: a sheet is of clay or of cloth.
+                if (!t.sheets[i].clay.empty()) t.sheets[i].cover.clear();
+            });
+        QList<std::pair<QString, QVariant>> cloths{{tr("none"), ""}};
+        for (const fill::CoverCard& c : m_document.report().cards->covers)
+            cloths << std::pair{QString::fromStdString(c.name), QVariant(QString::fromStdString(c.id))};
+        word(
+            tr("cloth"), "sheetCloth", cloths,
+            [i](const Things& t) { return QString::fromStdString(t.sheets[i].cover); },
+            [i](Things& t, const QVariant& v) {
+                t.sheets[i].cover = v.toString().toStdString();
+                if (!t.sheets[i].cover.empty()) t.sheets[i].clay.clear();
+            });
+        word(
+            tr("bent"), "sheetBent", {{tr("raw, and cured so"), true}, {tr("once it is cured"), false}},
+            [i](const Things& t) { return t.sheets[i].bentRaw; },
+            [i](Things& t, const QVariant& v) { t.sheets[i].bentRaw = v.toBool(); });
         break;
     }
     case ThingKind::run:
+        word(
+            tr("runs in"), "runLimb", limbs(), [i](const Things& t) { return QString::fromStdString(t.runs[i].limb); },
+            [this, i](Things& t, const QVariant& v) {
+                body::Run& r = t.runs[i];
+                r.limb = v.toString().toStdString();
+                if (const body::Limb* l = body::findLimb(m_document.puppet(), r.limb))
+                    r.fromSegment = 0, r.toSegment = static_cast<int>(l->segments.size()) - 1;
+            });
         mm(
-            tr("across"), "runAcross", [i](Things& t) -> double& { return t.runs[i].outer_mm; }, 0.1);
-        mm(tr("may be bent to"), "runBend", [i](Things& t) -> double& { return t.runs[i].leastBend_mm; });
+            tr("across"), "runAcross", [i](Things& t) -> double& { return t.runs[i].outer_mm; }, 0.1, 50);
+        mm(
+            tr("may be bent to"), "runBend", [i](Things& t) -> double& { return t.runs[i].leastBend_mm; }, 0, 500);
         yes(tr("tested before it is closed"), "runTested", [i](Things& t) -> bool& { return t.runs[i].tested; });
         break;
     case ThingKind::prop: {
@@ -432,7 +460,8 @@ void ThingForm::otherForms() {
         sideOf([i](Things& t) -> body::Side& { return t.props[i].side; });
         number(tr("weighs"), "thingWeight", static_cast<int>(Kind::grams), 0, 10000, 0.5, 1,
                [i](Things& t) -> double& { return t.props[i].mass_g; });
-        mm(tr("grip across"), "propGrip", [i](Things& t) -> double& { return t.props[i].grip_mm; });
+        mm(
+            tr("grip across"), "propGrip", [i](Things& t) -> double& { return t.props[i].grip_mm; }, 0, 200);
         QList<std::pair<QString, QVariant>> poses{{tr("always"), ""}};
         for (const Pose& p : m_document.puppet().poses)
             poses << std::pair{QString::fromStdString(p.name), QVariant(QString::fromStdString(p.name))};
@@ -453,7 +482,8 @@ void ThingForm::otherForms() {
             [i](Things& t, const QVariant& v) { t.variants[i].mass = v.toString().toStdString(); });
         number(tr("weighs"), "thingWeight", static_cast<int>(Kind::grams), 0, 100000, 0.5, 1,
                [i](Things& t) -> double& { return t.variants[i].weighed_g; });
-        mm(tr("long"), "variantLength", [i](Things& t) -> double& { return t.variants[i].length_mm; });
+        mm(
+            tr("long"), "variantLength", [i](Things& t) -> double& { return t.variants[i].length_mm; }, 0, 3000);
         number(tr("minutes to make"), "variantMinutes", static_cast<int>(Kind::plain), 0, 100000, 10, 0,
                [i](Things& t) -> double& { return t.variants[i].minutes; });
         break;
@@ -461,6 +491,13 @@ void ThingForm::otherForms() {
     default:
         break;
     }
+}
+
+QList<std::pair<QString, QVariant>> ThingForm::limbs() const {
+    QList<std::pair<QString, QVariant>> all;
+    for (const Limb& l : m_document.puppet().limbs)
+        all << std::pair{QString::fromStdString(l.name), QVariant(QString::fromStdString(l.id))};
+    return all;
 }
 
 QList<std::pair<QString, QVariant>> ThingForm::clays(const QString& none) const {

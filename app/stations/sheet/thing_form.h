@@ -18,9 +18,10 @@ public:
 private:
     using Change = std::function<void(body::Things&)>;
     using Entries = QList<std::pair<QString, QVariant>>;
-    void change(const QString& name, const Change& mutate, const QString& key = {});
+    void change(const QString& name, const Change& mutate, Document::Merge merge = Document::Merge::no);
     const body::Things& things() const { return m_document.puppet().things; }
     Entries spots(bool base) const;
+    QList<std::pair<QString, QVariant>> limbs() const;
     Entries clays(const QString& none) const;
 
     void number(const QString& label, const char* key, int kind, double low, double high, double step, int decimals,

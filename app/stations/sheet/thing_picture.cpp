@@ -18,8 +18,10 @@ ThingPicture::ThingPicture(Document& document, QWidget* parent) : QWidget(parent
 
 void ThingPicture::showFeature(int index) {
     m_what = What::feature, m_index = index;
+    m_shown = m_document.shown();
     setFixedHeight(142);
-    const auto& w = m_document.report().things.features;
+    if (!m_shown) return clear();
+    const auto& w = m_shown->report().things.features;
     if (index < static_cast<int>(w.size())) {
         const fill::FeatureWork& f = w[static_cast<std::size_t>(index)];
         setAccessibleName(tr("Ball to roll %1, seat %2 across and %3 deep")
@@ -29,18 +31,21 @@ void ThingPicture::showFeature(int index) {
 }
 void ThingPicture::showBase() {
     m_what = What::base;
+    m_shown = m_document.shown();
     setFixedHeight(200);
     setAccessibleName(tr("The base from above with its holes"));
     update();
 }
 void ThingPicture::showBond(int index) {
     m_what = What::bond, m_index = index;
+    m_shown = m_document.shown();
     setFixedHeight(110);
     setAccessibleName(tr("The joint in section"));
     update();
 }
 void ThingPicture::clear() {
     m_what = What::none;
+    m_shown.reset();
     setFixedHeight(0);
 }
 
@@ -64,10 +69,10 @@ QColor clayOf(const results::Report& r, const std::string& card) {
 } // namespace
 
 void ThingPicture::drawFeature(QPainter& p) const {
-    const results::Report& r = m_document.report();
+    const results::Report& r = m_shown->report();
     const auto i = static_cast<std::size_t>(m_index);
-    if (i >= r.things.features.size() || i >= m_document.puppet().things.features.size()) return;
-    const body::Feature& f = m_document.puppet().things.features[i];
+    if (i >= r.things.features.size() || i >= m_shown->puppet().things.features.size()) return;
+    const body::Feature& f = m_shown->puppet().things.features[i];
     const fill::FeatureWork& w = r.things.features[i];
     const QColor clay = clayOf(r, f.clay);
     const double most = *std::max_element(w.sizes_mm.begin(), w.sizes_mm.end());
@@ -133,8 +138,8 @@ void ThingPicture::drawFeature(QPainter& p) const {
 }
 
 void ThingPicture::drawBase(QPainter& p) const {
-    const auto& base = m_document.puppet().things.base;
-    const auto& check = m_document.report().things.base;
+    const auto& base = m_shown->puppet().things.base;
+    const auto& check = m_shown->report().things.base;
     if (!base || !check) return;
     const double deep = base->shape == body::BaseShape::disc ? base->width_mm : base->depth_mm;
     const double ppm = std::min((width() - 40) / base->width_mm, (height() - 46) / deep);
@@ -159,8 +164,8 @@ void ThingPicture::drawBase(QPainter& p) const {
 
 void ThingPicture::drawBond(QPainter& p) const {
     const auto i = static_cast<std::size_t>(m_index);
-    if (i >= m_document.puppet().things.bonds.size()) return;
-    const body::Bond& b = m_document.puppet().things.bonds[i];
+    if (i >= m_shown->puppet().things.bonds.size()) return;
+    const body::Bond& b = m_shown->puppet().things.bonds[i];
     const double all = b.depth_mm + b.free_mm + b.depthTo_mm;
     const double ppm = std::min((width() - 60) / std::max(10.0, all + 12), 50 / std::max(4.0, 2.4 * b.diameter_mm));
     const double mid = 46, left = width() / 2.0 - all * ppm / 2;
@@ -190,7 +195,7 @@ void ThingPicture::drawBond(QPainter& p) const {
 }
 
 void ThingPicture::paintEvent(QPaintEvent*) {
-    if (!m_document.hasPuppet()) return;
+    if (!m_shown) return;
     QPainter p(this);
     p.setRenderHint(QPainter::Antialiasing);
     if (m_what == What::feature) drawFeature(p);

@@ -24,6 +24,7 @@ private:
     void drawBase(QPainter& p) const;
     void drawBond(QPainter& p) const;
     Document& m_document;
+    std::optional<Shown> m_shown; ///< what it paints
     What m_what = What::none;
     int m_index = -1;
 };

@@ -20,7 +20,8 @@ ThingsLeaf::ThingsLeaf(Document& document, QWidget* parent) : QWidget(parent), m
     auto* v = new QVBoxLayout(this);
     v->setContentsMargins(0, 0, 0, 0);
     v->setSpacing(6);
-    m_list = new RowList(5);
+    m_list = new RowList(4);
+    m_list->hold();
     m_list->setObjectName("thingList");
     m_list->setAccessibleName(tr("Things on the body"));
     v->addWidget(m_list);
@@ -46,7 +47,7 @@ ThingsLeaf::ThingsLeaf(Document& document, QWidget* parent) : QWidget(parent), m
     v->addLayout(row);
     m_picture = new ThingPicture(document);
     v->addWidget(m_picture);
-    m_answer = makeText();
+    m_answer = makeLines(3);
     m_answer->setObjectName("thingAnswer");
     v->addWidget(m_answer);
     m_name = new QLineEdit;
@@ -88,8 +89,9 @@ void ThingsLeaf::add(ThingKind kind) {
                                              {ThingKind::variant, tr("second head")}};
     const QString name = names.at(kind);
     const Spot spot = spotInHand();
+    const body::Side side = m_document.selection().right ? body::Side::right : body::Side::left;
     if (!m_document.change(tr("Put on: %1").arg(name),
-                           [&](const document::Edits& e) { return e.addThing(kind, spot, name.toStdString()); }))
+                           [&](const document::Edits& e) { return e.addThing(kind, spot, name.toStdString(), side); }))
         return;
     m_kind = kind, m_index = countThings(m_document.puppet().things, kind) - 1;
     show();
@@ -124,7 +126,6 @@ void ThingsLeaf::show() {
             item->setData(Qt::UserRole + 1, i);
             if (kind == m_kind && i == m_index) present = m_list->count() - 1;
         }
-    m_list->setVisible(m_list->count() > 0);
     // What was in hand is gone: the first there is.
     m_list->setCurrentRow(present < 0 && m_list->count() > 0 ? 0 : present);
     choose(m_list->currentRow());

@@ -13,6 +13,8 @@ class QPushButton;
 
 namespace enkinet::app {
 
+class RowList;
+
 class ThingForm;
 class ThingPicture;
 
@@ -33,7 +35,7 @@ private:
     body::Spot spotInHand() const;
 
     Document& m_document;
-    QListWidget* m_list;
+    RowList* m_list;
     QPushButton *m_add, *m_remove;
     QLineEdit* m_name;
     ThingPicture* m_picture;

@@ -69,6 +69,8 @@ ShootPage::ShootPage(Document& d) : Page(d, results::Station::shoot), m_motions(
     connect(m_leaves, &Leaves::changed, this, &ShootPage::showShot, Qt::QueuedConnection);
     connect(m_table, &ShotTable::shotChosen, this, &ShootPage::setShot);
     connect(&m_job, &FilmJob::changed, this, &ShootPage::arrived);
+    connect(&d, &Document::replaced, &m_job, &FilmJob::forget);
+    connect(&d, &Document::changed, &m_job, [this] { m_job.leave(document()); });
 }
 
 QWidget* ShootPage::makeFields() {
@@ -171,19 +173,19 @@ QWidget* ShootPage::makeFields() {
     });
     connect(m_frames, &NumberField::edited, this, [this](double x) {
         changeShot(
-            tr("Frames of the shot"), [x](Shot& s) { s.frames = static_cast<int>(x); }, "shotFrames");
+            tr("Frames of the shot"), [x](Shot& s) { s.frames = static_cast<int>(x); }, Document::Merge::yes);
     });
     connect(m_fps, &NumberField::edited, this, [this](double x) {
         changeShot(
-            tr("Frames a second"), [x](Shot& s) { s.fps = x; }, "shotFps");
+            tr("Frames a second"), [x](Shot& s) { s.fps = x; }, Document::Merge::yes);
     });
     connect(m_on, &NumberField::edited, this, [this](double x) {
         changeShot(
-            tr("Frames a pose"), [x](Shot& s) { s.onEach = static_cast<int>(x); }, "shotOn");
+            tr("Frames a pose"), [x](Shot& s) { s.onEach = static_cast<int>(x); }, Document::Merge::yes);
     });
     connect(m_retakes, &NumberField::edited, this, [this](double x) {
         changeShot(
-            tr("Retakes"), [x](Shot& s) { s.retakes = x / 100; }, "shotRetakes");
+            tr("Retakes"), [x](Shot& s) { s.retakes = x / 100; }, Document::Merge::yes);
     });
     const auto castOf = [this](Shot& s) -> document::Cast* {
         for (document::Cast& c : s.cast)
@@ -252,13 +254,12 @@ void ShootPage::change(const QString& name, const std::function<void(std::vector
     document().change(name, [&](const document::Edits& e) { return e.setShots(all); });
 }
 
-void ShootPage::changeShot(const QString& name, const std::function<void(Shot&)>& mutate, const QString& key) {
+void ShootPage::changeShot(const QString& name, const std::function<void(Shot&)>& mutate, Document::Merge merge) {
     if (!shot()) return;
     std::vector<Shot> all = document().production().shots;
     mutate(all[static_cast<std::size_t>(m_shot)]);
     document().change(
-        name, [&](const document::Edits& e) { return e.setShots(all); },
-        key.isEmpty() ? key : key + QString::number(m_shot));
+        name, [&](const document::Edits& e) { return e.setShots(all); }, merge);
 }
 
 /// What is in the can, and what broke, are lives of wires: they are written down with it. Its buttons wait for the
@@ -312,7 +313,14 @@ void ShootPage::breakJoint() {
 
 void ShootPage::show(const results::Report&) {
     m_job.follow(document());
+    // Another puppet of the same film needs no new answer.
+    showTable();
     showShot();
+}
+
+void ShootPage::showTable() {
+    const FilmJob::State k = m_job.state();
+    m_table->show(k, k ? document::findPuppetIndex(*k->of, document().puppet().id) : -1);
 }
 
 void ShootPage::setShot(int shot) {
@@ -322,7 +330,8 @@ void ShootPage::setShot(int shot) {
 }
 
 void ShootPage::arrived() {
-    m_table->show(m_job.state(), document().puppetIndex());
+    if (!document().hasPuppet()) return;
+    showTable();
     showShot();
 }
 
@@ -428,7 +437,10 @@ void ShootPage::showShot() {
     QStringList sentence;
     if (!std::isnan(k->film.chance))
         sentence << tr("No shot stops in %1 of 100 such films.").arg(Say::number(100 * k->film.chance, 0));
-    if (none)
+    if (none && cast())
+        sentence << tr("%1 acts here, and no wire of it bends: nothing wears.")
+                        .arg(QString::fromStdString(document().puppet().name));
+    else if (none)
         sentence << tr("%1 is not in this shot.").arg(QString::fromStdString(document().puppet().name));
     else if (most > 1)
         sentence << tr("After this one the %1 has spent more than nine in ten stand.").arg(worst);

@@ -35,12 +35,14 @@ protected:
 private:
     QWidget* makeFields();
     void arrived();
+    void showTable();
     void showShot();
     void showFields(const document::Shot& shot, const document::Cast* cast);
     const document::Shot* shot();
     const document::Cast* cast();
     void designForShots();
-    void changeShot(const QString& name, const std::function<void(document::Shot&)>& mutate, const QString& key = {});
+    void changeShot(const QString& name, const std::function<void(document::Shot&)>& mutate,
+                    Document::Merge merge = Document::Merge::no);
     bool knowsFilm(); ///< the ledger is of what is shown
     void markShot(const QString& name, const std::function<void(document::Shot&)>& mutate);
     void change(const QString& name, const std::function<void(std::vector<document::Shot>&)>& mutate);

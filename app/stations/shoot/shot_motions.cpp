@@ -2,6 +2,7 @@
 #include "document/spoken.h"
 #include "files/motion_file.h"
 #include "files/shot_json.h"
+#include "widgets/fields.h"
 #include <QFile>
 #include <QFileInfo>
 #include <algorithm>
@@ -81,6 +82,9 @@ QString ShotMotions::take(const QString& path, int shot) {
             .arg(name, QString::fromStdString(puppet.name));
     const shoot::Motion& kept = m_read[keyOf(shot)] = motion.take();
     put(shot, said, kept, links, name);
+    if (kept.rowsLeftOut > 0)
+        sayNotTaken(tr("%1 says that it has %n frame(s)", nullptr, kept.frames()).arg(name) +
+                    tr(" and holds %n more: left out", nullptr, kept.rowsLeftOut));
     return {};
 }
 

@@ -37,7 +37,7 @@ void ShotTable::show(const FilmJob::State& state, int puppet) {
     ++m_shown;
     m_state = state, m_puppet = puppet;
     m_worst.clear();
-    if (state && puppet < static_cast<int>(state->of->puppets.size())) {
+    if (state && puppet >= 0 && puppet < static_cast<int>(state->of->puppets.size())) {
         // The three joints that wear most on any copy; each shot shows them of the copies that act in it.
         const auto all = results::findWorn(state->film.ledger, puppet, state->of->shots.size());
         std::vector<std::tuple<int, int, bool>> keys;

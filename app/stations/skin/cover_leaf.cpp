@@ -1,7 +1,7 @@
 #include "stations/skin/cover_leaf.h"
 #include "base/units.h"
 #include "document/spoken.h"
-#include "files/container.h"
+#include "files/output.h"
 #include "files/pattern_file.h"
 #include "stations/layers/part_in_hand.h"
 #include "stations/station_rows.h"
@@ -157,12 +157,14 @@ CoverLeaf::CoverLeaf(Document& document, QWidget* parent) : QWidget(parent), m_d
     });
     connect(m_thick, &NumberField::edited, this, [this](double mm) {
         changeLayers(
-            m_document, tr("Cover %1").arg(Say::length(mm)), [&](body::Layers& l) { l.cover_mm = mm; }, "cover");
+            m_document, tr("Cover %1").arg(Say::length(mm)), [&](body::Layers& l) { l.cover_mm = mm; },
+            Document::Merge::yes);
     });
     const auto stretchTo = [this] {
         changeLayers(
             m_document, tr("Covered from %1 to %2 %").arg(m_from->value()).arg(m_to->value()),
-            [&](body::Layers& l) { l.coverFrom = m_from->value() / 100, l.coverTo = m_to->value() / 100; }, "bare");
+            [&](body::Layers& l) { l.coverFrom = m_from->value() / 100, l.coverTo = m_to->value() / 100; },
+            Document::Merge::yes);
         show();
     };
     connect(m_from, &NumberField::edited, this, stretchTo);
@@ -274,7 +276,7 @@ void CoverLeaf::writePatterns(bool dxf) {
     const fill::Layout layout = fill::calcLayout(patterns, m_width->core());
     const std::string text =
         dxf ? files::writePatternsDxf(patterns, layout) : files::writePatternsSvg(patterns, layout, m_width->core());
-    if (const auto done = files::writeFileSafely(path.toStdString(), text); !done)
+    if (const auto done = files::writeOutput(path.toStdString(), text); !done)
         Q_EMIT m_document.refused(spoken(done.fault()));
 }
 

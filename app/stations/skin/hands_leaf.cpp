@@ -97,11 +97,12 @@ HandsLeaf::HandsLeaf(Document& document, QWidget* parent) : QWidget(parent), m_d
     v->addWidget(m_rolled);
     connect(m_room, &NumberField::edited, this, [this](double C) {
         changeShop(
-            tr("The shop at %1").arg(Say::temperature(C)), [&](fill::Shop& s) { s.room_C = C; }, "room");
+            tr("The shop at %1").arg(Say::temperature(C)), [&](fill::Shop& s) { s.room_C = C; }, Document::Merge::yes);
     });
     connect(m_putty, &NumberField::edited, this, [this](double g) {
         changeShop(
-            tr("%1 of putty an hour").arg(Say::grams(g)), [&](fill::Shop& s) { s.putty_g_h = g; }, "putty");
+            tr("%1 of putty an hour").arg(Say::grams(g)), [&](fill::Shop& s) { s.putty_g_h = g; },
+            Document::Merge::yes);
     });
     connect(m_strips, &QLineEdit::editingFinished, this, [this] {
         if (!m_strips->isModified()) return;
@@ -121,11 +122,11 @@ HandsLeaf::HandsLeaf(Document& document, QWidget* parent) : QWidget(parent), m_d
     });
 }
 
-void HandsLeaf::changeShop(const QString& name, const std::function<void(fill::Shop&)>& mutate, const QString& key) {
+void HandsLeaf::changeShop(const QString& name, const std::function<void(fill::Shop&)>& mutate, Document::Merge merge) {
     fill::Shop shop = m_document.production().stock.shop;
     mutate(shop);
     m_document.change(
-        name, [&](const document::Edits& e) { return e.setShop(shop); }, key);
+        name, [&](const document::Edits& e) { return e.setShop(shop); }, merge);
 }
 
 void HandsLeaf::show() {

@@ -23,7 +23,8 @@ private:
     void showStock();
     void weighed(double grams);
     void replace();
-    void changeShop(const QString& name, const std::function<void(fill::Shop&)>& mutate, const QString& key = {});
+    void changeShop(const QString& name, const std::function<void(fill::Shop&)>& mutate,
+                    Document::Merge merge = Document::Merge::no);
     void readCards();
 
     Document& m_document;

@@ -37,37 +37,41 @@ HeatView::HeatView(Document& document, QWidget* parent) : QWidget(parent), m_doc
 
 void HeatView::refresh() {
     m_rows.clear();
+    if (m_document.hasPuppet()) gather(m_document.report());
+    setFixedHeight(static_cast<int>(kOvenRow * static_cast<double>(m_rows.size())) + 4);
+    update();
+}
+
+void HeatView::gather(const results::Report& r) {
     // Of a left and a right one that went through the same, one speaks for both.
-    const auto& c = m_document.report().choice;
-    for (const fill::HeatEntry& e : m_document.report().bakePlan.ledger) {
+    const auto& c = r.choice;
+    for (const fill::HeatEntry& e : r.bakePlan.ledger) {
         const fill::Part& p = c.parts[static_cast<std::size_t>(e.part)];
         const bool right =
             p.mass >= 0
                 ? c.rest.masses[static_cast<std::size_t>(p.mass)].right
                 : c.rest.copies[static_cast<std::size_t>(c.rest.links[static_cast<std::size_t>(p.link)].copy)].right;
-        if (!right) m_rows.push_back(e);
+        if (right) continue;
+        const QString label = spoken(p.label);
+        m_rows.push_back({e.coat < 0 ? label : tr("%1, coat %2").arg(label).arg(e.coat + 1), e});
     }
-    const auto spent = [](const fill::HeatEntry& e) { return e.limit_min > 0 ? e.atHeat_min / e.limit_min : 0; };
+    const auto spent = [](const Row& row) {
+        return row.heat.limit_min > 0 ? row.heat.atHeat_min / row.heat.limit_min : 0;
+    };
     std::stable_sort(m_rows.begin(), m_rows.end(), [&](const auto& a, const auto& b) { return spent(a) > spent(b); });
     if (m_rows.size() > kRows) m_rows.resize(kRows);
-    setFixedHeight(static_cast<int>(kOvenRow * static_cast<double>(m_rows.size())) + 4);
-    update();
 }
 
 void HeatView::paintEvent(QPaintEvent*) {
     QPainter p(this);
     p.setRenderHint(QPainter::Antialiasing);
     p.setFont(deskFont(9));
-    const auto& parts = m_document.report().choice.parts;
     const double left = 118, right = width() - 150;
     for (std::size_t i = 0; i < m_rows.size(); ++i) {
-        const fill::HeatEntry& e = m_rows[i];
+        const fill::HeatEntry& e = m_rows[i].heat;
         const double y = kOvenRow * static_cast<double>(i);
         p.setPen(look().ink);
-        drawFitted(p, QRectF(0, y, left - 6, kOvenRow), Qt::AlignRight | Qt::AlignVCenter,
-                   e.coat < 0
-                       ? spoken(parts[static_cast<std::size_t>(e.part)].label)
-                       : tr("%1, coat %2").arg(spoken(parts[static_cast<std::size_t>(e.part)].label)).arg(e.coat + 1));
+        drawFitted(p, QRectF(0, y, left - 6, kOvenRow), Qt::AlignRight | Qt::AlignVCenter, m_rows[i].name);
         p.fillRect(QRectF(left, y + 5, right - left, kOvenRow - 10), look().shade);
         const double share = e.limit_min > 0 ? e.atHeat_min / e.limit_min : 0;
         p.fillRect(QRectF(left, y + 5, (right - left) * std::min(1.0, share), kOvenRow - 10),
@@ -202,13 +206,13 @@ OvenLeaf::OvenLeaf(Document& document, QWidget* parent) : QWidget(parent), m_doc
     });
     connect(m_set, &NumberField::edited, this, [this](double C) {
         changeLoad(
-            tr("A load at %1").arg(Say::temperature(C)), [&](body::OvenLoad& l) { l.set_C = C; }, "loadSet");
+            tr("A load at %1").arg(Say::temperature(C)), [&](body::OvenLoad& l) { l.set_C = C; }, Document::Merge::yes);
         showEditor();
     });
     connect(m_minutes, &NumberField::edited, this, [this](double min) {
         changeLoad(
             tr("A load of %1 min").arg(Say::number(min, 0)), [&](body::OvenLoad& l) { l.minutes = min; },
-            "loadMinutes");
+            Document::Merge::yes);
     });
     connect(m_again, &ChoiceField::edited, this, [this](const QVariant& x) {
         changeLoad(tr("What goes in again"), [&](body::OvenLoad& l) { l.withEarlier = x.toBool(); });
@@ -238,7 +242,14 @@ void OvenLeaf::show() {
     const bool any = !r.bakes.empty();
     m_empty->setVisible(!any);
     m_all->setVisible(any);
-    if (!any) return;
+    // The bench is seen whether there is a load or not: it shows none of the puppet before.
+    m_heat->refresh();
+    m_plot->show(r);
+    m_legend->setText(BakePlot::legend(r));
+    if (!any) {
+        m_schools->clear();
+        return;
+    }
     m_rows->show(rowsOfOven(m_document));
     m_school->show({{tr("one bake at the end"), static_cast<int>(body::BakeSchool::once)},
                     {tr("a bake for each limb, as it is done"), static_cast<int>(body::BakeSchool::staged)},
@@ -261,9 +272,6 @@ void OvenLeaf::show() {
         "Counted from a hot oven: heat it up before anything goes in. The clays' heat is typical, not measured.");
     m_schools->setText(lines.join("\n"));
     showLoads();
-    m_plot->show(r);
-    m_legend->setText(BakePlot::legend(r));
-    m_heat->refresh();
     showThings();
     const fill::Shop& shop = r.shelf.shop;
     m_fan->show({{tr("still air in the oven"), false}, {tr("the oven blows (fan)"), true}}, shop.fan);
@@ -406,19 +414,20 @@ void OvenLeaf::showGate() {
     m_gateHead->setVisible(any);
 }
 
-void OvenLeaf::changeWants(const QString& name, const std::function<void(body::Wants&)>& mutate, const QString& key) {
+void OvenLeaf::changeWants(const QString& name, const std::function<void(body::Wants&)>& mutate,
+                           Document::Merge merge) {
     body::Wants wants = m_document.puppet().wants;
     mutate(wants);
     m_document.change(
-        name, [&](const document::Edits& e) { return e.setWants(wants); }, key);
+        name, [&](const document::Edits& e) { return e.setWants(wants); }, merge);
 }
 
-void OvenLeaf::changeLoad(const QString& name, const std::function<void(body::OvenLoad&)>& mutate, const QString& key) {
+void OvenLeaf::changeLoad(const QString& name, const std::function<void(body::OvenLoad&)>& mutate,
+                          Document::Merge merge) {
     const int row = m_loads->currentRow();
     if (row < 0 || row >= static_cast<int>(m_document.puppet().wants.loads.size())) return;
     changeWants(
-        name, [&](body::Wants& w) { mutate(w.loads[static_cast<std::size_t>(row)]); },
-        key.isEmpty() ? key : key + QString::number(row));
+        name, [&](body::Wants& w) { mutate(w.loads[static_cast<std::size_t>(row)]); }, merge);
 }
 
 void OvenLeaf::setSchool(body::BakeSchool school) {

@@ -28,8 +28,13 @@ protected:
     void paintEvent(QPaintEvent*) override;
 
 private:
+    void gather(const results::Report& report);
+    struct Row {
+        QString name;
+        fill::HeatEntry heat;
+    };
     Document& m_document;
-    std::vector<fill::HeatEntry> m_rows;
+    std::vector<Row> m_rows; ///< its own: what it paints is of one report, whatever has come since
 };
 
 class OvenLeaf : public QWidget {
@@ -44,9 +49,11 @@ private:
     void showEditor();
     void showThings();
     void showGate();
-    void changeWants(const QString& name, const std::function<void(body::Wants&)>& mutate, const QString& key = {});
+    void changeWants(const QString& name, const std::function<void(body::Wants&)>& mutate,
+                     Document::Merge merge = Document::Merge::no);
     /// Changes the marked one of the builder's own loads.
-    void changeLoad(const QString& name, const std::function<void(body::OvenLoad&)>& mutate, const QString& key = {});
+    void changeLoad(const QString& name, const std::function<void(body::OvenLoad&)>& mutate,
+                    Document::Merge merge = Document::Merge::no);
     void setSchool(body::BakeSchool school);
     void ticked(QListWidgetItem* item);
     void readLog();

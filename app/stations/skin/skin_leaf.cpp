@@ -93,7 +93,7 @@ SkinLeaf::SkinLeaf(Document& document, QWidget* parent) : QWidget(parent), m_doc
     connect(m_relief, &NumberField::edited, this, [this](double percent) {
         changeLayers(
             m_document, tr("Relief %1 %").arg(Say::number(percent, 0)),
-            [&](body::Layers& l) { l.relief = percent / 100; }, "relief");
+            [&](body::Layers& l) { l.relief = percent / 100; }, Document::Merge::yes);
     });
     connect(m_across, &ChoiceField::edited, this, [this](const QVariant& value) {
         changeLayers(m_document, value.toBool() ? tr("Skin across the joints") : tr("Skin stops at the joints"),
@@ -197,17 +197,17 @@ void SkinLeaf::setThickness(double mm) {
             [&](body::Layers& l) {
                 if (*k < l.coats.size() && mm > 0) l.coats[*k].thickness_mm = mm;
             },
-            QString("coat %1").arg(*k));
+            Document::Merge::yes);
         return;
     }
     if (segment() && place >= 0) {
         m_document.change(
             name, [&](const document::Edits& e) { return e.setStationSkin(ref.limb, ref.segment, place, mm); },
-            QString("skin %1 %2 %3").arg(QString::fromStdString(ref.limb)).arg(ref.segment).arg(place));
+            Document::Merge::yes);
         return;
     }
     changeLayers(
-        m_document, name, [&](body::Layers& l) { l.skin_mm = mm; }, "skin");
+        m_document, name, [&](body::Layers& l) { l.skin_mm = mm; }, Document::Merge::yes);
 }
 
 std::optional<std::size_t> SkinLeaf::coat() const {

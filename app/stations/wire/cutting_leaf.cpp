@@ -26,7 +26,8 @@ SawingView::SawingView(Document& document, QWidget* parent) : QWidget(parent), m
 
 void SawingView::refresh() {
     m_height = 0;
-    for (const choice::SpoolPlan& p : m_document.report().cutPlan)
+    m_shown = m_document.shown();
+    for (const choice::SpoolPlan& p : m_shown ? m_shown->report().cutPlan : std::vector<choice::SpoolPlan>{})
         m_height += kHead + kStickRow * static_cast<double>(p.sawing.lengths.size()) + 4;
     setFixedHeight(static_cast<int>(std::max(20.0, m_height)));
     update();
@@ -35,8 +36,9 @@ void SawingView::refresh() {
 void SawingView::paintEvent(QPaintEvent*) {
     QPainter p(this);
     p.setRenderHint(QPainter::Antialiasing);
-    const auto& report = m_document.report();
-    const auto& stock = m_document.production().stock;
+    if (!m_shown) return;
+    const auto& report = m_shown->report();
+    const auto& stock = m_shown->production().stock;
     double y = 0;
     for (const choice::SpoolPlan& plan : report.cutPlan) {
         const document::Spool& spool = stock.spools[static_cast<std::size_t>(plan.spool)];
@@ -76,7 +78,7 @@ void SawingView::paintEvent(QPaintEvent*) {
                 p.drawRect(bar);
                 const choice::Cut& cut = report.cuts[static_cast<std::size_t>(piece.cut)];
                 const QString name =
-                    QString::fromStdString(m_document.puppet().limbs[static_cast<std::size_t>(cut.limb)].name);
+                    QString::fromStdString(m_shown->puppet().limbs[static_cast<std::size_t>(cut.limb)].name);
                 const QString full = tr("%1 %2").arg(name, Say::number(piece.length_mm, 0));
                 const QFontMetricsF metrics(p.font());
                 const QString number = Say::number(piece.length_mm, 0);

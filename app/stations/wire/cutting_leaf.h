@@ -24,6 +24,7 @@ protected:
 
 private:
     Document& m_document;
+    std::optional<Shown> m_shown; ///< what it paints
     double m_height = 0;
 };
 

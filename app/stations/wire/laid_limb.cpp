@@ -31,10 +31,11 @@ LaidLimb::LaidLimb(Document& document, QWidget* parent) : QWidget(parent), m_doc
 
 void LaidLimb::show(int limb, int demand) {
     m_limb = limb, m_demand = demand;
-    m_report = m_document.sharedReport();
+    m_shown = m_document.shown();
     m_cut = nullptr, m_choice = nullptr;
     m_compared.clear();
-    const results::Report& r = *m_report;
+    if (!m_shown) return update();
+    const results::Report& r = m_shown->report();
     for (const choice::Cut& c : r.cuts)
         if (c.limb == limb) m_cut = &c;
     if (limb >= 0 && limb < static_cast<int>(r.choice.limbs.size()))
@@ -96,7 +97,7 @@ double LaidLimb::xOf(double along) const {
 
 QRectF LaidLimb::jointOnScreen(int joint) const {
     if (!m_cut || joint < 0) return {};
-    const body::Limb& limb = m_document.puppet().limbs[static_cast<std::size_t>(m_limb)];
+    const body::Limb& limb = m_shown->puppet().limbs[static_cast<std::size_t>(m_limb)];
     const std::string& name = limb.joints[static_cast<std::size_t>(joint)].name;
     for (const choice::Mark& m : m_cut->marks)
         if (m.kind == choice::Mark::Kind::joint && m.label == name) {
@@ -108,7 +109,7 @@ QRectF LaidLimb::jointOnScreen(int joint) const {
 
 std::vector<PicturePart> LaidLimb::parts() const {
     std::vector<PicturePart> all;
-    if (m_choice)
+    if (m_choice && m_shown->isNow(m_document))
         for (std::size_t k = 0; k < m_choice->demands.size(); ++k)
             all.push_back({sentenceOf(m_document, {Selection::Kind::joint, m_limb, m_choice->demands[k].joint, false},
                                       Side::alike),
@@ -117,13 +118,13 @@ std::vector<PicturePart> LaidLimb::parts() const {
 }
 
 void LaidLimb::choosePart(int index) {
-    if (m_choice && index >= 0 && index < static_cast<int>(m_choice->demands.size()))
+    if (m_choice && m_shown->isNow(m_document) && index >= 0 && index < static_cast<int>(m_choice->demands.size()))
         m_document.select(
             {Selection::Kind::joint, m_limb, m_choice->demands[static_cast<std::size_t>(index)].joint, false});
 }
 
 void LaidLimb::drawHead(QPainter& p) const {
-    const body::Limb& limb = m_document.puppet().limbs[static_cast<std::size_t>(m_limb)];
+    const body::Limb& limb = m_shown->puppet().limbs[static_cast<std::size_t>(m_limb)];
     p.setFont(deskType(22, QFont::DemiBold));
     p.setPen(look().ink);
     const QString name =
@@ -134,7 +135,7 @@ void LaidLimb::drawHead(QPainter& p) const {
     QString what = tr("no wire");
     if (m_choice && m_choice->chosen >= 0) {
         const choice::Candidate& c = m_choice->candidates()[static_cast<std::size_t>(m_choice->chosen)];
-        what = Say::limbWire(limb, *m_choice, c, cardName(m_document.production(), *m_report, c.spool));
+        what = Say::limbWire(limb, *m_choice, c, cardName(m_shown->production(), m_shown->report(), c.spool));
     }
     p.drawText(QRectF(kTextLeft, 30, lens().left() - 8, 36), Qt::AlignLeft | Qt::AlignTop | Qt::TextWordWrap, what);
 }
@@ -238,7 +239,7 @@ void LaidLimb::drawRuleAndJoints(QPainter& p) const {
             p.drawText(box, Qt::AlignCenter, number);
     }
     // Joints: a bead on the wire's thread, the gap on the rule, the film below.
-    const body::Limb& limb = m_document.puppet().limbs[static_cast<std::size_t>(m_limb)];
+    const body::Limb& limb = m_shown->puppet().limbs[static_cast<std::size_t>(m_limb)];
     double after = -1e9;
     p.setFont(deskType(13));
     p.setPen(look().graphite);
@@ -352,7 +353,7 @@ void LaidLimb::drawLens(QPainter& p) const {
 void LaidLimb::drawCompared(QPainter& p) const {
     const choice::Demand& d = m_choice->demands[static_cast<std::size_t>(m_demand)];
     const choice::Verdict& v = m_choice->verdicts[static_cast<std::size_t>(m_demand)];
-    const body::Limb& limb = m_document.puppet().limbs[static_cast<std::size_t>(m_limb)];
+    const body::Limb& limb = m_shown->puppet().limbs[static_cast<std::size_t>(m_limb)];
     const double right = lens().left() - 18;
     double y = 82;
     p.setFont(deskType(15, QFont::DemiBold));
@@ -402,7 +403,7 @@ void LaidLimb::drawCompared(QPainter& p) const {
 void LaidLimb::paintEvent(QPaintEvent*) {
     QPainter p(this);
     p.setRenderHint(QPainter::Antialiasing);
-    if (!m_choice || !m_document.hasPuppet() || m_limb >= static_cast<int>(m_document.puppet().limbs.size())) return;
+    if (!m_choice) return;
     drawHead(p);
     const bool judged = m_demand >= 0 && m_demand < static_cast<int>(m_choice->verdicts.size());
     if (m_cut) {
@@ -418,7 +419,7 @@ void LaidLimb::paintEvent(QPaintEvent*) {
 
 void LaidLimb::mousePressEvent(QMouseEvent* e) {
     setFocus(Qt::MouseFocusReason);
-    if (!m_choice) return;
+    if (!m_choice || !m_shown->isNow(m_document)) return;
     for (const choice::Demand& d : m_choice->demands)
         if (jointOnScreen(d.joint).adjusted(-4, -26, 4, 20).contains(e->position()))
             return m_document.select({Selection::Kind::joint, m_limb, d.joint, false});
@@ -434,7 +435,8 @@ void LaidLimb::mouseMoveEvent(QMouseEvent* e) {
 
 void LaidLimb::keyPressEvent(QKeyEvent* e) {
     const int by = e->key() == Qt::Key_Right ? 1 : e->key() == Qt::Key_Left ? -1 : 0;
-    if (by == 0 || !m_choice || m_choice->demands.empty()) return QWidget::keyPressEvent(e);
+    if (by == 0 || !m_choice || m_choice->demands.empty() || !m_shown->isNow(m_document))
+        return QWidget::keyPressEvent(e);
     const int n = static_cast<int>(m_choice->demands.size()), to = std::clamp(m_demand + by, 0, n - 1);
     m_document.select({Selection::Kind::joint, m_limb, m_choice->demands[static_cast<std::size_t>(to)].joint, false});
 }

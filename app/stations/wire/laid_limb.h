@@ -47,7 +47,7 @@ private:
 
     Document& m_document;
     int m_limb = -1, m_demand = -1;
-    std::shared_ptr<const results::Report> m_report; ///< what the pointers below stand in
+    std::optional<Shown> m_shown; ///< what the pointers below stand in
     const choice::Cut* m_cut = nullptr;
     const choice::LimbChoice* m_choice = nullptr;
     wire::Bundle m_bundle; ///< at the joint in hand

@@ -102,7 +102,20 @@ wire::Bundle LensLeaf::bundleOf(const Tried& t) const {
 
 double LensLeaf::longestLay() const { return std::max(40.0, 3 * m_tried.gap_mm); }
 
+void LensLeaf::showNone() {
+    m_shown.reset();
+    m_limb = m_demand = -1;
+    for (QWidget* w : findChildren<QWidget*>(Qt::FindDirectChildrenOnly))
+        w->setVisible(w == m_words);
+    m_words->setText(
+        tr("Nothing bends in this limb, so there is no joint to look into. Every wire that it could be made "
+           "of stands under All wires."));
+}
+
 void LensLeaf::show(int limb, int demandIndex) {
+    m_shown = m_document.shown();
+    for (QWidget* w : findChildren<QWidget*>(Qt::FindDirectChildrenOnly))
+        w->setVisible(true);
     const choice::LimbChoice& l = m_document.report().choice.limbs[static_cast<std::size_t>(limb)];
     const choice::Candidate& c = l.candidates()[static_cast<std::size_t>(l.chosen)];
     const choice::Demand& d = l.demands[static_cast<std::size_t>(demandIndex)];
@@ -129,6 +142,7 @@ void LensLeaf::show(int limb, int demandIndex) {
 }
 
 void LensLeaf::reset() {
+    if (!isNow()) return;
     m_tried = m_present;
     m_spool->setCurrentIndex(m_spool->findData(m_tried.spool));
     m_edge->setCurrentIndex(m_edge->findData(m_tried.edge));
@@ -149,6 +163,7 @@ void LensLeaf::toSliders() {
 }
 
 void LensLeaf::fromSliders() {
+    if (!isNow()) return;
     if (m_limb < 0) return; // ranges are being set
     m_tried.strands = wire::kStrandCounts[m_strands->value()];
     // A slider that was not moved keeps the exact value that it stands for.
@@ -170,6 +185,7 @@ void LensLeaf::fromSliders() {
 }
 
 void LensLeaf::refresh() {
+    if (!isNow()) return;
     if (m_limb < 0) return;
     const choice::Stock& stock = m_document.report().stock;
     const auto judged = [&](const Tried& t) {
@@ -246,6 +262,7 @@ void LensLeaf::refresh() {
 }
 
 void LensLeaf::use() {
+    if (!isNow()) return;
     const body::Limb& limb = m_document.puppet().limbs[static_cast<std::size_t>(m_limb)];
     const std::string limbId = limb.id, joint = limb.joints[static_cast<std::size_t>(demand().joint)].id;
     const wire::Bundle b = bundleOf(m_tried);

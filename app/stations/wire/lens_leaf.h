@@ -19,6 +19,8 @@ public:
     explicit LensLeaf(Document& document, QWidget* parent = nullptr);
     /// Starts from the joint as it is; what is being tried is kept while the same joint and wire stay.
     void show(int limb, int demand);
+    /// Nothing bends in the limb: says where its wires are chosen.
+    void showNone();
 
 private:
     struct Tried {
@@ -45,6 +47,8 @@ private:
     QPushButton *m_use, *m_reset;
     Tried m_tried, m_present;
     int m_limb = -1, m_demand = -1;
+    std::optional<Shown> m_shown; ///< what the two stand in
+    bool isNow() const { return m_shown && m_shown->isNow(m_document); }
 };
 
 } // namespace enkinet::app

@@ -48,7 +48,7 @@ void RemediesList::show(int limb) {
     if (m_document.isTrial() && !m_remedies.empty()) return;
     if (m_tried >= 0) {
         m_tried = -1;
-        if (limb == m_limb && m_askedOf == m_document.value()) return rows();
+        if (limb == m_limb && isAsked()) return rows();
     }
     // Numbers of before say nothing of what is now.
     if (m_document.isWorking()) {
@@ -63,9 +63,9 @@ void RemediesList::show(int limb) {
                        choice.limbs[static_cast<std::size_t>(limb)].chosen >= 0 &&
                        choice.limbs[static_cast<std::size_t>(limb)].state != choice::State::holds;
     setVisible(fails);
-    if (limb == m_limb && m_askedOf == m_document.value()) return;
+    if (limb == m_limb && isAsked()) return;
     m_limb = limb;
-    m_askedOf = m_document.value();
+    m_askedOf = m_document.shown();
     m_worker.stop();
     ++m_ticket;
     m_remedies.clear();
@@ -81,15 +81,23 @@ void RemediesList::show(int limb) {
         m_soon.stop();
 }
 
+bool RemediesList::isAsked() const { return m_askedOf && m_askedOf->isNow(m_document); }
+
+/// What is tried is put back before anything is done.
+bool RemediesList::isOffered() const {
+    return m_askedOf && m_askedOf->value() == m_document.steadyValue() &&
+           m_askedOf->puppetIndex() == m_document.puppetIndex();
+}
+
 void RemediesList::ask() {
     const quint64 ticket = m_ticket;
+    if (!isAsked()) return;
     m_stop->setVisible(true);
     // The worker has a copy of the document and of the cards; it comes back by the event loop.
-    m_worker.ask([self = QPointer<RemediesList>(this), value = m_askedOf, cards = m_document.sharedCards(),
-                  puppet = m_document.puppetIndex(), limb = m_limb, ticket,
-                  memo = m_memo](const std::stop_token& stop) {
+    m_worker.ask([self = QPointer<RemediesList>(this), asked = *m_askedOf, cards = m_document.sharedCards(),
+                  limb = m_limb, ticket, memo = m_memo](const std::stop_token& stop) {
         auto found = results::calcRemedies(
-            *value, puppet, limb, *cards, Document::tables(), stop,
+            asked.production(), asked.puppetIndex(), limb, *cards, Document::tables(), stop,
             [&](int done, int of) {
                 QMetaObject::invokeMethod(qApp, [self, ticket, done, of] {
                     if (self && self->m_ticket == ticket && self->m_busy)
@@ -98,17 +106,20 @@ void RemediesList::ask() {
                 });
             },
             memo.get());
-        QMetaObject::invokeMethod(qApp, [self, ticket, found = std::move(found)]() mutable {
-            if (self) self->finish(ticket, std::move(found));
-        });
+        QMetaObject::invokeMethod(
+            qApp, [self, ticket, answer = Answer<std::vector<results::Remedy>>(asked, std::move(found))] {
+                if (self) self->finish(ticket, answer);
+            });
     });
 }
 
-void RemediesList::finish(quint64 ticket, std::vector<results::Remedy> found) {
-    if (ticket != m_ticket) return; // the document has moved on
+void RemediesList::finish(quint64 ticket, const Answer<std::vector<results::Remedy>>& answer) {
+    // Of another limb, or of a document or puppet that is no longer there: also while nobody looks at this list.
+    const std::vector<results::Remedy>* found = ticket == m_ticket ? answer.of(m_document) : nullptr;
+    if (!found) return;
     m_busy = false;
     m_stop->setVisible(false);
-    m_remedies = std::move(found);
+    m_remedies = *found;
     m_said->setText(m_remedies.empty()
                         ? tr("Neither one change nor two make a wire of this stock fit: change the design.")
                         : QString());
@@ -121,12 +132,12 @@ void RemediesList::rows() {
         delete item->widget();
         delete item;
     }
-    for (std::size_t i = 0; i < m_remedies.size() && (m_all || i < kFirst); ++i) {
+    for (std::size_t i = 0; m_askedOf && i < m_remedies.size() && (m_all || i < kFirst); ++i) {
         auto* row = new QWidget;
         auto* both = new QVBoxLayout(row);
         both->setContentsMargins(0, 3, 0, 3);
         both->setSpacing(2);
-        const QString words = Say::remedy(m_remedies[i], m_document);
+        const QString words = Say::remedy(m_remedies[i], *m_askedOf);
         auto* change = makeText();
         change->setText(Say::capital(words.section('\n', 0, 0)));
         both->addWidget(change);
@@ -169,7 +180,7 @@ void RemediesList::rows() {
 }
 
 void RemediesList::tryOut(std::size_t index) {
-    if (index >= m_remedies.size()) return;
+    if (index >= m_remedies.size() || !isOffered()) return;
     if (m_tried == static_cast<int>(index) && m_document.isTrial()) return m_document.endTrial();
     const results::Remedy r = m_remedies[index];
     Q_EMIT helping();
@@ -177,15 +188,15 @@ void RemediesList::tryOut(std::size_t index) {
     auto tried = results::applyRemedy(m_document.production(), m_document.shippedCards(), m_document.puppetIndex(), r);
     if (!tried) return Q_EMIT m_document.refused(spoken(tried.fault()));
     m_tried = static_cast<int>(index);
-    m_document.tryOut(Say::capital(Say::remedy(r, m_document).section('\n', 0, 0)), tried.take());
+    m_document.tryOut(Say::capital(Say::remedy(r, *m_askedOf).section('\n', 0, 0)), tried.take());
     rows();
 }
 
 void RemediesList::apply(std::size_t index) {
-    if (index >= m_remedies.size()) return;
+    if (index >= m_remedies.size() || !isOffered()) return;
     const results::Remedy r = m_remedies[index];
     Q_EMIT helping();
-    const QString name = tr("Remedy: %1").arg(Say::remedy(r, m_document).section('\n', 0, 0));
+    const QString name = tr("Remedy: %1").arg(Say::remedy(r, *m_askedOf).section('\n', 0, 0));
     m_document.change(name, [&](const document::Edits&) {
         return results::applyRemedy(m_document.production(), m_document.shippedCards(), m_document.puppetIndex(), r);
     });

@@ -28,7 +28,9 @@ Q_SIGNALS:
 
 private:
     void ask();
-    void finish(quint64 ticket, std::vector<results::Remedy> found);
+    void finish(quint64 ticket, const Answer<std::vector<results::Remedy>>& answer);
+    bool isAsked() const;   ///< of what the document shows now
+    bool isOffered() const; ///< of the work as it stands, tried or not
     void rows();
     void apply(std::size_t index);
     /// Shows the whole desk as it would be, or puts it back.
@@ -47,7 +49,7 @@ private:
     int m_tried = -1;   ///< which one is shown
     bool m_all = false; ///< more than the first
     bool m_busy = false;
-    Document::Value m_askedOf;
+    std::optional<Shown> m_askedOf; ///< every sentence is made with the puppet that was asked about
     std::vector<results::Remedy> m_remedies;
 };
 

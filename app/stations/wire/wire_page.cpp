@@ -133,36 +133,40 @@ WirePage::WirePage(Document& d) : Page(d, results::Station::wire) {
     connect(m_gap, &NumberField::edited, this, [this](double mm) {
         changeJoint(
             tr("Gap %1").arg(Say::length(mm)),
-            [mm](const document::Edits& e, const auto& l, const auto& j) { return e.setGap(l, j, mm); }, "gap");
+            [mm](const document::Edits& e, const auto& l, const auto& j) { return e.setGap(l, j, mm); },
+            Document::Merge::yes);
     });
     const auto range = [this] {
         const double low = m_low->core(), high = m_high->core();
         changeJoint(
             tr("Range %1 to %2").arg(Say::degrees(low), Say::degrees(high)),
             [=](const document::Edits& e, const auto& l, const auto& j) { return e.setRange(l, j, low, high); },
-            "range");
+            Document::Merge::yes);
     };
     connect(m_low, &NumberField::edited, this, range);
     connect(m_high, &NumberField::edited, this, range);
     connect(m_edge, &ChoiceField::edited, this, [this](const QVariant& f) {
         changeJoint(
             tr("Edge: %1").arg(Say::edge(f.toDouble())),
-            [f](const document::Edits& e, const auto& l, const auto& j) { return e.setEdge(l, j, f.toDouble()); }, {});
+            [f](const document::Edits& e, const auto& l, const auto& j) { return e.setEdge(l, j, f.toDouble()); });
     });
     connect(m_need, &NumberField::edited, this, [this](double s) {
         changeJoint(
             tr("Must last %1 s").arg(Say::figure(s)),
-            [s](const document::Edits& e, const auto& l, const auto& j) { return e.setNeed(l, j, s); }, "need");
+            [s](const document::Edits& e, const auto& l, const auto& j) { return e.setNeed(l, j, s); },
+            Document::Merge::yes);
     });
     connect(m_forming, &NumberField::edited, this, [this](double n) {
         changeJoint(
             tr("%1 bends while building").arg(Say::number(n, 0)),
-            [n](const document::Edits& e, const auto& l, const auto& j) { return e.setForming(l, j, n); }, "forming");
+            [n](const document::Edits& e, const auto& l, const auto& j) { return e.setForming(l, j, n); },
+            Document::Merge::yes);
     });
     connect(m_moves, &NumberField::edited, this, [this](double n) {
         changeJoint(
             tr("%1 moves a second").arg(Say::figure(n)),
-            [n](const document::Edits& e, const auto& l, const auto& j) { return e.setMoves(l, j, n); }, "moves");
+            [n](const document::Edits& e, const auto& l, const auto& j) { return e.setMoves(l, j, n); },
+            Document::Merge::yes);
     });
 }
 
@@ -250,7 +254,7 @@ void WirePage::makeBench() {
 void WirePage::changeJoint(const QString& name,
                            const std::function<Result<document::Production>(const document::Edits&, const std::string&,
                                                                             const std::string&)>& edit,
-                           const QString& key) {
+                           Document::Merge merge) {
     if (m_limb < 0 || m_demand < 0) return;
     const body::Limb& limb = document().puppet().limbs[static_cast<std::size_t>(m_limb)];
     const body::Joint& joint = limb.joints[static_cast<std::size_t>(document()
@@ -267,15 +271,12 @@ void WirePage::changeJoint(const QString& name,
         if (std::find(joints.begin(), joints.end(), ids) == joints.end()) joints.push_back(ids);
     }
     std::vector<document::Edits::Step> steps;
-    QString merged = key;
-    for (const auto& [l, j] : joints) {
+    for (const auto& [l, j] : joints)
         steps.push_back([&edit, l = l, j = j](const document::Edits& e) { return edit(e, l, j); });
-        if (!key.isEmpty()) merged += QString::fromStdString(l + "." + j);
-    }
     QString full = tr("%1: %2").arg(QString::fromStdString(joint.name), name);
     if (joints.size() > 1) full = tr("%1, and %n more", nullptr, static_cast<int>(joints.size()) - 1).arg(full);
     document().change(
-        full, [&](const document::Edits& e) { return e.chain(steps); }, merged);
+        full, [&](const document::Edits& e) { return e.chain(steps); }, merge);
 }
 
 void WirePage::takeNone() {
@@ -347,6 +348,8 @@ void WirePage::show(const results::Report& r) {
         m_head->show(tr("No limbs"), {}, {});
         m_head->setStamp({});
         m_laid->show(-1, -1);
+        m_lens->showNone();
+        m_list->clear();
         return;
     }
     const body::Limb& limb = document().puppet().limbs[static_cast<std::size_t>(m_limb)];
@@ -356,6 +359,8 @@ void WirePage::show(const results::Report& r) {
                          look().graphite);
         m_laid->show(m_limb, -1);
         m_auto->setEnabled(l->pinned || l->reason.refused);
+        // A limb that stands still is given its wire in the same leaves.
+        showLeaf();
         if (l->worstStill >= 0) return showStill(r, *l);
         m_quiet->setText(
             l->reason.refused
@@ -477,11 +482,14 @@ void WirePage::showWhy() {
 
 /// Only the leaf that is open is brought up to date.
 void WirePage::showLeaf() {
-    if (m_limb < 0 || m_demand < 0) return;
+    if (m_limb < 0 || !document().hasPuppet()) return;
     const results::Report& r = document().report();
     switch (m_leaves->current()) {
     case 1:
-        m_lens->show(m_limb, m_demand);
+        if (m_demand >= 0 && r.choice.limbs[static_cast<std::size_t>(m_limb)].chosen >= 0)
+            m_lens->show(m_limb, m_demand);
+        else
+            m_lens->showNone();
         break;
     case 2:
         showCandidates(r, m_limb);

@@ -39,7 +39,7 @@ private:
     void changeJoint(const QString& name,
                      const std::function<Result<document::Production>(const document::Edits&, const std::string&,
                                                                       const std::string&)>& edit,
-                     const QString& key);
+                     Document::Merge merge = Document::Merge::no);
 
     AnswerHead* m_head;
     LimitTable* m_limits;

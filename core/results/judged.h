@@ -1,0 +1,25 @@
+#pragma once
+// By which rules a production was last judged, and what newer ones say differently.
+#include "results/result.h"
+
+namespace enkinet::results {
+
+/// Rises with every change of a model: whenever the same file could get another word, wire, weight or hour.
+inline constexpr int kRules = 2;
+
+/// Of every puppet what there is to compare: wires, words of joints, grams, minutes of work.
+document::Judged makeJudged(const Production& production, const std::vector<std::shared_ptr<const Report>>& reports);
+
+struct Rejudged {
+    enum class What { wire, joint, grams, minutes };
+    What what = What::wire;
+    std::string puppet, limb, joint; ///< ids
+    std::string before, after;       ///< wires and words
+    double from = 0, to = 0;         ///< grams or minutes
+    friend bool operator==(const Rejudged&, const Rejudged&) = default;
+};
+/// Only of what both know: a puppet, limb or joint that one of them lacks says nothing. Grams and minutes from a
+/// hundredth of them on.
+std::vector<Rejudged> findRejudged(const document::Judged& before, const document::Judged& after);
+
+} // namespace enkinet::results
