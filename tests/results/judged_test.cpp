@@ -1,0 +1,44 @@
+// What newer rules say otherwise of a file is told, once.
+#include "files/production_json.h"
+#include "results/judged.h"
+#include "support/near.h"
+
+using namespace enkinet::results;
+
+TEST_CASE("A production carries what was last said of it, and a newer word is told beside the older", "[results]") {
+    const auto resultOf = [](const document::Production& p) {
+        wire::TableShelf tables;
+        return calcResult(p, shippedCards(), tables);
+    };
+    document::Production p = shippedDemo();
+    p.puppets.resize(1);
+    const ProductionResult r = resultOf(p);
+    p.judged = makeJudged(p, r.puppets);
+    CHECK(p.judged.rules == kRules);
+    REQUIRE(p.judged.puppets.size() == 1);
+    // In the file, and no part of the work: with and without it is the same production.
+    const auto read = files::parseProduction(files::writeProduction(p), shippedCards());
+    REQUIRE(read);
+    CHECK(read->production == p);
+    CHECK(findRejudged(read->production.judged, p.judged).empty());
+    CHECK(read->production.judged.puppets[0].limbs.size() == p.puppets[0].limbs.size());
+    // A hundredth of a gram more says nothing, a word, a wire or a tenth does.
+    document::Judged was = p.judged;
+    was.puppets[0].mass_g += 0.01;
+    CHECK(findRejudged(was, p.judged).empty());
+    was.puppets[0].mass_g *= 1.1;
+    was.puppets[0].limbs[2].wire = "7 x alu-1.2";
+    was.puppets[0].limbs[2].joints[1].second = "stiff";
+    was.puppets[0].limbs.push_back({"third arm", "1 x alu-1.0", {}});
+    const auto said = findRejudged(was, p.judged);
+    REQUIRE(said.size() == 3);
+    CHECK(said[0].what == Rejudged::What::wire);
+    CHECK(said[0].after == p.judged.puppets[0].limbs[2].wire);
+    CHECK(said[1].what == Rejudged::What::joint);
+    CHECK(said[1].joint == p.judged.puppets[0].limbs[2].joints[1].first);
+    CHECK(said[1].after == "holds");
+    CHECK(said[2].what == Rejudged::What::grams);
+    // Files of before carry nothing, and are told nothing.
+    CHECK(shippedDemo().judged.rules == 0);
+    CHECK(findRejudged({}, p.judged).empty());
+}
