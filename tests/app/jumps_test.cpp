@@ -1,0 +1,133 @@
+// What is under the pointer stays there: fields of the leaf in hand, while the document changes beneath them.
+#include "shell/card.h"
+#include "support/driven.h"
+#include "widgets/leaves.h"
+#include <QScrollBar>
+#include <random>
+
+using namespace enkinet;
+using results::Station;
+
+namespace {
+
+using Places = std::map<QWidget*, QPoint>;
+
+/// Everything on the card that is typed into, picked from or pressed.
+Places findPlaces(test::Desk& desk) {
+    Places all;
+    auto* card = desk.find<app::Card>("cardScroll");
+    for (QWidget* w : card->findChildren<QWidget*>()) {
+        const bool field = qobject_cast<QAbstractSpinBox*>(w) || qobject_cast<QComboBox*>(w) ||
+                           qobject_cast<QAbstractButton*>(w) ||
+                           (qobject_cast<QLineEdit*>(w) && !qobject_cast<QAbstractSpinBox*>(w->parentWidget()));
+        // The points come and go behind all fields.
+        const bool point = w->objectName().startsWith("leave");
+        if (field && !point && w->isVisibleTo(card) && w->window() == card->window()) all[w] = w->mapTo(card, QPoint());
+    }
+    return all;
+}
+
+/// One of many kinds of edit, near and far from what is in hand; some change the number of rows.
+void editSomething(test::Desk& desk, std::mt19937& random) {
+    const auto pick = [&](std::size_t n) { return std::uniform_int_distribution<std::size_t>(0, n - 1)(random); };
+    const auto between = [&](double a, double b) { return std::uniform_real_distribution<double>(a, b)(random); };
+    app::Document& d = desk.document();
+    const body::Puppet p = d.puppet();
+    const body::Limb& limb = p.limbs[pick(p.limbs.size())];
+    const body::Joint& joint = limb.joints[pick(limb.joints.size())];
+    const int segment = static_cast<int>(pick(limb.segments.size()));
+    const body::Segment& s = limb.segments[static_cast<std::size_t>(segment)];
+    const double by = between(0.8, 1.25);
+    const std::size_t kind = pick(12);
+    d.change("edit", [&](const document::Edits& e) -> document::Edits::Changed {
+        body::Wants wants = p.wants;
+        body::Layers layers = s.layers;
+        switch (kind) {
+        case 0:
+            return e.setGap(limb.id, joint.id, joint.gap_mm * by);
+        case 1:
+            return e.setRange(limb.id, joint.id, joint.low_rad * by, joint.high_rad * by);
+        case 2:
+            wants.lean_rad *= by;
+            return e.setWants(wants);
+        case 3:
+            wants.film_s *= by;
+            return e.setWants(wants);
+        case 4:
+            if (s.stations.empty()) return e.setName("Somebody");
+            return e.setStation(limb.id, segment, -1, s.stations[0].a_mm * by, s.stations[0].b_mm * by);
+        case 5:
+            layers.skin_mm *= by;
+            return e.setLayers({limb.id, segment, ""}, layers);
+        case 6: // a row more or less
+            if (layers.coats.empty())
+                layers.coats.push_back({"firm-grey", 1, 1});
+            else
+                layers.coats.clear();
+            return e.setLayers({limb.id, segment, ""}, layers);
+        case 7:
+            return e.addThing(body::ThingKind::feature, {limb.id, segment, {}, {}, false}, "knob");
+        case 8:
+            if (p.things.features.empty()) return e.setName("Whoever stands here for a while with a long name");
+            return e.removeThing(body::ThingKind::feature, static_cast<int>(p.things.features.size()) - 1);
+        case 9:
+            return e.keepPose("pose " + std::to_string(pick(4)));
+        case 10:
+            wants.holdFactor *= by;
+            return e.setWants(wants);
+        default:
+            return e.setName(pick(2) ? "Tansy" : "Tansy of the long road to the Tide House");
+        }
+    });
+    desk.settle();
+}
+
+void watch(int edits, unsigned seed) {
+    test::Desk desk;
+    desk.window.resize(1280, 800);
+    desk.settle();
+    std::mt19937 random(seed);
+    int leaves = 0;
+    for (int station = 0; station < results::kStations; ++station) {
+        desk.station(static_cast<Station>(station));
+        auto* card = desk.find<app::Card>("cardScroll");
+        int count = 1;
+        const auto bars = [&] {
+            QList<app::Leaves*> all;
+            for (app::Leaves* l : card->findChildren<app::Leaves*>())
+                if (l->isVisibleTo(card)) all << l;
+            return all;
+        };
+        if (!bars().isEmpty()) count = static_cast<int>(bars().front()->findChildren<QAbstractButton*>().size());
+        for (int leaf = 0; leaf < count; ++leaf) {
+            if (!bars().isEmpty()) bars().front()->setCurrent(leaf);
+            // Something is in hand, another thing at every leaf.
+            using Kind = app::Selection::Kind;
+            desk.take(leaf % 3 == 0   ? app::Selection{Kind::joint, 2, 2, false}
+                      : leaf % 3 == 1 ? app::Selection{Kind::segment, 0, 1, false}
+                                      : app::Selection{Kind::mass, -1, 0, false});
+            ++leaves;
+            for (int k = 0; k < edits; ++k) {
+                const Places before = findPlaces(desk);
+                editSomething(desk, random);
+                const Places after = findPlaces(desk);
+                for (const auto& [w, at] : before)
+                    if (const auto now = after.find(w); now != after.end() && now->second != at) {
+                        INFO("station " << station << ", leaf " << leaf << ", edit " << k << ": "
+                                        << w->objectName().toStdString() << " (" << w->accessibleName().toStdString()
+                                        << ") by " << now->second.y() - at.y());
+                        CHECK(now->second == at);
+                        break;
+                    }
+            }
+        }
+    }
+    CHECK(leaves > 15);
+}
+
+} // namespace
+
+TEST_CASE("While the document changes nothing in hand moves away from under the pointer") {
+    watch(qEnvironmentVariableIsSet("ENKINET_JUMPS") ? 10 : 4, 5);
+}
+TEST_CASE("While the document changes five hundred times a leaf nothing in hand moves", "[long]") { watch(500, 6); }
