@@ -3936,6 +3936,25 @@
     </message>
 </context>
 <context>
+    <name>enkinet::app::BendPicture</name>
+    <message>
+        <source>Drag an end: as far as that the joint is bent.</source>
+        <translation>Ein Ende ziehen: so weit wird das Gelenk gebogen.</translation>
+    </message>
+    <message>
+        <source>The joint from the side, bent to %1 and to %2</source>
+        <translation>Das Gelenk von der Seite, gebogen bis %1 und bis %2</translation>
+    </message>
+    <message>
+        <source>I</source>
+        <translation>I</translation>
+    </message>
+    <message>
+        <source>II</source>
+        <translation>II</translation>
+    </message>
+</context>
+<context>
     <name>enkinet::app::BentGap</name>
     <message>
         <source>The bent gap, drawn to scale</source>
@@ -8261,22 +8280,6 @@ Zum Verschieben ziehen, oder Alt mit den Pfeilen.</translation>
         <translation>Ein Glied jenseits eines Gelenks fassen, auf einer Ansicht oder der Drehscheibe, und dort biegen. Lasten folgen der Pose; gebaut wird in Ruhe.</translation>
     </message>
     <message>
-        <source>Bends forth, seen from the side</source>
-        <translation>Biegt sich vor, von der Seite gesehen</translation>
-    </message>
-    <message>
-        <source>Bends aside, seen from the front</source>
-        <translation>Biegt sich seitwärts, von vorn gesehen</translation>
-    </message>
-    <message>
-        <source>forth</source>
-        <translation>vor</translation>
-    </message>
-    <message>
-        <source>aside</source>
-        <translation>seitwärts</translation>
-    </message>
-    <message>
         <source>Rest</source>
         <translation>Ruhe</translation>
     </message>
@@ -8359,6 +8362,22 @@ Zum Verschieben ziehen, oder Alt mit den Pfeilen.</translation>
     <message>
         <source>None yet: bend the figure, name it, keep it.</source>
         <translation>Noch keine: die Figur biegen, benennen, behalten.</translation>
+    </message>
+    <message>
+        <source>Bends as seen from the side</source>
+        <translation>Biegung von der Seite gesehen</translation>
+    </message>
+    <message>
+        <source>Bends as seen from the front</source>
+        <translation>Biegung von vorn gesehen</translation>
+    </message>
+    <message>
+        <source>from the side</source>
+        <translation>von der Seite</translation>
+    </message>
+    <message>
+        <source>from the front</source>
+        <translation>von vorn</translation>
     </message>
 </context>
 <context>
@@ -14584,14 +14603,6 @@ Zum Verschieben ziehen, oder Alt mit den Pfeilen.</translation>
         <translation>Freier Spalt des Drahtes</translation>
     </message>
     <message>
-        <source>Bends back to</source>
-        <translation>Biegt sich zurück bis</translation>
-    </message>
-    <message>
-        <source>Bends forward to</source>
-        <translation>Biegt sich vor bis</translation>
-    </message>
-    <message>
         <source>How the wire leaves the stiff end</source>
         <translation>Wie der Draht das steife Ende verlässt</translation>
     </message>
@@ -14606,14 +14617,6 @@ Zum Verschieben ziehen, oder Alt mit den Pfeilen.</translation>
     <message>
         <source>gap</source>
         <translation>Spalt</translation>
-    </message>
-    <message>
-        <source>bends back</source>
-        <translation>biegt zurück</translation>
-    </message>
-    <message>
-        <source>bends forward</source>
-        <translation>biegt vor</translation>
     </message>
     <message>
         <source>edge</source>
@@ -14964,6 +14967,22 @@ Zum Verschieben ziehen, oder Alt mit den Pfeilen.</translation>
     <message>
         <source>because …</source>
         <translation>weil …</translation>
+    </message>
+    <message>
+        <source>Bends to the end marked I in the picture</source>
+        <translation>Biegt bis zum Ende, das im Bild I heißt</translation>
+    </message>
+    <message>
+        <source>Bends to the end marked II in the picture</source>
+        <translation>Biegt bis zum Ende, das im Bild II heißt</translation>
+    </message>
+    <message>
+        <source>bends to end I</source>
+        <translation>biegt bis Ende I</translation>
+    </message>
+    <message>
+        <source>bends to end II</source>
+        <translation>biegt bis Ende II</translation>
     </message>
 </context>
 <context>

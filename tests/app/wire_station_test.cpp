@@ -1,8 +1,10 @@
 #include "base/text.h"
 #include "base/units.h"
+#include "body/pose.h"
 #include "files/production_json.h"
 #include "print/build_sheets.h"
 #include "stations/bench/bench_table.h"
+#include "stations/wire/bend_picture.h"
 #include "stations/wire/laid_limb.h"
 #include "stations/wire/puppet_table.h"
 #include "stations/wire/remedies_list.h"
@@ -493,4 +495,48 @@ TEST_CASE("Every number of the table can be questioned: where it comes from, wha
     // The same row again closes it.
     QTest::keyClick(table, Qt::Key_Return);
     CHECK_FALSE(why->isVisible());
+}
+
+TEST_CASE("A joint's range is drawn at both its ends, as it looks from the side, and an end is dragged") {
+    Desk desk(Station::wire);
+    desk.clickJoint("left knee");
+    auto* picture = desk.find<app::BendPicture>("bendPicture");
+    desk.unfold(picture);
+    REQUIRE(picture->isVisible());
+    const auto joint = [&]() -> const body::Joint& { return desk.document().puppet().limbs[2].joints[2]; };
+    REQUIRE(joint().id == "knee");
+    // Where the shin lies when the figure is bent so, by the core's own pose; 46 px from the middle.
+    const auto at = [&](double angle) {
+        const body::Skeleton& rest = desk.report().choice.rest;
+        body::Pose pose;
+        pose.angles = {{"leg", "hip", false, 0, 0}, {"leg", "knee", false, angle, 0}};
+        // Without a support nothing is moved back under the foot.
+        body::Skeleton free = rest;
+        free.supportLinks.clear();
+        const body::Posed posed = body::calcPosed(desk.document().puppet(), free, pose);
+        for (const body::Hinge& h : rest.hinges)
+            if (h.label == "left knee") {
+                const body::Link& shin = posed.skeleton.links[static_cast<std::size_t>(h.after)];
+                const double z = shin.to.z - shin.from.z, y = shin.to.y - shin.from.y, n = std::hypot(z, y);
+                return QPoint(static_cast<int>(picture->width() / 2.0 + 46 * z / n),
+                              static_cast<int>(picture->height() / 2.0 - 46 * y / n));
+            }
+        FAIL("no knee");
+        return QPoint();
+    };
+    const double low = joint().low_rad;
+    const int steps = desk.document().undoStack().count();
+    QTest::mousePress(picture, Qt::LeftButton, {}, at(joint().high_rad));
+    QTest::mouseMove(picture, at(degToRad(50)));
+    QTest::mouseMove(picture, at(degToRad(35)));
+    QTest::mouseRelease(picture, Qt::LeftButton, {}, at(degToRad(35)));
+    desk.settle();
+    CHECK(std::abs(radToDeg(joint().high_rad) - 35) <= 1.5);
+    CHECK(joint().low_rad == low);
+    CHECK(desk.document().undoStack().count() == steps + 1);
+    // Beside both ends nothing is taken hold of.
+    QTest::mousePress(picture, Qt::LeftButton, {}, QPoint(2, 2));
+    QTest::mouseRelease(picture, Qt::LeftButton, {}, QPoint(60, 60));
+    desk.settle();
+    CHECK(desk.document().undoStack().count() == steps + 1);
 }

@@ -29,14 +29,14 @@ PoseLeaf::PoseLeaf(Document& document, QWidget* parent) : QWidget(parent), m_doc
     m_joint = makeHeading({});
     v->addWidget(m_joint);
     m_forth = new NumberField(NumberField::Kind::angle, degToRad(-175), degToRad(175), degToRad(5), 1,
-                              tr("Bends forth, seen from the side"));
+                              tr("Bends as seen from the side"));
     m_forth->setObjectName("forth");
     m_aside = new NumberField(NumberField::Kind::angle, degToRad(-175), degToRad(175), degToRad(5), 1,
-                              tr("Bends aside, seen from the front"));
+                              tr("Bends as seen from the front"));
     m_aside->setObjectName("aside");
     auto* form = makeForm();
-    form->addRow(tr("forth"), m_forth);
-    form->addRow(tr("aside"), m_aside);
+    form->addRow(tr("from the side"), m_forth);
+    form->addRow(tr("from the front"), m_aside);
     v->addLayout(form);
     m_words = makeLines(3, true);
     v->addWidget(m_words);

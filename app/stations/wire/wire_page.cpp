@@ -1,6 +1,7 @@
 #include "stations/wire/wire_page.h"
 #include "base/units.h"
 #include "sheet/elevation.h"
+#include "stations/wire/bend_picture.h"
 #include "stations/wire/cutting_leaf.h"
 #include "stations/wire/laid_limb.h"
 #include "stations/wire/lens_leaf.h"
@@ -86,16 +87,19 @@ WirePage::WirePage(Document& d) : Page(d, results::Station::wire) {
     m_jointFold->setObjectName("jointFold");
     m_gap = new NumberField(NumberField::Kind::length, 0.5, 200, 0.5, 1, tr("Free gap of wire"));
     m_gap->setObjectName("gap");
-    m_low = new NumberField(NumberField::Kind::angle, degToRad(-170), 0, 5, 0, tr("Bends back to"));
-    m_high = new NumberField(NumberField::Kind::angle, 0, degToRad(170), 5, 0, tr("Bends forward to"));
+    m_low = new NumberField(NumberField::Kind::angle, degToRad(-170), 0, 5, 0,
+                            tr("Bends to the end marked I in the picture"));
+    m_high = new NumberField(NumberField::Kind::angle, 0, degToRad(170), 5, 0,
+                             tr("Bends to the end marked II in the picture"));
     m_edge = new ChoiceField(tr("How the wire leaves the stiff end"));
     m_edge->setObjectName("jointEdge");
     m_need = new NumberField(NumberField::Kind::seconds, 0.1, 100000, 1, 1, tr("Seconds of film it must last"));
     m_moves = new NumberField(NumberField::Kind::plain, 0.01, 24, 0.1, 2, tr("Full moves a second of film"));
+    m_bend = new BendPicture;
     auto* form = makeForm();
     form->addRow(tr("gap"), m_gap);
-    form->addRow(tr("bends back"), m_low);
-    form->addRow(tr("bends forward"), m_high);
+    form->addRow(tr("bends to end I"), m_low);
+    form->addRow(tr("bends to end II"), m_high);
     form->addRow(tr("edge"), m_edge);
     form->addRow(tr("must last"), m_need);
     form->addRow(tr("moves a second"), m_moves);
@@ -103,6 +107,7 @@ WirePage::WirePage(Document& d) : Page(d, results::Station::wire) {
     m_forming->setObjectName("forming");
     form->addRow(tr("bends while building"), m_forming);
     m_windowText = makeText(true);
+    m_jointFold->body()->addWidget(m_bend);
     m_jointFold->body()->addLayout(form);
     m_jointFold->body()->addWidget(m_windowText);
     m_wireFold = new Fold(tr("The wire, and why it is this one"));
@@ -143,6 +148,10 @@ WirePage::WirePage(Document& d) : Page(d, results::Station::wire) {
             [=](const document::Edits& e, const auto& l, const auto& j) { return e.setRange(l, j, low, high); },
             Document::Merge::yes);
     };
+    connect(m_bend, &BendPicture::ended, this, [this, range](double low, double high) {
+        m_low->show(low), m_high->show(high);
+        range();
+    });
     connect(m_low, &NumberField::edited, this, range);
     connect(m_high, &NumberField::edited, this, range);
     connect(m_edge, &ChoiceField::edited, this, [this](const QVariant& f) {
@@ -457,6 +466,7 @@ void WirePage::show(const results::Report& r) {
     m_gap->show(d.gap_mm);
     m_low->show(joint.low_rad);
     m_high->show(joint.high_rad);
+    if (const auto shown = document().shown()) m_bend->show(*shown, d.hinge, joint.low_rad, joint.high_rad);
     m_edge->show({{tr("hard: bare putty or a crimp"), 1.6},
                   {tr("eased: taped, wrapped, feathered"), 1.3},
                   {tr("none: bends along its length"), 1.0}},

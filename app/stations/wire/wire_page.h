@@ -15,6 +15,7 @@ class LaidLimb;
 class LensLeaf;
 class Leaves;
 class LimitTable;
+class BendPicture;
 class NumberField;
 class RemediesList;
 class SpoolsLeaf;
@@ -61,6 +62,7 @@ private:
     QPushButton *m_use, *m_auto, *m_none;
     QLineEdit* m_noneWhy;
     void takeNone();
+    BendPicture* m_bend;
     NumberField *m_gap, *m_low, *m_high, *m_need, *m_moves, *m_forming;
     ChoiceField* m_edge;
     QLabel* m_whyText;
