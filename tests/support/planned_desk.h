@@ -2,6 +2,7 @@
 // What tests of the plan share: a wall clock turned by hand, and the plan once it has been worked out.
 #include "jobs/clock.h"
 #include "stations/plan/plan_days.h"
+#include "support/clock.h"
 #include "support/driven.h"
 #include <QProcess>
 
@@ -13,7 +14,7 @@ struct Wall {
     explicit Wall(const char* time) : now(*parseIsoTime(time) * 60) {
         app::setWallClock([this] { return now; });
     }
-    ~Wall() { app::setWallClock({}); }
+    ~Wall() { setUsualClock(); }
     void pass(int minutes) { now += minutes * 60; }
 };
 

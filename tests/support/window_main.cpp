@@ -2,6 +2,7 @@
 #define CATCH_CONFIG_RUNNER
 #include "jobs/memory.h"
 #include "jobs/worker.h"
+#include "support/clock.h"
 #include "widgets/look.h"
 #include "words/language.h"
 #include <QApplication>
@@ -23,6 +24,7 @@ int main(int argc, char** argv) {
     QApplication::setOrganizationName("enkinet");
     enkinet::app::applyLanguage("en");
     enkinet::app::applyLook(app);
+    enkinet::test::setUsualClock();
     const int failed = Catch::Session().run(argc, argv);
     enkinet::app::Worker::endAll();
     return failed;
