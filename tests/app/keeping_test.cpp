@@ -496,3 +496,92 @@ TEST_CASE("Without a display the program says so and ends with status 1; a broke
     CHECK(p.exitCode() == 2);
     CHECK(p.readAllStandardError().contains("clays.json"));
 }
+
+TEST_CASE("A file that older rules judged is judged anew, and one slip says what is said otherwise") {
+    QTemporaryDir dir;
+    const QString path = dir.filePath("old.enkinet");
+    document::Production p = demo();
+    // As an older program left it: another wire in the leg, and a knee that held.
+    p.judged.rules = results::kRules - 1;
+    document::JudgedLimb leg{"leg", "7 x alu-1.2", {{"knee", "holds"}, {"hip", "holds"}}};
+    p.judged.puppets = {{"tansy", 1000, 10, {leg}}};
+    REQUIRE(files::saveProduction(path.toStdString(), p));
+    Desk desk(false);
+    REQUIRE(desk.window.openFile(path));
+    desk.settle();
+    auto* slip = desk.window.findChild<QDialog*>("rulesSlip");
+    REQUIRE(slip);
+    CHECK(slip->isVisible());
+    CHECK_FALSE(slip->isModal());
+    auto* lines = slip->findChild<QListWidget*>("rulesSlipLines");
+    REQUIRE(lines);
+    QStringList all;
+    for (int i = 0; i < lines->count(); ++i)
+        all << lines->item(i)->text();
+    // Wire, the stiff knee, grams and hours; the hip holds as it did.
+    CHECK(all.size() == 4);
+    CHECK(all.join("\n").contains("was 7 x alu-1.2"));
+    CHECK(all.join("\n").contains("stiff, was holds"));
+    CHECK(all.join("\n").contains("weighs"));
+    CHECK_FALSE(all.join("\n").contains("hip"));
+    // Nothing was changed by it, and what is saved says by which rules it is judged now.
+    CHECK_FALSE(desk.document().isChanged());
+    slip->close();
+    desk.type("height", "239");
+    REQUIRE(desk.document().save().isEmpty());
+    const auto now = files::loadProduction(path.toStdString(), shippedCards());
+    REQUIRE(now);
+    CHECK(now->production.judged.rules == results::kRules);
+    CHECK(now->production.judged.puppets.size() == p.puppets.size());
+    Desk again(false);
+    REQUIRE(again.window.openFile(path));
+    again.settle();
+    CHECK_FALSE(again.window.findChild<QDialog*>("rulesSlip"));
+}
+
+TEST_CASE("What nobody measured is no number in the caliper's fields") {
+    Desk desk;
+    REQUIRE(desk.document().change("measure", [](const document::Edits& e) {
+        return e.addMeasure({"shin", {0, 0, 0}, {0, 37, 0}, {}, {}});
+    }));
+    desk.settle();
+    desk.leaf("sheetLeaves", 4);
+    desk.find<QListWidget>("measures")->setCurrentRow(0);
+    auto* here = desk.find<QAbstractSpinBox>("measured");
+    auto* there = desk.find<QAbstractSpinBox>("measuredOther");
+    CHECK(here->text() == "not measured");
+    CHECK(there->text() == "not measured");
+    desk.type("measured", "63");
+    desk.find<QListWidget>("measures")->setCurrentRow(0);
+    CHECK(here->text().startsWith("63"));
+    CHECK(there->text() == "not measured");
+    const auto& m = desk.document().puppet().measures.back();
+    CHECK(m.measured_mm == 63);
+    CHECK_FALSE(m.other_mm);
+}
+
+TEST_CASE("Every change of a limb's wire is said in the line after the change, whatever it was that changed it") {
+    Desk desk;
+    const auto wires = [&] {
+        std::vector<std::pair<int, int>> all;
+        for (const auto& l : desk.report().choice.limbs)
+            all.emplace_back(l.chosen < 0 ? -1 : l.candidates()[static_cast<std::size_t>(l.chosen)].spool,
+                             l.chosen < 0 ? 0 : l.candidates()[static_cast<std::size_t>(l.chosen)].bundle.strands);
+        return all;
+    };
+    int changed = 0;
+    for (const char* height : {"300", "180", "240"}) {
+        const auto before = wires();
+        desk.type("height", height);
+        const auto after = wires();
+        REQUIRE(after.size() == before.size());
+        int limbs = 0;
+        for (std::size_t i = 0; i < after.size(); ++i)
+            limbs += after[i] != before[i];
+        changed += limbs;
+        INFO("height " << height << ": " << desk.window.message().toStdString());
+        CHECK((limbs > 0) == desk.window.message().contains("other wire"));
+        if (limbs > 1) CHECK(desk.window.message().contains(QString("other wire in %1 limbs").arg(limbs)));
+    }
+    CHECK(changed > 0);
+}
