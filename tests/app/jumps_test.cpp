@@ -1,5 +1,6 @@
 // What is under the pointer stays there: fields of the leaf in hand, while the document changes beneath them.
 #include "shell/card.h"
+#include "stations/wire/remedies_list.h"
 #include "support/driven.h"
 #include "widgets/leaves.h"
 #include <QScrollBar>
@@ -126,6 +127,27 @@ void watch(int edits, unsigned seed) {
 }
 
 } // namespace
+
+TEST_CASE("While ways out of a failing joint are looked for and come, no field moves") {
+    test::Desk desk;
+    desk.window.resize(1280, 800);
+    desk.station(Station::wire);
+    desk.clickJoint("left knee");
+    desk.unfold(desk.find<QWidget>("bendPicture"));
+    auto* list = desk.window.findChild<app::RemediesList*>();
+    REQUIRE(list);
+    const auto places = [&] {
+        Places all = findPlaces(desk);
+        std::erase_if(all, [&](const auto& p) { return list->isAncestorOf(p.first); });
+        return all;
+    };
+    const Places before = places();
+    CHECK(before.size() > 8);
+    REQUIRE(QTest::qWaitFor([&] { return !list->busy(); }, 120000));
+    REQUIRE_FALSE(list->remedies().empty());
+    test::Desk::settle();
+    CHECK(places() == before);
+}
 
 TEST_CASE("While the document changes nothing in hand moves away from under the pointer") {
     watch(qEnvironmentVariableIsSet("ENKINET_JUMPS") ? 10 : 4, 5);

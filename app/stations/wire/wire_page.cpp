@@ -63,7 +63,6 @@ WirePage::WirePage(Document& d) : Page(d, results::Station::wire) {
         showWhy();
     });
     m_remedies = new RemediesList(d);
-    v->addWidget(m_remedies);
     connect(m_remedies, &RemediesList::helping, this, [this] {
         m_helped = Helped{document().puppetIndex(), m_limb, m_demand};
     });
@@ -119,6 +118,12 @@ WirePage::WirePage(Document& d) : Page(d, results::Station::wire) {
     addOpenPoints();
     column()->addWidget(m_jointFold);
     column()->addWidget(m_wireFold);
+    // They come while one works on: no field stands below them.
+    m_waysOut = new QWidget;
+    auto* ways = new QVBoxLayout(m_waysOut);
+    ways->setContentsMargins(0, 0, 0, 0);
+    ways->addWidget(m_remedies);
+    column()->addWidget(m_waysOut);
     m_rests = makeText(true);
     column()->addWidget(m_rests);
     column()->addStretch();
@@ -348,6 +353,7 @@ void WirePage::show(const results::Report& r) {
     const choice::LimbChoice* l = m_limb >= 0 ? &r.choice.limbs[static_cast<std::size_t>(m_limb)] : nullptr;
     const bool judged = l && m_demand >= 0 && m_demand < static_cast<int>(l->verdicts.size());
     m_body->setVisible(judged);
+    m_waysOut->setVisible(judged);
     m_stiffRow->hide();
     m_rests->setVisible(judged);
     m_jointFold->setVisible(judged), m_wireFold->setVisible(judged);

@@ -50,6 +50,7 @@ private:
     LaidLimb* m_laid;
     QLabel *m_windowText, *m_windowHead, *m_why, *m_choiceText, *m_quiet, *m_rests;
     QWidget* m_body;
+    QWidget* m_waysOut;
     Leaves* m_leaves;
     QWidget *m_jointLeaf, *m_fieldLeaf;
     LensLeaf* m_lens;

@@ -42,6 +42,7 @@ void WirePage::showStill(const results::Report& r, const choice::LimbChoice& l) 
                         tr("%1 stand on it").arg(Say::figure(choice::kStillFactor * d.thrust_N)),
                         margin(StillLimit::buckles), true, slack});
     m_body->show();
+    m_waysOut->show();
     m_whyText->hide(), m_remedies->hide();
     m_limits->show(rows);
     QStringList words;
