@@ -34,7 +34,7 @@ constexpr qint64 kTogether_ms = 2000;
 /// One step of the history, with the whole production before and after: some tens of kilobytes a step, pictures shared.
 class Step : public QUndoCommand {
 public:
-    /// at_ms: when it was made; negative: it never becomes one with another.
+    /// at_ms: when it was made, and later when it was done; negative: it never becomes one with another.
     Step(Document& document, const QString& name, Document::Value before, Document::Value after, qint64 at_ms)
         : QUndoCommand(*shared(name)), m_document(document),
           m_step(std::make_shared<UndoStep>(std::move(before), std::move(after))), m_at_ms(at_ms) {}
@@ -61,6 +61,10 @@ public:
         auto& known = names[name];
         if (!known) known = std::make_shared<const QString>(name);
         return known;
+    }
+    /// The hand is free again; what never merges stays so.
+    void rest(qint64 now_ms) {
+        if (m_at_ms >= 0) m_at_ms = now_ms;
     }
     const std::shared_ptr<UndoStep>& step() const { return m_step; }
 
@@ -415,6 +419,9 @@ bool Document::change(const QString& name, const Edit& edit, Merge merge) {
     if (*after == *m_value) return true;
     if (!m_working) m_before = Before{name, QString::fromStdString(puppet().id), statesNow(), wiresNow()};
     m_undo.push(new Step(*this, name, m_value, after, merge == Merge::yes ? m_now_ms() : -1));
+    // However long its results took, the hand rested only from now on.
+    if (auto* last = const_cast<QUndoCommand*>(m_undo.command(m_undo.index() - 1)))
+        static_cast<Step*>(last)->rest(m_now_ms());
     foldOld();
     return true;
 }

@@ -10,8 +10,19 @@ namespace {
 std::string idOf(const Json& object) {
     if (!object.is_object()) return {};
     const auto id = object.find("id");
-    return id != object.end() && id->is_string() ? id->get<std::string>() : std::string();
+    if (id != object.end() && id->is_string()) return id->get<std::string>();
+    // An angle of a pose is that of its joint.
+    const auto limb = object.find("limb"), joint = object.find("joint");
+    if (limb == object.end() || joint == object.end() || !limb->is_string() || !joint->is_string()) return {};
+    return limb->get<std::string>() + "." + joint->get<std::string>() + (object.value("right", false) ? ".right" : "");
 }
+
+/// A hand moves a place or bends a joint as a whole: its coordinates are one field, and so are its two bends.
+std::string fieldOf(const std::string& key) {
+    if (key == "x_mm" || key == "y_mm" || key == "z_mm") return "place";
+    return key == "forth_deg" || key == "aside_deg" ? "bend" : key;
+}
+bool isBend(const Json& object) { return object.is_object() && !object.contains("id") && !idOf(object).empty(); }
 
 /// Objects of a list are the same where their ids are, wherever they stand in it.
 bool haveIds(const Json& list) {
@@ -33,6 +44,14 @@ void differInLists(const Json& a, const Json& b, const std::string& path, std::s
         return;
     }
     std::vector<std::string> orderA, orderB;
+    // A joint at rest has no entry.
+    for (const auto* list : {&a, &b})
+        for (const Json& x : *list)
+            if (const Json& other = list == &a ? b : a;
+                isBend(x) &&
+                std::none_of(other.begin(), other.end(), [&](const Json& y) { return idOf(y) == idOf(x); }))
+                found.insert(path + "/" + idOf(x) + "/bend");
+    const bool bends = std::all_of(a.begin(), a.end(), isBend) && std::all_of(b.begin(), b.end(), isBend);
     for (const Json& x : a) {
         orderA.push_back(idOf(x));
         const auto same = std::find_if(b.begin(), b.end(), [&](const Json& y) { return idOf(y) == idOf(x); });
@@ -40,11 +59,17 @@ void differInLists(const Json& a, const Json& b, const std::string& path, std::s
     }
     for (const Json& y : b)
         orderB.push_back(idOf(y));
-    if (orderA != orderB) found.insert(path + "#");
+    if (orderA != orderB && !bends) found.insert(path + "#");
 }
 
 void differ(const Json& a, const Json& b, const std::string& path, std::set<std::string>& found) {
     if (a == b) return;
+    // What is not there is what it is without saying so.
+    const auto nothing = [](const Json& x) {
+        return x.is_null() || (x.is_string() && x.get_ref<const std::string&>().empty()) ||
+               (x.is_boolean() && !x.get<bool>()) || (x.is_array() && x.empty());
+    };
+    if (nothing(a) && nothing(b)) return;
     // What stands for itself is not written: an object that is not there is one with nothing in it.
     static const Json kNone = Json::object();
     const bool objects = (a.is_object() || a.is_null()) && (b.is_object() || b.is_null());
@@ -52,14 +77,16 @@ void differ(const Json& a, const Json& b, const std::string& path, std::set<std:
         const Json &x = a.is_null() ? kNone : a, &y = b.is_null() ? kNone : b;
         for (const auto& [key, value] : x.items()) {
             const auto other = y.find(key);
-            differ(value, other == y.end() ? Json() : *other, path + "/" + key, found);
+            differ(value, other == y.end() ? Json() : *other, path + "/" + fieldOf(key), found);
         }
         for (const auto& [key, value] : y.items())
-            if (!x.contains(key)) differ(Json(), value, path + "/" + key, found);
+            if (!x.contains(key)) differ(Json(), value, path + "/" + fieldOf(key), found);
         if (x.empty() && y.empty()) found.insert(path);
         return;
     }
-    if (a.is_array() && b.is_array()) return differInLists(a, b, path, found);
+    static const Json kEmpty = Json::array();
+    if (const Json& x = a.is_null() ? kEmpty : a, &y = b.is_null() ? kEmpty : b; x.is_array() && y.is_array())
+        return differInLists(x, y, path, found);
     found.insert(path);
 }
 

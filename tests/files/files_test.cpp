@@ -1,4 +1,6 @@
 #include "base/units.h"
+#include "document/edits.h"
+#include "files/changed_fields.h"
 #include "files/container.h"
 #include "files/cut_list_file.h"
 #include "support/near.h"
@@ -211,4 +213,39 @@ TEST_CASE("Loads of the oven, the shop, a skin's own thickness and a bare end su
     CHECK_FALSE(document::makeProduction(p, shippedCards()));
     p.puppets[0].wants.loads[0].masses = {"head"}, p.puppets[0].wants.loads[0].set_C = 12;
     CHECK_FALSE(document::makeProduction(p, shippedCards()));
+}
+
+TEST_CASE("An edit changes the field that it is about, a hand's move the place, and no two fields are one", "[files]") {
+    const auto changed = [](const auto& edit, const document::Production& from = demo()) {
+        const auto to = edit(document::Edits(from, shippedCards(), "tansy"));
+        REQUIRE(to);
+        return files::findChangedFields(from, *to);
+    };
+    const auto gap = changed([](const document::Edits& e) { return e.setGap("leg", "knee", 12.5); });
+    CHECK(gap == changed([](const document::Edits& e) { return e.setGap("leg", "knee", 12.75); }));
+    CHECK(gap != changed([](const document::Edits& e) { return e.setGap("leg", "hip", 12.5); }));
+    CHECK(gap != changed([](const document::Edits& e) { return e.setEdge("leg", "knee", 1.6); }));
+    // A point dragged to the side first and then up is one move.
+    const auto aside = changed([](const document::Edits& e) { return e.moveJoint("leg", "sole", {19, 0, 0}); });
+    CHECK(aside == changed([](const document::Edits& e) { return e.moveJoint("leg", "sole", {19, 1, 0.5}); }));
+    CHECK(aside != changed([](const document::Edits& e) { return e.moveJoint("leg", "knee", {19, 52, 1}); }));
+    // A joint bent forth, then forth and aside, from rest on: one; another joint, or its twin: another.
+    const auto bend = [&](const char* joint, bool right, double forth, double aside_rad,
+                          const document::Production& from = demo()) {
+        return changed(
+            [&](const document::Edits& e) {
+                return e.setAngle({"arm", joint, right, forth, aside_rad});
+            },
+            from);
+    };
+    const auto forth = bend("elbow", false, 0.2, 0);
+    REQUIRE(forth.size() == 1);
+    CHECK(forth == bend("elbow", false, 0.3, 0.1));
+    CHECK(forth != bend("elbow", true, 0.2, 0));
+    CHECK(forth != bend("shoulder", false, 0.2, 0));
+    const auto bent = document::Edits(demo(), shippedCards(), "tansy").setAngle({"arm", "elbow", false, 0.2, 0});
+    REQUIRE(bent);
+    CHECK(forth == bend("elbow", false, 0.3, 0, *bent));
+    CHECK(forth != bend("shoulder", false, 0.3, 0, *bent));
+    CHECK(files::findChangedFields(demo(), demo()).empty());
 }
