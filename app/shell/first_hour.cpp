@@ -95,6 +95,8 @@ void FirstHour::makeSteps() {
     m_steps = {
         {tr("Open the demo: three puppets of a small film. It opens as a copy; nothing of it can be spoiled."),
          named("startDemo"), [&d] { return d.hasPuppet(); }},
+        {tr("All of her holds. Ask for a taller one: type 260 as her height and press Enter."), named("height"),
+         [&d] { return d.hasPuppet() && d.puppet().height_mm > 255; }},
         {tr("On the figure one joint is named: it fails. Go to Wire, on the steel rule."), division(Station::wire),
          [at] { return at(Station::wire); }},
         {tr("The table says what is and what is wanted. Ask why: click the row in red."), named("limits"),
