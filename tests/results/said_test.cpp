@@ -4,6 +4,7 @@
 #include "fill/skin_plan.h"
 #include "make/steps.h"
 #include "results/film.h"
+#include "results/remedies.h"
 #include "results/things.h"
 #include "shoot/wear.h"
 #include "support/planned.h"
