@@ -61,7 +61,8 @@ void Page::addOpenPoints() {
 
 /// Points come and go with every edit: no field stands below them.
 void Page::setOpenPointsLast() {
-    if (!m_openBox || m_openLast) return;
+    // What is to be bought stands before the list of all steps.
+    if (!m_openBox || m_openLast || m_station == results::Station::plan) return;
     m_openLast = true;
     m_column->removeWidget(m_openBox);
     int at = m_column->count();

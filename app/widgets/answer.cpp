@@ -58,6 +58,10 @@ AnswerHead::AnswerHead(QWidget* parent) : QWidget(parent) {
     m_sentence = makeText();
     m_sentence->setProperty("role", "verdict");
     m_sentence->setContentsMargins(0, 6, 0, 0);
+    // One line or two: what stands below stays where it is.
+    constexpr int kTwoLines = 44;
+    m_sentence->setMinimumHeight(kTwoLines);
+    m_sentence->setAlignment(Qt::AlignTop | Qt::AlignLeft);
     setStamp({});
     v->addWidget(m_subject);
     v->addWidget(m_quiet);

@@ -297,8 +297,7 @@ QString Say::remedy(const results::Remedy& r, const Shown& d) {
         then += tr("; but %1 no longer holds").arg(names.join(tr(", ")));
     }
     if (r.thinReserve) then += tr("; with %1 % to spare, less than is wanted").arg(number(100 * r.reserve, 1));
-    for (const results::OpenPoint& p : r.brings)
-        then += "; " + tr("it brings: %1").arg(openPoint(p));
+    if (!r.brings.empty()) then += tr("; opens %n other point(s)", nullptr, static_cast<int>(r.brings.size()));
     return what + "\n" + then;
 }
 

@@ -5326,6 +5326,10 @@
         <source>That was it. F1 says more at every station; Shift and F1 list the keys.</source>
         <translation>Das war es. F1 sagt an jeder Station mehr; Umschalt und F1 listen die Tasten.</translation>
     </message>
+    <message>
+        <source>All of her holds. Ask for a taller one: type 260 as her height and press Enter.</source>
+        <translation>Alles an ihr hält. Eine größere verlangen: 260 als Höhe eingeben und Eingabetaste drücken.</translation>
+    </message>
 </context>
 <context>
     <name>enkinet::app::Groups</name>
@@ -11155,10 +11159,6 @@ Zum Verschieben ziehen, oder Alt mit den Pfeilen.</translation>
         <translation>; mit %1 % Reserve, weniger als gewünscht</translation>
     </message>
     <message>
-        <source>it brings: %1</source>
-        <translation>es bringt mit sich: %1</translation>
-    </message>
-    <message>
         <source>all gaps of the %1 %2 % longer</source>
         <translation>alle Lücken von %1 um %2 % länger</translation>
     </message>
@@ -11249,6 +11249,13 @@ Zum Verschieben ziehen, oder Alt mit den Pfeilen.</translation>
     <message>
         <source>%1 bends before the %2, which is farther out: %3 against %4 N·mm, each at its own full bend.</source>
         <translation>%1 biegt sich vor %2, weiter außen: %3 gegen %4 N·mm, jedes bei seiner eigenen vollen Biegung.</translation>
+    </message>
+    <message numerus="yes">
+        <source>; opens %n other point(s)</source>
+        <translation>
+            <numerusform>; öffnet %n anderen Punkt</numerusform>
+            <numerusform>; öffnet %n andere Punkte</numerusform>
+        </translation>
     </message>
 </context>
 <context>

@@ -323,6 +323,13 @@
             <numerusform>hold %n posed joints</numerusform>
         </translation>
     </message>
+    <message numerus="yes">
+        <source>; opens %n other point(s)</source>
+        <translation>
+            <numerusform>; opens %n other point</numerusform>
+            <numerusform>; opens %n other points</numerusform>
+        </translation>
+    </message>
 </context>
 <context>
     <name>enkinet::app::ShootPage</name>

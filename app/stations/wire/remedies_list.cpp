@@ -135,8 +135,8 @@ void RemediesList::rows() {
     for (std::size_t i = 0; m_askedOf && i < m_remedies.size() && (m_all || i < kFirst); ++i) {
         auto* row = new QWidget;
         auto* both = new QVBoxLayout(row);
-        both->setContentsMargins(0, 3, 0, 3);
-        both->setSpacing(2);
+        both->setContentsMargins(0, 0, 0, 0);
+        both->setSpacing(1);
         const QString words = Say::remedy(m_remedies[i], *m_askedOf);
         auto* change = makeText();
         change->setText(Say::capital(words.section('\n', 0, 0)));
@@ -145,6 +145,12 @@ void RemediesList::rows() {
         h->setSpacing(6);
         auto* result = makeText(true);
         result->setText(words.section('\n', 1));
+        // What it opens elsewhere, point by point.
+        QStringList opens;
+        for (const results::OpenPoint& p : m_remedies[i].brings)
+            opens << Say::openPoint(p);
+        result->setToolTip(plainTip(opens.join("\n")));
+        result->setAccessibleDescription(opens.join(" "));
         h->addWidget(result, 1);
         const bool tried = m_tried == static_cast<int>(i) && m_document.isTrial();
         auto* look = new QPushButton(tried ? tr("Put back") : tr("Try"));

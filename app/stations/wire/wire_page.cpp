@@ -125,7 +125,7 @@ WirePage::WirePage(Document& d) : Page(d, results::Station::wire) {
     ways->addWidget(m_remedies);
     column()->addWidget(m_waysOut);
     m_rests = makeText(true);
-    column()->addWidget(m_rests);
+    m_wireFold->body()->addWidget(m_rests);
     column()->addStretch();
 
     connect(m_window, &WiresWindow::picked, this, &WirePage::pick);
