@@ -153,7 +153,7 @@ TEST_CASE("The first hour stays where it is when the language changes") {
         CHECK(walk()->step() == 1);
         CHECK((walk()->text() == english) == (language == std::string("en")));
     }
-    desk.station(Station::wire);
+    desk.type("height", "260");
     CHECK(QTest::qWaitFor([&] { return walk()->step() == 2; }, 20000));
     app::preferLanguage({});
 }

@@ -208,7 +208,10 @@ TEST_CASE("Of builds said to hold in eight of ten, seven to nine of ten hold", "
             const auto k = static_cast<std::size_t>(c.planning.find(s.step));
             const int kind = static_cast<int>(c.planning.kinds[k]);
             if (!rate.contains(kind)) rate[kind] = std::normal_distribution<double>(0, make::kRatePrior)(engine);
-            const double x = rate[kind] + std::normal_distribution<double>(0, make::kRateScatter)(engine);
+            // Planned are means; half of such steps take less than the median, which is so much below it.
+            constexpr double kBelow =
+                (make::kRatePrior * make::kRatePrior + make::kRateScatter * make::kRateScatter) / 2;
+            const double x = rate[kind] + std::normal_distribution<double>(0, make::kRateScatter)(engine) - kBelow;
             const Minute hands = c.planning.problem.tasks[k].hands;
             work[k] = hands > 0 ? std::max<Minute>(1, std::llround(static_cast<double>(hands) * std::exp(x))) : 0;
         }
