@@ -1,5 +1,6 @@
 #include "stations/plan/plan_page.h"
 #include "document/spoken.h"
+#include "files/plan_file.h"
 #include "jobs/clock.h"
 #include "jobs/notify.h"
 #include "stations/plan/clock_dial.h"
@@ -243,12 +244,6 @@ const results::Planned* PlanPage::planned() {
                : nullptr;
 }
 
-namespace {
-std::string idOf(const PlanJob::Known& k, const results::Planned& s) {
-    return k.puppet(s.step).id + "." + std::to_string(s.step.copy) + "/" + k.step(s.step).id;
-}
-} // namespace
-
 /// A plan has come: the step in hand stays in hand; without one the running, else the first that is not done.
 void PlanPage::arrived() {
     const PlanJob::State k = job().state();
@@ -256,7 +251,7 @@ void PlanPage::arrived() {
     int at = -1, running = -1, first = -1;
     for (std::size_t i = 0; i < k->plan.steps.size(); ++i) {
         const results::Planned& s = k->plan.steps[i];
-        if (!m_inHand.empty() && idOf(*k, s) == m_inHand) at = static_cast<int>(i);
+        if (!m_inHand.empty() && files::planId(*k->of, s.step, k->step(s.step)) == m_inHand) at = static_cast<int>(i);
         if (s.running && running < 0) running = static_cast<int>(i);
         if (!s.done && !s.skipped && first < 0) first = static_cast<int>(i);
     }
@@ -299,7 +294,8 @@ void PlanPage::setStep(int step) {
     const PlanJob::State k = job().state();
     if (!k || step < 0 || step >= static_cast<int>(k->plan.steps.size())) return;
     m_step = step;
-    m_inHand = idOf(*k, k->plan.steps[static_cast<std::size_t>(step)]);
+    const results::StepRef& taken = k->plan.steps[static_cast<std::size_t>(step)].step;
+    m_inHand = files::planId(*k->of, taken, k->step(taken));
     {
         const QSignalBlocker quiet(m_steps);
         m_steps->setCurrentRow(step);
@@ -481,130 +477,12 @@ void PlanPage::callDue() {
     const std::int64_t now = wallSeconds();
     for (const results::Planned& s : k->plan.steps) {
         if (!s.done || s.at.done <= s.at.handsEnd || s.at.done * 60 > now || s.at.done * 60 < m_since_s) continue;
-        if (!m_called.insert(idOf(*k, s)).second) continue;
+        if (!m_called.insert(files::planId(*k->of, s.step, k->step(s.step))).second) continue;
         const QString text = tr("Due now: %1").arg(Say::step(k->step(s.step)));
         QApplication::beep();
         announce(*this, text);
         notifyDesktop(text);
     }
-}
-
-LogEntry PlanPage::entry(LogKind kind, double number, const QString& text) {
-    const PlanJob::State k = job().state();
-    const results::Planned* s = planned();
-    LogEntry e;
-    e.at_s = wallSeconds(), e.kind = kind, e.number = number, e.text = text.toStdString();
-    e.puppet = k->puppet(s->step).id, e.copy = s->step.copy, e.step = k->step(s->step).id;
-    return e;
-}
-
-void PlanPage::log(const QString& name, const std::vector<LogEntry>& entries, const std::vector<document::Use>& uses) {
-    const results::Planned* s = planned();
-    if (!s) return;
-    m_inHand = idOf(*job().state(), *s);
-    document().change(name, [&](const document::Edits& e) { return e.addLog(entries, uses); });
-    document().keepNow();
-}
-
-void PlanPage::startOrPause() {
-    const results::Planned* s = planned();
-    if (!s || s->done || s->skipped) return;
-    const PlanJob::State kept = job().state();
-    const auto& k = *kept;
-    const QString what = Say::step(k.step(s->step));
-    const auto& state = k.planning.states[static_cast<std::size_t>(k.planning.find(s->step))];
-    if (state.running) return log(tr("Pause: %1").arg(what), {entry(LogKind::paused)});
-    // One pair of hands: what runs is paused.
-    std::vector<LogEntry> entries;
-    for (const results::Planned& other : k.plan.steps)
-        if (other.running && document::findCalendar(*k.of).hands() == 1) {
-            LogEntry e = entry(LogKind::paused);
-            e.puppet = k.puppet(other.step).id, e.copy = other.step.copy, e.step = k.step(other.step).id;
-            entries.push_back(e);
-        }
-    entries.push_back(entry(LogKind::started));
-    log(tr("Start: %1").arg(what), entries);
-}
-
-void PlanPage::finish() {
-    const results::Planned* s = planned();
-    if (!s) return;
-    const PlanJob::State kept = job().state();
-    const auto& k = *kept;
-    const make::Step& step = k.step(s->step);
-    const QString what = Say::step(step);
-    // What it took goes off the shelf, and comes back when it was not done after all.
-    std::vector<document::Use> uses = results::findTaken(*k.of, step);
-    if (s->done || s->skipped) {
-        for (document::Use& u : uses)
-            u.amount = s->done ? -u.amount : 0;
-        return log(tr("Not done: %1").arg(what), {entry(LogKind::undone)}, uses);
-    }
-    // Nobody passes by accident what says stop.
-    const auto ticks = k.ticks(s->step);
-    for (std::size_t i = 0; i < step.gate.size(); ++i)
-        if (step.gate[i].stop && !ticks[i])
-            return Q_EMIT document().refused(
-                tr("%1 Mend it, or tick it to go on all the same.").arg(Say::gateLine(step.gate[i])));
-    const auto& state = k.planning.states[static_cast<std::size_t>(k.planning.find(s->step))];
-    // Without a clock it took what was reckoned, and teaches nothing.
-    const double worked = state.workedUntil(wallSeconds());
-    LogEntry e = entry(LogKind::done, worked > 0 ? worked : reckonedOf(k, m_step));
-    e.unit = "min";
-    // A finger that slipped, or a clock that was left running or set, is not the work.
-    const double usual = reckonedOf(k, m_step);
-    if (worked > 0 && usual > 0 && (worked < make::kSlip * usual || worked > usual / make::kSlip)) {
-        // Nobody with clay on the hands is stopped for it: it counts as usual, teaches nothing, and is said.
-        e.number = usual;
-        e.text = tr("the clock showed %1").arg(Say::minutes(worked)).toStdString();
-        Q_EMIT document().refused(tr("The clock shows %1 for what usually takes %2: that was not the work, so it "
-                                     "counts as usual and teaches nothing.")
-                                      .arg(Say::minutes(worked), Say::minutes(usual)));
-    } else if (worked > 0) {
-        e.planned = step.hands_min;
-    }
-    log(tr("Done: %1").arg(what), {e}, uses);
-    // On to what the new plan has first.
-    m_inHand.clear();
-}
-
-void PlanPage::skip() {
-    if (const results::Planned* s = planned(); s && !s->done)
-        log(tr("Skip: %1").arg(Say::step(job().state()->step(s->step))), {entry(LogKind::skipped, 0, m_note->text())});
-}
-
-void PlanPage::tickItem(int item) {
-    const results::Planned* s = planned();
-    if (!s || item < 1 || item > static_cast<int>(job().state()->step(s->step).gate.size())) return;
-    const auto& gate = job().state()->step(s->step).gate;
-    const auto at = static_cast<std::size_t>(item - 1);
-    const QString looked = Say::gateItem(gate[at]);
-    const bool again = job().state()->ticks(s->step)[at];
-    LogEntry e = entry(LogKind::ticked, 0, again ? tr("taken back: %1").arg(looked) : looked);
-    e.item = make::keysOf(gate)[at];
-    log((again ? tr("Take back the tick: %1") : tr("Tick: %1")).arg(looked), {e});
-}
-
-void PlanPage::weigh() {
-    const results::Planned* s = planned();
-    if (!s) return;
-    const auto grams = typedNumber(m_weigh->text(), 0.001, 1e5);
-    if (!grams) {
-        Q_EMIT document().refused(tr("“%1” is no weight: a number of grams above 0").arg(m_weigh->text()));
-        return;
-    }
-    LogEntry e = entry(LogKind::weighed, *grams);
-    e.unit = "g";
-    const double planned_g = job().state()->step(s->step).amount;
-    m_weigh->clear();
-    log(tr("Weighed: %1, planned %2").arg(Say::grams(*grams), Say::grams(planned_g)), {e});
-}
-
-void PlanPage::note(bool regret) {
-    if (!planned() || m_note->text().trimmed().isEmpty()) return;
-    const QString text = m_note->text().trimmed();
-    m_note->clear();
-    log(tr("Note: %1").arg(text), {entry(regret ? LogKind::regret : LogKind::note, 0, text)});
 }
 
 } // namespace enkinet::app
