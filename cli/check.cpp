@@ -37,7 +37,7 @@ void checkRun(const std::string& path, bool json, Run& run) {
     const auto sayer = [&](const std::string& id, const std::string& name) {
         return [&all, json, id, name](const results::OpenPoint& p, const char* weight) {
             const bool joint = p.issue == results::Issue::limb_state;
-            const std::string what = joint ? stateWord(p.state) : issueWord(p.issue);
+            const std::string what = joint ? choice::keyOf(p.state) : issueWord(p.issue);
             if (json)
                 all.push_back({{"puppet", id},
                                {"station", stationWord(p.station)},

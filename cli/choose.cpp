@@ -38,7 +38,7 @@ Json jointJson(const body::Puppet& puppet, const body::Limb& limb, const choice:
     const body::Joint& joint = limb.joints[static_cast<std::size_t>(d.joint)];
     Json faults = Json::array();
     for (std::size_t i = 0; i < v.faults.size(); ++i)
-        if (v.faults[i]) faults.push_back(stateWord(static_cast<choice::State>(i)));
+        if (v.faults[i]) faults.push_back(choice::keyOf(static_cast<choice::State>(i)));
     return {{"id", joint.id},
             {"name", joint.name},
             {"load_Nmm", d.load.load_Nmm},
@@ -78,7 +78,7 @@ Json jointJson(const body::Puppet& puppet, const body::Limb& limb, const choice:
             {"torsion_Nmm", d.load.torsion_Nmm},
             {"touch_Nmm", d.load.touch_Nmm},
             {"pose_Nmm", d.load.pose_Nmm},
-            {"state", stateWord(v.state())},
+            {"state", choice::keyOf(v.state())},
             {"faults", faults}};
 }
 
@@ -103,7 +103,7 @@ Json limbJson(const document::Production& p, const body::Puppet& puppet, const c
     for (const choice::Ending& e : choice::findEndings(l, c))
         files::listIn(j, "endings")
             .push_back({{"after", limb.joints[static_cast<std::size_t>(e.joint)].id}, {"strands", e.strands}});
-    j["state"] = stateWord(l.state), j["pinned"] = l.pinned;
+    j["state"] = choice::keyOf(l.state), j["pinned"] = l.pinned;
     j["reserve"] = numberJson(l.reserve), j["less_reserve_than_wanted"] = l.thin;
     j["candidates"] = l.candidates().size(), j["fitting"] = l.fitting;
     j["joints"] = Json::array();

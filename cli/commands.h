@@ -42,6 +42,4 @@ void addShoot(CLI::App& program, Run& run); ///< motion, shoot and wear
 /// A finite number for JSON, or null where a value could not be computed.
 files::Json numberJson(double value);
 
-const char* stateWord(choice::State state);
-
 } // namespace enkinet::cli

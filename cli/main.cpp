@@ -45,26 +45,6 @@ std::optional<document::Production> Run::load(const std::string& path) {
 
 files::Json numberJson(double value) { return std::isfinite(value) ? files::Json(value) : files::Json(nullptr); }
 
-const char* stateWord(choice::State state) {
-    switch (state) {
-    case choice::State::crowded:
-        return "crowded";
-    case choice::State::slack:
-        return "slack";
-    case choice::State::stiff:
-        return "stiff";
-    case choice::State::springy:
-        return "springy";
-    case choice::State::tired:
-        return "tired";
-    case choice::State::holds:
-        return "holds";
-    case choice::State::not_checked:
-        return "not checked";
-    }
-    return "";
-}
-
 } // namespace enkinet::cli
 
 namespace {

@@ -276,8 +276,9 @@ private:
             if (i + 1 < m_cases.size()) continue;
             // The last is what the board shows.
             m_masses = std::move(masses);
-            for (std::size_t h = 0; h < loads.size(); ++h)
-                m_shown_Nmm.resize(loads.size()), m_shown_Nmm[h] = loads[h].pose_Nmm;
+            m_shown_Nmm.clear();
+            for (const load::HingeLoad& l : loads)
+                m_shown_Nmm.push_back(l.pose_Nmm);
         }
         for (std::size_t h = 0; h < r.loads.size(); ++h)
             r.loads[h].pose_Nmm = m_shown_Nmm[h];

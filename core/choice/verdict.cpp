@@ -6,6 +6,26 @@
 
 namespace enkinet::choice {
 
+const char* keyOf(State state) {
+    switch (state) {
+    case State::crowded:
+        return "crowded";
+    case State::slack:
+        return "slack";
+    case State::stiff:
+        return "stiff";
+    case State::springy:
+        return "springy";
+    case State::tired:
+        return "tired";
+    case State::holds:
+        return "holds";
+    case State::not_checked:
+        return "not checked";
+    }
+    return "";
+}
+
 State Judgement::state() const {
     for (std::size_t i = 0; i < faults.size(); ++i)
         if (faults[i]) return static_cast<State>(i);

@@ -17,6 +17,8 @@ enum class State {
     not_checked ///< a limb in which nothing is posed: no number stands behind it
 };
 inline constexpr std::size_t kLimits = 5;
+/// The word that files and the command line know it by.
+const char* keyOf(State state);
 
 /// What of a bend the limits are held against.
 struct TrialBend {

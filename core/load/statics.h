@@ -58,7 +58,7 @@ struct HingeLoad {
     double touch_Nmm = 0;
     double pose_Nmm = 0;   ///< in the present pose, upright, worst over the stances
     bool standing = false; ///< the hinge lies between a support and the rest of the puppet
-    /// Of several poses the one that decides: its place among the puppet's kept poses, or one of the two below.
+    /// Of several poses the one that decides: its place among the puppet's kept poses, or one of the two above.
     int pose = kAtRest;
     friend bool operator==(const HingeLoad&, const HingeLoad&) = default;
 };

@@ -18,7 +18,6 @@ enum class Law {
     not_shared,   ///< a double is cut before the sheet that all are cut by is there
     two_on_limb,  ///< two people at one limb at once
 };
-inline constexpr int kLaws = static_cast<int>(Law::two_on_limb) + 1;
 /// The name that files and the command line know it by.
 const char* keyOf(Law law);
 

@@ -9,26 +9,6 @@ namespace {
 
 constexpr double kSame = 0.01; // share of grams or minutes
 
-const char* wordOf(choice::State s) {
-    switch (s) {
-    case choice::State::not_checked:
-        return "not checked";
-    case choice::State::crowded:
-        return "crowded";
-    case choice::State::slack:
-        return "slack";
-    case choice::State::stiff:
-        return "stiff";
-    case choice::State::springy:
-        return "springy";
-    case choice::State::tired:
-        return "tired";
-    case choice::State::holds:
-        return "holds";
-    }
-    return "";
-}
-
 template <class List> auto findId(const List& list, const std::string& id) {
     return std::find_if(list.begin(), list.end(), [&](const auto& x) { return x.id == id; });
 }
@@ -53,7 +33,7 @@ document::Judged makeJudged(const Production& production, const std::vector<std:
             }
             for (std::size_t j = 0; j < l.verdicts.size(); ++j)
                 one.joints.emplace_back(limb.joints[static_cast<std::size_t>(l.demands[j].joint)].id,
-                                        wordOf(l.verdicts[j].state()));
+                                        choice::keyOf(l.verdicts[j].state()));
             p.limbs.push_back(std::move(one));
         }
         all.puppets.push_back(std::move(p));
