@@ -1,18 +1,12 @@
 #include "files/csv.h"
-#include <cstdlib>
+#include "base/number.h"
 
 namespace enkinet::files {
 
 namespace {
 
-bool isNumber(const std::string& s) {
-    char* end = nullptr;
-    std::strtod(s.c_str(), &end);
-    return !s.empty() && *end == '\0';
-}
-
 bool isFormula(const std::string& s) {
-    return !s.empty() && std::string("=+-@\t\r").find(s.front()) != std::string::npos && !isNumber(s);
+    return !s.empty() && std::string("=+-@\t\r").find(s.front()) != std::string::npos && !parseNumber(s, false);
 }
 
 } // namespace
