@@ -357,62 +357,17 @@ std::optional<double> typedNumber(const QString& text, double low, double high) 
 }
 
 namespace {
-/// One line, whatever it says: what stands under it stays where it is. What has no room is told by the pointer.
-class Title : public QLabel {
+/// Always so many lines high, whatever it says: what stands under it stays where it is. Words are drawn as they are,
+/// then narrower and smaller, as far as they may be; what still has no room is told by the pointer.
+class Held : public QLabel {
 public:
-    QSize sizeHint() const override { return {std::min(160, QLabel::sizeHint().width()), QLabel::sizeHint().height()}; }
-    QSize minimumSizeHint() const override { return {40, QLabel::minimumSizeHint().height()}; }
-
-protected:
-    /// In one line as it is, narrower, or smaller in two; only what fits in none of these is cut.
-    void paintEvent(QPaintEvent*) override {
-        QPainter p(this);
-        p.setPen(palette().color(foregroundRole()));
-        const QRect r = contentsRect();
-        const QString whole = text();
-        QFont type = narrowed(font(), r.width(), whole);
-        QString shown = whole;
-        if (QFontMetricsF(type).horizontalAdvance(whole) > r.width()) {
-            bool fits = false;
-            for (double share = 0.9; share >= 0.5 && !fits; share -= 0.05) {
-                type = font();
-                if (type.pixelSize() > 0)
-                    type.setPixelSize(static_cast<int>(share * type.pixelSize()));
-                else
-                    type.setPointSizeF(share * type.pointSizeF());
-                const QRect taken = QFontMetrics(type).boundingRect(r, Qt::TextWordWrap, whole);
-                fits = taken.height() <= r.height() && taken.width() <= r.width();
-            }
-            if (!fits) {
-                type = narrowed(font(), r.width(), whole);
-                shown = QFontMetrics(type).elidedText(whole, Qt::ElideRight, r.width());
-            }
-        }
-        p.setFont(type);
-        p.drawText(r, static_cast<int>(Qt::AlignVCenter | Qt::AlignLeft) | Qt::TextWordWrap, shown);
-        if (const QString tip = shown == whole ? QString() : plainTip(whole); toolTip() != tip) setToolTip(tip);
-    }
-};
-} // namespace
-
-QLabel* makeTitle() {
-    auto* l = new Title;
-    l->setTextFormat(Qt::PlainText); // names are the builder's own and never drawn as markup
-    l->setProperty("role", "title");
-    return l;
-}
-
-namespace {
-class Lines : public QLabel {
-public:
-    explicit Lines(int lines) : m_lines(lines) {
-        setTextFormat(Qt::PlainText);
-        setWordWrap(true);
+    Held(int lines, double smallest) : m_lines(lines), m_smallest(smallest) {
+        setTextFormat(Qt::PlainText); // names are the builder's own and never drawn as markup
         setSizePolicy(QSizePolicy::Preferred, QSizePolicy::Fixed);
+        if (lines > 1) setAlignment(Qt::AlignTop | Qt::AlignLeft);
     }
-    QSize sizeHint() const override { return {120, high()}; }
+    QSize sizeHint() const override { return {std::min(160, QLabel::sizeHint().width()), high()}; }
     QSize minimumSizeHint() const override { return {40, high()}; }
-    bool hasHeightForWidth() const override { return false; }
 
 protected:
     void paintEvent(QPaintEvent*) override {
@@ -420,14 +375,27 @@ protected:
         p.setPen(palette().color(foregroundRole()));
         const QRect r = contentsRect();
         const QString whole = text();
-        const bool cut = fontMetrics().boundingRect(r, Qt::TextWordWrap, whole).height() > r.height();
-        QString shown = whole;
+        QFont type = m_lines == 1 ? narrowed(font(), r.width(), whole) : font();
+        const auto fits = [&](const QString& words) {
+            const QRect taken = QFontMetrics(type).boundingRect(r, Qt::TextWordWrap, words);
+            return taken.height() <= r.height() && taken.width() <= r.width();
+        };
+        constexpr double kStep = 0.05;
+        for (double share = 1 - kStep; !fits(whole) && share >= m_smallest; share -= kStep) {
+            type = font();
+            type.setPixelSize(static_cast<int>(share * QFontInfo(font()).pixelSize()));
+        }
         // As many words as there is room for.
-        while (fontMetrics().boundingRect(r, Qt::TextWordWrap, shown).height() > r.height() && shown.size() > 4 &&
-               shown.contains(' '))
-            shown = shown.section(' ', 0, -2 - shown.endsWith(QStringLiteral(" …"))) + QStringLiteral(" …");
-        p.drawText(r, Qt::TextWordWrap, shown);
-        if (const QString tip = cut ? plainTip(whole) : QString(); toolTip() != tip) setToolTip(tip);
+        QStringList words = whole.split(' ');
+        QString shown = whole;
+        while (!fits(shown) && words.size() > 1) {
+            words.removeLast();
+            shown = words.join(' ') + QStringLiteral(" …");
+        }
+        if (!fits(shown)) shown = QFontMetrics(type).elidedText(whole, Qt::ElideRight, r.width());
+        p.setFont(type);
+        p.drawText(r, static_cast<int>(alignment()) | Qt::TextWordWrap, shown);
+        if (const QString tip = shown == whole ? QString() : plainTip(whole); toolTip() != tip) setToolTip(tip);
     }
 
 private:
@@ -436,11 +404,18 @@ private:
         return m_lines * fontMetrics().lineSpacing() + m.top() + m.bottom() + 2;
     }
     int m_lines;
+    double m_smallest; ///< share of the type's size
 };
 } // namespace
 
+QLabel* makeTitle() {
+    auto* l = new Held(1, 0.5);
+    l->setProperty("role", "title");
+    return l;
+}
+
 QLabel* makeLines(int lines, bool quiet) {
-    auto* l = new Lines(lines);
+    auto* l = new Held(lines, 1);
     if (quiet) l->setProperty("role", "quiet");
     return l;
 }
