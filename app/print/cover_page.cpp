@@ -36,13 +36,12 @@ void CoverPage::draw() {
     QStringList figures;
     figures << Say::weights(t);
     figures << tr("Centre of mass %1 above the base.").arg(Say::length(t.centre.y, 0));
-    for (const fill::BakeBatch& b : m_r.bakes)
-        figures << tr("Bake at %1 for %2; the %3 is slowest.")
-                       .arg(Say::temperature(b.set_C), Say::minutes(b.minutes),
-                            spoken(
-                                m_r.choice
-                                    .parts[static_cast<std::size_t>(b.parts[static_cast<std::size_t>(b.slowest)].part)]
-                                    .label));
+    // The loads as they are planned, as the page of the last looks has them.
+    for (const fill::Bake& b : m_r.bakePlan.bakes)
+        figures << (b.slowest < 0 ? tr("Bake at %1 for %2.").arg(Say::temperature(b.set_C), Say::minutes(b.minutes))
+                                  : tr("Bake at %1 for %2; the %3 is slowest.")
+                                        .arg(Say::temperature(b.set_C), Say::minutes(b.minutes),
+                                             spoken(m_r.choice.parts[static_cast<std::size_t>(b.slowest)].label)));
     figures << tr("Work %1; from first cut to last %2.")
                    .arg(Say::minutes(m_r.plan.hands_min), Say::minutes(m_r.plan.elapsed_min));
     figures << tr("Material used %1; to buy for the whole production %2.")

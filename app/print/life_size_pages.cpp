@@ -1,6 +1,7 @@
 // What is laid on the page and cut or marked: everything here is as large as life.
 #include "document/spoken.h"
 #include "print/sheet_pages.h"
+#include "widgets/materials.h"
 #include "words/say.h"
 #include <algorithm>
 #include <cmath>
@@ -224,7 +225,8 @@ void LifeSizePages::strip(const choice::Cut& c, int row, int rows, double from, 
     if (rows > 1) head += tr(" (part %1 of %2)").arg(row + 1).arg(rows);
     m_pages.text(a.left(), y + 3, head, 3.2, true);
     const double wireY = y + 11;
-    m_pages.line(x0, wireY, x0 + (to - from), wireY, std::min(2.4, wire::findBundleDiameter(c.bundle)), kCopper);
+    m_pages.line(x0, wireY, x0 + (to - from), wireY, std::min(2.4, wire::findBundleDiameter(c.bundle)),
+                 metalOf(m_r.stock.tableOf(c.spool).card()).dark);
     for (const choice::Mark& m : c.marks) {
         if (m.to_mm < from - 1e-9 || m.from_mm > to + 1e-9) continue;
         const double x = x0 + m.at_mm - from;
@@ -260,7 +262,9 @@ QString LifeSizePages::markLabel(const choice::Mark& m, const choice::Cut& c) co
     case choice::Mark::Kind::tie_down:
         return tr("into the base to %1").arg(where);
     case choice::Mark::Kind::end:
-        return c.groups.front().folded ? tr("fold %1").arg(where) : tr("cut %1").arg(where);
+        // A piece is cut longer than it ends up, by what twisting and the ends take.
+        return c.groups.front().folded ? tr("fold %1").arg(where)
+                                       : tr("end %1, of %2 cut").arg(where, Say::number(c.groups.front().piece_mm, 0));
     case choice::Mark::Kind::ending:
         return tr("strands end %1").arg(where);
     default:

@@ -9,7 +9,7 @@
 namespace enkinet::app {
 
 /// Fixed colours of paper: the day look's, whatever the screen wears.
-inline const QColor kInk("#222019"), kGrey("#6b675f"), kCopper("#b3622d"), kPale("#e4dccb"), kWarn("#8c2412");
+inline const QColor kInk("#222019"), kGrey("#6b675f"), kPale("#e4dccb"), kWarn("#8c2412");
 
 /// Pages of one print run; every coordinate is in mm from the paper's own corner.
 class Pages {

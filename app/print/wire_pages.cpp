@@ -123,9 +123,12 @@ void WirePages::wallPage() {
             if (l.verdicts[i].margin[lasts] < l.verdicts[first].margin[lasts]) first = i;
             if (std::isfinite(l.verdicts[i].effort_N)) hand = std::max(hand, l.verdicts[i].effort_N.value);
         }
-        m_pages.text(
-            a.left() + k * columns[3], y,
-            tr("%1 of %2").arg(Say::figure(l.verdicts[tight].bend.hold_Nmm), Say::figure(l.demands[tight].needed_Nmm)),
+        // Each figure is of the joint that it is tightest at, and says which.
+        m_pages.fitText(
+            a.left() + k * columns[3], y, k * (columns[4] - columns[3]) - 1,
+            tr("%1 of %2, %3")
+                .arg(Say::figure(l.verdicts[tight].bend.hold_Nmm), Say::figure(l.demands[tight].needed_Nmm),
+                     QString::fromStdString(limb.joints[static_cast<std::size_t>(l.demands[tight].joint)].name)),
             3.2);
         m_pages.text(a.left() + k * columns[4], y, tr("%1 g").arg(Say::number(hand / kNewtonPerGram, 0)), 3.2);
         m_pages.text(a.left() + k * columns[5], y, Say::figure(l.verdicts[first].life_s), 3.2);

@@ -3,6 +3,7 @@
 #include "body/mesh.h"
 #include "sheet/painted_look.h"
 #include "widgets/look.h"
+#include "widgets/materials.h"
 #include "words/say.h"
 #include <QGuiApplication>
 #include <QKeyEvent>
@@ -224,7 +225,9 @@ void TurntableView::rebuild() {
                 if (k == 0) points.push_back(link.from);
                 points.push_back(link.to);
             }
-            add(calcRunMesh(points, std::max(0.4, across / 2), around < 14 ? 4 : 8), look().copper, -1);
+            const int spool = chosen.candidates()[static_cast<std::size_t>(chosen.chosen)].spool;
+            add(calcRunMesh(points, std::max(0.4, across / 2), around < 14 ? 4 : 8),
+                metalOf(r.stock.tableOf(spool).card()).mid, -1);
         }
     Vec3 low{1e9, 1e9, 1e9}, high{-1e9, -1e9, -1e9};
     for (const Link& l : s.links)
