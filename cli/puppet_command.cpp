@@ -128,6 +128,10 @@ const char* issueWord(results::Issue i) {
         return "tips with its base when it leans";
     case results::Issue::base_pushed:
         return "posing it pushes it over: clamp the base";
+    case results::Issue::hole_deep:
+        return "its hole is deeper than the base is thick";
+    case results::Issue::tie_weak:
+        return "its planted wire tips in the base";
     case results::Issue::hole_outside:
         return "its hole is not on the base";
     case results::Issue::sheet_sags:

@@ -252,6 +252,12 @@ QString Say::openPoint(const results::OpenPoint& p) {
         return tr("Posing the %1 pushes it over with its base, where nothing holds the near side: clamp the base, or "
                   "keep the other hand there, as the joint's own limit takes for granted.")
             .arg(spoken(p.other));
+    case Issue::hole_deep:
+        return tr("%1: its hole is %2 deep, the base %3 thick: a thicker base, or a shorter wire.")
+            .arg(who, length(p.found), length(p.limit));
+    case Issue::tie_weak:
+        return tr("%1: its wire tips in the base at %2 N·mm, leaning it needs %3: deeper, more wires, or harder wood.")
+            .arg(who, figure(p.found), figure(p.limit));
     case Issue::hole_outside:
         return tr("%1: its hole is not on the base.").arg(who);
     case Issue::sheet_sags:

@@ -22,6 +22,7 @@ public:
     void orders(); ///< of steps that no longer can be
     void wires();  ///< wire_points.cpp
     void things(); ///< thing_points.cpp
+    void tieDowns();
     void layers(); ///< bulk, skin, oven, paint, steps: layer_points.cpp
 
 private:

@@ -162,6 +162,7 @@ Report calcReport(const Production& production, int puppetIndex, const Cards& sh
     points.pairs();
     points.wires();
     points.things();
+    points.tieDowns();
     points.layers();
     points.orders();
     points.finish();

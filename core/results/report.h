@@ -78,6 +78,8 @@ enum class Issue {
     base_tips,          ///< leaning, the puppet tips with its base
     base_pushed,        ///< posing a joint pushes it over, unless it is clamped or held
     hole_outside,       ///< a hole that is not on the base
+    hole_deep,          ///< a hole deeper than the board; found: depth, limit: the board's thickness
+    tie_weak,           ///< a foot's wire tips in its hole; found: moment that it stands, limit: that it needs, N·mm
     sheet_sags,         ///< a raw sheet does not carry itself
     sheet_cracks,       ///< cured, it is bent tighter than it stands
     web_tears,          ///< a web between limbs is stretched beyond what it stands; more: width that would do

@@ -1,7 +1,9 @@
 // What is open about things on the body, bonds, base, sheets, cables and props.
+#include "base/units.h"
 #include "fill/things.h"
 #include "results/points.h"
 #include <algorithm>
+#include <map>
 
 namespace enkinet::results {
 
@@ -52,6 +54,9 @@ void Points::things() {
             say(Issue::base_pushed, RefKind::base, {}, m_puppet.name, b.leastWidth_mm, b.leastWeight_g, b.joint);
         for (const Hole& h : b.holes)
             if (h.outside) say(Issue::hole_outside, RefKind::base, h.name.english(), h.name, 0, 0);
+        for (const Hole& h : b.holes)
+            if (h.depth_mm > t.base->thickness_mm + 1e-9)
+                say(Issue::hole_deep, RefKind::base, h.name.english(), h.name, h.depth_mm, t.base->thickness_mm);
     }
     for (std::size_t i = 0; i < t.sheets.size(); ++i) {
         const SheetCheck& s = c.sheets[i];
@@ -98,6 +103,34 @@ void Points::things() {
         if (!m_puppet.limbs[limbOf(link)].segments[static_cast<std::size_t>(link.segment)].stations.empty() &&
             p.volume_mm3 <= 0)
             add({Station::sheet, Issue::part_without_body, -1, -1, static_cast<int>(i), kNoState, 0, 0, p.label});
+    }
+}
+
+/// A planted wire tips by crushing its hole: sigma d L²/6 each, against the weight on that foot leaning as far as is
+/// allowed, and off it where it stands on one alone. docs/mechanics.md 155.
+void Points::tieDowns() {
+    const Skeleton& s = m_r.choice.skeleton;
+    const fill::Totals& all = m_r.choice.totals;
+    const double bearing = findBearing(m_puppet.things.base ? m_puppet.things.base->stuff : BaseStuff::softwood);
+    const double lean = m_puppet.wants.lean_rad;
+    std::map<int, double> needed; // by limb
+    for (const choice::Footing& f : m_r.choice.footings)
+        for (int support : f.down) {
+            const Link& link = s.links[static_cast<std::size_t>(s.supportLinks[static_cast<std::size_t>(support)])];
+            const Vec3 arm = all.centre - link.to;
+            const double off = f.down.size() == 1 ? std::hypot(arm.x, arm.z) : 0;
+            const double weight_N = std::abs(f.feet_g[static_cast<std::size_t>(support)]) * kNewtonPerGram;
+            double& most = needed[s.copies[static_cast<std::size_t>(link.copy)].limb];
+            most = std::max(most, weight_N * (arm.y * std::sin(lean) + off * std::cos(lean)));
+        }
+    for (const choice::LimbChoice& l : m_r.choice.limbs) {
+        const Limb& limb = m_puppet.limbs[static_cast<std::size_t>(l.limb)];
+        if (!limb.tieDown || l.chosen < 0 || !needed.contains(l.limb)) continue;
+        const wire::Bundle& bundle = l.candidates()[static_cast<std::size_t>(l.chosen)].bundle;
+        const double depth = limb.tieDown->depth_mm;
+        const double stands = limb.tieDown->wires * bearing * bundle.diameter_mm * depth * depth / 6;
+        const double want = m_puppet.wants.holdFactor * needed[l.limb];
+        if (stands < want) add({Station::sheet, Issue::tie_weak, l.limb, -1, -1, kNoState, stands, want, limb.name});
     }
 }
 

@@ -508,3 +508,33 @@ TEST_CASE("A prop thicker than the hand is long is an open point, and it is for 
     CHECK(findPoint(reportOf(wide).open, Issue::grip_wide));
     CHECK_FALSE(findPoint(reportOf(*with).open, Issue::grip_wide));
 }
+
+TEST_CASE("A planted wire tips by crushing its hole, and a hole is no deeper than its board", "[results]") {
+    const auto planted = [](double depth, double thickness) {
+        document::Production p = shippedDemo();
+        p.log.clear();
+        for (Limb& l : p.puppets[0].limbs)
+            if (l.tieDown) l.tieDown->depth_mm = depth;
+        p.puppets[0].things.base->thickness_mm = thickness;
+        return reportOf(p);
+    };
+    // Written out once more: all of her on one sole, 18 mm beside the middle, leaning 12 degrees; a wire of 2.5 mm in
+    // softwood that bears 20 MPa.
+    const auto r = planted(12, 18);
+    const Vec3 c = r.choice.totals.centre;
+    const double w = r.choice.totals.mass_g() * 9.80665e-3, lean = 12 * 3.14159265358979 / 180;
+    // On the foot that she stands farther off.
+    const double off = std::hypot(std::abs(c.x) + 18, c.z);
+    const double need = 1.5 * w * (c.y * std::sin(lean) + off * std::cos(lean));
+    const double least = std::sqrt(6 * need / (20 * 2.5));
+    CHECK(least > 1);
+    CHECK_FALSE(findPoint(r.open, Issue::tie_weak));
+    CHECK_FALSE(findPoint(planted(1.02 * least, 18).open, Issue::tie_weak));
+    const auto weak = planted(0.98 * least, 18);
+    const auto* point = findPoint(weak.open, Issue::tie_weak);
+    REQUIRE(point);
+    CHECK(point->limit == Approx(need).epsilon(1e-3));
+    CHECK(point->found == Approx(need * 0.98 * 0.98).epsilon(1e-3));
+    CHECK_FALSE(findPoint(r.open, Issue::hole_deep));
+    CHECK(findPoint(planted(12, 10).open, Issue::hole_deep));
+}
