@@ -4825,6 +4825,10 @@
         <source>Left as it is, because %1: %2</source>
         <translation>Belassen, weil %1: %2</translation>
     </message>
+    <message>
+        <source>Bake at %1 for %2.</source>
+        <translation>Backen bei %1 für %2.</translation>
+    </message>
 </context>
 <context>
     <name>enkinet::app::CuttingLeaf</name>
@@ -6019,12 +6023,12 @@
         <translation>Faltung %1</translation>
     </message>
     <message>
-        <source>cut %1</source>
-        <translation>Schnitt %1</translation>
-    </message>
-    <message>
         <source>strands end %1</source>
         <translation>Stränge enden %1</translation>
+    </message>
+    <message>
+        <source>end %1, of %2 cut</source>
+        <translation>Ende %1, von %2 geschnitten</translation>
     </message>
 </context>
 <context>
@@ -11257,6 +11261,14 @@ Zum Verschieben ziehen, oder Alt mit den Pfeilen.</translation>
             <numerusform>; öffnet %n andere Punkte</numerusform>
         </translation>
     </message>
+    <message>
+        <source>%1: its hole is %2 deep, the base %3 thick: a thicker base, or a shorter wire.</source>
+        <translation>%1: das Loch ist %2 tief, der Sockel %3 dick: ein dickerer Sockel oder ein kürzerer Draht.</translation>
+    </message>
+    <message>
+        <source>%1: its wire tips in the base at %2 N·mm, leaning it needs %3: deeper, more wires, or harder wood.</source>
+        <translation>%1: der Draht kippt im Sockel bei %2 N·mm, geneigt braucht es %3: tiefer, mehr Drähte oder härteres Holz.</translation>
+    </message>
 </context>
 <context>
     <name>enkinet::app::SectionView</name>
@@ -15091,10 +15103,6 @@ Zum Verschieben ziehen, oder Alt mit den Pfeilen.</translation>
         <translation>–</translation>
     </message>
     <message>
-        <source>%1 of %2</source>
-        <translation>%1 von %2</translation>
-    </message>
-    <message>
         <source>%1 g</source>
         <translation>%1 g</translation>
     </message>
@@ -15149,6 +15157,10 @@ Zum Verschieben ziehen, oder Alt mit den Pfeilen.</translation>
     <message>
         <source>%1 mm</source>
         <translation>%1 mm</translation>
+    </message>
+    <message>
+        <source>%1 of %2, %3</source>
+        <translation>%1 von %2, %3</translation>
     </message>
 </context>
 <context>

@@ -2,11 +2,17 @@
 // and of thirty, and into the middle of what is still being worked out. By its seed a walk is the same again.
 #include "document/document.h"
 #include "files/container.h"
+#include "jobs/clock.h"
+#include "print/build_sheets.h"
 #include "shell/card.h"
+#include "support/clock.h"
 #include "support/driven.h"
 #include "widgets/leaves.h"
+#include "words/language.h"
+#include "words/say.h"
 #include <QElapsedTimer>
 #include <QFileDialog>
+#include <QLabel>
 #include <QMenu>
 #include <QProcess>
 #include <QTemporaryDir>
@@ -25,8 +31,7 @@ QStringList& heard() {
 }
 /// Nothing is to be said on standard error while the robot walks; Qt's own remarks on the bare display are not ours.
 void hear(QtMsgType, const QMessageLogContext&, const QString& message) {
-    for (const char* known : {"propagateSizeHints", "XDG_RUNTIME_DIR", "QStandardPaths", "libEGL", "QXcb", "QOpenGL",
-                              "failed to create", "could not"})
+    for (const char* known : {"propagateSizeHints", "XDG_RUNTIME_DIR", "QStandardPaths", "libEGL", "QXcb", "QOpenGL"})
         if (message.contains(known)) return;
     heard() << message;
 }
@@ -65,7 +70,7 @@ public:
         m_dialogs.start();
         for (int parts : {0, 1, 30}) {
             auto sound = document::makeProduction(crowd(parts), shippedCards());
-            if (!sound) continue;
+            REQUIRE(sound);
             const QString path = m_dir.filePath(QString("crowd%1.enkinet").arg(parts));
             REQUIRE(files::saveProduction(path.toStdString(), *sound));
             m_files << path;
@@ -109,6 +114,16 @@ private:
         if (box->isVisible()) box->reject();
     }
 
+    void press(QAbstractButton* b) {
+        if (!b) return;
+        say("button " + b->objectName() + " " + b->text());
+        QTest::mouseClick(b, Qt::LeftButton);
+    }
+    /// One of those in sight, or null.
+    template <class Widget> Widget* oneInSight() {
+        const auto all = inSight<Widget>();
+        return all.isEmpty() ? nullptr : one(all);
+    }
     template <class Widget> QList<Widget*> inSight() {
         QList<Widget*> all;
         for (Widget* w : m_desk.window.findChildren<Widget*>())
@@ -118,7 +133,7 @@ private:
 
     void step() {
         app::Document& d = m_desk.document();
-        switch (within(0, 15)) {
+        switch (within(0, 17)) {
         case 0:
         case 1: {
             const auto s = static_cast<Station>(within(0, results::kStations - 1));
@@ -127,27 +142,18 @@ private:
             break;
         }
         case 2: {
-            const auto bars = inSight<app::Leaves>();
-            if (bars.isEmpty()) break;
-            auto* b = one(one(bars)->findChildren<QAbstractButton*>());
-            say("leaf " + b->text());
-            QTest::mouseClick(b, Qt::LeftButton);
+            auto* bar = oneInSight<app::Leaves>();
+            if (bar) press(one(bar->findChildren<QAbstractButton*>()));
             break;
         }
         case 3:
-        case 4: {
-            const auto buttons = inSight<QAbstractButton>();
-            if (buttons.isEmpty()) break;
-            auto* b = one(buttons);
-            say("button " + b->objectName() + " " + b->text());
-            QTest::mouseClick(b, Qt::LeftButton);
+        case 4:
+            press(oneInSight<QAbstractButton>());
             break;
-        }
         case 5:
         case 6: {
-            const auto fields = inSight<QAbstractSpinBox>();
-            if (fields.isEmpty()) break;
-            auto* f = one(fields);
+            auto* f = oneInSight<QAbstractSpinBox>();
+            if (!f) break;
             const char* typed[] = {"0", "1", "7.5", "-3", "12 mm", "1/2\"", "99999", "abc", "", "3,5", "45°", "1e9"};
             const QString text = typed[within(0, std::size(typed) - 1)];
             say("type " + text + " into " + f->objectName());
@@ -158,10 +164,8 @@ private:
             break;
         }
         case 7: {
-            const auto boxes = inSight<QComboBox>();
-            if (boxes.isEmpty()) break;
-            auto* box = one(boxes);
-            if (box->count() == 0) break;
+            auto* box = oneInSight<QComboBox>();
+            if (!box || box->count() == 0) break;
             const int i = static_cast<int>(within(0, static_cast<std::size_t>(box->count()) - 1));
             say(QString("pick %1 of %2").arg(i).arg(box->objectName()));
             box->setCurrentIndex(i);
@@ -232,11 +236,24 @@ private:
             QTest::keyClick(focus && focus->window() == &m_desk.window ? focus : &m_desk.window, key);
             break;
         }
+        case 15: {
+            const char* languages[] = {"de", "en"};
+            const QString language = languages[within(0, 1)];
+            say("language " + language);
+            m_desk.window.setLanguage(language);
+            break;
+        }
+        case 16: {
+            // Two days back to forty ahead, in minutes.
+            const auto jump = static_cast<std::int64_t>(within(0, 42 * 24 * 60)) - 2 * 24 * 60;
+            say(QString("clock by %1 min").arg(jump));
+            const std::int64_t then = app::wallSeconds() + 60 * jump;
+            app::setWallClock([then] { return then; });
+            break;
+        }
         default: {
-            const auto lists = inSight<QListWidget>();
-            if (lists.isEmpty()) break;
-            auto* l = one(lists);
-            if (l->count() == 0) break;
+            auto* l = oneInSight<QListWidget>();
+            if (!l || l->count() == 0) break;
             const int row = static_cast<int>(within(0, static_cast<std::size_t>(l->count()) - 1));
             say(QString("row %1 of %2").arg(row).arg(l->objectName()));
             l->setCurrentRow(row);
@@ -266,15 +283,45 @@ private:
             for (std::size_t j = 0; j < a.verdicts.size(); ++j)
                 CHECK(a.verdicts[j].bend.hold_Nmm == b.verdicts[j].bend.hold_Nmm);
         }
+        // What the card says of the joint in hand is this design's.
+        auto* said = m_desk.window.findChild<QLabel*>("verdict");
+        const int demand = d.selectedDemand();
+        if (said && said->isVisible() && demand >= 0 && d.selection().kind == app::Selection::Kind::joint) {
+            const choice::LimbChoice& l = fresh.choice.limbs[static_cast<std::size_t>(d.selection().limb)];
+            const auto j = static_cast<std::size_t>(demand);
+            if (l.chosen >= 0) {
+                const auto& c = l.candidates()[static_cast<std::size_t>(l.chosen)];
+                CHECK(said->text() == app::Say::sentence(l.verdicts[j].state(), l.demands[j], l.verdicts[j],
+                                                         choice::findTrial(l, c, j).bundle));
+            }
+        }
         if (!outside || fresh.choice.limbs.empty()) return;
         const QString path = m_dir.filePath("asked.json");
         REQUIRE(files::saveProduction(path.toStdString(), d.production()));
         QProcess cli;
         cli.start(ENKINET_CLI, {"choose", path, "--json"});
         REQUIRE(cli.waitForFinished(60000));
-        const auto said = nlohmann::json::parse(cli.readAllStandardOutput().toStdString());
-        const auto& limbs = said.at("puppets").at(static_cast<std::size_t>(puppet)).at("limbs");
+        const auto asked = nlohmann::json::parse(cli.readAllStandardOutput().toStdString());
+        const auto& limbs = asked.at("puppets").at(static_cast<std::size_t>(puppet)).at("limbs");
         REQUIRE(limbs.size() == fresh.choice.limbs.size());
+        const QString paper = m_dir.filePath("asked.pdf");
+        REQUIRE(app::BuildSheets(d.value(), puppet, d.sharedReport(), d.sharedResult())
+                    .writePdf(paper, QPageSize::A4)
+                    .isEmpty());
+        QProcess reader;
+        reader.start("pdftotext", {"-layout", paper, "-"});
+        REQUIRE(reader.waitForFinished(60000));
+        const QString printed = QString::fromUtf8(reader.readAllStandardOutput());
+        // Paper has each limb's joint that is nearest to giving way, with what it holds.
+        for (const choice::LimbChoice& l : fresh.choice.limbs) {
+            const choice::Verdict* tight = nullptr;
+            for (const choice::Verdict& v : l.verdicts)
+                if (!tight || v.margin[static_cast<std::size_t>(choice::State::slack)] <
+                                  tight->margin[static_cast<std::size_t>(choice::State::slack)])
+                    tight = &v;
+            if (l.chosen >= 0 && tight && std::isfinite(tight->bend.hold_Nmm))
+                CHECK(printed.contains(app::Say::figure(tight->bend.hold_Nmm)));
+        }
         for (std::size_t l = 0; l < limbs.size(); ++l)
             for (std::size_t j = 0; j < fresh.choice.limbs[l].verdicts.size(); ++j) {
                 const auto& hold = limbs[l].at("joints").at(j).at("hold_Nmm");
@@ -300,6 +347,8 @@ void walkOnce(unsigned seed, int steps) {
         Robot robot(seed);
         robot.walk(steps);
     }
+    app::applyLanguage("en");
+    test::setUsualClock();
     qInstallMessageHandler(former);
 }
 
