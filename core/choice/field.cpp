@@ -201,8 +201,7 @@ void finish(const CandidatesKey& key, Candidate& c) {
         from = to;
     }
     c.price = c.wire_mm / 1000 * spool.price_m;
-    if (c.bar == Bar::none && !key.cut && c.wire_mm * (key.twice ? 2 : 1) > spool.length_m * 1000)
-        c.bar = Bar::spool_short;
+    if (c.bar == Bar::none && !key.cut && c.wire_mm * (key.twice ? 2 : 1) > spool.reach_mm()) c.bar = Bar::spool_short;
     double worstMiss = 0;
     c.lifeMargin = key.at.empty() ? 1 : 1e9;
     c.inside = 1e9;

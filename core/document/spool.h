@@ -11,6 +11,10 @@ struct Spool {
     double diameter_mm = 0;
     double length_m = 0;
     double price_m = 0;
+    bool toBuy = false; ///< none of it is there: chosen as if it were bought, counted as nothing
+    /// What a plan may take of it, mm.
+    double reach_mm() const { return 1000 * (toBuy ? kBought_m : length_m); }
+    static constexpr double kBought_m = 1e4;
     friend bool operator==(const Spool&, const Spool&) = default;
 };
 Result<Spool> makeSpool(Spool spool);

@@ -18,7 +18,7 @@ Edits::Changed Edits::setHeld(Ware ware, const std::string& card, double amount)
             std::find_if(p.stock.spools.begin(), p.stock.spools.end(), [&](const Spool& s) { return s.id == card; });
         if (spool == p.stock.spools.end())
             return Fault{words("shelf"), words("spool \"%1\"", card), words("is not there")};
-        spool->length_m = amount;
+        spool->length_m = amount, spool->toBuy = false;
         break;
     }
     case Ware::clay:

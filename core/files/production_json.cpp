@@ -45,7 +45,8 @@ std::string roleWord(paint::Role role) {
 void readStock(Reader& r, Stock& s) {
     r.each("spools", 200, words("spool"), [&](Reader& x) {
         s.spools.push_back({x.neededText("id"), x.text("name", ""), x.neededText("wire_card"),
-                            x.neededNumber("diameter_mm"), x.number("length_m", 0), x.number("price_per_m", 0)});
+                            x.neededNumber("diameter_mm"), x.number("length_m", 0), x.number("price_per_m", 0),
+                            x.flag("to_buy", false)});
     });
     r.each("offcuts", 2000, words("offcut"), [&](Reader& x) {
         s.offcuts.push_back({x.neededText("spool"), x.neededNumber("length_mm")});
@@ -105,14 +106,16 @@ void readStock(Reader& r, Stock& s) {
 
 Json stockJson(const Stock& s) {
     Json j{{"spools", Json::array()}, {"clays", Json::array()}, {"paints", Json::array()}};
-    for (const document::Spool& x : s.spools)
-        listIn(j, "spools")
-            .push_back({{"id", x.id},
-                        {"name", x.name},
-                        {"wire_card", x.material},
-                        {"diameter_mm", x.diameter_mm},
-                        {"length_m", x.length_m},
-                        {"price_per_m", x.price_m}});
+    for (const document::Spool& x : s.spools) {
+        Json spool{{"id", x.id},
+                   {"name", x.name},
+                   {"wire_card", x.material},
+                   {"diameter_mm", x.diameter_mm},
+                   {"length_m", x.length_m},
+                   {"price_per_m", x.price_m}};
+        if (x.toBuy) spool["to_buy"] = true;
+        listIn(j, "spools").push_back(std::move(spool));
+    }
     for (const document::Offcut& o : s.offcuts)
         listIn(j, "offcuts").push_back({{"spool", o.spool}, {"length_mm", o.length_mm}});
     for (const Held& h : s.clays_g)

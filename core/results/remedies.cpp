@@ -441,7 +441,7 @@ public:
                 if (s.material == card.id) price = s.price_m / (s.diameter_mm * s.diameter_mm);
             for (double d : kGauges) {
                 const document::Spool spool{
-                    card.id + "-" + plain(d), card.name + " " + plain(d) + " mm", card.id, d, 5, price * d * d};
+                    card.id + "-" + plain(d), card.name + " " + plain(d) + " mm", card.id, d, 0, price * d * d, true};
                 const auto same = [&](const document::Spool& o) {
                     return (o.material == spool.material && std::abs(o.diameter_mm - d) < 0.02) || o.id == spool.id;
                 };

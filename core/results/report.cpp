@@ -133,7 +133,7 @@ Report calcReport(const Production& production, int puppetIndex, const Cards& sh
     std::vector<std::string> spools;
     std::vector<double> rolls;
     for (const document::Spool& x : production.stock.spools)
-        spools.push_back(x.id), rolls.push_back(x.length_m * 1000);
+        spools.push_back(x.id), rolls.push_back(x.reach_mm());
     r.cutPlan = choice::calcCutPlan(r.cuts, spools, rolls, production.stock.offcuts);
     checkStop(stop);
     memo.bakes.heed(stop);

@@ -49,7 +49,7 @@ double findHeld(const Stock& stock, Ware ware, const std::string& card) {
     switch (ware) {
     case Ware::wire:
         for (const document::Spool& s : stock.spools)
-            if (s.id == card) return s.length_m;
+            if (s.id == card) return s.toBuy ? 0 : s.length_m;
         return 0;
     case Ware::clay:
         return sum(stock.clays_g);

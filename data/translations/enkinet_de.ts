@@ -12814,16 +12814,24 @@ Zum Verschieben ziehen, oder Alt mit den Pfeilen.</translation>
         <translation>In den Vorrat legen</translation>
     </message>
     <message>
-        <source>%1, %2: %3 m at %4 a metre; %5</source>
-        <translation>%1, %2: %3 m zu %4 je Meter; %5</translation>
-    </message>
-    <message>
         <source>Take out of stock: %1</source>
         <translation>Aus dem Vorrat nehmen: %1</translation>
     </message>
     <message>
         <source>Spool %1</source>
         <translation>Rolle %1</translation>
+    </message>
+    <message>
+        <source>%1, %2: %3 at %4 a metre; %5</source>
+        <translation>%1, %2: %3 zu %4 je Meter; %5</translation>
+    </message>
+    <message>
+        <source>to buy</source>
+        <translation>zu kaufen</translation>
+    </message>
+    <message>
+        <source>%1 m</source>
+        <translation>%1 m</translation>
     </message>
 </context>
 <context>

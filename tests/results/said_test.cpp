@@ -1,6 +1,7 @@
 // What was once said, and was not so: each case tells what a builder was told, and what is true.
 #include "base/units.h"
 #include "body/ref.h"
+#include "files/production_json.h"
 #include "fill/skin_plan.h"
 #include "make/steps.h"
 #include "results/film.h"
@@ -537,4 +538,34 @@ TEST_CASE("A planted wire tips by crushing its hole, and a hole is no deeper tha
     CHECK(point->found == Approx(need * 0.98 * 0.98).epsilon(1e-3));
     CHECK_FALSE(findPoint(r.open, Issue::hole_deep));
     CHECK(findPoint(planted(12, 10).open, Issue::hole_deep));
+}
+
+TEST_CASE("A wire that is still to be bought is chosen as if it were there, and counted as nothing", "[results]") {
+    const auto with = [](bool toBuy) {
+        document::Production p = demo();
+        p.puppets.resize(1), p.log.clear();
+        for (document::Spool& s : p.stock.spools)
+            if (s.id == "alu-2.5") s.toBuy = toBuy, s.length_m = toBuy ? 0 : s.length_m;
+        const auto read = files::parseProduction(files::writeProduction(p), shippedCards());
+        REQUIRE(read);
+        CHECK(read->production == p);
+        wire::TableShelf tables;
+        return results::calcResult(p, shippedCards(), tables);
+    };
+    const auto there = with(false), bought = with(true);
+    CHECK(there.puppets[0]->choice.limbs[2].chosen == bought.puppets[0]->choice.limbs[2].chosen);
+    const auto need = [](const results::ProductionResult& r) {
+        for (const results::Need& n : r.shopping.needs)
+            if (n.ware == results::Ware::wire && n.card == "alu-2.5") return n;
+        FAIL("no need of it");
+        return results::Need{};
+    };
+    CHECK(need(there).needed == need(bought).needed);
+    CHECK(need(there).buy == 0);
+    CHECK(need(bought).held == 0);
+    CHECK(need(bought).buy == need(bought).needed);
+    // What a way out adds to the shelf is such a wire: nobody has five metres of it.
+    for (const results::Remedy& r : results::calcRemedies(demo(), 2, 1, shippedCards(), tables()))
+        for (const auto* one : {&r, r.with.empty() ? &r : &r.with.front()})
+            if (one->fix == results::Fix::spool) CHECK(one->spool.toBuy);
 }

@@ -73,8 +73,9 @@ void SpoolsLeaf::show() {
         for (std::size_t i = 0; i < production.stock.spools.size(); ++i) {
             const document::Spool& s = production.stock.spools[i];
             const QString rests = i < known.calibrations.size() ? Say::tests(known.calibrations[i]) : QString();
-            m_list->addItem(tr("%1, %2: %3 m at %4 a metre; %5")
-                                .arg(Say::spoolName(s), Say::diameter(s.diameter_mm), Say::number(s.length_m, 1),
+            m_list->addItem(tr("%1, %2: %3 at %4 a metre; %5")
+                                .arg(Say::spoolName(s), Say::diameter(s.diameter_mm),
+                                     s.toBuy ? tr("to buy") : tr("%1 m").arg(Say::number(s.length_m, 1)),
                                      Say::money(s.price_m, production.currency), rests));
         }
         m_list->setCurrentRow(std::min(kept, m_list->count() - 1));
