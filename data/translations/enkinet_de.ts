@@ -6897,10 +6897,6 @@
         <translation>%1, %2 ml</translation>
     </message>
     <message>
-        <source>%1 (ΔE %2)</source>
-        <translation>%1 (ΔE %2)</translation>
-    </message>
-    <message>
         <source>; one part more of %1 brings it to %2</source>
         <translation>; ein Teil mehr %1 bringt sie auf %2</translation>
     </message>
@@ -7322,6 +7318,10 @@
     <message>
         <source>pores</source>
         <translation>Poren</translation>
+    </message>
+    <message>
+        <source>%1 (ΔE %2 by the table, until a chip is dry)</source>
+        <translation>%1 (ΔE %2 nach der Tabelle, bis eine Probe trocken ist)</translation>
     </message>
 </context>
 <context>

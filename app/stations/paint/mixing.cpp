@@ -194,7 +194,8 @@ void PaintPage::showRecipe(int row) {
     // What one part more would do, where it would bring it nearer.
     const auto& more = mix->oneMore[static_cast<std::size_t>(row)];
     const auto best = std::min_element(more.begin(), more.end());
-    QString sentence = tr("%1 (ΔE %2)").arg(differenceWord(r.deltaE), Say::number(r.deltaE, 1));
+    // No chip of it has been tried: that is what the table of the paints gives.
+    QString sentence = tr("%1 (ΔE %2 by the table, until a chip is dry)").arg(differenceWord(r.deltaE), Say::number(r.deltaE, 1));
     if (best != more.end() && *best < r.deltaE - 0.05)
         sentence += tr("; one part more of %1 brings it to %2")
                         .arg(QString::fromStdString(mix->shelf[static_cast<std::size_t>(best - more.begin())].name),
