@@ -195,7 +195,8 @@ void PaintPage::showRecipe(int row) {
     const auto& more = mix->oneMore[static_cast<std::size_t>(row)];
     const auto best = std::min_element(more.begin(), more.end());
     // No chip of it has been tried: that is what the table of the paints gives.
-    QString sentence = tr("%1 (ΔE %2 by the table, until a chip is dry)").arg(differenceWord(r.deltaE), Say::number(r.deltaE, 1));
+    QString sentence =
+        tr("%1 (ΔE %2 by the table, until a chip is dry)").arg(differenceWord(r.deltaE), Say::number(r.deltaE, 1));
     if (best != more.end() && *best < r.deltaE - 0.05)
         sentence += tr("; one part more of %1 brings it to %2")
                         .arg(QString::fromStdString(mix->shelf[static_cast<std::size_t>(best - more.begin())].name),
