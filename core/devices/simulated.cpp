@@ -35,14 +35,19 @@ void Simulated::begin() {
     m_whole = m_away <= 0;
 }
 
-/// A lever that bends its sample to 40 degrees each side, four seconds to and fro, until it parts; then, after ten
-/// seconds, another sample. Angle and moment take turns, each end is held for a second.
+/// A lever that stands straight for ten seconds while a sample is put in, then bends it to 40 degrees each side, four
+/// seconds to and fro, until it has parted and once more. Angle and moment take turns, each end is held for a second.
 std::string Simulated::nextBend() {
-    constexpr int kPeriod = 20;
+    constexpr int kPeriod = 20, kStanding = 50;
     constexpr double kAngle = 40;
+    const auto deg = [&](double angle) {
+        return send({m_device, 0, "deg", angle + std::normal_distribution<double>(0, m_noise)(m_random)});
+    };
     if (m_life <= 0) {
+        if (m_standing++ < kStanding) return m_standing % 2 ? deg(0) : send({m_device, 0, "Nmm", 0});
         // A handful of bends: nobody waits for an hour at a stand-in.
         m_life = std::exp(uniform(std::log(6), std::log(30))), m_strength = uniform(60, 400), m_bends = 0, m_ticks = 0;
+        m_standing = 0;
     }
     const int at = m_ticks % kPeriod;
     // Out, held, back and beyond, held, home.
@@ -53,9 +58,9 @@ std::string Simulated::nextBend() {
     if (at == 2 || at == 10) {
         if (whole && (m_bends += 0.5) >= m_life) m_truths.push_back(m_bends);
     }
-    if (!whole && m_ticks > static_cast<int>(m_bends * kPeriod) + 50) m_life = 0;
-    if (at % 2 == 0) return send({m_device, 0, "deg", angle + std::normal_distribution<double>(0, m_noise)(m_random)});
     const double moment = (m_bends < m_life ? m_strength : 0.01 * m_strength) * std::abs(place[at]);
+    if (!whole && at == kPeriod - 1 && m_ticks >= static_cast<int>(m_bends * kPeriod) + kPeriod) m_life = 0;
+    if (at % 2 == 0) return deg(angle);
     return send({m_device, 0, "Nmm", moment + std::normal_distribution<double>(0, 0.01 * m_strength)(m_random)});
 }
 

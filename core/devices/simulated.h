@@ -38,7 +38,7 @@ private:
     double m_from = 0, m_to = 0, m_drift = 0;
     int m_move = 0, m_moved = 0, m_rest = 0, m_away = 0, m_number = 0;
     double m_life = 0, m_bends = 0, m_strength = 0; ///< of a bender's sample
-    int m_ticks = 0;
+    int m_ticks = 0, m_standing = 0;
     bool m_whole = true; ///< plugged in since this value came to rest
     std::vector<double> m_truths;
 };

@@ -3794,6 +3794,18 @@
         <source>dial</source>
         <translation>Regler</translation>
     </message>
+    <message>
+        <source>The tester is in the middle of a sample, which was bent before: it counts from the next one on, when its lever has stood straight.</source>
+        <translation>Der Prüfer ist mitten in einer Probe, die schon gebogen wurde: Gezählt wird ab der nächsten, sobald der Hebel gerade gestanden hat.</translation>
+    </message>
+    <message>
+        <source>Keep it all the same</source>
+        <translation>Trotzdem behalten</translation>
+    </message>
+    <message>
+        <source>That is %1 times what is expected, %2. Was the sample fresh, and held as the fields say? Once kept, it counts wherever this is used.</source>
+        <translation>Das ist das %1-Fache des Erwarteten, %2. War die Probe frisch und so gehalten, wie die Felder sagen? Einmal behalten, zählt es überall, wo dies verwendet wird.</translation>
+    </message>
 </context>
 <context>
     <name>enkinet::app::BenchTable</name>
@@ -3975,10 +3987,6 @@
 </context>
 <context>
     <name>enkinet::app::BuildSheets</name>
-    <message>
-        <source>%1, %2 · measures in mm</source>
-        <translation>%1, %2 · Maße in mm</translation>
-    </message>
     <message>
         <source>the days</source>
         <translation>die Tage</translation>
@@ -4178,6 +4186,10 @@
     <message>
         <source>%1 could not be written</source>
         <translation>%1 konnte nicht geschrieben werden</translation>
+    </message>
+    <message>
+        <source>%1, %2 · measures in mm · as of %3, by rules %4</source>
+        <translation>%1, %2 · Maße in mm · Stand %3, nach Regeln %4</translation>
     </message>
 </context>
 <context>
@@ -4915,6 +4927,10 @@
     <message>
         <source>Remove an offcut</source>
         <translation>Reststück entfernen</translation>
+    </message>
+    <message>
+        <source>The sheets of %1, printed on %2, are older than: %3. Print them anew before cutting.</source>
+        <translation>Die Blätter von %1, gedruckt %2, sind älter als: %3. Vor dem Zuschneiden neu drucken.</translation>
     </message>
 </context>
 <context>
@@ -5944,7 +5960,7 @@
     </message>
     <message>
         <source>Cover, 1:1, back of the cloth up: cut the full line from the back with a blade away from the hand, sew the dashed one; the arrow is the pile</source>
-        <translation>Überzug, 1:1, Rückseite des Stoffs oben: die volle Linie von hinten mit der Klinge von der Hand weg schneiden, die gestrichelte nähen; der Pfeil zeigt den Flor</translation>
+        <translation>Überzug 1:1, Stoffrückseite oben: volle Linie von hinten schneiden, Klinge von der Hand weg; gestrichelte nähen; Pfeil: Flor</translation>
     </message>
     <message>
         <source>%1 × %2</source>
@@ -8279,6 +8295,10 @@ Zum Verschieben ziehen, oder Alt mit den Pfeilen.</translation>
     <message>
         <source>The clock shows %1 for what usually takes %2: that was not the work, so it counts as usual and teaches nothing.</source>
         <translation>Die Uhr zeigt %1 für etwas, das sonst %2 dauert: das war nicht die Arbeit, also zählt es wie üblich und lehrt nichts.</translation>
+    </message>
+    <message>
+        <source>on the scale: %1; of a step that has not begun nothing is weighed</source>
+        <translation>auf der Waage: %1; für einen nicht begonnenen Schritt wird nichts gewogen</translation>
     </message>
 </context>
 <context>
@@ -11269,6 +11289,14 @@ Zum Verschieben ziehen, oder Alt mit den Pfeilen.</translation>
         <source>%1: its wire tips in the base at %2 N·mm, leaning it needs %3: deeper, more wires, or harder wood.</source>
         <translation>%1: der Draht kippt im Sockel bei %2 N·mm, geneigt braucht es %3: tiefer, mehr Drähte oder härteres Holz.</translation>
     </message>
+    <message>
+        <source>%1 cannot come off: %2 of the %3’s wire run into it. End the wire at the joint, or let it stay on.</source>
+        <translation>%1 kann nicht abgehen: %2 Draht von %3 laufen hinein. Den Draht am Gelenk enden lassen, oder es bleibt dran.</translation>
+    </message>
+    <message>
+        <source> Only by %1 %, where both are known to some %2 %: as good as at the limit.</source>
+        <translation> Nur um %1 %, wo beides auf etwa %2 % bekannt ist: so gut wie an der Grenze.</translation>
+    </message>
 </context>
 <context>
     <name>enkinet::app::SectionView</name>
@@ -12358,6 +12386,18 @@ Zum Verschieben ziehen, oder Alt mit den Pfeilen.</translation>
             <numerusform>Bestelltes kommt in %n Tagen</numerusform>
         </translation>
     </message>
+    <message>
+        <source>All of it is here now</source>
+        <translation>Alles ist jetzt da</translation>
+    </message>
+    <message>
+        <source>Counts what is to be bought as bought: whole packs, whole metres</source>
+        <translation>Zählt, was zu kaufen ist, als gekauft: ganze Packungen, ganze Meter</translation>
+    </message>
+    <message>
+        <source>All that was to be bought is here</source>
+        <translation>Alles, was zu kaufen war, ist da</translation>
+    </message>
 </context>
 <context>
     <name>enkinet::app::ShotFrames</name>
@@ -12531,6 +12571,10 @@ Zum Verschieben ziehen, oder Alt mit den Pfeilen.</translation>
     <message>
         <source>no double: every limb lasts by itself in 95 of 100 such films</source>
         <translation>kein Double: jedes Glied hält von selbst in 95 von 100 solchen Filmen</translation>
+    </message>
+    <message>
+        <source>each limb by itself for 95 of 100 such films; all together, with these, for at least %1</source>
+        <translation>jedes Glied für sich in 95 von 100 solchen Filmen; alle zusammen, mit diesen, in mindestens %1</translation>
     </message>
 </context>
 <context>
@@ -14574,6 +14618,18 @@ Zum Verschieben ziehen, oder Alt mit den Pfeilen.</translation>
         <source>%1 is no longer there.</source>
         <translation>%1 ist nicht mehr da.</translation>
     </message>
+    <message>
+        <source>lengths stand in inches now; what a refusal quotes, and paper, stay in millimetres</source>
+        <translation>Längen stehen jetzt in Zoll; was eine Ablehnung nennt, und Papier, bleiben in Millimetern</translation>
+    </message>
+    <message>
+        <source>Print anew</source>
+        <translation>Neu drucken</translation>
+    </message>
+    <message>
+        <source>The printed sheets of %1 are older than: %2</source>
+        <translation>Die gedruckten Blätter von %1 sind älter als: %2</translation>
+    </message>
 </context>
 <context>
     <name>enkinet::app::WirePage</name>
@@ -15076,7 +15132,7 @@ Zum Verschieben ziehen, oder Alt mit den Pfeilen.</translation>
     </message>
     <message>
         <source>lay</source>
-        <translation>Schlaglänge</translation>
+        <translation>Schlag</translation>
     </message>
     <message>
         <source>holds of needed, N·mm</source>

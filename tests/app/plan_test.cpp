@@ -274,7 +274,15 @@ TEST_CASE("A steady weight on a scale that is plugged in stands in the field tha
     const auto weigh = [&](double g) { put(devices::writeLine({"scale", ++number, "g", g}) + "\n"); };
     for (double g : {1.0, 5.0, 9.0, 13.0})
         weigh(g);
-    CHECK(field->text().isEmpty());    // still moving
+    CHECK(field->text().isEmpty()); // still moving
+    // What lies there before the step is begun is no piece of it.
+    for (int i = 0; i < 8; ++i)
+        weigh(31);
+    CHECK(field->text().isEmpty());
+    CHECK(desk.find<QLabel>("scale")->text().contains("not begun"));
+    desk.click("stepStart");
+    for (double g : {25.0, 12.0, 0.0, 6.0})
+        weigh(g);
     put("scale 9999 g 77.70 ~0000\n"); // rubbish
     for (int i = 0; i < 8; ++i)
         weigh(12.34 + 0.01 * (i % 2));

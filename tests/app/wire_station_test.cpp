@@ -107,6 +107,8 @@ TEST_CASE("A bend test typed at the bench moves the lives of its spool, and undo
     desk.pickData("benchKind", 1);
     desk.type("benchWeight", "900");
     desk.click("benchKeep");
+    CHECK(desk.document().production().stock.hangTests.empty());
+    desk.click("benchKeep"); // all the same
     CHECK(desk.document().production().stock.hangTests.size() == 1);
     // 900 g on 60 mm is far from the card: it is pointed out, and the point leads to the spool.
     CHECK(points() == 1);

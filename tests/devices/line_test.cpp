@@ -109,8 +109,31 @@ TEST_CASE("A bend tester's samples are counted to the half bend, with drop-outs 
     }
 }
 
+TEST_CASE("A sample that is half bent when the count is begun is not counted, the next one whole", "[devices]") {
+    Random random(35);
+    for (unsigned seed = 1; seed <= 30; ++seed) {
+        Simulated bender("bender", seed, {1, 0, 0, 0});
+        LineReader reader;
+        const int begun = random.whole(80, 140);
+        for (int tick = 0; tick < begun; ++tick)
+            reader.take(bender.next());
+        BendWatch watch(40);
+        CHECK_FALSE(watch.fresh());
+        for (int tick = 0; tick < 5 * 600 && !watch.brokeAfter(); ++tick)
+            for (const Reading& r : reader.take(bender.next()))
+                watch.take(r);
+        INFO("seed " << seed << ", begun at " << begun);
+        REQUIRE(watch.brokeAfter());
+        REQUIRE(bender.truths().size() == 2);
+        CHECK(*watch.brokeAfter() == bender.truths()[1]);
+    }
+}
+
 TEST_CASE("A bend tester that only wavers counts nothing, and straight wire is no broken wire", "[devices]") {
     BendWatch watch(40);
+    for (int i = 0; i < 5; ++i)
+        watch.take({"bender", i, "deg", 0.5});
+    REQUIRE(watch.fresh());
     for (int i = 0; i < 200; ++i) {
         watch.take({"bender", 2 * i, "deg", 31 * (i % 2 ? 1 : -1.0)});
         watch.take({"bender", 2 * i + 1, "Nmm", 200});

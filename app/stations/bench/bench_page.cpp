@@ -20,6 +20,7 @@ namespace enkinet::app {
 
 namespace {
 constexpr double kReadingEvery_min = 0.5;
+constexpr double kFarOff = 3;
 } // namespace
 
 BenchPage::BenchPage(Document& d) : Page(d, results::Station::bench), m_table(new BenchTable) {
@@ -322,8 +323,16 @@ void BenchPage::showTop() {
     } else if (test() == BenchTest::oven) {
         top.count = static_cast<double>(m_oven.size());
     }
+    top.asked = m_asked && m_asked == top.needle;
     m_table->show(std::move(top));
     showGuide();
+}
+
+std::optional<double> BenchPage::farOff() const {
+    const BenchTop& top = m_table->top();
+    if (!top.needle || !top.known || !(top.known->median > 0)) return std::nullopt;
+    const double share = *top.needle / top.known->median;
+    return share > 1 / kFarOff && share < kFarOff ? std::nullopt : std::optional(share);
 }
 
 void BenchPage::showGuide() {
@@ -332,13 +341,17 @@ void BenchPage::showGuide() {
     QString guide, caution, keep = tr("Keep it");
     switch (t) {
     case BenchTest::bend:
-        guide = !m_running ? tr("Clamp a sample with %1 free between the jaws. Bend it %2 to each side, always as far, "
-                                "without haste; count until it parts.")
-                                 .arg(Say::length(m_gap->core(), 1), Say::degrees(m_angle->core()))
-                : m_watch ? tr("The tester counts: %1 so far. What it counts is kept when the wire parts.")
-                                .arg(Say::number(m_count, 1))
-                          : tr("Space counts one bend to and fro: %1 so far. Enter when it has parted.")
-                                .arg(Say::number(m_count, 1));
+        guide =
+            !m_running ? tr("Clamp a sample with %1 free between the jaws. Bend it %2 to each side, always as far, "
+                            "without haste; count until it parts.")
+                             .arg(Say::length(m_gap->core(), 1), Say::degrees(m_angle->core()))
+            : m_watch && !m_watch->fresh()
+                ? tr("The tester is in the middle of a sample, which was bent before: it counts from the next one on, "
+                     "when its lever has stood straight.")
+            : m_watch ? tr("The tester counts: %1 so far. What it counts is kept when the wire parts.")
+                            .arg(Say::number(m_count, 1))
+                      : tr("Space counts one bend to and fro: %1 so far. Enter when it has parted.")
+                            .arg(Say::number(m_count, 1));
         caution = tr("A strand that parts flies: cover your eyes.");
         keep = m_running   ? tr("It parted: keep %1").arg(Say::number(m_count, 1))
                : m_entered ? tr("Keep %1 as typed").arg(Say::number(m_cycles->core(), 1))
@@ -364,6 +377,13 @@ void BenchPage::showGuide() {
         caution = tr("Never leave an oven alone; what you bake food in is not for clay.");
         break;
     }
+    if (const auto share = farOff(); share && m_asked == m_table->top().needle) {
+        guide =
+            tr("That is %1 times what is expected, %2. Was the sample fresh, and held as the fields say? Once kept, it "
+               "counts wherever this is used.")
+                .arg(Say::number(*share, 2), Say::number(m_table->top().known->median, 1));
+        keep = tr("Keep it all the same");
+    }
     m_guide->setText(guide);
     m_caution->setText(caution);
     const bool counts = t == BenchTest::bend || t == BenchTest::oven;
@@ -378,6 +398,7 @@ void BenchPage::showGuide() {
 
 void BenchPage::start() {
     m_running = true, m_broken = false, m_count = 0;
+    m_asked.reset();
     m_watch.reset(), m_angle_deg.reset(), m_oven.clear();
     m_started_ms = QDateTime::currentMSecsSinceEpoch();
     m_table->setFocus(Qt::OtherFocusReason);
@@ -386,6 +407,7 @@ void BenchPage::start() {
 
 void BenchPage::stop() {
     m_running = m_broken = m_entered = false, m_count = 0;
+    m_asked.reset();
     m_watch.reset(), m_angle_deg.reset(), m_oven.clear();
     showTop();
 }
@@ -409,6 +431,14 @@ void BenchPage::keep() {
         m_running = false;
         document().change(tr("The oven against its dial"), [&](const document::Edits& e) { return e.setShop(shop); });
         return;
+    }
+    // One that is far off is asked about before it counts.
+    if (farOff() && m_asked != m_table->top().needle) {
+        m_asked = m_table->top().needle;
+        if (m_running) m_cycles->show(m_count), m_entered = true;
+        m_running = false;
+        m_watch.reset(), m_angle_deg.reset();
+        return showTop();
     }
     if (t == BenchTest::rupture) {
         if (!clay()) return;

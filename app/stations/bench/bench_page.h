@@ -47,10 +47,12 @@ private:
     wire::HangTest hangTest();
     fill::BreakTest breakTest();
     static std::string today();
-    void entered(); ///< the result was typed, counted or read: it may be kept
+    void entered();                       ///< the result was typed, counted or read: it may be kept
+    std::optional<double> farOff() const; ///< the result as a share of what is expected, where that is a third or three
 
     bool m_running = false, m_broken = false, m_entered = false;
     double m_count = 0;
+    std::optional<double> m_asked;             ///< the result that was asked about, for it is far off
     std::optional<devices::BendWatch> m_watch; ///< a bend tester has spoken since the start
     std::optional<double> m_angle_deg;
     std::vector<std::pair<double, double>> m_oven; ///< minutes, °C

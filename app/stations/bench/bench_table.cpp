@@ -105,14 +105,15 @@ std::vector<PicturePart> BenchTable::parts() const {
 
 void BenchTable::keyPressEvent(QKeyEvent* e) {
     if (e->key() == Qt::Key_Space && m_top.running) return Q_EMIT counted();
-    if ((e->key() == Qt::Key_Return || e->key() == Qt::Key_Enter) && m_top.running) return Q_EMIT kept();
-    if (e->key() == Qt::Key_Escape && m_top.running) return Q_EMIT dropped();
+    if ((e->key() == Qt::Key_Return || e->key() == Qt::Key_Enter) && (m_top.running || m_top.asked))
+        return Q_EMIT kept();
+    if (e->key() == Qt::Key_Escape && (m_top.running || m_top.asked)) return Q_EMIT dropped();
     QWidget::keyPressEvent(e);
 }
 
 /// While a test runs its keys are the test's, not the desk's.
 bool BenchTable::event(QEvent* e) {
-    if (e->type() == QEvent::ShortcutOverride && m_top.running) {
+    if (e->type() == QEvent::ShortcutOverride && (m_top.running || m_top.asked)) {
         const int key = static_cast<QKeyEvent*>(e)->key();
         if (key == Qt::Key_Escape || key == Qt::Key_Space || key == Qt::Key_Return || key == Qt::Key_Enter) {
             e->accept();

@@ -32,6 +32,7 @@ struct BenchTop {
     };
     std::vector<Mark> marks;
     QString unit;                 ///< of the ruler: bends, N mm, MPa
+    bool asked = false;           ///< whether what stands on the ruler is to count
     std::optional<double> needle; ///< what stands on the ruler now
 };
 

@@ -163,7 +163,7 @@ PlanPage::PlanPage(Document& d) : Page(d, results::Station::plan), m_since_s(wal
     connect(&ports(), &DevicePorts::changed, this, &PlanPage::showScale);
     // A steady weight goes into the field that asks for one; Enter writes it down.
     connect(&ports(), &DevicePorts::steady, this, [this](const std::string& unit, double value) {
-        if (unit != "g" || !m_weigh->isVisible()) return;
+        if (unit != "g" || !m_weigh->isVisible() || !hasBegun()) return;
         m_weigh->setText(Say::number(value, 1));
         announce(*m_weigh, tr("The scale says %1").arg(Say::grams(value)));
     });
@@ -287,7 +287,19 @@ void PlanPage::showScale() {
     const double now = ports().live("g");
     const bool there = !std::isnan(now) && m_weigh->isVisible();
     m_fields->setRowVisible(m_scale, there);
-    if (there) m_scale->setText(tr("on the scale: %1").arg(Say::grams(now)));
+    if (there)
+        m_scale->setText((hasBegun() ? tr("on the scale: %1")
+                                     : tr("on the scale: %1; of a step that has not begun nothing "
+                                          "is weighed"))
+                             .arg(Say::grams(now)));
+}
+
+bool PlanPage::hasBegun() {
+    const results::Planned* s = planned();
+    if (!s) return false;
+    const PlanJob::State k = document().planJob().state();
+    const document::StepState& state = k->planning.states[static_cast<std::size_t>(k->planning.find(s->step))];
+    return state.done || state.running || state.workedUntil(wallSeconds()) > 0;
 }
 
 void PlanPage::setStep(int step) {

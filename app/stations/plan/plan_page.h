@@ -61,6 +61,7 @@ private:
     void applyWay();
     void tickClocks();
     const results::Planned* planned(); ///< the step in hand
+    bool hasBegun();                   ///< it
     document::LogEntry entry(document::LogKind kind, double number = 0, const QString& text = {});
     void log(const QString& name, const std::vector<document::LogEntry>& entries,
              const std::vector<document::Use>& uses = {});
