@@ -174,8 +174,8 @@ public:
 
     /// The shop's stock: a spool is added or replaced by its id; a spool that is in use or tested cannot go.
     Changed putSpool(const Spool& spool) const;
-    /// What there is of a ware that is counted: metres of a spool or of foil, grams of a clay, millilitres of a paint.
-    Changed setHeld(Ware ware, const std::string& card, double amount) const;
+    /// What there is of wares that are counted: metres of a spool or of foil, grams of a clay, millilitres of a paint.
+    Changed setHeld(const std::vector<Use>& held) const;
     Changed removeSpool(const std::string& id) const;
     Changed addTests(const std::vector<wire::BendTest>& bends, const std::vector<wire::HangTest>& hangs) const;
     Changed removeBendTest(std::size_t index) const;

@@ -171,8 +171,9 @@ TEST_CASE("Clay begins with the feet when the builder says so, and a step that i
     const auto uses = results::findTaken(*k->of, k->step(k->plan.steps[static_cast<std::size_t>(skin)].step));
     REQUIRE_FALSE(uses.empty());
     const auto held = [&] { return results::findHeld(desk.document().production().stock, uses[0].ware, uses[0].card); };
-    desk.document().change("more clay",
-                           [&](const document::Edits& e) { return e.setHeld(uses[0].ware, uses[0].card, 500); });
+    desk.document().change("more clay", [&](const document::Edits& e) {
+        return e.setHeld({{uses[0].ware, uses[0].card, 500}});
+    });
     const auto key = results::keyOf(*k->of, k->result->puppets, k->plan.steps[static_cast<std::size_t>(skin)].step);
     k = planOf(desk);
     for (std::size_t i = 0; i < k->plan.steps.size(); ++i)

@@ -302,7 +302,7 @@ TEST_CASE("What is typed as there is bought no more, and what is short is ordere
         }
         // One of each kind that is counted.
         if (n.ware == Ware::bulk || n.ware == Ware::cover || !counted.insert(n.ware).second) continue;
-        const auto there = document::Edits(c.production, shippedCards(), "tansy").setHeld(n.ware, n.card, n.needed);
+        const auto there = document::Edits(c.production, shippedCards(), "tansy").setHeld({{n.ware, n.card, n.needed}});
         REQUIRE(there);
         for (const Need& now : resultOf(*there).shopping.needs)
             if (now.ware == n.ware && now.card == n.card) {
@@ -313,9 +313,9 @@ TEST_CASE("What is typed as there is bought no more, and what is short is ordere
     }
     CHECK(ordered > 4);
     const document::Edits e(c.production, shippedCards(), "tansy");
-    CHECK_FALSE(e.setHeld(Ware::wire, "none", 1));
-    CHECK_FALSE(e.setHeld(Ware::clay, c.result.shopping.needs[0].card, -1));
-    CHECK_FALSE(e.setHeld(Ware::cover, "wool", 1));
+    CHECK_FALSE(e.setHeld({{Ware::wire, "none", 1}}));
+    CHECK_FALSE(e.setHeld({{Ware::clay, c.result.shopping.needs[0].card, -1}}));
+    CHECK_FALSE(e.setHeld({{Ware::cover, "wool", 1}}));
 }
 
 TEST_CASE("Calendar, deadlines and log are saved and read back equal, and broken ones are refused by name",

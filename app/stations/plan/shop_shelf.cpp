@@ -9,9 +9,11 @@
 #include <QFormLayout>
 #include <QLineEdit>
 #include <QListWidget>
+#include <QPushButton>
 #include <QSignalBlocker>
 #include <QVBoxLayout>
 #include <algorithm>
+#include <cmath>
 #include <numeric>
 
 namespace enkinet::app {
@@ -65,6 +67,11 @@ ShopShelf::ShopShelf(Document& document, QWidget* parent) : QWidget(parent), m_d
     v->addLayout(form);
     m_money = makeText();
     v->addWidget(m_money);
+    m_bought = new QPushButton(tr("All of it is here now"));
+    m_bought->setObjectName("shopBought");
+    m_bought->setToolTip(tr("Counts what is to be bought as bought: whole packs, whole metres"));
+    v->addWidget(m_bought, 0, Qt::AlignLeft);
+    connect(m_bought, &QPushButton::clicked, this, &ShopShelf::keepBought);
     connect(m_list, &QListWidget::currentRowChanged, this, &ShopShelf::showHeld);
     const auto entered = [this](QLineEdit* f, void (ShopShelf::*keep)()) {
         connect(f, &QLineEdit::editingFinished, this, [this, f, keep] {
@@ -129,6 +136,8 @@ void ShopShelf::show(const PlanJob::State& plan) {
     m_lead->setText(QString::number(m_document.production().stock.shop.leadDays));
     m_money->setText(
         tr("Used up: %1. To buy now: %2.").arg(Say::money(all.price, currency), Say::money(all.buyPrice, currency)));
+    m_bought->setEnabled(
+        std::any_of(all.needs.begin(), all.needs.end(), [](const Need& n) { return n.buy > 0 && isCounted(n.ware); }));
     showHeld();
 }
 
@@ -154,7 +163,20 @@ void ShopShelf::keepHeld() {
     }
     const Need need = *n;
     m_document.change(tr("On the shelf: %1, %2").arg(QString::fromStdString(need.name), amountOf(need.ware, *amount)),
-                      [&](const document::Edits& e) { return e.setHeld(need.ware, need.card, *amount); });
+                      [&](const document::Edits& e) {
+                          return e.setHeld({{need.ware, need.card, *amount}});
+                      });
+}
+
+void ShopShelf::keepBought() {
+    std::vector<document::Use> here;
+    for (const Need& n : m_document.result().shopping.needs)
+        if (n.buy > 0 && isCounted(n.ware)) {
+            const double there = n.held + n.buy;
+            here.push_back({n.ware, n.card, n.packs > 0 ? there : std::ceil(there)});
+        }
+    m_document.change(tr("All that was to be bought is here"),
+                      [&](const document::Edits& e) { return e.setHeld(here); });
 }
 
 void ShopShelf::keepLead() {

@@ -6,6 +6,7 @@
 class QLabel;
 class QLineEdit;
 class QListWidget;
+class QPushButton;
 
 namespace enkinet::app {
 
@@ -22,11 +23,13 @@ private:
     const results::Need* inHand() const;
     void showHeld();
     void keepHeld();
+    void keepBought();
     void keepLead();
 
     Document& m_document;
     QListWidget* m_list;
     QLineEdit *m_held, *m_lead;
+    QPushButton* m_bought;
     QLabel *m_unit, *m_money;
 };
 
