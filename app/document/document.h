@@ -159,6 +159,13 @@ public:
     /// Writes the recovery now instead of soon: what was logged is never lost, not even its last second.
     void keepNow();
 
+    /// The sheets of the puppet in hand were printed as they stand.
+    void notePrinted();
+    /// When the sheets of the puppet in hand were last printed; none: not from here.
+    std::optional<Minute> printedAt() const;
+    /// Its limbs, by name, of which they say something else than the desk.
+    QStringList outdatedSheets() const;
+
     /// Put by undo and redo.
     void put(Value value);
 
@@ -217,7 +224,8 @@ private:
     /// The present value with what is said of it, as it is written; where that is not known yet, as it was read.
     Value judgedValue() const;
     void sayRejudged();
-    bool m_rejudged = false; ///< said of the production on the bench
+    std::vector<document::PrintedSheets> m_printed; ///< of the production on the bench, whatever is undone
+    bool m_rejudged = false;                        ///< said of the production on the bench
     std::optional<Before> m_before;
     std::shared_ptr<const results::Report> m_report;
     std::shared_ptr<const results::ProductionResult> m_result;

@@ -3,6 +3,7 @@
 #include "document/spoken.h"
 #include "files/container.h"
 #include "files/production_json.h"
+#include "jobs/clock.h"
 #include <QCoreApplication>
 #include <QDir>
 #include <QFile>
@@ -36,6 +37,7 @@ void Document::replace(document::Production production, const QString& path, boo
     // Numbers of another production are not those of before.
     m_result = std::make_shared<results::ProductionResult>(), m_resultOf.reset();
     m_rejudged = false;
+    m_printed = m_value->judged.printed;
     Q_EMIT replaced();
     compute();
     Q_EMIT changed();
@@ -135,10 +137,33 @@ QString Document::mayWrite(const QString& path) const {
 }
 
 Document::Value Document::judgedValue() const {
-    if (m_working || m_resultOf != m_value || !m_result) return m_value;
     auto judged = std::make_shared<document::Production>(*m_value);
-    judged->judged = results::makeJudged(*m_value, m_result->puppets);
+    if (!m_working && m_resultOf == m_value && m_result)
+        judged->judged = results::makeJudged(*m_value, m_result->puppets);
+    judged->judged.printed = m_printed;
     return judged;
+}
+
+void Document::notePrinted() {
+    if (!hasPuppet()) return;
+    std::erase_if(m_printed, [&](const document::PrintedSheets& p) { return p.puppet == puppet().id; });
+    m_printed.push_back(results::makePrinted(puppet(), report(), wallSeconds() / 60));
+    Q_EMIT changed();
+}
+
+std::optional<Minute> Document::printedAt() const {
+    for (const document::PrintedSheets& p : m_printed)
+        if (hasPuppet() && p.puppet == puppet().id) return p.at;
+    return std::nullopt;
+}
+
+QStringList Document::outdatedSheets() const {
+    QStringList names;
+    for (const document::PrintedSheets& p : m_printed)
+        if (hasPuppet() && p.puppet == puppet().id && m_resultOf == m_value)
+            for (const std::string& id : results::findOutdated(p, puppet(), report()))
+                names << QString::fromStdString(body::findLimb(puppet(), id)->name);
+    return names;
 }
 
 void Document::sayRejudged() {

@@ -1,12 +1,15 @@
 #include "print/build_sheets.h"
 #include "document/spoken.h"
 #include "files/output.h"
+#include "jobs/clock.h"
 #include "print/day_pages.h"
 #include "print/film_pages.h"
 #include "print/gate_pages.h"
 #include "print/paint_pages.h"
 #include "print/sheet_pages.h"
+#include "results/judged.h"
 #include "widgets/look.h"
+#include "words/say.h"
 #include <QBuffer>
 #include <QLocale>
 #include <QPdfWriter>
@@ -28,9 +31,10 @@ void BuildSheets::draw(QPagedPaintDevice& device) const {
     const bool night = look().night;
     if (night) setNightLook(false);
     {
-        Pages pages(device,
-                    tr("%1, %2 · measures in mm")
-                        .arg(QString::fromStdString(m_puppet.name), QString::fromStdString(m_production->name)));
+        Pages pages(device, tr("%1, %2 · measures in mm · as of %3, by rules %4")
+                                .arg(QString::fromStdString(m_puppet.name), QString::fromStdString(m_production->name),
+                                     Say::dayTime(wallSeconds() / 60))
+                                .arg(results::kRules));
         const SheetSource from{*m_production, m_puppet, *m_report, *m_result};
         CoverPage(from, pages).draw();
         WirePages(from, pages).draw();

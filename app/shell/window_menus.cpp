@@ -171,7 +171,10 @@ void Window::makeMenus() {
     m_rule->setMotion(motion);
     setting(tr("Night &bench"), "night", look().night, setNightLook);
     setting(tr("M&otion"), "motion", motion, [this](bool on) { m_rule->setMotion(on); });
-    setting(tr("&Inches"), "inches", Say::inches(), Say::setInches);
+    setting(tr("&Inches"), "inches", Say::inches(), [this](bool on) {
+        Say::setInches(on);
+        if (on) say(tr("lengths stand in inches now; what a refusal quotes, and paper, stay in millimetres"));
+    });
     setting(tr("Degrees &Fahrenheit"), "fahrenheit", Say::fahrenheit(), Say::setFahrenheit);
     makeLanguageMenu(view->addMenu(tr("&Language")));
     QAction* devices = view->addAction(tr("Simulated &devices"));
@@ -220,7 +223,20 @@ void Window::connectShelf(QAction* undo, QAction* redo, QMenu* more) {
         connect(a, &QAction::changed, word, follow);
         follow();
     }
-    m_shelf->addWord(tr("Print"), tr("Print build sheets"), [this] { printSheets(false); })->setObjectName("print");
+    QAbstractButton* print = m_shelf->addWord(tr("Print"), tr("Print build sheets"), [this] { printSheets(false); });
+    print->setObjectName("print");
+    // Paper that says something else than the desk is said wherever one is.
+    const auto followPaper = [this, print] {
+        const QStringList older = m_document.outdatedSheets();
+        print->setText(older.isEmpty() ? tr("Print") : tr("Print anew"));
+        const QString why = older.isEmpty()
+                                ? tr("Print build sheets")
+                                : tr("The printed sheets of %1 are older than: %2")
+                                      .arg(QString::fromStdString(m_document.puppet().name), older.join(", "));
+        print->setToolTip(plainTip(why));
+        print->setAccessibleName(why);
+    };
+    connect(&m_document, &Document::changed, print, followPaper);
     m_shelf->addMenu(tr("More"), more);
     const std::function<void(QMenu*)> gather = [&](QMenu* menu) {
         for (QAction* a : menu->actions())

@@ -42,8 +42,8 @@ void Window::printSheets(bool toFile) {
         if (path.isEmpty()) return;
         if (const QString fault = sheets.writePdf(path, BuildSheets::defaultSize(), m_document.path());
             !fault.isEmpty())
-            say(fault);
-        return;
+            return say(fault);
+        return m_document.notePrinted();
     }
     // Seen before it is printed; which pages, and on which printer, is chosen there.
     QPrinter printer(QPrinter::HighResolution);
@@ -54,7 +54,7 @@ void Window::printSheets(bool toFile) {
     preview.setWindowTitle(tr("Build sheets of %1").arg(QString::fromStdString(m_document.puppet().name)));
     preview.resize(900, 700);
     connect(&preview, &QPrintPreviewDialog::paintRequested, this, [&](QPrinter* on) { sheets.draw(*on); });
-    preview.exec();
+    if (preview.exec() == QDialog::Accepted) m_document.notePrinted();
 }
 
 void Window::exportCutList() {

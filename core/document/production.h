@@ -72,9 +72,20 @@ struct JudgedPuppet {
     double mass_g = 0, hands_min = 0;
     std::vector<JudgedLimb> limbs;
 };
+/// What the build sheets that were printed last say of a puppet's wire.
+struct PrintedLimb {
+    std::string id, wire;
+    double cut_mm = 0; ///< of all its pieces
+};
+struct PrintedSheets {
+    std::string puppet;
+    Minute at = 0;
+    std::vector<PrintedLimb> limbs;
+};
 struct Judged {
     int rules = 0; ///< 0: not known
     std::vector<JudgedPuppet> puppets;
+    std::vector<PrintedSheets> printed{}; ///< the last of each puppet
     friend bool operator==(const Judged&, const Judged&) { return true; }
 };
 

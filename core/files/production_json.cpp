@@ -239,6 +239,14 @@ Result<Loaded> parseProduction(const std::string& text, const Cards& shipped) {
                 });
                 p.judged.puppets.push_back(std::move(one));
             });
+            x.each("printed", 500, words("puppet"), [&](Reader& y) {
+                document::PrintedSheets one{y.neededText("puppet"), 0, {}};
+                if (const auto at = parseIsoTime(y.neededText("at"))) one.at = *at;
+                y.each("limbs", 500, words("limb"), [&](Reader& z) {
+                    one.limbs.push_back({z.neededText("id"), z.text("wire", ""), z.number("cut_mm", 0)});
+                });
+                p.judged.printed.push_back(std::move(one));
+            });
         });
         r.each("moves", document::kMostMoves, words("move"), [&](Reader& x) { p.moves.push_back(readMove(x)); });
         r.each("log", kMostLogEntries, words("entry"), [&](Reader& x) { p.log.push_back(readLogEntry(x)); });
@@ -280,7 +288,7 @@ std::string writeProduction(const Production& p, bool indented) {
     for (const body::Puppet& x : p.puppets)
         listIn(j, "puppets").push_back(puppetJson(x));
     if (p.calendar) j["calendar"] = calendarJson(*p.calendar);
-    if (p.judged.rules > 0) {
+    if (p.judged.rules > 0 || !p.judged.printed.empty()) {
         Json judged{{"rules", p.judged.rules}, {"puppets", Json::array()}};
         for (const document::JudgedPuppet& x : p.judged.puppets) {
             Json one{{"id", x.id}, {"mass_g", x.mass_g}, {"hands_min", x.hands_min}, {"limbs", Json::array()}};
@@ -291,6 +299,12 @@ std::string writeProduction(const Production& p, bool indented) {
                 listIn(one, "limbs").push_back(std::move(limb));
             }
             listIn(judged, "puppets").push_back(std::move(one));
+        }
+        for (const document::PrintedSheets& x : p.judged.printed) {
+            Json one{{"puppet", x.puppet}, {"at", isoTime(x.at)}, {"limbs", Json::array()}};
+            for (const document::PrintedLimb& l : x.limbs)
+                listIn(one, "limbs").push_back({{"id", l.id}, {"wire", l.wire}, {"cut_mm", l.cut_mm}});
+            listIn(judged, "printed").push_back(std::move(one));
         }
         j["judged"] = std::move(judged);
     }

@@ -8,12 +8,41 @@ namespace enkinet::results {
 namespace {
 
 constexpr double kSame = 0.01; // share of grams or minutes
+constexpr double kSameCut_mm = 0.5;
 
 template <class List> auto findId(const List& list, const std::string& id) {
     return std::find_if(list.begin(), list.end(), [&](const auto& x) { return x.id == id; });
 }
 
+/// "2 x copper-1.0"; empty for none.
+std::string wireOf(const Report& r, const choice::LimbChoice& l) {
+    if (l.chosen < 0) return {};
+    const choice::Candidate& c = l.candidates()[static_cast<std::size_t>(l.chosen)];
+    return std::to_string(c.bundle.strands) + " x " + r.stock.spools[static_cast<std::size_t>(c.spool)].id;
+}
+
 } // namespace
+
+document::PrintedSheets makePrinted(const body::Puppet& puppet, const Report& report, Minute at) {
+    document::PrintedSheets all{puppet.id, at, {}};
+    for (const choice::LimbChoice& l : report.choice.limbs) {
+        document::PrintedLimb one{puppet.limbs[static_cast<std::size_t>(l.limb)].id, wireOf(report, l), 0};
+        for (const choice::Cut& c : report.cuts)
+            if (c.limb == l.limb) one.cut_mm += c.total_mm();
+        all.limbs.push_back(std::move(one));
+    }
+    return all;
+}
+
+std::vector<std::string> findOutdated(const document::PrintedSheets& printed, const body::Puppet& puppet,
+                                      const Report& report) {
+    std::vector<std::string> all;
+    for (const document::PrintedLimb& now : makePrinted(puppet, report, 0).limbs)
+        if (const auto was = findId(printed.limbs, now.id);
+            was != printed.limbs.end() && (was->wire != now.wire || std::abs(was->cut_mm - now.cut_mm) > kSameCut_mm))
+            all.push_back(now.id);
+    return all;
+}
 
 document::Judged makeJudged(const Production& production, const std::vector<std::shared_ptr<const Report>>& reports) {
     document::Judged all;
@@ -25,12 +54,7 @@ document::Judged makeJudged(const Production& production, const std::vector<std:
         document::JudgedPuppet p{puppet.id, r.choice.totals.mass_g(), r.plan.hands_min, {}};
         for (const choice::LimbChoice& l : r.choice.limbs) {
             const body::Limb& limb = puppet.limbs[static_cast<std::size_t>(l.limb)];
-            document::JudgedLimb one{limb.id, "", {}};
-            if (l.chosen >= 0) {
-                const choice::Candidate& c = l.candidates()[static_cast<std::size_t>(l.chosen)];
-                one.wire =
-                    std::to_string(c.bundle.strands) + " x " + r.stock.spools[static_cast<std::size_t>(c.spool)].id;
-            }
+            document::JudgedLimb one{limb.id, wireOf(r, l), {}};
             for (std::size_t j = 0; j < l.verdicts.size(); ++j)
                 one.joints.emplace_back(limb.joints[static_cast<std::size_t>(l.demands[j].joint)].id,
                                         choice::keyOf(l.verdicts[j].state()));

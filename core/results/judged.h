@@ -10,6 +10,12 @@ inline constexpr int kRules = 2;
 /// Of every puppet what there is to compare: wires, words of joints, grams, minutes of work.
 document::Judged makeJudged(const Production& production, const std::vector<std::shared_ptr<const Report>>& reports);
 
+/// What sheets printed now say of the report's puppet.
+document::PrintedSheets makePrinted(const body::Puppet& puppet, const Report& report, Minute at);
+/// Limbs, by id, whose wire or cut is no longer as it was printed; those that were not printed are none of them.
+std::vector<std::string> findOutdated(const document::PrintedSheets& printed, const body::Puppet& puppet,
+                                      const Report& report);
+
 struct Rejudged {
     enum class What { wire, joint, grams, minutes };
     What what = What::wire;

@@ -42,3 +42,27 @@ TEST_CASE("A production carries what was last said of it, and a newer word is to
     CHECK(shippedDemo().judged.rules == 0);
     CHECK(findRejudged({}, p.judged).empty());
 }
+
+TEST_CASE("Printed sheets are older than a limb whose wire or cut is another since, and than no other", "[results]") {
+    document::Production p = shippedDemo();
+    p.puppets.resize(1);
+    const Report r = reportOf(p);
+    document::PrintedSheets printed = makePrinted(p.puppets[0], r, *parseIsoTime("2026-11-30T10:00"));
+    CHECK(printed.limbs.size() == p.puppets[0].limbs.size());
+    CHECK(findOutdated(printed, p.puppets[0], r).empty());
+    // Kept in the file, and no part of the work.
+    p.judged.printed = {printed};
+    const auto read = files::parseProduction(files::writeProduction(p), shippedCards());
+    REQUIRE(read);
+    REQUIRE(read->production.judged.printed.size() == 1);
+    CHECK(read->production.judged.printed[0].at == printed.at);
+    CHECK(findOutdated(read->production.judged.printed[0], p.puppets[0], r).empty());
+    // One limb with another wire; what was not printed yet is nothing old.
+    auto moved = document::Edits(p, shippedCards(), p.puppets[0].id)
+                     .setPick("leg", body::WirePick{r.stock.spools[0].id, 3, 0, {}});
+    REQUIRE(moved);
+    const Report now = reportOf(*moved);
+    CHECK(findOutdated(printed, moved->puppets[0], now) == std::vector<std::string>{"leg"});
+    std::erase_if(printed.limbs, [](const document::PrintedLimb& l) { return l.id == "leg"; });
+    CHECK(findOutdated(printed, moved->puppets[0], now).empty());
+}

@@ -157,6 +157,11 @@ void CuttingLeaf::show() {
                                       .arg(Say::length(choice::kUsable_mm, 0));
     if (missing > 0) words += " " + tr("%1 pieces cannot be cut from what there is.").arg(missing);
     if (!proved) words += " " + tr("The search was ended early: a better plan may exist.");
+    if (const QStringList older = m_document.outdatedSheets(); !older.isEmpty())
+        words = tr("The sheets of %1, printed on %2, are older than: %3. Print them anew before cutting.")
+                    .arg(QString::fromStdString(m_document.puppet().name), Say::dayTime(*m_document.printedAt()),
+                         older.join(", ")) +
+                " " + words;
     m_words->setText(words);
     findChild<QPushButton*>("wireIsCut")->setEnabled(pieces > 0 && missing == 0);
     m_view->refresh();
