@@ -40,10 +40,11 @@ void LifeSizePages::patterns() {
     const auto page = [&] {
         m_pages.next(tr("cover patterns"));
         const QRectF all = m_pages.area();
-        m_pages.text(all.left(), all.top() + 5,
-                     tr("Cover, 1:1, back of the cloth up: cut the full line from the back with a blade away from the "
-                        "hand, sew the dashed one; the arrow is the pile"),
-                     3);
+        m_pages.fitText(
+            all.left(), all.top() + 5, all.width(),
+            tr("Cover, 1:1, back of the cloth up: cut the full line from the back with a blade away from the "
+               "hand, sew the dashed one; the arrow is the pile"),
+            3);
         checkBar(all.left(), all.top() + 9);
         x = a.left(), y = a.top(), row = 0;
     };
@@ -185,8 +186,9 @@ void LifeSizePages::strips() {
             const double high = 24 + 3.2 * deep;
             if (y + high > a.bottom()) {
                 m_pages.next(title);
-                m_pages.text(a.left(), a.top() + 5,
-                             tr("Marking strips: lay the straight, twisted wire on the line and mark it"), 4.4, true);
+                m_pages.fitText(a.left(), a.top() + 5, a.width(),
+                                tr("Marking strips: lay the straight, twisted wire on the line and mark it"), 4.4,
+                                true);
                 checkBar(a.left(), a.top() + 9);
                 y = a.top() + 20;
             }

@@ -34,6 +34,7 @@ protected:
 
 /// Both elevations, figures, open points, cautions.
 class CoverPage : SheetPages {
+    Q_DECLARE_TR_FUNCTIONS(enkinet::app::CoverPage)
 public:
     CoverPage(const SheetSource& from, Pages& pages) : SheetPages(from, pages) {}
     void draw();
@@ -41,6 +42,7 @@ public:
 
 /// What to cut and twist, the table for the wall, which piece comes from which length, labels.
 class WirePages : SheetPages {
+    Q_DECLARE_TR_FUNCTIONS(enkinet::app::WirePages)
 public:
     WirePages(const SheetSource& from, Pages& pages) : SheetPages(from, pages) {}
     void draw();
@@ -53,6 +55,7 @@ private:
 
 /// Things on the body with what to roll and which seat, what holds them; the base at 1:1 with its holes.
 class ThingsPages : SheetPages {
+    Q_DECLARE_TR_FUNCTIONS(enkinet::app::ThingsPages)
 public:
     ThingsPages(const SheetSource& from, Pages& pages) : SheetPages(from, pages) {}
     void draw();
@@ -66,6 +69,7 @@ private:
 
 /// At exactly 1:1: covers' patterns, both elevations on tiles, marking strips.
 class LifeSizePages : SheetPages {
+    Q_DECLARE_TR_FUNCTIONS(enkinet::app::LifeSizePages)
 public:
     LifeSizePages(const SheetSource& from, Pages& pages) : SheetPages(from, pages) {}
     void draw();

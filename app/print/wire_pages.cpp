@@ -87,7 +87,9 @@ void WirePages::wallPage() {
     const double k = a.width() / 190;
     double y = a.top() + 15;
     for (std::size_t i = 0; i < std::size(heads); ++i)
-        m_pages.text(a.left() + k * columns[i], y, heads[i], 3, true, kGrey);
+        m_pages.fitText(a.left() + k * columns[i], y,
+                        (i + 1 < std::size(heads) ? k * columns[i + 1] : a.width()) - k * columns[i] - 1, heads[i], 3,
+                        true, kGrey);
     for (const choice::LimbChoice& l : m_r.choice.limbs) {
         if (y + 16 > a.bottom()) {
             m_pages.next(tr("table for the wall"));
