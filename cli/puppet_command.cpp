@@ -124,6 +124,8 @@ const char* issueWord(results::Issue i) {
         return "its glue lets go in a load still to come";
     case results::Issue::hole_wall:
         return "the hole leaves too thin a wall";
+    case results::Issue::bond_wired:
+        return "cannot come off: wire runs into it";
     case results::Issue::base_tips:
         return "tips with its base when it leans";
     case results::Issue::base_pushed:

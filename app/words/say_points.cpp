@@ -245,6 +245,9 @@ QString Say::openPoint(const results::OpenPoint& p) {
             .arg(who, temperature(p.found), temperature(p.limit));
     case Issue::hole_wall:
         return tr("%1: %2 of wall beside the hole, %3 at least.").arg(who, length(p.found), length(p.limit));
+    case Issue::bond_wired:
+        return tr("%1 cannot come off: %2 of the %3’s wire run into it. End the wire at the joint, or let it stay on.")
+            .arg(who, length(p.found), spoken(p.other));
     case Issue::base_tips:
         return tr("%1 tips when it leans: its weight stands %2 inside the base's edge, %3 are wanted.")
             .arg(who, length(p.found), length(p.limit));

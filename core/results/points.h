@@ -45,6 +45,8 @@ private:
     bool isRightTwin(const fill::Part& p) const;
     std::size_t limbOf(const body::Link& l) const;
 
+    std::pair<int, double> findWireIn(const body::Bond& bond) const;
+
     const Production& m_production;
     const body::Puppet& m_puppet;
     Report& m_r;

@@ -75,6 +75,7 @@ enum class Issue {
     glue_face,          ///< a glue that does not hold on one of its faces; by: the face
     bond_heat,          ///< its glue lets go in a load still to come
     hole_wall,          ///< a hole leaves too thin a wall
+    bond_wired,         ///< it is to come off, and a limb's wire runs into it; found: mm of wire inside; other: limb
     base_tips,          ///< leaning, the puppet tips with its base
     base_pushed,        ///< posing a joint pushes it over, unless it is clamped or held
     hole_outside,       ///< a hole that is not on the base

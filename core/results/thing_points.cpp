@@ -9,6 +9,35 @@ namespace enkinet::results {
 
 using namespace body;
 
+namespace {
+constexpr double kWireEnd_mm = 3; ///< a wire may end in what comes off, no more
+}
+
+/// The limb with the most wire inside the mass that a bond lets come off, and how much; -1: none.
+std::pair<int, double> Points::findWireIn(const Bond& bond) const {
+    std::map<int, double> inside_mm;
+    const Skeleton& s = m_r.choice.rest;
+    for (const MassCopy& c : s.masses) {
+        const Mass& mass = m_puppet.masses[static_cast<std::size_t>(c.mass)];
+        // A rod from the base lets the figure come off, with whatever is in it.
+        if (!bond.comesOff || bond.from.base || bond.to.base || mass.shape == MassShape::weighed ||
+            (bond.from.mass != mass.id && bond.to.mass != mass.id))
+            continue;
+        std::map<int, double> here;
+        for (const Link& l : s.links) {
+            const int limb = s.copies[static_cast<std::size_t>(l.copy)].limb;
+            for (const choice::LimbChoice& chosen : m_r.choice.limbs)
+                if (chosen.limb == limb && chosen.chosen >= 0) here[limb] += findAxisInside(mass, c.at, l, 0);
+        }
+        for (const auto& [limb, mm] : here)
+            inside_mm[limb] = std::max(inside_mm[limb], mm);
+    }
+    std::pair<int, double> most{-1, kWireEnd_mm};
+    for (const auto& [limb, mm] : inside_mm)
+        if (mm > most.second) most = {limb, mm};
+    return most;
+}
+
 void Points::things() {
     const Things& t = m_puppet.things;
     const ThingsChecked& c = m_r.things;
@@ -29,6 +58,9 @@ void Points::things() {
     for (std::size_t i = 0; i < t.bonds.size(); ++i) {
         const BondCheck& b = c.bonds[i];
         const Bond& x = t.bonds[i];
+        if (const auto wire = findWireIn(x); wire.first >= 0)
+            say(Issue::bond_wired, RefKind::bond, x.id, x.name, wire.second, 0,
+                m_puppet.limbs[static_cast<std::size_t>(wire.first)].name);
         if (!b.holdsThere) {
             const auto& all = m_r.cards->adhesives;
             const auto card = std::find_if(all.begin(), all.end(), [&](const auto& a) { return a.id == x.adhesive; });

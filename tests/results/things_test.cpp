@@ -213,3 +213,44 @@ TEST_CASE("Sheets weigh what they are, sag raw and crack by closed forms; cables
     CHECK(r.things.runs[0].wall_mm > 10 - (bundle + 3) / 2 - 1.0);
     CHECK(r.things.runs[0].bend_mm == 0);
 }
+
+TEST_CASE("A head on a dowel that is to come off cannot while a limb's wire runs into it, and the plan says so",
+          "[results]") {
+    const auto point = [](auto change) {
+        document::Production p = shippedDemo();
+        change(p.puppets[0]);
+        const results::Report r = reportOf(p);
+        const results::OpenPoint* o = findPoint(r.open, results::Issue::bond_wired);
+        return o ? std::optional(*o) : std::nullopt;
+    };
+    const auto headBond = [](body::Puppet& p) -> body::Bond& {
+        return *std::find_if(p.things.bonds.begin(), p.things.bonds.end(),
+                             [](const body::Bond& b) { return b.from.mass == "head" || b.to.mass == "head"; });
+    };
+    CHECK_FALSE(point([](body::Puppet&) {}));
+    const auto said = point([&](body::Puppet& p) { headBond(p).comesOff = true; });
+    REQUIRE(said);
+    CHECK(said->ref.kind == body::RefKind::bond);
+    // By hand: the spine's last stretch runs to its end in the head.
+    const body::Puppet& p = shippedDemo().puppets[0];
+    const body::Mass& head =
+        *std::find_if(p.masses.begin(), p.masses.end(), [](const auto& m) { return m.id == "head"; });
+    const body::Limb& spine = *body::findLimb(p, "spine");
+    double inside = 0;
+    constexpr int kPieces = 2000;
+    for (std::size_t k = 0; k + 1 < spine.joints.size(); ++k)
+        for (int i = 0; i < kPieces; ++i) {
+            const Vec3 a = spine.joints[k].at_mm, d = spine.joints[k + 1].at_mm - a;
+            const Vec3 x = a + ((i + 0.5) / kPieces) * d - head.at_mm;
+            const Vec3 u{x.x / head.half_mm.x, x.y / head.half_mm.y, x.z / head.half_mm.z};
+            inside += dot(u, u) < 1 ? norm(d) / kPieces : 0;
+        }
+    CHECK(inside > 20);
+    CHECK_NEAR(said->found.value, inside, 0.1);
+    // Two that meet without wire come off.
+    CHECK_FALSE(point([&](body::Puppet& q) {
+        headBond(q).comesOff = true;
+        for (body::Limb& l : q.limbs)
+            l.noWire = "a shell";
+    }));
+}
