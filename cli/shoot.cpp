@@ -144,7 +144,8 @@ void shootRun(const std::string& path, bool json, Run& run) {
                            {"limb", n.limb},
                            {"side", n.side},
                            {"chance_with_one", d.chanceOne},
-                           {"copies_for_95", d.copies ? Json(d.copies) : Json(nullptr)}});
+                           {"copies_for_95", d.copies ? Json(d.copies) : Json(nullptr)},
+                           {"chance_with_these", d.chance}});
         if (!json && d.copies != 1)
             fmt::print("{} {} of {}: {} copies for 95 in 100\n", n.side, n.limb, n.puppet,
                        d.copies ? std::to_string(d.copies) : "more than 12");
@@ -153,6 +154,7 @@ void shootRun(const std::string& path, bool json, Run& run) {
         std::cout << Json{{"shots", shots},
                           {"swaps", swaps},
                           {"doubles", doubles},
+                          {"all_doubles_chance_at_least", film->film.together()},
                           {"chance", numberJson(film->film.chance)}}
                          .dump(1)
                   << "\n";

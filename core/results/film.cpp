@@ -38,7 +38,9 @@ Film calcFilm(const Production& production, const std::vector<std::shared_ptr<co
             all.push_back(d), most = std::max(most, d.damage);
         if (most <= 0) continue;
         const auto& [puppet, limb, right] = key;
-        film.doubles.push_back({puppet, limb, right, shoot::calcFilmChance(all, 1), shoot::findCopies(all, wanted)});
+        const int copies = shoot::findCopies(all, wanted);
+        film.doubles.push_back({puppet, limb, right, shoot::calcFilmChance(all, 1), copies,
+                                shoot::calcFilmChance(all, copies > 0 ? copies : shoot::kMostCopies)});
     }
     // Spools of one name are one spool, whoever's wire is cut from it.
     std::vector<choice::JointLife> lives;
@@ -50,6 +52,13 @@ Film calcFilm(const Production& production, const std::vector<std::shared_ptr<co
     }
     film.chance = production.shots.empty() ? std::nan("") : lives.empty() ? 1 : choice::calcChance(lives);
     return film;
+}
+
+double Film::together() const {
+    double all = 1;
+    for (const LimbDoubles& d : doubles)
+        all *= d.chance;
+    return all;
 }
 
 std::vector<wire::WearTest> findWearTests(const Production& production,

@@ -9,7 +9,8 @@ struct LimbDoubles {
     int puppet = 0, limb = 0;
     bool right = false;
     double chanceOne = 1; ///< that one such limb lasts all shots
-    int copies = 1;       ///< for 95 in 100; 0: a dozen do not suffice
+    int copies = 1;       ///< for 95 in 100, this limb by itself; 0: a dozen do not suffice
+    double chance = 1;    ///< that so many, or a dozen, last all shots
 };
 /// A joint of a copy over all shots.
 struct WornJoint {
@@ -27,6 +28,8 @@ struct Film {
     std::vector<LimbDoubles> doubles; ///< of every limb that moves
     double chance = 1;                ///< that no shot stops, with the copies as they are cast; NaN without shots
     double seconds = 0;
+    /// That all limbs last with the copies of `doubles`, as if no two shared a spool: at least.
+    double together() const;
 };
 Film calcFilm(const Production& production, const std::vector<std::shared_ptr<const Report>>& reports,
               double wanted = 0.95);

@@ -210,7 +210,7 @@ double calcFilmChance(const std::vector<Demanded>& joints, int copies) {
 }
 
 int findCopies(const std::vector<Demanded>& joints, double chance) {
-    for (int n = 1; n <= 12; ++n)
+    for (int n = 1; n <= kMostCopies; ++n)
         if (calcFilmChance(joints, n) >= chance) return n;
     return 0;
 }

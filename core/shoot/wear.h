@@ -82,6 +82,7 @@ struct Demanded {
 /// film. The spool's deviate is common to all of them, the joints' own are not; a copy that is swapped goes on where
 /// the last one stopped. (146)
 double calcFilmChance(const std::vector<Demanded>& joints, int copies);
+inline constexpr int kMostCopies = 12;
 /// The least number of copies for a chance; 0 where a dozen do not suffice.
 int findCopies(const std::vector<Demanded>& joints, double chance = 0.95);
 

@@ -292,6 +292,9 @@ void ShotTable::drawAll(QPainter& p) const {
                                       .arg(QString::fromStdString(puppet.name), QString::fromStdString(limb.name)));
     }
     if (wanted.isEmpty()) wanted << tr("no double: every limb lasts by itself in 95 of 100 such films");
+    if (m_state->film.doubles.size() > 1)
+        wanted.prepend(tr("each limb by itself for 95 of 100 such films; all together, with these, for at least %1")
+                           .arg(Say::number(100 * m_state->film.together(), 0)));
     p.setPen(look().ink);
     for (const QString& w : wanted) {
         if (y > height() - 8) break;
