@@ -17,6 +17,20 @@ QString gaugeOf(double mm) { return Say::inches() ? Say::diameter(mm) : Say::tr(
 QString turnOf(double mm) { return Say::length(mm, mm < 10 ? 1 : 0); }
 } // namespace
 
+namespace {
+
+/// What a number and its limit are known to, typical: one standard deviation of ln of their ratio.
+constexpr double kHoldKnown = 0.15, kHandKnown = 0.25, kSpringKnown = 0.10;
+
+/// A verdict that turns on less than is known says so; beyond is how many times the limit is missed.
+QString justMissed(double beyond, double known) {
+    if (!(beyond >= 1) || std::log(beyond) > known) return {};
+    return Say::tr(" Only by %1 %, where both are known to some %2 %: as good as at the limit.")
+        .arg(Say::number(100 * (beyond - 1), beyond < 1.0095 ? 1 : 0), Say::number(100 * known, 0));
+}
+
+} // namespace
+
 QString Say::bundle(const wire::Bundle& b) {
     return b.strands == 1 ? tr("one of %1").arg(gaugeOf(b.diameter_mm))
                           : tr("%1 of %2").arg(b.strands).arg(gaugeOf(b.diameter_mm));
@@ -28,18 +42,21 @@ QString Say::sentence(choice::State s, const choice::Demand& d, const choice::Ve
         return tr("Holds %1 of %2 N·mm needed, and 9 of 10 last %3 of %4 s of film.")
             .arg(figure(v.bend.hold_Nmm), figure(d.needed_Nmm), figure(v.life_s), figure(d.needFilm_s));
     case choice::State::slack:
-        return tr("It holds %1 N·mm; %2 are needed.").arg(figure(v.bend.hold_Nmm), figure(d.needed_Nmm));
+        return tr("It holds %1 N·mm; %2 are needed.").arg(figure(v.bend.hold_Nmm), figure(d.needed_Nmm)) +
+               justMissed(d.needed_Nmm / v.bend.hold_Nmm, kHoldKnown);
     case choice::State::stiff:
         if (d.nearDecides)
             return tr("Bending it takes %1 N·mm; the other hand can give %2 against it.")
-                .arg(figure(v.effort_Nmm), figure(d.effortLimit_Nmm));
-        if (d.far.dents)
-            return tr("Bending it takes %1 N; the clay dents at %2 N.")
-                .arg(figure(v.effort_N), figure(d.effortLimit_N()));
-        return tr("Bending it takes %1 N; fingers give %2 N.").arg(figure(v.effort_N), figure(d.effortLimit_N()));
+                       .arg(figure(v.effort_Nmm), figure(d.effortLimit_Nmm)) +
+                   justMissed(v.effort_Nmm / d.effortLimit_Nmm, kHandKnown);
+        return (d.far.dents ? tr("Bending it takes %1 N; the clay dents at %2 N.")
+                            : tr("Bending it takes %1 N; fingers give %2 N."))
+                   .arg(figure(v.effort_N), figure(d.effortLimit_N())) +
+               justMissed(v.effort_N / d.effortLimit_N(), kHandKnown);
     case choice::State::springy:
         return tr("It springs back %1; %2 are allowed.")
-            .arg(degrees(v.springback_rad, 1), degrees(d.springLimit_rad, 1));
+                   .arg(degrees(v.springback_rad, 1), degrees(d.springLimit_rad, 1)) +
+               justMissed(v.springback_rad / d.springLimit_rad, kSpringKnown);
     case choice::State::tired:
         if (v.bend.status == wire::BendStatus::too_tight || v.bend.status == wire::BendStatus::lay_too_long) break;
         return tr("9 of 10 such joints last %1 s of film; %2 are wanted.").arg(figure(v.life_s), figure(d.needFilm_s));
