@@ -31,7 +31,65 @@ std::vector<Act> with(std::vector<Act> acts, int step, double from) {
     return acts;
 }
 
+/// One of the demo's puppets with cards, stiffening, bakes, room and turns as chance has it; none where the rules
+/// refuse.
+std::optional<document::Production> randomBuild(Random& r) {
+    document::Production p = shippedDemo();
+    p.log.clear(), p.moves.clear(), p.shots.clear();
+    p.puppets = {r.of(shippedDemo().puppets)};
+    Puppet& puppet = p.puppets[0];
+    std::vector<std::string> clays, covers;
+    for (const auto& [id, card] : shippedShelf().clays)
+        clays.push_back(id);
+    for (const auto& [id, card] : shippedShelf().covers)
+        covers.push_back(id);
+    p.stock.shop.room_C = r.between(10, 28);
+    puppet.wants.bakes = r.whole(0, 1) ? BakeSchool::once : BakeSchool::staged;
+    const auto change = [&](Layers& l) {
+        if (!l.clay.empty() && r.whole(0, 1)) l.clay = r.of(clays), l.scheme.clear();
+        if (!l.cover.empty() && r.whole(0, 2) == 0) l.cover = r.of(covers);
+        if (r.whole(0, 4) == 0) l.cover.clear(), l.cover_mm = 0;
+        if (!l.clay.empty() && r.whole(0, 4) == 0) l.bulk.clear();
+    };
+    for (Limb& l : puppet.limbs)
+        for (Segment& s : l.segments) {
+            change(s.layers);
+            if (r.whole(0, 3) == 0)
+                s.stiffening = r.of(std::array{Stiffening::putty, Stiffening::bound, Stiffening::tube});
+        }
+    for (Mass& m : puppet.masses)
+        change(m.layers);
+    for (Feature& f : puppet.things.features)
+        f.before = r.of(std::array{Stage::skin, Stage::bake, Stage::paint, Stage::cover, Stage::shoot});
+    auto sound = document::makeProduction(std::move(p), shippedCards());
+    if (!sound) return std::nullopt;
+    return sound.take();
+}
+
 } // namespace
+
+TEST_CASE("Whatever is built of, each step of a plan finds what it uses there, dry and whole", "[results]") {
+    Random r(3131);
+    int planned = 0, baked = 0, staged = 0;
+    const int builds = std::getenv("ENKINET_LONG") ? 500 : 40;
+    for (int i = 0; i < builds; ++i) {
+        const auto p = randomBuild(r);
+        if (!p) continue;
+        const Report report = reportOf(*p);
+        ++planned, staged += p->puppets[0].wants.bakes == BakeSchool::staged;
+        baked += std::any_of(report.plan.steps.begin(), report.plan.steps.end(),
+                             [](const make::Step& s) { return s.kind == StepKind::bake; });
+        for (const Broken& b : report.broken) {
+            if (b.law == Law::has_set || b.law == Law::out_of_reach || b.law == Law::covered) continue;
+            const make::Step& s = report.plan.steps[static_cast<std::size_t>(b.step)];
+            FAIL_CHECK("build " << i << " of " << p->puppets[0].name << ": " << keyOf(b.law) << " at " << s.id << ", "
+                                << b.thing.english() << ", " << b.found << " of " << b.limit);
+        }
+    }
+    CHECK(planned > builds / 2);
+    CHECK(baked > builds / 4);
+    CHECK(staged > builds / 8);
+}
 
 TEST_CASE("The demo's plans can be carried out as they stand", "[results]") {
     for (std::size_t p = 0; p < shippedDemo().puppets.size(); ++p) {
