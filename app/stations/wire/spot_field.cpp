@@ -14,8 +14,6 @@ namespace enkinet::app {
 
 QString candidateReason(const Document& document, const choice::LimbChoice& l, const choice::Candidate& c) {
     const body::Limb& drawn = document.puppet().limbs[static_cast<std::size_t>(l.limb)];
-    const auto& worst = l.demands[static_cast<std::size_t>(std::max(0, c.worstJoint))];
-    const QString joint = QString::fromStdString(drawn.joints[static_cast<std::size_t>(worst.joint)].name);
     switch (c.bar) {
     case choice::Bar::material_static:
         return Say::tr("is for places where nothing moves");
@@ -28,6 +26,12 @@ QString candidateReason(const Document& document, const choice::LimbChoice& l, c
     case choice::Bar::none:
         break;
     }
+    // Where nothing bends it only has to carry.
+    if (l.demands.empty())
+        return c.fits ? Say::tr("fits: it carries what lies on it")
+                      : Say::tr("ruled out: it does not carry what lies on it, or is too thick for its part");
+    const auto& worst = l.demands[static_cast<std::size_t>(std::max(0, c.worstJoint))];
+    const QString joint = QString::fromStdString(drawn.joints[static_cast<std::size_t>(worst.joint)].name);
     if (!c.fits) return Say::tr("ruled out: %1 at the %2").arg(Say::state(c.state), joint);
     const double life = choice::findAt(l, c, static_cast<std::size_t>(std::max(0, c.worstJoint))).life_s;
     return Say::tr("fits: least %1 s of film, at the %2").arg(Say::figure(life), joint);

@@ -35,7 +35,7 @@ QString ruledOut(const Document& document, const choice::LimbChoice& l) {
     for (const choice::Candidate& c : l.candidates())
         if (c.bar != choice::Bar::none)
             ++barred;
-        else if (!c.fits && c.worstJoint >= 0)
+        else if (!c.fits && c.worstJoint >= 0 && c.worstJoint < static_cast<int>(l.demands.size()))
             ++counts[{c.worstJoint, static_cast<int>(c.state)}];
     std::vector<std::pair<int, std::pair<int, int>>> order;
     for (const auto& [key, n] : counts)
