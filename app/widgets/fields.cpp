@@ -124,6 +124,7 @@ std::optional<double> parseQuantity(const QString& text, Quantity quantity, bool
         return f ? (*v - 32) * 5 / 9 : *v;
     }
     case Quantity::plain:
+    case Quantity::whole:
         return withUnit(text, kNumbers, 1);
     }
     return {};
@@ -164,6 +165,7 @@ void NumberField::setLimits() {
         setSuffix(tr(" %1", "unit").arg(Say::heatUnit()));
         break;
     case Kind::plain:
+    case Kind::whole:
         break;
     }
 }
@@ -230,7 +232,9 @@ std::optional<double> NumberField::typed(const QString& text) const {
 QValidator::State NumberField::validate(QString& input, int& pos) const {
     Q_UNUSED(pos);
     const auto v = typed(input);
-    return v && *v >= minimum() - 1e-9 && *v <= maximum() + 1e-9 ? QValidator::Acceptable : QValidator::Intermediate;
+    const bool part = v && m_kind == Kind::whole && *v != std::round(*v);
+    return v && !part && *v >= minimum() - 1e-9 && *v <= maximum() + 1e-9 ? QValidator::Acceptable
+                                                                          : QValidator::Intermediate;
 }
 
 double NumberField::valueFromText(const QString& text) const { return typed(text).value_or(value()); }
@@ -259,7 +263,13 @@ QString NumberField::textFromValue(double v) const {
 void NumberField::fixup(QString& input) const {
     if (const auto v = typed(input)) {
         // Beyond the limits: the limit, and it is said.
-        const double limit = std::clamp(*v, minimum(), maximum());
+        const double limit = std::clamp(m_kind == Kind::whole ? std::round(*v) : *v, minimum(), maximum());
+        if (*v >= minimum() && *v <= maximum()) {
+            sayNotTaken(tr("%1: %2 is no whole number, so %3 was taken")
+                            .arg(accessibleName(), withoutUnit(input), textFromValue(limit)));
+            input = textFromValue(limit) + suffix();
+            return;
+        }
         sayNotTaken(tr("%1: %2 lies beyond %3 to %4, so %5 was taken")
                         .arg(accessibleName(), withoutUnit(input), textFromValue(minimum()) + suffix(),
                              textFromValue(maximum()) + suffix(), textFromValue(limit) + suffix()));

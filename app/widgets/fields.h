@@ -15,7 +15,8 @@ namespace enkinet::app {
 /// A quantity as people type it, in core units (mm, rad, °C, s, g, plain), whatever the desk shows: "7 in", "5 1/2"",
 /// "18 cm", "0.3 m", "1' 6"", "350 F", "2 min", "1 kg"; without a unit in the desk's own. Nothing where it cannot be
 /// read.
-enum class Quantity { length, angle, seconds, grams, heat, plain };
+/// whole: a count, read as plain.
+enum class Quantity { length, angle, seconds, grams, heat, plain, whole };
 std::optional<double> parseQuantity(const QString& text, Quantity quantity, bool inches, bool fahrenheit);
 
 /// Who says on the desk what a field could not take: where a window is, it is that.

@@ -98,7 +98,7 @@ void ThingForm::number(const QString& label, const char* key, int kind, double l
 
 void ThingForm::whole(const QString& label, const char* key, int low, int high,
                       const std::function<int&(Things&)>& of) {
-    auto* f = new NumberField(NumberField::Kind::plain, low, high, 1, 0, label);
+    auto* f = new NumberField(NumberField::Kind::whole, low, high, 1, 0, label);
     f->setObjectName(key);
     m_form->addRow(label, f);
     connect(f, &NumberField::edited, this, [this, label, of](double v) {

@@ -88,11 +88,11 @@ QWidget* ShootPage::makeFields() {
     m_day->setObjectName("shotDay");
     m_day->setAccessibleName(tr("Day on which it is shot"));
     m_day->setPlaceholderText("2026-12-21");
-    m_frames = new NumberField(NumberField::Kind::plain, 1, 200000, 1, 0, tr("Frames in the film"));
+    m_frames = new NumberField(NumberField::Kind::whole, 1, 200000, 1, 0, tr("Frames in the film"));
     m_frames->setObjectName("shotFrames");
     m_fps = new NumberField(NumberField::Kind::plain, 1, 240, 1, 0, tr("Frames a second"));
     m_fps->setObjectName("shotFps");
-    m_on = new NumberField(NumberField::Kind::plain, 1, 24, 1, 0, tr("Frames that each pose is held for"));
+    m_on = new NumberField(NumberField::Kind::whole, 1, 24, 1, 0, tr("Frames that each pose is held for"));
     m_on->setObjectName("shotOn");
     m_retakes = new NumberField(NumberField::Kind::plain, 0, 2000, 5, 0, tr("Poses that are posed again, per cent"));
     m_retakes->setObjectName("shotRetakes");
