@@ -25,8 +25,7 @@ constexpr double kHoldKnown = 0.15, kHandKnown = 0.25, kSpringKnown = 0.10;
 /// A verdict that turns on less than is known says so; beyond is how many times the limit is missed.
 QString justMissed(double beyond, double known) {
     if (!(beyond >= 1) || std::log(beyond) > known) return {};
-    return Say::tr(" Only by %1 %, where both are known to some %2 %: as good as at the limit.")
-        .arg(Say::number(100 * (beyond - 1), beyond < 1.0095 ? 1 : 0), Say::number(100 * known, 0));
+    return Say::tr(" Only just: known to %1 %.").arg(Say::number(100 * known, 0));
 }
 
 } // namespace

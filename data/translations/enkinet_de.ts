@@ -6466,6 +6466,10 @@
         <source>number</source>
         <translation>Zahl</translation>
     </message>
+    <message>
+        <source>%1: %2 is no whole number, so %3 was taken</source>
+        <translation>%1: %2 ist keine ganze Zahl, also gilt %3</translation>
+    </message>
 </context>
 <context>
     <name>enkinet::app::OvenLeaf</name>
@@ -11294,8 +11298,16 @@ Zum Verschieben ziehen, oder Alt mit den Pfeilen.</translation>
         <translation>%1 kann nicht abgehen: %2 Draht von %3 laufen hinein. Den Draht am Gelenk enden lassen, oder es bleibt dran.</translation>
     </message>
     <message>
-        <source> Only by %1 %, where both are known to some %2 %: as good as at the limit.</source>
-        <translation> Nur um %1 %, wo beides auf etwa %2 % bekannt ist: so gut wie an der Grenze.</translation>
+        <source> Only just: known to %1 %.</source>
+        <translation> Nur knapp: auf %1 % bekannt.</translation>
+    </message>
+    <message>
+        <source>fits: it carries what lies on it</source>
+        <translation>passt: er trägt, was auf ihm liegt</translation>
+    </message>
+    <message>
+        <source>ruled out: it does not carry what lies on it, or is too thick for its part</source>
+        <translation>ausgeschieden: er trägt nicht, was auf ihm liegt, oder ist zu dick für sein Teil</translation>
     </message>
 </context>
 <context>
