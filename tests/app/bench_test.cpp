@@ -169,6 +169,8 @@ TEST_CASE("A rod that breaks early makes the cured parts more brittle; one too s
     CHECK(desk.find<QLabel>("message")->text().contains("64")); // eight times as long as thick
     desk.type("benchSpan", "80");
     desk.click("benchKeep");
+    CHECK(desk.find<QLabel>("benchGuide")->text().contains("times what is expected"));
+    desk.click("benchKeep");
     REQUIRE(desk.document().production().stock.shop.breaks.size() == 1);
     const auto after = strengths();
     REQUIRE(after.size() == before.size());

@@ -433,7 +433,9 @@ void BenchPage::keep() {
         return;
     }
     // One that is far off is asked about before it counts.
-    if (farOff() && m_asked != m_table->top().needle) {
+    // What is no test is refused first.
+    const bool sound = t != BenchTest::rupture || fill::makeBreakTest(breakTest());
+    if (sound && farOff() && m_asked != m_table->top().needle) {
         m_asked = m_table->top().needle;
         if (m_running) m_cycles->show(m_count), m_entered = true;
         m_running = false;
