@@ -1,8 +1,6 @@
 // What is under the pointer stays there: fields of the leaf in hand, while the document changes beneath them.
-#include "shell/card.h"
 #include "stations/wire/remedies_list.h"
-#include "support/driven.h"
-#include "widgets/leaves.h"
+#include "support/each_leaf.h"
 #include <QScrollBar>
 #include <random>
 
@@ -88,41 +86,21 @@ void watch(int edits, unsigned seed) {
     desk.window.resize(1280, 800);
     desk.settle();
     std::mt19937 random(seed);
-    int leaves = 0;
-    for (int station = 0; station < results::kStations; ++station) {
-        desk.station(static_cast<Station>(station));
-        auto* card = desk.find<app::Card>("cardScroll");
-        int count = 1;
-        const auto bars = [&] {
-            QList<app::Leaves*> all;
-            for (app::Leaves* l : card->findChildren<app::Leaves*>())
-                if (l->isVisibleTo(card)) all << l;
-            return all;
-        };
-        if (!bars().isEmpty()) count = static_cast<int>(bars().front()->findChildren<QAbstractButton*>().size());
-        for (int leaf = 0; leaf < count; ++leaf) {
-            if (!bars().isEmpty()) bars().front()->setCurrent(leaf);
-            // Something is in hand, another thing at every leaf.
-            using Kind = app::Selection::Kind;
-            desk.take(leaf % 3 == 0   ? app::Selection{Kind::joint, 2, 2, false}
-                      : leaf % 3 == 1 ? app::Selection{Kind::segment, 0, 1, false}
-                                      : app::Selection{Kind::mass, -1, 0, false});
-            ++leaves;
-            for (int k = 0; k < edits; ++k) {
-                const Places before = findPlaces(desk);
-                editSomething(desk, random);
-                const Places after = findPlaces(desk);
-                for (const auto& [w, at] : before)
-                    if (const auto now = after.find(w); now != after.end() && now->second != at) {
-                        INFO("station " << station << ", leaf " << leaf << ", edit " << k << ": "
-                                        << w->objectName().toStdString() << " (" << w->accessibleName().toStdString()
-                                        << ") by " << now->second.y() - at.y());
-                        CHECK(now->second == at);
-                        break;
-                    }
-            }
+    const int leaves = test::forEachLeaf(desk, [&](int station, int leaf) {
+        for (int k = 0; k < edits; ++k) {
+            const Places before = findPlaces(desk);
+            editSomething(desk, random);
+            const Places after = findPlaces(desk);
+            for (const auto& [w, at] : before)
+                if (const auto now = after.find(w); now != after.end() && now->second != at) {
+                    INFO("station " << station << ", leaf " << leaf << ", edit " << k << ": "
+                                    << w->objectName().toStdString() << " (" << w->accessibleName().toStdString()
+                                    << ") by " << now->second.y() - at.y());
+                    CHECK(now->second == at);
+                    break;
+                }
         }
-    }
+    });
     CHECK(leaves > 15);
 }
 

@@ -1,6 +1,7 @@
 #include "base/units.h"
 #include "body/pose.h"
 #include "document/edits.h"
+#include "files/changed_fields.h"
 #include "results/proportions.h"
 #include "support/near.h"
 
@@ -122,6 +123,9 @@ TEST_CASE("Thousands of random edits leave a sound document each time, which und
     for (unsigned seed : {101u, 102u, 103u, 104u}) {
         Random random(seed);
         std::vector<Production> history{demo()};
+        // From rest, and from each of the poses that are kept.
+        for (Puppet& puppet : history[0].puppets)
+            if (seed > 101 && !puppet.poses.empty()) puppet.board = puppet.poses[(seed - 102) % puppet.poses.size()];
         int taken = 0;
         // All of them take minutes: the whole number in the long run.
         const int edits = std::getenv("ENKINET_LONG") ? 2600 : 500;
@@ -135,6 +139,13 @@ TEST_CASE("Thousands of random edits leave a sound document each time, which und
             }
             ++taken;
             INFO("seed " << seed << ", edit " << i);
+            // One step is of one puppet at most, and back it differs in the same fields.
+            int puppets = 0;
+            for (std::size_t k = 0; k < std::min(before.puppets.size(), edited->puppets.size()); ++k)
+                puppets += !(before.puppets[k] == edited->puppets[k]);
+            CHECK(puppets <= 1);
+            if (i % 5 == 0)
+                CHECK(files::findChangedFields(before, *edited) == files::findChangedFields(*edited, before));
             const auto sound = makeProduction(*edited, shippedCards());
             INFO((sound ? "" : sound.fault().sentence()));
             REQUIRE(sound);
