@@ -117,3 +117,26 @@ TEST_CASE("A log that is written while the recovery cannot be keeps its entry, a
     CHECK(d.production().log.size() == entries + written);
     d.setRecovery(false);
 }
+
+TEST_CASE("A save that fails keeps the version of before the session that lies beside it") {
+    QTemporaryDir dir;
+    const QString path = dir.filePath("work.enkinet"), former = app::Document::formerPath(path);
+    Desk desk;
+    REQUIRE(desk.document().saveAs(path).isEmpty());
+    {
+        Desk next;
+        REQUIRE(next.document().open(path).isEmpty());
+        next.document().change("edit", [](const document::Edits& e) { return e.setHeight(230); });
+        REQUIRE(next.document().save().isEmpty());
+    }
+    const QByteArray kept = bytesOf(former);
+    REQUIRE_FALSE(kept.isEmpty());
+    Desk third;
+    REQUIRE(third.document().open(path).isEmpty());
+    third.document().change("edit", [](const document::Edits& e) { return e.setHeight(220); });
+    {
+        const Failing failing(Call::rename, 1);
+        CHECK_FALSE(third.document().save().isEmpty());
+    }
+    CHECK(bytesOf(former) == kept);
+}

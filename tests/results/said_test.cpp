@@ -1,6 +1,8 @@
 // What was once said, and was not so: each case tells what a builder was told, and what is true.
 #include "base/units.h"
 #include "body/ref.h"
+#include "files/csv.h"
+#include "files/mesh_file.h"
 #include "files/production_json.h"
 #include "fill/skin_plan.h"
 #include "make/steps.h"
@@ -568,4 +570,72 @@ TEST_CASE("A wire that is still to be bought is chosen as if it were there, and 
     for (const results::Remedy& r : results::calcRemedies(demo(), 2, 1, shippedCards(), tables()))
         for (const auto* one : {&r, r.with.empty() ? &r : &r.with.front()})
             if (one->fix == results::Fix::spool) CHECK(one->spool.toBuy);
+}
+
+TEST_CASE("An empty bench owns nothing: what its first puppet takes is all to be bought", "[results]") {
+    for (const char* kind : {"biped", "bird", "own", "quadruped", "serpent", "winged"}) {
+        const auto loaded = files::loadProduction(kDataDir + "/kinds/" + kind + ".json", shippedCards());
+        REQUIRE(loaded);
+        const document::Stock& stock = loaded->production.stock;
+        CHECK(stock.spools.size() > 10);
+        CHECK(std::all_of(stock.spools.begin(), stock.spools.end(),
+                          [](const document::Spool& s) { return s.toBuy && s.length_m == 0; }));
+        CHECK(stock.clays_g.empty());
+        CHECK(stock.paints_ml.empty());
+        CHECK(stock.foil.length_m == 0);
+        const auto all = resultOf(loaded->production).shopping;
+        std::vector<document::Use> bought;
+        for (const results::Need& n : all.needs)
+            if (n.ware != document::Ware::bulk && n.ware != document::Ware::cover) {
+                CHECK(n.buy >= n.needed - 1e-9);
+                bought.push_back({n.ware, n.card, n.packs > 0 ? n.held + n.buy : std::ceil(n.held + n.buy)});
+            }
+        if (loaded->production.puppets[0].limbs.empty()) continue;
+        CHECK(all.buyPrice > 1);
+        // Bought, nothing is left to buy.
+        const auto there =
+            document::Edits(loaded->production, shippedCards(), loaded->production.puppets[0].id).setHeld(bought);
+        REQUIRE(there);
+        for (const results::Need& n : resultOf(*there).shopping.needs)
+            CHECK(n.buy < 1e-6);
+    }
+}
+
+TEST_CASE("All limbs together last fewer films than each by itself, and no fewer than is said", "[results]") {
+    document::Production p = shippedDemo();
+    REQUIRE_FALSE(p.shots.empty());
+    for (document::Shot& s : p.shots)
+        s.frames *= 3;
+    const results::Film film = results::calcFilm(p, resultOf(p).puppets);
+    REQUIRE(film.doubles.size() > 1);
+    double least = 1;
+    for (const results::LimbDoubles& d : film.doubles) {
+        CHECK(d.chance >= d.chanceOne);
+        if (d.copies > 0) CHECK(d.chance >= 0.95);
+        if (d.copies == 1) CHECK(d.chance == d.chanceOne);
+        least = std::min(least, d.chance);
+    }
+    CHECK(film.together() < least);
+    // Where one of each does, that is the film as it is cast, whose wires share spools.
+    if (std::all_of(film.doubles.begin(), film.doubles.end(), [](const auto& d) { return d.copies == 1; }))
+        CHECK(film.chance >= film.together() - 1e-9);
+}
+
+TEST_CASE("Names write nothing into what goes out but themselves", "[files]") {
+    for (const char* text : {"=1+1", "+A1", "-x", "@sum", "=cmd|' /C'!A0"}) {
+        const std::string cell = files::csvCell(text);
+        CHECK(cell.find_first_of("=+-@") != 0);
+        const auto back = files::parseCsvTable("a,b\n" + cell + ",1\n");
+        REQUIRE(back);
+        CHECK(back->rows[1][0] == text);
+    }
+    for (const char* number : {"-1.5", "+3", "1e-3"})
+        CHECK(files::csvCell(number) == number);
+    // A name with line ends of its own begins no group of codes.
+    const std::string dxf = files::writeDxf({{"Tansy\n  0\nEOF\x01", {{0, 0}, {1, 0}, {1, 1}}, true}});
+    std::size_t ends = 0;
+    for (std::size_t at = dxf.find("\nEOF"); at != std::string::npos; at = dxf.find("\nEOF", at + 1))
+        ++ends;
+    CHECK(ends == 1);
+    CHECK(dxf.find('\x01') == std::string::npos);
 }

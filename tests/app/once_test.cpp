@@ -1,0 +1,334 @@
+// What the desk once did wrong, driven as it was found.
+#include "base/units.h"
+#include "document/session.h"
+#include "jobs/clock.h"
+#include "stations/shoot/shot_table.h"
+#include "stations/wire/puppet_table.h"
+#include "stations/wire/remedies_list.h"
+#include "support/driven.h"
+#include "widgets/fields.h"
+#include "widgets/leaves.h"
+#include "words/say.h"
+#include <QFileDialog>
+#include <QProcess>
+#include <QRegularExpression>
+#include <QTemporaryDir>
+
+using results::Station;
+
+namespace {
+
+/// Answers the next dialogs in turn, each as it comes: a path into a file dialog, else the button of that text.
+void answerAll(QStringList answers, const QWidget* before = nullptr) {
+    if (answers.isEmpty()) return;
+    QTimer::singleShot(50, qApp, [answers, before]() mutable {
+        QWidget* dialog = QApplication::activeModalWidget();
+        if (!dialog || dialog == before || !dialog->isVisible()) return answerAll(answers, before);
+        const QString next = answers.takeFirst();
+        answerAll(answers, dialog);
+        if (auto* name = dialog->findChild<QLineEdit*>("fileNameEdit")) {
+            name->setText(next);
+            QTest::keyClick(name, Qt::Key_Return);
+            return;
+        }
+        for (auto* b : dialog->findChildren<QAbstractButton*>())
+            if (b->text().remove('&') == next) return b->click();
+        FAIL("no button " << next.toStdString());
+    });
+}
+QByteArray bytesOf(const QString& path) {
+    QFile f(path);
+    return f.open(QIODevice::ReadOnly) ? f.readAll() : QByteArray();
+}
+
+} // namespace
+
+TEST_CASE("Lengths, angles, heat, times and weights are taken as people type them, on either desk") {
+    using Q = app::Quantity;
+    const auto read = [](const char* text, Q quantity, bool inches = false, bool fahrenheit = false) {
+        return app::parseQuantity(QString::fromUtf8(text), quantity, inches, fahrenheit);
+    };
+    const auto is = [&](std::optional<double> found, double wanted) {
+        return found && std::abs(*found - wanted) < 1e-9;
+    };
+    CHECK(is(read("7 in", Q::length), 177.8));
+    CHECK(is(read("5 1/2 in", Q::length), 139.7));
+    CHECK(is(read("5 1/2\"", Q::length), 139.7));
+    CHECK(is(read("1' 6\"", Q::length), 457.2));
+    CHECK(is(read("18 cm", Q::length), 180));
+    CHECK(is(read("0.3 m", Q::length), 300));
+    CHECK(is(read("12", Q::length), 12));
+    CHECK(is(read("80 mm", Q::length, true), 80));
+    CHECK(is(read("1/2", Q::length, true), 12.7));
+    CHECK(is(read("350 F", Q::heat), 530 / 3.0));
+    CHECK(is(read("130 °C", Q::heat, false, true), 130));
+    CHECK(is(read("2 min", Q::seconds), 120));
+    CHECK(is(read("1 kg", Q::grams), 1000));
+    for (const char* none : {"", "seven", "7 parsecs", "5 1/0 in", "--3", "1e999", "7 in 3"})
+        CHECK_FALSE(read(none, Q::length));
+}
+
+TEST_CASE("Ways out that arrive for a puppet that is no longer in hand, or on an empty bench, are given to nobody") {
+    Desk desk(Station::wire);
+    desk.clickJoint("left knee");
+    auto* list = desk.window.findChild<app::RemediesList*>();
+    REQUIRE(QTest::qWaitFor([&] { return list->busy(); }, 20000));
+    desk.document().setPatience(0);
+    desk.station(Station::sheet);
+    // To one with fewer limbs, while they are looked for.
+    desk.document().showPuppet(2);
+    QTest::qWait(1500);
+    CHECK(desk.document().puppet().id == desk.document().production().puppets[2].id);
+    CHECK(list->remedies().empty());
+    desk.document().showPuppet(0);
+    desk.station(Station::wire);
+    desk.clickJoint("left knee");
+    REQUIRE(QTest::qWaitFor([&] { return list->busy(); }, 20000));
+    desk.document().startEmpty();
+    QTest::qWait(1500);
+    CHECK_FALSE(desk.document().hasPuppet());
+    CHECK(list->remedies().empty());
+}
+
+TEST_CASE("New while the days and the shots are worked out leaves an empty bench") {
+    for (Station s : {Station::plan, Station::shoot}) {
+        Desk desk;
+        desk.document().setPatience(0);
+        QTest::mouseClick(desk.window.rule().division(s), Qt::LeftButton);
+        QTest::qWait(30);
+        desk.document().startEmpty();
+        QTest::qWait(800);
+        CHECK_FALSE(desk.document().hasPuppet());
+        Desk::settle();
+    }
+}
+
+TEST_CASE("An own shape beside a puppet at the oven paints what it has, which is nothing") {
+    Desk desk(false);
+    desk.window.resize(1280, 800);
+    desk.pickData("startWhich", "biped");
+    desk.click("startKind");
+    desk.station(Station::skin);
+    app::Leaves* leaves = nullptr;
+    for (auto* l : desk.window.findChildren<app::Leaves*>())
+        if (l->isVisible()) leaves = l;
+    REQUIRE(leaves);
+    for (int i = 0; i < static_cast<int>(leaves->findChildren<QAbstractButton*>().size()); ++i) {
+        leaves->setCurrent(i);
+        Desk::settle();
+        QAction* own = nullptr;
+        for (QAction* a : desk.window.findChildren<QAction*>())
+            if (a->text().remove('&') == "Add an own shape") own = a;
+        REQUIRE(own);
+        own->trigger();
+        Desk::settle();
+        CHECK(desk.document().puppet().limbs.empty());
+        desk.window.grab();
+        desk.document().undoStack().undo();
+        Desk::settle();
+        desk.window.grab();
+        CHECK_FALSE(desk.document().puppet().limbs.empty());
+    }
+}
+
+TEST_CASE("Escape closes an open list and keeps what is in hand") {
+    Desk desk(Station::skin);
+    desk.takeSegment(0, 1);
+    desk.document().selectMore({app::Selection::Kind::segment, 0, 2, false});
+    desk.document().selectMore({app::Selection::Kind::segment, 2, 1, false});
+    Desk::settle();
+    REQUIRE(desk.document().selected().size() == 3);
+    int opened = 0;
+    for (auto* box : desk.find<QWidget>("cardScroll")->findChildren<app::ChoiceField*>()) {
+        if (!box->isVisible() || !box->isEnabled() || box->count() < 2) continue;
+        box->showPopup();
+        REQUIRE(QTest::qWaitFor([&] { return box->view()->isVisible(); }, 2000));
+        QTest::keyClick(box->view(), Qt::Key_Escape);
+        Desk::settle();
+        CHECK_FALSE(box->view()->isVisible());
+        CHECK(desk.document().selected().size() == 3);
+        if (++opened == 3) break;
+    }
+    CHECK(opened > 0);
+}
+
+TEST_CASE("The puppet's table of wires is left by the key that opened it and by Escape, whoever has the keys") {
+    Desk desk(Station::wire);
+    auto* table = desk.window.findChild<app::PuppetTable*>();
+    const auto open = [&] { return table && table->isVisible(); };
+    for (Qt::Key leave : {Qt::Key_W, Qt::Key_Escape}) {
+        desk.keys(Qt::Key_W);
+        table = desk.window.findChild<app::PuppetTable*>();
+        REQUIRE(open());
+        table->setFocus();
+        QWidget* has = QApplication::focusWidget();
+        QTest::keyClick(has ? has : &desk.window, leave);
+        Desk::settle();
+        CHECK_FALSE(open());
+    }
+}
+
+TEST_CASE("A limb in which nothing moves is given a wire in the same leaves as one that is posed") {
+    Desk desk(Station::wire);
+    desk.document().change("still", [&](const document::Edits& e) {
+        return e.setLimb("leg", [](body::Limb& l) {
+            for (body::Joint& j : l.joints)
+                j.posed = false, j.gap_mm = 0;
+        });
+    });
+    Desk::settle();
+    desk.take({app::Selection::Kind::segment, 2, 1, false});
+    auto* leaves = desk.find<app::Leaves>("wireLeaves");
+    CHECK(leaves->isVisible());
+    for (int leaf = 0; leaf < static_cast<int>(leaves->findChildren<QAbstractButton*>().size()); ++leaf) {
+        leaves->setCurrent(leaf);
+        Desk::settle();
+        int fields = 0;
+        for (QWidget* w : desk.find<QWidget>("cardScroll")->findChildren<QWidget*>())
+            fields += w->isVisible() && (qobject_cast<QAbstractSpinBox*>(w) || qobject_cast<QComboBox*>(w) ||
+                                         qobject_cast<QListWidget*>(w) || qobject_cast<QAbstractButton*>(w));
+        INFO("leaf " << leaf);
+        CHECK(fields > 2);
+    }
+}
+
+TEST_CASE("Shoot shows the puppet that it was turned to, at once") {
+    Desk desk(Station::shoot);
+    auto* table = desk.window.findChild<app::ShotTable*>();
+    const auto said = [&] {
+        QStringList all;
+        for (const app::PicturePart& p : table->parts())
+            all << p.name;
+        return all.join("\n");
+    };
+    REQUIRE(QTest::qWaitFor([&] { return !said().isEmpty(); }, 20000));
+    const QString tansy = said();
+    desk.document().showPuppet(1);
+    Desk::settle();
+    const QString turned = said();
+    CHECK(turned != tansy);
+    // As it stands after an edit, which always told it.
+    desk.document().change("note", [](const document::Edits& e) { return e.setName("Brindle of the marsh"); });
+    REQUIRE(QTest::qWaitFor([&] { return !desk.document().isWorking(); }, 20000));
+    Desk::settle();
+    CHECK(said() == turned);
+}
+
+TEST_CASE("A way out says the same numbers while it is tried as before and after") {
+    Desk desk(Station::wire);
+    desk.clickJoint("left knee");
+    auto* list = desk.window.findChild<app::RemediesList*>();
+    REQUIRE(QTest::qWaitFor([&] { return !list->busy() && !list->remedies().empty(); }, 60000));
+    const auto sayAll = [&] {
+        QStringList all;
+        for (QLabel* l : list->findChildren<QLabel*>())
+            if (l->isVisible()) all << l->text();
+        return all.join("\n");
+    };
+    const QString before = sayAll();
+    desk.click("tryRemedy0");
+    REQUIRE(QTest::qWaitFor([&] { return desk.document().isTrial(); }, 5000));
+    Desk::settle();
+    for (const QString& line : before.split("\n"))
+        if (line.contains(QRegularExpression("[0-9]"))) {
+            INFO(line.toStdString());
+            CHECK(sayAll().contains(line));
+        }
+    desk.document().endTrial();
+    Desk::settle();
+}
+
+TEST_CASE("Save as asks by the whole name, and what is there already is written over only when that is said") {
+    QTemporaryDir dir;
+    Desk desk;
+    const QString there = dir.filePath("foo.enkinet"), other = dir.filePath("puppet v1.2");
+    QFile old(there);
+    REQUIRE(old.open(QIODevice::WriteOnly));
+    old.write("of somebody else"), old.close();
+    answerAll({dir.filePath("foo"), "Another name", other});
+    QTest::keyClick(&desk.window, Qt::Key_S, Qt::ControlModifier | Qt::ShiftModifier);
+    REQUIRE(QTest::qWaitFor([&] { return QFileInfo::exists(other + ".enkinet"); }, 10000));
+    CHECK(bytesOf(there) == "of somebody else");
+    QApplication::setActiveWindow(&desk.window); // no window manager gives it back after a dialog
+    answerAll({dir.filePath("foo"), "Write over it"});
+    QTest::keyClick(&desk.window, Qt::Key_S, Qt::ControlModifier | Qt::ShiftModifier);
+    REQUIRE(QTest::qWaitFor([&] { return bytesOf(there).startsWith("PK"); }, 10000));
+}
+
+TEST_CASE("A file that is gone is told of and saved there again; one that is only for reading stays as it is") {
+    QTemporaryDir dir;
+    Desk desk;
+    const QString path = dir.filePath("work.enkinet");
+    REQUIRE(desk.document().saveAs(path).isEmpty());
+    desk.document().change("edit", [](const document::Edits& e) { return e.setHeight(230); });
+    REQUIRE(QFile::remove(path));
+    answerAll({"Save it there again"});
+    QTest::keyClick(&desk.window, Qt::Key_S, Qt::ControlModifier);
+    REQUIRE(QTest::qWaitFor([&] { return QFileInfo::exists(path) && !desk.document().isSaving(); }, 10000));
+    const QByteArray saved = bytesOf(path);
+    QApplication::setActiveWindow(&desk.window);
+    REQUIRE(QFile::setPermissions(path, QFile::ReadOwner | QFile::ReadUser | QFile::ReadGroup));
+    desk.document().change("edit", [](const document::Edits& e) { return e.setHeight(220); });
+    QTest::keyClick(&desk.window, Qt::Key_S, Qt::ControlModifier);
+    Desk::settle();
+    INFO(desk.window.message().toStdString());
+    CHECK(desk.window.message().contains("only for reading"));
+    CHECK(bytesOf(path) == saved);
+    CHECK(desk.document().isChanged());
+}
+
+TEST_CASE("Work that was left behind is offered though the note beside it is spoilt or gone") {
+    const QString folder = app::Session::folder();
+    REQUIRE(QDir().mkpath(folder));
+    for (const char* id : {"work-0000spoilt", "work-00000alone"})
+        REQUIRE(files::saveProduction((folder + "/" + id + ".enkinet").toStdString(), demo()));
+    QFile note(folder + "/work-0000spoilt.json");
+    REQUIRE(note.open(QIODevice::WriteOnly));
+    note.write("{\"process\": "), note.close();
+    int offered = 0;
+    for (const app::SessionInfo& s : app::Session::leftBehind())
+        if (s.id == "work-0000spoilt" || s.id == "work-00000alone") {
+            ++offered;
+            CHECK(QFileInfo::exists(s.workFile()));
+            app::Session::throwAway(s);
+        }
+    CHECK(offered == 2);
+}
+
+TEST_CASE("A limit that is missed by less than it is known to says so, and one that is missed by far does not") {
+    const Desk desk;
+    const auto& limb = const_cast<Desk&>(desk).report().choice.limbs[2];
+    choice::Demand d = limb.demands[0];
+    choice::Verdict v = limb.verdicts[0];
+    const auto said = [&](choice::State state) { return app::Say::sentence(state, d, v, {1, 2, 0}); };
+    d.needed_Nmm = 100, v.bend.hold_Nmm = 98;
+    CHECK(said(choice::State::slack).contains("Only just"));
+    v.bend.hold_Nmm = 60;
+    CHECK_FALSE(said(choice::State::slack).contains("Only just"));
+    d.springLimit_rad = degToRad(8), v.springback_rad = degToRad(8.4);
+    CHECK(said(choice::State::springy).contains("Only just"));
+    v.springback_rad = degToRad(12);
+    CHECK_FALSE(said(choice::State::springy).contains("Only just"));
+}
+
+TEST_CASE("The program's own print and pictures write over no production, and need no display", "[long]") {
+    QTemporaryDir dir;
+    const QString work = dir.filePath("my.enkinet");
+    REQUIRE(files::saveProduction(work.toStdString(), demo()));
+    const QByteArray before = bytesOf(work);
+    const auto run = [&](const QStringList& arguments) {
+        QProcess p;
+        QProcessEnvironment e = QProcessEnvironment::systemEnvironment();
+        e.insert("QT_QPA_PLATFORM", "offscreen");
+        p.setProcessEnvironment(e);
+        p.start(QCoreApplication::applicationDirPath() + "/enkinet", arguments);
+        REQUIRE(p.waitForFinished(300000));
+        REQUIRE(p.exitStatus() == QProcess::NormalExit);
+        return p.exitCode();
+    };
+    // The file to be printed was forgotten: OUT is the production.
+    CHECK(run({"--print", work}) != 0);
+    CHECK(bytesOf(work) == before);
+    CHECK(run({"--pictures", dir.filePath("shots"), work}) == 0);
+    CHECK(QDir(dir.filePath("shots")).entryList({"*.png"}).size() > 10);
+}
