@@ -317,7 +317,7 @@ std::string followEdits(Production p, int edits, int every, Random& random) {
 
 TEST_CASE("The whole result by memory is the whole result from nothing, after every random edit", "[results][full]") {
     Random random(106);
-    for (int i = 0; i < 10; ++i) {
+    for (int i = 0; i < 5; ++i) {
         INFO("puppet " << i);
         CHECK(followEdits(drawnPuppet(i, random), 50, 1, random) == "");
     }

@@ -228,8 +228,9 @@ Tally checkMany(unsigned seed, int puppets, int pairTrials) {
 
 TEST_CASE("Ways out of random failing puppets break nothing unsaid, last, and are found where a grid finds one",
           "[results][full]") {
-    const Tally tally = checkMany(12, 8, 40);
-    CHECK(tally.offered > 8);
+    // Two hundred in the long run.
+    const Tally tally = checkMany(12, 3, 40);
+    CHECK(tally.offered > 3);
     // One that nothing helps.
     const Tally lost = checkMany(20, 1, 40);
     CHECK(lost.none == 1);
