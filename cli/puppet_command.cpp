@@ -170,6 +170,8 @@ const char* issueWord(results::Issue i) {
         return "paint to buy";
     case results::Issue::buy_foil:
         return "foil to buy";
+    case results::Issue::buy_rest:
+        return "wares to buy of which nothing is there";
     }
     return "";
 }

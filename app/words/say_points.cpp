@@ -353,6 +353,9 @@ QString Say::openPoint(const results::OpenPoint& p) {
         return tr("Buy %1: %2 ml needed%4, %3 ml there.").arg(who, number(p.limit, 1), number(p.found, 1), whose(p));
     case Issue::buy_foil:
         return tr("Buy foil: %1 m needed%3, %2 m there.").arg(number(p.limit, 1), number(p.found, 1), whose(p));
+    case Issue::buy_rest:
+        return tr("Buy %n thing(s) of which nothing is there: “What the whole production takes” lists them.", nullptr,
+                  static_cast<int>(p.found));
     }
     return {};
 }

@@ -98,6 +98,7 @@ enum class Issue {
     buy_clay,
     buy_paint,
     buy_foil,
+    buy_rest, ///< several wares of which nothing is there; found: how many
 };
 
 struct OpenPoint {

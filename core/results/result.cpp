@@ -37,8 +37,18 @@ ProductionResult calcResult(const Production& production, const Cards& shipped, 
         });
     }
     all.shopping = calcShopping(production, reports);
+    // What nobody has any of is one thing to do, not one a ware: buy what the list says.
+    const auto isMissing = [](const Need& n) { return n.buy > 0 && n.held <= 0; };
+    const auto missing = std::count_if(all.shopping.needs.begin(), all.shopping.needs.end(), isMissing);
+    constexpr std::ptrdiff_t kSeveral = 4;
+    if (missing >= kSeveral) {
+        OpenPoint p{
+            Station::plan, Issue::buy_rest, -1, -1, -1, choice::State::holds, static_cast<double>(missing), 0, {}};
+        p.key = "buy";
+        all.open.push_back(std::move(p));
+    }
     for (const Need& n : all.shopping.needs) {
-        if (n.buy <= 0) continue;
+        if (n.buy <= 0 || (missing >= kSeveral && isMissing(n))) continue;
         const Issue issue = n.ware == Ware::wire    ? Issue::buy_wire
                             : n.ware == Ware::clay  ? Issue::buy_clay
                             : n.ware == Ware::paint ? Issue::buy_paint

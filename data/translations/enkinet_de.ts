@@ -3803,8 +3803,16 @@
         <translation>Trotzdem behalten</translation>
     </message>
     <message>
-        <source>That is %1 times what is expected, %2. Was the sample fresh, and held as the fields say? Once kept, it counts wherever this is used.</source>
-        <translation>Das ist das %1-Fache des Erwarteten, %2. War die Probe frisch und so gehalten, wie die Felder sagen? Einmal behalten, zählt es überall, wo dies verwendet wird.</translation>
+        <source>That is %1 times what is expected, %2.</source>
+        <translation>Das ist das %1-Fache des Erwarteten, %2.</translation>
+    </message>
+    <message>
+        <source>That is %1 times less than is expected, %2.</source>
+        <translation>Das ist %1-mal weniger als erwartet, %2.</translation>
+    </message>
+    <message>
+        <source>Was the sample fresh, and held as the fields say? Once kept, it counts wherever this is used.</source>
+        <translation>War die Probe frisch und so gehalten, wie die Felder sagen? Einmal behalten, zählt es überall, wo dies verwendet wird.</translation>
     </message>
 </context>
 <context>
@@ -11309,6 +11317,13 @@ Zum Verschieben ziehen, oder Alt mit den Pfeilen.</translation>
         <source>ruled out: it does not carry what lies on it, or is too thick for its part</source>
         <translation>ausgeschieden: er trägt nicht, was auf ihm liegt, oder ist zu dick für sein Teil</translation>
     </message>
+    <message numerus="yes">
+        <source>Buy %n thing(s) of which nothing is there: “What the whole production takes” lists them.</source>
+        <translation>
+            <numerusform>%n Ding kaufen, von dem nichts da ist: „Was die ganze Produktion braucht“ nennt es.</numerusform>
+            <numerusform>%n Dinge kaufen, von denen nichts da ist: „Was die ganze Produktion braucht“ nennt sie.</numerusform>
+        </translation>
+    </message>
 </context>
 <context>
     <name>enkinet::app::SectionView</name>
@@ -12810,10 +12825,6 @@ Zum Verschieben ziehen, oder Alt mit den Pfeilen.</translation>
 <context>
     <name>enkinet::app::SpoolsLeaf</name>
     <message>
-        <source>Spools in stock</source>
-        <translation>Vorrätige Rollen</translation>
-    </message>
-    <message>
         <source>Spools in stock, and what their numbers rest on</source>
         <translation>Vorrätige Rollen, und worauf ihre Zahlen beruhen</translation>
     </message>
@@ -12888,6 +12899,10 @@ Zum Verschieben ziehen, oder Alt mit den Pfeilen.</translation>
     <message>
         <source>%1 m</source>
         <translation>%1 m</translation>
+    </message>
+    <message>
+        <source>Spools in stock, and those to buy</source>
+        <translation>Spulen im Lager und solche, die zu kaufen sind</translation>
     </message>
 </context>
 <context>
@@ -15078,6 +15093,10 @@ Zum Verschieben ziehen, oder Alt mit den Pfeilen.</translation>
     <message>
         <source>bends to end II</source>
         <translation>biegt bis Ende II</translation>
+    </message>
+    <message>
+        <source>%1 wires of the stock were tried, %2 carry what lies on them. %3</source>
+        <translation>%1 Drähte des Lagers wurden versucht, %2 tragen, was auf ihnen liegt. %3</translation>
     </message>
 </context>
 <context>

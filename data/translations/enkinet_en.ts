@@ -330,6 +330,13 @@
             <numerusform>; opens %n other points</numerusform>
         </translation>
     </message>
+    <message numerus="yes">
+        <source>Buy %n thing(s) of which nothing is there: “What the whole production takes” lists them.</source>
+        <translation>
+            <numerusform>Buy %n thing of which nothing is there: “What the whole production takes” lists it.</numerusform>
+            <numerusform>Buy %n things of which nothing is there: “What the whole production takes” lists them.</numerusform>
+        </translation>
+    </message>
 </context>
 <context>
     <name>enkinet::app::ShootPage</name>

@@ -64,7 +64,7 @@ TEST_CASE("Every state, issue, reason, step, caution and check has its sentence"
         CHECK_FALSE(Say::state(static_cast<choice::State>(i)).isEmpty());
         CHECK_FALSE(Say::stateMeaning(static_cast<choice::State>(i)).isEmpty());
     }
-    for (int i = 0; i <= static_cast<int>(results::Issue::buy_foil); ++i) {
+    for (int i = 0; i <= static_cast<int>(results::Issue::buy_rest); ++i) {
         results::OpenPoint p;
         p.issue = static_cast<results::Issue>(i), p.subject = std::string("knee"), p.found = 1, p.limit = 2,
         p.state = choice::State::slack;

@@ -19,7 +19,7 @@ SpoolsLeaf::SpoolsLeaf(Document& document, QWidget* parent) : QWidget(parent), m
     auto* v = new QVBoxLayout(this);
     v->setContentsMargins(0, 0, 0, 0);
     v->setSpacing(6);
-    v->addWidget(makeHeading(tr("Spools in stock")));
+    v->addWidget(makeHeading(tr("Spools in stock, and those to buy")));
     m_list = new QListWidget;
     m_list->setObjectName("spoolList");
     m_list->setAccessibleName(tr("Spools in stock, and what their numbers rest on"));

@@ -67,7 +67,9 @@ void WirePage::showCandidates(const results::Report& r, int limb) {
         if (at(a).fits != at(b).fits) return at(a).fits;
         return at(a).fits ? at(a).lifeMargin > at(b).lifeMargin : at(a).miss < at(b).miss;
     });
-    m_fieldText->setText(tr("%1 wires of the stock were tried, %2 fit every joint of the limb. %3")
+    m_fieldText->setText((l.demands.empty()
+                              ? tr("%1 wires of the stock were tried, %2 carry what lies on them. %3")
+                              : tr("%1 wires of the stock were tried, %2 fit every joint of the limb. %3"))
                              .arg(l.candidates().size())
                              .arg(l.fitting)
                              .arg(ruledOut(document(), l)));
