@@ -72,6 +72,8 @@ void AnswerHead::show(const QString& subject, const QString& quiet, const QStrin
     m_subject->setText(subject);
     m_quiet->setText(quiet);
     m_quiet->setVisible(!quiet.isEmpty());
+    // The stamp hangs beside both lines, or beside as much air.
+    m_subject->setMinimumHeight(quiet.isEmpty() ? 50 : 32);
     m_sentence->setText(sentence);
     m_sentence->setVisible(!sentence.isEmpty());
 }

@@ -87,7 +87,7 @@ TEST_CASE("A bend tester that is plugged in counts until the wire parts: its lif
     // A dozen bends where the card says far more: asked about first, and nothing has changed.
     CHECK(tests() == before);
     CHECK(lives() == livesBefore);
-    CHECK(desk.find<QLabel>("benchGuide")->text().contains("times what is expected"));
+    CHECK(desk.find<QLabel>("benchGuide")->text().contains("times less than is expected"));
     desk.click("benchKeep");
     REQUIRE(tests() == before + 1);
     const wire::BendTest kept = stock().bendTests.back();
@@ -169,7 +169,7 @@ TEST_CASE("A rod that breaks early makes the cured parts more brittle; one too s
     CHECK(desk.find<QLabel>("message")->text().contains("64")); // eight times as long as thick
     desk.type("benchSpan", "80");
     desk.click("benchKeep");
-    CHECK(desk.find<QLabel>("benchGuide")->text().contains("times what is expected"));
+    CHECK(desk.find<QLabel>("benchGuide")->text().contains("times less than is expected"));
     desk.click("benchKeep");
     REQUIRE(desk.document().production().stock.shop.breaks.size() == 1);
     const auto after = strengths();

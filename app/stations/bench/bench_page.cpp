@@ -379,9 +379,10 @@ void BenchPage::showGuide() {
     }
     if (const auto share = farOff(); share && m_asked == m_table->top().needle) {
         guide =
-            tr("That is %1 times what is expected, %2. Was the sample fresh, and held as the fields say? Once kept, it "
-               "counts wherever this is used.")
-                .arg(Say::number(*share, 2), Say::number(m_table->top().known->median, 1));
+            (*share > 1 ? tr("That is %1 times what is expected, %2.")
+                        : tr("That is %1 times less than is expected, %2."))
+                .arg(Say::number(*share > 1 ? *share : 1 / *share, 1), Say::number(m_table->top().known->median, 1)) +
+            " " + tr("Was the sample fresh, and held as the fields say? Once kept, it counts wherever this is used.");
         keep = tr("Keep it all the same");
     }
     m_guide->setText(guide);
