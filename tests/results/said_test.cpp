@@ -7,6 +7,7 @@
 #include "fill/skin_plan.h"
 #include "make/steps.h"
 #include "results/film.h"
+#include "results/proportions.h"
 #include "results/remedies.h"
 #include "results/things.h"
 #include "shoot/wear.h"
@@ -638,4 +639,19 @@ TEST_CASE("Names write nothing into what goes out but themselves", "[files]") {
         ++ends;
     CHECK(ends == 1);
     CHECK(dxf.find('\x01') == std::string::npos);
+}
+
+TEST_CASE("Under six millimetres of skin the frame is wanted six millimetres inside", "[results]") {
+    for (double skin : {2.0, 6.0}) {
+        const document::Production p = changed([&](Puppet& tansy) {
+            for (Limb& l : tansy.limbs)
+                for (Segment& s : l.segments)
+                    if (!s.layers.clay.empty()) s.layers.skin_mm = skin, s.layers.cover.clear(), s.layers.coats.clear();
+        });
+        const auto checks = results::calcEyeChecks(p.puppets[0], reportOf(p));
+        const auto cover = std::find_if(checks.begin(), checks.end(),
+                                        [](const auto& c) { return c.eye == results::Eye::armature_cover; });
+        REQUIRE(cover != checks.end());
+        CHECK(cover->low >= skin - 1e-9);
+    }
 }

@@ -207,3 +207,31 @@ TEST_CASE("Of a motion file with more rows than it says it has, those that it sa
     CHECK_FALSE(files::parseMotion(head + "Frames: 2\nFrame Time: 0.04\n1 2\n3\n"));
     CHECK(files::parseMotion(head + "Frames: 2\nFrame Time: 0.04\n1 2\n3 4\n")->rowsLeftOut == 0);
 }
+
+TEST_CASE("A foot that the file draws from ankle to toe stands flat at its zero, as the one drawn from ankle to sole",
+          "[shoot]") {
+    const body::Puppet& tansy = demo().puppets[0];
+    Recorded m;
+    const std::tuple<const char*, int, Vec3> bones[] = {{"Hips", -1, {0, 90, 0}},
+                                                        {"LeftUpLeg", 0, {10, 0, 0}},
+                                                        {"LeftLeg", 1, {0, -40, 0}},
+                                                        {"LeftFoot", 2, {0, -40, 0}},
+                                                        {"LeftToe", 3, {0, -6, 14}}};
+    for (const auto& [name, parent, offset] : bones) {
+        MotionJoint j;
+        j.name = name, j.parent = parent, j.offset = offset, j.channels = {Channel::x_rotation};
+        j.firstValue = m.width++;
+        m.joints.push_back(j);
+    }
+    for (int f = 0; f < 3; ++f)
+        for (int v = 0; v < m.width; ++v)
+            m.values.push_back(v == 3 ? 10.0 * f : 0.0); // the ankle alone
+    int ankles = 0;
+    for (const auto& h : calcHistories(m, proposeMapping(m, tansy), tansy, 1 / m.frameTime_s, 1))
+        if (h.limb == "leg" && h.joint == "ankle") {
+            ++ankles;
+            for (std::size_t f = 0; f < 3; ++f)
+                CHECK_NEAR(std::abs(h.forth_rad[f]), degToRad(10.0 * static_cast<double>(f)), 1e-6);
+        }
+    CHECK(ankles == 1);
+}
