@@ -5,6 +5,7 @@
 #include "results/film.h"
 #include "results/planning.h"
 #include "shoot/mapping.h"
+#include "stop.h"
 #include <benchmark/benchmark.h>
 #include <chrono>
 #include <cstdio>
@@ -23,7 +24,7 @@ struct Shop {
     document::Production production;
     wire::TableShelf tables;
     ProductionResult result;
-    explicit Shop(int puppets) {
+    explicit Shop(int puppets, int copies = 0) {
         cards = *files::loadShippedCards(kFolder);
         production = files::loadProduction(kFolder + "/demo/post-for-the-tide-house.json", cards)->production;
         production.log.clear();
@@ -34,6 +35,9 @@ struct Shop {
             if (p.deadline) *p.deadline += kDay * i;
             production.puppets.push_back(std::move(p));
         }
+        if (copies > 0)
+            for (body::Puppet& p : production.puppets)
+                p.things.copies = copies;
         result = calcResult(production, cards, tables);
     }
 };
@@ -57,6 +61,20 @@ void BM_FirstPlan(benchmark::State& state) {
         benchmark::DoNotOptimize(schedule::calcFirst(p.problem, findHours(p)));
     }
 }
+/// The whole plan of ten puppets in six copies each, as the window asks for it, asked to stop.
+void BM_StopPlan(benchmark::State& state) {
+    static const Shop s(10, 6);
+    bench::stopAt(state, 4000, 61, [&](const std::stop_token& stop) {
+        const Planning p = planningOf(s, true);
+        const OpenHours hours = findHours(p);
+        const schedule::Schedule best = calcSchedule(p, hours, stop);
+        const ProductionPlan plan = calcPlan(s.production, p, hours, best);
+        calcChance(p, hours, best, 0, 1, stop);
+        calcWaysToHold(s.production, s.result.puppets, p.problem.start, best, 3, stop);
+    });
+    state.counters["steps"] = static_cast<double>(planningOf(s, true).steps.size());
+}
+BENCHMARK(BM_StopPlan)->Unit(benchmark::kMillisecond)->Iterations(1);
 BENCHMARK(BM_FirstPlan)->Arg(3)->Arg(10)->Unit(benchmark::kMillisecond)->Repetitions(5)->ReportAggregatesOnly(true);
 
 /// Not a time: the gap that is left after two seconds, per cent of the bound.

@@ -5,10 +5,8 @@
 #include "files/container.h"
 #include "results/remedies.h"
 #include "results/result.h"
+#include "stop.h"
 #include <benchmark/benchmark.h>
-#include <chrono>
-#include <cstdio>
-#include <thread>
 
 using namespace enkinet;
 using namespace enkinet::document;
@@ -64,46 +62,24 @@ BENCHMARK(BM_FirstResult)->Unit(benchmark::kMillisecond)->Repetitions(5)->Report
 BENCHMARK(BM_RenameCreature)->Unit(benchmark::kMillisecond)->Iterations(5);
 BENCHMARK(BM_GapCreature)->Unit(benchmark::kMillisecond)->Iterations(5);
 
-/// A result, or remedies, of 200 limbs asked to stop at many moments: the longest until it has.
-template <class Work> void stopAt(benchmark::State& state, Work work) {
-    using Clock = std::chrono::steady_clock;
-    const Production p = bench::creature(demo(), 200);
-    double worst = 0, sum = 0;
-    int n = 0;
-    for (auto _ : state)
-        for (int ms = 5; ms < 900; ms += 37) {
-            std::stop_source source;
-            Clock::time_point ended;
-            std::thread thread([&] {
-                try {
-                    work(p, source.get_token());
-                } catch (const Stopped&) {
-                }
-                ended = Clock::now();
-            });
-            std::this_thread::sleep_for(std::chrono::milliseconds(ms));
-            const auto asked = Clock::now();
-            source.request_stop();
-            thread.join();
-            const double took = std::max(0.0, std::chrono::duration<double, std::milli>(ended - asked).count());
-            if (took > 20) std::fprintf(stderr, "asked at %d ms: %.1f ms\n", ms, took);
-            worst = std::max(worst, took), sum += took, ++n;
-        }
-    state.counters["longest ms"] = worst, state.counters["mean ms"] = sum / n;
+/// A result, or remedies, of 200 limbs.
+const Production& manyLimbs() {
+    static const Production p = bench::creature(demo(), 200);
+    return p;
 }
 void BM_StopResult(benchmark::State& state) {
     // The memory stays with who asks.
     std::vector<std::unique_ptr<Memo>> memories;
-    stopAt(state, [&](const Production& p, const std::stop_token& stop) {
+    bench::stopAt(state, 900, 37, [&](const std::stop_token& stop) {
         Memo& memo = *memories.emplace_back(std::make_unique<Memo>());
-        calcResult(p, cards(), tables(), memo, stop);
+        calcResult(manyLimbs(), cards(), tables(), memo, stop);
     });
 }
 void BM_StopRemedies(benchmark::State& state) {
     std::vector<std::unique_ptr<choice::ChoiceMemo>> memories;
-    stopAt(state, [&](const Production& p, const std::stop_token& stop) {
+    bench::stopAt(state, 900, 37, [&](const std::stop_token& stop) {
         auto& memo = *memories.emplace_back(std::make_unique<choice::ChoiceMemo>());
-        calcRemedies(p, 0, 2, cards(), tables(), stop, {}, &memo);
+        calcRemedies(manyLimbs(), 0, 2, cards(), tables(), stop, {}, &memo);
     });
 }
 BENCHMARK(BM_StopResult)->Unit(benchmark::kMillisecond)->Iterations(1);

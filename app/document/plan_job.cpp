@@ -63,6 +63,7 @@ void PlanJob::follow(const Document& document) {
         k.searching = false;
         post(k);
         k.chance = results::calcChance(k.planning, hours, found, 0, 1, stop);
+        post(k);
         k.ways = results::calcWaysToHold(*value, result->puppets, now, found, 3, stop);
         post(std::move(k));
     });

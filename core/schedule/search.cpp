@@ -18,8 +18,8 @@ struct Busy {
     Minute from, to;
 };
 
-/// What holds a resource. For one that holds one thing at a time stretches without room are kept as blocks, run
-/// together where no open minute lies between them: a full day is passed over in one step.
+/// What holds a resource: how many do from which minute on, and the stretches without room as blocks, run together
+/// where no open minute lies between them, so that a full day is passed over in one step.
 class Held {
 public:
     /// hours: a resource that is asked for in open hours alone; null: one that is held through the night too.
@@ -27,52 +27,46 @@ public:
     /// Some time within a stretch has no room: the first end after which it may; nothing where all of it has.
     std::optional<Minute> blockedUntil(Minute from, Minute to) const {
         if (from >= to) return {};
-        if (m_most == 1) {
-            const auto first = blockAfter(from);
-            if (first != m_blocks.end() && first->from < to) return first->to;
-            return {};
-        }
-        // Room shrinks only where something begins, or at the beginning of the stretch.
-        const auto fullAt = [&](Minute t) {
-            int at = 0;
-            for (const Busy& b : m_all) {
-                if (b.from > t) break;
-                at += b.to > t;
-            }
-            return at >= m_most;
-        };
-        std::optional<Minute> full;
-        if (fullAt(from)) full = from;
-        for (const Busy& b : m_all) {
-            if (full || b.from >= to) break;
-            if (b.from > from && fullAt(b.from)) full = b.from;
-        }
-        if (!full) return {};
-        Minute until = OpenHours::kNever;
-        for (const Busy& b : m_all)
-            if (b.from <= *full && b.to > *full) until = std::min(until, b.to);
-        return until;
+        const auto first = blockAfter(from);
+        if (first != m_blocks.end() && first->from < to) return first->to;
+        return {};
     }
     void hold(Minute from, Minute to) {
         if (from >= to) return;
-        const auto at = std::partition_point(m_all.begin(), m_all.end(), [&](const Busy& b) { return b.from <= from; });
-        m_all.insert(at, {from, to});
-        if (m_most == 1) block({from, to});
+        const std::size_t first = cut(from), last = cut(to);
+        for (std::size_t i = first; i < last; ++i)
+            if (++m_levels[i].count >= m_most) block({m_levels[i].at, m_levels[i + 1].at});
     }
     void release(Minute from, Minute to) {
         if (from >= to) return;
-        const auto at =
-            std::find_if(m_all.begin(), m_all.end(), [&](const Busy& b) { return b.from == from && b.to == to; });
-        ENKINET_ASSERT(at != m_all.end());
-        m_all.erase(at);
-        if (m_most != 1) return;
+        const std::size_t first = cut(from), last = cut(to);
+        for (std::size_t i = first; i < last; ++i) {
+            --m_levels[i].count;
+            ENKINET_ASSERT(m_levels[i].count >= 0);
+        }
+        // What begins nothing goes, the later first.
+        for (std::size_t i : {last, first})
+            if (m_levels[i].count == (i > 0 ? m_levels[i - 1].count : 0))
+                m_levels.erase(m_levels.begin() + static_cast<std::ptrdiff_t>(i));
         m_blocks.clear();
-        for (const Busy& b : m_all)
-            block(b);
+        for (std::size_t i = 0; i + 1 < m_levels.size(); ++i)
+            if (m_levels[i].count >= m_most) block({m_levels[i].at, m_levels[i + 1].at});
     }
-    void clear() { m_all.clear(), m_blocks.clear(); }
+    void clear() { m_levels.clear(), m_blocks.clear(); }
 
 private:
+    struct Level {
+        Minute at;
+        int count; ///< from here to the next
+    };
+    /// The level that begins at a minute, made where none does.
+    std::size_t cut(Minute at) {
+        const auto found =
+            std::partition_point(m_levels.begin(), m_levels.end(), [&](const Level& l) { return l.at < at; });
+        const auto i = static_cast<std::size_t>(found - m_levels.begin());
+        if (found == m_levels.end() || found->at != at) m_levels.insert(found, {at, i > 0 ? m_levels[i - 1].count : 0});
+        return i;
+    }
     std::vector<Busy>::const_iterator blockAfter(Minute from) const {
         return std::partition_point(m_blocks.begin(), m_blocks.end(), [&](const Busy& b) { return b.to <= from; });
     }
@@ -93,7 +87,8 @@ private:
 
     int m_most;
     const OpenHours* m_hours;
-    std::vector<Busy> m_all, m_blocks; ///< in order of beginning; blocks apart
+    std::vector<Level> m_levels; ///< in order; none before the first
+    std::vector<Busy> m_blocks;  ///< in order, apart
 };
 
 struct Value {
