@@ -93,7 +93,7 @@ int killRounds(int rounds, int seed, const QStringList& more) {
 } // namespace
 
 TEST_CASE("Killed at random moments, the file opens and at most the last second is missing", "[full]") {
-    CHECK(killRounds(14, 61, {}) >= 3);
+    CHECK(killRounds(8, 61, {}) >= 2);
 }
 
 TEST_CASE("Killed at two hundred random moments while all stations are edited and the file is saved", "[long]") {
@@ -103,7 +103,7 @@ TEST_CASE("Killed at two hundred random moments while all stations are edited an
 TEST_CASE("Killed in the middle of a timed step, nothing that was logged is lost, and its clock goes on", "[full]") {
     Random random(62);
     int judged = 0;
-    for (int round = 0; round < 12; ++round) {
+    for (int round = 0; round < 7; ++round) {
         const document::Production work = Killed::small();
         const Killed killed(work, random.whole(700, 2000), {"steps"});
         const int written = killed.written(0);
@@ -121,5 +121,5 @@ TEST_CASE("Killed in the middle of a timed step, nothing that was logged is lost
         CHECK(state.running);
         CHECK(state.workedUntil(1'796'000'000 + 600) == Approx(10));
     }
-    CHECK(judged >= 6);
+    CHECK(judged >= 3);
 }

@@ -58,7 +58,7 @@ std::string findOrphans(const Production& before, const Production& after) {
 
 } // namespace
 
-TEST_CASE("Whatever is taken away goes, in every kept pose, and nothing names it afterwards", "[results]") {
+TEST_CASE("Whatever is taken away goes, in every kept pose, and nothing names it afterwards", "[results][full]") {
     int removed = 0;
     for (const Production& p : makeBoards()) {
         const Puppet& puppet = p.puppets[0];
@@ -88,7 +88,7 @@ TEST_CASE("Whatever is taken away goes, in every kept pose, and nothing names it
     CHECK(removed > 200);
 }
 
-TEST_CASE("Another name changes no finding but its words, in every kept pose", "[results]") {
+TEST_CASE("Another name changes no finding but its words, in every kept pose", "[results][full]") {
     for (const Production& p : makeBoards()) {
         Production renamed = p;
         int n = 0;
@@ -130,7 +130,8 @@ TEST_CASE("Another name changes no finding but its words, in every kept pose", "
     }
 }
 
-TEST_CASE("Calling the board's pose up changes no other field of any puppet, and back it is as it was", "[results]") {
+TEST_CASE("Calling the board's pose up changes no other field of any puppet, and back it is as it was",
+          "[results][full]") {
     for (const Production& p : makeBoards()) {
         const Edits e(p, shippedCards(), p.puppets[0].id);
         for (const Pose& pose : p.puppets[0].poses) {

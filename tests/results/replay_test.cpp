@@ -68,7 +68,7 @@ std::optional<document::Production> randomBuild(Random& r) {
 
 } // namespace
 
-TEST_CASE("Whatever is built of, each step of a plan finds what it uses there, dry and whole", "[results]") {
+TEST_CASE("Whatever is built of, each step of a plan finds what it uses there, dry and whole", "[results][full]") {
     Random r(3131);
     int planned = 0, baked = 0, staged = 0;
     const int builds = std::getenv("ENKINET_LONG") ? 500 : 40;
