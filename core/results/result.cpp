@@ -42,8 +42,8 @@ ProductionResult calcResult(const Production& production, const Cards& shipped, 
     const auto missing = std::count_if(all.shopping.needs.begin(), all.shopping.needs.end(), isMissing);
     constexpr std::ptrdiff_t kSeveral = 4;
     if (missing >= kSeveral) {
-        OpenPoint p{
-            Station::plan, Issue::buy_rest, -1, -1, -1, choice::State::holds, static_cast<double>(missing), 0, {}};
+        OpenPoint p{Station::plan, Issue::buy_rest, -1, -1, -1, choice::State::holds, static_cast<double>(missing), 0,
+                    words("shelf")};
         p.key = "buy";
         all.open.push_back(std::move(p));
     }
