@@ -148,6 +148,8 @@ void Document::notePrinted() {
     if (!hasPuppet()) return;
     std::erase_if(m_printed, [&](const document::PrintedSheets& p) { return p.puppet == puppet().id; });
     m_printed.push_back(results::makePrinted(puppet(), report(), wallSeconds() / 60));
+    // Where there is a file it is worth a save.
+    if (!m_path.isEmpty()) m_undo.resetClean();
     Q_EMIT changed();
 }
 

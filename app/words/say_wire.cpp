@@ -15,11 +15,8 @@ namespace {
 QString gaugeOf(double mm) { return Say::inches() ? Say::diameter(mm) : Say::tr("%1 mm").arg(Say::number(mm, 1)); }
 /// The length of one turn.
 QString turnOf(double mm) { return Say::length(mm, mm < 10 ? 1 : 0); }
-} // namespace
-
-namespace {
-
-/// What a number and its limit are known to, typical: one standard deviation of ln of their ratio.
+/// What a number and its limit are known to, typical: one standard deviation of ln of their ratio. docs/mechanics.md
+/// 156.
 constexpr double kHoldKnown = 0.15, kHandKnown = 0.25, kSpringKnown = 0.10;
 
 /// A verdict that turns on less than is known says so; beyond is how many times the limit is missed.

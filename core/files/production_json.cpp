@@ -240,12 +240,13 @@ Result<Loaded> parseProduction(const std::string& text, const Cards& shipped) {
                 p.judged.puppets.push_back(std::move(one));
             });
             x.each("printed", 500, words("puppet"), [&](Reader& y) {
-                document::PrintedSheets one{y.neededText("puppet"), 0, {}};
-                if (const auto at = parseIsoTime(y.neededText("at"))) one.at = *at;
+                const auto at = parseIsoTime(y.neededText("at"));
+                document::PrintedSheets one{y.neededText("puppet"), at.value_or(0), {}};
                 y.each("limbs", 500, words("limb"), [&](Reader& z) {
                     one.limbs.push_back({z.neededText("id"), z.text("wire", ""), z.number("cut_mm", 0)});
                 });
-                p.judged.printed.push_back(std::move(one));
+                // When it was, or nothing is known of it.
+                if (at) p.judged.printed.push_back(std::move(one));
             });
         });
         r.each("moves", document::kMostMoves, words("move"), [&](Reader& x) { p.moves.push_back(readMove(x)); });

@@ -39,8 +39,10 @@ Film calcFilm(const Production& production, const std::vector<std::shared_ptr<co
         if (most <= 0) continue;
         const auto& [puppet, limb, right] = key;
         const int copies = shoot::findCopies(all, wanted);
-        film.doubles.push_back({puppet, limb, right, shoot::calcFilmChance(all, 1), copies,
-                                shoot::calcFilmChance(all, copies > 0 ? copies : shoot::kMostCopies)});
+        const double one = shoot::calcFilmChance(all, 1);
+        film.doubles.push_back(
+            {puppet, limb, right, one, copies,
+             copies == 1 ? one : shoot::calcFilmChance(all, copies > 0 ? copies : shoot::kMostCopies)});
     }
     // Spools of one name are one spool, whoever's wire is cut from it.
     std::vector<choice::JointLife> lives;
