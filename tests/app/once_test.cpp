@@ -301,14 +301,53 @@ TEST_CASE("A limit that is missed by less than it is known to says so, and one t
     choice::Demand d = limb.demands[0];
     choice::Verdict v = limb.verdicts[0];
     const auto said = [&](choice::State state) { return app::Say::sentence(state, d, v, {1, 2, 0}); };
-    d.needed_Nmm = 100, v.bend.hold_Nmm = 98;
-    CHECK(said(choice::State::slack).contains("Only just"));
-    v.bend.hold_Nmm = 60;
-    CHECK_FALSE(said(choice::State::slack).contains("Only just"));
+    // ln(100/h) against 0.15, from either side of e^-0.15 = 0.8607.
+    d.needed_Nmm = 100;
+    for (double hold : {98.0, 86.1, 86.0, 60.0}) {
+        v.bend.hold_Nmm = hold;
+        CHECK(said(choice::State::slack).contains("Only just: known to 15 %") == (hold > 86.05));
+    }
+    d.nearDecides = false, d.far.dents = false, d.lever_mm = 10, d.effortLimit_Nmm = 100;
+    for (double effort : {12.8, 12.9}) { // e^0.25 = 1.2840
+        v.effort_N = effort, v.effort_Nmm = 10 * effort;
+        CHECK(said(choice::State::stiff).contains("Only just: known to 25 %") == (effort < 12.84));
+    }
     d.springLimit_rad = degToRad(8), v.springback_rad = degToRad(8.4);
     CHECK(said(choice::State::springy).contains("Only just"));
     v.springback_rad = degToRad(12);
     CHECK_FALSE(said(choice::State::springy).contains("Only just"));
+}
+
+TEST_CASE("What was printed is remembered with the file, and the desk says which limbs it is older than") {
+    QTemporaryDir dir;
+    const QString path = dir.filePath("work.enkinet");
+    {
+        Desk desk(Station::wire);
+        REQUIRE(desk.document().saveAs(path).isEmpty());
+        desk.document().notePrinted();
+        CHECK(desk.find<QAbstractButton>("print")->text() == "Print");
+        CHECK(desk.document().isChanged());
+        REQUIRE(desk.document().save().isEmpty());
+    }
+    Desk desk(Station::wire);
+    REQUIRE(desk.document().open(path).isEmpty());
+    Desk::settle();
+    desk.document().change("leg", [](const document::Edits& e) {
+        return e.setPick("leg", body::WirePick{"alu-1.0", 3, 0, {}});
+    });
+    Desk::settle();
+    auto* print = desk.find<QAbstractButton>("print");
+    CHECK(print->text() == "Print anew");
+    CHECK(print->accessibleName().endsWith("leg"));
+    desk.find<app::Leaves>("wireLeaves")->setCurrent(3);
+    Desk::settle();
+    CHECK(desk.find<QLabel>("cutWords")->text().contains("older than: leg"));
+    desk.takeBack();
+    CHECK(print->text() == "Print");
+    // What was not printed from a file of its own is nothing to save.
+    Desk copy;
+    copy.document().notePrinted();
+    CHECK_FALSE(copy.document().isChanged());
 }
 
 TEST_CASE("The program's own print and pictures write over no production, and need no display", "[long]") {

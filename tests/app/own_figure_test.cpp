@@ -1,5 +1,4 @@
-// An own figure with a base, two heads, an eye, a cable and a cape, from the empty bench to print: by pointer, and
-// again by keys alone.
+// An own figure with a base, two heads, an eye, a cable and a cape, from the empty bench to print, by keys alone.
 #include "sheet/elevation.h"
 #include "stations/sheet/things_leaf.h"
 #include "stations/shoot/shoot_page.h"
@@ -23,7 +22,7 @@ const std::vector<Vec3> kSpine{{0, 90, 0}, {0, 130, 0}, {0, 180, 0}},
 /// Entries of the menu of things.
 enum Entry { eye = 0, base = 2, cape = 3, cable = 4, secondHead = 6 };
 
-/// What both ways must come to.
+/// What it must come to.
 void checkFigure(Desk& desk, const QString& pdf) {
     const body::Puppet& p = desk.document().puppet();
     REQUIRE(p.limbs.size() == 2);
@@ -61,65 +60,7 @@ bool isSegment(const app::Selection& s, int limb, int index) {
 
 } // namespace
 
-TEST_CASE(
-    "An own figure with a base, two heads, an eye, a cable and a cape, from the empty bench to print by pointer") {
-    Desk desk(false);
-    QTemporaryDir dir;
-    desk.startOwn(QString::number(kHigh));
-    desk.leaf("sheetLeaves", 2);
-    const auto mark = [&](body::LimbKind kind, bool both, const std::vector<Vec3>& points) {
-        desk.pickData("newKind", static_cast<int>(kind));
-        desk.pickData("newMirror", both);
-        desk.click("markLimb");
-        for (const Vec3& at : points) {
-            QTest::mouseClick(&desk.window.sheet(), Qt::LeftButton, {},
-                              desk.window.sheet().toScreen(View::front, app::project(View::front, at)).toPoint());
-            Desk::settle();
-        }
-        QTest::keyClick(&desk.window.sheet(), Qt::Key_Return);
-        Desk::settle();
-    };
-    mark(body::LimbKind::spine, false, kSpine);
-    mark(body::LimbKind::leg, true, kLeg);
-    desk.pickData("planted", 15.0);
-    auto& d = desk.document();
-    for (const auto& [limb, n] : {std::pair{0, 2}, {1, 3}})
-        for (int i = 0; i < n; ++i) {
-            d.select({app::Selection::Kind::segment, limb, i, false});
-            Desk::settle();
-            if (auto* give = desk.find<QPushButton>("giveBody"); give->isVisible()) desk.press("giveBody");
-        }
-    d.select({app::Selection::Kind::segment, 0, 1, false});
-    Desk::settle();
-    desk.press("addRound");
-    desk.station(Station::skin);
-    desk.pickData("clay", "firm-grey");
-    desk.station(Station::sheet);
-    desk.leaf("sheetLeaves", 5);
-    const auto putOn = [&](int entry) {
-        desk.find<QPushButton>("putOn")->menu()->actions().at(entry)->trigger();
-        Desk::settle();
-    };
-    d.select({app::Selection::Kind::mass, 0, 0, false});
-    Desk::settle();
-    putOn(eye);
-    putOn(secondHead);
-    d.select({app::Selection::Kind::segment, 0, 0, false});
-    Desk::settle();
-    putOn(cape);
-    putOn(base);
-    d.select({app::Selection::Kind::segment, 1, 1, false});
-    Desk::settle();
-    putOn(cable);
-    desk.printTo(dir.filePath("own.pdf"));
-    checkFigure(desk, dir.filePath("own.pdf"));
-    while (d.undoStack().canUndo())
-        d.undoStack().undo();
-    CHECK(d.puppet().limbs.empty());
-    CHECK_FALSE(d.puppet().things.base);
-}
-
-TEST_CASE("The same figure by keys alone") {
+TEST_CASE("An own figure with a base, two heads, an eye, a cable and a cape, from the empty bench to print by keys") {
     Desk desk(false);
     desk.window.resize(1380, 960);
     Keys keys{desk};

@@ -379,6 +379,14 @@ TEST_CASE("What there is is typed beside what is wanted, and what to buy follows
     desk.document().undoStack().undo();
     desk.takeBack();
     CHECK_FALSE(list->item(rowOf())->text().contains("buy"));
+    // All that was to be bought is here: one step.
+    const auto toBuy = [&] { return desk.document().result().shopping.buyPrice; };
+    REQUIRE(toBuy() > 0);
+    desk.click("shopBought");
+    CHECK(toBuy() == 0);
+    CHECK_FALSE(desk.find<QAbstractButton>("shopBought")->isEnabled());
+    desk.takeBack();
+    CHECK(toBuy() > 0);
 }
 
 TEST_CASE("The diary shows each day what was written, takes a line, and finds a word", "[window]") {

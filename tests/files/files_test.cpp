@@ -59,13 +59,6 @@ TEST_CASE("Angles that an edit sets survive degrees and back to the bit", "[file
     CHECK(lost == 0);
 }
 
-TEST_CASE("Keys of a later version are kept on save", "[files]") {
-    const std::string text = replaced(demoText(), "\"height_mm\": 240", "\"height_mm\": 240, \"mood\": {\"wind\": 3}");
-    const auto p = parseProduction(text, shippedCards());
-    REQUIRE(p);
-    CHECK(writeProduction(p->production).find("\"wind\": 3") != std::string::npos);
-}
-
 TEST_CASE("A newer file opens, and is known to be newer", "[files]") {
     const auto p = parseProduction(replaced(demoText(), "\"version\": 2", "\"version\": 99"), shippedCards());
     REQUIRE(p);

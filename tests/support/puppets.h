@@ -78,4 +78,15 @@ inline body::Puppet oneLegged() {
     return p;
 }
 
+/// The demo with one puppet changed.
+template <class Change> document::Production changedDemo(Change change, std::size_t puppet = 0) {
+    document::Production p = demo();
+    p.log.clear();
+    change(p.puppets[puppet]);
+    auto sound = document::makeProduction(std::move(p), shippedCards());
+    INFO((sound ? std::string() : sound.fault().sentence()));
+    REQUIRE(sound);
+    return sound.take();
+}
+
 } // namespace enkinet::test
