@@ -50,6 +50,7 @@ Q_SIGNALS:
 private:
     Document::Value m_of;
     std::shared_ptr<const results::ProductionResult> m_from;
+    int m_offset_min = 0; ///< of the wall's clock when it was asked for
     AnswerJob<Known> m_job;
 };
 

@@ -6,9 +6,13 @@
 
 namespace enkinet::document {
 
+constexpr int kFarthestOffset_min = 18 * 60;
+
 std::optional<Fault> checkLogEntry(const LogEntry& e) {
     const auto fault = [](const Phrase& value, const Phrase& rule) { return Fault{words("log"), value, rule}; };
     if (e.at_s < 0 || e.at_s > 13'600'000'000) return fault(words("time"), words("must lie between 1970 and 2400"));
+    if (e.offset_min && std::abs(*e.offset_min) > kFarthestOffset_min)
+        return fault(words("offset from UTC %1 min", *e.offset_min), words("must lie between -1080 and 1080 min"));
     if (e.copy < 1 || e.copy > 50) return fault(words("copy %1", e.copy), words("must lie between 1 and 50"));
     if (!std::isfinite(e.number) || std::abs(e.number) > 1e9)
         return fault(words("number"), words("must be a number up to 1e9"));
@@ -45,28 +49,36 @@ std::vector<bool> findTicks(const std::vector<LogEntry>& log, const std::string&
 
 namespace {
 
+std::optional<int> lastOffset(const std::vector<LogEntry>& log) {
+    const auto last =
+        std::find_if(log.rbegin(), log.rend(), [](const LogEntry& e) { return e.offset_min.has_value(); });
+    return last == log.rend() ? std::nullopt : last->offset_min;
+}
+
 struct Walk {
     StepState s;
     bool begun = false;
-    void take(const LogEntry& e) {
+    void take(const LogEntry& e, std::optional<int> offset_min) {
+        const std::int64_t at_s =
+            e.at_s + (e.offset_min && offset_min ? std::int64_t{60} * (*offset_min - *e.offset_min) : 0);
         switch (e.kind) {
         case LogKind::started:
-            if (!begun) s.begun_s = e.at_s, begun = true;
-            if (!s.running) s.since_s = e.at_s;
+            if (!begun) s.begun_s = at_s, begun = true;
+            if (!s.running) s.since_s = at_s;
             s.running = true, s.done = s.skipped = false;
             break;
         case LogKind::paused:
-            if (s.running) s.worked_min += std::max(0.0, static_cast<double>(e.at_s - s.since_s) / 60);
+            if (s.running) s.worked_min += std::max(0.0, static_cast<double>(at_s - s.since_s) / 60);
             s.running = false;
             break;
         case LogKind::done:
             s.done = true, s.running = false, s.skipped = false;
-            s.worked_min = e.number, s.ended_s = e.at_s;
-            if (!begun) s.begun_s = e.at_s - static_cast<std::int64_t>(std::llround(e.number * 60)), begun = true;
+            s.worked_min = e.number, s.ended_s = at_s;
+            if (!begun) s.begun_s = at_s - static_cast<std::int64_t>(std::llround(e.number * 60)), begun = true;
             break;
         case LogKind::skipped:
-            s.skipped = true, s.running = false, s.done = false, s.ended_s = e.at_s;
-            if (!begun) s.begun_s = e.at_s, begun = true;
+            s.skipped = true, s.running = false, s.done = false, s.ended_s = at_s;
+            if (!begun) s.begun_s = at_s, begun = true;
             break;
         case LogKind::undone:
             s = {}, begun = false;
@@ -79,10 +91,11 @@ struct Walk {
 
 } // namespace
 
-std::map<StepKey, StepState> findStepStates(const std::vector<LogEntry>& log) {
+std::map<StepKey, StepState> findStepStates(const std::vector<LogEntry>& log, std::optional<int> offset_min) {
+    if (!offset_min) offset_min = lastOffset(log);
     std::map<StepKey, Walk> walks;
     for (const LogEntry& e : log)
-        if (!e.step.empty()) walks[{e.puppet, e.copy, e.step}].take(e);
+        if (!e.step.empty()) walks[{e.puppet, e.copy, e.step}].take(e, offset_min);
     std::map<StepKey, StepState> states;
     for (const auto& [key, walk] : walks)
         states.emplace(key, walk.s);
@@ -92,8 +105,9 @@ std::map<StepKey, StepState> findStepStates(const std::vector<LogEntry>& log) {
 StepState findStepState(const std::vector<LogEntry>& log, const std::string& puppet, int copy,
                         const std::string& step) {
     Walk walk;
+    const std::optional<int> offset_min = lastOffset(log);
     for (const LogEntry& e : log)
-        if (e.step == step && e.puppet == puppet && e.copy == copy) walk.take(e);
+        if (e.step == step && e.puppet == puppet && e.copy == copy) walk.take(e, offset_min);
     return walk.s;
 }
 

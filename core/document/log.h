@@ -31,8 +31,17 @@ struct LogEntry {
     double number = 0, planned = 0;  ///< 0: none
     std::string unit, text, picture; ///< picture: name inside the container
     std::string item{};              ///< of a tick: what was looked at, of make::keysOf
+    /// How far the wall's clock was ahead of UTC; older files do not say.
+    std::optional<int> offset_min{};
     Minute at() const { return at_s / 60; }
     friend bool operator==(const LogEntry&, const LogEntry&) = default;
+};
+
+/// The clock on the shop's wall, and how far it is ahead of UTC where that is known.
+struct WallTime {
+    Minute at = 0;
+    std::optional<int> offset_min{};
+    WallTime(Minute at_min, std::optional<int> offset = {}) : at(at_min), offset_min(offset) {}
 };
 
 inline constexpr std::size_t kMostLogEntries = 20000;
@@ -58,8 +67,9 @@ struct StepState {
 /// what older versions ticked by its place in the list.
 std::vector<bool> findTicks(const std::vector<LogEntry>& log, const std::string& puppet, int copy,
                             const std::string& step, const std::vector<std::string>& items);
-/// Of every step that the log names, in one pass.
-std::map<StepKey, StepState> findStepStates(const std::vector<LogEntry>& log);
+/// Of every step that the log names, in one pass. Times are told by a clock that is so far ahead of UTC, so that an
+/// hour of summer time between two entries is neither lost nor won; none: by the last entry's clock.
+std::map<StepKey, StepState> findStepStates(const std::vector<LogEntry>& log, std::optional<int> offset_min = {});
 StepState findStepState(const std::vector<LogEntry>& log, const std::string& puppet, int copy, const std::string& step);
 
 } // namespace enkinet::document

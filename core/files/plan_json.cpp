@@ -117,6 +117,7 @@ LogEntry readLogEntry(Reader& r) {
     e.number = r.number("number", 0), e.planned = r.number("planned_min", 0);
     e.unit = r.text("unit", ""), e.text = r.text("text", ""), e.picture = r.text("picture", "");
     e.item = r.text("item", "");
+    if (r.has("utc_offset_min")) e.offset_min = r.whole("utc_offset_min", 0);
     return e;
 }
 
@@ -131,6 +132,7 @@ Json logEntryJson(const LogEntry& e) {
                                     {"picture", &e.picture},
                                     {"item", &e.item}})
         if (!text->empty()) j[key] = *text;
+    if (e.offset_min) j["utc_offset_min"] = *e.offset_min;
     if (e.number != 0) j["number"] = e.number;
     if (e.planned != 0) j["planned_min"] = e.planned;
     return j;

@@ -26,7 +26,7 @@ std::optional<Place> placeOf(const make::Step& s) {
 }
 
 /// Every step written as done, with its minutes and what was reckoned without the builder's own rate.
-std::vector<make::Taken> findTaken(const Production& production) {
+std::vector<make::Taken> findTimings(const Production& production) {
     std::vector<make::Taken> all;
     for (const document::LogEntry& e : production.log) {
         if (e.kind != document::LogKind::done) continue;
@@ -129,14 +129,15 @@ schedule::Schedule calcSchedule(const Planning& planning, const OpenHours& hours
 OpenHours findHours(const Planning& planning) { return OpenHours(planning.calendar, planning.problem.start); }
 
 Planning makePlanning(const Production& production, const std::vector<std::shared_ptr<const Report>>& reports,
-                      Minute now) {
+                      document::WallTime now) {
     Planning plan;
     plan.calendar = document::findCalendar(production);
-    plan.rates = make::calcRates(findTaken(production));
+    plan.rates = make::calcRates(findTimings(production));
     plan.problem.hands = plan.calendar.hands();
     plan.problem.places = kPlaces;
-    plan.problem.start =
-        plan.calendar.start ? std::max(*plan.calendar.start, production.log.empty() ? *plan.calendar.start : now) : now;
+    plan.problem.start = plan.calendar.start
+                             ? std::max(*plan.calendar.start, production.log.empty() ? *plan.calendar.start : now.at)
+                             : now.at;
     for (std::size_t i = 0; i < reports.size(); ++i)
         plan.problem.due.push_back(production.puppets[i].deadline);
     // Wares that must be bought, and what of them is there.
@@ -158,7 +159,8 @@ Planning makePlanning(const Production& production, const std::vector<std::share
         return at == lacks.end() ? nullptr : &*at;
     };
     const Minute arrives = (dayOf(plan.problem.start) + production.stock.shop.leadDays) * kDay;
-    const std::map<document::StepKey, document::StepState> states = document::findStepStates(production.log);
+    const std::map<document::StepKey, document::StepState> states =
+        document::findStepStates(production.log, now.offset_min);
     for (std::size_t i = 0; i < reports.size(); ++i) {
         const body::Puppet& puppet = production.puppets[i];
         std::vector<std::pair<std::size_t, int>> sheets; // step and task
@@ -401,7 +403,7 @@ Chance calcChance(const Planning& planning, const OpenHours& hours, const schedu
 }
 
 std::vector<WayToHold> calcWaysToHold(const Production& production,
-                                      const std::vector<std::shared_ptr<const Report>>& reports, Minute now,
+                                      const std::vector<std::shared_ptr<const Report>>& reports, document::WallTime now,
                                       const schedule::Schedule& present, std::size_t most,
                                       const std::stop_token& stop) {
     std::vector<WayToHold> ways;

@@ -55,7 +55,7 @@ void keepNear(Planning& planning, const Production& production,
 /// are the typical ones times the builder's own rate of that kind. A copy that acts in a shot with a day is due before
 /// that day, where that is sooner than its puppet's own deadline.
 Planning makePlanning(const Production& production, const std::vector<std::shared_ptr<const Report>>& reports,
-                      Minute now);
+                      document::WallTime now);
 
 /// A step on the calendar.
 struct Planned {
@@ -141,7 +141,7 @@ struct WayToHold {
 /// Each solved on the true schedule; those that hold first, the cheapest of them first; at most `most`. Nothing where
 /// nothing is late. Throws Stopped.
 std::vector<WayToHold> calcWaysToHold(const Production& production,
-                                      const std::vector<std::shared_ptr<const Report>>& reports, Minute now,
+                                      const std::vector<std::shared_ptr<const Report>>& reports, document::WallTime now,
                                       const schedule::Schedule& present, std::size_t most = 3,
                                       const std::stop_token& stop = {});
 

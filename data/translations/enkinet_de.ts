@@ -3338,6 +3338,14 @@
         <source>writing</source>
         <translation>Schreiben</translation>
     </message>
+    <message>
+        <source>must lie between -1080 and 1080 min</source>
+        <translation>muss zwischen -1080 und 1080 min liegen</translation>
+    </message>
+    <message>
+        <source>offset from UTC %1 min</source>
+        <translation>Abstand zu UTC %1 min</translation>
+    </message>
 </context>
 <context>
     <name>enkinet::app::BakePlot</name>
@@ -8311,6 +8319,10 @@ Zum Verschieben ziehen, oder Alt mit den Pfeilen.</translation>
     <message>
         <source>on the scale: %1; of a step that has not begun nothing is weighed</source>
         <translation>auf der Waage: %1; für einen nicht begonnenen Schritt wird nichts gewogen</translation>
+    </message>
+    <message>
+        <source>The computer&apos;s clock was set by %1 min. What runs here goes on by the time that passed; the new time counts when Enkinet is started again.</source>
+        <translation>Die Uhr des Rechners wurde um %1 min verstellt. Was hier läuft, zählt die vergangene Zeit weiter; die neue Zeit gilt, wenn Enkinet neu gestartet wird.</translation>
     </message>
 </context>
 <context>

@@ -245,6 +245,29 @@ TEST_CASE("What dries calls when it is due, also after the window was closed and
     app::setListener({});
 }
 
+TEST_CASE("The hour of summer time neither dries nor is worked, and a clock that is set is said", "[window]") {
+    Wall wall("2027-03-27T23:30");
+    wall.offset_min = 60;
+    Desk desk(Station::plan);
+    planOf(desk);
+    auto* page = desk.window.findChild<app::PlanPage*>();
+    desk.press("stepStart");
+    CHECK(desk.document().production().log.back().offset_min == 60);
+    // Three hours on the wall, of which one never was.
+    wall.pass(180), wall.offset_min = 120;
+    QTest::qWait(1100);
+    const auto k = planOf(desk);
+    const results::Planned& s = inHand(desk, k);
+    const auto& state = k->planning.states[static_cast<std::size_t>(k->planning.find(s.step))];
+    CHECK(state.workedUntil(wall.now) == Approx(120));
+    QStringList said;
+    QObject::connect(&desk.document(), &app::Document::refused, page, [&](const QString& text) { said << text; });
+    wall.setBy_s = -7200;
+    QTest::qWait(2200);
+    REQUIRE(said.size() == 1);
+    CHECK(said[0].contains("set by -120 min"));
+}
+
 TEST_CASE("A steady weight on a scale that is plugged in stands in the field that asks for it, once", "[window]") {
     Desk desk(Station::plan);
     const auto k = planOf(desk);

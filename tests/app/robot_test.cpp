@@ -248,7 +248,7 @@ private:
             const auto jump = static_cast<std::int64_t>(within(0, 42 * 24 * 60)) - 2 * 24 * 60;
             say(QString("clock by %1 min").arg(jump));
             const std::int64_t then = app::wallSeconds() + 60 * jump;
-            app::setWallClock([then] { return then; });
+            app::setWallClock({[then] { return then; }});
             break;
         }
         default: {

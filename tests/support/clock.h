@@ -14,10 +14,10 @@ inline void setUsualClock() {
     const char* asked = std::getenv("ENKINET_TEST_DATE");
     const auto at = parseIsoTime(asked ? asked : "2026-11-30T10:00");
     const std::int64_t base = at.value_or(0) * 60;
-    app::setWallClock([base] {
+    app::setWallClock({[base] {
         return base +
                std::chrono::duration_cast<std::chrono::seconds>(std::chrono::steady_clock::now() - began).count();
-    });
+    }});
 }
 
 } // namespace enkinet::test

@@ -10,9 +10,10 @@ namespace enkinet::test {
 
 /// The clock on the wall, turned by hand.
 struct Wall {
-    std::int64_t now;
+    std::int64_t now, setBy_s = 0;
+    int offset_min = 0; ///< ahead of UTC
     explicit Wall(const char* time) : now(*parseIsoTime(time) * 60) {
-        app::setWallClock([this] { return now; });
+        app::setWallClock({[this] { return now; }, [this] { return offset_min; }, [this] { return setBy_s; }});
     }
     ~Wall() { setUsualClock(); }
     void pass(int minutes) { now += minutes * 60; }

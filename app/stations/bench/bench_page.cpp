@@ -10,7 +10,6 @@
 #include "widgets/look.h"
 #include "words/say.h"
 #include <QDate>
-#include <QDateTime>
 #include <QFormLayout>
 #include <QPushButton>
 #include <QVBoxLayout>
@@ -401,7 +400,7 @@ void BenchPage::start() {
     m_running = true, m_broken = false, m_count = 0;
     m_asked.reset();
     m_watch.reset(), m_angle_deg.reset(), m_oven.clear();
-    m_started_ms = QDateTime::currentMSecsSinceEpoch();
+    m_started.start();
     m_table->setFocus(Qt::OtherFocusReason);
     showTop();
 }
@@ -475,7 +474,7 @@ void BenchPage::keep() {
 void BenchPage::came(const devices::Reading& reading) {
     if (!m_running) return;
     if (test() == BenchTest::oven && reading.unit == "C") {
-        const double now = static_cast<double>(QDateTime::currentMSecsSinceEpoch() - m_started_ms) / 60000;
+        const double now = static_cast<double>(m_started.elapsed()) / 60000;
         if (m_oven.empty() || now - m_oven.back().first >= kReadingEvery_min) m_oven.emplace_back(now, reading.value);
         return;
     }

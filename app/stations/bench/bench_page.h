@@ -5,6 +5,7 @@
 #include "stations/bench/bench_known.h"
 #include "stations/bench/bench_table.h"
 #include "stations/page.h"
+#include <QElapsedTimer>
 
 class QFormLayout;
 class QPushButton;
@@ -56,7 +57,7 @@ private:
     std::optional<devices::BendWatch> m_watch; ///< a bend tester has spoken since the start
     std::optional<double> m_angle_deg;
     std::vector<std::pair<double, double>> m_oven; ///< minutes, °C
-    qint64 m_started_ms = 0;
+    QElapsedTimer m_started;
 
     BenchTable* m_table;
     AnswerHead* m_head;

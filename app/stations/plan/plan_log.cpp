@@ -13,11 +13,17 @@ namespace enkinet::app {
 using document::LogEntry;
 using document::LogKind;
 
+LogEntry PlanPage::entryOfProduction(LogKind kind, double number, const QString& text) {
+    LogEntry e;
+    e.at_s = wallSeconds(), e.offset_min = wallOffset_min();
+    e.kind = kind, e.number = number, e.text = text.toStdString();
+    return e;
+}
+
 LogEntry PlanPage::entry(LogKind kind, double number, const QString& text) {
     const PlanJob::State k = job().state();
     const results::Planned* s = planned();
-    LogEntry e;
-    e.at_s = wallSeconds(), e.kind = kind, e.number = number, e.text = text.toStdString();
+    LogEntry e = entryOfProduction(kind, number, text);
     e.puppet = k->puppet(s->step).id, e.copy = s->step.copy, e.step = k->step(s->step).id;
     return e;
 }

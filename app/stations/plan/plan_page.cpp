@@ -34,7 +34,8 @@ namespace enkinet::app {
 using document::LogEntry;
 using document::LogKind;
 
-PlanPage::PlanPage(Document& d) : Page(d, results::Station::plan), m_since_s(wallSeconds()) {
+PlanPage::PlanPage(Document& d)
+    : Page(d, results::Station::plan), m_since_s(wallSeconds()), m_offset_min(wallOffset_min()) {
     m_days = new PlanDays;
     m_scroll = new QScrollArea;
     m_scroll->setWidget(m_days);
@@ -195,11 +196,7 @@ void PlanPage::showBench() {
 
 /// A line of the diary belongs to the step in hand, or without one to the production.
 void PlanPage::writeLine(LogKind kind, double number, const QString& unit, const QString& text) {
-    LogEntry e;
-    if (planned())
-        e = entry(kind, number, text);
-    else
-        e.at_s = wallSeconds(), e.kind = kind, e.number = number, e.text = text.toStdString();
+    LogEntry e = planned() ? entry(kind, number, text) : entryOfProduction(kind, number, text);
     e.unit = unit.toStdString();
     document().change(tr("Written down: %1").arg(text.isEmpty() ? Say::number(number, 2) : text),
                       [&](const document::Edits& x) { return x.addLog({e}); });
@@ -207,11 +204,7 @@ void PlanPage::writeLine(LogKind kind, double number, const QString& unit, const
 }
 
 void PlanPage::writePicture(LogKind kind, const QString& text, const QByteArray& bytes) {
-    LogEntry e;
-    if (planned())
-        e = entry(kind, 0, text);
-    else
-        e.at_s = wallSeconds(), e.kind = kind, e.text = text.toStdString();
+    LogEntry e = planned() ? entry(kind, 0, text) : entryOfProduction(kind, 0, text);
     // A name that none has yet.
     for (int n = 1;; ++n) {
         e.picture = QString("log-%1-%2.jpg").arg(e.at_s).arg(n).toStdString();
@@ -459,7 +452,23 @@ void PlanPage::showStep() {
     tickClocks();
 }
 
+/// Summer time is no time that passed, and a clock that somebody sets neither.
+void PlanPage::followClock() {
+    if (const int offset_min = wallOffset_min(); offset_min != m_offset_min) {
+        m_offset_min = offset_min;
+        if (job().state()) job().follow(document());
+    }
+    const std::int64_t by = wallSetBy_s();
+    if (std::abs(by - m_setBy_s) < 60) return;
+    m_setBy_s = by;
+    Q_EMIT document().refused(tr("The computer's clock was set by %1 min. What runs here goes on by the time that "
+                                 "passed; the new time counts "
+                                 "when Enkinet is started again.")
+                                  .arg(Say::number(std::round(static_cast<double>(by) / 60), 0)));
+}
+
 void PlanPage::tickClocks() {
+    followClock();
     callDue();
     if (!isVisible() && !m_work->isVisible()) return;
     const PlanJob::State k = job().state();

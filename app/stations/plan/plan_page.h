@@ -60,9 +60,12 @@ private:
     void showWays();
     void applyWay();
     void tickClocks();
+    void followClock();
     const results::Planned* planned(); ///< the step in hand
     bool hasBegun();                   ///< it
-    document::LogEntry entry(document::LogKind kind, double number = 0, const QString& text = {});
+    document::LogEntry entryOfProduction(document::LogKind kind, double number, const QString& text);
+    document::LogEntry entry(document::LogKind kind, double number = 0,
+                             const QString& text = {}); ///< of the step in hand
     void log(const QString& name, const std::vector<document::LogEntry>& entries,
              const std::vector<document::Use>& uses = {});
     void startOrPause();
@@ -79,6 +82,8 @@ private:
     std::string m_inHand; ///< id of the step in hand, over changes of the plan
     std::set<std::string> m_called;
     std::int64_t m_since_s = 0; ///< what was due before is not called
+    int m_offset_min;           ///< that the plan is told by
+    std::int64_t m_setBy_s = 0; ///< that was said
     AnswerHead* m_head;
     ClockDial* m_dial;
     QLabel *m_time, *m_facts, *m_caution, *m_clocks, *m_scale;
