@@ -248,6 +248,15 @@ TEST_CASE("A picture is scaled by two points whose true distance is typed") {
     desk.click("scaleByTwo"); // 100 mm
     drag(&desk.window.sheet(), onScreen(desk, View::front, {0, 20, 0}), onScreen(desk, View::front, {0, 70, 0}));
     CHECK(desk.document().puppet().pictures[0].mm_px == Approx(2 * before).epsilon(0.02));
+    // It goes with the hand that drags it, however often the paper would be fitted anew.
+    const auto placed = [&] { return desk.document().puppet().pictures[0]; };
+    const double x = placed().x_mm, y = placed().y_mm;
+    desk.click("movePicture");
+    const QPoint at = onScreen(desk, View::front, {0, 40, 0}), by(60, -25);
+    const QPointF moved = desk.window.sheet().toMm(View::front, at + by) - desk.window.sheet().toMm(View::front, at);
+    drag(&desk.window.sheet(), at, at + by);
+    CHECK(placed().x_mm - x == Approx(moved.x()).margin(1e-6));
+    CHECK(placed().y_mm - y == Approx(-moved.y()).margin(1e-6));
     desk.click("removePicture");
     CHECK(desk.document().production().pictures.empty());
     desk.undo();

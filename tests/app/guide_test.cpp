@@ -3,6 +3,7 @@
 #include "shell/guide_window.h"
 #include "support/driven.h"
 #include "words/language.h"
+#include "words/say.h"
 #include <QDialog>
 #include <QLabel>
 #include <QTableWidget>
@@ -39,6 +40,13 @@ TEST_CASE("F1 opens the guide at the station in hand; a word finds its pages, an
     QTest::keyClicks(words, "changes of a session");
     CHECK(text->toPlainText().simplified().contains(
         "the last " + QLocale("en").toString(desk.document().undoStack().undoLimit()) + " changes of a session"));
+    // Words of stamps and fields are explained.
+    for (const char* word : {"crowded", "slack", "eased", "lay"}) {
+        words->clear();
+        QTest::keyClicks(words, word);
+        INFO(word);
+        CHECK(list->count() >= 1);
+    }
     words->clear();
     QTest::keyClicks(words, "zzxy");
     CHECK(list->count() == 0);
@@ -156,4 +164,17 @@ TEST_CASE("The first hour stays where it is when the language changes") {
     desk.type("height", "260");
     CHECK(QTest::qWaitFor([&] { return walk()->step() == 2; }, 20000));
     app::preferLanguage({});
+}
+
+TEST_CASE("What a number rests on is said in its sentence") {
+    const auto said = [](results::Issue issue) {
+        results::OpenPoint p;
+        p.issue = issue, p.found = 40, p.limit = 55, p.subject = words("knee"), p.other = words("ankle");
+        return app::Say::openPoint(p);
+    };
+    // Two joints are compared at two bends.
+    CHECK(said(results::Issue::order).contains("40.0 against 55.0 N·mm, each at its own full bend"));
+    // The joint's limit counts on a hand that the base does not have.
+    CHECK(said(results::Issue::base_pushed)
+              .contains("keep the other hand there, as the joint's own limit takes for granted"));
 }

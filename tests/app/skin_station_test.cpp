@@ -1,6 +1,7 @@
 #include "files/container.h"
 #include "sheet/walk.h"
 #include "stations/layers/long_section.h"
+#include "stations/layers/part_in_hand.h"
 #include "stations/layers/section_view.h"
 #include "stations/station_table.h"
 #include "support/driven.h"
@@ -340,4 +341,29 @@ TEST_CASE("The oven's hours say what they assume") {
         said = said || (label->isVisible() && label->text().contains("Counted from a hot oven") &&
                         label->text().contains("typical"));
     CHECK(said);
+}
+
+TEST_CASE("A boot whose clay meets in its middle is drawn solid, as it is weighed, and a thinner one hollow in both") {
+    Desk desk;
+    const auto& parts = desk.report().choice.parts;
+    const auto boot = std::find_if(parts.begin(), parts.end(), [](const fill::Part& p) {
+        return p.mass >= 0 && p.label.english().find("boot") != std::string::npos;
+    });
+    REQUIRE(boot != parts.end());
+    const int part = static_cast<int>(boot - parts.begin());
+    const document::PartRef ref = app::refOf(desk.document(), part);
+    for (const double share : {1.0, 0.6}) {
+        body::Layers layers = app::layersOf(desk.document(), part);
+        layers.clay = "air-dry-white", layers.bulk.clear(), layers.cover.clear(), layers.coats.clear();
+        layers.skin_mm = share * parts[static_cast<std::size_t>(part)].thinnest_mm;
+        REQUIRE(desk.document().change("skin", [&](const document::Edits& e) { return e.setLayers(ref, layers); }));
+        Desk::settle();
+        const fill::Part& now = desk.report().choice.parts[static_cast<std::size_t>(part)];
+        app::SectionView section;
+        section.show(desk.document(), part);
+        // Weighed full: skin and the metal in it are all that there is.
+        const bool full = now.skin.volume_mm3 + now.wire.volume_mm3 > 0.999 * now.volume_mm3;
+        CHECK(full == (share == 1.0));
+        CHECK(section.isSolid() == full);
+    }
 }

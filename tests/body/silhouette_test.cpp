@@ -124,3 +124,26 @@ TEST_CASE("Where a leg touches the body in a picture each ends where the other b
         CHECK(std::abs(s.a_mm - 19) < 0.6);
     CHECK(readBody(p, {}, {}, 148, [](int, int) { return true; }).parts.empty());
 }
+
+TEST_CASE("A level foot is read no deeper than the floor that it stands on", "[body]") {
+    Puppet p;
+    p.id = p.name = "foot", p.height_mm = 100;
+    p.limbs = {limb("foot", LimbKind::leg, {fixedPoint("heel", {0, 6, 0}), fixedPoint("toe", {40, 6, 0})})};
+    // Drawn 14 mm to either side of the bone: 8 below the floor.
+    const GreyPicture g =
+        drawn(120, 80, [](double x, double y) { return x > 30 && x < 90 && std::abs(60 - y - 6) < 14; });
+    Picture placed;
+    placed.x_mm = -40, placed.y_mm = 60, placed.mm_px = 1;
+    const ReadBody read = readBody(p, {&g, placed}, {}, 148, [](int, int) { return true; });
+    REQUIRE(read.parts.size() == 1);
+    for (const Station& s : read.parts[0].stations)
+        CHECK(s.a_mm == Approx(6));
+    // The same foot in the air keeps what is drawn.
+    for (Joint& j : p.limbs[0].joints)
+        j.at_mm.y = 40;
+    placed.y_mm = 94;
+    const ReadBody high = readBody(p, {&g, placed}, {}, 148, [](int, int) { return true; });
+    REQUIRE(high.parts.size() == 1);
+    for (const Station& s : high.parts[0].stations)
+        CHECK(std::abs(s.a_mm - 14) < 0.75);
+}

@@ -75,6 +75,13 @@ void SectionView::show(const Document& document, int part, std::optional<double>
     m_metal = metalOf(r.stock.tableOf(c.candidates()[static_cast<std::size_t>(c.chosen)].spool).card());
 }
 
+double SectionView::clayTo_mm() const {
+    double to = m_cover + m_skin;
+    for (const auto& [mm, colour] : m_coats)
+        to += mm;
+    return to;
+}
+
 void SectionView::paintEvent(QPaintEvent*) {
     QPainter p(this);
     p.setRenderHint(QPainter::Antialiasing);
@@ -107,11 +114,8 @@ void SectionView::paintEvent(QPaintEvent*) {
         QColor colour;
     };
     std::vector<Row> rows;
-    double clay = m_cover + m_skin;
-    for (const auto& [mm, colour] : m_coats)
-        clay += mm;
-    const double inner = std::min(m_a, m_b) - clay;
-    const bool solid = m_solid || (m_skin > 0 && inner <= 0);
+    const double clay = clayTo_mm();
+    const bool solid = isSolid();
     if (m_cover > 0) ring(0, m_cloth), rows.push_back({tr("cover %1").arg(Say::length(m_cover)), m_cloth});
     if (m_skin > 0) {
         ring(m_cover, m_clay, &clayGrain());

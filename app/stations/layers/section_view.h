@@ -17,11 +17,15 @@ public:
     QSize sizeHint() const override { return {330, 150}; }
     /// What is cut and where, in words.
     QString caption() const { return m_caption; }
+    /// Nothing but clay within the cover, all the way.
+    bool isSolid() const { return m_solid || (m_skin > 0 && clayTo_mm() >= std::min(m_a, m_b)); }
 
 protected:
     void paintEvent(QPaintEvent*) override;
 
 private:
+    /// From the surface inwards: cover and all coats.
+    double clayTo_mm() const;
     double m_a = 0, m_b = 0, m_cover = 0, m_skin = 0, m_sleeve = 0;
     bool m_solid = false, m_box = false, m_hasBulk = false, m_foil = true, m_empty = true, m_gap = false;
     QColor m_clay, m_cloth;
