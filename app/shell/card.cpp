@@ -12,7 +12,7 @@ namespace enkinet::app {
 
 namespace {
 /// A stack as tall as the page that is shown, so that the card scrolls no further than it must.
-class Pages : public QStackedWidget {
+class CardPages : public QStackedWidget {
 public:
     QSize sizeHint() const override {
         return currentWidget() ? currentWidget()->sizeHint() : QStackedWidget::sizeHint();
@@ -24,7 +24,7 @@ public:
 } // namespace
 
 Card::Card(Document& document, QWidget* parent)
-    : QScrollArea(parent), m_document(document), m_pages(new Pages), m_start(makeStart()) {
+    : QScrollArea(parent), m_document(document), m_pages(new CardPages), m_start(makeStart()) {
     setObjectName("cardScroll");
     m_pages->setObjectName("cardBody");
     setWidgetResizable(true);

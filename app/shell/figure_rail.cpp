@@ -16,7 +16,7 @@ namespace enkinet::app {
 namespace {
 constexpr double kHead = 62, kFoot = 34, kSide = 14, kHitRadius = 11;
 
-choice::State stateOf(const choice::LimbChoice& l, int joint) {
+choice::State jointState(const choice::LimbChoice& l, int joint) {
     for (std::size_t k = 0; k < l.verdicts.size(); ++k)
         if (l.demands[k].joint == joint) return l.verdicts[k].state();
     return choice::State::not_checked;
@@ -188,7 +188,7 @@ void FigureRail::drawMarks(QPainter& p, const Picture& picture) const {
         const body::Hinge& h = s.hinges[i];
         const body::LimbCopy& c = s.copies[static_cast<std::size_t>(h.copy)];
         const choice::LimbChoice& l = r.choice.limbs[static_cast<std::size_t>(c.limb)];
-        const choice::State state = stateOf(l, h.joint);
+        const choice::State state = jointState(l, h.joint);
         const body::Limb& limb = m_document.puppet().limbs[static_cast<std::size_t>(c.limb)];
         const bool finger = limb.kind == body::LimbKind::finger, fails = state < choice::State::holds;
         const QPointF at = toScreen(picture, h.at);

@@ -11,17 +11,17 @@
 namespace enkinet::app {
 
 namespace {
-template <class Kind> Page* make(Document& d) { return new Kind(d); }
+template <class Kind> Page* makePage(Document& d) { return new Kind(d); }
 
 using results::Station;
-constexpr StationKind kStationKinds[] = {{Station::sheet, make<SheetPage>, Peel::clay, false, "Sheet"},
-                                         {Station::wire, make<WirePage>, Peel::wire, false, "Wire"},
-                                         {Station::bulk, make<BulkPage>, Peel::bulk, true, "Bulk"},
-                                         {Station::skin, make<SkinPage>, Peel::clay, true, "Skin"},
-                                         {Station::paint, make<PaintPage>, Peel::painted, true, "Paint"},
-                                         {Station::plan, make<PlanPage>, Peel::clay, true, "Plan"},
-                                         {Station::shoot, make<ShootPage>, Peel::painted, false, "Shoot"},
-                                         {Station::bench, make<BenchPage>, Peel::wire, false, "Bench"}};
+constexpr StationKind kStationKinds[] = {{Station::sheet, makePage<SheetPage>, Peel::clay, false, "Sheet"},
+                                         {Station::wire, makePage<WirePage>, Peel::wire, false, "Wire"},
+                                         {Station::bulk, makePage<BulkPage>, Peel::bulk, true, "Bulk"},
+                                         {Station::skin, makePage<SkinPage>, Peel::clay, true, "Skin"},
+                                         {Station::paint, makePage<PaintPage>, Peel::painted, true, "Paint"},
+                                         {Station::plan, makePage<PlanPage>, Peel::clay, true, "Plan"},
+                                         {Station::shoot, makePage<ShootPage>, Peel::painted, false, "Shoot"},
+                                         {Station::bench, makePage<BenchPage>, Peel::wire, false, "Bench"}};
 static_assert(std::size(kStationKinds) == results::kStations);
 } // namespace
 

@@ -107,7 +107,7 @@ std::function<void(const QString&)>& listener() {
     return one;
 }
 
-QAccessibleInterface* make(const QString&, QObject* object) {
+QAccessibleInterface* makeAccessible(const QString&, QObject* object) {
     auto* view = qobject_cast<QWidget*>(object);
     return view && dynamic_cast<HasParts*>(view) ? new AccessiblePicture(view) : nullptr;
 }
@@ -116,7 +116,7 @@ QAccessibleInterface* make(const QString&, QObject* object) {
 
 void installAccessiblePictures() {
     static const bool once = [] {
-        QAccessible::installFactory(make);
+        QAccessible::installFactory(makeAccessible);
         return true;
     }();
     (void)once;

@@ -15,7 +15,7 @@ std::string clayOf(const Cards& cards, bool flexible) {
     return {};
 }
 
-std::string freeId(const Things& t, const std::string& from) {
+std::string freeThingId(const Things& t, const std::string& from) {
     std::string id = from;
     for (int n = 2; isThingId(t, id); ++n)
         id = from + std::to_string(n);
@@ -46,7 +46,7 @@ Edits::Changed Edits::addThing(ThingKind kind, const Spot& spot, const std::stri
         const double k = p.height_mm / 240;
         Things& t = p.things;
         const auto start = [&](auto x, const char* id) {
-            x.id = freeId(t, id), x.name = name;
+            x.id = freeThingId(t, id), x.name = name;
             return x;
         };
         // A segment, where it must be one.

@@ -19,7 +19,7 @@ std::string plainName(const std::string& name) {
     return s.empty() ? "part" : s;
 }
 
-template <class T> void put(std::string& bytes, T value) {
+template <class T> void putBytes(std::string& bytes, T value) {
     char raw[sizeof(T)];
     std::memcpy(raw, &value, sizeof(T)); // little-endian machines only, as both formats are
     bytes.append(raw, sizeof(T));
@@ -63,15 +63,16 @@ std::string writeStl(const std::vector<NamedMesh>& parts) {
     std::uint32_t count = 0;
     for (const NamedMesh& part : parts)
         count += static_cast<std::uint32_t>(part.mesh.triangles.size());
-    put(s, count);
+    putBytes(s, count);
     for (const NamedMesh& part : parts)
         for (const auto& t : part.mesh.triangles) {
             const Vec3 a = part.mesh.points[static_cast<std::size_t>(t[0])],
                        b = part.mesh.points[static_cast<std::size_t>(t[1])],
                        c = part.mesh.points[static_cast<std::size_t>(t[2])];
             for (const Vec3& v : {unit(cross(b - a, c - a)), a, b, c})
-                put(s, static_cast<float>(v.x)), put(s, static_cast<float>(v.y)), put(s, static_cast<float>(v.z));
-            put(s, std::uint16_t{0});
+                putBytes(s, static_cast<float>(v.x)), putBytes(s, static_cast<float>(v.y)),
+                    putBytes(s, static_cast<float>(v.z));
+            putBytes(s, std::uint16_t{0});
         }
     return s;
 }
@@ -96,7 +97,7 @@ std::string writeGltf(const std::vector<NamedMesh>& parts) {
                 const float f[3] = {static_cast<float>(v.x * scale), static_cast<float>(v.y * scale),
                                     static_cast<float>(v.z * scale)};
                 for (int i = 0; i < 3; ++i) {
-                    put(bytes, f[i]);
+                    putBytes(bytes, f[i]);
                     low[i] = std::min(low[i], f[i]), high[i] = std::max(high[i], f[i]);
                 }
             }
@@ -111,7 +112,7 @@ std::string writeGltf(const std::vector<NamedMesh>& parts) {
         const std::size_t from = bytes.size();
         for (const auto& t : part.mesh.triangles)
             for (int i : t)
-                put(bytes, static_cast<std::uint32_t>(i));
+                putBytes(bytes, static_cast<std::uint32_t>(i));
         j["accessors"].push_back({{"bufferView", view(from, kElements)},
                                   {"componentType", kUint},
                                   {"count", part.mesh.triangles.size() * 3},

@@ -56,7 +56,7 @@ std::string icsText(const std::string& text) {
 }
 
 /// Lines of at most 75 bytes, folded between letters (RFC 5545, 3.1).
-void put(std::string& out, const std::string& line) {
+void putLine(std::string& out, const std::string& line) {
     std::size_t from = 0, room = 75;
     while (line.size() - from > room) {
         std::size_t cut = from + room;
@@ -92,22 +92,22 @@ std::string personOf(const document::Production& p, const Planned& step) {
 std::string writeIcs(const document::Production& p, const ProductionResult& result, const ProductionPlan& plan,
                      const StepWords& words) {
     std::string out;
-    put(out, "BEGIN:VCALENDAR");
-    put(out, "VERSION:2.0");
-    put(out, "PRODID:-//Enkinet//plan//EN");
+    putLine(out, "BEGIN:VCALENDAR");
+    putLine(out, "VERSION:2.0");
+    putLine(out, "PRODID:-//Enkinet//plan//EN");
     // When it was made, in UTC; the plan's own start stands for it, so that one plan gives one file.
     const std::string made = utcStamp(plan.start);
     // Two productions may have puppets and steps of one id each; what they are called keeps their events apart.
     const std::string whose = fmt::format("{:016x}", hashOf(p.name + "\n" + p.note));
     const auto event = [&](const std::string& uid, Minute from, Minute to, const std::string& what, bool busy) {
-        put(out, "BEGIN:VEVENT");
-        put(out, "UID:" + icsText(uid) + "@" + whose + ".enkinet");
-        put(out, "DTSTAMP:" + made);
-        put(out, "DTSTART:" + stamp(from));
-        put(out, "DTEND:" + stamp(to));
-        put(out, "SUMMARY:" + icsText(what));
-        if (!busy) put(out, "TRANSP:TRANSPARENT");
-        put(out, "END:VEVENT");
+        putLine(out, "BEGIN:VEVENT");
+        putLine(out, "UID:" + icsText(uid) + "@" + whose + ".enkinet");
+        putLine(out, "DTSTAMP:" + made);
+        putLine(out, "DTSTART:" + stamp(from));
+        putLine(out, "DTEND:" + stamp(to));
+        putLine(out, "SUMMARY:" + icsText(what));
+        if (!busy) putLine(out, "TRANSP:TRANSPARENT");
+        putLine(out, "END:VEVENT");
     };
     for (const Planned& s : plan.steps) {
         const make::Step& step = stepOf(result, s.step);
@@ -116,7 +116,7 @@ std::string writeIcs(const document::Production& p, const ProductionResult& resu
             event(id + (k ? "/" + std::to_string(k + 1) : ""), s.work[k].first, s.work[k].second, what, true);
         if (s.at.done - s.at.handsEnd >= 60) event(id + "/wait", s.at.handsEnd, s.at.done, what, false);
     }
-    put(out, "END:VCALENDAR");
+    putLine(out, "END:VCALENDAR");
     return out;
 }
 

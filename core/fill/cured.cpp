@@ -36,14 +36,14 @@ namespace {
 constexpr int kSections = 12;
 
 /// One coat of a section, by how stiff it is and what it stands.
-struct Ring {
+struct Wall {
     double thickness_mm, youngs_MPa, nine_MPa; ///< nine 0: it does not crack
 };
 
 /// The part as a cantilever from its root, the weakest section first to crack. rings: of the coats outside in, the skin
 /// first, its thickness that of the place.
 CuredPart judgePart(const Segment& segment, const Link& link, Stretch solid, const Part& p,
-                    const std::vector<Ring>& rings, double wireEI, double more_mm) {
+                    const std::vector<Wall>& rings, double wireEI, double more_mm) {
     const double L = link.length_mm, cover = p.layers.cover.empty() ? 0 : p.layers.cover_mm;
     CuredPart worst;
     double least = 1e300, mostCurvature = 1e300;
@@ -90,7 +90,7 @@ std::vector<CuredPart> calcCured(const Puppet& puppet, const Skeleton& s, const 
     for (std::size_t i = 0; i < parts.size(); ++i) {
         const Part& p = parts[i];
         if (p.mass >= 0 || p.layers.clay.empty() || p.skin.mass_g <= 0) continue;
-        std::vector<Ring> rings;
+        std::vector<Wall> rings;
         bool brittle = false;
         for (std::size_t k = p.layers.coats.size() + 1; k-- > 0;) {
             const ClayCard& clay = shelf.clays.at(p.clayOf(k));

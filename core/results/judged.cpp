@@ -7,7 +7,7 @@ namespace enkinet::results {
 
 namespace {
 
-constexpr double kSame = 0.01; // share of grams or minutes
+constexpr double kSameShare = 0.01; // share of grams or minutes
 constexpr double kSameCut_mm = 0.5;
 
 template <class List> auto findId(const List& list, const std::string& id) {
@@ -81,7 +81,7 @@ std::vector<Rejudged> findRejudged(const document::Judged& before, const documen
                         all.push_back({What::joint, was.id, limb.id, joint, word, said});
         }
         const auto number = [&](What what, double from, double to) {
-            if (std::abs(to - from) > kSame * std::max(std::abs(from), std::abs(to)))
+            if (std::abs(to - from) > kSameShare * std::max(std::abs(from), std::abs(to)))
                 all.push_back({what, was.id, "", "", "", "", from, to});
         };
         number(What::grams, was.mass_g, now->mass_g);

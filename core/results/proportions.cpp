@@ -11,7 +11,7 @@ namespace {
 
 constexpr double kMuch = 1e9;
 
-const char* wordOf(Eye eye) {
+const char* eyeWord(Eye eye) {
     switch (eye) {
     case Eye::heads_high:
         return "heads_high";
@@ -88,7 +88,7 @@ std::vector<EyeCheck> calcEyeChecks(const Puppet& p, const Report& r) {
     // One length over another, between what is usual or near what the builder wants.
     const auto ratio = [&](Eye eye, const std::string& name, const std::string& id, double found, double low,
                            double high) {
-        EyeCheck c{eye, name, found, low, high, std::string(wordOf(eye)) + (id.empty() ? "" : ":" + id), {}};
+        EyeCheck c{eye, name, found, low, high, std::string(eyeWord(eye)) + (id.empty() ? "" : ":" + id), {}};
         for (const Proportion& x : p.proportions)
             if (x.key == c.key)
                 c.wanted = x, c.low = x.target * (1 - x.tolerance), c.high = x.target * (1 + x.tolerance);

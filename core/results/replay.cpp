@@ -39,7 +39,7 @@ const char* keyOf(Law law) {
 
 namespace {
 
-constexpr double kSame = 0.5; // minutes: starts are whole ones
+constexpr double kSame_min = 0.5; // minutes: starts are whole ones
 constexpr double kNever = 1e18;
 
 /// Something that is made: from when it is there, when it is as hard or dry as it will get, how long it is open.
@@ -110,7 +110,7 @@ private:
     }
     bool has(const std::map<int, Made>& what, int key, double when) const {
         const auto found = what.find(key);
-        return found != what.end() && found->second.there <= when + kSame;
+        return found != what.end() && found->second.there <= when + kSame_min;
     }
     /// Wire of a limb that has some: cut, and on the frame.
     bool framed(int limb, double when) const {
@@ -121,7 +121,7 @@ private:
     /// Clay, soft or not, on a part.
     bool isSkinned(std::size_t part, double when) const {
         const auto found = m_clay.find(static_cast<int>(part));
-        return found != m_clay.end() && found->second.there <= when + kSame;
+        return found != m_clay.end() && found->second.there <= when + kSame_min;
     }
     double hardAt(std::size_t part) const {
         const auto found = m_clay.find(static_cast<int>(part));
@@ -133,7 +133,7 @@ private:
         for (const auto& [part, made] : m_clay) {
             const fill::Part& p = m_r.choice.parts[static_cast<std::size_t>(part)];
             if (limbOf(p) != limb || made.open_min >= kNever) continue;
-            if (a.handsEnd - made.begun > made.open_min + kSame)
+            if (a.handsEnd - made.begun > made.open_min + kSame_min)
                 say(Law::has_set, a, p.label, a.handsEnd - made.begun, made.open_min);
         }
     }
@@ -142,7 +142,7 @@ private:
     void sits(const Act& a, const body::Spot& on, body::Stage stage) {
         if (!on.feature.empty()) {
             const auto host = m_things.find(on.feature);
-            want(host != m_things.end() && host->second.there <= a.from + kSame, a, nameOfFeature(on.feature));
+            want(host != m_things.end() && host->second.there <= a.from + kSame_min, a, nameOfFeature(on.feature));
             return;
         }
         const int limb = body::findHostLimb(m_p, on);
@@ -214,7 +214,7 @@ private:
             break;
         case StepKind::bulk:
             want(framed(limb, a.from), a, s.subject);
-            if (m_putty.hard > a.from + kSame && m_putty.there > 0)
+            if (m_putty.hard > a.from + kSame_min && m_putty.there > 0)
                 say(Law::wet_held, a, words("putty"), m_putty.hard - a.from);
             break;
         case StepKind::coat:
@@ -240,7 +240,7 @@ private:
                 if (p.skin.mass_g > 0) want(isSkinned(i, a.from), a, p.label);
                 const fill::ClayCard* card = clay(p.layers.clay);
                 const bool hardens = card && card->family != ClayFamily::never_dry;
-                if (p.skin.mass_g > 0 && hardens && isSkinned(i, a.from) && hardAt(i) > a.from + kSame)
+                if (p.skin.mass_g > 0 && hardens && isSkinned(i, a.from) && hardAt(i) > a.from + kSame_min)
                     say(Law::wet_held, a, p.label, hardAt(i) >= kNever ? 0 : hardAt(i) - a.from);
             }
             if (hasBulk(limb)) want(has(m_bulk, limb, a.from), a, words("bulk"));
@@ -290,7 +290,7 @@ private:
 
     void underCover(const Act& a, const body::Spot& on) {
         const int limb = body::findHostLimb(m_p, on);
-        if (limb < 0 || !m_cover.contains(limb) || m_cover[limb] > a.from + kSame) return;
+        if (limb < 0 || !m_cover.contains(limb) || m_cover[limb] > a.from + kSame_min) return;
         for (const fill::Part& p : m_r.choice.parts)
             if (limbOf(p) == limb && p.covered_mm2 > 0 && isOn(p, on) && on.feature.empty())
                 // What is sewn or stuck on the cloth goes on after it.
@@ -313,7 +313,7 @@ private:
         for (const make::GateItem& g : s.gate) {
             for (const body::Feature& f : m_p.things.features)
                 if (g.check == make::Check::seated && Phrase(f.name) == g.subject)
-                    want(m_things.contains(f.id) && m_things[f.id].there <= a.from + kSame, a, f.name);
+                    want(m_things.contains(f.id) && m_things[f.id].there <= a.from + kSame_min, a, f.name);
             if (g.check != make::Check::thinnest && g.check != make::Check::thickest) continue;
             for (std::size_t i = 0; i < m_r.choice.parts.size(); ++i)
                 if (m_r.choice.parts[i].label == g.subject && m_r.choice.parts[i].skin.mass_g > 0)
@@ -334,21 +334,21 @@ private:
             if (b.coats == 0 && p.skin.mass_g > 0) want(isSkinned(static_cast<std::size_t>(part), a.from), a, p.label);
         }
         if (b.alone) return;
-        if (m_putty.there > 0 && m_putty.hard > a.from + kSame)
+        if (m_putty.there > 0 && m_putty.hard > a.from + kSame_min)
             say(Law::wet_in_heat, a, words("putty"), m_putty.hard - a.from);
         // The frame is one piece: what is on it goes in with it.
         for (const auto& [part, made] : m_clay) {
             const fill::Part& p = m_r.choice.parts[static_cast<std::size_t>(part)];
             const fill::ClayCard* card = clay(p.layers.clay);
             if (!card || fill::isOvenBaked(card->family)) continue;
-            if (made.hard > a.from + kSame)
+            if (made.hard > a.from + kSame_min)
                 say(Law::wet_in_heat, a, p.label, made.hard >= kNever ? 0 : made.hard - a.from);
         }
         for (const auto& [what, dry] : m_wet)
-            if (dry.second > a.from + kSame) say(Law::wet_in_heat, a, dry.first, dry.second - a.from);
+            if (dry.second > a.from + kSame_min) say(Law::wet_in_heat, a, dry.first, dry.second - a.from);
         for (const body::Feature& f : m_p.things.features) {
             if (f.limit_C <= 0 || f.limit_C >= b.set_C || f.apart || !m_things.contains(f.id)) continue;
-            if (m_things[f.id].there > a.from + kSame) continue;
+            if (m_things[f.id].there > a.from + kSame_min) continue;
             const bool said = std::any_of(m_r.plan.steps.begin(), m_r.plan.steps.end(), [&](const make::Step& g) {
                 return g.kind == StepKind::gate &&
                        std::any_of(g.gate.begin(), g.gate.end(), [&](const make::GateItem& i) {
@@ -367,7 +367,8 @@ private:
             if (p.skin.mass_g > 0) {
                 want(isSkinned(i, a.from), a, p.label);
                 const fill::ClayCard* card = clay(p.layers.clay);
-                if (card && card->family != ClayFamily::never_dry && isSkinned(i, a.from) && hardAt(i) > a.from + kSame)
+                if (card && card->family != ClayFamily::never_dry && isSkinned(i, a.from) &&
+                    hardAt(i) > a.from + kSame_min)
                     say(Law::wet_held, a, p.label, hardAt(i) >= kNever ? 0 : hardAt(i) - a.from);
             }
             for (const make::Hidden& h : m_hidden) {
@@ -378,7 +379,7 @@ private:
                 if (on && h.share >= 0.5) say(Law::out_of_reach, a, p.label, h.share);
             }
             if (p.covered_mm2 > 0 && p.bare_mm2() <= 0 && m_cover.contains(limbOf(p)) &&
-                m_cover[limbOf(p)] <= a.from + kSame)
+                m_cover[limbOf(p)] <= a.from + kSame_min)
                 say(Law::covered, a, p.label);
         }
     }
@@ -398,7 +399,7 @@ private:
             break;
         case StepKind::set_putty:
             m_putty = {a.from, a.handsEnd, a.end};
-            if (s.working_min > 0 && a.handsEnd - a.from > s.working_min + kSame)
+            if (s.working_min > 0 && a.handsEnd - a.from > s.working_min + kSame_min)
                 say(Law::has_set, a, words("putty"), a.handsEnd - a.from, s.working_min);
             break;
         case StepKind::bulk:
@@ -546,7 +547,7 @@ std::vector<Broken> replay(const body::Puppet& puppet, const Report& report, dou
             }
         Bench bench(puppet, report, room_C, copy);
         // Doubles are cut by the sheets of the first.
-        if (copy > 1 && printed <= first + kSame) bench.alreadyPrinted();
+        if (copy > 1 && printed <= first + kSame_min) bench.alreadyPrinted();
         auto said = bench.run(own);
         all.insert(all.end(), said.begin(), said.end());
     }

@@ -10,10 +10,6 @@
 
 namespace {
 
-QByteArray bytesOf(const QString& path) {
-    QFile f(path);
-    return f.open(QIODevice::ReadOnly) ? f.readAll() : QByteArray();
-}
 constexpr Call kCalls[] = {Call::write, Call::sync, Call::rename};
 
 /// One thing that is written while the n-th call of each kind fails, for every n until it is not reached. what: gives

@@ -36,10 +36,6 @@ void answerAll(QStringList answers, const QWidget* before = nullptr) {
         FAIL("no button " << next.toStdString());
     });
 }
-QByteArray bytesOf(const QString& path) {
-    QFile f(path);
-    return f.open(QIODevice::ReadOnly) ? f.readAll() : QByteArray();
-}
 
 } // namespace
 

@@ -317,7 +317,7 @@ TEST_CASE("From a photograph with a grey card to a shelf, a recipe, a scheme, an
     Desk::settle();
     const paint::Scheme* s = schemeOf(desk, id);
     CHECK(s->coats[1].amount > 1.5);
-    CHECK(tones->tones().recessOff > recess);
+    CHECK(QTest::qWaitFor([&] { return tones->tones().recessOff > recess; }, 5000));
     CHECK(washMl() == Approx(ml * s->coats[1].amount));
     // One way back for the whole slide.
     CHECK(desk.document().undoStack().index() == steps + 1);

@@ -59,7 +59,7 @@ TEST_CASE("On paper the check bar is 100.0 mm, measured on the rendered page, on
             app::BuildSheets(desk.document().value(), 0, desk.document().sharedReport(), desk.document().sharedResult())
                 .writePdf(path, size)
                 .isEmpty());
-        const int dpi = 600;
+        const int dpi = 300;
         const QImage page = rendered(path, 7, dpi); // the first elevation
         REQUIRE_FALSE(page.isNull());
         const auto bars = blackBars(page, dpi);
@@ -115,7 +115,7 @@ TEST_CASE("A printed pattern of Brindle's fleece measures what was developed, on
                              desk.document().sharedResult())
                 .writePdf(path, QPageSize::A4)
                 .isEmpty());
-    constexpr int kDpi = 600, kMostPages = 12;
+    constexpr int kDpi = 300, kMostPages = 12;
     int found = 0;
     for (int n = 1; n <= kMostPages && !found; ++n) {
         QProcess words;

@@ -88,7 +88,7 @@ TEST_CASE("Steps far back are undone and done again to the bit, pictures and all
     QTemporaryDir dir;
     REQUIRE(d.saveAs(dir.filePath("work.enkinet")).isEmpty());
     std::vector<app::Document::Value> all{d.value()};
-    for (int n = 1; all.size() < 200; ++n) {
+    for (int n = 1; all.size() < 100; ++n) {
         if (n % 37 == 0)
             d.change("picture", [&](const document::Edits& e) {
                 body::Picture p;
@@ -119,11 +119,11 @@ TEST_CASE("Steps far back are undone and done again to the bit, pictures and all
         if (all[i]) REQUIRE(*d.value() == *all[i]);
     }
     // A step from the middle begins a new way, and that one is undone as well.
-    while (d.undoStack().index() > 100)
+    while (d.undoStack().index() > 40)
         d.undoStack().undo();
     REQUIRE(d.change("other", [](const document::Edits& e) { return e.setHeight(333); }));
     d.undoStack().undo();
-    if (all[100]) CHECK(*d.value() == *all[100]);
+    if (all[40]) CHECK(*d.value() == *all[40]);
 }
 
 TEST_CASE("A hundred thousand edits and a thousand saves take no more memory than the first thousand", "[long]") {

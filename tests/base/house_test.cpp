@@ -3,6 +3,7 @@
 #include <filesystem>
 #include <fstream>
 #include <map>
+#include <regex>
 #include <set>
 #include <string>
 #include <vector>
@@ -122,4 +123,33 @@ TEST_CASE("Nothing speaks to a network, and nothing that a file says is run", "[
                 }
         }
     CHECK(looked > 300);
+}
+
+TEST_CASE("A helper of one file is no overload of another's that is compiled with it", "[base]") {
+    // A room's files are compiled together: a call would take whichever fits better, in silence.
+    const std::regex named(R"(^(?:template <[^{}]*> )?[A-Za-z_][\w:<>,&* ]*[ &*>](\w+)\()");
+    const fs::path source = ENKINET_SOURCE_DIR;
+    std::vector<fs::path> together{source / "app", source / "cli"};
+    for (const char* house : {"core", "tests"})
+        for (const auto& room : fs::directory_iterator(source / house))
+            if (room.is_directory() && room.path().filename() != "fuzz") together.push_back(room);
+    std::size_t found = 0;
+    for (const fs::path& room : together) {
+        std::map<std::string, fs::path> homes;
+        for (const auto& e : fs::recursive_directory_iterator(room)) {
+            if (e.path().extension() != ".cpp") continue;
+            std::ifstream in(e.path());
+            bool own = false;
+            for (std::string line; std::getline(in, line);) {
+                if (line == "namespace {" || line == "} // namespace") own = line == "namespace {";
+                std::smatch m;
+                if (!own || !std::regex_search(line, m, named)) continue;
+                const auto home = homes.emplace(m[1].str(), e.path()).first->second;
+                INFO(m[1].str() << " of " << home << " and of " << e.path());
+                CHECK(home == e.path());
+                ++found;
+            }
+        }
+    }
+    CHECK(found > 300);
 }

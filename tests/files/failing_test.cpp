@@ -3,6 +3,7 @@
 #include "files/container.h"
 #include "files/reader.h"
 #include "support/failing.h"
+#include "support/folder.h"
 #include "support/puppets.h"
 #include "support/sanitized.h"
 #include <filesystem>
@@ -12,19 +13,6 @@
 namespace fs = std::filesystem;
 
 namespace {
-
-/// A folder of its own that goes with it.
-struct Folder {
-    std::string path;
-    Folder() {
-        char name[] = "/tmp/failing-XXXXXX";
-        path = ::mkdtemp(name);
-    }
-    ~Folder() { fs::remove_all(path); }
-    std::size_t files() const {
-        return static_cast<std::size_t>(std::distance(fs::directory_iterator(path), fs::directory_iterator{}));
-    }
-};
 
 document::Production withPicture() {
     document::Production p = demo();

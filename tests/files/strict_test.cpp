@@ -7,6 +7,7 @@
 #include "files/production_json.h"
 #include "files/versions.h"
 #include "files/wire_tests_file.h"
+#include "support/folder.h"
 #include "support/near.h"
 #include <filesystem>
 #include <fstream>
@@ -16,14 +17,6 @@ using namespace enkinet::files;
 namespace fs = std::filesystem;
 
 namespace {
-
-/// A folder of its own that goes with the test.
-struct Folder {
-    fs::path path = fs::temp_directory_path() / ("enkinet-strict-" + std::to_string(::getpid()));
-    Folder() { fs::create_directories(path); }
-    ~Folder() { fs::remove_all(path); }
-    std::string operator/(const char* name) const { return (path / name).string(); }
-};
 
 std::string log(const char* head, char separator, bool comma, const std::function<std::string(int)>& time) {
     std::string text = std::string(head) + "\n";
@@ -126,7 +119,7 @@ TEST_CASE("Two masses of one id, a pipe and a folder are refused", "[files]") {
     const std::string pipe = dir / "pipe";
     REQUIRE(::mkfifo(pipe.c_str(), 0600) == 0);
     CHECK(readFile(pipe).fault().sentence().find("plain file") != std::string::npos);
-    CHECK_FALSE(readFile(dir.path.string()));
+    CHECK_FALSE(readFile(dir.path));
     CHECK_FALSE(readFile(dir / "nothing"));
 }
 

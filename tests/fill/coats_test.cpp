@@ -23,10 +23,6 @@ Puppet coatedPost(double skin, std::vector<Coat> coats, const std::string& clay 
     p.limbs[0].segments[0] = tube("post", kHalf, kHalf, l);
     return p;
 }
-std::vector<Part> partsOf(const Puppet& p) {
-    const Skeleton s = calcSkeleton(p);
-    return calcParts(p, s, calcOwnStretches(p, s), shippedShelf(), std::vector<WireRuns>(p.limbs.size()));
-}
 BakePlan bakesOf(const Puppet& p) { return calcBakePlan(p, calcSkeleton(p), partsOf(p), shippedShelf()); }
 std::vector<CuredPart> curedOf(const Puppet& p) {
     const Skeleton s = calcSkeleton(p);

@@ -15,10 +15,6 @@ Puppet clayPost(double skin, const std::string& bulk = "foil-firm") {
     p.limbs[0].segments[0] = tube("post", 10, 10, l);
     return p;
 }
-std::vector<Part> partsOf(const Puppet& p) {
-    return calcParts(p, calcSkeleton(p), calcOwnStretches(p, calcSkeleton(p)), shippedShelf(),
-                     std::vector<WireRuns>(p.limbs.size()));
-}
 } // namespace
 
 TEST_CASE("A round post's clay is a tube and its foil a cylinder", "[fill]") {

@@ -7,7 +7,7 @@ using namespace enkinet::body;
 using namespace enkinet::make;
 
 namespace {
-const GateItem* find(const std::vector<GateItem>& gate, Check check, const std::string& subject = {}) {
+const GateItem* lineOf(const std::vector<GateItem>& gate, Check check, const std::string& subject = {}) {
     for (const GateItem& item : gate)
         if (item.check == check && (subject.empty() || item.subject == subject)) return &item;
     return nullptr;
@@ -28,41 +28,41 @@ TEST_CASE("The gate before the oven asks for what the design says, in its own nu
     p.stock.shop.oven = {6, 3, 20, 60};
     const auto r = reportOf(p);
     const auto& gate = gateBefore(r.plan, StepKind::bake).gate;
-    REQUIRE(find(gate, Check::take_out, "magnets"));
-    CHECK(find(gate, Check::take_out, "magnets")->stop);
+    REQUIRE(lineOf(gate, Check::take_out, "magnets"));
+    CHECK(lineOf(gate, Check::take_out, "magnets")->stop);
     CHECK_FALSE(isOpen(gate));
-    CHECK(find(gate, Check::alongside, "ceramic tile"));
-    CHECK(find(gate, Check::probe)->a == find(gate, Check::probe)->b - 6);
-    const GateItem* pair = find(gate, Check::pair);
+    CHECK(lineOf(gate, Check::alongside, "ceramic tile"));
+    CHECK(lineOf(gate, Check::probe)->a == lineOf(gate, Check::probe)->b - 6);
+    const GateItem* pair = lineOf(gate, Check::pair);
     REQUIRE(pair);
     for (const fill::Part& part : r.choice.parts)
         if (part.label == pair->subject) CHECK_NEAR(pair->a, part.skin.mass_g, 1e-12);
     double thinnest = 1e9;
     for (const fill::Part& part : r.choice.parts)
         if (fill::isBaked(part, r.shelf) && part.skin.mass_g > 0) thinnest = std::min(thinnest, part.skinLeast_mm);
-    CHECK_NEAR(find(gate, Check::thinnest)->a, thinnest, 1e-12);
+    CHECK_NEAR(lineOf(gate, Check::thinnest)->a, thinnest, 1e-12);
     // The head's foil has air in it and no way out; a skin as thick as the core is wide holds it.
-    REQUIRE(find(gate, Check::air, "head"));
+    REQUIRE(lineOf(gate, Check::air, "head"));
     for (const fill::Part& part : r.choice.parts)
         if (part.label == "head") {
             // By hand: the foil's gaps, and how much warmer the load's peak is than the room.
             const double warmer = (fill::calcPeak(r.shelf, r.bakePlan.bakes[0].set_C) + 273.15) / 293.15 - 1;
             const auto& foil = r.shelf.bulks.at(part.layers.bulk);
-            CHECK_NEAR(find(gate, Check::air, "head")->a,
+            CHECK_NEAR(lineOf(gate, Check::air, "head")->a,
                        part.bulk.volume_mm3 * (1 - foil.density_g_cm3 / 2.7) * warmer, 1e-6);
-            CHECK_NEAR(find(gate, Check::air, "head")->b,
+            CHECK_NEAR(lineOf(gate, Check::air, "head")->b,
                        0.101325 * warmer * part.bakeCore_mm / (2 * part.bakeSkin_mm) /
                            r.shelf.clays.at(part.layers.clay).rawStrength_MPa,
                        1e-6);
         }
-    CHECK_FALSE(find(gate, Check::air, "head")->stop);
+    CHECK_FALSE(lineOf(gate, Check::air, "head")->stop);
     document::Production thick = demo();
     thick.puppets[0].masses[0].layers.skin_mm = 18;
-    CHECK_FALSE(find(gateBefore(reportOf(thick).plan, StepKind::bake).gate, Check::air, "head"));
+    CHECK_FALSE(lineOf(gateBefore(reportOf(thick).plan, StepKind::bake).gate, Check::air, "head"));
     // Joints that are bent on the board are asked about before they harden that way.
-    CHECK_FALSE(find(gate, Check::pose));
+    CHECK_FALSE(lineOf(gate, Check::pose));
     p.puppets[0].board = p.puppets[0].poses.at(0);
-    CHECK(find(gateBefore(reportOf(p).plan, StepKind::bake).gate, Check::pose));
+    CHECK(lineOf(gateBefore(reportOf(p).plan, StepKind::bake).gate, Check::pose));
 }
 
 TEST_CASE("A tick is of what was looked at: it lapses where the design says something else", "[make]") {
@@ -145,7 +145,7 @@ TEST_CASE("Clay that dries by itself has its own gate, with its oversize", "[mak
         if (!s.layers.clay.empty()) s.layers.clay = "air-dry-white";
     const auto r = reportOf(p);
     const auto& gate = gateBefore(r.plan, StepKind::dry).gate;
-    const GateItem* oversize = find(gate, Check::oversize);
+    const GateItem* oversize = lineOf(gate, Check::oversize);
     REQUIRE(oversize);
     CHECK_NEAR(oversize->a, 1 / (1 - r.shelf.clays.at("air-dry-white").shrink), 1e-12);
 }

@@ -12,7 +12,7 @@ Reflectance curve(const char* hex) { return calcReflectance(*parseHex(hex)); }
 double at(const Reflectance& r, int nm) { return r[static_cast<std::size_t>((nm - kFirst_nm) / kStep_nm)]; }
 
 /// Largest distance of a channel, of 255.
-int off(const std::string& a, const std::string& b) {
+int colourOff(const std::string& a, const std::string& b) {
     int most = 0;
     for (std::size_t i = 1; i < 7; i += 2)
         most =
@@ -82,11 +82,11 @@ TEST_CASE("White is exactly white, and mixtures of worked colours are the worked
     CHECK(std::abs(white.b - 1) < 1e-12);
     const Reflectance yellow = curve("#e0b030"), blue = curve("#2050a0"), paper = curve("#f4f2ea"),
                       red = curve("#b83020");
-    CHECK(off(mixed({{yellow, 1, 1}, {blue, 1, 1}}), "#356a62") <= 1);
-    CHECK(off(mixed({{yellow, 3, 1}, {blue, 1, 1}}), "#587c53") <= 1);
-    CHECK(off(mixed({{paper, 4, 1}, {red, 1, 1}}), "#e26b52") <= 1);
-    CHECK(off(mixed({{paper, 4, 0.6}, {curve("#202020"), 1, 2}}), "#313131") <= 1);
-    CHECK(off(mixed({{yellow, 6, 1}, {red, 1, 1}, {paper, 5, 1}}), "#e28847") <= 1);
+    CHECK(colourOff(mixed({{yellow, 1, 1}, {blue, 1, 1}}), "#356a62") <= 1);
+    CHECK(colourOff(mixed({{yellow, 3, 1}, {blue, 1, 1}}), "#587c53") <= 1);
+    CHECK(colourOff(mixed({{paper, 4, 1}, {red, 1, 1}}), "#e26b52") <= 1);
+    CHECK(colourOff(mixed({{paper, 4, 0.6}, {curve("#202020"), 1, 2}}), "#313131") <= 1);
+    CHECK(colourOff(mixed({{yellow, 6, 1}, {red, 1, 1}, {paper, 5, 1}}), "#e28847") <= 1);
 }
 
 TEST_CASE("A mixture does not care for order, nor for all parts being doubled; alone a paint is itself", "[paint]") {

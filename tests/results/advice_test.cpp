@@ -22,7 +22,7 @@ template <class Change> Report changed(Change change, std::size_t puppet = 0) {
     return reportOf(*sound, static_cast<int>(puppet));
 }
 
-int countOf(const std::vector<OpenPoint>& points, Issue issue) {
+int pointsOf(const std::vector<OpenPoint>& points, Issue issue) {
     return static_cast<int>(
         std::count_if(points.begin(), points.end(), [&](const OpenPoint& p) { return p.issue == issue; }));
 }
@@ -98,7 +98,7 @@ TEST_CASE("A load that names clay that never dries is an open point, and its gat
             p.wants.loads = {{"all", {"spine", "tail", "foreleg", "hindleg", "ear"}, {}, true, 0, 0}};
         },
         1);
-    CHECK(countOf(r.open, Issue::never_baked) == 1);
+    CHECK(pointsOf(r.open, Issue::never_baked) == 1);
     CHECK(checksOf(r.plan, make::Check::never_bake, true) == 1);
     for (const make::Step& s : r.plan.steps)
         if (s.kind == make::StepKind::gate && s.bake >= 0) CHECK_FALSE(make::isOpen(s.gate));
@@ -135,8 +135,8 @@ TEST_CASE("Wire that nothing poses and all of which is stiffened reads not check
     REQUIRE(r.choice.limbs[0].demands.empty());
     CHECK(r.choice.limbs[0].still.empty());
     CHECK(r.choice.limbs[0].state == choice::State::not_checked);
-    CHECK(countOf(r.notes, Issue::not_checked) == 1);
-    CHECK(countOf(r.open, Issue::not_checked) == 0);
+    CHECK(pointsOf(r.notes, Issue::not_checked) == 1);
+    CHECK(pointsOf(r.open, Issue::not_checked) == 0);
 }
 
 TEST_CASE("A limb of which nothing is left outside its parent is pointed out", "[results]") {
@@ -156,7 +156,7 @@ TEST_CASE("A limb of which nothing is left outside its parent is pointed out", "
                 }
         },
         1);
-    CHECK(countOf(r.open, Issue::swallowed) == 1);
+    CHECK(pointsOf(r.open, Issue::swallowed) == 1);
     auto winged = files::loadProduction(kDataDir + "/kinds/winged.json", shippedCards());
     REQUIRE(winged);
     const Report w = reportOf(winged->production);
@@ -164,7 +164,7 @@ TEST_CASE("A limb of which nothing is left outside its parent is pointed out", "
     for (const fill::Part& p : w.choice.parts)
         if (p.label.english().find("wing") != std::string::npos) wing_mm3 += p.volume_mm3;
     CHECK(wing_mm3 > 1000);
-    CHECK(countOf(w.open, Issue::swallowed) == 0);
+    CHECK(pointsOf(w.open, Issue::swallowed) == 0);
 }
 
 TEST_CASE("A gate counts the gaps that the design leaves free, not all of them", "[results]") {
@@ -269,12 +269,12 @@ TEST_CASE("Paint, varnish and steel that will not do on their ground are said", 
     }
     REQUIRE_FALSE(varnish.empty());
     using paint::Role;
-    CHECK(countOf(painted("flexible-flesh", {{Role::base, acrylic}, {Role::varnish, varnish}}, true).open,
-                  Issue::varnish_cracks) == 1);
-    CHECK(countOf(painted("flexible-flesh", {{Role::base, acrylic}}, true).open, Issue::varnish_cracks) == 0);
-    CHECK(countOf(painted(kNeverDry, {{Role::base, acrylic}}, false).open, Issue::paint_on_soft) == 1);
-    CHECK(countOf(painted(kAirDry, {{Role::base, acrylic}}, false).open, Issue::unsealed) == 1);
-    CHECK(countOf(painted(kAirDry, {{Role::primer, acrylic}, {Role::base, acrylic}}, false).open, Issue::unsealed) ==
+    CHECK(pointsOf(painted("flexible-flesh", {{Role::base, acrylic}, {Role::varnish, varnish}}, true).open,
+                   Issue::varnish_cracks) == 1);
+    CHECK(pointsOf(painted("flexible-flesh", {{Role::base, acrylic}}, true).open, Issue::varnish_cracks) == 0);
+    CHECK(pointsOf(painted(kNeverDry, {{Role::base, acrylic}}, false).open, Issue::paint_on_soft) == 1);
+    CHECK(pointsOf(painted(kAirDry, {{Role::base, acrylic}}, false).open, Issue::unsealed) == 1);
+    CHECK(pointsOf(painted(kAirDry, {{Role::primer, acrylic}, {Role::base, acrylic}}, false).open, Issue::unsealed) ==
           0);
     // Coloured clay with a sheen only: nothing is missing, nothing is wrong, and the varnish is a step.
     const Report sheen = painted(kFirm, {{Role::varnish, varnish}}, false);
@@ -298,8 +298,8 @@ TEST_CASE("Paint, varnish and steel that will not do on their ground are said", 
                 if (l.id == "arm") l.pick = body::WirePick{spool, 1, 0, {}};
         });
     };
-    CHECK(countOf(steel(kAirDry).open, Issue::rusts) == 1);
-    CHECK(countOf(steel(kFirm).open, Issue::rusts) == 0);
+    CHECK(pointsOf(steel(kAirDry).open, Issue::rusts) == 1);
+    CHECK(pointsOf(steel(kFirm).open, Issue::rusts) == 0);
 }
 
 TEST_CASE("What sets by itself is gated and set limb by limb, and a step longer than its working time is said",
@@ -394,11 +394,11 @@ TEST_CASE("Nothing to hold but what is wet is one point, and advice can be left 
     const auto coats = std::count_if(wet.plan.steps.begin(), wet.plan.steps.end(),
                                      [](const make::Step& s) { return s.grip == make::Grip::wet_only; });
     REQUIRE(coats > 1);
-    REQUIRE(countOf(wet.open, Issue::wet_grip) == 1);
+    REQUIRE(pointsOf(wet.open, Issue::wet_grip) == 1);
     for (const OpenPoint& o : wet.open)
         if (o.issue == Issue::wet_grip) CHECK(o.found == static_cast<double>(coats));
     const Report r = reportOf(demo());
-    REQUIRE(countOf(r.open, Issue::order) > 0);
+    REQUIRE(pointsOf(r.open, Issue::order) > 0);
     Production p = demo();
     for (const OpenPoint& o : r.open) {
         if (o.issue != Issue::order) continue;
@@ -408,13 +408,13 @@ TEST_CASE("Nothing to hold but what is wet is one point, and advice can be left 
         p = left.take();
     }
     const Report quiet = reportOf(p);
-    CHECK(countOf(quiet.open, Issue::order) == 0);
-    CHECK(countOf(quiet.left, Issue::order) == countOf(r.open, Issue::order));
+    CHECK(pointsOf(quiet.open, Issue::order) == 0);
+    CHECK(pointsOf(quiet.left, Issue::order) == pointsOf(r.open, Issue::order));
     for (const OpenPoint& o : quiet.left)
         CHECK(o.because == "it stands");
     auto again = Edits(p, shippedCards(), "tansy").leavePoint(quiet.left[0].key, false);
     REQUIRE(again);
-    CHECK(countOf(reportOf(*again).open, Issue::order) == 1);
+    CHECK(pointsOf(reportOf(*again).open, Issue::order) == 1);
     // What would fail cannot be waved away.
     CHECK_FALSE(mayLeave(Issue::limb_state));
     CHECK_FALSE(mayLeave(Issue::not_in_oven));
@@ -438,14 +438,14 @@ TEST_CASE("A picked wire that cannot be made is said, and what can stands in for
     };
     const double shortest = wire::findShortestLay(4, demo().stock.spools[0].diameter_mm);
     const Report r = withPick(shortest * 0.7);
-    REQUIRE(countOf(r.open, Issue::pick_gone) == 1);
+    REQUIRE(pointsOf(r.open, Issue::pick_gone) == 1);
     for (const choice::LimbChoice& l : r.choice.limbs)
         if (demo().puppets[0].limbs[static_cast<std::size_t>(l.limb)].id == "arm") {
             CHECK_FALSE(l.pinned);
             CHECK(l.chosen >= 0);
         }
-    CHECK(countOf(withPick(0).open, Issue::pick_gone) == 0);
-    CHECK(countOf(withPick(shortest * 1.01).open, Issue::pick_gone) == 0);
+    CHECK(pointsOf(withPick(0).open, Issue::pick_gone) == 0);
+    CHECK(pointsOf(withPick(shortest * 1.01).open, Issue::pick_gone) == 0);
     // No edit makes a new one.
     const Production p = demo();
     CHECK_FALSE(Edits(p, shippedCards(), "tansy").setPick("arm", pickOf(p, shortest * 0.7)));

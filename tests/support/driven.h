@@ -187,6 +187,12 @@ struct Desk {
 };
 
 /// A drawing that comes with the demo.
+/// Nothing where there is no such file.
+inline QByteArray bytesOf(const QString& path) {
+    QFile f(path);
+    return f.open(QIODevice::ReadOnly) ? f.readAll() : QByteArray();
+}
+
 inline QByteArray demoBytes(const char* file) {
     QFile f(QString::fromStdString(kDataDir) + "/demo/" + file);
     REQUIRE(f.open(QIODevice::ReadOnly));

@@ -93,6 +93,13 @@ inline results::ProductionResult resultOf(const document::Production& p) {
     return results::calcResult(p, shippedCards(), tables());
 }
 
+/// A puppet's parts with no wire in them.
+inline std::vector<fill::Part> partsOf(const body::Puppet& p) {
+    const body::Skeleton s = body::calcSkeleton(p);
+    return fill::calcParts(p, s, body::calcOwnStretches(p, s), shippedShelf(),
+                           std::vector<fill::WireRuns>(p.limbs.size()));
+}
+
 /// The first point of a kind; null: none.
 inline const results::OpenPoint* findPoint(const std::vector<results::OpenPoint>& points, results::Issue issue) {
     for (const results::OpenPoint& o : points)

@@ -75,7 +75,7 @@ QPainterPath figureOf(View view, const Puppet& puppet, const Skeleton& s) {
         };
         // Nothing but wire is seen as such.
         if (segment.stations.empty()) add(0, 0.7), add(1, 0.7);
-        for (const Station& at : segment.stations)
+        for (const body::Station& at : segment.stations)
             add(at.at, std::hypot(ka * at.a_mm, kb * at.b_mm));
         all.addPolygon(turned(sides + back));
         all.closeSubpath();

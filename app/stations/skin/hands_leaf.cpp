@@ -22,7 +22,7 @@ namespace enkinet::app {
 
 namespace {
 /// As it was typed: no more decimals than it has.
-QString plainNumber(double v) { return QLocale().toString(v, 'g', 4); }
+QString fourDigits(double v) { return QLocale().toString(v, 'g', 4); }
 } // namespace
 
 HandsLeaf::HandsLeaf(Document& document, QWidget* parent) : QWidget(parent), m_document(document) {
@@ -137,12 +137,12 @@ void HandsLeaf::show() {
     m_putty->show(shop.putty_g_h);
     QStringList strips;
     for (double mm : shop.strips_mm)
-        strips << plainNumber(mm);
+        strips << fourDigits(mm);
     m_strips->setText(strips.join("; "));
     m_strips->setModified(false);
     m_readings->clear();
     for (const fill::RollerReading& r : shop.roller)
-        m_readings->addItem(tr("setting %1: %2").arg(plainNumber(r.setting), Say::length(r.thickness_mm, 2)));
+        m_readings->addItem(tr("setting %1: %2").arg(fourDigits(r.setting), Say::length(r.thickness_mm, 2)));
     m_readings->setVisible(m_readings->count() > 0);
     const auto line = fill::calcRollerLine(shop.roller);
     m_rolled->setText(line ? tr("By %1 sheets, one step of the roller is %2, each within %3.")
