@@ -130,4 +130,6 @@ TEST_CASE("While ways out of a failing joint are looked for and come, no field m
 TEST_CASE("While the document changes nothing in hand moves away from under the pointer") {
     watch(qEnvironmentVariableIsSet("ENKINET_JUMPS") ? 10 : 4, 5);
 }
-TEST_CASE("While the document changes five hundred times a leaf nothing in hand moves", "[long]") { watch(500, 6); }
+TEST_CASE("While the document changes five hundred times a leaf nothing in hand moves", "[long][jumps]") {
+    watch(500, 6);
+}

@@ -96,7 +96,7 @@ TEST_CASE("Killed at random moments, the file opens and at most the last second 
     CHECK(killRounds(8, 61, {}) >= 2);
 }
 
-TEST_CASE("Killed at two hundred random moments while all stations are edited and the file is saved", "[long]") {
+TEST_CASE("Killed at two hundred random moments while all stations are edited and the file is saved", "[long][kills]") {
     CHECK(killRounds(200, 63, {"stations"}) >= 40);
 }
 

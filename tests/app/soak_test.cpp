@@ -126,7 +126,7 @@ TEST_CASE("Steps far back are undone and done again to the bit, pictures and all
     if (all[40]) CHECK(*d.value() == *all[40]);
 }
 
-TEST_CASE("A hundred thousand edits and a thousand saves take no more memory than the first thousand", "[long]") {
+TEST_CASE("A hundred thousand edits and a thousand saves take no more memory than the first thousand", "[long][soak]") {
     Desk desk;
     app::Document& d = desk.document();
     d.setPatience(0);

@@ -183,7 +183,7 @@ void build(const Job& job) {
 
 } // namespace
 
-TEST_CASE("Twelve puppets by twelve schools, each from the empty bench to print, plan and paint", "[long]") {
+TEST_CASE("Twelve puppets by twelve schools, each from the empty bench to print, plan and paint", "[long][schools]") {
     Wall wall("2026-11-30T10:00");
     for (const Job& job : kJobs)
         build(job);
