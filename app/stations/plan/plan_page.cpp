@@ -111,12 +111,11 @@ PlanPage::PlanPage(Document& d)
     m_applyWay = button(tr("Apply"), "planApplyWay");
     m_rows = new StationTable(document(), "planTable");
     m_rows->hide();
+    // What the hands need stands first and stays where it is, whether a deadline holds or not.
+    constexpr int kFiveLines = 101;
+    m_head->sentenceLabel()->setMinimumHeight(kFiveLines);
     column()->addWidget(m_head);
-    column()->addWidget(m_rows);
-    column()->addWidget(m_ways);
-    column()->addWidget(m_applyWay, 0, Qt::AlignLeft);
     column()->addLayout(row);
-    column()->addWidget(m_clocks);
     m_fields = makeForm();
     m_fields->addRow(tr("weighed, g"), m_weigh);
     m_fields->addRow(QString(), m_scale);
@@ -124,6 +123,10 @@ PlanPage::PlanPage(Document& d)
     column()->addLayout(m_fields);
     column()->addWidget(m_gate);
     column()->addWidget(m_caution);
+    column()->addWidget(m_clocks);
+    column()->addWidget(m_rows);
+    column()->addWidget(m_ways);
+    column()->addWidget(m_applyWay, 0, Qt::AlignLeft);
     column()->addWidget(m_facts);
     addOpenPoints();
     column()->addWidget(makeHeading(tr("All steps")));

@@ -99,7 +99,9 @@ OvenLeaf::OvenLeaf(Document& document, QWidget* parent) : QWidget(parent), m_doc
     v->addWidget(m_school);
     m_schools = makeText(true);
     m_schools->setObjectName("bakeSchools");
-    m_loads = new RowList(6);
+    auto* loads = new RowList(4);
+    loads->hold();
+    m_loads = loads;
     m_loads->setObjectName("loads");
     m_loads->setAccessibleName(tr("Loads of the oven, in order"));
     v->addWidget(m_loads);
