@@ -273,7 +273,7 @@ void OvenLeaf::show() {
     lines << tr(
         "Counted from a hot oven: heat it up before anything goes in. The clays' heat is typical, not measured.");
     // Room for the longest of it: what stands below stays where it is.
-    constexpr int kSchoolLines = 9;
+    constexpr int kSchoolLines = 4;
     m_schools->setAlignment(Qt::AlignTop | Qt::AlignLeft);
     m_schools->setMinimumHeight(kSchoolLines * m_schools->fontMetrics().lineSpacing());
     m_schools->setText(lines.join("\n"));
