@@ -263,7 +263,7 @@ TEST_CASE("Several in hand at once: every edit goes to all of them as one step b
     const auto& hinges = desk.report().choice.skeleton.hinges;
     for (const auto& h : hinges)
         if (h.label == "left first finger knuckle") {
-            const auto& c = desk.report().choice.skeleton.copies[static_cast<std::size_t>(h.copy)];
+            const auto& c = desk.report().choice.skeleton.copies[nth(h.copy)];
             desk.document().select({app::Selection::Kind::joint, c.limb, h.joint, false});
         }
     REQUIRE(desk.document().selected().size() == 1);
@@ -277,11 +277,7 @@ TEST_CASE("Several in hand at once: every edit goes to all of them as one step b
     desk.type("gap", "6.5");
     CHECK(desk.document().undoStack().count() == steps + 1);
     for (const app::Selection& s : selected)
-        CHECK(desk.document()
-                  .puppet()
-                  .limbs[static_cast<std::size_t>(s.limb)]
-                  .joints[static_cast<std::size_t>(s.index)]
-                  .gap_mm == gap);
+        CHECK(desk.document().puppet().limbs[nth(s.limb)].joints[nth(s.index)].gap_mm == gap);
     desk.undo();
     CHECK(desk.document().production() == *before);
 
@@ -297,9 +293,8 @@ TEST_CASE("Several in hand at once: every edit goes to all of them as one step b
     CHECK(desk.document().undoStack().count() == steps + 1);
     for (const app::Selection& s : parts) {
         const auto& p = desk.document().puppet();
-        CHECK((s.kind == app::Selection::Kind::mass
-                   ? p.masses[static_cast<std::size_t>(s.index)].layers
-                   : p.limbs[static_cast<std::size_t>(s.limb)].segments[static_cast<std::size_t>(s.index)].layers)
+        CHECK((s.kind == app::Selection::Kind::mass ? p.masses[nth(s.index)].layers
+                                                    : p.limbs[nth(s.limb)].segments[nth(s.index)].layers)
                   .clay == "firm-grey");
     }
     desk.undo();

@@ -57,9 +57,9 @@ TEST_CASE("A bend tester that is plugged in counts until the wire parts: its lif
     const auto stock = [&]() -> const document::Stock& { return desk.document().production().stock; };
     // The wire that the first limb was given.
     const auto& limb = desk.report().choice.limbs.front();
-    const int spool = limb.candidates()[static_cast<std::size_t>(limb.chosen)].spool;
+    const int spool = limb.candidates()[nth(limb.chosen)].spool;
     choose(desk, "benchSubject", spool);
-    const std::string id = stock().spools[static_cast<std::size_t>(spool)].id;
+    const std::string id = stock().spools[nth(spool)].id;
     const auto tests = [&] {
         return std::count_if(stock().bendTests.begin(), stock().bendTests.end(),
                              [&](const wire::BendTest& t) { return t.spool == id; });

@@ -76,15 +76,15 @@ TEST_CASE("No wire in an ear needs its reason, is shown as chosen, and is taken 
     desk.leaf("wireLeaves", 2);
     desk.press("noWire");
     CHECK(desk.refused.join(" ").contains("why"));
-    CHECK(limbs[static_cast<std::size_t>(ear)].noWire.empty());
+    CHECK(limbs[nth(ear)].noWire.empty());
     desk.write("noWireBecause", "it lies on the head");
-    CHECK(desk.document().puppet().limbs[static_cast<std::size_t>(ear)].noWire == "it lies on the head");
-    CHECK(desk.report().choice.limbs[static_cast<std::size_t>(ear)].chosen == -1);
+    CHECK(desk.document().puppet().limbs[nth(ear)].noWire == "it lies on the head");
+    CHECK(desk.report().choice.limbs[nth(ear)].chosen == -1);
     CHECK(findPoint(desk.report().open, results::Issue::wire_refused));
     REQUIRE(desk.find<QPushButton>("letChoose")->isEnabled());
     desk.press("letChoose");
-    CHECK(desk.document().puppet().limbs[static_cast<std::size_t>(ear)].noWire.empty());
-    CHECK(desk.report().choice.limbs[static_cast<std::size_t>(ear)].chosen >= 0);
+    CHECK(desk.document().puppet().limbs[nth(ear)].noWire.empty());
+    CHECK(desk.report().choice.limbs[nth(ear)].chosen >= 0);
 }
 
 TEST_CASE("A proportion is kept as drawn, is missed when the leg grows, and is as usual again") {

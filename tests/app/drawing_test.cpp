@@ -106,9 +106,8 @@ TEST_CASE("From an empty bench and two drawings to a posed, checked, saved heron
         Desk::settle();
         const app::Selection& s = desk.document().selection();
         REQUIRE(s.kind == app::Selection::Kind::segment);
-        const body::Limb& l = desk.document().puppet().limbs[static_cast<std::size_t>(s.limb)];
-        CHECK(doubts->item(row)->text().startsWith(
-            app::Say::capital(l.segments[static_cast<std::size_t>(s.index)].name)));
+        const body::Limb& l = desk.document().puppet().limbs[nth(s.limb)];
+        CHECK(doubts->item(row)->text().startsWith(app::Say::capital(l.segments[nth(s.index)].name)));
     }
     desk.document().select({});
 
@@ -212,7 +211,7 @@ TEST_CASE("A forearm bends under the hand on the elevation and on the turntable,
     QPoint grab;
     for (int d = 14; d < 60 && grab.isNull(); ++d)
         if (const int part = view->partAt(joint + QPointF(-2, d));
-            part >= 0 && desk.report().choice.parts[static_cast<std::size_t>(part)].label == "left forearm")
+            part >= 0 && desk.report().choice.parts[nth(part)].label == "left forearm")
             grab = (joint + QPointF(-2, d)).toPoint();
     REQUIRE_FALSE(grab.isNull());
     drag(view, grab, joint.toPoint() + QPoint(-40, 10), 20);

@@ -138,7 +138,7 @@ TEST_CASE(
     Random random(211);
     int decoded = 0, refused = 0;
     for (int i = 0; i < 4000; ++i) {
-        QByteArray bytes = seeds[static_cast<std::size_t>(i) % seeds.size()];
+        QByteArray bytes = seeds[nth(i) % seeds.size()];
         for (int n = random.whole(1, 8); n-- > 0;) {
             const int at = random.whole(0, static_cast<int>(bytes.size()) - 1);
             switch (random.whole(0, 3)) {

@@ -35,7 +35,7 @@ void editSomething(test::Desk& desk, std::mt19937& random) {
     const body::Limb& limb = p.limbs[pick(p.limbs.size())];
     const body::Joint& joint = limb.joints[pick(limb.joints.size())];
     const int segment = static_cast<int>(pick(limb.segments.size()));
-    const body::Segment& s = limb.segments[static_cast<std::size_t>(segment)];
+    const body::Segment& s = limb.segments[nth(segment)];
     const double by = between(0.8, 1.25);
     const std::size_t kind = pick(12);
     d.change("edit", [&](const document::Edits& e) -> document::Edits::Changed {

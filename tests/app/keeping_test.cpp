@@ -566,8 +566,8 @@ TEST_CASE("Every change of a limb's wire is said in the line after the change, w
     const auto wires = [&] {
         std::vector<std::pair<int, int>> all;
         for (const auto& l : desk.report().choice.limbs)
-            all.emplace_back(l.chosen < 0 ? -1 : l.candidates()[static_cast<std::size_t>(l.chosen)].spool,
-                             l.chosen < 0 ? 0 : l.candidates()[static_cast<std::size_t>(l.chosen)].bundle.strands);
+            all.emplace_back(l.chosen < 0 ? -1 : l.candidates()[nth(l.chosen)].spool,
+                             l.chosen < 0 ? 0 : l.candidates()[nth(l.chosen)].bundle.strands);
         return all;
     };
     int changed = 0;

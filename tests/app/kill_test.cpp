@@ -114,9 +114,9 @@ TEST_CASE("Killed in the middle of a timed step, nothing that was logged is lost
         for (const document::Production& p : killed.recovered())
             if (p.log.size() > kept.size()) kept = p.log;
         // All that was said to be written, and the start before them.
-        REQUIRE(kept.size() >= static_cast<std::size_t>(written) + 1);
+        REQUIRE(kept.size() >= nth(written) + 1);
         for (int i = 0; i <= written; ++i)
-            CHECK(kept[static_cast<std::size_t>(i)].number == i);
+            CHECK(kept[nth(i)].number == i);
         const auto state = document::findStepState(kept, work.puppets[0].id, 1, "putty");
         CHECK(state.running);
         CHECK(state.workedUntil(1'796'000'000 + 600) == Approx(10));

@@ -304,7 +304,7 @@ TEST_CASE("From a photograph with a grey card to a shelf, a recipe, a scheme, an
         for (const auto& p : desk.report().painted)
             for (const paint::Laid& l : p.laid)
                 if (l.role == paint::Role::wash && p.part >= 0 &&
-                    desk.report().choice.parts[static_cast<std::size_t>(p.part)].layers.scheme == id)
+                    desk.report().choice.parts[nth(p.part)].layers.scheme == id)
                     ml += l.ml;
         return ml;
     };

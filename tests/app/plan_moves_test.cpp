@@ -22,9 +22,7 @@ TEST_CASE("A step is laid elsewhere by hand and by keys, where it may not go is 
             if (results::keyOf(*k->of, k->result->puppets, k->plan.steps[i].step) == key) return static_cast<int>(i);
         return -1;
     };
-    const auto keyAt = [&](int i) {
-        return results::keyOf(*k->of, k->result->puppets, k->plan.steps[static_cast<std::size_t>(i)].step);
-    };
+    const auto keyAt = [&](int i) { return results::keyOf(*k->of, k->result->puppets, k->plan.steps[nth(i)].step); };
     const auto drag = [&](int step, const QPoint& to) {
         const QPoint from = days->boxOf(step).center();
         QTest::mousePress(days, Qt::LeftButton, {}, from);
@@ -38,7 +36,7 @@ TEST_CASE("A step is laid elsewhere by hand and by keys, where it may not go is 
     };
     const auto hasBulk = [&](const make::Step& s) {
         return std::any_of(s.after.begin(), s.after.end(), [&](const make::After& a) {
-            return k->result->puppets[0]->plan.steps[static_cast<std::size_t>(a.step)].kind == make::StepKind::bulk;
+            return k->result->puppets[0]->plan.steps[nth(a.step)].kind == make::StepKind::bulk;
         });
     };
     int skin = -1, bulk = -1;
@@ -51,7 +49,7 @@ TEST_CASE("A step is laid elsewhere by hand and by keys, where it may not go is 
     REQUIRE(skin >= 0);
     document::StepKey skinKey = keyAt(skin);
     // Later: dropped two days on, it begins no sooner, on a quarter of an hour.
-    const Minute was = k->plan.steps[static_cast<std::size_t>(skin)].at.from;
+    const Minute was = k->plan.steps[nth(skin)].at.from;
     QPoint there = days->boxOf(skin).center();
     for (std::size_t i = 0; i < k->plan.steps.size(); ++i)
         if (dayOf(k->plan.steps[i].at.from) >= dayOf(was) + 1 && !days->boxOf(static_cast<int>(i)).isNull()) {
@@ -66,7 +64,7 @@ TEST_CASE("A step is laid elsewhere by hand and by keys, where it may not go is 
     CHECK(*moved.notBefore % 15 == 0);
     CHECK(*moved.notBefore > was);
     k = planOf(desk);
-    CHECK(k->plan.steps[static_cast<std::size_t>(placeOf(skinKey))].at.from >= *moved.notBefore);
+    CHECK(k->plan.steps[nth(placeOf(skinKey))].at.from >= *moved.notBefore);
     // It stands in the list, and Delete gives it back.
     CHECK(desk.find<QListWidget>("orderList")->count() == 1);
     days->choosePart(placeOf(skinKey));
@@ -85,10 +83,10 @@ TEST_CASE("A step is laid elsewhere by hand and by keys, where it may not go is 
             skin = static_cast<int>(i);
     REQUIRE(skin >= 0);
     skinKey = keyAt(skin);
-    const int task = k->planning.find(k->plan.steps[static_cast<std::size_t>(skin)].step);
-    for (int a : k->planning.problem.tasks[static_cast<std::size_t>(task)].after)
+    const int task = k->planning.find(k->plan.steps[nth(skin)].step);
+    for (int a : k->planning.problem.tasks[nth(task)].after)
         for (std::size_t i = 0; i < k->plan.steps.size(); ++i)
-            if (k->plan.steps[i].step == k->planning.steps[static_cast<std::size_t>(a)] && !k->plan.steps[i].done &&
+            if (k->plan.steps[i].step == k->planning.steps[nth(a)] && !k->plan.steps[i].done &&
                 k->step(k->plan.steps[i].step).kind == make::StepKind::bulk)
                 bulk = static_cast<int>(i);
     REQUIRE(bulk >= 0);
@@ -124,8 +122,7 @@ TEST_CASE("A step is laid elsewhere by hand and by keys, where it may not go is 
         const document::StepKey other = *desk.document().production().moves[0].before;
         k = planOf(desk);
         CHECK(k->planning.refused.empty());
-        CHECK(k->plan.steps[static_cast<std::size_t>(placeOf(skinKey))].at.handsEnd <=
-              k->plan.steps[static_cast<std::size_t>(placeOf(other))].at.from);
+        CHECK(k->plan.steps[nth(placeOf(skinKey))].at.handsEnd <= k->plan.steps[nth(placeOf(other))].at.from);
     }
     // What stopped it is said: something that it waits for, something begun, or nothing more before it.
     const QString stopped = desk.find<QLabel>("message")->text();
@@ -168,13 +165,13 @@ TEST_CASE("Clay begins with the feet when the builder says so, and a step that i
             !k->plan.steps[i].done && skin < 0)
             skin = static_cast<int>(i);
     REQUIRE(skin >= 0);
-    const auto uses = results::findTaken(*k->of, k->step(k->plan.steps[static_cast<std::size_t>(skin)].step));
+    const auto uses = results::findTaken(*k->of, k->step(k->plan.steps[nth(skin)].step));
     REQUIRE_FALSE(uses.empty());
     const auto held = [&] { return results::findHeld(desk.document().production().stock, uses[0].ware, uses[0].card); };
     desk.document().change("more clay", [&](const document::Edits& e) {
         return e.setHeld({{uses[0].ware, uses[0].card, 500}});
     });
-    const auto key = results::keyOf(*k->of, k->result->puppets, k->plan.steps[static_cast<std::size_t>(skin)].step);
+    const auto key = results::keyOf(*k->of, k->result->puppets, k->plan.steps[nth(skin)].step);
     k = planOf(desk);
     for (std::size_t i = 0; i < k->plan.steps.size(); ++i)
         if (results::keyOf(*k->of, k->result->puppets, k->plan.steps[i].step) == key)

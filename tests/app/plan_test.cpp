@@ -86,8 +86,8 @@ TEST_CASE("A morning of the plan is worked with keys, and the days, the log and 
             if (k->step(s.step).id == first) return k->step(s.step).kind;
         return make::StepKind::gate;
     }();
-    CHECK(k->planning.rates[static_cast<std::size_t>(kind)].steps > 0);
-    CHECK(k->planning.rates[static_cast<std::size_t>(kind)].factor() > 1);
+    CHECK(k->planning.rates[nth(kind)].steps > 0);
+    CHECK(k->planning.rates[nth(kind)].factor() > 1);
     // Undo takes the last word back; redo writes it again.
     desk.document().undoStack().undo();
     k = planOf(desk);
@@ -126,7 +126,7 @@ TEST_CASE("A morning of the plan is worked with keys, and the days, the log and 
     QTest::keyClick(work, Qt::Key_2);
     k = planOf(desk);
     CHECK(k->of->log.back().kind == document::LogKind::ticked);
-    const results::StepRef ref = k->plan.steps[static_cast<std::size_t>(gate)].step;
+    const results::StepRef ref = k->plan.steps[nth(gate)].step;
     const auto ticks = document::findTicks(k->of->log, k->of->puppets[0].id, ref.copy, k->step(ref).id,
                                            make::keysOf(k->step(ref).gate));
     CHECK(ticks[1]);
@@ -179,11 +179,10 @@ TEST_CASE("A last look that says stop is not passed by accident: what stops is t
         return std::count_if(s.gate.begin(), s.gate.end(), [](const make::GateItem& g) { return g.stop; });
     };
     int at = 0;
-    while (at < static_cast<int>(k->plan.steps.size()) &&
-           stops(k->step(k->plan.steps[static_cast<std::size_t>(at)].step)) == 0)
+    while (at < static_cast<int>(k->plan.steps.size()) && stops(k->step(k->plan.steps[nth(at)].step)) == 0)
         ++at;
     REQUIRE(at < static_cast<int>(k->plan.steps.size()));
-    const results::StepRef ref = k->plan.steps[static_cast<std::size_t>(at)].step;
+    const results::StepRef ref = k->plan.steps[nth(at)].step;
     const auto done = [&] {
         k = planOf(desk);
         return std::any_of(k->plan.steps.begin(), k->plan.steps.end(),
@@ -258,7 +257,7 @@ TEST_CASE("The hour of summer time neither dries nor is worked, and a clock that
     QTest::qWait(1100);
     const auto k = planOf(desk);
     const results::Planned& s = inHand(desk, k);
-    const auto& state = k->planning.states[static_cast<std::size_t>(k->planning.find(s.step))];
+    const auto& state = k->planning.states[nth(k->planning.find(s.step))];
     CHECK(state.workedUntil(wall.now) == Approx(120));
     QStringList said;
     QObject::connect(&desk.document(), &app::Document::refused, page, [&](const QString& text) { said << text; });
@@ -363,8 +362,8 @@ TEST_CASE("What there is is typed beside what is wanted, and what to buy follows
     for (std::size_t i = 0; i < needs.size(); ++i)
         if (needs[i].ware == results::Ware::clay && needs[i].held > needs[i].needed) clay = static_cast<int>(i);
     REQUIRE(clay >= 0);
-    const std::string card = needs[static_cast<std::size_t>(clay)].card;
-    const double needed = needs[static_cast<std::size_t>(clay)].needed;
+    const std::string card = needs[nth(clay)].card;
+    const double needed = needs[nth(clay)].needed;
     const auto rowOf = [&] {
         for (int i = 0; i < list->count(); ++i)
             if (desk.document().result().shopping.needs[list->item(i)->data(Qt::UserRole).toUInt()].card == card)
@@ -475,7 +474,7 @@ TEST_CASE("An order of one's own is kept and taken back, and one that contradict
         REQUIRE(found >= 0);
         page->setStep(found);
         Desk::settle();
-        return k->step(k->plan.steps[static_cast<std::size_t>(found)].step).id;
+        return k->step(k->plan.steps[nth(found)].step).id;
     };
     std::string cut;
     for (const make::Step& s : desk.report().plan.steps)

@@ -95,9 +95,7 @@ private:
     std::size_t within(std::size_t a, std::size_t b) {
         return std::uniform_int_distribution<std::size_t>(a, b)(m_random);
     }
-    template <class List> auto one(const List& list) {
-        return list[static_cast<int>(within(0, static_cast<std::size_t>(list.size()) - 1))];
-    }
+    template <class List> auto one(const List& list) { return list[static_cast<int>(within(0, nth(list.size()) - 1))]; }
     void say(const QString& what) { m_said = what; }
 
     /// Dialogs and menus are left again, now and then by yes.
@@ -166,7 +164,7 @@ private:
         case 7: {
             auto* box = oneInSight<QComboBox>();
             if (!box || box->count() == 0) break;
-            const int i = static_cast<int>(within(0, static_cast<std::size_t>(box->count()) - 1));
+            const int i = static_cast<int>(within(0, nth(box->count()) - 1));
             say(QString("pick %1 of %2").arg(i).arg(box->objectName()));
             box->setCurrentIndex(i);
             Q_EMIT box->activated(i);
@@ -216,8 +214,8 @@ private:
             QWidget* w = one(drawn);
             if (!w->isVisible()) break;
             const auto point = [&] {
-                return QPoint(static_cast<int>(within(0, static_cast<std::size_t>(std::max(1, w->width())))),
-                              static_cast<int>(within(0, static_cast<std::size_t>(std::max(1, w->height())))));
+                return QPoint(static_cast<int>(within(0, nth(std::max(1, w->width())))),
+                              static_cast<int>(within(0, nth(std::max(1, w->height())))));
             };
             say("drag on the figure");
             const QPoint from = point(), to = point();
@@ -254,7 +252,7 @@ private:
         default: {
             auto* l = oneInSight<QListWidget>();
             if (!l || l->count() == 0) break;
-            const int row = static_cast<int>(within(0, static_cast<std::size_t>(l->count()) - 1));
+            const int row = static_cast<int>(within(0, nth(l->count()) - 1));
             say(QString("row %1 of %2").arg(row).arg(l->objectName()));
             l->setCurrentRow(row);
             Q_EMIT l->itemClicked(l->item(row));
@@ -287,10 +285,10 @@ private:
         auto* said = m_desk.window.findChild<QLabel*>("verdict");
         const int demand = d.selectedDemand();
         if (said && said->isVisible() && demand >= 0 && d.selection().kind == app::Selection::Kind::joint) {
-            const choice::LimbChoice& l = fresh.choice.limbs[static_cast<std::size_t>(d.selection().limb)];
-            const auto j = static_cast<std::size_t>(demand);
+            const choice::LimbChoice& l = fresh.choice.limbs[nth(d.selection().limb)];
+            const auto j = nth(demand);
             if (l.chosen >= 0) {
-                const auto& c = l.candidates()[static_cast<std::size_t>(l.chosen)];
+                const auto& c = l.candidates()[nth(l.chosen)];
                 CHECK(said->text() == app::Say::sentence(l.verdicts[j].state(), l.demands[j], l.verdicts[j],
                                                          choice::findTrial(l, c, j).bundle));
             }
@@ -302,7 +300,7 @@ private:
         cli.start(ENKINET_CLI, {"choose", path, "--json"});
         REQUIRE(cli.waitForFinished(60000));
         const auto asked = nlohmann::json::parse(cli.readAllStandardOutput().toStdString());
-        const auto& limbs = asked.at("puppets").at(static_cast<std::size_t>(puppet)).at("limbs");
+        const auto& limbs = asked.at("puppets").at(nth(puppet)).at("limbs");
         REQUIRE(limbs.size() == fresh.choice.limbs.size());
         const QString paper = m_dir.filePath("asked.pdf");
         REQUIRE(app::BuildSheets(d.value(), puppet, d.sharedReport(), d.sharedResult())
@@ -316,8 +314,7 @@ private:
         for (const choice::LimbChoice& l : fresh.choice.limbs) {
             const choice::Verdict* tight = nullptr;
             for (const choice::Verdict& v : l.verdicts)
-                if (!tight || v.margin[static_cast<std::size_t>(choice::State::slack)] <
-                                  tight->margin[static_cast<std::size_t>(choice::State::slack)])
+                if (!tight || v.margin[nth(choice::State::slack)] < tight->margin[nth(choice::State::slack)])
                     tight = &v;
             if (l.chosen >= 0 && tight && std::isfinite(tight->bend.hold_Nmm))
                 CHECK(printed.contains(app::Say::figure(tight->bend.hold_Nmm)));

@@ -198,7 +198,7 @@ TEST_CASE("What is in the can and what broke teach the wire's life, once each, a
         if (!desk.document().production().shots[i].done && shot < 0) shot = static_cast<int>(i);
     REQUIRE(shot >= 0);
     page->setShot(shot);
-    const std::string id = desk.document().production().shots[static_cast<std::size_t>(shot)].id;
+    const std::string id = desk.document().production().shots[nth(shot)].id;
     const auto calibrations = desk.report().stock.calibrations;
     desk.press("shotDone");
     filmOf(desk);

@@ -46,8 +46,8 @@ const fill::Part& partOf(const results::Report& r, const std::string& label) {
 void take(Desk& desk, const std::string& label) {
     const auto& c = desk.report().choice;
     const fill::Part& p = partOf(desk.report(), label);
-    const body::Link& link = c.rest.links[static_cast<std::size_t>(p.link)];
-    const body::LimbCopy& copy = c.rest.copies[static_cast<std::size_t>(link.copy)];
+    const body::Link& link = c.rest.links[nth(p.link)];
+    const body::LimbCopy& copy = c.rest.copies[nth(link.copy)];
     desk.takeSegment(copy.limb, link.segment, copy.right);
 }
 } // namespace
@@ -333,16 +333,6 @@ TEST_CASE("A puppet of 35 mm reads in words that can be followed") {
     CHECK(app::Say::grams(0.0003) == "under 0.01 g");
 }
 
-TEST_CASE("The oven's hours say what they assume") {
-    Desk desk(Station::skin);
-    desk.leaf("skinLeaves", 2);
-    bool said = false;
-    for (auto* label : desk.window.findChildren<QLabel*>())
-        said = said || (label->isVisible() && label->text().contains("Counted from a hot oven") &&
-                        label->text().contains("typical"));
-    CHECK(said);
-}
-
 TEST_CASE("A boot whose clay meets in its middle is drawn solid, as it is weighed, and a thinner one hollow in both") {
     Desk desk;
     const auto& parts = desk.report().choice.parts;
@@ -355,10 +345,10 @@ TEST_CASE("A boot whose clay meets in its middle is drawn solid, as it is weighe
     for (const double share : {1.0, 0.6}) {
         body::Layers layers = app::layersOf(desk.document(), part);
         layers.clay = "air-dry-white", layers.bulk.clear(), layers.cover.clear(), layers.coats.clear();
-        layers.skin_mm = share * parts[static_cast<std::size_t>(part)].thinnest_mm;
+        layers.skin_mm = share * parts[nth(part)].thinnest_mm;
         REQUIRE(desk.document().change("skin", [&](const document::Edits& e) { return e.setLayers(ref, layers); }));
         Desk::settle();
-        const fill::Part& now = desk.report().choice.parts[static_cast<std::size_t>(part)];
+        const fill::Part& now = desk.report().choice.parts[nth(part)];
         app::SectionView section;
         section.show(desk.document(), part);
         // Weighed full: skin and the metal in it are all that there is.

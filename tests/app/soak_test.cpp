@@ -22,7 +22,7 @@ long residentKb() {
 bool editOne(app::Document& d, int n) {
     using document::Edits;
     const body::Puppet& p = d.puppet();
-    const body::Limb& limb = p.limbs[static_cast<std::size_t>(n) % p.limbs.size()];
+    const body::Limb& limb = p.limbs[nth(n) % p.limbs.size()];
     const auto change = [&](const auto& what) { return d.change(QString("edit %1").arg(n % 8), what); };
     switch (n % 8) {
     case 0:

@@ -56,7 +56,7 @@ TEST_CASE("What a why names gives the grams, the cloth and the paint it is about
         const results::Report& r = desk.report();
         double cloth = 0, ml = 0;
         for (int i = 0; i < static_cast<int>(r.choice.parts.size()); ++i) {
-            INFO(r.choice.parts[static_cast<std::size_t>(i)].label.english());
+            INFO(r.choice.parts[nth(i)].label.english());
             // Volume times density.
             for (const auto& [rows, count] : {std::pair{app::rowsOfSkin(desk.document(), i), &skins},
                                               std::pair{app::rowsOfBulk(desk.document(), i), &bulks}})
@@ -73,7 +73,7 @@ TEST_CASE("What a why names gives the grams, the cloth and the paint it is about
                 const double cm2 = numberIn(takes->shown.is);
                 checkGrams(w->shown.is, cm2 * 1e-4 * before(w->why.chain, "g/m²"));
                 CHECK(before(w->why.chain, "cm²") == cm2);
-                if (r.choice.parts[static_cast<std::size_t>(i)].label == "satchel") {
+                if (r.choice.parts[nth(i)].label == "satchel") {
                     CHECK(takes->why.chain.join(" ").contains("six faces"));
                     ++boxes;
                 } else {

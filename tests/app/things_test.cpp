@@ -163,18 +163,18 @@ TEST_CASE("A limb that nothing poses shows its table, and putty takes it out of 
     desk.station(results::Station::wire);
     d.select({app::Selection::Kind::segment, index, 0, false});
     desk.settle();
-    REQUIRE(desk.report().choice.limbs[static_cast<std::size_t>(index)].stillVerdicts.size() == 1);
+    REQUIRE(desk.report().choice.limbs[nth(index)].stillVerdicts.size() == 1);
     auto* table = desk.find<app::LimitTable>("limits");
     REQUIRE(table->isVisible());
     CHECK(table->rows().size() >= 3);
-    const auto& v = desk.report().choice.limbs[static_cast<std::size_t>(index)].stillVerdicts[0];
+    const auto& v = desk.report().choice.limbs[nth(index)].stillVerdicts[0];
     CHECK(table->rows()[0].margin == v.margin[0].value);
     CHECK(table->rows()[1].margin == v.margin[1].value);
     auto* stiff = desk.find<ChoiceField>("stiffening");
     REQUIRE(stiff->isVisible());
     desk.pickData("stiffening", static_cast<int>(body::Stiffening::putty));
-    CHECK(d.puppet().limbs[static_cast<std::size_t>(index)].segments[0].stiffening == body::Stiffening::putty);
-    CHECK(desk.report().choice.limbs[static_cast<std::size_t>(index)].state == choice::State::not_checked);
+    CHECK(d.puppet().limbs[nth(index)].segments[0].stiffening == body::Stiffening::putty);
+    CHECK(desk.report().choice.limbs[nth(index)].state == choice::State::not_checked);
 }
 
 TEST_CASE("A figure that stands still opens at the limb with least to spare, with its table", "[window]") {
@@ -200,9 +200,8 @@ TEST_CASE("A figure that stands still opens at the limb with least to spare, wit
     std::string name;
     for (const choice::LimbChoice& l : desk.report().choice.limbs) {
         CHECK(l.demands.empty());
-        if (l.worstStill >= 0 && l.stillVerdicts[static_cast<std::size_t>(l.worstStill)].least() < least)
-            least = l.stillVerdicts[static_cast<std::size_t>(l.worstStill)].least(),
-            name = d.puppet().limbs[static_cast<std::size_t>(l.limb)].name;
+        if (l.worstStill >= 0 && l.stillVerdicts[nth(l.worstStill)].least() < least)
+            least = l.stillVerdicts[nth(l.worstStill)].least(), name = d.puppet().limbs[nth(l.limb)].name;
     }
     REQUIRE(least < 1e299);
     CHECK(desk.find<QLabel>("verdict")->text().contains("bare wire"));

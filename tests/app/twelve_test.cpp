@@ -119,8 +119,7 @@ void build(const Job& job) {
     desk.station(Station::wire);
     if (!desk.report().choice.skeleton.hinges.empty()) {
         const auto& h = desk.report().choice.skeleton.hinges[0];
-        d.select({app::Selection::Kind::joint,
-                  desk.report().choice.skeleton.copies[static_cast<std::size_t>(h.copy)].limb, h.joint, false});
+        d.select({app::Selection::Kind::joint, desk.report().choice.skeleton.copies[nth(h.copy)].limb, h.joint, false});
         Desk::settle();
         if (auto* edge = desk.find<QComboBox>("jointEdge"); edge->isVisible() || edge->parentWidget())
             desk.pickData("jointEdge", job.edge);
@@ -146,7 +145,7 @@ void build(const Job& job) {
     const results::Report& r = desk.report();
     CHECK_FALSE(r.painted.empty());
     for (const choice::LimbChoice& l : r.choice.limbs) {
-        INFO(p.limbs[static_cast<std::size_t>(l.limb)].name);
+        INFO(p.limbs[nth(l.limb)].name);
         if (l.chosen >= 0) CHECK(l.verdicts.size() == l.demands.size());
         // What is not judged never counts as holding.
         if (l.chosen < 0) CHECK(l.state != choice::State::holds);

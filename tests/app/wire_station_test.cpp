@@ -44,7 +44,7 @@ TEST_CASE("The lens moves with its sliders by keys alone, and what it tries is u
     const auto& leg = desk.report().choice.limbs[2];
     CHECK(leg.demands[1].gap_mm == Approx(was + 2));
     CHECK(leg.pinned);
-    CHECK(leg.candidates()[static_cast<std::size_t>(leg.chosen)].bundle.strands == 2);
+    CHECK(leg.candidates()[nth(leg.chosen)].bundle.strands == 2);
     desk.undo();
     CHECK(desk.report().choice.limbs[2].demands[1].gap_mm == was);
     CHECK_FALSE(desk.report().choice.limbs[2].pinned);
@@ -56,9 +56,9 @@ TEST_CASE("Bends spent while building are taken off the joint's life") {
     const auto median = [&] { return desk.report().choice.limbs[2].verdicts[1].bend.designMedian; };
     // The wire is held fast, so that the choice cannot move on to another.
     const auto& leg = desk.report().choice.limbs[2];
-    const auto& c = leg.candidates()[static_cast<std::size_t>(leg.chosen)];
-    const body::WirePick pick{desk.document().production().stock.spools[static_cast<std::size_t>(c.spool)].id,
-                              c.bundle.strands, c.bundle.lay_mm};
+    const auto& c = leg.candidates()[nth(leg.chosen)];
+    const body::WirePick pick{desk.document().production().stock.spools[nth(c.spool)].id, c.bundle.strands,
+                              c.bundle.lay_mm};
     desk.document().change("pin", [&](const document::Edits& e) { return e.setPick("leg", pick); });
     const double was = median();
     desk.type("forming", "3");
@@ -83,7 +83,7 @@ TEST_CASE("The lens says too tight where the wire has no numbers") {
 TEST_CASE("A bend test typed at the bench moves the lives of its spool, and undo takes it back") {
     Desk desk;
     const auto& leg = desk.report().choice.limbs[2];
-    const int spool = leg.candidates()[static_cast<std::size_t>(leg.chosen)].spool;
+    const int spool = leg.candidates()[nth(leg.chosen)].spool;
     const double life = leg.verdicts[1].life_s;
     desk.station(Station::bench);
     desk.pickData("benchSubject", spool);
@@ -139,7 +139,7 @@ TEST_CASE("A spool in hand stands in the fields to be changed, and goes out of s
     const auto stock = [&]() -> const document::Stock& { return desk.document().production().stock; };
     REQUIRE(list->count() == static_cast<int>(stock().spools.size()));
     const int last = list->count() - 1;
-    const document::Spool s = stock().spools[static_cast<std::size_t>(last)];
+    const document::Spool s = stock().spools[nth(last)];
     CHECK(list->item(last)->text().contains("by its card alone"));
     list->setCurrentRow(last);
     CHECK(desk.find<QLineEdit>("spoolId")->text().toStdString() == s.name);
@@ -230,7 +230,7 @@ TEST_CASE(
     desk.takeMass(0);
     desk.station(Station::skin);
     desk.type("skin", "12");
-    CHECK(ankle().faults[static_cast<std::size_t>(choice::State::slack)]);
+    CHECK(ankle().faults[nth(choice::State::slack)]);
     desk.station(Station::wire);
     desk.clickJoint("left ankle");
     auto* list = desk.window.findChild<app::RemediesList*>();
@@ -246,7 +246,7 @@ TEST_CASE(
               .writePdf(dir.filePath("after.pdf"), QPageSize::A4)
               .isEmpty());
     desk.undo();
-    CHECK(ankle().faults[static_cast<std::size_t>(choice::State::slack)]);
+    CHECK(ankle().faults[nth(choice::State::slack)]);
 }
 
 TEST_CASE("The table for the wall has a row a limb, follows edits, and comes as CSV") {
@@ -269,7 +269,7 @@ TEST_CASE("What is cut goes out of the stock, is counted no more, and comes back
     Desk desk(Station::wire);
     desk.clickJoint("left knee");
     desk.leaf("wireLeaves", 3);
-    const auto spool = static_cast<std::size_t>(desk.report().cuts[2].spool);
+    const auto spool = nth(desk.report().cuts[2].spool);
     // Long enough for one leg and a rest that is of use, too short for two pieces.
     double longest = 0;
     for (const auto& plan : desk.report().cutPlan)
@@ -391,7 +391,7 @@ TEST_CASE("What stands in the light is what holds, can be bent and lasts, and no
                 const QRectF light = window.light();
                 for (const app::WiresWindow::Bar& bar : window.bars()) {
                     ++bars;
-                    const choice::Candidate& c = l.candidates()[static_cast<std::size_t>(bar.candidate)];
+                    const choice::Candidate& c = l.candidates()[nth(bar.candidate)];
                     const choice::TrialAt& at = choice::findAt(l, c, j);
                     const bool drawn = bar.left >= light.left() - 1e-6 && bar.right <= light.right() + 1e-6 &&
                                        bar.y <= light.bottom() + 1e-6;
@@ -426,11 +426,9 @@ TEST_CASE("What another edge would do, as the laid limb compares it, is what the
     desk.clickJoint("left knee");
     const auto* laid = desk.find<app::LaidLimb>("laidLimb");
     const auto knee = [&]() -> const choice::LimbChoice& { return desk.report().choice.limbs[2]; };
-    const choice::Candidate& c = knee().candidates()[static_cast<std::size_t>(knee().chosen)];
-    const body::WirePick pick{desk.document().production().stock.spools[static_cast<std::size_t>(c.spool)].id,
-                              c.bundle.strands,
-                              c.bundle.lay_mm,
-                              {}};
+    const choice::Candidate& c = knee().candidates()[nth(knee().chosen)];
+    const body::WirePick pick{
+        desk.document().production().stock.spools[nth(c.spool)].id, c.bundle.strands, c.bundle.lay_mm, {}};
     REQUIRE(desk.document().change("pinned", [&](const document::Edits& e) { return e.setPick("leg", pick); }));
     Desk::settle();
     REQUIRE(laid->compared().size() == 2);
@@ -461,7 +459,7 @@ TEST_CASE("Every number of the table can be questioned: where it comes from, wha
         Desk::settle();
         INFO("row " << row << ": " << why->text().toStdString());
         REQUIRE(why->isVisible());
-        CHECK(why->text().contains(table->rows()[static_cast<std::size_t>(row)].is.section(' ', 0, 0)));
+        CHECK(why->text().contains(table->rows()[nth(row)].is.section(' ', 0, 0)));
         CHECK(why->text().count(QString::fromUtf8("←")) >= 3);
         if (row < 4) {
             // Untested: the scatter of lives and of yield as the card's sources give it, one standard deviation of ln.
@@ -480,11 +478,9 @@ TEST_CASE("Every number of the table can be questioned: where it comes from, wha
     REQUIRE((gap.hasMatch() || bend.hasMatch()));
     const double before = leg.verdicts[knee].life_s;
     const choice::Demand d = leg.demands[knee];
-    const choice::Candidate& c = leg.candidates()[static_cast<std::size_t>(leg.chosen)];
-    const body::WirePick pick{desk.document().production().stock.spools[static_cast<std::size_t>(c.spool)].id,
-                              c.bundle.strands,
-                              c.bundle.lay_mm,
-                              {}};
+    const choice::Candidate& c = leg.candidates()[nth(leg.chosen)];
+    const body::WirePick pick{
+        desk.document().production().stock.spools[nth(c.spool)].id, c.bundle.strands, c.bundle.lay_mm, {}};
     desk.document().change("pinned", [&](const document::Edits& e) { return e.setPick("leg", pick); });
     desk.document().change("a hundredth", [&](const document::Edits& e) {
         return gap.hasMatch() ? e.setGap("leg", "knee", d.gap_mm * 1.01)
@@ -518,7 +514,7 @@ TEST_CASE("A joint's range is drawn at both its ends, as it looks from the side,
         const body::Posed posed = body::calcPosed(desk.document().puppet(), free, pose);
         for (const body::Hinge& h : rest.hinges)
             if (h.label == "left knee") {
-                const body::Link& shin = posed.skeleton.links[static_cast<std::size_t>(h.after)];
+                const body::Link& shin = posed.skeleton.links[nth(h.after)];
                 const double z = shin.to.z - shin.from.z, y = shin.to.y - shin.from.y, n = std::hypot(z, y);
                 return QPoint(static_cast<int>(picture->width() / 2.0 + 46 * z / n),
                               static_cast<int>(picture->height() / 2.0 - 46 * y / n));

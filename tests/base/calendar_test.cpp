@@ -43,28 +43,28 @@ TEST_CASE("Open hours agree with a clock that is looked at every minute", "[base
             const Minute to = at + random.whole(1, 20);
             windows.emplace_back(at, to);
             for (Minute m = at; m < to; ++m)
-                open[static_cast<std::size_t>(m)] = true;
+                open[nth(m)] = true;
             at = to;
         }
         const OpenHours hours(windows);
         const Minute from = random.whole(0, 390), to = random.whole(static_cast<int>(from), 399);
         Minute count = 0;
         for (Minute m = from; m < to; ++m)
-            count += open[static_cast<std::size_t>(m)];
+            count += open[nth(m)];
         CHECK(hours.openBetween(from, to) == count);
         const Minute work = random.whole(1, 60);
         Minute left = work, done = OpenHours::kNever;
         for (Minute m = from; m < 400 && left > 0; ++m)
-            if (open[static_cast<std::size_t>(m)] && --left == 0) done = m + 1;
+            if (open[nth(m)] && --left == 0) done = m + 1;
         CHECK(hours.finish(from, work) == done);
         left = work;
         Minute begin = -OpenHours::kNever;
         for (Minute m = to; m-- > 0 && left > 0;)
-            if (open[static_cast<std::size_t>(m)] && --left == 0) begin = m;
+            if (open[nth(m)] && --left == 0) begin = m;
         CHECK(hours.latestBegin(to, work) == begin);
         const auto whole = [&](Minute s, Minute n) {
             for (Minute m = s; m < s + n; ++m)
-                if (m < 0 || m >= 400 || !open[static_cast<std::size_t>(m)]) return false;
+                if (m < 0 || m >= 400 || !open[nth(m)]) return false;
             return true;
         };
         const Minute some = random.whole(1, 25);

@@ -49,7 +49,7 @@ TEST_CASE("Posing keeps every length, and rest is rest", "[body]") {
                 CHECK(std::abs(dot(l.a, l.b)) + std::abs(dot(l.a, unit(l.to - l.from))) < 1e-9);
             }
             // The planted foot has not moved.
-            const auto foot = static_cast<std::size_t>(rest.supportLinks.front());
+            const auto foot = nth(rest.supportLinks.front());
             CHECK(norm(r.skeleton.links[foot].to - rest.links[foot].to) < 1e-9);
             CHECK(norm(r.skeleton.links[foot].from - rest.links[foot].from) < 1e-9);
         }
@@ -70,11 +70,11 @@ TEST_CASE("Mirrored twice a pose is itself, and mirrored once its figure is the 
     const Skeleton rest = calcSkeleton(p);
     const Posed a = calcPosed(p, rest, pose), b = calcPosed(p, rest, calcMirrored(p, pose));
     for (const LimbCopy& c : rest.copies) {
-        if (p.limbs[static_cast<std::size_t>(c.limb)].id != "arm" || c.right) continue;
+        if (p.limbs[nth(c.limb)].id != "arm" || c.right) continue;
         const auto twin = std::find_if(rest.copies.begin(), rest.copies.end(),
                                        [&](const LimbCopy& x) { return x.limb == c.limb && x.right; });
-        const Vec3 left = a.skeleton.links[static_cast<std::size_t>(c.firstLink + 3)].to,
-                   right = b.skeleton.links[static_cast<std::size_t>(twin->firstLink + 3)].to;
+        const Vec3 left = a.skeleton.links[nth(c.firstLink + 3)].to,
+                   right = b.skeleton.links[nth(twin->firstLink + 3)].to;
         CHECK(norm(Vec3{-left.x, left.y, left.z} - right) < 1e-9);
     }
 }
@@ -117,16 +117,14 @@ TEST_CASE("Each part's shell is closed, turned outwards, and as large as the cor
         for (std::size_t i = 0; i < r.choice.parts.size(); ++i) {
             const auto& part = r.choice.parts[i];
             if (part.volume_mm3 <= 0) continue;
-            const Link& link = r.choice.skeleton.links[static_cast<std::size_t>(part.link)];
+            const Link& link = r.choice.skeleton.links[nth(part.link)];
             Mesh m;
             if (part.mass >= 0) {
-                const MassCopy& c = r.choice.skeleton.masses[static_cast<std::size_t>(part.mass)];
-                m = calcMassMesh(p.masses[static_cast<std::size_t>(c.mass)], c, 0);
+                const MassCopy& c = r.choice.skeleton.masses[nth(part.mass)];
+                m = calcMassMesh(p.masses[nth(c.mass)], c, 0);
             } else {
-                const Limb& l = p.limbs[static_cast<std::size_t>(
-                    r.choice.skeleton.copies[static_cast<std::size_t>(link.copy)].limb)];
-                m = calcSurfaceMesh(l.segments[static_cast<std::size_t>(link.segment)], link, r.choice.own[i],
-                                    Surface::finished);
+                const Limb& l = p.limbs[nth(r.choice.skeleton.copies[nth(link.copy)].limb)];
+                m = calcSurfaceMesh(l.segments[nth(link.segment)], link, r.choice.own[i], Surface::finished);
             }
             INFO(p.name << ", " << part.label.english());
             CHECK(isClosed(m));
@@ -180,7 +178,7 @@ TEST_CASE("Exported bodies read back with the same triangles and volume", "[body
     CHECK_NEAR(calcMeshVolume(back), calcMeshVolume(m), 1e-5);
     const std::string obj = files::writeObj(parts);
     CHECK(obj.find("o head_of_it\n") != std::string::npos);
-    CHECK(static_cast<std::size_t>(std::count(obj.begin(), obj.end(), 'f')) == m.triangles.size() + 1);
+    CHECK(nth(std::count(obj.begin(), obj.end(), 'f')) == m.triangles.size() + 1);
     const auto j = nlohmann::json::parse(files::writeGltf(parts));
     CHECK(j["accessors"][0]["count"] == m.points.size());
     CHECK(j["accessors"][2]["count"] == 3 * m.triangles.size());

@@ -67,8 +67,7 @@ TEST_CASE("A mirrored limb is written out twice, one the mirror image of the oth
     CHECK(s.copies[1].label == "left arm");
     CHECK(s.copies[2].label == "right arm");
     for (int i = 0; i < 3; ++i) {
-        const Link &l = s.links[static_cast<std::size_t>(s.copies[1].firstLink + i)],
-                   &r = s.links[static_cast<std::size_t>(s.copies[2].firstLink + i)];
+        const Link &l = s.links[nth(s.copies[1].firstLink + i)], &r = s.links[nth(s.copies[2].firstLink + i)];
         CHECK(r.to == Vec3{-l.to.x, l.to.y, l.to.z});
     }
     // Two posed joints a side: a body each, and the root.
@@ -82,9 +81,8 @@ TEST_CASE("The skeleton's bodies form one tree with the root body on top", "[bod
         for (std::size_t b = 0; b < s.parentBody.size(); ++b)
             CHECK(isBeyond(s, static_cast<int>(b), 0));
         for (const Hinge& h : s.hinges) {
-            CHECK(s.links[static_cast<std::size_t>(h.before)].body ==
-                  s.parentBody[static_cast<std::size_t>(s.links[static_cast<std::size_t>(h.after)].body)]);
-            CHECK(norm(s.links[static_cast<std::size_t>(h.after)].from - h.at) < 1e-12);
+            CHECK(s.links[nth(h.before)].body == s.parentBody[nth(s.links[nth(h.after)].body)]);
+            CHECK(norm(s.links[nth(h.after)].from - h.at) < 1e-12);
         }
     }
 }

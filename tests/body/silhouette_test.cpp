@@ -64,7 +64,7 @@ TEST_CASE("Holes, borders and empty places are left to the hand", "[body]") {
 TEST_CASE("The threshold stands between figure and ground", "[body]") {
     GreyPicture p{10, 10, std::vector<std::uint8_t>(100, 230)};
     for (int i = 0; i < 30; ++i)
-        p.pixels[static_cast<std::size_t>(i)] = 40;
+        p.pixels[nth(i)] = 40;
     CHECK(findThreshold(p) > 60);
     CHECK(findThreshold(p) < 210);
     CHECK_NOTHROW(findThreshold(GreyPicture{2, 2, {9, 9, 9, 9}}));

@@ -106,7 +106,7 @@ Score scoreBy(Aim aim, bool posed, double counted, int strands, int drops, doubl
 
 /// The best of a limb by an aim, from the definitions and nothing else.
 Best enumerate(const Puppet& p, const Stock& stock, const LimbChoice& l, Aim aim) {
-    const Limb& limb = p.limbs[static_cast<std::size_t>(l.limb)];
+    const Limb& limb = p.limbs[nth(l.limb)];
     Best best;
     struct Fit {
         int spool;
@@ -224,7 +224,7 @@ Best enumerate(const Puppet& p, const Stock& stock, const LimbChoice& l, Aim aim
 }
 
 Score scoreOf(const LimbChoice& l, const Wants& w) {
-    const Candidate& c = l.candidates()[static_cast<std::size_t>(l.chosen)];
+    const Candidate& c = l.candidates()[nth(l.chosen)];
     return scoreBy(w.aim, !l.demands.empty(), findCounted(c, w.reserve), c.bundle.strands, c.drops, c.work_min,
                    c.lifeMargin, c.mass_g, c.price, c.worstEffort);
 }
@@ -263,7 +263,7 @@ TEST_CASE(
                     CHECK_FALSE(best.any);
                     continue;
                 }
-                const Candidate& c = l.candidates()[static_cast<std::size_t>(l.chosen)];
+                const Candidate& c = l.candidates()[nth(l.chosen)];
                 CHECK(c.fits == best.any);
                 fitted += c.fits, dropped += c.fits && c.drops > 0;
                 if (c.fits && aim != Aim::spools) CHECK(near(scoreOf(l, p.wants), best.score));
@@ -283,16 +283,15 @@ TEST_CASE(
                     all = all && std::isfinite(cheapest);
                     price += cheapest;
                 }
-                const auto size = static_cast<std::size_t>(__builtin_popcount(set));
+                const auto size = nth(__builtin_popcount(set));
                 if (all && (size < fewest || (size == fewest && price < least))) fewest = size, least = price;
             }
             CHECK(r.cover.suppliers.size() == fewest);
             CHECK(apart(r.cover.price, least) < 1e-9);
             for (const LimbChoice& l : r.limbs)
-                if (l.chosen >= 0 && l.candidates()[static_cast<std::size_t>(l.chosen)].fits)
+                if (l.chosen >= 0 && l.candidates()[nth(l.chosen)].fits)
                     CHECK(std::find(r.cover.suppliers.begin(), r.cover.suppliers.end(),
-                                    l.candidates()[static_cast<std::size_t>(l.chosen)].spool) !=
-                          r.cover.suppliers.end());
+                                    l.candidates()[nth(l.chosen)].spool) != r.cover.suppliers.end());
         }
     }
     CHECK(fitted > 400);
@@ -330,7 +329,7 @@ TEST_CASE("A list of poses wears a joint by its own cycles, and a joint that it 
             Demand plain = d;
             plain.fromPoses = false, plain.cycles.clear();
             plain.movesPerSecond = p.puppets[0].wants.retakes;
-            const Trial& t = findTrial(arm, arm.candidates()[static_cast<std::size_t>(arm.chosen)], j);
+            const Trial& t = findTrial(arm, arm.candidates()[nth(arm.chosen)], j);
             CHECK_NEAR(judge(plain, r.stock.tableOf(t.spool), t.bundle, {}, t.spunDamage).life_s, v.life_s, 1e-9);
         } else {
             CHECK(d.cycles.empty());
@@ -419,8 +418,8 @@ TEST_CASE("A choice that goes on from an earlier one is the same as one from not
     ChoiceMemo memo;
     for (int round = 0; round < 24; ++round) {
         INFO("round " << round);
-        Puppet& x = p.puppets[static_cast<std::size_t>(round % 3)];
-        Limb& l = x.limbs[static_cast<std::size_t>(random.whole(0, static_cast<int>(x.limbs.size()) - 1))];
+        Puppet& x = p.puppets[nth(round % 3)];
+        Limb& l = x.limbs[nth(random.whole(0, static_cast<int>(x.limbs.size()) - 1))];
         for (Joint& j : l.joints)
             if (j.posed && random.whole(0, 2) == 0) j.gap_mm *= random.between(0.9, 1.1);
         if (random.whole(0, 2) == 0 && !x.masses.empty()) x.masses[0].layers.skin_mm = random.between(2, 8);
@@ -456,7 +455,7 @@ TEST_CASE("What becomes of Old Reed's thin legs is what enumeration says, from t
         const Best best = enumerate(p.puppets[2], r.stock, leg, Aim::life);
         CHECK(best.tried > 300);
         REQUIRE(leg.chosen >= 0);
-        CHECK(leg.candidates()[static_cast<std::size_t>(leg.chosen)].fits == best.any);
+        CHECK(leg.candidates()[nth(leg.chosen)].fits == best.any);
         CHECK((leg.state == State::holds) == best.any);
         return best.any;
     };

@@ -195,9 +195,9 @@ TEST_CASE("A standing leg is gripped above the joint, on the side away from the 
     REQUIRE(d.size() == 3);
     CHECK_NEAR(d[1].lever_mm, 0.6 * 40, 1e-9); // knee: the thigh, 40 mm long
     CHECK_NEAR(d[2].lever_mm, 0.6 * 40, 1e-9); // ankle: the shin
-    CHECK(s.links[static_cast<std::size_t>(d[2].far.link)].label == "shin");
+    CHECK(s.links[nth(d[2].far.link)].label == "shin");
     // A wrap with no body hands on to the trunk, which is one body with it.
-    CHECK(s.links[static_cast<std::size_t>(d[0].far.link)].label == "trunk");
+    CHECK(s.links[nth(d[0].far.link)].label == "trunk");
 }
 
 TEST_CASE("A whip asks over its whole length, with an edge at its root unless that is feathered", "[choice]") {

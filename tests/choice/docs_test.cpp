@@ -22,7 +22,7 @@ TEST_CASE("The worked leg of docs/mechanics.md is what the program says", "[choi
             cells.push_back(cell.substr(1, cell.size() - 2));
         for (std::size_t j = 0; j < leg.demands.size(); ++j) {
             const choice::Demand& d = leg.demands[j];
-            if (limb.joints[static_cast<std::size_t>(d.joint)].id != cells[0]) continue;
+            if (limb.joints[nth(d.joint)].id != cells[0]) continue;
             ++rows;
             INFO(line);
             const double said[] = {d.load.beyond_g,

@@ -30,23 +30,6 @@ TEST_CASE("An edit changes what it says and nothing else; a broken rule changes 
     CHECK_FALSE(tansy(p).setPick("leg", body::WirePick{"alu-2.0", 2, 1}));
 }
 
-TEST_CASE("A smaller height changes wire, grams and minutes, and the old height brings all of it back", "[document]") {
-    const auto before = reportOf(demo());
-    const auto smaller = tansy(demo()).setHeight(200);
-    REQUIRE(smaller);
-    const auto after = reportOf(*smaller);
-    CHECK(after.choice.totals.mass_g() < before.choice.totals.mass_g());
-    CHECK(after.plan.hands_min < before.plan.hands_min);
-    bool wireDiffers = false;
-    for (std::size_t i = 0; i < after.choice.limbs.size(); ++i) {
-        const auto &a = after.choice.limbs[i], &b = before.choice.limbs[i];
-        wireDiffers = wireDiffers || !(a.candidates()[static_cast<std::size_t>(a.chosen)].bundle ==
-                                       b.candidates()[static_cast<std::size_t>(b.chosen)].bundle);
-    }
-    CHECK(wireDiffers);
-    CHECK(reportOf(demo()).choice.totals.mass_g() == before.choice.totals.mass_g());
-}
-
 TEST_CASE("A puppet taken over brings what it needs and keeps its wire", "[document]") {
     const auto kind = files::loadProduction(kDataDir + "/kinds/bird.json", shippedCards());
     REQUIRE(kind);

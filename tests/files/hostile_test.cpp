@@ -168,9 +168,9 @@ TEST_CASE("An unknown key stays in every object, beside an id that does not belo
     REQUIRE(p);
     const Json back = Json::parse(writeProduction(p->production, false));
     for (int i = 0; i < 2; ++i) {
-        CHECK(back["log"][static_cast<std::size_t>(i)]["from later"] == i);
-        CHECK(back["log"][static_cast<std::size_t>(i)]["id"] == "stray");
-        CHECK(back["log"][static_cast<std::size_t>(i)]["item"] == "holes||2|12");
+        CHECK(back["log"][nth(i)]["from later"] == i);
+        CHECK(back["log"][nth(i)]["id"] == "stray");
+        CHECK(back["log"][nth(i)]["item"] == "holes||2|12");
     }
     checkSameAgain(p->production);
 }

@@ -166,7 +166,7 @@ TEST_CASE("Random things are sound or refused, come back from files equal, and c
     constexpr int kRounds = kSanitized ? 18 : 60;
     int kept = 0;
     for (int round = 0; round < kRounds; ++round) {
-        const auto which = static_cast<std::size_t>(random.whole(0, 2));
+        const auto which = nth(random.whole(0, 2));
         const Puppet& p = all.puppets[which];
         const Things before = p.things;
         const auto edited = document::Edits(all, shippedCards(), p.id).setThings(drawThings(random, p));

@@ -158,9 +158,9 @@ TEST_CASE("Steps lay coats from inside out, each hard before the next where it h
         REQUIRE(set > second); // putty sets before the skin
         CHECK(set < skin);
         CHECK(skin < two);
-        CHECK(r.plan.steps[static_cast<std::size_t>(first)].amount == Approx(r.choice.parts.at(0).coats.at(0).mass_g));
-        CHECK(r.plan.steps[static_cast<std::size_t>(second)].working_min > 0);
-        CHECK(r.plan.steps[static_cast<std::size_t>(second)].caution == make::Caution::gloves);
+        CHECK(r.plan.steps[nth(first)].amount == Approx(r.choice.parts.at(0).coats.at(0).mass_g));
+        CHECK(r.plan.steps[nth(second)].working_min > 0);
+        CHECK(r.plan.steps[nth(second)].caution == make::Caution::gloves);
         // What is bought is the clay of every coat.
         double firm = 0, putty = 0;
         for (const results::Need& n : r.needs)

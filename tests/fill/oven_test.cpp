@@ -22,7 +22,7 @@ TEST_CASE("Cooling is heating turned upside down", "[fill]") {
     CHECK(c.slow_min >= c.quick_min);
     for (auto [part, minutes] : {std::pair{c.slowest, c.slow_min}, std::pair{c.quickest, c.quick_min}}) {
         // The law is linear: as long as from room to where the same share of the way is left.
-        BakeSetup s = makeBakeSetup(r.choice.parts[static_cast<std::size_t>(part)], r.shelf);
+        BakeSetup s = makeBakeSetup(r.choice.parts[nth(part)], r.shelf);
         s.oven_C = b.set_C;
         const auto heating = calcBake(s, b.set_C - (kHand_C - r.shelf.shop.room_C), minutes < 60 ? 60 : 480);
         REQUIRE(heating);
@@ -129,16 +129,14 @@ TEST_CASE("The builder's own loads bake what they name, and what they forget sta
         CHECK(b.minutes >= b.needed_min);
     const auto entryOf = [&](const std::string& label) {
         for (const HeatEntry& e : plan.ledger)
-            if (r.choice.parts[static_cast<std::size_t>(e.part)].label == label) return e;
+            if (r.choice.parts[nth(e.part)].label == label) return e;
         return HeatEntry{};
     };
     CHECK(entryOf("head").bakes == static_cast<int>(plan.bakes.size()));
     REQUIRE_FALSE(plan.raw.empty());
     for (int part : plan.raw) {
-        const Link& l =
-            r.choice.rest.links[static_cast<std::size_t>(r.choice.parts[static_cast<std::size_t>(part)].link)];
-        CHECK(tansy.limbs[static_cast<std::size_t>(r.choice.rest.copies[static_cast<std::size_t>(l.copy)].limb)].id ==
-              "arm");
+        const Link& l = r.choice.rest.links[nth(r.choice.parts[nth(part)].link)];
+        CHECK(tansy.limbs[nth(r.choice.rest.copies[nth(l.copy)].limb)].id == "arm");
     }
     CHECK(findPoint(r.open, results::Issue::left_raw));
     // Too short a load leaves its slowest part raw, and too long a one spends the heat that the clay stands.
@@ -177,7 +175,7 @@ TEST_CASE("At heat, a part counts the minutes of every load that it is in", "[fi
         for (const Bake& b : staged.bakes) {
             if (std::find(b.parts.begin(), b.parts.end(), e.part) == b.parts.end()) continue;
             ++loads;
-            BakeSetup s = makeBakeSetup(r.choice.parts[static_cast<std::size_t>(e.part)], r.shelf);
+            BakeSetup s = makeBakeSetup(r.choice.parts[nth(e.part)], r.shelf);
             s.oven_C = b.set_C;
             const auto curve = calcBake(s, 0, b.minutes);
             REQUIRE(curve);

@@ -50,12 +50,11 @@ TEST_CASE("Skin and bulk add up to what they fill, for every part of the demo wi
             if (part.layers.clay.empty() || part.layers.bulk.empty() || part.volume_mm3 <= 0) continue;
             double outer = part.volume_mm3;
             if (part.mass < 0) {
-                const Link& link = s.links[static_cast<std::size_t>(part.link)];
+                const Link& link = s.links[nth(part.link)];
                 if (part.layers.skinAcrossGaps) continue; // the bulk stops at the gap, the skin does not
-                const Limb& l = p.limbs[static_cast<std::size_t>(s.copies[static_cast<std::size_t>(link.copy)].limb)];
-                const Stretch solid = findCommon(own[static_cast<std::size_t>(part.link)], findStiff(link));
-                outer = calcTube(l.segments[static_cast<std::size_t>(link.segment)].stations, link.length_mm,
-                                 solid.from, solid.to, 0)
+                const Limb& l = p.limbs[nth(s.copies[nth(link.copy)].limb)];
+                const Stretch solid = findCommon(own[nth(part.link)], findStiff(link));
+                outer = calcTube(l.segments[nth(link.segment)].stations, link.length_mm, solid.from, solid.to, 0)
                             .volume_mm3;
             }
             INFO(p.name << ", " << part.label.english());
@@ -152,12 +151,10 @@ TEST_CASE("The layers of every part add up to its body, and each to its own mesh
             const Part& part = parts[i];
             if (part.volume_mm3 <= 0 || part.layers.clay.empty() || part.layers.bulk.empty()) continue;
             INFO(p.name << ", " << part.label.english());
-            const Link& link = s.links[static_cast<std::size_t>(part.link)];
+            const Link& link = s.links[nth(part.link)];
             if (part.mass < 0 && link.gapFrom_mm + link.gapTo_mm > 0) {
                 // Between its gaps.
-                const Segment& seg =
-                    p.limbs[static_cast<std::size_t>(s.copies[static_cast<std::size_t>(link.copy)].limb)]
-                        .segments[static_cast<std::size_t>(link.segment)];
+                const Segment& seg = p.limbs[nth(s.copies[nth(link.copy)].limb)].segments[nth(link.segment)];
                 if (seg.layers.skinAcrossGaps) continue;
                 const Stretch solid = findCommon(own[i], findStiff(link));
                 const double clay = calcMeshVolume(calcSurfaceMesh(seg, link, solid, Surface::clay, 64)),
@@ -169,8 +166,8 @@ TEST_CASE("The layers of every part add up to its body, and each to its own mesh
             }
             CHECK_NEAR(part.cover.volume_mm3 + part.skin.volume_mm3 + part.bulk.volume_mm3, part.volume_mm3, 1e-9);
             if (part.mass >= 0) {
-                const MassCopy& c = s.masses[static_cast<std::size_t>(part.mass)];
-                const Mass& m = p.masses[static_cast<std::size_t>(c.mass)];
+                const MassCopy& c = s.masses[nth(part.mass)];
+                const Mass& m = p.masses[nth(c.mass)];
                 const double outside = m.layers.cover.empty() ? 0 : m.layers.cover_mm;
                 const double core = calcMeshVolume(calcMassMesh(m, c, outside + m.layers.skin_mm, 64));
                 CHECK_NEAR(core, part.bulk.volume_mm3, 5e-3);

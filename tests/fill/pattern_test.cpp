@@ -181,7 +181,7 @@ TEST_CASE("A seam runs where the camera sees it least, and costs no girth wherev
                 return x.mass < 0 && one.label.english().starts_with(x.label.english());
             });
             REQUIRE(part != r.choice.parts.end());
-            const Link& link = s.links[static_cast<std::size_t>(part->link)];
+            const Link& link = s.links[nth(part->link)];
             const double a = dot(camera, link.a), b = dot(camera, link.b), most = std::hypot(a, b);
             // No other direction of the section faces farther away.
             if (most >= 0.1) CHECK_NEAR(dot(one.seamSide, camera), -most, 1e-9);
@@ -202,14 +202,14 @@ TEST_CASE("A bare stretch has no cloth on it", "[fill]") {
                 limbId = l.id, segment = static_cast<int>(i);
     REQUIRE(segment >= 0);
     Limb& l = *std::find_if(goat.limbs.begin(), goat.limbs.end(), [&](const Limb& x) { return x.id == limbId; });
-    l.segments[static_cast<std::size_t>(segment)].layers.coverFrom = 0.5;
+    l.segments[nth(segment)].layers.coverFrom = 0.5;
     const auto after = reportOf(p, 1);
     const auto of = [&](const results::Report& r) {
         double cloth = 0, flat = 0;
         for (const Part& x : r.choice.parts)
-            if (x.label == l.segments[static_cast<std::size_t>(segment)].name) cloth = x.covered_mm2;
+            if (x.label == l.segments[nth(segment)].name) cloth = x.covered_mm2;
         for (const Pattern& x : r.patterns)
-            if (x.label.english().starts_with(l.segments[static_cast<std::size_t>(segment)].name)) flat += x.area_mm2;
+            if (x.label.english().starts_with(l.segments[nth(segment)].name)) flat += x.area_mm2;
         return std::pair{cloth, flat};
     };
     CHECK(of(after).first < of(before).first);

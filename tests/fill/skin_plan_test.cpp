@@ -9,7 +9,7 @@ TEST_CASE("A lump, a sheet and the part hold the same clay", "[fill]") {
     const auto r = reportOf(demo());
     REQUIRE_FALSE(r.skins.empty());
     for (const PartSkin& s : r.skins) {
-        const Part& p = r.choice.parts[static_cast<std::size_t>(s.part)];
+        const Part& p = r.choice.parts[nth(s.part)];
         const double density = r.shelf.clays.at(p.layers.clay).density_g_cm3 * 1e-3;
         CHECK_NEAR(kPi / 6 * std::pow(s.ball_mm, 3) * density, s.grams, 1e-9);
         CHECK_NEAR(s.sheet_cm2 * 100 * s.sheet_mm * density, s.grams, 1e-9);
@@ -17,11 +17,10 @@ TEST_CASE("A lump, a sheet and the part hold the same clay", "[fill]") {
     }
     // Left and right get the same.
     for (const PartSkin& s : r.skins) {
-        const std::string label = r.choice.parts[static_cast<std::size_t>(s.part)].label.english();
+        const std::string label = r.choice.parts[nth(s.part)].label.english();
         if (!label.starts_with("left ")) continue;
         for (const PartSkin& o : r.skins)
-            if (r.choice.parts[static_cast<std::size_t>(o.part)].label == "right " + label.substr(5))
-                CHECK_NEAR(o.ball_mm, s.ball_mm, 1e-6);
+            if (r.choice.parts[nth(o.part)].label == "right " + label.substr(5)) CHECK_NEAR(o.ball_mm, s.ball_mm, 1e-6);
     }
 }
 
@@ -38,7 +37,7 @@ TEST_CASE("What dries smaller is made larger by just so much, lengths and extens
     const auto r = reportOf(p);
     bool found = false;
     for (const PartSkin& s : r.skins) {
-        const Part& part = r.choice.parts[static_cast<std::size_t>(s.part)];
+        const Part& part = r.choice.parts[nth(s.part)];
         if (part.layers.clay != "air-dry-white") continue;
         found = true;
         const double shrink = r.shelf.clays.at("air-dry-white").shrink;
@@ -57,7 +56,7 @@ TEST_CASE("Putty is mixed in batches that are used up while it can be worked, fe
         Shelf shelf = r.shelf;
         shelf.shop.room_C = room;
         for (const PartSkin& s : calcSkinPlan(r.choice.parts, shelf))
-            if (r.choice.parts[static_cast<std::size_t>(s.part)].layers.clay == "putty-two-part") return s;
+            if (r.choice.parts[nth(s.part)].layers.clay == "putty-two-part") return s;
         FAIL("no putty");
         return PartSkin{};
     };
@@ -75,7 +74,7 @@ TEST_CASE("The scales give the thickness back", "[fill]") {
     const auto r = reportOf(demo());
     const std::vector<WireRuns> none(p.limbs.size());
     for (const PartSkin& s : r.skins) {
-        const Part bare = calcParts(p, r.choice.rest, r.choice.own, r.shelf, none)[static_cast<std::size_t>(s.part)];
+        const Part bare = calcParts(p, r.choice.rest, r.choice.own, r.shelf, none)[nth(s.part)];
         if (bare.layers.bulk.empty() || bare.layers.skin_mm >= bare.thinnest_mm) continue;
         const double mm = calcThickness(p, r.choice.rest, r.choice.own, r.shelf, none, s.part, bare.skin.mass_g);
         INFO(bare.label.english());
@@ -109,12 +108,10 @@ TEST_CASE("Old Reed's neck: firm clay across its joints is refused, flexible cla
     for (const auto& o : flexible.open) {
         if (o.issue != results::Issue::skin_cracks) continue;
         ++cracks;
-        const auto& link =
-            flexible.choice.rest
-                .links[static_cast<std::size_t>(flexible.choice.parts[static_cast<std::size_t>(o.part)].link)];
-        const Joint& j = neck.joints[static_cast<std::size_t>(link.segment)];
-        const Station s = findStation(neck.segments[static_cast<std::size_t>(link.segment)].stations, 0);
-        const auto& layers = neck.segments[static_cast<std::size_t>(link.segment)].layers;
+        const auto& link = flexible.choice.rest.links[nth(flexible.choice.parts[nth(o.part)].link)];
+        const Joint& j = neck.joints[nth(link.segment)];
+        const Station s = findStation(neck.segments[nth(link.segment)].stations, 0);
+        const auto& layers = neck.segments[nth(link.segment)].layers;
         const double half = std::max(s.a_mm, s.b_mm) - (layers.cover.empty() ? 0 : layers.cover_mm);
         CHECK_NEAR(o.found, findLargestBend(j) / j.gap_mm * half, 1e-9);
         CHECK(o.found > 0.25);

@@ -62,7 +62,7 @@ struct Drawn {
                     for (int d = 0; d < kGrid; ++d) {
                         const int n[4] = {a, b, c, d};
                         for (int i = 0; i < 2; ++i) {
-                            const auto k = static_cast<std::size_t>(2 * i);
+                            const auto k = nth(2 * i);
                             x[k] = low[i] + (high[i] - low[i]) * n[k] / (kGrid - 1);
                             const double spare = std::sqrt(std::max(0.0, most[i] * most[i] - x[k] * x[k]));
                             x[k + 1] = spare * (2.0 * n[k + 1] / (kGrid - 1) - 1);
@@ -77,7 +77,7 @@ struct Drawn {
                     better = false;
                     for (int i = 0; i < 8; ++i) {
                         std::array<double, 4> y = start;
-                        y[static_cast<std::size_t>(i / 2)] += i % 2 ? step : -step;
+                        y[nth(i / 2)] += i % 2 ? step : -step;
                         hold(y.data());
                         if (const double g = at(y.data()); g > value * (1 + 1e-12)) value = g, start = y, better = true;
                     }
@@ -132,23 +132,22 @@ Drawn drawn(Random& r) {
     std::vector<Vec3> firsts(3);
     std::vector<double> all(3, 0);
     for (int h = 0; h < 3; ++h) {
-        const int body = c.rest.links[static_cast<std::size_t>(c.rest.hinges[static_cast<std::size_t>(h)].after)].body;
+        const int body = c.rest.links[nth(c.rest.hinges[nth(h)].after)].body;
         for (int i = 0; i < 3; ++i) {
             const double g = r.between(0.5, 20);
             const Vec3 off = anywhere(r, 50);
-            const Vec3 at = c.rest.hinges[static_cast<std::size_t>(h)].at;
+            const Vec3 at = c.rest.hinges[nth(h)].at;
             c.masses.push_back({g, at + off, body});
-            firsts[static_cast<std::size_t>(h)] = firsts[static_cast<std::size_t>(h)] + g * off;
-            all[static_cast<std::size_t>(h)] += g;
+            firsts[nth(h)] = firsts[nth(h)] + g * off;
+            all[nth(h)] += g;
         }
     }
     c.own = firsts[0];
     for (int i = 0; i < 2; ++i) {
-        const auto h = static_cast<std::size_t>(i + 1);
+        const auto h = nth(i + 1);
         const Hinge& hinge = c.rest.hinges[h];
-        const Limb& l =
-            c.puppet.limbs[static_cast<std::size_t>(c.rest.copies[static_cast<std::size_t>(hinge.copy)].limb)];
-        const Joint& j = l.joints[static_cast<std::size_t>(hinge.joint)];
+        const Limb& l = c.puppet.limbs[nth(c.rest.copies[nth(hinge.copy)].limb)];
+        const Joint& j = l.joints[nth(hinge.joint)];
         c.first[i] = firsts[h], c.mass[i] = all[h];
         c.pivot[i] = hinge.at - c.rest.hinges[c.chain ? h - 1 : 0].at;
         c.low[i] = j.low_rad, c.high[i] = j.high_rad, c.most[i] = findLargestBend(j);

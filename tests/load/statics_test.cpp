@@ -18,7 +18,7 @@ int hingeOf(const Skeleton& s, const std::string& label) {
 }
 
 const HingeLoad& loadOf(const Skeleton& s, const std::vector<HingeLoad>& loads, const std::string& label) {
-    return loads[static_cast<std::size_t>(hingeOf(s, label))];
+    return loads[nth(hingeOf(s, label))];
 }
 } // namespace
 
@@ -76,7 +76,7 @@ TEST_CASE("A mirrored pair takes the worse side", "[load]") {
         choice::calcDemands(p, s, s, document::makeShelf(shippedCards()), loads, masses, calcOwnStretches(p, s), 1);
     REQUIRE(demands.size() == 2);
     for (const auto& d : demands)
-        CHECK(s.hinges[static_cast<std::size_t>(d.hinge)].label.english().starts_with("right"));
+        CHECK(s.hinges[nth(d.hinge)].label.english().starts_with("right"));
     CHECK_NEAR(demands[1].needed_Nmm, 1.5 * g * 35 * 15, 1e-12);
 }
 

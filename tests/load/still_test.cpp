@@ -76,12 +76,11 @@ Vec3 handedOn(const Figure0& f, std::size_t link, Vec3& force) {
         if (m.link == static_cast<int>(link)) hang(m.centre, {0, -m.mass_g * kNewtonPerGram, 0}, {});
     for (std::size_t k = 0; k < s.links.size(); ++k) {
         const bool follows = k == link + 1 && s.links[k].copy == l.copy;
-        const LimbCopy& c = s.copies[static_cast<std::size_t>(s.links[k].copy)];
-        const Limb& child = f.puppet.limbs[static_cast<std::size_t>(c.limb)];
+        const LimbCopy& c = s.copies[nth(s.links[k].copy)];
+        const Limb& child = f.puppet.limbs[nth(c.limb)];
         const bool hangs =
-            k == static_cast<std::size_t>(c.firstLink) && c.hangsOn == l.copy &&
-            findJointIndex(f.puppet.limbs[static_cast<std::size_t>(s.copies[static_cast<std::size_t>(l.copy)].limb)],
-                           child.hangsOnJoint) == l.segment + 1;
+            k == nth(c.firstLink) && c.hangsOn == l.copy &&
+            findJointIndex(f.puppet.limbs[nth(s.copies[nth(l.copy)].limb)], child.hangsOnJoint) == l.segment + 1;
         if (!follows && !hangs) continue;
         Vec3 F;
         const Vec3 M = handedOn(f, k, F);
@@ -103,7 +102,7 @@ TEST_CASE("Bare wire on one support carries what hand statics say, on 100 random
             for (const StillSection& x : run.sections) {
                 if (x.at > 1e-12) continue;
                 Vec3 force;
-                const Vec3 M = handedOn(f, static_cast<std::size_t>(x.link), force);
+                const Vec3 M = handedOn(f, nth(x.link), force);
                 CHECK(norm(x.moment_Nmm - M) <= 1e-9 * std::max(1.0, norm(M)));
                 CHECK_NEAR(x.press_Nmm, norm(run.far - x.point), 1e-12);
                 ++seen;
@@ -134,13 +133,12 @@ TEST_CASE("Bare wire on two feet carries what beams of 32 elements a stretch say
             const Link& link = f.skeleton.links[l];
             // What hangs on another begins at its joint, wherever it is drawn.
             Vec3 root = link.from;
-            if (const LimbCopy& c = f.skeleton.copies[static_cast<std::size_t>(link.copy)];
-                link.segment == 0 && c.hangsOn >= 0) {
-                const LimbCopy& up = f.skeleton.copies[static_cast<std::size_t>(c.hangsOn)];
-                const Limb& parent = f.puppet.limbs[static_cast<std::size_t>(up.limb)];
-                const int at = findJointIndex(parent, f.puppet.limbs[static_cast<std::size_t>(c.limb)].hangsOnJoint);
-                root = at == 0 ? f.skeleton.links[static_cast<std::size_t>(up.firstLink)].from
-                               : f.skeleton.links[static_cast<std::size_t>(up.firstLink + at - 1)].to;
+            if (const LimbCopy& c = f.skeleton.copies[nth(link.copy)]; link.segment == 0 && c.hangsOn >= 0) {
+                const LimbCopy& up = f.skeleton.copies[nth(c.hangsOn)];
+                const Limb& parent = f.puppet.limbs[nth(up.limb)];
+                const int at = findJointIndex(parent, f.puppet.limbs[nth(c.limb)].hangsOnJoint);
+                root = at == 0 ? f.skeleton.links[nth(up.firstLink)].from
+                               : f.skeleton.links[nth(up.firstLink + at - 1)].to;
             }
             std::vector<int> chain{bodyAt(root)};
             first.push_back(static_cast<int>(beams.size()));
@@ -161,13 +159,12 @@ TEST_CASE("Bare wire on two feet carries what beams of 32 elements a stretch say
             last.push_back(static_cast<int>(beams.size()) - 1);
             for (const StillMass& m : f.masses) {
                 if (m.link != static_cast<int>(l)) continue;
-                const auto k =
-                    static_cast<std::size_t>(std::lower_bound(at.begin(), at.end(), m.at - 7e-4) - at.begin());
+                const auto k = nth(std::lower_bound(at.begin(), at.end(), m.at - 7e-4) - at.begin());
                 forces.push_back({chain[k], m.centre, {0, -m.mass_g * kNewtonPerGram, 0}, {}});
             }
         }
         for (int link : f.skeleton.supportLinks)
-            bodies[static_cast<std::size_t>(bodyAt(f.skeleton.links[static_cast<std::size_t>(link)].to))].fixed = true;
+            bodies[nth(bodyAt(f.skeleton.links[nth(link)].to))].fixed = true;
         const FrameState state = SpaceFrame(bodies, beams).calc(forces);
         REQUIRE(state.stable);
         double most = 0;
@@ -177,9 +174,9 @@ TEST_CASE("Bare wire on two feet carries what beams of 32 elements a stretch say
         for (const StillRun& run : r.runs)
             for (const StillSection& x : run.sections) {
                 if (x.at > 1e-9 && x.at < 1 - 1e-9) continue;
-                const auto b = static_cast<std::size_t>(first[static_cast<std::size_t>(x.link)]);
+                const auto b = nth(first[nth(x.link)]);
                 const Vec3 M =
-                    x.at > 0.5 ? state.endCouple_Nmm[static_cast<std::size_t>(last[static_cast<std::size_t>(x.link)])]
+                    x.at > 0.5 ? state.endCouple_Nmm[nth(last[nth(x.link)])]
                                : state.endCouple_Nmm[b] + cross(beams[b].toAt - beams[b].fromAt, state.endForce_N[b]);
                 CHECK(std::abs(norm(M) - norm(x.moment_Nmm)) < 0.005 * most);
             }
@@ -260,8 +257,8 @@ TEST_CASE("An unstiffened trunk of annealed steel under raw clay is judged with 
     CHECK_NEAR(l.still[0].parts[0].weight_Nmm, weight, 0.03);
     CHECK_NEAR(v.proof_Nmm, 2 * wire::calcProofMoment(wireCard("steel-annealed"), {1, 2.0, 0}), 1e-3);
     // It carries clay and press, and bends down a little too far: M a²/(3 EI) + M a/(2 EI) (L - a).
-    CHECK(v.margin[static_cast<std::size_t>(choice::StillLimit::weight)] > 1);
-    CHECK(v.margin[static_cast<std::size_t>(choice::StillLimit::press)] > 1);
+    CHECK(v.margin[nth(choice::StillLimit::weight)] > 1);
+    CHECK(v.margin[nth(choice::StillLimit::press)] > 1);
     const double EI = 2 * 207000 * kPi / 64 * 16;
     CHECK_NEAR(v.droop_mm, weight * 75 * 75 / (3 * EI) + weight * 75 / (2 * EI) * 75, 0.04);
     CHECK(v.governs == choice::StillLimit::droop);

@@ -16,7 +16,7 @@ const Step& gateBefore(const Plan& plan, StepKind kind) {
     for (const Step& s : plan.steps)
         if (s.kind == kind)
             for (const After& a : s.after)
-                if (a.reason == Reason::last_look) return plan.steps[static_cast<std::size_t>(a.step)];
+                if (a.reason == Reason::last_look) return plan.steps[nth(a.step)];
     FAIL("no gate");
     return plan.steps.front();
 }

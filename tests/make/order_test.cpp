@@ -17,7 +17,7 @@ template <class Is> int find(const Plan& plan, Is is) {
 }
 
 bool waits(const Plan& plan, int step, int before, Reason why) {
-    for (const After& a : plan.steps[static_cast<std::size_t>(step)].after)
+    for (const After& a : plan.steps[nth(step)].after)
         if (a.step == before && a.reason == why) return true;
     return false;
 }
@@ -81,8 +81,8 @@ TEST_CASE("A chest under a wing is painted first, and nothing else changes place
     const auto hidden = findHidden(p.puppets[0], r.choice);
     const auto limbOf = [&](int part) {
         const auto& s = r.choice.rest;
-        const body::Link& link = s.links[static_cast<std::size_t>(r.choice.parts[static_cast<std::size_t>(part)].link)];
-        return p.puppets[0].limbs[static_cast<std::size_t>(s.copies[static_cast<std::size_t>(link.copy)].limb)].id;
+        const body::Link& link = s.links[nth(r.choice.parts[nth(part)].link)];
+        return p.puppets[0].limbs[nth(s.copies[nth(link.copy)].limb)].id;
     };
     bool over = false;
     for (const Hidden& h : hidden) {
@@ -102,9 +102,9 @@ TEST_CASE("A chest under a wing is painted first, and nothing else changes place
     REQUIRE(wings >= 0);
     CHECK(body < wings);
     bool forReach = false;
-    for (const After& a : r.plan.steps[static_cast<std::size_t>(wings)].after)
-        forReach = forReach || (a.reason == Reason::reach_before_closed &&
-                                r.plan.steps[static_cast<std::size_t>(a.step)].id.starts_with("paint:body"));
+    for (const After& a : r.plan.steps[nth(wings)].after)
+        forReach = forReach ||
+                   (a.reason == Reason::reach_before_closed && r.plan.steps[nth(a.step)].id.starts_with("paint:body"));
     CHECK(forReach);
     checkOrdered(r.plan);
     // Held away by more than a finger nothing is hidden.
@@ -116,10 +116,8 @@ TEST_CASE("A chest under a wing is painted first, and nothing else changes place
     const Report far = reportOf(away);
     for (const Hidden& h : findHidden(away.puppets[0], far.choice)) {
         const auto& s = far.choice.rest;
-        const body::Link& link =
-            s.links[static_cast<std::size_t>(far.choice.parts[static_cast<std::size_t>(h.by)].link)];
-        CHECK(away.puppets[0].limbs[static_cast<std::size_t>(s.copies[static_cast<std::size_t>(link.copy)].limb)].id !=
-              wing);
+        const body::Link& link = s.links[nth(far.choice.parts[nth(h.by)].link)];
+        CHECK(away.puppets[0].limbs[nth(s.copies[nth(link.copy)].limb)].id != wing);
     }
 }
 
@@ -158,8 +156,7 @@ TEST_CASE("An order of the builder's own is kept where it can be, and refused wi
     for (std::size_t i = 0; i < plain.steps.size(); ++i)
         if (plain.steps[i].kind == StepKind::bulk) bulks.push_back(static_cast<int>(i));
     REQUIRE(bulks.size() > 1);
-    const std::string early = plain.steps[static_cast<std::size_t>(bulks.front())].id,
-                      late = plain.steps[static_cast<std::size_t>(bulks.back())].id;
+    const std::string early = plain.steps[nth(bulks.front())].id, late = plain.steps[nth(bulks.back())].id;
     CHECK(findChain(plain.steps, bulks.back(), bulks.front()).empty());
     p.puppets[0].wants.order = {{late, early}};
     const Plan turned = reportOf(p).plan;
@@ -185,10 +182,7 @@ TEST_CASE("An order of the builder's own is kept where it can be, and refused wi
     const int cut = find(plain, [](const Step& s) { return s.kind == StepKind::cut_wire; });
     const auto toCut = findChain(plain.steps, paint, cut);
     REQUIRE_FALSE(toCut.empty());
-    p.puppets[0].wants.order = {
-        {late, early},
-        {plain.steps[static_cast<std::size_t>(paint)].id, plain.steps[static_cast<std::size_t>(cut)].id},
-        {"none", early}};
+    p.puppets[0].wants.order = {{late, early}, {plain.steps[nth(paint)].id, plain.steps[nth(cut)].id}, {"none", early}};
     const Report refused = reportOf(p);
     CHECK(refused.plan.refused == std::vector<int>{1});
     CHECK(std::count_if(refused.open.begin(), refused.open.end(),
@@ -323,8 +317,7 @@ TEST_CASE("What a rod hides of a rod beside it is the angle in which rays of a f
         }
         double found = 0;
         for (const Hidden& h : findHidden(p, c))
-            if (c.parts[static_cast<std::size_t>(h.part)].label.english().find("post") != std::string::npos)
-                found += h.share;
+            if (c.parts[nth(h.part)].label.english().find("post") != std::string::npos) found += h.share;
         INFO(apart << " mm apart: " << found << " of " << share);
         // Twenty-four looks round, four millimetres a step; what is less than a tenth is not told at all.
         constexpr double kLook = 1.0 / 24;

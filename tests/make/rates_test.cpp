@@ -10,7 +10,7 @@ TEST_CASE("A rate learned from steps is the posterior that a grid finds", "[make
         std::vector<Taken> taken;
         for (int i = random.whole(0, 8); i > 0; --i)
             taken.push_back({StepKind::skin, random.between(10, 90), random.between(10, 90)});
-        const Rate closed = calcRates(taken)[static_cast<std::size_t>(StepKind::skin)];
+        const Rate closed = calcRates(taken)[nth(StepKind::skin)];
         // Prior times likelihood on a grid of a thousandth.
         double sum = 0, mean = 0, square = 0;
         for (int k = -6000; k <= 6000; ++k) {
@@ -28,7 +28,7 @@ TEST_CASE("A rate learned from steps is the posterior that a grid finds", "[make
         CHECK_NEAR(closed.sd, std::sqrt(square / sum - mean * mean), 1e-6);
         CHECK(closed.steps == static_cast<int>(taken.size()));
         std::reverse(taken.begin(), taken.end());
-        CHECK(std::abs(calcRates(taken)[static_cast<std::size_t>(StepKind::skin)].mean - closed.mean) < 1e-12);
+        CHECK(std::abs(calcRates(taken)[nth(StepKind::skin)].mean - closed.mean) < 1e-12);
     }
 }
 
@@ -45,7 +45,7 @@ TEST_CASE("Of 200 simulated builders nine in ten have the rate that was learned 
         for (int i = std::uniform_int_distribution<int>(1, 10)(engine); i > 0; --i)
             taken.push_back({StepKind::paint,
                              20 * std::exp(truth + std::normal_distribution<double>(0, kTimingScatter)(engine)), 20});
-        const Rate r = calcRates(taken)[static_cast<std::size_t>(StepKind::paint)];
+        const Rate r = calcRates(taken)[nth(StepKind::paint)];
         covered += std::exp(truth) >= r.low() && std::exp(truth) <= r.high();
     }
     INFO(covered << " of 200");
@@ -55,7 +55,7 @@ TEST_CASE("Of 200 simulated builders nine in ten have the rate that was learned 
 
 TEST_CASE("Steps without a clock, or of other kinds, teach nothing", "[make]") {
     const Rates rates = calcRates({{StepKind::skin, 30, 0}, {StepKind::skin, 0, 30}, {StepKind::bulk, 30, 30}});
-    CHECK(rates[static_cast<std::size_t>(StepKind::skin)] == Rate{});
-    CHECK(rates[static_cast<std::size_t>(StepKind::skin)].factor() == 1);
-    CHECK(rates[static_cast<std::size_t>(StepKind::bulk)].steps == 1);
+    CHECK(rates[nth(StepKind::skin)] == Rate{});
+    CHECK(rates[nth(StepKind::skin)].factor() == 1);
+    CHECK(rates[nth(StepKind::bulk)].steps == 1);
 }

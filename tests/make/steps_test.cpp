@@ -15,7 +15,7 @@ TEST_CASE("Steps stand behind what they wait for, and start when it is done", "[
             const Step& s = plan.steps[i];
             for (const After& a : s.after) {
                 REQUIRE(a.step < static_cast<int>(i));
-                const Step& before = plan.steps[static_cast<std::size_t>(a.step)];
+                const Step& before = plan.steps[nth(a.step)];
                 CHECK(s.start_min >= before.start_min + before.hands_min + before.wait_min - 1e-9);
             }
             CHECK(s.start_min >= busyUntil - 1e-9); // one pair of hands

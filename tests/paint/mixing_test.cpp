@@ -9,7 +9,7 @@ using namespace enkinet::paint;
 namespace {
 
 Reflectance curve(const char* hex) { return calcReflectance(*parseHex(hex)); }
-double at(const Reflectance& r, int nm) { return r[static_cast<std::size_t>((nm - kFirst_nm) / kStep_nm)]; }
+double at(const Reflectance& r, int nm) { return r[nth((nm - kFirst_nm) / kStep_nm)]; }
 
 /// Largest distance of a channel, of 255.
 int colourOff(const std::string& a, const std::string& b) {
@@ -162,20 +162,18 @@ Recipe tryAll(const std::vector<PaintCard>& shelf, const Rgb& target) {
             if (used == 0) return;
             std::vector<Share> shares;
             for (int k = 0; k < n; ++k)
-                if (parts[static_cast<std::size_t>(k)] > 0)
-                    shares.push_back({curves[static_cast<std::size_t>(k)],
-                                      static_cast<double>(parts[static_cast<std::size_t>(k)]),
-                                      shelf[static_cast<std::size_t>(k)].strength});
+                if (parts[nth(k)] > 0)
+                    shares.push_back({curves[nth(k)], static_cast<double>(parts[nth(k)]), shelf[nth(k)].strength});
             const Rgb c = toRgb(calcMixture(shares));
             const double e = calcDeltaE2000(toLab(c), goal);
             if (e < best.deltaE) best.deltaE = e, best.colour = c;
             return;
         }
         for (int p = 0; sum + p <= 12 && (p == 0 || used < 4); ++p) {
-            parts[static_cast<std::size_t>(i)] = p;
+            parts[nth(i)] = p;
             self(self, i + 1, used + (p > 0), sum + p);
         }
-        parts[static_cast<std::size_t>(i)] = 0;
+        parts[nth(i)] = 0;
     };
     visit(visit, 0, 0, 0);
     return best;
@@ -227,7 +225,7 @@ TEST_CASE("What is left in the pots limits a recipe, and stopping is quick and s
     const Recipes scarce = calcRecipes(shelf, pink, limits);
     for (const Recipe& r : scarce.recipes)
         for (const RecipePart& p : r.parts)
-            CHECK(12.0 * p.parts / r.sum() <= limits.left_ml[static_cast<std::size_t>(p.paint)] + 1e-9);
+            CHECK(12.0 * p.parts / r.sum() <= limits.left_ml[nth(p.paint)] + 1e-9);
     CHECK(scarce.recipes.front().deltaE > free.deltaE);
     std::stop_source stop;
     stop.request_stop();
@@ -242,8 +240,8 @@ TEST_CASE("What is left in the pots limits a recipe, and stopping is quick and s
     // A part more of the white is the mixture with a part more of the white.
     std::vector<Share> richer;
     for (const RecipePart& p : free.parts)
-        richer.push_back({calcReflectance(*parseHex(shelf[static_cast<std::size_t>(p.paint)].colour)),
-                          p.parts + (p.paint == 0 ? 1.0 : 0.0), 1});
+        richer.push_back(
+            {calcReflectance(*parseHex(shelf[nth(p.paint)].colour)), p.parts + (p.paint == 0 ? 1.0 : 0.0), 1});
     CHECK_NEAR(more[0], calcDeltaE2000(toLab(toRgb(calcMixture(richer))), toLab(pink)), 1e-12);
 }
 

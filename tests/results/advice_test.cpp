@@ -44,7 +44,7 @@ template <class Rule> void clothe(body::Puppet& p, Rule rule) {
 bool waitsFor(const make::Plan& plan, std::size_t step, std::size_t before) {
     if (step == before) return true;
     for (const make::After& a : plan.steps[step].after)
-        if (waitsFor(plan, static_cast<std::size_t>(a.step), before)) return true;
+        if (waitsFor(plan, nth(a.step), before)) return true;
     return false;
 }
 
@@ -86,7 +86,7 @@ TEST_CASE("Clay that never dries goes on after the last bake: it was sent into a
     CHECK(soft == 1);
     for (const fill::Bake& b : r.bakePlan.bakes)
         for (int part : b.parts)
-            CHECK(r.choice.parts[static_cast<std::size_t>(part)].layers.clay != kNeverDry);
+            CHECK(r.choice.parts[nth(part)].layers.clay != kNeverDry);
     CHECK(checksOf(r.plan, make::Check::not_yet) > 0);
 }
 
@@ -102,26 +102,6 @@ TEST_CASE("A load that names clay that never dries is an open point, and its gat
     CHECK(checksOf(r.plan, make::Check::never_bake, true) == 1);
     for (const make::Step& s : r.plan.steps)
         if (s.kind == make::StepKind::gate && s.bake >= 0) CHECK_FALSE(make::isOpen(s.gate));
-}
-
-TEST_CASE("Wet air-dry clay and putty are dry before the frame goes into the oven: it stood before the drying",
-          "[results]") {
-    for (const body::BakeSchool school : {body::BakeSchool::once, body::BakeSchool::staged}) {
-        const Report r = changed(
-            [&](Production&, body::Puppet& p) {
-                clothe(p, [](const std::string& limb, const std::string&) {
-                    return limb == "foreleg" ? kAirDry : limb == "ear" ? kPutty : kFirm;
-                });
-                p.wants.bakes = school;
-            },
-            1);
-        const auto bakes = stepsOf(r.plan, make::StepKind::bake), racks = stepsOf(r.plan, make::StepKind::dry);
-        REQUIRE_FALSE(bakes.empty());
-        REQUIRE_FALSE(racks.empty());
-        for (std::size_t rack : racks)
-            CHECK(waitsFor(r.plan, bakes.front(), rack));
-        CHECK(checksOf(r.plan, make::Check::dry_first) > 0);
-    }
 }
 
 TEST_CASE("Wire that nothing poses and all of which is stiffened reads not checked, and is listed", "[results]") {
@@ -321,7 +301,7 @@ TEST_CASE("What sets by itself is gated and set limb by limb, and a step longer 
     std::set<std::string> gated;
     for (std::size_t i : stepsOf(r.plan, make::StepKind::dry)) {
         REQUIRE(r.plan.steps[i].after.size() == 1);
-        const make::Step& gate = r.plan.steps[static_cast<std::size_t>(r.plan.steps[i].after[0].step)];
+        const make::Step& gate = r.plan.steps[nth(r.plan.steps[i].after[0].step)];
         CHECK(gate.kind == make::StepKind::gate);
         gated.insert(gate.subject.english());
         // Only its own limb's clay stands before a limb's last look.
@@ -336,7 +316,7 @@ TEST_CASE("What sets by itself is gated and set limb by limb, and a step longer 
         if (s.mix < 2) continue;
         ++mixed;
         CHECK(s.after.size() == 1);
-        CHECK(warm.plan.steps[static_cast<std::size_t>(s.after[0].step)].mix == s.mix - 1);
+        CHECK(warm.plan.steps[nth(s.after[0].step)].mix == s.mix - 1);
     }
     CHECK(mixed > 0);
 }
@@ -440,7 +420,7 @@ TEST_CASE("A picked wire that cannot be made is said, and what can stands in for
     const Report r = withPick(shortest * 0.7);
     REQUIRE(pointsOf(r.open, Issue::pick_gone) == 1);
     for (const choice::LimbChoice& l : r.choice.limbs)
-        if (demo().puppets[0].limbs[static_cast<std::size_t>(l.limb)].id == "arm") {
+        if (demo().puppets[0].limbs[nth(l.limb)].id == "arm") {
             CHECK_FALSE(l.pinned);
             CHECK(l.chosen >= 0);
         }

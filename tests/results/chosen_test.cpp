@@ -36,7 +36,7 @@ TEST_CASE("No wire can be chosen with its reason: nothing is cut, nothing is sai
     const auto none = edits(before).setNoWire("ear", "it lies on the head");
     REQUIRE(none);
     const Report r = reportOf(*none, 1);
-    const choice::LimbChoice& l = r.choice.limbs[static_cast<std::size_t>(ear)];
+    const choice::LimbChoice& l = r.choice.limbs[nth(ear)];
     CHECK(l.reason.refused);
     CHECK(l.chosen == -1);
     CHECK(l.verdicts.empty());
@@ -46,9 +46,8 @@ TEST_CASE("No wire can be chosen with its reason: nothing is cut, nothing is sai
     for (const make::Step& s : r.plan.steps)
         CHECK(s.id != "cut:ear");
     // Its joints are not held, and that is said, with the reason; never that they hold.
-    const bool moves =
-        std::any_of(goat.limbs[static_cast<std::size_t>(ear)].joints.begin(),
-                    goat.limbs[static_cast<std::size_t>(ear)].joints.end(), [](const Joint& j) { return j.posed; });
+    const bool moves = std::any_of(goat.limbs[nth(ear)].joints.begin(), goat.limbs[nth(ear)].joints.end(),
+                                   [](const Joint& j) { return j.posed; });
     const OpenPoint* said = findPoint(r.open, Issue::wire_refused);
     CHECK((said != nullptr) == moves);
     if (said) CHECK(said->other == "it lies on the head");
@@ -143,11 +142,11 @@ TEST_CASE("Each part is seen by the pictures that hold it, from where they were 
     int unseen = 0;
     r = reportOf(p);
     for (const PartViews& v : calcViews(tansy, r.choice)) {
-        const fill::Part& part = r.choice.parts[static_cast<std::size_t>(v.part)];
-        const double y = part.mass >= 0 ? r.choice.rest.masses[static_cast<std::size_t>(part.mass)].at.y
-                                        : (r.choice.rest.links[static_cast<std::size_t>(part.link)].from.y +
-                                           r.choice.rest.links[static_cast<std::size_t>(part.link)].to.y) /
-                                              2;
+        const fill::Part& part = r.choice.parts[nth(v.part)];
+        const double y =
+            part.mass >= 0
+                ? r.choice.rest.masses[nth(part.mass)].at.y
+                : (r.choice.rest.links[nth(part.link)].from.y + r.choice.rest.links[nth(part.link)].to.y) / 2;
         CHECK((v.picture[0] >= 0) == (y >= 260 - 0.5 * 500 * 0.6));
         unseen += v.picture[0] < 0;
     }

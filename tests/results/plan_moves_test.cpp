@@ -46,7 +46,7 @@ TEST_CASE("A step that the builder moves begins no earlier than wanted, or befor
     CHECK(chain.back() == plain.planning.find(tansy->step));
     int at = plain.planning.find(skin->step);
     for (int k : chain) {
-        const auto& after = plain.planning.problem.tasks[static_cast<std::size_t>(at)].after;
+        const auto& after = plain.planning.problem.tasks[nth(at)].after;
         CHECK(std::find(after.begin(), after.end(), k) != after.end());
         at = k;
     }

@@ -20,7 +20,7 @@ TEST_CASE("On the demo's calendar nobody works twice at once, at night or on a d
     std::map<int, Minute> free;
     std::array<Minute, kPlaces> held{};
     for (const Planned& s : c.plan.steps) {
-        const auto task = static_cast<std::size_t>(c.planning.find(s.step));
+        const auto task = nth(c.planning.find(s.step));
         Minute hands = 0;
         for (const auto& [from, to] : s.work) {
             const std::int64_t day = dayOf(from);
@@ -36,10 +36,10 @@ TEST_CASE("On the demo's calendar nobody works twice at once, at night or on a d
             free[s.at.person] = s.at.handsEnd;
         }
         for (int a : c.planning.problem.tasks[task].after)
-            CHECK(c.plan.schedule.tasks[static_cast<std::size_t>(a)].done <= s.at.from);
+            CHECK(c.plan.schedule.tasks[nth(a)].done <= s.at.from);
         if (const int place = c.planning.problem.tasks[task].place; place >= 0 && s.at.placeTo > s.at.from) {
-            CHECK(s.at.from >= held[static_cast<std::size_t>(place)]);
-            held[static_cast<std::size_t>(place)] = s.at.placeTo;
+            CHECK(s.at.from >= held[nth(place)]);
+            held[nth(place)] = s.at.placeTo;
         }
         // A bake has somebody there.
         if (c.step(s).kind == make::StepKind::bake && !c.planning.eased.alone[task])
@@ -76,8 +76,7 @@ TEST_CASE("An air-dry head that sets a day before the feet is painted a day befo
             Minute ready = 0;
             for (const make::After& a : step.after)
                 if (a.reason == make::Reason::clay_raw_until_baked)
-                    ready = std::max(
-                        ready, c.plan.schedule.tasks[static_cast<std::size_t>(c.planning.find({0, 1, a.step}))].done);
+                    ready = std::max(ready, c.plan.schedule.tasks[nth(c.planning.find({0, 1, a.step}))].done);
             if (ready > 0) painted[step.id] = s.at.from, dried[step.id] = ready;
         }
     }
@@ -154,8 +153,7 @@ TEST_CASE("What is in hand goes on now, what was laid aside waits for its turn w
     Minute running = 0;
     int seen = 0;
     for (const Planned& s : plan.steps) {
-        const make::Step& step =
-            r.puppets[static_cast<std::size_t>(s.step.puppet)]->plan.steps[static_cast<std::size_t>(s.step.step)];
+        const make::Step& step = r.puppets[nth(s.step.puppet)]->plan.steps[nth(s.step.step)];
         if (s.step.puppet != 0 || s.step.copy != 1) continue;
         if (step.id == "cut:leg") {
             ++seen, running = s.at.handsEnd;
@@ -205,7 +203,7 @@ TEST_CASE("Of builds said to hold in eight of ten, seven to nine of ten hold", "
         const std::size_t n = c.planning.steps.size();
         std::vector<Minute> done(n, -1), work(n);
         for (const Planned& s : c.plan.steps) {
-            const auto k = static_cast<std::size_t>(c.planning.find(s.step));
+            const auto k = nth(c.planning.find(s.step));
             const int kind = static_cast<int>(c.planning.kinds[k]);
             if (!rate.contains(kind)) rate[kind] = std::normal_distribution<double>(0, make::kRatePrior)(engine);
             // Planned are means; half of such steps take less than the median, which is so much below it.
@@ -220,14 +218,14 @@ TEST_CASE("Of builds said to hold in eight of ten, seven to nine of ten hold", "
             std::size_t next = n;
             Minute from = 0, over = 0;
             for (const Planned& s : c.plan.steps) {
-                const auto k = static_cast<std::size_t>(c.planning.find(s.step));
+                const auto k = nth(c.planning.find(s.step));
                 const schedule::Task& t = c.planning.problem.tasks[k];
-                if (done[k] >= 0 || std::any_of(t.after.begin(), t.after.end(),
-                                                [&](int a) { return done[static_cast<std::size_t>(a)] < 0; }))
+                if (done[k] >= 0 ||
+                    std::any_of(t.after.begin(), t.after.end(), [&](int a) { return done[nth(a)] < 0; }))
                     continue;
                 Minute at = work[k] > 0 ? hands : c.plan.start;
                 for (int a : t.after)
-                    at = std::max(at, done[static_cast<std::size_t>(a)]);
+                    at = std::max(at, done[nth(a)]);
                 if (t.place == 0) at = std::max(at, oven);
                 Minute until = at;
                 if (work[k] > 0) {

@@ -185,24 +185,6 @@ TEST_CASE("Scaling after an edit is the same as the edit at the other size", "[r
     }
 }
 
-TEST_CASE("Splitting a segment and joining it again keeps its length, widths and volume", "[results]") {
-    const auto volume = [](const Production& p) {
-        double sum = 0;
-        for (const auto& part : reportOf(p).choice.parts)
-            sum += part.volume_mm3;
-        return sum;
-    };
-    const Edits e(demo(), shippedCards(), "tansy");
-    const auto split = e.splitSegment("leg", 2, 0.4);
-    REQUIRE(split);
-    CHECK(split->puppets[0].limbs[2].joints.size() == 6);
-    CHECK_NEAR(volume(*split), volume(demo()), 1e-9);
-    const auto joined = Edits(*split, shippedCards(), "tansy").joinSegments("leg", "point");
-    REQUIRE(joined);
-    CHECK(joined->puppets[0].limbs[2].joints == demo().puppets[0].limbs[2].joints);
-    CHECK_NEAR(volume(*joined), volume(demo()), 1e-9);
-}
-
 TEST_CASE("A typed length holds, what hangs on it follows, and a leaning part gets its depth", "[results]") {
     const Edits e(demo(), shippedCards(), "tansy");
     const auto longer = e.setLength("arm", 1, 40);
@@ -279,7 +261,7 @@ Production drawnPuppet(int i, Random& random) {
     Production p = demo();
     static const char* const kKinds[] = {"biped", "quadruped", "bird", "serpent", "winged"};
     if (i % 8 < 3) {
-        p.puppets = {p.puppets[static_cast<std::size_t>(i % 8)]};
+        p.puppets = {p.puppets[nth(i % 8)]};
     } else {
         auto kind = files::loadProduction(kDataDir + "/kinds/" + kKinds[i % 8 - 3] + ".json", shippedCards());
         REQUIRE(kind);
@@ -340,7 +322,7 @@ TEST_CASE("Results by memory stay those from nothing over 500 edits of the demo 
     const auto follow = [&] {
         for (int i = next--; i >= 0; i = next--) {
             if (quarter && i % 4 != std::atoi(quarter) % 4) continue;
-            const auto at = static_cast<std::size_t>(i);
+            const auto at = nth(i);
             differs[at] = followEdits(ways[at].second, 500, 25, ways[at].first);
             if (quarter || i % 10 == 0) std::fprintf(stderr, "results by memory: %d of 201 ways left\n", i);
         }

@@ -19,10 +19,9 @@ struct Failing {
 std::set<std::string> failingJoints(const Production& p, const choice::PuppetChoice& c) {
     std::set<std::string> all;
     for (const choice::LimbChoice& l : c.limbs) {
-        const body::Limb& limb = p.puppets[0].limbs[static_cast<std::size_t>(l.limb)];
+        const body::Limb& limb = p.puppets[0].limbs[nth(l.limb)];
         for (std::size_t j = 0; j < l.verdicts.size(); ++j)
-            if (l.verdicts[j].state() != choice::State::holds)
-                all.insert(limb.joints[static_cast<std::size_t>(l.demands[j].joint)].name);
+            if (l.verdicts[j].state() != choice::State::holds) all.insert(limb.joints[nth(l.demands[j].joint)].name);
     }
     return all;
 }
@@ -94,7 +93,7 @@ Failing makeFailing(Random& random) {
 /// Every kind of change on the puppet at a few shares of it, enumerated without the search.
 std::vector<Remedy> listChanges(const Failing& f, const Report& before, Random& random) {
     const body::Puppet& p = f.production.puppets[0];
-    const body::Limb& limb = p.limbs[static_cast<std::size_t>(f.limb)];
+    const body::Limb& limb = p.limbs[nth(f.limb)];
     std::vector<Remedy> all;
     const auto add = [&](Fix fix, int joint, int mass, double from, double to) {
         Remedy r;
@@ -106,8 +105,8 @@ std::vector<Remedy> listChanges(const Failing& f, const Report& before, Random& 
             add(fix, joint, mass, from, from + k / 6.0 * (to - from));
     };
     double most = 0;
-    for (const choice::Demand& d : before.choice.limbs[static_cast<std::size_t>(f.limb)].demands) {
-        const body::Joint& j = limb.joints[static_cast<std::size_t>(d.joint)];
+    for (const choice::Demand& d : before.choice.limbs[nth(f.limb)].demands) {
+        const body::Joint& j = limb.joints[nth(d.joint)];
         most = std::max(most, d.needFilm_s);
         at(Fix::range, d.joint, -1, 1, 0.15);
         if (!limb.whip) at(Fix::gap, d.joint, -1, j.gap_mm, 2 * j.gap_mm);
@@ -134,7 +133,7 @@ bool helps(const Failing& f, const Remedy& r) {
     const auto changed = applyRemedy(f.production, shippedCards(), 0, r);
     if (!changed) return false;
     const auto after = reportOf(*changed);
-    return holdsWithReserve(after.choice.limbs[static_cast<std::size_t>(f.limb)]);
+    return holdsWithReserve(after.choice.limbs[nth(f.limb)]);
 }
 
 struct Tally {
@@ -155,8 +154,8 @@ void checkFailing(const Failing& f, Random& random, int pairTrials, Tally& tally
         const auto changed = applyRemedy(f.production, shippedCards(), 0, r);
         REQUIRE(changed);
         const Report after = reportOf(*changed);
-        CHECK(after.choice.limbs[static_cast<std::size_t>(f.limb)].state == choice::State::holds);
-        CHECK(holdsWithReserve(after.choice.limbs[static_cast<std::size_t>(f.limb)]) == !r.thinReserve);
+        CHECK(after.choice.limbs[nth(f.limb)].state == choice::State::holds);
+        CHECK(holdsWithReserve(after.choice.limbs[nth(f.limb)]) == !r.thinReserve);
         // What fails now and held before is said, by name, and nothing else.
         const auto fails = failingJoints(*changed, after.choice);
         const std::set<std::string> said(r.breaks.begin(), r.breaks.end());
@@ -168,8 +167,7 @@ void checkFailing(const Failing& f, Random& random, int pairTrials, Tally& tally
         // Three per cent more load on the very wire that was chosen.
         Production loaded = *changed;
         body::Puppet& p = loaded.puppets[0];
-        const auto& l = after.choice.limbs[static_cast<std::size_t>(f.limb)];
-        const auto& c = l.candidates()[static_cast<std::size_t>(l.chosen)];
+        const auto& l = after.choice.limbs[nth(f.limb)];
         for (std::size_t j = 0; j < l.demands.size(); ++j)
             CHECK(l.verdicts[j].bend.hold_Nmm >= 1.03 * l.demands[j].needed_Nmm * (1 - 1e-9));
         std::vector<body::StrandDrop> drops;

@@ -8,7 +8,7 @@ using namespace enkinet::results;
 
 namespace {
 
-const choice::LimbChoice& limbOf(const Report& r, int limb) { return r.choice.limbs[static_cast<std::size_t>(limb)]; }
+const choice::LimbChoice& limbOf(const Report& r, int limb) { return r.choice.limbs[nth(limb)]; }
 
 /// The demo with the goat on one hoof at a time.
 const Production& troubled() {
@@ -138,8 +138,8 @@ TEST_CASE("A rig hangs a bird by its body, above its weight, not by its beak", "
     const auto remedies = calcRemedies(p, 2, 1, shippedCards(), tables());
     for (const Remedy& x : remedies) {
         if (x.fix != Fix::rig) continue;
-        const body::Limb& limb = p.puppets[2].limbs[static_cast<std::size_t>(x.limb)];
-        const auto at = static_cast<std::size_t>(x.joint);
+        const body::Limb& limb = p.puppets[2].limbs[nth(x.limb)];
+        const auto at = nth(x.joint);
         const Vec3 middle = 0.5 * (limb.joints[at].at_mm + limb.joints[at + 1].at_mm), weight = r.choice.totals.centre;
         CHECK(std::hypot(middle.x - weight.x, middle.z - weight.z) < 40);
         CHECK(std::max(limb.joints[at].at_mm.y, limb.joints[at + 1].at_mm.y) >= weight.y);

@@ -81,7 +81,7 @@ TEST_CASE("Whatever is built of, each step of a plan finds what it uses there, d
                              [](const make::Step& s) { return s.kind == StepKind::bake; });
         for (const Broken& b : report.broken) {
             if (b.law == Law::has_set || b.law == Law::out_of_reach || b.law == Law::covered) continue;
-            const make::Step& s = report.plan.steps[static_cast<std::size_t>(b.step)];
+            const make::Step& s = report.plan.steps[nth(b.step)];
             FAIL_CHECK("build " << i << " of " << p->puppets[0].name << ": " << keyOf(b.law) << " at " << s.id << ", "
                                 << b.thing.english() << ", " << b.found << " of " << b.limit);
         }
@@ -123,7 +123,7 @@ TEST_CASE("Whatever of a sound plan is moved out of its place is said", "[result
     // A double by sheets that are not printed yet; with them, nothing.
     std::vector<Act> two = sound;
     for (Act a : sound)
-        if (r.plan.steps[static_cast<std::size_t>(a.step)].kind != StepKind::print_sheets) {
+        if (r.plan.steps[nth(a.step)].kind != StepKind::print_sheets) {
             a.copy = 2, a.from -= 5, a.handsEnd -= 5, a.end -= 5;
             two.push_back(a);
         }
@@ -134,16 +134,16 @@ TEST_CASE("Whatever of a sound plan is moved out of its place is said", "[result
     // Two people at one limb, and one after the other.
     std::vector<Act> both = sound;
     const int bulk = find(r, "bulk:spine"), skin = find(r, "skin:spine");
-    both[static_cast<std::size_t>(bulk)].person = 0, both[static_cast<std::size_t>(skin)].person = 1;
+    both[nth(bulk)].person = 0, both[nth(skin)].person = 1;
     CHECK_FALSE(says(brokenIn(tansy, r, both), Law::two_on_limb));
-    both = with(both, skin, both[static_cast<std::size_t>(bulk)].from);
+    both = with(both, skin, both[nth(bulk)].from);
     CHECK(says(brokenIn(tansy, r, both), Law::two_on_limb));
 }
 
 TEST_CASE("Two steps of one name are one tick", "[results]") {
     Report r = reportOf(shippedDemo(), 0);
     CHECK_FALSE(says(brokenIn(shippedDemo().puppets[0], r, actsOf(r.plan)), Law::same_name));
-    r.plan.steps[static_cast<std::size_t>(find(r, "skin:arm"))].id = "skin:spine";
+    r.plan.steps[nth(find(r, "skin:arm"))].id = "skin:spine";
     CHECK(says(brokenIn(shippedDemo().puppets[0], r, actsOf(r.plan)), Law::same_name));
 }
 
@@ -162,7 +162,7 @@ TEST_CASE("A last look at putty or air-dry clay comes while it can still be chan
         REQUIRE(skin >= 0);
         REQUIRE(look >= 0);
         const std::vector<Act> acts = actsOf(r.plan);
-        const Act& on = acts[static_cast<std::size_t>(skin)];
+        const Act& on = acts[nth(skin)];
         // Looked at as soon as it is on: open still, where it is not worked beyond its time.
         const auto soon = brokenIn(p.puppets[0], r, with(acts, look, on.handsEnd));
         const auto morning = brokenIn(p.puppets[0], r, with(acts, look, on.handsEnd + 16 * 60));
@@ -205,7 +205,7 @@ TEST_CASE("A night between putting clay on and looking at it is said on the cale
         std::set<int> steps;
         for (const PlannedBroken& b : broken)
             if (b.broken.law == Law::has_set &&
-                c.result.puppets[0]->plan.steps[static_cast<std::size_t>(b.step.step)].kind == StepKind::gate)
+                c.result.puppets[0]->plan.steps[nth(b.step.step)].kind == StepKind::gate)
                 steps.insert(b.step.step);
         said = steps.size();
         INFO(clay);

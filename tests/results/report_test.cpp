@@ -134,7 +134,7 @@ TEST_CASE("Paint of one scheme on one clay is laid once for all its parts, to th
     const Report r = reportOf(demo());
     std::map<std::string, double> byScheme;
     for (const PaintedPart& p : r.painted)
-        byScheme[p.scheme] += r.choice.parts[static_cast<std::size_t>(p.part)].surface_mm2;
+        byScheme[p.scheme] += r.choice.parts[nth(p.part)].surface_mm2;
     double parts = 0, works = 0;
     for (const auto& [scheme, area] : byScheme)
         parts += area;
@@ -151,59 +151,12 @@ TEST_CASE("Paint of one scheme on one clay is laid once for all its parts, to th
     CHECK_NEAR(ml, mlParts, 1e-12);
 }
 
-TEST_CASE("Air-dry and putty skins wait on the rack and never go into the oven", "[results]") {
-    const auto cardOf = [](fill::ClayFamily f) {
-        for (const auto& c : shippedCards().clays)
-            if (c.family == f) return c.id;
-        FAIL("no such clay");
-        return std::string();
-    };
-    const std::string air = cardOf(fill::ClayFamily::air_dry);
-    const Report r = reportAfter([&](Production& p) {
-        for (body::Limb& l : tansy(p).limbs)
-            for (body::Segment& s : l.segments)
-                if (!s.layers.clay.empty()) s.layers.clay = air;
-        for (body::Mass& m : tansy(p).masses)
-            if (!m.layers.clay.empty()) m.layers.clay = air;
-    });
-    CHECK(r.bakes.empty());
-    int drying = 0;
-    for (const make::Step& s : r.plan.steps) {
-        CHECK(s.kind != make::StepKind::bake);
-        if (s.kind != make::StepKind::dry) continue;
-        ++drying;
-        CHECK(s.wait_min > 0);
-    }
-    CHECK(drying > 3);
-}
-
 TEST_CASE("A single straight wire that carries torsion asks for a key, a twisted pair does not", "[results]") {
     // Old Reed's legs are drawn with a bend: the lean twists them.
     const Report single = reportOf(demo(), 2);
-    REQUIRE(
-        single.choice.limbs[1].candidates()[static_cast<std::size_t>(single.choice.limbs[1].chosen)].bundle.strands ==
-        1);
+    REQUIRE(single.choice.limbs[1].candidates()[nth(single.choice.limbs[1].chosen)].bundle.strands == 1);
     CHECK(countOf(single, Issue::wants_key) >= 1);
     Production p = demo();
     p.puppets[2].limbs[1].pick = body::WirePick{"alu-1.0", 2, 10};
     CHECK(countOf(reportOf(p, 2), Issue::wants_key) == 0);
-}
-
-TEST_CASE("Counts by station add up to the open points, in the order of work", "[results]") {
-    for (int puppet = 0; puppet < 3; ++puppet) {
-        const Report r = reportOf(demo(), puppet);
-        std::vector<int> counts(kStations, 0);
-        for (const OpenPoint& p : r.open)
-            ++counts[static_cast<std::size_t>(p.station)];
-        CHECK(counts == countOpen(r.open));
-    }
-}
-
-TEST_CASE("The same document gives the same report, to the bit", "[results]") {
-    const Report a = reportOf(demo()), b = reportOf(demo());
-    CHECK(a.choice.totals.mass_g() == b.choice.totals.mass_g());
-    CHECK(a.plan.elapsed_min == b.plan.elapsed_min);
-    CHECK(a.price == b.price);
-    for (std::size_t i = 0; i < a.choice.limbs.size(); ++i)
-        CHECK(a.choice.limbs[i].chosen == b.choice.limbs[i].chosen);
 }

@@ -162,9 +162,9 @@ TEST_CASE("What dries is weighed and bought with its water in it", "[results]") 
     }));
     double finished = 0, balls = 0;
     for (const fill::PartSkin& s : r.skins)
-        if (r.choice.parts[static_cast<std::size_t>(s.part)].layers.clay == air->id) {
+        if (r.choice.parts[nth(s.part)].layers.clay == air->id) {
             balls += s.grams;
-            finished += r.choice.parts[static_cast<std::size_t>(s.part)].skin.mass_g;
+            finished += r.choice.parts[nth(s.part)].skin.mass_g;
         }
     REQUIRE(finished > 0);
     const double factor = std::pow(1 / (1 - air->shrink), 3);
@@ -187,7 +187,7 @@ TEST_CASE("Three slips of three seconds teach nothing, and one timing little", "
         std::vector<make::Taken> all;
         for (double m : minutes)
             all.push_back({make::StepKind::skin, m, 20});
-        return make::calcRates(all)[static_cast<std::size_t>(make::StepKind::skin)];
+        return make::calcRates(all)[nth(make::StepKind::skin)];
     };
     CHECK(rateOf({0.05, 0.05, 0.05}).steps == 0);
     CHECK_NEAR(rateOf({0.05, 0.05, 0.05}).factor(), 1, 1e-12);

@@ -128,7 +128,7 @@ TEST_CASE("A head goes with the eye on it and the pupil and the glint on that, i
         CHECK(without->puppets[0].things.features.empty());
         // Taking off the eye alone takes what sits on it.
         for (int i = 0; i < 3; ++i)
-            if (p.puppets[0].things.features[static_cast<std::size_t>(i)].id == "xeye") {
+            if (p.puppets[0].things.features[nth(i)].id == "xeye") {
                 const auto off = edits.removeThing(ThingKind::feature, i);
                 REQUIRE(off);
                 CHECK(off->puppets[0].things.features.empty());

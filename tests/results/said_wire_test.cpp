@@ -124,7 +124,7 @@ TEST_CASE("A whisker two millimetres thick gets no wire of two millimetres", "[r
     }));
     const choice::LimbChoice& l = r.choice.limbs.back();
     REQUIRE(l.chosen >= 0);
-    const double across = wire::findBundleDiameter(l.candidates()[static_cast<std::size_t>(l.chosen)].bundle);
+    const double across = wire::findBundleDiameter(l.candidates()[nth(l.chosen)].bundle);
     CHECK(across <= 2 * (1 - 0.4) + 1e-9);
     for (const choice::Candidate& c : l.candidates())
         if (wire::findBundleDiameter(c.bundle) > 2 * (1 - 0.4) + 1e-9) CHECK_FALSE(c.fits);

@@ -14,9 +14,7 @@ TEST_CASE("Bonds hold by their closed forms", "[results]") {
     Bond b;
     b.kind = BondKind::pin, b.diameter_mm = 2, b.depth_mm = 6, b.depthTo_mm = 8, b.free_mm = 3;
     const auto steel = wireCard("steel-drawn");
-    const auto at = [](const results::BondCheck& c, results::BondLimit l) {
-        return c.margin[static_cast<std::size_t>(l)].value;
-    };
+    const auto at = [](const results::BondCheck& c, results::BondLimit l) { return c.margin[nth(l)].value; };
     using results::BondLimit;
     auto c = results::checkBond(b, &glue, &steel, 2, 10, 8, 5, 130);
     CHECK_NEAR(at(c, BondLimit::pull), kPi * 2 * 6 * 5 / (3 * 2), 1e-12);
@@ -64,9 +62,7 @@ TEST_CASE("A bond stands for what lies beyond it, and its weaker end counts", "[
     CHECK_NEAR(r.things.bonds[0].force_N, std::max(knock, 2.0), 1e-9);
     CHECK_NEAR(r.things.bonds[0].moment_Nmm, r.things.bonds[0].force_N * 27, 1e-9);
     // Over a core both ends lie in foil: 0.3 MPa.
-    const auto margin = [](const results::BondCheck& c, results::BondLimit l) {
-        return c.margin[static_cast<std::size_t>(l)].value;
-    };
+    const auto margin = [](const results::BondCheck& c, results::BondLimit l) { return c.margin[nth(l)].value; };
     CHECK_NEAR(margin(r.things.bonds[0], results::BondLimit::bearing),
                0.3 * 2 * 100 / 6.0 / std::max(r.things.bonds[0].moment_Nmm, r.things.bonds[0].force_N * 5), 1e-9);
     // The neck is the thinner of the two.
@@ -206,8 +202,8 @@ TEST_CASE("Sheets weigh what they are, sag raw and crack by closed forms; cables
     };
     CHECK(open(results::Issue::sheet_cracks) == 1);
     CHECK(r.choice.limbs[0].chosen >= 0);
-    const double bundle = wire::findBundleDiameter(
-        r.choice.limbs[0].candidates()[static_cast<std::size_t>(r.choice.limbs[0].chosen)].bundle);
+    const double bundle =
+        wire::findBundleDiameter(r.choice.limbs[0].candidates()[nth(r.choice.limbs[0].chosen)].bundle);
     // In a round post the pair of circles has its own circle round it.
     CHECK(r.things.runs[0].wall_mm <= 10 - (bundle + 3) / 2 + 1e-9);
     CHECK(r.things.runs[0].wall_mm > 10 - (bundle + 3) / 2 - 1.0);

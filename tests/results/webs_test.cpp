@@ -133,7 +133,7 @@ TEST_CASE("A glue holds as on the weaker of its faces, what is on the shelf come
                          (heat == 0 || c.limit_C >= heat);
                 CHECK(fits.size() == n);
                 for (std::size_t i = 0; i < fits.size(); ++i) {
-                    const auto& c = cards[static_cast<std::size_t>(fits[i].card)];
+                    const auto& c = cards[nth(fits[i].card)];
                     CHECK(fits[i].shear_MPa == std::min(fill::findShear(c, one), fill::findShear(c, other)));
                     CHECK(fits[i].onShelf == (c.id == "epoxy"));
                     if (i > 0) CHECK((fits[i - 1].onShelf >= fits[i].onShelf));

@@ -24,7 +24,7 @@ TEST_CASE("A list schedule keeps every rule, never idles with a task at hand, an
           "[schedule]") {
     Random random(5);
     for (int round = 0; round < 200; ++round) {
-        std::vector<ListTask> tasks(static_cast<std::size_t>(random.whole(1, 14)));
+        std::vector<ListTask> tasks(nth(random.whole(1, 14)));
         for (std::size_t i = 0; i < tasks.size(); ++i) {
             tasks[i] = {random.between(0, 30), random.whole(0, 2) ? 0 : random.between(0, 200), {}};
             for (std::size_t j = 0; j < i; ++j)
@@ -36,12 +36,12 @@ TEST_CASE("A list schedule keeps every rule, never idles with a task at hand, an
         double hands = 0, serial = 0;
         REQUIRE(s.order.size() == tasks.size());
         for (int i : s.order) {
-            const auto at = static_cast<std::size_t>(i);
+            const auto at = nth(i);
             const ListTask& t = tasks[at];
             CHECK(s.start_min[at] >= hands);
             for (int a : t.after) {
-                REQUIRE(placed[static_cast<std::size_t>(a)]);
-                CHECK(s.start_min[at] >= done[static_cast<std::size_t>(a)]);
+                REQUIRE(placed[nth(a)]);
+                CHECK(s.start_min[at] >= done[nth(a)]);
             }
             // No other that could have begun sooner was left lying.
             for (std::size_t k = 0; k < tasks.size(); ++k) {
@@ -49,8 +49,7 @@ TEST_CASE("A list schedule keeps every rule, never idles with a task at hand, an
                 double ready = hands;
                 bool may = true;
                 for (int a : tasks[k].after)
-                    may = may && placed[static_cast<std::size_t>(a)],
-                    ready = std::max(ready, done[static_cast<std::size_t>(a)]);
+                    may = may && placed[nth(a)], ready = std::max(ready, done[nth(a)]);
                 if (may) CHECK(ready >= s.start_min[at]);
             }
             placed[at] = true;

@@ -26,7 +26,7 @@ void checkKept(const Problem& p, const Windows& windows, const Schedule& s) {
         const Placed& at = s.tasks[k];
         REQUIRE(at.from >= std::max(p.start, t.notBefore));
         for (int a : t.after)
-            REQUIRE(at.from >= s.tasks[static_cast<std::size_t>(a)].done);
+            REQUIRE(at.from >= s.tasks[nth(a)].done);
         REQUIRE(at.done == at.handsEnd + t.wait);
         REQUIRE(openIn(at.from, at.handsEnd) == t.hands);
         if (t.hands > 0) REQUIRE((open(at.from) && open(at.handsEnd - 1)));
@@ -87,12 +87,12 @@ Windows randomWindows(Random& random, int longest, int count) {
 class Brute {
 public:
     Brute(const Problem& p, const Windows& windows, Minute most) : m_p(p) {
-        m_open.assign(static_cast<std::size_t>(windows.back().second + 200), false);
+        m_open.assign(nth(windows.back().second + 200), false);
         for (const auto& [a, b] : windows)
             for (Minute m = a; m < b; ++m)
-                m_open[static_cast<std::size_t>(m)] = true;
+                m_open[nth(m)] = true;
         m_hands.assign(m_open.size(), 0);
-        m_place.assign(static_cast<std::size_t>(p.places), std::vector<int>(m_open.size(), 0));
+        m_place.assign(nth(p.places), std::vector<int>(m_open.size(), 0));
         m_done.resize(p.tasks.size());
         m_best = {INT64_MAX, most};
         step(0);
@@ -117,25 +117,25 @@ private:
         const Task& t = m_p.tasks[k];
         Minute ready = t.notBefore;
         for (int a : t.after)
-            ready = std::max(ready, m_done[static_cast<std::size_t>(a)]);
+            ready = std::max(ready, m_done[nth(a)]);
         for (Minute from = ready; from + t.hands + t.wait <= kHorizon; ++from) {
             Minute at = from, left = t.hands;
             bool may = true;
-            if (t.hands > 0 && !m_open[static_cast<std::size_t>(from)]) continue;
+            if (t.hands > 0 && !m_open[nth(from)]) continue;
             while (left > 0 && at < kHorizon)
-                left -= m_open[static_cast<std::size_t>(at++)];
+                left -= m_open[nth(at++)];
             if (left > 0) break;
             if (!t.rests) may = at - from == t.hands;
             if (t.attended > 0)
                 for (Minute m = from; m < from + t.hands + t.attended; ++m)
-                    may = may && m_open[static_cast<std::size_t>(m)];
+                    may = may && m_open[nth(m)];
             if (!may) continue;
             const Minute done = at + t.wait, held = t.placeWaits ? done : at;
             if (done > kHorizon) break;
             for (Minute m = from; t.hands > 0 && m < at; ++m)
-                may = may && m_hands[static_cast<std::size_t>(m)] < m_p.hands;
+                may = may && m_hands[nth(m)] < m_p.hands;
             for (Minute m = from; t.place >= 0 && m < held; ++m)
-                may = may && !m_place[static_cast<std::size_t>(t.place)][static_cast<std::size_t>(m)];
+                may = may && !m_place[nth(t.place)][nth(m)];
             if (!may) continue;
             fill(t, from, at, held, 1);
             m_done[k] = done;
@@ -145,9 +145,9 @@ private:
     }
     void fill(const Task& t, Minute from, Minute at, Minute held, int by) {
         for (Minute m = from; t.hands > 0 && m < at; ++m)
-            m_hands[static_cast<std::size_t>(m)] += by;
+            m_hands[nth(m)] += by;
         for (Minute m = from; t.place >= 0 && m < held; ++m)
-            m_place[static_cast<std::size_t>(t.place)][static_cast<std::size_t>(m)] += by;
+            m_place[nth(t.place)][nth(m)] += by;
     }
     static constexpr Minute kHorizon = 46;
     const Problem& m_p;

@@ -45,10 +45,7 @@ TEST_CASE("Of the feet the lowest stands, and no pose sinks one into the ground"
     CHECK(countExposures(lift) == 5);
     const auto contacts = findContacts(walker(), atRest(), lift);
     using Stretches = std::vector<std::pair<int, int>>;
-    const bool firstIsRight =
-        atRest()
-            .copies[static_cast<std::size_t>(atRest().links[static_cast<std::size_t>(atRest().supportLinks[0])].copy)]
-            .right;
+    const bool firstIsRight = atRest().copies[nth(atRest().links[nth(atRest().supportLinks[0])].copy)].right;
     CHECK((contacts[firstIsRight ? 1 : 0] == Stretches{{0, 4}}));
     CHECK((contacts[firstIsRight ? 0 : 1] == Stretches{{0, 0}, {4, 4}}));
 }
@@ -174,8 +171,8 @@ TEST_CASE("The hand goes beyond a pose by the springback, the way it came, and o
     REQUIRE_FALSE(wires.empty());
     Random random(62);
     for (const JointWire& w : wires) {
-        const body::Limb& limb = walker().limbs[static_cast<std::size_t>(w.limb)];
-        const std::string& joint = limb.joints[static_cast<std::size_t>(w.joint)].id;
+        const body::Limb& limb = walker().limbs[nth(w.limb)];
+        const std::string& joint = limb.joints[nth(w.joint)].id;
         const double f0 = random.between(-0.5, 0.5), a0 = random.between(-0.5, 0.5), f1 = random.between(-0.5, 0.5),
                      a1 = random.between(-0.5, 0.5);
         body::Pose before, now;
@@ -205,10 +202,10 @@ TEST_CASE("Where paint is looked at after a shot are the joints bent most by han
     }
     for (const WearRow& r : film.ledger.rows) {
         if (r.puppet != 0) continue;
-        const auto& shot = gripped[static_cast<std::size_t>(r.shot)];
+        const auto& shot = gripped[nth(r.shot)];
         const bool there = std::any_of(shot.begin(), shot.end(), [&](const results::Gripped& g) {
-            const body::Link& link = rest.links[static_cast<std::size_t>(g.link)];
-            const body::LimbCopy& c = rest.copies[static_cast<std::size_t>(link.copy)];
+            const body::Link& link = rest.links[nth(g.link)];
+            const body::LimbCopy& c = rest.copies[nth(link.copy)];
             return c.limb == r.limb && c.right == r.right && link.segment == r.joint && g.bends == r.cycles;
         });
         CHECK(there == (r.cycles >= 10));

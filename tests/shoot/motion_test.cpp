@@ -26,7 +26,7 @@ Recorded randomMotion(Random& random, int joints, int frames) {
         if (i == 0) j.channels = {Channel::x_position, Channel::y_position, Channel::z_position};
         std::vector<Channel> turns{Channel::x_rotation, Channel::y_rotation, Channel::z_rotation};
         for (std::size_t k = 0; k < 3; ++k)
-            std::swap(turns[k], turns[static_cast<std::size_t>(random.whole(static_cast<int>(k), 2))]);
+            std::swap(turns[k], turns[nth(random.whole(static_cast<int>(k), 2))]);
         j.channels.insert(j.channels.end(), turns.begin(), turns.end());
         j.firstValue = m.width;
         m.width += static_cast<int>(j.channels.size());
@@ -141,8 +141,8 @@ TEST_CASE("A motion file's joints are matched by name and side, each once, and s
     for (const Mapped& x : mapping) {
         CHECK(to.insert({x.limb, x.joint, x.right}).second);
         CHECK(from.insert(x.motion).second);
-        CHECK(m.joints[static_cast<std::size_t>(x.motion)].name != "Antenna7");
-        const std::string& name = m.joints[static_cast<std::size_t>(x.motion)].name;
+        CHECK(m.joints[nth(x.motion)].name != "Antenna7");
+        const std::string& name = m.joints[nth(x.motion)].name;
         if (name.find("eft") != std::string::npos) CHECK_FALSE(x.right);
         if (name == "right_knee") {
             CHECK(x.right);
@@ -180,12 +180,11 @@ TEST_CASE("An arm that the file holds out at its zero points where the file says
                 {histories[0].limb, histories[0].joint, right, histories[0].forth_rad[i], histories[0].aside_rad[i]}};
             const body::Posed posed = body::calcPosed(tansy, rest, pose);
             for (const body::Hinge& h : rest.hinges) {
-                const body::LimbCopy& c = rest.copies[static_cast<std::size_t>(h.copy)];
-                const body::Limb& limb = tansy.limbs[static_cast<std::size_t>(c.limb)];
-                if (limb.id != "arm" || c.right != right ||
-                    limb.joints[static_cast<std::size_t>(h.joint)].id != histories[0].joint)
+                const body::LimbCopy& c = rest.copies[nth(h.copy)];
+                const body::Limb& limb = tansy.limbs[nth(c.limb)];
+                if (limb.id != "arm" || c.right != right || limb.joints[nth(h.joint)].id != histories[0].joint)
                     continue;
-                const body::Link& l = posed.skeleton.links[static_cast<std::size_t>(h.after)];
+                const body::Link& l = posed.skeleton.links[nth(h.after)];
                 const double below = radToDeg(std::atan2(l.from.y - l.to.y, std::abs(l.to.x - l.from.x)));
                 INFO("frame " << i);
                 CHECK(std::abs(below - std::vector<double>{0, 30, 60, 85}[i]) < 1.5);

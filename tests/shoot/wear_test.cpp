@@ -22,10 +22,10 @@ Shot shotOf(const std::string& id, std::vector<double> forth, double retakes = 0
     Shot s;
     s.id = s.name = id, s.retakes = retakes;
     s.frames = static_cast<int>(forth.size()) * 2;
-    const body::Limb& limb = demo().puppets[0].limbs[static_cast<std::size_t>(wireOf().limb)];
+    const body::Limb& limb = demo().puppets[0].limbs[nth(wireOf().limb)];
     Cast c;
     c.puppet = "tansy";
-    c.histories = {{limb.id, limb.joints[static_cast<std::size_t>(wireOf().joint)].id, false, std::move(forth), {}}};
+    c.histories = {{limb.id, limb.joints[nth(wireOf().joint)].id, false, std::move(forth), {}}};
     s.cast = {c};
     return s;
 }
@@ -114,9 +114,8 @@ TEST_CASE("What is left falls from shot to shot, a swap is named before the shot
         if (r.copy == 2 && r.limb == w.limb && r.joint == w.joint && !r.right)
             CHECK_NEAR(r.spent, w.start + r.damage * std::exp(-w.lifeLn), 1e-12);
     // A break begins the count anew.
-    const body::Limb& limb = demo().puppets[0].limbs[static_cast<std::size_t>(w.limb)];
-    shots[3].breaks = {
-        {"tansy", limb.id, limb.joints[static_cast<std::size_t>(w.joint)].id, 1, shots[3].frames, false}};
+    const body::Limb& limb = demo().puppets[0].limbs[nth(w.limb)];
+    shots[3].breaks = {{"tansy", limb.id, limb.joints[nth(w.joint)].id, 1, shots[3].frames, false}};
     double after = 0;
     for (const WearRow& r : ledgerOf(shots).rows)
         if (r.shot == 4 && r.limb == w.limb && r.joint == w.joint && !r.right) after = r.spent;

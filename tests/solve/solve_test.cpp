@@ -74,7 +74,7 @@ TEST_CASE("A cutting plan uses up no more wire than the best of all assignments"
                 const long at = rest % places;
                 rest /= places;
                 if (at < static_cast<long>(drawer.size()))
-                    room = (left[static_cast<std::size_t>(at)] -= piece) >= -1e-9 && room;
+                    room = (left[nth(at)] -= piece) >= -1e-9 && room;
                 else if (at == places - 2)
                     off += piece;
                 else
@@ -88,7 +88,7 @@ TEST_CASE("A cutting plan uses up no more wire than the best of all assignments"
         }
         double lost = 0;
         for (int i : s.missing)
-            lost += pieces[static_cast<std::size_t>(i)];
+            lost += pieces[nth(i)];
         CHECK(std::abs(lost - missing) < 1e-6);
         CHECK(std::abs(s.roll_mm + s.scrap_mm - used) < 1e-6);
         // What is sawn is what was asked for, and nothing is cut from more than there is.
@@ -96,9 +96,9 @@ TEST_CASE("A cutting plan uses up no more wire than the best of all assignments"
         for (const Sawn& one : s.lengths) {
             double sum = one.left_mm;
             for (int i : one.pieces)
-                sum += pieces[static_cast<std::size_t>(i)];
+                sum += pieces[nth(i)];
             count += one.pieces.size();
-            if (one.length >= 0) CHECK(std::abs(sum - drawer[static_cast<std::size_t>(one.length)]) < 1e-6);
+            if (one.length >= 0) CHECK(std::abs(sum - drawer[nth(one.length)]) < 1e-6);
         }
         CHECK(count == pieces.size());
     }

@@ -8,6 +8,9 @@
 
 namespace enkinet::test {
 
+/// A place in a list.
+template <class Whole> constexpr std::size_t nth(Whole i) { return static_cast<std::size_t>(i); }
+
 /// Relative difference, of the larger.
 inline double apart(double a, double b) { return a == b ? 0 : std::abs(a - b) / std::max(std::abs(a), std::abs(b)); }
 

@@ -14,8 +14,7 @@ struct Case {
     OpenHours hours;
     results::ProductionPlan plan;
     const make::Step& step(const results::Planned& s) const {
-        return result.puppets[static_cast<std::size_t>(s.step.puppet)]
-            ->plan.steps[static_cast<std::size_t>(s.step.step)];
+        return result.puppets[nth(s.step.puppet)]->plan.steps[nth(s.step.step)];
     }
     const results::Planned* find(const std::string& id, int puppet = 0) const {
         for (const results::Planned& s : plan.steps)

@@ -28,7 +28,7 @@ inline app::PlanJob::State planOf(Desk& desk) {
 }
 
 inline const results::Planned& inHand(Desk& desk, const app::PlanJob::State& k) {
-    return k->plan.steps.at(static_cast<std::size_t>(desk.find<app::PlanDays>("planDays")->step()));
+    return k->plan.steps.at(nth(desk.find<app::PlanDays>("planDays")->step()));
 }
 
 inline QString pdfText(const QString& path) {

@@ -65,18 +65,6 @@ TEST_CASE("Parallel strands far below yield are as stiff as the section says", "
     CHECK_NEAR(b.strong_Nmm / b.weak_Nmm, 5.0, 1e-4);
 }
 
-TEST_CASE("The strand's moment equals the integral over its section by another quadrature", "[wire]") {
-    const MaterialCard& c = wireCard("bronze-annealed");
-    const CyclicConstants k = calcConstants(c);
-    for (double e : {1e-4, 0.003, 0.05, 0.19}) {
-        // 2 s(kappa y) y 2 sqrt(r^2 - y^2) over 0..r with r = 1/2, kappa = 2 e, so that d = 1.
-        const double direct = integrate(
-            [&](double y) { return 2 * calcStress(k, c.youngs_MPa, 2 * e * y) * y * 2 * std::sqrt(0.25 - y * y); }, 0,
-            0.5, 1e-12);
-        CHECK_NEAR(calcStrandMoment(k, c.youngs_MPa, e), direct, 1e-5);
-    }
-}
-
 TEST_CASE("Unloaded from its hold moment a joint has moved by the set and no more", "[wire]") {
     const MaterialCard& c = wireCard("copper-annealed");
     const double d = 0.5, g = 6, set = degToRad(0.5), E = c.youngs_MPa;

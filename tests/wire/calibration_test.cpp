@@ -80,21 +80,6 @@ TEST_CASE("The hold's posterior of two unknowns equals a grid computation", "[wi
     CHECK(c.masingSpread < kMasingPrior); // knowing which way it was last bent narrows the range
 }
 
-TEST_CASE("The order of tests does not matter", "[wire]") {
-    std::vector<BendTest> bends{bendTest(1.6), bendTest(0.9), bendTest(1.3), bendTest(0.4)};
-    std::vector<HangTest> hangs{hangTest(1.1, LastBend::with), hangTest(0.9, LastBend::against),
-                                hangTest(1, LastBend::unknown)};
-    const Calibration c = calcCalibration(aluminium(), bends, hangs);
-    for (int i = 0; i < 10; ++i) {
-        std::rotate(bends.begin(), bends.begin() + 1, bends.end());
-        std::rotate(hangs.begin(), hangs.begin() + 1, hangs.end());
-        const Calibration d = calcCalibration(aluminium(), bends, hangs);
-        CHECK_NEAR(c.lifeLn, d.lifeLn, 1e-12);
-        CHECK_NEAR(c.holdLn, d.holdLn, 1e-10);
-        CHECK_NEAR(c.masing, d.masing, 1e-10);
-    }
-}
-
 TEST_CASE("Many tests that agree move the life to what was seen, and the spread to the test's own", "[wire]") {
     const Calibration c = calcCalibration(aluminium(), std::vector<BendTest>(400, bendTest(2)), {});
     CHECK_NEAR(c.lifeLn, std::log(2.0), 0.01);
@@ -110,9 +95,8 @@ TEST_CASE("A calibrated wire judges its joints anew, with nine in ten from the n
     document::Production p = demo();
     const auto before = reportOf(p);
     const auto& leg = before.choice.limbs[2];
-    const std::string spool =
-        p.stock.spools[static_cast<std::size_t>(leg.candidates()[static_cast<std::size_t>(leg.chosen)].spool)].id;
-    const wire::Bundle bundle = leg.candidates()[static_cast<std::size_t>(leg.chosen)].bundle;
+    const std::string spool = p.stock.spools[nth(leg.candidates()[nth(leg.chosen)].spool)].id;
+    const wire::Bundle bundle = leg.candidates()[nth(leg.chosen)].bundle;
     BendTest t{spool, "2026-11-02", "vice and pliers", bundle, 13, 1.3, degToRad(30), 1};
     const auto table = tables().find(wireCard("aluminium-soft"));
     t.cycles = 1.5 * calcSeen(*table, t).predicted;
@@ -270,13 +254,10 @@ TEST_CASE("Wires that broke on the set and wires that have lasted: the posterior
 
 TEST_CASE("So many bend tests more halve what is not known of a life, and one fewer does not", "[wire]") {
     for (int had : {0, 1, 2, 5}) {
-        const Calibration now =
-            calcCalibration(aluminium(), std::vector<BendTest>(static_cast<std::size_t>(had), bendTest(1)), {});
+        const Calibration now = calcCalibration(aluminium(), std::vector<BendTest>(nth(had), bendTest(1)), {});
         const int more = findTestsToHalve(now);
         const auto spread = [&](int n) {
-            return calcCalibration(aluminium(), std::vector<BendTest>(static_cast<std::size_t>(had + n), bendTest(1)),
-                                   {})
-                .lifeLnSpread;
+            return calcCalibration(aluminium(), std::vector<BendTest>(nth(had + n), bendTest(1)), {}).lifeLnSpread;
         };
         INFO(had << " tests, " << more << " more");
         CHECK(more >= 1);

@@ -45,7 +45,7 @@ TEST_CASE("The worked example of ASTM E1049 is counted as printed", "[wire]") {
 TEST_CASE("Rainflow equals a brute-force count on random short histories", "[wire]") {
     Random random(31);
     for (int i = 0; i < 3000; ++i) {
-        std::vector<double> h(static_cast<std::size_t>(random.whole(2, 14)));
+        std::vector<double> h(nth(random.whole(2, 14)));
         for (double& v : h)
             v = random.between(-1, 1);
         const auto fast = byRange(calcRainflow(h)), slow = bruteForce(findTurningPoints(h));
