@@ -11,6 +11,8 @@
 #include <QFile>
 #include <QLabel>
 #include <QRegularExpression>
+#include <QScrollArea>
+#include <QScrollBar>
 #include <QTemporaryDir>
 #include <fcntl.h>
 #include <stdlib.h>
@@ -42,8 +44,12 @@ TEST_CASE("A morning of the plan is worked with keys, and the days, the log and 
     for (std::size_t i = 0; i < k->ways.size(); ++i)
         if (k->ways[i].calendar && k->ways[i].late == 0) {
             ways->setCurrentRow(static_cast<int>(i));
+            const auto* scroll = desk.find<QScrollArea>("cardScroll")->verticalScrollBar();
+            const int place = scroll->value();
             desk.press("planApplyWay");
             const auto better = planOf(desk);
+            CHECK(desk.find<QWidget>("planApplyWay")->isHidden());
+            CHECK(scroll->value() == place);
             CHECK(better->plan.schedule.late == 0);
             desk.document().undoStack().undo();
             k = planOf(desk);

@@ -47,9 +47,12 @@ void PlanPage::showWays() {
     const PlanJob::State k = job().state();
     const auto row = static_cast<std::size_t>(std::max(0, m_ways->currentRow()));
     const bool any = k && m_ways->count() > 0 && row < k->ways.size();
-    m_ways->setVisible(m_ways->count() > 0);
     // Fewer pieces are typed where the thing is.
-    m_applyWay->setVisible(any && k->ways[row].kind != results::Relief::fewer_pieces);
+    const bool may = any && k->ways[row].kind != results::Relief::fewer_pieces;
+    // What goes hands the keys to the days; the next in the card would scroll it.
+    if ((!may && m_applyWay->hasFocus()) || (!any && m_ways->hasFocus())) m_days->setFocus(Qt::OtherFocusReason);
+    m_ways->setVisible(m_ways->count() > 0);
+    m_applyWay->setVisible(may);
 }
 
 void PlanPage::applyWay() {
