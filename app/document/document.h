@@ -180,7 +180,10 @@ Q_SIGNALS:
     void workingChanged(bool working);
     void selectionChanged();
     void titleChanged();
+    /// Something was not done, and why.
     void refused(const QString& sentence);
+    /// What is to be known of something that was done, or that came about by itself.
+    void noted(const QString& sentence);
     /// A change has come to its results: which joints of the present puppet fail now that held before, and the other
     /// way round; by name.
     /// rewired: every limb whose wire is another now, with what it was.

@@ -43,6 +43,8 @@ public:
         return known && known->of == document.value() && !document.isWorking() ? known : nullptr;
     }
     bool wait(int ms) { return m_job.wait(ms); }
+    /// How far the wall's clock was ahead of UTC when it was asked for, in minutes.
+    int offset_min() const { return m_offset_min; }
 
 Q_SIGNALS:
     void changed();
@@ -50,7 +52,7 @@ Q_SIGNALS:
 private:
     Document::Value m_of;
     std::shared_ptr<const results::ProductionResult> m_from;
-    int m_offset_min = 0; ///< of the wall's clock when it was asked for
+    int m_offset_min = 0;
     AnswerJob<Known> m_job;
 };
 

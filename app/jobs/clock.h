@@ -12,12 +12,13 @@ std::int64_t wallSeconds();
 int wallOffset_min();
 /// By how much the machine's clock was set since the program began; what runs did not notice.
 std::int64_t wallSetBy_s();
-/// Another clock; none: the real one again.
+/// A clock that tests turn.
 struct WallClock {
     std::function<std::int64_t()> seconds;
     std::function<int()> offset_min = [] { return 0; };
     std::function<std::int64_t()> setBy_s = [] { return 0; };
 };
+/// Without seconds: the real one again.
 void setWallClock(WallClock clock);
 
 } // namespace enkinet::app

@@ -114,6 +114,7 @@ void Window::furnish() {
     connect(&m_document, &Document::changed, this, &Window::refresh);
     connect(&m_document, &Document::titleChanged, this, &Window::showTitle);
     connect(&m_document, &Document::refused, this, &Window::say);
+    connect(&m_document, &Document::noted, this, &Window::note);
     setSayNotTaken([this](const QString& sentence) { Q_EMIT m_document.refused(sentence); });
     connect(&m_document, &Document::selectionChanged, this, [this] { say({}); });
     connect(&m_document, &Document::applied, this, &Window::sayApplied);
@@ -305,17 +306,27 @@ void Window::showTitle() {
 }
 
 void Window::say(const QString& sentence) {
-    QStringList lines;
-    if (!m_saveFault.isEmpty()) lines << tr("Not saved: %1").arg(m_saveFault);
-    if (!sentence.isEmpty() && sentence != m_saveFault) lines << tr("Not done: %1").arg(sentence);
-    if (m_document.isTrial() && lines.isEmpty()) lines << tr("Only tried: %1").arg(m_document.trialName());
-    m_message->setText(lines.join("  "));
-    announce(*m_message, m_message->text());
-    m_message->setStyleSheet(QString("color: %1; font-weight: 600; padding-left: 12px;")
-                                 .arg(look().night ? look().slack.name() : "#7a1f10"));
+    const bool refused = !sentence.isEmpty() && sentence != m_saveFault;
+    showMessage(refused                ? tr("Not done: %1").arg(sentence)
+                : m_document.isTrial() ? tr("Only tried: %1").arg(m_document.trialName())
+                                       : QString(),
+                true);
 }
 
-/// One line of what a change did, also to other joints.
+void Window::note(const QString& sentence) { showMessage(sentence, false); }
+
+/// A save that failed stays said beside it.
+void Window::showMessage(const QString& line, bool standsOut) {
+    QStringList lines;
+    if (!m_saveFault.isEmpty()) lines << tr("Not saved: %1").arg(m_saveFault);
+    if (!line.isEmpty()) lines << line;
+    m_message->setText(lines.join("  "));
+    announce(*m_message, m_message->text());
+    const QString colour =
+        standsOut || !m_saveFault.isEmpty() ? look().night ? look().slack.name() : "#7a1f10" : look().ink.name();
+    m_message->setStyleSheet(QString("color: %1; font-weight: 600; padding-left: 12px;").arg(colour));
+}
+
 void Window::sayJudgedAnew(const std::vector<results::Rejudged>& said) {
     QStringList lines;
     for (const results::Rejudged& x : said) {
@@ -345,9 +356,9 @@ void Window::sayJudgedAnew(const std::vector<results::Rejudged>& said) {
             break;
         }
     }
-    say(lines.isEmpty()
-            ? tr("Judged anew by newer rules: nothing is said otherwise")
-            : tr("Judged anew by newer rules: %n thing(s) said otherwise", nullptr, static_cast<int>(lines.size())));
+    note(lines.isEmpty()
+             ? tr("Judged anew by newer rules: nothing is said otherwise")
+             : tr("Judged anew by newer rules: %n thing(s) said otherwise", nullptr, static_cast<int>(lines.size())));
     if (lines.isEmpty()) return;
     auto* slip = new QDialog(this);
     slip->setObjectName("rulesSlip");
@@ -371,6 +382,7 @@ void Window::sayJudgedAnew(const std::vector<results::Rejudged>& said) {
     slip->show();
 }
 
+/// One line of what a change did, also to other joints.
 void Window::sayApplied(const QString& name, const QStringList& nowFail, const QStringList& nowHold,
                         const QStringList& rewired) {
     if (nowFail.isEmpty() && nowHold.isEmpty() && rewired.isEmpty()) return;

@@ -74,6 +74,9 @@ private:
     void makeLanguageMenu(QMenu* menu);
     void connectPage(Page* page);
     void say(const QString& sentence);
+    /// What was done has something to it that is to be known.
+    void note(const QString& sentence);
+    void showMessage(const QString& line, bool standsOut);
     /// One slip of what newer rules say otherwise of the file that was opened.
     void sayJudgedAnew(const std::vector<results::Rejudged>& said);
     void sayApplied(const QString& name, const QStringList& nowFail, const QStringList& nowHold,

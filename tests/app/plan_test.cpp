@@ -266,11 +266,12 @@ TEST_CASE("The hour of summer time neither dries nor is worked, and a clock that
     const auto& state = k->planning.states[nth(k->planning.find(s.step))];
     CHECK(state.workedUntil(wall.now) == Approx(120));
     QStringList said;
-    QObject::connect(&desk.document(), &app::Document::refused, page, [&](const QString& text) { said << text; });
+    QObject::connect(&desk.document(), &app::Document::noted, page, [&](const QString& text) { said << text; });
     wall.setBy_s = -7200;
     QTest::qWait(2200);
     REQUIRE(said.size() == 1);
     CHECK(said[0].contains("set by -120 min"));
+    CHECK(desk.window.message() == said[0]);
 }
 
 TEST_CASE("A steady weight on a scale that is plugged in stands in the field that asks for it, once", "[window]") {

@@ -88,9 +88,9 @@ void PlanPage::finish() {
         // Nobody with clay on the hands is stopped for it: it counts as usual, teaches nothing, and is said.
         e.number = usual;
         e.text = tr("the clock showed %1").arg(Say::minutes(worked)).toStdString();
-        Q_EMIT document().refused(tr("The clock shows %1 for what usually takes %2: that was not the work, so it "
-                                     "counts as usual and teaches nothing.")
-                                      .arg(Say::minutes(worked), Say::minutes(usual)));
+        Q_EMIT document().noted(tr("The clock shows %1 for what usually takes %2: that was not the work, so it "
+                                   "counts as usual and teaches nothing.")
+                                    .arg(Say::minutes(worked), Say::minutes(usual)));
     } else if (worked > 0) {
         e.planned = step.hands_min;
     }

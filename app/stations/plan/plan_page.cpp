@@ -34,8 +34,7 @@ namespace enkinet::app {
 using document::LogEntry;
 using document::LogKind;
 
-PlanPage::PlanPage(Document& d)
-    : Page(d, results::Station::plan), m_since_s(wallSeconds()), m_offset_min(wallOffset_min()) {
+PlanPage::PlanPage(Document& d) : Page(d, results::Station::plan), m_since_s(wallSeconds()) {
     m_days = new PlanDays;
     m_scroll = new QScrollArea;
     m_scroll->setWidget(m_days);
@@ -457,17 +456,14 @@ void PlanPage::showStep() {
 
 /// Summer time is no time that passed, and a clock that somebody sets neither.
 void PlanPage::followClock() {
-    if (const int offset_min = wallOffset_min(); offset_min != m_offset_min) {
-        m_offset_min = offset_min;
-        if (job().state()) job().follow(document());
-    }
+    if (job().state() && job().offset_min() != wallOffset_min()) job().follow(document());
     const std::int64_t by = wallSetBy_s();
     if (std::abs(by - m_setBy_s) < 60) return;
     m_setBy_s = by;
-    Q_EMIT document().refused(tr("The computer's clock was set by %1 min. What runs here goes on by the time that "
-                                 "passed; the new time counts "
-                                 "when Enkinet is started again.")
-                                  .arg(Say::number(std::round(static_cast<double>(by) / 60), 0)));
+    Q_EMIT document().noted(tr("The computer's clock was set by %1 min. What runs here goes on by the time that "
+                               "passed; the new time counts "
+                               "when Enkinet is started again.")
+                                .arg(Say::number(std::round(static_cast<double>(by) / 60), 0)));
 }
 
 void PlanPage::tickClocks() {

@@ -82,7 +82,6 @@ private:
     std::string m_inHand; ///< id of the step in hand, over changes of the plan
     std::set<std::string> m_called;
     std::int64_t m_since_s = 0; ///< what was due before is not called
-    int m_offset_min;           ///< that the plan is told by
     std::int64_t m_setBy_s = 0; ///< that was said
     AnswerHead* m_head;
     ClockDial* m_dial;
