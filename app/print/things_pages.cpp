@@ -9,7 +9,7 @@
 namespace enkinet::app {
 
 namespace {
-constexpr double kRow = 9.6, kTick = 3.2;
+constexpr double kThingRow = 9.6, kTick = 3.2;
 constexpr const char* kSides[] = {"front", "back", "left", "right", "below"}; ///< as a file has them
 } // namespace
 
@@ -68,7 +68,7 @@ void ThingsPages::thingsPage() {
         y += 5;
     }
     for (std::size_t i = 0; i < things.features.size() && i < m_r.things.features.size(); ++i) {
-        begin(kRow + 4);
+        begin(kThingRow + 4);
         const body::Feature& f = things.features[i];
         const fill::FeatureWork& w = m_r.things.features[i];
         const auto cell = [&](std::size_t k, const QString& words) {
@@ -98,7 +98,7 @@ void ThingsPages::thingsPage() {
                 tr("Stands %1: it goes on after the last load above that.").arg(Say::temperature(f.limit_C)), 2.8,
                 kWarn);
         m_pages.line(left, y - 1.4, right, y - 1.4, 0.1, kPale);
-        y += kRow - 4.6;
+        y += kThingRow - 4.6;
     }
     for (std::size_t i = 0; i < things.bonds.size() && i < m_r.things.bonds.size(); ++i) {
         begin(16);

@@ -15,13 +15,13 @@ double depthOf(View view, const Vec3& p) { return view == View::front ? p.z : -p
 
 namespace {
 
-constexpr int kAround = 28;
+constexpr int kCorners = 28;
 
 /// The outline of a section's ellipse as seen in a view.
 QPolygonF sectionOutline(View view, const Vec3& centre, const Frame& f, double a, double b) {
     QPolygonF poly;
-    for (int i = 0; i < kAround; ++i) {
-        const double u = 2 * kPi * i / kAround;
+    for (int i = 0; i < kCorners; ++i) {
+        const double u = 2 * kPi * i / kCorners;
         poly << project(view, centre + a * std::cos(u) * f.a + b * std::sin(u) * f.b);
     }
     return poly;

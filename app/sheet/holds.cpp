@@ -14,7 +14,7 @@ namespace enkinet::app {
 using namespace body;
 
 namespace {
-constexpr double kReach = 9; ///< pixels within which a point is taken
+constexpr double kTakenWithin = 9; ///< pixels within which a point is taken
 
 double apart(const QPointF& a, const QPointF& b) { return std::hypot(a.x() - b.x(), a.y() - b.y()); }
 
@@ -52,13 +52,13 @@ bool ShapeHold::press(View view, const QPointF& screen, Qt::KeyboardModifiers) {
                 for (double side : {-1.0, 1.0}) {
                     const Vec3 at = l.from + stations[i].at * (l.to - l.from) +
                                     side * (view == View::front ? stations[i].a_mm * l.a : stations[i].b_mm * l.b);
-                    if (apart(sheet().toScreen(view, project(view, at)), screen) > kReach) continue;
+                    if (apart(sheet().toScreen(view, project(view, at)), screen) > kTakenWithin) continue;
                     m_what = What::station, m_limb = s.limb, m_index = s.index, m_station = static_cast<int>(i);
                     return true;
                 }
         }
     }
-    double best = kReach;
+    double best = kTakenWithin;
     for (std::size_t i = 0; i < p.limbs.size(); ++i)
         for (std::size_t k = 0; k < p.limbs[i].joints.size(); ++k) {
             // A hung limb's root is its parent's point: moving the parent moves both.
@@ -212,7 +212,7 @@ QString ShapeHold::hint() const {
 
 bool MarkHold::press(View view, const QPointF& screen, Qt::KeyboardModifiers) {
     m_pen.reset();
-    if (begin([&](const Vec3& at) { return apart(sheet().toScreen(view, project(view, at)), screen) < kReach; }))
+    if (begin([&](const Vec3& at) { return apart(sheet().toScreen(view, project(view, at)), screen) < kTakenWithin; }))
         return true;
     if (!m_points.empty() && apart(sheet().toScreen(view, project(view, m_points.back())), screen) < 3) {
         finish(); // a double click

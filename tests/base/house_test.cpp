@@ -125,9 +125,10 @@ TEST_CASE("Nothing speaks to a network, and nothing that a file says is run", "[
     CHECK(looked > 300);
 }
 
-TEST_CASE("A helper of one file is no overload of another's that is compiled with it", "[base]") {
+TEST_CASE("A helper or constant of one file has no namesake in another that is compiled with it", "[base]") {
     // A room's files are compiled together: a call would take whichever fits better, in silence.
     const std::regex named(R"(^(?:template <[^{}]*> )?[A-Za-z_][\w:<>,&* ]*[ &*>](\w+)\()");
+    const std::regex constant(R"(\b(k[A-Z]\w*)(?:\[[^\]]*\])? ?[={])");
     const fs::path source = ENKINET_SOURCE_DIR;
     std::vector<fs::path> together{source / "app", source / "cli"};
     for (const char* house : {"core", "tests"})
@@ -142,12 +143,16 @@ TEST_CASE("A helper of one file is no overload of another's that is compiled wit
             bool own = false;
             for (std::string line; std::getline(in, line);) {
                 if (line == "namespace {" || line == "} // namespace") own = line == "namespace {";
-                std::smatch m;
-                if (!own || !std::regex_search(line, m, named)) continue;
-                const auto home = homes.emplace(m[1].str(), e.path()).first->second;
-                INFO(m[1].str() << " of " << home << " and of " << e.path());
-                CHECK(home == e.path());
-                ++found;
+                if (!own) continue;
+                for (const std::regex* r : {&named, &constant}) {
+                    if (r == &constant && !line.starts_with("const")) continue;
+                    for (std::sregex_iterator m(line.begin(), line.end(), *r), end; m != end; ++m) {
+                        const auto home = homes.emplace((*m)[1].str(), e.path()).first->second;
+                        INFO((*m)[1].str() << " of " << home << " and of " << e.path());
+                        CHECK(home == e.path());
+                        ++found;
+                    }
+                }
             }
         }
     }

@@ -12,7 +12,7 @@
 namespace enkinet::app {
 
 namespace {
-constexpr double kSide = 28, kDialTop = 52, kDialHigh = 104, kDialWide = 150, kRulerHigh = 178;
+constexpr double kTableSide = 28, kDialTop = 52, kDialHigh = 104, kDialWide = 150, kRulerHigh = 178;
 
 QString deviceWord(const QString& name) {
     if (name == "scale") return BenchTable::tr("scale");
@@ -57,11 +57,13 @@ QString BenchTable::wordsOf(const DevicePorts::Device& d) {
 
 QRectF BenchTable::dialBox(std::size_t i) const {
     const double n = static_cast<double>(std::max<std::size_t>(1, m_top.devices.size()));
-    const double step = std::min(kDialWide + 14, (width() - 2 * kSide) / n);
-    return {kSide + step * static_cast<double>(i), kDialTop, std::min(kDialWide, step - 8), kDialHigh};
+    const double step = std::min(kDialWide + 14, (width() - 2 * kTableSide) / n);
+    return {kTableSide + step * static_cast<double>(i), kDialTop, std::min(kDialWide, step - 8), kDialHigh};
 }
 
-QRectF BenchTable::ruler() const { return {kSide + 6, height() - kRulerHigh + 74, width() - 2.0 * kSide - 12, 34}; }
+QRectF BenchTable::ruler() const {
+    return {kTableSide + 6, height() - kRulerHigh + 74, width() - 2.0 * kTableSide - 12, 34};
+}
 
 /// Decades that hold all there is to show.
 std::pair<double, double> BenchTable::range() const {
@@ -126,11 +128,11 @@ bool BenchTable::event(QEvent* e) {
 void BenchTable::drawDials(QPainter& p) const {
     p.setFont(deskType(13, QFont::DemiBold));
     p.setPen(look().ink);
-    p.drawText(QPointF(kSide, 36), tr("Plugged in"));
+    p.drawText(QPointF(kTableSide, 36), tr("Plugged in"));
     if (m_top.devices.empty()) {
         p.setFont(deskType(13));
         p.setPen(look().graphite);
-        p.drawText(QRectF(kSide, kDialTop - 4, width() - 2 * kSide, kDialHigh), Qt::TextWordWrap,
+        p.drawText(QRectF(kTableSide, kDialTop - 4, width() - 2 * kTableSide, kDialHigh), Qt::TextWordWrap,
                    tr("Nothing. A device that is plugged in stands here with what it reads; without one everything can "
                       "be counted with Space and typed. Simulated devices to try it with: More, Desk."));
         return;
@@ -370,7 +372,7 @@ void BenchTable::paintEvent(QPaintEvent*) {
     p.setRenderHint(QPainter::Antialiasing);
     p.fillRect(rect(), look().sheet);
     drawDials(p);
-    const QRectF area(kSide, kDialTop + kDialHigh + 22, width() - 2 * kSide,
+    const QRectF area(kTableSide, kDialTop + kDialHigh + 22, width() - 2 * kTableSide,
                       height() - kRulerHigh - kDialTop - kDialHigh - 30);
     if (m_top.test == BenchTest::rupture)
         drawRod(p, area.adjusted(0, 20, 0, -20));

@@ -10,7 +10,7 @@
 namespace enkinet::app {
 
 namespace {
-constexpr double kLeft = 34, kRight = 8, kTop = 18, kBottom = 30, kReach = 9;
+constexpr double kSectionLeft = 34, kSectionRight = 8, kSectionTop = 18, kSectionBottom = 30, kBorderReach = 9;
 }
 
 LongSection::LongSection(Document& document, bool shaping, QWidget* parent)
@@ -54,8 +54,12 @@ void LongSection::show(int part) {
     update();
 }
 
-double LongSection::x(double along) const { return kLeft + along / m_length * (width() - kLeft - kRight); }
-double LongSection::y(double depth) const { return kTop + depth / m_deepest * (height() - kTop - kBottom); }
+double LongSection::x(double along) const {
+    return kSectionLeft + along / m_length * (width() - kSectionLeft - kSectionRight);
+}
+double LongSection::y(double depth) const {
+    return kSectionTop + depth / m_deepest * (height() - kSectionTop - kSectionBottom);
+}
 
 std::pair<double, double> LongSection::depths(const body::Segment& s, double at) const {
     const body::Layers& l = s.layers;
@@ -188,29 +192,29 @@ void LongSection::paintEvent(QPaintEvent*) {
     }
     // The surface, and millimetres under it.
     p.setPen(QPen(look().ink, 1.4));
-    p.drawLine(QPointF(kLeft, y(0)), QPointF(width() - kRight, y(0)));
+    p.drawLine(QPointF(kSectionLeft, y(0)), QPointF(width() - kSectionRight, y(0)));
     p.setFont(deskFont(8.5));
     const double step = m_deepest > 40 ? 10 : m_deepest > 12 ? 5 : m_deepest > 5 ? 2 : 1;
     for (double d = 0; d <= m_deepest + 1e-9; d += step) {
         p.setPen(QPen(look().graphite, 1));
-        p.drawLine(QPointF(kLeft - 4, y(d)), QPointF(kLeft, y(d)));
+        p.drawLine(QPointF(kSectionLeft - 4, y(d)), QPointF(kSectionLeft, y(d)));
         p.setPen(look().ink);
-        p.drawText(QRectF(0, y(d) - 8, kLeft - 6, 16), Qt::AlignRight | Qt::AlignVCenter, Say::number(d, 0));
+        p.drawText(QRectF(0, y(d) - 8, kSectionLeft - 6, 16), Qt::AlignRight | Qt::AlignVCenter, Say::number(d, 0));
     }
-    p.drawText(QRectF(kLeft, 0, width() - kLeft, kTop - 2), Qt::AlignLeft | Qt::AlignVCenter,
+    p.drawText(QRectF(kSectionLeft, 0, width() - kSectionLeft, kSectionTop - 2), Qt::AlignLeft | Qt::AlignVCenter,
                tr("mm under the surface; dashed: what its clay wants"));
     // Joints under the axis, as far as their names have room.
     double taken = -1e9;
     for (std::size_t j = 0; j < limb.joints.size(); ++j) {
         const double along = j < m_stretches.size() ? m_stretches[j].from_mm : m_length;
         p.setPen(QPen(look().graphite, 1, Qt::DotLine));
-        p.drawLine(QPointF(x(along), y(0)), QPointF(x(along), height() - kBottom + 4));
+        p.drawLine(QPointF(x(along), y(0)), QPointF(x(along), height() - kSectionBottom + 4));
         const QString name = QString::fromStdString(limb.joints[j].name);
         const double w = QFontMetricsF(p.font()).horizontalAdvance(name);
         const double left = std::clamp(x(along) - w / 2, 2.0, width() - w - 2);
         if (left < taken + 6) continue;
         p.setPen(look().ink);
-        p.drawText(QRectF(left, height() - kBottom + 4, w + 2, 16), Qt::AlignLeft | Qt::AlignVCenter, name);
+        p.drawText(QRectF(left, height() - kSectionBottom + 4, w + 2, 16), Qt::AlignLeft | Qt::AlignVCenter, name);
         taken = left + w;
     }
     if (m_shaping)
@@ -224,14 +228,14 @@ void LongSection::paintEvent(QPaintEvent*) {
                 }
     if (m_pointer) {
         p.setPen(QPen(look().slack, 1));
-        p.drawLine(QPointF(x(*m_pointer), y(0)), QPointF(x(*m_pointer), height() - kBottom));
+        p.drawLine(QPointF(x(*m_pointer), y(0)), QPointF(x(*m_pointer), height() - kSectionBottom));
     }
 }
 
 void LongSection::mousePressEvent(QMouseEvent* e) {
     if (e->button() != Qt::LeftButton || m_limb < 0) return;
     if (m_shaping) {
-        double nearest = kReach;
+        double nearest = kBorderReach;
         for (const Stretch& s : m_stretches)
             for (std::size_t i = 0; i < segmentOf(s).stations.size(); ++i)
                 if (const auto at = placeOf({s.segment, static_cast<int>(i)}))
@@ -244,7 +248,7 @@ void LongSection::mousePressEvent(QMouseEvent* e) {
     }
     // A click elsewhere takes the stretch under it in hand.
     if (!m_shown->isNow(m_document)) return;
-    const double along = (e->position().x() - kLeft) / (width() - kLeft - kRight) * m_length;
+    const double along = (e->position().x() - kSectionLeft) / (width() - kSectionLeft - kSectionRight) * m_length;
     for (const Stretch& s : m_stretches)
         if (along >= s.from_mm && along <= s.from_mm + s.length_mm) {
             const auto& c = m_shown->report().choice;
@@ -264,7 +268,8 @@ void LongSection::mouseMoveEvent(QMouseEvent* e) {
             if (s.segment != m_dragged->segment) continue;
             const body::Segment& seg = segmentOf(s);
             const body::Station& station = seg.stations[static_cast<std::size_t>(m_dragged->station)];
-            const double depth = (e->position().y() - kTop) / (height() - kTop - kBottom) * m_deepest;
+            const double depth =
+                (e->position().y() - kSectionTop) / (height() - kSectionTop - kSectionBottom) * m_deepest;
             const double mm = std::clamp(std::round(10 * (depth - depths(seg, station.at).first)) / 10, 0.1, 50.0);
             const std::string limb = m_shown->puppet().limbs[static_cast<std::size_t>(m_limb)].id;
             const Mark mark = *m_dragged;
@@ -278,7 +283,7 @@ void LongSection::mouseMoveEvent(QMouseEvent* e) {
         }
         return;
     }
-    const double along = (e->position().x() - kLeft) / (width() - kLeft - kRight) * m_length;
+    const double along = (e->position().x() - kSectionLeft) / (width() - kSectionLeft - kSectionRight) * m_length;
     for (const Stretch& s : m_stretches)
         if (along >= s.from_mm && along <= s.from_mm + s.length_mm) {
             m_pointer = along;

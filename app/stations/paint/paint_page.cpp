@@ -26,7 +26,7 @@
 namespace enkinet::app {
 
 namespace {
-constexpr int kRow = 44;
+constexpr int kCoatRow = 44;
 }
 
 CoatStack::CoatStack(QWidget* parent) : QWidget(parent) {
@@ -34,7 +34,7 @@ CoatStack::CoatStack(QWidget* parent) : QWidget(parent) {
     setAccessibleName(tr("Coats in order"));
 }
 
-QSize CoatStack::sizeHint() const { return {330, kRow * (static_cast<int>(m_rows.size()) + 1)}; }
+QSize CoatStack::sizeHint() const { return {330, kCoatRow * (static_cast<int>(m_rows.size()) + 1)}; }
 
 void CoatStack::show(const QColor& clay, const QString& clayName, const std::vector<paint::Laid>& laid) {
     m_clay = clay, m_clayName = clayName;

@@ -13,7 +13,7 @@ namespace enkinet::app {
 
 namespace {
 /// So far to each side is one place: grain and dust are averaged away.
-constexpr int kAround = 3;
+constexpr int kPixelsAround = 3;
 } // namespace
 
 PhotoPick::PhotoPick(QWidget* parent) : QWidget(parent) {
@@ -53,8 +53,10 @@ QPoint PhotoPick::toWidget(const QPoint& pixel) const {
 paint::Rgb PhotoPick::meanAt(const QPoint& pixel) const {
     paint::Rgb sum;
     int n = 0;
-    for (int y = std::max(0, pixel.y() - kAround); y <= std::min(m_photo.height() - 1, pixel.y() + kAround); ++y)
-        for (int x = std::max(0, pixel.x() - kAround); x <= std::min(m_photo.width() - 1, pixel.x() + kAround); ++x) {
+    for (int y = std::max(0, pixel.y() - kPixelsAround); y <= std::min(m_photo.height() - 1, pixel.y() + kPixelsAround);
+         ++y)
+        for (int x = std::max(0, pixel.x() - kPixelsAround);
+             x <= std::min(m_photo.width() - 1, pixel.x() + kPixelsAround); ++x) {
             const QRgb c = m_photo.pixel(x, y);
             sum.r += paint::toLinear(qRed(c) / 255.0), sum.g += paint::toLinear(qGreen(c) / 255.0),
                 sum.b += paint::toLinear(qBlue(c) / 255.0);

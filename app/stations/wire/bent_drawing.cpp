@@ -42,8 +42,8 @@ void drawBent(QPainter& p, const BentState& s, double px) {
     p.save();
     if (s.bend.edge > 1.05) {
         const double ease = s.bend.edge < 1.5 ? 0.4 * end : 0, body = 0.85 * across + 0.4;
-        p.setPen(QPen(kPutty.darker(130), px));
-        p.setBrush(kPutty);
+        p.setPen(QPen(kPuttyColour.darker(130), px));
+        p.setBrush(kPuttyColour);
         for (double side : {-1.0, 1.0}) {
             const std::pair<double, double> edge[] = {
                 {side * half, across / 2}, {side * (half + ease), body}, {side * (half + end), body}};

@@ -8,7 +8,7 @@
 
 namespace enkinet::app {
 
-inline const QColor kPutty("#9fae8d");
+inline const QColor kPuttyColour("#9fae8d");
 
 struct BentState {
     wire::Bundle bundle;

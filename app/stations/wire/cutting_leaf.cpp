@@ -16,7 +16,7 @@
 namespace enkinet::app {
 
 namespace {
-constexpr double kStickRow = 22, kHead = 18;
+constexpr double kStickRow = 22, kStickHead = 18;
 }
 
 SawingView::SawingView(Document& document, QWidget* parent) : QWidget(parent), m_document(document) {
@@ -28,7 +28,7 @@ void SawingView::refresh() {
     m_height = 0;
     m_shown = m_document.shown();
     for (const choice::SpoolPlan& p : m_shown ? m_shown->report().cutPlan : std::vector<choice::SpoolPlan>{})
-        m_height += kHead + kStickRow * static_cast<double>(p.sawing.lengths.size()) + 4;
+        m_height += kStickHead + kStickRow * static_cast<double>(p.sawing.lengths.size()) + 4;
     setFixedHeight(static_cast<int>(std::max(20.0, m_height)));
     update();
 }
@@ -45,10 +45,10 @@ void SawingView::paintEvent(QPaintEvent*) {
         p.setFont(deskFont(9.5, QFont::DemiBold));
         p.setPen(look().ink);
         drawFitted(
-            p, QRectF(0, y, width(), kHead), Qt::AlignLeft | Qt::AlignVCenter,
+            p, QRectF(0, y, width(), kStickHead), Qt::AlignLeft | Qt::AlignVCenter,
             tr("%1: %2 off the roll, scrap %3")
                 .arg(Say::spool(spool), Say::length(plan.sawing.roll_mm, 0), Say::length(plan.sawing.scrap_mm, 0)));
-        y += kHead;
+        y += kStickHead;
         double longest = 1;
         for (const solve::Sawn& one : plan.sawing.lengths) {
             double sum = one.left_mm;

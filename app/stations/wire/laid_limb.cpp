@@ -14,7 +14,7 @@
 namespace enkinet::app {
 
 namespace {
-constexpr double kSide = 4;
+constexpr double kLaidSide = 4;
 /// Clear of the ring of the focus.
 constexpr double kTextLeft = 7;
 } // namespace
@@ -84,7 +84,7 @@ double LaidLimb::wireY() const { return std::min(height() - 66.0 - ruleBelow(), 
 double LaidLimb::across() const {
     if (!m_cut) return 10;
     // Thick enough to be seen, no thicker than lifelike by three.
-    const double perMm = (width() - 2 * kSide) / std::max(1.0, m_cut->finished_mm);
+    const double perMm = (width() - 2 * kLaidSide) / std::max(1.0, m_cut->finished_mm);
     return wire::findBundleDiameter(m_cut->bundle) * std::clamp(perMm * 1.6, 2.2, 9.0);
 }
 
@@ -92,7 +92,7 @@ double LaidLimb::ruleBelow() const { return std::max(42.0, across() / 2 + 38); }
 
 double LaidLimb::xOf(double along) const {
     const double length = m_cut ? std::max(1.0, m_cut->finished_mm) : 1;
-    return kSide + along / length * (width() - 2 * kSide);
+    return kLaidSide + along / length * (width() - 2 * kLaidSide);
 }
 
 QRectF LaidLimb::jointOnScreen(int joint) const {
@@ -141,7 +141,7 @@ void LaidLimb::drawHead(QPainter& p) const {
 }
 
 void LaidLimb::drawWire(QPainter& p) const {
-    const double y = wireY(), perMm = (width() - 2 * kSide) / std::max(1.0, m_cut->finished_mm);
+    const double y = wireY(), perMm = (width() - 2 * kLaidSide) / std::max(1.0, m_cut->finished_mm);
     const double thick = std::clamp(perMm * 1.6, 2.2, 9.0), across = this->across();
     // It lies on the paper.
     p.setPen(Qt::NoPen);
@@ -153,7 +153,7 @@ void LaidLimb::drawWire(QPainter& p) const {
     // What is stiff beside the gap in hand, as it grips the wire.
     for (const choice::Mark& m : m_cut->marks)
         if (m.kind == choice::Mark::Kind::joint && m.to_mm > m.from_mm) {
-            QColor putty = kPutty;
+            QColor putty = kPuttyColour;
             putty.setAlphaF(0.8F);
             p.setBrush(putty);
             const double grip = std::min(30.0, 10 * perMm + 8), high = across + 9;
@@ -202,10 +202,10 @@ void LaidLimb::drawWire(QPainter& p) const {
 
 void LaidLimb::drawRuleAndJoints(QPainter& p) const {
     const double top = wireY() + ruleBelow(), high = 26,
-                 perMm = (width() - 2 * kSide) / std::max(1.0, m_cut->finished_mm);
+                 perMm = (width() - 2 * kLaidSide) / std::max(1.0, m_cut->finished_mm);
     p.setPen(QPen(look().faint, 1));
     p.setBrush(look().card);
-    p.drawRect(QRectF(kSide, top, width() - 2 * kSide, high));
+    p.drawRect(QRectF(kLaidSide, top, width() - 2 * kLaidSide, high));
     p.setFont(deskType(11));
     // Numbers 56 px apart at least; tenths between them, of an inch eighths.
     const bool inches = Say::inches();

@@ -16,7 +16,7 @@
 namespace enkinet::app {
 
 namespace {
-constexpr double kStep = 0.1; ///< mm a slider step of lay and gap
+constexpr double kSliderStep = 0.1; ///< mm a slider step of lay and gap
 int countIndex(int strands) {
     return static_cast<int>(std::find(std::begin(wire::kStrandCounts), std::end(wire::kStrandCounts), strands) -
                             std::begin(wire::kStrandCounts));
@@ -65,7 +65,7 @@ LensLeaf::LensLeaf(Document& document, QWidget* parent) : QWidget(parent), m_doc
     v->addLayout(grid);
     m_strands->setRange(0, static_cast<int>(std::size(wire::kStrandCounts)) - 1);
     m_strands->setPageStep(1);
-    m_gap->setRange(static_cast<int>(3 / kStep), static_cast<int>(40 / kStep));
+    m_gap->setRange(static_cast<int>(3 / kSliderStep), static_cast<int>(40 / kSliderStep));
     m_angle->setRange(5, 110);
     auto* buttons = new Flow;
     m_use = new QPushButton(tr("Use this wire and gap"));
@@ -154,12 +154,13 @@ void LensLeaf::reset() {
 void LensLeaf::toSliders() {
     const QSignalBlocker a(m_strands), b(m_lay), c(m_gap), d(m_angle);
     m_strands->setValue(countIndex(m_tried.strands));
-    m_gap->setValue(static_cast<int>(std::lround(m_tried.gap_mm / kStep)));
+    m_gap->setValue(static_cast<int>(std::lround(m_tried.gap_mm / kSliderStep)));
     m_angle->setValue(static_cast<int>(std::lround(radToDeg(m_tried.angle_rad))));
     const double shortest = wire::findShortestLay(m_tried.strands, bundleOf(m_tried).diameter_mm);
-    m_lay->setRange(0, static_cast<int>(std::ceil((longestLay() - shortest) / kStep)) + 1);
+    m_lay->setRange(0, static_cast<int>(std::ceil((longestLay() - shortest) / kSliderStep)) + 1);
     m_lay->setEnabled(m_tried.strands > 1);
-    m_lay->setValue(m_tried.lay_mm <= 0 ? 0 : 1 + static_cast<int>(std::lround((m_tried.lay_mm - shortest) / kStep)));
+    m_lay->setValue(m_tried.lay_mm <= 0 ? 0
+                                        : 1 + static_cast<int>(std::lround((m_tried.lay_mm - shortest) / kSliderStep)));
 }
 
 void LensLeaf::fromSliders() {
@@ -167,14 +168,14 @@ void LensLeaf::fromSliders() {
     if (m_limb < 0) return; // ranges are being set
     m_tried.strands = wire::kStrandCounts[m_strands->value()];
     // A slider that was not moved keeps the exact value that it stands for.
-    if (std::lround(m_tried.gap_mm / kStep) != m_gap->value()) m_tried.gap_mm = m_gap->value() * kStep;
+    if (std::lround(m_tried.gap_mm / kSliderStep) != m_gap->value()) m_tried.gap_mm = m_gap->value() * kSliderStep;
     if (std::lround(radToDeg(m_tried.angle_rad)) != m_angle->value()) m_tried.angle_rad = degToRad(m_angle->value());
     const double shortest = wire::findShortestLay(m_tried.strands, bundleOf(m_tried).diameter_mm);
     const int lay = m_lay->value();
     if (lay == 0)
         m_tried.lay_mm = 0;
     else if (sender() == m_lay || m_tried.lay_mm < shortest) {
-        m_tried.lay_mm = std::max(shortest, std::ceil(shortest / kStep) * kStep + (lay - 1) * kStep);
+        m_tried.lay_mm = std::max(shortest, std::ceil(shortest / kSliderStep) * kSliderStep + (lay - 1) * kSliderStep);
         // A whole fraction of the gap is what a builder aims at: the slider drops into it.
         for (int k = 1; k <= 3; ++k)
             if (std::abs(m_tried.gap_mm / k - m_tried.lay_mm) < 0.08 && m_tried.gap_mm / k >= shortest)
