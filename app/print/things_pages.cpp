@@ -109,9 +109,11 @@ void ThingsPages::thingsPage() {
         if (b.diameter_mm > 0)
             words << tr("%1 across, %2 and %3 deep")
                          .arg(Say::length(b.diameter_mm), Say::length(b.depth_mm), Say::length(b.depthTo_mm));
-        words << (c.governs < 0   ? tr("not checked")
-                  : c.least() < 1 ? tr("holds %1 % of what it must").arg(Say::number(100 * c.least(), 0))
-                                  : tr("holds %1 times what is asked").arg(Say::figure(std::min(99.0, c.least()))));
+        words << (c.weakest() < 0   ? tr("not checked")
+                  : c.carried() < 1 ? tr("holds %1 % of what it must").arg(Say::number(100 * c.carried(), 0))
+                                    : tr("holds %1 times what is asked").arg(Say::figure(std::min(99.0, c.carried()))));
+        for (const auto limit : {results::BondLimit::heat, results::BondLimit::wall})
+            if (c.failsBy(limit)) words << Say::bondLimit(limit);
         if (b.comesOff) words << tr("comes off");
         if (!b.adhesive.empty())
             words << tr(

@@ -68,13 +68,13 @@ void Points::things() {
             say(Issue::glue_face, RefKind::bond, x.id, x.name, 0, 0, card->name, static_cast<int>(weak));
         }
         for (std::size_t k = 0; k < kBondLimits; ++k) {
-            if (!(b.margin[k] < 1 - 1e-9)) continue;
             const auto limit = static_cast<BondLimit>(k);
+            if (!b.failsBy(limit)) continue;
             if (limit == BondLimit::heat)
                 say(Issue::bond_heat, RefKind::bond, x.id, x.name, b.margin[k] * hottest, hottest);
             else if (limit == BondLimit::wall)
                 say(Issue::hole_wall, RefKind::bond, x.id, x.name, b.wall_mm, kLeastWall_mm);
-            else if (static_cast<int>(k) == b.governs)
+            else if (static_cast<int>(k) == b.weakest())
                 say(Issue::bond_weak, RefKind::bond, x.id, x.name, b.margin[k], 1, {}, static_cast<int>(k));
         }
     }

@@ -98,6 +98,16 @@ BondCheck checkBond(const Bond& b, const document::AdhesiveCard* adhesive, const
     return r;
 }
 
+int BondCheck::weakest() const {
+    int least = -1;
+    for (std::size_t k = 0; k < kBondLimits; ++k) {
+        if (k == static_cast<std::size_t>(BondLimit::heat) || k == static_cast<std::size_t>(BondLimit::wall)) continue;
+        if (std::isnan(margin[k].value)) continue;
+        if (least < 0 || margin[k].value < margin[static_cast<std::size_t>(least)].value) least = static_cast<int>(k);
+    }
+    return least;
+}
+
 namespace {
 
 constexpr double kClayBearing_MPa = 8, kFoilBearing_MPa = 0.3; ///< typical

@@ -29,6 +29,10 @@ struct BondCheck {
     bool holdsThere = true;                                                ///< the adhesive does, on both
     double heat_C = 0;                                                     ///< hottest load still to come; 0: none
     double least() const { return governs < 0 ? std::nan("") : margin[static_cast<std::size_t>(governs)].value; }
+    /// The limit that carries the least share of force and moment; degrees and walls are no share of them. -1: none.
+    int weakest() const;
+    double carried() const { return weakest() < 0 ? std::nan("") : margin[static_cast<std::size_t>(weakest())].value; }
+    bool failsBy(BondLimit limit) const { return margin[static_cast<std::size_t>(limit)].value < 1 - 1e-9; }
     friend bool operator==(const BondCheck&, const BondCheck&) = default;
 };
 

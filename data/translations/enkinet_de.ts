@@ -13770,6 +13770,10 @@ Zum Verschieben ziehen, oder Alt mit den Pfeilen.</translation>
         <source>%1: droops more than it may</source>
         <translation>%1: hängt mehr durch als erlaubt</translation>
     </message>
+    <message>
+        <source>Its glue stands %1, and a load at %2 is still to come.</source>
+        <translation>Der Kleber hält %1 aus, und eine Ladung bei %2 kommt noch.</translation>
+    </message>
 </context>
 <context>
     <name>enkinet::app::ThingsPages</name>

@@ -105,6 +105,29 @@ TEST_CASE("The base says what would stand, refuses nothing silently, and goes wi
     CHECK(d.puppet().things.base);
 }
 
+TEST_CASE("What a bond carries is a share of what is asked, what its glue stands is degrees", "[window]") {
+    Desk desk;
+    auto& d = desk.document();
+    body::Things t = d.puppet().things;
+    body::Bond b;
+    b.id = b.name = "brim", b.kind = body::BondKind::glue, b.diameter_mm = 12, b.adhesive = "instant";
+    b.from.limb = "spine", b.from.segment = 4, b.to.mass = "head";
+    t.bonds = {b};
+    d.change("brim", [&](const document::Edits& e) { return e.setThings(t); });
+    openThings(desk);
+    auto* list = desk.find<QListWidget>("thingList");
+    list->setCurrentRow(static_cast<int>(t.features.size()));
+    desk.settle();
+    const results::BondCheck& c = desk.report().things.bonds[0];
+    REQUIRE(c.governs == static_cast<int>(results::BondLimit::heat));
+    const QString words = desk.find<QLabel>("thingAnswer")->text();
+    CHECK(words.contains(
+        QString("stands 80 °C, and a load at %1 is still to come").arg(app::Say::temperature(c.heat_C))));
+    CHECK(words.contains(c.carried() < 1 ? QString("%1 % of what").arg(app::Say::number(100 * c.carried(), 0))
+                                         : QString("Holds, %1 times").arg(app::Say::figure(c.carried()))));
+    CHECK(list->currentItem()->text() == "brim: its glue lets go in the oven");
+}
+
 TEST_CASE("On a puppet with nothing drawn the leaf says what to do, and putting on is refused in words", "[window]") {
     Desk desk;
     auto& d = desk.document();

@@ -25,6 +25,10 @@ TEST_CASE("Bonds hold by their closed forms", "[results]") {
     CHECK_NEAR(c.wall_mm, 4.0, 1e-12);
     CHECK_NEAR(at(c, BondLimit::heat), 80.0 / 130, 1e-12);
     CHECK(c.governs == static_cast<int>(BondLimit::heat));
+    CHECK(c.failsBy(BondLimit::heat));
+    // Degrees are no share of a force.
+    CHECK(c.weakest() == static_cast<int>(BondLimit::torsion));
+    CHECK_NEAR(c.carried(), at(c, BondLimit::torsion), 0);
     b.kind = BondKind::rod;
     c = results::checkBond(b, &glue, &steel, 2, 10, 8, 5, 0);
     CHECK_NEAR(at(c, BondLimit::droop), 0.02 * 3 * 162577 / (2 * 9.0), 0.005);
@@ -104,6 +108,27 @@ TEST_CASE("A bond stands for what lies beyond it, and its weaker end counts", "[
             if (l.verdicts[j].effort_Nmm > 0) hand = std::max(hand, l.verdicts[j].effort_Nmm / l.demands[j].lever_mm);
     CHECK_NEAR(rod.things.bonds[0].force_N, hand, 1e-9);
     CHECK_NEAR(rod.things.bonds[0].moment_Nmm, hand * 80, 1e-9);
+}
+
+TEST_CASE("A glue that melts in the oven hides no joint that is too weak cold", "[results]") {
+    document::Production all = demo();
+    Bond b;
+    b.id = b.name = "brim", b.kind = BondKind::glue, b.diameter_mm = 1, b.adhesive = "instant";
+    b.from.limb = "spine", b.from.segment = 4, b.to.mass = "head";
+    all.puppets[0].things = {};
+    all.puppets[0].things.bonds = {b};
+    const auto r = reportOf(all);
+    const results::BondCheck& c = r.things.bonds[0];
+    REQUIRE(c.failsBy(results::BondLimit::heat));
+    REQUIRE(c.carried() < 1);
+    std::map<results::Issue, results::OpenPoint> said;
+    for (const results::OpenPoint& p : r.open)
+        if (p.ref.id == "brim") said.emplace(p.issue, p);
+    REQUIRE(said.contains(results::Issue::bond_heat));
+    CHECK_NEAR(said.at(results::Issue::bond_heat).found, 80, 1e-9);
+    REQUIRE(said.contains(results::Issue::bond_weak));
+    CHECK_NEAR(said.at(results::Issue::bond_weak).found, c.carried(), 0);
+    CHECK(said.at(results::Issue::bond_weak).by == c.weakest());
 }
 
 TEST_CASE("A prop on a piece of its own weighs there; sheets weigh and are bought on both sides", "[results]") {

@@ -69,13 +69,18 @@ QString thingAnswer(const Document& document, ThingKind kind, int index) {
     }
     if (kind == ThingKind::bond && i < c.bonds.size()) {
         const results::BondCheck& b = c.bonds[i];
-        words << (b.governs < 0 ? Thing::tr("Not checked: give it a size, a depth, and a glue or a wire.")
-                  : b.least() < 1
+        words << (b.weakest() < 0 ? Thing::tr("Not checked: give it a size, a depth, and a glue or a wire.")
+                  : b.carried() < 1
                       ? Thing::tr("Does not hold: %1 % of what %2 N and %3 N·mm ask; %4.")
-                            .arg(Say::number(100 * b.least(), 0), Say::figure(b.force_N), Say::figure(b.moment_Nmm),
-                                 Say::bondLimit(static_cast<results::BondLimit>(b.governs)))
+                            .arg(Say::number(100 * b.carried(), 0), Say::figure(b.force_N), Say::figure(b.moment_Nmm),
+                                 Say::bondLimit(static_cast<results::BondLimit>(b.weakest())))
                       : Thing::tr("Holds, %1 times what %2 N and %3 N·mm ask.")
-                            .arg(Say::figure(b.least()), Say::figure(b.force_N), Say::figure(b.moment_Nmm)));
+                            .arg(Say::figure(b.carried()), Say::figure(b.force_N), Say::figure(b.moment_Nmm)));
+        // Degrees are no share of a force.
+        if (b.failsBy(results::BondLimit::heat))
+            words << Thing::tr("Its glue stands %1, and a load at %2 is still to come.")
+                         .arg(Say::temperature(b.margin[static_cast<std::size_t>(results::BondLimit::heat)] * b.heat_C),
+                              Say::temperature(b.heat_C));
         // What would hold here, on the shelf before what is not.
         QStringList holds;
         const auto& cards = document.report().cards->adhesives;
@@ -130,16 +135,15 @@ QString thingLine(const Document& document, ThingKind kind, int index) {
         return Thing::tr("%1: %2, %3").arg(line).arg(c.features[i].count()).arg(Say::grams(c.features[i].mass_g));
     if (kind == ThingKind::base && c.base) return Thing::tr("base: %1").arg(Say::grams(c.base->weight_g));
     if (kind == ThingKind::bond && i < c.bonds.size())
-        return c.bonds[i].governs < 0 ? Thing::tr("%1: not checked").arg(line)
-               : c.bonds[i].governs == static_cast<int>(results::BondLimit::heat) && c.bonds[i].least() < 1
-                   ? Thing::tr("%1: its glue lets go in the oven").arg(line)
-               : c.bonds[i].governs == static_cast<int>(results::BondLimit::wall) && c.bonds[i].least() < 1
+        return c.bonds[i].governs < 0                         ? Thing::tr("%1: not checked").arg(line)
+               : c.bonds[i].failsBy(results::BondLimit::heat) ? Thing::tr("%1: its glue lets go in the oven").arg(line)
+               : c.bonds[i].failsBy(results::BondLimit::wall)
                    ? Thing::tr("%1: its hole leaves too thin a wall").arg(line)
-               : c.bonds[i].governs == static_cast<int>(results::BondLimit::droop) && c.bonds[i].least() < 1
+               : c.bonds[i].weakest() < 0  ? Thing::tr("%1: not checked").arg(line)
+               : c.bonds[i].carried() >= 1 ? Thing::tr("%1: holds").arg(line)
+               : c.bonds[i].weakest() == static_cast<int>(results::BondLimit::droop)
                    ? Thing::tr("%1: droops more than it may").arg(line)
-               : c.bonds[i].least() < 1
-                   ? Thing::tr("%1: holds %2 % of what it must").arg(line, Say::number(100 * c.bonds[i].least(), 0))
-                   : Thing::tr("%1: holds").arg(line);
+                   : Thing::tr("%1: holds %2 % of what it must").arg(line, Say::number(100 * c.bonds[i].carried(), 0));
     if (kind == ThingKind::sheet && i < c.sheets.size())
         return Thing::tr("%1: %2").arg(line, Say::grams(c.sheets[i].count * c.sheets[i].mass_g));
     if (kind == ThingKind::prop) return Thing::tr("%1: %2").arg(line, Say::grams(t.props[i].mass_g));
