@@ -107,6 +107,9 @@ TEST_CASE("A colour is mixed from the shelf, kept as a paint and used in a coat"
     const auto found = paint::calcRecipes(shelf, *paint::parseHex("#c98b6a"));
     REQUIRE_FALSE(found.recipes.empty());
     CHECK(list->item(0)->text().contains(QString::number(found.recipes[0].parts[0].parts)));
+    CHECK(desk.find<app::MixPlate>("mixPlate")
+              ->accessibleDescription()
+              .contains(QString("ΔE %1 by the table, until a chip is dry").arg(found.recipes[0].deltaE, 0, 'f', 1)));
     desk.write("mixMl", "12,5");
     list->setCurrentRow(0);
     desk.press("mixKeep");

@@ -1,7 +1,9 @@
 #include "print/build_sheets.h"
 #include "shell/shelf.h"
 #include "support/driven.h"
+#include <QAction>
 #include <QDir>
+#include <QDoubleSpinBox>
 #include <QFileInfo>
 #include <QLabel>
 #include <QLocale>
@@ -181,6 +183,22 @@ TEST_CASE("With a decimal comma numbers are typed and shown with it, and files k
         CHECK(f.readAll().contains("14.5"));
     }
     QLocale::setDefault(before);
+}
+
+TEST_CASE("With inches the desk says what stays in millimetres, and says it as no refusal") {
+    Desk desk(Station::sheet);
+    const auto turn = [&](bool on) {
+        for (QAction* a : desk.window.findChildren<QAction*>())
+            if (a->text() == "&Inches") a->setChecked(on);
+        Desk::settle();
+    };
+    turn(true);
+    CHECK(desk.window.message().startsWith("lengths stand in inches now"));
+    CHECK(desk.window.message().contains("stay in millimetres"));
+    CHECK(desk.find<QDoubleSpinBox>("height")->suffix() == " in");
+    turn(false);
+    CHECK(desk.find<QDoubleSpinBox>("height")->suffix() == " mm");
+    CHECK(desk.refused.isEmpty());
 }
 
 TEST_CASE(
