@@ -47,15 +47,14 @@ protected:
 };
 } // namespace
 
-AnswerHead::AnswerHead(QWidget* parent) : QWidget(parent) {
+AnswerHead::AnswerHead(int lines, QWidget* parent) : QWidget(parent) {
     auto* v = new QVBoxLayout(this);
     v->setContentsMargins(0, 0, 0, 0);
     v->setSpacing(2);
     m_subject = makeTitle();
     m_subject->setMinimumHeight(32);
-    m_quiet = makeText(true);
-    m_quiet->setIndent(18);
-    m_sentence = makeText();
+    m_quiet = lines > 0 ? makeLines(1, true) : makeText(true);
+    m_sentence = lines > 0 ? makeLines(lines) : makeText();
     m_sentence->setProperty("role", "verdict");
     m_sentence->setContentsMargins(0, 6, 0, 0);
     // One line or two: what stands below stays where it is.
@@ -84,7 +83,7 @@ void AnswerHead::setStamp(const QString& word, const QColor& colour) {
         word.isEmpty() ? 0 : QFontMetrics(deskType(22, QFont::Bold)).horizontalAdvance(word.toUpper()) + 34;
     // Clear of the card's eye, whatever the style sheet last said.
     m_subject->setContentsMargins(14, 0, room, 0);
-    m_quiet->setContentsMargins(0, 0, room, 0);
+    m_quiet->setContentsMargins(18, 0, room, 0);
     update();
 }
 

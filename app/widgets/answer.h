@@ -16,7 +16,9 @@ namespace enkinet::app {
 class AnswerHead : public QWidget {
     Q_OBJECT
 public:
-    explicit AnswerHead(QWidget* parent = nullptr);
+    /// lines: the sentence and the quiet line never take more, or less; what has no room is told by the pointer. 0: as
+    /// many as they need.
+    explicit AnswerHead(int lines = 0, QWidget* parent = nullptr);
     void show(const QString& subject, const QString& quiet, const QString& sentence);
     /// No word: no stamp.
     void setStamp(const QString& word, const QColor& colour = {});

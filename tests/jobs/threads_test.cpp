@@ -30,7 +30,7 @@ struct Asker {
     }
 };
 
-int rounds(int few) { return std::getenv("ENKINET_LONG") ? 40 * few : few; }
+int rounds(int few) { return std::getenv("ENKINET_LONG") ? 6 * few : few; }
 
 } // namespace
 

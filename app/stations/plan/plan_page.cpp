@@ -51,7 +51,8 @@ PlanPage::PlanPage(Document& d) : Page(d, results::Station::plan), m_since_s(wal
     m_diary = new Diary(d);
     m_bench->addWidget(m_diary);
     setBench(m_bench);
-    m_head = new AnswerHead;
+    // What the hands need stands below it and stays where it is, whether a deadline holds or not.
+    m_head = new AnswerHead(5);
     m_head->sentenceLabel()->setObjectName("planVerdict");
     m_dial = new ClockDial;
     m_time = makeHeading({});
@@ -110,9 +111,6 @@ PlanPage::PlanPage(Document& d) : Page(d, results::Station::plan), m_since_s(wal
     m_applyWay = button(tr("Apply"), "planApplyWay");
     m_rows = new StationTable(document(), "planTable");
     m_rows->hide();
-    // What the hands need stands first and stays where it is, whether a deadline holds or not.
-    constexpr int kFiveLines = 101;
-    m_head->sentenceLabel()->setMinimumHeight(kFiveLines);
     column()->addWidget(m_head);
     column()->addLayout(row);
     m_fields = makeForm();
