@@ -411,7 +411,10 @@ protected:
 private:
     int high() const {
         const QMargins m = contentsMargins();
-        return m_lines * fontMetrics().lineSpacing() + m.top() + m.bottom() + 2;
+        // As they are drawn: more than so many times the spacing, which is rounded.
+        const QString lines = QStringList(m_lines, QStringLiteral("x")).join('\n');
+        const int drawn = fontMetrics().boundingRect(QRect(0, 0, 1000, 1000), Qt::TextWordWrap, lines).height();
+        return std::max(drawn, m_lines * fontMetrics().lineSpacing()) + m.top() + m.bottom() + 2;
     }
     int m_lines;
     double m_smallest; ///< share of the type's size
