@@ -135,9 +135,10 @@ Planning makePlanning(const Production& production, const std::vector<std::share
     plan.rates = make::calcRates(findTimings(production));
     plan.problem.hands = plan.calendar.hands();
     plan.problem.places = kPlaces;
-    plan.problem.start = plan.calendar.start
+    const Minute asked = plan.calendar.start
                              ? std::max(*plan.calendar.start, production.log.empty() ? *plan.calendar.start : now.at)
                              : now.at;
+    plan.problem.start = asked;
     for (std::size_t i = 0; i < reports.size(); ++i)
         plan.problem.due.push_back(production.puppets[i].deadline);
     // Wares that must be bought, and what of them is there.
@@ -158,7 +159,7 @@ Planning makePlanning(const Production& production, const std::vector<std::share
             std::find_if(lacks.begin(), lacks.end(), [&](const Lack& l) { return l.ware == ware && l.card == card; });
         return at == lacks.end() ? nullptr : &*at;
     };
-    const Minute arrives = (dayOf(plan.problem.start) + production.stock.shop.leadDays) * kDay;
+    const Minute arrives = (dayOf(asked) + production.stock.shop.leadDays) * kDay;
     const std::map<document::StepKey, document::StepState> states =
         document::findStepStates(production.log, now.offset_min);
     for (std::size_t i = 0; i < reports.size(); ++i) {
@@ -223,6 +224,11 @@ Planning makePlanning(const Production& production, const std::vector<std::share
             }
         }
     }
+    // Who asks at night gets, at whatever minute, what the morning begins with.
+    const bool allByHand = std::all_of(plan.problem.tasks.begin(), plan.problem.tasks.end(),
+                                       [](const schedule::Task& t) { return t.hands > 0; });
+    if (const Minute open = findHours(plan).nextOpen(asked); allByHand && open < OpenHours::kNever)
+        plan.problem.start = open;
     applyMoves(plan, production, reports);
     const OpenHours hours = findHours(plan);
     plan.eased = schedule::ease(plan.problem, hours);
@@ -234,8 +240,7 @@ Planning makePlanning(const Production& production, const std::vector<std::share
             t.fixed = schedule::Task::Fixed{from, s.ended_s / 60, s.ended_s / 60 + (s.skipped ? 0 : t.wait)};
         else if (s.running || s.worked_min > 0) {
             // What is left of it; what is in hand goes on now, what was laid aside when its turn comes.
-            const Minute left =
-                std::max<Minute>(1, t.hands - static_cast<Minute>(s.workedUntil(plan.problem.start * 60)));
+            const Minute left = std::max<Minute>(1, t.hands - static_cast<Minute>(s.workedUntil(asked * 60)));
             if (!s.running) {
                 t.hands = left;
                 continue;

@@ -98,6 +98,31 @@ TEST_CASE("An air-dry head that sets a day before the feet is painted a day befo
     CHECK(soonest < last);
 }
 
+TEST_CASE("Asked at any minute of a night, the plan is what the morning begins with", "[results]") {
+    document::Production p = demo();
+    p.stock.shop.leadDays = 0; // what is ordered before midnight comes a day sooner
+    const ProductionResult r = resultOf(p);
+    const auto asked = [&](Minute now) { return makePlanning(p, r.puppets, now).problem; };
+    const schedule::Problem morning = asked(kMonday + kDay);
+    REQUIRE(morning.tasks.size() > 150);
+    CHECK(morning.start == kMonday + kDay);
+    const Minute evening = kMonday + 9 * 60;
+    for (const Minute now : {evening, evening + 1, evening + 197, kMonday + kDay - 1})
+        CHECK(asked(now) == morning);
+    CHECK_FALSE(asked(kMonday + kDay + 1) == morning);
+    // What is in hand has been worked on until now, not until the morning.
+    LogEntry begun;
+    begun.kind = LogKind::started, begun.at_s = (evening - 1) * 60;
+    begun.puppet = p.puppets[0].id, begun.step = r.puppets[0]->plan.steps[20].id;
+    p.log.push_back(begun);
+    const Planning planning = makePlanning(p, r.puppets, evening);
+    const auto task = nth(planning.find({0, 1, 20}));
+    REQUIRE(planning.states[task].running);
+    const schedule::Task& t = planning.problem.tasks[task];
+    REQUIRE(t.fixed);
+    CHECK(t.fixed->handsEnd == findHours(planning).finish(kMonday + kDay, t.hands - 1));
+}
+
 TEST_CASE("What is written as done stays where it was, and what is left begins no earlier than now", "[results]") {
     const auto entry = [](const char* step, Minute at, LogKind kind, double minutes = 0) {
         LogEntry e;
