@@ -128,6 +128,19 @@ schedule::Schedule calcSchedule(const Planning& planning, const OpenHours& hours
 
 OpenHours findHours(const Planning& planning) { return OpenHours(planning.calendar, planning.problem.start); }
 
+namespace {
+/// When the last of these tasks is done, where all have begun; none: nothing.
+std::optional<Minute> findEnd(const schedule::Problem& problem, const std::vector<int>& tasks) {
+    std::optional<Minute> end;
+    for (const int k : tasks) {
+        const auto& fixed = problem.tasks[static_cast<std::size_t>(k)].fixed;
+        if (!fixed) return {};
+        end = std::max(end.value_or(fixed->done), fixed->done);
+    }
+    return end;
+}
+} // namespace
+
 Planning makePlanning(const Production& production, const std::vector<std::shared_ptr<const Report>>& reports,
                       document::WallTime now) {
     Planning plan;
@@ -225,16 +238,21 @@ Planning makePlanning(const Production& production, const std::vector<std::share
         }
     }
     // Who asks at night gets, at whatever minute, what the morning begins with.
-    const bool allByHand = std::all_of(plan.problem.tasks.begin(), plan.problem.tasks.end(),
-                                       [](const schedule::Task& t) { return t.hands > 0; });
-    if (const Minute open = findHours(plan).nextOpen(asked); allByHand && open < OpenHours::kNever)
-        plan.problem.start = open;
+    if (const Minute open = findHours(plan).nextOpen(asked); open < OpenHours::kNever) plan.problem.start = open;
     applyMoves(plan, production, reports);
     const OpenHours hours = findHours(plan);
     plan.eased = schedule::ease(plan.problem, hours);
     for (std::size_t k = 0; k < plan.states.size(); ++k) {
-        const document::StepState& s = plan.states[k];
+        document::StepState& s = plan.states[k];
         schedule::Task& t = plan.problem.tasks[k];
+        if (t.hands == 0 && !s.done && !s.skipped) {
+            // What dries by itself began when all that it comes after was done, and nobody writes it down.
+            const std::optional<Minute> laid = findEnd(plan.problem, t.after);
+            if (!laid) continue;
+            t.fixed = schedule::Task::Fixed{*laid, *laid, *laid + t.wait};
+            s.running = false, s.done = *laid <= asked, s.begun_s = s.ended_s = *laid * 60;
+            continue;
+        }
         const Minute from = s.begun_s / 60;
         if (s.done || s.skipped)
             t.fixed = schedule::Task::Fixed{from, s.ended_s / 60, s.ended_s / 60 + (s.skipped ? 0 : t.wait)};

@@ -8069,32 +8069,8 @@ Zum Verschieben ziehen, oder Alt mit den Pfeilen.</translation>
         <translation>geplant %1</translation>
     </message>
     <message>
-        <source>done in %1</source>
-        <translation>fertig in %1</translation>
-    </message>
-    <message>
-        <source>skipped</source>
-        <translation>ausgelassen</translation>
-    </message>
-    <message>
-        <source>%1 of %2</source>
-        <translation>%1 von %2</translation>
-    </message>
-    <message>
-        <source>Pause</source>
-        <translation>Pause</translation>
-    </message>
-    <message>
-        <source>Go on</source>
-        <translation>Weiter</translation>
-    </message>
-    <message>
         <source>Start</source>
         <translation>Start</translation>
-    </message>
-    <message>
-        <source>Not done after all</source>
-        <translation>Doch nicht fertig</translation>
     </message>
     <message>
         <source>Due now: %1</source>
@@ -8323,6 +8299,10 @@ Zum Verschieben ziehen, oder Alt mit den Pfeilen.</translation>
     <message>
         <source>The computer&apos;s clock was set by %1 min. What runs here goes on by the time that passed; the new time counts when Enkinet is started again.</source>
         <translation>Die Uhr des Rechners wurde um %1 min verstellt. Was hier läuft, zählt die vergangene Zeit weiter; die neue Zeit gilt, wenn Enkinet neu gestartet wird.</translation>
+    </message>
+    <message>
+        <source>It dries by itself since %1. Take back what it came after, where that was not done.</source>
+        <translation>Es trocknet von selbst seit %1. Nimm zurück, worauf es folgte, wenn das nicht getan war.</translation>
     </message>
 </context>
 <context>
@@ -15414,6 +15394,10 @@ Zum Verschieben ziehen, oder Alt mit den Pfeilen.</translation>
     <message>
         <source>Not done after all</source>
         <translation>Doch nicht fertig</translation>
+    </message>
+    <message>
+        <source>by itself</source>
+        <translation>von selbst</translation>
     </message>
 </context>
 <context>

@@ -98,6 +98,44 @@ TEST_CASE("An air-dry head that sets a day before the feet is painted a day befo
     CHECK(soonest < last);
 }
 
+TEST_CASE("What dries by itself dries from when it was laid down, whoever asks when", "[results]") {
+    const Case c = caseOf([](document::Production& p) {
+        p.puppets.resize(1);
+        p.puppets[0].things.copies = 1;
+        for (auto& m : p.puppets[0].masses)
+            if (m.shape != body::MassShape::weighed && !m.layers.clay.empty()) m.layers.clay = "air-dry-white";
+    });
+    const auto& steps = c.result.puppets[0]->plan.steps;
+    const auto rack = std::find_if(steps.begin(), steps.end(), [](const make::Step& s) {
+        return s.kind == make::StepKind::dry && s.hands_min == 0 && s.wait_min > 20 * 60;
+    });
+    REQUIRE(rack != steps.end());
+    const int at = static_cast<int>(rack - steps.begin());
+    // Everything before it was done on Monday, the last at five.
+    document::Production p = c.production;
+    const Minute five = kMonday + 7 * 60;
+    for (int k = 0; k < at; ++k) {
+        LogEntry e;
+        e.kind = LogKind::done, e.at_s = (k + 1 == at ? five : kMonday + k) * 60, e.number = 1;
+        e.puppet = p.puppets[0].id, e.step = steps[nth(k)].id;
+        p.log.push_back(e);
+    }
+    Minute laid = 0;
+    for (const make::After& a : rack->after)
+        laid = std::max(laid, a.step + 1 == at ? five : kMonday + a.step);
+    for (const Minute now : {five + 30, five + 11 * 60, kMonday + kDay + 50}) {
+        const Planning planning = makePlanning(p, c.result.puppets, now);
+        const auto task = nth(planning.find({0, 1, at}));
+        REQUIRE(planning.problem.tasks[task].fixed);
+        CHECK(planning.problem.tasks[task].fixed->done == laid + static_cast<Minute>(std::ceil(rack->wait_min)));
+        CHECK(planning.states[task].done);
+    }
+    // As long as one that it comes after is open it has not begun.
+    p.log.pop_back();
+    const Planning open = makePlanning(p, c.result.puppets, five);
+    CHECK(open.problem.tasks[nth(open.find({0, 1, at}))].fixed.has_value() == (laid != five));
+}
+
 TEST_CASE("Asked at any minute of a night, the plan is what the morning begins with", "[results]") {
     document::Production p = demo();
     p.stock.shop.leadDays = 0; // what is ordered before midnight comes a day sooner

@@ -66,6 +66,11 @@ void PlanPage::finish() {
     const QString what = Say::step(step);
     // What it took goes off the shelf, and comes back when it was not done after all.
     std::vector<document::Use> uses = results::findTaken(*k.of, step);
+    if (s->done && step.hands_min == 0 &&
+        !document::findStepState(k.of->log, k.puppet(s->step).id, s->step.copy, step.id).done)
+        return Q_EMIT document().refused(tr("It dries by itself since %1. Take back what it came after, where that was "
+                                            "not done.")
+                                             .arg(Say::dayTime(s->at.from)));
     if (s->done || s->skipped) {
         for (document::Use& u : uses)
             u.amount = s->done ? -u.amount : 0;

@@ -472,16 +472,8 @@ void PlanPage::tickClocks() {
     const results::Planned* s = planned();
     if (!k || !s) return;
     const std::int64_t now = wallSeconds();
-    const document::StepState& state = k->planning.states[static_cast<std::size_t>(k->planning.find(s->step))];
-    const double worked = state.workedUntil(now), reckoned = reckonedOf(*k, m_step);
-    m_dial->show(worked, reckoned, state.running);
-    m_time->setText(state.done      ? tr("done in %1").arg(Say::minutes(worked))
-                    : state.skipped ? tr("skipped")
-                                    : tr("%1 of %2").arg(Say::minutes(worked), Say::minutes(reckoned)));
-    m_start->setText(state.running ? tr("Pause") : worked > 0 && !state.done ? tr("Go on") : tr("Start"));
-    m_start->setEnabled(!state.done && !state.skipped);
-    m_done->setText(state.done || state.skipped ? tr("Not done after all") : tr("Done"));
-    m_skip->setEnabled(!state.done && !state.skipped);
+    showClock({m_dial, m_time, m_start, m_done}, *k, m_step, now);
+    m_skip->setEnabled(!s->done && !s->skipped);
     const QStringList clocks = runningClocks(*k, now);
     m_clocks->setText(clocks.mid(0, 3).join("\n"));
     m_clocks->setVisible(!clocks.isEmpty());

@@ -192,17 +192,25 @@ void WorkBench::show(const PlanJob::State& state, int step, std::int64_t now_s) 
     tick(now_s);
 }
 
+void showClock(const StepClock& on, const PlanJob::Known& k, int step, std::int64_t now_s) {
+    const document::StepState& s = stateOf(k, step);
+    const double worked = s.workedUntil(now_s), reckoned = reckonedOf(k, step);
+    const bool ended = s.done || s.skipped;
+    on.dial->show(worked, reckoned, s.running);
+    on.time->setText(s.skipped       ? WorkBench::tr("skipped")
+                     : reckoned == 0 ? WorkBench::tr("by itself")
+                     : s.done        ? WorkBench::tr("done in %1").arg(Say::minutes(worked))
+                                     : WorkBench::tr("%1 of %2").arg(Say::minutes(worked), Say::minutes(reckoned)));
+    on.start->setText(s.running              ? WorkBench::tr("Pause")
+                      : worked > 0 && !ended ? WorkBench::tr("Go on")
+                                             : WorkBench::tr("Start"));
+    on.start->setEnabled(!ended);
+    on.done->setText(ended ? WorkBench::tr("Not done after all") : WorkBench::tr("Done"));
+}
+
 void WorkBench::tick(std::int64_t now_s) {
     if (!m_state || m_step < 0) return;
-    const document::StepState& s = stateOf(*m_state, m_step);
-    const double worked = s.workedUntil(now_s), reckoned = reckonedOf(*m_state, m_step);
-    m_dial->show(worked, reckoned, s.running);
-    m_time->setText(s.done      ? tr("done in %1").arg(Say::minutes(worked))
-                    : s.skipped ? tr("skipped")
-                                : tr("%1 of %2").arg(Say::minutes(worked), Say::minutes(reckoned)));
-    m_start->setText(s.running ? tr("Pause") : worked > 0 ? tr("Go on") : tr("Start"));
-    m_start->setEnabled(!s.done);
-    m_done->setText(s.done ? tr("Not done after all") : tr("Done"));
+    showClock({m_dial, m_time, m_start, m_done}, *m_state, m_step, now_s);
     m_clocks->setText(runningClocks(*m_state, now_s).join("\n"));
 }
 

@@ -43,6 +43,13 @@ private:
     std::vector<QCheckBox*> m_boxes;
 };
 
+/// A step's clock and the buttons beside it, on the card as on the large sheet.
+struct StepClock {
+    ClockDial* dial;
+    QLabel* time;
+    QPushButton *start, *done;
+};
+void showClock(const StepClock& on, const PlanJob::Known& known, int step, std::int64_t now_s);
 /// What is said of a step in hand: how it is held, what it waits for, what comes after.
 QStringList stepFacts(const PlanJob::Known& known, int step);
 /// "putty sets, until 14:00": everything that dries, bakes or sets now; due: those that are over.
