@@ -352,6 +352,7 @@ void Document::endTrial() {
 }
 
 void Document::put(Value value) {
+    Q_EMIT stepping();
     const bool tried = isTrial();
     m_kept.reset();
     m_trialName.clear();

@@ -174,6 +174,8 @@ Q_SIGNALS:
     void replaced();
     /// The file was judged by older rules: what they said otherwise, none where they said the same.
     void judgedAnew(const std::vector<enkinet::results::Rejudged>& said);
+    /// A step is about to be done, undone or redone: what was said of the one before is over.
+    void stepping();
     /// The value, its results or both.
     void changed();
     /// Results are being worked out, or have come.

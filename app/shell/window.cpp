@@ -117,6 +117,7 @@ void Window::furnish() {
     connect(&m_document, &Document::noted, this, &Window::note);
     setSayNotTaken([this](const QString& sentence) { Q_EMIT m_document.refused(sentence); });
     connect(&m_document, &Document::selectionChanged, this, [this] { say({}); });
+    connect(&m_document, &Document::stepping, this, [this] { say({}); });
     connect(&m_document, &Document::applied, this, &Window::sayApplied);
     connect(&m_document, &Document::judgedAnew, this, &Window::sayJudgedAnew);
     connect(&m_document, &Document::trialChanged, this, [this] { say({}); });

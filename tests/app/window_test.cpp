@@ -127,6 +127,10 @@ TEST_CASE("A refused edit leaves the field at the old value and names the rule")
     CHECK_FALSE(desk.document().change("bad", [](const document::Edits& e) { return e.setGap("leg", "knee", 0); }));
     CHECK(desk.refused.join(" ").contains("must be above 0"));
     CHECK(desk.document().undoStack().count() == 0);
+    CHECK(desk.window.message().startsWith("Not done: "));
+    // An edit that is made is not said to be not done.
+    CHECK(desk.document().change("good", [](const document::Edits& e) { return e.setGap("leg", "knee", 15); }));
+    CHECK_FALSE(desk.window.message().contains("Not done"));
 }
 
 TEST_CASE("Edits reach the recovery file, and the next start goes on from there") {

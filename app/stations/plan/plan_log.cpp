@@ -87,19 +87,22 @@ void PlanPage::finish() {
     const double worked = state.workedUntil(wallSeconds());
     LogEntry e = entry(LogKind::done, worked > 0 ? worked : reckonedOf(k, m_step));
     e.unit = "min";
+    QString slip;
     // A finger that slipped, or a clock that was left running or set, is not the work.
     const double usual = reckonedOf(k, m_step);
     if (worked > 0 && usual > 0 && (worked < make::kSlip * usual || worked > usual / make::kSlip)) {
         // Nobody with clay on the hands is stopped for it: it counts as usual, teaches nothing, and is said.
         e.number = usual;
         e.text = tr("the clock showed %1").arg(Say::minutes(worked)).toStdString();
-        Q_EMIT document().noted(tr("The clock shows %1 for what usually takes %2: that was not the work, so it "
-                                   "counts as usual and teaches nothing.")
-                                    .arg(Say::minutes(worked), Say::minutes(usual)));
+        slip =
+            tr("The clock shows %1 for what usually takes %2: that was not the work, so it counts as usual and teaches "
+               "nothing.")
+                .arg(Say::minutes(worked), Say::minutes(usual));
     } else if (worked > 0) {
         e.planned = step.hands_min;
     }
     log(tr("Done: %1").arg(what), {e}, uses);
+    if (!slip.isEmpty()) Q_EMIT document().noted(slip);
     // On to what the new plan has first.
     m_inHand.clear();
 }
