@@ -156,6 +156,17 @@ TEST_CASE("A morning of the plan is worked with keys, and the days, the log and 
     CHECK(loaded->production.puppets[0].deadline == parseIsoTime("2026-12-18T12:00"));
 }
 
+TEST_CASE("A step that is skipped makes room for the next", "[window]") {
+    Desk desk(Station::plan);
+    auto k = planOf(desk);
+    const results::StepRef skipped = inHand(desk, k).step;
+    desk.press("stepSkip");
+    k = planOf(desk);
+    CHECK(k->planning.states[nth(k->planning.find(skipped))].skipped);
+    CHECK_FALSE(inHand(desk, k).step == skipped);
+    CHECK(desk.find<QAbstractButton>("stepStart")->isEnabled());
+}
+
 TEST_CASE("A short last look is seen whole, and of a long one the first line", "[window]") {
     Desk desk(Station::plan);
     auto* page = desk.window.findChild<app::PlanPage*>();

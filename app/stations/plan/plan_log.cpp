@@ -108,8 +108,10 @@ void PlanPage::finish() {
 }
 
 void PlanPage::skip() {
-    if (const results::Planned* s = planned(); s && !s->done)
+    if (const results::Planned* s = planned(); s && !s->done) {
         log(tr("Skip: %1").arg(Say::step(job().state()->step(s->step))), {entry(LogKind::skipped, 0, m_note->text())});
+        m_inHand.clear();
+    }
 }
 
 void PlanPage::tickItem(int item) {
