@@ -32,6 +32,7 @@ void addCutList(CLI::App& program, Run& run);
 void addSummary(CLI::App& program, Run& run);
 void addCheck(CLI::App& program, Run& run);
 void addBake(CLI::App& program, Run& run);
+void addFields(CLI::App& program);
 void addFill(CLI::App& program, Run& run);
 void addThings(CLI::App& program, Run& run);
 void addPatterns(CLI::App& program, Run& run);

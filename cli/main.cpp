@@ -71,6 +71,7 @@ int main(int argc, char** argv) {
     addSummary(program, run);
     addCheck(program, run);
     addBake(program, run);
+    addFields(program);
     addFill(program, run);
     addPatterns(program, run);
     addThings(program, run);

@@ -146,10 +146,10 @@ void paintRun(const std::string& path, bool json, Run& run) {
         for (const make::SchemeWork& w : r.schemes) {
             Json coats = Json::array();
             for (const paint::Laid& l : w.laid)
-                coats.push_back({{"role", paint::roleName(l.role)},
+                coats.push_back({{"role", schema::wordOf(l.role)},
                                  {"paint", l.card->id},
                                  {"name", l.card->name},
-                                 {"zone", paint::zoneName(l.zone)},
+                                 {"zone", schema::wordOf(l.zone)},
                                  {"share", l.share},
                                  {"coats", l.coats},
                                  {"ml", l.ml},
@@ -164,7 +164,7 @@ void paintRun(const std::string& path, bool json, Run& run) {
             if (json) continue;
             fmt::print("{}: {} on {:.0f} cm2\n", puppet.name, w.name, w.surface_mm2 / 100);
             for (const paint::Laid& l : w.laid)
-                fmt::print("  {:<10} {:<24} {} coats, {:.1f} ml\n", paint::roleName(l.role), l.card->name, l.coats,
+                fmt::print("  {:<10} {:<24} {} coats, {:.1f} ml\n", schema::wordOf(l.role), l.card->name, l.coats,
                            l.ml);
         }
         files::listIn(all, "puppets").push_back({{"id", puppet.id}, {"name", puppet.name}, {"schemes", schemes}});

@@ -1,7 +1,7 @@
 // What is done when: the whole production on one calendar, the log, and what to buy.
 #include "files/csv.h"
+#include "files/described_json.h"
 #include "files/plan_file.h"
-#include "files/plan_json.h"
 #include "files/reader.h"
 #include "puppet_command.h"
 #include "results/replay.h"
@@ -228,7 +228,7 @@ Json planJson(const document::Production& p, const ProductionResult& all, const 
                         {"late_min", c.late}});
     Calendar calendar = planning.calendar;
     calendar.start = plan.start;
-    j["calendar"] = files::calendarJson(calendar);
+    j["calendar"] = files::fieldsJson(calendar);
     j["makespan_min"] = last - first, j["bound_min"] = plan.schedule.boundEnd - first;
     j["late_min"] = plan.schedule.late, j["late_bound_min"] = plan.schedule.boundLate;
     j["best"] = plan.schedule.proved;
@@ -301,7 +301,7 @@ void logRun(const std::string& path, bool json, Run& run) {
     if (json) {
         Json all = Json::array();
         for (const document::LogEntry& e : production->log)
-            all.push_back(files::logEntryJson(e));
+            all.push_back(files::fieldsJson(e));
         std::cout << Json{{"log", all}}.dump(1) << "\n";
         return;
     }

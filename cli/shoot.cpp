@@ -1,8 +1,9 @@
 // The film: motion files, shots, what they wear, and how many doubles that takes.
 #include "base/units.h"
 #include "files/csv.h"
+#include "files/described_json.h"
+#include "files/exposure_sheet.h"
 #include "files/motion_file.h"
-#include "files/shot_json.h"
 #include "puppet_command.h"
 #include "results/film.h"
 #include <fmt/format.h>
@@ -118,7 +119,7 @@ void shootRun(const std::string& path, bool json, Run& run) {
     if (!film) return;
     Json shots = Json::array(), swaps = Json::array(), doubles = Json::array();
     for (const document::Shot& s : film->production.shots) {
-        Json j = files::shotJson(s);
+        Json j = files::fieldsJson(s);
         j["seconds"] = s.seconds();
         for (Json& c : j["cast"])
             c.erase("histories");

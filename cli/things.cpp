@@ -14,11 +14,11 @@ namespace {
 bool isThing(results::Issue i) { return i >= results::Issue::thing_heat && i <= results::Issue::part_without_body; }
 
 /// What is open about a thing, by what it is: two may bear one name.
-Json openOf(const Report& r, body::RefKind kind, const std::string& id) {
+Json openOf(const Report& r, schema::RefKind kind, const std::string& id) {
     Json all = Json::array();
     for (const auto* list : {&r.open, &r.left, &r.notes})
         for (const results::OpenPoint& p : *list)
-            if (isThing(p.issue) && p.ref.kind == kind && (kind == body::RefKind::base || p.ref.id == id))
+            if (isThing(p.issue) && p.ref.kind == kind && (kind == schema::RefKind::base || p.ref.id == id))
                 all.push_back(
                     {{"what", issueWord(p.issue)}, {"found", numberJson(p.found)}, {"limit", numberJson(p.limit)}});
     return all;
@@ -66,7 +66,7 @@ Json baseJson(const results::BaseCheck& b, const Report& r) {
             {"least_width_mm", numberJson(b.leastWidth_mm)},
             {"least_weight_g", numberJson(b.leastWeight_g)},
             {"holes", holes},
-            {"open", openOf(r, body::RefKind::base, std::string())}};
+            {"open", openOf(r, schema::RefKind::base, std::string())}};
 }
 
 Json puppetThings(const body::Puppet& p, const Report& r) {
@@ -103,7 +103,7 @@ Json puppetThings(const body::Puppet& p, const Report& r) {
                         {"minutes_most", numberJson(w.most_min)},
                         {"break_even", numberJson(w.breakEven)},
                         {"before", stageWord(f.before)},
-                        {"open", openOf(r, body::RefKind::feature, f.id)}});
+                        {"open", openOf(r, schema::RefKind::feature, f.id)}});
     }
     for (std::size_t i = 0; i < t.bonds.size(); ++i) {
         const results::BondCheck& b = c.bonds[i];
@@ -118,7 +118,7 @@ Json puppetThings(const body::Puppet& p, const Report& r) {
                         {"margins", margins},
                         {"governs", b.governs < 0 ? Json("not checked") : Json(results::kBondWords[b.governs])},
                         {"wall_mm", numberJson(b.wall_mm)},
-                        {"open", openOf(r, body::RefKind::bond, t.bonds[i].id)}});
+                        {"open", openOf(r, schema::RefKind::bond, t.bonds[i].id)}});
     }
     if (c.base) j["base"] = baseJson(*c.base, r);
     for (std::size_t i = 0; i < t.sheets.size(); ++i)
@@ -137,14 +137,14 @@ Json puppetThings(const body::Puppet& p, const Report& r) {
                         {"stretch", c.sheets[i].stretch},
                         {"fold", c.sheets[i].fold},
                         {"stands", c.sheets[i].strain},
-                        {"open", openOf(r, body::RefKind::sheet, t.sheets[i].id)}});
+                        {"open", openOf(r, schema::RefKind::sheet, t.sheets[i].id)}});
     for (std::size_t i = 0; i < t.runs.size(); ++i)
         files::listIn(j, "runs").push_back(
             {{"id", t.runs[i].id},
              {"name", t.runs[i].name},
              {"wall_mm", c.runs[i].wall_mm},
              {"bend_mm", c.runs[i].bend_mm > 0 ? Json(c.runs[i].bend_mm) : Json(nullptr)},
-             {"open", openOf(r, body::RefKind::run, t.runs[i].id)}});
+             {"open", openOf(r, schema::RefKind::run, t.runs[i].id)}});
     for (const fill::CuredPart& x : r.cured)
         files::listIn(j, "cured")
             .push_back({{"part", r.choice.parts[static_cast<std::size_t>(x.part)].label},
@@ -162,7 +162,7 @@ Json puppetThings(const body::Puppet& p, const Report& r) {
                         {"name", x.name},
                         {"mass_g", x.mass_g},
                         {"pose", x.pose},
-                        {"open", openOf(r, body::RefKind::prop, x.id)}});
+                        {"open", openOf(r, schema::RefKind::prop, x.id)}});
     for (const body::Variant& v : t.variants)
         files::listIn(j, "variants")
             .push_back({{"id", v.id},
@@ -170,7 +170,7 @@ Json puppetThings(const body::Puppet& p, const Report& r) {
                         {"slot", v.mass},
                         {"mass_g", v.weighed_g},
                         {"minutes", v.minutes},
-                        {"open", openOf(r, body::RefKind::variant, v.id)}});
+                        {"open", openOf(r, schema::RefKind::variant, v.id)}});
     return j;
 }
 

@@ -24,12 +24,12 @@ struct Options {
 
 std::optional<Fault> findFault(const Options& o, bool laid) {
     for (const Limit& l :
-         {Limit{words("gap"), o.gap, 0, 500, words(" mm")}, {words("angle"), o.angle, 0, 180, words(" degrees")}})
+         {Limit{words("gap"), o.gap, 0, 500, Dimension::length}, {words("angle"), o.angle, 0, 180, Dimension::angle}})
         if (!(l.value > l.low && l.value <= l.high))
-            return Fault{words("wire"), words("%1 %2%3", l.name, l.value, l.unit),
+            return Fault{words("wire"), words("%1 %2", l.name, quantity(l.value, l.dimension)),
                          words("must be above 0 and at most %1", l.high)};
     if (auto f = findBeyond(words("wire"), {{words("edge"), o.edge, 1, 3},
-                                            {words("set"), o.set, 0.05, 5, words(" degrees")},
+                                            {words("set"), o.set, 0.05, 5, Dimension::angle},
                                             {words("forming bends"), o.forming, 0, 1e6}}))
         return f;
     if (laid && !(o.lay > 0))

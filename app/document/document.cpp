@@ -1,10 +1,10 @@
 #include "document/document.h"
 #include "base/check.h"
+#include "document/changed_fields.h"
 #include "document/plan_job.h"
 #include "document/shipped_names.h"
 #include "document/spoken.h"
 #include "document/undo_shelf.h"
-#include "files/changed_fields.h"
 #include "files/container.h"
 #include "files/production_json.h"
 #include "jobs/device_ports.h"
@@ -43,8 +43,8 @@ public:
             return false;
         // The fields that each of the two has changed, in one puppet or elsewhere: all the same, or two steps.
         const auto& before = m_step->before();
-        if (m_fields.empty()) m_fields = files::findChangedFields(*before, *m_step->after());
-        if (files::findChangedFields(*next->m_step->before(), *next->m_step->after()) != m_fields) return false;
+        if (m_fields.empty()) m_fields = document::findChangedFields(*before, *m_step->after());
+        if (document::findChangedFields(*next->m_step->before(), *next->m_step->after()) != m_fields) return false;
         m_step->setAfter(next->m_step->after());
         m_at_ms = next->m_at_ms;
         setText(next->text());

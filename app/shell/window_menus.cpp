@@ -173,7 +173,7 @@ void Window::makeMenus() {
     setting(tr("M&otion"), "motion", motion, [this](bool on) { m_rule->setMotion(on); });
     setting(tr("&Inches"), "inches", Say::inches(), [this](bool on) {
         Say::setInches(on);
-        if (on) note(tr("lengths stand in inches now; what a refusal quotes, and paper, stay in millimetres"));
+        if (on) note(tr("lengths stand in inches now; paper stays in millimetres"));
     });
     setting(tr("Degrees &Fahrenheit"), "fahrenheit", Say::fahrenheit(), Say::setFahrenheit);
     makeLanguageMenu(view->addMenu(tr("&Language")));

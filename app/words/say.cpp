@@ -18,7 +18,16 @@ bool g_inches = false;
 bool g_fahrenheit = false;
 } // namespace
 
-void Say::setInches(bool inches) { g_inches = inches; }
+std::optional<ShownQuantity> Say::shown(double value, Dimension dimension) {
+    if (dimension == Dimension::length && g_inches) return ShownQuantity{value / kMmPerInch, tr("in")};
+    if (dimension == Dimension::heat && g_fahrenheit) return ShownQuantity{shownHeat(value), heatUnit()};
+    return {};
+}
+
+void Say::setInches(bool inches) {
+    g_inches = inches;
+    setShownQuantities(shown);
+}
 bool Say::inches() { return g_inches; }
 
 QString Say::number(double v, int decimals) {
@@ -85,7 +94,10 @@ QString Say::weights(const fill::Totals& t) {
     return tr("Weighs %1: %2.").arg(grams(t.mass_g()), of.join(tr(", ")));
 }
 
-void Say::setFahrenheit(bool fahrenheit) { g_fahrenheit = fahrenheit; }
+void Say::setFahrenheit(bool fahrenheit) {
+    g_fahrenheit = fahrenheit;
+    setShownQuantities(shown);
+}
 bool Say::fahrenheit() { return g_fahrenheit; }
 double Say::shownHeat(double C) { return g_fahrenheit ? 1.8 * C + 32 : C; }
 double Say::heatInC(double shown) { return g_fahrenheit ? (shown - 32) / 1.8 : shown; }

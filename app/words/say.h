@@ -1,6 +1,7 @@
 #pragma once
 // The program's sentences: numbers by locale with their unit and what they are compared to, wires and states in words.
 #include "base/calendar.h"
+#include "document/spoken.h"
 #include "results/proportions.h"
 #include "results/remedies.h"
 #include "results/report.h"
@@ -16,6 +17,8 @@ class Shown;
 class Say {
     Q_DECLARE_TR_FUNCTIONS(enkinet::app::Say)
 public:
+    /// In the unit that was chosen; none: in the core's own.
+    static std::optional<ShownQuantity> shown(double value, Dimension dimension);
     static void setInches(bool inches);
     static bool inches();
     /// Inches as whole ones and a fraction in lowest terms, such as "9 7/16", to the nearest of so many parts.

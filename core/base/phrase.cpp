@@ -1,4 +1,5 @@
 #include "base/phrase.h"
+#include "base/quantity.h"
 #include "base/result.h"
 #include "base/text.h"
 
@@ -11,7 +12,8 @@ Phrase& Phrase::operator=(const Phrase&) = default;
 Phrase& Phrase::operator=(Phrase&&) noexcept = default;
 Phrase::~Phrase() = default;
 Phrase::Phrase(std::string given) : m_given(std::move(given)) {}
-Phrase::Phrase(Number number) : m_number(number.value), m_significant(number.significant) {}
+Phrase::Phrase(Number number)
+    : m_number(number.value), m_significant(number.significant), m_dimension(number.dimension), m_unit(number.unit) {}
 Phrase::Phrase(const char* words, std::initializer_list<const Phrase*> in) : m_words(words) {
     m_in.reserve(in.size());
     for (const Phrase* p : in)
@@ -27,7 +29,9 @@ Phrase words(const char* text, const Phrase& a, const Phrase& b, const Phrase& c
 }
 
 std::string Phrase::text(const Tongue& tongue) const {
-    if (m_significant > 0) return tongue.number(m_number, m_significant);
+    if (m_significant > 0)
+        return m_dimension == Dimension::none ? tongue.number(m_number, m_significant)
+                                              : tongue.quantity(m_number, m_dimension, m_significant, m_unit);
     if (!m_words) return m_given;
     const std::string form = tongue.words(m_words);
     std::string said;
@@ -47,7 +51,7 @@ std::string Phrase::text(const Tongue& tongue) const {
 bool operator==(const Phrase& a, const Phrase& b) {
     const bool looked = a.m_words && b.m_words;
     return (looked ? std::string_view(a.m_words) == b.m_words : a.m_words == b.m_words) && a.m_given == b.m_given &&
-           a.m_significant == b.m_significant &&
+           a.m_significant == b.m_significant && a.m_dimension == b.m_dimension && a.m_unit == b.m_unit &&
            (a.m_number == b.m_number || (a.m_number != a.m_number && b.m_number != b.m_number)) && a.m_in == b.m_in;
 }
 
@@ -55,8 +59,72 @@ std::string Phrase::english() const { return text(englishTongue()); }
 
 const Tongue& englishTongue() {
     static const Tongue tongue{[](const char* words) { return std::string(words); },
-                               [](double value, int significant) { return plain(value, significant); }};
+                               [](double value, int significant) { return plain(value, significant); },
+                               [](double value, Dimension dimension, int significant, bool unit) {
+                                   return plain(value, significant) + (unit ? unitOf(dimension).english() : "");
+                               }};
     return tongue;
+}
+
+Phrase quantity(double value, Dimension dimension, int significant) {
+    return Phrase(Phrase::Number{value, significant, dimension, true});
+}
+Phrase withoutUnit(double value, Dimension dimension, int significant) {
+    return Phrase(Phrase::Number{value, significant, dimension, false});
+}
+
+Phrase unitOf(Dimension dimension) {
+    switch (dimension) {
+    case Dimension::none:
+        break;
+    case Dimension::length:
+        return words(" mm");
+    case Dimension::distance:
+        return words(" m");
+    case Dimension::mass:
+        return words(" g");
+    case Dimension::force:
+        return words(" N");
+    case Dimension::moment:
+        return words(" N·mm");
+    case Dimension::angle:
+        return words(" degrees");
+    case Dimension::heat:
+        return words(" C");
+    case Dimension::seconds:
+        return words(" s");
+    case Dimension::minutes:
+        return words(" min");
+    case Dimension::hours:
+        return words(" h");
+    case Dimension::days:
+        return words(" days");
+    case Dimension::cycles:
+        return words(" cycles");
+    case Dimension::volume:
+        return words(" ml");
+    case Dimension::stress:
+        return words(" MPa");
+    case Dimension::stiffness:
+        return words(" GPa");
+    case Dimension::density:
+        return words(" g/cm3");
+    case Dimension::areaMass:
+        return words(" g/m2");
+    case Dimension::coverage:
+        return words(" m2/l");
+    case Dimension::scale:
+        return words(" mm a pixel");
+    case Dimension::conductivity:
+        return words(" W/mK");
+    case Dimension::capacity:
+        return words(" J/kgK");
+    case Dimension::transfer:
+        return words(" W/m2K");
+    case Dimension::rate:
+        return words(" g an hour");
+    }
+    return {};
 }
 
 namespace {

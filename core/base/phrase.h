@@ -10,10 +10,13 @@
 
 namespace enkinet {
 
-/// How a face says templates and numbers.
+enum class Dimension;
+
+/// How a face says templates, numbers and quantities.
 struct Tongue {
     std::function<std::string(const char* words)> words;
     std::function<std::string(double value, int significant)> number;
+    std::function<std::string(double value, Dimension dimension, int significant, bool unit)> quantity;
 };
 
 /// What it is made of and how is out of line: phrases stand in hundreds of places, and each would be built in again.
@@ -49,9 +52,13 @@ private:
     struct Number {
         double value;
         int significant;
+        Dimension dimension{};
+        bool unit = true;
     };
     explicit Phrase(Number number);
     Phrase(const char* words, std::initializer_list<const Phrase*> in);
+    friend Phrase quantity(double, Dimension, int);
+    friend Phrase withoutUnit(double, Dimension, int);
     friend Phrase words(const char*);
     friend Phrase words(const char*, const Phrase&);
     friend Phrase words(const char*, const Phrase&, const Phrase&);
@@ -62,6 +69,8 @@ private:
     std::string m_given;
     double m_number = 0;
     int m_significant = 0; ///< digits; 0 where this is no number
+    Dimension m_dimension{};
+    bool m_unit = true;
     std::vector<Phrase> m_in;
 };
 

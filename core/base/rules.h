@@ -1,16 +1,17 @@
 #pragma once
 // Limits of what may be put in, each broken one said the same way.
+#include "base/quantity.h"
 #include "base/result.h"
 #include <initializer_list>
 #include <optional>
 
 namespace enkinet {
 
-/// A number that must lie between two others; unit, with its space, is said after each.
+/// A number that must lie between two others.
 struct Limit {
     Phrase name;
     double value, low, high;
-    Phrase unit = {};
+    Dimension dimension = Dimension::none;
 };
 
 /// The first that lies beyond (a NaN does), or nothing.
@@ -23,9 +24,9 @@ Fault badId(const Phrase& place, const std::string& id);
 struct Rules {
     std::optional<Fault> fault;
     void between(const Phrase& place, const Phrase& what, double v, double low, double high,
-                 const Phrase& unit = words(" mm"));
+                 Dimension dimension = Dimension::length);
     /// Above 0 and at most so much.
-    void above(const Phrase& place, const Phrase& what, double v, double high, const Phrase& unit = words(" mm"));
+    void above(const Phrase& place, const Phrase& what, double v, double high, Dimension dimension = Dimension::length);
     /// Usable as an id.
     void id(const Phrase& place, const std::string& id);
     void that(bool holds, const Phrase& place, const Phrase& value, const Phrase& rule);

@@ -8,6 +8,7 @@
 #include "base/value.h"
 #include "base/vec3.h"
 #include "body/things.h"
+#include "schema/table.h"
 #include <map>
 #include <optional>
 #include <string>
@@ -15,8 +16,7 @@
 
 namespace enkinet::body {
 
-/// Keys of a file that this version does not know, kept as they were for the next save.
-using Extras = std::map<std::string, std::string>;
+using schema::Extras;
 
 /// Half-widths of the finished surface at a share of the bone's length from its root end.
 struct Station {
@@ -92,6 +92,8 @@ struct StrandDrop {
     friend bool operator==(const StrandDrop&, const StrandDrop&) = default;
 };
 inline constexpr int kMostDrops = 2; ///< along one limb
+inline constexpr double kLongestGap_mm = 500;
+inline constexpr double kFar_mm = 3000; ///< no point is further from the frame's origin along an axis
 
 /// A builder's own choice of wire for a limb.
 struct WirePick {
@@ -314,9 +316,45 @@ struct Puppet {
     ENKINET_COMPARED(Puppet)
 };
 
+// What each is, field by field. (puppet_fields.cpp)
+const schema::Words& wordsOf(Stiffening);
+const schema::Words& wordsOf(Posing);
+const schema::Words& wordsOf(LimbKind);
+const schema::Words& wordsOf(MassShape);
+const schema::Words& wordsOf(Aim);
+const schema::Words& wordsOf(Acting);
+const schema::Words& wordsOf(BakeSchool);
+const schema::Words& wordsOf(Begin);
+const schema::Words& wordsOf(BaseTurn);
+const schema::Words& wordsOf(Seen);
+const schema::Table& described(const Station*);
+const schema::Table& described(const Coat*);
+const schema::Table& described(const Layers*);
+const schema::Table& described(const Segment*);
+const schema::Table& described(const Joint*);
+const schema::Table& described(const StrandDrop*);
+const schema::Table& described(const WirePick*);
+const schema::Table& described(const TieDown*);
+const schema::Table& described(const Limb*);
+const schema::Table& described(const Mass*);
+const schema::Table& described(const OvenLoad*);
+const schema::Table& described(const LeftPoint*);
+const schema::Table& described(const StepOrder*);
+const schema::Table& described(const Wants*);
+const schema::Table& described(const JointAngle*);
+const schema::Table& described(const Pose*);
+const schema::Table& described(const Picture*);
+const schema::Table& described(const Measure*);
+const schema::Table& described(const Proportion*);
+const schema::Table& described(const RigPoint*);
+const schema::Table& described(const Puppet*);
+
 /// The puppet when every value is inside its limits and the limbs make one tree; else the first rule broken, with its
 /// place. Limits: 256 limbs, 64 joints a limb, 64 stations a segment, 256 masses, coordinates within 3 m.
 Result<Puppet> makePuppet(Puppet puppet);
+
+/// Lets go what refers to a limb, joint, segment, mass, feature or pose that is no longer there.
+void dropOrphans(Puppet& puppet);
 
 /// The puppet at another height: points, half-widths, gaps and the size of masses scale; wire, thicknesses, sleeves and
 /// weighed grams stay. The height must be above 0.

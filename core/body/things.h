@@ -8,6 +8,11 @@
 #include <string>
 #include <vector>
 
+namespace enkinet::schema {
+class Table;
+class Words;
+} // namespace enkinet::schema
+
 namespace enkinet::body {
 
 /// Where a thing sits: on a mass, or on a segment of a limb, or on another feature, or in the base.
@@ -147,12 +152,33 @@ struct Things {
     ENKINET_COMPARED(Things)
 };
 
+// What each is, field by field. (things_fields.cpp)
+const schema::Words& wordsOf(Stage);
+const schema::Words& wordsOf(FeatureShape);
+const schema::Words& wordsOf(Side);
+const schema::Words& wordsOf(BondKind);
+const schema::Words& wordsOf(BaseShape);
+const schema::Words& wordsOf(BaseStuff);
+const schema::Words& wordsOf(SheetCore);
+const schema::Table& described(const Spot*);
+const schema::Table& described(const Feature*);
+const schema::Table& described(const Bond*);
+const schema::Table& described(const Base*);
+const schema::Table& described(const Sheet*);
+const schema::Table& described(const Run*);
+const schema::Table& described(const Prop*);
+const schema::Table& described(const Variant*);
+const schema::Table& described(const Things*);
+
 enum class ThingKind { none, feature, bond, base, sheet, run, prop, variant };
 inline constexpr ThingKind kThingKinds[] = {ThingKind::feature, ThingKind::bond, ThingKind::base,   ThingKind::sheet,
                                             ThingKind::run,     ThingKind::prop, ThingKind::variant};
+/// By the key of their list.
+const schema::Words& wordsOf(ThingKind);
 int countThings(const Things& things, ThingKind kind);
-/// The name of one, to be read or changed; null for the base, or where there is none.
-std::string* findThingName(Things& things, ThingKind kind, int index);
+/// The name of one; none for the base, or where there is no such thing.
+std::optional<std::string> findThingName(const Things& things, ThingKind kind, int index);
+void renameThing(Things& things, ThingKind kind, int index, const std::string& name);
 /// Nothing happens where there is none.
 void removeThing(Things& things, ThingKind kind, int index);
 bool isThingId(const Things& things, const std::string& id);
@@ -160,10 +186,4 @@ bool isThingId(const Things& things, const std::string& id);
 struct Puppet;
 /// The limb that a place is on, through masses and what sits on what; -1: the base, or nowhere.
 int findHostLimb(const Puppet& puppet, const Spot& spot);
-/// The first rule that the puppet's things break, with its place. Limits: 500 features, 200 of each other kind, 5,000
-/// pieces a feature, 50 copies.
-std::optional<Fault> checkThings(const Puppet& puppet);
-/// Lets go what sits on a limb, segment, mass or feature that is no longer there.
-void dropOrphans(Puppet& puppet);
-
 } // namespace enkinet::body

@@ -249,8 +249,9 @@ private:
             const LimbCopy& copy = r.rest.copies[static_cast<std::size_t>(d.copy)];
             const Limb& limb = m_puppet.limbs[static_cast<std::size_t>(copy.limb)];
             for (StillPart& p : d.parts)
-                p.room_mm = findStillRoom(limb.segments[static_cast<std::size_t>(p.segment)],
-                                          r.own[static_cast<std::size_t>(copy.firstLink + p.segment)], m_shelf);
+                p.room_mm = findStillRoom(
+                    limb.segments[static_cast<std::size_t>(p.segment)],
+                    r.own[static_cast<std::size_t>(copy.firstLink) + static_cast<std::size_t>(p.segment)], m_shelf);
         }
         setup.stop = m_stop;
         setup.stiffness = m_stiffness;

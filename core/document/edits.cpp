@@ -1,3 +1,4 @@
+#include "base/quantity.h"
 #include "base/text.h"
 #include "base/units.h"
 #include "document/edits_detail.h"
@@ -53,7 +54,9 @@ Edits::Changed Edits::chain(const std::vector<Step>& steps) const {
 Edits::Changed Edits::setHeight(double mm) const {
     return puppetEdit([&](Puppet& p) -> std::optional<Fault> {
         if (!(mm > 0 && mm <= 3000))
-            return Fault{p.name, words("height %1 mm", mm), words("must lie between 0 and 3000 mm")};
+            return Fault{p.name, words("height %1", quantity(mm, Dimension::length)),
+                         words("must lie between %1 and %2", withoutUnit(0, Dimension::length),
+                               quantity(3000, Dimension::length))};
         p = calcScaled(std::move(p), mm);
         return {};
     });

@@ -6,26 +6,6 @@
 
 namespace enkinet::document {
 
-constexpr int kFarthestOffset_min = 18 * 60;
-
-std::optional<Fault> checkLogEntry(const LogEntry& e) {
-    const auto fault = [](const Phrase& value, const Phrase& rule) { return Fault{words("log"), value, rule}; };
-    if (e.at_s < 0 || e.at_s > 13'600'000'000) return fault(words("time"), words("must lie between 1970 and 2400"));
-    if (e.offset_min && std::abs(*e.offset_min) > kFarthestOffset_min)
-        return fault(words("offset from UTC %1 min", *e.offset_min), words("must lie between -1080 and 1080 min"));
-    if (e.copy < 1 || e.copy > 50) return fault(words("copy %1", e.copy), words("must lie between 1 and 50"));
-    if (!std::isfinite(e.number) || std::abs(e.number) > 1e9)
-        return fault(words("number"), words("must be a number up to 1e9"));
-    if (!(e.planned >= 0 && e.planned <= 1e6))
-        return fault(words("planned %1 min", e.planned), words("must lie between 0 and 1000000 min"));
-    if (e.kind == LogKind::done && e.number < 0) return fault(words("%1 min", e.number), words("must be 0 or more"));
-    if (e.text.size() > 4000) return fault(words("text"), words("must have at most 4000 letters"));
-    if (e.puppet.size() > 64 || e.step.size() > 300 || e.part.size() > 300 || e.item.size() > 300 ||
-        e.unit.size() > 20 || e.picture.size() > 200)
-        return fault(words("entry"), words("names something longer than a name can be"));
-    return {};
-}
-
 std::string isoSeconds(std::int64_t at_s) { return isoTime(at_s / 60) + fmt::format(":{:02}", at_s % 60); }
 
 std::optional<std::int64_t> parseIsoSeconds(const std::string& text) {

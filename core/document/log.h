@@ -45,8 +45,6 @@ struct WallTime {
 };
 
 inline constexpr std::size_t kMostLogEntries = 20000;
-/// The first rule that an entry breaks.
-std::optional<Fault> checkLogEntry(const LogEntry& entry);
 /// "2026-11-30T10:00:05".
 std::string isoSeconds(std::int64_t at_s);
 std::optional<std::int64_t> parseIsoSeconds(const std::string& text);

@@ -1,5 +1,6 @@
 // Edits of when things are done, and the log of what was.
 #include "document/edits_detail.h"
+#include "schema/limits.h"
 #include <algorithm>
 
 namespace enkinet::document {
@@ -39,7 +40,7 @@ Edits::Changed Edits::addLog(const std::vector<LogEntry>& entries) const {
     if (p.log.size() + entries.size() > kMostLogEntries)
         return Fault{words("log"), words("%1 entries", p.log.size()), words("are all that it can hold")};
     for (const LogEntry& e : entries) {
-        if (auto f = checkLogEntry(e)) return *f;
+        if (auto f = schema::findBroken(e)) return *f;
         p.log.push_back(e);
     }
     return p;

@@ -1,5 +1,5 @@
 #pragma once
-// The document: one production with its puppets, stock and cards. Plain values; changed only by production/edits.h.
+// The document: one production with its puppets, stock and cards. Plain values; changed only by document/edits.h.
 #include "base/bytes.h"
 #include "base/value.h"
 #include "body/puppet.h"
@@ -13,6 +13,11 @@
 #include "paint/coats.h"
 #include "wire/calibration.h"
 #include "wire/table_shelf.h"
+
+namespace enkinet {
+/// Of the calendar, which knows of no table itself.
+const schema::Table& described(const Calendar*);
+} // namespace enkinet
 
 namespace enkinet::document {
 
@@ -63,24 +68,32 @@ struct Stock {
 
 /// What the program last said of a production, and by which rules: a note beside the work, no part of it. Two of them
 /// are never what tells two productions apart.
+struct JudgedJoint {
+    std::string id, word;
+    friend bool operator==(const JudgedJoint&, const JudgedJoint&) = default;
+};
 struct JudgedLimb {
-    std::string id, wire;                                    ///< wire: empty for none
-    std::vector<std::pair<std::string, std::string>> joints; ///< id and word
+    std::string id, wire; ///< wire: empty for none
+    std::vector<JudgedJoint> joints;
+    friend bool operator==(const JudgedLimb&, const JudgedLimb&) = default;
 };
 struct JudgedPuppet {
     std::string id;
     double mass_g = 0, hands_min = 0;
     std::vector<JudgedLimb> limbs;
+    friend bool operator==(const JudgedPuppet&, const JudgedPuppet&) = default;
 };
 /// What the build sheets that were printed last say of a puppet's wire.
 struct PrintedLimb {
     std::string id, wire;
     double cut_mm = 0; ///< of all its pieces
+    friend bool operator==(const PrintedLimb&, const PrintedLimb&) = default;
 };
 struct PrintedSheets {
     std::string puppet;
     Minute at = 0;
     std::vector<PrintedLimb> limbs;
+    friend bool operator==(const PrintedSheets&, const PrintedSheets&) = default;
 };
 struct Judged {
     int rules = 0; ///< 0: not known
@@ -106,6 +119,29 @@ struct Production {
     std::map<std::string, body::Extras> unknown{};
     ENKINET_COMPARED(Production)
 };
+
+// What each is, field by field. (document_fields.cpp)
+const schema::Words& wordsOf(LogKind);
+const schema::Table& described(const Spool*);
+const schema::Table& described(const Offcut*);
+const schema::Table& described(const Held*);
+const schema::Table& described(const Stock*);
+const schema::Table& described(const Cards*);
+const schema::Table& described(const StepKey*);
+const schema::Table& described(const StepMove*);
+const schema::Table& described(const LogEntry*);
+const schema::Table& described(const JointHistory*);
+const schema::Table& described(const MotionLink*);
+const schema::Table& described(const Cast*);
+const schema::Table& described(const Shot::Break*);
+const schema::Table& described(const Shot*);
+const schema::Table& described(const JudgedJoint*);
+const schema::Table& described(const JudgedLimb*);
+const schema::Table& described(const JudgedPuppet*);
+const schema::Table& described(const PrintedLimb*);
+const schema::Table& described(const PrintedSheets*);
+const schema::Table& described(const Judged*);
+const schema::Table& described(const Production*);
 
 /// The production's own cards before the shipped ones.
 Cards mergeCards(const Cards& shipped, const Cards& own);

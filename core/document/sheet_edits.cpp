@@ -1,10 +1,12 @@
 // Edits of the drawing: limbs, points, lengths, masses, pictures, measures, poses.
+#include "base/quantity.h"
 #include "base/text.h"
 #include "base/units.h"
 #include "body/pose.h"
 #include "body/shape.h"
 #include "document/edits_detail.h"
 #include "document/picture_origin.h"
+#include "schema/walk.h"
 #include <cmath>
 
 namespace enkinet::document {
@@ -159,8 +161,9 @@ Edits::Changed Edits::setLength(const std::string& limb, int segment, double len
         if (!l || segment < 0 || segment >= static_cast<int>(l->segments.size()))
             return missing(p, words("segment of limb %1", limb));
         if (!(length_mm > 0.1 && length_mm < 3000))
-            return Fault{words("%1, limb %2", p.name, limb), words("length %1 mm", length_mm),
-                         words("must lie between 0.1 and 3000 mm")};
+            return Fault{words("%1, limb %2", p.name, limb), words("length %1", quantity(length_mm, Dimension::length)),
+                         words("must lie between %1 and %2", withoutUnit(0.1, Dimension::length),
+                               quantity(3000, Dimension::length))};
         const auto s = static_cast<std::size_t>(segment);
         const Vec3 along = l->joints[s + 1].at_mm - l->joints[s].at_mm;
         const Vec3 by = (length_mm / norm(along) - 1) * along;
@@ -183,8 +186,9 @@ Edits::Changed Edits::setTrueLength(const std::string& limb, int segment, double
         const Vec3 along = l->joints[s + 1].at_mm - l->joints[s].at_mm;
         const double seen = std::hypot(along.x, along.y);
         if (!(length_mm >= seen && length_mm < 3000))
-            return Fault{words("%1, limb %2", p.name, limb), words("true length %1 mm", length_mm),
-                         words("must be at least the %1 mm seen in the front picture", Phrase(seen, 4))};
+            return Fault{
+                words("%1, limb %2", p.name, limb), words("true length %1", quantity(length_mm, Dimension::length)),
+                words("must be at least the %1 seen in the front picture", quantity(seen, Dimension::length, 4))};
         const double depth = std::sqrt(length_mm * length_mm - seen * seen) * (forward ? 1 : -1);
         const Vec3 by{0, 0, depth - along.z};
         for (std::size_t i = s + 1; i < l->joints.size(); ++i) {
@@ -199,33 +203,32 @@ Edits::Changed Edits::setTrueLength(const std::string& limb, int segment, double
 
 namespace {
 
-/// What sits on a limb's segments follows when they are numbered anew. moved: a segment and a share along it before, to
-/// those after.
-void renumber(Things& things, const std::string& limb,
+/// Whatever refers to a limb's segments follows when they are numbered anew. moved: a segment and a share along it
+/// before, to those after.
+void renumber(Puppet& p, const std::string& limb,
               const std::function<std::pair<int, double>(int segment, double at)>& moved) {
-    const auto spot = [&](Spot& s) {
-        if (s.mass.empty() && s.feature.empty() && !s.base && s.limb == limb) s.segment = moved(s.segment, 0.5).first;
-    };
-    for (Feature& f : things.features) {
-        if (f.on.limb != limb || !f.on.mass.empty() || !f.on.feature.empty()) continue;
+    const std::vector<Feature> before = p.things.features;
+    schema::forEachField(schema::detail::tableOf<Puppet>(), &p,
+                         [&](const schema::Table& table, const schema::Field& f, void* of) {
+                             if (f.refers != schema::RefKind::segment || table.find(f.with)->access->text(of) != limb)
+                                 return;
+                             // The ends of what runs through several; else the middle of the one that it is on.
+                             const std::string key = f.key;
+                             const double at = key == "from_segment" ? 0 : key == "to_segment" ? 1 : 0.5;
+                             f.access->setNumber(of, moved(static_cast<int>(*f.access->number(of)), at).first);
+                         });
+    for (std::size_t i = 0; i < before.size(); ++i) {
+        const Feature& was = before[i];
+        Feature& f = p.things.features[i];
+        if (was.on.limb != limb || !was.on.mass.empty() || !was.on.feature.empty()) continue;
         // A stretch that the cut goes through stays with its middle.
-        const int before = f.on.segment;
-        f.on.segment = moved(before, (f.at + f.to) / 2).first;
+        f.on.segment = moved(was.on.segment, (was.at + was.to) / 2).first;
         const auto share = [&](double at) {
-            const auto [segment, place] = moved(before, at);
+            const auto [segment, place] = moved(was.on.segment, at);
             return segment < f.on.segment ? 0.0 : segment > f.on.segment ? 1.0 : std::clamp(place, 0.0, 1.0);
         };
-        const double from = share(f.at), to = share(f.to);
-        f.at = from, f.to = std::max(from, to);
+        f.at = share(was.at), f.to = std::max(f.at, share(was.to));
     }
-    for (Bond& b : things.bonds)
-        spot(b.from), spot(b.to);
-    for (Sheet& s : things.sheets)
-        spot(s.on), spot(s.to);
-    for (Prop& x : things.props)
-        spot(x.hand);
-    for (Run& r : things.runs)
-        if (r.limb == limb) r.fromSegment = moved(r.fromSegment, 0).first, r.toSegment = moved(r.toSegment, 1).first;
 }
 
 } // namespace
@@ -265,15 +268,14 @@ Edits::Changed Edits::splitSegment(const std::string& limb, int segment, double 
         l->joints.insert(l->joints.begin() + segment + 1, j);
         l->segments[s] = first;
         l->segments.insert(l->segments.begin() + segment + 1, second);
-        for (Mass& m : p.masses)
-            if (m.limb == limb &&
-                (m.segment > segment || (m.segment == segment && norm(m.at_mm - b) < norm(m.at_mm - a))))
-                ++m.segment;
-        if (p.rig && p.rig->limb == limb && p.rig->segment > segment) ++p.rig->segment;
-        renumber(p.things, limb, [&](int at, double place) -> std::pair<int, double> {
+        renumber(p, limb, [&](int at, double place) -> std::pair<int, double> {
             if (at != segment) return {at > segment ? at + 1 : at, place};
             return place > share ? std::pair{at + 1, (place - share) / (1 - share)} : std::pair{at, place / share};
         });
+        // A mass goes with the end that it is nearer to.
+        for (Mass& m : p.masses)
+            if (m.limb == limb && (m.segment == segment || m.segment == segment + 1))
+                m.segment = norm(m.at_mm - b) < norm(m.at_mm - a) ? segment + 1 : segment;
         return {};
     });
 }
@@ -314,10 +316,7 @@ Edits::Changed Edits::joinSegments(const std::string& limb, const std::string& j
         l->segments[s - 1] = joined;
         l->segments.erase(l->segments.begin() + i);
         l->joints.erase(l->joints.begin() + i);
-        for (Mass& m : p.masses)
-            if (m.limb == limb && m.segment >= i) --m.segment;
-        if (p.rig && p.rig->limb == limb && p.rig->segment >= i) --p.rig->segment;
-        renumber(p.things, limb, [&](int at, double place) -> std::pair<int, double> {
+        renumber(p, limb, [&](int at, double place) -> std::pair<int, double> {
             if (at == i) return {at - 1, share + place * (1 - share)};
             if (at == i - 1) return {at, place * share};
             return {at > i ? at - 1 : at, place};

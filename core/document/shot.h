@@ -65,6 +65,5 @@ struct JointNeed {
 };
 
 inline constexpr std::size_t kMostShots = 500, kMostHistory = 200000;
-std::optional<Fault> checkShot(const Shot& shot);
 
 } // namespace enkinet::document

@@ -17,7 +17,6 @@ struct Spool {
     static constexpr double kBought_m = 1e4;
     friend bool operator==(const Spool&, const Spool&) = default;
 };
-Result<Spool> makeSpool(Spool spool);
 
 /// A length of a spool's wire that lies in the drawer.
 struct Offcut {

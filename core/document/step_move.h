@@ -21,6 +21,5 @@ struct StepMove {
     friend bool operator==(const StepMove&, const StepMove&) = default;
 };
 inline constexpr std::size_t kMostMoves = 1000;
-std::optional<Fault> checkMove(const StepMove& move);
 
 } // namespace enkinet::document

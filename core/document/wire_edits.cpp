@@ -9,16 +9,10 @@ void letGo(Puppet& p) {
         if (l.pick)
             std::erase_if(l.pick->drops, [&](const StrandDrop& d) {
                 const int i = findJointIndex(l, d.joint);
-                return i < 0 || !l.joints[static_cast<std::size_t>(i)].posed;
+                // Between joints that are posed; in a whip, between fixed points.
+                return i >= 0 && l.joints[static_cast<std::size_t>(i)].posed == l.whip;
             });
-    for (OvenLoad& load : p.wants.loads) {
-        std::erase_if(load.limbs, [&](const std::string& id) { return !limbOf(p, id); });
-        std::erase_if(load.masses, [&](const std::string& id) { return !massOf(p, id); });
-    }
     dropOrphans(p);
-    std::erase_if(p.wants.shot, [&](const std::string& name) {
-        return std::none_of(p.poses.begin(), p.poses.end(), [&](const Pose& x) { return x.name == name; });
-    });
 }
 
 Edits::Changed Edits::keepAside() const {

@@ -12,7 +12,7 @@ bool isFormula(const std::string& s) {
 } // namespace
 
 std::string csvCell(const std::string& text) {
-    const std::string s = isFormula(text) ? "'" + text : text;
+    std::string s = isFormula(text) ? "'" + text : text;
     if (s.find_first_of(",\"\r\n") == std::string::npos) return s;
     std::string q = "\"";
     for (char c : s)

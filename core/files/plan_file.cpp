@@ -1,6 +1,5 @@
 #include "files/plan_file.h"
 #include "files/csv.h"
-#include "files/plan_json.h"
 #include <ctime>
 #include <fmt/format.h>
 
@@ -123,8 +122,8 @@ std::string writeIcs(const document::Production& p, const ProductionResult& resu
 std::string writeLogCsv(const std::vector<document::LogEntry>& log) {
     std::string out = csvLine({"at", "puppet", "copy", "step", "part", "kind", "number", "unit", "text"});
     for (const document::LogEntry& e : log)
-        out += csvLine({document::isoSeconds(e.at_s), e.puppet, std::to_string(e.copy), e.step, e.part, logWord(e.kind),
-                        e.number == 0 ? "" : fmt::format("{:g}", e.number), e.unit, e.text});
+        out += csvLine({document::isoSeconds(e.at_s), e.puppet, std::to_string(e.copy), e.step, e.part,
+                        schema::wordOf(e.kind), e.number == 0 ? "" : fmt::format("{:g}", e.number), e.unit, e.text});
     return out;
 }
 

@@ -19,6 +19,5 @@ std::string writeProduction(const document::Production& production, bool indente
 Result<document::Cards> parseCards(const std::string& text, const std::string& place);
 
 /// Degrees whose conversion gives back exactly these radians, the shortest such number where there is one.
-double exactDegrees(double rad);
 
 } // namespace enkinet::files

@@ -109,12 +109,14 @@ double Reader::neededNumber(const char* key) {
     return number(key, 0);
 }
 
-int Reader::whole(const char* key, int fallback) {
+int Reader::whole(const char* key, int fallback) { return maybeWhole(key).value_or(fallback); }
+
+std::optional<int> Reader::maybeWhole(const char* key) {
     const auto v = maybeNumber(key);
-    if (!v) return fallback;
+    if (!v) return {};
     if (*v == std::floor(*v) && std::abs(*v) <= 1e6) return static_cast<int>(*v);
     fail(words("%1 %2", std::string(key), shown(m_json.at(key))), words("must be a whole number up to 1000000"));
-    return fallback;
+    return {};
 }
 
 bool Reader::flag(const char* key, bool fallback) {

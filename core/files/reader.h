@@ -12,13 +12,6 @@ namespace enkinet::files {
 
 using Json = nlohmann::json;
 
-/// The word that a file has for a value; empty for none.
-template <class Enum> std::string wordOf(const std::map<std::string, Enum>& words, Enum value) {
-    for (const auto& [word, v] : words)
-        if (v == value) return word;
-    return {};
-}
-
 class Reader {
 public:
     /// Keys that nobody asked for, by the path of the object that they stand in.
@@ -40,25 +33,20 @@ public:
     double neededNumber(const char* key);
     std::optional<double> maybeNumber(const char* key);
     int whole(const char* key, int fallback);
+    std::optional<int> maybeWhole(const char* key);
     /// A list of at most so many numbers; a missing one is empty.
     std::vector<double> numbers(const char* key, std::size_t most);
     /// A list of at most so many texts; a missing one is empty.
     std::vector<std::string> texts(const char* key, std::size_t most);
     bool flag(const char* key, bool fallback);
-    /// One of the given words.
-    template <class Enum> Enum word(const char* key, const std::map<std::string, Enum>& known, Enum fallback) {
-        const std::string w = text(key, "");
-        if (w.empty()) return fallback;
-        const auto it = known.find(w);
-        if (it != known.end()) return it->second;
-        std::string all;
-        for (const auto& [name, value] : known)
-            all += (all.empty() ? "" : ", ") + name;
-        fail(std::string(key) + " \"" + w.substr(0, 40) + "\"", words("must be one of %1", all));
-        return fallback;
-    }
     /// Calls item(Reader) for each object of an array of at most `most`; a missing array is empty.
     template <class Item> void each(const char* key, std::size_t most, const Phrase& itemName, Item item) {
+        each(
+            key, most, itemName, [](const Json&) { return true; }, item);
+    }
+    /// The same for those that are mine; the others are for somebody else to read.
+    template <class Mine, class Item>
+    void each(const char* key, std::size_t most, const Phrase& itemName, Mine mine, Item item) {
         const Json* array = find(key);
         if (!array || m_fault) return;
         if (!array->is_array()) return fail(std::string(key), words("must be a list"));
@@ -68,6 +56,7 @@ public:
         std::size_t i = 0;
         for (const Json& j : *array) {
             ++i;
+            if (!mine(j)) continue;
             const std::string path = itemPath(key, j, i, array->size());
             bool identified = false;
             {

@@ -3,7 +3,6 @@
 #include "base/text.h"
 #include "base/units.h"
 #include "files/csv.h"
-#include "files/production_json.h"
 #include <algorithm>
 #include <charconv>
 #include <cmath>
@@ -11,15 +10,6 @@
 namespace enkinet::files {
 
 namespace {
-
-const std::map<std::string, wire::LastBend> kLastBends{
-    {"unknown", wire::LastBend::unknown}, {"with", wire::LastBend::with}, {"against", wire::LastBend::against}};
-
-std::string lastBendWord(wire::LastBend last) {
-    for (const auto& [word, value] : kLastBends)
-        if (value == last) return word;
-    return {};
-}
 
 const char* const kTestColumns[] = {"kind",     "spool",       "date",      "strands", "lay_mm",
                                     "gap_mm",   "edge_factor", "angle_deg", "cycles",  "lever_mm",
@@ -71,50 +61,6 @@ private:
 
 } // namespace
 
-WireTests readWireTests(Reader& r) {
-    WireTests all;
-    r.each("wire_tests", 5000, words("wire test"), [&](Reader& x) {
-        const bool bend = x.word("kind", std::map<std::string, bool>{{"bend", true}, {"hang", false}}, true);
-        const std::string spool = x.neededText("spool"), date = x.text("date", ""), note = x.text("note", "");
-        const wire::Bundle bundle{x.whole("strands", 1), 0, x.number("lay_mm", 0)};
-        const double gap = x.number("gap_mm", 14), angle = degToRad(x.number("angle_deg", 0));
-        if (bend)
-            all.bends.push_back({spool, date, note, bundle, gap, x.number("edge_factor", wire::kEasedEdge), angle,
-                                 x.number("cycles", 0)});
-        else
-            all.hangs.push_back({spool, date, note, bundle, gap, x.number("lever_mm", 0), x.number("weight_g", 0),
-                                 x.word("last_bend", kLastBends, wire::LastBend::unknown), angle,
-                                 degToRad(x.number("set_deg", 0.5))});
-    });
-    return all;
-}
-
-Json wireTestsJson(const std::vector<wire::BendTest>& bends, const std::vector<wire::HangTest>& hangs) {
-    Json list = Json::array();
-    const auto common = [](const char* kind, const auto& t) {
-        Json j{{"kind", kind},
-               {"spool", t.spool},
-               {"strands", t.bundle.strands},
-               {"lay_mm", t.bundle.lay_mm},
-               {"gap_mm", t.gap_mm}};
-        if (!t.date.empty()) j["date"] = t.date;
-        if (!t.note.empty()) j["note"] = t.note;
-        return j;
-    };
-    for (const wire::BendTest& t : bends) {
-        Json j = common("bend", t);
-        j["edge_factor"] = t.edge, j["angle_deg"] = exactDegrees(t.angle_rad), j["cycles"] = t.cycles;
-        list.push_back(j);
-    }
-    for (const wire::HangTest& t : hangs) {
-        Json j = common("hang", t);
-        j["lever_mm"] = t.lever_mm, j["weight_g"] = t.weight_g, j["last_bend"] = lastBendWord(t.lastBend);
-        j["angle_deg"] = exactDegrees(t.lastAngle_rad), j["set_deg"] = exactDegrees(t.set_rad);
-        list.push_back(j);
-    }
-    return list;
-}
-
 std::string writeWireTestsCsv(const std::vector<wire::BendTest>& bends, const std::vector<wire::HangTest>& hangs) {
     std::string csv = csvLine({std::begin(kTestColumns), std::end(kTestColumns)});
     for (const wire::BendTest& t : bends)
@@ -124,17 +70,8 @@ std::string writeWireTestsCsv(const std::vector<wire::BendTest>& bends, const st
     for (const wire::HangTest& t : hangs)
         csv += csvLine({"hang", t.spool, t.date, std::to_string(t.bundle.strands), exact(t.bundle.lay_mm),
                         exact(t.gap_mm), "", exact(exactDegrees(t.lastAngle_rad)), "", exact(t.lever_mm),
-                        exact(t.weight_g), lastBendWord(t.lastBend), exact(exactDegrees(t.set_rad)), t.note});
+                        exact(t.weight_g), schema::wordOf(t.lastBend), exact(exactDegrees(t.set_rad)), t.note});
     return csv;
-}
-
-void setDiameters(WireTests& tests, const std::vector<document::Spool>& spools) {
-    const auto set = [&](auto& list) {
-        for (auto& t : list)
-            for (const document::Spool& s : spools)
-                if (s.id == t.spool) t.bundle.diameter_mm = s.diameter_mm;
-    };
-    set(tests.bends), set(tests.hangs);
 }
 
 Result<WireTests> parseWireTestsCsv(const std::string& text, const std::vector<document::Spool>& spools) {
@@ -165,11 +102,12 @@ Result<WireTests> parseWireTestsCsv(const std::string& text, const std::vector<d
                 broken = t.fault();
         } else if (r.text("kind") == "hang") {
             const std::string word = r.text("last_bend").empty() ? "unknown" : r.text("last_bend");
-            if (!kLastBends.contains(word))
+            const auto last = schema::findWord<wire::LastBend>(word);
+            if (!last)
                 return Fault{r.place(), words("last_bend \"%1\"", word.substr(0, 30)),
-                             words("must be unknown, with or against")};
+                             words("must be one of %1", wordsOf(wire::LastBend{}).all())};
             auto t = wire::makeHangTest({spool->id, r.text("date"), r.text("note"), bundle, gap,
-                                         r.number("lever_mm", 0), r.number("weight_g", 0), kLastBends.at(word), angle,
+                                         r.number("lever_mm", 0), r.number("weight_g", 0), *last, angle,
                                          snapAngle(degToRad(r.number("set_deg", 0.5)))});
             if (t)
                 all.hangs.push_back(t.take());

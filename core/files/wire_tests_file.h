@@ -13,15 +13,8 @@ struct WireTests {
     std::vector<wire::HangTest> hangs;
 };
 
-/// The list "wire_tests" of an object. Diameters come from the spools afterwards.
-WireTests readWireTests(Reader& reader);
-Json wireTestsJson(const std::vector<wire::BendTest>& bends, const std::vector<wire::HangTest>& hangs);
-
 std::string writeWireTestsCsv(const std::vector<wire::BendTest>& bends, const std::vector<wire::HangTest>& hangs);
 /// Tests from CSV text, with the line of the first fault. Columns may stand in any order; unknown ones are passed over.
 Result<WireTests> parseWireTestsCsv(const std::string& text, const std::vector<document::Spool>& spools);
-
-/// Sets each test's diameter from its spool; a test of an unknown spool keeps 0 and fails its own rules.
-void setDiameters(WireTests& tests, const std::vector<document::Spool>& spools);
 
 } // namespace enkinet::files

@@ -60,15 +60,16 @@ Cells makeCells(const BakeSetup& s) {
 } // namespace
 
 Result<BakeCurve> calcBake(const BakeSetup& s, double target_C, double minutes) {
-    if (auto f = findBeyond(words("bake"), {{words("thickness"), s.thickness_mm, 0.1, 500, words(" mm")},
-                                            {words("core"), s.core_mm, 0, 500, words(" mm")},
-                                            {words("surface"), s.surface_W_m2K, 0.1, 1000, words(" W/m2K")},
-                                            {words("oven"), s.oven_C, -50, 400, words(" C")},
-                                            {words("start"), s.start_C, -50, 400, words(" C")},
-                                            {words("refine"), static_cast<double>(s.refine), 1, 16},
-                                            {words("minutes"), minutes, 0.01, 2880},
-                                            {words("core density"), s.core.density_kg_m3, 1, 20000, words(" kg/m3")},
-                                            {words("target"), target_C, -50, 400, words(" C")}}))
+    if (auto f = findBeyond(words("bake"),
+                            {{words("thickness"), s.thickness_mm, 0.1, 500, Dimension::length},
+                             {words("core"), s.core_mm, 0, 500, Dimension::length},
+                             {words("surface"), s.surface_W_m2K, 0.1, 1000, Dimension::transfer},
+                             {words("oven"), s.oven_C, -50, 400, Dimension::heat},
+                             {words("start"), s.start_C, -50, 400, Dimension::heat},
+                             {words("refine"), static_cast<double>(s.refine), 1, 16},
+                             {words("minutes"), minutes, 0.01, 2880},
+                             {words("core density"), s.core.density_kg_m3 / 1000, 0.001, 20, Dimension::density},
+                             {words("target"), target_C, -50, 400, Dimension::heat}}))
         return *f;
 
     const Cells c = makeCells(s);

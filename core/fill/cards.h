@@ -1,6 +1,7 @@
 #pragma once
 // What the shop has to fill, skin and cover with. Values on the shipped cards are typical, and said to be.
 #include "base/result.h"
+#include "schema/table.h"
 #include <map>
 #include <string>
 
@@ -13,7 +14,7 @@ struct ClayCard {
     ClayFamily family = ClayFamily::firm;
     double density_g_cm3 = 1.75;
     double pack_g = 0, packPrice = 0;
-    double thinnest_mm = 0, thickest_mm = 0;
+    double thinnest_mm = 1, thickest_mm = 20;
     double set_C = 0, soak_min = 0, scorch_C = 0; ///< oven-bake families only
     double mostHeat_min = 240;            ///< in all bakes together, before it darkens and turns brittle; 0: not known
     double yield_MPa = 0;                 ///< never-drying clay at working temperature
@@ -34,7 +35,7 @@ struct BulkCard {
     double conductivity_W_mK = 0, heat_J_kgK = 0;
     bool foil = false;
     bool putty = false; ///< epoxy: gloves, and it sets
-    double ovenLimit_C = 0;
+    double ovenLimit_C = 60;
     double price_kg = 0;
     double dry_h = 0; ///< until glue or putty in it has set, before anything goes on
     friend bool operator==(const BulkCard&, const BulkCard&) = default;
@@ -43,7 +44,7 @@ struct BulkCard {
 struct CoverCard {
     std::string id, name, note;
     double mass_g_m2 = 0;
-    double ovenLimit_C = 0;
+    double ovenLimit_C = 60;
     double price_m2 = 0;
     std::string colour;
     friend bool operator==(const CoverCard&, const CoverCard&) = default;
@@ -70,6 +71,14 @@ struct AdhesiveCard {
     friend bool operator==(const AdhesiveCard&, const AdhesiveCard&) = default;
 };
 
+const schema::Words& wordsOf(ClayFamily);
+const schema::Words& wordsOf(Face);
+const schema::Table& described(const ClayCard*);
+const schema::Table& described(const BulkCard*);
+const schema::Table& described(const CoverCard*);
+const schema::Table& described(const OvenCard*);
+const schema::Table& described(const AdhesiveCard*);
+
 Result<AdhesiveCard> makeAdhesive(AdhesiveCard card);
 Result<ClayCard> makeClay(ClayCard card);
 Result<BulkCard> makeBulk(BulkCard card);
@@ -93,6 +102,8 @@ double findFoilLength(const FoilRoll& roll, double grams);
 
 /// Whole packs that hold the grams.
 int findPacks(double grams, double pack_g);
+
+const schema::Table& described(const FoilRoll*);
 
 bool isOvenBaked(ClayFamily family);
 

@@ -1,4 +1,5 @@
 #include "fill/ledger.h"
+#include "base/quantity.h"
 #include "base/text.h"
 #include "fill/bake_memo.h"
 #include <algorithm>
@@ -319,7 +320,10 @@ std::optional<Fault> checkReading(const std::vector<std::pair<double, double>>& 
     const auto& [t, C] = readings.back();
     if (readings.size() > 1 && t < readings[readings.size() - 2].first)
         return Fault{place, line, words("runs back in time")};
-    if (C < -50 || C > 400) return Fault{place, words("%1: %2 C", line, C), words("must lie between -50 and 400 C")};
+    if (C < -50 || C > 400)
+        return Fault{
+            place, words("%1: %2", line, quantity(C, Dimension::heat)),
+            words("must lie between %1 and %2", withoutUnit(-50, Dimension::heat), quantity(400, Dimension::heat))};
     if (readings.size() > 100000) return Fault{place, words("more than 100000 readings"), words("are too many")};
     return {};
 }
@@ -354,12 +358,13 @@ Result<OvenLog> calcOvenLog(const std::vector<std::pair<double, double>>& readin
 
 Result<double> findDial(const OvenLog& log, const ClayCard& clay) {
     if (clay.set_C + log.swing_C > clay.scorch_C)
-        return Fault{words("oven"), words("peaks of %1 C", Phrase(clay.set_C + log.swing_C, 4)),
-                     words("would scorch %1 at %2 C: bake under a hood of foil, or lower", clay.name, clay.scorch_C)};
+        return Fault{words("oven"), words("peaks of %1", quantity(clay.set_C + log.swing_C, Dimension::heat, 4)),
+                     words("would scorch %1 at %2: bake under a hood of foil, or lower", clay.name,
+                           quantity(clay.scorch_C, Dimension::heat))};
     if (const double dial = clay.set_C - log.offset_C; dial > clay.scorch_C)
-        return Fault{words("oven"), words("dial %1 C", Phrase(dial, 4)),
-                     words("is above the %1 C at which %2 scorches: an oven so far off is not to be trusted with it",
-                           clay.scorch_C, clay.name)};
+        return Fault{words("oven"), words("dial %1", quantity(dial, Dimension::heat, 4)),
+                     words("is above the %1 at which %2 scorches: an oven so far off is not to be trusted with it",
+                           quantity(clay.scorch_C, Dimension::heat), clay.name)};
     return clay.set_C - log.offset_C;
 }
 

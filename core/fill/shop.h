@@ -2,6 +2,7 @@
 // The room and the tools that clay is worked with: how warm the shop is, what the oven's probe said, which strips and
 // which roller make a sheet of a wanted thickness. docs/mechanics.md 44b, 45, 49a.
 #include "base/result.h"
+#include "schema/table.h"
 #include <optional>
 #include <string>
 #include <vector>
@@ -67,6 +68,13 @@ struct Shop {
     double surface_W_m2K() const { return fan ? 25 : 15; }
     friend bool operator==(const Shop&, const Shop&) = default;
 };
+
+const schema::Table& described(const RollerReading*);
+const schema::Table& described(const OvenLog*);
+const schema::Table& described(const Hands*);
+const schema::Table& described(const WireWork*);
+const schema::Table& described(const BreakTest*);
+const schema::Table& described(const Shop*);
 
 /// The shop when every value is inside its limits: room 0 to 45 °C, up to 12 strips and 200 readings of 0.1 to 50 mm,
 /// fingers of 1 to 200 N, a grasp that gives no less than a pinch and is wider, up to 2000 sound break tests.

@@ -1,62 +1,20 @@
 #include "paint/coats.h"
-#include "base/rules.h"
-#include "base/text.h"
 #include "paint/film.h"
 #include "paint/relief.h"
+#include "schema/limits.h"
 #include <algorithm>
 
 namespace enkinet::paint {
 
 Result<PaintCard> makePaint(PaintCard c) {
-    if (!isId(c.id)) return badId(words("paint card"), c.id);
-    const Phrase place = words("paint card %1", c.id);
-    if (auto f = findBeyond(place, {{words("opacity"), c.opacity, 0, 1},
-                                    {words("coverage"), c.coverage_m2_l, 1, 50, words(" m2/l")},
-                                    {words("pot"), c.pot_ml, 1, 1e5, words(" ml")},
-                                    {words("pot price"), c.potPrice, 0, 1e5},
-                                    {words("strength"), c.strength, 0.01, 100},
-                                    {words("gloss"), c.gloss, 0, 1},
-                                    {words("drying"), c.dry_min, 0, 60 * 24 * 60, words(" min")}}))
-        return *f;
-    if (const auto colour = parseHex(c.colour); !colour) return Fault{place, colour.fault().value, colour.fault().rule};
+    if (auto f = schema::findBroken(c)) return *f;
     return c;
 }
 
 std::optional<Fault> checkScheme(const Scheme& s) {
-    const Phrase place = words("paint scheme %1", s.name.substr(0, 70));
-    if (s.coats.size() > 20) return Fault{place, words("%1 coats", s.coats.size()), words("must be at most 20")};
-    for (const Coat& c : s.coats)
-        if (!(c.amount >= 0.1 && c.amount <= 4))
-            return Fault{place, words("amount %1", c.amount), words("must lie between 0.1 and 4")};
-    for (const Coat& c : s.coats)
-        if (!(c.from >= 0 && c.to <= 1 && c.to > c.from))
-            return Fault{place, words("stretch from %1 to %2", c.from, c.to),
-                         words("must lie between 0 and 1 and end beyond where it begins")};
-    if (!(s.relief.depth_mm >= 0 && s.relief.depth_mm <= 10))
-        return Fault{place, words("relief of %1 mm", s.relief.depth_mm), words("must be 0 to 10 mm deep")};
-    if (!(s.relief.pitch_mm >= 0.2 && s.relief.pitch_mm <= 100))
-        return Fault{place, words("relief every %1 mm", s.relief.pitch_mm), words("must repeat within 0.2 to 100 mm")};
-    return {};
-}
-
-const char* zoneName(Zone zone) {
-    switch (zone) {
-    case Zone::everywhere:
-        return "everywhere";
-    case Zone::front:
-        return "front";
-    case Zone::back:
-        return "back";
-    case Zone::stretch:
-        return "stretch";
-    case Zone::recess:
-        return "recess";
-    case Zone::ridge:
-        return "ridge";
-    case Zone::features:
-        return "features";
-    }
-    return "";
+    Rules r;
+    schema::checkLimits(r, words("paint scheme %1", s.name.substr(0, 70)), s);
+    return r.fault;
 }
 
 bool liesUnder(const Coat& lower, const Coat& upper) {
@@ -85,22 +43,6 @@ double findShare(const Coat& coat, const Relief& relief, double features) {
     const auto in = std::count_if(heights.begin(), heights.end(),
                                   [&](double h) { return coat.zone == Zone::recess ? h < -1e-12 : h > 1e-12; });
     return in == 0 ? 0.5 : static_cast<double>(in) / static_cast<double>(heights.size());
-}
-
-const char* roleName(Role role) {
-    switch (role) {
-    case Role::primer:
-        return "primer";
-    case Role::base:
-        return "base";
-    case Role::wash:
-        return "wash";
-    case Role::dry_brush:
-        return "dry-brush";
-    case Role::varnish:
-        return "varnish";
-    }
-    return "";
 }
 
 int calcCoats(const Reflectance& ground, const Reflectance& paint, double hiding) {

@@ -3,6 +3,7 @@
 // to 84.
 #include "base/memo.h"
 #include "paint/reflectance.h"
+#include "schema/table.h"
 #include <optional>
 #include <vector>
 
@@ -62,8 +63,14 @@ struct Scheme {
     friend bool operator==(const Scheme&, const Scheme&) = default;
 };
 
-/// As files have it.
-const char* zoneName(Zone zone);
+const schema::Words& wordsOf(Medium);
+const schema::Words& wordsOf(Role);
+const schema::Words& wordsOf(Zone);
+const schema::Words& wordsOf(Texture);
+const schema::Table& described(const PaintCard*);
+const schema::Table& described(const Coat*);
+const schema::Table& described(const Relief*);
+const schema::Table& described(const Scheme*);
 
 /// A place of which one is painted, and what lies under its coat: everywhere is under everything.
 bool liesUnder(const Coat& lower, const Coat& upper);
@@ -88,7 +95,6 @@ struct CurveMemo {
 int calcCoats(const Reflectance& ground, const Reflectance& paint, double hiding);
 /// The same by the power of one coat.
 int countCoats(const Reflectance& ground, const Reflectance& paint, double power);
-const char* roleName(Role role); ///< as files have it
 
 struct Laid {
     Role role = Role::base;

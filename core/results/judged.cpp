@@ -56,8 +56,8 @@ document::Judged makeJudged(const Production& production, const std::vector<std:
             const body::Limb& limb = puppet.limbs[static_cast<std::size_t>(l.limb)];
             document::JudgedLimb one{limb.id, wireOf(r, l), {}};
             for (std::size_t j = 0; j < l.verdicts.size(); ++j)
-                one.joints.emplace_back(limb.joints[static_cast<std::size_t>(l.demands[j].joint)].id,
-                                        choice::keyOf(l.verdicts[j].state()));
+                one.joints.push_back({limb.joints[static_cast<std::size_t>(l.demands[j].joint)].id,
+                                      choice::keyOf(l.verdicts[j].state())});
             p.limbs.push_back(std::move(one));
         }
         all.puppets.push_back(std::move(p));

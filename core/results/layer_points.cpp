@@ -53,7 +53,7 @@ void Points::layers() {
                 })) {
                 OpenPoint p{Station::paint, Issue::coat_order,          -1, -1,    -1,
                             kNoState,       static_cast<double>(i + 1), 0,  s.name};
-                p.ref = {body::RefKind::scheme, s.id, std::to_string(i + 1), false};
+                p.ref = {schema::RefKind::scheme, s.id, std::to_string(i + 1), false};
                 add(std::move(p));
             }
 }

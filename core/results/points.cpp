@@ -132,7 +132,7 @@ void Points::views() {
         const std::string &one = m_puppet.pictures[static_cast<std::size_t>(d.one)].file,
                           &other = m_puppet.pictures[static_cast<std::size_t>(d.other)].file;
         OpenPoint p{Station::sheet, Issue::pictures_differ, -1, -1, -1, kNoState, d.one_mm, d.other_mm, one, other};
-        p.ref = {body::RefKind::picture, one, other, false};
+        p.ref = {schema::RefKind::picture, one, other, false};
         add(std::move(p));
     }
 }
@@ -148,7 +148,7 @@ void Points::pairs() {
         int same = 1;
         for (std::size_t k = 0; k < i; ++k)
             same += m_puppet.measures[k].name == m.name;
-        p.ref = {body::RefKind::measure, m.name, same > 1 ? std::to_string(same) : std::string(), false};
+        p.ref = {schema::RefKind::measure, m.name, same > 1 ? std::to_string(same) : std::string(), false};
         add(std::move(p));
     }
 }
@@ -167,7 +167,7 @@ void Points::orders() {
         if (!said.emplace(b.law, b.thing.english()).second) continue;
         const make::Step& s = m_r.plan.steps[static_cast<std::size_t>(b.step)];
         OpenPoint p{Station::plan, Issue::plan_broken, -1, -1, -1, kNoState, b.found, b.limit, b.thing};
-        p.other = s.subject, p.by = static_cast<int>(b.law), p.ref = {body::RefKind::step, s.id, {}};
+        p.other = s.subject, p.by = static_cast<int>(b.law), p.ref = {schema::RefKind::step, s.id, {}};
         p.key = std::string("plan:") + results::keyOf(b.law) + ":" + s.id;
         add(std::move(p));
     }
@@ -196,7 +196,7 @@ bool Points::isRightTwin(const fill::Part& p) const {
 }
 
 void Points::add(OpenPoint p) {
-    if (p.ref.kind == body::RefKind::none) p.ref = refOf(p);
+    if (p.ref.kind == schema::RefKind::none) p.ref = refOf(p);
     if (p.key.empty()) p.key = keyOf(p);
     const auto at = std::find_if(m_puppet.left.begin(), m_puppet.left.end(),
                                  [&](const body::LeftPoint& x) { return x.key == p.key; });
@@ -205,13 +205,13 @@ void Points::add(OpenPoint p) {
     (isNote(p.issue) ? m_r.notes : left ? m_r.left : m_r.open).push_back(std::move(p));
 }
 
-body::Ref Points::refOf(const OpenPoint& p) const {
-    using body::RefKind;
+schema::Ref Points::refOf(const OpenPoint& p) const {
+    using schema::RefKind;
     if (p.limb >= 0) {
         const body::Limb& limb = m_puppet.limbs[static_cast<std::size_t>(p.limb)];
-        if (p.demand < 0) return {RefKind::limb, limb.id, {}, false};
+        if (p.demand < 0) return {schema::RefKind::limb, limb.id, {}, false};
         const choice::LimbChoice& l = m_r.choice.limbs[static_cast<std::size_t>(p.limb)];
-        return {RefKind::joint, limb.id,
+        return {schema::RefKind::joint, limb.id,
                 limb.joints[static_cast<std::size_t>(l.demands[static_cast<std::size_t>(p.demand)].joint)].id, false};
     }
     if (p.part < 0) return {};
@@ -219,10 +219,10 @@ body::Ref Points::refOf(const OpenPoint& p) const {
     const body::Skeleton& s = m_r.choice.rest;
     if (part.mass >= 0) {
         const body::MassCopy& c = s.masses[static_cast<std::size_t>(part.mass)];
-        return {RefKind::mass, m_puppet.masses[static_cast<std::size_t>(c.mass)].id, {}, c.right};
+        return {schema::RefKind::mass, m_puppet.masses[static_cast<std::size_t>(c.mass)].id, {}, c.right};
     }
     const body::Link& link = s.links[static_cast<std::size_t>(part.link)];
-    return {RefKind::segment, m_puppet.limbs[limbOf(link)].id, std::to_string(link.segment + 1),
+    return {schema::RefKind::segment, m_puppet.limbs[limbOf(link)].id, std::to_string(link.segment + 1),
             s.copies[static_cast<std::size_t>(link.copy)].right};
 }
 
@@ -237,9 +237,9 @@ std::string wordOf(Issue issue) {
 std::string Points::keyOf(const OpenPoint& p) const {
     const std::string word = wordOf(p.issue);
     // Of limbs and joints as files have always had it.
-    if (p.ref.kind == body::RefKind::limb) return word + ":" + p.ref.id;
-    if (p.ref.kind == body::RefKind::joint) return word + ":" + p.ref.id + "." + p.ref.part;
-    return word + (p.ref.kind == body::RefKind::none ? "" : ":" + body::toKey(p.ref));
+    if (p.ref.kind == schema::RefKind::limb) return word + ":" + p.ref.id;
+    if (p.ref.kind == schema::RefKind::joint) return word + ":" + p.ref.id + "." + p.ref.part;
+    return word + (p.ref.kind == schema::RefKind::none ? "" : ":" + schema::toKey(p.ref));
 }
 
 std::string Points::formerKeyOf(const OpenPoint& p) const {

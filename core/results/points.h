@@ -39,7 +39,7 @@ private:
     void add(OpenPoint p);
     /// Issue and what it is about, by ids.
     std::string keyOf(const OpenPoint& p) const;
-    body::Ref refOf(const OpenPoint& p) const;
+    schema::Ref refOf(const OpenPoint& p) const;
     /// As versions before kept it: by the display name.
     std::string formerKeyOf(const OpenPoint& p) const;
     bool isRightTwin(const fill::Part& p) const;

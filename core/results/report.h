@@ -2,7 +2,6 @@
 // Everything the core knows about one puppet of a production, computed afresh from the document: wire, layers, bakes,
 // paint, plan, shopping and the points that are still open. Pure: the same document gives the same report.
 #include "base/value.h"
-#include "body/ref.h"
 #include "choice/cut_plan.h"
 #include "fill/bake_memo.h"
 #include "fill/cured.h"
@@ -13,6 +12,7 @@
 #include "results/broken.h"
 #include "results/shopping.h"
 #include "results/things.h"
+#include "schema/ref.h"
 
 namespace enkinet::results {
 
@@ -112,7 +112,7 @@ struct OpenPoint {
     Phrase other{};        ///< and of what it is compared with
     Figure more = 0;       ///< by so much more it would do; 0: not known
     int by = -1;           ///< of a bond: the limit that is missed
-    body::Ref ref{};       ///< what it is about; of a limb, joint or part it follows from the places above
+    schema::Ref ref{};     ///< what it is about; of a limb, joint or part it follows from the places above
     std::string key{};     ///< by which the builder leaves it as it is; the same for the same point of the same design
     std::string because{}; ///< why it is left so
     friend bool operator==(const OpenPoint&, const OpenPoint&) = default;

@@ -7,6 +7,8 @@
 
 namespace enkinet::results {
 
+using schema::RefKind;
+
 using namespace body;
 
 namespace {

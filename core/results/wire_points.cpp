@@ -61,7 +61,7 @@ void Points::wires() {
     for (std::size_t i = 0; i < m_production.stock.spools.size(); ++i)
         if (const document::Spool& s = m_production.stock.spools[i]; m_r.stock.calibrations[i].contradicted) {
             OpenPoint p{Station::bench, Issue::test_contradicts, -1, -1, -1, kNoState, 0, 0, s.name};
-            p.key = "test:" + s.id, p.ref = {body::RefKind::spool, s.id, {}, false};
+            p.key = "test:" + s.id, p.ref = {schema::RefKind::spool, s.id, {}, false};
             add(std::move(p));
         }
 }

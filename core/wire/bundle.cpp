@@ -1,4 +1,5 @@
 #include "wire/bundle.h"
+#include "base/quantity.h"
 #include "base/text.h"
 #include "base/units.h"
 #include <algorithm>
@@ -13,15 +14,18 @@ Result<Bundle> makeWithin(Bundle b, double largestAngle_rad) {
     if (std::find(std::begin(kStrandCounts), std::end(kStrandCounts), b.strands) == std::end(kStrandCounts))
         return Fault{words("wire"), words("strands %1", b.strands), words("must be 1, 2, 3, 4 or 7")};
     if (!(b.diameter_mm >= 0.1 && b.diameter_mm <= 10))
-        return Fault{words("wire"), words("diameter %1 mm", b.diameter_mm), words("must lie between 0.1 and 10 mm")};
+        return Fault{
+            words("wire"), words("diameter %1", quantity(b.diameter_mm, Dimension::length)),
+            words("must lie between %1 and %2", withoutUnit(0.1, Dimension::length), quantity(10, Dimension::length))};
     if (!(b.lay_mm >= 0 && b.lay_mm <= 1e4))
-        return Fault{words("wire"), words("lay %1 mm", b.lay_mm), words("must lie between 0 (parallel) and 10000 mm")};
+        return Fault{words("wire"), words("lay %1", quantity(b.lay_mm, Dimension::length)),
+                     words("must lie between 0 (parallel) and %1", quantity(10000, Dimension::length))};
     if (b.strands == 1) b.lay_mm = 0;
     const double shortest = 2 * kPi * findStrandRadius(b) / std::tan(largestAngle_rad);
     if (b.lay_mm > 0 && b.lay_mm < shortest * (1 - 1e-12))
-        return Fault{
-            words("wire"), words("lay %1 mm", b.lay_mm),
-            words("must be at least %1 mm (strands at %2 degrees)", Phrase(shortest, 4), radToDeg(largestAngle_rad))};
+        return Fault{words("wire"), words("lay %1", quantity(b.lay_mm, Dimension::length)),
+                     words("must be at least %1 (strands at %2)", quantity(shortest, Dimension::length, 4),
+                           quantity(radToDeg(largestAngle_rad), Dimension::angle))};
     return b;
 }
 } // namespace

@@ -1,8 +1,8 @@
 #include "wire/calibration.h"
 #include "base/normal.h"
-#include "base/rules.h"
 #include "base/text.h"
 #include "base/units.h"
+#include "schema/limits.h"
 #include <algorithm>
 #include <cmath>
 #include <map>
@@ -62,35 +62,22 @@ double conventionOf(const BendTable& table, const HangTest& t) {
 
 } // namespace
 
-Result<BendTest> makeBendTest(BendTest t) {
-    const Phrase place = words("bend test of %1", t.spool);
-    if (const auto f = findBeyond(place, {{words("gap"), t.gap_mm, 0.5, 500, words(" mm")},
-                                          {words("edge factor"), t.edge, 1, 3},
-                                          {words("angle"), radToDeg(t.angle_rad), 1, 170, words(" degrees")},
-                                          {words("count"), t.cycles, 0.5, 1e9, words(" cycles")}}))
-        return *f;
+namespace {
+
+/// A test that its table and the engine accept.
+template <class Test> Result<Test> soundTest(Test t) {
+    if (auto f = schema::findBroken(t)) return *f;
+    const Phrase place = words("%1 of %2", schema::detail::tableOf<Test>().one, t.spool);
     if (const auto b = makeTestedBundle(t.bundle); !b) return Fault{place, b.fault().value, b.fault().rule};
     return t;
 }
 
-Result<HangTest> makeHangTest(HangTest t) {
-    const Phrase place = words("hang test of %1", t.spool);
-    if (const auto f = findBeyond(place, {{words("gap"), t.gap_mm, 0.5, 500, words(" mm")},
-                                          {words("lever"), t.lever_mm, 1, 2000, words(" mm")},
-                                          {words("weight"), t.weight_g, 0.1, 1e5, words(" g")},
-                                          {words("last bend"), radToDeg(t.lastAngle_rad), 0, 170, words(" degrees")},
-                                          {words("set"), radToDeg(t.set_rad), 0.05, 5, words(" degrees")}}))
-        return *f;
-    if (t.lastBend != LastBend::unknown && !(t.lastAngle_rad > 0))
-        return Fault{place, words("last bend 0 degrees"), words("must be above 0 where its direction is given")};
-    if (const auto b = makeTestedBundle(t.bundle); !b) return Fault{place, b.fault().value, b.fault().rule};
-    return t;
-}
+} // namespace
 
+Result<BendTest> makeBendTest(BendTest t) { return soundTest(std::move(t)); }
+Result<HangTest> makeHangTest(HangTest t) { return soundTest(std::move(t)); }
 Result<WearTest> makeWearTest(WearTest t) {
-    const Phrase place = words("wear of %1", t.spool);
-    if (t.joint.empty() || t.joint.size() > 300) return Fault{place, words("joint"), words("must be named")};
-    if (const auto f = findBeyond(place, {{words("share"), t.share, 1e-9, 1e6}})) return *f;
+    if (auto f = schema::findBroken(t)) return *f;
     return t;
 }
 

@@ -49,6 +49,10 @@ struct WearTest {
     bool broke = false;
     friend bool operator==(const WearTest&, const WearTest&) = default;
 };
+const schema::Words& wordsOf(LastBend);
+const schema::Table& described(const BendTest*);
+const schema::Table& described(const HangTest*);
+const schema::Table& described(const WearTest*);
 Result<WearTest> makeWearTest(WearTest test);
 
 /// The test inside its limits, or the rule it breaks.

@@ -1,30 +1,77 @@
 #include "wire/material.h"
-#include "base/rules.h"
-#include "base/text.h"
+#include "schema/limits.h"
 #include <algorithm>
 #include <cmath>
 
 namespace enkinet::wire {
 
+const schema::Words& wordsOf(Use) {
+    static const schema::Words all = schema::makeWords<Use>({{Use::posed, "posed", words("posed")},
+                                                             {Use::fixed, "static", words("static")},
+                                                             {Use::both, "both", words("both")}});
+    return all;
+}
+
+const schema::Table& described(const CyclicConstants*) {
+    using namespace schema;
+    static const Table table = makeTable<CyclicConstants>(
+        words("measured constants"), words("measured constants"),
+        {field<&CyclicConstants::sf_MPa>("sf_MPa", words("measured sf'"), Dimension::stress)
+             .needed()
+             .between(1, 1e5)
+             .about("fatigue strength coefficient"),
+         field<&CyclicConstants::b>("b", words("measured b")).needed().between(-0.5, -0.01).about("its exponent"),
+         field<&CyclicConstants::ef>("ef", words("measured ef'"))
+             .needed()
+             .between(1e-4, 20)
+             .about("fatigue ductility coefficient"),
+         field<&CyclicConstants::c>("c", words("measured c")).needed().between(-1.5, -0.1).about("its exponent"),
+         field<&CyclicConstants::K_MPa>("K_MPa", words("measured K'"), Dimension::stress)
+             .needed()
+             .between(1, 1e5)
+             .about("cyclic strength coefficient"),
+         field<&CyclicConstants::n>("n", words("measured n'"))
+             .needed()
+             .between(0.01, 0.6)
+             .about("cyclic hardening exponent")});
+    return table;
+}
+
+const schema::Table& described(const MaterialCard*) {
+    using namespace schema;
+    static const Table table = makeTable<MaterialCard>(
+        words("wire card"), words("wire cards"),
+        {idField<&MaterialCard::id>(), nameField<&MaterialCard::name>(), noteField<&MaterialCard::note>(),
+         field<&MaterialCard::youngs_MPa>("youngs_GPa", words("Young's modulus"), Dimension::stiffness)
+             .per(1000)
+             .needed()
+             .between(1, 1000),
+         field<&MaterialCard::poisson>("poisson", words("Poisson's ratio")).always().between(0, 0.5),
+         field<&MaterialCard::density_g_cm3>("density_g_per_cm3", words("density"), Dimension::density)
+             .needed()
+             .between(0.5, 25),
+         field<&MaterialCard::ultimate_MPa>("ultimate_MPa", words("ultimate strength"), Dimension::stress)
+             .needed()
+             .between(5, 5000),
+         field<&MaterialCard::reductionOfArea>("reduction_of_area", words("reduction of area"))
+             .needed()
+             .between(0.01, 0.99)
+             .about("at fracture, a share"),
+         field<&MaterialCard::proof_MPa>("proof_MPa", words("proof stress"), Dimension::stress)
+             .between(0, 5000)
+             .about("0.2 % proof stress as delivered; 0: not known"),
+         field<&MaterialCard::use>("use", words("use")).always(),
+         field<&MaterialCard::rusts>("rusts", words("rusts")).about("plain steel: in clay that is wet with water"),
+         field<&MaterialCard::typical>("typical", words("typical"))
+             .always()
+             .about("from tables, not from a test of this wire; false where a file does not say"),
+         field<&MaterialCard::measured>("measured", words("measured constants"))
+             .about("cyclic constants; without them they follow from the numbers above")});
+    return table;
+}
+
 Result<MaterialCard> makeCard(MaterialCard card) {
-    const Phrase place = words("wire card %1", card.id);
-    if (!isId(card.id)) return badId(words("wire card"), card.id);
-    if (auto f = findBeyond(place, {{words("Young's modulus"), card.youngs_MPa / 1000, 1, 1000, words(" GPa")},
-                                    {words("Poisson's ratio"), card.poisson, 0, 0.5},
-                                    {words("density"), card.density_g_cm3, 0.5, 25, words(" g/cm3")},
-                                    {words("ultimate strength"), card.ultimate_MPa, 5, 5000, words(" MPa")},
-                                    {words("reduction of area"), card.reductionOfArea, 0.01, 0.99}}))
-        return *f;
-    if (card.measured) {
-        const CyclicConstants& m = *card.measured;
-        if (auto f = findBeyond(place, {{words("measured sf'"), m.sf_MPa, 1, 1e5, words(" MPa")},
-                                        {words("measured b"), m.b, -0.5, -0.01},
-                                        {words("measured ef'"), m.ef, 1e-4, 20},
-                                        {words("measured c"), m.c, -1.5, -0.1},
-                                        {words("measured K'"), m.K_MPa, 1, 1e5, words(" MPa")},
-                                        {words("measured n'"), m.n, 0.01, 0.6}}))
-            return *f;
-    }
+    if (auto f = schema::findBroken(card)) return *f;
     return card;
 }
 

@@ -4,6 +4,7 @@
 // modified universal slopes of Muralidharan and Manson (1988) unless measured ones are given.
 // Assumes: the wire after its first few poses, room temperature, no mean stress. docs/mechanics.md 1 to 4.
 #include "base/result.h"
+#include "schema/table.h"
 #include <optional>
 #include <string>
 
@@ -29,17 +30,21 @@ struct MaterialCard {
     std::string name;      ///< "soft aluminium"
     std::string note;      ///< where it is used
     double youngs_MPa = 0; ///< E
-    double poisson = 0;    ///< nu
+    double poisson = 0.33; ///< nu
     double density_g_cm3 = 0;
     double ultimate_MPa = 0;    ///< UTS
     double reductionOfArea = 0; ///< RA at fracture, 0 to 1
     double proof_MPa = 0;       ///< 0.2 % proof stress as delivered; 0: not known, the stabilised curve stands for it
     Use use = Use::posed;
     bool rusts = false;                      ///< plain steel: in clay that is wet with water
-    bool typical = true;                     ///< values from tables, not from a test of this wire
+    bool typical = false;                    ///< values from tables, not from a test of this wire
     std::optional<CyclicConstants> measured; ///< replace the derived constants
     friend bool operator==(const MaterialCard&, const MaterialCard&) = default;
 };
+
+const schema::Words& wordsOf(Use);
+const schema::Table& described(const CyclicConstants*);
+const schema::Table& described(const MaterialCard*);
 
 /// A card with sensible numbers, or the first rule it breaks.
 Result<MaterialCard> makeCard(MaterialCard card);

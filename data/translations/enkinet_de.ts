@@ -519,10 +519,6 @@
         <translation> h</translation>
     </message>
     <message>
-        <source> kg/m3</source>
-        <translation> kg/m3</translation>
-    </message>
-    <message>
         <source> m2/l</source>
         <translation> m2/l</translation>
     </message>
@@ -551,10 +547,6 @@
         <translation>%1 %2</translation>
     </message>
     <message>
-        <source>%1 %2%3</source>
-        <translation>%1 %2%3</translation>
-    </message>
-    <message>
         <source>%1 (%2)</source>
         <translation>%1 (%2)</translation>
     </message>
@@ -567,48 +559,16 @@
         <translation>%1 MB</translation>
     </message>
     <message>
-        <source>%1 bakes</source>
-        <translation>%1 Backgänge</translation>
-    </message>
-    <message>
-        <source>%1 break tests</source>
-        <translation>%1 Bruchversuche</translation>
-    </message>
-    <message>
-        <source>%1 channels</source>
-        <translation>%1 Kanäle</translation>
-    </message>
-    <message>
-        <source>%1 coats</source>
-        <translation>%1 Schichten</translation>
-    </message>
-    <message>
         <source>%1 days off</source>
         <translation>%1 freie Tage</translation>
-    </message>
-    <message>
-        <source>%1 days to come</source>
-        <translation>%1 kommende Tage</translation>
     </message>
     <message>
         <source>%1 entries</source>
         <translation>%1 Einträge</translation>
     </message>
     <message>
-        <source>%1 frames a second</source>
-        <translation>%1 Bilder je Sekunde</translation>
-    </message>
-    <message>
         <source>%1 frames</source>
         <translation>%1 Bilder</translation>
-    </message>
-    <message>
-        <source>%1 g</source>
-        <translation>%1 g</translation>
-    </message>
-    <message>
-        <source>%1 g/m2</source>
-        <translation>%1 g/m2</translation>
     </message>
     <message>
         <source>%1 joints</source>
@@ -619,40 +579,8 @@
         <translation>%1 Glieder, die an nichts hängen</translation>
     </message>
     <message>
-        <source>%1 limbs</source>
-        <translation>%1 Glieder</translation>
-    </message>
-    <message>
-        <source>%1 masses</source>
-        <translation>%1 Gewichte</translation>
-    </message>
-    <message>
-        <source>%1 measures</source>
-        <translation>%1 Maße</translation>
-    </message>
-    <message>
-        <source>%1 min</source>
-        <translation>%1 min</translation>
-    </message>
-    <message>
-        <source>%1 ml</source>
-        <translation>%1 ml</translation>
-    </message>
-    <message>
-        <source>%1 mm</source>
-        <translation>%1 mm</translation>
-    </message>
-    <message>
-        <source>%1 moves</source>
-        <translation>%1 Verschiebungen</translation>
-    </message>
-    <message>
         <source>%1 numbers</source>
         <translation>%1 Zahlen</translation>
-    </message>
-    <message>
-        <source>%1 offcuts</source>
-        <translation>%1 Reststücke</translation>
     </message>
     <message>
         <source>%1 people</source>
@@ -667,18 +595,6 @@
         <translation>%1 Stücke</translation>
     </message>
     <message>
-        <source>%1 poses in the shot</source>
-        <translation>%1 Posen in der Einstellung</translation>
-    </message>
-    <message>
-        <source>%1 poses</source>
-        <translation>%1 Posen</translation>
-    </message>
-    <message>
-        <source>%1 puppets</source>
-        <translation>%1 Puppen</translation>
-    </message>
-    <message>
         <source>%1 readings</source>
         <translation>%1 Ablesungen</translation>
     </message>
@@ -691,28 +607,8 @@
         <translation>%1 Abschnitte</translation>
     </message>
     <message>
-        <source>%1 spools</source>
-        <translation>%1 Rollen</translation>
-    </message>
-    <message>
-        <source>%1 stations</source>
-        <translation>%1 Messstellen</translation>
-    </message>
-    <message>
-        <source>%1 strand drops</source>
-        <translation>%1 endende Stränge</translation>
-    </message>
-    <message>
         <source>%1 strands</source>
         <translation>%1 Stränge</translation>
-    </message>
-    <message>
-        <source>%1 strips</source>
-        <translation>%1 Streifen</translation>
-    </message>
-    <message>
-        <source>%1 things in the oven</source>
-        <translation>%1 Dinge im Ofen</translation>
     </message>
     <message>
         <source>%1 to %2</source>
@@ -739,48 +635,12 @@
         <translation>%1, Backgang %2</translation>
     </message>
     <message>
-        <source>%1, base</source>
-        <translation>%1, Grundplatte</translation>
-    </message>
-    <message>
-        <source>%1, bond %2</source>
-        <translation>%1, Verbindung %2</translation>
-    </message>
-    <message>
-        <source>%1, feature %2</source>
-        <translation>%1, Anbauteil %2</translation>
-    </message>
-    <message>
         <source>%1, joint %2</source>
         <translation>%1, Gelenk %2</translation>
     </message>
     <message>
-        <source>%1, joint</source>
-        <translation>%1, Gelenk</translation>
-    </message>
-    <message>
         <source>%1, limb %2</source>
         <translation>%1, Glied %2</translation>
-    </message>
-    <message>
-        <source>%1, limb</source>
-        <translation>%1, Glied</translation>
-    </message>
-    <message>
-        <source>%1, mass %2</source>
-        <translation>%1, Gewicht %2</translation>
-    </message>
-    <message>
-        <source>%1, mass</source>
-        <translation>%1, Gewicht</translation>
-    </message>
-    <message>
-        <source>%1, measure %2</source>
-        <translation>%1, Maß %2</translation>
-    </message>
-    <message>
-        <source>%1, picture %2</source>
-        <translation>%1, Bild %2</translation>
     </message>
     <message>
         <source>%1, pose %2</source>
@@ -795,36 +655,16 @@
         <translation>%1, Pose</translation>
     </message>
     <message>
-        <source>%1, prop %2</source>
-        <translation>%1, Requisit %2</translation>
-    </message>
-    <message>
         <source>%1, ring %2</source>
         <translation>%1, Ring %2</translation>
-    </message>
-    <message>
-        <source>%1, run %2</source>
-        <translation>%1, Kanal %2</translation>
     </message>
     <message>
         <source>%1, segment %2</source>
         <translation>%1, Abschnitt %2</translation>
     </message>
     <message>
-        <source>%1, sheet %2</source>
-        <translation>%1, Tuch %2</translation>
-    </message>
-    <message>
         <source>%1, station %2</source>
         <translation>%1, Messstelle %2</translation>
-    </message>
-    <message>
-        <source>%1, variant %2</source>
-        <translation>%1, Variante %2</translation>
-    </message>
-    <message>
-        <source>%1: %2 C</source>
-        <translation>%1: %2 C</translation>
     </message>
     <message>
         <source>%1: %2</source>
@@ -903,10 +743,6 @@
         <translation>ein Lack</translation>
     </message>
     <message>
-        <source>a whip of %1 mm</source>
-        <translation>ein freies Ende von %1 mm</translation>
-    </message>
-    <message>
         <source>adding a picture</source>
         <translation>Bild hinzufügen</translation>
     </message>
@@ -915,20 +751,12 @@
         <translation>production.json hinzufügen</translation>
     </message>
     <message>
-        <source>adhesive card %1</source>
-        <translation>Klebstoffkarte %1</translation>
-    </message>
-    <message>
         <source>adhesive card</source>
         <translation>Klebstoffkarte</translation>
     </message>
     <message>
         <source>all readings at %1 min</source>
         <translation>alle Ablesungen bei %1 min</translation>
-    </message>
-    <message>
-        <source>amount %1</source>
-        <translation>Menge %1</translation>
     </message>
     <message>
         <source>an acrylic paint</source>
@@ -971,56 +799,16 @@
         <translation>sind mehr als 1000</translation>
     </message>
     <message>
-        <source>are more than 12</source>
-        <translation>sind mehr als 12</translation>
-    </message>
-    <message>
         <source>are more than 16 MB</source>
         <translation>sind mehr als 16 MB</translation>
-    </message>
-    <message>
-        <source>are more than 16</source>
-        <translation>sind mehr als 16</translation>
-    </message>
-    <message>
-        <source>are more than 2</source>
-        <translation>sind mehr als 2</translation>
-    </message>
-    <message>
-        <source>are more than 200</source>
-        <translation>sind mehr als 200</translation>
-    </message>
-    <message>
-        <source>are more than 2000</source>
-        <translation>sind mehr als 2000</translation>
-    </message>
-    <message>
-        <source>are more than 20000</source>
-        <translation>sind mehr als 20000</translation>
     </message>
     <message>
         <source>are more than 256 MB together</source>
         <translation>sind zusammen mehr als 256 MB</translation>
     </message>
     <message>
-        <source>are more than 32</source>
-        <translation>sind mehr als 32</translation>
-    </message>
-    <message>
-        <source>are more than 50</source>
-        <translation>sind mehr als 50</translation>
-    </message>
-    <message>
-        <source>are more than 500</source>
-        <translation>sind mehr als 500</translation>
-    </message>
-    <message>
         <source>are more than 5000</source>
         <translation>sind mehr als 5000</translation>
-    </message>
-    <message>
-        <source>are more than 64</source>
-        <translation>sind mehr als 64</translation>
     </message>
     <message>
         <source>are more than a file may hold</source>
@@ -1029,10 +817,6 @@
     <message>
         <source>are more than a file may hold, 16 MB</source>
         <translation>sind mehr, als eine Datei halten darf, 16 MB</translation>
-    </message>
-    <message>
-        <source>are more than one</source>
-        <translation>sind mehr als eines</translation>
     </message>
     <message>
         <source>are more than the %1 that a file may hold: take one off first</source>
@@ -1055,10 +839,6 @@
         <translation>blankes Stück</translation>
     </message>
     <message>
-        <source>bend test of %1</source>
-        <translation>Biegeversuch von %1</translation>
-    </message>
-    <message>
         <source>bend test</source>
         <translation>Biegeversuch</translation>
     </message>
@@ -1075,10 +855,6 @@
         <translation>beide Enden</translation>
     </message>
     <message>
-        <source>break test of %1</source>
-        <translation>Bruchversuch von %1</translation>
-    </message>
-    <message>
         <source>break test</source>
         <translation>Bruchversuch</translation>
     </message>
@@ -1089,10 +865,6 @@
     <message>
         <source>breaks</source>
         <translation>Brüche</translation>
-    </message>
-    <message>
-        <source>bulk card %1</source>
-        <translation>Füllkarte %1</translation>
     </message>
     <message>
         <source>calendar</source>
@@ -1179,10 +951,6 @@
         <translation>Exemplare</translation>
     </message>
     <message>
-        <source>copy %1</source>
-        <translation>Exemplar %1</translation>
-    </message>
-    <message>
         <source>core density</source>
         <translation>Kerndichte</translation>
     </message>
@@ -1193,10 +961,6 @@
     <message>
         <source>count</source>
         <translation>Anzahl</translation>
-    </message>
-    <message>
-        <source>cover card %1</source>
-        <translation>Überzugskarte %1</translation>
     </message>
     <message>
         <source>cover from %1 to %2</source>
@@ -1235,20 +999,8 @@
         <translation>Tiefe</translation>
     </message>
     <message>
-        <source>design kept aside</source>
-        <translation>beiseitegelegter Entwurf</translation>
-    </message>
-    <message>
         <source>designs kept aside</source>
         <translation>beiseitegelegte Entwürfe</translation>
-    </message>
-    <message>
-        <source>dial %1 C</source>
-        <translation>Regler %1 C</translation>
-    </message>
-    <message>
-        <source>diameter %1 mm</source>
-        <translation>Durchmesser %1 mm</translation>
     </message>
     <message>
         <source>diameter</source>
@@ -1257,10 +1009,6 @@
     <message>
         <source>disliked gauge</source>
         <translation>ungeliebte Drahtstärke</translation>
-    </message>
-    <message>
-        <source>disliked gauges</source>
-        <translation>ungeliebte Drahtstärken</translation>
     </message>
     <message>
         <source>does not bend</source>
@@ -1307,10 +1055,6 @@
         <translation>fehlgeschlagen: %1</translation>
     </message>
     <message>
-        <source>feature %1</source>
-        <translation>Anbauteil %1</translation>
-    </message>
-    <message>
         <source>feature</source>
         <translation>Anbauteil</translation>
     </message>
@@ -1331,18 +1075,6 @@
         <translation>Film</translation>
     </message>
     <message>
-        <source>fingers that give %1 to %2 N</source>
-        <translation>Finger, die %1 bis %2 N geben</translation>
-    </message>
-    <message>
-        <source>first size 0 mm</source>
-        <translation>erste Größe 0 mm</translation>
-    </message>
-    <message>
-        <source>force of %1 N</source>
-        <translation>Kraft von %1 N</translation>
-    </message>
-    <message>
         <source>force</source>
         <translation>Kraft</translation>
     </message>
@@ -1359,24 +1091,12 @@
         <translation>Bild %1</translation>
     </message>
     <message>
-        <source>from more than five sides</source>
-        <translation>von mehr als fünf Seiten</translation>
-    </message>
-    <message>
         <source>from</source>
         <translation>von</translation>
     </message>
     <message>
         <source>gap</source>
         <translation>Spalt</translation>
-    </message>
-    <message>
-        <source>gaps of %1 mm</source>
-        <translation>Spalte von %1 mm</translation>
-    </message>
-    <message>
-        <source>gauge</source>
-        <translation>Drahtstärke</translation>
     </message>
     <message>
         <source>gloss</source>
@@ -1413,14 +1133,6 @@
     <message>
         <source>half-width b</source>
         <translation>halbe Breite b</translation>
-    </message>
-    <message>
-        <source>half-widths of %1 and %2 mm</source>
-        <translation>halbe Breiten von %1 und %2 mm</translation>
-    </message>
-    <message>
-        <source>hang test of %1</source>
-        <translation>Hängeversuch von %1</translation>
     </message>
     <message>
         <source>hang test</source>
@@ -1471,10 +1183,6 @@
         <translation>Hitzegrenze</translation>
     </message>
     <message>
-        <source>height %1 mm</source>
-        <translation>Höhe %1 mm</translation>
-    </message>
-    <message>
         <source>height</source>
         <translation>Höhe</translation>
     </message>
@@ -1503,14 +1211,6 @@
         <translation>ist eine Stärke welches Systems: awg oder swg?</translation>
     </message>
     <message>
-        <source>is above the %1 C at which %2 scorches: an oven so far off is not to be trusted with it</source>
-        <translation>liegt über den %1 C, bei denen %2 versengt: einem so weit abweichenden Ofen ist nicht zu trauen</translation>
-    </message>
-    <message>
-        <source>is above the %1 C at which the card says %2 scorches</source>
-        <translation>liegt über den %1 C, bei denen %2 laut Karte versengt</translation>
-    </message>
-    <message>
         <source>is beyond the row</source>
         <translation>liegt jenseits der Reihe</translation>
     </message>
@@ -1529,10 +1229,6 @@
     <message>
         <source>is for limbs only</source>
         <translation>gilt nur für Glieder</translation>
-    </message>
-    <message>
-        <source>is longer than %1 mm</source>
-        <translation>ist länger als %1 mm</translation>
     </message>
     <message>
         <source>is missing</source>
@@ -1555,28 +1251,12 @@
         <translation>wird nie geschlossen</translation>
     </message>
     <message>
-        <source>is no feature of this puppet</source>
-        <translation>ist kein Anbauteil dieser Puppe</translation>
-    </message>
-    <message>
-        <source>is no limb of this puppet</source>
-        <translation>ist kein Glied dieser Puppe</translation>
-    </message>
-    <message>
-        <source>is no mass of this puppet</source>
-        <translation>ist kein Gewicht dieser Puppe</translation>
-    </message>
-    <message>
         <source>is no plain file</source>
         <translation>ist keine gewöhnliche Datei</translation>
     </message>
     <message>
         <source>is no posed joint of this puppet</source>
         <translation>ist kein gestelltes Gelenk dieser Puppe</translation>
-    </message>
-    <message>
-        <source>is no segment of this puppet</source>
-        <translation>ist kein Abschnitt dieser Puppe</translation>
     </message>
     <message>
         <source>is not a weighed one</source>
@@ -1621,10 +1301,6 @@
     <message>
         <source>is not one of %1</source>
         <translation>ist keines von %1</translation>
-    </message>
-    <message>
-        <source>is not one of limb %1</source>
-        <translation>ist keines von Glied %1</translation>
     </message>
     <message>
         <source>is not there</source>
@@ -1679,24 +1355,12 @@
         <translation>kleinste Biegung</translation>
     </message>
     <message>
-        <source>leave nothing of its %1 mm</source>
-        <translation>lassen nichts von ihren %1 mm</translation>
-    </message>
-    <message>
         <source>leaves the container</source>
         <translation>verlässt die Behälterdatei</translation>
     </message>
     <message>
         <source>left %1</source>
         <translation>%1 links</translation>
-    </message>
-    <message>
-        <source>length %1 m</source>
-        <translation>Länge %1 m</translation>
-    </message>
-    <message>
-        <source>length %1 mm</source>
-        <translation>Länge %1 mm</translation>
     </message>
     <message>
         <source>length</source>
@@ -1823,10 +1487,6 @@
         <translation>Verschiebung %1</translation>
     </message>
     <message>
-        <source>move of step %1</source>
-        <translation>Verschiebung von Schritt %1</translation>
-    </message>
-    <message>
         <source>move</source>
         <translation>Verschiebung</translation>
     </message>
@@ -1839,10 +1499,6 @@
         <translation>Bewegung: ein ROOT muss da sein</translation>
     </message>
     <message>
-        <source>must be %1 to 2000 mm, or a rod that thick breaks by shear</source>
-        <translation>muss %1 bis 2000 mm sein, sonst bricht ein so dicker Stab durch Schub</translation>
-    </message>
-    <message>
         <source>must be 0 or more</source>
         <translation>muss 0 oder mehr sein</translation>
     </message>
@@ -1851,32 +1507,16 @@
         <translation>muss 0 bis %1 sein</translation>
     </message>
     <message>
-        <source>must be 0 to 10 mm deep</source>
-        <translation>muss 0 bis 10 mm tief sein</translation>
-    </message>
-    <message>
         <source>must be 0 to 6</source>
         <translation>muss 0 bis 6 sein</translation>
-    </message>
-    <message>
-        <source>must be 0.2 mm or more</source>
-        <translation>muss 0,2 mm oder mehr sein</translation>
     </message>
     <message>
         <source>must be 1 or more</source>
         <translation>muss 1 oder mehr sein</translation>
     </message>
     <message>
-        <source>must be 1 to 100 mm thick</source>
-        <translation>muss 1 bis 100 mm dick sein</translation>
-    </message>
-    <message>
         <source>must be 1, 2, 3, 4 or 7</source>
         <translation>muss 1, 2, 3, 4 oder 7 sein</translation>
-    </message>
-    <message>
-        <source>must be 40 C or more</source>
-        <translation>muss 40 C oder mehr sein</translation>
     </message>
     <message>
         <source>must be OFFSET, CHANNELS, JOINT, End Site or }</source>
@@ -1891,10 +1531,6 @@
         <translation>muss ein Tag wie 2026-12-21 sein</translation>
     </message>
     <message>
-        <source>must be a day such as 2026-12-24</source>
-        <translation>muss ein Tag wie 2026-12-24 sein</translation>
-    </message>
-    <message>
         <source>must be a file of at most 256 MB</source>
         <translation>muss eine Datei von höchstens 256 MB sein</translation>
     </message>
@@ -1907,24 +1543,12 @@
         <translation>muss eine Liste von höchstens %1 Texten sein</translation>
     </message>
     <message>
-        <source>must be a list of from and to, from and to</source>
-        <translation>muss eine Liste von von und bis, von und bis sein</translation>
-    </message>
-    <message>
         <source>must be a list</source>
         <translation>muss eine Liste sein</translation>
     </message>
     <message>
-        <source>must be a mass</source>
-        <translation>muss ein Gewicht sein</translation>
-    </message>
-    <message>
         <source>must be a number of degrees</source>
         <translation>muss eine Gradzahl sein</translation>
-    </message>
-    <message>
-        <source>must be a number up to 1e9</source>
-        <translation>muss eine Zahl bis 1e9 sein</translation>
     </message>
     <message>
         <source>must be a number</source>
@@ -1933,10 +1557,6 @@
     <message>
         <source>must be a number: %1</source>
         <translation>muss eine Zahl sein: %1</translation>
-    </message>
-    <message>
-        <source>must be a time of day such as 10:00</source>
-        <translation>muss eine Tageszeit wie 10:00 sein</translation>
     </message>
     <message>
         <source>must be a time such as 2026-11-30T10:00</source>
@@ -1957,10 +1577,6 @@
     <message>
         <source>must be a whole number up to 1000000</source>
         <translation>muss eine ganze Zahl bis 1000000 sein</translation>
-    </message>
-    <message>
-        <source>must be above 0 and at most 100000 mm</source>
-        <translation>muss über 0 und höchstens 100000 mm sein</translation>
     </message>
     <message>
         <source>must be above 0 and at most 60 s a frame</source>
@@ -1987,44 +1603,20 @@
         <translation>muss über 0 sein</translation>
     </message>
     <message>
-        <source>must be above 0.1</source>
-        <translation>muss über 0,1 sein</translation>
-    </message>
-    <message>
         <source>must be an object</source>
         <translation>muss ein Objekt sein</translation>
-    </message>
-    <message>
-        <source>must be at least %1 mm (strands at %2 degrees)</source>
-        <translation>muss mindestens %1 mm sein (Stränge unter %2 Grad)</translation>
-    </message>
-    <message>
-        <source>must be at least the %1 mm seen in the front picture</source>
-        <translation>muss mindestens die %1 mm sein, die das Vorderbild zeigt</translation>
     </message>
     <message>
         <source>must be at most %1</source>
         <translation>muss höchstens %1 sein</translation>
     </message>
     <message>
-        <source>must be at most 1000</source>
-        <translation>muss höchstens 1000 sein</translation>
-    </message>
-    <message>
         <source>must be at most 12</source>
         <translation>muss höchstens 12 sein</translation>
     </message>
     <message>
-        <source>must be at most 20</source>
-        <translation>muss höchstens 20 sein</translation>
-    </message>
-    <message>
         <source>must be at most 200 deep</source>
         <translation>muss höchstens 200 tief sein</translation>
-    </message>
-    <message>
-        <source>must be at most 2000 and 4000</source>
-        <translation>muss höchstens 2000 und 4000 sein</translation>
     </message>
     <message>
         <source>must be at most 2000</source>
@@ -2033,14 +1625,6 @@
     <message>
         <source>must be at most 256 MB</source>
         <translation>muss höchstens 256 MB sein</translation>
-    </message>
-    <message>
-        <source>must be at most 4000</source>
-        <translation>muss höchstens 4000 sein</translation>
-    </message>
-    <message>
-        <source>must be at most 64</source>
-        <translation>muss höchstens 64 sein</translation>
     </message>
     <message>
         <source>must be bend or hang</source>
@@ -2077,10 +1661,6 @@
     <message>
         <source>must be minutes and degrees C</source>
         <translation>müssen Minuten und Grad C sein</translation>
-    </message>
-    <message>
-        <source>must be named by puppet, copy and step</source>
-        <translation>muss nach Puppe, Exemplar und Schritt benannt sein</translation>
     </message>
     <message>
         <source>must be named once</source>
@@ -2131,10 +1711,6 @@
         <translation>müssen zwei oder mehr sein</translation>
     </message>
     <message>
-        <source>must be unknown, with or against</source>
-        <translation>muss unknown, with oder against sein</translation>
-    </message>
-    <message>
         <source>must be written #rrggbb</source>
         <translation>muss als #rrggbb geschrieben sein</translation>
     </message>
@@ -2145,10 +1721,6 @@
     <message>
         <source>must begin at 0 and end at 1</source>
         <translation>muss bei 0 beginnen und bei 1 enden</translation>
-    </message>
-    <message>
-        <source>must bend by at most 400 degrees</source>
-        <translation>muss sich um höchstens 400 Grad biegen</translation>
     </message>
     <message>
         <source>must close with }</source>
@@ -2179,16 +1751,8 @@
         <translation>muss folgen, mit einer Zahl</translation>
     </message>
     <message>
-        <source>must give 1 to 200 N, a grasp no less than a pinch</source>
-        <translation>müssen 1 bis 200 N geben, der volle Griff nicht weniger als die Fingerspitzen</translation>
-    </message>
-    <message>
         <source>must have 1 to 200 letters</source>
         <translation>muss 1 bis 200 Zeichen haben</translation>
-    </message>
-    <message>
-        <source>must have 1 to 400 letters</source>
-        <translation>muss 1 bis 400 Zeichen haben</translation>
     </message>
     <message>
         <source>must have a name of at most 200 letters</source>
@@ -2207,10 +1771,6 @@
         <translation>muss ein OFFSET haben</translation>
     </message>
     <message>
-        <source>must have an offset within 400 C and a swing of 0 to 400 C</source>
-        <translation>muss einen Versatz bis 400 C und eine Schwankung von 0 bis 400 C haben</translation>
-    </message>
-    <message>
         <source>must have as many angles forth as aside</source>
         <translation>muss ebenso viele Winkel forth wie aside haben</translation>
     </message>
@@ -2223,20 +1783,8 @@
         <translation>darf höchstens 12 haben</translation>
     </message>
     <message>
-        <source>must have at most 200 letters</source>
-        <translation>darf höchstens 200 Zeichen haben</translation>
-    </message>
-    <message>
         <source>must have at most 20000 letters</source>
         <translation>darf höchstens 20000 Zeichen haben</translation>
-    </message>
-    <message>
-        <source>must have at most 200000 angles</source>
-        <translation>darf höchstens 200000 Winkel haben</translation>
-    </message>
-    <message>
-        <source>must have at most 4000 letters</source>
-        <translation>darf höchstens 4000 Zeichen haben</translation>
     </message>
     <message>
         <source>must have exactly one posed joint, from which it bends to its tip</source>
@@ -2247,136 +1795,20 @@
         <translation>muss ein Objekt enthalten</translation>
     </message>
     <message>
-        <source>must lie between %1 and %2%3</source>
-        <translation>muss zwischen %1 und %2%3 liegen</translation>
-    </message>
-    <message>
-        <source>must lie between -50 and 400 C</source>
-        <translation>muss zwischen -50 und 400 C liegen</translation>
-    </message>
-    <message>
-        <source>must lie between 0 (parallel) and 10000 mm</source>
-        <translation>muss zwischen 0 (parallel) und 10000 mm liegen</translation>
-    </message>
-    <message>
-        <source>must lie between 0 and 1 and end beyond where it begins</source>
-        <translation>muss zwischen 0 und 1 liegen und jenseits seines Beginns enden</translation>
-    </message>
-    <message>
-        <source>must lie between 0 and 100</source>
-        <translation>muss zwischen 0 und 100 liegen</translation>
-    </message>
-    <message>
-        <source>must lie between 0 and 10000 m</source>
-        <translation>muss zwischen 0 und 10000 m liegen</translation>
-    </message>
-    <message>
-        <source>must lie between 0 and 100000 a metre</source>
-        <translation>muss zwischen 0 und 100000 je Meter liegen</translation>
-    </message>
-    <message>
-        <source>must lie between 0 and 100000 m</source>
-        <translation>muss zwischen 0 und 100000 m liegen</translation>
-    </message>
-    <message>
-        <source>must lie between 0 and 1000000 g</source>
-        <translation>muss zwischen 0 und 1000000 g liegen</translation>
-    </message>
-    <message>
-        <source>must lie between 0 and 1000000 min</source>
-        <translation>muss zwischen 0 und 1000000 min liegen</translation>
-    </message>
-    <message>
-        <source>must lie between 0 and 1000000 ml</source>
-        <translation>muss zwischen 0 und 1000000 ml liegen</translation>
-    </message>
-    <message>
         <source>must lie between 0 and 1000000</source>
         <translation>muss zwischen 0 und 1000000 liegen</translation>
-    </message>
-    <message>
-        <source>must lie between 0 and 20</source>
-        <translation>muss zwischen 0 und 20 liegen</translation>
-    </message>
-    <message>
-        <source>must lie between 0 and 3000 mm</source>
-        <translation>muss zwischen 0 und 3000 mm liegen</translation>
-    </message>
-    <message>
-        <source>must lie between 0 and 45 C</source>
-        <translation>muss zwischen 0 und 45 C liegen</translation>
     </message>
     <message>
         <source>must lie between 0 and 45 C; %1 F is %2 C</source>
         <translation>muss zwischen 0 und 45 C liegen; %1 F sind %2 C</translation>
     </message>
     <message>
-        <source>must lie between 0 and 600 min</source>
-        <translation>muss zwischen 0 und 600 min liegen</translation>
-    </message>
-    <message>
-        <source>must lie between 0 and 90 days</source>
-        <translation>muss zwischen 0 und 90 Tagen liegen</translation>
-    </message>
-    <message>
-        <source>must lie between 0.01 and 10000 N</source>
-        <translation>muss zwischen 0,01 und 10000 N liegen</translation>
-    </message>
-    <message>
         <source>must lie between 0.05 and 13 mm; a gauge wants its system: awg or swg</source>
         <translation>muss zwischen 0,05 und 13 mm liegen; eine Stärke braucht ihr System: awg oder swg</translation>
     </message>
     <message>
-        <source>must lie between 0.1 and 10 mm</source>
-        <translation>muss zwischen 0,1 und 10 mm liegen</translation>
-    </message>
-    <message>
-        <source>must lie between 0.1 and 3000 mm</source>
-        <translation>muss zwischen 0,1 und 3000 mm liegen</translation>
-    </message>
-    <message>
-        <source>must lie between 0.1 and 4</source>
-        <translation>muss zwischen 0,1 und 4 liegen</translation>
-    </message>
-    <message>
-        <source>must lie between 0.1 and 50 mm</source>
-        <translation>muss zwischen 0,1 und 50 mm liegen</translation>
-    </message>
-    <message>
-        <source>must lie between 1 and 100 mm, a grasp wider than a pinch</source>
-        <translation>müssen zwischen 1 und 100 mm liegen, der volle Griff breiter als die Fingerspitzen</translation>
-    </message>
-    <message>
-        <source>must lie between 1 and 200000</source>
-        <translation>muss zwischen 1 und 200000 liegen</translation>
-    </message>
-    <message>
-        <source>must lie between 1 and 24</source>
-        <translation>muss zwischen 1 und 24 liegen</translation>
-    </message>
-    <message>
-        <source>must lie between 1 and 240</source>
-        <translation>muss zwischen 1 und 240 liegen</translation>
-    </message>
-    <message>
-        <source>must lie between 1 and 50</source>
-        <translation>muss zwischen 1 und 50 liegen</translation>
-    </message>
-    <message>
-        <source>must lie between 1 and 5000 g an hour</source>
-        <translation>muss zwischen 1 und 5000 g je Stunde liegen</translation>
-    </message>
-    <message>
         <source>must lie between 1970 and 2400</source>
         <translation>muss zwischen 1970 und 2400 liegen</translation>
-    </message>
-    <message>
-        <source>must lie between 5 and 500 g/m2</source>
-        <translation>muss zwischen 5 und 500 g/m2 liegen</translation>
-    </message>
-    <message>
-        <source>must lie between 50 and 2000 mm</source>
-        <translation>muss zwischen 50 und 2000 mm liegen</translation>
     </message>
     <message>
         <source>must lie beyond the station before it</source>
@@ -2403,20 +1835,12 @@
         <translation>muss die Spalten nennen</translation>
     </message>
     <message>
-        <source>must name two steps</source>
-        <translation>muss zwei Schritte nennen</translation>
-    </message>
-    <message>
         <source>must open with {</source>
         <translation>muss mit { öffnen</translation>
     </message>
     <message>
         <source>must reflect 0.02 to 0.98 of the light</source>
         <translation>muss 0,02 bis 0,98 des Lichts zurückwerfen</translation>
-    </message>
-    <message>
-        <source>must repeat within 0.2 to 100 mm</source>
-        <translation>muss sich in 0,2 bis 100 mm wiederholen</translation>
     </message>
     <message>
         <source>must run on in time</source>
@@ -2441,10 +1865,6 @@
     <message>
         <source>must stand there: this is no motion file</source>
         <translation>muss dort stehen: dies ist keine Bewegungsdatei</translation>
-    </message>
-    <message>
-        <source>names something longer than a name can be</source>
-        <translation>nennt etwas, das länger ist, als ein Name sein kann</translation>
     </message>
     <message>
         <source>need</source>
@@ -2487,20 +1907,8 @@
         <translation>Zahl</translation>
     </message>
     <message>
-        <source>offcut of %1</source>
-        <translation>Reststück von %1</translation>
-    </message>
-    <message>
         <source>offcut</source>
         <translation>Reststück</translation>
-    </message>
-    <message>
-        <source>on %1</source>
-        <translation>auf %1</translation>
-    </message>
-    <message>
-        <source>on limb %1</source>
-        <translation>auf Glied %1</translation>
     </message>
     <message>
         <source>opacity</source>
@@ -2517,10 +1925,6 @@
     <message>
         <source>orders of steps</source>
         <translation>Reihenfolgen der Schritte</translation>
-    </message>
-    <message>
-        <source>oven card %1</source>
-        <translation>Ofenkarte %1</translation>
     </message>
     <message>
         <source>oven limit</source>
@@ -2547,10 +1951,6 @@
         <translation>Farbe %1</translation>
     </message>
     <message>
-        <source>paint card %1</source>
-        <translation>Farbkarte %1</translation>
-    </message>
-    <message>
         <source>paint scheme %1</source>
         <translation>Farbschema %1</translation>
     </message>
@@ -2563,10 +1963,6 @@
         <translation>Teil %1</translation>
     </message>
     <message>
-        <source>peaks of %1 C</source>
-        <translation>Spitzen von %1 C</translation>
-    </message>
-    <message>
         <source>photograph</source>
         <translation>Foto</translation>
     </message>
@@ -2577,14 +1973,6 @@
     <message>
         <source>pictures</source>
         <translation>Bilder</translation>
-    </message>
-    <message>
-        <source>pitch %1 mm</source>
-        <translation>Teilung %1 mm</translation>
-    </message>
-    <message>
-        <source>pitch of rows %1 mm</source>
-        <translation>Reihenabstand %1 mm</translation>
     </message>
     <message>
         <source>pitch of rows</source>
@@ -2607,10 +1995,6 @@
         <translation>Plan</translation>
     </message>
     <message>
-        <source>planned %1 min</source>
-        <translation>geplante %1 min</translation>
-    </message>
-    <message>
         <source>point left as it is</source>
         <translation>belassener Punkt</translation>
     </message>
@@ -2627,16 +2011,8 @@
         <translation>Pose %1</translation>
     </message>
     <message>
-        <source>pose &quot;%1&quot; of the shot</source>
-        <translation>Pose &quot;%1&quot; der Einstellung</translation>
-    </message>
-    <message>
         <source>posed</source>
         <translation>gestellt</translation>
-    </message>
-    <message>
-        <source>poses or joints</source>
-        <translation>Posen oder Gelenke</translation>
     </message>
     <message>
         <source>pot price</source>
@@ -2645,10 +2021,6 @@
     <message>
         <source>pot</source>
         <translation>Topf</translation>
-    </message>
-    <message>
-        <source>price %1</source>
-        <translation>Preis %1</translation>
     </message>
     <message>
         <source>price</source>
@@ -2675,16 +2047,8 @@
         <translation>Puppe %1</translation>
     </message>
     <message>
-        <source>putty %1 g an hour</source>
-        <translation>Kitt %1 g je Stunde</translation>
-    </message>
-    <message>
         <source>radius</source>
         <translation>Radius</translation>
-    </message>
-    <message>
-        <source>range 0 degrees</source>
-        <translation>Spielraum 0 Grad</translation>
     </message>
     <message>
         <source>range</source>
@@ -2707,14 +2071,6 @@
         <translation>verfeinern</translation>
     </message>
     <message>
-        <source>relief every %1 mm</source>
-        <translation>Relief alle %1 mm</translation>
-    </message>
-    <message>
-        <source>relief of %1 mm</source>
-        <translation>Relief von %1 mm</translation>
-    </message>
-    <message>
         <source>relief</source>
         <translation>Relief</translation>
     </message>
@@ -2727,36 +2083,12 @@
         <translation>Reserve</translation>
     </message>
     <message>
-        <source>retakes %1</source>
-        <translation>Wiederholungen %1</translation>
-    </message>
-    <message>
         <source>retakes</source>
         <translation>Wiederholungen</translation>
     </message>
     <message>
-        <source>rig point on limb %1</source>
-        <translation>Haltepunkt an Glied %1</translation>
-    </message>
-    <message>
         <source>right %1</source>
         <translation>%1 rechts</translation>
-    </message>
-    <message>
-        <source>rod of %1 mm</source>
-        <translation>Stab von %1 mm</translation>
-    </message>
-    <message>
-        <source>rolled sheet %1 mm</source>
-        <translation>ausgerollte Platte %1 mm</translation>
-    </message>
-    <message>
-        <source>roller setting %1</source>
-        <translation>Walzenstufe %1</translation>
-    </message>
-    <message>
-        <source>room %1 C</source>
-        <translation>Raum %1 C</translation>
     </message>
     <message>
         <source>run</source>
@@ -2783,10 +2115,6 @@
         <translation>Schema %1</translation>
     </message>
     <message>
-        <source>scheme</source>
-        <translation>Schema</translation>
-    </message>
-    <message>
         <source>scorch</source>
         <translation>Versengen</translation>
     </message>
@@ -2809,10 +2137,6 @@
     <message>
         <source>segment</source>
         <translation>Abschnitt</translation>
-    </message>
-    <message>
-        <source>set point %1 C</source>
-        <translation>Einstellung %1 C</translation>
     </message>
     <message>
         <source>set point</source>
@@ -2855,10 +2179,6 @@
         <translation>Einkauf</translation>
     </message>
     <message>
-        <source>shot %1</source>
-        <translation>Einstellung %1</translation>
-    </message>
-    <message>
         <source>shot</source>
         <translation>Einstellung</translation>
     </message>
@@ -2873,10 +2193,6 @@
     <message>
         <source>size</source>
         <translation>Größe</translation>
-    </message>
-    <message>
-        <source>skin 0 mm</source>
-        <translation>Haut 0 mm</translation>
     </message>
     <message>
         <source>skin</source>
@@ -2899,24 +2215,12 @@
         <translation>Quelle</translation>
     </message>
     <message>
-        <source>span of %1 mm</source>
-        <translation>Spanne von %1 mm</translation>
-    </message>
-    <message>
         <source>spares</source>
         <translation>Ersatzstücke</translation>
     </message>
     <message>
         <source>spool %1</source>
         <translation>Rolle %1</translation>
-    </message>
-    <message>
-        <source>stands twice in the limb</source>
-        <translation>steht zweimal im Glied</translation>
-    </message>
-    <message>
-        <source>stands twice in the puppet</source>
-        <translation>steht zweimal in der Puppe</translation>
     </message>
     <message>
         <source>stands twice</source>
@@ -2951,18 +2255,6 @@
         <translation>Vorrat</translation>
     </message>
     <message>
-        <source>stock, clay %1</source>
-        <translation>Vorrat, Ton %1</translation>
-    </message>
-    <message>
-        <source>stock, foil</source>
-        <translation>Vorrat, Folie</translation>
-    </message>
-    <message>
-        <source>stock, paint %1</source>
-        <translation>Vorrat, Farbe %1</translation>
-    </message>
-    <message>
         <source>strands %1</source>
         <translation>Stränge %1</translation>
     </message>
@@ -2989,10 +2281,6 @@
     <message>
         <source>stretch</source>
         <translation>Stück</translation>
-    </message>
-    <message>
-        <source>strip %1 mm</source>
-        <translation>Streifen %1 mm</translation>
     </message>
     <message>
         <source>strip</source>
@@ -3051,10 +2339,6 @@
         <translation>Dicke</translation>
     </message>
     <message>
-        <source>thing</source>
-        <translation>Ding</translation>
-    </message>
-    <message>
         <source>thinnest skin</source>
         <translation>dünnste Haut</translation>
     </message>
@@ -3075,20 +2359,12 @@
         <translation>gestoppte Probe</translation>
     </message>
     <message>
-        <source>timed samples</source>
-        <translation>gestoppte Proben</translation>
-    </message>
-    <message>
         <source>to</source>
         <translation>bis</translation>
     </message>
     <message>
         <source>tool</source>
         <translation>Werkzeug</translation>
-    </message>
-    <message>
-        <source>true length %1 mm</source>
-        <translation>wahre Länge %1 mm</translation>
     </message>
     <message>
         <source>ultimate strength</source>
@@ -3107,10 +2383,6 @@
         <translation>Version %1</translation>
     </message>
     <message>
-        <source>wear of %1</source>
-        <translation>Verschleiß von %1</translation>
-    </message>
-    <message>
         <source>wear test</source>
         <translation>Abriebversuch</translation>
     </message>
@@ -3121,10 +2393,6 @@
     <message>
         <source>weight</source>
         <translation>Gewicht</translation>
-    </message>
-    <message>
-        <source>which has no such segment</source>
-        <translation>das keinen solchen Abschnitt hat</translation>
     </message>
     <message>
         <source>which is mirrored, so it must be too</source>
@@ -3143,24 +2411,8 @@
         <translation>freies Ende</translation>
     </message>
     <message>
-        <source>width %1 mm</source>
-        <translation>Breite %1 mm</translation>
-    </message>
-    <message>
         <source>width</source>
         <translation>Breite</translation>
-    </message>
-    <message>
-        <source>wire card %1</source>
-        <translation>Drahtkarte %1</translation>
-    </message>
-    <message>
-        <source>wire test</source>
-        <translation>Drahtversuch</translation>
-    </message>
-    <message>
-        <source>wire work %1 min</source>
-        <translation>Drahtarbeit %1 min</translation>
     </message>
     <message>
         <source>wire</source>
@@ -3173,10 +2425,6 @@
     <message>
         <source>working time</source>
         <translation>Verarbeitungszeit</translation>
-    </message>
-    <message>
-        <source>would scorch %1 at %2 C: bake under a hood of foil, or lower</source>
-        <translation>würde %1 bei %2 C versengen: unter einer Folienhaube backen, oder niedriger</translation>
     </message>
     <message>
         <source>would scorch %1; %2 F is %3 C</source>
@@ -3203,32 +2451,12 @@
         <translation>z</translation>
     </message>
     <message>
-        <source>must have at most 400 letters</source>
-        <translation>darf höchstens 400 Zeichen haben</translation>
-    </message>
-    <message>
         <source>reason why a point is left</source>
         <translation>Grund, aus dem ein Punkt bleibt</translation>
     </message>
     <message>
-        <source>%1 coats beneath the skin</source>
-        <translation>%1 Lagen unter der Haut</translation>
-    </message>
-    <message>
-        <source>%1 proportions</source>
-        <translation>%1 Verhältnisse</translation>
-    </message>
-    <message>
         <source>%1, coat %2</source>
         <translation>%1, Lage %2</translation>
-    </message>
-    <message>
-        <source>%1, proportion %2</source>
-        <translation>%1, Verhältnis %2</translation>
-    </message>
-    <message>
-        <source>are more than 3</source>
-        <translation>sind mehr als 3</translation>
     </message>
     <message>
         <source>coats of clay</source>
@@ -3243,14 +2471,6 @@
         <translation>Oberkante der Figur</translation>
     </message>
     <message>
-        <source>is longer than 300 letters</source>
-        <translation>ist länger als 300 Zeichen</translation>
-    </message>
-    <message>
-        <source>is not named</source>
-        <translation>ist nicht genannt</translation>
-    </message>
-    <message>
         <source>key</source>
         <translation>Schlüssel</translation>
     </message>
@@ -3261,10 +2481,6 @@
     <message>
         <source>load</source>
         <translation>Ladung</translation>
-    </message>
-    <message>
-        <source>must be 1 to 200 letters</source>
-        <translation>muss 1 bis 200 Zeichen lang sein</translation>
     </message>
     <message>
         <source>must hang between two different segments</source>
@@ -3339,12 +2555,1236 @@
         <translation>Schreiben</translation>
     </message>
     <message>
-        <source>must lie between -1080 and 1080 min</source>
-        <translation>muss zwischen -1080 und 1080 min liegen</translation>
+        <source> days</source>
+        <translation> Tage</translation>
     </message>
     <message>
-        <source>offset from UTC %1 min</source>
-        <translation>Abstand zu UTC %1 min</translation>
+        <source> g an hour</source>
+        <translation> g in der Stunde</translation>
+    </message>
+    <message>
+        <source> m</source>
+        <translation> m</translation>
+    </message>
+    <message>
+        <source>%1 of %2</source>
+        <translation>%1 von %2</translation>
+    </message>
+    <message>
+        <source>acrylic</source>
+        <translation>Acryl</translation>
+    </message>
+    <message>
+        <source>acting</source>
+        <translation>Spiel</translation>
+    </message>
+    <message>
+        <source>adhesive cards</source>
+        <translation>Kleberkarten</translation>
+    </message>
+    <message>
+        <source>adhesive</source>
+        <translation>Kleber</translation>
+    </message>
+    <message>
+        <source>against the load</source>
+        <translation>gegen die Last</translation>
+    </message>
+    <message>
+        <source>aim</source>
+        <translation>Ziel</translation>
+    </message>
+    <message>
+        <source>air-dry</source>
+        <translation>lufttrocknend</translation>
+    </message>
+    <message>
+        <source>along</source>
+        <translation>entlang</translation>
+    </message>
+    <message>
+        <source>amount</source>
+        <translation>Menge</translation>
+    </message>
+    <message>
+        <source>arm</source>
+        <translation>Arm</translation>
+    </message>
+    <message>
+        <source>as it falls</source>
+        <translation>wie es sich ergibt</translation>
+    </message>
+    <message>
+        <source>as usual</source>
+        <translation>wie üblich</translation>
+    </message>
+    <message>
+        <source>at byte %1</source>
+        <translation>bei Byte %1</translation>
+    </message>
+    <message>
+        <source>bake</source>
+        <translation>Backen</translation>
+    </message>
+    <message>
+        <source>bakes</source>
+        <translation>Backgänge</translation>
+    </message>
+    <message>
+        <source>ball</source>
+        <translation>Kugel</translation>
+    </message>
+    <message>
+        <source>balsa</source>
+        <translation>Balsa</translation>
+    </message>
+    <message>
+        <source>base coat</source>
+        <translation>Grundfarbe</translation>
+    </message>
+    <message>
+        <source>bases</source>
+        <translation>Sockel</translation>
+    </message>
+    <message>
+        <source>batch</source>
+        <translation>Charge</translation>
+    </message>
+    <message>
+        <source>before</source>
+        <translation>vor</translation>
+    </message>
+    <message>
+        <source>begin with</source>
+        <translation>beginnen mit</translation>
+    </message>
+    <message>
+        <source>below</source>
+        <translation>unten</translation>
+    </message>
+    <message>
+        <source>bend tests</source>
+        <translation>Biegeversuche</translation>
+    </message>
+    <message>
+        <source>bent raw</source>
+        <translation>roh gebogen</translation>
+    </message>
+    <message>
+        <source>binding a joint</source>
+        <translation>ein Gelenk binden</translation>
+    </message>
+    <message>
+        <source>body mass</source>
+        <translation>Rumpfmasse</translation>
+    </message>
+    <message>
+        <source>body</source>
+        <translation>Körper</translation>
+    </message>
+    <message>
+        <source>both</source>
+        <translation>beide</translation>
+    </message>
+    <message>
+        <source>bound</source>
+        <translation>gebunden</translation>
+    </message>
+    <message>
+        <source>box</source>
+        <translation>Quader</translation>
+    </message>
+    <message>
+        <source>break tests</source>
+        <translation>Bruchversuche</translation>
+    </message>
+    <message>
+        <source>broad</source>
+        <translation>ausladend</translation>
+    </message>
+    <message>
+        <source>broke</source>
+        <translation>gebrochen</translation>
+    </message>
+    <message>
+        <source>bulk card</source>
+        <translation>Füllkarte</translation>
+    </message>
+    <message>
+        <source>bulk cards</source>
+        <translation>Füllkarten</translation>
+    </message>
+    <message>
+        <source>by its tip</source>
+        <translation>an der Spitze</translation>
+    </message>
+    <message>
+        <source>calendars</source>
+        <translation>Kalender</translation>
+    </message>
+    <message>
+        <source>cards</source>
+        <translation>Karten</translation>
+    </message>
+    <message>
+        <source>clay cards</source>
+        <translation>Tonkarten</translation>
+    </message>
+    <message>
+        <source>clays</source>
+        <translation>Tone</translation>
+    </message>
+    <message>
+        <source>cloth</source>
+        <translation>Stoff</translation>
+    </message>
+    <message>
+        <source>coats beneath the skin</source>
+        <translation>Schichten unter der Haut</translation>
+    </message>
+    <message>
+        <source>coats</source>
+        <translation>Schichten</translation>
+    </message>
+    <message>
+        <source>comes off</source>
+        <translation>abnehmbar</translation>
+    </message>
+    <message>
+        <source>cone</source>
+        <translation>Kegel</translation>
+    </message>
+    <message>
+        <source>copy</source>
+        <translation>Exemplar</translation>
+    </message>
+    <message>
+        <source>cover card</source>
+        <translation>Bezugkarte</translation>
+    </message>
+    <message>
+        <source>cover cards</source>
+        <translation>Bezugkarten</translation>
+    </message>
+    <message>
+        <source>cured clay</source>
+        <translation>gehärteter Ton</translation>
+    </message>
+    <message>
+        <source>currency</source>
+        <translation>Währung</translation>
+    </message>
+    <message>
+        <source>cutting a piece</source>
+        <translation>ein Stück schneiden</translation>
+    </message>
+    <message>
+        <source>date</source>
+        <translation>Datum</translation>
+    </message>
+    <message>
+        <source>day</source>
+        <translation>Tag</translation>
+    </message>
+    <message>
+        <source>days off</source>
+        <translation>freie Tage</translation>
+    </message>
+    <message>
+        <source>days to come</source>
+        <translation>Liefertage</translation>
+    </message>
+    <message>
+        <source>deadline</source>
+        <translation>Termin</translation>
+    </message>
+    <message>
+        <source>density</source>
+        <translation>Dichte</translation>
+    </message>
+    <message>
+        <source>depth of the relief</source>
+        <translation>Tiefe des Reliefs</translation>
+    </message>
+    <message>
+        <source>disc</source>
+        <translation>Scheibe</translation>
+    </message>
+    <message>
+        <source>done</source>
+        <translation>fertig</translation>
+    </message>
+    <message>
+        <source>dowel</source>
+        <translation>Dübel</translation>
+    </message>
+    <message>
+        <source>dry brush</source>
+        <translation>Trockenpinsel</translation>
+    </message>
+    <message>
+        <source>ear</source>
+        <translation>Ohr</translation>
+    </message>
+    <message>
+        <source>easiest</source>
+        <translation>am leichtesten zu stellen</translation>
+    </message>
+    <message>
+        <source>ellipsoid</source>
+        <translation>Ellipsoid</translation>
+    </message>
+    <message>
+        <source>entries in the log</source>
+        <translation>Einträge im Tagebuch</translation>
+    </message>
+    <message>
+        <source>everywhere</source>
+        <translation>überall</translation>
+    </message>
+    <message>
+        <source>face</source>
+        <translation>Fläche</translation>
+    </message>
+    <message>
+        <source>faces</source>
+        <translation>Flächen</translation>
+    </message>
+    <message>
+        <source>family</source>
+        <translation>Art</translation>
+    </message>
+    <message>
+        <source>feet</source>
+        <translation>Füße</translation>
+    </message>
+    <message>
+        <source>fewest spools</source>
+        <translation>wenigste Rollen</translation>
+    </message>
+    <message>
+        <source>fibreboard</source>
+        <translation>Faserplatte</translation>
+    </message>
+    <message>
+        <source>finger</source>
+        <translation>Finger</translation>
+    </message>
+    <message>
+        <source>fingers that give %1 to %2</source>
+        <translation>Finger, die %1 bis %2 geben</translation>
+    </message>
+    <message>
+        <source>first segment</source>
+        <translation>erster Abschnitt</translation>
+    </message>
+    <message>
+        <source>first size %1</source>
+        <translation>erste Größe %1</translation>
+    </message>
+    <message>
+        <source>first step</source>
+        <translation>erster Schritt</translation>
+    </message>
+    <message>
+        <source>first</source>
+        <translation>zuerst</translation>
+    </message>
+    <message>
+        <source>floor</source>
+        <translation>Boden</translation>
+    </message>
+    <message>
+        <source>foam</source>
+        <translation>Schaum</translation>
+    </message>
+    <message>
+        <source>foil</source>
+        <translation>Folie</translation>
+    </message>
+    <message>
+        <source>foils</source>
+        <translation>Folien</translation>
+    </message>
+    <message>
+        <source>folds</source>
+        <translation>Falten</translation>
+    </message>
+    <message>
+        <source>frames a second</source>
+        <translation>Bilder in der Sekunde</translation>
+    </message>
+    <message>
+        <source>frames</source>
+        <translation>Bilder</translation>
+    </message>
+    <message>
+        <source>free length</source>
+        <translation>freie Länge</translation>
+    </message>
+    <message>
+        <source>front</source>
+        <translation>vorn</translation>
+    </message>
+    <message>
+        <source>glass</source>
+        <translation>Glas</translation>
+    </message>
+    <message>
+        <source>glue</source>
+        <translation>Kleber</translation>
+    </message>
+    <message>
+        <source>glues</source>
+        <translation>Kleber</translation>
+    </message>
+    <message>
+        <source>grasp</source>
+        <translation>Griff</translation>
+    </message>
+    <message>
+        <source>grasped half-width</source>
+        <translation>halbe Breite im Griff</translation>
+    </message>
+    <message>
+        <source>growing by a factor</source>
+        <translation>wächst um einen Faktor</translation>
+    </message>
+    <message>
+        <source>hair</source>
+        <translation>Haar</translation>
+    </message>
+    <message>
+        <source>half ball</source>
+        <translation>Halbkugel</translation>
+    </message>
+    <message>
+        <source>half-widths of %1 and %2</source>
+        <translation>halbe Breiten von %1 und %2</translation>
+    </message>
+    <message>
+        <source>hand</source>
+        <translation>Hand</translation>
+    </message>
+    <message>
+        <source>hands</source>
+        <translation>Hände</translation>
+    </message>
+    <message>
+        <source>hang tests</source>
+        <translation>Hängeversuche</translation>
+    </message>
+    <message>
+        <source>hangs on</source>
+        <translation>hängt an</translation>
+    </message>
+    <message>
+        <source>hard</source>
+        <translation>hart</translation>
+    </message>
+    <message>
+        <source>head</source>
+        <translation>Kopf</translation>
+    </message>
+    <message>
+        <source>hours</source>
+        <translation>Stunden</translation>
+    </message>
+    <message>
+        <source>is not said</source>
+        <translation>ist nicht genannt</translation>
+    </message>
+    <message>
+        <source>item</source>
+        <translation>Punkt</translation>
+    </message>
+    <message>
+        <source>jaw</source>
+        <translation>Kiefer</translation>
+    </message>
+    <message>
+        <source>judgement</source>
+        <translation>Urteil</translation>
+    </message>
+    <message>
+        <source>judgements</source>
+        <translation>Urteile</translation>
+    </message>
+    <message>
+        <source>last bend %1</source>
+        <translation>letzte Biegung %1</translation>
+    </message>
+    <message>
+        <source>last segment</source>
+        <translation>letzter Abschnitt</translation>
+    </message>
+    <message>
+        <source>last</source>
+        <translation>zuletzt</translation>
+    </message>
+    <message>
+        <source>layers</source>
+        <translation>Schichten</translation>
+    </message>
+    <message>
+        <source>left</source>
+        <translation>links</translation>
+    </message>
+    <message>
+        <source>leg</source>
+        <translation>Bein</translation>
+    </message>
+    <message>
+        <source>lightest</source>
+        <translation>am leichtesten</translation>
+    </message>
+    <message>
+        <source>limb</source>
+        <translation>Glied</translation>
+    </message>
+    <message>
+        <source>limbs</source>
+        <translation>Glieder</translation>
+    </message>
+    <message>
+        <source>longest life</source>
+        <translation>längste Lebensdauer</translation>
+    </message>
+    <message>
+        <source>made apart</source>
+        <translation>für sich gemacht</translation>
+    </message>
+    <message>
+        <source>magnet</source>
+        <translation>Magnet</translation>
+    </message>
+    <message>
+        <source>masses</source>
+        <translation>Massen</translation>
+    </message>
+    <message>
+        <source>material</source>
+        <translation>Material</translation>
+    </message>
+    <message>
+        <source>measured constants</source>
+        <translation>gemessene Konstanten</translation>
+    </message>
+    <message>
+        <source>measures</source>
+        <translation>Maße</translation>
+    </message>
+    <message>
+        <source>medium</source>
+        <translation>Malmittel</translation>
+    </message>
+    <message>
+        <source>mesh</source>
+        <translation>Netz</translation>
+    </message>
+    <message>
+        <source>metal</source>
+        <translation>Metall</translation>
+    </message>
+    <message>
+        <source>mirrored</source>
+        <translation>gespiegelt</translation>
+    </message>
+    <message>
+        <source>modulus of rupture</source>
+        <translation>Biegefestigkeit</translation>
+    </message>
+    <message>
+        <source>moves</source>
+        <translation>Verschiebungen</translation>
+    </message>
+    <message>
+        <source>must be %1 or more</source>
+        <translation>muss %1 oder mehr sein</translation>
+    </message>
+    <message>
+        <source>must be %1 or more, or a rod that thick breaks by shear</source>
+        <translation>muss %1 oder mehr sein, sonst bricht ein so dicker Stab durch Schub</translation>
+    </message>
+    <message>
+        <source>must be days such as 2026-12-24</source>
+        <translation>müssen Tage sein wie 2026-12-24</translation>
+    </message>
+    <message>
+        <source>must be times of day in pairs, from and to, such as 10:00 and 18:00</source>
+        <translation>müssen Uhrzeiten in Paaren sein, von und bis, wie 10:00 und 18:00</translation>
+    </message>
+    <message>
+        <source>must be wider in a grasp than in a pinch</source>
+        <translation>muss im Griff breiter sein als zwischen zwei Fingern</translation>
+    </message>
+    <message>
+        <source>must give in a grasp no less than in a pinch</source>
+        <translation>müssen im Griff nicht weniger geben als zwischen zwei Fingern</translation>
+    </message>
+    <message>
+        <source>must have %1 to %2 letters</source>
+        <translation>muss %1 bis %2 Zeichen haben</translation>
+    </message>
+    <message>
+        <source>must have at most %1 letters</source>
+        <translation>darf höchstens %1 Zeichen haben</translation>
+    </message>
+    <message>
+        <source>must lie between %1 and %2</source>
+        <translation>muss zwischen %1 und %2 liegen</translation>
+    </message>
+    <message>
+        <source>neck</source>
+        <translation>Hals</translation>
+    </message>
+    <message>
+        <source>never-dry</source>
+        <translation>nie trocknend</translation>
+    </message>
+    <message>
+        <source>none</source>
+        <translation>keine</translation>
+    </message>
+    <message>
+        <source>note</source>
+        <translation>Notiz</translation>
+    </message>
+    <message>
+        <source>offcuts</source>
+        <translation>Reststücke</translation>
+    </message>
+    <message>
+        <source>offset from UTC</source>
+        <translation>Abstand von UTC</translation>
+    </message>
+    <message>
+        <source>offset</source>
+        <translation>Abweichung</translation>
+    </message>
+    <message>
+        <source>oil</source>
+        <translation>Öl</translation>
+    </message>
+    <message>
+        <source>on</source>
+        <translation>auf</translation>
+    </message>
+    <message>
+        <source>once</source>
+        <translation>einmal</translation>
+    </message>
+    <message>
+        <source>other side</source>
+        <translation>andere Seite</translation>
+    </message>
+    <message>
+        <source>other</source>
+        <translation>anderes</translation>
+    </message>
+    <message>
+        <source>oven card</source>
+        <translation>Ofenkarte</translation>
+    </message>
+    <message>
+        <source>oven cards</source>
+        <translation>Ofenkarten</translation>
+    </message>
+    <message>
+        <source>oven logs</source>
+        <translation>Ofenprotokolle</translation>
+    </message>
+    <message>
+        <source>oven&apos;s fan</source>
+        <translation>Gebläse des Ofens</translation>
+    </message>
+    <message>
+        <source>oven-bake firm</source>
+        <translation>ofenhärtend fest</translation>
+    </message>
+    <message>
+        <source>oven-bake flexible</source>
+        <translation>ofenhärtend biegsam</translation>
+    </message>
+    <message>
+        <source>own list</source>
+        <translation>eigene Liste</translation>
+    </message>
+    <message>
+        <source>paint card</source>
+        <translation>Farbkarte</translation>
+    </message>
+    <message>
+        <source>paint cards</source>
+        <translation>Farbkarten</translation>
+    </message>
+    <message>
+        <source>paint kept off</source>
+        <translation>von Farbe frei</translation>
+    </message>
+    <message>
+        <source>paint scheme</source>
+        <translation>Farbschema</translation>
+    </message>
+    <message>
+        <source>paint schemes</source>
+        <translation>Farbschemata</translation>
+    </message>
+    <message>
+        <source>paints</source>
+        <translation>Farben</translation>
+    </message>
+    <message>
+        <source>part</source>
+        <translation>Teil</translation>
+    </message>
+    <message>
+        <source>paused</source>
+        <translation>angehalten</translation>
+    </message>
+    <message>
+        <source>people</source>
+        <translation>Leute</translation>
+    </message>
+    <message>
+        <source>piece</source>
+        <translation>Stück</translation>
+    </message>
+    <message>
+        <source>pin</source>
+        <translation>Stift</translation>
+    </message>
+    <message>
+        <source>pinch</source>
+        <translation>Fingerdruck</translation>
+    </message>
+    <message>
+        <source>pinched half-width</source>
+        <translation>halbe Breite zwischen zwei Fingern</translation>
+    </message>
+    <message>
+        <source>pitch of the relief</source>
+        <translation>Teilung des Reliefs</translation>
+    </message>
+    <message>
+        <source>places</source>
+        <translation>Orte</translation>
+    </message>
+    <message>
+        <source>plain</source>
+        <translation>schlicht</translation>
+    </message>
+    <message>
+        <source>planned</source>
+        <translation>geplant</translation>
+    </message>
+    <message>
+        <source>plaster</source>
+        <translation>Gips</translation>
+    </message>
+    <message>
+        <source>pores</source>
+        <translation>Poren</translation>
+    </message>
+    <message>
+        <source>pose on the board</source>
+        <translation>Pose auf dem Brett</translation>
+    </message>
+    <message>
+        <source>pose</source>
+        <translation>Pose</translation>
+    </message>
+    <message>
+        <source>poses</source>
+        <translation>Posen</translation>
+    </message>
+    <message>
+        <source>price of a metre</source>
+        <translation>Preis eines Meters</translation>
+    </message>
+    <message>
+        <source>primer</source>
+        <translation>Grundierung</translation>
+    </message>
+    <message>
+        <source>productions</source>
+        <translation>Produktionen</translation>
+    </message>
+    <message>
+        <source>proof stress</source>
+        <translation>Dehngrenze</translation>
+    </message>
+    <message>
+        <source>proportions</source>
+        <translation>Proportionen</translation>
+    </message>
+    <message>
+        <source>puppets</source>
+        <translation>Puppen</translation>
+    </message>
+    <message>
+        <source>quiet</source>
+        <translation>ruhig</translation>
+    </message>
+    <message>
+        <source>range %1</source>
+        <translation>Bereich %1</translation>
+    </message>
+    <message>
+        <source>raw clay</source>
+        <translation>roher Ton</translation>
+    </message>
+    <message>
+        <source>readings</source>
+        <translation>Messungen</translation>
+    </message>
+    <message>
+        <source>recesses</source>
+        <translation>Vertiefungen</translation>
+    </message>
+    <message>
+        <source>rectangle</source>
+        <translation>Rechteck</translation>
+    </message>
+    <message>
+        <source>regret</source>
+        <translation>bereut</translation>
+    </message>
+    <message>
+        <source>reliefs</source>
+        <translation>Reliefs</translation>
+    </message>
+    <message>
+        <source>ridges</source>
+        <translation>Grate</translation>
+    </message>
+    <message>
+        <source>rig</source>
+        <translation>Haltepunkt</translation>
+    </message>
+    <message>
+        <source>right foot planted</source>
+        <translation>rechter Fuß steht</translation>
+    </message>
+    <message>
+        <source>right</source>
+        <translation>rechts</translation>
+    </message>
+    <message>
+        <source>rigs</source>
+        <translation>Haltepunkte</translation>
+    </message>
+    <message>
+        <source>rod</source>
+        <translation>Stab</translation>
+    </message>
+    <message>
+        <source>role</source>
+        <translation>Rolle</translation>
+    </message>
+    <message>
+        <source>rolled sheet</source>
+        <translation>gewalzte Platte</translation>
+    </message>
+    <message>
+        <source>roller reading</source>
+        <translation>Walzenmessung</translation>
+    </message>
+    <message>
+        <source>roller setting</source>
+        <translation>Walzenstellung</translation>
+    </message>
+    <message>
+        <source>room %1</source>
+        <translation>Raum %1</translation>
+    </message>
+    <message>
+        <source>room</source>
+        <translation>Raum</translation>
+    </message>
+    <message>
+        <source>rules</source>
+        <translation>Regeln</translation>
+    </message>
+    <message>
+        <source>rusts</source>
+        <translation>rostet</translation>
+    </message>
+    <message>
+        <source>scales</source>
+        <translation>Schuppen</translation>
+    </message>
+    <message>
+        <source>seen from</source>
+        <translation>gesehen von</translation>
+    </message>
+    <message>
+        <source>segments</source>
+        <translation>Abschnitte</translation>
+    </message>
+    <message>
+        <source>settled</source>
+        <translation>eingeschwungen</translation>
+    </message>
+    <message>
+        <source>shape</source>
+        <translation>Form</translation>
+    </message>
+    <message>
+        <source>shoot</source>
+        <translation>Dreh</translation>
+    </message>
+    <message>
+        <source>shops</source>
+        <translation>Werkstätten</translation>
+    </message>
+    <message>
+        <source>side</source>
+        <translation>Seite</translation>
+    </message>
+    <message>
+        <source>signed off</source>
+        <translation>abgenommen</translation>
+    </message>
+    <message>
+        <source>simplest to make</source>
+        <translation>am einfachsten zu machen</translation>
+    </message>
+    <message>
+        <source>skin %1</source>
+        <translation>Haut %1</translation>
+    </message>
+    <message>
+        <source>skin across gaps</source>
+        <translation>Haut über Lücken</translation>
+    </message>
+    <message>
+        <source>skipped</source>
+        <translation>ausgelassen</translation>
+    </message>
+    <message>
+        <source>smooth</source>
+        <translation>glatt</translation>
+    </message>
+    <message>
+        <source>socket</source>
+        <translation>Hülse</translation>
+    </message>
+    <message>
+        <source>softwood</source>
+        <translation>Weichholz</translation>
+    </message>
+    <message>
+        <source>span %1</source>
+        <translation>Stützweite %1</translation>
+    </message>
+    <message>
+        <source>span</source>
+        <translation>Stützweite</translation>
+    </message>
+    <message>
+        <source>spine</source>
+        <translation>Rückgrat</translation>
+    </message>
+    <message>
+        <source>spinning a bundle</source>
+        <translation>ein Bündel drehen</translation>
+    </message>
+    <message>
+        <source>spools</source>
+        <translation>Rollen</translation>
+    </message>
+    <message>
+        <source>started</source>
+        <translation>begonnen</translation>
+    </message>
+    <message>
+        <source>static</source>
+        <translation>unbewegt</translation>
+    </message>
+    <message>
+        <source>steadied</source>
+        <translation>gestützt</translation>
+    </message>
+    <message>
+        <source>steel may pose</source>
+        <translation>Stahl darf sich biegen</translation>
+    </message>
+    <message>
+        <source>steps</source>
+        <translation>Schritte</translation>
+    </message>
+    <message>
+        <source>stiffening</source>
+        <translation>Versteifung</translation>
+    </message>
+    <message>
+        <source>stitched</source>
+        <translation>genäht</translation>
+    </message>
+    <message>
+        <source>stocks</source>
+        <translation>Bestände</translation>
+    </message>
+    <message>
+        <source>strand drops</source>
+        <translation>Drahtenden</translation>
+    </message>
+    <message>
+        <source>strands may drop</source>
+        <translation>Drähte dürfen enden</translation>
+    </message>
+    <message>
+        <source>stuck raw</source>
+        <translation>roh geklebt</translation>
+    </message>
+    <message>
+        <source>support</source>
+        <translation>Stütze</translation>
+    </message>
+    <message>
+        <source>swing</source>
+        <translation>Schwankung</translation>
+    </message>
+    <message>
+        <source>tail</source>
+        <translation>Schwanz</translation>
+    </message>
+    <message>
+        <source>tested</source>
+        <translation>geprüft</translation>
+    </message>
+    <message>
+        <source>texture</source>
+        <translation>Textur</translation>
+    </message>
+    <message>
+        <source>thing in the oven</source>
+        <translation>Ding im Ofen</translation>
+    </message>
+    <message>
+        <source>things</source>
+        <translation>Dinge</translation>
+    </message>
+    <message>
+        <source>this pose only</source>
+        <translation>nur diese Pose</translation>
+    </message>
+    <message>
+        <source>ticked</source>
+        <translation>abgehakt</translation>
+    </message>
+    <message>
+        <source>tie-down</source>
+        <translation>Verankerung</translation>
+    </message>
+    <message>
+        <source>tie-downs</source>
+        <translation>Verankerungen</translation>
+    </message>
+    <message>
+        <source>to buy</source>
+        <translation>zu kaufen</translation>
+    </message>
+    <message>
+        <source>trial</source>
+        <translation>Versuch</translation>
+    </message>
+    <message>
+        <source>tried</source>
+        <translation>probiert</translation>
+    </message>
+    <message>
+        <source>trouble</source>
+        <translation>Ärger</translation>
+    </message>
+    <message>
+        <source>tube</source>
+        <translation>Röhrchen</translation>
+    </message>
+    <message>
+        <source>typical</source>
+        <translation>typisch</translation>
+    </message>
+    <message>
+        <source>undone</source>
+        <translation>zurückgenommen</translation>
+    </message>
+    <message>
+        <source>unit</source>
+        <translation>Einheit</translation>
+    </message>
+    <message>
+        <source>unknown</source>
+        <translation>unbekannt</translation>
+    </message>
+    <message>
+        <source>use</source>
+        <translation>Verwendung</translation>
+    </message>
+    <message>
+        <source>varnish</source>
+        <translation>Lack</translation>
+    </message>
+    <message>
+        <source>volume</source>
+        <translation>Volumen</translation>
+    </message>
+    <message>
+        <source>wash</source>
+        <translation>Lasur</translation>
+    </message>
+    <message>
+        <source>week</source>
+        <translation>Woche</translation>
+    </message>
+    <message>
+        <source>weeks</source>
+        <translation>Wochen</translation>
+    </message>
+    <message>
+        <source>weighed</source>
+        <translation>gewogen</translation>
+    </message>
+    <message>
+        <source>what sits on it</source>
+        <translation>was darauf sitzt</translation>
+    </message>
+    <message>
+        <source>whip posed</source>
+        <translation>Peitsche gestellt</translation>
+    </message>
+    <message>
+        <source>wing</source>
+        <translation>Flügel</translation>
+    </message>
+    <message>
+        <source>wire card</source>
+        <translation>Drahtkarte</translation>
+    </message>
+    <message>
+        <source>wire cards</source>
+        <translation>Drahtkarten</translation>
+    </message>
+    <message>
+        <source>wire work</source>
+        <translation>Drahtarbeit</translation>
+    </message>
+    <message>
+        <source>wires</source>
+        <translation>Drähte</translation>
+    </message>
+    <message>
+        <source>wish</source>
+        <translation>Wunsch</translation>
+    </message>
+    <message>
+        <source>wishes</source>
+        <translation>Wünsche</translation>
+    </message>
+    <message>
+        <source>with earlier</source>
+        <translation>mit Früherem</translation>
+    </message>
+    <message>
+        <source>with the load</source>
+        <translation>mit der Last</translation>
+    </message>
+    <message>
+        <source>wood</source>
+        <translation>Holz</translation>
+    </message>
+    <message>
+        <source>word</source>
+        <translation>Wort</translation>
+    </message>
+    <message>
+        <source>work</source>
+        <translation>Arbeit</translation>
+    </message>
+    <message>
+        <source>wrap</source>
+        <translation>Wicklung</translation>
+    </message>
+    <message>
+        <source>zone</source>
+        <translation>Zone</translation>
+    </message>
+    <message>
+        <source>a whip of %1</source>
+        <translation>eine Peitsche von %1</translation>
+    </message>
+    <message>
+        <source>dial %1</source>
+        <translation>Regler %1</translation>
+    </message>
+    <message>
+        <source>diameter %1</source>
+        <translation>Durchmesser %1</translation>
+    </message>
+    <message>
+        <source>gaps of %1</source>
+        <translation>Lücken von %1</translation>
+    </message>
+    <message>
+        <source>height %1</source>
+        <translation>Höhe %1</translation>
+    </message>
+    <message>
+        <source>is above the %1 at which %2 scorches: an oven so far off is not to be trusted with it</source>
+        <translation>liegt über den %1, bei denen %2 verbrennt: einem Ofen, der so weit abweicht, vertraut man es nicht an</translation>
+    </message>
+    <message>
+        <source>is above the %1 at which the card says %2 scorches</source>
+        <translation>liegt über den %1, bei denen %2 nach der Karte verbrennt</translation>
+    </message>
+    <message>
+        <source>is longer than %1</source>
+        <translation>ist länger als %1</translation>
+    </message>
+    <message>
+        <source>lay %1</source>
+        <translation>Schlag %1</translation>
+    </message>
+    <message>
+        <source>leave nothing of its %1</source>
+        <translation>lassen nichts von seinen %1 übrig</translation>
+    </message>
+    <message>
+        <source>length %1</source>
+        <translation>Länge %1</translation>
+    </message>
+    <message>
+        <source>must be above %1</source>
+        <translation>muss über %1 liegen</translation>
+    </message>
+    <message>
+        <source>must be at least %1 (strands at %2)</source>
+        <translation>muss mindestens %1 sein (Drähte unter %2)</translation>
+    </message>
+    <message>
+        <source>must be at least the %1 seen in the front picture</source>
+        <translation>muss mindestens so lang sein wie die %1 im Bild von vorn</translation>
+    </message>
+    <message>
+        <source>must lie between 0 (parallel) and %1</source>
+        <translation>muss zwischen 0 (parallel) und %1 liegen</translation>
+    </message>
+    <message>
+        <source>peaks of %1</source>
+        <translation>Spitzen von %1</translation>
+    </message>
+    <message>
+        <source>set point %1</source>
+        <translation>Sollwert %1</translation>
+    </message>
+    <message>
+        <source>true length %1</source>
+        <translation>wahre Länge %1</translation>
+    </message>
+    <message>
+        <source>would scorch %1 at %2: bake under a hood of foil, or lower</source>
+        <translation>würden %1 bei %2 verbrennen: unter einer Haube aus Folie backen, oder kühler</translation>
     </message>
 </context>
 <context>
@@ -11316,6 +11756,10 @@ Zum Verschieben ziehen, oder Alt mit den Pfeilen.</translation>
             <numerusform>%n Dinge kaufen, von denen nichts da ist: „Was die ganze Produktion braucht“ nennt sie.</numerusform>
         </translation>
     </message>
+    <message>
+        <source>in</source>
+        <translation>in</translation>
+    </message>
 </context>
 <context>
     <name>enkinet::app::SectionView</name>
@@ -14642,16 +15086,16 @@ Zum Verschieben ziehen, oder Alt mit den Pfeilen.</translation>
         <translation>%1 ist nicht mehr da.</translation>
     </message>
     <message>
-        <source>lengths stand in inches now; what a refusal quotes, and paper, stay in millimetres</source>
-        <translation>Längen stehen jetzt in Zoll; was eine Ablehnung nennt, und Papier, bleiben in Millimetern</translation>
-    </message>
-    <message>
         <source>Print anew</source>
         <translation>Neu drucken</translation>
     </message>
     <message>
         <source>The printed sheets of %1 are older than: %2</source>
         <translation>Die gedruckten Blätter von %1 sind älter als: %2</translation>
+    </message>
+    <message>
+        <source>lengths stand in inches now; paper stays in millimetres</source>
+        <translation>Längen stehen jetzt in Zoll; Papier bleibt in Millimetern</translation>
     </message>
 </context>
 <context>

@@ -198,11 +198,17 @@ TEST_CASE("With inches the desk says what stays in millimetres, and says it as n
     };
     turn(true);
     CHECK(desk.window.message().startsWith("lengths stand in inches now"));
-    CHECK(desk.window.message().contains("stay in millimetres"));
+    CHECK(desk.window.message().contains("stays in millimetres"));
     CHECK(desk.find<QDoubleSpinBox>("height")->suffix() == " in");
+    CHECK(desk.refused.isEmpty());
+    // What is refused is said in the unit that was chosen.
+    const auto tooLong = [](const document::Edits& e) { return e.setGap("leg", "knee", 600); };
+    CHECK_FALSE(desk.document().change("long", tooLong));
+    CHECK(desk.refused.last().contains("gap 23.62 in must lie between 0 and 19.69 in"));
     turn(false);
     CHECK(desk.find<QDoubleSpinBox>("height")->suffix() == " mm");
-    CHECK(desk.refused.isEmpty());
+    CHECK_FALSE(desk.document().change("long", tooLong));
+    CHECK(desk.refused.last().contains("gap 600 mm must lie between 0 and 500 mm"));
 }
 
 TEST_CASE(

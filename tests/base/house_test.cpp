@@ -15,12 +15,13 @@ using Rooms = std::map<std::string, std::set<std::string>>;
 
 /// Direct neighbours; what they may see is seen through them.
 const Rooms kCore{{"base", {}},
-                  {"wire", {"base"}},
-                  {"body", {"base"}},
+                  {"schema", {"base"}},
+                  {"wire", {"schema"}},
+                  {"body", {"schema"}},
                   {"fill", {"body"}},
                   {"load", {"wire", "body"}},
                   {"devices", {"base"}},
-                  {"paint", {"solve"}},
+                  {"paint", {"solve", "schema"}},
                   {"document", {"load", "fill", "paint"}},
                   {"solve", {"base"}},
                   {"choice", {"document", "solve"}},

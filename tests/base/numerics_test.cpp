@@ -144,25 +144,26 @@ TEST_CASE("Ids are letters, digits, dots and dashes, and plain numbers carry no 
 TEST_CASE("A phrase is said in another tongue: words looked up, names kept, numbers written its way") {
     const Tongue other{[](const char* text) {
                            const std::string_view w = text;
-                           return w == "%1, limb %2" ? std::string("Glied %2 von %1")
-                                  : w == "%1 %2%3"   ? std::string("%1 von %2%3")
-                                  : w == "must lie between %1 and %2%3"
-                                      ? std::string("muss zwischen %1 und %2%3 liegen")
-                                  : w == " mm" ? std::string(" mm")
-                                  : w == "gap" ? std::string("Luecke")
-                                               : "?" + std::string(w);
+                           return w == "%1, limb %2"                  ? std::string("Glied %2 von %1")
+                                  : w == "%1 %2"                      ? std::string("%1 von %2")
+                                  : w == "must lie between %1 and %2" ? std::string("muss zwischen %1 und %2 liegen")
+                                  : w == "gap"                        ? std::string("Luecke")
+                                                                      : "?" + std::string(w);
                        },
-                       [](double v, int digits) {
-                           std::string s = plain(v, digits);
-                           std::replace(s.begin(), s.end(), '.', ',');
-                           return s;
+                       [](double v, int digits) { return plain(v, digits); },
+                       // One that measures in inches.
+                       [](double v, Dimension dimension, int digits, bool unit) {
+                           CHECK(dimension == Dimension::length);
+                           return plain(v / 25.4, digits) + (unit ? " Zoll" : "");
                        }};
     // A name that looks like a hole or a template stays what it is.
     const auto fault = findBeyond(words("%1, limb %2", std::string("%2 gap"), std::string("arm")),
-                                  {{words("gap"), 0.25, 0.5, 500, words(" mm")}});
+                                  {{words("gap"), 6.35, 12.7, 508, Dimension::length}});
     REQUIRE(fault);
-    CHECK(fault->sentence() == "%2 gap, limb arm: gap 0.25 mm must lie between 0.5 and 500 mm");
-    CHECK(fault->sentence(other) == "Glied arm von %2 gap: Luecke von 0,25 mm muss zwischen 0,5 und 500 mm liegen");
+    CHECK(fault->sentence() == "%2 gap, limb arm: gap 6.35 mm must lie between 12.7 and 508 mm");
+    CHECK(fault->sentence(other) == "Glied arm von %2 gap: Luecke von 0.25 Zoll muss zwischen 0.5 und 20 Zoll liegen");
+    CHECK_FALSE(quantity(3, Dimension::length) == quantity(3, Dimension::mass));
+    CHECK_FALSE(quantity(3, Dimension::length) == withoutUnit(3, Dimension::length));
     CHECK(words("left %1", std::string("knee")) == "left knee");
     CHECK(words("left %1", std::string("knee")) == words("left %1", std::string("knee")));
     CHECK_FALSE(words("left %1", std::string("knee")) == Phrase(std::string("left knee")));

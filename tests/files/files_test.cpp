@@ -1,6 +1,6 @@
 #include "base/units.h"
+#include "document/changed_fields.h"
 #include "document/edits.h"
-#include "files/changed_fields.h"
 #include "files/container.h"
 #include "files/cut_list_file.h"
 #include "support/near.h"
@@ -198,7 +198,7 @@ TEST_CASE("An edit changes the field that it is about, a hand's move the place, 
     const auto changed = [](const auto& edit, const document::Production& from = demo()) {
         const auto to = edit(document::Edits(from, shippedCards(), "tansy"));
         REQUIRE(to);
-        return files::findChangedFields(from, *to);
+        return document::findChangedFields(from, *to);
     };
     const auto gap = changed([](const document::Edits& e) { return e.setGap("leg", "knee", 12.5); });
     CHECK(gap == changed([](const document::Edits& e) { return e.setGap("leg", "knee", 12.75); }));
@@ -226,5 +226,5 @@ TEST_CASE("An edit changes the field that it is about, a hand's move the place, 
     REQUIRE(bent);
     CHECK(forth == bend("elbow", false, 0.3, 0, *bent));
     CHECK(forth != bend("shoulder", false, 0.3, 0, *bent));
-    CHECK(files::findChangedFields(demo(), demo()).empty());
+    CHECK(document::findChangedFields(demo(), demo()).empty());
 }

@@ -5,11 +5,11 @@
 #include "base/number.h"
 #include "devices/line.h"
 #include "files/container.h"
+#include "files/exposure_sheet.h"
+#include "files/limb_text.h"
 #include "files/motion_file.h"
 #include "files/oven_log_file.h"
 #include "files/production_json.h"
-#include "files/puppet_json.h"
-#include "files/shot_json.h"
 #include "files/wire_tests_file.h"
 #include <cmath>
 #include <cstdio>

@@ -28,14 +28,14 @@ TEST_CASE("A production carries what was last said of it, and a newer word is to
     CHECK(findRejudged(was, p.judged).empty());
     was.puppets[0].mass_g *= 1.1;
     was.puppets[0].limbs[2].wire = "7 x alu-1.2";
-    was.puppets[0].limbs[2].joints[1].second = "stiff";
+    was.puppets[0].limbs[2].joints[1].word = "stiff";
     was.puppets[0].limbs.push_back({"third arm", "1 x alu-1.0", {}});
     const auto said = findRejudged(was, p.judged);
     REQUIRE(said.size() == 3);
     CHECK(said[0].what == Rejudged::What::wire);
     CHECK(said[0].after == p.judged.puppets[0].limbs[2].wire);
     CHECK(said[1].what == Rejudged::What::joint);
-    CHECK(said[1].joint == p.judged.puppets[0].limbs[2].joints[1].first);
+    CHECK(said[1].joint == p.judged.puppets[0].limbs[2].joints[1].id);
     CHECK(said[1].after == "holds");
     CHECK(said[2].what == Rejudged::What::grams);
     // Files of before carry nothing, and are told nothing.

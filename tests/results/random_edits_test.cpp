@@ -1,7 +1,7 @@
 #include "base/units.h"
 #include "body/pose.h"
+#include "document/changed_fields.h"
 #include "document/edits.h"
-#include "files/changed_fields.h"
 #include "results/proportions.h"
 #include "support/near.h"
 
@@ -146,7 +146,7 @@ TEST_CASE("Thousands of random edits leave a sound document each time, which und
                 puppets += !(before.puppets[k] == edited->puppets[k]);
             CHECK(puppets <= 1);
             if (i % 5 == 0)
-                CHECK(files::findChangedFields(before, *edited) == files::findChangedFields(*edited, before));
+                CHECK(document::findChangedFields(before, *edited) == document::findChangedFields(*edited, before));
             const auto sound = makeProduction(*edited, shippedCards());
             INFO((sound ? "" : sound.fault().sentence()));
             REQUIRE(sound);

@@ -251,7 +251,7 @@ TEST_CASE("A head on a dowel that is to come off cannot while a limb's wire runs
     CHECK_FALSE(point([](body::Puppet&) {}));
     const auto said = point([&](body::Puppet& p) { headBond(p).comesOff = true; });
     REQUIRE(said);
-    CHECK(said->ref.kind == body::RefKind::bond);
+    CHECK(said->ref.kind == schema::RefKind::bond);
     // By hand: the spine's last stretch runs to its end in the head.
     const body::Puppet& p = shippedDemo().puppets[0];
     const body::Mass& head =

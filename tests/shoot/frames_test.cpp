@@ -1,5 +1,5 @@
 #include "base/units.h"
-#include "files/shot_json.h"
+#include "files/exposure_sheet.h"
 #include "results/film.h"
 #include "shoot/frames.h"
 #include "shoot/mapping.h"

@@ -1,6 +1,6 @@
 #include "base/units.h"
+#include "files/exposure_sheet.h"
 #include "files/production_json.h"
-#include "files/shot_json.h"
 #include "shoot/wear.h"
 #include "support/puppets.h"
 #include "wire/rainflow.h"

@@ -246,7 +246,7 @@ void BenchPage::show(const results::Report&) {
 void BenchPage::follow(const results::OpenPoint& point) {
     const auto& spools = document().production().stock.spools;
     for (std::size_t i = 0; i < spools.size(); ++i)
-        if (point.ref.kind == body::RefKind::spool && spools[i].id == point.ref.id) {
+        if (point.ref.kind == schema::RefKind::spool && spools[i].id == point.ref.id) {
             stop();
             m_kind->setCurrentIndex(0);
             showSubjects();

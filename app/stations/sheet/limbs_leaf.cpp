@@ -1,7 +1,7 @@
 #include "stations/sheet/limbs_leaf.h"
 #include "base/units.h"
 #include "document/spoken.h"
-#include "files/puppet_json.h"
+#include "files/limb_text.h"
 #include "widgets/fields.h"
 #include "widgets/flow.h"
 #include "words/say.h"

@@ -126,10 +126,10 @@ QString thingAnswer(const Document& document, ThingKind kind, int index) {
 }
 
 QString thingLine(const Document& document, ThingKind kind, int index) {
-    Things t = document.puppet().things;
+    const Things& t = document.puppet().things;
     const results::ThingsChecked& c = document.report().things;
     const auto i = static_cast<std::size_t>(index);
-    const std::string* name = findThingName(t, kind, index);
+    const auto name = findThingName(t, kind, index);
     const QString line = name ? QString::fromStdString(*name) : Thing::tr("base");
     if (kind == ThingKind::feature && i < c.features.size())
         return Thing::tr("%1: %2, %3").arg(line).arg(c.features[i].count()).arg(Say::grams(c.features[i].mass_g));

@@ -58,9 +58,10 @@ ThingsLeaf::ThingsLeaf(Document& document, QWidget* parent) : QWidget(parent), m
     connect(m_remove, &QPushButton::clicked, this, &ThingsLeaf::remove);
     connect(m_name, &QLineEdit::editingFinished, this, [this] {
         Things t = m_document.puppet().things;
-        std::string* now = findThingName(t, m_kind, m_index);
-        if (!now || *now == m_name->text().toStdString()) return;
-        *now = m_name->text().toStdString();
+        const auto now = findThingName(t, m_kind, m_index);
+        const std::string name = m_name->text().toStdString();
+        if (!now || *now == name) return;
+        renameThing(t, m_kind, m_index, name);
         m_document.change(tr("Name: %1").arg(m_name->text()), [&](const document::Edits& e) { return e.setThings(t); });
     });
 }
@@ -134,9 +135,8 @@ void ThingsLeaf::show() {
 /// The picture, words and fields of the one in hand.
 void ThingsLeaf::showOne() {
     m_remove->setEnabled(m_kind != ThingKind::none);
-    Things t = m_document.puppet().things;
-    const std::string* name = findThingName(t, m_kind, m_index);
-    m_name->setVisible(name != nullptr);
+    const auto name = findThingName(m_document.puppet().things, m_kind, m_index);
+    m_name->setVisible(name.has_value());
     if (name && !m_name->hasFocus()) m_name->setText(QString::fromStdString(*name));
     const auto of = std::tuple{m_kind, m_index, m_document.puppet().id};
     if (m_form && of == m_formOf) {

@@ -1,7 +1,7 @@
 #include "stations/shoot/shot_motions.h"
 #include "document/spoken.h"
+#include "files/exposure_sheet.h"
 #include "files/motion_file.h"
-#include "files/shot_json.h"
 #include "widgets/fields.h"
 #include <QFile>
 #include <QFileInfo>

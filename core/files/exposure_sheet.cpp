@@ -1,100 +1,13 @@
-#include "files/shot_json.h"
+#include "files/exposure_sheet.h"
 #include "base/units.h"
 #include "files/csv.h"
-#include "files/plan_json.h"
-#include "files/production_json.h"
 #include <algorithm>
 #include <charconv>
 #include <cmath>
 
 namespace enkinet::files {
 
-using document::Cast;
 using document::JointHistory;
-using document::Shot;
-
-namespace {
-
-const std::map<std::string, body::Acting> kLevels{
-    {"quiet", body::Acting::quiet}, {"plain", body::Acting::plain}, {"broad", body::Acting::broad}};
-
-Json degrees(const std::vector<double>& rad) {
-    Json j = Json::array();
-    for (double a : rad)
-        j.push_back(exactDegrees(a));
-    return j;
-}
-
-} // namespace
-
-Shot readShot(Reader& r) {
-    Shot s;
-    s.id = r.neededText("id"), s.name = r.text("name", s.id);
-    s.fps = r.number("fps", 24), s.onEach = r.whole("on", 2), s.frames = r.whole("frames", 48);
-    s.retakes = r.number("retakes", 0.2), s.done = r.flag("done", false), s.source = r.text("source", "");
-    if (const std::string day = r.text("day", ""); !day.empty()) {
-        s.day = parseIsoDate(day);
-        if (!s.day) r.fail(words("day \"%1\"", day.substr(0, 40)), words("must be a day such as 2026-12-21"));
-    }
-    r.each("cast", 64, words("puppet"), [&](Reader& x) {
-        Cast c;
-        c.puppet = x.neededText("puppet"), c.copy = x.whole("copy", 1);
-        c.acting = x.word("acting", kLevels, body::Acting::plain);
-        c.poses = x.texts("poses", 2000);
-        x.each("histories", 4000, words("joint"), [&](Reader& y) {
-            JointHistory h;
-            h.limb = y.neededText("limb"), h.joint = y.neededText("joint"), h.right = y.flag("right", false);
-            for (double d : y.numbers("forth_deg", document::kMostHistory))
-                h.forth_rad.push_back(degToRad(d));
-            for (double d : y.numbers("aside_deg", document::kMostHistory))
-                h.aside_rad.push_back(degToRad(d));
-            c.histories.push_back(std::move(h));
-        });
-        x.each("links", 4000, words("joint"), [&](Reader& y) {
-            c.links.push_back(
-                {y.neededText("from"), y.neededText("limb"), y.neededText("joint"), y.flag("right", false)});
-        });
-        s.cast.push_back(std::move(c));
-    });
-    r.each("breaks", 1000, words("break"), [&](Reader& x) {
-        s.breaks.push_back({x.neededText("puppet"), x.neededText("limb"), x.neededText("joint"), x.whole("copy", 1),
-                            x.whole("frame", 0), x.flag("right", false)});
-    });
-    return s;
-}
-
-Json shotJson(const Shot& s) {
-    Json j{{"id", s.id},     {"name", s.name},     {"fps", s.fps},
-           {"on", s.onEach}, {"frames", s.frames}, {"retakes", s.retakes}};
-    if (s.day) j["day"] = isoDate(*s.day);
-    if (s.done) j["done"] = true;
-    if (!s.source.empty()) j["source"] = s.source;
-    j["cast"] = Json::array();
-    for (const Cast& c : s.cast) {
-        Json k{{"puppet", c.puppet}, {"copy", c.copy}};
-        if (c.acting != body::Acting::plain) k["acting"] = wordOf(kLevels, c.acting);
-        if (!c.poses.empty()) k["poses"] = c.poses;
-        for (const JointHistory& h : c.histories) {
-            Json o{{"limb", h.limb}, {"joint", h.joint}};
-            if (h.right) o["right"] = true;
-            if (!h.forth_rad.empty()) o["forth_deg"] = degrees(h.forth_rad);
-            if (!h.aside_rad.empty()) o["aside_deg"] = degrees(h.aside_rad);
-            listIn(k, "histories").push_back(std::move(o));
-        }
-        for (const document::MotionLink& l : c.links) {
-            Json o{{"from", l.from}, {"limb", l.limb}, {"joint", l.joint}};
-            if (l.right) o["right"] = true;
-            listIn(k, "links").push_back(std::move(o));
-        }
-        listIn(j, "cast").push_back(std::move(k));
-    }
-    for (const Shot::Break& b : s.breaks) {
-        Json o{{"puppet", b.puppet}, {"limb", b.limb}, {"joint", b.joint}, {"copy", b.copy}, {"frame", b.frame}};
-        if (b.right) o["right"] = true;
-        listIn(j, "breaks").push_back(std::move(o));
-    }
-    return j;
-}
 
 Result<std::vector<JointHistory>> parseExposureSheet(const std::string& text, const body::Puppet& puppet, int frames,
                                                      int onEach) {

@@ -4,10 +4,10 @@
 #include "document/production.h"
 #include <set>
 
-namespace enkinet::files {
+namespace enkinet::document {
 
-/// Paths such as "puppets/tansy/limbs/leg/joints/hip/gap_mm"; of a list that grew or shrank its own with "#" behind.
+/// Paths such as "/puppets/tansy/limbs/leg/joints/hip/gap_mm"; of a list that grew or shrank its own with "#" behind.
 /// Bytes of pictures count by their names.
-std::set<std::string> findChangedFields(const document::Production& before, const document::Production& after);
+std::set<std::string> findChangedFields(const Production& before, const Production& after);
 
-} // namespace enkinet::files
+} // namespace enkinet::document

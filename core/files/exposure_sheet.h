@@ -1,12 +1,8 @@
 #pragma once
-// Shots as they stand in a file, and the exposure sheet: frame, limb, joint, axis, angle in degrees.
+// The exposure sheet of a shot: frame, limb, joint, axis, angle in degrees.
 #include "document/production.h"
-#include "files/reader.h"
 
 namespace enkinet::files {
-
-document::Shot readShot(Reader& r);
-Json shotJson(const document::Shot& shot);
 
 /// A table with the columns frame, limb, joint, axis, angle_deg, in any order; axis forth or aside, side left or right
 /// where it has that column. Between two keys of a joint the angle goes evenly. The fault names the line.

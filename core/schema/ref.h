@@ -1,9 +1,11 @@
 #pragma once
-// What a finding is about, by ids: never by a display name, which two may share and anybody may change, nor by a place
-// in a list. One way to write it, toKey, for files that keep what a builder decided about it.
+// What a finding, a field or a line of the log is about, by ids: never by a display name, which two may share and
+// anybody may change, nor by a place in a list. One way to write it and one to read it.
+#include <optional>
 #include <string>
+#include <vector>
 
-namespace enkinet::body {
+namespace enkinet::schema {
 
 enum class RefKind {
     none, ///< of the puppet as a whole
@@ -22,7 +24,17 @@ enum class RefKind {
     scheme,
     picture,
     measure,
-    step
+    step,
+    pose,
+    puppet,
+    shot,
+    wire_card,
+    clay_card,
+    bulk_card,
+    cover_card,
+    oven_card,
+    adhesive_card,
+    paint_card
 };
 
 struct Ref {
@@ -35,5 +47,10 @@ struct Ref {
 
 /// "sheet/cape2", "joint/leg/knee", "segment/arm/2/right"; of the whole puppet empty.
 std::string toKey(const Ref& ref);
+/// The other way round; nothing for what is no such key.
+std::optional<Ref> fromKey(const std::string& key);
 
-} // namespace enkinet::body
+/// The word in a key: "joint".
+const char* wordOf(RefKind kind);
+
+} // namespace enkinet::schema
