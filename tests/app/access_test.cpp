@@ -7,6 +7,7 @@
 #include "stations/wire/laid_limb.h"
 #include "stations/wire/wires_window.h"
 #include "support/driven.h"
+#include "support/sanitized.h"
 #include "widgets/look.h"
 #include <QAccessible>
 #include <QAction>
@@ -147,7 +148,7 @@ TEST_CASE("The accessible tree has a child for every joint, part, wire and step,
     CHECK(desk.document().selection().index == r.choice.limbs[2].demands[0].joint);
     desk.station(Station::plan);
     auto& job = desk.window.findChild<app::PlanPage*>()->job();
-    REQUIRE(job.wait(30000));
+    REQUIRE(job.wait(kPatience_ms));
     CHECK(tree(*desk.find<app::PlanDays>("planDays"), job.state()->plan.steps.size()) <= 1);
 }
 

@@ -1,6 +1,7 @@
 // The answer beside the bench: what is in view without scrolling, a way out tried and put back, and the answer copied.
 #include "stations/wire/remedies_list.h"
 #include "support/driven.h"
+#include "support/sanitized.h"
 #include "widgets/answer.h"
 #include <QClipboard>
 #include <QLabel>
@@ -24,7 +25,7 @@ TEST_CASE("At 1280 by 800 verdict, table, three ways out and the first open poin
         Desk::settle();
         auto* list = desk.window.findChild<app::RemediesList*>();
         REQUIRE(list);
-        REQUIRE(QTest::qWaitFor([&] { return !list->busy(); }, 60000));
+        REQUIRE(QTest::qWaitFor([&] { return !list->busy(); }, kPatience_ms));
         Desk::settle();
         auto* answer = desk.find<QScrollArea>("cardScroll");
         const QRect seen = answer->viewport()->rect();
@@ -76,7 +77,7 @@ TEST_CASE(
     for (const auto& [station, name] : tables) {
         desk.station(station);
         auto* table = desk.find<QWidget>(name);
-        REQUIRE(QTest::qWaitFor([&] { return table->isVisible(); }, 30000));
+        REQUIRE(QTest::qWaitFor([&] { return table->isVisible(); }, kPatience_ms));
         Desk::settle();
         QTest::qWait(50);
         INFO(name);
@@ -98,11 +99,11 @@ TEST_CASE("A way out is tried on the whole desk and put back; nothing of it is s
     Desk desk(Station::wire);
     desk.clickJoint("left knee");
     auto* list = desk.window.findChild<app::RemediesList*>();
-    REQUIRE(QTest::qWaitFor([&] { return list && !list->busy() && !list->remedies().empty(); }, 60000));
+    REQUIRE(QTest::qWaitFor([&] { return list && !list->busy() && !list->remedies().empty(); }, kPatience_ms));
     const auto before = desk.document().value();
     const int steps = desk.document().undoStack().count();
     desk.click("tryRemedy0");
-    REQUIRE(QTest::qWaitFor([&] { return desk.document().isTrial(); }, 5000));
+    REQUIRE(QTest::qWaitFor([&] { return desk.document().isTrial(); }, kPatience_ms));
     Desk::settle();
     CHECK(desk.report().choice.limbs[2].state == choice::State::holds);
     CHECK(desk.window.message().contains("Only tried"));
@@ -114,13 +115,13 @@ TEST_CASE("A way out is tried on the whole desk and put back; nothing of it is s
     REQUIRE(saved);
     CHECK(saved->production == *before);
     // Tried, then applied: one step, and the same as was tried.
-    REQUIRE(QTest::qWaitFor([&] { return !list->busy() && !list->remedies().empty(); }, 60000));
+    REQUIRE(QTest::qWaitFor([&] { return !list->busy() && !list->remedies().empty(); }, kPatience_ms));
     desk.click("tryRemedy0");
-    REQUIRE(QTest::qWaitFor([&] { return desk.document().isTrial(); }, 5000));
+    REQUIRE(QTest::qWaitFor([&] { return desk.document().isTrial(); }, kPatience_ms));
     Desk::settle();
     const auto tried = desk.document().value();
     desk.click("applyRemedy0");
-    REQUIRE(QTest::qWaitFor([&] { return desk.document().undoStack().count() == steps + 1; }, 5000));
+    REQUIRE(QTest::qWaitFor([&] { return desk.document().undoStack().count() == steps + 1; }, kPatience_ms));
     CHECK_FALSE(desk.document().isTrial());
     CHECK(desk.document().production() == *tried);
     desk.undo();
@@ -133,9 +134,9 @@ TEST_CASE("What a way out helps stays on the bench when it holds, until another 
     auto* head = qobject_cast<app::AnswerHead*>(desk.find<QLabel>("verdict")->parentWidget());
     REQUIRE(head);
     REQUIRE(head->subject() == "Knee");
-    REQUIRE(QTest::qWaitFor([&] { return !list->busy() && !list->remedies().empty(); }, 60000));
+    REQUIRE(QTest::qWaitFor([&] { return !list->busy() && !list->remedies().empty(); }, kPatience_ms));
     desk.click("applyRemedy0");
-    REQUIRE(QTest::qWaitFor([&] { return desk.document().undoStack().count() == 1; }, 5000));
+    REQUIRE(QTest::qWaitFor([&] { return desk.document().undoStack().count() == 1; }, kPatience_ms));
     Desk::settle();
     CHECK(desk.report().choice.limbs[2].state == choice::State::holds);
     CHECK(head->subject() == "Knee");

@@ -7,6 +7,7 @@
 #include "stations/plan/plan_page.h"
 #include "stations/station_table.h"
 #include "support/driven.h"
+#include "support/sanitized.h"
 #include "turntable/turntable.h"
 #include "widgets/fields.h"
 #include "widgets/look.h"
@@ -247,7 +248,7 @@ TEST_CASE("The rule counts open points in words and numbers, and the plan's step
     }
     desk.station(Station::plan);
     auto* steps = desk.find<QListWidget>("steps");
-    REQUIRE(desk.window.findChild<app::PlanPage*>()->job().wait(30000));
+    REQUIRE(desk.window.findChild<app::PlanPage*>()->job().wait(kPatience_ms));
     int all = 0;
     for (const auto& r : desk.document().result().puppets)
         all += static_cast<int>(r->plan.steps.size());
@@ -280,7 +281,7 @@ TEST_CASE("Every station's table can be questioned: the chain, what moves it mos
         }
         auto* table = desk.find<app::StationTable>(name);
         // The days and the film are worked out beside.
-        REQUIRE(QTest::qWaitFor([&] { return table->isVisible() && !table->rows().empty(); }, 30000));
+        REQUIRE(QTest::qWaitFor([&] { return table->isVisible() && !table->rows().empty(); }, kPatience_ms));
         auto* limits = desk.find<app::LimitTable>((std::string(name) + "Limits").c_str());
         auto* why = desk.find<QLabel>((std::string(name) + "Why").c_str());
         REQUIRE(!table->rows().empty());
@@ -294,7 +295,7 @@ TEST_CASE("Every station's table can be questioned: the chain, what moves it mos
             CHECK(why->text().contains(table->rows()[i].why.title.toHtmlEscaped()));
             CHECK(table->rows()[i].why.chain.size() >= 1);
             if (!table->rows()[i].turns.empty()) {
-                CHECK(QTest::qWaitFor([&] { return !table->rows()[i].why.movers.isEmpty(); }, 20000));
+                CHECK(QTest::qWaitFor([&] { return !table->rows()[i].why.movers.isEmpty(); }, kPatience_ms));
                 moved += !table->rows()[i].why.movers.isEmpty();
             }
             QTest::keyClick(limits, Qt::Key_Return);

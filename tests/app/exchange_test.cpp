@@ -3,6 +3,7 @@
 #include "print/build_sheets.h"
 #include "stations/sheet/pictures_leaf.h"
 #include "support/driven.h"
+#include "support/sanitized.h"
 #include "widgets/picture_bytes.h"
 #include <QBuffer>
 #include <QDir>
@@ -99,7 +100,7 @@ TEST_CASE("Neither a production nor anything that goes out carries a user's name
     drawing.close();
     desk.window.findChild<app::PicturesLeaf*>()->addPicture(drawing.fileName(), bytesAt(drawing.fileName()), false);
     desk.station(Station::plan);
-    REQUIRE(QTest::qWaitFor([&] { return desk.find<QAbstractButton>("stepStart")->isEnabled(); }, 20000));
+    REQUIRE(QTest::qWaitFor([&] { return desk.find<QAbstractButton>("stepStart")->isEnabled(); }, kPatience_ms));
     desk.click("stepStart");
     REQUIRE(!desk.document().production().log.empty());
     const QString file = folder + "/work.enkinet";

@@ -2,6 +2,7 @@
 #include "shell/rule.h"
 #include "shell/window.h"
 #include "support/driven.h"
+#include "support/sanitized.h"
 #include "widgets/look.h"
 #include <QDeadlineTimer>
 #include <QDir>
@@ -35,7 +36,7 @@ TEST_CASE("The first that is painted is the last puppet's outline over the rule,
         before.resize(1000, 700);
         before.show();
         before.document().openCopy(demoPath());
-        before.document().waitForResults(60000);
+        before.document().waitForResults(kPatience_ms);
         before.setStation(enkinet::results::Station::wire);
         QApplication::processEvents();
         size = before.size();

@@ -2,6 +2,7 @@
 #include "shell/first_hour.h"
 #include "shell/guide_window.h"
 #include "support/driven.h"
+#include "support/sanitized.h"
 #include "words/language.h"
 #include "words/say.h"
 #include <QDialog>
@@ -88,7 +89,7 @@ TEST_CASE("The first hour points at each place, sees what was done and goes on, 
     auto* walk = desk.window.findChild<app::FirstHour*>();
     REQUIRE(walk);
     auto* ring = desk.find<QWidget>("firstHourRing");
-    const auto reached = [&](int step) { return QTest::qWaitFor([&] { return walk->step() == step; }, 20000); };
+    const auto reached = [&](int step) { return QTest::qWaitFor([&] { return walk->step() == step; }, kPatience_ms); };
     /// The ring lies round the place, once that is there.
     const auto pointed = [&] {
         return QTest::qWaitFor(
@@ -99,7 +100,7 @@ TEST_CASE("The first hour points at each place, sees what was done and goes on, 
                            .adjusted(-1, -1, 1, 1)
                            .contains(QRect(at->mapTo(&desk.window, QPoint()), at->size()) & desk.window.rect());
             },
-            20000);
+            kPatience_ms);
     };
     REQUIRE(pointed());
     desk.click("startDemo");
@@ -128,7 +129,7 @@ TEST_CASE("The first hour points at each place, sees what was done and goes on, 
     REQUIRE(reached(9));
     desk.station(Station::plan);
     REQUIRE(reached(10));
-    REQUIRE(QTest::qWaitFor([&] { return desk.find<QAbstractButton>("stepStart")->isEnabled(); }, 20000));
+    REQUIRE(QTest::qWaitFor([&] { return desk.find<QAbstractButton>("stepStart")->isEnabled(); }, kPatience_ms));
     desk.click("stepStart");
     REQUIRE(reached(11));
     REQUIRE(pointed());
@@ -151,7 +152,7 @@ TEST_CASE("The first hour stays where it is when the language changes") {
     desk.click("startWalk");
     desk.click("startDemo");
     const auto walk = [&] { return desk.window.findChild<app::FirstHour*>(); };
-    REQUIRE(QTest::qWaitFor([&] { return walk()->step() == 1; }, 20000));
+    REQUIRE(QTest::qWaitFor([&] { return walk()->step() == 1; }, kPatience_ms));
     const QString english = walk()->text();
     for (const char* language : {"de", "en"}) {
         desk.window.setLanguage(language);
@@ -162,7 +163,7 @@ TEST_CASE("The first hour stays where it is when the language changes") {
         CHECK((walk()->text() == english) == (language == std::string("en")));
     }
     desk.type("height", "260");
-    CHECK(QTest::qWaitFor([&] { return walk()->step() == 2; }, 20000));
+    CHECK(QTest::qWaitFor([&] { return walk()->step() == 2; }, kPatience_ms));
     app::preferLanguage({});
 }
 

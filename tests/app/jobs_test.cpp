@@ -3,6 +3,7 @@
 #include "jobs/worker.h"
 #include "print/build_sheets.h"
 #include "support/driven.h"
+#include "support/sanitized.h"
 #include <QElapsedTimer>
 #include <QLabel>
 #include <QTemporaryDir>
@@ -38,7 +39,7 @@ TEST_CASE("Work that takes its time is announced until it is done") {
     auto* said = desk.find<QLabel>("working");
     CHECK_FALSE(said->isVisible());
     Q_EMIT desk.document().workingChanged(true);
-    REQUIRE(QTest::qWaitFor([&] { return said->isVisible(); }, 5000));
+    REQUIRE(QTest::qWaitFor([&] { return said->isVisible(); }, kPatience_ms));
     CHECK(said->text().contains("numbers are those of before"));
     Q_EMIT desk.document().workingChanged(false);
     CHECK_FALSE(said->isVisible());
@@ -164,17 +165,17 @@ TEST_CASE("A worker takes the newest question, heeds a stop, and is let go witho
             }
         };
         worker.ask(endless);
-        REQUIRE(QTest::qWaitFor([&] { return begun == 1; }, 5000));
+        REQUIRE(QTest::qWaitFor([&] { return begun == 1; }, kPatience_ms));
         CHECK_FALSE(worker.isIdle());
         for (int i = 1; i <= 5; ++i)
             worker.ask([&, i](const std::stop_token&) { answered = i; });
-        REQUIRE(worker.waitIdle(5000));
+        REQUIRE(worker.waitIdle(kPatience_ms));
         CHECK(answered == 5);
         CHECK(stopped == 1);
         worker.ask(endless);
-        REQUIRE(QTest::qWaitFor([&] { return begun == 2; }, 5000));
+        REQUIRE(QTest::qWaitFor([&] { return begun == 2; }, kPatience_ms));
         clock.start();
     }
     CHECK(clock.elapsed() < 1000); // gone, whether or not the thread has looked at its token
-    REQUIRE(QTest::qWaitFor([&] { return stopped == 2; }, 5000));
+    REQUIRE(QTest::qWaitFor([&] { return stopped == 2; }, kPatience_ms));
 }

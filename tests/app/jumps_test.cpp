@@ -1,6 +1,7 @@
 // What is under the pointer stays there: fields of the leaf in hand, while the document changes beneath them.
 #include "stations/wire/remedies_list.h"
 #include "support/each_leaf.h"
+#include "support/sanitized.h"
 #include <QScrollBar>
 #include <random>
 
@@ -121,7 +122,7 @@ TEST_CASE("While ways out of a failing joint are looked for and come, no field m
     };
     const Places before = places();
     CHECK(before.size() > 8);
-    REQUIRE(QTest::qWaitFor([&] { return !list->busy(); }, 120000));
+    REQUIRE(QTest::qWaitFor([&] { return !list->busy(); }, kPatience_ms));
     REQUIRE_FALSE(list->remedies().empty());
     test::Desk::settle();
     CHECK(places() == before);

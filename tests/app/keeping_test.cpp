@@ -1,6 +1,7 @@
 // What a builder has done is not lost: typed numbers, undo, saving, recovery, two windows on one file.
 #include "sheet/picture_shelf.h"
 #include "support/driven.h"
+#include "support/sanitized.h"
 #include "widgets/picture_bytes.h"
 #include <QBuffer>
 #include <QFile>
@@ -478,7 +479,7 @@ TEST_CASE("Without a display the program says so and ends with status 1; a broke
         env.remove(name);
     p.setProcessEnvironment(env);
     p.start(ENKINET_APP, QStringList{});
-    REQUIRE(p.waitForFinished(20000));
+    REQUIRE(p.waitForFinished(kPatience_ms));
     CHECK(p.exitCode() == 1);
     CHECK(p.readAllStandardError().contains("no display"));
     QTemporaryDir dir;
@@ -493,7 +494,7 @@ TEST_CASE("Without a display the program says so and ends with status 1; a broke
     env.insert("QT_QPA_PLATFORM", "offscreen");
     p.setProcessEnvironment(env);
     p.start(ENKINET_APP, QStringList{"--pictures", dir.path()});
-    REQUIRE(p.waitForFinished(20000));
+    REQUIRE(p.waitForFinished(kPatience_ms));
     CHECK(p.exitCode() == 2);
     CHECK(p.readAllStandardError().contains("clays.json"));
 }

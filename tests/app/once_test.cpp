@@ -6,6 +6,7 @@
 #include "stations/wire/puppet_table.h"
 #include "stations/wire/remedies_list.h"
 #include "support/driven.h"
+#include "support/sanitized.h"
 #include "widgets/fields.h"
 #include "widgets/leaves.h"
 #include "words/say.h"
@@ -68,7 +69,7 @@ TEST_CASE("Ways out that arrive for a puppet that is no longer in hand, or on an
     Desk desk(Station::wire);
     desk.clickJoint("left knee");
     auto* list = desk.window.findChild<app::RemediesList*>();
-    REQUIRE(QTest::qWaitFor([&] { return list->busy(); }, 20000));
+    REQUIRE(QTest::qWaitFor([&] { return list->busy(); }, kPatience_ms));
     desk.document().setPatience(0);
     desk.station(Station::sheet);
     // To one with fewer limbs, while they are looked for.
@@ -79,7 +80,7 @@ TEST_CASE("Ways out that arrive for a puppet that is no longer in hand, or on an
     desk.document().showPuppet(0);
     desk.station(Station::wire);
     desk.clickJoint("left knee");
-    REQUIRE(QTest::qWaitFor([&] { return list->busy(); }, 20000));
+    REQUIRE(QTest::qWaitFor([&] { return list->busy(); }, kPatience_ms));
     desk.document().startEmpty();
     QTest::qWait(1500);
     CHECK_FALSE(desk.document().hasPuppet());
@@ -197,7 +198,7 @@ TEST_CASE("Shoot shows the puppet that it was turned to, at once") {
             all << p.name;
         return all.join("\n");
     };
-    REQUIRE(QTest::qWaitFor([&] { return !said().isEmpty(); }, 20000));
+    REQUIRE(QTest::qWaitFor([&] { return !said().isEmpty(); }, kPatience_ms));
     const QString tansy = said();
     desk.document().showPuppet(1);
     Desk::settle();
@@ -205,7 +206,7 @@ TEST_CASE("Shoot shows the puppet that it was turned to, at once") {
     CHECK(turned != tansy);
     // As it stands after an edit, which always told it.
     desk.document().change("note", [](const document::Edits& e) { return e.setName("Brindle of the marsh"); });
-    REQUIRE(QTest::qWaitFor([&] { return !desk.document().isWorking(); }, 20000));
+    REQUIRE(QTest::qWaitFor([&] { return !desk.document().isWorking(); }, kPatience_ms));
     Desk::settle();
     CHECK(said() == turned);
 }
@@ -214,7 +215,7 @@ TEST_CASE("A way out says the same numbers while it is tried as before and after
     Desk desk(Station::wire);
     desk.clickJoint("left knee");
     auto* list = desk.window.findChild<app::RemediesList*>();
-    REQUIRE(QTest::qWaitFor([&] { return !list->busy() && !list->remedies().empty(); }, 60000));
+    REQUIRE(QTest::qWaitFor([&] { return !list->busy() && !list->remedies().empty(); }, kPatience_ms));
     const auto sayAll = [&] {
         QStringList all;
         for (QLabel* l : list->findChildren<QLabel*>())
@@ -223,7 +224,7 @@ TEST_CASE("A way out says the same numbers while it is tried as before and after
     };
     const QString before = sayAll();
     desk.click("tryRemedy0");
-    REQUIRE(QTest::qWaitFor([&] { return desk.document().isTrial(); }, 5000));
+    REQUIRE(QTest::qWaitFor([&] { return desk.document().isTrial(); }, kPatience_ms));
     Desk::settle();
     for (const QString& line : before.split("\n"))
         if (line.contains(QRegularExpression("[0-9]"))) {
@@ -243,12 +244,12 @@ TEST_CASE("Save as asks by the whole name, and what is there already is written 
     old.write("of somebody else"), old.close();
     answerAll({dir.filePath("foo"), "Another name", other});
     QTest::keyClick(&desk.window, Qt::Key_S, Qt::ControlModifier | Qt::ShiftModifier);
-    REQUIRE(QTest::qWaitFor([&] { return QFileInfo::exists(other + ".enkinet"); }, 10000));
+    REQUIRE(QTest::qWaitFor([&] { return QFileInfo::exists(other + ".enkinet"); }, kPatience_ms));
     CHECK(bytesOf(there) == "of somebody else");
     QApplication::setActiveWindow(&desk.window); // no window manager gives it back after a dialog
     answerAll({dir.filePath("foo"), "Write over it"});
     QTest::keyClick(&desk.window, Qt::Key_S, Qt::ControlModifier | Qt::ShiftModifier);
-    REQUIRE(QTest::qWaitFor([&] { return bytesOf(there).startsWith("PK"); }, 10000));
+    REQUIRE(QTest::qWaitFor([&] { return bytesOf(there).startsWith("PK"); }, kPatience_ms));
 }
 
 TEST_CASE("A file that is gone is told of and saved there again; one that is only for reading stays as it is") {
@@ -260,7 +261,7 @@ TEST_CASE("A file that is gone is told of and saved there again; one that is onl
     REQUIRE(QFile::remove(path));
     answerAll({"Save it there again"});
     QTest::keyClick(&desk.window, Qt::Key_S, Qt::ControlModifier);
-    REQUIRE(QTest::qWaitFor([&] { return QFileInfo::exists(path) && !desk.document().isSaving(); }, 10000));
+    REQUIRE(QTest::qWaitFor([&] { return QFileInfo::exists(path) && !desk.document().isSaving(); }, kPatience_ms));
     const QByteArray saved = bytesOf(path);
     QApplication::setActiveWindow(&desk.window);
     REQUIRE(QFile::setPermissions(path, QFile::ReadOwner | QFile::ReadUser | QFile::ReadGroup));
@@ -357,7 +358,7 @@ TEST_CASE("The program's own print and pictures write over no production, and ne
         e.insert("QT_QPA_PLATFORM", "offscreen");
         p.setProcessEnvironment(e);
         p.start(QCoreApplication::applicationDirPath() + "/enkinet", arguments);
-        REQUIRE(p.waitForFinished(300000));
+        REQUIRE(p.waitForFinished(kPatience_ms));
         REQUIRE(p.exitStatus() == QProcess::NormalExit);
         return p.exitCode();
     };

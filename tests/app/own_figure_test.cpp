@@ -3,6 +3,7 @@
 #include "stations/sheet/things_leaf.h"
 #include "stations/shoot/shoot_page.h"
 #include "support/keys.h"
+#include "support/sanitized.h"
 #include "words/say.h"
 #include <QFileInfo>
 #include <QLabel>
@@ -144,7 +145,7 @@ TEST_CASE("From the empty bench to what a shot wears, by keys alone") {
     CHECK(shot.cast[0].acting == body::Acting::broad);
     auto& job = desk.window.findChild<app::ShootPage*>()->job();
     job.follow(desk.document());
-    REQUIRE(job.wait(60000));
+    REQUIRE(job.wait(kPatience_ms));
     Desk::settle();
     const auto film = job.state();
     REQUIRE_FALSE(film->film.ledger.rows.empty());

@@ -8,6 +8,7 @@
 #include "stations/paint/photo_pick.h"
 #include "stations/paint/tone_patch.h"
 #include "support/driven.h"
+#include "support/sanitized.h"
 #include "widgets/fields.h"
 #include "words/say.h"
 #include <QCheckBox>
@@ -94,7 +95,7 @@ TEST_CASE("A colour is mixed from the shelf, kept as a paint and used in a coat"
     CHECK(desk.refused.size() == 1);
     desk.write("mixTarget", "#c98b6a");
     auto* page = desk.window.findChild<app::PaintPage*>();
-    REQUIRE(page->waitForRecipes(30000));
+    REQUIRE(page->waitForRecipes(kPatience_ms));
     Desk::settle();
     auto* list = desk.find<QListWidget>("mixRecipes");
     REQUIRE(list->count() > 1);
@@ -131,7 +132,7 @@ TEST_CASE("The pots set what can be mixed, a real chip teaches a strength, and a
     auto* page = desk.window.findChild<app::PaintPage*>();
     auto* list = desk.find<QListWidget>("mixRecipes");
     const auto look = [&] {
-        REQUIRE(page->waitForRecipes(30000));
+        REQUIRE(page->waitForRecipes(kPatience_ms));
         Desk::settle();
     };
     page->mix({});
@@ -283,7 +284,7 @@ TEST_CASE("From a photograph with a grey card to a shelf, a recipe, a scheme, an
     CHECK_FALSE(pick->isVisible());
     // Flesh from the four of them.
     page->mix("#c9987c");
-    REQUIRE(page->waitForRecipes(30000));
+    REQUIRE(page->waitForRecipes(kPatience_ms));
     Desk::settle();
     REQUIRE(desk.find<QListWidget>("mixRecipes")->count() > 0);
     desk.press("mixKeep");
@@ -320,7 +321,7 @@ TEST_CASE("From a photograph with a grey card to a shelf, a recipe, a scheme, an
     Desk::settle();
     const paint::Scheme* s = schemeOf(desk, id);
     CHECK(s->coats[1].amount > 1.5);
-    CHECK(QTest::qWaitFor([&] { return tones->tones().recessOff > recess; }, 5000));
+    CHECK(QTest::qWaitFor([&] { return tones->tones().recessOff > recess; }, kPatience_ms));
     CHECK(washMl() == Approx(ml * s->coats[1].amount));
     // One way back for the whole slide.
     CHECK(desk.document().undoStack().index() == steps + 1);
@@ -437,7 +438,7 @@ TEST_CASE("A colour is kneaded from clays of one kind by weight, and what a near
     CHECK_FALSE(desk.find<QCheckBox>("mixPots")->isEnabled());
     page->mix("#c08a70");
     auto* list = desk.find<QListWidget>("mixRecipes");
-    REQUIRE(page->waitForRecipes(30000));
+    REQUIRE(page->waitForRecipes(kPatience_ms));
     Desk::settle();
     REQUIRE(list->count() > 0);
     // Clays alone, all of the head's own kind.

@@ -6,6 +6,7 @@
 #include "stations/plan/plan_page.h"
 #include "stations/plan/work_bench.h"
 #include "support/planned_desk.h"
+#include "support/sanitized.h"
 #include "widgets/answer.h"
 #include "words/say.h"
 #include <QFile>
@@ -411,7 +412,7 @@ TEST_CASE("What there is is typed beside what is wanted, and what to buy follows
     CHECK(list->item(rowOf())->text().contains("buy"));
     // By a day, which may be past where the work begins sooner than it can come.
     CHECK(QTest::qWaitFor([&] { return list->item(rowOf())->text().contains(QRegularExpression(" by | due on ")); },
-                          20000));
+                          kPatience_ms));
     desk.write("shopLead", "200");
     CHECK(desk.refused.size() == 2);
     desk.write("shopLead", "5");

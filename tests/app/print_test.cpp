@@ -1,6 +1,7 @@
 #include "print/build_sheets.h"
 #include "results/film.h"
 #include "support/driven.h"
+#include "support/sanitized.h"
 #include "words/language.h"
 #include "words/say.h"
 #include <QDir>
@@ -32,7 +33,7 @@ QImage rendered(const QString& pdf, int page, int dpi) {
     const QString root = pdf + "-page";
     p.start("pdftoppm", {"-r", QString::number(dpi), "-gray", "-png", "-f", QString::number(page), "-l",
                          QString::number(page), "-singlefile", pdf, root});
-    REQUIRE(p.waitForFinished(60000));
+    REQUIRE(p.waitForFinished(kPatience_ms));
     QImageReader::setAllocationLimit(0); // a whole page at this resolution
     return QImage(root + ".png");
 }
@@ -45,7 +46,7 @@ QString wordsOfSheets(Desk& desk) {
                 .isEmpty());
     QProcess words;
     words.start("pdftotext", {"-layout", path, "-"});
-    REQUIRE(words.waitForFinished(60000));
+    REQUIRE(words.waitForFinished(kPatience_ms));
     return QString::fromUtf8(words.readAllStandardOutput());
 }
 } // namespace
@@ -90,7 +91,7 @@ TEST_CASE("The program prints and draws its stations from the command line, and 
     const auto run = [&](const QStringList& arguments) {
         QProcess p;
         p.start(ENKINET_APP, arguments);
-        REQUIRE(p.waitForFinished(300000));
+        REQUIRE(p.waitForFinished(kPatience_ms));
         return std::pair{p.exitCode(), QString::fromUtf8(p.readAllStandardError())};
     };
     CHECK(run({"--print", dir.filePath("o.pdf"), QString::fromStdString(kDemo)}).first == 0);
@@ -120,7 +121,7 @@ TEST_CASE("A printed pattern of Brindle's fleece measures what was developed, on
     for (int n = 1; n <= kMostPages && !found; ++n) {
         QProcess words;
         words.start("pdftotext", {"-f", QString::number(n), "-l", QString::number(n), path, "-"});
-        REQUIRE(words.waitForFinished(60000));
+        REQUIRE(words.waitForFinished(kPatience_ms));
         if (words.readAllStandardOutput().contains("cover patterns")) found = n;
     }
     REQUIRE(found > 0);

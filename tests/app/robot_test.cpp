@@ -7,6 +7,7 @@
 #include "shell/card.h"
 #include "support/clock.h"
 #include "support/driven.h"
+#include "support/sanitized.h"
 #include "widgets/leaves.h"
 #include "words/language.h"
 #include "words/say.h"
@@ -298,7 +299,7 @@ private:
         REQUIRE(files::saveProduction(path.toStdString(), d.production()));
         QProcess cli;
         cli.start(ENKINET_CLI, {"choose", path, "--json"});
-        REQUIRE(cli.waitForFinished(60000));
+        REQUIRE(cli.waitForFinished(kPatience_ms));
         const auto asked = nlohmann::json::parse(cli.readAllStandardOutput().toStdString());
         const auto& limbs = asked.at("puppets").at(nth(puppet)).at("limbs");
         REQUIRE(limbs.size() == fresh.choice.limbs.size());
@@ -308,7 +309,7 @@ private:
                     .isEmpty());
         QProcess reader;
         reader.start("pdftotext", {"-layout", paper, "-"});
-        REQUIRE(reader.waitForFinished(60000));
+        REQUIRE(reader.waitForFinished(kPatience_ms));
         const QString printed = QString::fromUtf8(reader.readAllStandardOutput());
         // Paper has each limb's joint that is nearest to giving way, with what it holds.
         for (const choice::LimbChoice& l : fresh.choice.limbs) {

@@ -3,6 +3,7 @@
 #include "stations/shoot/shot_frames.h"
 #include "stations/shoot/shot_table.h"
 #include "support/driven.h"
+#include "support/sanitized.h"
 #include "widgets/fields.h"
 #include "widgets/leaves.h"
 #include <QLabel>
@@ -15,7 +16,7 @@ namespace {
 app::FilmJob::State filmOf(Desk& desk) {
     auto& job = desk.window.findChild<app::ShootPage*>()->job();
     job.follow(desk.document());
-    REQUIRE(job.wait(60000));
+    REQUIRE(job.wait(kPatience_ms));
     Desk::settle();
     return job.state();
 }
@@ -86,7 +87,7 @@ TEST_CASE("A shot is gone through pose by pose, what follows what is changed, an
     auto* frames = desk.find<app::ShotFrames>("shotFrames");
     REQUIRE(frames->isVisible());
     REQUIRE(frames->exposures() > 10);
-    REQUIRE(frames->wait(20000));
+    REQUIRE(frames->wait(kPatience_ms));
     Desk::settle();
     CHECK_FALSE(frames->isLooking());
     CHECK(frames->remarks().empty()); // the demo's walk is sound

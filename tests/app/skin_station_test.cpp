@@ -5,6 +5,7 @@
 #include "stations/layers/section_view.h"
 #include "stations/station_table.h"
 #include "support/driven.h"
+#include "support/sanitized.h"
 #include "words/say.h"
 #include <QFileDialog>
 #include <QLabel>
@@ -89,7 +90,7 @@ TEST_CASE(
     desk.station(results::Station::bulk);
     desk.click("solidAsk");
     auto* said = desk.find<QLabel>("solidText");
-    REQUIRE(QTest::qWaitFor([&] { return said->text().contains("weighs"); }, 20000));
+    REQUIRE(QTest::qWaitFor([&] { return said->text().contains("weighs"); }, kPatience_ms));
     const std::string solid = said->text().toStdString();
     INFO(solid);
     CHECK(solid.find("N·mm") != std::string::npos);

@@ -3,6 +3,7 @@
 #include "document/undo_shelf.h"
 #include "files/production_json.h"
 #include "support/driven.h"
+#include "support/sanitized.h"
 #include <QFileInfo>
 #include <QProcess>
 #include <QTemporaryDir>
@@ -168,7 +169,7 @@ TEST_CASE(
         with(env);
         p.setProcessEnvironment(env);
         p.start(ENKINET_APP, {"--print", out, QString::fromStdString(kDemo)});
-        REQUIRE(p.waitForFinished(60000));
+        REQUIRE(p.waitForFinished(kPatience_ms));
         INFO(name.toStdString() << ": " << p.readAllStandardError().toStdString());
         CHECK(p.exitStatus() == QProcess::NormalExit);
         return p.exitCode();

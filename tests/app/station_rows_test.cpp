@@ -3,6 +3,7 @@
 #include "stations/shoot/shoot_page.h"
 #include "stations/station_rows.h"
 #include "support/driven.h"
+#include "support/sanitized.h"
 #include "words/say.h"
 #include <QRegularExpression>
 
@@ -182,7 +183,7 @@ TEST_CASE("A shot's rows are the joints that have spent most after that very sho
     Desk desk(Station::shoot);
     auto* page = desk.window.findChild<app::ShootPage*>();
     REQUIRE(page);
-    REQUIRE(QTest::qWaitFor([&] { return page->job().state() != nullptr; }, 60000));
+    REQUIRE(QTest::qWaitFor([&] { return page->job().state() != nullptr; }, kPatience_ms));
     const int shots = static_cast<int>(desk.document().production().shots.size());
     int told = 0;
     for (int shot = 0; shot < shots; ++shot) {

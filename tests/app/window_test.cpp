@@ -1,6 +1,7 @@
 #include "print/build_sheets.h"
 #include "shell/shelf.h"
 #include "support/driven.h"
+#include "support/sanitized.h"
 #include <QAction>
 #include <QDir>
 #include <QDoubleSpinBox>
@@ -53,7 +54,7 @@ TEST_CASE(
         REQUIRE(desk.document().saveAs(dir.filePath(name)).isEmpty());
         CHECK_FALSE(desk.document().isChanged());
         app::Document again;
-        again.setPatience(60000);
+        again.setPatience(kPatience_ms);
         REQUIRE(again.open(dir.filePath(name)).isEmpty());
         CHECK((numbersOf(again.report()) == smaller));
     }
@@ -244,7 +245,7 @@ TEST_CASE(
     const auto run = [](const QString& program, const QStringList& arguments) {
         QProcess p;
         p.start(program, arguments);
-        REQUIRE(p.waitForFinished(60000));
+        REQUIRE(p.waitForFinished(kPatience_ms));
         return QString::fromUtf8(p.readAllStandardOutput()).simplified();
     };
     CHECK(run("pdftotext", {"-layout", paper, "-"}).count("Buy wire") == 1);

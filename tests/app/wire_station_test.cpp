@@ -10,6 +10,7 @@
 #include "stations/wire/remedies_list.h"
 #include "stations/wire/wires_window.h"
 #include "support/driven.h"
+#include "support/sanitized.h"
 #include "wire/calibration.h"
 #include <QAbstractItemModelTester>
 #include <QLabel>
@@ -235,11 +236,11 @@ TEST_CASE(
     desk.clickJoint("left ankle");
     auto* list = desk.window.findChild<app::RemediesList*>();
     REQUIRE(list);
-    REQUIRE(QTest::qWaitFor([&] { return !list->busy(); }, 60000));
+    REQUIRE(QTest::qWaitFor([&] { return !list->busy(); }, kPatience_ms));
     REQUIRE_FALSE(list->remedies().empty());
     const int steps = desk.document().undoStack().count();
     desk.click("applyRemedy0");
-    REQUIRE(QTest::qWaitFor([&] { return desk.document().undoStack().count() == steps + 1; }, 5000));
+    REQUIRE(QTest::qWaitFor([&] { return desk.document().undoStack().count() == steps + 1; }, kPatience_ms));
     CHECK(desk.report().choice.limbs[2].state == choice::State::holds);
     QTemporaryDir dir;
     CHECK(app::BuildSheets(desk.document().value(), 0, desk.document().sharedReport(), desk.document().sharedResult())

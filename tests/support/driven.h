@@ -5,6 +5,7 @@
 #include "shell/rule.h"
 #include "shell/window.h"
 #include "support/near.h"
+#include "support/sanitized.h"
 #include "widgets/answer.h"
 #include <QAbstractButton>
 #include <QAbstractSpinBox>
@@ -28,7 +29,7 @@ struct Desk {
         // Edits are followed to their results, unless a test is about what stands before they are there.
         document().setPatience(qEnvironmentVariableIsSet("ENKINET_TEST_PATIENCE")
                                    ? qEnvironmentVariableIntValue("ENKINET_TEST_PATIENCE")
-                                   : 60000);
+                                   : kPatience_ms);
         window.show();
         REQUIRE(QTest::qWaitForWindowExposed(&window));
         // No window manager hands out the focus on a bare virtual display.

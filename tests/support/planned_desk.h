@@ -4,6 +4,7 @@
 #include "stations/plan/plan_days.h"
 #include "support/clock.h"
 #include "support/driven.h"
+#include "support/sanitized.h"
 #include <QProcess>
 
 namespace enkinet::test {
@@ -22,7 +23,7 @@ struct Wall {
 inline app::PlanJob::State planOf(Desk& desk) {
     auto& job = desk.document().planJob();
     job.follow(desk.document());
-    REQUIRE(job.wait(60000));
+    REQUIRE(job.wait(kPatience_ms));
     Desk::settle();
     return job.state();
 }
@@ -34,7 +35,7 @@ inline const results::Planned& inHand(Desk& desk, const app::PlanJob::State& k) 
 inline QString pdfText(const QString& path) {
     QProcess p;
     p.start("pdftotext", {"-layout", path, "-"});
-    REQUIRE(p.waitForFinished(30000));
+    REQUIRE(p.waitForFinished(kPatience_ms));
     return QString::fromUtf8(p.readAllStandardOutput());
 }
 

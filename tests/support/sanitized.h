@@ -14,3 +14,7 @@ constexpr bool kSanitized = true;
 #else
 constexpr bool kSanitized = false;
 #endif
+
+/// How long a test waits for something that is sure to come: it goes on as soon as that is there, so patience costs
+/// nothing, and a busy machine or a sanitizer is no failure.
+constexpr int kPatience_ms = kSanitized ? 600000 : 120000;
