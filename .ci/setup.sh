@@ -1,6 +1,6 @@
 # Sourced by ./demo, ./check and .ci/run: installs what is missing from the Debian packages, as root or through sudo.
 packages="g++ libboost-dev cmake ninja-build pkg-config ccache qt6-base-dev qt6-svg-dev libqt6svg6 libqt6opengl6-dev libgl-dev
- qt6-qpa-plugins qt6-tools-dev qt6-l10n-tools libqcustomplot-dev libeigen3-dev nlohmann-json3-dev libzip-dev libcli11-dev libfmt-dev catch2
+ qt6-qpa-plugins qt6-tools-dev qt6-l10n-tools libeigen3-dev nlohmann-json3-dev libzip-dev libcli11-dev libfmt-dev catch2
  libbenchmark-dev xvfb xauth poppler-utils libgl1-mesa-dri"
 # Of ./check alone.
 checkPackages="clang clang-format clang-tidy"

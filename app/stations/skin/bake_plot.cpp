@@ -2,10 +2,24 @@
 #include "document/spoken.h"
 #include "widgets/look.h"
 #include "words/say.h"
+#include <QPainter>
+#include <cmath>
 
 namespace enkinet::app {
 
-BakePlot::BakePlot(QWidget* parent) : QCustomPlot(parent) {
+namespace {
+
+/// Of 1, 2 and 5 times a power of ten the least step that puts at most so many marks on a stretch.
+double findStep(double stretch, int most) {
+    const double ten = std::pow(10, std::floor(std::log10(stretch / most)));
+    for (double times : {1.0, 2.0, 5.0})
+        if (stretch / (times * ten) <= most) return times * ten;
+    return 10 * ten;
+}
+
+} // namespace
+
+BakePlot::BakePlot(QWidget* parent) : QWidget(parent) {
     setMinimumHeight(200);
     setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Expanding);
     setObjectName("bakePlot");
@@ -14,55 +28,71 @@ BakePlot::BakePlot(QWidget* parent) : QCustomPlot(parent) {
 
 void BakePlot::show(const results::Report& r) {
     setVisible(!r.bakes.empty());
-    if (r.bakes.empty()) return;
-    const fill::BakeBatch& b = r.bakes.front();
-    clearPlottables();
-    clearItems();
-    setBackground(look().sheet);
-    const auto curve = [&](const std::vector<double>& x, const std::vector<double>& y, const QColor& c,
-                           Qt::PenStyle style) {
-        QCPGraph* g = addGraph();
-        QVector<double> heat;
-        for (double C : y)
-            heat << Say::shownHeat(C);
-        g->setData(QVector<double>(x.begin(), x.end()), heat, true);
-        g->setPen(QPen(c, 2, style));
-    };
-    curve(b.slowestCurve.minutes, b.slowestCurve.surface_C, look().copper, Qt::DashLine);
-    curve(b.slowestCurve.minutes, b.slowestCurve.innermost_C, look().copper, Qt::SolidLine);
-    curve(b.quickestCurve.minutes, b.quickestCurve.innermost_C, look().holds, Qt::SolidLine);
+    m_batch = r.bakes.empty() ? std::nullopt : std::optional(r.bakes.front());
+    update();
+}
+
+void BakePlot::paintEvent(QPaintEvent*) {
+    if (!m_batch) return;
+    const fill::BakeBatch& b = *m_batch;
+    QPainter p(this);
+    p.setRenderHint(QPainter::Antialiasing);
+    p.fillRect(rect(), look().sheet);
+    p.setFont(deskFont(8.5));
+    const QFontMetricsF letters(p.font());
     const double end = b.slowestCurve.minutes.empty() ? 60 : b.slowestCurve.minutes.back();
-    const auto level = [&](double C, const QString& text, Qt::PenStyle style, double x, Qt::Alignment align) {
-        QCPGraph* g = addGraph();
-        const double y = Say::shownHeat(C);
-        g->setData({0, end}, {y, y}, true);
-        g->setPen(QPen(look().graphite, 1, style));
-        auto* label = new QCPItemText(this);
-        label->position->setCoords(x, y);
-        label->setPositionAlignment(align);
-        label->setText(text);
-        label->setFont(deskFont(8.5));
-        label->setColor(look().graphite);
+    const double low = Say::fahrenheit() ? 32 : 0, high = Say::shownHeat(b.set_C * 1.2);
+    const double row = letters.height();
+    const QRectF area = QRectF(rect()).adjusted(letters.horizontalAdvance("0000") + row + 8, 8, -12, -2 * row - 8);
+    const auto at = [&](double minute, double heat) {
+        return QPointF(area.left() + area.width() * minute / end,
+                       area.bottom() - area.height() * (heat - low) / (high - low));
     };
-    level(b.set_C, tr("oven %1").arg(Say::temperature(b.set_C)), Qt::SolidLine, end * 0.01,
-          Qt::AlignLeft | Qt::AlignBottom);
-    level(b.set_C - fill::kNearSet_C, tr("curing from %1").arg(Say::temperature(b.set_C - fill::kNearSet_C)),
-          Qt::DotLine, end * 0.99, Qt::AlignRight | Qt::AlignTop);
-    for (QCPAxis* axis : {xAxis, yAxis}) {
-        axis->setBasePen(QPen(look().graphite));
-        axis->setTickPen(QPen(look().graphite));
-        axis->setSubTickPen(QPen(look().graphite));
-        axis->setTickLabelColor(look().ink);
-        axis->setLabelColor(look().ink);
-        axis->setTickLabelFont(deskFont(8.5));
-        axis->setLabelFont(deskFont(9));
-        axis->grid()->setPen(QPen(look().line, 1, Qt::DotLine));
+    for (double step = findStep(end, 8), minute = 0; minute <= end + 1e-9; minute += step) {
+        const QPointF foot = at(minute, low);
+        p.setPen(QPen(look().line, 1, Qt::DotLine));
+        p.drawLine(foot, at(minute, high));
+        p.setPen(look().ink);
+        p.drawText(QRectF(foot.x() - 40, foot.y() + 3, 80, row), Qt::AlignCenter, Say::number(minute, 0));
     }
-    xAxis->setLabel(tr("minutes"));
-    yAxis->setLabel(Say::heatUnit());
-    xAxis->setRange(0, end);
-    yAxis->setRange(Say::fahrenheit() ? 32 : 0, Say::shownHeat(b.set_C * 1.2));
-    replot();
+    for (double step = findStep(high - low, 6), heat = std::ceil(low / step) * step; heat <= high; heat += step) {
+        p.setPen(QPen(look().line, 1, Qt::DotLine));
+        p.drawLine(at(0, heat), at(end, heat));
+        p.setPen(look().ink);
+        p.drawText(QRectF(0, at(0, heat).y() - row / 2, area.left() - 5, row), Qt::AlignRight | Qt::AlignVCenter,
+                   Say::number(heat, 0));
+    }
+    p.setPen(look().graphite);
+    p.drawLine(at(0, low), at(end, low));
+    p.drawLine(at(0, low), at(0, high));
+    p.setPen(look().ink);
+    p.drawText(QRectF(area.left(), area.bottom() + row + 3, area.width(), row), Qt::AlignCenter, tr("minutes"));
+    p.save();
+    p.translate(row / 2 + 2, area.center().y());
+    p.rotate(-90);
+    p.drawText(QRectF(-40, -row / 2, 80, row), Qt::AlignCenter, Say::heatUnit());
+    p.restore();
+    const auto level = [&](double C, const QString& text, Qt::PenStyle style, bool above) {
+        const double heat = Say::shownHeat(C);
+        p.setPen(QPen(look().graphite, 1, style));
+        p.drawLine(at(0, heat), at(end, heat));
+        const QRectF line(area.left() + 4, at(0, heat).y() - (above ? row + 1 : -1), area.width() - 8, row);
+        p.drawText(line, (above ? Qt::AlignLeft : Qt::AlignRight) | Qt::AlignVCenter, text);
+    };
+    level(b.set_C, tr("oven %1").arg(Say::temperature(b.set_C)), Qt::SolidLine, true);
+    level(b.set_C - fill::kNearSet_C, tr("curing from %1").arg(Say::temperature(b.set_C - fill::kNearSet_C)),
+          Qt::DotLine, false);
+    const auto curve = [&](const fill::BakeCurve& of, const std::vector<double>& heat_C, const QColor& colour,
+                           Qt::PenStyle style) {
+        QPolygonF line;
+        for (std::size_t i = 0; i < std::min(of.minutes.size(), heat_C.size()); ++i)
+            line << at(std::min(of.minutes[i], end), Say::shownHeat(heat_C[i]));
+        p.setPen(QPen(colour, 2, style));
+        p.drawPolyline(line);
+    };
+    curve(b.slowestCurve, b.slowestCurve.surface_C, look().copper, Qt::DashLine);
+    curve(b.slowestCurve, b.slowestCurve.innermost_C, look().copper, Qt::SolidLine);
+    curve(b.quickestCurve, b.quickestCurve.innermost_C, look().holds, Qt::SolidLine);
 }
 
 QString BakePlot::legend(const results::Report& r) {
