@@ -1,6 +1,12 @@
 // enkinet: the desk. Also --print and --pictures, which need no display.
+#include "base/log.h"
+#include "document/session.h"
+#include "jobs/application.h"
+#include "jobs/crash.h"
+#include "jobs/log.h"
 #include "jobs/memory.h"
 #include "jobs/terminate.h"
+#include "jobs/worker.h"
 #include "pictures.h"
 #include "print/build_sheets.h"
 #include "shell/window.h"
@@ -29,7 +35,7 @@ int main(int argc, char** argv) {
     const bool display = !qEnvironmentVariableIsEmpty("DISPLAY") || !qEnvironmentVariableIsEmpty("WAYLAND_DISPLAY");
     const bool bare = !display && qEnvironmentVariableIsEmpty("QT_QPA_PLATFORM");
     if (bare) qputenv("QT_QPA_PLATFORM", "offscreen");
-    QApplication app(argc, argv);
+    Application app(argc, argv);
     QApplication::setApplicationName("enkinet");
     QApplication::setOrganizationName("enkinet");
     QApplication::setApplicationDisplayName("Enkinet");
@@ -49,7 +55,8 @@ int main(int argc, char** argv) {
     const QCommandLineOption sizeOption("size", "size of the window for --pictures", "WIDTHxHEIGHT", "1280x800");
     const QCommandLineOption demo("demo", "open a copy of the demo production");
     const QCommandLineOption language("language", "speak this language, such as en or de", "CODE");
-    parser.addOptions({print, puppet, paper, pictures, sizeOption, demo, language});
+    const QCommandLineOption verbose("verbose", "say on standard error what is done and how long it takes");
+    parser.addOptions({print, puppet, paper, pictures, sizeOption, demo, language, verbose});
     parser.process(app);
 
     const bool quiet = parser.isSet(print) || parser.isSet(pictures);
@@ -59,6 +66,15 @@ int main(int argc, char** argv) {
     }
     if (parser.isSet(language) && !languages().contains(parser.value(language)))
         return fail(QString("language \"%1\" must be one of %2").arg(parser.value(language), languages().join(", ")));
+    Worker::onFault([&app](const char* what) { app.sayFault(QString::fromUtf8(what)); });
+    if (!quiet || parser.isSet(verbose)) {
+        startLog(Session::folder(), parser.isSet(verbose));
+        enkinet::setLogSink([](const char* category, const std::string& line) {
+            qCInfo(logFiles).noquote() << category << QString::fromStdString(line);
+        });
+        qCInfo(logDesk).noquote() << "enkinet" << QApplication::applicationVersion() << "began";
+    }
+    if (!quiet) watchCrashes(Session::folder(), QApplication::applicationVersion());
     const bool night = !quiet && QSettings().value("night").toBool();
     if (night) setNightLook(true);
     Say::setFahrenheit(!quiet && QSettings().value("fahrenheit").toBool());
@@ -121,6 +137,8 @@ int main(int argc, char** argv) {
         return fail(QString("pictures could not be written to %1").arg(parser.value(pictures)));
     if (quiet) return 0;
     onTerminate([&window] { window.document().keepNow(); });
+    app.onFault = [&window](const QString& what) { window.sayFault(what); };
     window.offerRecovery();
+    window.offerCrashReport();
     return QApplication::exec();
 }

@@ -8,6 +8,7 @@
 #include "files/container.h"
 #include "files/production_json.h"
 #include "jobs/device_ports.h"
+#include "jobs/log.h"
 #include <QCoreApplication>
 #include <QElapsedTimer>
 #include <QFile>
@@ -137,6 +138,7 @@ void Document::compute() {
     const quint64 revision = ++m_revision;
     m_worker.ask([arrivals = m_arrivals, memo = m_memo, value = m_value, cards = m_shipped, revision,
                   self = QPointer<Document>(this)](const std::stop_token& stop) {
+        const LogTime time(logJobs(), "results, or stopped,");
         auto result = std::make_shared<const results::ProductionResult>(
             results::calcResult(*value, *cards, tables(), *memo, stop));
         {

@@ -4,6 +4,7 @@
 #include "files/container.h"
 #include "files/production_json.h"
 #include "jobs/clock.h"
+#include "jobs/log.h"
 #include <QCoreApplication>
 #include <QDir>
 #include <QFile>
@@ -46,6 +47,7 @@ void Document::replace(document::Production production, const QString& path, boo
 }
 
 QString Document::load(const QString& path, bool keepName) {
+    const LogTime time(logFiles(), "opened or refused");
     auto loaded = files::loadProduction(path.toStdString(), *m_shipped);
     if (!loaded) return spoken(loaded.fault());
     auto l = loaded.take();
@@ -83,6 +85,7 @@ QString Document::saveAs(const QString& path) {
     endTrial();
     if (const QString why = mayWrite(path); !why.isEmpty()) return why;
     const QString full = QFileInfo(path).absoluteFilePath();
+    const LogTime time(logFiles(), "saved or refused");
     return finishWrite(full, m_value, writeFile(full, judgedValue(), !m_formerKept.contains(full)));
 }
 

@@ -3,6 +3,7 @@
 #include <algorithm>
 #include <chrono>
 #include <condition_variable>
+#include <exception>
 #include <mutex>
 #include <optional>
 #include <thread>
@@ -39,7 +40,14 @@ Crew& crew() {
     return *all;
 }
 
+std::function<void(const char*)>& faultSaid() {
+    static auto* said = new std::function<void(const char*)>;
+    return *said;
+}
+
 } // namespace
+
+void Worker::onFault(std::function<void(const char* what)> said) { faultSaid() = std::move(said); }
 
 Worker::Worker() : m_state(std::make_shared<State>()) {
     {
@@ -60,6 +68,10 @@ Worker::Worker() : m_state(std::make_shared<State>()) {
             try {
                 job(token);
             } catch (const Stopped&) { // somebody asked for it
+            } catch (const std::exception& e) {
+                if (faultSaid()) faultSaid()(e.what());
+            } catch (...) {
+                if (faultSaid()) faultSaid()("of an unknown kind");
             }
             job = {}; // what it owns goes on this thread
             lock.lock();

@@ -18,7 +18,8 @@ public:
     Worker(const Worker&) = delete;
     Worker& operator=(const Worker&) = delete;
 
-    /// job runs on the thread; it may throw Stopped. It must own what it uses.
+    /// job runs on the thread; it may throw Stopped, and what else it throws is said by onFault. It must own what it
+    /// uses.
     void ask(Job job);
     /// Asks the job at work to stop, and forgets the one that waits.
     void stop();
@@ -28,6 +29,8 @@ public:
 
     /// Asks all workers of the program to stop and waits for their threads to end: once, before main returns.
     static void endAll();
+    /// Called on a worker's thread with what a job threw. Set once, before any is asked.
+    static void onFault(std::function<void(const char* what)> said);
 
 private:
     struct State;

@@ -1,6 +1,7 @@
 #include "shell/window.h"
 #include "document/cards_in.h"
 #include "files/container.h"
+#include "jobs/crash.h"
 #include "jobs/stand_in.h"
 #include "sheet/sheet_view.h"
 #include "shell/card.h"
@@ -118,6 +119,8 @@ void Window::furnish() {
     setSayNotTaken([this](const QString& sentence) { Q_EMIT m_document.refused(sentence); });
     connect(&m_document, &Document::selectionChanged, this, [this] { say({}); });
     connect(&m_document, &Document::stepping, this, [this] { say({}); });
+    connect(&m_document.undoStack(), &QUndoStack::indexChanged, this,
+            [this] { noteCrashStep(m_document.undoStack().undoText()); });
     connect(&m_document, &Document::applied, this, &Window::sayApplied);
     connect(&m_document, &Document::judgedAnew, this, &Window::sayJudgedAnew);
     connect(&m_document, &Document::trialChanged, this, [this] { say({}); });

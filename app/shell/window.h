@@ -58,6 +58,10 @@ public:
     /// Offers what a session that ended without closing has left.
     /// Over a file that was asked for it only says so.
     void offerRecovery();
+    /// A fault of our own, caught: what was thrown. The work goes on.
+    void sayFault(const QString& what);
+    /// Where the program ended by a fault the last time, what is known of it is kept or thrown away.
+    void offerCrashReport();
     void askRecovery();
     /// The walk through the first hour, from its beginning.
     void showFirstHour();

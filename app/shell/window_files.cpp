@@ -1,6 +1,8 @@
 // Saving, leaving and going on: what the window asks about files. What is done is Document's.
+#include "jobs/crash.h"
 #include "shell/window.h"
 #include "widgets/accessible_picture.h"
+#include "widgets/fields.h"
 #include "widgets/row_list.h"
 #include <QAbstractSpinBox>
 #include <QApplication>
@@ -201,6 +203,48 @@ void Window::offerRecovery() {
         return;
     }
     askRecovery();
+}
+
+void Window::sayFault(const QString& what) {
+    showMessage(tr("A fault of the program's own was caught (%1). Your work is kept; save it, and begin anew if "
+                   "anything looks wrong.")
+                    .arg(what.left(120)),
+                true);
+}
+
+void Window::offerCrashReport() {
+    const auto report = takeCrashReport(Session::folder());
+    if (!report) return;
+    auto* slip = new QDialog(this);
+    slip->setObjectName("crashSlip");
+    slip->setAttribute(Qt::WA_DeleteOnClose);
+    slip->setWindowTitle(tr("The program ended by a fault"));
+    auto* v = new QVBoxLayout(slip);
+    auto* text = makeText();
+    text->setText(tr("The last time the program ended by a fault of its own. A report of it lies beside the recovered "
+                     "work: its version, where it was, and the last ten steps by their names. It is sent nowhere; who "
+                     "mends the program can use it."));
+    auto* where = new QLabel(*report);
+    where->setTextInteractionFlags(Qt::TextSelectableByMouse | Qt::TextSelectableByKeyboard);
+    where->setWordWrap(true);
+    auto* row = new QHBoxLayout;
+    auto* keep = new QPushButton(tr("Keep the report"));
+    auto* away = new QPushButton(tr("Throw it away"));
+    away->setObjectName("crashAway");
+    row->addStretch();
+    row->addWidget(away);
+    row->addWidget(keep);
+    connect(keep, &QPushButton::clicked, slip, &QDialog::close);
+    connect(away, &QPushButton::clicked, slip, [slip, path = *report] {
+        QFile::remove(path);
+        slip->close();
+    });
+    v->addWidget(text);
+    v->addWidget(where);
+    v->addStretch();
+    v->addLayout(row);
+    slip->resize(460, 180);
+    slip->show();
 }
 
 void Window::askRecovery() {

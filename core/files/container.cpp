@@ -1,4 +1,5 @@
 #include "files/container.h"
+#include "base/log.h"
 #include <cerrno>
 #include <cstdio>
 #include <cstring>
@@ -264,6 +265,7 @@ Result<std::string> writeContainer(const document::Production& p) {
 Result<Loaded> loadProduction(const std::string& path, const document::Cards& shipped) {
     auto bytes = readFile(path);
     if (!bytes) return bytes.fault();
+    logLine("files", "read " + std::to_string(bytes->size()) + " bytes");
     auto loaded = bytes->rfind("PK", 0) == 0 ? parseContainer(*bytes, shipped) : parseProduction(*bytes, shipped);
     if (loaded) return loaded;
     const Fault& f = loaded.fault();
@@ -282,6 +284,7 @@ Result<bool> saveProduction(const std::string& path, const document::Production&
     }
     auto bytes = writeContainer(p);
     if (!bytes) return bytes.fault();
+    logLine("files", "to write " + std::to_string(bytes->size()) + " bytes");
     return writeFileSafely(path, *bytes);
 }
 

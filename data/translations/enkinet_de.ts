@@ -15097,6 +15097,22 @@ Zum Verschieben ziehen, oder Alt mit den Pfeilen.</translation>
         <source>lengths stand in inches now; paper stays in millimetres</source>
         <translation>Längen stehen jetzt in Zoll; Papier bleibt in Millimetern</translation>
     </message>
+    <message>
+        <source>A fault of the program&apos;s own was caught (%1). Your work is kept; save it, and begin anew if anything looks wrong.</source>
+        <translation>Ein Fehler des Programms selbst wurde abgefangen (%1). Ihre Arbeit ist erhalten; speichern Sie sie, und beginnen Sie neu, wenn etwas falsch aussieht.</translation>
+    </message>
+    <message>
+        <source>The program ended by a fault</source>
+        <translation>Das Programm endete durch einen Fehler</translation>
+    </message>
+    <message>
+        <source>The last time the program ended by a fault of its own. A report of it lies beside the recovered work: its version, where it was, and the last ten steps by their names. It is sent nowhere; who mends the program can use it.</source>
+        <translation>Beim letzten Mal endete das Programm durch einen eigenen Fehler. Ein Bericht davon liegt neben der geretteten Arbeit: die Version, wo es war und die letzten zehn Schritte mit ihren Namen. Er wird nirgendwohin geschickt; wer das Programm verbessert, kann ihn brauchen.</translation>
+    </message>
+    <message>
+        <source>Keep the report</source>
+        <translation>Bericht behalten</translation>
+    </message>
 </context>
 <context>
     <name>enkinet::app::WirePage</name>

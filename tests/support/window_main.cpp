@@ -1,5 +1,6 @@
 // The window tests: one application, its settings and recovery kept in a folder of their own.
 #define CATCH_CONFIG_RUNNER
+#include "jobs/application.h"
 #include "jobs/memory.h"
 #include "jobs/worker.h"
 #include "support/clock.h"
@@ -19,7 +20,7 @@ int main(int argc, char** argv) {
     QDir().mkpath(home.filePath("run"));
     qputenv("XDG_RUNTIME_DIR", home.filePath("run").toUtf8());
     QFile::setPermissions(home.filePath("run"), QFile::ReadOwner | QFile::WriteOwner | QFile::ExeOwner);
-    QApplication app(argc, argv);
+    enkinet::app::Application app(argc, argv);
     QApplication::setApplicationName("enkinet");
     QApplication::setOrganizationName("enkinet");
     enkinet::app::applyLanguage("en");
