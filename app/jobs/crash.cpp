@@ -26,12 +26,12 @@ namespace enkinet::app {
 
 namespace {
 
-constexpr std::size_t kSteps = 10, kLetters = 120;
+constexpr std::size_t kKeptSteps = 10, kKeptLetters = 120;
 
 // All that the handler reads lies there already: what may be done in a signal is next to nothing.
 std::array<char, 4096> g_path{};
 std::array<char, 40> g_version{};
-std::array<std::array<char, kLetters>, kSteps> g_steps{};
+std::array<std::array<char, kKeptLetters>, kKeptSteps> g_steps{};
 std::atomic<unsigned> g_step{0};
 std::array<char, 200> g_exception{};
 std::array<char, 64 * 1024> g_stack{};
@@ -61,8 +61,8 @@ void onFault(int signal) {
         if (g_exception[0]) put(file, "exception: "), put(file, g_exception.data()), put(file, "\n");
         put(file, "last steps, the latest last:\n");
         const unsigned last = g_step.load();
-        for (unsigned i = last > kSteps ? last - kSteps : 0; i < last; ++i)
-            put(file, "  "), put(file, g_steps[i % kSteps].data()), put(file, "\n");
+        for (unsigned i = last > kKeptSteps ? last - kKeptSteps : 0; i < last; ++i)
+            put(file, "  "), put(file, g_steps[i % kKeptSteps].data()), put(file, "\n");
         put(file, "where it was:\n");
         std::array<void*, 64> frames{};
         ::backtrace_symbols_fd(frames.data(), ::backtrace(frames.data(), static_cast<int>(frames.size())), file);
@@ -112,8 +112,8 @@ void watchCrashes(const QString& folder, const QString& version) {
 
 void noteCrashStep(const QString& words) {
     const unsigned at = g_step.load();
-    const QByteArray text = words.left(60).toUtf8().left(static_cast<qsizetype>(kLetters) - 1);
-    auto& slot = g_steps[at % kSteps];
+    const QByteArray text = words.left(60).toUtf8().left(static_cast<qsizetype>(kKeptLetters) - 1);
+    auto& slot = g_steps[at % kKeptSteps];
     slot.fill(0);
     std::copy(text.begin(), text.end(), slot.begin());
     g_step.store(at + 1);

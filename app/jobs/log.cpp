@@ -14,7 +14,7 @@ Q_LOGGING_CATEGORY(logJobs, "enkinet.jobs", QtWarningMsg)
 
 namespace {
 
-constexpr qint64 kMostBytes = 256 * 1024;
+constexpr qint64 kMostLogBytes = 256 * 1024;
 
 /// Never destroyed: something may be logged until the very end.
 struct Log {
@@ -27,7 +27,7 @@ struct Log {
         const QMutexLocker lock(&mutex);
         if (QFile f(path); f.open(QIODevice::WriteOnly | QIODevice::Append | QIODevice::Text)) {
             f.write(line);
-            if (f.size() < kMostBytes) return;
+            if (f.size() < kMostLogBytes) return;
         }
         QFile::remove(path + ".1");
         QFile::rename(path, path + ".1");

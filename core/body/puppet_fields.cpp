@@ -526,7 +526,7 @@ const Table& described(const Picture*) {
 
 const Table& described(const Measure*) {
     static const Table table = [] {
-        const auto place = [](Field f, const char* group) { return f.between(-kFar_mm, kFar_mm).in(group); };
+        const auto place = [](const Field& f, const char* group) { return f.between(-kFar_mm, kFar_mm).in(group); };
         const auto x = words("x"), y = words("y"), z = words("z");
         return makeTable<Measure>(
             words("measure"), words("measures"),
