@@ -124,7 +124,8 @@ TEST_CASE("The desk speaks another language at once, over the same document, and
     CHECK(desk.find<QAbstractSpinBox>("gap")->text().toStdString() == "13,0 mm");
     // What the core says speaks it too.
     Q_EMIT desk.document().refused(
-        app::spoken(Fault{words("limb %1", std::string("leg")), words("length %1 mm", 0.5), words("must be above 0")}));
+        app::spoken(Fault{words("limb %1", std::string("leg")), words("length %1", quantity(0.5, Dimension::length)),
+                          words("must be above 0")}));
     CHECK(desk.window.message().toStdString() == "Nicht getan: Glied leg: Länge 0,5 mm muss über 0 sein");
     desk.window.setLanguage("en");
     Desk::settle();

@@ -9,6 +9,7 @@
 
 using namespace enkinet::files;
 using enkinet::test::everything;
+using Json = nlohmann::json;
 
 namespace {
 
