@@ -1,6 +1,7 @@
-// The tables of the puppet as it is drawn.
+// The tables of the puppet: its limbs, what lies around their wire, and its masses.
 #include "base/text.h"
 #include "body/puppet.h"
+#include "schema/times.h"
 #include <algorithm>
 
 namespace enkinet::body {
@@ -8,11 +9,6 @@ namespace enkinet::body {
 using namespace schema;
 
 namespace {
-
-struct IsoTime {
-    static std::string text(Minute at) { return isoTime(at); }
-    static std::optional<Minute> parse(const std::string& text) { return parseIsoTime(text); }
-};
 
 bool isPosed(const Joint& j) { return j.posed; }
 bool isHung(const Limb& l) { return !l.hangsOnLimb.empty(); }
@@ -49,48 +45,6 @@ const Words& wordsOf(MassShape) {
     static const Words all = makeWords<MassShape>({{MassShape::ellipsoid, "ellipsoid", words("ellipsoid")},
                                                    {MassShape::box, "box", words("box")},
                                                    {MassShape::weighed, "weighed", words("weighed")}});
-    return all;
-}
-const Words& wordsOf(Aim) {
-    static const Words all = makeWords<Aim>({{Aim::simple, "simplest to make", words("simplest to make")},
-                                             {Aim::life, "longest life", words("longest life")},
-                                             {Aim::light, "lightest", words("lightest")},
-                                             {Aim::easy, "easiest", words("easiest")},
-                                             {Aim::cheap, "cheapest", words("cheapest")},
-                                             {Aim::spools, "fewest spools", words("fewest spools")}});
-    return all;
-}
-const Words& wordsOf(Acting) {
-    static const Words all = makeWords<Acting>({{Acting::quiet, "quiet", words("quiet")},
-                                                {Acting::plain, "plain", words("plain")},
-                                                {Acting::broad, "broad", words("broad")}});
-    return all;
-}
-const Words& wordsOf(BakeSchool) {
-    static const Words all = makeWords<BakeSchool>({{BakeSchool::once, "once", words("once")},
-                                                    {BakeSchool::staged, "limb by limb", words("limb by limb")},
-                                                    {BakeSchool::own, "own list", words("own list")}});
-    return all;
-}
-const Words& wordsOf(Begin) {
-    static const Words all = makeWords<Begin>({{Begin::as_it_falls, "as it falls", words("as it falls")},
-                                               {Begin::head, "head", words("head")},
-                                               {Begin::feet, "feet", words("feet")},
-                                               {Begin::body, "body", words("body")}});
-    return all;
-}
-const Words& wordsOf(BaseTurn) {
-    static const Words all = makeWords<BaseTurn>({{BaseTurn::as_it_falls, "as it falls", words("as it falls")},
-                                                  {BaseTurn::first, "first", words("first")},
-                                                  {BaseTurn::last, "last", words("last")}});
-    return all;
-}
-const Words& wordsOf(Seen) {
-    static const Words all = makeWords<Seen>({{Seen::front, "front", words("front")},
-                                              {Seen::back, "back", words("back")},
-                                              {Seen::left, "left", words("left")},
-                                              {Seen::right, "right", words("right")},
-                                              {Seen::below, "below", words("below")}});
     return all;
 }
 
@@ -375,201 +329,6 @@ const Table& described(const Mass*) {
     }();
     return table;
 }
-
-const Table& described(const OvenLoad*) {
-    static const Table table = makeTable<OvenLoad>(
-        words("bake"), words("bakes"),
-        {field<&OvenLoad::name>("name", words("name")).always(),
-         field<&OvenLoad::limbs>("limbs", words("limb")).eachAs("limb").upTo(256).to(RefKind::limb),
-         field<&OvenLoad::masses>("masses", words("mass")).eachAs("mass").upTo(256).to(RefKind::mass),
-         field<&OvenLoad::withEarlier>("with_earlier", words("with earlier"))
-             .always()
-             .about("what earlier loads held goes in again"),
-         field<&OvenLoad::set_C>("set_C", words("set point"), Dimension::heat)
-             .between(0, 400)
-             .about("0: the clay's own"),
-         field<&OvenLoad::minutes>("minutes", words("minutes"), Dimension::minutes)
-             .between(0, 1440)
-             .about("0: as long as it takes")});
-    return table;
-}
-
-const Table& described(const LeftPoint*) {
-    static const Table table = makeTable<LeftPoint>(
-        words("point"), words("points left as they are"),
-        {field<&LeftPoint::key>("point", words("point left as it is")).needed().atLeast(1).upTo(400),
-         field<&LeftPoint::because>("because", words("reason why a point is left")).upTo(400)});
-    return table;
-}
-
-const Table& described(const StepOrder*) {
-    static const Table table =
-        makeTable<StepOrder>(words("order of steps"), words("orders of steps"),
-                             {field<&StepOrder::first>("first", words("first step")).needed().atLeast(1).upTo(300),
-                              field<&StepOrder::then>("then", words("later step")).needed().atLeast(1).upTo(300)});
-    return table;
-}
-
-const Table& described(const Wants*) {
-    static const Table table = makeTable<Wants>(
-        words("wish"), words("wishes"),
-        {angle<&Wants::lean_rad>("lean_deg", words("lean")).always().between(0, 90),
-         field<&Wants::holdFactor>("hold_factor", words("hold factor")).always().between(1, 10),
-         angle<&Wants::set_rad>("set_deg", words("set")).always().between(0.05, 5),
-         field<&Wants::film_s>("film_s", words("film"), Dimension::seconds).always().above(1e6),
-         field<&Wants::retakes>("retakes", words("retakes"))
-             .between(1, 20)
-             .about("cycles for each that ends up in the film"),
-         field<&Wants::aim>("aim", words("aim")).always(),
-         field<&Wants::reserve>("reserve", words("reserve"))
-             .between(0, 1)
-             .about("by which a chosen wire stays inside its limits"),
-         field<&Wants::mostStrands>("most_strands", words("strands at most")).between(1, 7),
-         field<&Wants::mayDrop>("strands_may_drop", words("strands may drop")),
-         field<&Wants::disliked_mm>("disliked_gauges", words("disliked gauge"), Dimension::length)
-             .eachAs("diameter_mm")
-             .upTo(50)
-             .between(0.1, 10),
-         field<&Wants::thisPoseOnly>("this_pose_only", words("this pose only"))
-             .about("joints hold the pose on the board, not the hardest one"),
-         field<&Wants::order>("step_order", words("orders of steps")).about("ids of steps"),
-         field<&Wants::begin>("begin_with", words("begin with")),
-         field<&Wants::baseTurn>("base", words("base")),
-         field<&Wants::steadied>("steadied", words("steadied"))
-             .about("two hands or a stand hold what is on the near side of a joint"),
-         field<&Wants::steelMayPose>("steel_may_pose", words("steel may pose")).always(),
-         field<&Wants::acting>("acting", words("acting")),
-         field<&Wants::feetDown>("feet_down", words("feet down"))
-             .between(0, 512)
-             .about("0: one of two, all but one of more"),
-         field<&Wants::shot>("shot", words("pose"))
-             .eachAs("pose")
-             .upTo(2000)
-             .to(RefKind::pose)
-             .about("the kept poses that the need is counted from"),
-         field<&Wants::poseEvery_s>("pose_every_s", words("seconds a pose"), Dimension::seconds).above(1e4),
-         angle<&Wants::camera_rad>("camera_deg", words("camera"))
-             .between(-180, 180)
-             .about("where it mostly stands, from the front towards the puppet's left"),
-         field<&Wants::bakes>("bakes", words("bakes")),
-         field<&Wants::loads>("loads", words("bakes")).upTo(32),
-         field<&Wants::inOven>("in_oven", words("thing in the oven"))
-             .eachAs("card")
-             .upTo(64)
-             .to(RefKind::oven_card)
-             .about("cards of what goes into every load")});
-    return table;
-}
-
-const Table& described(const JointAngle*) {
-    static const Table table = makeTable<JointAngle>(
-        words("angle"), words("angles"),
-        {field<&JointAngle::limb>("limb", words("limb")).needed(),
-         field<&JointAngle::joint>("joint", words("joint")).needed().to(RefKind::joint, "limb"),
-         field<&JointAngle::right>("right", words("right")),
-         angle<&JointAngle::forth_rad>("forth_deg", words("angle")).between(-175, 175).in("bend"),
-         angle<&JointAngle::aside_rad>("aside_deg", words("angle")).between(-175, 175).in("bend")});
-    return table;
-}
-
-const Table& described(const Pose*) {
-    static const Table table = makeTable<Pose>(
-        words("pose"), words("poses"),
-        {field<&Pose::name>("name", words("name")).upTo(100),
-         field<&Pose::angles>("angles", words("angles")).upTo(2 * 256 * 64).about("of joints that are not at rest"),
-         field<&Pose::plantedRight>("planted_right", words("right foot planted"))
-             .about("which foot stays where it is")});
-    return table;
-}
-
-const Table& described(const Picture*) {
-    static const Table table = [] {
-        Table t = makeTable<Picture>(
-            words("picture"), words("pictures"),
-            {field<&Picture::file>("file", words("file")).needed(),
-             field<&Picture::side>("side", words("side picture")).always(),
-             field<&Picture::x_mm>("x_mm", words("x"), Dimension::length)
-                 .always()
-                 .between(-2 * kFar_mm, 2 * kFar_mm)
-                 .in("place")
-                 .about("of its upper left corner"),
-             field<&Picture::y_mm>("y_mm", words("y"), Dimension::length)
-                 .always()
-                 .between(-2 * kFar_mm, 2 * kFar_mm)
-                 .in("place")
-                 .about("up"),
-             field<&Picture::mm_px>("mm_per_px", words("scale"), Dimension::scale).needed().between(1e-4, 100),
-             angle<&Picture::angle_rad>("angle_deg", words("angle")).always().between(-360, 360),
-             field<&Picture::strength>("strength", words("strength")).always().between(0, 1),
-             field<&Picture::cropLeft>("crop_left", words("crop")).always().between(0, 0.95).about("shares cut away"),
-             field<&Picture::cropTop>("crop_top", words("crop")).always().between(0, 0.95),
-             field<&Picture::cropRight>("crop_right", words("crop")).always().between(0, 0.95),
-             field<&Picture::cropBottom>("crop_bottom", words("crop")).always().between(0, 0.95),
-             field<&Picture::seen>("seen_from", words("seen from"))
-                 .about("without it front, or left of a side picture"),
-             field<&Picture::width_px>("width_px", words("pixels")).between(0, 1e6),
-             field<&Picture::height_px>("height_px", words("pixels")).between(0, 1e6),
-             field<&Picture::figureTop>("figure_top", words("figure's top"))
-                 .between(0, 1)
-                 .about("the figure's extent as shares of the height"),
-             field<&Picture::figureBottom>("figure_bottom", words("figure's bottom")).between(0, 1)});
-        // Half of a measure says nothing.
-        t.settle = [](void* of) {
-            Picture& p = *static_cast<Picture*>(of);
-            if (p.width_px <= 0) p.width_px = p.height_px = 0;
-            if (p.figureBottom <= p.figureTop) p.figureTop = p.figureBottom = 0;
-        };
-        return t;
-    }();
-    return table;
-}
-
-const Table& described(const Measure*) {
-    static const Table table = [] {
-        const auto place = [](const Field& f, const char* group) { return f.between(-kFar_mm, kFar_mm).in(group); };
-        const auto x = words("x"), y = words("y"), z = words("z");
-        return makeTable<Measure>(
-            words("measure"), words("measures"),
-            {field<&Measure::name>("name", words("name")).always(),
-             place(field<&Measure::from_mm, &Vec3::x>("from_x_mm", x, Dimension::length).needed(), "from"),
-             place(field<&Measure::from_mm, &Vec3::y>("from_y_mm", y, Dimension::length).needed(), "from"),
-             place(field<&Measure::from_mm, &Vec3::z>("from_z_mm", z, Dimension::length).always(), "from"),
-             place(field<&Measure::to_mm, &Vec3::x>("to_x_mm", x, Dimension::length).needed(), "to"),
-             place(field<&Measure::to_mm, &Vec3::y>("to_y_mm", y, Dimension::length).needed(), "to"),
-             place(field<&Measure::to_mm, &Vec3::z>("to_z_mm", z, Dimension::length).always(), "to"),
-             field<&Measure::measured_mm>("measured_mm", words("measured"), Dimension::length)
-                 .between(0, 2 * kFar_mm)
-                 .about("on the real piece"),
-             field<&Measure::other_mm>("other_side_mm", words("other side"), Dimension::length)
-                 .between(0, 2 * kFar_mm)
-                 .about("what its twin measured")});
-    }();
-    return table;
-}
-
-const Table& described(const Proportion*) {
-    static const Table table =
-        makeTable<Proportion>(words("proportion"), words("proportions"),
-                              {field<&Proportion::key>("key", words("key")).needed().atLeast(1).about("CHECK:ID"),
-                               field<&Proportion::target>("target", words("target")).needed().above(1000),
-                               field<&Proportion::tolerance>("tolerance", words("tolerance"))
-                                   .always()
-                                   .between(0, 1)
-                                   .about("a share of the target")});
-    return table;
-}
-
-const Table& described(const RigPoint*) {
-    static const Table table = makeTable<RigPoint>(
-        words("rig"), words("rigs"),
-        {field<&RigPoint::limb>("limb", words("limb")).needed(), field<&RigPoint::segment>("segment", words("segment"))
-                                                                     .always()
-                                                                     .fromOne()
-                                                                     .to(RefKind::segment, "limb")
-                                                                     .about("counted from 1")});
-    return table;
-}
-
 const Table& described(const Puppet*) {
     static const Table table = [] {
         Table t = makeTable<Puppet>(
@@ -577,9 +336,7 @@ const Table& described(const Puppet*) {
             {idField<&Puppet::id>(), nameField<&Puppet::name>().atLeast(1),
              field<&Puppet::kind>("kind", words("kind")).always(), noteField<&Puppet::note>(),
              field<&Puppet::height_mm>("height_mm", words("height"), Dimension::length).needed().above(kFar_mm),
-             coded<IsoTime, &Puppet::deadline>("deadline", words("deadline"))
-                 .formed(words("must be a time such as 2026-11-30T10:00"))
-                 .about("by which it is on set"),
+             timeField<&Puppet::deadline>("deadline", words("deadline")).about("by which it is on set"),
              field<&Puppet::wants>("wants", words("wishes")).always(),
              field<&Puppet::limbs>("limbs", words("limbs")).upTo(256),
              field<&Puppet::masses>("masses", words("masses")).upTo(256),

@@ -1,5 +1,6 @@
 // The tables of what a production holds besides its puppets.
 #include "document/production.h"
+#include "schema/times.h"
 #include <algorithm>
 
 namespace enkinet {
@@ -8,14 +9,6 @@ using namespace schema;
 
 namespace {
 
-struct IsoTime {
-    static std::string text(Minute at) { return isoTime(at); }
-    static std::optional<Minute> parse(const std::string& text) { return parseIsoTime(text); }
-};
-struct IsoDay {
-    static std::string text(std::int64_t day) { return isoDate(day); }
-    static std::optional<std::int64_t> parse(const std::string& text) { return parseIsoDate(text); }
-};
 struct IsoSeconds {
     static std::string text(std::int64_t at_s) { return document::isoSeconds(at_s); }
     static std::optional<std::int64_t> parse(const std::string& text) { return document::parseIsoSeconds(text); }
@@ -130,12 +123,16 @@ Field daysOff() {
 } // namespace
 
 const Table& described(const Calendar*) {
-    static const Table table =
-        makeTable<Calendar>(words("calendar"), words("calendars"),
-                            {coded<IsoTime, &Calendar::start>("start", words("start"))
-                                 .formed(words("must be a time such as 2026-11-30T10:00"))
-                                 .about("of the first step; without it from now on"),
-                             hours(), daysOff(), field<&Calendar::people>("people", words("people")).upTo(12)});
+    static const Table table = [] {
+        Table t = makeTable<Calendar>(
+            words("calendar"), words("calendars"),
+            {timeField<&Calendar::start>("start", words("start")).about("of the first step; without it from now on"),
+             hours(), daysOff(), field<&Calendar::people>("people", words("people")).upTo(12)});
+        t.setRule<[](Rules& r, const Phrase& place, const Calendar& c) {
+            if (const auto f = checkCalendar(c)) r.that(false, place, f->value, f->rule);
+        }>();
+        return t;
+    }();
     return table;
 }
 
@@ -194,6 +191,9 @@ const Table& described(const Held*) {
 
 namespace {
 
+/// Bend and hang tests together.
+constexpr std::size_t kMostTests = 5000;
+
 const Table& heldPaint() {
     static const Table table = makeTable<Held>(
         words("paint"), words("paints"),
@@ -231,17 +231,24 @@ Field calendar() {
 } // namespace
 
 const Table& described(const Stock*) {
-    static const Table table = makeTable<Stock>(
-        words("stock"), words("stocks"),
-        {field<&Stock::spools>("spools", words("spools")).always(),
-         field<&Stock::offcuts>("offcuts", words("offcuts")).upTo(2000),
-         field<&Stock::clays_g>("clays", words("clays")).upTo(500).always(),
-         field<&Stock::paints_ml>("paints", words("paints")).of(heldPaint).upTo(500).always(),
-         field<&Stock::foil>("foil", words("foil")).always(), field<&Stock::shop>("shop", words("shop")),
-         field<&Stock::glues>("glues", words("glues")).about("ids of the adhesive cards that are on the shelf"),
-         field<&Stock::bendTests>("wire_tests", words("bend tests")).upTo(5000).sorted("bend"),
-         field<&Stock::hangTests>("wire_tests", words("hang tests")).upTo(5000).sorted("hang"),
-         field<&Stock::wearTests>("wear_tests", words("wear tests")).upTo(20000)});
+    static const Table table = [] {
+        Table t = makeTable<Stock>(
+            words("stock"), words("stocks"),
+            {field<&Stock::spools>("spools", words("spools")).always(),
+             field<&Stock::offcuts>("offcuts", words("offcuts")).upTo(2000),
+             field<&Stock::clays_g>("clays", words("clays")).upTo(500).always(),
+             field<&Stock::paints_ml>("paints", words("paints")).of(heldPaint).upTo(500).always(),
+             field<&Stock::foil>("foil", words("foil")).always(), field<&Stock::shop>("shop", words("shop")),
+             field<&Stock::glues>("glues", words("glues")).about("ids of the adhesive cards that are on the shelf"),
+             field<&Stock::bendTests>("wire_tests", words("bend tests")).upTo(kMostTests).sorted("bend"),
+             field<&Stock::hangTests>("wire_tests", words("hang tests")).upTo(kMostTests).sorted("hang"),
+             field<&Stock::wearTests>("wear_tests", words("wear tests")).upTo(20000)});
+        t.setRule<[](Rules& r, const Phrase&, const Stock& x) {
+            r.that(x.bendTests.size() + x.hangTests.size() <= kMostTests, words("stock"), words("tests"),
+                   words("are more than %1", kMostTests));
+        }>();
+        return t;
+    }();
     return table;
 }
 
@@ -271,12 +278,10 @@ const Table& described(const StepKey*) {
 
 const Table& described(const StepMove*) {
     static const Table table = [] {
-        Table t =
-            makeTable<StepMove>(words("move"), words("moves"),
-                                {field<&StepMove::step>("", {}),
-                                 coded<IsoTime, &StepMove::notBefore>("not_before", words("time"))
-                                     .formed(words("must be a time such as 2026-11-30T10:00")),
-                                 field<&StepMove::before>("before", words("before")).about("or before another step")});
+        Table t = makeTable<StepMove>(
+            words("move"), words("moves"),
+            {field<&StepMove::step>("", {}), timeField<&StepMove::notBefore>("not_before", words("time")),
+             field<&StepMove::before>("before", words("before")).about("or before another step")});
         t.setRule<[](Rules& r, const Phrase& place, const StepMove& m) {
             r.that(m.notBefore || m.before, place, {}, words("must say when, or before what"));
             r.that(!m.notBefore || (*m.notBefore >= 0 && *m.notBefore <= 226'000'000), place, words("time"),
@@ -390,9 +395,7 @@ const Table& described(const Shot*) {
                  .always()
                  .between(0, 20)
                  .about("share of poses that are posed again"),
-             coded<IsoDay, &Shot::day>("day", words("day"))
-                 .formed(words("must be a day such as 2026-12-21"))
-                 .about("on which it is shot"),
+             dayField<&Shot::day>("day", words("day")).about("on which it is shot"),
              field<&Shot::done>("done", words("done")),
              field<&Shot::source>("source", words("source")).about("file of its motion"),
              field<&Shot::cast>("cast", words("puppets")).upTo(64).always(),

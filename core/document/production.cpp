@@ -4,7 +4,6 @@
 #include "schema/limits.h"
 #include "schema/walk.h"
 #include <algorithm>
-#include <set>
 
 namespace enkinet::document {
 
@@ -151,16 +150,8 @@ Result<Production> makeProduction(Production p, const Cards& shipped) {
     gauge(p.stock.bendTests), gauge(p.stock.hangTests);
     Rules r;
     schema::checkLimits(r, {}, p);
-    r.that(p.stock.bendTests.size() + p.stock.hangTests.size() <= 5000, words("stock"), words("tests"),
-           words("are more than 5000"));
     if (!r.fault) schema::checkRefs(r, {}, schema::detail::tableOf<Production>(), &p, Known(p, cards));
     if (r.fault) return *r.fault;
-    for (const wire::BendTest& t : p.stock.bendTests)
-        if (const auto ok = wire::makeBendTest(t); !ok) return ok.fault();
-    for (const wire::HangTest& t : p.stock.hangTests)
-        if (const auto ok = wire::makeHangTest(t); !ok) return ok.fault();
-    if (p.calendar)
-        if (auto f = checkCalendar(*p.calendar)) return *f;
     for (std::size_t i = 0; i < p.puppets.size(); ++i)
         if (auto f = settle(p, i, cards)) return *f;
     return p;

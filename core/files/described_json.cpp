@@ -1,4 +1,5 @@
 #include "files/described_json.h"
+#include <algorithm>
 
 namespace enkinet::files {
 
@@ -55,7 +56,21 @@ std::string sortOf(const Json& item) {
     const auto kind = item.is_object() ? item.find("kind") : item.end();
     return item.is_object() && kind != item.end() && kind->is_string() ? kind->get<std::string>() : std::string();
 }
-bool isFirst(const Table& table, const Field& f) { return table.find(f.key) == &f; }
+/// The words of the lists that share a key, "bend, hang".
+std::string sortsOf(const Table& table, const Field& f) {
+    std::string all;
+    for (const Field& other : table.fields)
+        if (other.sort && std::string(other.key) == f.key) all += (all.empty() ? "" : ", ") + std::string(other.sort);
+    return all;
+}
+/// The first of the lists that share a key takes what does not say, and refuses what says something else.
+bool isMine(const Table& table, const Field& f, const Json& item) {
+    const std::string sort = sortOf(item);
+    if (sort == f.sort) return true;
+    return table.find(f.key) == &f && std::none_of(table.fields.begin(), table.fields.end(), [&](const Field& other) {
+               return other.sort && std::string(other.key) == f.key && sort == other.sort;
+           });
+}
 
 void readField(Reader& r, const Table& table, const Field& f, void* of) {
     switch (f.kind) {
@@ -81,10 +96,11 @@ void readField(Reader& r, const Table& table, const Field& f, void* of) {
         return r.object(f.key, [&](Reader& x) { readFields(x, f.table(), f.access->add(of)); });
     case Kind::list:
         return r.each(
-            f.key, f.longest, f.table().one,
-            [&](const Json& j) { return !f.sort || sortOf(j) == f.sort || (sortOf(j).empty() && isFirst(table, f)); },
+            f.key, f.longest, f.table().one, [&](const Json& j) { return !f.sort || isMine(table, f, j); },
             [&](Reader& x) {
-                if (f.sort) x.text("kind", {});
+                if (const std::string sort = f.sort ? x.text("kind", f.sort) : ""; f.sort && sort != f.sort)
+                    return x.fail(words("kind \"%1\"", sort.substr(0, 40)),
+                                  words("must be one of %1", sortsOf(table, f)));
                 readFields(x, f.table(), f.access->add(of));
             });
     }

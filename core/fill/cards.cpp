@@ -19,20 +19,11 @@ Result<double> checkSetPoint(const Phrase& place, double set_C, const ClayCard& 
     return set_C;
 }
 
-namespace {
-
-template <class Card> Result<Card> made(Card card) {
-    if (auto f = schema::findBroken(card)) return *f;
-    return card;
-}
-
-} // namespace
-
-Result<OvenCard> makeOvenCard(OvenCard c) { return made(std::move(c)); }
-Result<AdhesiveCard> makeAdhesive(AdhesiveCard c) { return made(std::move(c)); }
-Result<ClayCard> makeClay(ClayCard c) { return made(std::move(c)); }
-Result<BulkCard> makeBulk(BulkCard c) { return made(std::move(c)); }
-Result<CoverCard> makeCover(CoverCard c) { return made(std::move(c)); }
+Result<OvenCard> makeOvenCard(OvenCard c) { return schema::makeSound(std::move(c)); }
+Result<AdhesiveCard> makeAdhesive(AdhesiveCard c) { return schema::makeSound(std::move(c)); }
+Result<ClayCard> makeClay(ClayCard c) { return schema::makeSound(std::move(c)); }
+Result<BulkCard> makeBulk(BulkCard c) { return schema::makeSound(std::move(c)); }
+Result<CoverCard> makeCover(CoverCard c) { return schema::makeSound(std::move(c)); }
 
 double findFoilArea(const FoilRoll& roll, double grams) { return grams / roll.mass_g_m2; }
 double findFoilLength(const FoilRoll& roll, double grams) { return findFoilArea(roll, grams) / (roll.width_mm / 1000); }

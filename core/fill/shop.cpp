@@ -11,10 +11,7 @@ double findRupture(double D, double L, double F) { return 8 * F * L / (kPi * D *
 double findLeastSpan(double D) { return 8 * D; }
 double BreakTest::rupture_MPa() const { return findRupture(diameter_mm, span_mm, force_N); }
 
-Result<BreakTest> makeBreakTest(BreakTest t) {
-    if (auto f = schema::findBroken(t)) return *f;
-    return t;
-}
+Result<BreakTest> makeBreakTest(BreakTest t) { return schema::makeSound(std::move(t)); }
 
 std::vector<double> Shop::rupturesOf(const std::string& clay) const {
     std::vector<double> all;
@@ -23,10 +20,7 @@ std::vector<double> Shop::rupturesOf(const std::string& clay) const {
     return all;
 }
 
-Result<Shop> makeShop(Shop s) {
-    if (auto f = schema::findBroken(s)) return *f;
-    return s;
-}
+Result<Shop> makeShop(Shop s) { return schema::makeSound(std::move(s)); }
 
 double findFingers_N(const Hands& h, double half) {
     const double t = std::clamp((half - h.pinchHalf_mm) / (h.graspHalf_mm - h.pinchHalf_mm), 0.0, 1.0);

@@ -6,10 +6,7 @@
 
 namespace enkinet::paint {
 
-Result<PaintCard> makePaint(PaintCard c) {
-    if (auto f = schema::findBroken(c)) return *f;
-    return c;
-}
+Result<PaintCard> makePaint(PaintCard c) { return schema::makeSound(std::move(c)); }
 
 std::optional<Fault> checkScheme(const Scheme& s) {
     Rules r;

@@ -28,7 +28,6 @@ void checkItems(Rules& r, const Phrase& place, const Field& f, const void* of) {
     const Table& table = f.table();
     const std::size_t count = f.access->size(of);
     if (f.kind == Kind::list) checkCount(r, place, table.many, count, f.longest);
-    if (f.isApart) return;
     const Field* id = table.id();
     std::set<std::string> seen;
     for (std::size_t i = 0; i < count && !r.fault; ++i) {
@@ -41,7 +40,7 @@ void checkItems(Rules& r, const Phrase& place, const Field& f, const void* of) {
             r.id(place.empty() ? table.one : words("%1, %2", place, table.one), id->access->text(item));
             r.that(seen.insert(id->access->text(item)).second, at, words("id"), words("stands twice"));
         }
-        checkLimits(r, at, table, item);
+        if (!f.isApart) checkLimits(r, at, table, item);
     }
 }
 

@@ -18,5 +18,10 @@ template <class T> void checkLimits(Rules& rules, const Phrase& place, const T& 
 /// The first rule that one breaks by itself, its id among them.
 std::optional<Fault> findBroken(const Table& table, const void* of);
 template <class T> std::optional<Fault> findBroken(const T& of) { return findBroken(detail::tableOf<T>(), &of); }
+/// One that breaks none, or the first that it breaks.
+template <class T> Result<T> makeSound(T of) {
+    if (auto fault = findBroken(of)) return *fault;
+    return of;
+}
 
 } // namespace enkinet::schema

@@ -62,24 +62,9 @@ double conventionOf(const BendTable& table, const HangTest& t) {
 
 } // namespace
 
-namespace {
-
-/// A test that its table and the engine accept.
-template <class Test> Result<Test> soundTest(Test t) {
-    if (auto f = schema::findBroken(t)) return *f;
-    const Phrase place = words("%1 of %2", schema::detail::tableOf<Test>().one, t.spool);
-    if (const auto b = makeTestedBundle(t.bundle); !b) return Fault{place, b.fault().value, b.fault().rule};
-    return t;
-}
-
-} // namespace
-
-Result<BendTest> makeBendTest(BendTest t) { return soundTest(std::move(t)); }
-Result<HangTest> makeHangTest(HangTest t) { return soundTest(std::move(t)); }
-Result<WearTest> makeWearTest(WearTest t) {
-    if (auto f = schema::findBroken(t)) return *f;
-    return t;
-}
+Result<BendTest> makeBendTest(BendTest t) { return schema::makeSound(std::move(t)); }
+Result<HangTest> makeHangTest(HangTest t) { return schema::makeSound(std::move(t)); }
+Result<WearTest> makeWearTest(WearTest t) { return schema::makeSound(std::move(t)); }
 
 Seen calcSeen(const BendTable& table, const BendTest& t) {
     // To and fro: the range is twice the angle, and nothing is over-bent; twisting has spent its share.

@@ -70,10 +70,7 @@ const schema::Table& described(const MaterialCard*) {
     return table;
 }
 
-Result<MaterialCard> makeCard(MaterialCard card) {
-    if (auto f = schema::findBroken(card)) return *f;
-    return card;
-}
+Result<MaterialCard> makeCard(MaterialCard card) { return schema::makeSound(std::move(card)); }
 
 double findDuctility(const MaterialCard& card) { return std::log(1 / (1 - card.reductionOfArea)); }
 

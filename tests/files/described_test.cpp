@@ -216,6 +216,26 @@ TEST_CASE("What lies beyond a field's limits is refused, with the field's name",
     CHECK(tried > 400);
 }
 
+TEST_CASE("No two of a list have one id", "[files]") {
+    int tried = 0;
+    for (const Place& place : fieldPlaces()) {
+        const Field& f = *place.field;
+        if (f.kind != Kind::list || !f.table().id()) continue;
+        Production p = whole();
+        void* of = place.of(p);
+        const std::size_t last = f.access->size(of);
+        f.access->add(of);
+        for (const Field& field : f.table().fields)
+            field.access->copy(f.access->item(of, last), f.access->item(of, 0));
+        const auto sound = document::makeProduction(p, shippedCards());
+        INFO(place.name);
+        REQUIRE_FALSE(sound);
+        CHECK(sound.fault().rule == (std::string(f.key) == "aside" ? "are more than 1" : "stands twice"));
+        ++tried;
+    }
+    CHECK(tried > 15);
+}
+
 TEST_CASE("What refers to a thing that is not there is refused", "[files]") {
     int tried = 0;
     for (const Place& place : fieldPlaces()) {
@@ -268,6 +288,19 @@ TEST_CASE("Whatever is taken off a puppet, all that hung on it goes with it", "[
             ++tried;
         }
     CHECK(tried > 30);
+}
+
+TEST_CASE("What shares a list and is of none of its kinds is refused, and lost by nobody", "[files]") {
+    auto j = everything(false);
+    j["stock"]["wire_tests"][1]["kind"] = "twist";
+    const auto loaded = parseProduction(j.dump(), shippedCards());
+    REQUIRE_FALSE(loaded);
+    CHECK(loaded.fault().sentence() == "stock, bend test 2: kind \"twist\" must be one of bend, hang");
+    j["stock"]["wire_tests"][1].erase("kind");
+    j["stock"]["wire_tests"][1].update({{"edge_factor", 1.3}, {"cycles", 20}});
+    const auto older = parseProduction(j.dump(), shippedCards());
+    REQUIRE(older);
+    CHECK(older->production.stock.bendTests.size() == 2);
 }
 
 TEST_CASE("The file's keys stand in its documentation as the tables have them", "[files]") {
