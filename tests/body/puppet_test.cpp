@@ -18,10 +18,7 @@ TEST_CASE("Each rule of a puppet names the place that breaks it", "[body]") {
     };
     const Bad bad[] = {
         {[](Puppet& p) { p.limbs[1].joints[1].gap_mm = 0; }, "joint shoulder: gap 0 mm must be above 0"},
-        {[](Puppet& p) { p.limbs[1].joints[1].gap_mm = std::nan(""); }, "gap nan"},
         {[](Puppet& p) { p.limbs[1].joints[1].low_rad = p.limbs[1].joints[1].high_rad = 0; }, "range 0 degrees"},
-        {[](Puppet& p) { p.limbs[1].joints[1].at_mm.x = 1e9; }, "x 1e+09"},
-        {[](Puppet& p) { p.limbs[1].joints[2].id = "shoulder"; }, "stands twice"},
         {[](Puppet& p) { p.limbs[1].joints.back().posed = true; }, "tip"},
         {[](Puppet& p) { p.limbs[1].segments.pop_back(); }, "one fewer"},
         {[](Puppet& p) { p.limbs[1].hangsOnLimb = "arm"; }, "arm"},
@@ -32,12 +29,10 @@ TEST_CASE("Each rule of a puppet names the place that breaks it", "[body]") {
          },
          "1 station"},
         {[](Puppet& p) {
-             p.limbs[1].segments[1].stations = {{0, 5, 5}, {1, -2, 5}};
+             p.limbs[1].segments[1].stations = {{0, 5, 5}, {0.5, 5, 5}};
          },
-         "half-width a -2"},
+         "begin at 0 and end at 1"},
         {[](Puppet& p) { p.limbs[1].segments[1].layers.clay = "firm-grey"; }, "skin 0 mm"},
-        {[](Puppet& p) { p.height_mm = 0; }, "height"},
-        {[](Puppet& p) { p.wants.lean_rad = 3; }, "lean"},
     };
     REQUIRE(makePuppet(levelArm(true)));
     for (const Bad& b : bad) {

@@ -39,18 +39,6 @@ void checkSameAgain(const document::Production& p) {
 
 } // namespace
 
-TEST_CASE("What a file can hold is read, written and read again the same", "[files]") {
-    const auto p = parseProduction(everything().dump(), shippedCards());
-    INFO((p ? std::string() : p.fault().sentence()));
-    REQUIRE(p);
-    CHECK(p->production.stock.bendTests.size() == 1);
-    CHECK(p->production.puppets[0].rig->segment == 1);
-    CHECK(p->production.puppets[0].pictures[0].side);
-    const auto again = parseProduction(writeProduction(p->production), shippedCards());
-    REQUIRE(again);
-    CHECK(again->production == p->production);
-}
-
 TEST_CASE("Every key with a value that does not belong there is one line or a sound document", "[files]") {
     const Json good = everything(false);
     const Json bad[] = {nullptr,

@@ -74,13 +74,6 @@ TEST_CASE("A room of 68 degrees was meant in Fahrenheit, and is told so", "[fill
         s.room_C = bad;
         CHECK_FALSE(makeShop(s));
     }
-    s = {};
-    s.strips_mm = {0};
-    CHECK_FALSE(makeShop(s));
-    s.strips_mm = {1, 2}, s.roller = {{3, -1}};
-    CHECK_FALSE(makeShop(s));
-    s.roller = {{3, 2}};
-    CHECK(makeShop(s));
 }
 
 TEST_CASE("A short clay is replaced by one of its family that is there, and the differences are said", "[fill]") {

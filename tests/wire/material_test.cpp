@@ -53,24 +53,3 @@ TEST_CASE("The life solves the strain-life curve and falls with the amplitude", 
         before = N;
     }
 }
-
-TEST_CASE("A card with an impossible number is refused with its name, value and rule", "[wire]") {
-    struct Bad {
-        void (*spoil)(MaterialCard&);
-        const char* says;
-    };
-    const Bad bad[] = {{[](MaterialCard& c) { c.youngs_MPa = 0; }, "Young's modulus 0 GPa"},
-                       {[](MaterialCard& c) { c.poisson = 0.7; }, "Poisson's ratio 0.7"},
-                       {[](MaterialCard& c) { c.density_g_cm3 = -1; }, "density -1"},
-                       {[](MaterialCard& c) { c.ultimate_MPa = std::nan(""); }, "ultimate strength nan"},
-                       {[](MaterialCard& c) { c.reductionOfArea = 1; }, "reduction of area 1"},
-                       {[](MaterialCard& c) { c.id = "../x y"; }, "must be letters"},
-                       {[](MaterialCard& c) { c.measured = CyclicConstants{}; }, "measured sf' 0"}};
-    for (const Bad& b : bad) {
-        MaterialCard c = wireCard("aluminium-soft");
-        b.spoil(c);
-        const auto made = makeCard(c);
-        REQUIRE_FALSE(made);
-        CHECK(made.fault().sentence().find(b.says) != std::string::npos);
-    }
-}
