@@ -30,6 +30,8 @@ struct Rules {
     /// Usable as an id.
     void id(const Phrase& place, const std::string& id);
     void that(bool holds, const Phrase& place, const Phrase& value, const Phrase& rule);
+    /// Where every edit asks for it: what is said is then made only where it is broken.
+    void broken(const Phrase& place, const Phrase& value, const Phrase& rule) { that(false, place, value, rule); }
 };
 
 } // namespace enkinet

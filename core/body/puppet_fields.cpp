@@ -99,16 +99,20 @@ const Table& described(const Layers*) {
                                field<&Layers::coverTo>("cover_to", words("cover to")).between(0, 1),
                                field<&Layers::scheme>("scheme", words("paint scheme")).to(RefKind::scheme)});
         t.setRule<[](Rules& r, const Phrase& place, const Layers& l) {
-            r.that(l.coverTo > l.coverFrom, place, words("cover from %1 to %2", l.coverFrom, l.coverTo),
-                   words("must end beyond where it begins"));
-            r.that(l.clay.empty() || l.skin_mm > 0, place, words("skin %1", quantity(0, Dimension::length)),
-                   words("must be above 0 where a clay is named"));
-            r.that(l.coats.empty() || !l.clay.empty(), place, words("coats of clay"), words("need a skin over them"));
+            if (!(l.coverTo > l.coverFrom))
+                r.broken(place, words("cover from %1 to %2", l.coverFrom, l.coverTo),
+                         words("must end beyond where it begins"));
+            if (!l.clay.empty() && !(l.skin_mm > 0))
+                r.broken(place, words("skin %1", quantity(0, Dimension::length)),
+                         words("must be above 0 where a clay is named"));
+            if (l.clay.empty() && !l.coats.empty())
+                r.broken(place, words("coats of clay"), words("need a skin over them"));
             int load = 0;
             for (std::size_t i = 0; i < l.coats.size(); ++i) {
                 const Coat& c = l.coats[i];
-                r.that(c.load == 0 || c.load >= load, words("%1, coat %2", place, i + 1), words("load %1", c.load),
-                       words("must not come before that of the coat beneath it, %1", load));
+                if (c.load != 0 && c.load < load)
+                    r.broken(words("%1, coat %2", place, i + 1), words("load %1", c.load),
+                             words("must not come before that of the coat beneath it, %1", load));
                 load = std::max(load, c.load);
             }
         }>();
@@ -134,13 +138,14 @@ const Table& described(const Segment*) {
                                       field<&Segment::stiffening>("stiffening", words("stiffening"))
                                           .about("usual: putty where the limb is posed, none where it is not")});
         t.setRule<[](Rules& r, const Phrase& place, const Segment& s) {
-            r.that(s.stations.size() != 1, place, words("1 station"), words("must be none, or two and more"));
+            if (s.stations.empty()) return;
+            if (s.stations.size() == 1) r.broken(place, words("1 station"), words("must be none, or two and more"));
             for (std::size_t i = 1; i < s.stations.size(); ++i)
-                r.that(s.stations[i].at > s.stations[i - 1].at, words("%1, station %2", place, i + 1),
-                       words("place %1", s.stations[i].at), words("must lie beyond the station before it"));
-            if (!s.stations.empty())
-                r.that(s.stations.front().at == 0 && s.stations.back().at == 1, place, words("stations"),
-                       words("must begin at 0 and end at 1"));
+                if (!(s.stations[i].at > s.stations[i - 1].at))
+                    r.broken(words("%1, station %2", place, i + 1), words("place %1", s.stations[i].at),
+                             words("must lie beyond the station before it"));
+            if (s.stations.front().at != 0 || s.stations.back().at != 1)
+                r.broken(place, words("stations"), words("must begin at 0 and end at 1"));
         }>();
         return t;
     }();
@@ -194,8 +199,9 @@ const Table& described(const Joint*) {
                  .where<isPosed>()
                  .about("seconds of film wanted; without it the puppet's")});
         t.setRule<[](Rules& r, const Phrase& place, const Joint& j) {
-            r.that(!j.posed || j.high_rad > j.low_rad, place, words("range %1", quantity(0, Dimension::angle)),
-                   words("must be above 0 at a posed joint"));
+            if (j.posed && !(j.high_rad > j.low_rad))
+                r.broken(place, words("range %1", quantity(0, Dimension::angle)),
+                         words("must be above 0 at a posed joint"));
         }>();
         t.extras = [](void* of) { return &static_cast<Joint*>(of)->extras; };
         return t;

@@ -6,11 +6,7 @@ namespace enkinet::schema {
 
 /// The first limit that is broken, in the order of the fields; of what has no meaning where it stands nothing is asked.
 /// Numbers are said as files have them.
-void checkLimits(Rules& rules, const Phrase& place, const Table& table, const void* of);
-
-/// "Tansy, limb arm", "arm, joint 2": by the id, or by the number from 1 where there is none.
-Phrase placeOf(const Phrase& in, const Table& table, const void* of, std::size_t number);
-
+void checkLimits(Rules& rules, const Place& place, const Table& table, const void* of);
 template <class T> void checkLimits(Rules& rules, const Phrase& place, const T& of) {
     checkLimits(rules, place, detail::tableOf<T>(), &of);
 }

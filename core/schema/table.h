@@ -14,6 +14,7 @@ template <class Rule> struct RuledBy : RuledBy<decltype(&Rule::operator())> {};
 template <class Rule, class T> struct RuledBy<void (Rule::*)(Rules&, const Phrase&, const T&) const> {
     using type = T;
 };
+std::vector<std::size_t> findReferring(const std::vector<Field>& fields);
 } // namespace detail
 
 class Table {
@@ -21,6 +22,8 @@ public:
     /// One of them, and several: "feature", "features".
     Phrase one, many;
     std::vector<Field> fields;
+    /// Which of the fields refer to something, or hold what does: few do, and every edit asks all of them.
+    std::vector<std::size_t> referring;
     /// One as usual: what a file has no key for.
     const void* usual = nullptr;
     /// What holds between the fields of one, after each by itself; null: nothing.
@@ -50,7 +53,29 @@ template <class T> Table makeTable(Phrase one, Phrase many, std::initializer_lis
     static const T usual{};
     Table t;
     t.one = std::move(one), t.many = std::move(many), t.fields = fields, t.usual = &usual;
+    t.referring = detail::findReferring(t.fields);
     return t;
 }
+
+/// Where something stands, said only when it is asked for: every edit looks at every field, and hardly ever says one.
+class Place {
+public:
+    /// What is said must outlive the place.
+    Place(const Phrase& said) : m_said(said) {}
+    /// An item of a list.
+    Place(const Place& in, const Table& table, const void* of, std::size_t number)
+        : m_said(table.one), m_in(&in), m_table(&table), m_of(of), m_number(number) {}
+    /// An object by its field's name; none: it stands where its holder does.
+    Place(const Place& in, const Field& object) : m_said(object.name), m_in(&in) {}
+    /// "Tansy, limb arm", "arm, joint 2": by the id, or by the number from 1 where there is none.
+    Phrase phrase() const;
+
+private:
+    const Phrase& m_said;
+    const Place* m_in = nullptr;
+    const Table* m_table = nullptr;
+    const void* m_of = nullptr;
+    std::size_t m_number = 0;
+};
 
 } // namespace enkinet::schema

@@ -11,7 +11,7 @@ using EachField = std::function<void(const Table& table, const Field& field, voi
 /// Calls each for every field of one that has a meaning, and of all that is in it.
 void forEachField(const Table& table, void* of, const EachField& each);
 
-using EachRef = std::function<void(const Phrase& place, const Field& field, const Ref& ref)>;
+using EachRef = std::function<void(const Place& place, const Field& field, const Ref& ref)>;
 
 /// Calls each for whatever one refers to, and all that is in it; what is empty refers to nothing. A joint or a segment
 /// without a limb beside it is of the item that it stands in.

@@ -136,7 +136,7 @@ TEST_CASE("What stood on what is gone goes with it, however many deep", "[schema
     Stool s = soundStool();
     s.gone = {"a", "c"};
     std::vector<std::string> met;
-    forEachRef({}, stool(), &s, [&](const Phrase&, const Field&, const Ref& ref) { met.push_back(toKey(ref)); });
+    forEachRef(Phrase(), stool(), &s, [&](const Place&, const Field&, const Ref& ref) { met.push_back(toKey(ref)); });
     CHECK(met == std::vector<std::string>{"limb/a", "limb/b", "limb/a", "limb/c"});
     Rules sound, broken;
     const IsThere there = [&](const Ref& ref) { return isLegThere(s, ref); };
