@@ -9,67 +9,42 @@ using results::Report;
 
 namespace {
 
-const char* stationWord(results::Station s) {
-    switch (s) {
-    case results::Station::sheet:
-        return "sheet";
-    case results::Station::wire:
-        return "wire";
-    case results::Station::bulk:
-        return "bulk";
-    case results::Station::skin:
-        return "skin";
-    case results::Station::paint:
-        return "paint";
-    case results::Station::plan:
-        return "plan";
-    case results::Station::shoot:
-        return "shoot";
-    case results::Station::bench:
-        return "bench";
-    }
-    return "";
-}
-
 void checkRun(const std::string& path, bool json, Run& run) {
     std::size_t open = 0;
     Json all = Json::array();
     const auto sayer = [&](const std::string& id, const std::string& name) {
-        return [&all, json, id, name](const results::OpenPoint& p, const char* weight) {
-            const bool joint = p.issue == results::Issue::limb_state;
-            const std::string what = joint ? choice::keyOf(p.state) : issueWord(p.issue);
+        return [&all, json, id, name](const findings::Finding& f, const char* weight) {
+            const std::string says = f.sentence().english();
             if (json)
                 all.push_back({{"puppet", id},
-                               {"station", stationWord(p.station)},
-                               {"subject", p.subject},
-                               {"what", what},
+                               {"station", findings::keyOf(f.station())},
+                               {"subject", f.subject},
+                               {"what", f.kind->word},
                                {"weight", weight},
-                               {"key", p.key},
-                               {"found", numberJson(p.found)},
-                               {"limit", numberJson(p.limit)}});
+                               {"key", f.key},
+                               {"says", says},
+                               {"found", numberJson(f.found)},
+                               {"limit", numberJson(f.limit)}});
             else
-                fmt::print("{}, {}: {}{}: {}{}\n", name, stationWord(p.station),
-                           std::string_view(weight) == "open" ? "" : fmt::format("({}) ", weight), p.subject.english(),
-                           what,
-                           p.issue >= results::Issue::buy_wire && !p.other.empty() ? " for " + p.other.english()
-                                                                                   : std::string());
+                fmt::print("{}, {}: {}{} [{}]\n", name, findings::keyOf(f.station()),
+                           std::string_view(weight) == "open" ? "" : fmt::format("({}) ", weight), says, f.key);
         };
     };
     const auto each = [&](const auto&, const body::Puppet& puppet, const Report& r) {
         const auto say = sayer(puppet.id, puppet.name);
         open += r.open.size();
-        for (const results::OpenPoint& p : r.open)
+        for (const findings::Finding& p : r.open)
             say(p, "open");
-        for (const results::OpenPoint& p : r.left)
+        for (const findings::Finding& p : r.left)
             say(p, "left");
-        for (const results::OpenPoint& p : r.notes)
+        for (const findings::Finding& p : r.notes)
             say(p, "note");
     };
     // What the stock lacks is said once, for all puppets.
     forPuppets(path, run, each, [&](const document::Production& p, const results::ProductionResult& result) {
         const auto say = sayer("", p.name.empty() ? "all puppets" : p.name);
         open += result.open.size();
-        for (const results::OpenPoint& x : result.open)
+        for (const findings::Finding& x : result.open)
             say(x, "open");
     });
     if (run.status != 0) return;

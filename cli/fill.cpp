@@ -83,10 +83,11 @@ Json puppetFill(const document::Production& p, const body::Puppet& puppet, const
                                             {"bakes", e.bakes},
                                             {"at_heat_min", e.atHeat_min},
                                             {"limit_min", e.limit_min}});
-    for (const results::OpenPoint& o : r.open)
-        if (o.station == results::Station::bulk || o.station == results::Station::skin)
+    for (const findings::Finding& o : r.open)
+        if (o.station() == results::Station::bulk || o.station() == results::Station::skin)
             files::listIn(j, "warnings")
-                .push_back({{"what", issueWord(o.issue)},
+                .push_back({{"what", o.kind->word},
+                            {"says", o.sentence().english()},
                             {"part", o.subject},
                             {"found", numberJson(o.found)},
                             {"limit", numberJson(o.limit)}});

@@ -1,10 +1,10 @@
 // What is done when: the whole production on one calendar, the log, and what to buy.
+#include "checks/replay.h"
 #include "files/csv.h"
 #include "files/described_json.h"
 #include "files/plan_file.h"
 #include "files/reader.h"
 #include "puppet_command.h"
-#include "results/replay.h"
 #include <ctime>
 #include <fmt/format.h>
 #include <iostream>
@@ -203,7 +203,7 @@ Json planJson(const document::Production& p, const ProductionResult& all, const 
     for (const results::PlannedBroken& b : plan.broken)
         files::listIn(j, "broken")
             .push_back({{"step", files::planId(p, b.step, stepOf(b.step))},
-                        {"law", results::keyOf(b.broken.law)},
+                        {"law", checks::keyOf(b.broken.law)},
                         {"thing", b.broken.thing},
                         {"found", b.broken.found},
                         {"limit", b.broken.limit}});
@@ -287,7 +287,7 @@ void planRun(const PlanOptions& o, Run& run) {
         fmt::print("not so: {}, {}: {} ({})\n", production->puppets[static_cast<std::size_t>(b.step.puppet)].name,
                    stepWords(all.puppets[static_cast<std::size_t>(b.step.puppet)]
                                  ->plan.steps[static_cast<std::size_t>(b.step.step)]),
-                   results::keyOf(b.broken.law), b.broken.thing.english());
+                   checks::keyOf(b.broken.law), b.broken.thing.english());
     fmt::print("done {}, within {:.0f} % of the best possible\n", isoTime(plan.schedule.end), 100 * plan.gap());
     for (std::size_t i = 0; i < plan.puppets.size(); ++i)
         if (plan.puppets[i].deadline)

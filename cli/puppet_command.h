@@ -19,9 +19,6 @@ void forPuppets(const std::string& path, Run& run, Each each, After after = {}) 
         after(*production, all);
 }
 
-/// What is wrong with the subject of an open point, in words.
-const char* issueWord(results::Issue issue);
-
 /// A subcommand with a FILE and --json; action(path, json, run) does the work.
 CLI::App* addPuppetCommand(CLI::App& program, Run& run, const char* name, const char* help,
                            void (*action)(const std::string&, bool, Run&));

@@ -11,16 +11,16 @@ using results::Report;
 
 namespace {
 
-bool isThing(results::Issue i) { return i >= results::Issue::thing_heat && i <= results::Issue::part_without_body; }
-
 /// What is open about a thing, by what it is: two may bear one name.
 Json openOf(const Report& r, schema::RefKind kind, const std::string& id) {
     Json all = Json::array();
     for (const auto* list : {&r.open, &r.left, &r.notes})
-        for (const results::OpenPoint& p : *list)
-            if (isThing(p.issue) && p.ref.kind == kind && (kind == schema::RefKind::base || p.ref.id == id))
-                all.push_back(
-                    {{"what", issueWord(p.issue)}, {"found", numberJson(p.found)}, {"limit", numberJson(p.limit)}});
+        for (const findings::Finding& f : *list)
+            if (f.ref.kind == kind && (kind == schema::RefKind::base || f.ref.id == id))
+                all.push_back({{"what", f.kind->word},
+                               {"says", f.sentence().english()},
+                               {"found", numberJson(f.found)},
+                               {"limit", numberJson(f.limit)}});
     return all;
 }
 
@@ -44,9 +44,9 @@ const char* stageWord(body::Stage s) {
     return "";
 }
 
-Json baseJson(const results::BaseCheck& b, const Report& r) {
+Json baseJson(const checks::BaseCheck& b, const Report& r) {
     Json holes = Json::array();
-    for (const results::Hole& h : b.holes)
+    for (const checks::Hole& h : b.holes)
         holes.push_back({{"name", h.name},
                          {"x_mm", h.x_mm},
                          {"z_mm", h.z_mm},
@@ -71,7 +71,7 @@ Json baseJson(const results::BaseCheck& b, const Report& r) {
 
 Json puppetThings(const body::Puppet& p, const Report& r) {
     const body::Things& t = p.things;
-    const results::ThingsChecked& c = r.things;
+    const checks::ThingsChecked& c = r.things;
     Json j{{"id", p.id},
            {"name", p.name},
            {"features", Json::array()},
@@ -106,17 +106,19 @@ Json puppetThings(const body::Puppet& p, const Report& r) {
                         {"open", openOf(r, schema::RefKind::feature, f.id)}});
     }
     for (std::size_t i = 0; i < t.bonds.size(); ++i) {
-        const results::BondCheck& b = c.bonds[i];
+        const checks::BondCheck& b = c.bonds[i];
         Json margins = Json::object();
-        for (std::size_t k = 0; k < results::kBondLimits; ++k)
-            if (std::isfinite(b.margin[k].value)) margins[results::kBondWords[k]] = b.margin[k].value;
+        for (std::size_t k = 0; k < checks::kBondLimits; ++k)
+            if (std::isfinite(b.margin[k].value))
+                margins[schema::wordOf(static_cast<checks::BondLimit>(k))] = b.margin[k].value;
         files::listIn(j, "bonds")
             .push_back({{"id", t.bonds[i].id},
                         {"name", t.bonds[i].name},
                         {"force_N", b.force_N},
                         {"moment_Nmm", b.moment_Nmm},
                         {"margins", margins},
-                        {"governs", b.governs < 0 ? Json("not checked") : Json(results::kBondWords[b.governs])},
+                        {"governs", b.governs < 0 ? Json("not checked")
+                                                  : Json(schema::wordOf(static_cast<checks::BondLimit>(b.governs)))},
                         {"wall_mm", numberJson(b.wall_mm)},
                         {"open", openOf(r, schema::RefKind::bond, t.bonds[i].id)}});
     }

@@ -67,7 +67,7 @@ public:
     /// What is plugged in: one reader for the whole window, looked for when somebody asks.
     DevicePorts& devices();
     /// Everything open: the present puppet's points, and what the production's stock lacks.
-    const std::vector<results::OpenPoint>& openPoints() const { return m_open; }
+    const std::vector<findings::Finding>& openPoints() const { return m_open; }
     /// How long an edit waits for its results before they come later, ms. Small edits are done by then, and nothing
     /// flickers.
     void setPatience(int ms) { m_patience_ms = ms; }
@@ -235,7 +235,7 @@ private:
     std::shared_ptr<const results::Report> m_report;
     std::shared_ptr<const results::ProductionResult> m_result;
     Value m_resultOf; ///< the value that m_result was worked out from
-    std::vector<results::OpenPoint> m_open;
+    std::vector<findings::Finding> m_open;
     /// Results on their way back from the worker.
     struct Arrivals;
     std::shared_ptr<Arrivals> m_arrivals;

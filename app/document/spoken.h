@@ -8,13 +8,10 @@
 
 namespace enkinet::app {
 
-/// A quantity in the unit that somebody chose.
-struct ShownQuantity {
-    double value = 0;
-    QString unit;
-};
-/// Asked for each quantity that the core says; none: in the core's own unit.
-void setShownQuantities(std::function<std::optional<ShownQuantity>(double value, Dimension dimension)> shown);
+/// Asked for each quantity that the core says, with significant digits or with decimals() of base/text.h; unit: whether
+/// that follows. None: in the core's own unit.
+using ShownQuantity = std::function<std::optional<QString>(double value, Dimension dimension, int digits, bool unit)>;
+void setShownQuantities(ShownQuantity shown);
 
 QString spoken(const Fault& fault);
 QString spoken(const Phrase& phrase);

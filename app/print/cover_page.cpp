@@ -54,7 +54,7 @@ void CoverPage::draw() {
         at += m_pages.paragraph({column, at, w, 40}, f, 3.3) + 1.2;
     m_pages.text(column, at + 6, tr("Open points"), 4.4, true);
     at += 9;
-    std::vector<results::OpenPoint> points = m_r.open;
+    std::vector<findings::Finding> points = m_r.open;
     points.insert(points.end(), m_all.open.begin(), m_all.open.end());
     // As many as the column has room for; the others stand under the cautions.
     std::size_t said = 0;
@@ -62,7 +62,7 @@ void CoverPage::draw() {
         at += m_pages.paragraph({column, at, w, 40}, "· " + Say::openPoint(points[said]), 3.1, kWarn) + 0.8;
     if (points.empty()) m_pages.paragraph({column, at, w, 20}, tr("None."), 3.3);
     // What was left as it is stands with its reason, as long as there is room.
-    for (const results::OpenPoint& p : m_r.left) {
+    for (const findings::Finding& p : m_r.left) {
         const QString text =
             p.because.empty()
                 ? tr("Left as it is: %1").arg(Say::openPoint(p))

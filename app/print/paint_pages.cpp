@@ -22,8 +22,8 @@ public:
     }
 
     void draw() {
-        std::map<std::string, std::vector<const results::PaintedPart*>> schemes;
-        for (const results::PaintedPart& x : m_r.painted)
+        std::map<std::string, std::vector<const checks::PaintedPart*>> schemes;
+        for (const checks::PaintedPart& x : m_r.painted)
             if (!x.laid.empty()) schemes[x.scheme].push_back(&x);
         if (schemes.empty()) return;
         need(60);
@@ -46,21 +46,21 @@ private:
         m_pages.painter().drawRect(QRectF(x, m_y, kChip, kChip));
     }
 
-    void scheme(const std::string& id, const std::vector<const results::PaintedPart*>& parts) {
+    void scheme(const std::string& id, const std::vector<const checks::PaintedPart*>& parts) {
         QString name = QString::fromStdString(id);
         for (const paint::Scheme& s : m_p.schemes)
             if (s.id == id) name = QString::fromStdString(s.name);
         need(2 * kRowHigh);
         heading(Say::capital(name), 4);
         QStringList names;
-        for (const results::PaintedPart* x : parts)
+        for (const checks::PaintedPart* x : parts)
             names << spoken(m_r.choice.parts[static_cast<std::size_t>(x->part)].label);
         line(tr("On: %1.").arg(names.join(tr(", "))), kGrey);
         // Coats of the first part; millilitres of all.
         for (std::size_t k = 0; k < parts.front()->laid.size(); ++k) {
             const paint::Laid& l = parts.front()->laid[k];
             double ml = 0;
-            for (const results::PaintedPart* x : parts)
+            for (const checks::PaintedPart* x : parts)
                 if (k < x->laid.size()) ml += x->laid[k].ml;
             need(kRowHigh);
             const bool clear = l.role == paint::Role::varnish;
@@ -91,7 +91,7 @@ private:
     }
 
     /// Every copy beside the chip: the same under the lamp that it is shot under.
-    void continuity(const std::map<std::string, std::vector<const results::PaintedPart*>>& schemes) {
+    void continuity(const std::map<std::string, std::vector<const checks::PaintedPart*>>& schemes) {
         const int copies = m_puppet.things.copies;
         if (copies < 2) return;
         need(20);

@@ -23,7 +23,7 @@ void ThingsPages::draw() {
 /// The line to cut by at 1:1, where it has room on the paper.
 double ThingsPages::sheetOutline(std::size_t i, double y) {
     const auto outline =
-        results::findSheetOutline(m_puppet, m_r.choice.rest, m_puppet.things.sheets[i], m_r.things.sheets[i]);
+        checks::findSheetOutline(m_puppet, m_r.choice.rest, m_puppet.things.sheets[i], m_r.things.sheets[i]);
     QPolygonF shape;
     for (const auto& [px, py] : outline)
         shape << QPointF(px, py);
@@ -103,7 +103,7 @@ void ThingsPages::thingsPage() {
     for (std::size_t i = 0; i < things.bonds.size() && i < m_r.things.bonds.size(); ++i) {
         begin(16);
         const body::Bond& b = things.bonds[i];
-        const results::BondCheck& c = m_r.things.bonds[i];
+        const checks::BondCheck& c = m_r.things.bonds[i];
         m_pages.fitText(left, y, right - left, QString::fromStdString(b.name), 3.2, true);
         QStringList words;
         if (b.diameter_mm > 0)
@@ -112,8 +112,8 @@ void ThingsPages::thingsPage() {
         words << (c.weakest() < 0   ? tr("not checked")
                   : c.carried() < 1 ? tr("holds %1 % of what it must").arg(Say::number(100 * c.carried(), 0))
                                     : tr("holds %1 times what is asked").arg(Say::figure(std::min(99.0, c.carried()))));
-        for (const auto limit : {results::BondLimit::heat, results::BondLimit::wall})
-            if (c.failsBy(limit)) words << Say::bondLimit(limit);
+        for (const auto limit : {checks::BondLimit::heat, checks::BondLimit::wall})
+            if (c.failsBy(limit)) words << spoken(schema::labelOf(limit));
         if (b.comesOff) words << tr("comes off");
         if (!b.adhesive.empty())
             words << tr(
@@ -176,7 +176,7 @@ void ThingsPages::tick(double x, double y, bool done) {
 /// The base at exactly 1:1, over as many sheets as it takes, and its table of holes.
 void ThingsPages::basePages() {
     const body::Base& b = *m_puppet.things.base;
-    const results::BaseCheck& c = *m_r.things.base;
+    const checks::BaseCheck& c = *m_r.things.base;
     const QRectF area = m_pages.area();
     const double deep = b.shape == body::BaseShape::disc ? b.width_mm : b.depth_mm;
     constexpr double kHead = 26, kOverlap = 10;
@@ -218,7 +218,7 @@ void ThingsPages::basePages() {
     for (std::size_t k = 0; k < 6; ++k)
         m_pages.fitText(at[k], y, (k < 5 ? at[k + 1] : area.right()) - at[k] - 1.5, heads[k], 2.8, true, kGrey);
     y += 7;
-    for (const results::Hole& h : c.holes) {
+    for (const checks::Hole& h : c.holes) {
         if (y > area.bottom() - 10) break;
         m_pages.fitText(at[0], y, at[1] - at[0] - 1.5, tr("%1. %2").arg(&h - c.holes.data() + 1).arg(spoken(h.name)),
                         3.2);

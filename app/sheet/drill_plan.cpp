@@ -8,7 +8,7 @@
 
 namespace enkinet::app {
 
-void drawDrillPlan(QPainter& p, const body::Base& b, const results::BaseCheck& c, double ppm, bool paper) {
+void drawDrillPlan(QPainter& p, const body::Base& b, const checks::BaseCheck& c, double ppm, bool paper) {
     const QColor ink = paper ? QColor("#33312d") : look().ink;
     const QRectF rect(-b.width_mm / 2, -(b.shape == body::BaseShape::disc ? b.width_mm : b.depth_mm) / 2, b.width_mm,
                       b.shape == body::BaseShape::disc ? b.width_mm : b.depth_mm);
@@ -23,7 +23,7 @@ void drawDrillPlan(QPainter& p, const body::Base& b, const results::BaseCheck& c
     p.drawLine(QPointF(rect.left() - 4, 0), QPointF(rect.right() + 4, 0));
     p.drawLine(QPointF(0, rect.top() - 4), QPointF(0, rect.bottom() + 4));
     int number = 0;
-    for (const results::Hole& h : c.holes) {
+    for (const checks::Hole& h : c.holes) {
         const QPointF at(h.x_mm - b.x_mm, h.z_mm - b.z_mm);
         if (paper) {
             // By its number in the table; neighbours' numbers go different ways.

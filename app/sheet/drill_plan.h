@@ -8,7 +8,7 @@ namespace enkinet::app {
 
 /// In millimetres from the base's middle, the puppet's front downwards. On paper holes carry their numbers in the
 /// table.
-void drawDrillPlan(QPainter& painter, const body::Base& base, const results::BaseCheck& check, double pixelsPerMm,
+void drawDrillPlan(QPainter& painter, const body::Base& base, const checks::BaseCheck& check, double pixelsPerMm,
                    bool paper);
 
 } // namespace enkinet::app

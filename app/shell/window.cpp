@@ -283,9 +283,9 @@ void Window::refresh() {
     std::vector<int> counts;
     std::vector<QString> sentences(results::kStations);
     if (m_document.hasPuppet()) {
-        counts = results::countOpen(m_document.openPoints());
-        for (const results::OpenPoint& p : m_document.openPoints()) {
-            QString& s = sentences[static_cast<std::size_t>(p.station)];
+        counts = findings::countOpen(m_document.openPoints());
+        for (const findings::Finding& p : m_document.openPoints()) {
+            QString& s = sentences[static_cast<std::size_t>(p.station())];
             s += (s.isEmpty() ? "" : "\n") + Say::openPoint(p);
         }
     }

@@ -31,7 +31,7 @@ void Page::addOpenPoints() {
     m_open->setAccessibleName(tr("Open points of this station"));
     m_open->setObjectName("openPoints");
     const auto go = [this](QListWidgetItem* i) {
-        if (const results::OpenPoint* p = pointOf(i)) follow(*p);
+        if (const findings::Finding* p = pointOf(i)) follow(*p);
     };
     connect(m_open, &QListWidget::itemActivated, this, go);
     connect(m_open, &QListWidget::itemClicked, this, go);
@@ -73,8 +73,8 @@ void Page::setOpenPointsLast() {
 
 /// The reason stays with the point, on screen and in the file: in three weeks nobody remembers it.
 void Page::leaveOrTakeUp() {
-    const results::OpenPoint* p = pointOf(m_open->currentItem());
-    if (!p || !results::mayLeave(p->issue)) return;
+    const findings::Finding* p = pointOf(m_open->currentItem());
+    if (!p || !p->mayLeave()) return;
     const bool leave = m_open->currentItem()->data(Qt::UserRole + 1).toInt() != kLeftRow;
     const QString why = m_because->text().trimmed();
     if (leave && why.isEmpty()) {
@@ -88,7 +88,7 @@ void Page::leaveOrTakeUp() {
         [key = p->key, leave, why](const document::Edits& e) { return e.leavePoint(key, leave, why.toStdString()); });
 }
 
-const results::OpenPoint* Page::pointOf(const QListWidgetItem* i) const {
+const findings::Finding* Page::pointOf(const QListWidgetItem* i) const {
     if (!i) return nullptr;
     const results::Report& r = m_document.report();
     const int kind = i->data(Qt::UserRole + 1).toInt();
@@ -99,8 +99,8 @@ const results::OpenPoint* Page::pointOf(const QListWidgetItem* i) const {
 
 void Page::showLeave() {
     const QListWidgetItem* i = m_open->currentItem();
-    const results::OpenPoint* p = pointOf(i);
-    const bool may = p && results::mayLeave(p->issue);
+    const findings::Finding* p = pointOf(i);
+    const bool may = p && p->mayLeave();
     const bool left = may && i->data(Qt::UserRole + 1).toInt() == kLeftRow;
     m_leave->setVisible(may);
     m_because->setVisible(may && !left);
@@ -114,9 +114,9 @@ void Page::refresh() {
     show(r);
     if (!m_open) return;
     m_open->clear();
-    const auto quiet = [&](const std::vector<results::OpenPoint>& list, int kind) {
+    const auto quiet = [&](const std::vector<findings::Finding>& list, int kind) {
         for (std::size_t i = 0; i < list.size(); ++i) {
-            if (list[i].station != m_station) continue;
+            if (list[i].station() != m_station) continue;
             const QString text = Say::openPoint(list[i]);
             const QString why = QString::fromStdString(list[i].because);
             auto* item = new QListWidgetItem(kind != kLeftRow ? text
@@ -131,18 +131,18 @@ void Page::refresh() {
     };
     const auto& open = m_document.openPoints();
     for (std::size_t i = 0; i < open.size(); ++i) {
-        if (open[i].station != m_station) continue;
+        if (open[i].station() != m_station) continue;
         auto* item = new QListWidgetItem(Say::openPoint(open[i]), m_open);
         item->setToolTip(plainTip(item->text()));
         item->setData(Qt::UserRole, static_cast<int>(i));
         item->setData(Qt::UserRole + 1, kOpenRow);
-        if (open[i].issue == results::Issue::limb_state) {
+        if (const auto state = open[i].state()) {
             QPixmap mark(44, 44);
             mark.setDevicePixelRatio(2);
             mark.fill(Qt::transparent);
             QPainter p(&mark);
             p.setRenderHint(QPainter::Antialiasing);
-            drawStateMark(p, {11, 11}, 8, open[i].state);
+            drawStateMark(p, {11, 11}, 8, *state);
             item->setIcon(QIcon(mark));
         }
     }
@@ -158,16 +158,17 @@ void Page::refresh() {
     m_open->setVisible(m_open->count() > 0);
 }
 
-void Page::follow(const results::OpenPoint& p) {
+void Page::follow(const findings::Finding& f) {
     const results::Report& r = m_document.report();
-    if (p.limb >= 0) {
-        const choice::LimbChoice& l = r.choice.limbs[static_cast<std::size_t>(p.limb)];
-        const int demand = p.demand >= 0 ? p.demand : l.worst;
+    const findings::Place at = findings::findPlace(m_document.puppet(), r.choice, f.ref);
+    if (at.limb >= 0) {
+        const choice::LimbChoice& l = r.choice.limbs[static_cast<std::size_t>(at.limb)];
+        const int demand = at.demand >= 0 ? at.demand : l.worst;
         if (demand >= 0)
             m_document.select(
                 {Selection::Kind::joint, l.limb, l.demands[static_cast<std::size_t>(demand)].joint, false});
-    } else if (p.part >= 0) {
-        const fill::Part& part = r.choice.parts[static_cast<std::size_t>(p.part)];
+    } else if (at.part >= 0) {
+        const fill::Part& part = r.choice.parts[static_cast<std::size_t>(at.part)];
         const auto& s = r.choice.skeleton;
         const body::Link& link = s.links[static_cast<std::size_t>(part.link)];
         const body::LimbCopy& copy = s.copies[static_cast<std::size_t>(link.copy)];

@@ -36,12 +36,12 @@ protected:
     void addOpenPoints();
 
     /// Goes to where an open point is.
-    virtual void follow(const results::OpenPoint& point);
+    virtual void follow(const findings::Finding& point);
 
 private:
     /// Rows of the list: open points, what is left as it is, and notes.
     enum RowKind { kOpenRow, kLeftRow, kNoteRow };
-    const results::OpenPoint* pointOf(const QListWidgetItem* item) const;
+    const findings::Finding* pointOf(const QListWidgetItem* item) const;
     void showLeave();
     void setOpenPointsLast();
     void leaveOrTakeUp();

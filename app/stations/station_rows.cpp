@@ -391,7 +391,7 @@ std::vector<StationRow> rowsOfPaint(const Document& d, int part) {
     const results::Report& r = d.report();
     std::vector<StationRow> rows;
     const auto painted =
-        std::find_if(r.painted.begin(), r.painted.end(), [&](const results::PaintedPart& x) { return x.part == part; });
+        std::find_if(r.painted.begin(), r.painted.end(), [&](const checks::PaintedPart& x) { return x.part == part; });
     if (part < 0 || painted == r.painted.end() || painted->laid.empty()) return rows;
     const fill::Part& p = partOf(d, part);
     double ml = 0, dry = 0;
@@ -422,7 +422,7 @@ std::vector<StationRow> rowsOfPaint(const Document& d, int part) {
     w.sureness = Say::tr("A brush takes its share too: take a tenth more.");
     rows.push_back({plainRow(Say::tr("takes"), Say::tr("%1 ml").arg(Say::number(ml, 1))), w, shapeTurns(d, part),
                     [part](const results::Report& x) {
-                        for (const results::PaintedPart& y : x.painted)
+                        for (const checks::PaintedPart& y : x.painted)
                             if (y.part == part) {
                                 double all = 0;
                                 for (const paint::Laid& l : y.laid)

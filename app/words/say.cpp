@@ -16,18 +16,28 @@ namespace enkinet::app {
 namespace {
 bool g_inches = false;
 bool g_fahrenheit = false;
+[[maybe_unused]] const bool g_asked = (setShownQuantities(Say::shown), true);
 } // namespace
 
-std::optional<ShownQuantity> Say::shown(double value, Dimension dimension) {
-    if (dimension == Dimension::length && g_inches) return ShownQuantity{value / kMmPerInch, tr("in")};
-    if (dimension == Dimension::heat && g_fahrenheit) return ShownQuantity{shownHeat(value), heatUnit()};
+std::optional<QString> Say::shown(double value, Dimension dimension, int digits, bool unit) {
+    if (digits < 0 && unit) {
+        const int places = decimalsOf(digits);
+        if (dimension == Dimension::length) return length(value, places);
+        if (dimension == Dimension::heat) return temperature(value);
+        if (dimension == Dimension::angle) return tr("%1°").arg(number(value, places));
+        if (dimension == Dimension::minutes) return minutes(value);
+        return {};
+    }
+    const auto in = [&](double shownValue, const QString& shownUnit) {
+        const QString n = QString::fromStdString(plain(shownValue, 4)).replace('.', QLocale().decimalPoint());
+        return unit ? n + ' ' + shownUnit : n;
+    };
+    if (dimension == Dimension::length && g_inches) return in(value / kMmPerInch, tr("in"));
+    if (dimension == Dimension::heat && g_fahrenheit) return in(shownHeat(value), heatUnit());
     return {};
 }
 
-void Say::setInches(bool inches) {
-    g_inches = inches;
-    setShownQuantities(shown);
-}
+void Say::setInches(bool inches) { g_inches = inches; }
 bool Say::inches() { return g_inches; }
 
 QString Say::number(double v, int decimals) {
@@ -94,10 +104,7 @@ QString Say::weights(const fill::Totals& t) {
     return tr("Weighs %1: %2.").arg(grams(t.mass_g()), of.join(tr(", ")));
 }
 
-void Say::setFahrenheit(bool fahrenheit) {
-    g_fahrenheit = fahrenheit;
-    setShownQuantities(shown);
-}
+void Say::setFahrenheit(bool fahrenheit) { g_fahrenheit = fahrenheit; }
 bool Say::fahrenheit() { return g_fahrenheit; }
 double Say::shownHeat(double C) { return g_fahrenheit ? 1.8 * C + 32 : C; }
 double Say::heatInC(double shown) { return g_fahrenheit ? (shown - 32) / 1.8 : shown; }
@@ -297,54 +304,6 @@ QString Say::kind(body::LimbKind k) {
         return tr("jaw");
     case LimbKind::other:
         return tr("limb");
-    }
-    return {};
-}
-
-QString Say::eye(const results::EyeCheck& c) {
-    using results::Eye;
-    const QString who = capital(c.subject);
-    const auto between = [&](int decimals) {
-        if (c.wanted)
-            return tr("%1, you want %2 to %3")
-                .arg(number(c.found, decimals), number(c.low, decimals), number(c.high, decimals));
-        return c.high < 1e8 ? tr("%1, usual is %2 to %3")
-                                  .arg(number(c.found, decimals), number(c.low, decimals), number(c.high, decimals))
-                            : tr("%1, at least %2 is wanted").arg(number(c.found, decimals), number(c.low, decimals));
-    };
-    switch (c.eye) {
-    case Eye::heads_high:
-        return tr("Heads high: %1.").arg(between(1));
-    case Eye::hand_to_head:
-        return tr("Hand of the %1 against the head's height: %2.").arg(spoken(c.subject), between(2));
-    case Eye::foot_to_head:
-        return tr("%1 against the head's height: %2.").arg(who, between(2));
-    case Eye::hand_to_forearm:
-        return tr("Hand of the %1 against its forearm: %2.").arg(spoken(c.subject), between(2));
-    case Eye::hand_to_mouth:
-        return tr("%1 stretched out reaches %2 times the way to the mouth.").arg(who, number(c.found, 2));
-    case Eye::foot_on_ground:
-        return tr("The lowest foot stands %1 above the base.").arg(length(c.found));
-    case Eye::neck_to_ground:
-        return tr("%1 stretched out reaches %2 times the way to the ground.").arg(who, number(c.found, 2));
-    case Eye::armature_cover:
-        return tr("Armature nearest the surface at %1: %2 under it, %3 wanted.")
-            .arg(spoken(c.subject), length(c.found), length(c.low));
-    case Eye::meets_at_bend:
-        return tr("Stiff parts come nearest at the %1: its gap is %2 times what full bend needs.")
-            .arg(spoken(c.subject), number(c.found, 2));
-    case Eye::left_and_right:
-        return tr("%1 differ by %2.").arg(who, length(c.found));
-    case Eye::leg_share:
-        return tr("%1 from its first joint to the sole, against the height: %2.").arg(who, between(2));
-    case Eye::hip_height:
-        return tr("%1: its first joint above the base, against the height: %2.").arg(who, between(2));
-    case Eye::eye_to_head:
-        return tr("%1 against the head's height: %2.").arg(who, between(2));
-    case Eye::pack_to_back:
-        return tr("%1 against the trunk's length: %2.").arg(who, between(2));
-    case Eye::side_seen:
-        return c.found > 0 ? tr("The side is known.") : tr("Nothing shows the side yet: every depth is a guess.");
     }
     return {};
 }

@@ -1,8 +1,8 @@
 #pragma once
 // The program's sentences: numbers by locale with their unit and what they are compared to, wires and states in words.
 #include "base/calendar.h"
+#include "checks/proportions.h"
 #include "document/spoken.h"
-#include "results/proportions.h"
 #include "results/remedies.h"
 #include "results/report.h"
 #include <QCoreApplication>
@@ -18,7 +18,7 @@ class Say {
     Q_DECLARE_TR_FUNCTIONS(enkinet::app::Say)
 public:
     /// In the unit that was chosen; none: in the core's own.
-    static std::optional<ShownQuantity> shown(double value, Dimension dimension);
+    static std::optional<QString> shown(double value, Dimension dimension, int digits, bool unit);
     static void setInches(bool inches);
     static bool inches();
     /// Inches as whole ones and a fraction in lowest terms, such as "9 7/16", to the nearest of so many parts.
@@ -44,10 +44,7 @@ public:
     static QString temperature(double C);
     /// A difference of temperatures.
     static QString warmth(double C);
-    /// What a bond fails by, and what would help.
-    static QString face(fill::Face face);
-    static QString seen(body::Seen from, bool eitherSide = false);
-    static QString bondLimit(results::BondLimit limit);
+    static QString seen(body::Seen from);
     /// What a puppet weighs, and of what; the parts add up to the whole.
     static QString weights(const fill::Totals& totals);
     static QString degrees(double rad, int decimals = 0);
@@ -71,7 +68,6 @@ public:
     static QString role(paint::Role role);
     static QString aim(body::Aim aim);
     static QString kind(body::LimbKind kind);
-    static QString eye(const results::EyeCheck& check);
     /// A name at the head of a sentence.
     static QString capital(QString text);
     static QString capital(const std::string& name) { return capital(QString::fromStdString(name)); }
@@ -101,14 +97,12 @@ public:
     /// What a joint carries, and of what case it comes.
     static QString load(const choice::Demand& demand, const body::Puppet& puppet);
     /// What is not so while a plan is carried out; thing and step: in words.
-    static QString broken(results::Law law, const QString& thing, const QString& step, double found, double limit);
     /// The poses that the wire was chosen for.
     static QString madeFor(const body::Puppet& puppet);
     /// The verdict as a whole sentence of its own.
     static QString sentence(choice::State state, const choice::Demand& demand, const choice::Verdict& verdict,
                             const wire::Bundle& bundle);
-    static QString whose(const results::OpenPoint& point);
-    static QString openPoint(const results::OpenPoint& point);
+    static QString openPoint(const findings::Finding& point);
     static QString whyLay(const wire::Bundle& bundle, double gap_mm);
     /// Chance that no wire breaks, or why it is not said.
     static QString chance(const body::Puppet& puppet, const choice::PuppetChoice& choice);

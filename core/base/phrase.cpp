@@ -2,6 +2,8 @@
 #include "base/quantity.h"
 #include "base/result.h"
 #include "base/text.h"
+#include <cmath>
+#include <cstring>
 
 namespace enkinet {
 
@@ -20,6 +22,9 @@ Phrase::Phrase(const char* words, std::initializer_list<const Phrase*> in) : m_w
         m_in.push_back(*p);
 }
 
+Phrase::Phrase(const char* words, std::vector<Phrase> in, int count)
+    : m_words(words), m_count(count), m_in(std::move(in)) {}
+
 Phrase words(const char* text) { return Phrase(text, {}); }
 Phrase words(const char* text, const Phrase& a) { return Phrase(text, {&a}); }
 Phrase words(const char* text, const Phrase& a, const Phrase& b) { return Phrase(text, {&a, &b}); }
@@ -29,11 +34,12 @@ Phrase words(const char* text, const Phrase& a, const Phrase& b, const Phrase& c
 }
 
 std::string Phrase::text(const Tongue& tongue) const {
-    if (m_significant > 0)
+    if (m_significant < 0 && !std::isfinite(m_number)) return tongue.words(words("no number").m_words, -1);
+    if (m_significant != 0)
         return m_dimension == Dimension::none ? tongue.number(m_number, m_significant)
                                               : tongue.quantity(m_number, m_dimension, m_significant, m_unit);
     if (!m_words) return m_given;
-    const std::string form = tongue.words(m_words);
+    const std::string form = tongue.words(m_words, m_count);
     std::string said;
     for (std::size_t i = 0; i < form.size(); ++i) {
         const bool hole = form[i] == '%' && i + 1 < form.size() && form[i + 1] >= '1' && form[i + 1] <= '9';
@@ -51,19 +57,33 @@ std::string Phrase::text(const Tongue& tongue) const {
 bool operator==(const Phrase& a, const Phrase& b) {
     const bool looked = a.m_words && b.m_words;
     return (looked ? std::string_view(a.m_words) == b.m_words : a.m_words == b.m_words) && a.m_given == b.m_given &&
-           a.m_significant == b.m_significant && a.m_dimension == b.m_dimension && a.m_unit == b.m_unit &&
+           a.m_significant == b.m_significant && a.m_count == b.m_count && a.m_dimension == b.m_dimension &&
+           a.m_unit == b.m_unit &&
            (a.m_number == b.m_number || (a.m_number != a.m_number && b.m_number != b.m_number)) && a.m_in == b.m_in;
 }
 
 std::string Phrase::english() const { return text(englishTongue()); }
 
 const Tongue& englishTongue() {
-    static const Tongue tongue{[](const char* words) { return std::string(words); },
+    static const Tongue tongue{[](const char* words, int count) {
+                                   std::string text = words;
+                                   const auto put = [&](const char* what, const std::string& in) {
+                                       for (std::size_t at = 0; (at = text.find(what, at)) != std::string::npos;)
+                                           text.replace(at, std::strlen(what), in), at += in.size();
+                                   };
+                                   if (count >= 0) put("%n", std::to_string(count)), put("(s)", count == 1 ? "" : "s");
+                                   return text;
+                               },
                                [](double value, int significant) { return plain(value, significant); },
                                [](double value, Dimension dimension, int significant, bool unit) {
                                    return plain(value, significant) + (unit ? unitOf(dimension).english() : "");
                                }};
     return tongue;
+}
+
+Phrase figure(double value) {
+    const double a = std::abs(value);
+    return {value, decimals(a >= 99.5 ? 0 : a >= 9.95 ? 1 : 2)};
 }
 
 Phrase quantity(double value, Dimension dimension, int significant) {

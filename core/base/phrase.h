@@ -14,7 +14,8 @@ enum class Dimension;
 
 /// How a face says templates, numbers and quantities.
 struct Tongue {
-    std::function<std::string(const char* words)> words;
+    /// count: what stands for %n, and picks the plural; negative: nothing is counted.
+    std::function<std::string(const char* words, int count)> words;
     std::function<std::string(double value, int significant)> number;
     std::function<std::string(double value, Dimension dimension, int significant, bool unit)> quantity;
 };
@@ -33,7 +34,9 @@ public:
     Phrase(std::string given);
     /// A literal that no face could look up: use words().
     Phrase(const char*) = delete;
-    /// A number with at most so many digits; what is counted, with all.
+    /// A template and all that belongs into it, for tables of templates: words() where it stands in the call.
+    Phrase(const char* words, std::vector<Phrase> in, int count = -1);
+    /// A number with at most so many digits, or with decimals(); what is counted, with all.
     template <class T>
     requires std::is_arithmetic_v<T> Phrase(T value, int significant = std::is_integral_v<T> ? 15 : 6)
         : Phrase(Number{static_cast<double>(value), significant}) {}
@@ -69,6 +72,7 @@ private:
     std::string m_given;
     double m_number = 0;
     int m_significant = 0; ///< digits; 0 where this is no number
+    int m_count = -1;      ///< of a template that counts
     Dimension m_dimension{};
     bool m_unit = true;
     std::vector<Phrase> m_in;
@@ -80,6 +84,11 @@ Phrase words(const char* text, const Phrase& a);
 Phrase words(const char* text, const Phrase& a, const Phrase& b);
 Phrase words(const char* text, const Phrase& a, const Phrase& b, const Phrase& c);
 Phrase words(const char* text, const Phrase& a, const Phrase& b, const Phrase& c, const Phrase& d);
+
+/// A template that stands in a table until something is put into it: gathered for translators as words() are.
+constexpr const char* said(const char* text) { return text; }
+/// Three digits as they are read off an instrument, never more than two decimals.
+Phrase figure(double value);
 
 /// In files and tables a phrase is its English.
 template <class Json> void to_json(Json& json, const Phrase& phrase) { json = phrase.english(); }

@@ -4,7 +4,10 @@
 
 namespace enkinet {
 
-std::string plain(double value, int significant) { return fmt::format("{:.{}g}", value, significant); }
+std::string plain(double value, int significant) {
+    return significant < 0 ? fmt::format("{:.{}f}", value, decimalsOf(significant))
+                           : fmt::format("{:.{}g}", value, significant);
+}
 
 std::string oneLine(const std::string& text) {
     std::string out;

@@ -28,7 +28,7 @@ public:
             all.insert(all.end(), {clockText(s.from), clockText(s.to)});
         return all;
     }
-    bool setTexts(void* of, std::vector<std::string> all) const final {
+    bool setTexts(void* of, const std::vector<std::string>& all) const final {
         std::vector<Span> spans;
         for (std::size_t i = 0; i < all.size(); i += 2) {
             const auto from = parseClock(all[i]), to = i + 1 < all.size() ? parseClock(all[i + 1]) : std::nullopt;
@@ -87,7 +87,7 @@ public:
             all.push_back(isoDate(day));
         return all;
     }
-    bool setTexts(void* of, std::vector<std::string> all) const final {
+    bool setTexts(void* of, const std::vector<std::string>& all) const final {
         std::vector<std::int64_t> days;
         for (const std::string& text : all) {
             const auto day = parseIsoDate(text);

@@ -1,6 +1,6 @@
 #include "results/planning.h"
 #include "base/stop.h"
-#include "results/replay.h"
+#include "checks/replay.h"
 #include <algorithm>
 #include <cmath>
 #include <random>
@@ -327,7 +327,7 @@ std::vector<PlannedBroken> findBroken(const Production& production,
                                       const ProductionPlan& plan) {
     std::vector<PlannedBroken> all;
     for (std::size_t i = 0; i < reports.size(); ++i) {
-        std::vector<Act> acts;
+        std::vector<checks::Act> acts;
         std::set<std::pair<int, int>> done;
         for (const Planned& s : plan.steps) {
             if (s.step.puppet != static_cast<int>(i)) continue;
@@ -335,8 +335,8 @@ std::vector<PlannedBroken> findBroken(const Production& production,
                             static_cast<double>(s.at.handsEnd), static_cast<double>(s.at.done), s.at.person});
             if (s.done || s.skipped) done.emplace(s.step.copy, s.step.step);
         }
-        for (const Broken& b :
-             replay(production.puppets[i], *reports[i], production.stock.shop.room_C, std::move(acts)))
+        for (const checks::Broken& b :
+             checks::replay(production.puppets[i], *reports[i], production.stock.shop.room_C, std::move(acts)))
             if (!done.contains({b.copy, b.step})) all.push_back({{static_cast<int>(i), b.copy, b.step}, b});
     }
     return all;

@@ -77,10 +77,10 @@ struct PlannedCopy {
     Minute by = 0, end = 0;
     Minute late = 0, spare_min = 0;
 };
-/// What is not so once a step is begun at its time: results/replay.h.
+/// What is not so once a step is begun at its time: checks/replay.h.
 struct PlannedBroken {
     StepRef step;
-    Broken broken;
+    checks::Broken broken;
 };
 struct ProductionPlan {
     bool possible = true; ///< the hours suffice

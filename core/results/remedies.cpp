@@ -366,17 +366,16 @@ public:
         const auto pointsOf = [&](const Production& p) {
             return calcReport(p, m_puppetIndex, m_shipped, m_tables, memo, m_stop).open;
         };
-        const auto same = [](const OpenPoint& a, const OpenPoint& b) {
-            return a.issue == b.issue && a.limb == b.limb && a.demand == b.demand && a.part == b.part &&
-                   a.subject == b.subject && a.by == b.by;
+        const auto same = [](const Finding& a, const Finding& b) {
+            return a.kind == b.kind && a.key == b.key && a.subject == b.subject && a.other == b.other;
         };
-        const std::vector<OpenPoint> before = pointsOf(m_production);
+        const std::vector<Finding> before = pointsOf(m_production);
         for (Remedy& r : all) {
             const auto changed = applyRemedy(m_production, m_shipped, m_puppetIndex, r);
             if (!changed) continue;
-            for (OpenPoint& p : pointsOf(*changed)) {
-                if (p.issue == Issue::limb_state || p.issue == Issue::thin_reserve) continue;
-                if (std::none_of(before.begin(), before.end(), [&](const OpenPoint& b) { return same(b, p); }))
+            for (Finding& p : pointsOf(*changed)) {
+                if (p.state()) continue;
+                if (std::none_of(before.begin(), before.end(), [&](const Finding& b) { return same(b, p); }))
                     r.brings.push_back(std::move(p));
             }
         }

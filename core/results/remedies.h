@@ -41,7 +41,7 @@ struct Remedy {
     document::Spool spool;             ///< for Fix::spool
     int fails = 0, failsAfter = 0;     ///< failing joints of the whole puppet before and after it
     std::vector<std::string> breaks{}; ///< names of joints that held before and fail after it: such are offered last
-    std::vector<OpenPoint> brings{};   ///< points that are open after it and were not before, but joints
+    std::vector<Finding> brings{};     ///< points that are open after it and were not before, but joints
     std::vector<Remedy> with{};        ///< none or one: the second change of a pair
     std::string wireCard;              ///< what the limb is then made of
     wire::Bundle bundle;

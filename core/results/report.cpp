@@ -1,7 +1,7 @@
 #include "results/report.h"
 #include "base/units.h"
-#include "results/points.h"
-#include "results/replay.h"
+#include "checks/proportions.h"
+#include "checks/replay.h"
 #include <algorithm>
 #include <cmath>
 #include <map>
@@ -150,22 +150,14 @@ Report calcReport(const Production& production, int puppetIndex, const Cards& sh
     });
     r.cured = fill::calcCured(puppet, r.choice.rest, r.choice.own, r.choice.parts, r.shelf,
                               choice::findStiffness(r.choice.limbs, r.stock));
-    r.things = calcThings(puppet, r.choice, r.shelf, *r.cards, &memo.proofs);
+    r.things = checks::calcThings(puppet, r.choice, r.shelf, *r.cards, &memo.proofs);
     paintParts(production, puppet, r, memo.curves);
     r.plan = make::calcPlan(puppet, r.choice, r.cuts, r.bakePlan, r.shelf, r.schemes, r.things.features);
     checkStop(stop);
-    r.broken = replay(puppet, r, production.stock.shop.room_C, actsOf(r.plan));
-    Points points(production, puppetIndex, r, memo.bakes);
-    points.sheet();
-    points.proportions();
-    points.views();
-    points.pairs();
-    points.wires();
-    points.things();
-    points.tieDowns();
-    points.layers();
-    points.orders();
-    points.finish();
+    r.broken = checks::replay(puppet, r, production.stock.shop.room_C, checks::actsOf(r.plan));
+    r.top_mm = checks::calcTop(puppet, r.choice);
+    auto found = findings::findOpen(production, puppet, r, memo.bakes);
+    r.open = std::move(found.open), r.left = std::move(found.left), r.notes = std::move(found.notes);
     r.needs = calcUses(production, r);
     for (const Need& n : r.needs)
         r.price += n.price;

@@ -41,27 +41,17 @@ ProductionResult calcResult(const Production& production, const Cards& shipped, 
     const auto isMissing = [](const Need& n) { return n.buy > 0 && n.held <= 0; };
     const auto missing = std::count_if(all.shopping.needs.begin(), all.shopping.needs.end(), isMissing);
     constexpr std::ptrdiff_t kSeveral = 4;
-    if (missing >= kSeveral) {
-        OpenPoint p{Station::plan, Issue::buy_rest, -1, -1, -1, choice::State::holds, static_cast<double>(missing), 0,
-                    words("shelf")};
-        p.key = "buy";
-        all.open.push_back(std::move(p));
-    }
+    if (missing >= kSeveral) all.open.push_back(findings::makeMissing(static_cast<std::size_t>(missing)));
     for (const Need& n : all.shopping.needs) {
         if (n.buy <= 0 || (missing >= kSeveral && isMissing(n))) continue;
-        const Issue issue = n.ware == Ware::wire    ? Issue::buy_wire
-                            : n.ware == Ware::clay  ? Issue::buy_clay
-                            : n.ware == Ware::paint ? Issue::buy_paint
-                                                    : Issue::buy_foil;
-        OpenPoint p{Station::plan, issue, -1, -1, -1, choice::State::holds, n.held, n.needed, n.name};
-        p.key = "buy:" + n.card;
         // Whose it is, where it is not one puppet's alone.
+        Phrase whose;
         if (n.puppets.size() > 1)
             for (int i : n.puppets) {
                 const std::string& puppet = production.puppets[static_cast<std::size_t>(i)].name;
-                p.other = p.other.empty() ? Phrase(puppet) : words("%1, %2", p.other, puppet);
+                whose = whose.empty() ? Phrase(puppet) : words("%1, %2", whose, puppet);
             }
-        all.open.push_back(std::move(p));
+        all.open.push_back(findings::makeMissing(n.ware, n.card, n.name, n.held, n.needed, whose));
     }
     return all;
 }

@@ -9,7 +9,7 @@ struct ProductionResult {
     std::vector<std::shared_ptr<const Report>> puppets;
     std::vector<std::shared_ptr<const Report>> aside; ///< of the design that a puppet keeps aside; null without one
     Shopping shopping;
-    std::vector<OpenPoint> open; ///< of the stock, each once for the whole production
+    std::vector<Finding> open; ///< of the stock, each once for the whole production
 };
 
 /// Memory of a production's results; not shared between threads.

@@ -95,7 +95,7 @@ std::vector<Need> calcUses(const Production& production, const Report& r) {
     }
     for (std::size_t i = 0; i < r.things.sheets.size(); ++i) {
         const body::Sheet& s = puppet.things.sheets[i];
-        const SheetCheck& c = r.things.sheets[i];
+        const checks::SheetCheck& c = r.things.sheets[i];
         if (const auto card = r.shelf.clays.find(s.clay); card != r.shelf.clays.end())
             clay[s.clay] +=
                 fill::findRawGrams(c.count * c.area_mm2 * s.thickness_mm * gPerCm3ToGPerMm3(card->second.density_g_cm3),

@@ -14,7 +14,6 @@ using document::Stock;
 using document::Ware;
 
 struct Report;
-struct OpenPoint;
 
 struct Need {
     Ware ware = Ware::wire;

@@ -59,7 +59,7 @@ void differInLists(const Field& f, const void* a, const void* b, const std::stri
     const auto alone = [&](const std::string& name, const void* item) {
         for (const Field& x : table.fields)
             if (mayBeLeftOut && x.group && !x.access->same(item, table.usual))
-                found.insert(path + "/" + name + "/" + x.group);
+                found.insert(std::string(path).append("/").append(name).append("/").append(x.group));
     };
     for (std::size_t i = 0; i < nA; ++i) {
         const void* item = f.access->item(a, i);

@@ -21,12 +21,12 @@ std::vector<double> Access::numbers(const void*) const {
     ENKINET_ASSERT(!"numbers");
     return {};
 }
-void Access::setNumbers(void*, std::vector<double>) const { ENKINET_ASSERT(!"numbers"); }
+void Access::setNumbers(void*, const std::vector<double>&) const { ENKINET_ASSERT(!"numbers"); }
 std::vector<std::string> Access::texts(const void*) const {
     ENKINET_ASSERT(!"texts");
     return {};
 }
-bool Access::setTexts(void*, std::vector<std::string>) const {
+bool Access::setTexts(void*, const std::vector<std::string>&) const {
     ENKINET_ASSERT(!"texts");
     return false;
 }

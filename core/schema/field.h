@@ -38,9 +38,9 @@ public:
     /// False for what is no such text; the value stays what it was then.
     virtual bool setText(void* of, const std::string& text) const;
     virtual std::vector<double> numbers(const void* of) const;
-    virtual void setNumbers(void* of, std::vector<double> values) const;
+    virtual void setNumbers(void* of, const std::vector<double>& values) const;
     virtual std::vector<std::string> texts(const void* of) const;
-    virtual bool setTexts(void* of, std::vector<std::string> values) const;
+    virtual bool setTexts(void* of, const std::vector<std::string>& values) const;
     /// Of an object 0 or 1; of numbers and texts their count.
     virtual std::size_t size(const void* of) const;
     virtual const void* item(const void* of, std::size_t i) const;
@@ -233,15 +233,15 @@ public:
 template <class P> class Numbers final : public Reach<P> {
 public:
     std::vector<double> numbers(const void* of) const final { return P::at(of); }
-    void setNumbers(void* of, std::vector<double> values) const final { P::at(of) = std::move(values); }
+    void setNumbers(void* of, const std::vector<double>& values) const final { P::at(of) = values; }
     std::size_t size(const void* of) const final { return P::at(of).size(); }
 };
 
 template <class P> class Texts final : public Reach<P> {
 public:
     std::vector<std::string> texts(const void* of) const final { return P::at(of); }
-    bool setTexts(void* of, std::vector<std::string> values) const final {
-        P::at(of) = std::move(values);
+    bool setTexts(void* of, const std::vector<std::string>& values) const final {
+        P::at(of) = values;
         return true;
     }
     std::size_t size(const void* of) const final { return P::at(of).size(); }

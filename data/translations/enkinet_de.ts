@@ -807,10 +807,6 @@
         <translation>sind zusammen mehr als 256 MB</translation>
     </message>
     <message>
-        <source>are more than 5000</source>
-        <translation>sind mehr als 5000</translation>
-    </message>
-    <message>
         <source>are more than a file may hold</source>
         <translation>sind mehr, als eine Datei halten darf</translation>
     </message>
@@ -2567,10 +2563,6 @@
         <translation> m</translation>
     </message>
     <message>
-        <source>%1 of %2</source>
-        <translation>%1 von %2</translation>
-    </message>
-    <message>
         <source>acrylic</source>
         <translation>Acryl</translation>
     </message>
@@ -3785,6 +3777,528 @@
     <message>
         <source>would scorch %1 at %2: bake under a hood of foil, or lower</source>
         <translation>würden %1 bei %2 verbrennen: unter einer Haube aus Folie backen, oder kühler</translation>
+    </message>
+    <message>
+        <source> by %1 together</source>
+        <translation> um %1 zusammen</translation>
+    </message>
+    <message>
+        <source>%1 against the trunk&apos;s length: %2.</source>
+        <translation>%1 gegen die Länge des Rumpfs: %2.</translation>
+    </message>
+    <message>
+        <source>%1 and %2</source>
+        <translation>%1 und %2</translation>
+    </message>
+    <message>
+        <source>%1 bends before the %2, which is farther out: %3 against %4 N·mm, each at its own full bend.</source>
+        <translation>%1 biegt sich vor %2, weiter außen: %3 gegen %4 N·mm, jedes bei seiner eigenen vollen Biegung.</translation>
+    </message>
+    <message>
+        <source>%1 breaks under %2 N at its end once cured, a knock or a hand is %3: %4wire drawn on into it, flexible clay, or spares.</source>
+        <translation>%1 bricht gehärtet unter %2 N am Ende, ein Stoß oder eine Hand ist %3: %4Draht bis hinein ziehen, biegsamer Ton, oder Ersatzstücke.</translation>
+    </message>
+    <message>
+        <source>%1 came out without a body: its clay lies inside its neighbour. Move it out, or take its clay off.</source>
+        <translation>%1 bekam keinen Körper: sein Ton liegt im Nachbarn. Herausrücken, oder seinen Ton wegnehmen.</translation>
+    </message>
+    <message>
+        <source>%1 cannot come off: %2 of the %3’s wire run into it. End the wire at the joint, or let it stay on.</source>
+        <translation>%1 kann nicht abgehen: %2 Draht von %3 laufen hinein. Den Draht am Gelenk enden lassen, oder es bleibt dran.</translation>
+    </message>
+    <message>
+        <source>%1 channels</source>
+        <translation>%1 Kanäle</translation>
+    </message>
+    <message>
+        <source>%1 differ by %2.</source>
+        <translation>%1 unterscheiden sich um %2.</translation>
+    </message>
+    <message>
+        <source>%1 does not get hot inside within a day.</source>
+        <translation>%1 wird innen binnen eines Tages nicht heiß.</translation>
+    </message>
+    <message>
+        <source>%1 flexes: rigid varnish cracks on it. A flexible sealer, or none.</source>
+        <translation>%1 biegt sich: starrer Lack reißt darauf. Eine biegsame Versiegelung, oder keine.</translation>
+    </message>
+    <message>
+        <source>%1 from its first joint to the sole, against the height: %2.</source>
+        <translation>%1 vom ersten Gelenk bis zur Sohle, gegen die Höhe: %2.</translation>
+    </message>
+    <message>
+        <source>%1 goes into the oven %2 before it has dried or set.</source>
+        <translation>%1 kommt %2 zu früh in den Ofen, bevor es trocken oder hart ist.</translation>
+    </message>
+    <message>
+        <source>%1 goes into the oven before it has dried or set.</source>
+        <translation>%1 kommt in den Ofen, bevor es trocken oder hart ist.</translation>
+    </message>
+    <message>
+        <source>%1 has no wire and would sag before it is cured: %2 of %3 MPa. Prop it %4 above the base, or give it a wire.</source>
+        <translation>%1 hat keinen Draht und würde vor dem Härten durchsacken: %2 von %3 MPa. %4 über der Grundplatte stützen, oder einen Draht geben.</translation>
+    </message>
+    <message>
+        <source>%1 holds %2 % of what it must: %3.</source>
+        <translation>%1 hält %2 % dessen, was nötig ist: %3.</translation>
+    </message>
+    <message>
+        <source>%1 holds with %2 % to spare, %3 % are wanted: no wire of the stock has more.</source>
+        <translation>%1 hält mit %2 % Reserve, %3 % sind gewünscht: kein vorrätiger Draht hat mehr.</translation>
+    </message>
+    <message>
+        <source>%1 is %2 across where it is held, the hand only %3 long: a thinner handle, a pin, or glue.</source>
+        <translation>%1 ist am Griff %2 dick, die Hand nur %3 lang: ein dünnerer Griff, ein Stift oder Kleber.</translation>
+    </message>
+    <message>
+        <source>%1 is %2, which never hardens: what goes over it slides and cracks. Use a clay that sets, or make the soft one the skin.</source>
+        <translation>%1 ist %2, der nie hart wird: was darüber kommt, rutscht und reißt. Einen Ton nehmen, der hart wird, oder den weichen zur Haut machen.</translation>
+    </message>
+    <message>
+        <source>%1 is bent to %2 and cracks below %3 once cured: bend it raw, or thinner, or of flexible clay.</source>
+        <translation>%1 wird auf %2 gebogen und reißt gehärtet unter %3: roh biegen, oder dünner, oder aus biegsamem Ton.</translation>
+    </message>
+    <message>
+        <source>%1 is bent to %2 at the %3, %4 at least.</source>
+        <translation>%1 wird bei „%3“ auf %2 gebogen, mindestens %4.</translation>
+    </message>
+    <message>
+        <source>%1 is bent to a strain of %2 when its limbs close, where it stands %3: no thicker than %4, or of cloth.</source>
+        <translation>%1 wird beim Schließen der Glieder bis zu einer Dehnung von %2 gebogen und hält %3 aus: nicht dicker als %4, oder aus Stoff.</translation>
+    </message>
+    <message>
+        <source>%1 is crowded: room for %2 across.</source>
+        <translation>%1 ist eng: Platz für %2 quer.</translation>
+    </message>
+    <message>
+        <source>%1 is cut to %2, and now wants %3.</source>
+        <translation>%1 ist auf %2 geschnitten und braucht jetzt %3.</translation>
+    </message>
+    <message>
+        <source>%1 is hollow, %2 across under %3 of clay: give it bulk, or a skin as thick as it is.</source>
+        <translation>%1 ist hohl, %2 quer unter %3 Ton: einen Kern geben, oder eine Haut so dick wie das Teil.</translation>
+    </message>
+    <message>
+        <source>%1 is in the oven at %2 and stands %3, and no last look says so.</source>
+        <translation>%1 ist bei %2 im Ofen und verträgt %3, und keine letzte Durchsicht sagt es.</translation>
+    </message>
+    <message>
+        <source>%1 is not checked: nothing is posed in it, and all of it is stiffened.</source>
+        <translation>%1 ist ungeprüft: nichts wird darin gestellt, und alles daran ist versteift.</translation>
+    </message>
+    <message>
+        <source>%1 is not dry, set or cured when “%2” goes over it.</source>
+        <translation>%1 ist nicht trocken, hart oder gebacken, wenn „%2“ darüber kommt.</translation>
+    </message>
+    <message>
+        <source>%1 is not there yet when “%2” wants it.</source>
+        <translation>%1 ist noch nicht da, wenn „%2“ es braucht.</translation>
+    </message>
+    <message>
+        <source>%1 is of clay that never dries, and a load of the oven names it: take it out of that load; it goes on after the last.</source>
+        <translation>%1 ist aus Ton, der nie trocknet, und eine Ofenladung nennt es: herausnehmen; es kommt nach der letzten.</translation>
+    </message>
+    <message>
+        <source>%1 is of clay that never dries: paint does not hold on it, dry pigment does.</source>
+        <translation>%1 ist aus Ton, der nie trocknet: Farbe haftet darauf nicht, trockenes Pigment schon.</translation>
+    </message>
+    <message>
+        <source>%1 is slack: holds %2 of %3 N·mm.</source>
+        <translation>%1 ist schlaff: hält %2 von %3 N·mm.</translation>
+    </message>
+    <message>
+        <source>%1 is springy: %2 back, %3 allowed.</source>
+        <translation>%1 ist federnd: %2 zurück, %3 erlaubt.</translation>
+    </message>
+    <message>
+        <source>%1 is stiff: %2 N to bend, %3 N at most.</source>
+        <translation>%1 ist steif: %2 N zum Biegen, höchstens %3 N.</translation>
+    </message>
+    <message>
+        <source>%1 is stretched by %2 when its limbs open, where it stands %3: cut it %4 wide, or of cloth.</source>
+        <translation>%1 wird beim Öffnen der Glieder um %2 gedehnt und hält %3 aus: %4 breit schneiden, oder aus Stoff.</translation>
+    </message>
+    <message>
+        <source>%1 is tired: %2 of %3 s of film.</source>
+        <translation>%1 ist müde: %2 von %3 s Film.</translation>
+    </message>
+    <message>
+        <source>%1 is to have no wire (&quot;%2&quot;), but it must %3. Take the choice back at its wires, or fix its joints and hang on elsewhere what hangs on it.</source>
+        <translation>%1 soll keinen Draht haben („%2“), muss aber %3. Die Wahl bei den Drähten zurücknehmen, oder die Gelenke festlegen und anderswo anhängen, was daran hängt.</translation>
+    </message>
+    <message>
+        <source>%1 is under its cover when “%2” wants it.</source>
+        <translation>%1 ist unter seiner Hülle, wenn „%2“ es braucht.</translation>
+    </message>
+    <message>
+        <source>%1 leaves %2 of wall in the %3, %4 at least.</source>
+        <translation>%1 lässt %2 Wand in „%3“, mindestens %4.</translation>
+    </message>
+    <message>
+        <source>%1 lies inside what it hangs on: no clay, no grams and no bake are counted for it. Move it out, or make its parent thinner there.</source>
+        <translation>%1 liegt in dem, woran es hängt: kein Ton, kein Gewicht und kein Backen werden dafür gezählt. Herausrücken, oder den Träger dort dünner machen.</translation>
+    </message>
+    <message>
+        <source>%1 more of skin, </source>
+        <translation>%1 mehr Haut, </translation>
+    </message>
+    <message>
+        <source>%1 must not go into the oven: it stands %2, the load peaks at %3.</source>
+        <translation>%1 darf nicht in den Ofen: es hält %2 aus, die Ladung erreicht %3.</translation>
+    </message>
+    <message>
+        <source>%1 sags raw: it carries %2 % of its own weight. Mesh or wire inside, thicker, or propped.</source>
+        <translation>%1 sackt roh durch: es trägt %2 % seines Gewichts. Netz oder Draht hinein, dicker, oder gestützt.</translation>
+    </message>
+    <message>
+        <source>%1 spends %2 min at heat in %3 of the loads, its clay stands %4: fewer loads, or bake it later.</source>
+        <translation>%1 ist %2 min heiß in %3 der Ladungen, der Ton hält %4 aus: weniger Ladungen, oder später backen.</translation>
+    </message>
+    <message>
+        <source>%1 stands %2, and a load at %3 is still to come: fit it after that.</source>
+        <translation>%1 hält %2 aus, und eine Ladung bei %3 kommt noch: danach anbringen.</translation>
+    </message>
+    <message>
+        <source>%1 stays raw: no load cures it.</source>
+        <translation>%1 bleibt roh: keine Ladung härtet es.</translation>
+    </message>
+    <message>
+        <source>%1 stretched out reaches %2 times the way to the ground.</source>
+        <translation>%1 reicht ausgestreckt über das %2-Fache des Wegs zum Boden.</translation>
+    </message>
+    <message>
+        <source>%1 stretched out reaches %2 times the way to the mouth.</source>
+        <translation>%1 reicht ausgestreckt über das %2-Fache des Wegs zum Mund.</translation>
+    </message>
+    <message>
+        <source>%1 tips when it leans: its weight stands %2 inside the base&apos;s edge, %3 are wanted.</source>
+        <translation>%1 kippt beim Neigen: das Gewicht steht %2 innerhalb der Kante der Grundplatte, %3 sind gewünscht.</translation>
+    </message>
+    <message>
+        <source>%1</source>
+        <translation>%1</translation>
+    </message>
+    <message>
+        <source>%1, at least %2 is wanted</source>
+        <translation>%1, mindestens %2 ist gewünscht</translation>
+    </message>
+    <message>
+        <source>%1, usual is %2 to %3</source>
+        <translation>%1, üblich ist %2 bis %3</translation>
+    </message>
+    <message>
+        <source>%1, you want %2 to %3</source>
+        <translation>%1, gewünscht sind %2 bis %3</translation>
+    </message>
+    <message>
+        <source>%1: %2 % of it is out of a brush&apos;s reach by the time that it is painted (%3). Make what covers it apart, and put it on after.</source>
+        <translation>%1: %2 % davon erreicht kein Pinsel mehr, wenn es bemalt wird (%3). Was es verdeckt, getrennt machen und danach ansetzen.</translation>
+    </message>
+    <message>
+        <source>%1: %2 does not hold on %3. What does is said at the bond.</source>
+        <translation>%1: %2 hält nicht auf %3. Was hält, steht bei der Verbindung.</translation>
+    </message>
+    <message>
+        <source>%1: %2 is wet with water and swells air-dry clay that is not sealed. A primer first.</source>
+        <translation>%1: %2 ist wassernass und lässt unversiegelten lufttrocknenden Ton quellen. Zuerst grundieren.</translation>
+    </message>
+    <message>
+        <source>%1: %2 of clay, %3 at most.</source>
+        <translation>%1: %2 Ton, höchstens %3.</translation>
+    </message>
+    <message>
+        <source>%1: %2 of wall beside the hole, %3 at least.</source>
+        <translation>%1: %2 Wand neben dem Loch, mindestens %3.</translation>
+    </message>
+    <message>
+        <source>%1: %2 on one side, %3 on the other, left minus right %4.</source>
+        <translation>%1: %2 auf einer Seite, %3 auf der anderen, links minus rechts %4.</translation>
+    </message>
+    <message>
+        <source>%1: %2 rusts in clay that is wet with water and stains it. Aluminium, brass, stainless, or a coat of varnish on the wire first.</source>
+        <translation>%1: %2 rostet in wassernassem Ton und verfärbt ihn. Aluminium, Messing, rostfrei, oder zuerst Lack auf den Draht.</translation>
+    </message>
+    <message>
+        <source>%1: bare wire bends down %2 under raw clay, %3 at most.</source>
+        <translation>%1: blanker Draht biegt sich unter rohem Ton %2 durch, höchstens %3.</translation>
+    </message>
+    <message>
+        <source>%1: bare wire folds up under %2 N, %3 N stand on it with a half to spare.</source>
+        <translation>%1: blanker Draht knickt unter %2 N ein, darauf stehen %3 N mit der Hälfte Reserve.</translation>
+    </message>
+    <message>
+        <source>%1: bare wire of the %2 keeps its shape up to %3 N·mm, raw clay and a tool ask %4.</source>
+        <translation>%1: blanker Draht in „%2“ hält seine Form bis %3 N·mm, roher Ton und ein Werkzeug verlangen %4.</translation>
+    </message>
+    <message>
+        <source>%1: bending it by hand leaves fingerprints in its soft clay (%2 N·mm, marks show from %3). Bend it by a rod, or a wire that takes less.</source>
+        <translation>%1: von Hand gebogen, bleiben Fingerabdrücke im weichen Ton (%2 N·mm, Spuren ab %3). Mit einem Stab biegen, oder ein Draht, der weniger braucht.</translation>
+    </message>
+    <message>
+        <source>%1: clay that is stiff once cured runs across a gap of %2. What would work: the gap left bare under cloth, fur or feathers, a clay that never dries, or a flexible one on a long gap.</source>
+        <translation>%1: Ton, der gehärtet steif ist, läuft über einen Spalt von %2. Was ginge: den Spalt unter Stoff, Fell oder Federn blank lassen, ein Ton, der nie trocknet, oder ein biegsamer auf langem Spalt.</translation>
+    </message>
+    <message>
+        <source>%1: coat %2 does not hold on the one below it.</source>
+        <translation>%1: Schicht %2 haftet nicht auf der darunter.</translation>
+    </message>
+    <message>
+        <source>%1: flexible clay round the joint is stretched by %2 where it cracks at %3. What would work: a gap of %4, the gap left bare under cloth, fur or feathers, or a clay that never dries.</source>
+        <translation>%1: biegsamer Ton um das Gelenk wird um %2 gedehnt und reißt bei %3. Was ginge: ein Spalt von %4, den Spalt unter Stoff, Fell oder Federn blank lassen, oder ein Ton, der nie trocknet.</translation>
+    </message>
+    <message>
+        <source>%1: hands are on it until %2 after it was begun, in “%4”; it is open for %3. Work a smaller part at a time, keep it under a damp cloth, or take a clay that stays open longer.</source>
+        <translation>%1: Hände sind noch %2 nach dem Beginn daran, in „%4“; offen ist es %3. Kleinere Teile auf einmal arbeiten, unter ein feuchtes Tuch legen oder eine Masse nehmen, die länger offen bleibt.</translation>
+    </message>
+    <message>
+        <source>%1: its first joint above the base, against the height: %2.</source>
+        <translation>%1: erstes Gelenk über dem Grund, gegen die Höhe: %2.</translation>
+    </message>
+    <message>
+        <source>%1: its glue stands %2, and a load at %3 is still to come.</source>
+        <translation>%1: der Kleber hält %2 aus, und eine Ladung bei %3 kommt noch.</translation>
+    </message>
+    <message>
+        <source>%1: its hole is %2 deep, the base %3 thick: a thicker base, or a shorter wire.</source>
+        <translation>%1: das Loch ist %2 tief, der Sockel %3 dick: ein dickerer Sockel oder ein kürzerer Draht.</translation>
+    </message>
+    <message>
+        <source>%1: its hole is not on the base.</source>
+        <translation>%1: das Loch liegt nicht auf der Grundplatte.</translation>
+    </message>
+    <message>
+        <source>%1: its wire is %2 across, and the %3 has room for %4 inside its skin: thinner wire, or a thinner skin.</source>
+        <translation>%1: der Draht ist %2 dick, und %3 hat unter der Haut Platz für %4: dünnerer Draht oder dünnere Haut.</translation>
+    </message>
+    <message>
+        <source>%1: its wire tips in the base at %2 N·mm, leaning it needs %3: deeper, more wires, or harder wood.</source>
+        <translation>%1: der Draht kippt im Sockel bei %2 N·mm, geneigt braucht es %3: tiefer, mehr Drähte oder härteres Holz.</translation>
+    </message>
+    <message>
+        <source>%1: no room for bulk in its thinnest part, %2 under %3 of skin.</source>
+        <translation>%1: kein Platz für einen Kern an der dünnsten Stelle, %2 unter %3 Haut.</translation>
+    </message>
+    <message>
+        <source>%1: one straight wire carries %2 N·mm of twist; give it a flat, a fold or putty.</source>
+        <translation>%1: ein gerader Draht trägt %2 N·mm Verdrehung; ihm eine Fläche, eine Faltung oder Kitt geben.</translation>
+    </message>
+    <message>
+        <source>%1: skin of %2 beside %3 on the %4: more than two to one cracks and bakes unevenly.</source>
+        <translation>%1: Haut von %2 neben %3 auf %4: mehr als zwei zu eins reißt und bäckt ungleich.</translation>
+    </message>
+    <message>
+        <source>%1: skin of %2, the clay wants %3 at least.</source>
+        <translation>%1: Haut von %2, der Ton verlangt mindestens %3.</translation>
+    </message>
+    <message>
+        <source>%1: test it before it is closed.</source>
+        <translation>%1: prüfen, ehe es geschlossen wird.</translation>
+    </message>
+    <message>
+        <source>%1: try it in the hand before that is hard.</source>
+        <translation>%1: in der Hand probieren, ehe sie hart ist.</translation>
+    </message>
+    <message>
+        <source>A double is cut before the sheet that it is cut by is printed: %1.</source>
+        <translation>Ein Double wird geschnitten, bevor der Bogen dafür gedruckt ist: %1.</translation>
+    </message>
+    <message>
+        <source>A test of %1 contradicts its card: take it away, test again, or leave it as it is.</source>
+        <translation>Ein Versuch mit %1 widerspricht der Karte: wegnehmen, noch einmal prüfen, oder belassen.</translation>
+    </message>
+    <message>
+        <source>Armature nearest the surface at %1: %2 under it, %3 wanted.</source>
+        <translation>Das Gerüst kommt der Oberfläche am nächsten bei %1: %2 darunter, %3 gewünscht.</translation>
+    </message>
+    <message>
+        <source>Buy %1: %2 g needed%4, %3 g there.</source>
+        <translation>%1 kaufen: %2 g nötig%4, %3 g da.</translation>
+    </message>
+    <message>
+        <source>Buy %1: %2 ml needed%4, %3 ml there.</source>
+        <translation>%1 kaufen: %2 ml nötig%4, %3 ml da.</translation>
+    </message>
+    <message>
+        <source>Buy foil: %1 m needed%3, %2 m there.</source>
+        <translation>Folie kaufen: %1 m nötig%3, %2 m da.</translation>
+    </message>
+    <message>
+        <source>Buy wire %1: %2 m needed%4, %3 m there.</source>
+        <translation>Draht %1 kaufen: %2 m nötig%4, %3 m da.</translation>
+    </message>
+    <message>
+        <source>Hand of the %1 against its forearm: %2.</source>
+        <translation>Hand von %1 gegen den Unterarm: %2.</translation>
+    </message>
+    <message>
+        <source>Hand of the %1 against the head&apos;s height: %2.</source>
+        <translation>Hand von %1 gegen die Kopfhöhe: %2.</translation>
+    </message>
+    <message>
+        <source>Heads high: %1.</source>
+        <translation>Höhe in Köpfen: %1.</translation>
+    </message>
+    <message>
+        <source>No picture shows %1 of %2 parts from %3.</source>
+        <translation>Kein Bild zeigt %1 von %2 Teilen von %3.</translation>
+    </message>
+    <message>
+        <source>No spool in stock can be tried for %1.</source>
+        <translation>Keine vorrätige Rolle lässt sich für %1 probieren.</translation>
+    </message>
+    <message>
+        <source>Nothing holds %1 to a base: give a foot a tie-down.</source>
+        <translation>Nichts hält %1 auf einer Grundplatte: einem Fuß eine Verankerung geben.</translation>
+    </message>
+    <message>
+        <source>Nothing is drawn yet: start from the demo puppets or open a file.</source>
+        <translation>Noch nichts gezeichnet: mit den Demo-Puppen beginnen oder eine Datei öffnen.</translation>
+    </message>
+    <message>
+        <source>Nothing shows the side yet: every depth is a guess.</source>
+        <translation>Noch zeigt nichts die Seite: jede Tiefe ist geraten.</translation>
+    </message>
+    <message>
+        <source>Order %1 of your own contradicts the rest of the plan and is not kept: take it back, or change what stands against it.</source>
+        <translation>Ihre Reihenfolge %1 widerspricht dem übrigen Plan und gilt nicht: zurücknehmen, oder ändern, was dagegensteht.</translation>
+    </message>
+    <message>
+        <source>Posing the %1 pushes it over with its base, where nothing holds the near side: clamp the base, or keep the other hand there, as the joint&apos;s own limit takes for granted.</source>
+        <translation>%1 zu stellen wirft sie mit ihrem Sockel um, wenn nichts die nahe Seite hält: den Sockel klemmen oder die andere Hand dort lassen, wovon die Grenze des Gelenks selbst ausgeht.</translation>
+    </message>
+    <message>
+        <source>Stiff parts come nearest at the %1: its gap is %2 times what full bend needs.</source>
+        <translation>Steife Teile kommen sich am nächsten bei %1: der Spalt ist das %2-Fache dessen, was volle Biegung braucht.</translation>
+    </message>
+    <message>
+        <source>The drawing is %1 high, the puppet is said to be %2.</source>
+        <translation>Die Zeichnung ist %1 hoch, die Puppe soll %2 hoch sein.</translation>
+    </message>
+    <message>
+        <source>The lowest foot stands %1 above the base.</source>
+        <translation>Der unterste Fuß steht %1 über der Grundplatte.</translation>
+    </message>
+    <message>
+        <source>The side is known.</source>
+        <translation>Die Seite ist bekannt.</translation>
+    </message>
+    <message>
+        <source>The wire&apos;s own weight keeps changing the choice: pin one limb.</source>
+        <translation>Das Eigengewicht des Drahts ändert die Wahl immer wieder: ein Glied festlegen.</translation>
+    </message>
+    <message>
+        <source>Twisting spends %1 % of the wire of %2 before its first pose.</source>
+        <translation>Verdrillen verbraucht %1 % des Drahts von %2 vor seiner ersten Pose.</translation>
+    </message>
+    <message>
+        <source>Two people are at %1 at once.</source>
+        <translation>Zwei Leute sind zugleich an %1.</translation>
+    </message>
+    <message>
+        <source>Two pictures disagree: the figure is %1 high in %2 and %3 in %4.</source>
+        <translation>Zwei Bilder widersprechen sich: die Figur ist %1 hoch in %2 und %3 in %4.</translation>
+    </message>
+    <message>
+        <source>Two steps go by one name, %1: a tick would finish both.</source>
+        <translation>Zwei Schritte tragen einen Namen, %1: ein Haken würde beide abschließen.</translation>
+    </message>
+    <message>
+        <source>a butt joint peels; give it a pin</source>
+        <translation>eine stumpfe Fuge schält sich ab; einen Stift geben</translation>
+    </message>
+    <message>
+        <source>anchor what stands or hangs on it</source>
+        <translation>verankern, was darauf steht oder daran hängt</translation>
+    </message>
+    <message>
+        <source>behind</source>
+        <translation>hinten</translation>
+    </message>
+    <message>
+        <source>either side</source>
+        <translation>der Seite</translation>
+    </message>
+    <message>
+        <source>it pulls out; deeper, wider, or a stronger glue</source>
+        <translation>er zieht sich heraus; tiefer, breiter oder ein stärkerer Kleber</translation>
+    </message>
+    <message>
+        <source>it turns in its hole; deeper, or a flat on it</source>
+        <translation>er dreht sich im Loch; tiefer, oder eine Fläche daran</translation>
+    </message>
+    <message>
+        <source>its glue lets go in the oven</source>
+        <translation>sein Kleber löst sich im Ofen</translation>
+    </message>
+    <message>
+        <source>no number</source>
+        <translation>keine Zahl</translation>
+    </message>
+    <message>
+        <source>the front</source>
+        <translation>vorn</translation>
+    </message>
+    <message>
+        <source>the hole gives; deeper, or a tube in it</source>
+        <translation>das Loch gibt nach; tiefer, oder ein Rohr darin</translation>
+    </message>
+    <message>
+        <source>the magnet tips off; wider, or two of them</source>
+        <translation>der Magnet kippt ab; breiter, oder zwei</translation>
+    </message>
+    <message>
+        <source>the pin bends; thicker, harder or shorter in between</source>
+        <translation>der Stift biegt sich; dicker, härter oder kürzer dazwischen</translation>
+    </message>
+    <message>
+        <source>the rod gives; thicker, or shorter</source>
+        <translation>der Stab gibt nach; dicker oder kürzer</translation>
+    </message>
+    <message>
+        <source>the wall beside the hole is thin</source>
+        <translation>die Wand neben dem Loch ist dünn</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n part(s) show bare foil: neither clay, paint nor cover, first: %1.</source>
+        <translation>
+            <numerusform>%n Teil zeigt blanke Folie, weder Ton noch Farbe noch Überzug, zuerst: %1.</numerusform>
+            <numerusform>%n Teile zeigen blanke Folie, weder Ton noch Farbe noch Überzug, zuerst: %1.</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n part(s) stay in the colour of their clay: %1.</source>
+        <translation>
+            <numerusform>%n Teil bleibt in der Farbe seines Tons: %1.</numerusform>
+            <numerusform>%n Teile bleiben in der Farbe ihres Tons: %1.</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n step(s) have nothing to hold it by but what is wet, first: %1. A rod, tie-downs or baking in stages would help.</source>
+        <translation>
+            <numerusform>%n Schritt hat nichts zu halten als Nasses, zuerst: %1. Ein Stab, Verankerungen oder Backen in Stufen würde helfen.</numerusform>
+            <numerusform>%n Schritte haben nichts zu halten als Nasses, zuerst: %1. Ein Stab, Verankerungen oder Backen in Stufen würde helfen.</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>Buy %n thing(s) of which nothing is there: “What the whole production takes” lists them.</source>
+        <translation>
+            <numerusform>%n Ding kaufen, von dem nichts da ist: „Was die ganze Produktion braucht“ nennt es.</numerusform>
+            <numerusform>%n Dinge kaufen, von denen nichts da ist: „Was die ganze Produktion braucht“ nennt sie.</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>The wire picked for %1 (%n strand(s), a turn every %2) cannot be made: strands of a bundle may stand at most 25° to it, of two 45°. The best that can be made stands in for it: pick another or let it choose.</source>
+        <translation>
+            <numerusform>Der für %1 gewählte Draht (%n Strang, eine Windung alle %2) lässt sich nicht machen: Stränge eines Bündels dürfen höchstens 25° dazu stehen, bei zweien 45°. Der beste machbare steht dafür ein: einen anderen wählen oder wählen lassen.</numerusform>
+            <numerusform>Der für %1 gewählte Draht (%n Stränge, eine Windung alle %2) lässt sich nicht machen: Stränge eines Bündels dürfen höchstens 25° dazu stehen, bei zweien 45°. Der beste machbare steht dafür ein: einen anderen wählen oder wählen lassen.</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>hold %n posed joint(s)</source>
+        <translation>
+            <numerusform>%n gestelltes Gelenk halten</numerusform>
+            <numerusform>%n gestellte Gelenke halten</numerusform>
+        </translation>
     </message>
 </context>
 <context>
@@ -9802,62 +10316,6 @@ Zum Verschieben ziehen, oder Alt mit den Pfeilen.</translation>
         <translation>Glied</translation>
     </message>
     <message>
-        <source>%1, usual is %2 to %3</source>
-        <translation>%1, üblich ist %2 bis %3</translation>
-    </message>
-    <message>
-        <source>%1, at least %2 is wanted</source>
-        <translation>%1, mindestens %2 ist gewünscht</translation>
-    </message>
-    <message>
-        <source>Heads high: %1.</source>
-        <translation>Höhe in Köpfen: %1.</translation>
-    </message>
-    <message>
-        <source>Hand of the %1 against the head&apos;s height: %2.</source>
-        <translation>Hand von %1 gegen die Kopfhöhe: %2.</translation>
-    </message>
-    <message>
-        <source>%1 against the head&apos;s height: %2.</source>
-        <translation>%1 gegen die Kopfhöhe: %2.</translation>
-    </message>
-    <message>
-        <source>Hand of the %1 against its forearm: %2.</source>
-        <translation>Hand von %1 gegen den Unterarm: %2.</translation>
-    </message>
-    <message>
-        <source>%1 stretched out reaches %2 times the way to the mouth.</source>
-        <translation>%1 reicht ausgestreckt über das %2-Fache des Wegs zum Mund.</translation>
-    </message>
-    <message>
-        <source>The lowest foot stands %1 above the base.</source>
-        <translation>Der unterste Fuß steht %1 über der Grundplatte.</translation>
-    </message>
-    <message>
-        <source>%1 stretched out reaches %2 times the way to the ground.</source>
-        <translation>%1 reicht ausgestreckt über das %2-Fache des Wegs zum Boden.</translation>
-    </message>
-    <message>
-        <source>Armature nearest the surface at %1: %2 under it, %3 wanted.</source>
-        <translation>Das Gerüst kommt der Oberfläche am nächsten bei %1: %2 darunter, %3 gewünscht.</translation>
-    </message>
-    <message>
-        <source>Stiff parts come nearest at the %1: its gap is %2 times what full bend needs.</source>
-        <translation>Steife Teile kommen sich am nächsten bei %1: der Spalt ist das %2-Fache dessen, was volle Biegung braucht.</translation>
-    </message>
-    <message>
-        <source>%1 differ by %2.</source>
-        <translation>%1 unterscheiden sich um %2.</translation>
-    </message>
-    <message>
-        <source>The side is known.</source>
-        <translation>Die Seite ist bekannt.</translation>
-    </message>
-    <message>
-        <source>Nothing shows the side yet: every depth is a guess.</source>
-        <translation>Noch zeigt nichts die Seite: jede Tiefe ist geraten.</translation>
-    </message>
-    <message>
         <source>right %1</source>
         <translation>%1 rechts</translation>
     </message>
@@ -10551,310 +11009,6 @@ Zum Verschieben ziehen, oder Alt mit den Pfeilen.</translation>
         <translation>eine Halterung trägt es bei %1, über seinem Gewicht</translation>
     </message>
     <message>
-        <source> by %1 together</source>
-        <translation> um %1 zusammen</translation>
-    </message>
-    <message>
-        <source>it pulls out; deeper, wider, or a stronger glue</source>
-        <translation>er zieht sich heraus; tiefer, breiter oder ein stärkerer Kleber</translation>
-    </message>
-    <message>
-        <source>it turns in its hole; deeper, or a flat on it</source>
-        <translation>er dreht sich im Loch; tiefer, oder eine Fläche daran</translation>
-    </message>
-    <message>
-        <source>a butt joint peels; give it a pin</source>
-        <translation>eine stumpfe Fuge schält sich ab; einen Stift geben</translation>
-    </message>
-    <message>
-        <source>the pin bends; thicker, harder or shorter in between</source>
-        <translation>der Stift biegt sich; dicker, härter oder kürzer dazwischen</translation>
-    </message>
-    <message>
-        <source>the hole gives; deeper, or a tube in it</source>
-        <translation>das Loch gibt nach; tiefer, oder ein Rohr darin</translation>
-    </message>
-    <message>
-        <source>the rod gives; thicker, or shorter</source>
-        <translation>der Stab gibt nach; dicker oder kürzer</translation>
-    </message>
-    <message>
-        <source>the magnet tips off; wider, or two of them</source>
-        <translation>der Magnet kippt ab; breiter, oder zwei</translation>
-    </message>
-    <message>
-        <source>the wall beside the hole is thin</source>
-        <translation>die Wand neben dem Loch ist dünn</translation>
-    </message>
-    <message>
-        <source>its glue lets go in the oven</source>
-        <translation>sein Kleber löst sich im Ofen</translation>
-    </message>
-    <message>
-        <source>Nothing is drawn yet: start from the demo puppets or open a file.</source>
-        <translation>Noch nichts gezeichnet: mit den Demo-Puppen beginnen oder eine Datei öffnen.</translation>
-    </message>
-    <message>
-        <source>Nothing holds %1 to a base: give a foot a tie-down.</source>
-        <translation>Nichts hält %1 auf einer Grundplatte: einem Fuß eine Verankerung geben.</translation>
-    </message>
-    <message>
-        <source>The drawing is %1 high, the puppet is said to be %2.</source>
-        <translation>Die Zeichnung ist %1 hoch, die Puppe soll %2 hoch sein.</translation>
-    </message>
-    <message>
-        <source>%1 is crowded: room for %2 across.</source>
-        <translation>%1 ist eng: Platz für %2 quer.</translation>
-    </message>
-    <message>
-        <source>%1 is slack: holds %2 of %3 N·mm.</source>
-        <translation>%1 ist schlaff: hält %2 von %3 N·mm.</translation>
-    </message>
-    <message>
-        <source>%1 is stiff: %2 N to bend, %3 N at most.</source>
-        <translation>%1 ist steif: %2 N zum Biegen, höchstens %3 N.</translation>
-    </message>
-    <message>
-        <source>%1 is springy: %2 back, %3 allowed.</source>
-        <translation>%1 ist federnd: %2 zurück, %3 erlaubt.</translation>
-    </message>
-    <message>
-        <source>%1 is tired: %2 of %3 s of film.</source>
-        <translation>%1 ist müde: %2 von %3 s Film.</translation>
-    </message>
-    <message>
-        <source>No spool in stock can be tried for %1.</source>
-        <translation>Keine vorrätige Rolle lässt sich für %1 probieren.</translation>
-    </message>
-    <message>
-        <source>%1 is cut to %2, and now wants %3.</source>
-        <translation>%1 ist auf %2 geschnitten und braucht jetzt %3.</translation>
-    </message>
-    <message>
-        <source>%1: one straight wire carries %2 N·mm of twist; give it a flat, a fold or putty.</source>
-        <translation>%1: ein gerader Draht trägt %2 N·mm Verdrehung; ihm eine Fläche, eine Faltung oder Kitt geben.</translation>
-    </message>
-    <message>
-        <source>Twisting spends %1 % of the wire of %2 before its first pose.</source>
-        <translation>Verdrillen verbraucht %1 % des Drahts von %2 vor seiner ersten Pose.</translation>
-    </message>
-    <message>
-        <source>The wire&apos;s own weight keeps changing the choice: pin one limb.</source>
-        <translation>Das Eigengewicht des Drahts ändert die Wahl immer wieder: ein Glied festlegen.</translation>
-    </message>
-    <message>
-        <source>%1 is hollow, %2 across under %3 of clay: give it bulk, or a skin as thick as it is.</source>
-        <translation>%1 ist hohl, %2 quer unter %3 Ton: einen Kern geben, oder eine Haut so dick wie das Teil.</translation>
-    </message>
-    <message>
-        <source>%1: no room for bulk in its thinnest part, %2 under %3 of skin.</source>
-        <translation>%1: kein Platz für einen Kern an der dünnsten Stelle, %2 unter %3 Haut.</translation>
-    </message>
-    <message>
-        <source>%1: skin of %2, the clay wants %3 at least.</source>
-        <translation>%1: Haut von %2, der Ton verlangt mindestens %3.</translation>
-    </message>
-    <message>
-        <source>%1: %2 of clay, %3 at most.</source>
-        <translation>%1: %2 Ton, höchstens %3.</translation>
-    </message>
-    <message>
-        <source>%1: clay that is stiff once cured runs across a gap of %2. What would work: the gap left bare under cloth, fur or feathers, a clay that never dries, or a flexible one on a long gap.</source>
-        <translation>%1: Ton, der gehärtet steif ist, läuft über einen Spalt von %2. Was ginge: den Spalt unter Stoff, Fell oder Federn blank lassen, ein Ton, der nie trocknet, oder ein biegsamer auf langem Spalt.</translation>
-    </message>
-    <message>
-        <source>%1: flexible clay round the joint is stretched by %2 where it cracks at %3. What would work: a gap of %4, the gap left bare under cloth, fur or feathers, or a clay that never dries.</source>
-        <translation>%1: biegsamer Ton um das Gelenk wird um %2 gedehnt und reißt bei %3. Was ginge: ein Spalt von %4, den Spalt unter Stoff, Fell oder Federn blank lassen, oder ein Ton, der nie trocknet.</translation>
-    </message>
-    <message>
-        <source>%1: skin of %2 beside %3 on the %4: more than two to one cracks and bakes unevenly.</source>
-        <translation>%1: Haut von %2 neben %3 auf %4: mehr als zwei zu eins reißt und bäckt ungleich.</translation>
-    </message>
-    <message>
-        <source>%1 breaks under %2 N at its end once cured, a knock or a hand is %3: wire drawn on into it, flexible clay, or spares.</source>
-        <translation>%1 bricht gehärtet unter %2 N am Ende, ein Stoß oder eine Hand ist %3: Draht bis hinein ziehen, biegsamer Ton, oder Ersatzstücke.</translation>
-    </message>
-    <message>
-        <source>%1 breaks under %2 N at its end once cured, a knock or a hand is %3: %4 more of skin, wire drawn on into it, flexible clay, or spares.</source>
-        <translation>%1 bricht gehärtet unter %2 N am Ende, ein Stoß oder eine Hand ist %3: %4 mehr Haut, Draht bis hinein ziehen, biegsamer Ton, oder Ersatzstücke.</translation>
-    </message>
-    <message>
-        <source>%1 spends %2 min at heat in %3 of the loads, its clay stands %4: fewer loads, or bake it later.</source>
-        <translation>%1 ist %2 min heiß in %3 der Ladungen, der Ton hält %4 aus: weniger Ladungen, oder später backen.</translation>
-    </message>
-    <message>
-        <source>%1 stays raw: no load cures it.</source>
-        <translation>%1 bleibt roh: keine Ladung härtet es.</translation>
-    </message>
-    <message>
-        <source>%1 has no wire and would sag before it is cured: %2 of %3 MPa. Prop it %4 above the base, or give it a wire.</source>
-        <translation>%1 hat keinen Draht und würde vor dem Härten durchsacken: %2 von %3 MPa. %4 über der Grundplatte stützen, oder einen Draht geben.</translation>
-    </message>
-    <message numerus="yes">
-        <source>%n step(s) have nothing to hold it by but what is wet, first: %1. A rod, tie-downs or baking in stages would help.</source>
-        <translation>
-            <numerusform>%n Schritt hat nichts zu halten als Nasses, zuerst: %1. Ein Stab, Verankerungen oder Backen in Stufen würde helfen.</numerusform>
-            <numerusform>%n Schritte haben nichts zu halten als Nasses, zuerst: %1. Ein Stab, Verankerungen oder Backen in Stufen würde helfen.</numerusform>
-        </translation>
-    </message>
-    <message numerus="yes">
-        <source>%n part(s) stay in the colour of their clay: %1.</source>
-        <translation>
-            <numerusform>%n Teil bleibt in der Farbe seines Tons: %1.</numerusform>
-            <numerusform>%n Teile bleiben in der Farbe ihres Tons: %1.</numerusform>
-        </translation>
-    </message>
-    <message>
-        <source>%1 is not checked: nothing is posed in it, and all of it is stiffened.</source>
-        <translation>%1 ist ungeprüft: nichts wird darin gestellt, und alles daran ist versteift.</translation>
-    </message>
-    <message>
-        <source>%1: bare wire of the %2 keeps its shape up to %3 N·mm, raw clay and a tool ask %4.</source>
-        <translation>%1: blanker Draht in „%2“ hält seine Form bis %3 N·mm, roher Ton und ein Werkzeug verlangen %4.</translation>
-    </message>
-    <message>
-        <source>%1: bare wire bends down %2 under raw clay, %3 at most.</source>
-        <translation>%1: blanker Draht biegt sich unter rohem Ton %2 durch, höchstens %3.</translation>
-    </message>
-    <message>
-        <source>%1: bare wire folds up under %2 N, %3 N stand on it with a half to spare.</source>
-        <translation>%1: blanker Draht knickt unter %2 N ein, darauf stehen %3 N mit der Hälfte Reserve.</translation>
-    </message>
-    <message>
-        <source>%1 stands %2, and a load at %3 is still to come: fit it after that.</source>
-        <translation>%1 hält %2 aus, und eine Ladung bei %3 kommt noch: danach anbringen.</translation>
-    </message>
-    <message>
-        <source>%1 holds %2 of what it must: %3.</source>
-        <translation>%1 hält %2 dessen, was nötig ist: %3.</translation>
-    </message>
-    <message>
-        <source>%1 %</source>
-        <translation>%1 %</translation>
-    </message>
-    <message>
-        <source>%1: its glue stands %2, and a load at %3 is still to come.</source>
-        <translation>%1: der Kleber hält %2 aus, und eine Ladung bei %3 kommt noch.</translation>
-    </message>
-    <message>
-        <source>%1: %2 of wall beside the hole, %3 at least.</source>
-        <translation>%1: %2 Wand neben dem Loch, mindestens %3.</translation>
-    </message>
-    <message>
-        <source>%1 tips when it leans: its weight stands %2 inside the base&apos;s edge, %3 are wanted.</source>
-        <translation>%1 kippt beim Neigen: das Gewicht steht %2 innerhalb der Kante der Grundplatte, %3 sind gewünscht.</translation>
-    </message>
-    <message>
-        <source>%1: its hole is not on the base.</source>
-        <translation>%1: das Loch liegt nicht auf der Grundplatte.</translation>
-    </message>
-    <message>
-        <source>%1 sags raw: it carries %2 of its own weight. Mesh or wire inside, thicker, or propped.</source>
-        <translation>%1 sackt roh durch: es trägt das %2-Fache seines Gewichts. Netz oder Draht hinein, dicker, oder gestützt.</translation>
-    </message>
-    <message>
-        <source>%1 is bent to %2 and cracks below %3 once cured: bend it raw, or thinner, or of flexible clay.</source>
-        <translation>%1 wird auf %2 gebogen und reißt gehärtet unter %3: roh biegen, oder dünner, oder aus biegsamem Ton.</translation>
-    </message>
-    <message>
-        <source>%1 leaves %2 of wall in the %3, %4 at least.</source>
-        <translation>%1 lässt %2 Wand in „%3“, mindestens %4.</translation>
-    </message>
-    <message>
-        <source>%1 is bent to %2 at the %3, %4 at least.</source>
-        <translation>%1 wird bei „%3“ auf %2 gebogen, mindestens %4.</translation>
-    </message>
-    <message>
-        <source>%1: test it before it is closed.</source>
-        <translation>%1: prüfen, ehe es geschlossen wird.</translation>
-    </message>
-    <message>
-        <source>%1: try it in the hand before that is hard.</source>
-        <translation>%1: in der Hand probieren, ehe sie hart ist.</translation>
-    </message>
-    <message>
-        <source>%1 came out without a body: its clay lies inside its neighbour. Move it out, or take its clay off.</source>
-        <translation>%1 bekam keinen Körper: sein Ton liegt im Nachbarn. Herausrücken, oder seinen Ton wegnehmen.</translation>
-    </message>
-    <message>
-        <source>Order %1 of your own contradicts the rest of the plan and is not kept: take it back, or change what stands against it.</source>
-        <translation>Ihre Reihenfolge %1 widerspricht dem übrigen Plan und gilt nicht: zurücknehmen, oder ändern, was dagegensteht.</translation>
-    </message>
-    <message>
-        <source>%1 holds with %2 % to spare, %3 % are wanted: no wire of the stock has more.</source>
-        <translation>%1 hält mit %2 % Reserve, %3 % sind gewünscht: kein vorrätiger Draht hat mehr.</translation>
-    </message>
-    <message>
-        <source>%1: bending it by hand leaves fingerprints in its soft clay (%2 N·mm, marks show from %3). Bend it by a rod, or a wire that takes less.</source>
-        <translation>%1: von Hand gebogen, bleiben Fingerabdrücke im weichen Ton (%2 N·mm, Spuren ab %3). Mit einem Stab biegen, oder ein Draht, der weniger braucht.</translation>
-    </message>
-    <message>
-        <source>%1 lies inside what it hangs on: no clay, no grams and no bake are counted for it. Move it out, or make its parent thinner there.</source>
-        <translation>%1 liegt in dem, woran es hängt: kein Ton, kein Gewicht und kein Backen werden dafür gezählt. Herausrücken, oder den Träger dort dünner machen.</translation>
-    </message>
-    <message>
-        <source>%1 is of clay that never dries, and a load of the oven names it: take it out of that load; it goes on after the last.</source>
-        <translation>%1 ist aus Ton, der nie trocknet, und eine Ofenladung nennt es: herausnehmen; es kommt nach der letzten.</translation>
-    </message>
-    <message>
-        <source>%1 flexes: rigid varnish cracks on it. A flexible sealer, or none.</source>
-        <translation>%1 biegt sich: starrer Lack reißt darauf. Eine biegsame Versiegelung, oder keine.</translation>
-    </message>
-    <message>
-        <source>%1 is of clay that never dries: paint does not hold on it, dry pigment does.</source>
-        <translation>%1 ist aus Ton, der nie trocknet: Farbe haftet darauf nicht, trockenes Pigment schon.</translation>
-    </message>
-    <message>
-        <source>%1: %2 rusts in clay that is wet with water and stains it. Aluminium, brass, stainless, or a coat of varnish on the wire first.</source>
-        <translation>%1: %2 rostet in wassernassem Ton und verfärbt ihn. Aluminium, Messing, rostfrei, oder zuerst Lack auf den Draht.</translation>
-    </message>
-    <message>
-        <source>%1: %2 is wet with water and swells air-dry clay that is not sealed. A primer first.</source>
-        <translation>%1: %2 ist wassernass und lässt unversiegelten lufttrocknenden Ton quellen. Zuerst grundieren.</translation>
-    </message>
-    <message numerus="yes">
-        <source>The wire picked for %1 (%n strand(s), a turn every %2) cannot be made: strands of a bundle may stand at most 25° to it, of two 45°. The best that can be made stands in for it: pick another or let it choose.</source>
-        <translation>
-            <numerusform>Der für %1 gewählte Draht (%n Strang, eine Windung alle %2) lässt sich nicht machen: Stränge eines Bündels dürfen höchstens 25° dazu stehen, bei zweien 45°. Der beste machbare steht dafür ein: einen anderen wählen oder wählen lassen.</numerusform>
-            <numerusform>Der für %1 gewählte Draht (%n Stränge, eine Windung alle %2) lässt sich nicht machen: Stränge eines Bündels dürfen höchstens 25° dazu stehen, bei zweien 45°. Der beste machbare steht dafür ein: einen anderen wählen oder wählen lassen.</numerusform>
-        </translation>
-    </message>
-    <message>
-        <source>%1 does not get hot inside within a day.</source>
-        <translation>%1 wird innen binnen eines Tages nicht heiß.</translation>
-    </message>
-    <message numerus="yes">
-        <source>%n part(s) show bare foil: neither clay, paint nor cover, first: %1.</source>
-        <translation>
-            <numerusform>%n Teil zeigt blanke Folie, weder Ton noch Farbe noch Überzug, zuerst: %1.</numerusform>
-            <numerusform>%n Teile zeigen blanke Folie, weder Ton noch Farbe noch Überzug, zuerst: %1.</numerusform>
-        </translation>
-    </message>
-    <message>
-        <source>%1: coat %2 does not hold on the one below it.</source>
-        <translation>%1: Schicht %2 haftet nicht auf der darunter.</translation>
-    </message>
-    <message>
-        <source>A test of %1 contradicts its card: take it away, test again, or leave it as it is.</source>
-        <translation>Ein Versuch mit %1 widerspricht der Karte: wegnehmen, noch einmal prüfen, oder belassen.</translation>
-    </message>
-    <message>
-        <source>Buy wire %1: %2 m needed%4, %3 m there.</source>
-        <translation>Draht %1 kaufen: %2 m nötig%4, %3 m da.</translation>
-    </message>
-    <message>
-        <source>Buy %1: %2 g needed%4, %3 g there.</source>
-        <translation>%1 kaufen: %2 g nötig%4, %3 g da.</translation>
-    </message>
-    <message>
-        <source>Buy %1: %2 ml needed%4, %3 ml there.</source>
-        <translation>%1 kaufen: %2 ml nötig%4, %3 ml da.</translation>
-    </message>
-    <message>
-        <source>Buy foil: %1 m needed%3, %2 m there.</source>
-        <translation>Folie kaufen: %1 m nötig%3, %2 m da.</translation>
-    </message>
-    <message>
         <source>°F</source>
         <translation>°F</translation>
     </message>
@@ -10898,10 +11052,6 @@ Zum Verschieben ziehen, oder Alt mit den Pfeilen.</translation>
     <message>
         <source>Dial %1: by the probe that makes %2.</source>
         <translation>Regler %1: laut Fühler sind das %2.</translation>
-    </message>
-    <message>
-        <source>%1 must not go into the oven: it stands %2, the load peaks at %3.</source>
-        <translation>%1 darf nicht in den Ofen: es hält %2 aus, die Ladung erreicht %3.</translation>
     </message>
     <message>
         <source>The pen is on the front elevation.</source>
@@ -11342,22 +11492,6 @@ Zum Verschieben ziehen, oder Alt mit den Pfeilen.</translation>
         <translation>Lage %1 wiegt</translation>
     </message>
     <message>
-        <source>%1, you want %2 to %3</source>
-        <translation>%1, gewünscht sind %2 bis %3</translation>
-    </message>
-    <message>
-        <source>%1 from its first joint to the sole, against the height: %2.</source>
-        <translation>%1 vom ersten Gelenk bis zur Sohle, gegen die Höhe: %2.</translation>
-    </message>
-    <message>
-        <source>%1: its first joint above the base, against the height: %2.</source>
-        <translation>%1: erstes Gelenk über dem Grund, gegen die Höhe: %2.</translation>
-    </message>
-    <message>
-        <source>%1 against the trunk&apos;s length: %2.</source>
-        <translation>%1 gegen die Länge des Rumpfs: %2.</translation>
-    </message>
-    <message>
         <source>no wire, as chosen</source>
         <translation>kein Draht, wie gewählt</translation>
     </message>
@@ -11418,56 +11552,12 @@ Zum Verschieben ziehen, oder Alt mit den Pfeilen.</translation>
         <translation>%1 geht ab und wieder auf, das Loch %2 weiter als das, was darin sitzt.</translation>
     </message>
     <message>
-        <source>raw clay</source>
-        <translation>roher Ton</translation>
-    </message>
-    <message>
-        <source>cured clay</source>
-        <translation>gehärteter Ton</translation>
-    </message>
-    <message>
-        <source>wood</source>
-        <translation>Holz</translation>
-    </message>
-    <message>
-        <source>metal</source>
-        <translation>Metall</translation>
-    </message>
-    <message>
-        <source>glass</source>
-        <translation>Glas</translation>
-    </message>
-    <message>
-        <source>foam</source>
-        <translation>Schaum</translation>
-    </message>
-    <message>
-        <source>foil</source>
-        <translation>Folie</translation>
-    </message>
-    <message>
-        <source>plaster</source>
-        <translation>Gips</translation>
-    </message>
-    <message>
-        <source>cloth</source>
-        <translation>Stoff</translation>
-    </message>
-    <message>
-        <source>paint</source>
-        <translation>Farbe</translation>
-    </message>
-    <message>
         <source>the front</source>
         <translation>vorn</translation>
     </message>
     <message>
         <source>behind</source>
         <translation>hinten</translation>
-    </message>
-    <message>
-        <source>either side</source>
-        <translation>der Seite</translation>
     </message>
     <message>
         <source>the left</source>
@@ -11480,53 +11570,6 @@ Zum Verschieben ziehen, oder Alt mit den Pfeilen.</translation>
     <message>
         <source>below</source>
         <translation>unter</translation>
-    </message>
-    <message>
-        <source>No picture shows %1 of %2 parts from %3.</source>
-        <translation>Kein Bild zeigt %1 von %2 Teilen von %3.</translation>
-    </message>
-    <message>
-        <source>Two pictures disagree: the figure is %1 high in %2 and %3 in %4.</source>
-        <translation>Zwei Bilder widersprechen sich: die Figur ist %1 hoch in %2 und %3 in %4.</translation>
-    </message>
-    <message>
-        <source>%1: %2 on one side, %3 on the other, left minus right %4.</source>
-        <translation>%1: %2 auf einer Seite, %3 auf der anderen, links minus rechts %4.</translation>
-    </message>
-    <message numerus="yes">
-        <source>hold %n posed joint(s)</source>
-        <translation>
-            <numerusform>%n gestelltes Gelenk halten</numerusform>
-            <numerusform>%n gestellte Gelenke halten</numerusform>
-        </translation>
-    </message>
-    <message>
-        <source>anchor what stands or hangs on it</source>
-        <translation>verankern, was darauf steht oder daran hängt</translation>
-    </message>
-    <message>
-        <source>%1 is to have no wire (&quot;%2&quot;), but it must %3. Take the choice back at its wires, or fix its joints and hang on elsewhere what hangs on it.</source>
-        <translation>%1 soll keinen Draht haben („%2“), muss aber %3. Die Wahl bei den Drähten zurücknehmen, oder die Gelenke festlegen und anderswo anhängen, was daran hängt.</translation>
-    </message>
-    <message>
-        <source> and </source>
-        <translation> und </translation>
-    </message>
-    <message>
-        <source>%1 is %2, which never hardens: what goes over it slides and cracks. Use a clay that sets, or make the soft one the skin.</source>
-        <translation>%1 ist %2, der nie hart wird: was darüber kommt, rutscht und reißt. Einen Ton nehmen, der hart wird, oder den weichen zur Haut machen.</translation>
-    </message>
-    <message>
-        <source>%1: %2 does not hold on %3. What does is said at the bond.</source>
-        <translation>%1: %2 hält nicht auf %3. Was hält, steht bei der Verbindung.</translation>
-    </message>
-    <message>
-        <source>%1 is stretched by %2 when its limbs open, where it stands %3: cut it %4 wide, or of cloth.</source>
-        <translation>%1 wird beim Öffnen der Glieder um %2 gedehnt und hält %3 aus: %4 breit schneiden, oder aus Stoff.</translation>
-    </message>
-    <message>
-        <source>%1 is bent to a strain of %2 when its limbs close, where it stands %3: no thicker than %4, or of cloth.</source>
-        <translation>%1 wird beim Schließen der Glieder bis zu einer Dehnung von %2 gebogen und hält %3 aus: nicht dicker als %4, oder aus Stoff.</translation>
     </message>
     <message>
         <source>the skin weighs</source>
@@ -11658,84 +11701,12 @@ Zum Verschieben ziehen, oder Alt mit den Pfeilen.</translation>
         <source>%1 feet always on the ground, not %2</source>
         <translation>immer %1 Füße am Boden, nicht %2</translation>
     </message>
-    <message>
-        <source>%1 is not there yet when “%2” wants it.</source>
-        <translation>%1 ist noch nicht da, wenn „%2“ es braucht.</translation>
-    </message>
-    <message>
-        <source>%1: hands are on it until %2 after it was begun, in “%4”; it is open for %3. Work a smaller part at a time, keep it under a damp cloth, or take a clay that stays open longer.</source>
-        <translation>%1: Hände sind noch %2 nach dem Beginn daran, in „%4“; offen ist es %3. Kleinere Teile auf einmal arbeiten, unter ein feuchtes Tuch legen oder eine Masse nehmen, die länger offen bleibt.</translation>
-    </message>
-    <message>
-        <source>%1 goes into the oven %2 before it has dried or set.</source>
-        <translation>%1 kommt %2 zu früh in den Ofen, bevor es trocken oder hart ist.</translation>
-    </message>
-    <message>
-        <source>%1 goes into the oven before it has dried or set.</source>
-        <translation>%1 kommt in den Ofen, bevor es trocken oder hart ist.</translation>
-    </message>
-    <message>
-        <source>%1 is in the oven at %2 and stands %3, and no last look says so.</source>
-        <translation>%1 ist bei %2 im Ofen und verträgt %3, und keine letzte Durchsicht sagt es.</translation>
-    </message>
-    <message>
-        <source>%1: %2 % of it is out of a brush&apos;s reach by the time that it is painted (%3). Make what covers it apart, and put it on after.</source>
-        <translation>%1: %2 % davon erreicht kein Pinsel mehr, wenn es bemalt wird (%3). Was es verdeckt, getrennt machen und danach ansetzen.</translation>
-    </message>
-    <message>
-        <source>%1 is under its cover when “%2” wants it.</source>
-        <translation>%1 ist unter seiner Hülle, wenn „%2“ es braucht.</translation>
-    </message>
-    <message>
-        <source>%1 is not dry, set or cured when “%2” goes over it.</source>
-        <translation>%1 ist nicht trocken, hart oder gebacken, wenn „%2“ darüber kommt.</translation>
-    </message>
-    <message>
-        <source>Two steps go by one name, %1: a tick would finish both.</source>
-        <translation>Zwei Schritte tragen einen Namen, %1: ein Haken würde beide abschließen.</translation>
-    </message>
-    <message>
-        <source>A double is cut before the sheet that it is cut by is printed: %1.</source>
-        <translation>Ein Double wird geschnitten, bevor der Bogen dafür gedruckt ist: %1.</translation>
-    </message>
-    <message>
-        <source>Two people are at %1 at once.</source>
-        <translation>Zwei Leute sind zugleich an %1.</translation>
-    </message>
-    <message>
-        <source>%1: its wire is %2 across, and the %3 has room for %4 inside its skin: thinner wire, or a thinner skin.</source>
-        <translation>%1: der Draht ist %2 dick, und %3 hat unter der Haut Platz für %4: dünnerer Draht oder dünnere Haut.</translation>
-    </message>
-    <message>
-        <source>%1 is %2 across where it is held, the hand only %3 long: a thinner handle, a pin, or glue.</source>
-        <translation>%1 ist am Griff %2 dick, die Hand nur %3 lang: ein dünnerer Griff, ein Stift oder Kleber.</translation>
-    </message>
-    <message>
-        <source>Posing the %1 pushes it over with its base, where nothing holds the near side: clamp the base, or keep the other hand there, as the joint&apos;s own limit takes for granted.</source>
-        <translation>%1 zu stellen wirft sie mit ihrem Sockel um, wenn nichts die nahe Seite hält: den Sockel klemmen oder die andere Hand dort lassen, wovon die Grenze des Gelenks selbst ausgeht.</translation>
-    </message>
-    <message>
-        <source>%1 bends before the %2, which is farther out: %3 against %4 N·mm, each at its own full bend.</source>
-        <translation>%1 biegt sich vor %2, weiter außen: %3 gegen %4 N·mm, jedes bei seiner eigenen vollen Biegung.</translation>
-    </message>
     <message numerus="yes">
         <source>; opens %n other point(s)</source>
         <translation>
             <numerusform>; öffnet %n anderen Punkt</numerusform>
             <numerusform>; öffnet %n andere Punkte</numerusform>
         </translation>
-    </message>
-    <message>
-        <source>%1: its hole is %2 deep, the base %3 thick: a thicker base, or a shorter wire.</source>
-        <translation>%1: das Loch ist %2 tief, der Sockel %3 dick: ein dickerer Sockel oder ein kürzerer Draht.</translation>
-    </message>
-    <message>
-        <source>%1: its wire tips in the base at %2 N·mm, leaning it needs %3: deeper, more wires, or harder wood.</source>
-        <translation>%1: der Draht kippt im Sockel bei %2 N·mm, geneigt braucht es %3: tiefer, mehr Drähte oder härteres Holz.</translation>
-    </message>
-    <message>
-        <source>%1 cannot come off: %2 of the %3’s wire run into it. End the wire at the joint, or let it stay on.</source>
-        <translation>%1 kann nicht abgehen: %2 Draht von %3 laufen hinein. Den Draht am Gelenk enden lassen, oder es bleibt dran.</translation>
     </message>
     <message>
         <source> Only just: known to %1 %.</source>
@@ -11748,13 +11719,6 @@ Zum Verschieben ziehen, oder Alt mit den Pfeilen.</translation>
     <message>
         <source>ruled out: it does not carry what lies on it, or is too thick for its part</source>
         <translation>ausgeschieden: er trägt nicht, was auf ihm liegt, oder ist zu dick für sein Teil</translation>
-    </message>
-    <message numerus="yes">
-        <source>Buy %n thing(s) of which nothing is there: “What the whole production takes” lists them.</source>
-        <translation>
-            <numerusform>%n Ding kaufen, von dem nichts da ist: „Was die ganze Produktion braucht“ nennt es.</numerusform>
-            <numerusform>%n Dinge kaufen, von denen nichts da ist: „Was die ganze Produktion braucht“ nennt sie.</numerusform>
-        </translation>
     </message>
     <message>
         <source>in</source>

@@ -2,6 +2,51 @@
 <!DOCTYPE TS>
 <TS version="2.1" language="en" sourcelanguage="en">
 <context>
+    <name>core</name>
+    <message numerus="yes">
+        <source>%n part(s) show bare foil: neither clay, paint nor cover, first: %1.</source>
+        <translation>
+            <numerusform>%n part shows bare foil: neither clay, paint nor cover: %1.</numerusform>
+            <numerusform>%n parts show bare foil: neither clay, paint nor cover, first: %1.</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n part(s) stay in the colour of their clay: %1.</source>
+        <translation>
+            <numerusform>%n part stays in the colour of its clay: %1.</numerusform>
+            <numerusform>%n parts stay in the colour of their clay: %1.</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n step(s) have nothing to hold it by but what is wet, first: %1. A rod, tie-downs or baking in stages would help.</source>
+        <translation>
+            <numerusform>%n step has nothing to hold it by but what is wet: %1. A rod, tie-downs or baking in stages would help.</numerusform>
+            <numerusform>%n steps have nothing to hold it by but what is wet, first: %1. A rod, tie-downs or baking in stages would help.</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>Buy %n thing(s) of which nothing is there: “What the whole production takes” lists them.</source>
+        <translation>
+            <numerusform>Buy %n thing of which nothing is there: “What the whole production takes” lists it.</numerusform>
+            <numerusform>Buy %n things of which nothing is there: “What the whole production takes” lists them.</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>The wire picked for %1 (%n strand(s), a turn every %2) cannot be made: strands of a bundle may stand at most 25° to it, of two 45°. The best that can be made stands in for it: pick another or let it choose.</source>
+        <translation>
+            <numerusform>The wire picked for %1 (%n strand, a turn every %2) cannot be made: strands of a bundle may stand at most 25° to it, of two 45°. The best that can be made stands in for it: pick another or let it choose.</numerusform>
+            <numerusform>The wire picked for %1 (%n strands, a turn every %2) cannot be made: strands of a bundle may stand at most 25° to it, of two 45°. The best that can be made stands in for it: pick another or let it choose.</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>hold %n posed joint(s)</source>
+        <translation>
+            <numerusform>hold %n posed joint</numerusform>
+            <numerusform>hold %n posed joints</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
     <name>enkinet::app::BenchKnown</name>
     <message numerus="yes">
         <source>No test yet: every number of this wire rests on table values, and lives scatter by a factor of %1. What is not known of them halves with %n bend test(s).</source>
@@ -198,34 +243,6 @@
 <context>
     <name>enkinet::app::Say</name>
     <message numerus="yes">
-        <source>%n step(s) have nothing to hold it by but what is wet, first: %1. A rod, tie-downs or baking in stages would help.</source>
-        <translation>
-            <numerusform>%n step has nothing to hold it by but what is wet: %1. A rod, tie-downs or baking in stages would help.</numerusform>
-            <numerusform>%n steps have nothing to hold it by but what is wet, first: %1. A rod, tie-downs or baking in stages would help.</numerusform>
-        </translation>
-    </message>
-    <message numerus="yes">
-        <source>%n part(s) stay in the colour of their clay: %1.</source>
-        <translation>
-            <numerusform>%n part stays in the colour of its clay: %1.</numerusform>
-            <numerusform>%n parts stay in the colour of their clay: %1.</numerusform>
-        </translation>
-    </message>
-    <message numerus="yes">
-        <source>The wire picked for %1 (%n strand(s), a turn every %2) cannot be made: strands of a bundle may stand at most 25° to it, of two 45°. The best that can be made stands in for it: pick another or let it choose.</source>
-        <translation>
-            <numerusform>The wire picked for %1 (%n strand, a turn every %2) cannot be made: strands of a bundle may stand at most 25° to it, of two 45°. The best that can be made stands in for it: pick another or let it choose.</numerusform>
-            <numerusform>The wire picked for %1 (%n strands, a turn every %2) cannot be made: strands of a bundle may stand at most 25° to it, of two 45°. The best that can be made stands in for it: pick another or let it choose.</numerusform>
-        </translation>
-    </message>
-    <message numerus="yes">
-        <source>%n part(s) show bare foil: neither clay, paint nor cover, first: %1.</source>
-        <translation>
-            <numerusform>%n part shows bare foil: neither clay, paint nor cover: %1.</numerusform>
-            <numerusform>%n parts show bare foil: neither clay, paint nor cover, first: %1.</numerusform>
-        </translation>
-    </message>
-    <message numerus="yes">
         <source>%n whole turn(s) of the lay lie in the gap, so every strand passes from the outside of the bend to the inside and its length evens out: nothing is stretched. %1</source>
         <translation>
             <numerusform>%n whole turn of the lay lies in the gap, so every strand passes from the outside of the bend to the inside and its length evens out: nothing is stretched. %1</numerusform>
@@ -317,24 +334,10 @@
         </translation>
     </message>
     <message numerus="yes">
-        <source>hold %n posed joint(s)</source>
-        <translation>
-            <numerusform>hold %n posed joint</numerusform>
-            <numerusform>hold %n posed joints</numerusform>
-        </translation>
-    </message>
-    <message numerus="yes">
         <source>; opens %n other point(s)</source>
         <translation>
             <numerusform>; opens %n other point</numerusform>
             <numerusform>; opens %n other points</numerusform>
-        </translation>
-    </message>
-    <message numerus="yes">
-        <source>Buy %n thing(s) of which nothing is there: “What the whole production takes” lists them.</source>
-        <translation>
-            <numerusform>Buy %n thing of which nothing is there: “What the whole production takes” lists it.</numerusform>
-            <numerusform>Buy %n things of which nothing is there: “What the whole production takes” lists them.</numerusform>
         </translation>
     </message>
 </context>

@@ -80,7 +80,7 @@ TEST_CASE("No wire in an ear needs its reason, is shown as chosen, and is taken 
     desk.write("noWireBecause", "it lies on the head");
     CHECK(desk.document().puppet().limbs[nth(ear)].noWire == "it lies on the head");
     CHECK(desk.report().choice.limbs[nth(ear)].chosen == -1);
-    CHECK(findPoint(desk.report().open, results::Issue::wire_refused));
+    CHECK(findPoint(desk.report().open, "wire-refused"));
     REQUIRE(desk.find<QPushButton>("letChoose")->isEnabled());
     desk.press("letChoose");
     CHECK(desk.document().puppet().limbs[nth(ear)].noWire.empty());
@@ -99,10 +99,10 @@ TEST_CASE("A proportion is kept as drawn, is missed when the leg grows, and is a
     desk.press("proportionKeep");
     REQUIRE(desk.document().puppet().proportions.size() == 1);
     CHECK(desk.document().puppet().proportions[0].key == "leg_share:leg");
-    CHECK_FALSE(findPoint(desk.report().open, results::Issue::proportion_off));
+    CHECK_FALSE(findPoint(desk.report().open, "proportion"));
     desk.type("proportionTolerance", "2");
     desk.type("proportionTarget", "0.9");
-    const results::OpenPoint* off = findPoint(desk.report().open, results::Issue::proportion_off);
+    const findings::Finding* off = findPoint(desk.report().open, "proportion");
     REQUIRE(off);
     CHECK(app::Say::openPoint(*off).contains("you want"));
     CHECK(checks->item(row)->text().startsWith("look"));
@@ -132,7 +132,7 @@ TEST_CASE("Glues are ticked on the shelf, a bond says what holds, and a web what
     desk.find<QPushButton>("putOn")->menu()->actions().at(3)->trigger();
     Desk::settle();
     desk.pickData("thingTo", "l:1:leg");
-    const results::SheetCheck& web = desk.report().things.sheets.back();
+    const checks::SheetCheck& web = desk.report().things.sheets.back();
     CHECK(web.web);
     CHECK(web.most_mm > web.span_mm);
     CHECK(desk.find<QLabel>("thingAnswer")->text().contains("Between its limbs"));
@@ -160,14 +160,14 @@ TEST_CASE("Pictures say which part they show from where, and a twin is measured 
     CHECK_FALSE(nameOf(0).contains("reed"));
     CHECK(views->item(0, 0)->toolTip().contains(nameOf(0)));
     CHECK(views->item(0, 2)->toolTip() == "never");
-    CHECK(findPoint(desk.report().open, results::Issue::never_seen));
+    CHECK(findPoint(desk.report().open, "views"));
     pictures->addPicture("old-reed-side.svg", demoBytes("old-reed-side.svg"), true);
     Desk::settle();
-    CHECK_FALSE(findPoint(desk.report().open, results::Issue::never_seen));
+    CHECK_FALSE(findPoint(desk.report().open, "views"));
     desk.pickData("seenFrom", static_cast<int>(body::Seen::right));
     CHECK(desk.document().puppet().pictures.at(1).seen == body::Seen::right);
     CHECK(desk.find<QTableWidget>("views")->item(0, 3)->toolTip().contains(nameOf(1)));
-    CHECK_FALSE(findPoint(desk.report().open, results::Issue::never_seen));
+    CHECK_FALSE(findPoint(desk.report().open, "views"));
     desk.document().change("measure", [](const document::Edits& e) {
         return e.addMeasure({"wing", {0, 0, 0}, {0, 60, 0}, {}, {}});
     });
@@ -176,8 +176,8 @@ TEST_CASE("Pictures say which part they show from where, and a twin is measured 
     desk.find<QListWidget>("measures")->setCurrentRow(0);
     desk.type("measured", "60.1");
     desk.type("measuredOther", "63");
-    CHECK(findPoint(desk.report().open, results::Issue::pair_differs));
+    CHECK(findPoint(desk.report().open, "pair"));
     CHECK(desk.find<QListWidget>("measures")->item(0)->text().contains("left minus right"));
     desk.type("measuredOther", "60.2");
-    CHECK_FALSE(findPoint(desk.report().open, results::Issue::pair_differs));
+    CHECK_FALSE(findPoint(desk.report().open, "pair"));
 }

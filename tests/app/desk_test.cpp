@@ -16,6 +16,7 @@
 #include <QLabel>
 #include <QPainter>
 #include <QPushButton>
+#include <QRegularExpression>
 #include <QSignalSpy>
 
 using app::NumberField;
@@ -50,13 +51,12 @@ TEST_CASE("Every state, issue, reason, step, caution and check has its sentence"
         CHECK_FALSE(Say::state(static_cast<choice::State>(i)).isEmpty());
         CHECK_FALSE(Say::stateMeaning(static_cast<choice::State>(i)).isEmpty());
     }
-    for (int i = 0; i <= static_cast<int>(results::Issue::buy_rest); ++i) {
-        results::OpenPoint p;
-        p.issue = static_cast<results::Issue>(i), p.subject = std::string("knee"), p.found = 1, p.limit = 2,
-        p.state = choice::State::slack;
-        INFO("issue " << i);
-        CHECK(Say::openPoint(p).size() > 12);
-        CHECK_FALSE(Say::openPoint(p).contains('%' + QString::number(1)));
+    for (const findings::Kind* kind : findings::allKinds()) {
+        findings::Finding f{kind, {}, std::string("knee"), 1, 2, 3};
+        f.other = std::string("ankle"), f.also = std::string("of what there is");
+        INFO(kind->word);
+        CHECK(Say::openPoint(f).size() > 12);
+        CHECK_FALSE(Say::openPoint(f).contains(QRegularExpression("%[0-9n]")));
     }
     for (int i = 0; i <= static_cast<int>(make::Reason::own_order); ++i)
         CHECK_FALSE(Say::reason(static_cast<make::Reason>(i)).isEmpty());
@@ -67,8 +67,8 @@ TEST_CASE("Every state, issue, reason, step, caution and check has its sentence"
     }
     for (int i = 1; i <= static_cast<int>(make::Caution::blade); ++i)
         CHECK_FALSE(Say::caution(static_cast<make::Caution>(i)).isEmpty());
-    for (int i = 0; i <= static_cast<int>(results::Eye::side_seen); ++i)
-        CHECK_FALSE(Say::eye({static_cast<results::Eye>(i), "leg", 1, 0, 2}).isEmpty());
+    for (int i = 0; i <= static_cast<int>(checks::Eye::side_seen); ++i)
+        CHECK_FALSE(checks::sentenceOf({static_cast<checks::Eye>(i), "leg", 1, 0, 2}).english().empty());
     for (int i = 0; i <= static_cast<int>(body::LimbKind::other); ++i)
         CHECK_FALSE(Say::kind(static_cast<body::LimbKind>(i)).isEmpty());
 }
@@ -238,7 +238,7 @@ TEST_CASE("A picture fitted to a height stands on the base line with its figure 
 
 TEST_CASE("The rule counts open points in words and numbers, and the plan's steps are walked by keys") {
     Desk desk;
-    const auto counts = results::countOpen(desk.document().openPoints());
+    const auto counts = findings::countOpen(desk.document().openPoints());
     for (int i = 0; i < results::kStations; ++i) {
         const auto* d = desk.window.rule().division(static_cast<Station>(i));
         if (counts[nth(i)] > 0) {
@@ -316,10 +316,10 @@ TEST_CASE("An open point is left for a reason that stays with it, and taken up a
     REQUIRE(list);
     int row = 0;
     const auto& points = desk.document().openPoints();
-    std::vector<const results::OpenPoint*> here;
+    std::vector<const findings::Finding*> here;
     for (const auto& p : points)
-        if (p.station == Station::wire) here.push_back(&p);
-    while (row < static_cast<int>(here.size()) && !results::mayLeave(here[nth(row)]->issue))
+        if (p.station() == Station::wire) here.push_back(&p);
+    while (row < static_cast<int>(here.size()) && !here[nth(row)]->mayLeave())
         ++row;
     REQUIRE(row < static_cast<int>(here.size()));
     const std::string key = here[nth(row)]->key;

@@ -168,14 +168,15 @@ TEST_CASE("The first hour stays where it is when the language changes") {
 }
 
 TEST_CASE("What a number rests on is said in its sentence") {
-    const auto said = [](results::Issue issue) {
-        results::OpenPoint p;
-        p.issue = issue, p.found = 40, p.limit = 55, p.subject = words("knee"), p.other = words("ankle");
-        return app::Say::openPoint(p);
+    const auto said = [](std::string_view word) {
+        const auto all = findings::allKinds();
+        findings::Finding f;
+        f.kind = *std::find_if(all.begin(), all.end(), [&](const findings::Kind* k) { return k->word == word; });
+        f.found = 40, f.limit = 55, f.subject = words("knee"), f.other = words("ankle");
+        return app::Say::openPoint(f);
     };
     // Two joints are compared at two bends.
-    CHECK(said(results::Issue::order).contains("40.0 against 55.0 N·mm, each at its own full bend"));
+    CHECK(said("order").contains("40.0 against 55.0 N·mm, each at its own full bend"));
     // The joint's limit counts on a hand that the base does not have.
-    CHECK(said(results::Issue::base_pushed)
-              .contains("keep the other hand there, as the joint's own limit takes for granted"));
+    CHECK(said("pushed").contains("keep the other hand there, as the joint's own limit takes for granted"));
 }

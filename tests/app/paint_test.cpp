@@ -355,7 +355,7 @@ TEST_CASE(
     REQUIRE(coats->count() == 2);
     coats->setCurrentRow(1);
     const auto mlOf = [&] {
-        for (const results::PaintedPart& p : desk.report().painted)
+        for (const checks::PaintedPart& p : desk.report().painted)
             if (p.scheme == id) return p.laid.at(1).ml;
         return -1.0;
     };

@@ -176,7 +176,7 @@ TEST_CASE("The sheets carry the film with what is swapped before which shot, and
     CHECK(text.count("Before it, swap the") == swaps);
     CHECK(text.contains("Printed colours"));
     REQUIRE_FALSE(desk.report().painted.empty());
-    for (const results::PaintedPart& x : desk.report().painted)
+    for (const checks::PaintedPart& x : desk.report().painted)
         for (const paint::Laid& l : x.laid)
             CHECK(text.contains(QString::fromStdString(l.card->name)));
     CHECK(text.contains("Look at after each shot"));

@@ -88,7 +88,7 @@ TEST_CASE("What a why names gives the grams, the cloth and the paint it is about
                 ++paints;
                 const double cm2 = before(takes->why.chain, "cm²");
                 double sum = 0;
-                for (const results::PaintedPart& p : r.painted)
+                for (const checks::PaintedPart& p : r.painted)
                     if (p.part == i)
                         for (std::size_t k = 0; k < p.laid.size(); ++k) {
                             const paint::Laid& l = p.laid[k];
@@ -166,8 +166,8 @@ TEST_CASE("The oven's rows follow the tightest load, a load that never gets hot 
         const StationRow hot = swing(by, 30);
         INFO("swings by " << by);
         const auto& open = desk.report().open;
-        const bool said = std::any_of(open.begin(), open.end(), [&](const results::OpenPoint& p) {
-            return p.issue == results::Issue::not_in_oven && p.subject.english() == "firm grey clay";
+        const bool said = std::any_of(open.begin(), open.end(), [&](const findings::Finding& p) {
+            return p.is("not-in-oven") && p.subject.english() == "firm grey clay";
         });
         const bool scorches =
             std::any_of(desk.report().plan.steps.begin(), desk.report().plan.steps.end(), [](const make::Step& s) {

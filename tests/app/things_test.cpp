@@ -118,8 +118,8 @@ TEST_CASE("What a bond carries is a share of what is asked, what its glue stands
     auto* list = desk.find<QListWidget>("thingList");
     list->setCurrentRow(static_cast<int>(t.features.size()));
     desk.settle();
-    const results::BondCheck& c = desk.report().things.bonds[0];
-    REQUIRE(c.governs == static_cast<int>(results::BondLimit::heat));
+    const checks::BondCheck& c = desk.report().things.bonds[0];
+    REQUIRE(c.governs == static_cast<int>(checks::BondLimit::heat));
     const QString words = desk.find<QLabel>("thingAnswer")->text();
     CHECK(words.contains(
         QString("stands 80 °C, and a load at %1 is still to come").arg(app::Say::temperature(c.heat_C))));

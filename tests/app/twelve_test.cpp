@@ -151,7 +151,7 @@ void build(const Job& job) {
         if (l.chosen < 0) CHECK(l.state != choice::State::holds);
     }
     for (const auto* list : {&r.open, &r.notes})
-        for (const results::OpenPoint& o : *list)
+        for (const findings::Finding& o : *list)
             CHECK(app::Say::openPoint(o).size() > 12);
     REQUIRE(r.plan.steps.size() > 8);
     for (std::size_t i = 0; i < r.plan.steps.size(); ++i)

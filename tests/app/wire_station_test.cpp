@@ -102,7 +102,7 @@ TEST_CASE("A bend test typed at the bench moves the lives of its spool, and undo
     CHECK_FALSE(desk.find<QAbstractButton>("benchKeep")->isEnabled());
     const auto points = [&] {
         return std::count_if(desk.report().open.begin(), desk.report().open.end(),
-                             [](const auto& p) { return p.issue == results::Issue::test_contradicts; });
+                             [](const auto& p) { return p.is("test"); });
     };
     CHECK(points() == 0);
     desk.pickData("benchKind", 1);
@@ -302,7 +302,7 @@ TEST_CASE("What is cut goes out of the stock, is counted no more, and comes back
     // A longer leg is said to be cut too short.
     desk.document().change("height", [](const document::Edits& e) { return e.setHeight(260); });
     CHECK(std::any_of(desk.report().open.begin(), desk.report().open.end(),
-                      [](const auto& o) { return o.issue == results::Issue::cut_differs; }));
+                      [](const auto& o) { return o.is("cut-differs"); }));
     desk.undo();
     desk.undo();
     CHECK(desk.document().production().stock == before);

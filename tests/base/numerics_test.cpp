@@ -142,7 +142,7 @@ TEST_CASE("Ids are letters, digits, dots and dashes, and plain numbers carry no 
 }
 
 TEST_CASE("A phrase is said in another tongue: words looked up, names kept, numbers written its way") {
-    const Tongue other{[](const char* text) {
+    const Tongue other{[](const char* text, int) {
                            const std::string_view w = text;
                            return w == "%1, limb %2"                  ? std::string("Glied %2 von %1")
                                   : w == "%1 %2"                      ? std::string("%1 von %2")

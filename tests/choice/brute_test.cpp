@@ -401,7 +401,7 @@ TEST_CASE("A stub that nothing moves and that carries itself needs no wire, and 
     CHECK(l.reason.raw_MPa > 0);
     CHECK(l.reason.raw_MPa < l.reason.rawLimit_MPa);
     for (const auto& o : r.open)
-        CHECK_FALSE((o.issue == results::Issue::no_wire && o.limb == l.limb));
+        CHECK_FALSE((o.is("no-wire") && o.ref.id == horn.id));
     // A long thin one sags before it is baked.
     goat.limbs.back().joints[1].at_mm = {60, 260, 58};
     goat.limbs.back().segments[0].stations = {{0, 2, 2}, {1, 3, 3}};

@@ -53,6 +53,6 @@ TEST_CASE("Every joint of the demo that ships holds in every pose that it keeps"
     }
     // And the postwoman's leg is what there is to look at: it holds, with less to spare than is wanted.
     const auto tansy = reportOf(shippedDemo());
-    const auto thin = [](const results::OpenPoint& x) { return x.issue == results::Issue::thin_reserve; };
+    const auto thin = [](const findings::Finding& x) { return x.is("thin-reserve"); };
     CHECK(std::count_if(tansy.notes.begin(), tansy.notes.end(), thin) == 1);
 }

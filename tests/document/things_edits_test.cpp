@@ -1,7 +1,7 @@
 // Things put on, taken off, and followed through changes of the limb that carries them.
 #include "base/units.h"
+#include "checks/things.h"
 #include "fill/things.h"
-#include "results/things.h"
 #include "support/near.h"
 #include "support/things.h"
 

@@ -1,7 +1,7 @@
 // Things from files and back.
 #include "base/units.h"
+#include "checks/things.h"
 #include "fill/things.h"
-#include "results/things.h"
 #include "support/near.h"
 #include "support/sanitized.h"
 

@@ -199,14 +199,14 @@ TEST_CASE("A soft body is never baked, primed or set to dry, with a hard core or
             CHECK(s.kind != make::StepKind::dry);
             if (s.kind == make::StepKind::paint) CHECK(s.role != paint::Role::primer);
         }
-        CHECK(findPoint(r.open, results::Issue::paint_on_soft));
+        CHECK(findPoint(r.open, "soft-paint"));
     }
     // Soft under hard is said, and the hard stays out of the oven.
     production.puppets = {coatedPost(2, {{soft, 3, 0}})};
     const auto r = reportOf(production);
     CHECK(r.bakePlan.bakes.empty());
-    CHECK(findPoint(r.open, results::Issue::soft_under));
-    CHECK(findPoint(r.open, results::Issue::left_raw));
+    CHECK(findPoint(r.open, "soft-under"));
+    CHECK(findPoint(r.open, "left-raw"));
 }
 
 TEST_CASE("Coats that cannot be are refused with what is wrong", "[files]") {

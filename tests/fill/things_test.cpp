@@ -1,6 +1,6 @@
 #include "base/units.h"
+#include "checks/things.h"
 #include "fill/things.h"
-#include "results/things.h"
 #include "support/near.h"
 #include "support/things.h"
 

@@ -225,7 +225,7 @@ TEST_CASE("What stands on a bare post presses along it and folds it up at Euler'
     CHECK_FALSE(v.holds());
     CHECK(v.governs == choice::StillLimit::buckles);
     CHECK_NEAR(l.still[0].thrust_N, 2000 * kNewtonPerGram, 1e-3);
-    CHECK(findPoint(r.open, results::Issue::still_folds));
+    CHECK(findPoint(r.open, "still-folds"));
     // Stiffened in putty there is nothing bare left to judge.
     all.puppets[0].limbs[0].segments[0].stiffening = Stiffening::putty;
     CHECK(reportOf(all).choice.limbs[0].state == choice::State::not_checked);

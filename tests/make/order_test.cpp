@@ -186,7 +186,7 @@ TEST_CASE("An order of the builder's own is kept where it can be, and refused wi
     const Report refused = reportOf(p);
     CHECK(refused.plan.refused == std::vector<int>{1});
     CHECK(std::count_if(refused.open.begin(), refused.open.end(),
-                        [](const OpenPoint& o) { return o.issue == Issue::order_refused; }) == 1);
+                        [](const findings::Finding& o) { return o.is("order-refused"); }) == 1);
     checkOrdered(refused.plan);
     // Two that contradict each other: the first is kept.
     p.puppets[0].wants.order = {{late, early}, {early, late}, {late, late}};

@@ -1,12 +1,13 @@
 // What the program once advised wrongly, or kept silent about: each case tells its story.
+#include "checks/proportions.h"
 #include "document/edits.h"
 #include "fill/skin_plan.h"
-#include "results/proportions.h"
 #include "support/puppets.h"
 #include "support/sanitized.h"
 #include <set>
 
 using namespace enkinet::document;
+using namespace enkinet::checks;
 using namespace enkinet::results;
 
 namespace {
@@ -22,9 +23,9 @@ template <class Change> Report changed(Change change, std::size_t puppet = 0) {
     return reportOf(*sound, static_cast<int>(puppet));
 }
 
-int pointsOf(const std::vector<OpenPoint>& points, Issue issue) {
+int pointsOf(const std::vector<findings::Finding>& points, std::string_view word) {
     return static_cast<int>(
-        std::count_if(points.begin(), points.end(), [&](const OpenPoint& p) { return p.issue == issue; }));
+        std::count_if(points.begin(), points.end(), [&](const findings::Finding& p) { return p.is(word); }));
 }
 
 /// Every part of a puppet, its clay by a rule; parts with neither clay nor bulk stay as they are.
@@ -98,7 +99,7 @@ TEST_CASE("A load that names clay that never dries is an open point, and its gat
             p.wants.loads = {{"all", {"spine", "tail", "foreleg", "hindleg", "ear"}, {}, true, 0, 0}};
         },
         1);
-    CHECK(pointsOf(r.open, Issue::never_baked) == 1);
+    CHECK(pointsOf(r.open, "never-baked") == 1);
     CHECK(checksOf(r.plan, make::Check::never_bake, true) == 1);
     for (const make::Step& s : r.plan.steps)
         if (s.kind == make::StepKind::gate && s.bake >= 0) CHECK_FALSE(make::isOpen(s.gate));
@@ -115,8 +116,8 @@ TEST_CASE("Wire that nothing poses and all of which is stiffened reads not check
     REQUIRE(r.choice.limbs[0].demands.empty());
     CHECK(r.choice.limbs[0].still.empty());
     CHECK(r.choice.limbs[0].state == choice::State::not_checked);
-    CHECK(pointsOf(r.notes, Issue::not_checked) == 1);
-    CHECK(pointsOf(r.open, Issue::not_checked) == 0);
+    CHECK(pointsOf(r.notes, "not-checked") == 1);
+    CHECK(pointsOf(r.open, "not-checked") == 0);
 }
 
 TEST_CASE("A limb of which nothing is left outside its parent is pointed out", "[results]") {
@@ -136,7 +137,7 @@ TEST_CASE("A limb of which nothing is left outside its parent is pointed out", "
                 }
         },
         1);
-    CHECK(pointsOf(r.open, Issue::swallowed) == 1);
+    CHECK(pointsOf(r.open, "swallowed") == 1);
     auto winged = files::loadProduction(kDataDir + "/kinds/winged.json", shippedCards());
     REQUIRE(winged);
     const Report w = reportOf(winged->production);
@@ -144,7 +145,7 @@ TEST_CASE("A limb of which nothing is left outside its parent is pointed out", "
     for (const fill::Part& p : w.choice.parts)
         if (p.label.english().find("wing") != std::string::npos) wing_mm3 += p.volume_mm3;
     CHECK(wing_mm3 > 1000);
-    CHECK(pointsOf(w.open, Issue::swallowed) == 0);
+    CHECK(pointsOf(w.open, "swallowed") == 0);
 }
 
 TEST_CASE("A gate counts the gaps that the design leaves free, not all of them", "[results]") {
@@ -250,18 +251,17 @@ TEST_CASE("Paint, varnish and steel that will not do on their ground are said", 
     REQUIRE_FALSE(varnish.empty());
     using paint::Role;
     CHECK(pointsOf(painted("flexible-flesh", {{Role::base, acrylic}, {Role::varnish, varnish}}, true).open,
-                   Issue::varnish_cracks) == 1);
-    CHECK(pointsOf(painted("flexible-flesh", {{Role::base, acrylic}}, true).open, Issue::varnish_cracks) == 0);
-    CHECK(pointsOf(painted(kNeverDry, {{Role::base, acrylic}}, false).open, Issue::paint_on_soft) == 1);
-    CHECK(pointsOf(painted(kAirDry, {{Role::base, acrylic}}, false).open, Issue::unsealed) == 1);
-    CHECK(pointsOf(painted(kAirDry, {{Role::primer, acrylic}, {Role::base, acrylic}}, false).open, Issue::unsealed) ==
-          0);
+                   "varnish") == 1);
+    CHECK(pointsOf(painted("flexible-flesh", {{Role::base, acrylic}}, true).open, "varnish") == 0);
+    CHECK(pointsOf(painted(kNeverDry, {{Role::base, acrylic}}, false).open, "soft-paint") == 1);
+    CHECK(pointsOf(painted(kAirDry, {{Role::base, acrylic}}, false).open, "unsealed") == 1);
+    CHECK(pointsOf(painted(kAirDry, {{Role::primer, acrylic}, {Role::base, acrylic}}, false).open, "unsealed") == 0);
     // Coloured clay with a sheen only: nothing is missing, nothing is wrong, and the varnish is a step.
     const Report sheen = painted(kFirm, {{Role::varnish, varnish}}, false);
     for (const auto& list : {sheen.open, sheen.notes})
-        for (const OpenPoint& o : list) {
-            INFO(static_cast<int>(o.issue) << " " << o.subject.english());
-            CHECK(o.station != Station::paint);
+        for (const findings::Finding& o : list) {
+            INFO(o.key);
+            CHECK(o.station() != Station::paint);
         }
     CHECK(std::any_of(sheen.plan.steps.begin(), sheen.plan.steps.end(), [](const make::Step& s) {
         return s.kind == make::StepKind::paint && s.role == paint::Role::varnish;
@@ -278,8 +278,8 @@ TEST_CASE("Paint, varnish and steel that will not do on their ground are said", 
                 if (l.id == "arm") l.pick = body::WirePick{spool, 1, 0, {}};
         });
     };
-    CHECK(pointsOf(steel(kAirDry).open, Issue::rusts) == 1);
-    CHECK(pointsOf(steel(kFirm).open, Issue::rusts) == 0);
+    CHECK(pointsOf(steel(kAirDry).open, "rust") == 1);
+    CHECK(pointsOf(steel(kFirm).open, "rust") == 0);
 }
 
 TEST_CASE("What sets by itself is gated and set limb by limb, and a step longer than its working time is said",
@@ -374,34 +374,35 @@ TEST_CASE("Nothing to hold but what is wet is one point, and advice can be left 
     const auto coats = std::count_if(wet.plan.steps.begin(), wet.plan.steps.end(),
                                      [](const make::Step& s) { return s.grip == make::Grip::wet_only; });
     REQUIRE(coats > 1);
-    REQUIRE(pointsOf(wet.open, Issue::wet_grip) == 1);
-    for (const OpenPoint& o : wet.open)
-        if (o.issue == Issue::wet_grip) CHECK(o.found == static_cast<double>(coats));
+    REQUIRE(pointsOf(wet.open, "wet-grip") == 1);
+    for (const findings::Finding& o : wet.open)
+        if (o.is("wet-grip")) CHECK(o.found == static_cast<double>(coats));
     const Report r = reportOf(demo());
-    REQUIRE(pointsOf(r.open, Issue::order) > 0);
+    REQUIRE(pointsOf(r.open, "order") > 0);
     Production p = demo();
-    for (const OpenPoint& o : r.open) {
-        if (o.issue != Issue::order) continue;
-        CHECK(mayLeave(o.issue));
+    for (const findings::Finding& o : r.open) {
+        if (!o.is("order")) continue;
+        CHECK(o.mayLeave());
         auto left = Edits(p, shippedCards(), "tansy").leavePoint(o.key, true, "it stands");
         REQUIRE(left);
         p = left.take();
     }
     const Report quiet = reportOf(p);
-    CHECK(pointsOf(quiet.open, Issue::order) == 0);
-    CHECK(pointsOf(quiet.left, Issue::order) == pointsOf(r.open, Issue::order));
-    for (const OpenPoint& o : quiet.left)
+    CHECK(pointsOf(quiet.open, "order") == 0);
+    CHECK(pointsOf(quiet.left, "order") == pointsOf(r.open, "order"));
+    for (const findings::Finding& o : quiet.left)
         CHECK(o.because == "it stands");
     auto again = Edits(p, shippedCards(), "tansy").leavePoint(quiet.left[0].key, false);
     REQUIRE(again);
-    CHECK(pointsOf(reportOf(*again).open, Issue::order) == 1);
+    CHECK(pointsOf(reportOf(*again).open, "order") == 1);
     // What would fail cannot be waved away.
-    CHECK_FALSE(mayLeave(Issue::limb_state));
-    CHECK_FALSE(mayLeave(Issue::not_in_oven));
+    for (const findings::Kind* k : findings::allKinds())
+        for (const char* word : {"slack", "tired", "not-in-oven"})
+            if (k->word == std::string_view(word)) CHECK(k->weight == findings::Weight::fault);
     // Each joint speaks of the order once.
     std::set<std::string> keys;
-    for (const OpenPoint& o : r.open)
-        if (o.issue == Issue::order) CHECK(keys.insert(o.key).second);
+    for (const findings::Finding& o : r.open)
+        if (o.is("order")) CHECK(keys.insert(o.key).second);
 }
 
 TEST_CASE("A picked wire that cannot be made is said, and what can stands in for it", "[results]") {
@@ -418,14 +419,14 @@ TEST_CASE("A picked wire that cannot be made is said, and what can stands in for
     };
     const double shortest = wire::findShortestLay(4, demo().stock.spools[0].diameter_mm);
     const Report r = withPick(shortest * 0.7);
-    REQUIRE(pointsOf(r.open, Issue::pick_gone) == 1);
+    REQUIRE(pointsOf(r.open, "pick-gone") == 1);
     for (const choice::LimbChoice& l : r.choice.limbs)
         if (demo().puppets[0].limbs[nth(l.limb)].id == "arm") {
             CHECK_FALSE(l.pinned);
             CHECK(l.chosen >= 0);
         }
-    CHECK(pointsOf(withPick(0).open, Issue::pick_gone) == 0);
-    CHECK(pointsOf(withPick(shortest * 1.01).open, Issue::pick_gone) == 0);
+    CHECK(pointsOf(withPick(0).open, "pick-gone") == 0);
+    CHECK(pointsOf(withPick(shortest * 1.01).open, "pick-gone") == 0);
     // No edit makes a new one.
     const Production p = demo();
     CHECK_FALSE(Edits(p, shippedCards(), "tansy").setPick("arm", pickOf(p, shortest * 0.7)));
@@ -446,11 +447,10 @@ TEST_CASE("Each shipped kind opens sound at half to twice its own height", "[res
             // Faults first: none as it is shipped. What a size asks of any wire or clay is honest, and few.
             std::string said;
             int faults = 0, advice = 0;
-            for (const OpenPoint& p : r.open) {
-                if (p.issue >= Issue::buy_wire) continue;
-                ++(mayLeave(p.issue) ? advice : faults);
-                said += std::to_string(static_cast<int>(p.issue)) + "/" + std::to_string(static_cast<int>(p.state)) +
-                        " " + p.subject.english() + "; ";
+            for (const findings::Finding& p : r.open) {
+                if (p.key.starts_with("buy")) continue;
+                ++(p.mayLeave() ? advice : faults);
+                said += p.key + "; ";
             }
             INFO(said);
             CHECK(faults <= (share == 1 ? 0 : 10));

@@ -1,11 +1,12 @@
 // What a builder chooses against the tool or beside it: no wire, wanted proportions, views, pairs; and gates that ask
 // for things.
+#include "checks/proportions.h"
+#include "checks/views.h"
 #include "document/edits.h"
-#include "results/proportions.h"
-#include "results/views.h"
 #include "support/puppets.h"
 
 using namespace enkinet::body;
+using namespace enkinet::checks;
 using namespace enkinet::results;
 
 namespace {
@@ -48,10 +49,10 @@ TEST_CASE("No wire can be chosen with its reason: nothing is cut, nothing is sai
     // Its joints are not held, and that is said, with the reason; never that they hold.
     const bool moves = std::any_of(goat.limbs[nth(ear)].joints.begin(), goat.limbs[nth(ear)].joints.end(),
                                    [](const Joint& j) { return j.posed; });
-    const OpenPoint* said = findPoint(r.open, Issue::wire_refused);
+    const findings::Finding* said = findPoint(r.open, "wire-refused");
     CHECK((said != nullptr) == moves);
     if (said) CHECK(said->other == "it lies on the head");
-    CHECK_FALSE(findPoint(r.open, Issue::no_wire));
+    CHECK_FALSE(findPoint(r.open, "no-wire"));
     // The wires of the other limbs are lighter to carry, never heavier.
     CHECK(r.choice.totals.wire_g < reportOf(before, 1).choice.totals.wire_g);
     const auto back = edits(*none).setPick("ear", std::nullopt);
@@ -63,7 +64,7 @@ TEST_CASE("A root limb without wire anchors nothing, and that is an open point",
     const auto none = document::Edits(demo(), shippedCards(), "tansy").setNoWire("spine", "a block of wood");
     REQUIRE(none);
     const Report r = reportOf(*none);
-    const OpenPoint* said = findPoint(r.open, Issue::wire_refused);
+    const findings::Finding* said = findPoint(r.open, "wire-refused");
     REQUIRE(said);
     CHECK(said->limit == 1);
     CHECK(said->found > 0);
@@ -92,16 +93,16 @@ TEST_CASE("A wanted proportion goes before what is usual, within its tolerance, 
     };
     want(leg.found * 1.2, 0.1);
     Report r = reportOf(p);
-    const OpenPoint* off = findPoint(r.open, Issue::proportion_off);
+    const findings::Finding* off = findPoint(r.open, "proportion");
     REQUIRE(off);
     CHECK_NEAR(off->found, leg.found, 1e-12);
     CHECK_NEAR(off->limit, leg.found * 1.2 * 0.9, 1e-12);
     CHECK_NEAR(off->more, leg.found * 1.2 * 1.1, 1e-12);
     const auto left = document::Edits(p, shippedCards(), "tansy").leavePoint(off->key, true, "she strides on stilts");
     REQUIRE(left);
-    CHECK_FALSE(findPoint(reportOf(*left).open, Issue::proportion_off));
+    CHECK_FALSE(findPoint(reportOf(*left).open, "proportion"));
     want(leg.found * 1.2, 0.25);
-    CHECK_FALSE(findPoint(reportOf(p).open, Issue::proportion_off));
+    CHECK_FALSE(findPoint(reportOf(p).open, "proportion"));
     CHECK_FALSE(document::Edits(p, shippedCards(), "tansy").setProportion("leg_share:leg", -1, 0.1));
     const auto free = document::Edits(p, shippedCards(), "tansy").setProportion("leg_share:leg", {}, 0);
     REQUIRE(free);
@@ -113,14 +114,13 @@ TEST_CASE("A wanted proportion goes before what is usual, within its tolerance, 
         for (std::size_t i = 0; i < x.joints.size(); ++i)
             if ((x.id == "arm" && i == 4) || x.kind == LimbKind::finger)
                 x.joints[i].at_mm = wrist + 2.2 * (x.joints[i].at_mm - wrist);
-    CHECK(findPoint(reportOf(p).notes, Issue::proportion_rare));
+    CHECK(findPoint(reportOf(p).notes, "proportion-rare"));
 }
 
 TEST_CASE("Each part is seen by the pictures that hold it, from where they were taken", "[results]") {
     document::Production p = demo();
     Puppet& tansy = p.puppets[0];
-    CHECK_FALSE(
-        findPoint(reportOf(p).open, Issue::never_seen)); // without pictures every side is a guess: said elsewhere
+    CHECK_FALSE(findPoint(reportOf(p).open, "views")); // without pictures every side is a guess: said elsewhere
     Picture front;
     front.file = "pictures/front.png", front.width_px = 400, front.height_px = 500, front.mm_px = 0.6;
     front.x_mm = -120, front.y_mm = 260, front.figureTop = 0.05, front.figureBottom = 0.85;
@@ -132,11 +132,11 @@ TEST_CASE("Each part is seen by the pictures that hold it, from where they were 
             CHECK(v.picture[k] == -1);
     }
     const auto views = calcViews(tansy, r.choice);
-    const OpenPoint* side = findPoint(r.open, Issue::never_seen);
+    const findings::Finding* side = findPoint(r.open, "views");
     REQUIRE(side);
-    CHECK(side->by == static_cast<int>(Seen::left));
+    CHECK(side->other == "either side");
     CHECK(side->found == static_cast<double>(views.size()));
-    CHECK(findPoint(r.notes, Issue::never_seen_note));
+    CHECK(findPoint(r.notes, "views-rare"));
     // Half of the picture cut away: what stood in that half is seen no more.
     tansy.pictures[0].cropBottom = 0.5;
     int unseen = 0;
@@ -156,7 +156,7 @@ TEST_CASE("Each part is seen by the pictures that hold it, from where they were 
     Picture right = front;
     right.file = "pictures/right.png", right.side = true, right.seen = Seen::right;
     tansy.pictures.push_back(right);
-    CHECK_FALSE(findPoint(reportOf(p).open, Issue::never_seen));
+    CHECK_FALSE(findPoint(reportOf(p).open, "views"));
     CHECK(findDisagreements(tansy).empty());
     // Scaled by a true length it came out a tenth higher.
     tansy.pictures[1].mm_px *= 1.1;
@@ -164,24 +164,24 @@ TEST_CASE("Each part is seen by the pictures that hold it, from where they were 
     REQUIRE(apart.size() == 1);
     CHECK_NEAR(apart[0].one_mm, 0.8 * 500 * 0.6, 1e-9);
     CHECK_NEAR(apart[0].other_mm, 1.1 * apart[0].one_mm, 1e-9);
-    CHECK(findPoint(reportOf(p).open, Issue::pictures_differ));
+    CHECK(findPoint(reportOf(p).open, "pictures"));
 }
 
 TEST_CASE("Left against right: the first side is the target of the second", "[results]") {
     document::Production p = demo();
     p.puppets[0].measures = {{"shin", {20, 10, 0}, {20, 60, 0}, 50.2, 50.4}};
-    CHECK_FALSE(findPoint(reportOf(p).open, Issue::pair_differs));
+    CHECK_FALSE(findPoint(reportOf(p).open, "pair"));
     p.puppets[0].measures[0].other_mm = 52;
     const Report r = reportOf(p);
-    const OpenPoint* apart = findPoint(r.open, Issue::pair_differs);
+    const findings::Finding* apart = findPoint(r.open, "pair");
     REQUIRE(apart);
     CHECK(apart->found == 50.2);
     CHECK(apart->limit == 52);
     // Of long pieces a fiftieth.
     p.puppets[0].measures[0].measured_mm = 100, p.puppets[0].measures[0].other_mm = 101.9;
-    CHECK_FALSE(findPoint(reportOf(p).open, Issue::pair_differs));
+    CHECK_FALSE(findPoint(reportOf(p).open, "pair"));
     p.puppets[0].measures[0].other_mm.reset();
-    CHECK_FALSE(findPoint(reportOf(p).open, Issue::pair_differs));
+    CHECK_FALSE(findPoint(reportOf(p).open, "pair"));
 }
 
 TEST_CASE("Gates ask for what sits on what hardens: prop, hole, cable, seat, spares, glue and clearance", "[make]") {

@@ -118,7 +118,7 @@ TEST_CASE("Another name changes no finding but its words, in every kept pose", "
         REQUIRE(a.open.size() == b.open.size());
         for (std::size_t i = 0; i < a.open.size(); ++i) {
             INFO(p.puppets[0].name << ", " << a.open[i].key);
-            CHECK(a.open[i].issue == b.open[i].issue);
+            CHECK(a.open[i].kind == b.open[i].kind);
             CHECK(a.open[i].key == b.open[i].key);
             CHECK(a.open[i].ref == b.open[i].ref);
             CHECK(a.open[i].found == b.open[i].found);

@@ -1,8 +1,8 @@
 #include "base/units.h"
 #include "body/pose.h"
+#include "checks/proportions.h"
 #include "document/changed_fields.h"
 #include "document/edits.h"
-#include "results/proportions.h"
 #include "support/near.h"
 
 #include <atomic>
@@ -11,6 +11,7 @@
 #include <thread>
 
 using namespace enkinet::body;
+using namespace enkinet::checks;
 using namespace enkinet::document;
 using namespace enkinet::results;
 
@@ -360,8 +361,8 @@ TEST_CASE("Three puppets that together need more wire than there is are one find
         if (s.id == shared->first) s.length_m = there;
     const ProductionResult all = resultOf(p);
     int found = 0;
-    for (const OpenPoint& o : all.open) {
-        if (o.issue != Issue::buy_wire) continue;
+    for (const findings::Finding& o : all.open) {
+        if (!o.is("buy-wire")) continue;
         ++found;
         CHECK(o.subject != shared->first); // by its name, not its id
         CHECK(o.found == there);
@@ -370,6 +371,6 @@ TEST_CASE("Three puppets that together need more wire than there is are one find
     }
     CHECK(found == 1);
     for (const auto& r : all.puppets)
-        for (const OpenPoint& o : r->open)
-            CHECK(o.issue < Issue::buy_wire);
+        for (const findings::Finding& o : r->open)
+            CHECK_FALSE(o.key.starts_with("buy"));
 }

@@ -168,15 +168,14 @@ TEST_CASE("Whatever a hand would try on a failing leg is offered, with what is t
         CHECK(limbOf(after, leg).thin == r.thinReserve);
         CHECK(limbOf(after, leg).reserve == Approx(r.reserve));
         // By another count: points by their sentence's facts that were not there before.
-        const auto had = [&](const OpenPoint& p) {
-            return std::any_of(before.open.begin(), before.open.end(), [&](const OpenPoint& b) {
-                return b.issue == p.issue && b.subject == p.subject && b.by == p.by && b.part == p.part &&
-                       b.demand == p.demand && b.limb == p.limb;
+        const auto had = [&](const findings::Finding& p) {
+            return std::any_of(before.open.begin(), before.open.end(), [&](const findings::Finding& b) {
+                return b.kind == p.kind && b.ref == p.ref && b.subject == p.subject && b.other == p.other;
             });
         };
         std::size_t fresh = 0;
-        for (const OpenPoint& p : after.open)
-            fresh += p.issue != Issue::limb_state && p.issue != Issue::thin_reserve && !had(p);
+        for (const findings::Finding& p : after.open)
+            fresh += !p.state() && !p.is("thin-reserve") && !had(p);
         CHECK(fresh == r.brings.size());
     }
     CHECK(ways.size() >= 3);

@@ -9,9 +9,9 @@ using namespace enkinet::results;
 
 namespace {
 
-int countOf(const Report& r, Issue issue) {
+int countOf(const Report& r, std::string_view word) {
     return static_cast<int>(
-        std::count_if(r.open.begin(), r.open.end(), [&](const OpenPoint& p) { return p.issue == issue; }));
+        std::count_if(r.open.begin(), r.open.end(), [&](const findings::Finding& p) { return p.is(word); }));
 }
 
 Report reportAfter(const std::function<void(Production&)>& change) {
@@ -31,16 +31,16 @@ TEST_CASE("A puppet with nothing drawn says so and nothing else", "[results]") {
         tansy(p).limbs.clear(), tansy(p).masses.clear(), tansy(p).poses.clear(), tansy(p).things = {};
     });
     REQUIRE(r.open.size() == 1);
-    CHECK(r.open[0].issue == Issue::no_limbs);
+    CHECK(r.open[0].is("no-limbs"));
     CHECK(r.plan.steps.empty());
 }
 
 TEST_CASE("A figure that nothing holds, or that is drawn too low, is pointed out", "[results]") {
-    CHECK(countOf(reportOf(demo()), Issue::no_support) == 0);
-    CHECK(countOf(reportAfter([](Production& p) { tansy(p).limbs[2].tieDown.reset(); }), Issue::no_support) == 1);
-    CHECK(countOf(reportOf(demo()), Issue::height_off) == 0);
+    CHECK(countOf(reportOf(demo()), "no-support") == 0);
+    CHECK(countOf(reportAfter([](Production& p) { tansy(p).limbs[2].tieDown.reset(); }), "no-support") == 1);
+    CHECK(countOf(reportOf(demo()), "height-off") == 0);
     const Report low = reportAfter([](Production& p) { tansy(p).height_mm = 300; });
-    REQUIRE(countOf(low, Issue::height_off) == 1);
+    REQUIRE(countOf(low, "height-off") == 1);
     CHECK(std::abs(low.top_mm - 240) < 0.5); // the head's crown
     // A figure that bows deeply is as high as it is built.
     const Report bowed = reportAfter([](Production& p) {
@@ -48,38 +48,37 @@ TEST_CASE("A figure that nothing holds, or that is drawn too low, is pointed out
             if (j.posed) j.high_rad = degToRad(90);
         tansy(p).board.angles = {{"spine", "waist", false, degToRad(80), 0}};
     });
-    CHECK(countOf(bowed, Issue::height_off) == 0);
+    CHECK(countOf(bowed, "height-off") == 0);
 }
 
 TEST_CASE("Stock that is missing, short or static is said for the limb that wants it", "[results]") {
-    CHECK(countOf(reportAfter([](Production& p) { p.stock.spools.clear(); }), Issue::no_wire) == 7);
+    CHECK(countOf(reportAfter([](Production& p) { p.stock.spools.clear(); }), "no-wire") == 7);
     const Report steel = reportAfter([](Production& p) {
         std::erase_if(p.stock.spools, [](const auto& s) { return s.material != "steel-annealed"; });
     });
-    CHECK(countOf(steel, Issue::no_wire) == 7);
+    CHECK(countOf(steel, "no-wire") == 7);
     const Report shared = reportAfter([](Production& p) {
         // One spool that is long enough for any one limb but not for all of them.
         std::erase_if(p.stock.spools, [](const auto& s) { return s.id != "copper-0.5"; });
         p.stock.spools[0].length_m = 3.2;
     });
     // One finding for what they lack together, not one here and another in the shopping.
-    CHECK(countOf(shared, Issue::no_wire) == 0);
+    CHECK(countOf(shared, "no-wire") == 0);
     Production together = demo();
     std::erase_if(together.stock.spools, [](const auto& s) { return s.id != "copper-0.5"; });
     together.stock.spools[0].length_m = 3.2, together.puppets.resize(1);
     const ProductionResult all = resultOf(together);
-    CHECK(std::count_if(all.open.begin(), all.open.end(), [](const auto& o) { return o.issue == Issue::buy_wire; }) ==
-          1);
+    CHECK(std::count_if(all.open.begin(), all.open.end(), [](const auto& o) { return o.is("buy-wire"); }) == 1);
 }
 
 TEST_CASE("Skin outside its clay's limits, and no room for bulk, are points of the part", "[results]") {
     const auto head = [](double skin) {
         return reportAfter([=](Production& p) { tansy(p).masses[0].layers.skin_mm = skin; });
     };
-    CHECK(countOf(head(2.5), Issue::skin_thin) == countOf(reportOf(demo()), Issue::skin_thin));
-    CHECK(countOf(head(0.4), Issue::skin_thin) > countOf(reportOf(demo()), Issue::skin_thin));
-    CHECK(countOf(head(19), Issue::skin_thick) == 1);
-    CHECK(countOf(head(20.6), Issue::no_room_for_bulk) == 1);
+    CHECK(countOf(head(2.5), "skin-thin") == countOf(reportOf(demo()), "skin-thin"));
+    CHECK(countOf(head(0.4), "skin-thin") > countOf(reportOf(demo()), "skin-thin"));
+    CHECK(countOf(head(19), "skin-thick") == 1);
+    CHECK(countOf(head(20.6), "no-room-for-bulk") == 1);
 }
 
 TEST_CASE("A part with neither paint nor cover, and a coat that does not hold, are points of Paint", "[results]") {
@@ -87,7 +86,7 @@ TEST_CASE("A part with neither paint nor cover, and a coat that does not hold, a
     CHECK(countOf(reportAfter([](Production& p) {
                       tansy(p).masses[0].layers.scheme.clear(), tansy(p).masses[0].layers.clay.clear();
                   }),
-                  Issue::nothing_outside) == 1);
+                  "bare") == 1);
     const Report own = reportAfter([](Production& p) {
         for (auto& m : tansy(p).masses)
             m.layers.scheme.clear();
@@ -95,10 +94,10 @@ TEST_CASE("A part with neither paint nor cover, and a coat that does not hold, a
             for (auto& s : l.segments)
                 s.layers.scheme.clear();
     });
-    CHECK(countOf(own, Issue::nothing_outside) == 0);
+    CHECK(countOf(own, "bare") == 0);
     std::set<std::string> clays;
-    for (const OpenPoint& n : own.notes)
-        if (n.issue == Issue::own_colour) CHECK(clays.insert(n.subject.english()).second);
+    for (const findings::Finding& n : own.notes)
+        if (n.is("own-colour")) CHECK(clays.insert(n.subject.english()).second);
     CHECK_FALSE(clays.empty());
     const Report oil = reportAfter([](Production& p) {
         paint::PaintCard c = shippedCards().paints.front();
@@ -107,7 +106,7 @@ TEST_CASE("A part with neither paint nor cover, and a coat that does not hold, a
         for (paint::Scheme& s : p.schemes)
             if (s.id == "face") s.coats = {{paint::Role::base, "oil-glaze"}, {paint::Role::wash, "skin-shade"}};
     });
-    CHECK(countOf(oil, Issue::coat_order) == 1);
+    CHECK(countOf(oil, "coat-order") == 1);
 }
 
 TEST_CASE("What the shelf lacks is to be bought, wire by the metre and foil off the roll", "[results]") {
@@ -116,8 +115,7 @@ TEST_CASE("What the shelf lacks is to be bought, wire by the metre and foil off 
     for (auto& s : p.stock.spools)
         s.length_m = std::min(s.length_m, s.id == "alu-1.5" ? 1.8 : 99.0);
     const ProductionResult all = resultOf(p);
-    CHECK(std::count_if(all.open.begin(), all.open.end(), [](const auto& o) { return o.issue == Issue::buy_foil; }) ==
-          1);
+    CHECK(std::count_if(all.open.begin(), all.open.end(), [](const auto& o) { return o.is("buy-foil"); }) == 1);
     const Report& r = *all.puppets[0];
     for (const Need& n : all.shopping.needs) {
         CHECK(n.needed >= 0);
@@ -155,8 +153,8 @@ TEST_CASE("A single straight wire that carries torsion asks for a key, a twisted
     // Old Reed's legs are drawn with a bend: the lean twists them.
     const Report single = reportOf(demo(), 2);
     REQUIRE(single.choice.limbs[1].candidates()[nth(single.choice.limbs[1].chosen)].bundle.strands == 1);
-    CHECK(countOf(single, Issue::wants_key) >= 1);
+    CHECK(countOf(single, "key") >= 1);
     Production p = demo();
     p.puppets[2].limbs[1].pick = body::WirePick{"alu-1.0", 2, 10};
-    CHECK(countOf(reportOf(p, 2), Issue::wants_key) == 0);
+    CHECK(countOf(reportOf(p, 2), "key") == 0);
 }

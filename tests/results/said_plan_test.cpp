@@ -4,7 +4,6 @@
 #include "support/things.h"
 
 using namespace enkinet::body;
-using results::Issue;
 
 namespace {
 
@@ -61,11 +60,11 @@ TEST_CASE("Clay that was tacked and then fully baked is cured", "[results]") {
     });
     const auto r = reportOf(p);
     CHECK(r.bakePlan.raw.empty());
-    CHECK_FALSE(findPoint(r.open, Issue::left_raw));
+    CHECK_FALSE(findPoint(r.open, "left-raw"));
     // Tacked alone it is raw.
     auto alone = p;
     alone.puppets[0].wants.loads.pop_back();
-    CHECK(findPoint(reportOf(alone).open, Issue::left_raw));
+    CHECK(findPoint(reportOf(alone).open, "left-raw"));
 }
 
 TEST_CASE("Nobody waits for putty that nothing is stiffened with", "[results]") {

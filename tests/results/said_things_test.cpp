@@ -6,7 +6,6 @@
 #include "support/things.h"
 
 using namespace enkinet::body;
-using results::Issue;
 
 TEST_CASE("Leaving one cape as it is leaves the other of its name open, whatever either is called", "[results]") {
     const auto capes = [](const std::vector<LeftPoint>& left, const std::string& second = "cape") {
@@ -22,18 +21,18 @@ TEST_CASE("Leaving one cape as it is leaves the other of its name open, whatever
             p.left = left;
         }));
     };
-    const auto count = [](const std::vector<results::OpenPoint>& points) {
-        return std::count_if(points.begin(), points.end(), [](const auto& o) { return o.issue == Issue::sheet_sags; });
+    const auto count = [](const std::vector<findings::Finding>& points) {
+        return std::count_if(points.begin(), points.end(), [](const auto& o) { return o.is("sheet-sags"); });
     };
     const auto both = capes({});
     REQUIRE(count(both.open) == 2);
-    const std::string key = findPoint(both.open, Issue::sheet_sags)->key;
+    const std::string key = findPoint(both.open, "sheet-sags")->key;
     CHECK(key == "sheet-sags:sheet/c1");
     for (const std::string name : {"cape", "cloak"}) {
         const auto one = capes({{key, "propped"}}, name);
         CHECK(count(one.open) == 1);
         CHECK(count(one.left) == 1);
-        CHECK(findPoint(one.open, Issue::sheet_sags)->ref.id == "c2");
+        CHECK(findPoint(one.open, "sheet-sags")->ref.id == "c2");
     }
     // Older files know a name alone: it counts where one thing bears it, and never for two.
     CHECK(count(capes({{"sheet-sags:cape", "propped"}}).left) == 0);
@@ -71,8 +70,8 @@ TEST_CASE("A web with mesh inside does not stretch like clay, and a sheet bent r
     const auto mesh = sheetOf([](Sheet& s) { s.to = {"arm", 2, {}, {}, false}, s.core = SheetCore::mesh; });
     CHECK(mesh.things.sheets[0].strain <= 0.02);
     const auto bent = [&](bool raw) { return sheetOf([&](Sheet& s) { s.radius_mm = 12, s.bentRaw = raw; }); };
-    CHECK(findPoint(bent(false).open, Issue::sheet_cracks));
-    CHECK_FALSE(findPoint(bent(true).open, Issue::sheet_cracks));
+    CHECK(findPoint(bent(false).open, "sheet-cracks"));
+    CHECK_FALSE(findPoint(bent(true).open, "sheet-cracks"));
     // Its least radius is what nine in ten stand: more than the middle strength would allow.
     const auto flat = sheetOf([](Sheet&) {});
     const auto& card =
@@ -145,8 +144,8 @@ TEST_CASE("A prop thicker than the hand is long is an open point, and it is for 
     CHECK(with->puppets[0].things.props[0].side == Side::right);
     auto wide = *with;
     wide.puppets[0].things.props[0].grip_mm = 60;
-    CHECK(findPoint(reportOf(wide).open, Issue::grip_wide));
-    CHECK_FALSE(findPoint(reportOf(*with).open, Issue::grip_wide));
+    CHECK(findPoint(reportOf(wide).open, "grip"));
+    CHECK_FALSE(findPoint(reportOf(*with).open, "grip"));
 }
 
 TEST_CASE("An empty bench owns nothing: what its first puppet takes is all to be bought", "[results]") {
@@ -169,9 +168,9 @@ TEST_CASE("An empty bench owns nothing: what its first puppet takes is all to be
                 bought.push_back({n.ware, n.card, n.packs > 0 ? n.held + n.buy : std::ceil(n.held + n.buy)});
             }
         // One point of them all, where they are several.
-        const auto* rest = findPoint(result.open, Issue::buy_rest);
+        const auto* rest = findPoint(result.open, "buy-rest");
         CHECK((rest ? rest->found.value : 0) == (bought.size() >= 4 ? static_cast<double>(bought.size()) : 0));
-        if (rest) CHECK_FALSE(findPoint(result.open, Issue::buy_wire));
+        if (rest) CHECK_FALSE(findPoint(result.open, "buy-wire"));
         if (loaded->production.puppets[0].limbs.empty()) continue;
         CHECK(all.buyPrice > 1);
         // Bought, nothing is left to buy.

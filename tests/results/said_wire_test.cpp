@@ -1,13 +1,13 @@
 // What was once said of wire and loads, and was not so: each case tells what a builder was told, and what is true.
 #include "base/units.h"
+#include "checks/proportions.h"
 #include "files/production_json.h"
 #include "results/film.h"
-#include "results/proportions.h"
 #include "results/remedies.h"
 #include "support/planned.h"
 
 using namespace enkinet::body;
-using results::Issue;
+using namespace enkinet::checks;
 
 namespace {
 
@@ -176,15 +176,15 @@ TEST_CASE("A planted wire tips by crushing its hole, and a hole is no deeper tha
     const double need = 1.5 * w * (c.y * std::sin(lean) + off * std::cos(lean));
     const double least = std::sqrt(6 * need / (20 * 2.5));
     CHECK(least > 1);
-    CHECK_FALSE(findPoint(r.open, Issue::tie_weak));
-    CHECK_FALSE(findPoint(planted(1.02 * least, 18).open, Issue::tie_weak));
+    CHECK_FALSE(findPoint(r.open, "tie-weak"));
+    CHECK_FALSE(findPoint(planted(1.02 * least, 18).open, "tie-weak"));
     const auto weak = planted(0.98 * least, 18);
-    const auto* point = findPoint(weak.open, Issue::tie_weak);
+    const auto* point = findPoint(weak.open, "tie-weak");
     REQUIRE(point);
     CHECK(point->limit == Approx(need).epsilon(1e-3));
     CHECK(point->found == Approx(need * 0.98 * 0.98).epsilon(1e-3));
-    CHECK_FALSE(findPoint(r.open, Issue::hole_deep));
-    CHECK(findPoint(planted(12, 10).open, Issue::hole_deep));
+    CHECK_FALSE(findPoint(r.open, "hole-deep"));
+    CHECK(findPoint(planted(12, 10).open, "hole-deep"));
 }
 
 TEST_CASE("A wire that is still to be bought is chosen as if it were there, and counted as nothing", "[results]") {
@@ -245,9 +245,9 @@ TEST_CASE("Under six millimetres of skin the frame is wanted six millimetres ins
                 for (Segment& s : l.segments)
                     if (!s.layers.clay.empty()) s.layers.skin_mm = skin, s.layers.cover.clear(), s.layers.coats.clear();
         });
-        const auto checks = results::calcEyeChecks(p.puppets[0], reportOf(p));
+        const auto checks = checks::calcEyeChecks(p.puppets[0], reportOf(p));
         const auto cover = std::find_if(checks.begin(), checks.end(),
-                                        [](const auto& c) { return c.eye == results::Eye::armature_cover; });
+                                        [](const auto& c) { return c.eye == checks::Eye::armature_cover; });
         REQUIRE(cover != checks.end());
         CHECK(cover->low >= skin - 1e-9);
     }

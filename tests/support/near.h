@@ -104,9 +104,9 @@ inline std::vector<fill::Part> partsOf(const body::Puppet& p) {
 }
 
 /// The first point of a kind; null: none.
-inline const results::OpenPoint* findPoint(const std::vector<results::OpenPoint>& points, results::Issue issue) {
-    for (const results::OpenPoint& o : points)
-        if (o.issue == issue) return &o;
+inline const findings::Finding* findPoint(const std::vector<findings::Finding>& all, std::string_view word) {
+    for (const findings::Finding& f : all)
+        if (f.is(word)) return &f;
     return nullptr;
 }
 

@@ -243,7 +243,7 @@ void BenchPage::show(const results::Report&) {
 }
 
 /// A test that contradicts its card is of a spool: it comes into hand.
-void BenchPage::follow(const results::OpenPoint& point) {
+void BenchPage::follow(const findings::Finding& point) {
     const auto& spools = document().production().stock.spools;
     for (std::size_t i = 0; i < spools.size(); ++i)
         if (point.ref.kind == schema::RefKind::spool && spools[i].id == point.ref.id) {

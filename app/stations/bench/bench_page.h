@@ -25,7 +25,7 @@ public:
 
 protected:
     void show(const results::Report& report) override;
-    void follow(const results::OpenPoint& point) override;
+    void follow(const findings::Finding& point) override;
 
 private:
     NumberField* number(const char* id, const QString& name, double low, double high, double step, int decimals,

@@ -441,8 +441,8 @@ void PaintPage::show(const results::Report& r) {
     for (const paint::Scheme& s : document().production().schemes)
         schemes << std::pair{QString::fromStdString(s.name), QVariant(QString::fromStdString(s.id))};
     m_scheme->show(schemes, QString::fromStdString(p.layers.scheme));
-    const results::PaintedPart* painted = nullptr;
-    for (const results::PaintedPart& x : r.painted)
+    const checks::PaintedPart* painted = nullptr;
+    for (const checks::PaintedPart& x : r.painted)
         if (x.part == part) painted = &x;
     m_stack->setVisible(painted != nullptr && m_photo->isHidden());
     m_hint->setVisible(!m_stack->isHidden());

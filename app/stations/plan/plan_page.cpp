@@ -401,8 +401,7 @@ void PlanPage::showStep() {
         const results::PlannedBroken& b = k->plan.broken.front();
         verdict << tr("%n thing(s) will not be so when the step comes, first: ", nullptr,
                       static_cast<int>(k->plan.broken.size())) +
-                       Say::broken(b.broken.law, spoken(b.broken.thing), Say::step(k->step(b.step)), b.broken.found,
-                                   b.broken.limit);
+                       Say::capital(checks::sentenceOf(b.broken, Say::step(k->step(b.step)).toStdString()));
     }
     m_rows->show(rowsOf(*k));
     // Its place is kept while it is worked out, so that nothing moves under the pointer.

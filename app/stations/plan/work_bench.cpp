@@ -43,8 +43,7 @@ QStringList stepFacts(const PlanJob::Known& k, int step) {
     const make::Step& s = k.step(planned.step);
     // First what will not be so when its time comes.
     for (const results::PlannedBroken& b : k.plan.broken)
-        if (b.step == planned.step)
-            lines << Say::broken(b.broken.law, spoken(b.broken.thing), Say::step(s), b.broken.found, b.broken.limit);
+        if (b.step == planned.step) lines << Say::capital(checks::sentenceOf(b.broken, Say::step(s).toStdString()));
     if (const QString grip = Say::grip(s); !grip.isEmpty()) lines << grip;
     if (s.kind == make::StepKind::paint)
         if (const QString mask = Say::mask(s.zone); !mask.isEmpty()) lines << mask;

@@ -1,8 +1,8 @@
 #include "stations/sheet/pictures_leaf.h"
 #include "base/units.h"
 #include "body/silhouette.h"
+#include "checks/views.h"
 #include "document/spoken.h"
-#include "results/views.h"
 #include "sheet/picture_shelf.h"
 #include "sheet/walk.h"
 #include "widgets/button_row.h"
@@ -188,7 +188,7 @@ int PicturesLeaf::current() const {
 void PicturesLeaf::showViews() {
     const auto& pictures = m_document.puppet().pictures;
     const QSignalBlocker quiet(m_views);
-    const auto views = results::calcViews(m_document.puppet(), m_document.report().choice);
+    const auto views = checks::calcViews(m_document.puppet(), m_document.report().choice);
     m_views->setRowCount(static_cast<int>(views.size()));
     for (std::size_t i = 0; i < views.size(); ++i) {
         const int row = static_cast<int>(i);

@@ -236,15 +236,15 @@ ChecksLeaf::ChecksLeaf(Document& document, QWidget* parent) : QWidget(parent), m
     });
 }
 
-const results::EyeCheck* ChecksLeaf::inHand() const {
+const checks::EyeCheck* ChecksLeaf::inHand() const {
     const int row = m_checks->currentRow();
     if (row < 0 || row >= static_cast<int>(m_eyes.size())) return nullptr;
-    const results::EyeCheck& c = m_eyes[static_cast<std::size_t>(row)];
-    return results::isRatio(c.eye) ? &c : nullptr;
+    const checks::EyeCheck& c = m_eyes[static_cast<std::size_t>(row)];
+    return checks::isRatio(c.eye) ? &c : nullptr;
 }
 
 void ChecksLeaf::showTarget() {
-    const results::EyeCheck* c = inHand();
+    const checks::EyeCheck* c = inHand();
     for (QWidget* w : {static_cast<QWidget*>(m_target), static_cast<QWidget*>(m_tolerance),
                        static_cast<QWidget*>(findChild<QPushButton*>("proportionKeep"))})
         w->setEnabled(c);
@@ -255,7 +255,7 @@ void ChecksLeaf::showTarget() {
 }
 
 void ChecksLeaf::setTarget(double target, double tolerance) {
-    const results::EyeCheck* c = inHand();
+    const checks::EyeCheck* c = inHand();
     if (!c || !(target > 0)) return;
     m_document.change(tr("Wanted: %1").arg(Say::number(target, 2)),
                       [&, key = c->key](const document::Edits& e) { return e.setProportion(key, target, tolerance); });
@@ -265,9 +265,10 @@ void ChecksLeaf::show() {
     const int row = m_checks->currentRow();
     const QSignalBlocker quiet(m_checks);
     m_checks->clear();
-    m_eyes = results::calcEyeChecks(m_document.puppet(), m_document.report());
-    for (const results::EyeCheck& c : m_eyes) {
-        auto* item = new QListWidgetItem((c.fine() ? tr("fine: %1") : tr("look: %1")).arg(Say::eye(c)), m_checks);
+    m_eyes = checks::calcEyeChecks(m_document.puppet(), m_document.report());
+    for (const checks::EyeCheck& c : m_eyes) {
+        auto* item = new QListWidgetItem(
+            (c.fine() ? tr("fine: %1") : tr("look: %1")).arg(Say::capital(checks::sentenceOf(c))), m_checks);
         if (!c.fine()) {
             QFont f = item->font();
             f.setBold(true);

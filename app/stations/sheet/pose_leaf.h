@@ -1,6 +1,6 @@
 #pragma once
 // Poses: bend the figure on the board, keep poses by name, mirror, rest.
-#include "results/proportions.h"
+#include "checks/proportions.h"
 #include "stations/sheet/leaf.h"
 #include <QWidget>
 #include <vector>
@@ -47,11 +47,11 @@ private:
     Document& m_document;
     QListWidget *m_checks, *m_measures;
     /// The proportion in hand; null where the row is none.
-    const results::EyeCheck* inHand() const;
+    const checks::EyeCheck* inHand() const;
     void showTarget();
     void setTarget(double target, double tolerance);
 
-    std::vector<results::EyeCheck> m_eyes;
+    std::vector<checks::EyeCheck> m_eyes;
     NumberField *m_measured, *m_other, *m_target, *m_tolerance;
     ChoiceField* m_beside;
     QWidget* m_ofMeasure; ///< fields of the measure in hand

@@ -15,7 +15,7 @@ struct Thing {
 } // namespace
 
 QString thingAnswer(const Document& document, ThingKind kind, int index) {
-    const results::ThingsChecked& c = document.report().things;
+    const checks::ThingsChecked& c = document.report().things;
     const auto i = static_cast<std::size_t>(std::max(0, index));
     QStringList words;
     if (kind == ThingKind::none)
@@ -37,14 +37,14 @@ QString thingAnswer(const Document& document, ThingKind kind, int index) {
             words << Thing::tr("A stamp or mould pays from %1.").arg(static_cast<int>(w.breakEven));
     }
     if (kind == ThingKind::base && c.base) {
-        const results::BaseCheck& b = *c.base;
+        const checks::BaseCheck& b = *c.base;
         if (b.fixed) words << Thing::tr("The set's floor neither tips nor is pushed over.");
         if (!b.fixed)
             words << Thing::tr("Leaning, the weight stands %1 inside the edge; %2 are wanted.")
                          .arg(Say::length(b.leaned_mm), Say::length(b.wanted_mm));
         if (!b.fixed && !b.joint.empty())
             words
-                << (b.stands >= results::kTipSpare
+                << (b.stands >= checks::kTipSpare
                         ? Thing::tr(
                               "No hand pushes it over: posing the %1 takes %2 N at %3, and it stands %4 times that.")
                               .arg(spoken(b.joint), Say::figure(b.push_N), Say::length(b.push_mm, 0),
@@ -61,25 +61,25 @@ QString thingAnswer(const Document& document, ThingKind kind, int index) {
                               .arg(spoken(b.joint), Say::figure(b.push_N), Say::length(b.push_mm, 0),
                                    Say::length(b.leastWidth_mm, 0), Say::grams(b.leastWeight_g)));
         QStringList holes;
-        for (const results::Hole& h : b.holes)
+        for (const checks::Hole& h : b.holes)
             holes
                 << Thing::tr("%1 %2, %3 deep").arg(spoken(h.name), Say::length(h.diameter_mm), Say::length(h.depth_mm));
         if (!holes.isEmpty())
             words << Thing::tr("Holes: %1. Their places are printed at 1:1.").arg(holes.join(Thing::tr("; ")));
     }
     if (kind == ThingKind::bond && i < c.bonds.size()) {
-        const results::BondCheck& b = c.bonds[i];
+        const checks::BondCheck& b = c.bonds[i];
         words << (b.weakest() < 0 ? Thing::tr("Not checked: give it a size, a depth, and a glue or a wire.")
                   : b.carried() < 1
                       ? Thing::tr("Does not hold: %1 % of what %2 N and %3 N·mm ask; %4.")
                             .arg(Say::number(100 * b.carried(), 0), Say::figure(b.force_N), Say::figure(b.moment_Nmm),
-                                 Say::bondLimit(static_cast<results::BondLimit>(b.weakest())))
+                                 spoken(schema::labelOf(static_cast<checks::BondLimit>(b.weakest()))))
                       : Thing::tr("Holds, %1 times what %2 N and %3 N·mm ask.")
                             .arg(Say::figure(b.carried()), Say::figure(b.force_N), Say::figure(b.moment_Nmm)));
         // Degrees are no share of a force.
-        if (b.failsBy(results::BondLimit::heat))
+        if (b.failsBy(checks::BondLimit::heat))
             words << Thing::tr("Its glue stands %1, and a load at %2 is still to come.")
-                         .arg(Say::temperature(b.margin[static_cast<std::size_t>(results::BondLimit::heat)] * b.heat_C),
+                         .arg(Say::temperature(b.margin[static_cast<std::size_t>(checks::BondLimit::heat)] * b.heat_C),
                               Say::temperature(b.heat_C));
         // What would hold here, on the shelf before what is not.
         QStringList holds;
@@ -90,15 +90,15 @@ QString thingAnswer(const Document& document, ThingKind kind, int index) {
             holds << (g.onShelf ? Thing::tr("%1 (%2 MPa, on your shelf)") : Thing::tr("%1 (%2 MPa)"))
                          .arg(name, Say::figure(g.shear_MPa));
         }
-        const QString faces = Thing::tr("%1 to %2").arg(Say::face(b.from), Say::face(b.to));
+        const QString faces = Thing::tr("%1 to %2").arg(spoken(schema::labelOf(b.from)), spoken(schema::labelOf(b.to)));
         words << (holds.isEmpty() ? Thing::tr("No glue on the cards holds %1: a pin, a wrap or a screw.").arg(faces)
                                   : Thing::tr("What holds %1: %2.").arg(faces, holds.join(Thing::tr(", "))));
         if (!std::isnan(b.wall_mm))
             words << Thing::tr("%1 of wall beside the hole, %2 at least.")
-                         .arg(Say::length(b.wall_mm), Say::length(results::kLeastWall_mm));
+                         .arg(Say::length(b.wall_mm), Say::length(checks::kLeastWall_mm));
     }
     if (kind == ThingKind::sheet && i < c.sheets.size()) {
-        const results::SheetCheck& s = c.sheets[i];
+        const checks::SheetCheck& s = c.sheets[i];
         words << Thing::tr("%n of them, %1 each; cut them %2 long.", nullptr, s.count)
                      .arg(Say::grams(s.mass_g), Say::length(s.pattern_mm));
         if (!std::isnan(s.raw.value))
@@ -116,9 +116,9 @@ QString thingAnswer(const Document& document, ThingKind kind, int index) {
             words << Thing::tr("Cured it stands a bend to %1.").arg(Say::length(s.leastRadius_mm));
     }
     if (kind == ThingKind::run && i < c.runs.size()) {
-        const results::RunCheck& r = c.runs[i];
+        const checks::RunCheck& r = c.runs[i];
         words << Thing::tr("%1 of wall beside the wire at the narrowest, in the %2; %3 at least.")
-                     .arg(Say::length(r.wall_mm), spoken(r.wallAt), Say::length(results::kLeastWall_mm));
+                     .arg(Say::length(r.wall_mm), spoken(r.wallAt), Say::length(checks::kLeastWall_mm));
         if (r.bend_mm > 0) words << Thing::tr("Bent to %1 at the %2.").arg(Say::length(r.bend_mm), spoken(r.bendAt));
         words << Thing::tr("Low voltage only, and lit once before it is closed.");
     }
@@ -127,7 +127,7 @@ QString thingAnswer(const Document& document, ThingKind kind, int index) {
 
 QString thingLine(const Document& document, ThingKind kind, int index) {
     const Things& t = document.puppet().things;
-    const results::ThingsChecked& c = document.report().things;
+    const checks::ThingsChecked& c = document.report().things;
     const auto i = static_cast<std::size_t>(index);
     const auto name = findThingName(t, kind, index);
     const QString line = name ? QString::fromStdString(*name) : Thing::tr("base");
@@ -135,13 +135,13 @@ QString thingLine(const Document& document, ThingKind kind, int index) {
         return Thing::tr("%1: %2, %3").arg(line).arg(c.features[i].count()).arg(Say::grams(c.features[i].mass_g));
     if (kind == ThingKind::base && c.base) return Thing::tr("base: %1").arg(Say::grams(c.base->weight_g));
     if (kind == ThingKind::bond && i < c.bonds.size())
-        return c.bonds[i].governs < 0                         ? Thing::tr("%1: not checked").arg(line)
-               : c.bonds[i].failsBy(results::BondLimit::heat) ? Thing::tr("%1: its glue lets go in the oven").arg(line)
-               : c.bonds[i].failsBy(results::BondLimit::wall)
+        return c.bonds[i].governs < 0                        ? Thing::tr("%1: not checked").arg(line)
+               : c.bonds[i].failsBy(checks::BondLimit::heat) ? Thing::tr("%1: its glue lets go in the oven").arg(line)
+               : c.bonds[i].failsBy(checks::BondLimit::wall)
                    ? Thing::tr("%1: its hole leaves too thin a wall").arg(line)
                : c.bonds[i].weakest() < 0  ? Thing::tr("%1: not checked").arg(line)
                : c.bonds[i].carried() >= 1 ? Thing::tr("%1: holds").arg(line)
-               : c.bonds[i].weakest() == static_cast<int>(results::BondLimit::droop)
+               : c.bonds[i].weakest() == static_cast<int>(checks::BondLimit::droop)
                    ? Thing::tr("%1: droops more than it may").arg(line)
                    : Thing::tr("%1: holds %2 % of what it must").arg(line, Say::number(100 * c.bonds[i].carried(), 0));
     if (kind == ThingKind::sheet && i < c.sheets.size())

@@ -147,7 +147,7 @@ void RemediesList::rows() {
         result->setText(words.section('\n', 1));
         // What it opens elsewhere, point by point.
         QStringList opens;
-        for (const results::OpenPoint& p : m_remedies[i].brings)
+        for (const findings::Finding& p : m_remedies[i].brings)
             opens << Say::openPoint(p);
         result->setToolTip(plainTip(opens.join("\n")));
         result->setAccessibleDescription(opens.join(" "));

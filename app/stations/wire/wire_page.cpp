@@ -323,8 +323,11 @@ void WirePage::pick(int candidate) {
 
 void WirePage::findWeakest(const results::Report& r) {
     m_limb = -1;
-    for (const results::OpenPoint& p : r.open)
-        if (p.issue == results::Issue::limb_state && m_limb < 0) m_limb = p.limb, m_demand = p.demand;
+    for (const findings::Finding& f : r.open)
+        if (f.state() && m_limb < 0) {
+            const findings::Place at = findings::findPlace(document().puppet(), r.choice, f.ref);
+            m_limb = at.limb, m_demand = at.demand;
+        }
     if (m_limb < 0)
         for (const choice::LimbChoice& l : r.choice.limbs)
             if (l.worst >= 0 && m_limb < 0) m_limb = l.limb, m_demand = l.worst;

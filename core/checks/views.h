@@ -1,8 +1,8 @@
 #pragma once
 // Which picture shows which part from which side, and pictures that contradict each other: seen before wire is cut.
-#include "results/report.h"
+#include "checks/facts.h"
 
-namespace enkinet::results {
+namespace enkinet::checks {
 
 struct PartViews {
     int part = 0;
@@ -22,4 +22,4 @@ struct Disagreement {
 inline constexpr double kDisagree = 0.02;
 std::vector<Disagreement> findDisagreements(const body::Puppet& puppet);
 
-} // namespace enkinet::results
+} // namespace enkinet::checks

@@ -2,9 +2,9 @@
 // The checks that a builder makes by eye: heads high, hands and feet against the head, what can be reached, what stands
 // in the way of a bend, whether the drawing stands on its base. Each with what was found and between what it should
 // lie.
-#include "results/report.h"
+#include "checks/facts.h"
 
-namespace enkinet::results {
+namespace enkinet::checks {
 
 enum class Eye {
     heads_high,      ///< height over the head's height
@@ -35,7 +35,13 @@ struct EyeCheck {
     bool fine() const { return found >= low - 1e-9 && found <= high + 1e-9; }
 };
 
-/// Those that apply to the puppet, in a fixed order.
-std::vector<EyeCheck> calcEyeChecks(const body::Puppet& puppet, const Report& report);
+/// What was found, and between what it should lie.
+Phrase sentenceOf(const EyeCheck& check);
 
-} // namespace enkinet::results
+/// How high the drawn figure is, as it is built: a figure that bows is not drawn too low.
+double calcTop(const body::Puppet& puppet, const choice::PuppetChoice& choice);
+
+/// Those that apply to the puppet, in a fixed order.
+std::vector<EyeCheck> calcEyeChecks(const body::Puppet& puppet, const Facts& report);
+
+} // namespace enkinet::checks

@@ -1,13 +1,27 @@
-#include "results/things.h"
+#include "checks/things.h"
 #include "base/units.h"
 #include "fill/cured.h"
 #include "wire/proof.h"
 #include <algorithm>
 #include <cmath>
 
-namespace enkinet::results {
+namespace enkinet::checks {
 
 using namespace body;
+
+const schema::Words& wordsOf(BondLimit) {
+    static const schema::Words all = schema::makeWords<BondLimit>(
+        {{BondLimit::pull, "pull", words("it pulls out; deeper, wider, or a stronger glue")},
+         {BondLimit::torsion, "torsion", words("it turns in its hole; deeper, or a flat on it")},
+         {BondLimit::butt, "butt", words("a butt joint peels; give it a pin")},
+         {BondLimit::bending, "bending", words("the pin bends; thicker, harder or shorter in between")},
+         {BondLimit::bearing, "bearing", words("the hole gives; deeper, or a tube in it")},
+         {BondLimit::magnet, "magnet", words("the magnet tips off; wider, or two of them")},
+         {BondLimit::wall, "wall", words("the wall beside the hole is thin")},
+         {BondLimit::heat, "heat", words("its glue lets go in the oven")},
+         {BondLimit::droop, "droop", words("the rod gives; thicker, or shorter")}});
+    return all;
+}
 
 /// Of woven wire mesh along its wires, typical.
 constexpr double kMeshStretch = 0.02;
@@ -252,9 +266,7 @@ private:
         if (s.base && m_p.things.base) {
             switch (m_p.things.base->stuff) {
             case BaseStuff::softwood:
-                return Face::wood;
             case BaseStuff::balsa:
-                return Face::wood;
             case BaseStuff::fibreboard:
                 return Face::wood;
             case BaseStuff::foam:
@@ -441,4 +453,4 @@ ThingsChecked calcThings(const Puppet& puppet, const choice::PuppetChoice& choic
     return Checker(puppet, choice, shelf, cards, proofs ? *proofs : own).run();
 }
 
-} // namespace enkinet::results
+} // namespace enkinet::checks

@@ -2,9 +2,9 @@
 // A build carried out on paper: what there is, made of what, wet since when, set from when, under what. It knows the
 // design and the cards, and of the plan no more than which step begins when; it shares nothing with what made the plan,
 // and says where the two disagree. docs/mechanics.md 154.
-#include "results/report.h"
+#include "checks/facts.h"
 
-namespace enkinet::results {
+namespace enkinet::checks {
 
 struct Act {
     int step = 0; ///< of the puppet's plan
@@ -19,9 +19,9 @@ struct Act {
 inline constexpr double kCrust_min = 30, kUnderCloth = 8;
 
 /// One puppet's acts, copies apart, in any order. room_C: of the workshop. Each law once a step, thing and copy.
-std::vector<Broken> replay(const body::Puppet& puppet, const Report& report, double room_C, std::vector<Act> acts);
+std::vector<Broken> replay(const body::Puppet& puppet, const Facts& report, double room_C, std::vector<Act> acts);
 
 /// The acts of the puppet's own plan: one pair of hands, no nights.
 std::vector<Act> actsOf(const make::Plan& plan);
 
-} // namespace enkinet::results
+} // namespace enkinet::checks

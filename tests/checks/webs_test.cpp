@@ -1,11 +1,12 @@
 // Webs between limbs by closed forms and by brute force, and what glues hold on what.
 #include "body/pose.h"
+#include "checks/things.h"
 #include "fill/glue.h"
-#include "results/things.h"
 #include "support/puppets.h"
 #include "support/things.h"
 
 using namespace enkinet::body;
+using namespace enkinet::checks;
 
 namespace {
 
@@ -28,15 +29,15 @@ Sheet webOf(double width, double thick) {
     s.width_mm = width, s.length_mm = 30, s.thickness_mm = thick, s.clay = "flexible-ochre";
     return s;
 }
-results::SheetCheck checked(const Puppet& p, const Sheet& s, double strain) {
-    results::SheetCheck c;
-    results::checkWeb(p, calcSkeleton(p), s, strain, c);
+checks::SheetCheck checked(const Puppet& p, const Sheet& s, double strain) {
+    checks::SheetCheck c;
+    checks::checkWeb(p, calcSkeleton(p), s, strain, c);
     return c;
 }
 
 } // namespace
 
-TEST_CASE("A web opens and closes as far as its limbs do, and strains by closed forms", "[results]") {
+TEST_CASE("A web opens and closes as far as its limbs do, and strains by closed forms", "[checks]") {
     for (const double deg : {0.5, 10.0, 25.0}) {
         const Puppet p = webbed(deg);
         const auto c = checked(p, webOf(22, 1), 0.25);
@@ -71,7 +72,7 @@ TEST_CASE("A web opens and closes as far as its limbs do, and strains by closed 
     }
 }
 
-TEST_CASE("The arch that a folded web makes is as long as the web", "[results]") {
+TEST_CASE("The arch that a folded web makes is as long as the web", "[checks]") {
     // y = A/2 (1 - cos 2 pi x/w) over the span that is left: its length to second order is the width.
     const double w = 22, least = 21;
     const double A = 2 * w / kPi * std::sqrt(1 - least / w);
@@ -84,8 +85,7 @@ TEST_CASE("The arch that a folded web makes is as long as the web", "[results]")
     CHECK(std::abs(length - w) < 0.01 * w);
 }
 
-TEST_CASE("A web that tears or cracks is an open point with the size that would do; cloth is not checked",
-          "[results]") {
+TEST_CASE("A web that tears or cracks is an open point with the size that would do; cloth is not checked", "[checks]") {
     document::Production all = demo();
     Puppet p = webbed(60);
     p.id = "fan", p.name = "Fan";
@@ -98,26 +98,26 @@ TEST_CASE("A web that tears or cracks is an open point with the size that would 
     p.things.sheets = {tight};
     all.puppets = {p};
     auto r = reportOf(all);
-    const results::OpenPoint* tears = findPoint(r.open, results::Issue::web_tears);
+    const findings::Finding* tears = findPoint(r.open, "web-tears");
     REQUIRE(tears);
     all.puppets[0].things.sheets[0].width_mm = tears->more + 1e-6;
-    CHECK_FALSE(findPoint(reportOf(all).open, results::Issue::web_tears));
+    CHECK_FALSE(findPoint(reportOf(all).open, "web-tears"));
     all.puppets[0].things.sheets[0].thickness_mm = 6;
     r = reportOf(all);
-    const results::OpenPoint* cracks = findPoint(r.open, results::Issue::web_cracks);
+    const findings::Finding* cracks = findPoint(r.open, "web-cracks");
     REQUIRE(cracks);
     all.puppets[0].things.sheets[0].thickness_mm = cracks->more - 1e-6;
-    CHECK_FALSE(findPoint(reportOf(all).open, results::Issue::web_cracks));
+    CHECK_FALSE(findPoint(reportOf(all).open, "web-cracks"));
     all.puppets[0].things.sheets[0].clay.clear();
     all.puppets[0].things.sheets[0].cover = "felt-1";
     r = reportOf(all);
     CHECK(r.things.sheets[0].web);
     CHECK(r.things.sheets[0].strain == 0);
-    CHECK_FALSE(findPoint(r.open, results::Issue::web_tears));
+    CHECK_FALSE(findPoint(r.open, "web-tears"));
 }
 
 TEST_CASE("A glue holds as on the weaker of its faces, what is on the shelf comes first, and heat rules out",
-          "[results]") {
+          "[checks]") {
     using fill::Face;
     const auto& cards = shippedCards().adhesives;
     REQUIRE(cards.size() >= 5);
@@ -150,7 +150,7 @@ TEST_CASE("A glue holds as on the weaker of its faces, what is on the shelf come
     CHECK(fill::findShear(plain, Face::foam, Face::paint) == 2);
 }
 
-TEST_CASE("A glue on a face that it does not hold is an open point, and paint that is kept off is none", "[results]") {
+TEST_CASE("A glue on a face that it does not hold is an open point, and paint that is kept off is none", "[checks]") {
     document::Production all = demo();
     Puppet& p = all.puppets[0];
     p.things = {};
@@ -162,13 +162,13 @@ TEST_CASE("A glue on a face that it does not hold is an open point, and paint th
     b.adhesive = "instant";
     p.things.bonds = {b};
     const auto says = [&] {
-        for (const results::OpenPoint& o : reportOf(all).open)
-            if (o.issue == results::Issue::glue_face) return o.by;
-        return -1;
+        for (const findings::Finding& o : reportOf(all).open)
+            if (o.is("glue-face")) return o.also.english();
+        return std::string();
     };
-    CHECK(says() == static_cast<int>(fill::Face::foam));
+    CHECK(says() == "foam");
     p.things.base->stuff = BaseStuff::softwood;
-    CHECK(says() == -1);
+    CHECK(says().empty());
     const double bare = reportOf(all).things.bonds[0].margin[0];
     // Stuck on when it is painted: as strong as the paint.
     p.things.bonds[0].before = Stage::cover;
@@ -180,7 +180,7 @@ TEST_CASE("A glue on a face that it does not hold is an open point, and paint th
 }
 
 TEST_CASE("A sheet is cut as long as it lies flat; a web keeps its four sides, and between even limbs is a rectangle",
-          "[results]") {
+          "[checks]") {
     const auto side = [](const std::vector<std::pair<double, double>>& o, std::size_t a, std::size_t b) {
         return std::hypot(o[a].first - o[b].first, o[a].second - o[b].second);
     };
@@ -196,19 +196,19 @@ TEST_CASE("A sheet is cut as long as it lies flat; a web keeps its four sides, a
     const Skeleton rest = calcSkeleton(p);
     Sheet cape = webOf(40, 2);
     cape.to = {}, cape.radius_mm = 50;
-    results::SheetCheck flat;
+    checks::SheetCheck flat;
     flat.pattern_mm = 30 * 51 / 50.0;
-    const auto cut = results::findSheetOutline(p, rest, cape, flat);
+    const auto cut = checks::findSheetOutline(p, rest, cape, flat);
     REQUIRE(cut.size() == 4);
     CHECK_NEAR(area(cut), flat.pattern_mm * 40, 1e-12);
     // Fingers side by side, 20 apart: what is as wide as that is a rectangle.
     const Sheet web = webOf(20, 1);
-    results::SheetCheck even = checked(p, web, 0);
-    const auto square = results::findSheetOutline(p, rest, web, even);
+    checks::SheetCheck even = checked(p, web, 0);
+    const auto square = checks::findSheetOutline(p, rest, web, even);
     CHECK_NEAR(area(square), 20.0 * 30, 1e-9);
     // Wider at its free edge: all four sides and one diagonal are what they are on the figure.
     const Sheet wide = webOf(26, 1);
-    const auto fan = results::findSheetOutline(p, rest, wide, checked(p, wide, 0));
+    const auto fan = checks::findSheetOutline(p, rest, wide, checked(p, wide, 0));
     CHECK_NEAR(side(fan, 0, 1), 30.0, 1e-9);
     CHECK_NEAR(side(fan, 1, 2), 26.0, 1e-9);
     CHECK_NEAR(side(fan, 2, 3), 30.0, 1e-9);

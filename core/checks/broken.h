@@ -1,9 +1,9 @@
 #pragma once
-// What is not so while a build is carried out: see results/replay.h.
+// What is not so while a build is carried out: see checks/replay.h.
 #include "base/figure.h"
 #include "base/phrase.h"
 
-namespace enkinet::results {
+namespace enkinet::checks {
 
 /// What must be so while things are made.
 enum class Law {
@@ -28,5 +28,7 @@ struct Broken {
     double found = 0, limit = 0;
     friend bool operator==(const Broken&, const Broken&) = default;
 };
+/// What is not so; step: how that step is called.
+Phrase sentenceOf(const Broken& broken, const Phrase& step);
 
-} // namespace enkinet::results
+} // namespace enkinet::checks

@@ -1,9 +1,10 @@
 // A plan carried out on paper by other code than made it.
-#include "results/replay.h"
+#include "checks/replay.h"
 #include "support/planned.h"
 #include "support/things.h"
 
 using namespace enkinet::body;
+using namespace enkinet::checks;
 using namespace enkinet::results;
 using make::StepKind;
 
@@ -68,7 +69,7 @@ std::optional<document::Production> randomBuild(Random& r) {
 
 } // namespace
 
-TEST_CASE("Whatever is built of, each step of a plan finds what it uses there, dry and whole", "[results][full]") {
+TEST_CASE("Whatever is built of, each step of a plan finds what it uses there, dry and whole", "[checks][full]") {
     Random r(3131);
     int planned = 0, baked = 0, staged = 0;
     const int builds = std::getenv("ENKINET_LONG") ? 500 : 40;
@@ -91,7 +92,7 @@ TEST_CASE("Whatever is built of, each step of a plan finds what it uses there, d
     CHECK(staged > builds / 8);
 }
 
-TEST_CASE("The demo's plans can be carried out as they stand", "[results]") {
+TEST_CASE("The demo's plans can be carried out as they stand", "[checks]") {
     for (std::size_t p = 0; p < shippedDemo().puppets.size(); ++p) {
         const Report r = reportOf(shippedDemo(), static_cast<int>(p));
         CHECK(r.broken.empty());
@@ -99,7 +100,7 @@ TEST_CASE("The demo's plans can be carried out as they stand", "[results]") {
     }
 }
 
-TEST_CASE("Whatever of a sound plan is moved out of its place is said", "[results]") {
+TEST_CASE("Whatever of a sound plan is moved out of its place is said", "[checks]") {
     const Puppet& tansy = shippedDemo().puppets[0];
     const Report r = reportOf(shippedDemo(), 0);
     const std::vector<Act> sound = actsOf(r.plan);
@@ -140,7 +141,7 @@ TEST_CASE("Whatever of a sound plan is moved out of its place is said", "[result
     CHECK(says(brokenIn(tansy, r, both), Law::two_on_limb));
 }
 
-TEST_CASE("Two steps of one name are one tick", "[results]") {
+TEST_CASE("Two steps of one name are one tick", "[checks]") {
     Report r = reportOf(shippedDemo(), 0);
     CHECK_FALSE(says(brokenIn(shippedDemo().puppets[0], r, actsOf(r.plan)), Law::same_name));
     r.plan.steps[nth(find(r, "skin:arm"))].id = "skin:spine";
@@ -148,7 +149,7 @@ TEST_CASE("Two steps of one name are one tick", "[results]") {
 }
 
 TEST_CASE("A last look at putty or air-dry clay comes while it can still be changed, or the plan says that it does not",
-          "[results]") {
+          "[checks]") {
     for (const char* clay : {"putty-two-part", "air-dry-white"}) {
         if (!shippedShelf().clays.contains(clay)) continue;
         document::Production p = shippedDemo();
@@ -180,7 +181,7 @@ TEST_CASE("A last look at putty or air-dry clay comes while it can still be chan
     }
 }
 
-TEST_CASE("A night between putting clay on and looking at it is said on the calendar", "[results]") {
+TEST_CASE("A night between putting clay on and looking at it is said on the calendar", "[checks]") {
     const auto evening = [](const char* clay) {
         return caseOf([&](document::Production& p) {
             p.puppets.resize(1), p.log.clear();

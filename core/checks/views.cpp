@@ -1,8 +1,8 @@
-#include "results/views.h"
+#include "checks/views.h"
 #include <algorithm>
 #include <cmath>
 
-namespace enkinet::results {
+namespace enkinet::checks {
 
 using namespace body;
 
@@ -66,4 +66,4 @@ std::vector<Disagreement> findDisagreements(const Puppet& puppet) {
     return all;
 }
 
-} // namespace enkinet::results
+} // namespace enkinet::checks

@@ -1,11 +1,11 @@
 // A web between two stretches of limb: how far they open and close, and what that asks of it. docs/mechanics.md 115a.
 #include "base/units.h"
 #include "body/pose.h"
-#include "results/things.h"
+#include "checks/things.h"
 #include <algorithm>
 #include <cmath>
 
-namespace enkinet::results {
+namespace enkinet::checks {
 
 using namespace body;
 
@@ -109,4 +109,4 @@ std::vector<std::pair<double, double>> findSheetOutline(const Puppet& puppet, co
     return {root, tip, otherTip, otherRoot};
 }
 
-} // namespace enkinet::results
+} // namespace enkinet::checks

@@ -7,9 +7,10 @@
 #include "fill/bake_plan.h"
 #include "fill/glue.h"
 #include "fill/things.h"
+#include "schema/enum.h"
 #include <limits>
 
-namespace enkinet::results {
+namespace enkinet::checks {
 
 inline constexpr double kLeastWall_mm = 1.5; ///< beside a hole
 inline constexpr double kBondSpare = 3;      ///< over pull and slide
@@ -18,6 +19,8 @@ inline constexpr double kTipSpare = 1.5;
 
 enum class BondLimit { pull, torsion, butt, bending, bearing, magnet, wall, heat, droop };
 inline constexpr std::size_t kBondLimits = 9;
+/// A label says what fails, and what would help.
+const schema::Words& wordsOf(BondLimit);
 inline constexpr double kRodDroop = 0.02; ///< of a rod's free length
 
 struct BondCheck {
@@ -108,8 +111,6 @@ std::vector<std::pair<double, double>> findSheetOutline(const body::Puppet& pupp
 /// What a bond stands, from its own numbers. host: half-width that the hole lies in (0: not known), bearing: of what it
 /// is in, MPa; heat_C: hottest load still to come, 0 for none; proof: moment of a pin of 1 mm, where it is known
 /// already.
-inline constexpr const char* kBondWords[kBondLimits] = {"pull",   "torsion", "butt", "bending", "bearing",
-                                                        "magnet", "wall",    "heat", "droop"};
 BondCheck checkBond(const body::Bond& bond, const document::AdhesiveCard* adhesive, const wire::MaterialCard* pin,
                     double force_N, double moment_Nmm, double bearing_MPa, double host_mm, double heat_C,
                     double proof_Nmm_mm3 = std::numeric_limits<double>::quiet_NaN());
@@ -123,4 +124,4 @@ double findBearing(body::BaseStuff stuff); ///< MPa, typical
 ThingsChecked calcThings(const body::Puppet& puppet, const choice::PuppetChoice& choice, const fill::Shelf& shelf,
                          const document::Cards& cards, ProofMemo* proofs = nullptr);
 
-} // namespace enkinet::results
+} // namespace enkinet::checks

@@ -1,4 +1,6 @@
-#include "results/replay.h"
+#include "checks/replay.h"
+#include "base/quantity.h"
+#include "base/text.h"
 #include "fill/skin_plan.h"
 #include "make/reach.h"
 #include <algorithm>
@@ -6,7 +8,7 @@
 #include <map>
 #include <set>
 
-namespace enkinet::results {
+namespace enkinet::checks {
 
 using fill::ClayFamily;
 using make::StepKind;
@@ -37,6 +39,42 @@ const char* keyOf(Law law) {
     return "";
 }
 
+Phrase sentenceOf(const Broken& b, const Phrase& step) {
+    const auto minutes = [](double min) { return quantity(min, Dimension::minutes, decimals(0)); };
+    const auto heat = [](double C) { return quantity(C, Dimension::heat, decimals(0)); };
+    switch (b.law) {
+    case Law::not_there:
+        return words("%1 is not there yet when “%2” wants it.", b.thing, step);
+    case Law::has_set:
+        return words(
+            "%1: hands are on it until %2 after it was begun, in “%4”; it is open for %3. Work a smaller part at "
+            "a time, keep it under a damp cloth, or take a clay that stays open longer.",
+            b.thing, minutes(b.found), minutes(b.limit), step);
+    case Law::wet_in_heat:
+        return b.found > 0 ? words("%1 goes into the oven %2 before it has dried or set.", b.thing, minutes(b.found))
+                           : words("%1 goes into the oven before it has dried or set.", b.thing);
+    case Law::harmed:
+        return words("%1 is in the oven at %2 and stands %3, and no last look says so.", b.thing, heat(b.found),
+                     heat(b.limit));
+    case Law::out_of_reach:
+        return words(
+            "%1: %2 % of it is out of a brush's reach by the time that it is painted (%3). Make what covers it "
+            "apart, and put it on after.",
+            b.thing, Phrase(100 * b.found, decimals(0)), step);
+    case Law::covered:
+        return words("%1 is under its cover when “%2” wants it.", b.thing, step);
+    case Law::wet_held:
+        return words("%1 is not dry, set or cured when “%2” goes over it.", b.thing, step);
+    case Law::same_name:
+        return words("Two steps go by one name, %1: a tick would finish both.", b.thing);
+    case Law::not_shared:
+        return words("A double is cut before the sheet that it is cut by is printed: %1.", step);
+    case Law::two_on_limb:
+        return words("Two people are at %1 at once.", b.thing);
+    }
+    return {};
+}
+
 namespace {
 
 constexpr double kSame_min = 0.5; // minutes: starts are whole ones
@@ -50,7 +88,7 @@ struct Made {
 
 class Bench {
 public:
-    Bench(const body::Puppet& p, const Report& r, double room_C, int copy)
+    Bench(const body::Puppet& p, const Facts& r, double room_C, int copy)
         : m_p(p), m_r(r), m_warm(std::pow(2, (20 - room_C) / 10)), m_copy(copy) {
         for (std::size_t i = 0; i < p.limbs.size(); ++i)
             m_limb[p.limbs[i].id] = static_cast<int>(i);
@@ -489,7 +527,7 @@ private:
     }
 
     const body::Puppet& m_p;
-    const Report& m_r;
+    const Facts& m_r;
     double m_warm;
     int m_copy;
     std::vector<std::string> m_key;
@@ -521,7 +559,7 @@ std::vector<Act> actsOf(const make::Plan& plan) {
     return acts;
 }
 
-std::vector<Broken> replay(const body::Puppet& puppet, const Report& report, double room_C, std::vector<Act> acts) {
+std::vector<Broken> replay(const body::Puppet& puppet, const Facts& report, double room_C, std::vector<Act> acts) {
     std::erase_if(acts,
                   [&](const Act& a) { return a.step < 0 || a.step >= static_cast<int>(report.plan.steps.size()); });
     // At one minute, what was shorter comes first: a step of no hands is over before the next begins.
@@ -571,4 +609,4 @@ std::vector<Broken> replay(const body::Puppet& puppet, const Report& report, dou
     return all;
 }
 
-} // namespace enkinet::results
+} // namespace enkinet::checks

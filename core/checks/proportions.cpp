@@ -1,9 +1,11 @@
-#include "results/proportions.h"
+#include "checks/proportions.h"
+#include "base/quantity.h"
+#include "base/text.h"
 #include <algorithm>
 #include <cmath>
 #include <iterator>
 
-namespace enkinet::results {
+namespace enkinet::checks {
 
 using namespace body;
 
@@ -83,7 +85,76 @@ bool isRatio(Eye eye) {
     }
 }
 
-std::vector<EyeCheck> calcEyeChecks(const Puppet& p, const Report& r) {
+Phrase sentenceOf(const EyeCheck& c) {
+    const Phrase who = c.subject;
+    const auto n = [](double v, int places) { return Phrase(v, decimals(places)); };
+    const auto length = [](double mm) { return quantity(mm, Dimension::length, decimals(1)); };
+    const auto between = [&](int places) {
+        const Phrase found = n(c.found, places), low = n(c.low, places), high = n(c.high, places);
+        if (c.wanted) return words("%1, you want %2 to %3", found, low, high);
+        return c.high < kMuch ? words("%1, usual is %2 to %3", found, low, high)
+                              : words("%1, at least %2 is wanted", found, low);
+    };
+    switch (c.eye) {
+    case Eye::heads_high:
+        return words("Heads high: %1.", between(1));
+    case Eye::hand_to_head:
+        return words("Hand of the %1 against the head's height: %2.", who, between(2));
+    case Eye::foot_to_head:
+        return words("%1 against the head's height: %2.", who, between(2));
+    case Eye::hand_to_forearm:
+        return words("Hand of the %1 against its forearm: %2.", who, between(2));
+    case Eye::hand_to_mouth:
+        return words("%1 stretched out reaches %2 times the way to the mouth.", who, n(c.found, 2));
+    case Eye::foot_on_ground:
+        return words("The lowest foot stands %1 above the base.", length(c.found));
+    case Eye::neck_to_ground:
+        return words("%1 stretched out reaches %2 times the way to the ground.", who, n(c.found, 2));
+    case Eye::armature_cover:
+        return words("Armature nearest the surface at %1: %2 under it, %3 wanted.", who, length(c.found),
+                     length(c.low));
+    case Eye::meets_at_bend:
+        return words("Stiff parts come nearest at the %1: its gap is %2 times what full bend needs.", who,
+                     n(c.found, 2));
+    case Eye::left_and_right:
+        return words("%1 differ by %2.", who, length(c.found));
+    case Eye::leg_share:
+        return words("%1 from its first joint to the sole, against the height: %2.", who, between(2));
+    case Eye::hip_height:
+        return words("%1: its first joint above the base, against the height: %2.", who, between(2));
+    case Eye::eye_to_head:
+        return words("%1 against the head's height: %2.", who, between(2));
+    case Eye::pack_to_back:
+        return words("%1 against the trunk's length: %2.", who, between(2));
+    case Eye::side_seen:
+        return c.found > 0 ? words("The side is known.") : words("Nothing shows the side yet: every depth is a guess.");
+    }
+    return {};
+}
+
+double calcTop(const Puppet& puppet, const choice::PuppetChoice& choice) {
+    double top = 0;
+    for (const fill::Part& p : choice.parts) {
+        if (p.mass >= 0) {
+            const MassCopy& c = choice.rest.masses[static_cast<std::size_t>(p.mass)];
+            top = std::max(top, c.at.y + puppet.masses[static_cast<std::size_t>(c.mass)].half_mm.y);
+            continue;
+        }
+        const Link& l = choice.rest.links[static_cast<std::size_t>(p.link)];
+        const int limb = choice.skeleton.copies[static_cast<std::size_t>(l.copy)].limb;
+        const auto& stations =
+            puppet.limbs[static_cast<std::size_t>(limb)].segments[static_cast<std::size_t>(l.segment)].stations;
+        const Frame f = findFrame(l);
+        for (double at : {0.0, 1.0}) {
+            const body::Station s = stations.empty() ? body::Station{} : findStation(stations, at);
+            // How far the end's ellipse reaches above the axis.
+            top = std::max(top, l.from.y + at * (l.to.y - l.from.y) + std::hypot(s.a_mm * f.a.y, s.b_mm * f.b.y));
+        }
+    }
+    return top;
+}
+
+std::vector<EyeCheck> calcEyeChecks(const Puppet& p, const Facts& r) {
     std::vector<EyeCheck> all;
     // One length over another, between what is usual or near what the builder wants.
     const auto ratio = [&](Eye eye, const std::string& name, const std::string& id, double found, double low,
@@ -225,4 +296,4 @@ std::vector<EyeCheck> calcEyeChecks(const Puppet& p, const Report& r) {
     return all;
 }
 
-} // namespace enkinet::results
+} // namespace enkinet::checks
