@@ -34,7 +34,7 @@ public:
 
     choice::PuppetChoice choose(const Production& p) const {
         const Cards cards = mergeCards(m_shipped, p.cards);
-        const choice::Stock stock = makeStock(p, cards, m_tables);
+        const choice::Stock stock = makeStock(p, cards, m_tables, &m_calibrations);
         auto chosen = choice::calcChoice(p.puppets[static_cast<std::size_t>(m_puppetIndex)],
                                          makeShelf(cards, p.stock.shop), stock, m_memo, m_stop);
         if (m_first.limbs.empty()) m_first = chosen;
@@ -367,7 +367,7 @@ public:
             return calcReport(p, m_puppetIndex, m_shipped, m_tables, memo, m_stop).open;
         };
         const auto same = [](const Finding& a, const Finding& b) {
-            return a.kind == b.kind && a.key == b.key && a.subject == b.subject && a.other == b.other;
+            return a.kind == b.kind && a.key == b.key && a.subject == b.subject;
         };
         const std::vector<Finding> before = pointsOf(m_production);
         for (Remedy& r : all) {
@@ -471,6 +471,7 @@ public:
 
 private:
     choice::ChoiceMemo m_ownMemo;
+    mutable CalibrationMemo m_calibrations;
     choice::ChoiceMemo& m_memo;  ///< what a trial does not change is not worked out again
     std::vector<Remedy> m_short; ///< changes that are not enough by themselves, at their full size
     const Production& m_production;

@@ -85,7 +85,7 @@ void paintParts(const Production& production, const body::Puppet& puppet, Report
 } // namespace
 
 choice::Stock makeStock(const Production& production, const Cards& cards, wire::TableShelf& tables,
-                        const std::stop_token& stop) {
+                        CalibrationMemo* memo, const std::stop_token& stop) {
     choice::Stock stock;
     stock.spools = production.stock.spools, stock.work = production.stock.shop.work;
     for (const document::Spool& s : stock.spools)
@@ -96,10 +96,19 @@ choice::Stock makeStock(const Production& production, const Cards& cards, wire::
         std::copy_if(all.begin(), all.end(), std::back_inserter(own), [&](const auto& t) { return t.spool == spool; });
         return own;
     };
-    for (const document::Spool& s : stock.spools)
-        stock.calibrations.push_back(wire::calcCalibration(
-            *stock.tables.at(s.material), testsOf(production.stock.bendTests, s.id),
-            testsOf(production.stock.hangTests, s.id), testsOf(production.stock.wearTests, s.id)));
+    CalibrationMemo none;
+    for (std::size_t i = 0; i < stock.spools.size(); ++i) {
+        const document::Spool& s = stock.spools[i];
+        const auto& table = stock.tables.at(s.material);
+        stock.calibrations.push_back(
+            *(memo ? *memo : none)
+                 .find(i,
+                       {table->card(), testsOf(production.stock.bendTests, s.id),
+                        testsOf(production.stock.hangTests, s.id), testsOf(production.stock.wearTests, s.id)},
+                       [&](const CalibrationKey& key) {
+                           return wire::calcCalibration(*table, key.bends, key.hangs, key.wears);
+                       }));
+    }
     return stock;
 }
 
@@ -116,6 +125,17 @@ body::Puppet chosenBy(const body::Puppet& puppet) {
     return p;
 }
 
+/// The puppet without what no bake is planned by: loads go by the names and ids of limbs and masses.
+body::Puppet bakedBy(const body::Puppet& puppet) {
+    body::Puppet p;
+    p.wants.bakes = puppet.wants.bakes, p.wants.loads = puppet.wants.loads;
+    for (const body::Limb& l : puppet.limbs)
+        p.limbs.emplace_back().id = l.id, p.limbs.back().name = l.name;
+    for (const body::Mass& m : puppet.masses)
+        p.masses.emplace_back().id = m.id;
+    return p;
+}
+
 } // namespace
 
 Report calcReport(const Production& production, int puppetIndex, const Cards& shipped, wire::TableShelf& tables,
@@ -125,7 +145,7 @@ Report calcReport(const Production& production, int puppetIndex, const Cards& sh
     r.puppet = puppet.id;
     r.cards.value = std::make_shared<const Cards>(mergeCards(shipped, production.cards));
     r.shelf = makeShelf(*r.cards, production.stock.shop);
-    r.stock = makeStock(production, *r.cards, tables, stop);
+    r.stock = makeStock(production, *r.cards, tables, memo.calibrations.get(), stop);
     r.choice = *memo.choice.find(0, {chosenBy(puppet), r.shelf, r.stock}, [&](const PuppetMemo::ChoiceKey& key) {
         return choice::calcChoice(key.puppet, key.shelf, key.stock, memo.steps, stop);
     });
@@ -137,10 +157,20 @@ Report calcReport(const Production& production, int puppetIndex, const Cards& sh
     r.cutPlan = choice::calcCutPlan(r.cuts, spools, rolls, production.stock.offcuts);
     checkStop(stop);
     memo.bakes.heed(stop);
-    r.bakes = fill::calcBakes(r.choice.parts, r.shelf, &memo.bakes);
-    r.bakePlan = fill::calcBakePlan(puppet, r.choice.rest, r.choice.parts, r.shelf, &memo.bakes);
-    r.bakeOnce = fill::calcOneBake(r.choice.parts, r.shelf, &memo.bakes);
-    r.bakeStaged = fill::calcStagedBakes(puppet, r.choice.rest, r.choice.parts, r.shelf, &memo.bakes);
+    const auto baked = memo.baked.find(
+        0, {bakedBy(puppet), r.choice.rest, r.choice.parts, r.shelf}, [&](const PuppetMemo::BakesKey& key) {
+            PuppetMemo::Bakes b;
+            b.batches = fill::calcBakes(key.parts, key.shelf, &memo.bakes);
+            b.once = fill::calcOneBake(key.parts, key.shelf, &memo.bakes);
+            b.staged = fill::calcStagedBakes(key.puppet, key.rest, key.parts, key.shelf, &memo.bakes);
+            const body::BakeSchool school = key.puppet.wants.bakes;
+            b.plan = school == body::BakeSchool::once ? b.once
+                     : school == body::BakeSchool::staged
+                         ? b.staged
+                         : fill::calcBakePlan(key.puppet, key.rest, key.parts, key.shelf, &memo.bakes);
+            return b;
+        });
+    r.bakes = baked->batches, r.bakePlan = baked->plan, r.bakeOnce = baked->once, r.bakeStaged = baked->staged;
     r.skins = fill::calcSkinPlan(r.choice.parts, r.shelf);
     checkStop(stop);
     body::Puppet seen = choice::shapeOf(puppet);

@@ -21,9 +21,21 @@ struct Report : checks::Facts {
     ENKINET_COMPARED(Report)
 };
 
-/// The spools with their tables and what their tests say; cards are the merged ones.
+/// All that a spool's calibration reads; its table follows from its card.
+struct CalibrationKey {
+    wire::MaterialCard card;
+    std::vector<wire::BendTest> bends;
+    std::vector<wire::HangTest> hangs;
+    std::vector<wire::WearTest> wears;
+    friend bool operator==(const CalibrationKey&, const CalibrationKey&) = default;
+};
+/// A slot a spool.
+using CalibrationMemo = Node<CalibrationKey, wire::Calibration>;
+
+/// The spools with their tables and what their tests say; cards are the merged ones. Without a memory every spool is
+/// calibrated anew.
 choice::Stock makeStock(const Production& production, const Cards& cards, wire::TableShelf& tables,
-                        const std::stop_token& stop = {});
+                        CalibrationMemo* memo = nullptr, const std::stop_token& stop = {});
 
 /// Memory of one puppet's results, step by step, each step keyed by what it reads.
 struct PuppetMemo {
@@ -40,12 +52,27 @@ struct PuppetMemo {
         std::vector<fill::Part> parts;
         friend bool operator==(const PatternsKey&, const PatternsKey&) = default;
     };
+    /// The puppet without what no bake is planned by.
+    struct BakesKey {
+        body::Puppet puppet;
+        body::Skeleton rest;
+        std::vector<fill::Part> parts;
+        fill::Shelf shelf;
+        friend bool operator==(const BakesKey&, const BakesKey&) = default;
+    };
+    struct Bakes {
+        std::vector<fill::BakeBatch> batches;
+        fill::BakePlan plan, once, staged;
+    };
+    /// Of the production: one for all its puppets.
+    std::shared_ptr<CalibrationMemo> calibrations = std::make_shared<CalibrationMemo>();
     choice::ChoiceMemo steps;
     fill::BakeMemo bakes;
     paint::CurveMemo curves;
     ProofMemo proofs;
     Node<ChoiceKey, choice::PuppetChoice> choice{4};
     Node<PatternsKey, std::vector<fill::Pattern>> patterns{3};
+    Node<BakesKey, Bakes> baked{3};
     Node<Production, Report> whole{4}; ///< by the production without all that is not this puppet's
     std::shared_ptr<PuppetMemo> aside; ///< of the design kept aside, once there is one
 };

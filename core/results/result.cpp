@@ -22,6 +22,7 @@ ProductionResult calcResult(const Production& production, const Cards& shipped, 
     std::vector<const Report*> reports;
     for (std::size_t i = 0; i < production.puppets.size(); ++i) {
         PuppetMemo& own = memo.puppets[production.puppets[i].id];
+        own.calibrations = memo.calibrations;
         all.puppets.push_back(own.whole.find(0, onlyPuppet(production, i), [&](const Production& key) {
             return calcReport(key, 0, shipped, tables, own, stop);
         }));
@@ -32,6 +33,7 @@ ProductionResult calcResult(const Production& production, const Cards& shipped, 
         body::Puppet aside = other.puppets[0].aside.front();
         other.puppets[0] = std::move(aside);
         if (!own.aside) own.aside = std::make_shared<PuppetMemo>();
+        own.aside->calibrations = memo.calibrations;
         all.aside.back() = own.aside->whole.find(0, std::move(other), [&](const Production& key) {
             return calcReport(key, 0, shipped, tables, *own.aside, stop);
         });

@@ -15,6 +15,7 @@ struct ProductionResult {
 /// Memory of a production's results; not shared between threads.
 struct Memo {
     std::map<std::string, PuppetMemo> puppets; ///< by id
+    std::shared_ptr<CalibrationMemo> calibrations = std::make_shared<CalibrationMemo>();
 };
 /// Throws Stopped when asked to stop; the memory then stays sound.
 ProductionResult calcResult(const Production& production, const Cards& shipped, wire::TableShelf& tables, Memo& memo,

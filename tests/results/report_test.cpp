@@ -1,7 +1,7 @@
 // Every kind of open point, each brought about by one change to the demo and gone without it.
 #include "base/units.h"
 #include "document/edits.h"
-#include "results/report.h"
+#include "results/result.h"
 #include "support/near.h"
 
 using namespace enkinet::document;
@@ -157,4 +157,33 @@ TEST_CASE("A single straight wire that carries torsion asks for a key, a twisted
     Production p = demo();
     p.puppets[2].limbs[1].pick = body::WirePick{"alu-1.0", 2, 10};
     CHECK(countOf(reportOf(p, 2), "key") == 0);
+}
+
+TEST_CASE("An edit calibrates only the spool whose test it is, and plans no bake that it leaves alone", "[results]") {
+    Memo memo;
+    Production p = demo();
+    const auto result = [&] { return calcResult(p, shippedCards(), tables(), memo); };
+    result();
+    const auto bakes = [&] {
+        std::size_t all = 0;
+        for (const auto& [id, own] : memo.puppets)
+            all += own.baked.misses();
+        return all;
+    };
+    CHECK(memo.calibrations->misses() == p.stock.spools.size());
+    CHECK(bakes() == p.puppets.size());
+    // What neither reads.
+    p.puppets[0].note = "the bag hangs on the left", p.puppets[0].wants.camera_rad += 0.1;
+    result();
+    CHECK(memo.calibrations->misses() == p.stock.spools.size());
+    CHECK(bakes() == p.puppets.size());
+    // A test of one spool, and the answer is the one from nothing.
+    wire::BendTest test;
+    test.spool = p.stock.spools[1].id, test.bundle = {1, p.stock.spools[1].diameter_mm, 0};
+    test.gap_mm = 14, test.angle_rad = degToRad(45), test.cycles = 60;
+    p.stock.bendTests.push_back(test);
+    const ProductionResult by = result(), fresh = calcResult(p, shippedCards(), tables());
+    CHECK(memo.calibrations->misses() == p.stock.spools.size() + 1);
+    for (std::size_t i = 0; i < p.puppets.size(); ++i)
+        CHECK(*by.puppets[i] == *fresh.puppets[i]);
 }
