@@ -107,7 +107,7 @@ Document::Document(QObject* parent)
     connect(&m_undo, &QUndoStack::cleanChanged, this, [this](bool clean) {
         if (clean && m_session.info().work && m_taken.id.isEmpty()) m_recoverSoon.stop(), m_session.dropWork();
     });
-    connect(this, &Document::replaced, m_planJob.get(), &PlanJob::forget);
+    connect(this, &Document::replaced, m_planJob.get(), [this] { m_planJob->forget(); });
     connect(this, &Document::changed, m_planJob.get(), [this] { m_planJob->leave(*this); });
     compute();
 }

@@ -3,42 +3,28 @@
 
 namespace enkinet::app {
 
-const make::Step& PlanJob::Known::step(const results::StepRef& ref) const {
+const make::Step& PlanKnown::step(const results::StepRef& ref) const {
     return result->puppets[static_cast<std::size_t>(ref.puppet)]->plan.steps[static_cast<std::size_t>(ref.step)];
 }
 
-const body::Puppet& PlanJob::Known::puppet(const results::StepRef& ref) const {
+const body::Puppet& PlanKnown::puppet(const results::StepRef& ref) const {
     return of->puppets[static_cast<std::size_t>(ref.puppet)];
 }
 
-std::vector<bool> PlanJob::Known::ticks(const results::StepRef& ref) const {
+std::vector<bool> PlanKnown::ticks(const results::StepRef& ref) const {
     const make::Step& s = step(ref);
     return document::findTicks(of->log, puppet(ref).id, ref.copy, s.id, make::keysOf(s.gate));
 }
 
-QString PlanJob::Known::who(const results::StepRef& ref) const {
+QString PlanKnown::who(const results::StepRef& ref) const {
     const QString name = QString::fromStdString(puppet(ref).name);
-    return puppet(ref).things.copies > 1 ? tr("%1 %2", "puppet, copy").arg(name).arg(ref.copy) : name;
-}
-
-void PlanJob::leave(const Document& document) {
-    if (!document.hasPuppet())
-        forget();
-    else if (m_of && m_of != document.value())
-        m_job.stop(), m_of.reset();
-}
-
-void PlanJob::forget() {
-    m_of.reset(), m_from.reset();
-    m_job.forget();
+    return puppet(ref).things.copies > 1 ? PlanJob::tr("%1 %2", "puppet, copy").arg(name).arg(ref.copy) : name;
 }
 
 void PlanJob::follow(const Document& document) {
-    leave(document);
-    if (!document.hasPuppet() || document.isWorking()) return;
     const int offset_min = wallOffset_min();
-    if (m_of == document.value() && m_from == document.sharedResult() && m_offset_min == offset_min) return;
-    m_of = document.value(), m_from = document.sharedResult(), m_offset_min = offset_min;
+    if (!turnTo(document, m_offset_min != offset_min)) return;
+    m_offset_min = offset_min;
     // What was planned before stays where it is as far as it can, while it is of the same production.
     results::Begins begins;
     if (const State before = m_job.state(); before && before->of->name == m_of->name)

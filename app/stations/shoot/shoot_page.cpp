@@ -69,7 +69,7 @@ ShootPage::ShootPage(Document& d) : Page(d, results::Station::shoot), m_motions(
     connect(m_leaves, &Leaves::changed, this, &ShootPage::showShot, Qt::QueuedConnection);
     connect(m_table, &ShotTable::shotChosen, this, &ShootPage::setShot);
     connect(&m_job, &FilmJob::changed, this, &ShootPage::arrived);
-    connect(&d, &Document::replaced, &m_job, &FilmJob::forget);
+    connect(&d, &Document::replaced, &m_job, [this] { m_job.forget(); });
     connect(&d, &Document::changed, &m_job, [this] { m_job.leave(document()); });
 }
 
