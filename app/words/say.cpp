@@ -308,6 +308,24 @@ QString Say::kind(body::LimbKind k) {
     return {};
 }
 
+QString Say::seen(body::Seen from) {
+    switch (from) {
+    case body::Seen::front:
+        return tr("the front");
+    case body::Seen::back:
+        return tr("behind");
+    case body::Seen::left:
+        return tr("the left");
+    case body::Seen::right:
+        return tr("the right");
+    case body::Seen::below:
+        return tr("below");
+    }
+    return {};
+}
+
+QString Say::openPoint(const findings::Finding& f) { return capital(spoken(f.sentence())); }
+
 QString Say::sided(const body::Limb& limb, const QString& name, bool right) {
     return !limb.mirrored ? name : (right ? tr("right %1") : tr("left %1")).arg(name);
 }
