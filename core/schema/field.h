@@ -174,6 +174,9 @@ public:
     bool same(const void* a, const void* b) const final { return P::at(a) == P::at(b); }
     void copy(void* to, const void* from) const final { P::at(to) = P::at(from); }
     bool isOptional() const final { return detail::isOptional<Value>; }
+
+protected:
+    ~Reach() = default;
 };
 
 template <class P> class Scalar final : public Reach<P> {

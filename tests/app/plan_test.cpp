@@ -312,7 +312,13 @@ TEST_CASE("A steady weight on a scale that is plugged in stands in the field tha
         for (int i = 0; i < 20; ++i)
             QApplication::processEvents(QEventLoop::AllEvents, 2);
     };
-    const auto weigh = [&](double g) { put(devices::writeLine({"scale", ++number, "g", g}) + "\n"); };
+    int came = 0;
+    QObject::connect(&page->ports(), &app::DevicePorts::came, page, [&] { ++came; });
+    const auto weigh = [&](double g) {
+        const int before = came;
+        put(devices::writeLine({"scale", ++number, "g", g}) + "\n");
+        REQUIRE(QTest::qWaitFor([&] { return came > before; }, kPatience_ms));
+    };
     for (double g : {1.0, 5.0, 9.0, 13.0})
         weigh(g);
     CHECK(field->text().isEmpty()); // still moving
