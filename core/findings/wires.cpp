@@ -121,21 +121,6 @@ constexpr Kind kWireKinds[] = {
      said("A test of %1 contradicts its card: take it away, test again, or leave it as it is."),
      {kSubject}}};
 consteval const Kind* wireRow(std::string_view word) { return rowOf(kWireKinds, word); }
-
-const Kind* stateRow(choice::State state) {
-    switch (state) {
-    case choice::State::crowded:
-        return wireRow("crowded");
-    case choice::State::slack:
-        return wireRow("slack");
-    case choice::State::stiff:
-        return wireRow("stiff");
-    case choice::State::springy:
-        return wireRow("springy");
-    default:
-        return wireRow("tired");
-    }
-}
 } // namespace
 
 std::span<const Kind> wireKinds() { return kWireKinds; }
@@ -246,29 +231,28 @@ void Finder::joint(const choice::LimbChoice& l, std::size_t j) {
     const body::Limb& limb = m_puppet.limbs[static_cast<std::size_t>(l.limb)];
     const std::string& name = limb.joints[static_cast<std::size_t>(d.joint)].name;
     const wire::Bundle& bundle = choice::findTrial(l, l.candidates()[static_cast<std::size_t>(l.chosen)], j).bundle;
-    if (const choice::State s = v.state(); s != choice::State::holds) {
-        double found = 0, limit = 0;
-        switch (s) {
-        case choice::State::crowded:
-            found = wire::findBundleDiameter(bundle), limit = std::max(0.0, d.room_mm);
-            break;
-        case choice::State::slack:
-            found = v.bend.hold_Nmm, limit = d.needed_Nmm;
-            break;
-        case choice::State::stiff:
-            found = v.effort_N, limit = d.effortLimit_N();
-            break;
-        case choice::State::springy:
-            found = v.springback_rad, limit = d.springLimit_rad;
-            break;
-        case choice::State::tired:
-            found = v.life_s, limit = d.needFilm_s;
-            break;
-        case choice::State::holds:
-        case choice::State::not_checked:
-            break;
-        }
-        add({stateRow(s), jointRef(l, j), name, found, limit});
+    const auto fails = [&](const Kind* kind, double found, double limit) {
+        add({kind, jointRef(l, j), name, found, limit});
+    };
+    switch (v.state()) {
+    case choice::State::crowded:
+        fails(wireRow("crowded"), wire::findBundleDiameter(bundle), std::max(0.0, d.room_mm));
+        break;
+    case choice::State::slack:
+        fails(wireRow("slack"), v.bend.hold_Nmm, d.needed_Nmm);
+        break;
+    case choice::State::stiff:
+        fails(wireRow("stiff"), v.effort_N, d.effortLimit_N());
+        break;
+    case choice::State::springy:
+        fails(wireRow("springy"), v.springback_rad, d.springLimit_rad);
+        break;
+    case choice::State::tired:
+        fails(wireRow("tired"), v.life_s, d.needFilm_s);
+        break;
+    case choice::State::holds:
+    case choice::State::not_checked:
+        break;
     }
     if (v.effort_Nmm > d.marks_Nmm && v.effort_Nmm <= d.effortLimit_Nmm)
         add({wireRow("marks"), jointRef(l, j), name, v.effort_Nmm, d.marks_Nmm});
