@@ -32,7 +32,7 @@ constexpr std::size_t kKeptSteps = 10, kKeptLetters = 120;
 std::array<char, 4096> g_path{};
 std::array<char, 40> g_version{};
 std::array<std::array<char, kKeptLetters>, kKeptSteps> g_steps{};
-std::atomic<unsigned> g_step{0};
+std::atomic<std::size_t> g_step{0};
 std::array<char, 200> g_exception{};
 std::array<char, 64 * 1024> g_stack{};
 
@@ -60,8 +60,8 @@ void onFault(int signal) {
         put(file, "\n");
         if (g_exception[0]) put(file, "exception: "), put(file, g_exception.data()), put(file, "\n");
         put(file, "last steps, the latest last:\n");
-        const unsigned last = g_step.load();
-        for (unsigned i = last > kKeptSteps ? last - kKeptSteps : 0; i < last; ++i)
+        const auto last = g_step.load();
+        for (auto i = last > kKeptSteps ? last - kKeptSteps : 0; i < last; ++i)
             put(file, "  "), put(file, g_steps[i % kKeptSteps].data()), put(file, "\n");
         put(file, "where it was:\n");
         std::array<void*, 64> frames{};
@@ -111,7 +111,7 @@ void watchCrashes(const QString& folder, const QString& version) {
 }
 
 void noteCrashStep(const QString& words) {
-    const unsigned at = g_step.load();
+    const std::size_t at = g_step.load();
     const QByteArray text = words.left(60).toUtf8().left(static_cast<qsizetype>(kKeptLetters) - 1);
     auto& slot = g_steps[at % kKeptSteps];
     slot.fill(0);

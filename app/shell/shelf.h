@@ -7,6 +7,7 @@
 #include <QTimer>
 #include <vector>
 
+class QHBoxLayout;
 class QLabel;
 class QMenu;
 
@@ -49,7 +50,7 @@ private:
     void drawNext();
 
     Document& m_document;
-    class QHBoxLayout *m_row, *m_standing;
+    QHBoxLayout *m_row, *m_standing;
     QLabel *m_production, *m_message, *m_working;
     std::vector<ShelfPuppet*> m_puppets;
     std::vector<std::shared_ptr<const results::Report>> m_drawnOf;

@@ -46,8 +46,8 @@ bool staysInside(const std::string& name) {
     if (name.empty() || name.size() > 255 || name[0] == '/' || name.find('\\') != std::string::npos ||
         name.find(':') != std::string::npos)
         return false;
-    for (unsigned char c : name)
-        if (c < 32) return false;
+    for (const char c : name)
+        if (static_cast<unsigned char>(c) < 32) return false;
     for (const auto& step : fs::path(name))
         if (step == "..") return false;
     return true;

@@ -14,8 +14,8 @@ using body::Mesh;
 
 std::string plainName(const std::string& name) {
     std::string s;
-    for (unsigned char c : name)
-        s += c <= ' ' ? '_' : static_cast<char>(c);
+    for (const char c : name)
+        s += static_cast<unsigned char>(c) <= ' ' ? '_' : c;
     return s.empty() ? "part" : s;
 }
 

@@ -36,8 +36,8 @@ std::string utcStamp(Minute at) {
 /// FNV-1a, 64 bits.
 std::uint64_t hashOf(const std::string& text) {
     std::uint64_t h = 14695981039346656037u;
-    for (unsigned char c : text)
-        h = (h ^ c) * 1099511628211u;
+    for (const char c : text)
+        h = (h ^ static_cast<unsigned char>(c)) * 1099511628211u;
     return h;
 }
 

@@ -127,7 +127,7 @@ std::vector<HingeLoad> calcLoads(const Skeleton& s, const std::vector<PointMass>
         for (std::size_t i = 0; i < stances.size(); ++i) {
             std::size_t beyondIt = 0;
             for (int support : stances[i])
-                beyondIt += isBeyond(s, bodyOf(support), after.body) ? 1 : 0;
+                beyondIt += isBeyond(s, bodyOf(support), after.body);
             const bool standing = beyondIt > 0;
             const bool frame = standing && beyondIt < stances[i].size() && states[i].stable;
             const Pull pull = frame ? states[i].couples[h] : pullOf(standing ? rootFirst : tipFirst);

@@ -1,5 +1,6 @@
 // Hours, people, deadlines and what would make them hold; what to buy.
 #include "document/spoken.h"
+#include "stations/plan/plan_days.h"
 #include "stations/plan/plan_page.h"
 #include "stations/plan/shop_shelf.h"
 #include "widgets/answer.h"

@@ -14,6 +14,7 @@
 #include "words/say.h"
 #include <QFormLayout>
 #include <QLineEdit>
+#include <QPushButton>
 #include <QRegularExpression>
 #include <QVBoxLayout>
 

@@ -3,6 +3,7 @@
 // file. Its picture stands on the bench.
 #include "stations/shoot/shot_frames.h"
 #include "stations/shoot/shot_motions.h"
+#include <QLabel>
 
 class QListWidget;
 class QPushButton;

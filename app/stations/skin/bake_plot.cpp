@@ -77,7 +77,8 @@ void BakePlot::paintEvent(QPaintEvent*) {
         p.setPen(QPen(look().graphite, 1, style));
         p.drawLine(at(0, heat), at(end, heat));
         const QRectF line(area.left() + 4, at(0, heat).y() - (above ? row + 1 : -1), area.width() - 8, row);
-        p.drawText(line, (above ? Qt::AlignLeft : Qt::AlignRight) | Qt::AlignVCenter, text);
+        p.drawText(line, static_cast<int>(above ? Qt::AlignLeft : Qt::AlignRight) | static_cast<int>(Qt::AlignVCenter),
+                   text);
     };
     level(b.set_C, tr("oven %1").arg(Say::temperature(b.set_C)), Qt::SolidLine, true);
     level(b.set_C - fill::kNearSet_C, tr("curing from %1").arg(Say::temperature(b.set_C - fill::kNearSet_C)),
