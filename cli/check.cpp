@@ -24,10 +24,14 @@ void checkRun(const std::string& path, bool json, Run& run) {
                                {"key", f.key},
                                {"says", says},
                                {"found", numberJson(f.found)},
-                               {"limit", numberJson(f.limit)}});
+                               {"limit", numberJson(f.limit)},
+                               {"because", f.because}});
             else
                 fmt::print("{}, {}: {}{} [{}]\n", name, findings::keyOf(f.station()),
-                           std::string_view(weight) == "open" ? "" : fmt::format("({}) ", weight), says, f.key);
+                           std::string_view(weight) == "open" ? ""
+                           : f.because.empty()                ? fmt::format("({}) ", weight)
+                                                              : fmt::format("({}: {}) ", weight, f.because),
+                           says, f.key);
         };
     };
     const auto each = [&](const auto&, const body::Puppet& puppet, const Report& r) {

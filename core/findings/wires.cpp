@@ -257,8 +257,9 @@ void Finder::joint(const choice::LimbChoice& l, std::size_t j) {
     if (v.effort_Nmm > d.marks_Nmm && v.effort_Nmm <= d.effortLimit_Nmm)
         add({wireRow("marks"), jointRef(l, j), name, v.effort_Nmm, d.marks_Nmm});
     // Once a limb: one wire runs through it, and the first joint that twists it speaks.
-    const bool keyed = std::any_of(m_found.open.begin(), m_found.open.end(),
-                                   [&](const Finding& f) { return f.is("key") && f.ref.id == limb.id; });
+    const auto speaks = [&](const Finding& f) { return f.is("key") && f.ref.id == limb.id; };
+    const bool keyed = std::any_of(m_found.open.begin(), m_found.open.end(), speaks) ||
+                       std::any_of(m_found.left.begin(), m_found.left.end(), speaks);
     if (!keyed && bundle.strands == 1 && d.load.torsion_Nmm > kKeyShare * d.load.load_Nmm)
         add({wireRow("key"), jointRef(l, j), name, d.load.torsion_Nmm});
 }

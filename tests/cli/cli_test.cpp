@@ -124,6 +124,32 @@ TEST_CASE("summary adds up, check says 1 where points are open, cutlist comes as
         CHECK(run(std::string(sub) + " --help").status == 0);
 }
 
+TEST_CASE("check names each point by the key under which a file leaves it, with the reason") {
+    const std::string demo = kDataDir + "/demo/post-for-the-tide-house.json";
+    std::ifstream in(demo);
+    json production = json::parse(in);
+    const json all = json::parse(run("check --json " + demo).out);
+    for (const json& point : all)
+        if (point["puppet"] == "tansy" && point["weight"] == "open")
+            production["puppets"][0]["left"].push_back({{"point", point["key"]}, {"because", "it stands"}});
+    const std::string file = (std::filesystem::temp_directory_path() / "enkinet-cli-left.json").string();
+    std::ofstream(file) << production;
+    int left = 0;
+    for (const json& point : json::parse(run("check --json " + file).out)) {
+        if (point["puppet"] != "tansy" || point["weight"] == "note") continue;
+        INFO(point);
+        CHECK(point["weight"] == "left"); // Tansy has no fault, and all advice may be left
+        CHECK(point["because"] == "it stands");
+        CHECK(std::count_if(all.begin(), all.end(), [&](const json& x) {
+                  return x["key"] == point["key"] && x["says"] == point["says"] && x["puppet"] == "tansy";
+              }) == 1);
+        ++left;
+    }
+    CHECK(left > 2);
+    CHECK(run("check " + file).out.find("(left: it stands) ") != std::string::npos);
+    std::filesystem::remove(file);
+}
+
 TEST_CASE("bake reaches the handbook's minute") {
     const json j = json::parse(run("bake --thickness 6 --core 8 --core-density 0.4 --oven 130 --start 20 --surface 15 "
                                    "--minutes 60 --to 115 --json")
