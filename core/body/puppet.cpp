@@ -35,40 +35,42 @@ bool isBare(const Limb& limb, std::size_t segment) {
 namespace {
 
 void checkLimb(Rules& r, const Puppet& puppet, const Limb& l) {
-    const Phrase place = words("%1, limb %2", puppet.name, l.id);
-    r.that(l.joints.size() >= 2, place, words("%1 joints", l.joints.size()), words("must be two or more"));
-    r.that(l.segments.size() + 1 == l.joints.size(), place, words("%1 segments", l.segments.size()),
-           words("must be one fewer than the joints"));
-    if (r.fault) return;
-    if (l.whip)
-        r.that(std::count_if(l.joints.begin(), l.joints.end(), [](const Joint& j) { return j.posed; }) == 1, place,
-               words("whip"), words("must have exactly one posed joint, from which it bends to its tip"));
-    r.that(!l.joints.back().posed, words("%1, joint %2", place, l.joints.back().id), words("posed"),
-           words("cannot be the tip of a limb"));
-    r.that(!(l.hangsOnLimb.empty() && l.joints.front().posed), words("%1, joint %2", place, l.joints.front().id),
-           words("posed"), words("cannot be the root of the limb that hangs on nothing"));
+    const auto place = [&] { return words("%1, limb %2", puppet.name, l.id); };
+    const auto joint = [&](const Joint& j) { return words("%1, joint %2", place(), j.id); };
+    if (l.joints.size() < 2)
+        return r.broken(place(), words("%1 joints", l.joints.size()), words("must be two or more"));
+    if (l.segments.size() + 1 != l.joints.size())
+        return r.broken(place(), words("%1 segments", l.segments.size()), words("must be one fewer than the joints"));
+    if (l.whip && std::count_if(l.joints.begin(), l.joints.end(), [](const Joint& j) { return j.posed; }) != 1)
+        r.broken(place(), words("whip"), words("must have exactly one posed joint, from which it bends to its tip"));
+    if (l.joints.back().posed) r.broken(joint(l.joints.back()), words("posed"), words("cannot be the tip of a limb"));
+    if (l.hangsOnLimb.empty() && l.joints.front().posed)
+        r.broken(joint(l.joints.front()), words("posed"),
+                 words("cannot be the root of the limb that hangs on nothing"));
     for (std::size_t i = 0; i < l.segments.size() && !r.fault; ++i) {
-        const Phrase p = words("%1, segment %2", place, i + 1);
+        const auto segment = [&] { return words("%1, segment %2", place(), i + 1); };
         const double length = norm(l.joints[i + 1].at_mm - l.joints[i].at_mm);
         const double gaps = l.whip ? 0
                                    : (l.joints[i].posed ? l.joints[i].gap_mm : 0) +
                                          (l.joints[i + 1].posed ? l.joints[i + 1].gap_mm : 0);
-        r.that(length > 0.1, p, words("length %1", quantity(length, Dimension::length)),
-               words("must be above %1", quantity(0.1, Dimension::length)));
-        r.that(gaps / 2 < length, p, words("gaps of %1", quantity(gaps / 2, Dimension::length)),
-               words("leave nothing of its %1", quantity(length, Dimension::length, 4)));
+        if (!(length > 0.1))
+            r.broken(segment(), words("length %1", quantity(length, Dimension::length)),
+                     words("must be above %1", quantity(0.1, Dimension::length)));
+        if (!(gaps / 2 < length))
+            r.broken(segment(), words("gaps of %1", quantity(gaps / 2, Dimension::length)),
+                     words("leave nothing of its %1", quantity(length, Dimension::length, 4)));
     }
     if (l.pick) {
         int strands = l.pick->strands, at = -1;
         for (const StrandDrop& d : l.pick->drops) {
             const int i = findJointIndex(l, d.joint);
-            r.that(i >= 0 && l.joints[static_cast<std::size_t>(std::max(i, 0))].posed != l.whip && i > at &&
-                       i + 1 < static_cast<int>(l.joints.size()),
-                   place, words("strands drop after joint %1", d.joint.substr(0, 70)),
-                   l.whip ? words("must be fixed points from root to tip")
-                          : words("must be posed joints from root to tip"));
-            r.that(d.strands >= 1 && d.strands < strands, place, words("%1 strands", d.strands),
-                   words("must be fewer than before the drop"));
+            const bool isThere = i > at && i + 1 < static_cast<int>(l.joints.size());
+            if (!isThere || l.joints[static_cast<std::size_t>(i)].posed == l.whip)
+                r.broken(place(), words("strands drop after joint %1", d.joint.substr(0, 70)),
+                         l.whip ? words("must be fixed points from root to tip")
+                                : words("must be posed joints from root to tip"));
+            if (d.strands < 1 || d.strands >= strands)
+                r.broken(place(), words("%1 strands", d.strands), words("must be fewer than before the drop"));
             at = i, strands = d.strands;
         }
     }
@@ -76,42 +78,46 @@ void checkLimb(Rules& r, const Puppet& puppet, const Limb& l) {
 
 void checkTree(Rules& r, const Puppet& puppet) {
     std::map<std::string, const Limb*> byId;
-    int roots = 0;
+    std::size_t roots = 0;
     for (const Limb& l : puppet.limbs) {
         byId.emplace(l.id, &l);
         if (l.hangsOnLimb.empty()) ++roots;
     }
-    if (r.fault) return;
     for (const Limb& l : puppet.limbs) {
-        const Phrase place = words("%1, limb %2", puppet.name, l.id);
+        const auto broken = [&](const Phrase& value, const Phrase& rule) {
+            r.broken(words("%1, limb %2", puppet.name, l.id), value, rule);
+        };
         const Limb* at = &l;
         std::set<const Limb*> seen;
-        while (!r.fault && !at->hangsOnLimb.empty()) {
-            r.that(seen.insert(at).second, place, words("hangs on %1", l.hangsOnLimb), words("goes round in a circle"));
+        while (!at->hangsOnLimb.empty()) {
+            if (!seen.insert(at).second)
+                return broken(words("hangs on %1", l.hangsOnLimb), words("goes round in a circle"));
             const auto up = byId.find(at->hangsOnLimb);
-            r.that(up != byId.end(), place, words("hangs on %1", at->hangsOnLimb),
-                   words("which is no limb of this puppet"));
-            if (r.fault) return;
-            r.that(findJointIndex(*up->second, at->hangsOnJoint) >= 0, place,
-                   words("hangs on joint %1", at->hangsOnJoint), words("which limb %1 does not have", up->first));
-            r.that(!up->second->mirrored || at->mirrored, place, words("hangs on %1", at->hangsOnLimb),
-                   words("which is mirrored, so it must be too"));
+            if (up == byId.end())
+                return broken(words("hangs on %1", at->hangsOnLimb), words("which is no limb of this puppet"));
+            if (findJointIndex(*up->second, at->hangsOnJoint) < 0)
+                return broken(words("hangs on joint %1", at->hangsOnJoint),
+                              words("which limb %1 does not have", up->first));
+            if (up->second->mirrored && !at->mirrored)
+                return broken(words("hangs on %1", at->hangsOnLimb), words("which is mirrored, so it must be too"));
             at = up->second;
         }
     }
-    if (!puppet.limbs.empty())
-        r.that(roots == 1, puppet.name, words("%1 limbs that hang on nothing", roots), words("must be exactly one"));
+    if (!puppet.limbs.empty() && roots != 1)
+        r.broken(puppet.name, words("%1 limbs that hang on nothing", roots), words("must be exactly one"));
 }
 
 void checkPose(Rules& r, const Puppet& puppet, const Pose& pose) {
-    const Phrase place =
-        pose.name.empty() ? words("%1, pose on the board", puppet.name) : words("%1, pose %2", puppet.name, pose.name);
+    const auto place = [&] {
+        return pose.name.empty() ? words("%1, pose on the board", puppet.name)
+                                 : words("%1, pose %2", puppet.name, pose.name);
+    };
     for (const JointAngle& a : pose.angles) {
         const Limb* l = findLimb(puppet, a.limb);
         const int i = l ? findJointIndex(*l, a.joint) : -1;
-        r.that(i >= 0 && l->joints[static_cast<std::size_t>(std::max(i, 0))].posed, place,
-               words("joint %1.%2", a.limb, a.joint), words("is no posed joint of this puppet"));
-        r.that(!a.right || (l && l->mirrored), place, words("right %1", a.limb), words("is not mirrored"));
+        if (i < 0 || !l->joints[static_cast<std::size_t>(i)].posed)
+            return r.broken(place(), words("joint %1.%2", a.limb, a.joint), words("is no posed joint of this puppet"));
+        if (a.right && !l->mirrored) return r.broken(place(), words("right %1", a.limb), words("is not mirrored"));
     }
 }
 

@@ -171,14 +171,16 @@ const Table& described(const Feature*) {
         t.writtenWhole();
         t.setRule<[](Rules& r, const Phrase& place, const Feature& f) {
             checkStands(r, place, f.on, false);
-            r.that(f.to >= f.at, place, words("stretch"), words("must end where it begins or beyond"));
-            for (const auto& [name, mm] :
-                 {std::pair{words("pitch"), f.pitch_mm}, {words("pitch of rows"), f.rowPitch_mm}})
-                r.that(mm == 0 || mm >= 0.2, place, words("%1 %2", name, quantity(mm, Dimension::length)),
-                       words("must be %1 or more", quantity(0.2, Dimension::length)));
-            r.that(!f.geometric || f.last_mm == 0 || f.first_mm > 0, place,
-                   words("first size %1", quantity(0, Dimension::length)),
-                   words("must be above 0 where sizes grow by a factor"));
+            if (!(f.to >= f.at)) r.broken(place, words("stretch"), words("must end where it begins or beyond"));
+            for (double mm : {f.pitch_mm, f.rowPitch_mm})
+                if (mm != 0 && !(mm >= 0.2))
+                    r.broken(place,
+                             words("%1 %2", mm == f.pitch_mm ? words("pitch") : words("pitch of rows"),
+                                   quantity(mm, Dimension::length)),
+                             words("must be %1 or more", quantity(0.2, Dimension::length)));
+            if (f.geometric && f.last_mm != 0 && !(f.first_mm > 0))
+                r.broken(place, words("first size %1", quantity(0, Dimension::length)),
+                         words("must be above 0 where sizes grow by a factor"));
         }>();
         return t;
     }();

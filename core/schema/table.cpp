@@ -14,12 +14,6 @@ const Field* Table::find(const std::string& key) const {
     return nullptr;
 }
 
-const Field* Table::id() const {
-    for (const Field& f : fields)
-        if (f.isId) return &f;
-    return nullptr;
-}
-
 Phrase Place::phrase() const {
     if (!m_in) return m_said;
     const Phrase in = m_in->phrase();

@@ -24,6 +24,8 @@ public:
     std::vector<Field> fields;
     /// Which of the fields refer to something, or hold what does: few do, and every edit asks all of them.
     std::vector<std::size_t> referring;
+    /// Which of them is the id; as many as there are: none.
+    std::size_t idAt = 0;
     /// One as usual: what a file has no key for.
     const void* usual = nullptr;
     /// What holds between the fields of one, after each by itself; null: nothing.
@@ -45,7 +47,7 @@ public:
 
     const Field* find(const std::string& key) const;
     /// The field that is the id; null where there is none.
-    const Field* id() const;
+    const Field* id() const { return idAt < fields.size() ? &fields[idAt] : nullptr; }
 };
 
 /// `makeTable<Feature>(words("feature"), words("features"), {…fields…})`.
@@ -54,6 +56,8 @@ template <class T> Table makeTable(Phrase one, Phrase many, std::initializer_lis
     Table t;
     t.one = std::move(one), t.many = std::move(many), t.fields = fields, t.usual = &usual;
     t.referring = detail::findReferring(t.fields);
+    while (t.idAt < t.fields.size() && !t.fields[t.idAt].isId)
+        ++t.idAt;
     return t;
 }
 
