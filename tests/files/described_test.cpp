@@ -6,6 +6,8 @@
 #include "schema/walk.h"
 #include "support/everything.h"
 #include "support/near.h"
+#include "support/sanitized.h"
+#include <cstdlib>
 
 using namespace enkinet::files;
 using enkinet::document::Production;
@@ -154,10 +156,11 @@ TEST_CASE("Every field of every table stands in the production that the laws are
 TEST_CASE("Any field changed is one field changed, is written and read again, and is no other field", "[files]") {
     std::map<std::set<std::string>, std::string> known;
     std::vector<std::string> stuck;
-    int tried = 0;
+    int tried = 0, turn = 0;
     for (const Place& place : fieldPlaces()) {
         const Field& f = *place.field;
         if (f.kind == Kind::object && !f.access->isOptional()) continue;
+        if (kSanitized && !std::getenv("ENKINET_LONG") && ++turn % 5) continue;
         INFO(place.name);
         bool changed = false;
         Production p = whole();
@@ -193,7 +196,7 @@ TEST_CASE("Any field changed is one field changed, is written and read again, an
     for (const std::string& name : stuck)
         UNSCOPED_INFO("nothing else can stand at " << name);
     CHECK(stuck.size() < 30);
-    CHECK(tried > 330);
+    CHECK(tried > (turn ? 60 : 330));
 }
 
 TEST_CASE("What lies beyond a field's limits is refused, with the field's name", "[files]") {

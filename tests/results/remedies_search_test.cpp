@@ -232,15 +232,13 @@ TEST_CASE("Ways out of random failing puppets break nothing unsaid, last, and ar
     // Two hundred in the long run.
     const Tally tally = checkMany(12, 3, 40);
     CHECK(tally.offered > 3);
-    // One that nothing helps.
-    const Tally lost = checkMany(20, 1, 40);
-    CHECK(lost.none == 1);
-    CHECK(lost.gridSingles > 20);
 }
 
 TEST_CASE("Ways out of 200 random failing puppets break nothing unsaid, last, and are found where a grid finds one",
           "[results][long]") {
     const Tally tally = checkMany(2012, 200, 400);
     CHECK(tally.offered > 200);
+    // Some that nothing helps.
     CHECK(tally.none > 0);
+    CHECK(tally.gridSingles > 20);
 }
