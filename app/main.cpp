@@ -12,7 +12,7 @@
 #include "shell/window.h"
 #include "widgets/look.h"
 #include "words/language.h"
-#include "words/say.h"
+#include "words/text.h"
 #include <QApplication>
 #include <QCommandLineParser>
 #include <QFileInfo>
@@ -77,8 +77,8 @@ int main(int argc, char** argv) {
     if (!quiet) watchCrashes(Session::folder(), QApplication::applicationVersion());
     const bool night = !quiet && QSettings().value("night").toBool();
     if (night) setNightLook(true);
-    Say::setFahrenheit(!quiet && QSettings().value("fahrenheit").toBool());
-    Say::setInches(!quiet && QSettings().value("inches").toBool());
+    Text::setFahrenheit(!quiet && QSettings().value("fahrenheit").toBool());
+    Text::setInches(!quiet && QSettings().value("inches").toBool());
     applyLanguage(pickLanguage(parser.isSet(language) ? parser.value(language)
                                : quiet                ? QString()
                                                       : preferredLanguage()));
@@ -89,7 +89,7 @@ int main(int argc, char** argv) {
     } last;
     const QStringList files = parser.positionalArguments();
     const QString path = !files.isEmpty() ? files.first() : parser.isSet(demo) || quiet ? demoPath() : QString();
-    Window window(quiet ? Window::Furnish::now : Window::Furnish::later,
+    Window window(quiet ? Window::BuildStage::now : Window::BuildStage::later,
                   path == demoPath() || path.isEmpty() ? path : QFileInfo(path).absoluteFilePath());
     if (!quiet) {
         // Something to see at once; the desk is made when it is on the screen.

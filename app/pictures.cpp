@@ -1,6 +1,6 @@
 #include "pictures.h"
 #include "sheet/sheet_view.h"
-#include "shell/rule.h"
+#include "shell/station_bar.h"
 #include "shell/window.h"
 #include "stations/paint/paint_page.h"
 #include "stations/plan/plan_page.h"
@@ -8,8 +8,8 @@
 #include "stations/shoot/shot_frames.h"
 #include "stations/wire/remedies_list.h"
 #include "turntable/turntable.h"
-#include "widgets/leaves.h"
 #include "widgets/look.h"
+#include "widgets/tabs.h"
 #include <QAction>
 #include <QApplication>
 #include <QDir>
@@ -23,19 +23,19 @@ namespace enkinet::app {
 
 namespace {
 /// Marking, and the figure in the first kept pose on the elevations and on the turntable; afterwards all is as it was.
-bool takeSheet(Window& window, const auto& leaves, const auto& take) {
+bool takeSheet(Window& window, const auto& tabs, const auto& take) {
     Document& d = window.document();
-    if (!leaves("sheetLeaves", {{4, "sheet-checks"}})) return false;
+    if (!tabs("sheetTabs", {{4, "sheet-checks"}})) return false;
     // The base with its holes, where there is one.
     if (auto* list = window.findChild<QListWidget*>("thingList"); list && d.puppet().things.base) {
-        auto* strip = window.findChild<Leaves*>("sheetLeaves");
+        auto* strip = window.findChild<Tabs*>("sheetTabs");
         strip->setCurrent(5);
         list->setCurrentRow(static_cast<int>(d.puppet().things.features.size() + d.puppet().things.bonds.size()));
         if (!take("sheet-things")) return false;
         strip->setCurrent(0);
     }
     d.select({Selection::Kind::segment, static_cast<int>(d.puppet().limbs.size() > 2 ? 2 : 0), 1, false});
-    if (!leaves("sheetLeaves", {{2, "sheet-limbs"}})) return false;
+    if (!tabs("sheetTabs", {{2, "sheet-limbs"}})) return false;
     d.select({});
     if (d.puppet().poses.empty()) return true;
     const body::Pose pose = d.puppet().poses.front();
@@ -46,14 +46,14 @@ bool takeSheet(Window& window, const auto& leaves, const auto& take) {
         if (h.label == "left knee")
             d.select({Selection::Kind::joint, d.report().choice.skeleton.copies[static_cast<std::size_t>(h.copy)].limb,
                       h.joint, false});
-    bool done = leaves("sheetLeaves", {{3, "sheet-pose"}});
+    bool done = tabs("sheetTabs", {{3, "sheet-pose"}});
     window.turntable().make();
     if (window.turntable().view()) {
-        window.sheet().setPeel(Peel::painted);
+        window.sheet().setLayerView(LayerView::painted);
         window.showTurntable(true);
         done = done && take("turntable");
         window.showTurntable(false);
-        window.sheet().setPeel(Peel::clay);
+        window.sheet().setLayerView(LayerView::clay);
     }
     while (d.undoStack().index() > before)
         d.undoStack().undo();
@@ -72,13 +72,13 @@ void takeMost(Document& d, auto amount) {
     d.select({Selection::Kind::segment, copy.limb, link.segment, copy.right});
 }
 
-/// Each leaf with a part in hand that has something to show there: clay on bulk, or a cover.
-bool takeSkin(Window& window, const auto& leaves) {
+/// Each tab with a part in hand that has something to show there: clay on bulk, or a cover.
+bool takeSkin(Window& window, const auto& tabs) {
     Document& d = window.document();
     takeMost(d, [](const fill::Part& p) { return p.bulk.mass_g > 0 ? p.skin.mass_g : 0; });
-    bool done = leaves("skinLeaves", {{0, "skin"}, {1, "skin-hands"}, {2, "skin-oven"}});
+    bool done = tabs("skinTabs", {{0, "skin"}, {1, "skin-hands"}, {2, "skin-oven"}});
     takeMost(d, [](const fill::Part& p) { return p.covered_mm2; });
-    done = done && leaves("skinLeaves", {{3, "skin-cover"}});
+    done = done && tabs("skinTabs", {{3, "skin-cover"}});
     d.select({});
     return done;
 }
@@ -136,18 +136,18 @@ bool writePictures(Window& window, const QString& folder, const QSize& size) {
         if (!take(names[i])) return false;
         if (bench) devices->setChecked(false);
         if (bulk) window.document().select({});
-        // The leaves that show something of their own.
-        const auto leaves = [&](const char* which, std::initializer_list<std::pair<int, const char*>> wanted) {
-            auto* strip = window.findChild<Leaves*>(which);
-            for (const auto& [leaf, name] : wanted) {
-                strip->setCurrent(leaf);
+        // The tabs that show something of their own.
+        const auto tabs = [&](const char* which, std::initializer_list<std::pair<int, const char*>> wanted) {
+            auto* strip = window.findChild<Tabs*>(which);
+            for (const auto& [tab, name] : wanted) {
+                strip->setCurrent(tab);
                 if (!take(name)) return false;
             }
             strip->setCurrent(0);
             return true;
         };
         if (i == static_cast<int>(results::Station::wire) &&
-            !leaves("wireLeaves", {{1, "wire-lens"}, {2, "wire-all"}, {3, "wire-cutting"}}))
+            !tabs("wireTabs", {{1, "wire-lens"}, {2, "wire-all"}, {3, "wire-cutting"}}))
             return false;
         if (i == static_cast<int>(results::Station::wire)) {
             // With a second design beside it: the head's skin thinner.
@@ -180,10 +180,10 @@ bool writePictures(Window& window, const QString& folder, const QSize& size) {
             // A stride of the walk, with the pose before it.
             window.findChild<ShootPage*>()->setShot(1);
             window.findChild<ShotFrames*>()->setExposure(21);
-            if (!leaves("shootLeaves", {{1, "shoot-poses"}})) return false;
+            if (!tabs("shootTabs", {{1, "shoot-poses"}})) return false;
         }
-        if (i == static_cast<int>(results::Station::skin) && !takeSkin(window, leaves)) return false;
-        if (i == static_cast<int>(results::Station::sheet) && !takeSheet(window, leaves, take)) return false;
+        if (i == static_cast<int>(results::Station::skin) && !takeSkin(window, tabs)) return false;
+        if (i == static_cast<int>(results::Station::sheet) && !takeSheet(window, tabs, take)) return false;
     }
     // The night bench once, on the first station.
     window.setStation(results::Station::sheet);

@@ -103,7 +103,8 @@ void BM_CandidateJoints(benchmark::State& state) {
     std::int64_t tried = 0;
     for (auto _ : state)
         for (const choice::Demand& d : leg.demands) {
-            const Same<choice::Bends> bends{std::make_shared<const choice::Bends>(choice::calcBends({leg.field, d}))};
+            const SharedValue<choice::Bends> bends{
+                std::make_shared<const choice::Bends>(choice::calcBends({leg.field, d}))};
             benchmark::DoNotOptimize(bends.value);
             if (state.range(0)) benchmark::DoNotOptimize(choice::calcAts({leg.field, bends, d, d}));
             tried += static_cast<std::int64_t>(leg.trials().size());

@@ -62,7 +62,7 @@ void measure(const char* name, const QString& file) {
         p.translate(400, 560);
         p.scale(2, 2);
         timer.start();
-        figure.draw(p, app::Peel::clay, 2, {});
+        figure.draw(p, app::LayerView::clay, 2, {});
         drawn.push_back(static_cast<double>(timer.nsecsElapsed()) / 1e6);
     }
     std::printf("%-22s a figure: made in %.1f ms, drawn in %.1f ms\n", name, median(made), median(drawn));

@@ -2,8 +2,8 @@
 #include "files/container.h"
 #include "files/motion_file.h"
 #include "paint/recipe.h"
-#include "results/film.h"
 #include "results/planning.h"
+#include "results/shot_wear.h"
 #include "shoot/mapping.h"
 #include "stop.h"
 #include <benchmark/benchmark.h>

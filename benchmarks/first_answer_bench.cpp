@@ -43,7 +43,7 @@ int main(int argc, char** argv) {
     bench::BenchDesk desk(argc, argv);
     int status = 1;
     {
-        app::Window window(app::Window::Furnish::later, {});
+        app::Window window(app::Window::BuildStage::later, {});
         window.resize(1280, 800);
         window.showFirst();
         window.furnish();

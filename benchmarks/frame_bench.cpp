@@ -1,9 +1,9 @@
 // Frame time of every view at 1280 x 800 on the demo: the bench of each station and leaf, the rail, the answer and the
 // window as a whole, each drawn anew. Prints medians; needs a display (a virtual one with software rendering will do).
 #include "bench_desk.h"
-#include "shell/card.h"
 #include "shell/figure_rail.h"
-#include "shell/rule.h"
+#include "shell/side_panel.h"
+#include "shell/station_bar.h"
 #include "shell/window.h"
 #include "stations/registry.h"
 #include "turntable/turntable.h"
@@ -39,10 +39,10 @@ void settle(app::Window& window) {
     }
 }
 
-std::vector<QAbstractButton*> leavesShown(app::Window& window) {
+std::vector<QAbstractButton*> tabsShown(app::Window& window) {
     std::vector<QAbstractButton*> all;
     for (auto* b : window.findChildren<QAbstractButton*>())
-        if (b->isVisible() && b->objectName().startsWith("leaf")) all.push_back(b);
+        if (b->isVisible() && b->objectName().startsWith("tab")) all.push_back(b);
     return all;
 }
 
@@ -59,7 +59,7 @@ int main(int argc, char** argv) {
     const auto line = [&](const QString& what) {
         auto* bench = window.findChild<QStackedWidget*>("bench")->currentWidget();
         const double b = medianFrame(*bench), r = window.rail().isVisible() ? medianFrame(window.rail()) : 0,
-                     a = medianFrame(*window.findChild<app::Card*>()), all = medianFrame(window);
+                     a = medianFrame(*window.findChild<app::SidePanel*>()), all = medianFrame(window);
         worst = std::max({worst, b, r, a, all});
         std::printf("%-22s bench %5.1f  rail %5.1f  answer %5.1f  window %5.1f ms\n", qPrintable(what), b, r, a, all);
     };
@@ -69,10 +69,10 @@ int main(int argc, char** argv) {
         if (only >= 0 && s != only) continue;
         window.setStation(static_cast<results::Station>(s));
         settle(window);
-        const std::size_t leaves = std::max<std::size_t>(1, leavesShown(window).size());
+        const std::size_t leaves = std::max<std::size_t>(1, tabsShown(window).size());
         for (std::size_t l = 0; l < leaves; ++l) {
             QString word;
-            if (const auto shown = leavesShown(window); l < shown.size()) {
+            if (const auto shown = tabsShown(window); l < shown.size()) {
                 shown[l]->click();
                 word = shown[l]->text();
                 settle(window);

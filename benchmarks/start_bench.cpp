@@ -50,7 +50,7 @@ int one(int argc, char** argv, const QString& what) {
     }
     applyLook(app);
     const bool demo = what == "demo";
-    auto window = std::make_unique<Window>(Window::Furnish::later, demo ? demoPath() : QString());
+    auto window = std::make_unique<Window>(Window::BuildStage::later, demo ? demoPath() : QString());
     window->resize(1280, 800);
     window->showFirst();
     say("paint");

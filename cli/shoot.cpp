@@ -5,7 +5,7 @@
 #include "files/exposure_sheet.h"
 #include "files/motion_file.h"
 #include "puppet_command.h"
-#include "results/film.h"
+#include "results/shot_wear.h"
 #include <fmt/format.h>
 #include <iostream>
 
@@ -61,7 +61,7 @@ void motionRun(const std::string& path, bool json, Run& run) {
 struct LoadedFilm {
     document::Production production;
     results::ProductionResult result;
-    results::Film film;
+    results::ShotWear film;
 };
 
 std::optional<LoadedFilm> loadFilm(const std::string& path, Run& run) {
@@ -69,7 +69,7 @@ std::optional<LoadedFilm> loadFilm(const std::string& path, Run& run) {
     if (!production) return {};
     LoadedFilm f{std::move(*production), {}, {}};
     f.result = results::calcResult(f.production, *run.cards(), run.tables);
-    f.film = results::calcFilm(f.production, f.result.puppets);
+    f.film = results::calcShotWear(f.production, f.result.puppets);
     return f;
 }
 

@@ -1,5 +1,5 @@
 #include "document/cards_in.h"
-#include "document/spoken.h"
+#include "document/translated.h"
 #include "files/container.h"
 #include <QFileInfo>
 
@@ -24,7 +24,7 @@ bool holdsCards(const QString& path) {
 bool takeCards(Document& d, const QString& path) {
     const auto cards = readCards(path);
     if (!cards) {
-        Q_EMIT d.refused(spoken(cards.fault()));
+        Q_EMIT d.refused(translated(cards.fault()));
         return false;
     }
     return d.change(Document::tr("Cards from %1").arg(QFileInfo(path).fileName()),

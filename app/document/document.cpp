@@ -3,7 +3,7 @@
 #include "document/changed_fields.h"
 #include "document/plan_job.h"
 #include "document/shipped_names.h"
-#include "document/spoken.h"
+#include "document/translated.h"
 #include "document/undo_shelf.h"
 #include "files/container.h"
 #include "files/production_json.h"
@@ -93,7 +93,7 @@ Document::Document(QObject* parent)
         m_asShipped = std::make_shared<const document::Cards>(cards.take()),
         m_shipped = std::make_shared<const document::Cards>(inWindowLanguage(*m_asShipped));
     else
-        m_cardsFault = spoken(cards.fault());
+        m_cardsFault = translated(cards.fault());
     QElapsedTimer running;
     running.start();
     m_now_ms = [running] { return running.elapsed(); };
@@ -410,7 +410,7 @@ bool Document::change(const QString& name, const Edit& edit, Merge merge) {
     endTrial();
     auto result = edit(document::Edits(*m_value, *m_shipped, puppet().id));
     if (!result) {
-        Q_EMIT refused(spoken(result.fault()));
+        Q_EMIT refused(translated(result.fault()));
         Q_EMIT changed(); // the view that asked shows the old value again
         return false;
     }

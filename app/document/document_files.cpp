@@ -1,6 +1,6 @@
 // A document as a file: opened, saved beside and renamed, compared with what others wrote, recovered, judged anew.
 #include "document/document.h"
-#include "document/spoken.h"
+#include "document/translated.h"
 #include "files/container.h"
 #include "files/production_json.h"
 #include "jobs/clock.h"
@@ -49,7 +49,7 @@ void Document::replace(document::Production production, const QString& path, boo
 QString Document::load(const QString& path, bool keepName) {
     const LogTime time(logFiles(), "opened or refused");
     auto loaded = files::loadProduction(path.toStdString(), *m_shipped);
-    if (!loaded) return spoken(loaded.fault());
+    if (!loaded) return translated(loaded.fault());
     auto l = loaded.take();
     replace(std::move(l.production), keepName ? QFileInfo(path).absoluteFilePath() : QString(), l.newer);
     return {};
@@ -205,7 +205,7 @@ QString Document::finishWrite(const QString& full, const Value& value, const Wri
     if (!written.former)
         return tr("%1 could not be kept beside the file, so nothing was written.")
             .arg(QFileInfo(formerPath(full)).fileName());
-    if (written.fault) return spoken(*written.fault);
+    if (written.fault) return translated(*written.fault);
     m_formerKept.insert(full);
     m_path = full;
     m_readOnly = false;
@@ -233,7 +233,7 @@ bool Document::isChangedOutside() const { return !m_path.isEmpty() && m_stamp.th
 
 QStringList Document::compareWithFile() const {
     auto loaded = files::loadProduction(m_path.toStdString(), *m_shipped);
-    if (!loaded) return {spoken(loaded.fault())};
+    if (!loaded) return {translated(loaded.fault())};
     const document::Production &file = loaded->production, &here = *m_value;
     QStringList lines;
     for (const body::Puppet& p : here.puppets) {

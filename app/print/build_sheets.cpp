@@ -1,5 +1,5 @@
 #include "print/build_sheets.h"
-#include "document/spoken.h"
+#include "document/translated.h"
 #include "files/output.h"
 #include "jobs/clock.h"
 #include "print/day_pages.h"
@@ -9,7 +9,7 @@
 #include "print/sheet_pages.h"
 #include "results/judged.h"
 #include "widgets/look.h"
-#include "words/say.h"
+#include "words/text.h"
 #include <QBuffer>
 #include <QLocale>
 #include <QPdfWriter>
@@ -33,7 +33,7 @@ void BuildSheets::draw(QPagedPaintDevice& device) const {
     {
         Pages pages(device, tr("%1, %2 · measures in mm · as of %3, by rules %4")
                                 .arg(QString::fromStdString(m_puppet.name), QString::fromStdString(m_production->name),
-                                     Say::dayTime(wallSeconds() / 60))
+                                     Text::dayTime(wallSeconds() / 60))
                                 .arg(results::kRules));
         const SheetSource from{*m_production, m_puppet, *m_report, *m_result};
         CoverPage(from, pages).draw();
@@ -42,7 +42,7 @@ void BuildSheets::draw(QPagedPaintDevice& device) const {
         if (m_plan && m_plan->of == m_production) drawDayPages(pages, *m_plan, m_index);
         LifeSizePages(from, pages).draw();
         ThingsPages(from, pages).draw();
-        const results::Film film = results::calcFilm(*m_production, m_result->puppets);
+        const results::ShotWear film = results::calcShotWear(*m_production, m_result->puppets);
         drawPaintPages(pages, from, film);
         drawFilmPages(pages, *m_production, film, m_index);
     }
@@ -63,7 +63,7 @@ QString BuildSheets::writePdf(const QString& path, QPageSize::PageSizeId size, c
     bytes.close();
     if (bytes.data().isEmpty()) return tr("%1 could not be written").arg(path);
     const auto done = files::writeOutput(path.toStdString(), bytes.data().toStdString(), input.toStdString());
-    return done ? QString() : spoken(done.fault());
+    return done ? QString() : translated(done.fault());
 }
 
 } // namespace enkinet::app

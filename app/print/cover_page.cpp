@@ -1,7 +1,7 @@
 // The first page: what is printed, at a glance.
-#include "document/spoken.h"
+#include "document/translated.h"
 #include "print/sheet_pages.h"
-#include "words/say.h"
+#include "words/text.h"
 #include <algorithm>
 
 namespace enkinet::app {
@@ -12,7 +12,7 @@ void CoverPage::draw() {
     m_pages.text(a.left(), a.top() + 9, QString::fromStdString(m_puppet.name), 10, true);
     m_pages.text(a.left(), a.top() + 16,
                  tr("%1 · %2 · %3")
-                     .arg(QString::fromStdString(m_puppet.kind), Say::length(m_puppet.height_mm, 0),
+                     .arg(QString::fromStdString(m_puppet.kind), Text::length(m_puppet.height_mm, 0),
                           QString::fromStdString(m_production.name)),
                  4, false, kGrey);
     // Both elevations, as large as half the page takes.
@@ -24,7 +24,7 @@ void CoverPage::draw() {
                                   (a.width() - gap) / (front.bounds().width() + side.bounds().width()));
         double x = a.left() + (a.width() - gap - k * (front.bounds().width() + side.bounds().width())) / 2;
         for (const Elevation* e : {&front, &side}) {
-            place(*e, QPointF(x - k * e->bounds().left(), y + h), k, Peel::clay);
+            place(*e, QPointF(x - k * e->bounds().left(), y + h), k, LayerView::clay);
             x += k * e->bounds().width() + gap;
         }
         m_pages.line(a.left(), y + h, a.right(), y + h, 0.4);
@@ -34,20 +34,20 @@ void CoverPage::draw() {
     double column = a.left();
     const double w = a.width() / 2 - 5;
     QStringList figures;
-    figures << Say::weights(t);
-    figures << tr("Centre of mass %1 above the base.").arg(Say::length(t.centre.y, 0));
+    figures << Text::weights(t);
+    figures << tr("Centre of mass %1 above the base.").arg(Text::length(t.centre.y, 0));
     // The loads as they are planned, as the page of the last looks has them.
     for (const fill::Bake& b : m_r.bakePlan.bakes)
-        figures << (b.slowest < 0 ? tr("Bake at %1 for %2.").arg(Say::temperature(b.set_C), Say::minutes(b.minutes))
+        figures << (b.slowest < 0 ? tr("Bake at %1 for %2.").arg(Text::temperature(b.set_C), Text::minutes(b.minutes))
                                   : tr("Bake at %1 for %2; the %3 is slowest.")
-                                        .arg(Say::temperature(b.set_C), Say::minutes(b.minutes),
-                                             spoken(m_r.choice.parts[static_cast<std::size_t>(b.slowest)].label)));
+                                        .arg(Text::temperature(b.set_C), Text::minutes(b.minutes),
+                                             translated(m_r.choice.parts[static_cast<std::size_t>(b.slowest)].label)));
     figures << tr("Work %1; from first cut to last %2.")
-                   .arg(Say::minutes(m_r.plan.hands_min), Say::minutes(m_r.plan.elapsed_min));
+                   .arg(Text::minutes(m_r.plan.hands_min), Text::minutes(m_r.plan.elapsed_min));
     figures << tr("Material used %1; to buy for the whole production %2.")
-                   .arg(Say::money(m_r.price, m_production.currency),
-                        Say::money(m_all.shopping.buyPrice, m_production.currency));
-    figures << Say::chance(m_puppet, m_r.choice) << Say::madeFor(m_puppet);
+                   .arg(Text::money(m_r.price, m_production.currency),
+                        Text::money(m_all.shopping.buyPrice, m_production.currency));
+    figures << Text::chance(m_puppet, m_r.choice) << Text::madeFor(m_puppet);
     m_pages.text(column, y, tr("Figures"), 4.4, true);
     double at = y + 3;
     for (const QString& f : figures)
@@ -59,14 +59,14 @@ void CoverPage::draw() {
     // As many as the column has room for; the others stand under the cautions.
     std::size_t said = 0;
     for (; said < points.size() && at + 14 <= a.bottom(); ++said)
-        at += m_pages.paragraph({column, at, w, 40}, "· " + Say::openPoint(points[said]), 3.1, kWarn) + 0.8;
+        at += m_pages.paragraph({column, at, w, 40}, "· " + Text::openPoint(points[said]), 3.1, kWarn) + 0.8;
     if (points.empty()) m_pages.paragraph({column, at, w, 20}, tr("None."), 3.3);
     // What was left as it is stands with its reason, as long as there is room.
     for (const findings::Finding& p : m_r.left) {
         const QString text =
             p.because.empty()
-                ? tr("Left as it is: %1").arg(Say::openPoint(p))
-                : tr("Left as it is, because %1: %2").arg(QString::fromStdString(p.because), Say::openPoint(p));
+                ? tr("Left as it is: %1").arg(Text::openPoint(p))
+                : tr("Left as it is, because %1: %2").arg(QString::fromStdString(p.because), Text::openPoint(p));
         if (at + 10 > a.bottom()) break;
         at += m_pages.paragraph({column, at, w, 40}, "· " + text, 3.1, kGrey) + 0.8;
     }
@@ -75,7 +75,7 @@ void CoverPage::draw() {
     at = y + 3;
     for (make::Caution c : {make::Caution::eyes, make::Caution::gloves_air, make::Caution::air_oven,
                             make::Caution::air_spray, make::Caution::blade})
-        at += m_pages.paragraph({column, at, w, 40}, "· " + Say::caution(c), 3.1) + 1.4;
+        at += m_pages.paragraph({column, at, w, 40}, "· " + Text::caution(c), 3.1) + 1.4;
     at += m_pages.paragraph(
         {column, at + 1, w, 40},
         tr("The product's own sheet, local rules and trained people come before anything printed here."), 3.1, kWarn);
@@ -86,7 +86,7 @@ void CoverPage::draw() {
                             3.1, kGrey);
     at += 5;
     for (; said < points.size() && at + 14 <= a.bottom(); ++said)
-        at += m_pages.paragraph({column, at, w, 40}, "· " + Say::openPoint(points[said]), 3.1, kWarn) + 0.8;
+        at += m_pages.paragraph({column, at, w, 40}, "· " + Text::openPoint(points[said]), 3.1, kWarn) + 0.8;
     if (said < points.size())
         m_pages.paragraph({column, at, w, 20}, tr("and %1 more on screen").arg(points.size() - said), 3.1, kGrey);
 }

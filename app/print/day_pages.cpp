@@ -1,5 +1,5 @@
 #include "print/day_pages.h"
-#include "words/say.h"
+#include "words/text.h"
 #include <QPolygonF>
 #include <algorithm>
 #include <cmath>
@@ -29,8 +29,8 @@ public:
         for (const auto& [day, steps] : days) {
             if (steps.first.empty()) continue;
             need(30);
-            m_pages.text(left(), m_y + 5, tr("%1 %2", "weekday and day").arg(Say::weekdayName(day), Say::dayName(day)),
-                         4.6, true);
+            m_pages.text(left(), m_y + 5,
+                         tr("%1 %2", "weekday and day").arg(Text::weekdayName(day), Text::dayName(day)), 4.6, true);
             QStringList others;
             for (const auto& [puppet, n] : steps.second)
                 others << tr("%1: steps %2")
@@ -53,20 +53,20 @@ private:
         need(14);
         const QRectF a = m_pages.area();
         tickBox(left());
-        m_pages.text(left() + kDayIndent, m_y + 3.2, Say::clock(s.at.from), 3.2, true);
-        QStringList times{Say::minutes(static_cast<double>(handsOf(s)))};
+        m_pages.text(left() + kDayIndent, m_y + 3.2, Text::clock(s.at.from), 3.2, true);
+        QStringList times{Text::minutes(static_cast<double>(handsOf(s)))};
         if (s.at.done > s.at.handsEnd)
             times << tr("then until %1")
-                         .arg(dayOf(s.at.done) == dayOf(s.at.from) ? Say::clock(s.at.done) : Say::dayTime(s.at.done));
-        QString text = Say::step(step);
+                         .arg(dayOf(s.at.done) == dayOf(s.at.from) ? Text::clock(s.at.done) : Text::dayTime(s.at.done));
+        QString text = Text::step(step);
         if (m_k.puppet(s.step).things.copies > 1) text = tr("%1: %2", "puppet, step").arg(m_k.who(s.step), text);
         const double x = left() + kDayIndent + kHour, room = a.width() - kDayIndent - kHour - 46;
         const double high = m_pages.paragraph(QRectF(x, m_y, room, 40), text, 3.2);
         m_pages.fitText(a.right() - 44, m_y + 3.2, 44, times.join(tr(", ")), 3, false, kGrey);
         m_y += std::max(5.2, high + 1.2);
-        if (const QString grip = Say::grip(step); !grip.isEmpty()) line(grip, kGrey, x - left(), 2.8);
+        if (const QString grip = Text::grip(step); !grip.isEmpty()) line(grip, kGrey, x - left(), 2.8);
         if (step.caution != make::Caution::none && said.insert(step.caution).second)
-            line(Say::caution(step.caution), kWarn, x - left(), 2.8);
+            line(Text::caution(step.caution), kWarn, x - left(), 2.8);
         for (const document::LogEntry& e : m_k.of->log)
             if (e.kind == document::LogKind::regret && e.step == step.id && !e.text.empty())
                 line(tr("Noted here before: %1").arg(QString::fromStdString(e.text)), kGrey, x - left(), 2.8);
@@ -74,7 +74,7 @@ private:
         for (std::size_t i = 0; i < step.gate.size(); ++i) {
             need(10);
             tickBox(x, ticks[i]);
-            const QString item = Say::gateLine(step.gate[i]);
+            const QString item = Text::gateLine(step.gate[i]);
             m_y += std::max(4.8, m_pages.paragraph(QRectF(x + 5, m_y, a.right() - x - 5, 40), item, 3,
                                                    step.gate[i].stop ? kWarn : kInk) +
                                      1);

@@ -1,11 +1,11 @@
 #include "print/export.h"
 #include "body/mesh.h"
-#include "document/spoken.h"
+#include "document/translated.h"
 #include "files/mesh_file.h"
 #include "files/output.h"
 #include "sheet/elevation.h"
 #include "widgets/look.h"
-#include "words/say.h"
+#include "words/text.h"
 #include <QBuffer>
 #include <QFileInfo>
 #include <QPainter>
@@ -69,15 +69,15 @@ QString writeSvg(const Document& d, const QString& path) {
     if (open) {
         p.scale(kUnits, kUnits);
         p.translate(gap - front.bounds().left(), tall - 25);
-        front.draw(p, Peel::wire, 3, {});
+        front.draw(p, LayerView::wire, 3, {});
         p.translate(front.bounds().right() + gap - side.bounds().left(), 0);
-        side.draw(p, Peel::wire, 3, {});
+        side.draw(p, LayerView::wire, 3, {});
         p.end();
     }
     if (night) setNightLook(true);
-    if (!open) return Say::tr("%1 could not be written").arg(path);
+    if (!open) return Text::tr("%1 could not be written").arg(path);
     const auto done = files::writeOutput(path.toStdString(), bytes.data().toStdString());
-    return done ? QString() : spoken(done.fault());
+    return done ? QString() : translated(done.fault());
 }
 
 } // namespace
@@ -108,9 +108,9 @@ QString exportPuppet(const Document& d, const QString& path, body::Surface surfa
         }
         bytes = files::writeDxf(outlines);
     } else {
-        return Say::tr("the ending must be obj, stl, gltf, svg or dxf");
+        return Text::tr("the ending must be obj, stl, gltf, svg or dxf");
     }
-    if (const auto done = files::writeOutput(path.toStdString(), bytes); !done) return spoken(done.fault());
+    if (const auto done = files::writeOutput(path.toStdString(), bytes); !done) return translated(done.fault());
     return {};
 }
 

@@ -1,5 +1,5 @@
 #include "print/film_pages.h"
-#include "words/say.h"
+#include "words/text.h"
 #include <algorithm>
 #include <cmath>
 
@@ -12,7 +12,7 @@ constexpr double kShotIndent = 7;
 class FilmDrawer : PageFlow {
     Q_DECLARE_TR_FUNCTIONS(enkinet::app::BuildSheets)
 public:
-    FilmDrawer(Pages& pages, const document::Production& production, const results::Film& film, int puppet)
+    FilmDrawer(Pages& pages, const document::Production& production, const results::ShotWear& film, int puppet)
         : PageFlow(pages, tr("the film")), m_p(production), m_film(film), m_index(puppet),
           m_puppet(production.puppets[static_cast<std::size_t>(puppet)]),
           m_worn(results::findWorn(film.ledger, puppet, production.shots.size())) {}
@@ -23,7 +23,7 @@ public:
         heading(tr("The film"));
         line(tr("No shot stops in %1 of 100 such films with these copies. Per cent are of what nine in ten such wires "
                 "stand.")
-                 .arg(Say::number(100 * m_film.chance, 0)),
+                 .arg(Text::number(100 * m_film.chance, 0)),
              kGrey);
         shelf();
         m_y += 3;
@@ -34,11 +34,11 @@ public:
 private:
     QString limbName(int limb, bool right) const {
         const body::Limb& l = m_puppet.limbs[static_cast<std::size_t>(limb)];
-        return Say::sided(l, QString::fromStdString(l.name), right);
+        return Text::sided(l, QString::fromStdString(l.name), right);
     }
     QString jointName(int limb, int joint, bool right) const {
         const body::Limb& l = m_puppet.limbs[static_cast<std::size_t>(limb)];
-        return Say::sided(l, QString::fromStdString(l.joints[static_cast<std::size_t>(joint)].name), right);
+        return Text::sided(l, QString::fromStdString(l.joints[static_cast<std::size_t>(joint)].name), right);
     }
     QString copyName(int copy) const {
         const QString name = QString::fromStdString(m_puppet.name);
@@ -51,9 +51,9 @@ private:
             need(12);
             tickBox(left());
             line(d.copies > 0 ? tr("%1: have %n ready, used one after the other.", nullptr, d.copies)
-                                    .arg(Say::capital(limbName(d.limb, d.right)))
+                                    .arg(Text::capital(limbName(d.limb, d.right)))
                               : tr("%1: a dozen do not suffice. Another wire, or less of it.")
-                                    .arg(Say::capital(limbName(d.limb, d.right))),
+                                    .arg(Text::capital(limbName(d.limb, d.right))),
                  d.copies > 0 ? kInk : kWarn, kShotIndent);
         }
     }
@@ -76,8 +76,8 @@ private:
         tickBox(left(), s.done);
         m_pages.fitText(left() + kShotIndent, m_y + 3.2, width() * 0.45,
                         tr("%1. %2", "number, shot").arg(i + 1).arg(QString::fromStdString(s.name)), 3.4, true);
-        QStringList facts{tr("%1 s, on %2").arg(Say::number(s.seconds(), 1)).arg(s.onEach), copyName(cast->copy)};
-        if (s.day) facts.prepend(tr("%1 %2", "weekday, day").arg(Say::weekdayName(*s.day), Say::dayName(*s.day)));
+        QStringList facts{tr("%1 s, on %2").arg(Text::number(s.seconds(), 1)).arg(s.onEach), copyName(cast->copy)};
+        if (s.day) facts.prepend(tr("%1 %2", "weekday, day").arg(Text::weekdayName(*s.day), Text::dayName(*s.day)));
         m_pages.fitText(left() + kShotIndent + width() * 0.48, m_y + 3.2, width() * 0.48, facts.join(tr(", ")), 3,
                         false, kGrey);
         m_y += 5.4;
@@ -85,7 +85,7 @@ private:
         for (const results::WornJoint& j : m_worn) {
             const double after = j.after[i];
             if (j.copy == cast->copy && !std::isnan(after) && worn.size() < 4)
-                worn << tr("%1 %2 %").arg(jointName(j.limb, j.joint, j.right), Say::number(100 * after, 0));
+                worn << tr("%1 %2 %").arg(jointName(j.limb, j.joint, j.right), Text::number(100 * after, 0));
         }
         line(tr("After it: %1").arg(worn.join(tr(", "))), kInk, kShotIndent);
         for (const document::Shot::Break& b : s.breaks)
@@ -103,7 +103,7 @@ private:
     }
 
     const document::Production& m_p;
-    const results::Film& m_film;
+    const results::ShotWear& m_film;
     int m_index;
     const body::Puppet& m_puppet;
     std::vector<results::WornJoint> m_worn;
@@ -111,7 +111,7 @@ private:
 
 } // namespace
 
-void drawFilmPages(Pages& pages, const document::Production& production, const results::Film& film, int puppet) {
+void drawFilmPages(Pages& pages, const document::Production& production, const results::ShotWear& film, int puppet) {
     FilmDrawer(pages, production, film, puppet).draw();
 }
 

@@ -3,11 +3,11 @@
 // ready.
 #include "document/document.h"
 #include "print/pages.h"
-#include "results/film.h"
+#include "results/shot_wear.h"
 
 namespace enkinet::app {
 
 /// Draws nothing where the puppet is in no shot.
-void drawFilmPages(Pages& pages, const document::Production& production, const results::Film& film, int puppet);
+void drawFilmPages(Pages& pages, const document::Production& production, const results::ShotWear& film, int puppet);
 
 } // namespace enkinet::app

@@ -1,6 +1,6 @@
 #include "print/gate_pages.h"
-#include "document/spoken.h"
-#include "words/say.h"
+#include "document/translated.h"
+#include "words/text.h"
 #include <algorithm>
 #include <cmath>
 
@@ -24,20 +24,20 @@ public:
             QStringList names;
             for (int part : b.fresh)
                 names << (b.coats > 0 ? tr("the %1 under its skin") : QString("%1"))
-                             .arg(spoken(m_r.choice.parts[static_cast<std::size_t>(part)].label));
+                             .arg(translated(m_r.choice.parts[static_cast<std::size_t>(part)].label));
             item(tr("%1. %2: %3 for %4, then cool. Cures %5.")
                      .arg(i + 1)
-                     .arg(b.name.empty() ? tr("everything") : QString::fromStdString(b.name), Say::temperature(b.set_C),
-                          Say::minutes(b.minutes), names.join(tr(", "))),
+                     .arg(b.name.empty() ? tr("everything") : QString::fromStdString(b.name),
+                          Text::temperature(b.set_C), Text::minutes(b.minutes), names.join(tr(", "))),
                  false);
         }
         const fill::HeatEntry* worst = m_r.bakePlan.worst();
         if (worst)
             note(tr("Most heat: %1, %2 of %3 min; loads that it is in: %4.")
-                     .arg(spoken(m_r.choice.parts[static_cast<std::size_t>(worst->part)].label),
-                          Say::number(worst->atHeat_min, 0), Say::number(worst->limit_min, 0))
+                     .arg(translated(m_r.choice.parts[static_cast<std::size_t>(worst->part)].label),
+                          Text::number(worst->atHeat_min, 0), Text::number(worst->limit_min, 0))
                      .arg(worst->bakes));
-        note(Say::caution(make::Caution::air_oven));
+        note(Text::caution(make::Caution::air_oven));
         m_y += 5;
     }
 
@@ -45,10 +45,10 @@ public:
         for (const make::Step& s : m_r.plan.steps) {
             if (s.kind != make::StepKind::gate || s.gate.empty()) continue;
             need(22);
-            m_pages.text(left(), m_y + 5, Say::step(s), 4, true);
+            m_pages.text(left(), m_y + 5, Text::step(s), 4, true);
             m_y += 9;
             for (const make::GateItem& g : s.gate)
-                item(Say::gateLine(g), g.stop);
+                item(Text::gateLine(g), g.stop);
             m_y += 4;
         }
     }

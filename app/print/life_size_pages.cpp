@@ -1,8 +1,8 @@
 // What is laid on the page and cut or marked: everything here is as large as life.
-#include "document/spoken.h"
+#include "document/translated.h"
 #include "print/sheet_pages.h"
 #include "widgets/materials.h"
-#include "words/say.h"
+#include "words/text.h"
 #include <algorithm>
 #include <cmath>
 
@@ -51,7 +51,7 @@ void LifeSizePages::patterns() {
     for (const fill::Pattern* p : order) {
         const QRectF box = boxOf(*p);
         if (box.width() > a.width() || box.height() > a.height()) {
-            large << spoken(p->label);
+            large << translated(p->label);
             continue;
         }
         if (x > 1e8) page();
@@ -74,7 +74,8 @@ void LifeSizePages::patterns() {
         m_pages.line(from.x(), from.y(), to.x(), to.y(), 0.25);
         m_pages.line(to.x(), to.y(), to.x() - 1.5, to.y() + 2.5, 0.25);
         m_pages.line(to.x(), to.y(), to.x() + 1.5, to.y() + 2.5, 0.25);
-        const QString words = p->pieces > 1 ? tr("%1 × %2").arg(spoken(p->label)).arg(p->pieces) : spoken(p->label);
+        const QString words =
+            p->pieces > 1 ? tr("%1 × %2").arg(translated(p->label)).arg(p->pieces) : translated(p->label);
         m_pages.text(from.x() - m_pages.widthOf(words, 2.6) / 2, from.y() + 4, words, 2.6);
         x += box.width() + 4, row = std::max(row, box.height());
     }
@@ -114,7 +115,7 @@ void LifeSizePages::tiles(const Elevation& e, const QString& title) {
             p.setClipRect(area);
             const QPointF origin = area.topLeft() + QPointF(spareX - i * stepX, spareY - j * stepY) - need.topLeft();
             m_pages.line(area.left(), origin.y(), area.right(), origin.y(), 0.3);
-            place(e, origin, 1, Peel::wire);
+            place(e, origin, 1, LayerView::wire);
             joints(e.view(), origin, area);
             p.restore();
             // Marks where the neighbour's paper must lie: the same points of the drawing on both tiles.
@@ -145,7 +146,7 @@ void LifeSizePages::joints(View view, const QPointF& origin, const QRectF& area)
         p.drawEllipse(at, gap / 2, gap / 2);
         cross(at);
         if (limb.kind == body::LimbKind::finger || view != View::front) continue;
-        const QString label = spoken(h.label);
+        const QString label = translated(h.label);
         const double w = m_pages.widthOf(label, 2.6), away = gap / 2 + 1.5;
         const QRectF places[] = {
             {at.x() + away, at.y() - 1.6, w, 3.2},         {at.x() - away - w, at.y() - 1.6, w, 3.2},
@@ -222,7 +223,7 @@ void LifeSizePages::strip(const choice::Cut& c, int row, int rows, double from, 
     const QRectF a = m_pages.area();
     const body::Limb& limb = m_puppet.limbs[static_cast<std::size_t>(c.limb)];
     QString head =
-        tr("%1: %2").arg(QString::fromStdString(limb.name), Say::wire(c.bundle, cardName(m_production, m_r, c.spool)));
+        tr("%1: %2").arg(QString::fromStdString(limb.name), Text::wire(c.bundle, cardName(m_production, m_r, c.spool)));
     if (c.copies > 1) head += tr(", twice");
     if (rows > 1) head += tr(" (part %1 of %2)").arg(row + 1).arg(rows);
     m_pages.text(a.left(), y + 3, head, 3.2, true);
@@ -248,15 +249,15 @@ void LifeSizePages::strip(const choice::Cut& c, int row, int rows, double from, 
 }
 
 QString LifeSizePages::markLabel(const choice::Mark& m, const choice::Cut& c) const {
-    const QString where = Say::number(m.at_mm, 1);
-    const QString name = spoken(m.label);
+    const QString where = Text::number(m.at_mm, 1);
+    const QString name = translated(m.label);
     switch (m.kind) {
     case choice::Mark::Kind::start:
         return tr("root end 0");
     case choice::Mark::Kind::wrap:
         return tr("wrap to here %1").arg(where);
     case choice::Mark::Kind::joint:
-        return tr("%1 %2, gap %3").arg(name, where, Say::number(m.to_mm - m.from_mm, 1));
+        return tr("%1 %2, gap %3").arg(name, where, Text::number(m.to_mm - m.from_mm, 1));
     case choice::Mark::Kind::tip:
         return tr("%1 %2").arg(name, where);
     case choice::Mark::Kind::loop:
@@ -266,7 +267,7 @@ QString LifeSizePages::markLabel(const choice::Mark& m, const choice::Cut& c) co
     case choice::Mark::Kind::end:
         // A piece is cut longer than it ends up, by what twisting and the ends take.
         return c.groups.front().folded ? tr("fold %1").arg(where)
-                                       : tr("end %1, of %2 cut").arg(where, Say::number(c.groups.front().piece_mm, 0));
+                                       : tr("end %1, of %2 cut").arg(where, Text::number(c.groups.front().piece_mm, 0));
     case choice::Mark::Kind::ending:
         return tr("strands end %1").arg(where);
     default:

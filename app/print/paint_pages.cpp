@@ -1,7 +1,7 @@
 #include "print/paint_pages.h"
-#include "document/spoken.h"
+#include "document/translated.h"
 #include "widgets/materials.h"
-#include "words/say.h"
+#include "words/text.h"
 #include <algorithm>
 #include <cmath>
 #include <map>
@@ -15,7 +15,7 @@ constexpr double kChip = 16, kRowHigh = 21;
 class PaintDrawer : PageFlow {
     Q_DECLARE_TR_FUNCTIONS(enkinet::app::BuildSheets)
 public:
-    PaintDrawer(Pages& pages, const SheetSource& from, const results::Film& film)
+    PaintDrawer(Pages& pages, const SheetSource& from, const results::ShotWear& film)
         : PageFlow(pages, tr("paint")), m_p(from.production), m_puppet(from.puppet), m_r(from.report), m_film(film) {
         for (std::size_t i = 0; i < m_p.puppets.size(); ++i)
             if (m_p.puppets[i].id == m_puppet.id) m_index = static_cast<int>(i);
@@ -51,10 +51,10 @@ private:
         for (const paint::Scheme& s : m_p.schemes)
             if (s.id == id) name = QString::fromStdString(s.name);
         need(2 * kRowHigh);
-        heading(Say::capital(name), 4);
+        heading(Text::capital(name), 4);
         QStringList names;
         for (const checks::PaintedPart* x : parts)
-            names << spoken(m_r.choice.parts[static_cast<std::size_t>(x->part)].label);
+            names << translated(m_r.choice.parts[static_cast<std::size_t>(x->part)].label);
         line(tr("On: %1.").arg(names.join(tr(", "))), kGrey);
         // Coats of the first part; millilitres of all.
         for (std::size_t k = 0; k < parts.front()->laid.size(); ++k) {
@@ -70,15 +70,15 @@ private:
             const double x = left() + 2 * kChip + 8, room = width() - 2 * kChip - 8;
             m_pages.fitText(
                 x, m_y + 3.6, room,
-                Say::zone(l.zone, l.from, l.to).isEmpty()
-                    ? tr("%1: %2").arg(Say::capital(Say::role(l.role)), QString::fromStdString(l.card->name))
+                Text::zone(l.zone, l.from, l.to).isEmpty()
+                    ? tr("%1: %2").arg(Text::capital(Text::role(l.role)), QString::fromStdString(l.card->name))
                     : tr("%1 %2: %3")
-                          .arg(Say::capital(Say::role(l.role)), Say::zone(l.zone, l.from, l.to),
+                          .arg(Text::capital(Text::role(l.role)), Text::zone(l.zone, l.from, l.to),
                                QString::fromStdString(l.card->name)),
                 3.4, true);
             m_pages.fitText(x, m_y + 8, room,
                             tr("%n coat(s), %1 ml in all, dry in %2", nullptr, l.coats)
-                                .arg(Say::number(ml, 1), Say::minutes(l.dry_min)),
+                                .arg(Text::number(ml, 1), Text::minutes(l.dry_min)),
                             3.2);
             QStringList more;
             if (!l.card->note.empty()) more << QString::fromStdString(l.card->note);
@@ -132,8 +132,8 @@ private:
             QStringList places;
             for (std::size_t k = 0; k < std::min<std::size_t>(5, all[i].size()); ++k)
                 places << tr("%1 (%2)").arg(
-                    spoken(m_r.choice.rest.links[static_cast<std::size_t>(all[i][k].link)].label),
-                    Say::number(all[i][k].bends, 0));
+                    translated(m_r.choice.rest.links[static_cast<std::size_t>(all[i][k].link)].label),
+                    Text::number(all[i][k].bends, 0));
             line(tr("%1. %2: %3", "number, shot, places")
                      .arg(i + 1)
                      .arg(QString::fromStdString(m_p.shots[i].name), places.join(tr(", "))),
@@ -144,13 +144,13 @@ private:
     const document::Production& m_p;
     const body::Puppet& m_puppet;
     const results::Report& m_r;
-    const results::Film& m_film;
+    const results::ShotWear& m_film;
     int m_index = -1;
 };
 
 } // namespace
 
-void drawPaintPages(Pages& pages, const SheetSource& from, const results::Film& film) {
+void drawPaintPages(Pages& pages, const SheetSource& from, const results::ShotWear& film) {
     PaintDrawer(pages, from, film).draw();
 }
 

@@ -1,15 +1,15 @@
 #include "print/sheet_pages.h"
-#include "words/say.h"
+#include "words/text.h"
 
 namespace enkinet::app {
 
-void SheetPages::place(const Elevation& e, const QPointF& origin, double scale, Peel peel) {
+void SheetPages::place(const Elevation& e, const QPointF& origin, double scale, LayerView layerView) {
     QPainter& p = m_pages.painter();
     p.save();
     p.translate(origin);
     p.scale(scale, scale);
     // Line widths are given in screen pixels; a third of a millimetre a pixel reads well on paper.
-    e.draw(p, peel, 4.5 / scale, {});
+    e.draw(p, layerView, 4.5 / scale, {});
     p.restore();
 }
 

@@ -21,7 +21,7 @@ protected:
     SheetPages(const SheetSource& from, Pages& pages)
         : m_production(from.production), m_puppet(from.puppet), m_r(from.report), m_all(from.all), m_pages(pages) {}
     /// A figure with its foot at the origin; scale: mm on paper a mm.
-    void place(const Elevation& figure, const QPointF& origin, double scale, Peel peel);
+    void place(const Elevation& figure, const QPointF& origin, double scale, LayerView layerView);
     /// 100 mm, to be measured before a page is trusted.
     void checkBar(double x, double y);
 

@@ -1,7 +1,7 @@
-#include "document/spoken.h"
+#include "document/translated.h"
 #include "print/sheet_pages.h"
 #include "sheet/drill_plan.h"
-#include "words/say.h"
+#include "words/text.h"
 #include <QPolygonF>
 #include <algorithm>
 #include <cmath>
@@ -78,11 +78,11 @@ void ThingsPages::thingsPage() {
         cell(1, f.spares > 0 ? tr("%1 and %2").arg(w.count()).arg(f.spares) : QString::number(w.count()));
         cell(2, w.ball_mm <= 0 ? tr("as weighed")
                 : std::abs(w.ball_mm - w.ballLast_mm) > 0.05
-                    ? tr("%1 to %2").arg(Say::length(w.ball_mm), Say::length(w.ballLast_mm))
-                    : Say::length(w.ball_mm));
-        cell(3, tr("%1, %2").arg(Say::length(w.seat_mm), Say::length(w.seatDepth_mm)));
-        cell(4, std::isnan(w.minutes.value) ? Say::grams(w.mass_g)
-                                            : tr("%1, %2").arg(Say::grams(w.mass_g), Say::minutes(w.minutes)));
+                    ? tr("%1 to %2").arg(Text::length(w.ball_mm), Text::length(w.ballLast_mm))
+                    : Text::length(w.ball_mm));
+        cell(3, tr("%1, %2").arg(Text::length(w.seat_mm), Text::length(w.seatDepth_mm)));
+        cell(4, std::isnan(w.minutes.value) ? Text::grams(w.mass_g)
+                                            : tr("%1, %2").arg(Text::grams(w.mass_g), Text::minutes(w.minutes)));
         for (int k = 0; k < 5; ++k)
             tick(at[5] + k * 8, y, std::find(f.ticked.begin(), f.ticked.end(), kSides[k]) != f.ticked.end());
         y += 4.6;
@@ -95,7 +95,7 @@ void ThingsPages::thingsPage() {
         if (f.limit_C > 0)
             y += m_pages.paragraph(
                 QRectF(left + 2, y - 3.2, right - left - 44, 10),
-                tr("Stands %1: it goes on after the last load above that.").arg(Say::temperature(f.limit_C)), 2.8,
+                tr("Stands %1: it goes on after the last load above that.").arg(Text::temperature(f.limit_C)), 2.8,
                 kWarn);
         m_pages.line(left, y - 1.4, right, y - 1.4, 0.1, kPale);
         y += kThingRow - 4.6;
@@ -108,12 +108,13 @@ void ThingsPages::thingsPage() {
         QStringList words;
         if (b.diameter_mm > 0)
             words << tr("%1 across, %2 and %3 deep")
-                         .arg(Say::length(b.diameter_mm), Say::length(b.depth_mm), Say::length(b.depthTo_mm));
-        words << (c.weakest() < 0   ? tr("not checked")
-                  : c.carried() < 1 ? tr("holds %1 % of what it must").arg(Say::number(100 * c.carried(), 0))
-                                    : tr("holds %1 times what is asked").arg(Say::figure(std::min(99.0, c.carried()))));
+                         .arg(Text::length(b.diameter_mm), Text::length(b.depth_mm), Text::length(b.depthTo_mm));
+        words << (c.weakest() < 0 ? tr("not checked")
+                  : c.carried() < 1
+                      ? tr("holds %1 % of what it must").arg(Text::number(100 * c.carried(), 0))
+                      : tr("holds %1 times what is asked").arg(Text::figure(std::min(99.0, c.carried()))));
         for (const auto limit : {checks::BondLimit::heat, checks::BondLimit::wall})
-            if (c.failsBy(limit)) words << spoken(schema::labelOf(limit));
+            if (c.failsBy(limit)) words << translated(schema::labelOf(limit));
         if (b.comesOff) words << tr("comes off");
         if (!b.adhesive.empty())
             words << tr(
@@ -125,9 +126,9 @@ void ThingsPages::thingsPage() {
         const body::Sheet& s = things.sheets[i];
         m_pages.fitText(left, y, right - left,
                         tr("%1: cut %2 by %3, %4 thick, %5")
-                            .arg(QString::fromStdString(s.name), Say::length(m_r.things.sheets[i].pattern_mm),
-                                 Say::length(s.width_mm), Say::length(s.thickness_mm),
-                                 Say::grams(m_r.things.sheets[i].mass_g)),
+                            .arg(QString::fromStdString(s.name), Text::length(m_r.things.sheets[i].pattern_mm),
+                                 Text::length(s.width_mm), Text::length(s.thickness_mm),
+                                 Text::grams(m_r.things.sheets[i].mass_g)),
                         3.1);
         y += 6.5;
         y = sheetOutline(i, y);
@@ -137,7 +138,7 @@ void ThingsPages::thingsPage() {
         tick(left, y, x.tried);
         m_pages.fitText(left + 6, y, right - left - 6,
                         tr("%1, tried in the hand before that is hard: %2, grip %3 across, %4")
-                            .arg(QString::fromStdString(x.name), Say::grams(x.mass_g), Say::length(x.grip_mm),
+                            .arg(QString::fromStdString(x.name), Text::grams(x.mass_g), Text::length(x.grip_mm),
                                  x.pose.empty() ? tr("always held")
                                                 : tr("held in \u201c%1\u201d").arg(QString::fromStdString(x.pose))),
                         3.1);
@@ -146,17 +147,18 @@ void ThingsPages::thingsPage() {
     for (const body::Run& x : things.runs) {
         begin(12);
         tick(left, y, x.tested);
-        m_pages.fitText(left + 6, y, right - left - 6,
-                        tr("%1, lit before it is closed: low voltage, %2 across, bent no tighter than %3")
-                            .arg(QString::fromStdString(x.name), Say::length(x.outer_mm), Say::length(x.leastBend_mm)),
-                        3.1);
+        m_pages.fitText(
+            left + 6, y, right - left - 6,
+            tr("%1, lit before it is closed: low voltage, %2 across, bent no tighter than %3")
+                .arg(QString::fromStdString(x.name), Text::length(x.outer_mm), Text::length(x.leastBend_mm)),
+            3.1);
         y += 6.5;
     }
     for (const body::Variant& x : things.variants) {
         begin(12);
         QStringList words{QString::fromStdString(x.name)};
-        if (x.weighed_g > 0) words << Say::grams(x.weighed_g);
-        if (x.minutes > 0) words << Say::minutes(x.minutes);
+        if (x.weighed_g > 0) words << Text::grams(x.weighed_g);
+        if (x.minutes > 0) words << Text::minutes(x.minutes);
         m_pages.fitText(left, y, right - left, words.join(tr(", ")), 3.1);
         y += 6.5;
     }
@@ -220,10 +222,11 @@ void ThingsPages::basePages() {
     y += 7;
     for (const checks::Hole& h : c.holes) {
         if (y > area.bottom() - 10) break;
-        m_pages.fitText(at[0], y, at[1] - at[0] - 1.5, tr("%1. %2").arg(&h - c.holes.data() + 1).arg(spoken(h.name)),
-                        3.2);
-        const QString cells[] = {Say::number(h.x_mm - b.x_mm, 1), Say::number(h.z_mm - b.z_mm, 1),
-                                 Say::number(h.diameter_mm, 1), h.through ? tr("through") : Say::number(h.depth_mm, 1)};
+        m_pages.fitText(at[0], y, at[1] - at[0] - 1.5,
+                        tr("%1. %2").arg(&h - c.holes.data() + 1).arg(translated(h.name)), 3.2);
+        const QString cells[] = {Text::number(h.x_mm - b.x_mm, 1), Text::number(h.z_mm - b.z_mm, 1),
+                                 Text::number(h.diameter_mm, 1),
+                                 h.through ? tr("through") : Text::number(h.depth_mm, 1)};
         for (std::size_t k = 0; k < 4; ++k)
             m_pages.fitText(at[k + 1], y, at[k + 2] - at[k + 1] - 1.5, cells[k], 3.2, false, h.outside ? kWarn : kInk);
         tick(at[5], y, false);
@@ -232,7 +235,7 @@ void ThingsPages::basePages() {
     y += 3;
     m_pages.paragraph(QRectF(area.left(), y, area.width(), 40),
                       tr("With its base it weighs %1. Leaning, the weight stands %2 inside the edge, %3 are wanted.")
-                          .arg(Say::grams(c.all_g), Say::length(c.leaned_mm), Say::length(c.wanted_mm)),
+                          .arg(Text::grams(c.all_g), Text::length(c.leaned_mm), Text::length(c.wanted_mm)),
                       3.2, c.leaned_mm < c.wanted_mm ? kWarn : kInk);
 }
 

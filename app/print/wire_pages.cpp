@@ -1,7 +1,7 @@
 // The wire on paper: to cut and twist, for the wall, from which length.
 #include "base/units.h"
 #include "print/sheet_pages.h"
-#include "words/say.h"
+#include "words/text.h"
 #include <algorithm>
 #include <cmath>
 
@@ -34,15 +34,15 @@ void WirePages::wirePage() {
                         true);
         m_pages.fitText(
             a.left() + 84, y + 6, a.width() - 84,
-            Say::limbWire(limb, l, l.candidates()[static_cast<std::size_t>(l.chosen)],
-                          cardName(m_production, m_r, c.spool)) +
-                tr(" · spool %1").arg(Say::spool(m_production.stock.spools[static_cast<std::size_t>(c.spool)])),
+            Text::limbWire(limb, l, l.candidates()[static_cast<std::size_t>(l.chosen)],
+                           cardName(m_production, m_r, c.spool)) +
+                tr(" · spool %1").arg(Text::spool(m_production.stock.spools[static_cast<std::size_t>(c.spool)])),
             3.6);
         QStringList each;
         for (const choice::StrandGroup& g : c.groups) {
-            QString piece = tr("%1 × %2 mm").arg(g.pieces * c.copies).arg(Say::number(g.piece_mm, 0));
+            QString piece = tr("%1 × %2 mm").arg(g.pieces * c.copies).arg(Text::number(g.piece_mm, 0));
             if (g.folded) piece += tr(" doubled back");
-            if (&g != &c.groups.front()) piece += tr(" (ends %1 mm from the root)").arg(Say::number(g.finished_mm, 0));
+            if (&g != &c.groups.front()) piece += tr(" (ends %1 mm from the root)").arg(Text::number(g.finished_mm, 0));
             each << piece;
         }
         const QString pieces = tr("cut %1").arg(each.join(tr(" and ")));
@@ -51,28 +51,28 @@ void WirePages::wirePage() {
             x, y + 16.5, a.right() - x,
             c.turns > 0
                 ? tr("both ends gripped, count %1 turns (8 % give back), all the same hand; finished length %2 mm")
-                      .arg(Say::number(c.turns, 1), Say::number(c.finished_mm, 0))
-                : tr("straight; finished length %1 mm").arg(Say::number(c.finished_mm, 0)),
+                      .arg(Text::number(c.turns, 1), Text::number(c.finished_mm, 0))
+                : tr("straight; finished length %1 mm").arg(Text::number(c.finished_mm, 0)),
             3.4);
-        QString judged = Say::state(l.state);
+        QString judged = Text::state(l.state);
         if (l.worst >= 0) {
             const choice::Demand& d = l.demands[static_cast<std::size_t>(l.worst)];
             const choice::Verdict& v = l.verdicts[static_cast<std::size_t>(l.worst)];
             judged = tr("%1 %2: %3; lasts %4 of %5 s")
                          .arg(QString::fromStdString(limb.joints[static_cast<std::size_t>(d.joint)].name),
-                              Say::state(l.state),
-                              Say::verdict(l.state, d, v,
-                                           choice::findTrial(l, l.candidates()[static_cast<std::size_t>(l.chosen)],
-                                                             static_cast<std::size_t>(l.worst))
-                                               .bundle),
-                              Say::figure(v.life_s), Say::figure(d.needFilm_s));
+                              Text::state(l.state),
+                              Text::verdict(l.state, d, v,
+                                            choice::findTrial(l, l.candidates()[static_cast<std::size_t>(l.chosen)],
+                                                              static_cast<std::size_t>(l.worst))
+                                                .bundle),
+                              Text::figure(v.life_s), Text::figure(d.needFilm_s));
         }
         m_pages.fitText(x, y + 21.5, a.right() - x, judged, 3.4, l.state != choice::State::holds,
                         l.state == choice::State::holds ? kGrey : kWarn);
         y += 26;
     }
     m_pages.paragraph({a.left(), y + 3, a.width(), 30},
-                      Say::caution(make::Caution::eyes) + " " + Say::caution(make::Caution::eyes_and_snips), 3.3,
+                      Text::caution(make::Caution::eyes) + " " + Text::caution(make::Caution::eyes_and_snips), 3.3,
                       kWarn);
 }
 
@@ -101,7 +101,7 @@ void WirePages::wallPage() {
         const QString name = QString::fromStdString(limb.name);
         m_pages.fitText(a.left(), y, k * columns[1] - 1, limb.mirrored ? tr("%1 ×2").arg(name) : name, 3.2, true);
         if (l.chosen < 0) {
-            m_pages.text(a.left() + k * columns[1], y, Say::noWire(l.reason), 3.2);
+            m_pages.text(a.left() + k * columns[1], y, Text::noWire(l.reason), 3.2);
             continue;
         }
         const choice::Candidate& c = l.candidates()[static_cast<std::size_t>(l.chosen)];
@@ -110,10 +110,10 @@ void WirePages::wallPage() {
             strands += tr("→%1").arg(e.strands);
         m_pages.fitText(a.left() + k * columns[1], y, k * (columns[2] - columns[1]) - 1,
                         tr("%1 of %2 mm %3")
-                            .arg(strands, Say::number(c.bundle.diameter_mm, 1),
+                            .arg(strands, Text::number(c.bundle.diameter_mm, 1),
                                  QString::fromStdString(cardName(m_production, m_r, c.spool))),
                         3.2);
-        m_pages.text(a.left() + k * columns[2], y, c.bundle.lay_mm > 0 ? Say::number(c.bundle.lay_mm, 1) : tr("–"),
+        m_pages.text(a.left() + k * columns[2], y, c.bundle.lay_mm > 0 ? Text::number(c.bundle.lay_mm, 1) : tr("–"),
                      3.2);
         if (l.verdicts.empty()) continue;
         std::size_t tight = 0, first = 0;
@@ -129,22 +129,22 @@ void WirePages::wallPage() {
         m_pages.fitText(
             a.left() + k * columns[3], y, k * (columns[4] - columns[3]) - 1,
             tr("%1 of %2, %3")
-                .arg(Say::figure(l.verdicts[tight].bend.hold_Nmm), Say::figure(l.demands[tight].needed_Nmm),
+                .arg(Text::figure(l.verdicts[tight].bend.hold_Nmm), Text::figure(l.demands[tight].needed_Nmm),
                      QString::fromStdString(limb.joints[static_cast<std::size_t>(l.demands[tight].joint)].name)),
             3.2);
-        m_pages.text(a.left() + k * columns[4], y, tr("%1 g").arg(Say::number(hand / kNewtonPerGram, 0)), 3.2);
-        m_pages.text(a.left() + k * columns[5], y, Say::figure(l.verdicts[first].life_s), 3.2);
+        m_pages.text(a.left() + k * columns[4], y, tr("%1 g").arg(Text::number(hand / kNewtonPerGram, 0)), 3.2);
+        m_pages.text(a.left() + k * columns[5], y, Text::figure(l.verdicts[first].life_s), 3.2);
         m_pages.fitText(a.left() + k * columns[6], y, a.right() - a.left() - k * columns[6],
                         tr("%1 · %2").arg(
                             QString::fromStdString(limb.joints[static_cast<std::size_t>(l.demands[first].joint)].name),
-                            Say::state(l.state)),
+                            Text::state(l.state)),
                         3.2, false, l.state == choice::State::holds ? kInk : kWarn);
     }
     y += 8;
     m_pages.paragraph(
         {a.left(), y, a.width(), 30},
         tr("%1 Film: seconds that nine joints in ten reach. Hand: at the grip of the joint that takes most. %2")
-            .arg(Say::chance(m_puppet, m_r.choice), Say::footing(m_r.choice)),
+            .arg(Text::chance(m_puppet, m_r.choice), Text::footing(m_r.choice)),
         3.2, kGrey);
 }
 
@@ -164,17 +164,17 @@ void WirePages::cuttingPage() {
         m_pages.text(
             a.left(), y,
             tr("%1: %2 mm off the roll, %3 mm scrap")
-                .arg(Say::spool(spool), Say::number(plan.sawing.roll_mm, 0), Say::number(plan.sawing.scrap_mm, 0)),
+                .arg(Text::spool(spool), Text::number(plan.sawing.roll_mm, 0), Text::number(plan.sawing.scrap_mm, 0)),
             3.6, true);
         y += 2;
         for (const solve::Sawn& one : plan.sawing.lengths) {
             QStringList pieces;
             for (int i : one.pieces) {
                 const choice::PieceRef& piece = plan.pieces[static_cast<std::size_t>(i)];
-                pieces << tr("%1 %2").arg(limbOf(piece), Say::number(piece.length_mm, 0));
+                pieces << tr("%1 %2").arg(limbOf(piece), Text::number(piece.length_mm, 0));
             }
-            const QString from =
-                one.length < 0 ? tr("off the roll") : tr("from an offcut, rest %1 mm").arg(Say::number(one.left_mm, 0));
+            const QString from = one.length < 0 ? tr("off the roll")
+                                                : tr("from an offcut, rest %1 mm").arg(Text::number(one.left_mm, 0));
             y += m_pages.paragraph({a.left() + 4, y, a.width() - 4, 60}, tr("%1: %2").arg(from, pieces.join(tr(", "))),
                                    3.1) +
                  1;
@@ -204,8 +204,8 @@ void WirePages::cuttingPage() {
             m_pages.painter().setBrush(Qt::NoBrush);
             m_pages.painter().drawEllipse(QPointF(x + 4, y + h / 2), 1.5, 1.5);
             m_pages.text(x + 8, y + 5.5, limbOf(piece), 3, true);
-            m_pages.text(x + 8, y + 9.8, tr("%1 mm").arg(Say::number(piece.length_mm, 0)), 3);
-            m_pages.text(x + 8, y + 14, Say::spool(m_production.stock.spools[static_cast<std::size_t>(plan.spool)]),
+            m_pages.text(x + 8, y + 9.8, tr("%1 mm").arg(Text::number(piece.length_mm, 0)), 3);
+            m_pages.text(x + 8, y + 14, Text::spool(m_production.stock.spools[static_cast<std::size_t>(plan.spool)]),
                          2.8, false, kGrey);
         }
 }

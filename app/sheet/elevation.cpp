@@ -50,7 +50,7 @@ QPolygonF convexHull(QPolygonF points) {
 /// Where a shell's stretch begins, changes and ends.
 std::vector<double> placesOf(const Shell& shell, const Stretch& here) {
     std::vector<double> at{here.from};
-    for (const Station& t : shell.stations)
+    for (const Section& t : shell.sections)
         if (t.at > here.from && t.at < here.to) at.push_back(t.at);
     at.push_back(here.to);
     return at;
@@ -68,7 +68,7 @@ QPainterPath tubePath(View view, const Segment& seg, const Link& link, Stretch s
         const std::vector<double> at = placesOf(shell, here);
         QPolygonF before;
         for (double t : at) {
-            const Station st = findStation(shell.stations, t);
+            const Section st = findSection(shell.sections, t);
             const QPolygonF now = sectionOutline(view, link.from + t * (link.to - link.from), f, std::max(0.0, st.a_mm),
                                                  std::max(0.0, st.b_mm));
             if (!before.isEmpty()) {
@@ -93,16 +93,16 @@ QPainterPath draftPath(View view, const Segment& seg, const Link& link, Stretch 
     const QPointF a = project(view, f.a), b = project(view, f.b);
     const double ka = QPointF::dotProduct(a, across), kb = QPointF::dotProduct(b, across);
     QPolygonF sides;
-    const auto add = [&](double t, const Station& at, double way) {
+    const auto add = [&](double t, const Section& at, double way) {
         sides << from + t * along + way * std::hypot(ka * at.a_mm, kb * at.b_mm) * across;
     };
     const auto oneSide = [&](double way) {
-        add(s.from, findStation(seg.stations, s.from), way);
-        for (const Station& at : seg.stations)
+        add(s.from, findSection(seg.sections, s.from), way);
+        for (const Section& at : seg.sections)
             if (at.at > s.from && at.at < s.to) add(at.at, at, way);
-        add(s.to, findStation(seg.stations, s.to), way);
+        add(s.to, findSection(seg.sections, s.to), way);
     };
-    if (seg.stations.empty()) return path;
+    if (seg.sections.empty()) return path;
     oneSide(1);
     const auto turned = sides.size();
     oneSide(-1);
@@ -180,7 +180,7 @@ void addBlobs(std::vector<Blob>& all, View view, const Segment& seg, const Link&
         if (here.length() <= 0) continue;
         const std::vector<double> at = placesOf(shell, here);
         for (std::size_t i = 1; i < at.size(); ++i) {
-            const Station u = findStation(shell.stations, at[i - 1]), v = findStation(shell.stations, at[i]);
+            const Section u = findSection(shell.sections, at[i - 1]), v = findSection(shell.sections, at[i]);
             Blob b;
             b.from = project(view, link.from + at[i - 1] * (link.to - link.from));
             b.to = project(view, link.from + at[i] * (link.to - link.from));
@@ -299,9 +299,9 @@ Elevation::Elevation(const Puppet& puppet, const document::Production& productio
                 addBlobs(blobs, view, seg, link, own,
                          limb.tieDown && link.segment + 1 == static_cast<int>(limb.segments.size()), link.copy);
             }
-            if (link.gapFrom_mm > 0 && own.from <= 0 && !seg.stations.empty() && link.segment > 0)
+            if (link.gapFrom_mm > 0 && own.from <= 0 && !seg.sections.empty() && link.segment > 0)
                 piece.outside.addPath(
-                    ballPath(view, link.from, 0.98 * std::min(seg.stations.front().a_mm, seg.stations.front().b_mm)));
+                    ballPath(view, link.from, 0.98 * std::min(seg.sections.front().a_mm, seg.sections.front().b_mm)));
             m_selectionOf.push_back({Selection::Kind::segment, copy.limb, link.segment, copy.right});
         }
         if (piece.outside.isEmpty()) continue;

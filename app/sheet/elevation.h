@@ -17,10 +17,10 @@ namespace enkinet::app {
 
 enum class View { front, side };
 /// How far the layers are taken off, outside in.
-enum class Peel { painted, clay, bulk, wire, paper };
+enum class LayerView { painted, clay, bulk, wire, paper };
 /// A draft is what stands while results are worked out: parts in plain colours, in a fraction of the time.
 enum class Finish { fine, draft };
-inline constexpr int kPeels = 5;
+inline constexpr int kLayerViews = 5;
 
 /// Front: the puppet's left is on the viewer's right. Side: seen from its right, front to the right.
 QPointF project(View view, const Vec3& p);
@@ -35,7 +35,7 @@ public:
               View view, bool rest = false, Finish finish = Finish::fine);
 
     /// A millimetre is `pixelsPerMm` device units: thin lines keep their width on the device.
-    void draw(QPainter& painter, Peel peel, double pixelsPerMm, const std::vector<Selection>& selected) const;
+    void draw(QPainter& painter, LayerView layerView, double pixelsPerMm, const std::vector<Selection>& selected) const;
     /// The figure's outline as closed polygons, mm, y down.
     std::vector<QPolygonF> outlines() const;
     QRectF bounds() const { return m_bounds; }
@@ -77,13 +77,13 @@ private:
         double radius = 0, depth = 0;
         QColor colour;
     };
-    void drawDraft(QPainter& painter, Peel peel, const std::vector<Selection>& selected) const;
+    void drawDraft(QPainter& painter, LayerView layerView, const std::vector<Selection>& selected) const;
     bool isSelected(const Piece& piece, const std::vector<Selection>& selected) const;
     void drawRun(QPainter& painter, const Run& run, double pixelsPerMm) const;
     void addLooks(Piece& piece, const std::vector<PlaceLook>& looks, const body::Link& link,
                   const body::Segment* segment) const;
     void drawLooks(QPainter& painter, const Piece& piece) const;
-    void drawPiece(QPainter& painter, const Piece& piece, Peel peel, double pixelsPerMm) const;
+    void drawPiece(QPainter& painter, const Piece& piece, LayerView layerView, double pixelsPerMm) const;
 
     View m_view = View::front;
     Finish m_finish = Finish::fine;

@@ -16,7 +16,7 @@ void Elevation::drawRun(QPainter& painter, const Run& run, double ppm) const {
     drawStrands(painter, walkWire(run.points, step, 2 * run.bundle.diameter_mm), run.bundle, run.metal, 1 / ppm);
 }
 
-void Elevation::drawPiece(QPainter& painter, const Piece& p, Peel peel, double ppm) const {
+void Elevation::drawPiece(QPainter& painter, const Piece& p, LayerView layerView, double ppm) const {
     const auto laid = [&](const QPainterPath& path, const QColor& colour, const QImage* texture) {
         painter.fillPath(path, colour);
         if (!texture) return;
@@ -24,8 +24,8 @@ void Elevation::drawPiece(QPainter& painter, const Piece& p, Peel peel, double p
         grain.setTransform(QTransform::fromScale(1 / ppm, 1 / ppm));
         painter.fillPath(path, grain);
     };
-    switch (peel) {
-    case Peel::painted: {
+    switch (layerView) {
+    case LayerView::painted: {
         laid(p.outside, p.painted, nullptr);
         drawLooks(painter, p);
         // Out to the flowing line, which rounds what the parts leave square.
@@ -42,13 +42,13 @@ void Elevation::drawPiece(QPainter& painter, const Piece& p, Peel peel, double p
                     painter.drawLine(QPointF(x, y), QPointF(x + 0.4 * std::sin(7 * x + 3 * y), y + 2 * away));
         break;
     }
-    case Peel::clay:
+    case LayerView::clay:
         if (p.hasClay)
             laid(p.underCover, p.clay, &clayGrain());
         else if (p.hasBulk)
             laid(p.core, p.bulk, &foilCrumple());
         break;
-    case Peel::bulk:
+    case LayerView::bulk:
         if (p.hasClay) {
             QColor thin = p.clay;
             thin.setAlpha(60);
@@ -56,8 +56,8 @@ void Elevation::drawPiece(QPainter& painter, const Piece& p, Peel peel, double p
         }
         if (p.hasBulk) laid(p.core, p.bulk, &foilCrumple());
         break;
-    case Peel::wire:
-    case Peel::paper:
+    case LayerView::wire:
+    case LayerView::paper:
         break;
     }
 }
@@ -67,35 +67,35 @@ bool Elevation::isSelected(const Piece& p, const std::vector<Selection>& selecte
     return std::find(selected.begin(), selected.end(), own) != selected.end();
 }
 
-void Elevation::drawDraft(QPainter& painter, Peel peel, const std::vector<Selection>& selected) const {
+void Elevation::drawDraft(QPainter& painter, LayerView layerView, const std::vector<Selection>& selected) const {
     const bool smooth = painter.testRenderHint(QPainter::Antialiasing);
     // Smooth edges of many hundred parts are not to be had within a frame.
     constexpr std::size_t kMany = 150;
     painter.setRenderHint(QPainter::Antialiasing, smooth && m_pieces.size() <= kMany);
     painter.setPen(Qt::NoPen);
     for (const Piece& p : m_pieces) {
-        QColor fill = peel == Peel::painted ? p.painted : p.hasClay ? p.clay : p.bulk;
-        if (peel >= Peel::bulk) fill = look().night ? QColor("#575043") : QColor("#efe6d3");
+        QColor fill = layerView == LayerView::painted ? p.painted : p.hasClay ? p.clay : p.bulk;
+        if (layerView >= LayerView::bulk) fill = look().night ? QColor("#575043") : QColor("#efe6d3");
         if (isSelected(p, selected)) fill = look().lit;
-        painter.setBrush(peel == Peel::paper ? QBrush(Qt::NoBrush) : QBrush(fill));
+        painter.setBrush(layerView == LayerView::paper ? QBrush(Qt::NoBrush) : QBrush(fill));
         for (const QPolygonF& polygon : p.outside.toSubpathPolygons())
             painter.drawPolygon(polygon);
     }
     painter.setRenderHint(QPainter::Antialiasing, smooth);
 }
 
-void Elevation::draw(QPainter& painter, Peel peel, double ppm, const std::vector<Selection>& selected) const {
-    if (m_finish == Finish::draft) return drawDraft(painter, peel, selected);
+void Elevation::draw(QPainter& painter, LayerView layerView, double ppm, const std::vector<Selection>& selected) const {
+    if (m_finish == Finish::draft) return drawDraft(painter, layerView, selected);
     const bool night = look().night;
-    const QColor bare = peel == Peel::paper  ? QColor(Qt::transparent)
-                        : peel == Peel::wire ? (night ? QColor("#413c33") : QColor("#fbf6ea"))
-                                             : (night ? QColor("#575043") : QColor("#efe6d3"));
+    const QColor bare = layerView == LayerView::paper  ? QColor(Qt::transparent)
+                        : layerView == LayerView::wire ? (night ? QColor("#413c33") : QColor("#fbf6ea"))
+                                                       : (night ? QColor("#575043") : QColor("#efe6d3"));
     const QColor ink = night ? QColor("#cfc4ac") : QColor("#4d463b");
     const auto runsOf = [&](int group, const auto& each) {
         for (const Run& r : m_runs)
             if (r.copy == group) each(r);
     };
-    const bool wired = peel == Peel::clay || peel == Peel::bulk;
+    const bool wired = layerView == LayerView::clay || layerView == LayerView::bulk;
     for (std::size_t from = 0; from < m_pieces.size();) {
         const int group = m_pieces[from].group;
         std::size_t to = from;
@@ -108,23 +108,24 @@ void Elevation::draw(QPainter& painter, Peel peel, double ppm, const std::vector
         const QRectF box = outline.boundingRect();
         // A finger of a few pixels shows no more than its colour; clipping costs as much for it as for a body.
         constexpr double kSmall_px = 34;
-        const bool small = std::min(box.width(), box.height()) * ppm < kSmall_px && peel != Peel::painted;
+        const bool small = std::min(box.width(), box.height()) * ppm < kSmall_px && layerView != LayerView::painted;
         painter.save();
         if (!small) painter.setClipPath(outline, Qt::IntersectClip);
         if (wired) runsOf(group, [&](const Run& r) { drawRun(painter, r, ppm); });
         for (std::size_t i = from; i < to; ++i)
-            drawPiece(painter, m_pieces[i], peel, ppm);
+            drawPiece(painter, m_pieces[i], layerView, ppm);
         // The far side of a rounded thing lies in its own shade.
-        if (!small) painter.strokePath(outline, QPen(QColor(58, 40, 20, peel == Peel::wire ? 16 : 30), 6 / ppm));
+        if (!small)
+            painter.strokePath(outline, QPen(QColor(58, 40, 20, layerView == LayerView::wire ? 16 : 30), 6 / ppm));
         for (std::size_t i = from; i < to; ++i)
             if (isSelected(m_pieces[i], selected)) {
                 QColor lit("#f7d46b");
-                lit.setAlphaF(peel == Peel::wire ? 0.5F : 0.32F);
+                lit.setAlphaF(layerView == LayerView::wire ? 0.5F : 0.32F);
                 painter.fillPath(m_pieces[i].outside, lit);
             }
         painter.restore();
         QColor line = ink;
-        line.setAlphaF(m_view == View::side || peel == Peel::painted ? 0.8F : 0.28F);
+        line.setAlphaF(m_view == View::side || layerView == LayerView::painted ? 0.8F : 0.28F);
         if (small)
             painter.strokePath(outline, QPen(line, 0.9 / ppm));
         else
@@ -132,16 +133,16 @@ void Elevation::draw(QPainter& painter, Peel peel, double ppm, const std::vector
         from = to;
     }
     painter.fillPath(inkLine(m_lines.whole, 0.7 / ppm, 2.1 / ppm), ink);
-    if (peel != Peel::wire && peel != Peel::paper)
+    if (layerView != LayerView::wire && layerView != LayerView::paper)
         for (const Dot& d : m_dots) {
             const double r = std::max(d.radius, 1 / ppm);
-            painter.setBrush(peel == Peel::bulk ? QBrush(Qt::NoBrush) : QBrush(d.colour));
+            painter.setBrush(layerView == LayerView::bulk ? QBrush(Qt::NoBrush) : QBrush(d.colour));
             QColor line = ink;
             line.setAlphaF(0.85F);
             painter.setPen(QPen(line, 0.9 / ppm));
             painter.drawEllipse(d.at, r, r);
         }
-    if (peel == Peel::wire)
+    if (layerView == LayerView::wire)
         for (const Run& r : m_runs)
             drawRun(painter, r, ppm);
     for (const Piece& p : m_pieces)

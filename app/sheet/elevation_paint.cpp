@@ -54,7 +54,7 @@ void Elevation::addLooks(Piece& piece, const std::vector<PlaceLook>& looks, cons
     double half = box.width() / 2;
     if (const double length = std::hypot(along.x(), along.y()); segment && length > 1) {
         half = 1;
-        for (const Station& x : segment->stations)
+        for (const Section& x : segment->sections)
             half = std::max(half, m_view == View::front ? x.a_mm : x.b_mm);
         along /= length;
     } else {

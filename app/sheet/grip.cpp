@@ -1,5 +1,5 @@
 #include "sheet/grip.h"
-#include "words/say.h"
+#include "words/text.h"
 #include <cmath>
 
 namespace enkinet::app {
@@ -64,7 +64,7 @@ void bendTo(Document& d, const body::JointAngle& a) {
     const body::Limb* limb = body::findLimb(d.puppet(), a.limb);
     const std::string& name = limb->joints[static_cast<std::size_t>(body::findJointIndex(*limb, a.joint))].name;
     d.change(
-        Say::tr("Bend the %1 to %2").arg(QString::fromStdString(name), Say::degrees(bendOf(a))),
+        Text::tr("Bend the %1 to %2").arg(QString::fromStdString(name), Text::degrees(bendOf(a))),
         [&](const document::Edits& e) { return e.setAngle(a); }, Document::Merge::yes);
 }
 
@@ -92,10 +92,11 @@ QString gripWords(const Document& d, const Grip& grip) {
     const body::Joint& j = jointOf(d, grip.hinge);
     const body::JointAngle a = angleOf(d, grip.hinge);
     const auto& loads = d.report().choice.loads;
-    return Say::tr("%1: %2 forth, %3 aside, range %4 to %5; springs back %6; carries %7 N·mm in this pose")
-        .arg(Say::capital(d.report().choice.skeleton.hinges[static_cast<std::size_t>(grip.hinge)].label),
-             Say::degrees(a.forth_rad), Say::degrees(a.aside_rad), Say::degrees(j.low_rad), Say::degrees(j.high_rad),
-             Say::degrees(calcSpring(d, grip), 1), Say::figure(loads[static_cast<std::size_t>(grip.hinge)].pose_Nmm));
+    return Text::tr("%1: %2 forth, %3 aside, range %4 to %5; springs back %6; carries %7 N·mm in this pose")
+        .arg(Text::capital(d.report().choice.skeleton.hinges[static_cast<std::size_t>(grip.hinge)].label),
+             Text::degrees(a.forth_rad), Text::degrees(a.aside_rad), Text::degrees(j.low_rad),
+             Text::degrees(j.high_rad), Text::degrees(calcSpring(d, grip), 1),
+             Text::figure(loads[static_cast<std::size_t>(grip.hinge)].pose_Nmm));
 }
 
 } // namespace enkinet::app

@@ -3,7 +3,7 @@
 #include "sheet/grip.h"
 #include "sheet/sheet_view.h"
 #include "widgets/look.h"
-#include "words/say.h"
+#include "words/text.h"
 #include <QKeyEvent>
 #include <QPainter>
 #include <algorithm>
@@ -47,7 +47,7 @@ bool ShapeHold::press(View view, const QPointF& screen, Qt::KeyboardModifiers) {
             const LimbCopy& c = rest.copies[static_cast<std::size_t>(l.copy)];
             if (c.limb != s.limb || l.segment != s.index || c.right) continue;
             const auto& stations =
-                p.limbs[static_cast<std::size_t>(s.limb)].segments[static_cast<std::size_t>(s.index)].stations;
+                p.limbs[static_cast<std::size_t>(s.limb)].segments[static_cast<std::size_t>(s.index)].sections;
             for (std::size_t i = 0; i < stations.size(); ++i)
                 for (double side : {-1.0, 1.0}) {
                     const Vec3 at = l.from + stations[i].at * (l.to - l.from) +
@@ -93,11 +93,11 @@ void ShapeHold::move(View view, const QPointF& screen, Qt::KeyboardModifiers wit
         const auto link = std::find_if(rest.links.begin(), rest.links.end(), [&](const Link& l) {
             return rest.copies[static_cast<std::size_t>(l.copy)].limb == m_limb && l.segment == m_index;
         });
-        Station st = limb.segments[static_cast<std::size_t>(m_index)].stations[static_cast<std::size_t>(m_station)];
+        Section st = limb.segments[static_cast<std::size_t>(m_index)].sections[static_cast<std::size_t>(m_station)];
         const QPointF axis = project(view, link->from + st.at * (link->to - link->from));
         (view == View::front ? st.a_mm : st.b_mm) = std::max(0.3, tenth(apart(mm, axis)));
         d.change(
-            Say::tr("Width of the %1")
+            Text::tr("Width of the %1")
                 .arg(QString::fromStdString(limb.segments[static_cast<std::size_t>(m_index)].name)),
             [&](const document::Edits& e) { return e.setStation(limb.id, m_index, m_station, st.a_mm, st.b_mm); },
             Document::Merge::yes);
@@ -110,7 +110,7 @@ void ShapeHold::move(View view, const QPointF& screen, Qt::KeyboardModifiers wit
         if (view == View::front && std::abs(to.x) * sheet().scale() < 5 && !with.testFlag(Qt::AltModifier)) to.x = 0;
         to = {tenth(to.x), tenth(to.y), tenth(to.z)};
         d.change(
-            Say::tr("Move the %1").arg(QString::fromStdString(m.name)),
+            Text::tr("Move the %1").arg(QString::fromStdString(m.name)),
             [&](const document::Edits& e) { return e.moveMass(id, to); }, Document::Merge::yes);
         return;
     }
@@ -131,7 +131,7 @@ void ShapeHold::move(View view, const QPointF& screen, Qt::KeyboardModifiers wit
         if (view == View::front && std::abs(to.x) < reach) to.x = 0;
     }
     d.change(
-        Say::tr("Move the %1").arg(QString::fromStdString(j.name)),
+        Text::tr("Move the %1").arg(QString::fromStdString(j.name)),
         [&](const document::Edits& e) { return e.moveJoint(limb.id, j.id, to); }, Document::Merge::yes);
 }
 
@@ -164,7 +164,7 @@ bool ShapeHold::key(QKeyEvent* e) {
     const Limb& limb = d.puppet().limbs[static_cast<std::size_t>(s.limb)];
     const Joint& j = limb.joints[static_cast<std::size_t>(s.index)];
     d.change(
-        Say::tr("Nudge the %1").arg(QString::fromStdString(j.name)),
+        Text::tr("Nudge the %1").arg(QString::fromStdString(j.name)),
         [&](const document::Edits& ed) { return ed.moveJoint(limb.id, j.id, j.at_mm + *by); }, Document::Merge::yes);
     return true;
 }
@@ -188,10 +188,10 @@ void ShapeHold::draw(QPainter& p) const {
         for (const Link& l : rest.links) {
             const LimbCopy& c = rest.copies[static_cast<std::size_t>(l.copy)];
             if (c.limb != s.limb || l.segment != s.index || c.right) continue;
-            for (const Station& st : d.puppet()
+            for (const Section& st : d.puppet()
                                          .limbs[static_cast<std::size_t>(s.limb)]
                                          .segments[static_cast<std::size_t>(s.index)]
-                                         .stations)
+                                         .sections)
                 for (double side : {-1.0, 1.0}) {
                     const Vec3 at =
                         l.from + st.at * (l.to - l.from) + side * (view == View::front ? st.a_mm * l.a : st.b_mm * l.b);
@@ -204,8 +204,8 @@ void ShapeHold::draw(QPainter& p) const {
 }
 
 QString ShapeHold::hint() const {
-    return Say::tr("Drag a point, or the edge of a selected part. Arrows nudge by 0.1 mm, with Shift by 1 mm, with "
-                   "Ctrl in depth; Alt lets go of snapping.");
+    return Text::tr("Drag a point, or the edge of a selected part. Arrows nudge by 0.1 mm, with Shift by 1 mm, with "
+                    "Ctrl in depth; Alt lets go of snapping.");
 }
 
 // Marking.
@@ -236,7 +236,7 @@ bool MarkHold::begin(const std::function<bool(const Vec3&)>& isThere) {
                 return true;
             }
     if (p.limbs.empty()) return false;
-    Q_EMIT sheet().document().refused(Say::tr("a limb hangs on another one: begin on one of its points"));
+    Q_EMIT sheet().document().refused(Text::tr("a limb hangs on another one: begin on one of its points"));
     return true;
 }
 
@@ -297,7 +297,7 @@ void MarkHold::finish() {
     if (m_points.size() < 2) return;
     Document& d = sheet().document();
     Limb l;
-    l.name = Say::kind(m_kind).toStdString();
+    l.name = Text::kind(m_kind).toStdString();
     l.id = l.name, l.kind = m_kind, l.mirrored = m_mirrored && !m_onLimb.empty();
     std::replace(l.id.begin(), l.id.end(), ' ', '-');
     l.hangsOnLimb = m_onLimb, l.hangsOnJoint = m_onJoint;
@@ -323,7 +323,7 @@ void MarkHold::finish() {
             l.segments.push_back(s);
         }
     }
-    const bool done = d.change(Say::tr("Mark a limb: %1").arg(Say::kind(m_kind)),
+    const bool done = d.change(Text::tr("Mark a limb: %1").arg(Text::kind(m_kind)),
                                [&](const document::Edits& e) { return e.addLimb(l); });
     if (done) d.select({Selection::Kind::joint, static_cast<int>(d.puppet().limbs.size()) - 1, 1, false});
     m_points.clear(), m_onLimb.clear(), m_onJoint.clear();
@@ -364,17 +364,17 @@ void MarkHold::draw(QPainter& p) const {
 
 QString MarkHold::hint() const {
     if (m_pen)
-        return Say::tr(
+        return Text::tr(
                    "The pen is %1 to the left, %2 up, %3 to the front: arrows move it by 1 mm, with Shift by 10, with "
                    "Ctrl in depth; Page Down goes to the next point; Space puts one down; Enter ends the limb.")
-            .arg(Say::length(m_pen->x), Say::length(m_pen->y), Say::length(m_pen->z));
-    const QString pen = sheet().viewAt(m_pointer) == View::front ? Say::tr("The pen is on the front elevation.")
-                                                                 : Say::tr("The pen is on the side elevation.");
+            .arg(Text::length(m_pen->x), Text::length(m_pen->y), Text::length(m_pen->z));
+    const QString pen = sheet().viewAt(m_pointer) == View::front ? Text::tr("The pen is on the front elevation.")
+                                                                 : Text::tr("The pen is on the side elevation.");
     const QString next =
         m_points.empty()
-            ? Say::tr("Click where the limb begins: on a point that it hangs on, or anywhere for the first limb.")
-            : Say::tr("Click its joints one after the other on either elevation; Enter or a click on the last point "
-                      "ends it, Backspace takes one back. Arrows move a pen instead, Space puts a point down.");
+            ? Text::tr("Click where the limb begins: on a point that it hangs on, or anywhere for the first limb.")
+            : Text::tr("Click its joints one after the other on either elevation; Enter or a click on the last point "
+                       "ends it, Backspace takes one back. Arrows move a pen instead, Space puts a point down.");
     return pen + " " + next;
 }
 
@@ -461,13 +461,13 @@ void BendHold::draw(QPainter& p) const {
     }
     p.setFont(deskFont(10, QFont::DemiBold));
     p.setPen(look().ink);
-    p.drawText(at + QPointF(r * std::cos(now) + 10, -r * std::sin(now) - 4), Say::degrees(here));
+    p.drawText(at + QPointF(r * std::cos(now) + 10, -r * std::sin(now) - 4), Text::degrees(here));
 }
 
 QString BendHold::hint() const {
     if (m_hinge >= 0 && m_hinge < static_cast<int>(sheet().document().report().choice.skeleton.hinges.size()))
         return gripWords(sheet().document(), {m_hinge, m_moved});
-    return Say::tr("Take a limb beyond a joint and bend it there; the dashed line is where it springs back to.");
+    return Text::tr("Take a limb beyond a joint and bend it there; the dashed line is where it springs back to.");
 }
 
 // Measuring.
@@ -490,9 +490,10 @@ void CaliperHold::release() {
     if (length < 0.3) return;
     Document& d = sheet().document();
     Measure m;
-    m.name = Say::tr("measure %1").arg(d.puppet().measures.size() + 1).toStdString();
+    m.name = Text::tr("measure %1").arg(d.puppet().measures.size() + 1).toStdString();
     m.from_mm = unproject(m_view, m_from, {}), m.to_mm = unproject(m_view, m_to, {});
-    d.change(Say::tr("Measure %1").arg(Say::length(length)), [&](const document::Edits& e) { return e.addMeasure(m); });
+    d.change(Text::tr("Measure %1").arg(Text::length(length)),
+             [&](const document::Edits& e) { return e.addMeasure(m); });
 }
 
 void CaliperHold::draw(QPainter& p) const {
@@ -509,13 +510,13 @@ void CaliperHold::draw(QPainter& p) const {
     };
     for (const Measure& m : sheet().document().puppet().measures) {
         const View view = m.from_mm.z != 0 || m.to_mm.z != 0 ? View::side : View::front;
-        jaws(view, project(view, m.from_mm), project(view, m.to_mm), Say::length(norm(m.to_mm - m.from_mm)));
+        jaws(view, project(view, m.from_mm), project(view, m.to_mm), Text::length(norm(m.to_mm - m.from_mm)));
     }
-    if (m_open) jaws(m_view, m_from, m_to, Say::length(apart(m_from, m_to)));
+    if (m_open) jaws(m_view, m_from, m_to, Text::length(apart(m_from, m_to)));
 }
 
 QString CaliperHold::hint() const {
-    return Say::tr(
+    return Text::tr(
         "Drag from one point to another: the distance is kept, and beside it what you measured on the real piece.");
 }
 
@@ -545,7 +546,7 @@ void PictureHold::move(View view, const QPointF& screen, Qt::KeyboardModifiers) 
     Picture x = d.puppet().pictures[static_cast<std::size_t>(m_picture)];
     x.x_mm = m_x + m_to.x() - m_from.x(), x.y_mm = m_y - (m_to.y() - m_from.y());
     d.change(
-        Say::tr("Move the picture"),
+        Text::tr("Move the picture"),
         [&](const document::Edits& e) { return e.setPicture(static_cast<std::size_t>(m_picture), x); },
         Document::Merge::yes);
 }
@@ -560,7 +561,7 @@ void PictureHold::release() {
     // About the first point, so that it stays where it was taken.
     const double k = m_true / seen;
     x.x_mm = m_from.x() + k * (x.x_mm - m_from.x()), x.y_mm = -m_from.y() + k * (x.y_mm + m_from.y()), x.mm_px *= k;
-    d.change(Say::tr("Scale the picture: these two points are %1 apart").arg(Say::length(m_true)),
+    d.change(Text::tr("Scale the picture: these two points are %1 apart").arg(Text::length(m_true)),
              [&](const document::Edits& e) { return e.setPicture(static_cast<std::size_t>(m_picture), x); });
     m_true = 0;
 }
@@ -575,8 +576,8 @@ void PictureHold::draw(QPainter& p) const {
 
 QString PictureHold::hint() const {
     return m_true > 0
-               ? Say::tr("Drag between two points of the picture that are really %1 apart.").arg(Say::length(m_true))
-               : Say::tr("Drag the picture to where it belongs.");
+               ? Text::tr("Drag between two points of the picture that are really %1 apart.").arg(Text::length(m_true))
+               : Text::tr("Drag the picture to where it belongs.");
 }
 
 } // namespace enkinet::app

@@ -2,7 +2,7 @@
 #include "base/units.h"
 #include "sheet/sheet_view.h"
 #include "widgets/look.h"
-#include "words/say.h"
+#include "words/text.h"
 #include <QKeyEvent>
 #include <QMouseEvent>
 #include <QPainter>
@@ -16,7 +16,7 @@ void SheetView::drawPaper(QPainter& p) const { p.fillRect(rect(), look().sheet);
 void SheetView::drawRulers(QPainter& p) const {
     const QRectF r = paper();
     // Numbers at least 55 px apart: steps of 1, 2 or 5, fifths between them; of an inch halves, quarters and eighths.
-    const bool inches = Say::inches();
+    const bool inches = Text::inches();
     const double unit = inches ? kMmPerInch : 1;
     const std::vector<double> steps = inches ? std::vector<double>{0.125, 0.25, 0.5, 1, 2, 4, 8, 16, 32}
                                              : std::vector<double>{1, 2, 5, 10, 20, 50, 100, 200, 500};
@@ -34,7 +34,7 @@ void SheetView::drawRulers(QPainter& p) const {
     p.setFont(deskFont(8.5));
     p.setPen(QPen(look().graphite, 1));
     const double minor = step / parts;
-    const auto label = [&](double mm) { return inches ? Say::fraction(mm / unit, 8) : Say::number(mm, 0); };
+    const auto label = [&](double mm) { return inches ? Text::fraction(mm / unit, 8) : Text::number(mm, 0); };
     for (int k = static_cast<int>(std::ceil((m_frontAt.y() - r.bottom()) / m_scale / minor));
          k * minor * m_scale < m_frontAt.y() - r.top() - 14; ++k) {
         const double y = m_frontAt.y() - k * minor * m_scale;
@@ -54,7 +54,7 @@ void SheetView::drawRulers(QPainter& p) const {
             p.drawText(QRectF(x - 24, r.bottom() - 26, 48, 14), Qt::AlignCenter, label(k * minor));
     }
     p.drawText(QRectF(r.left() + 4, r.bottom() - 28, 34, 16), Qt::AlignLeft | Qt::AlignVCenter,
-               Say::inches() ? tr("in") : tr("mm"));
+               Text::inches() ? tr("in") : tr("mm"));
 }
 
 void SheetView::drawMarks(QPainter& p) const {
@@ -144,8 +144,8 @@ void SheetView::drawHint(QPainter& p) const {
 /// Both figures, drawn anew only where anything of them has changed: a hand that moves over the sheet costs nothing.
 void SheetView::drawFigures(QPainter& p) {
     const double dpr = devicePixelRatioF();
-    const Drawn now{m_generation,          m_peel,       m_scale,     m_frontAt, m_sideAt,
-                    m_document.selected(), look().night, size() * dpr};
+    const Drawn now{m_generation, m_layerView,           m_scale,      m_frontAt,
+                    m_sideAt,     m_document.selected(), look().night, size() * dpr};
     if (!(now == m_drawn) || m_figures.isNull()) {
         m_drawn = now;
         m_figures = QPixmap(size() * dpr);
@@ -157,7 +157,7 @@ void SheetView::drawFigures(QPainter& p) {
             q.save();
             q.translate(e->view() == View::front ? m_frontAt : m_sideAt);
             q.scale(m_scale, m_scale);
-            e->draw(q, m_peel, m_scale, m_document.selected());
+            e->draw(q, m_layerView, m_scale, m_document.selected());
             q.restore();
         }
     }
@@ -188,7 +188,7 @@ void SheetView::paintEvent(QPaintEvent*) {
         const double x = right.x() + 6 + w < r.right() - 6 ? right.x() + 6 : left.x() - w - 8;
         p.drawText(QRectF(x, right.y() + 3, w + 2, 16), Qt::AlignLeft, words);
     }
-    if (m_peel != Peel::paper) drawMarks(p);
+    if (m_layerView != LayerView::paper) drawMarks(p);
     for (const Tag& t : m_tags)
         if (!t.box.isEmpty())
             if (t.box.intersects(r))
@@ -205,12 +205,12 @@ void SheetView::paintEvent(QPaintEvent*) {
     const double after = r.left() + kRuler + 30 + QFontMetricsF(p.font()).horizontalAdvance(name);
     p.setFont(deskFont(10));
     p.setPen(look().graphite);
-    p.drawText(QPointF(after, r.top() + 27),
-               m_lifeSize
-                   ? tr("life size on this screen")
-                   : tr("%1 · %2 · %3, leaning %4")
-                         .arg(Say::length(puppet.height_mm, 0), Say::grams(m_document.report().choice.totals.mass_g()),
-                              standing(), Say::degrees(puppet.wants.lean_rad)));
+    p.drawText(QPointF(after, r.top() + 27), m_lifeSize
+                                                 ? tr("life size on this screen")
+                                                 : tr("%1 · %2 · %3, leaning %4")
+                                                       .arg(Text::length(puppet.height_mm, 0),
+                                                            Text::grams(m_document.report().choice.totals.mass_g()),
+                                                            standing(), Text::degrees(puppet.wants.lean_rad)));
 }
 
 /// What the puppet is judged on.
@@ -223,30 +223,31 @@ QString SheetView::standing() const {
     return down == 1 ? tr("one foot down") : tr("%1 of %2 feet down").arg(down).arg(feet);
 }
 
-PeelStrip::PeelStrip(SheetView& sheet) : QWidget(&sheet), m_sheet(sheet) {
+LayerStrip::LayerStrip(SheetView& sheet) : QWidget(&sheet), m_sheet(sheet) {
     setFocusPolicy(Qt::TabFocus);
     setAccessibleName(tr("Peel: which layers are drawn"));
     setToolTip(tr("Take layers off, outside in (P)"));
 }
 
-void PeelStrip::paintEvent(QPaintEvent*) {
+void LayerStrip::paintEvent(QPaintEvent*) {
     QPainter p(this);
     p.setRenderHint(QPainter::Antialiasing);
-    const QString names[kPeels] = {tr("paint"), tr("clay"), tr("bulk"), tr("wire"), tr("paper")};
-    const QColor fills[kPeels] = {QColor("#d8b64f"), QColor("#d9a887"), look().foil, QColor("#b9bec2"), look().card};
+    const QString names[kLayerViews] = {tr("paint"), tr("clay"), tr("bulk"), tr("wire"), tr("paper")};
+    const QColor fills[kLayerViews] = {QColor("#d8b64f"), QColor("#d9a887"), look().foil, QColor("#b9bec2"),
+                                       look().card};
     p.setFont(deskFont(9));
     p.setPen(look().graphite);
     p.drawText(QRectF(0, 0, width(), 15), Qt::AlignLeft, tr("layers shown, down to"));
-    for (int i = 0; i < kPeels; ++i) {
+    for (int i = 0; i < kLayerViews; ++i) {
         // Each layer is a little shorter than the one it lies on, so the order can be seen.
-        const QRectF box(0, 17 + i * 18, 80 - (kPeels - 1 - i) * 3, 16);
-        const bool off = i < static_cast<int>(m_sheet.peel());
+        const QRectF box(0, 17 + i * 18, 80 - (kLayerViews - 1 - i) * 3, 16);
+        const bool off = i < static_cast<int>(m_sheet.layerView());
         p.setPen(QPen(look().faint, 1));
         p.setBrush(off ? QBrush(Qt::NoBrush) : QBrush(fills[i]));
         p.drawRect(box);
         p.setPen(off ? look().graphite : fills[i].lightness() < 130 ? QColor("#fffaf0") : QColor("#33312d"));
         p.drawText(box.adjusted(6, 0, 0, 0), Qt::AlignVCenter | Qt::AlignLeft, names[i]);
-        if (i == static_cast<int>(m_sheet.peel())) {
+        if (i == static_cast<int>(m_sheet.layerView())) {
             p.setPen(Qt::NoPen);
             p.setBrush(look().ink);
             const double y = box.center().y();
@@ -260,17 +261,17 @@ void PeelStrip::paintEvent(QPaintEvent*) {
     }
 }
 
-void PeelStrip::mousePressEvent(QMouseEvent* e) {
+void LayerStrip::mousePressEvent(QMouseEvent* e) {
     const int i = static_cast<int>((e->position().y() - 17) / 18);
-    if (i >= 0 && i < kPeels) m_sheet.setPeel(static_cast<Peel>(i));
+    if (i >= 0 && i < kLayerViews) m_sheet.setLayerView(static_cast<LayerView>(i));
 }
 
-void PeelStrip::keyPressEvent(QKeyEvent* e) {
-    const int at = static_cast<int>(m_sheet.peel());
-    if (e->key() == Qt::Key_Down && at + 1 < kPeels)
-        m_sheet.setPeel(static_cast<Peel>(at + 1));
+void LayerStrip::keyPressEvent(QKeyEvent* e) {
+    const int at = static_cast<int>(m_sheet.layerView());
+    if (e->key() == Qt::Key_Down && at + 1 < kLayerViews)
+        m_sheet.setLayerView(static_cast<LayerView>(at + 1));
     else if (e->key() == Qt::Key_Up && at > 0)
-        m_sheet.setPeel(static_cast<Peel>(at - 1));
+        m_sheet.setLayerView(static_cast<LayerView>(at - 1));
     else
         QWidget::keyPressEvent(e);
 }

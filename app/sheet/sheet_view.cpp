@@ -3,7 +3,7 @@
 #include "sheet/walk.h"
 #include "widgets/fields.h"
 #include "widgets/look.h"
-#include "words/say.h"
+#include "words/text.h"
 #include <QHelpEvent>
 #include <QKeyEvent>
 #include <QPainter>
@@ -16,7 +16,7 @@
 namespace enkinet::app {
 
 SheetView::SheetView(Document& document, QWidget* parent)
-    : QWidget(parent), m_document(document), m_strip(new PeelStrip(*this)) {
+    : QWidget(parent), m_document(document), m_strip(new LayerStrip(*this)) {
     setFocusPolicy(Qt::StrongFocus);
     setObjectName("sheet");
     setMouseTracking(true);
@@ -237,12 +237,12 @@ void SheetView::zoom(double factor, const QPointF& about) {
     update();
 }
 
-void SheetView::setPeel(Peel peel) {
-    if (peel == m_peel) return;
-    m_peel = peel;
+void SheetView::setLayerView(LayerView layerView) {
+    if (layerView == m_layerView) return;
+    m_layerView = layerView;
     update();
     m_strip->update();
-    Q_EMIT peelChanged();
+    Q_EMIT layerViewChanged();
 }
 
 void SheetView::walk(int step, bool parts) { parts ? walkParts(m_document, step) : walkJoints(m_document, step); }
@@ -359,8 +359,9 @@ void SheetView::keyPressEvent(QKeyEvent* e) {
         fit();
         break;
     case Qt::Key_P:
-        setPeel(static_cast<Peel>((static_cast<int>(m_peel) + (e->modifiers() & Qt::ShiftModifier ? kPeels - 1 : 1)) %
-                                  kPeels));
+        setLayerView(static_cast<LayerView>(
+            (static_cast<int>(m_layerView) + (e->modifiers() & Qt::ShiftModifier ? kLayerViews - 1 : 1)) %
+            kLayerViews));
         break;
     case Qt::Key_Escape:
         m_document.select({});
@@ -387,8 +388,8 @@ bool SheetView::event(QEvent* event) {
                                .arg(QString::fromStdString(puppet.limbs[static_cast<std::size_t>(l.limb)]
                                                                .joints[static_cast<std::size_t>(hit.selection.index)]
                                                                .name),
-                                    Say::state(l.verdicts[i].state()),
-                                    Say::verdict(
+                                    Text::state(l.verdicts[i].state()),
+                                    Text::verdict(
                                         l.verdicts[i].state(), l.demands[i], l.verdicts[i],
                                         choice::findTrial(l, l.candidates()[static_cast<std::size_t>(l.chosen)], i)
                                             .bundle));

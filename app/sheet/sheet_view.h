@@ -1,6 +1,6 @@
 #pragma once
-// The sheet of paper: both elevations at one scale, ruled edges, tags, and the peel at its corner. Click selects; wheel
-// zooms; drag on empty paper moves; arrow keys walk from joint to joint.
+// The sheet of paper: both elevations at one scale, ruled edges, tags, and the layer view at its corner. Click selects;
+// wheel zooms; drag on empty paper moves; arrow keys walk from joint to joint.
 #include "sheet/holds.h"
 #include "sheet/picture_shelf.h"
 #include "sheet/tags.h"
@@ -11,15 +11,15 @@
 
 namespace enkinet::app {
 
-class PeelStrip;
+class LayerStrip;
 
 class SheetView : public QWidget, public HasParts {
     Q_OBJECT
 public:
     explicit SheetView(Document& document, QWidget* parent = nullptr);
 
-    Peel peel() const { return m_peel; }
-    void setPeel(Peel peel);
+    LayerView layerView() const { return m_layerView; }
+    void setLayerView(LayerView layerView);
     void fit();
     void zoom(double factor, const QPointF& about);
     void zoomMiddle(double factor) { zoom(factor, rect().center()); }
@@ -55,7 +55,7 @@ public:
     void choosePart(int index) override;
 
 Q_SIGNALS:
-    void peelChanged();
+    void layerViewChanged();
 
 protected:
     void paintEvent(QPaintEvent*) override;
@@ -92,7 +92,7 @@ private:
     QRectF figureBounds(View view) const;
 
     Document& m_document;
-    PeelStrip* m_strip;
+    LayerStrip* m_strip;
     std::unique_ptr<SheetHold> m_hold;
     bool m_holding = false; ///< the hold has the mouse
     View m_holdView = View::front;
@@ -103,7 +103,7 @@ private:
     /// What the kept picture of both figures was drawn from.
     struct Drawn {
         quint64 generation = 0;
-        Peel peel = Peel::clay;
+        LayerView layerView = LayerView::clay;
         double scale = 0;
         QPointF frontAt, sideAt;
         std::vector<Selection> selected;
@@ -115,7 +115,7 @@ private:
     QPixmap m_figures;
     quint64 m_generation = 0; ///< of the figures
     std::vector<Tag> m_tags;
-    Peel m_peel = Peel::clay;
+    LayerView m_layerView = LayerView::clay;
     bool m_stale = false;
     double m_scale = 2;             ///< pixels per mm
     QPointF m_frontAt, m_sideAt;    ///< screen position of each view's origin
@@ -127,10 +127,10 @@ private:
 };
 
 /// Five strips of material in the sheet's corner; the pointer stands at the outermost layer that is still on.
-class PeelStrip : public QWidget {
+class LayerStrip : public QWidget {
     Q_OBJECT
 public:
-    explicit PeelStrip(SheetView& sheet);
+    explicit LayerStrip(SheetView& sheet);
     QSize sizeHint() const override { return {150, 112}; }
 
 protected:

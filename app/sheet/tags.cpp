@@ -1,7 +1,7 @@
 #include "sheet/tags.h"
 #include "widgets/look.h"
 #include "widgets/paper.h"
-#include "words/say.h"
+#include "words/text.h"
 #include <QPainter>
 #include <algorithm>
 
@@ -33,32 +33,32 @@ std::vector<Tag> makeTags(const body::Puppet& puppet, const document::Production
                         puppet.limbs[static_cast<std::size_t>(report.choice.limbs[j].limb)].kind))
                 done[j] = true, ++alike;
         if (alike > 1)
-            t.title = Say::tr("fingers, %1 alike").arg(alike * (limb.mirrored ? 2 : 1));
+            t.title = Text::tr("fingers, %1 alike").arg(alike * (limb.mirrored ? 2 : 1));
         else if (limb.mirrored)
-            t.title = Say::tr("%1, left and right").arg(t.title);
+            t.title = Text::tr("%1, left and right").arg(t.title);
         int joint = 0;
         if (l.chosen < 0) {
-            t.wire = Say::noWire(l.reason), t.hasState = false;
+            t.wire = Text::noWire(l.reason), t.hasState = false;
         } else {
             const choice::Candidate& c = l.candidates()[static_cast<std::size_t>(l.chosen)];
             t.bundle = c.bundle;
             t.metal = metalOf(report.stock.tableOf(c.spool).card());
             t.state = l.state;
-            t.wire = Say::shortWire(l, c, cardName(production, report, c.spool));
+            t.wire = Text::shortWire(l, c, cardName(production, report, c.spool));
             if (l.worst >= 0) {
                 const choice::Demand& d = l.demands[static_cast<std::size_t>(l.worst)];
                 const choice::Verdict& v = l.verdicts[static_cast<std::size_t>(l.worst)];
                 joint = d.joint;
                 t.film = l.state == choice::State::holds
-                             ? Say::tr("%1 s of film").arg(Say::figure(v.life_s))
-                             : Say::tr("%1, %2").arg(
+                             ? Text::tr("%1 s of film").arg(Text::figure(v.life_s))
+                             : Text::tr("%1, %2").arg(
                                    QString::fromStdString(limb.joints[static_cast<std::size_t>(joint)].name),
                                    l.state == choice::State::tired
-                                       ? Say::tr("%1 of %2 s").arg(Say::figure(v.life_s), Say::figure(d.needFilm_s))
-                                       : Say::tr("%1 s of film").arg(Say::figure(v.life_s)));
+                                       ? Text::tr("%1 of %2 s").arg(Text::figure(v.life_s), Text::figure(d.needFilm_s))
+                                       : Text::tr("%1 s of film").arg(Text::figure(v.life_s)));
             } else {
                 t.hasState = false;
-                t.film = Say::tr("nothing moves here");
+                t.film = Text::tr("nothing moves here");
             }
         }
         t.joint = joint;
@@ -154,7 +154,7 @@ void drawTag(QPainter& p, const Tag& t, bool selected) {
     drawFitted(p, QPointF(tx, b.top() + 31), tw, t.wire);
     double sx = tx;
     if (t.hasState) {
-        const QString word = Say::state(t.state);
+        const QString word = Text::state(t.state);
         p.setFont(deskFont(9, QFont::Bold));
         p.setPen(stateColour(static_cast<int>(t.state)));
         p.drawText(QPointF(sx, b.top() + 46), word);

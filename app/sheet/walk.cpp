@@ -1,6 +1,6 @@
 #include "sheet/walk.h"
-#include "document/spoken.h"
-#include "words/say.h"
+#include "document/translated.h"
+#include "words/text.h"
 #include <algorithm>
 
 namespace enkinet::app {
@@ -11,9 +11,9 @@ QString partName(const Document& document, const Selection& s) {
     const auto& parts = document.report().choice.parts;
     const Phrase& label = parts[static_cast<std::size_t>(partOf(document.report(), s))].label;
     const auto alike = std::count_if(parts.begin(), parts.end(), [&](const fill::Part& p) { return p.label == label; });
-    const QString name = spoken(label);
+    const QString name = translated(label);
     if (alike < 2 || s.limb < 0) return name;
-    return Say::tr("%1, %2").arg(
+    return Text::tr("%1, %2").arg(
         name, QString::fromStdString(document.puppet().limbs[static_cast<std::size_t>(s.limb)].name));
 }
 
@@ -104,16 +104,16 @@ QString sentenceOf(const Document& document, const Selection& s, Side side) {
     case Selection::Kind::joint: {
         const choice::LimbChoice& l = r.choice.limbs[static_cast<std::size_t>(s.limb)];
         const QString name = side == Side::named
-                                 ? spoken(r.choice.skeleton.hinges[static_cast<std::size_t>(hingeOf(r, s))].label)
+                                 ? translated(r.choice.skeleton.hinges[static_cast<std::size_t>(hingeOf(r, s))].label)
                                  : QString::fromStdString(document.puppet()
                                                               .limbs[static_cast<std::size_t>(s.limb)]
                                                               .joints[static_cast<std::size_t>(s.index)]
                                                               .name);
         for (std::size_t i = 0; i < l.verdicts.size(); ++i)
             if (l.demands[i].joint == s.index)
-                return Say::tr("%1: %2, %3")
-                    .arg(name, Say::state(l.verdicts[i].state()),
-                         Say::verdict(
+                return Text::tr("%1: %2, %3")
+                    .arg(name, Text::state(l.verdicts[i].state()),
+                         Text::verdict(
                              l.verdicts[i].state(), l.demands[i], l.verdicts[i],
                              choice::findTrial(l, l.candidates()[static_cast<std::size_t>(l.chosen)], i).bundle));
         return name;

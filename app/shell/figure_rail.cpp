@@ -3,7 +3,7 @@
 #include "widgets/fields.h"
 #include "widgets/look.h"
 #include "widgets/paper.h"
-#include "words/say.h"
+#include "words/text.h"
 #include <QHelpEvent>
 #include <QMouseEvent>
 #include <QPainter>
@@ -53,8 +53,8 @@ void FigureRail::setBoth(bool both) {
     rebuild();
 }
 
-void FigureRail::setPeel(Peel peel) {
-    m_peel = peel;
+void FigureRail::setLayerView(LayerView layerView) {
+    m_layerView = layerView;
     m_fresh = false;
     update();
 }
@@ -150,7 +150,7 @@ QPainterPath FigureRail::outline() const {
 QString FigureRail::subtitle() const {
     const body::Puppet& p = m_document.puppet();
     const results::Report& r = m_document.report();
-    if (width() < 160) return Say::length(p.height_mm, 0);
+    if (width() < 160) return Text::length(p.height_mm, 0);
     using results::Station;
     double clay = 0, bulk = 0;
     int clayParts = 0;
@@ -160,16 +160,16 @@ QString FigureRail::subtitle() const {
     }
     switch (m_station) {
     case Station::bulk:
-        return tr("%1 of bulk of %2").arg(Say::grams(bulk), Say::grams(r.choice.totals.mass_g()));
+        return tr("%1 of bulk of %2").arg(Text::grams(bulk), Text::grams(r.choice.totals.mass_g()));
     case Station::skin:
     case Station::paint:
-        return tr("%1 of clay in %n part(s)", nullptr, clayParts).arg(Say::grams(clay));
+        return tr("%1 of clay in %n part(s)", nullptr, clayParts).arg(Text::grams(clay));
     case Station::plan:
         return tr("%n step(s), %1 of hands", nullptr, static_cast<int>(r.plan.steps.size()))
-            .arg(Say::minutes(r.plan.hands_min));
+            .arg(Text::minutes(r.plan.hands_min));
     default:
         return tr("%1, %2, leans up to %3")
-            .arg(Say::length(p.height_mm, 0), Say::grams(r.choice.totals.mass_g()), Say::degrees(p.wants.lean_rad));
+            .arg(Text::length(p.height_mm, 0), Text::grams(r.choice.totals.mass_g()), Text::degrees(p.wants.lean_rad));
     }
 }
 
@@ -207,7 +207,7 @@ void FigureRail::drawMarks(QPainter& p, const Picture& picture) const {
         // Its name and word, on the paper's free side.
         p.setFont(deskType(13, QFont::DemiBold));
         const QString name = QString::fromStdString(limb.joints[static_cast<std::size_t>(h.joint)].name) + ":",
-                      word = Say::state(state);
+                      word = Text::state(state);
         const QFontMetricsF f(p.font());
         const double w = std::max(f.horizontalAdvance(name), f.horizontalAdvance(word));
         if (w + 2 * radius > width() * 0.5) continue;
@@ -261,14 +261,14 @@ void FigureRail::paintEvent(QPaintEvent*) {
             q.save();
             q.translate(picture.at);
             q.scale(picture.scale, picture.scale);
-            picture.figure.draw(q, m_peel, picture.scale, m_document.selected());
+            picture.figure.draw(q, m_layerView, picture.scale, m_document.selected());
             q.restore();
         }
         m_fresh = true;
     }
     p.drawPixmap(0, 0, m_drawn);
     for (const Picture& picture : m_pictures) {
-        if (m_peel != Peel::painted && m_peel != Peel::paper) drawMarks(p, picture);
+        if (m_layerView != LayerView::painted && m_layerView != LayerView::paper) drawMarks(p, picture);
         p.setFont(deskType(11));
         p.setPen(look().graphite);
         drawFitted(p, QRectF(kSide, picture.area.bottom() + 8, picture.area.width() + 2, 16), Qt::AlignLeft,
@@ -367,7 +367,7 @@ void FigureRail::keyPressEvent(QKeyEvent* e) {
     case Qt::Key_V:
         return flip();
     case Qt::Key_P:
-        return Q_EMIT peelAsked(more ? -1 : 1);
+        return Q_EMIT layerViewAsked(more ? -1 : 1);
     case Qt::Key_Escape:
         return m_document.select({});
     default:

@@ -18,7 +18,7 @@ public:
     void flip();
     /// Both elevations one below the other, where there is room.
     void setBoth(bool both);
-    void setPeel(Peel peel);
+    void setLayerView(LayerView layerView);
     /// What the arrow keys walk: parts at the stations that are about parts, else joints.
     void setWalksParts(bool parts) { m_parts = parts; }
     void setStation(results::Station station);
@@ -33,7 +33,7 @@ public:
 Q_SIGNALS:
     void pointed(int part, double at);
     /// One layer off, or on again.
-    void peelAsked(int by);
+    void layerViewAsked(int by);
 
 protected:
     void paintEvent(QPaintEvent*) override;
@@ -63,7 +63,7 @@ private:
     Document& m_document;
     View m_view = View::front;
     bool m_both = false, m_parts = false;
-    Peel m_peel = Peel::clay;
+    LayerView m_layerView = LayerView::clay;
     results::Station m_station = results::Station::sheet;
     std::vector<Picture> m_pictures;
     QPixmap m_drawn; ///< the figures without marks

@@ -2,18 +2,18 @@
 #include "document/cards_in.h"
 #include "files/container.h"
 #include "jobs/crash.h"
-#include "jobs/stand_in.h"
+#include "jobs/simulator_process.h"
 #include "sheet/sheet_view.h"
-#include "shell/card.h"
 #include "shell/desk_top.h"
 #include "shell/figure_rail.h"
-#include "shell/first_hour.h"
-#include "shell/first_sight.h"
 #include "shell/guide_window.h"
-#include "shell/rule.h"
-#include "shell/shelf.h"
+#include "shell/puppet_bar.h"
+#include "shell/side_panel.h"
+#include "shell/startup_preview.h"
+#include "shell/station_bar.h"
+#include "shell/tutorial.h"
 #include "stations/registry.h"
-#include "stations/sheet/pictures_leaf.h"
+#include "stations/sheet/pictures_tab.h"
 #include "stations/sheet/sheet_page.h"
 #include "stations/wire/puppet_table.h"
 #include "turntable/turntable.h"
@@ -21,7 +21,7 @@
 #include "widgets/fields.h"
 #include "widgets/look.h"
 #include "words/language.h"
-#include "words/say.h"
+#include "words/text.h"
 #include <QApplication>
 #include <QCloseEvent>
 #include <QDialog>
@@ -56,20 +56,20 @@ body::SizeKind sizeKindOf(const QString& kind) {
 
 Window::~Window() { setSayNotTaken({}); }
 
-Window::Window(Furnish when, const QString& file) : m_rule(new Rule) {
+Window::Window(BuildStage when, const QString& file) : m_stationBar(new StationBar) {
     setObjectName("desk");
     setAcceptDrops(true);
     setMinimumSize(640, 440);
     placeWindow();
-    if (when == Furnish::now) {
+    if (when == BuildStage::now) {
         furnish();
         return;
     }
-    setCentralWidget(new FirstSight(file, *m_rule));
+    setCentralWidget(new StartupPreview(file, *m_stationBar));
 }
 
 void Window::showFirst() {
-    auto* sight = static_cast<FirstSight*>(centralWidget());
+    auto* sight = static_cast<StartupPreview*>(centralWidget());
     QEventLoop wait;
     sight->painted = [&wait] { wait.quit(); };
     QTimer::singleShot(1000, &wait, &QEventLoop::quit);
@@ -87,11 +87,11 @@ void Window::furnish() {
     m_bench->setObjectName("bench");
     for (QWidget* w : {static_cast<QWidget*>(m_sheet), static_cast<QWidget*>(m_turntable)})
         m_bench->addWidget(w);
-    m_card = new Card(m_document);
+    m_sidePanel = new SidePanel(m_document);
     m_rail = new FigureRail(m_document);
-    m_shelf = new Shelf(m_document);
-    m_message = &m_shelf->message();
-    m_working = &m_shelf->working();
+    m_puppetBar = new PuppetBar(m_document);
+    m_message = &m_puppetBar->message();
+    m_working = &m_puppetBar->working();
     // What comes within a blink is not announced.
     m_workingSoon.setSingleShot(true);
     m_workingSoon.setInterval(120);
@@ -103,11 +103,11 @@ void Window::furnish() {
     });
     m_top = new DeskTop;
     makeMenus();
-    m_top->setPlaces(m_shelf, m_rail, m_bench, m_card, m_rule);
+    m_top->setPlaces(m_puppetBar, m_rail, m_bench, m_sidePanel, m_stationBar);
     // The rule has moved over; what it stood on goes.
     setCentralWidget(m_top);
-    for (QWidget* w : {static_cast<QWidget*>(m_shelf), static_cast<QWidget*>(m_bench), static_cast<QWidget*>(m_card),
-                       static_cast<QWidget*>(m_rule)})
+    for (QWidget* w : {static_cast<QWidget*>(m_puppetBar), static_cast<QWidget*>(m_bench),
+                       static_cast<QWidget*>(m_sidePanel), static_cast<QWidget*>(m_stationBar)})
         w->show();
     connect(m_top, &DeskTop::arranged, m_rail, &FigureRail::setBoth);
     qApp->installEventFilter(this);
@@ -124,22 +124,24 @@ void Window::furnish() {
     connect(&m_document, &Document::applied, this, &Window::sayApplied);
     connect(&m_document, &Document::judgedAnew, this, &Window::sayJudgedAnew);
     connect(&m_document, &Document::trialChanged, this, [this] { say({}); });
-    connect(m_rule, &Rule::chosen, this, &Window::setStation);
-    connect(m_card, &Card::pageMade, this, &Window::connectPage);
-    connect(m_sheet, &SheetView::peelChanged, this, [this] {
-        m_turntable->setPeel(m_sheet->peel());
-        m_rail->setPeel(m_sheet->peel());
+    connect(m_stationBar, &StationBar::chosen, this, &Window::setStation);
+    connect(m_sidePanel, &SidePanel::pageMade, this, &Window::connectPage);
+    connect(m_sheet, &SheetView::layerViewChanged, this, [this] {
+        m_turntable->setLayerView(m_sheet->layerView());
+        m_rail->setLayerView(m_sheet->layerView());
     });
     // One layer more or less, wherever it is asked for; the turntable has no bare paper to show.
-    connect(m_turntable, &Turntable::peelAsked, this,
-            [this] { m_sheet->setPeel(static_cast<Peel>((static_cast<int>(m_sheet->peel()) + 1) % (kPeels - 1))); });
-    connect(m_rail, &FigureRail::peelAsked, this, [this](int by) {
-        m_sheet->setPeel(static_cast<Peel>((static_cast<int>(m_sheet->peel()) + by + kPeels) % kPeels));
+    connect(m_turntable, &Turntable::layerViewAsked, this, [this] {
+        m_sheet->setLayerView(static_cast<LayerView>((static_cast<int>(m_sheet->layerView()) + 1) % (kLayerViews - 1)));
     });
-    connect(m_card, &Card::wantsDemo, this, &Window::openDemo);
-    connect(m_card, &Card::wantsFile, this, &Window::chooseFile);
-    connect(m_card, &Card::wantsFirstHour, this, &Window::showFirstHour);
-    connect(m_card, &Card::wantsKind, this, &Window::startKind);
+    connect(m_rail, &FigureRail::layerViewAsked, this, [this](int by) {
+        m_sheet->setLayerView(
+            static_cast<LayerView>((static_cast<int>(m_sheet->layerView()) + by + kLayerViews) % kLayerViews));
+    });
+    connect(m_sidePanel, &SidePanel::wantsDemo, this, &Window::openDemo);
+    connect(m_sidePanel, &SidePanel::wantsFile, this, &Window::chooseFile);
+    connect(m_sidePanel, &SidePanel::wantsTutorial, this, &Window::showTutorial);
+    connect(m_sidePanel, &SidePanel::wantsKind, this, &Window::startKind);
     refresh();
     showTitle();
     m_sheet->setFocus();
@@ -156,21 +158,20 @@ void Window::setLanguage(const QString& code) {
     m_document.disconnect(this);
     m_workingSoon.disconnect(this);
     m_document.nameCards();
-    m_rule = new Rule;
+    m_stationBar = new StationBar;
     // What stood on the desk, its menus with their keys, and the guide if it is open.
     delete takeCentralWidget();
-    const auto* walk = findChild<FirstHour*>();
+    const auto* walk = findChild<Tutorial*>();
     const int step = walk ? walk->step() : -1;
-    for (QObject* o :
-         {static_cast<QObject*>(findChild<QMenu*>("more", Qt::FindDirectChildrenOnly)),
-          static_cast<QObject*>(findChild<GuideWindow*>()), static_cast<QObject*>(findChild<FirstHour*>())})
+    for (QObject* o : {static_cast<QObject*>(findChild<QMenu*>("more", Qt::FindDirectChildrenOnly)),
+                       static_cast<QObject*>(findChild<GuideWindow*>()), static_cast<QObject*>(findChild<Tutorial*>())})
         delete o;
     m_top = nullptr;
     m_sheetPage = nullptr;
     m_table = nullptr;
     furnish();
     setStation(station);
-    if (step >= 0) new FirstHour(*this, step);
+    if (step >= 0) new Tutorial(*this, step);
 }
 
 /// What passes between a station's page and the paper.
@@ -191,8 +192,8 @@ void Window::connectPage(Page* page) {
 void Window::setStation(results::Station station) {
     m_station = station;
     const StationKind& kind = stationKind(station);
-    m_rule->setStation(station);
-    m_card->setStation(station);
+    m_stationBar->setStation(station);
+    m_sidePanel->setStation(station);
     m_rail->setStation(station);
     m_rail->setWalksParts(kind.aboutParts);
     showPaper();
@@ -201,8 +202,8 @@ void Window::setStation(results::Station station) {
     else
         takeHold({});
     // Each station begins with the layer that it is about.
-    m_sheet->setPeel(kind.peel);
-    m_rail->setPeel(kind.peel);
+    m_sheet->setLayerView(kind.layerView);
+    m_rail->setLayerView(kind.layerView);
 }
 
 void Window::showPaper() {
@@ -212,7 +213,7 @@ void Window::showPaper() {
             shown = &table();
         else if (m_turn->isChecked())
             shown = m_turntable;
-        else if (QWidget* own = m_card->present()->bench())
+        else if (QWidget* own = m_sidePanel->present()->bench())
             shown = own;
     }
     m_bench->setCurrentWidget(shown);
@@ -236,7 +237,7 @@ void Window::showTurntable(bool on) {
     m_turn->setChecked(on);
     if (on) m_wall->setChecked(false);
     if (on) m_turntable->make();
-    m_turntable->setPeel(m_sheet->peel());
+    m_turntable->setLayerView(m_sheet->layerView());
     showPaper();
     if (on && m_turntable->view())
         m_turntable->view()->setFocus();
@@ -286,10 +287,10 @@ void Window::refresh() {
         counts = findings::countOpen(m_document.openPoints());
         for (const findings::Finding& p : m_document.openPoints()) {
             QString& s = sentences[static_cast<std::size_t>(p.station())];
-            s += (s.isEmpty() ? "" : "\n") + Say::openPoint(p);
+            s += (s.isEmpty() ? "" : "\n") + Text::openPoint(p);
         }
     }
-    m_rule->setOpen(counts, sentences);
+    m_stationBar->setOpen(counts, sentences);
     showPaper();
     showTitle();
 }
@@ -353,10 +354,10 @@ void Window::sayJudgedAnew(const std::vector<results::Rejudged>& said) {
             lines << tr("%1: %2, was %3").arg(who, word(x.after), word(x.before));
             break;
         case What::grams:
-            lines << tr("%1: weighs %2, was %3").arg(who, Say::grams(x.to), Say::grams(x.from));
+            lines << tr("%1: weighs %2, was %3").arg(who, Text::grams(x.to), Text::grams(x.from));
             break;
         case What::minutes:
-            lines << tr("%1: work %2, was %3").arg(who, Say::minutes(x.to), Say::minutes(x.from));
+            lines << tr("%1: work %2, was %3").arg(who, Text::minutes(x.to), Text::minutes(x.from));
             break;
         }
     }
@@ -414,7 +415,8 @@ QString Window::message() const { return m_message->text(); }
 /// What the next start shows first.
 void Window::keepSight() const {
     if (!m_document.hasPuppet()) return;
-    LastSight sight{m_document.path().isEmpty() ? m_document.source() : m_document.path(), centralWidget()->size(), {}};
+    SavedPreview sight{
+        m_document.path().isEmpty() ? m_document.source() : m_document.path(), centralWidget()->size(), {}};
     // Work without any file is not what a next start begins with.
     if (sight.file.isEmpty()) return;
     for (QWidget* w : {static_cast<QWidget*>(m_rail), static_cast<QWidget*>(m_sheet)})

@@ -10,16 +10,16 @@ class QStackedWidget;
 
 namespace enkinet::app {
 
-class Card;
+class SidePanel;
 class DeskTop;
 class FigureRail;
 class Page;
 class PuppetTable;
-class Rule;
+class StationBar;
 class SheetPage;
 class SheetView;
-class Shelf;
-class StandIn;
+class PuppetBar;
+class SimulatorProcess;
 class Turntable;
 struct HoldWish;
 
@@ -27,8 +27,8 @@ class Window : public QMainWindow {
     Q_OBJECT
 public:
     /// later: only the first sight, until furnish() makes the desk; nothing else may be asked of it before.
-    enum class Furnish { now, later };
-    explicit Window(Furnish when = Furnish::now, const QString& file = {});
+    enum class BuildStage { now, later };
+    explicit Window(BuildStage when = BuildStage::now, const QString& file = {});
     ~Window() override;
     void furnish();
     /// Another language, chosen by its code or "" for the system's: the desk is furnished anew over the same document.
@@ -38,9 +38,9 @@ public:
 
     Document& document() { return m_document; }
     SheetView& sheet() { return *m_sheet; }
-    Rule& rule() { return *m_rule; }
+    StationBar& rule() { return *m_stationBar; }
     FigureRail& rail() { return *m_rail; }
-    Shelf& shelf() { return *m_shelf; }
+    PuppetBar& shelf() { return *m_puppetBar; }
     void setStation(results::Station station);
     Turntable& turntable() { return *m_turntable; }
     /// The turntable in place of the sheet's elevations, or back.
@@ -64,7 +64,7 @@ public:
     void offerCrashReport();
     void askRecovery();
     /// The walk through the first hour, from its beginning.
-    void showFirstHour();
+    void showTutorial();
     QString message() const;
 
 protected:
@@ -124,7 +124,7 @@ private:
     QString m_saveFault; ///< of the last save, until one succeeds
     Document m_document;
     DeskTop* m_top = nullptr;
-    Shelf* m_shelf = nullptr;
+    PuppetBar* m_puppetBar = nullptr;
     FigureRail* m_rail = nullptr;
     QStackedWidget* m_bench = nullptr;
     SheetView* m_sheet = nullptr;
@@ -134,14 +134,14 @@ private:
     QAction* m_turn = nullptr;
     QAction* m_wall = nullptr;
     QAction* m_life = nullptr;
-    Card* m_card = nullptr;
-    Rule* m_rule;
+    SidePanel* m_sidePanel = nullptr;
+    StationBar* m_stationBar;
     QLabel* m_message = nullptr;
     QLabel* m_working = nullptr; ///< says that numbers are stale
     QTimer m_workingSoon;
     QMenu* m_recent = nullptr;
     results::Station m_station = results::Station::sheet;
-    std::unique_ptr<StandIn> m_standIn; ///< null until it is asked for
+    std::unique_ptr<SimulatorProcess> m_simulator; ///< null until it is asked for
 };
 
 /// Shipped demo production.

@@ -1,14 +1,14 @@
 // The menus behind one word on the shelf, the keys of the desk and who may use them.
 #include "files/container.h"
 #include "jobs/device_ports.h"
-#include "jobs/stand_in.h"
+#include "jobs/simulator_process.h"
 #include "sheet/sheet_view.h"
 #include "sheet/walk.h"
 #include "shell/figure_rail.h"
-#include "shell/first_hour.h"
 #include "shell/guide_window.h"
-#include "shell/rule.h"
-#include "shell/shelf.h"
+#include "shell/puppet_bar.h"
+#include "shell/station_bar.h"
+#include "shell/tutorial.h"
 #include "shell/window.h"
 #include "stations/registry.h"
 #include "stations/sheet/sheet_page.h"
@@ -16,7 +16,7 @@
 #include "widgets/fields.h"
 #include "widgets/look.h"
 #include "words/language.h"
-#include "words/say.h"
+#include "words/text.h"
 #include <QAbstractSpinBox>
 #include <QActionGroup>
 #include <QApplication>
@@ -118,7 +118,7 @@ void Window::makeMenus() {
     QMenu* view = more->addMenu(tr("&Desk"));
     for (int i = 0; i < results::kStations; ++i) {
         const auto station = static_cast<results::Station>(i);
-        view->addAction(Say::station(station), QKeySequence(Qt::ALT | (Qt::Key_1 + i)), this,
+        view->addAction(Text::station(station), QKeySequence(Qt::ALT | (Qt::Key_1 + i)), this,
                         [this, station] { setStation(station); });
     }
     view->addSeparator();
@@ -150,7 +150,7 @@ void Window::makeMenus() {
         m_rail->isVisible() ? m_rail->flip() : say(tr("the sheet shows front and side already"));
     });
     view->addAction(tr("G&uide to this station"), QKeySequence(Qt::Key_F1), this, &Window::showGuide);
-    view->addAction(tr("The first &hour"), this, &Window::showFirstHour);
+    view->addAction(tr("The first &hour"), this, &Window::showTutorial);
     view->addAction(tr("&Keys"), QKeySequence(Qt::SHIFT | Qt::Key_F1), this, &Window::showKeys);
     view->addAction(tr("&Fit the paper"), this, [this] {
         showSheet();
@@ -168,23 +168,23 @@ void Window::makeMenus() {
         });
     };
     const bool motion = QSettings().value("motion", true).toBool();
-    m_rule->setMotion(motion);
+    m_stationBar->setMotion(motion);
     setting(tr("Night &bench"), "night", look().night, setNightLook);
-    setting(tr("M&otion"), "motion", motion, [this](bool on) { m_rule->setMotion(on); });
-    setting(tr("&Inches"), "inches", Say::inches(), [this](bool on) {
-        Say::setInches(on);
+    setting(tr("M&otion"), "motion", motion, [this](bool on) { m_stationBar->setMotion(on); });
+    setting(tr("&Inches"), "inches", Text::inches(), [this](bool on) {
+        Text::setInches(on);
         if (on) note(tr("lengths stand in inches now; paper stays in millimetres"));
     });
-    setting(tr("Degrees &Fahrenheit"), "fahrenheit", Say::fahrenheit(), Say::setFahrenheit);
+    setting(tr("Degrees &Fahrenheit"), "fahrenheit", Text::fahrenheit(), Text::setFahrenheit);
     makeLanguageMenu(view->addMenu(tr("&Language")));
     QAction* devices = view->addAction(tr("Simulated &devices"));
     devices->setObjectName("simulatedDevices");
     devices->setCheckable(true);
-    devices->setChecked(m_standIn && m_standIn->isRunning());
+    devices->setChecked(m_simulator && m_simulator->isRunning());
     connect(devices, &QAction::toggled, this, [this, devices](bool on) {
-        if (!m_standIn) m_standIn = std::make_unique<StandIn>();
-        if (!on) return m_standIn->stop();
-        if (const QString fault = m_standIn->start(); !fault.isEmpty()) {
+        if (!m_simulator) m_simulator = std::make_unique<SimulatorProcess>();
+        if (!on) return m_simulator->stop();
+        if (const QString fault = m_simulator->start(); !fault.isEmpty()) {
             say(fault);
             devices->setChecked(false);
         } else {
@@ -213,7 +213,8 @@ void Window::makeLanguageMenu(QMenu* menu) {
 /// The words at the shelf's end, and every menu's keys at the window.
 void Window::connectShelf(QAction* undo, QAction* redo, QMenu* more) {
     for (QAction* a : {undo, redo}) {
-        QAbstractButton* word = m_shelf->addWord(a == undo ? tr("Undo") : tr("Redo"), a->text(), [a] { a->trigger(); });
+        QAbstractButton* word =
+            m_puppetBar->addWord(a == undo ? tr("Undo") : tr("Redo"), a->text(), [a] { a->trigger(); });
         const auto follow = [word, a] {
             word->setEnabled(a->isEnabled());
             word->setToolTip(plainTip(a->text()));
@@ -223,7 +224,8 @@ void Window::connectShelf(QAction* undo, QAction* redo, QMenu* more) {
         connect(a, &QAction::changed, word, follow);
         follow();
     }
-    QAbstractButton* print = m_shelf->addWord(tr("Print"), tr("Print build sheets"), [this] { printSheets(false); });
+    QAbstractButton* print =
+        m_puppetBar->addWord(tr("Print"), tr("Print build sheets"), [this] { printSheets(false); });
     print->setObjectName("print");
     // Paper that says something else than the desk is said wherever one is.
     const auto followPaper = [this, print] {
@@ -237,7 +239,7 @@ void Window::connectShelf(QAction* undo, QAction* redo, QMenu* more) {
         print->setAccessibleName(why);
     };
     connect(&m_document, &Document::changed, print, followPaper);
-    m_shelf->addMenu(tr("More"), more);
+    m_puppetBar->addMenu(tr("More"), more);
     const std::function<void(QMenu*)> gather = [&](QMenu* menu) {
         for (QAction* a : menu->actions())
             if (a->menu())
@@ -272,9 +274,9 @@ bool Window::eventFilter(QObject* target, QEvent* event) {
     return QMainWindow::eventFilter(target, event);
 }
 
-void Window::showFirstHour() {
-    delete findChild<FirstHour*>();
-    new FirstHour(*this);
+void Window::showTutorial() {
+    delete findChild<Tutorial*>();
+    new Tutorial(*this);
 }
 
 void Window::showGuide() {

@@ -1,11 +1,11 @@
 // What leaves the program: paper, tables, bodies, the clipboard. Nothing goes out that is stale or only tried.
-#include "document/spoken.h"
+#include "document/translated.h"
 #include "files/cut_list_file.h"
 #include "files/output.h"
 #include "print/build_sheets.h"
 #include "print/export.h"
 #include "sheet/sheet_view.h"
-#include "shell/card.h"
+#include "shell/side_panel.h"
 #include "shell/window.h"
 #include "stations/wire/puppet_table.h"
 #include "widgets/answer.h"
@@ -65,7 +65,7 @@ void Window::exportCutList() {
     const auto done =
         files::writeOutput(path.toStdString(), files::writeCutListCsv(m_document.production(), m_document.puppet(),
                                                                       m_document.report().cuts, true));
-    if (!done) say(spoken(done.fault()));
+    if (!done) say(translated(done.fault()));
 }
 
 void Window::exportTable() {
@@ -74,7 +74,7 @@ void Window::exportTable() {
         this, tr("Puppet table"), QString::fromStdString(m_document.puppet().name) + " table.csv", tr("CSV (*.csv)"));
     if (path.isEmpty() || !settled()) return;
     if (const auto done = files::writeOutput(path.toStdString(), table().model()->csv().toStdString()); !done)
-        say(spoken(done.fault()));
+        say(translated(done.fault()));
 }
 
 void Window::chooseExport() {
@@ -88,18 +88,18 @@ void Window::chooseExport() {
 
 /// What is peeled off does not go out.
 QString Window::exportTo(const QString& path) {
-    const Peel peel = m_sheet->peel();
+    const LayerView layerView = m_sheet->layerView();
     return exportPuppet(m_document, path,
-                        peel == Peel::clay   ? body::Surface::clay
-                        : peel == Peel::bulk ? body::Surface::core
-                                             : body::Surface::finished);
+                        layerView == LayerView::clay   ? body::Surface::clay
+                        : layerView == LayerView::bulk ? body::Surface::core
+                                                       : body::Surface::finished);
 }
 
 /// What the answer says, line by line: its sentences, its table, its open points.
 void Window::copyAnswer() {
     if (!m_document.hasPuppet()) return say(tr("there is nothing to copy yet"));
     QStringList lines{QString::fromStdString(m_document.puppet().name)};
-    for (QWidget* w : m_card->present()->findChildren<QWidget*>()) {
+    for (QWidget* w : m_sidePanel->present()->findChildren<QWidget*>()) {
         if (!w->isVisible()) continue;
         if (auto* label = qobject_cast<QLabel*>(w); label && !label->text().isEmpty())
             lines << QTextDocumentFragment::fromHtml(label->text()).toPlainText();

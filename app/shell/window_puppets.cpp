@@ -1,10 +1,10 @@
 // Puppets of the production as wholes: named, doubled, put in order, removed. Each is one undo.
 #include "document/edits.h"
 #include "document/shipped_names.h"
-#include "document/spoken.h"
+#include "document/translated.h"
 #include "files/container.h"
 #include "shell/window.h"
-#include "words/say.h"
+#include "words/text.h"
 #include <QFileInfo>
 #include <QInputDialog>
 
@@ -56,7 +56,7 @@ void Window::startKind(const QString& kind, double size_mm) {
     const body::Puppet& drawn = m_document.puppet();
     const double own = body::findSize(drawn, sizeKindOf(kind));
     const double height_mm = own > 0 ? drawn.height_mm * size_mm / own : size_mm;
-    m_document.change(tr("Height %1").arg(Say::length(height_mm, 0)), [&](const document::Edits& e) {
+    m_document.change(tr("Height %1").arg(Text::length(height_mm, 0)), [&](const document::Edits& e) {
         auto started = e.startAt(height_mm);
         if (!started) return started;
         document::Production p = started.take();
@@ -68,7 +68,7 @@ void Window::startKind(const QString& kind, double size_mm) {
 void Window::addKind(const QString& kind) {
     if (!m_document.hasPuppet()) return startKind(kind, 200);
     auto loaded = files::loadProduction(kindPath(kind).toStdString(), m_document.shippedCards());
-    if (!loaded) return say(spoken(loaded.fault()));
+    if (!loaded) return say(translated(loaded.fault()));
     const auto source = loaded.take().production;
     const auto adopt = [&](const document::Edits&) {
         document::Production named = source;
@@ -81,7 +81,7 @@ void Window::addKind(const QString& kind) {
 
 void Window::importPuppets(const QString& path) {
     auto loaded = files::loadProduction(path.toStdString(), m_document.shippedCards());
-    if (!loaded) return say(spoken(loaded.fault()));
+    if (!loaded) return say(translated(loaded.fault()));
     const auto source = loaded.take().production;
     if (!m_document.hasPuppet()) {
         if (const QString fault = m_document.openCopy(path); !fault.isEmpty()) say(fault);

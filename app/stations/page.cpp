@@ -5,7 +5,7 @@
 #include "widgets/look.h"
 #include "widgets/materials.h"
 #include "widgets/row_list.h"
-#include "words/say.h"
+#include "words/text.h"
 #include <QIcon>
 #include <QLineEdit>
 #include <QListWidget>
@@ -84,7 +84,7 @@ void Page::leaveOrTakeUp() {
     }
     m_because->clear();
     m_document.change(
-        leave ? tr("Leave as it is: %1").arg(Say::openPoint(*p)) : tr("Take up: %1").arg(Say::openPoint(*p)),
+        leave ? tr("Leave as it is: %1").arg(Text::openPoint(*p)) : tr("Take up: %1").arg(Text::openPoint(*p)),
         [key = p->key, leave, why](const document::Edits& e) { return e.leavePoint(key, leave, why.toStdString()); });
 }
 
@@ -117,7 +117,7 @@ void Page::refresh() {
     const auto quiet = [&](const std::vector<findings::Finding>& list, int kind) {
         for (std::size_t i = 0; i < list.size(); ++i) {
             if (list[i].station() != m_station) continue;
-            const QString text = Say::openPoint(list[i]);
+            const QString text = Text::openPoint(list[i]);
             const QString why = QString::fromStdString(list[i].because);
             auto* item = new QListWidgetItem(kind != kLeftRow ? text
                                              : why.isEmpty()  ? tr("Left as it is: %1").arg(text)
@@ -132,7 +132,7 @@ void Page::refresh() {
     const auto& open = m_document.openPoints();
     for (std::size_t i = 0; i < open.size(); ++i) {
         if (open[i].station() != m_station) continue;
-        auto* item = new QListWidgetItem(Say::openPoint(open[i]), m_open);
+        auto* item = new QListWidgetItem(Text::openPoint(open[i]), m_open);
         item->setToolTip(plainTip(item->text()));
         item->setData(Qt::UserRole, static_cast<int>(i));
         item->setData(Qt::UserRole + 1, kOpenRow);

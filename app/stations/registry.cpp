@@ -14,14 +14,14 @@ namespace {
 template <class Kind> Page* makePage(Document& d) { return new Kind(d); }
 
 using results::Station;
-constexpr StationKind kStationKinds[] = {{Station::sheet, makePage<SheetPage>, Peel::clay, false, "Sheet"},
-                                         {Station::wire, makePage<WirePage>, Peel::wire, false, "Wire"},
-                                         {Station::bulk, makePage<BulkPage>, Peel::bulk, true, "Bulk"},
-                                         {Station::skin, makePage<SkinPage>, Peel::clay, true, "Skin"},
-                                         {Station::paint, makePage<PaintPage>, Peel::painted, true, "Paint"},
-                                         {Station::plan, makePage<PlanPage>, Peel::clay, true, "Plan"},
-                                         {Station::shoot, makePage<ShootPage>, Peel::painted, false, "Shoot"},
-                                         {Station::bench, makePage<BenchPage>, Peel::wire, false, "Bench"}};
+constexpr StationKind kStationKinds[] = {{Station::sheet, makePage<SheetPage>, LayerView::clay, false, "Sheet"},
+                                         {Station::wire, makePage<WirePage>, LayerView::wire, false, "Wire"},
+                                         {Station::bulk, makePage<BulkPage>, LayerView::bulk, true, "Bulk"},
+                                         {Station::skin, makePage<SkinPage>, LayerView::clay, true, "Skin"},
+                                         {Station::paint, makePage<PaintPage>, LayerView::painted, true, "Paint"},
+                                         {Station::plan, makePage<PlanPage>, LayerView::clay, true, "Plan"},
+                                         {Station::shoot, makePage<ShootPage>, LayerView::painted, false, "Shoot"},
+                                         {Station::bench, makePage<BenchPage>, LayerView::wire, false, "Bench"}};
 static_assert(std::size(kStationKinds) == results::kStations);
 } // namespace
 

@@ -10,9 +10,9 @@ namespace enkinet::app {
 struct StationKind {
     results::Station station;
     Page* (*make)(Document&);
-    Peel peel;         ///< how the figure is first seen there
-    bool aboutParts;   ///< the arrow keys walk parts, else joints
-    const char* guide; ///< heading of its page in the guide, which is English whatever the interface speaks
+    LayerView layerView; ///< how the figure is first seen there
+    bool aboutParts;     ///< the arrow keys walk parts, else joints
+    const char* guide;   ///< heading of its page in the guide, which is English whatever the interface speaks
 };
 
 /// In the order of work, one for each value of results::Station.

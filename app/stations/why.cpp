@@ -1,6 +1,6 @@
 #include "stations/why.h"
 #include "widgets/look.h"
-#include "words/say.h"
+#include "words/text.h"
 #include <algorithm>
 #include <cmath>
 
@@ -12,7 +12,7 @@ QString textOf(const Why& w) {
         text += QString("<p style='margin:2px 0 0 0'>← %1</p>").arg(link.toHtmlEscaped());
     if (!w.movers.isEmpty())
         text += QString("<p style='margin:5px 0 0 0'>%1</p>")
-                    .arg(Say::tr("What moves it most: %1.").arg(w.movers.join(Say::tr("; "))).toHtmlEscaped());
+                    .arg(Text::tr("What moves it most: %1.").arg(w.movers.join(Text::tr("; "))).toHtmlEscaped());
     QStringList last;
     for (const QString& s : {w.sureness, w.test})
         if (!s.isEmpty()) last << s;
@@ -31,8 +31,8 @@ QStringList sayMovers(const std::vector<std::pair<QString, double>>& percents) {
     QStringList said;
     for (const auto& [name, percent] : sorted) {
         if (said.size() == kMost || std::abs(percent) < kFelt) break;
-        said << (percent > 0 ? Say::tr("%1: %2 % more").arg(name, Say::number(percent, 1))
-                             : Say::tr("%1: %2 % less").arg(name, Say::number(-percent, 1)));
+        said << (percent > 0 ? Text::tr("%1: %2 % more").arg(name, Text::number(percent, 1))
+                             : Text::tr("%1: %2 % less").arg(name, Text::number(-percent, 1)));
     }
     return said;
 }

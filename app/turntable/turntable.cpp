@@ -4,7 +4,7 @@
 #include "sheet/painted_look.h"
 #include "widgets/look.h"
 #include "widgets/materials.h"
-#include "words/say.h"
+#include "words/text.h"
 #include <QGuiApplication>
 #include <QKeyEvent>
 #include <QLabel>
@@ -53,10 +53,10 @@ void main() {
 
 Mesh discMesh(double radius, double thick, double y) {
     Segment s;
-    s.stations = {{0, radius, radius}, {1, radius, radius}};
+    s.sections = {{0, radius, radius}, {1, radius, radius}};
     Link l;
     l.from = {0, y - thick, 0}, l.to = {0, y, 0}, l.length_mm = thick, l.a = {1, 0, 0}, l.b = {0, 0, 1};
-    return calcTubeMesh(s.stations, l, {0, 1}, 64);
+    return calcTubeMesh(s.sections, l, {0, 1}, 64);
 }
 
 QColor cardColour(const std::string& text, const QColor& fallback) {
@@ -85,8 +85,8 @@ private:
 
 TurntableView::TurntableView(Document& document, QWidget* parent) : QOpenGLWidget(parent), m_document(document) {
     setFocusPolicy(Qt::StrongFocus);
-    setAccessibleName(Say::tr("Turntable"));
-    setAccessibleDescription(Say::tr("Left and right turn it, up and down tilt it."));
+    setAccessibleName(Text::tr("Turntable"));
+    setAccessibleDescription(Text::tr("Left and right turn it, up and down tilt it."));
     setObjectName("turntable");
     m_over = new TurntableOver(*this);
     connect(&document, &Document::changed, this, [this] {
@@ -113,8 +113,8 @@ TurntableView::~TurntableView() {
     doneCurrent();
 }
 
-void TurntableView::setPeel(Peel peel) {
-    m_peel = peel;
+void TurntableView::setLayerView(LayerView layerView) {
+    m_layerView = layerView;
     m_dirty = true;
     redraw();
 }
@@ -161,8 +161,8 @@ void TurntableView::rebuild() {
         QColor colour;
         bool stiffOnly = false;
         Paint paint;
-        switch (m_peel) {
-        case Peel::painted:
+        switch (m_layerView) {
+        case LayerView::painted:
             colour = finishedColour(l, m_document.production(), r,
                                     clay != r.shelf.clays.end() ? cardColour(clay->second.colour, look().shade)
                                                                 : look().shade);
@@ -175,7 +175,7 @@ void TurntableView::rebuild() {
                 };
             }
             break;
-        case Peel::clay:
+        case LayerView::clay:
             surface = Surface::clay, stiffOnly = !l.skinAcrossGaps;
             if (clay != r.shelf.clays.end())
                 colour = cardColour(clay->second.colour, look().shade);
@@ -184,7 +184,7 @@ void TurntableView::rebuild() {
             else
                 continue;
             break;
-        case Peel::bulk:
+        case LayerView::bulk:
             if (bulk == r.shelf.bulks.end()) continue;
             surface = Surface::core, stiffOnly = true, colour = bulk->second.foil ? look().foil : QColor("#cbbf9f");
             break;
@@ -197,8 +197,8 @@ void TurntableView::rebuild() {
                 static_cast<int>(i), paint);
         } else {
             const Stretch own = r.choice.own[static_cast<std::size_t>(p.link)];
-            const auto& stations = limb.segments[static_cast<std::size_t>(link.segment)].stations;
-            if (m_peel == Peel::painted && link.gapFrom_mm > 0 && !stations.empty() && link.segment > 0) {
+            const auto& stations = limb.segments[static_cast<std::size_t>(link.segment)].sections;
+            if (m_layerView == LayerView::painted && link.gapFrom_mm > 0 && !stations.empty() && link.segment > 0) {
                 // A ball closes the wedge at a bent joint.
                 Mass ball;
                 ball.half_mm = {0.98 * stations.front().a_mm,
@@ -213,7 +213,7 @@ void TurntableView::rebuild() {
                 colour, static_cast<int>(i), paint);
         }
     }
-    if (m_peel != Peel::painted && m_peel != Peel::paper)
+    if (m_layerView != LayerView::painted && m_layerView != LayerView::paper)
         for (const LimbCopy& c : s.copies) {
             const choice::LimbChoice& chosen = r.choice.limbs[static_cast<std::size_t>(c.limb)];
             if (chosen.chosen < 0) continue;
@@ -412,8 +412,8 @@ void TurntableView::drawOver(QPainter& p) const {
         p.setFont(deskFont(9.5));
         p.setPen(look().graphite);
         p.drawText(QRectF(18, height() - 44, width() - 36, 36), Qt::AlignLeft | Qt::AlignBottom | Qt::TextWordWrap,
-                   Say::tr("Drag the paper to turn and tilt the stand; take a limb beyond a joint to bend it there. "
-                           "The copper dot on the rim marks the front."));
+                   Text::tr("Drag the paper to turn and tilt the stand; take a limb beyond a joint to bend it there. "
+                            "The copper dot on the rim marks the front."));
     }
     p.setPen(look().ink);
     p.setFont(deskFont(16, QFont::DemiBold));
@@ -487,7 +487,7 @@ void TurntableView::keyPressEvent(QKeyEvent* e) {
         o.tilt_rad -= 0.08;
         break;
     case Qt::Key_P:
-        Q_EMIT peelAsked();
+        Q_EMIT layerViewAsked();
         return;
     default:
         return QOpenGLWidget::keyPressEvent(e);
@@ -500,9 +500,9 @@ Turntable::Turntable(Document& document, QWidget* parent) : QWidget(parent), m_d
     v->setContentsMargins(0, 0, 5, 5);
 }
 
-void Turntable::setPeel(Peel peel) {
-    m_peel = peel;
-    if (m_view) m_view->setPeel(peel);
+void Turntable::setLayerView(LayerView layerView) {
+    m_layerView = layerView;
+    if (m_view) m_view->setLayerView(layerView);
 }
 
 void Turntable::make() {
@@ -518,12 +518,12 @@ void Turntable::make() {
     if (screen && context.create() && context.makeCurrent(&surface)) {
         context.doneCurrent();
         m_view = new TurntableView(m_document);
-        m_view->setPeel(m_peel);
-        connect(m_view, &TurntableView::peelAsked, this, &Turntable::peelAsked);
+        m_view->setLayerView(m_layerView);
+        connect(m_view, &TurntableView::layerViewAsked, this, &Turntable::layerViewAsked);
         v->addWidget(m_view);
     } else {
         auto* why = new QLabel(
-            Say::tr("There is no turntable here: this display offers no OpenGL. Everything else works without it."));
+            Text::tr("There is no turntable here: this display offers no OpenGL. Everything else works without it."));
         why->setObjectName("noTurntable");
         why->setWordWrap(true);
         why->setAlignment(Qt::AlignCenter);

@@ -28,7 +28,7 @@ class TurntableView : public QOpenGLWidget {
 public:
     explicit TurntableView(Document& document, QWidget* parent = nullptr);
     ~TurntableView() override;
-    void setPeel(Peel peel);
+    void setLayerView(LayerView layerView);
     const Orbit& orbit() const { return m_orbit; }
     void setOrbit(const Orbit& orbit);
     int triangles() const { return static_cast<int>(m_corners.size() / 3); }
@@ -38,7 +38,7 @@ public:
 
 Q_SIGNALS:
     /// The next layer is to come off, or all on again.
-    void peelAsked();
+    void layerViewAsked();
 
 protected:
     void initializeGL() override;
@@ -66,7 +66,7 @@ private:
 
     Document& m_document;
     Orbit m_orbit;
-    Peel m_peel = Peel::clay;
+    LayerView m_layerView = LayerView::clay;
     double m_scale = 2, m_zoom = 1;
     Vec3 m_middle;
     double m_stand = 60;
@@ -90,16 +90,16 @@ public:
     TurntableView* view() const { return m_view; }
     /// Makes the view at the first request: OpenGL takes its time, and many never turn the stand.
     void make();
-    void setPeel(Peel peel);
+    void setLayerView(LayerView layerView);
 
 Q_SIGNALS:
-    void peelAsked();
+    void layerViewAsked();
 
 private:
     Document& m_document;
     TurntableView* m_view = nullptr;
     bool m_made = false;
-    Peel m_peel = Peel::clay;
+    LayerView m_layerView = LayerView::clay;
 };
 
 } // namespace enkinet::app

@@ -21,7 +21,7 @@ int findLeastHeight(QWidget* w, int width) {
 } // namespace
 
 BenchArea::BenchArea(QWidget* bench) {
-    setObjectName("leafScroll");
+    setObjectName("tabScroll");
     setFrameShape(QFrame::NoFrame);
     setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     setFocusPolicy(Qt::NoFocus);

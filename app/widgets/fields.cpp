@@ -1,7 +1,7 @@
 #include "widgets/fields.h"
 #include "base/units.h"
 #include "widgets/paper.h"
-#include "words/say.h"
+#include "words/text.h"
 #include <QFormLayout>
 #include <QKeyEvent>
 #include <QLineEdit>
@@ -162,7 +162,7 @@ void NumberField::setLimits() {
         setSuffix(tr(" g"));
         break;
     case Kind::heat:
-        setSuffix(tr(" %1", "unit").arg(Say::heatUnit()));
+        setSuffix(tr(" %1", "unit").arg(Text::heatUnit()));
         break;
     case Kind::plain:
     case Kind::whole:
@@ -172,19 +172,19 @@ void NumberField::setLimits() {
 
 double NumberField::toShown(double v) const {
     if (m_kind == Kind::angle) return radToDeg(v);
-    if (m_kind == Kind::heat) return Say::shownHeat(v);
+    if (m_kind == Kind::heat) return Text::shownHeat(v);
     return m_kind == Kind::length && m_inches ? v / kMmPerInch : v;
 }
 double NumberField::toCore(double v) const {
     if (m_kind == Kind::angle) return degToRad(v);
-    if (m_kind == Kind::heat) return Say::heatInC(v);
+    if (m_kind == Kind::heat) return Text::heatInC(v);
     return m_kind == Kind::length && m_inches ? v * kMmPerInch : v;
 }
 
 void NumberField::show(double core) {
-    if (m_inches != Say::inches() || m_fahrenheit != Say::fahrenheit()) {
-        m_inches = Say::inches();
-        m_fahrenheit = Say::fahrenheit();
+    if (m_inches != Text::inches() || m_fahrenheit != Text::fahrenheit()) {
+        m_inches = Text::inches();
+        m_fahrenheit = Text::fahrenheit();
         setLimits();
     }
     const QSignalBlocker quiet(this);

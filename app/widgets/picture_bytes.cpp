@@ -1,6 +1,6 @@
 #include "widgets/picture_bytes.h"
 #include "document/production.h"
-#include "words/say.h"
+#include "words/text.h"
 #include <QBuffer>
 #include <QFile>
 #include <QFileInfo>
@@ -27,7 +27,7 @@ QSize scaledTo(QSize size, int mostSide) {
 /// A reason, or nothing. Looked at before anything is allocated.
 QString whyTooLarge(QSize size) {
     if (size.isValid() && size.width() <= kMostPixels && size.height() <= kMostPixels) return {};
-    return Say::tr("it is %1 × %2 pixels, and a side may have %3 at most: make it smaller")
+    return Text::tr("it is %1 × %2 pixels, and a side may have %3 at most: make it smaller")
         .arg(size.width())
         .arg(size.height())
         .arg(kMostPixels);
@@ -45,10 +45,10 @@ bool claimsTooMuch(const QByteArray& bytes) {
     return false;
 }
 
-QString whyDamaged() { return Say::tr("the picture is damaged: save it anew"); }
+QString whyDamaged() { return Text::tr("the picture is damaged: save it anew"); }
 
 QString whyTooHeavy() {
-    return Say::tr("the picture is larger than %1 MB: make it smaller").arg(document::kMostPictureBytes >> 20);
+    return Text::tr("the picture is larger than %1 MB: make it smaller").arg(document::kMostPictureBytes >> 20);
 }
 
 /// Our own limit stands before every reader; the library's is kept as a second one behind it, at what ours lets
@@ -127,8 +127,8 @@ private:
 /// that no spelling hides a reference.
 QString whyRefused(const QByteArray& data) {
     const QString outside =
-        Say::tr("the drawing refers to something outside itself: save it with all that is in it, or as a PNG picture");
-    const QString many = Say::tr("the drawing has too many parts: save it as a PNG picture");
+        Text::tr("the drawing refers to something outside itself: save it with all that is in it, or as a PNG picture");
+    const QString many = Text::tr("the drawing has too many parts: save it as a PNG picture");
     QXmlStreamReader xml(data);
     Elements elements;
     double carried = 0;
@@ -161,7 +161,7 @@ QString whyRefused(const QByteArray& data) {
                 carried += static_cast<double>(size.width()) * size.height();
                 if (const QString reason = whyTooLarge(size); !reason.isEmpty()) return reason;
                 if (carried > static_cast<double>(kMostPixels) * kMostPixels)
-                    return Say::tr("the pictures in the drawing are too large: make them smaller");
+                    return Text::tr("the pictures in the drawing are too large: make them smaller");
             }
             break;
         case QXmlStreamReader::EndElement:
@@ -174,9 +174,9 @@ QString whyRefused(const QByteArray& data) {
             break;
         }
     }
-    if (xml.hasError()) return Say::tr("the drawing cannot be read: save it anew, or as a PNG picture");
+    if (xml.hasError()) return Text::tr("the drawing cannot be read: save it anew, or as a PNG picture");
     const double most = 4.0 * kMostElements;
-    return elements.calcDrawn(most) > most ? Say::tr("the drawing copies itself too often: save it as a PNG picture")
+    return elements.calcDrawn(most) > most ? Text::tr("the drawing copies itself too often: save it as a PNG picture")
                                            : QString();
 }
 
@@ -193,11 +193,11 @@ QImage readPicture(const std::string& bytes, QString* why, int mostSide) {
     if (data.left(1024).contains("<svg") || data.left(256).trimmed().startsWith("<?xml")) {
         if (const QString reason = whyRefused(data); !reason.isEmpty()) return refuse(reason);
         QSvgRenderer svg(data);
-        if (!svg.isValid()) return refuse(Say::tr("the drawing cannot be read: save it anew, or as a PNG picture"));
+        if (!svg.isValid()) return refuse(Text::tr("the drawing cannot be read: save it anew, or as a PNG picture"));
         QSizeF size = svg.defaultSize();
         if (size.isEmpty())
             return refuse(
-                Say::tr("the drawing has no size: give it a width and a height, or save it as a PNG picture"));
+                Text::tr("the drawing has no size: give it a width and a height, or save it as a PNG picture"));
         size.scale(QSizeF(2000, 2000), Qt::KeepAspectRatio);
         QImage image(scaledTo(size.toSize().expandedTo({1, 1}), mostSide), QImage::Format_ARGB32_Premultiplied);
         image.fill(Qt::transparent);
@@ -209,9 +209,9 @@ QImage readPicture(const std::string& bytes, QString* why, int mostSide) {
     QBuffer buffer(&data);
     QImageReader reader(&buffer);
     reader.setAutoTransform(true);
-    if (!reader.canRead()) return refuse(Say::tr("it is no PNG, JPEG or SVG picture"));
+    if (!reader.canRead()) return refuse(Text::tr("it is no PNG, JPEG or SVG picture"));
     if (const QByteArray format = reader.format(); format != "png" && format != "jpeg" && format != "jpg")
-        return refuse(Say::tr("it is no PNG, JPEG or SVG picture"));
+        return refuse(Text::tr("it is no PNG, JPEG or SVG picture"));
     const QSize size = reader.size();
     if (const QString reason = whyTooLarge(size); !reason.isEmpty()) return refuse(reason);
     if (const QSize wanted = scaledTo(size, mostSide); wanted != size) reader.setScaledSize(wanted);
@@ -224,8 +224,8 @@ std::optional<QByteArray> readPictureBytes(const QString& path, QString* why) {
     const bool open = f.open(QIODevice::ReadOnly);
     if (open && f.size() <= static_cast<qint64>(document::kMostPictureBytes)) return f.readAll();
     const QString reason =
-        open ? whyTooHeavy() : Say::tr("it cannot be opened: is it still there, and may it be read?");
-    if (why) *why = Say::tr("%1: %2").arg(QFileInfo(path).fileName(), reason);
+        open ? whyTooHeavy() : Text::tr("it cannot be opened: is it still there, and may it be read?");
+    if (why) *why = Text::tr("%1: %2").arg(QFileInfo(path).fileName(), reason);
     return {};
 }
 
@@ -234,7 +234,7 @@ QImage readPictureFile(const QString& path, QString* why, int mostSide) {
     if (!bytes) return {};
     QString reason;
     const QImage image = readPicture(bytes->toStdString(), &reason, mostSide);
-    if (image.isNull() && why) *why = Say::tr("%1: %2").arg(QFileInfo(path).fileName(), reason);
+    if (image.isNull() && why) *why = Text::tr("%1: %2").arg(QFileInfo(path).fileName(), reason);
     return image;
 }
 

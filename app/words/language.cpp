@@ -44,9 +44,9 @@ void applyLanguage(const QString& code) {
     for (QTranslator* t : {own, toolkit})
         QCoreApplication::removeTranslator(t);
     const QLocale system = QLocale::system();
-    const QLocale spoken(code);
-    const bool same = system.language() == spoken.language() || (code == "en" && system.language() == QLocale::C);
-    QLocale::setDefault(same ? system : spoken);
+    const QLocale translated(code);
+    const bool same = system.language() == translated.language() || (code == "en" && system.language() == QLocale::C);
+    QLocale::setDefault(same ? system : translated);
     // English first: what another language leaves out still has its plurals.
     if (english->isEmpty() && english->load(fileOf("en"))) QCoreApplication::installTranslator(english);
     if (code == "en") return;

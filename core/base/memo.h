@@ -78,11 +78,11 @@ private:
 };
 
 /// A value from a step upstream as part of a key: the same pointer is equal at once, another is compared in depth.
-template <class Value> struct Same {
+template <class Value> struct SharedValue {
     std::shared_ptr<const Value> value;
     const Value& operator*() const { return *value; }
     const Value* operator->() const { return value.get(); }
-    friend bool operator==(const Same& a, const Same& b) {
+    friend bool operator==(const SharedValue& a, const SharedValue& b) {
         return a.value == b.value || (a.value && b.value && *a.value == *b.value);
     }
 };

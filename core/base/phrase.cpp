@@ -33,19 +33,19 @@ Phrase words(const char* text, const Phrase& a, const Phrase& b, const Phrase& c
     return Phrase(text, {&a, &b, &c, &d});
 }
 
-std::string Phrase::text(const Tongue& tongue) const {
-    if (m_significant < 0 && !std::isfinite(m_number)) return tongue.words(words("no number").m_words, -1);
+std::string Phrase::text(const TextFormatter& formatter) const {
+    if (m_significant < 0 && !std::isfinite(m_number)) return formatter.words(words("no number").m_words, -1);
     if (m_significant != 0)
-        return m_dimension == Dimension::none ? tongue.number(m_number, m_significant)
-                                              : tongue.quantity(m_number, m_dimension, m_significant, m_unit);
+        return m_dimension == Dimension::none ? formatter.number(m_number, m_significant)
+                                              : formatter.quantity(m_number, m_dimension, m_significant, m_unit);
     if (!m_words) return m_given;
-    const std::string form = tongue.words(m_words, m_count);
+    const std::string form = formatter.words(m_words, m_count);
     std::string said;
     for (std::size_t i = 0; i < form.size(); ++i) {
         const bool hole = form[i] == '%' && i + 1 < form.size() && form[i + 1] >= '1' && form[i + 1] <= '9';
         const std::size_t at = hole ? static_cast<std::size_t>(form[i + 1] - '1') : 0;
         if (hole && at < m_in.size()) {
-            said += m_in[at].text(tongue);
+            said += m_in[at].text(formatter);
             ++i;
         } else {
             said += form[i];
@@ -62,23 +62,24 @@ bool operator==(const Phrase& a, const Phrase& b) {
            (a.m_number == b.m_number || (a.m_number != a.m_number && b.m_number != b.m_number)) && a.m_in == b.m_in;
 }
 
-std::string Phrase::english() const { return text(englishTongue()); }
+std::string Phrase::english() const { return text(englishText()); }
 
-const Tongue& englishTongue() {
-    static const Tongue tongue{[](const char* words, int count) {
-                                   std::string text = words;
-                                   const auto put = [&](const char* what, const std::string& in) {
-                                       for (std::size_t at = 0; (at = text.find(what, at)) != std::string::npos;)
-                                           text.replace(at, std::strlen(what), in), at += in.size();
-                                   };
-                                   if (count >= 0) put("%n", std::to_string(count)), put("(s)", count == 1 ? "" : "s");
-                                   return text;
-                               },
-                               [](double value, int significant) { return plain(value, significant); },
-                               [](double value, Dimension dimension, int significant, bool unit) {
-                                   return plain(value, significant) + (unit ? unitOf(dimension).english() : "");
-                               }};
-    return tongue;
+const TextFormatter& englishText() {
+    static const TextFormatter formatter{
+        [](const char* words, int count) {
+            std::string text = words;
+            const auto put = [&](const char* what, const std::string& in) {
+                for (std::size_t at = 0; (at = text.find(what, at)) != std::string::npos;)
+                    text.replace(at, std::strlen(what), in), at += in.size();
+            };
+            if (count >= 0) put("%n", std::to_string(count)), put("(s)", count == 1 ? "" : "s");
+            return text;
+        },
+        [](double value, int significant) { return plain(value, significant); },
+        [](double value, Dimension dimension, int significant, bool unit) {
+            return plain(value, significant) + (unit ? unitOf(dimension).english() : "");
+        }};
+    return formatter;
 }
 
 Phrase figure(double value) {
@@ -163,9 +164,9 @@ std::string brief(std::string part, std::size_t most = 150) {
 
 } // namespace
 
-std::string Fault::sentence(const Tongue& tongue) const {
-    const std::string what = value.text(tongue), how = rule.text(tongue);
-    std::string s = brief(place.text(tongue));
+std::string Fault::sentence(const TextFormatter& formatter) const {
+    const std::string what = value.text(formatter), how = rule.text(formatter);
+    std::string s = brief(place.text(formatter));
     if (!what.empty()) s += (s.empty() ? "" : ": ") + brief(what);
     if (!how.empty()) s += (s.empty() ? "" : what.empty() ? ": " : " ") + brief(how, 400);
     return s;

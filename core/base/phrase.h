@@ -13,7 +13,7 @@ namespace enkinet {
 enum class Dimension;
 
 /// How a face says templates, numbers and quantities.
-struct Tongue {
+struct TextFormatter {
     /// count: what stands for %n, and picks the plural; negative: nothing is counted.
     std::function<std::string(const char* words, int count)> words;
     std::function<std::string(double value, int significant)> number;
@@ -48,7 +48,7 @@ public:
     friend bool operator==(const Phrase& a, const Text& english) { return a.english() == std::string_view(english); }
 
     bool empty() const { return !m_words && m_given.empty() && m_significant == 0; }
-    std::string text(const Tongue& tongue) const;
+    std::string text(const TextFormatter& formatter) const;
     std::string english() const;
 
 private:
@@ -94,6 +94,6 @@ Phrase figure(double value);
 template <class Json> void to_json(Json& json, const Phrase& phrase) { json = phrase.english(); }
 
 /// The core's own: templates as they are, numbers in plain form.
-const Tongue& englishTongue();
+const TextFormatter& englishText();
 
 } // namespace enkinet

@@ -15,7 +15,7 @@ struct Fault {
     Phrase rule;  ///< what holds instead: "must be above 0"
 
     /// What a file or a hand put in is quoted in part only, however long it was, and on one line.
-    std::string sentence(const Tongue& tongue = englishTongue()) const;
+    std::string sentence(const TextFormatter& formatter = englishText()) const;
 };
 
 /// Either a value or the Fault that stands in its way; the caller's data is unchanged in the second case.

@@ -61,15 +61,15 @@ Mesh closeTube(const std::vector<Ring>& rings) {
 
 } // namespace
 
-Mesh calcTubeMesh(const std::vector<Station>& stations, const Link& link, Stretch s, int around) {
-    if (stations.empty() || s.length() <= 0) return {};
+Mesh calcTubeMesh(const std::vector<Section>& sections, const Link& link, Stretch s, int around) {
+    if (sections.empty() || s.length() <= 0) return {};
     std::vector<double> at{s.from, s.to};
-    for (std::size_t i = 0; i < stations.size(); ++i) {
-        if (stations[i].at > s.from && stations[i].at < s.to) at.push_back(stations[i].at);
+    for (std::size_t i = 0; i < sections.size(); ++i) {
+        if (sections[i].at > s.from && sections[i].at < s.to) at.push_back(sections[i].at);
         if (i == 0) continue;
         // Where a half-width passes 0 the surface has a corner.
-        const Station &p = stations[i - 1], &q = stations[i];
-        for (auto side : {&Station::a_mm, &Station::b_mm}) {
+        const Section &p = sections[i - 1], &q = sections[i];
+        for (auto side : {&Section::a_mm, &Section::b_mm}) {
             const double u = p.*side, v = q.*side;
             const double t = p.at + (q.at - p.at) * u / (u - v);
             if (u * v < 0 && t > s.from && t < s.to) at.push_back(t);
@@ -85,7 +85,7 @@ Mesh calcTubeMesh(const std::vector<Station>& stations, const Link& link, Stretc
         rings.clear();
     };
     for (std::size_t i = 0; i < at.size(); ++i) {
-        const Station st = findStation(stations, at[i]);
+        const Section st = findSection(sections, at[i]);
         const double a = std::max(0.0, st.a_mm), b = std::max(0.0, st.b_mm);
         Ring ring;
         ring.centre = link.from + at[i] * (link.to - link.from);
@@ -99,7 +99,7 @@ Mesh calcTubeMesh(const std::vector<Station>& stations, const Link& link, Stretc
         if (!nothing || !rings.empty() || (i + 1 < at.size())) rings.push_back(ring);
         // A stretch with no thickness at both ends is left out.
         if (nothing && i + 1 < at.size()) {
-            const Station mid = findStation(stations, (at[i] + at[i + 1]) / 2);
+            const Section mid = findSection(sections, (at[i] + at[i + 1]) / 2);
             if (mid.a_mm <= 0 || mid.b_mm <= 0) {
                 flush();
                 continue;
@@ -117,7 +117,7 @@ Mesh calcTubeMesh(const std::vector<Station>& stations, const Link& link, Stretc
 Mesh calcSurfaceMesh(const Segment& segment, const Link& link, Stretch stretch, Surface surface, int around) {
     Mesh all;
     for (const Shell& shell : findShells(segment, surface))
-        all.add(calcTubeMesh(shell.stations, link, findCommon({shell.from, shell.to}, stretch), around));
+        all.add(calcTubeMesh(shell.sections, link, findCommon({shell.from, shell.to}, stretch), around));
     return all;
 }
 

@@ -12,8 +12,8 @@ struct Mesh {
     void add(const Mesh& other);
 };
 
-/// Tube of a link through stations between two shares of its length; empty where half-widths are not above 0.
-Mesh calcTubeMesh(const std::vector<Station>& stations, const Link& link, Stretch stretch, int around = 32);
+/// Tube of a link through sections between two shares of its length; empty where half-widths are not above 0.
+Mesh calcTubeMesh(const std::vector<Section>& sections, const Link& link, Stretch stretch, int around = 32);
 /// A surface of a segment: one closed shell for each of its stretches.
 Mesh calcSurfaceMesh(const Segment& segment, const Link& link, Stretch stretch, Surface surface, int around = 32);
 /// An ellipsoid or box in its own directions; weighed masses have no shape.

@@ -216,7 +216,7 @@ Puppet calcScaled(Puppet p, double height_mm) {
         for (Joint& j : l.joints)
             j.at_mm = k * j.at_mm, j.gap_mm *= k;
         for (Segment& s : l.segments)
-            for (Station& t : s.stations)
+            for (Section& t : s.sections)
                 t.a_mm *= k, t.b_mm *= k;
     }
     for (Picture& x : p.pictures)

@@ -19,12 +19,12 @@ namespace enkinet::body {
 using schema::Extras;
 
 /// Half-widths of the finished surface at a share of the bone's length from its root end.
-struct Station {
+struct Section {
     double at = 0;                   ///< 0 to 1
     double a_mm = 0;                 ///< across, in the front picture
     double b_mm = 0;                 ///< in depth, in the side picture
     std::optional<double> skin_mm{}; ///< thickness of the skin here; the part's own unless set; linear in between
-    friend bool operator==(const Station&, const Station&) = default;
+    friend bool operator==(const Section&, const Section&) = default;
 };
 
 /// A coat of clay beneath the skin.
@@ -57,10 +57,10 @@ struct Layers {
 /// nothing in one that is not.
 enum class Stiffening { usual, putty, tube, bound, none };
 
-/// A stretch between two joints. Stations run over the whole bone; stiff layers stop short of a posed joint's gap.
+/// A stretch between two joints. Sections run over the whole bone; stiff layers stop short of a posed joint's gap.
 struct Segment {
     std::string name;              ///< "shin"
-    std::vector<Station> stations; ///< none: nothing but wire (a wrap inside the parent)
+    std::vector<Section> sections; ///< none: nothing but wire (a wrap inside the parent)
     Layers layers;
     bool bodyMass = false; ///< chest, hips: wants 6 mm of cover over the armature in firm clay
     double grip = 0.6;     ///< where a hand takes it, as a share of its length from the moving joint
@@ -327,7 +327,7 @@ const schema::Words& wordsOf(BakeSchool);
 const schema::Words& wordsOf(Begin);
 const schema::Words& wordsOf(BaseTurn);
 const schema::Words& wordsOf(Seen);
-const schema::Table& described(const Station*);
+const schema::Table& described(const Section*);
 const schema::Table& described(const Coat*);
 const schema::Table& described(const Layers*);
 const schema::Table& described(const Segment*);
@@ -350,7 +350,7 @@ const schema::Table& described(const RigPoint*);
 const schema::Table& described(const Puppet*);
 
 /// The puppet when every value is inside its limits and the limbs make one tree; else the first rule broken, with its
-/// place. Limits: 256 limbs, 64 joints a limb, 64 stations a segment, 256 masses, coordinates within 3 m.
+/// place. Limits: 256 limbs, 64 joints a limb, 64 sections a segment, 256 masses, coordinates within 3 m.
 Result<Puppet> makePuppet(Puppet puppet);
 
 /// Lets go what refers to a limb, joint, segment, mass, feature or pose that is no longer there.

@@ -48,19 +48,19 @@ const Words& wordsOf(MassShape) {
     return all;
 }
 
-const Table& described(const Station*) {
-    static const Table table = makeTable<Station>(
+const Table& described(const Section*) {
+    static const Table table = makeTable<Section>(
         words("station"), words("stations"),
-        {field<&Station::at>("at", words("place")).needed().between(0, 1).about("share of the bone's length"),
-         field<&Station::a_mm>("a_mm", words("half-width a"), Dimension::length)
+        {field<&Section::at>("at", words("place")).needed().between(0, 1).about("share of the bone's length"),
+         field<&Section::a_mm>("a_mm", words("half-width a"), Dimension::length)
              .needed()
              .above(1000)
              .about("in the front picture"),
-         field<&Station::b_mm>("b_mm", words("half-width b"), Dimension::length)
+         field<&Section::b_mm>("b_mm", words("half-width b"), Dimension::length)
              .needed()
              .above(1000)
              .about("in the side picture"),
-         field<&Station::skin_mm>("skin_mm", words("skin"), Dimension::length)
+         field<&Section::skin_mm>("skin_mm", words("skin"), Dimension::length)
              .above(100)
              .about("where the skin has a thickness of its own")});
     return table;
@@ -125,7 +125,7 @@ const Table& described(const Segment*) {
     static const Table table = [] {
         Table t = makeTable<Segment>(words("segment"), words("segments"),
                                      {field<&Segment::name>("name", words("name")).always(),
-                                      field<&Segment::stations>("stations", words("stations")).upTo(64),
+                                      field<&Segment::sections>("stations", words("stations")).upTo(64),
                                       field<&Segment::layers>("layers", words("layers")),
                                       field<&Segment::bodyMass>("body_mass", words("body mass"))
                                           .about("chest, hips: wants 6 mm of cover over the armature in firm clay"),
@@ -138,13 +138,13 @@ const Table& described(const Segment*) {
                                       field<&Segment::stiffening>("stiffening", words("stiffening"))
                                           .about("usual: putty where the limb is posed, none where it is not")});
         t.setRule<[](Rules& r, const Phrase& place, const Segment& s) {
-            if (s.stations.empty()) return;
-            if (s.stations.size() == 1) r.broken(place, words("1 station"), words("must be none, or two and more"));
-            for (std::size_t i = 1; i < s.stations.size(); ++i)
-                if (!(s.stations[i].at > s.stations[i - 1].at))
-                    r.broken(words("%1, station %2", place, i + 1), words("place %1", s.stations[i].at),
+            if (s.sections.empty()) return;
+            if (s.sections.size() == 1) r.broken(place, words("1 station"), words("must be none, or two and more"));
+            for (std::size_t i = 1; i < s.sections.size(); ++i)
+                if (!(s.sections[i].at > s.sections[i - 1].at))
+                    r.broken(words("%1, station %2", place, i + 1), words("place %1", s.sections[i].at),
                              words("must lie beyond the station before it"));
-            if (s.stations.front().at != 0 || s.stations.back().at != 1)
+            if (s.sections.front().at != 0 || s.sections.back().at != 1)
                 r.broken(place, words("stations"), words("must begin at 0 and end at 1"));
         }>();
         return t;

@@ -10,13 +10,13 @@ namespace {
 
 constexpr double kGauss2 = 0.5773502691896257; // 1/sqrt(3)
 
-bool insideTube(const std::vector<Station>& stations, const Link& link, const Vec3& p) {
-    if (stations.empty()) return false;
+bool insideTube(const std::vector<Section>& sections, const Link& link, const Vec3& p) {
+    if (sections.empty()) return false;
     const Frame f = findFrame(link);
     const Vec3 d = p - link.from;
     const double t = dot(d, f.along) / link.length_mm;
     if (t < 0 || t > 1) return false;
-    const Station s = findStation(stations, t);
+    const Section s = findSection(sections, t);
     const double u = dot(d, f.a) / s.a_mm, v = dot(d, f.b) / s.b_mm;
     return u * u + v * v < 1;
 }
@@ -48,7 +48,7 @@ Stretch axisInside(const Mass& m, const Vec3& at, const Link& link, double inset
 
 } // namespace
 
-Station findStation(const std::vector<Station>& s, double at) {
+Section findSection(const std::vector<Section>& s, double at) {
     ENKINET_ASSERT(!s.empty());
     if (at <= s.front().at) return {at, s.front().a_mm, s.front().b_mm};
     for (std::size_t i = 1; i < s.size(); ++i)
@@ -61,7 +61,7 @@ Station findStation(const std::vector<Station>& s, double at) {
 }
 
 double findSkin(const Segment& seg, double at) {
-    const auto& s = seg.stations;
+    const auto& s = seg.sections;
     ENKINET_ASSERT(!s.empty());
     const auto here = [&](std::size_t i) { return s[i].skin_mm.value_or(seg.layers.skin_mm); };
     if (at <= s.front().at) return here(0);
@@ -89,8 +89,8 @@ namespace {
 std::vector<Shell> shellsUnder(const Segment& seg, bool skin, double deeper_mm) {
     const Layers& l = seg.layers;
     const auto shell = [&](double from, double to, double outside) {
-        Shell one{from, to, seg.stations};
-        for (Station& s : one.stations) {
+        Shell one{from, to, seg.sections};
+        for (Section& s : one.sections) {
             const double in = outside + (skin ? s.skin_mm.value_or(l.skin_mm) + deeper_mm : 0);
             s.a_mm -= in, s.b_mm -= in;
         }
@@ -107,13 +107,13 @@ std::vector<Shell> shellsUnder(const Segment& seg, bool skin, double deeper_mm) 
 } // namespace
 
 std::vector<Shell> findShells(const Segment& seg, Surface surface) {
-    if (seg.stations.empty()) return {};
-    if (surface == Surface::finished) return {{0, 1, seg.stations}};
+    if (seg.sections.empty()) return {};
+    if (surface == Surface::finished) return {{0, 1, seg.sections}};
     return shellsUnder(seg, surface == Surface::core && !seg.layers.clay.empty(), findCoats(seg.layers));
 }
 
 std::vector<Shell> findCoatShells(const Segment& seg, std::size_t coat) {
-    if (seg.stations.empty()) return {};
+    if (seg.sections.empty()) return {};
     const std::vector<Coat>& coats = seg.layers.coats;
     double deeper = 0;
     for (std::size_t k = coat + 1; k < coats.size(); ++k)
@@ -126,23 +126,23 @@ TubeIntegral calcTube(const std::vector<Shell>& shells, double length_mm, double
     double moment = 0;
     for (const Shell& s : shells) {
         const Stretch part = findCommon({s.from, s.to}, {from, to});
-        const TubeIntegral t = calcTube(s.stations, length_mm, part.from, part.to, 0);
+        const TubeIntegral t = calcTube(s.sections, length_mm, part.from, part.to, 0);
         all.volume_mm3 += t.volume_mm3, moment += t.volume_mm3 * t.centre;
     }
     if (all.volume_mm3 > 0) all.centre = moment / all.volume_mm3;
     return all;
 }
 
-TubeIntegral calcTube(const std::vector<Station>& stations, double length_mm, double from, double to, double inset) {
+TubeIntegral calcTube(const std::vector<Section>& sections, double length_mm, double from, double to, double inset) {
     TubeIntegral r{0, (from + to) / 2};
-    if (stations.empty() || to <= from) return r;
-    // Break where a station stands and where an inset half-width reaches 0: between breaks the area is a quadratic.
+    if (sections.empty() || to <= from) return r;
+    // Break where a section stands and where an inset half-width reaches 0: between breaks the area is a quadratic.
     std::vector<double> breaks{from, to};
-    for (std::size_t i = 0; i < stations.size(); ++i) {
-        breaks.push_back(stations[i].at);
+    for (std::size_t i = 0; i < sections.size(); ++i) {
+        breaks.push_back(sections[i].at);
         if (i == 0) continue;
-        const Station &p = stations[i - 1], &q = stations[i];
-        for (auto side : {&Station::a_mm, &Station::b_mm}) {
+        const Section &p = sections[i - 1], &q = sections[i];
+        for (auto side : {&Section::a_mm, &Section::b_mm}) {
             const double u = p.*side - inset, v = q.*side - inset;
             if (u * v < 0) breaks.push_back(p.at + (q.at - p.at) * u / (u - v));
         }
@@ -154,7 +154,7 @@ TubeIntegral calcTube(const std::vector<Station>& stations, double length_mm, do
         if (hi <= lo) continue;
         for (double g : {-kGauss2, kGauss2}) {
             const double t = (lo + hi) / 2 + g * (hi - lo) / 2;
-            const Station s = findStation(stations, t);
+            const Section s = findSection(sections, t);
             const double area = kPi * std::max(0.0, s.a_mm - inset) * std::max(0.0, s.b_mm - inset);
             const double w = area * (hi - lo) / 2 * length_mm;
             r.volume_mm3 += w;
@@ -165,21 +165,21 @@ TubeIntegral calcTube(const std::vector<Station>& stations, double length_mm, do
     return r;
 }
 
-double calcTubeSurface(const std::vector<Station>& stations, double L, double from, double to) {
-    if (stations.empty() || to <= from) return 0;
+double calcTubeSurface(const std::vector<Section>& sections, double L, double from, double to) {
+    if (sections.empty() || to <= from) return 0;
     constexpr int kAround = 64;
     // Five Gauss points along each stretch.
     constexpr double x[] = {0, 0.5384693101056831, -0.5384693101056831, 0.9061798459386640, -0.9061798459386640};
     constexpr double w[] = {0.5688888888888889, 0.4786286704993665, 0.4786286704993665, 0.2369268850561891,
                             0.2369268850561891};
     double sum = 0;
-    for (std::size_t i = 1; i < stations.size(); ++i) {
-        const Station &p = stations[i - 1], &q = stations[i];
+    for (std::size_t i = 1; i < sections.size(); ++i) {
+        const Section &p = sections[i - 1], &q = sections[i];
         const double lo = std::max(from, p.at), hi = std::min(to, q.at);
         if (hi <= lo) continue;
         const double da = (q.a_mm - p.a_mm) / ((q.at - p.at) * L), db = (q.b_mm - p.b_mm) / ((q.at - p.at) * L);
         for (int g = 0; g < 5; ++g) {
-            const Station s = findStation(stations, (lo + hi) / 2 + x[g] * (hi - lo) / 2);
+            const Section s = findSection(sections, (lo + hi) / 2 + x[g] * (hi - lo) / 2);
             double around = 0;
             for (int k = 0; k < kAround; ++k) {
                 const double u = 2 * kPi * k / kAround, c = std::cos(u), n = std::sin(u);
@@ -244,14 +244,14 @@ std::vector<Stretch> calcOwnStretches(const Puppet& puppet, const Skeleton& s, c
         // axis dips into its parent is not swallowed for that.
         const auto insideParent = [&](const Vec3& q) {
             return std::any_of(s.links.begin(), s.links.end(), [&](const Link& other) {
-                return other.copy == parent && insideTube(segmentOf(other).stations, other, q);
+                return other.copy == parent && insideTube(segmentOf(other).sections, other, q);
             });
         };
         const auto inParent = [&](double t) {
             const Vec3 p = link.from + t * (link.to - link.from);
             if (!insideParent(p)) return false;
-            const auto& stations = segmentOf(link).stations;
-            const Station here = stations.empty() ? Station{} : findStation(stations, t);
+            const auto& sections = segmentOf(link).sections;
+            const Section here = sections.empty() ? Section{} : findSection(sections, t);
             const Frame f = findFrame(link);
             int in = 0, all = 0;
             for (const double ring : {0.0, 0.4, 0.7, 0.92})
@@ -292,7 +292,7 @@ Stretch findCommon(Stretch a, Stretch b) {
     return c.to > c.from ? c : Stretch{c.from, c.from};
 }
 
-bool isInside(const Segment& segment, const Link& link, const Vec3& p) { return insideTube(segment.stations, link, p); }
+bool isInside(const Segment& segment, const Link& link, const Vec3& p) { return insideTube(segment.sections, link, p); }
 
 bool isInside(const Mass& m, const MassCopy& copy, const Vec3& p) {
     if (m.shape == MassShape::weighed) return false;

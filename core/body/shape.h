@@ -1,19 +1,19 @@
 #pragma once
 // Volumes, centres and surfaces of tapered elliptic tubes, ellipsoids and boxes, and who owns an overlap.
-// Between stations the half-widths are linear, so the section's area is a quadratic and two Gauss points a stretch are
+// Between sections the half-widths are linear, so the section's area is a quadratic and two Gauss points a stretch are
 // exact for volume and first moment. docs/mechanics.md 30 to 33.
 #include "base/stop.h"
 #include "body/skeleton.h"
 
 namespace enkinet::body {
 
-/// Half-widths at a share of the bone's length; the stations must not be empty.
-Station findStation(const std::vector<Station>& stations, double at);
+/// Half-widths at a share of the bone's length; the sections must not be empty.
+Section findSection(const std::vector<Section>& sections, double at);
 
 /// Thickness of all coats beneath the skin.
 double findCoats(const Layers& layers);
 
-/// Thickness of the skin at a share of the bone's length: linear between stations.
+/// Thickness of the skin at a share of the bone's length: linear between sections.
 double findSkin(const Segment& segment, double at);
 
 /// Which surface of a part: the finished one, the clay's outside (under a cover), the clay's inside.
@@ -21,11 +21,11 @@ enum class Surface { finished, clay, core };
 /// How far it lies inside a mass's finished surface, mm.
 double findInset(const Layers& layers, Surface surface);
 
-/// A stretch of one layer's surface. Its stations carry that surface's own half-widths; below 0 there is nothing.
+/// A stretch of one layer's surface. Its sections carry that surface's own half-widths; below 0 there is nothing.
 /// A cover that ends on the way makes a step, so a surface has one to three of these.
 struct Shell {
     double from = 0, to = 1;
-    std::vector<Station> stations;
+    std::vector<Section> sections;
     friend bool operator==(const Shell&, const Shell&) = default;
 };
 std::vector<Shell> findShells(const Segment& segment, Surface surface);
@@ -40,13 +40,13 @@ struct TubeIntegral {
 
 /// Volume of the tube between two shares of its length, inset by a thickness; never negative: where the inset is
 /// thicker than a half-width nothing is left.
-TubeIntegral calcTube(const std::vector<Station>& stations, double length_mm, double from, double to, double inset_mm);
+TubeIntegral calcTube(const std::vector<Section>& sections, double length_mm, double from, double to, double inset_mm);
 
 /// The same of a whole surface.
 TubeIntegral calcTube(const std::vector<Shell>& shells, double length_mm, double from, double to);
 
 /// Side surface, mm², to 1e-9 relative (Gauss along, trapezoid around).
-double calcTubeSurface(const std::vector<Station>& stations, double length_mm, double from, double to);
+double calcTubeSurface(const std::vector<Section>& sections, double length_mm, double from, double to);
 
 double calcEllipsoidVolume(const Vec3& half_mm);
 /// Surface of an ellipsoid by the same quadrature.
@@ -73,7 +73,7 @@ std::vector<Stretch> calcOwnStretches(const Puppet& puppet, const Skeleton& skel
 Stretch findStiff(const Link& link);
 Stretch findCommon(Stretch a, Stretch b);
 
-/// True inside the finished surface of a segment (without stations: never) or of a mass (weighed: never).
+/// True inside the finished surface of a segment (without sections: never) or of a mass (weighed: never).
 bool isInside(const Segment& segment, const Link& link, const Vec3& point);
 bool isInside(const Mass& mass, const MassCopy& copy, const Vec3& point);
 

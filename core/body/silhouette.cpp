@@ -3,7 +3,6 @@
 #include <array>
 #include <cmath>
 #include <map>
-#include <set>
 #include <tuple>
 
 namespace enkinet::body {
@@ -95,103 +94,145 @@ PicturePoint findPixel(const Picture& p, double x, double y) {
     return {(dx * c - dy * s) / p.mm_px, (dx * s + dy * c) / p.mm_px};
 }
 
+namespace {
+
+const std::vector<double> kShares{0.0, 0.25, 0.5, 0.75, 1.0};
+constexpr double kSpike = 0.6; ///< of the usual half-width
+constexpr double kWidest = 0.3, kShortest_px = 2, kThinnest_mm = 0.3;
+
+double middleOf(std::vector<double> all) {
+    std::sort(all.begin(), all.end());
+    return all.empty() ? 0 : all[all.size() / 2];
+}
+
+/// One picture of a puppet: where its bones lie in it, and how wide it is beside each.
+class View {
+public:
+    View(const Puppet& puppet, const PlacedPicture& picture, bool sideways, int threshold)
+        : m_puppet(puppet), m_picture(picture), m_sideways(sideways), m_threshold(threshold),
+          m_most(kWidest * puppet.height_mm / picture.placed.mm_px) {
+        for (std::size_t i = 0; i < puppet.limbs.size(); ++i)
+            for (std::size_t k = 0; k < puppet.limbs[i].segments.size(); ++k)
+                for (int twin = 0; twin < (puppet.limbs[i].mirrored && !sideways ? 2 : 1); ++twin)
+                    m_bones.push_back(findBone(static_cast<int>(i), static_cast<int>(k), twin == 1));
+    }
+
+    /// Half-widths in mm by share, 0 where it says nothing; what is doubtful is added to `doubts`. Nothing for a bone
+    /// that is seen end on.
+    std::vector<double> read(int limb, int segment, std::vector<WidthDoubt>& doubts) const {
+        const auto it = std::find_if(m_bones.begin(), m_bones.end(),
+                                     [&](const Bone& b) { return b.limb == limb && b.segment == segment; });
+        const Bone& b = *it;
+        if (std::hypot(b.to.x - b.from.x, b.to.y - b.from.y) < kShortest_px) return {};
+        std::vector<Neighbour> neighbours;
+        std::vector<std::pair<int, int>> names;
+        for (const Bone& o : m_bones) {
+            // What continues it is no neighbour; its own twin is one.
+            if (&o == &b || o.half <= 0 || (o.limb == b.limb && !o.twin && std::abs(o.segment - b.segment) <= 1))
+                continue;
+            neighbours.push_back({o.from, o.to, o.half});
+            names.emplace_back(o.limb, o.segment);
+        }
+        const auto widths = calcWidths(*m_picture.grey, b.from, b.to, kShares, m_threshold, m_most, neighbours);
+        // What a neighbour cut short on one side says little: where it is a spike against the rest it says nothing.
+        std::vector<double> free;
+        for (const ReadWidth& w : widths)
+            if (w.onFigure && !w.clipped && w.neighbour < 0) free.push_back(w.half());
+        const double usual = middleOf(std::move(free));
+        std::vector<double> half;
+        for (const ReadWidth& w : widths) {
+            const bool isSpike = w.neighbour >= 0 && w.half() < kSpike * usual;
+            half.push_back(w.onFigure && !w.clipped && !isSpike ? aboveFloor(b, w) : 0);
+            if (auto doubt = findDoubt(b, w, names)) doubts.push_back(*doubt);
+        }
+        return half;
+    }
+
+private:
+    Bone findBone(int limb, int segment, bool twin) const {
+        const auto at = [&](const Vec3& p) {
+            return findPixel(m_picture.placed, m_sideways ? p.z : twin ? -p.x : p.x, p.y);
+        };
+        const auto [near, far] = endsOf(limb, segment);
+        Bone b{limb, segment, at(near), at(far), twin};
+        // Its own reach: on the side where nothing touches it.
+        std::vector<double> free;
+        for (const ReadWidth& w : calcWidths(*m_picture.grey, b.from, b.to, {0.25, 0.5, 0.75}, m_threshold, m_most))
+            if (w.onFigure && std::min(w.left, w.right) < m_most) free.push_back(std::min(w.left, w.right));
+        b.half = middleOf(std::move(free));
+        return b;
+    }
+    std::pair<Vec3, Vec3> endsOf(int limb, int segment) const {
+        const auto& joints = m_puppet.limbs[static_cast<std::size_t>(limb)].joints;
+        const auto k = static_cast<std::size_t>(segment);
+        return {joints[k].at_mm, joints[k + 1].at_mm};
+    }
+    /// Nothing of a figure lies under the floor that it stands on.
+    double aboveFloor(const Bone& b, const ReadWidth& w) const {
+        const auto [near, far] = endsOf(b.limb, b.segment);
+        const Vec3 along = far - near;
+        const double across = m_sideways ? along.z : along.x, level = std::hypot(across, along.y);
+        const double high = near.y + w.at * along.y, up = level > 0 ? std::abs(across) / level : 0;
+        const double mm = w.half() * m_picture.placed.mm_px;
+        return mm > 0 && up > 0.5 && high > 0 ? std::min(mm, std::max(kThinnest_mm, high / up)) : mm;
+    }
+    std::optional<WidthDoubt> findDoubt(const Bone& b, const ReadWidth& w,
+                                        const std::vector<std::pair<int, int>>& names) const {
+        using Why = WidthDoubt::Why;
+        WidthDoubt doubt{b.limb, b.segment, w.at, m_sideways, {}, -1, -1};
+        if (!w.onFigure)
+            doubt.why = Why::off_figure;
+        else if (w.clipped)
+            doubt.why = Why::border;
+        else if (w.neighbour >= 0)
+            doubt.why = Why::neighbour,
+            std::tie(doubt.otherLimb, doubt.otherSegment) = names[static_cast<std::size_t>(w.neighbour)];
+        else if (w.hole)
+            doubt.why = Why::hole;
+        else
+            return {};
+        return doubt;
+    }
+
+    const Puppet& m_puppet;
+    const PlacedPicture& m_picture;
+    bool m_sideways;
+    int m_threshold;
+    double m_most; ///< pixels that a body reaches at most
+    std::vector<Bone> m_bones;
+};
+
+/// Both views of a segment as sections; fewer than two: nothing was read.
+std::vector<Section> mergeViews(const std::vector<double>& front, const std::vector<double>& side) {
+    std::vector<Section> sections;
+    for (std::size_t n = 0; n < kShares.size(); ++n) {
+        const double f = n < front.size() ? front[n] : 0, s = n < side.size() ? side[n] : 0;
+        if (f <= 0 && s <= 0) continue;
+        // A view that says nothing follows the other, round.
+        sections.push_back({kShares[n], std::max(kThinnest_mm, f > 0 ? f : s), std::max(kThinnest_mm, s > 0 ? s : f)});
+    }
+    if (sections.size() >= 2) sections.front().at = 0, sections.back().at = 1;
+    return sections;
+}
+
+} // namespace
+
 ReadBody readBody(const Puppet& puppet, const PlacedPicture& front, const PlacedPicture& side, int threshold,
                   const std::function<bool(int, int)>& wanted) {
-    const std::vector<double> shares{0.0, 0.25, 0.5, 0.75, 1.0};
-    constexpr double kSpike = 0.6; ///< of the usual half-width
-    constexpr double kWidest = 0.3, kShortest_px = 2, kThinnest_mm = 0.3;
     ReadBody body;
-    // By limb and segment: half-widths of the front, then of the side; 0: says nothing.
+    // By limb and segment: half-widths of the front, then of the side.
     std::map<std::pair<int, int>, std::array<std::vector<double>, 2>> halves;
     for (const bool sideways : {false, true}) {
-        const PlacedPicture& view = sideways ? side : front;
-        if (!view.grey) continue;
-        const double most = kWidest * puppet.height_mm / view.placed.mm_px;
-        std::vector<Bone> bones;
-        for (std::size_t i = 0; i < puppet.limbs.size(); ++i)
-            for (std::size_t k = 0; k < puppet.limbs[i].segments.size(); ++k) {
-                const Limb& l = puppet.limbs[i];
-                const auto at = [&](const Vec3& p, bool twin) {
-                    return findPixel(view.placed, sideways ? p.z : twin ? -p.x : p.x, p.y);
-                };
-                for (int twin = 0; twin < (l.mirrored && !sideways ? 2 : 1); ++twin) {
-                    Bone b{static_cast<int>(i), static_cast<int>(k), at(l.joints[k].at_mm, twin == 1),
-                           at(l.joints[k + 1].at_mm, twin == 1), twin == 1};
-                    // Its own reach: on the side where nothing touches it.
-                    std::vector<double> free;
-                    for (const ReadWidth& w : calcWidths(*view.grey, b.from, b.to, {0.25, 0.5, 0.75}, threshold, most))
-                        if (w.onFigure && std::min(w.left, w.right) < most) free.push_back(std::min(w.left, w.right));
-                    std::sort(free.begin(), free.end());
-                    if (!free.empty()) b.half = free[free.size() / 2];
-                    bones.push_back(b);
-                }
-            }
-        std::set<std::pair<int, int>> read;
-        for (const Bone& b : bones) {
-            const std::pair key{b.limb, b.segment};
-            if (!wanted(b.limb, b.segment) || !read.insert(key).second ||
-                std::hypot(b.to.x - b.from.x, b.to.y - b.from.y) < kShortest_px)
-                continue;
-            std::vector<Neighbour> neighbours;
-            std::vector<std::pair<int, int>> names;
-            for (const Bone& o : bones) {
-                // What continues it is no neighbour; its own twin is one.
-                if (&o == &b || o.half <= 0 || (o.limb == b.limb && !o.twin && std::abs(o.segment - b.segment) <= 1))
-                    continue;
-                neighbours.push_back({o.from, o.to, o.half});
-                names.emplace_back(o.limb, o.segment);
-            }
-            const auto widths = calcWidths(*view.grey, b.from, b.to, shares, threshold, most, neighbours);
-            auto& half = halves[key][sideways ? 1 : 0];
-            // What a neighbour cut short on one side says little: where it is a spike against the rest it says nothing.
-            std::vector<double> free;
-            for (const ReadWidth& w : widths)
-                if (w.onFigure && !w.clipped && w.neighbour < 0) free.push_back(w.half());
-            std::sort(free.begin(), free.end());
-            const double usual = free.empty() ? 0 : free[free.size() / 2];
-            const Joint &near =
-                            puppet.limbs[static_cast<std::size_t>(b.limb)].joints[static_cast<std::size_t>(b.segment)],
-                        &far = puppet.limbs[static_cast<std::size_t>(b.limb)]
-                                   .joints[static_cast<std::size_t>(b.segment) + 1];
-            const Vec3 along = far.at_mm - near.at_mm;
-            const double across = sideways ? along.z : along.x, level = std::hypot(across, along.y);
-            for (const ReadWidth& w : widths) {
-                double mm = w.onFigure && !w.clipped ? w.half() * view.placed.mm_px : 0;
-                if (w.neighbour >= 0 && w.half() < kSpike * usual) mm = 0;
-                // Nothing of a figure lies under the floor that it stands on.
-                const double high = near.at_mm.y + w.at * along.y, up = level > 0 ? std::abs(across) / level : 0;
-                if (mm > 0 && up > 0.5 && high > 0) mm = std::min(mm, std::max(kThinnest_mm, high / up));
-                half.push_back(mm);
-                WidthDoubt doubt{b.limb, b.segment, w.at, sideways, {}, -1, -1};
-                using Why = WidthDoubt::Why;
-                if (!w.onFigure)
-                    doubt.why = Why::off_figure;
-                else if (w.clipped)
-                    doubt.why = Why::border;
-                else if (w.neighbour >= 0)
-                    doubt.why = Why::neighbour,
-                    std::tie(doubt.otherLimb, doubt.otherSegment) = names[static_cast<std::size_t>(w.neighbour)];
-                else if (w.hole)
-                    doubt.why = Why::hole;
-                else
-                    continue;
-                body.doubts.push_back(doubt);
-            }
-        }
+        const PlacedPicture& picture = sideways ? side : front;
+        if (!picture.grey) continue;
+        const View view(puppet, picture, sideways, threshold);
+        for (int i = 0; i < static_cast<int>(puppet.limbs.size()); ++i)
+            for (int k = 0; k < static_cast<int>(puppet.limbs[static_cast<std::size_t>(i)].segments.size()); ++k)
+                if (wanted(i, k)) halves[{i, k}][sideways ? 1 : 0] = view.read(i, k, body.doubts);
     }
-    for (auto& [key, views] : halves) {
-        ReadPart part{key.first, key.second, {}};
-        for (std::size_t n = 0; n < shares.size(); ++n) {
-            const double f = n < views[0].size() ? views[0][n] : 0, s = n < views[1].size() ? views[1][n] : 0;
-            if (f <= 0 && s <= 0) continue;
-            // A view that says nothing follows the other, round.
-            part.stations.push_back(
-                {shares[n], std::max(kThinnest_mm, f > 0 ? f : s), std::max(kThinnest_mm, s > 0 ? s : f)});
-        }
-        if (part.stations.size() < 2) continue;
-        part.stations.front().at = 0, part.stations.back().at = 1;
-        body.parts.push_back(std::move(part));
-    }
+    for (const auto& [key, views] : halves)
+        if (auto sections = mergeViews(views[0], views[1]); sections.size() >= 2)
+            body.parts.push_back({key.first, key.second, std::move(sections)});
     return body;
 }
 

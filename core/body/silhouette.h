@@ -62,7 +62,7 @@ struct WidthDoubt {
 
 struct ReadPart {
     int limb = 0, segment = 0;
-    std::vector<Station> stations;
+    std::vector<Section> sections;
 };
 
 struct ReadBody {

@@ -1,6 +1,6 @@
 #pragma once
 // What is not so while a build is carried out: see checks/replay.h.
-#include "base/figure.h"
+#include "base/optional_number.h"
 #include "base/phrase.h"
 
 namespace enkinet::checks {

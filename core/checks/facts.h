@@ -36,9 +36,9 @@ struct Facts {
     std::vector<make::SchemeWork> schemes;
     std::vector<PaintedPart> painted;
     make::Plan plan;
-    std::vector<Broken> broken;  ///< what is not so while that plan is carried out without a pause
-    double top_mm = 0;           ///< highest drawn point
-    Same<document::Cards> cards; ///< the merged cards that the pointers above stand in
+    std::vector<Broken> broken;         ///< what is not so while that plan is carried out without a pause
+    double top_mm = 0;                  ///< highest drawn point
+    SharedValue<document::Cards> cards; ///< the merged cards that the pointers above stand in
     fill::Shelf shelf;
     choice::Stock stock; ///< spools with their tables and calibrations
     ENKINET_COMPARED(Facts)

@@ -13,41 +13,30 @@ namespace {
 
 constexpr double kMuch = 1e9;
 
-const char* eyeWord(Eye eye) {
-    switch (eye) {
-    case Eye::heads_high:
-        return "heads_high";
-    case Eye::hand_to_head:
-        return "hand_to_head";
-    case Eye::foot_to_head:
-        return "foot_to_head";
-    case Eye::hand_to_forearm:
-        return "hand_to_forearm";
-    case Eye::hand_to_mouth:
-        return "hand_to_mouth";
-    case Eye::foot_on_ground:
-        return "foot_on_ground";
-    case Eye::neck_to_ground:
-        return "neck_to_ground";
-    case Eye::armature_cover:
-        return "armature_cover";
-    case Eye::meets_at_bend:
-        return "meets_at_bend";
-    case Eye::left_and_right:
-        return "left_and_right";
-    case Eye::leg_share:
-        return "leg_share";
-    case Eye::hip_height:
-        return "hip_height";
-    case Eye::eye_to_head:
-        return "eye_to_head";
-    case Eye::pack_to_back:
-        return "pack_to_back";
-    case Eye::side_seen:
-        return "side_seen";
-    }
-    return "";
-}
+/// In the order of Eye: the word by which a target is kept, and whether it can be given one.
+constexpr struct {
+    Eye eye;
+    const char* word;
+    bool isRatio;
+} kEyes[] = {
+    {Eye::heads_high, "heads_high", true},
+    {Eye::hand_to_head, "hand_to_head", true},
+    {Eye::foot_to_head, "foot_to_head", true},
+    {Eye::hand_to_forearm, "hand_to_forearm", true},
+    {Eye::hand_to_mouth, "hand_to_mouth", false},
+    {Eye::foot_on_ground, "foot_on_ground", false},
+    {Eye::neck_to_ground, "neck_to_ground", false},
+    {Eye::armature_cover, "armature_cover", false},
+    {Eye::meets_at_bend, "meets_at_bend", false},
+    {Eye::left_and_right, "left_and_right", false},
+    {Eye::leg_share, "leg_share", true},
+    {Eye::hip_height, "hip_height", true},
+    {Eye::eye_to_head, "eye_to_head", true},
+    {Eye::pack_to_back, "pack_to_back", true},
+    {Eye::side_seen, "side_seen", false},
+};
+static_assert(std::ranges::all_of(kEyes, [](const auto& row) { return &row == &kEyes[static_cast<int>(row.eye)]; }) &&
+              std::size(kEyes) == static_cast<std::size_t>(Eye::side_seen) + 1);
 
 const Mass* findHead(const Puppet& p) {
     for (const Mass& m : p.masses)
@@ -69,21 +58,7 @@ std::size_t firstPosed(const Limb& l) {
 
 } // namespace
 
-bool isRatio(Eye eye) {
-    switch (eye) {
-    case Eye::heads_high:
-    case Eye::hand_to_head:
-    case Eye::foot_to_head:
-    case Eye::hand_to_forearm:
-    case Eye::leg_share:
-    case Eye::hip_height:
-    case Eye::eye_to_head:
-    case Eye::pack_to_back:
-        return true;
-    default:
-        return false;
-    }
-}
+bool isRatio(Eye eye) { return kEyes[static_cast<std::size_t>(eye)].isRatio; }
 
 Phrase sentenceOf(const EyeCheck& c) {
     const Phrase who = c.subject;
@@ -142,11 +117,11 @@ double calcTop(const Puppet& puppet, const choice::PuppetChoice& choice) {
         }
         const Link& l = choice.rest.links[static_cast<std::size_t>(p.link)];
         const int limb = choice.skeleton.copies[static_cast<std::size_t>(l.copy)].limb;
-        const auto& stations =
-            puppet.limbs[static_cast<std::size_t>(limb)].segments[static_cast<std::size_t>(l.segment)].stations;
+        const auto& sections =
+            puppet.limbs[static_cast<std::size_t>(limb)].segments[static_cast<std::size_t>(l.segment)].sections;
         const Frame f = findFrame(l);
         for (double at : {0.0, 1.0}) {
-            const body::Station s = stations.empty() ? body::Station{} : findStation(stations, at);
+            const body::Section s = sections.empty() ? body::Section{} : findSection(sections, at);
             // How far the end's ellipse reaches above the axis.
             top = std::max(top, l.from.y + at * (l.to.y - l.from.y) + std::hypot(s.a_mm * f.a.y, s.b_mm * f.b.y));
         }
@@ -154,146 +129,192 @@ double calcTop(const Puppet& puppet, const choice::PuppetChoice& choice) {
     return top;
 }
 
-std::vector<EyeCheck> calcEyeChecks(const Puppet& p, const Facts& r) {
-    std::vector<EyeCheck> all;
-    // One length over another, between what is usual or near what the builder wants.
-    const auto ratio = [&](Eye eye, const std::string& name, const std::string& id, double found, double low,
-                           double high) {
-        EyeCheck c{eye, name, found, low, high, std::string(eyeWord(eye)) + (id.empty() ? "" : ":" + id), {}};
-        for (const Proportion& x : p.proportions)
-            if (x.key == c.key)
-                c.wanted = x, c.low = x.target * (1 - x.tolerance), c.high = x.target * (1 + x.tolerance);
-        all.push_back(std::move(c));
-    };
-    const bool biped = p.kind == "biped";
-    const Mass* head = findHead(p);
-    const double headHigh = head ? 2 * head->half_mm.y : 0;
-    // How many heads high a figure is says something of those that stand upright only.
-    if (biped && headHigh > 0) ratio(Eye::heads_high, p.name, {}, p.height_mm / headHigh, 3.0, 8.0);
+namespace {
 
-    for (const Limb& l : p.limbs) {
-        if (l.kind == LimbKind::arm && headHigh > 0) {
-            // The longest finger that hangs on the arm, beyond its wrist.
-            double finger = 0;
-            for (const Limb& f : p.limbs)
-                if (f.kind == LimbKind::finger && f.hangsOnLimb == l.id) finger = std::max(finger, lengthOf(f, 0));
-            const double palm = norm(l.joints.back().at_mm - l.joints[l.joints.size() - 2].at_mm);
-            ratio(Eye::hand_to_head, l.name, l.id, (palm + finger) / headHigh, 0.35, 1.1);
-            // A big head does not make big hands right: the forearm is what the eye compares them with.
-            if (l.joints.size() >= 3) {
-                const double forearm = norm(l.joints[l.joints.size() - 2].at_mm - l.joints[l.joints.size() - 3].at_mm);
-                ratio(Eye::hand_to_forearm, l.name, l.id, (palm + finger) / forearm, 0.5, 1.4);
-            }
-            const Joint& shoulder = l.joints[firstPosed(l)];
-            const Vec3 mouth = head->at_mm + Vec3{0, -0.45 * head->half_mm.y, head->half_mm.z};
-            all.push_back({Eye::hand_to_mouth, l.name,
-                           (lengthOf(l, firstPosed(l)) + finger) / norm(mouth - shoulder.at_mm), 1.0, kMuch});
+/// Looks at a puppet as a builder does; each function one thing that is looked at.
+class Looking {
+public:
+    Looking(const Puppet& puppet, const Facts& facts)
+        : m_p(puppet), m_facts(facts), m_biped(puppet.kind == "biped"), m_head(findHead(puppet)),
+          m_headHigh(m_head ? 2 * m_head->half_mm.y : 0) {}
+
+    std::vector<EyeCheck> all() {
+        // How many heads high a figure is says something of those that stand upright only.
+        if (m_biped && m_headHigh > 0) ratio(Eye::heads_high, m_p.name, {}, m_p.height_mm / m_headHigh, 3.0, 8.0);
+        for (const Limb& l : m_p.limbs) {
+            if (l.kind == LimbKind::arm && m_headHigh > 0) arm(l);
+            if (l.kind == LimbKind::leg) leg(l);
+            if (l.kind == LimbKind::neck || (l.kind == LimbKind::spine && m_p.kind == "bird")) neck(l);
         }
-        if (l.kind == LimbKind::leg && headHigh > 0)
-            for (const Mass& m : p.masses)
-                if (m.limb == l.id && m.segment + 1 == static_cast<int>(l.segments.size()))
-                    ratio(Eye::foot_to_head, m.name, m.id, 2 * m.half_mm.z / headHigh, biped ? 0.4 : 0.1,
-                          biped ? 1.4 : kMuch);
-        // Legs that end up short are the commonest regret of all: seen before wire is cut.
-        if (l.kind == LimbKind::leg && p.height_mm > 0) {
-            const std::size_t hip = firstPosed(l);
-            ratio(Eye::leg_share, l.name, l.id, lengthOf(l, hip) / p.height_mm, 0.3, biped ? 0.62 : 1.2);
-            ratio(Eye::hip_height, l.name, l.id, l.joints[hip].at_mm.y / p.height_mm, 0.3, biped ? 0.6 : 1.1);
-        }
-        if (l.kind == LimbKind::neck || (l.kind == LimbKind::spine && p.kind == "bird")) {
-            const std::size_t from = firstPosed(l);
-            if (from > 0 || l.joints[from].posed)
-                all.push_back({Eye::neck_to_ground, l.name, lengthOf(l, from) / std::max(1.0, l.joints[from].at_mm.y),
-                               1.0, kMuch});
-        }
+        eyes();
+        packs();
+        ground();
+        armature();
+        pairs();
+        side();
+        return std::move(m_all);
     }
 
-    if (headHigh > 0)
-        for (const Feature& f : p.things.features)
-            if (f.on.mass == head->id && (f.shape == FeatureShape::ball || f.shape == FeatureShape::half_ball))
-                ratio(Eye::eye_to_head, f.name, f.id, f.first_mm / headHigh, 0.05, 0.45);
-    for (const Mass& m : p.masses)
-        for (const Limb& l : p.limbs)
-            if (l.kind == LimbKind::spine && m.limb == l.id && &m != head && m.shape != MassShape::weighed &&
-                m.segment < static_cast<int>(l.segments.size())) {
-                const auto at = static_cast<std::size_t>(m.segment);
-                const Vec3 back = 0.5 * (l.joints[at].at_mm + l.joints[at + 1].at_mm);
-                // Behind the trunk, not at its front or side.
-                if (m.at_mm.z < back.z - m.half_mm.z / 2)
-                    ratio(Eye::pack_to_back, m.name, m.id, 2 * m.half_mm.y / lengthOf(l, 0), 0.2, 1.2);
-            }
+private:
+    /// One length over another, between what is usual or near what the builder wants.
+    void ratio(Eye eye, const std::string& name, const std::string& id, double found, double low, double high) {
+        const std::string word = kEyes[static_cast<std::size_t>(eye)].word;
+        EyeCheck c{eye, name, found, low, high, word + (id.empty() ? "" : ":" + id), {}};
+        for (const Proportion& x : m_p.proportions)
+            if (x.key == c.key)
+                c.wanted = x, c.low = x.target * (1 - x.tolerance), c.high = x.target * (1 + x.tolerance);
+        m_all.push_back(std::move(c));
+    }
 
-    double lowest = kMuch;
-    for (const Limb& l : p.limbs)
-        if (l.tieDown) lowest = std::min(lowest, l.joints.back().at_mm.y);
-    if (lowest < kMuch) all.push_back({Eye::foot_on_ground, p.name, lowest, -1, 1});
+    void arm(const Limb& l) {
+        // The longest finger that hangs on the arm, beyond its wrist.
+        double finger = 0;
+        for (const Limb& f : m_p.limbs)
+            if (f.kind == LimbKind::finger && f.hangsOnLimb == l.id) finger = std::max(finger, lengthOf(f, 0));
+        const std::size_t tip = l.joints.size() - 1;
+        const double palm = norm(l.joints[tip].at_mm - l.joints[tip - 1].at_mm);
+        ratio(Eye::hand_to_head, l.name, l.id, (palm + finger) / m_headHigh, 0.35, 1.1);
+        // A big head does not make big hands right: the forearm is what the eye compares them with.
+        if (tip >= 2) {
+            const double forearm = norm(l.joints[tip - 1].at_mm - l.joints[tip - 2].at_mm);
+            ratio(Eye::hand_to_forearm, l.name, l.id, (palm + finger) / forearm, 0.5, 1.4);
+        }
+        const Joint& shoulder = l.joints[firstPosed(l)];
+        const Vec3 mouth = m_head->at_mm + Vec3{0, -0.45 * m_head->half_mm.y, m_head->half_mm.z};
+        m_all.push_back({Eye::hand_to_mouth, l.name,
+                         (lengthOf(l, firstPosed(l)) + finger) / norm(mouth - shoulder.at_mm), 1.0, kMuch});
+    }
 
-    EyeCheck cover{Eye::armature_cover, "", kMuch, 0, kMuch, {}, {}},
-        meets{Eye::meets_at_bend, "", kMuch, 1, kMuch, {}, {}};
-    // Outside of the frame there is at least what the part is skinned and covered with.
-    const auto outside = [&](const Segment& s, double least) {
+    void leg(const Limb& l) {
+        if (m_headHigh > 0)
+            for (const Mass& m : m_p.masses)
+                if (m.limb == l.id && m.segment + 1 == static_cast<int>(l.segments.size()))
+                    ratio(Eye::foot_to_head, m.name, m.id, 2 * m.half_mm.z / m_headHigh, m_biped ? 0.4 : 0.1,
+                          m_biped ? 1.4 : kMuch);
+        // Legs that end up short are the commonest regret of all: seen before wire is cut.
+        if (m_p.height_mm <= 0) return;
+        const std::size_t hip = firstPosed(l);
+        ratio(Eye::leg_share, l.name, l.id, lengthOf(l, hip) / m_p.height_mm, 0.3, m_biped ? 0.62 : 1.2);
+        ratio(Eye::hip_height, l.name, l.id, l.joints[hip].at_mm.y / m_p.height_mm, 0.3, m_biped ? 0.6 : 1.1);
+    }
+
+    void neck(const Limb& l) {
+        const std::size_t from = firstPosed(l);
+        if (from > 0 || l.joints[from].posed)
+            m_all.push_back(
+                {Eye::neck_to_ground, l.name, lengthOf(l, from) / std::max(1.0, l.joints[from].at_mm.y), 1.0, kMuch});
+    }
+
+    void eyes() {
+        if (m_headHigh <= 0) return;
+        for (const Feature& f : m_p.things.features)
+            if (f.on.mass == m_head->id && (f.shape == FeatureShape::ball || f.shape == FeatureShape::half_ball))
+                ratio(Eye::eye_to_head, f.name, f.id, f.first_mm / m_headHigh, 0.05, 0.45);
+    }
+
+    void packs() {
+        for (const Mass& m : m_p.masses)
+            for (const Limb& l : m_p.limbs)
+                if (l.kind == LimbKind::spine && m.limb == l.id && &m != m_head && m.shape != MassShape::weighed &&
+                    m.segment < static_cast<int>(l.segments.size())) {
+                    const auto at = static_cast<std::size_t>(m.segment);
+                    const Vec3 back = 0.5 * (l.joints[at].at_mm + l.joints[at + 1].at_mm);
+                    // Behind the trunk, not at its front or side.
+                    if (m.at_mm.z < back.z - m.half_mm.z / 2)
+                        ratio(Eye::pack_to_back, m.name, m.id, 2 * m.half_mm.y / lengthOf(l, 0), 0.2, 1.2);
+                }
+    }
+
+    void ground() {
+        double lowest = kMuch;
+        for (const Limb& l : m_p.limbs)
+            if (l.tieDown) lowest = std::min(lowest, l.joints.back().at_mm.y);
+        if (lowest < kMuch) m_all.push_back({Eye::foot_on_ground, m_p.name, lowest, -1, 1});
+    }
+
+    /// Outside of the frame there is at least what the part is skinned and covered with.
+    static double outside(const Segment& s, double least) {
         const Layers& l = s.layers;
         const double skin = l.clay.empty() ? 0 : l.skin_mm, cloth = l.cover.empty() ? 0 : l.cover_mm;
         double coats = 0;
         for (const Coat& c : l.coats)
             coats += c.thickness_mm;
         return std::max(least, skin + coats + cloth);
-    };
-    for (const choice::LimbChoice& l : r.choice.limbs) {
-        if (l.chosen < 0) continue;
-        const double across = wire::findBundleDiameter(l.candidates()[static_cast<std::size_t>(l.chosen)].bundle);
-        for (const choice::Demand& d : l.demands) {
-            const std::string& name =
-                p.limbs[static_cast<std::size_t>(l.limb)].joints[static_cast<std::size_t>(d.joint)].name;
-            double want = d.roomCover_mm;
-            for (const Segment& s : p.limbs[static_cast<std::size_t>(l.limb)].segments)
-                if (s.name == d.roomAt) want = outside(s, d.roomCover_mm);
-            const double found = (d.room_mm - across) / 2 + d.roomCover_mm;
-            if (d.room_mm < 1e8 && found - want < cover.found - cover.low)
-                cover.subject = name + ", " + d.roomAt, cover.found = found, cover.low = want;
-            if (d.gapNeeded_mm > 0 && d.gap_mm / d.gapNeeded_mm < meets.found)
-                meets.subject = name, meets.found = d.gap_mm / d.gapNeeded_mm;
-        }
     }
-    // A figure that nothing poses has its armature inside it all the same.
-    for (const choice::LimbChoice& l : r.choice.limbs) {
-        if (l.chosen < 0 || !l.demands.empty()) continue;
-        const Limb& limb = p.limbs[static_cast<std::size_t>(l.limb)];
+
+    void armature() {
+        EyeCheck cover{Eye::armature_cover, "", kMuch, 0, kMuch, {}, {}},
+            meets{Eye::meets_at_bend, "", kMuch, 1, kMuch, {}, {}};
+        const auto tighter = [&](const std::string& name, double found, double want) {
+            if (found - want < cover.found - cover.low) cover.subject = name, cover.found = found, cover.low = want;
+        };
+        for (const choice::LimbChoice& l : m_facts.choice.limbs) {
+            if (l.chosen < 0) continue;
+            const Limb& limb = m_p.limbs[static_cast<std::size_t>(l.limb)];
+            const double across = wire::findBundleDiameter(l.candidates()[static_cast<std::size_t>(l.chosen)].bundle);
+            for (const choice::Demand& d : l.demands) {
+                const std::string& name = limb.joints[static_cast<std::size_t>(d.joint)].name;
+                double want = d.roomCover_mm;
+                for (const Segment& s : limb.segments)
+                    if (s.name == d.roomAt) want = outside(s, d.roomCover_mm);
+                if (d.room_mm < 1e8) tighter(name + ", " + d.roomAt, (d.room_mm - across) / 2 + d.roomCover_mm, want);
+                if (d.gapNeeded_mm > 0 && d.gap_mm / d.gapNeeded_mm < meets.found)
+                    meets.subject = name, meets.found = d.gap_mm / d.gapNeeded_mm;
+            }
+        }
+        // A figure that nothing poses has its armature inside it all the same.
+        for (const choice::LimbChoice& l : m_facts.choice.limbs)
+            if (l.chosen >= 0 && l.demands.empty()) unposed(l, tighter);
+        if (!cover.subject.empty()) m_all.push_back(cover);
+        if (!meets.subject.empty()) m_all.push_back(meets);
+    }
+    template <class Tighter> void unposed(const choice::LimbChoice& l, const Tighter& tighter) const {
+        const choice::PuppetChoice& choice = m_facts.choice;
+        const Limb& limb = m_p.limbs[static_cast<std::size_t>(l.limb)];
         const double across = wire::findBundleDiameter(l.candidates()[static_cast<std::size_t>(l.chosen)].bundle);
-        for (std::size_t i = 0; i < r.choice.rest.links.size(); ++i) {
-            const Link& link = r.choice.rest.links[i];
-            if (r.choice.rest.copies[static_cast<std::size_t>(link.copy)].limb != l.limb) continue;
-            const choice::Room room = choice::findRoom(limb.segments[static_cast<std::size_t>(link.segment)], limb.kind,
-                                                       r.choice.own[i], r.shelf);
+        for (std::size_t i = 0; i < choice.rest.links.size(); ++i) {
+            const Link& link = choice.rest.links[i];
+            if (choice.rest.copies[static_cast<std::size_t>(link.copy)].limb != l.limb) continue;
             const Segment& segment = limb.segments[static_cast<std::size_t>(link.segment)];
-            const double found = (room.across_mm - across) / 2 + room.cover_mm, want = outside(segment, room.cover_mm);
-            if (room.across_mm < 1e8 && found - want < cover.found - cover.low)
-                cover.subject = limb.name + ", " + segment.name, cover.found = found, cover.low = want;
+            const choice::Room room = choice::findRoom(segment, limb.kind, choice.own[i], m_facts.shelf);
+            if (room.across_mm < 1e8)
+                tighter(limb.name + ", " + segment.name, (room.across_mm - across) / 2 + room.cover_mm,
+                        outside(segment, room.cover_mm));
         }
     }
-    if (!cover.subject.empty()) all.push_back(cover);
-    if (!meets.subject.empty()) all.push_back(meets);
 
-    for (std::size_t i = 0; i < p.limbs.size(); ++i)
-        for (std::size_t k = i + 1; k < p.limbs.size(); ++k) {
-            const Limb &a = p.limbs[i], &b = p.limbs[k];
-            const bool opposite = a.kind == b.kind && !a.mirrored && !b.mirrored && a.hangsOnLimb == b.hangsOnLimb &&
-                                  !a.hangsOnLimb.empty() && a.joints.back().at_mm.x * b.joints.back().at_mm.x < 0;
-            if (opposite)
-                all.push_back(
-                    {Eye::left_and_right, a.name + ", " + b.name, std::abs(lengthOf(a, 0) - lengthOf(b, 0)), 0, 1});
-        }
+    void pairs() {
+        for (std::size_t i = 0; i < m_p.limbs.size(); ++i)
+            for (std::size_t k = i + 1; k < m_p.limbs.size(); ++k) {
+                const Limb &a = m_p.limbs[i], &b = m_p.limbs[k];
+                const bool opposite = a.kind == b.kind && !a.mirrored && !b.mirrored &&
+                                      a.hangsOnLimb == b.hangsOnLimb && !a.hangsOnLimb.empty() &&
+                                      a.joints.back().at_mm.x * b.joints.back().at_mm.x < 0;
+                if (opposite)
+                    m_all.push_back(
+                        {Eye::left_and_right, a.name + ", " + b.name, std::abs(lengthOf(a, 0) - lengthOf(b, 0)), 0, 1});
+            }
+    }
 
-    if (!p.limbs.empty()) {
-        bool depth = false;
-        for (const Limb& l : p.limbs)
+    void side() {
+        if (m_p.limbs.empty()) return;
+        bool seen = std::any_of(m_p.pictures.begin(), m_p.pictures.end(), [](const Picture& x) { return x.side; });
+        for (const Limb& l : m_p.limbs)
             for (const Joint& j : l.joints)
-                depth = depth || std::abs(j.at_mm.z) > 0.5;
-        const bool side =
-            depth || std::any_of(p.pictures.begin(), p.pictures.end(), [](const Picture& x) { return x.side; });
-        all.push_back({Eye::side_seen, p.name, side ? 1.0 : 0.0, 1, 1});
+                seen = seen || std::abs(j.at_mm.z) > 0.5;
+        m_all.push_back({Eye::side_seen, m_p.name, seen ? 1.0 : 0.0, 1, 1});
     }
-    return all;
-}
+
+    const Puppet& m_p;
+    const Facts& m_facts;
+    bool m_biped;
+    const Mass* m_head;
+    double m_headHigh;
+    std::vector<EyeCheck> m_all;
+};
+
+} // namespace
+
+std::vector<EyeCheck> calcEyeChecks(const Puppet& puppet, const Facts& facts) { return Looking(puppet, facts).all(); }
 
 } // namespace enkinet::checks

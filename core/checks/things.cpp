@@ -418,7 +418,7 @@ private:
                 l.chosen < 0 ? 0 : wire::findBundleDiameter(l.candidates()[static_cast<std::size_t>(l.chosen)].bundle);
             for (int s = x.fromSegment; s <= x.toSegment; ++s) {
                 const Segment& seg = limb.segments[static_cast<std::size_t>(s)];
-                for (const body::Station& st : seg.stations) {
+                for (const body::Section& st : seg.sections) {
                     // Two circles that touch, beside each other along the wide axis, the pair in the middle.
                     const double wide = std::max(st.a_mm, st.b_mm), thin = std::min(st.a_mm, st.b_mm);
                     const double pair = bundle + x.outer_mm, at = pair / 2 - x.outer_mm / 2;

@@ -24,10 +24,10 @@ const schema::Words& wordsOf(BondLimit);
 inline constexpr double kRodDroop = 0.02; ///< of a rod's free length
 
 struct BondCheck {
-    double force_N = 0, moment_Nmm = 0;       ///< what it is held against
-    std::array<Figure, kBondLimits> margin{}; ///< there over asked; NaN where it does not apply
-    Figure wall_mm;                           ///< left beside the hole; NaN without one
-    int governs = -1;                         ///< the least; -1: nothing was checked
+    double force_N = 0, moment_Nmm = 0;               ///< what it is held against
+    std::array<OptionalNumber, kBondLimits> margin{}; ///< there over asked; NaN where it does not apply
+    OptionalNumber wall_mm;                           ///< left beside the hole; NaN without one
+    int governs = -1;                                 ///< the least; -1: nothing was checked
     fill::Face from = fill::Face::cured_clay, to = fill::Face::cured_clay; ///< what meets
     bool holdsThere = true;                                                ///< the adhesive does, on both
     double heat_C = 0;                                                     ///< hottest load still to come; 0: none
@@ -50,15 +50,15 @@ struct Hole {
 
 struct BaseCheck {
     double weight_g = 0, all_g = 0;
-    Vec3 centre;                                 ///< of puppet and base, upright, y from under the base
-    bool fixed = false;                          ///< the set's floor: it neither tips nor is pushed
-    double edge_mm = 0;                          ///< from there to the nearest edge
-    double leaned_mm = 0;                        ///< what is left when the puppet leans
-    double wanted_mm = 0;                        ///< a tenth of its least width
-    Phrase joint;                                ///< whose posing pushes hardest; empty: none
-    double push_N = 0, push_mm = 0;              ///< force and height
-    double stands = 0;                           ///< W e over F H; 1.5 is wanted
-    Figure leastWidth_mm = 0, leastWeight_g = 0; ///< either of which would do
+    Vec3 centre;                                         ///< of puppet and base, upright, y from under the base
+    bool fixed = false;                                  ///< the set's floor: it neither tips nor is pushed
+    double edge_mm = 0;                                  ///< from there to the nearest edge
+    double leaned_mm = 0;                                ///< what is left when the puppet leans
+    double wanted_mm = 0;                                ///< a tenth of its least width
+    Phrase joint;                                        ///< whose posing pushes hardest; empty: none
+    double push_N = 0, push_mm = 0;                      ///< force and height
+    double stands = 0;                                   ///< W e over F H; 1.5 is wanted
+    OptionalNumber leastWidth_mm = 0, leastWeight_g = 0; ///< either of which would do
     std::vector<Hole> holes;
     friend bool operator==(const BaseCheck&, const BaseCheck&) = default;
 };
@@ -67,7 +67,7 @@ struct SheetCheck {
     int count = 1;                    ///< on both sides of a mirrored limb: two
     double area_mm2 = 0, mass_g = 0;  ///< of one
     double leastRadius_mm = 0;        ///< that it stands once cured; 0: not known
-    Figure raw = 0;                   ///< strength of the raw clay over what its own weight bends it with
+    OptionalNumber raw = 0;           ///< strength of the raw clay over what its own weight bends it with
     double pattern_mm = 0;            ///< its length laid flat
     bool web = false;                 ///< between two segments
     double span_mm = 0;               ///< from tip to tip as it is built

@@ -187,7 +187,7 @@ void tryCandidates(const Puppet& puppet, const Stock& stock, LimbChoice& l, Fiel
     for (std::size_t j = 0; j < l.demands.size(); ++j) {
         const Demand& d = l.demands[j];
         const std::uint64_t place = slot << 16 | j;
-        const Same<Bends> bends{
+        const SharedValue<Bends> bends{
             memo.bends.find(place, {l.field, d}, [&](const BendsKey& k) { return calcBends(k, stop); })};
         all.at.push_back({memo.ats.find(place, {l.field, bends, d, d}, calcAts)});
     }

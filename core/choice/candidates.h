@@ -7,10 +7,10 @@ namespace enkinet::choice {
 
 /// What the limb's wire is for, and whether it needs any.
 struct WireReason {
-    bool pose = false;    ///< holds a pose
-    bool anchor = false;  ///< ties the puppet to the base, or carries limbs that hang on it
-    bool rawClay = false; ///< holds raw clay in shape until it is cured
-    Figure raw_MPa = 0;   ///< bending stress of the raw clay at the root, held level without wire
+    bool pose = false;          ///< holds a pose
+    bool anchor = false;        ///< ties the puppet to the base, or carries limbs that hang on it
+    bool rawClay = false;       ///< holds raw clay in shape until it is cured
+    OptionalNumber raw_MPa = 0; ///< bending stress of the raw clay at the root, held level without wire
     double rawLimit_MPa = 0;
     bool refused = false; ///< the builder wants none
     bool asked() const { return pose || anchor || rawClay; }
@@ -23,8 +23,8 @@ struct LimbChoice {
     std::vector<Demand> demands;
     /// The field and its numbers, shared with the memory that they come from; null before they are tried.
     FieldRef field;
-    std::vector<Same<Ats>> at; ///< one a demand
-    Same<std::vector<Candidate>> tried;
+    std::vector<SharedValue<Ats>> at; ///< one a demand
+    SharedValue<std::vector<Candidate>> tried;
     const std::vector<Trial>& trials() const;
     const std::vector<Candidate>& candidates() const;
     LimbPath path;
@@ -38,7 +38,7 @@ struct LimbChoice {
     State state = State::holds; ///< worst joint's
     int worst = -1;             ///< demand that decides; -1 without posed joints
     int fitting = 0;            ///< how many candidates fit
-    Figure reserve = 0;         ///< by which the chosen stays inside its limits; NaN where nothing is checked
+    OptionalNumber reserve = 0; ///< by which the chosen stays inside its limits; NaN where nothing is checked
     bool thin = false;          ///< it holds, but not with the reserve that is wanted
     ENKINET_COMPARED(LimbChoice)
 };

@@ -115,7 +115,7 @@ Puppet outlineOf(const Puppet& puppet) {
             j.gap_mm = 0;
         for (Segment& s : l.segments) {
             s.layers = {};
-            for (body::Station& t : s.stations)
+            for (body::Section& t : s.sections)
                 t.skin_mm.reset();
         }
     }
@@ -388,9 +388,9 @@ private:
                 p.mass >= 0 ? r.rest.masses[static_cast<std::size_t>(p.mass)].at : 0.5 * (link.from + link.to);
             moment += p.mass_g() * kNewtonPerGram * norm(middle - root);
             if (p.layers.clay.empty() || p.mass >= 0) continue;
-            const auto& stations = limb.segments[static_cast<std::size_t>(link.segment)].stations;
-            if (stations.empty() || modulus > 0) continue;
-            const body::Station s = findStation(stations, r.own[static_cast<std::size_t>(p.link)].from);
+            const auto& sections = limb.segments[static_cast<std::size_t>(link.segment)].sections;
+            if (sections.empty() || modulus > 0) continue;
+            const body::Section s = findSection(sections, r.own[static_cast<std::size_t>(p.link)].from);
             const double least = std::min(s.a_mm, s.b_mm), most = std::max(s.a_mm, s.b_mm);
             modulus = kPi / 4 * most * least * least;
             why.rawLimit_MPa = m_shelf.clays.at(p.layers.clay).rawStrength_MPa / kRawSpare;

@@ -40,7 +40,7 @@ struct PuppetChoice {
     solve::Cover cover;   ///< for the aim of fewest spools
     bool settled = false; ///< the wire's own weight and stiffness no longer change the choice
     /// Chance that no wire breaks before the film's end; NaN while a joint does not hold, or where none was checked.
-    Figure survival;
+    OptionalNumber survival;
     ENKINET_COMPARED(PuppetChoice)
 };
 

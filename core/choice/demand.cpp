@@ -28,11 +28,11 @@ double coverNeeded(const Segment& seg, LimbKind kind, const fill::Shelf& shelf) 
 double thinnest(const Segment& seg, Stretch own) {
     double least = 1e9;
     const auto look = [&](double t) {
-        const Station s = findStation(seg.stations, t);
+        const Section s = findSection(seg.sections, t);
         least = std::min({least, s.a_mm, s.b_mm});
     };
     look(own.from), look(own.to);
-    for (const Station& s : seg.stations)
+    for (const Section& s : seg.sections)
         if (s.at > own.from && s.at < own.to) look(s.at);
     return least;
 }
@@ -41,9 +41,9 @@ double thinnest(const Segment& seg, Stretch own) {
 double stiffHalfWidth(const Segment& seg, const Link& link, Stretch own, bool atStart, const fill::Shelf& shelf) {
     const Stretch stiff = findStiff(link);
     const double t = atStart ? stiff.from : stiff.to;
-    if (seg.stations.empty() || own.length() <= 0 || t < own.from - 1e-9 || t > own.to + 1e-9) return 0;
+    if (seg.sections.empty() || own.length() <= 0 || t < own.from - 1e-9 || t > own.to + 1e-9) return 0;
     const Layers& l = seg.layers;
-    const Station s = findStation(seg.stations, t);
+    const Section s = findSection(seg.sections, t);
     double half = std::max(s.a_mm, s.b_mm) - (l.cover.empty() ? 0 : l.cover_mm);
     if (!l.clay.empty()) {
         const auto isSoft = [&](const std::string& id) {
@@ -66,11 +66,11 @@ double stiffHalfWidth(const Segment& seg, const Link& link, Stretch own, bool at
 /// Where a hand takes hold on one side of a joint: the segment there, at its grip share from the joint. A wrap with no
 /// body of its own hands on to the longest fleshed segment of the same rigid body.
 Demand::Hold findHold(const Puppet& p, const Skeleton& s, const fill::Shelf& shelf, const Hinge& hinge, int link) {
-    if (segmentOf(p, s, link).stations.empty()) {
+    if (segmentOf(p, s, link).sections.empty()) {
         double longest = 0;
         const int body = s.links[static_cast<std::size_t>(link)].body;
         for (std::size_t i = 0; i < s.links.size(); ++i)
-            if (s.links[i].body == body && !segmentOf(p, s, static_cast<int>(i)).stations.empty() &&
+            if (s.links[i].body == body && !segmentOf(p, s, static_cast<int>(i)).sections.empty() &&
                 s.links[i].length_mm > longest)
                 longest = s.links[i].length_mm, link = static_cast<int>(i);
     }
@@ -78,8 +78,8 @@ Demand::Hold findHold(const Puppet& p, const Skeleton& s, const fill::Shelf& she
     const Segment& held = segmentOf(p, s, link);
     const bool fromEnd = norm(l.to - hinge.at) < norm(l.from - hinge.at);
     const Vec3 at = fromEnd ? l.to + held.grip * (l.from - l.to) : l.from + held.grip * (l.to - l.from);
-    const Station here =
-        held.stations.empty() ? Station{} : findStation(held.stations, fromEnd ? 1 - held.grip : held.grip);
+    const Section here =
+        held.sections.empty() ? Section{} : findSection(held.sections, fromEnd ? 1 - held.grip : held.grip);
     Demand::Hold h;
     h.link = link, h.lever_mm = std::max(0.1, norm(at - hinge.at)), h.half_mm = std::max(here.a_mm, here.b_mm);
     h.force_N = fill::findFingers_N(shelf.shop.hands, h.half_mm);
@@ -110,8 +110,8 @@ void addHands(Demand& d, const Puppet& p, const Skeleton& s, const fill::Shelf& 
             ++tip;
         d.far = findHold(p, s, shelf, hinge, tip);
         d.far.lever_mm = d.posing == wire::Posing::by_tip ? d.gap_mm : d.gap_mm / 3;
-        const auto& stations = segmentOf(p, s, tip).stations;
-        if (!stations.empty() && !d.far.dents) d.far.force_N = fill::findFingers_N(shelf.shop.hands, d.far.half_mm);
+        const auto& sections = segmentOf(p, s, tip).sections;
+        if (!sections.empty() && !d.far.dents) d.far.force_N = fill::findFingers_N(shelf.shop.hands, d.far.half_mm);
     }
     d.lever_mm = d.far.lever_mm;
     d.effortLimit_Nmm = d.far.moment_Nmm();
@@ -153,7 +153,7 @@ void findBurial(Demand& d, const Puppet& p, const Skeleton& rest, const fill::Sh
         if (l.copy == hinge.copy) continue;
         const Segment& seg = segmentOf(p, rest, static_cast<int>(i));
         double widest = 0;
-        for (const Station& s : seg.stations)
+        for (const Section& s : seg.sections)
             widest = std::max({widest, s.a_mm, s.b_mm});
         if (widest <= 0 || norm(0.5 * (l.from + l.to) - hinge.at) > l.length_mm / 2 + widest + d.gap_mm ||
             !isRigid(seg.layers, shelf))
@@ -257,11 +257,11 @@ PoseNeed calcPoseNeed(const Puppet& p, const Limb& limb, const Joint& joint, boo
 /// Soft or flexible clay that goes round a joint and is bent along with it.
 void addClay(Demand& d, const Segment& seg, const fill::Shelf& shelf) {
     const Layers& l = seg.layers;
-    if (l.clay.empty() || seg.stations.empty()) return;
+    if (l.clay.empty() || seg.sections.empty()) return;
     const fill::ClayCard& card = shelf.clays.at(l.clay);
     const bool never = card.family == fill::ClayFamily::never_dry, flexible = card.family == fill::ClayFamily::flexible;
     if (!l.skinAcrossGaps || (!never && !flexible)) return;
-    const Station at = findStation(seg.stations, 0);
+    const Section at = findSection(seg.sections, 0);
     const double cover = l.cover.empty() ? 0 : l.cover_mm;
     double deep = findSkin(seg, 0);
     for (auto coat = l.coats.rbegin(); coat != l.coats.rend() && coat->clay == l.clay; ++coat)
@@ -275,13 +275,13 @@ void addClay(Demand& d, const Segment& seg, const fill::Shelf& shelf) {
 } // namespace
 
 Room findRoom(const Segment& seg, LimbKind kind, Stretch own, const fill::Shelf& shelf) {
-    if (seg.stations.empty() || own.length() <= 0) return {};
+    if (seg.sections.empty() || own.length() <= 0) return {};
     const double cover = coverNeeded(seg, kind, shelf);
     return {2 * (thinnest(seg, own) - cover - seg.sleeve_mm), cover};
 }
 
 double findStillRoom(const Segment& seg, Stretch own, const fill::Shelf& shelf) {
-    if (seg.stations.empty() || own.length() <= 0) return 1e9;
+    if (seg.sections.empty() || own.length() <= 0) return 1e9;
     const auto clay = shelf.clays.find(seg.layers.clay);
     const double skin =
         clay == shelf.clays.end() ? 0 : std::min(seg.layers.skin_mm, std::max(0.0, clay->second.thinnest_mm));

@@ -50,11 +50,11 @@ struct Trial {
 
 /// The trial at one joint.
 struct TrialAt {
-    Figure hold_Nmm = 0, life_s = 0;
-    Figure effort = 0; ///< over its limit
-    Figure miss = 0;   ///< sum of ln shortfalls
-    Figure margin = 0; ///< life over need
-    Figure inside = 0; ///< least of hold, effort, springback and life over what is asked
+    OptionalNumber hold_Nmm = 0, life_s = 0;
+    OptionalNumber effort = 0; ///< over its limit
+    OptionalNumber miss = 0;   ///< sum of ln shortfalls
+    OptionalNumber margin = 0; ///< life over need
+    OptionalNumber inside = 0; ///< least of hold, effort, springback and life over what is asked
     State state = State::holds;
     friend bool operator==(const TrialAt&, const TrialAt&) = default;
 };
@@ -69,12 +69,12 @@ struct Candidate {
     bool fits = false;
     int worstJoint = -1; ///< index into the demands of the joint that rules it out (or has the least life to spare)
     State state = State::holds;
-    Figure miss = 0;                           ///< sum of ln shortfalls; 0 when it fits
-    Figure lifeMargin = 0;                     ///< least ratio of life to need over the joints
-    Figure inside = 0;                         ///< least margin of hold, effort, springback and life over the joints
-    Figure work_min = 0;                       ///< cutting, spinning and binding one copy
-    Figure worstEffort = 0;                    ///< largest ratio of effort to limit
-    Figure mass_g = 0, price = 0, wire_mm = 0; ///< wire used by one copy of the limb
+    OptionalNumber miss = 0;        ///< sum of ln shortfalls; 0 when it fits
+    OptionalNumber lifeMargin = 0;  ///< least ratio of life to need over the joints
+    OptionalNumber inside = 0;      ///< least margin of hold, effort, springback and life over the joints
+    OptionalNumber work_min = 0;    ///< cutting, spinning and binding one copy
+    OptionalNumber worstEffort = 0; ///< largest ratio of effort to limit
+    OptionalNumber mass_g = 0, price = 0, wire_mm = 0; ///< wire used by one copy of the limb
     friend bool operator==(const Candidate&, const Candidate&) = default;
 };
 
@@ -122,13 +122,13 @@ inline constexpr double kStillLay = 6.5;
 struct Field {
     FieldKey from;
     std::vector<Trial> trials;
-    std::vector<Candidate> candidates; ///< what was asked for in addition stands last
-    Same<std::vector<Lane>> lanes{};   ///< the trials once more; empty for a whip
+    std::vector<Candidate> candidates;      ///< what was asked for in addition stands last
+    SharedValue<std::vector<Lane>> lanes{}; ///< the trials once more; empty for a whip
     friend bool operator==(const Field&, const Field&) = default;
 };
 Field calcField(const FieldKey& key, const std::stop_token& stop = {});
 
-using FieldRef = Same<Field>;
+using FieldRef = SharedValue<Field>;
 struct BendsKey {
     FieldRef field;
     BendNeed need;
@@ -140,7 +140,7 @@ Bends calcBends(const BendsKey& key, const std::stop_token& stop = {});
 
 struct AtsKey {
     FieldRef field;
-    Same<Bends> bends;
+    SharedValue<Bends> bends;
     BendNeed need;
     Limits limits;
     friend bool operator==(const AtsKey&, const AtsKey&) = default;
@@ -150,7 +150,7 @@ Ats calcAts(const AtsKey& key);
 
 struct CandidatesKey {
     FieldRef field;
-    std::vector<Same<Ats>> at; ///< one a demand
+    std::vector<SharedValue<Ats>> at; ///< one a demand
     LimbPath path;
     int joints = 0; ///< to bind
     bool twice = false, cut = false;

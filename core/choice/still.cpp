@@ -14,7 +14,7 @@ StillVerdict judgeStill(const StillDemand& d, const std::vector<StillWire>& wire
     double least = 1e300;
     const auto take = [&](StillLimit limit, double there, double asked, int segment) {
         const double m = asked > 1e-12 ? std::min(1e9, there / asked) : 1e9;
-        Figure& margin = v.margin[static_cast<std::size_t>(limit)];
+        OptionalNumber& margin = v.margin[static_cast<std::size_t>(limit)];
         margin = std::min(margin.value, m);
         if (m >= least) return;
         least = m, v.governs = limit, v.segment = segment;
@@ -88,9 +88,9 @@ std::vector<StillDemand> calcStillDemands(const Puppet& puppet, const Skeleton& 
         const Link& l = rest.links[static_cast<std::size_t>(run.links.back())];
         const Limb& limb = puppet.limbs[static_cast<std::size_t>(rest.copies[static_cast<std::size_t>(l.copy)].limb)];
         const Segment& seg = limb.segments[static_cast<std::size_t>(l.segment)];
-        if (seg.stations.empty()) return load::kSculptPress_N;
-        const body::Station end =
-            body::findStation(seg.stations, norm(l.to - run.far) <= norm(l.from - run.far) ? 1 : 0);
+        if (seg.sections.empty()) return load::kSculptPress_N;
+        const body::Section end =
+            body::findSection(seg.sections, norm(l.to - run.far) <= norm(l.from - run.far) ? 1 : 0);
         const double cover = seg.layers.cover.empty() ? 0 : seg.layers.cover_mm;
         const double thick = 2 * std::max(0.0, std::min(end.a_mm, end.b_mm) - cover);
         return load::kSculptPress_N * std::min(1.0, thick / kThin_mm);

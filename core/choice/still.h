@@ -1,7 +1,7 @@
 #pragma once
 // A stretch of wire that nobody poses, held against what it carries raw: its weight with a half to spare, its weight
 // with a tool's press, and how far it bends down. docs/mechanics.md 58, 59.
-#include "base/figure.h"
+#include "base/optional_number.h"
 #include "fill/parts.h"
 #include "load/still.h"
 #include "wire/proof.h"
@@ -43,12 +43,12 @@ enum class StillLimit { weight, press, droop, buckles, room };
 inline constexpr std::size_t kStillLimits = 5;
 
 struct StillVerdict {
-    std::array<Figure, kStillLimits> margin{}; ///< there over asked; below 1 it is missed
-    StillLimit governs = StillLimit::weight;   ///< the least
-    int segment = 0;                           ///< where
-    Figure proof_Nmm, needed_Nmm;              ///< of the governing moment
-    Figure droop_mm = 0, droopLimit_mm = 0;
-    Figure folds_N = 0; ///< Euler: held at one end, free at the other
+    std::array<OptionalNumber, kStillLimits> margin{}; ///< there over asked; below 1 it is missed
+    StillLimit governs = StillLimit::weight;           ///< the least
+    int segment = 0;                                   ///< where
+    OptionalNumber proof_Nmm, needed_Nmm;              ///< of the governing moment
+    OptionalNumber droop_mm = 0, droopLimit_mm = 0;
+    OptionalNumber folds_N = 0; ///< Euler: held at one end, free at the other
     bool holds() const { return margin[static_cast<std::size_t>(governs)] >= 1 - 1e-9; }
     double least() const { return margin[static_cast<std::size_t>(governs)]; }
     friend bool operator==(const StillVerdict&, const StillVerdict&) = default;

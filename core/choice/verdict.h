@@ -23,22 +23,22 @@ const char* keyOf(State state);
 /// What of a bend the limits are held against.
 struct TrialBend {
     wire::BendStatus status = wire::BendStatus::too_tight;
-    Figure hold_Nmm, strong_Nmm, springback_rad, bent_mm;
-    Figure designMedian, designNine;
+    OptionalNumber hold_Nmm, strong_Nmm, springback_rad, bent_mm;
+    OptionalNumber designMedian, designNine;
     friend bool operator==(const TrialBend&, const TrialBend&) = default;
 };
 TrialBend findTrialBend(const wire::WireBend& bend);
 
 /// A bend held against every limit of its joint.
 struct Judgement {
-    Figure effort_Nmm = 0, effort_N = 0; ///< soft clay that is bent along with the wire included
-    Figure springback_rad = 0;           ///< the same
-    Figure life_s = 0;                   ///< film that nine in ten joints reach
-    Figure lifeMedian_s = 0;
+    OptionalNumber effort_Nmm = 0, effort_N = 0; ///< soft clay that is bent along with the wire included
+    OptionalNumber springback_rad = 0;           ///< the same
+    OptionalNumber life_s = 0;                   ///< film that nine in ten joints reach
+    OptionalNumber lifeMedian_s = 0;
     std::array<bool, kLimits> faults{};
     std::array<double, kLimits> shortfall{}; ///< by what factor each limit is missed, ln; 0 where kept
     /// What is there over what is asked, by limit: below 1 it is missed. NaN where there are no numbers.
-    std::array<Figure, kLimits> margin{};
+    std::array<OptionalNumber, kLimits> margin{};
     State state() const; ///< first fault, or holds
     /// The least of hold, effort, springback and life, as there over asked: what the reserve is counted on.
     double inside() const;

@@ -82,11 +82,11 @@ Edits::Changed Edits::startAt(double height_mm) const {
         };
         for (Limb& l : p.limbs)
             for (body::Segment& s : l.segments) {
-                double least = s.stations.empty() ? 0 : 1e9;
-                for (const body::Station& t : s.stations)
+                double least = s.sections.empty() ? 0 : 1e9;
+                for (const body::Section& t : s.sections)
                     least = std::min({least, t.a_mm, t.b_mm});
                 fit(s.layers, least);
-                for (body::Station& t : s.stations)
+                for (body::Section& t : s.sections)
                     if (t.skin_mm) *t.skin_mm *= share;
             }
         for (Mass& m : p.masses) {
@@ -134,14 +134,14 @@ Edits::Changed Edits::setMoves(const std::string& limb, const std::string& joint
     return jointEdit(limb, joint, [&](Joint& j) { j.movesPerSecond = perSecond; });
 }
 
-Edits::Changed Edits::setStation(const std::string& limb, int segment, int station, double a, double b) const {
+Edits::Changed Edits::setStation(const std::string& limb, int segment, int section, double a, double b) const {
     return puppetEdit([&](Puppet& p) -> std::optional<Fault> {
         int set = 0;
-        for (int i = std::max(0, station); Station* s = stationOf(p, limb, segment, i); ++i) {
+        for (int i = std::max(0, section); Section* s = sectionOf(p, limb, segment, i); ++i) {
             s->a_mm = a, s->b_mm = b, ++set;
-            if (station >= 0) break;
+            if (section >= 0) break;
         }
-        if (set == 0 || station < -1) return Fault{p.name, words("station of limb %1", limb), words("is not there")};
+        if (set == 0 || section < -1) return Fault{p.name, words("station of limb %1", limb), words("is not there")};
         return {};
     });
 }

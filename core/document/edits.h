@@ -48,11 +48,11 @@ public:
     Changed setNeed(const std::string& limb, const std::string& joint, std::optional<double> film_s) const;
     Changed setNeeds(const std::vector<JointNeed>& needs) const;
     Changed setMoves(const std::string& limb, const std::string& joint, double perSecond) const;
-    /// Half-widths of one station, or of all with station -1.
-    Changed setStation(const std::string& limb, int segment, int station, double a_mm, double b_mm) const;
+    /// Half-widths of one section, or of all with section -1.
+    Changed setStation(const std::string& limb, int segment, int section, double a_mm, double b_mm) const;
     Changed setLayers(const PartRef& part, const body::Layers& layers) const;
-    /// The skin's own thickness at a station; none: the part's. (skin_edits.cpp)
-    Changed setStationSkin(const std::string& limb, int segment, int station, std::optional<double> mm) const;
+    /// The skin's own thickness at a section; none: the part's. (skin_edits.cpp)
+    Changed setStationSkin(const std::string& limb, int segment, int section, std::optional<double> mm) const;
     /// Another clay on every part of the puppet that carries the one.
     Changed replaceClay(const std::string& from, const std::string& to) const;
     /// The room, the strips, the roller and the oven.
@@ -116,7 +116,7 @@ public:
     Changed splitSegment(const std::string& limb, int segment, double share) const;
     Changed joinSegments(const std::string& limb, const std::string& joint) const;
     Changed setPosed(const std::string& limb, const std::string& joint, bool posed, double gap_mm) const;
-    Changed setStations(const std::string& limb, int segment, const std::vector<body::Station>& stations) const;
+    Changed setSections(const std::string& limb, int segment, const std::vector<body::Section>& sections) const;
     Changed setRig(std::optional<body::RigPoint> rig) const;
     Changed addMass(body::Mass mass) const;
     Changed removeMass(const std::string& id) const;

@@ -20,12 +20,12 @@ inline body::Mass* massOf(body::Puppet& p, const std::string& id) {
     return m == p.masses.end() ? nullptr : &*m;
 }
 
-/// Null where there is no such station.
-inline body::Station* stationOf(body::Puppet& p, const std::string& limb, int segment, int station) {
+/// Null where there is no such section.
+inline body::Section* sectionOf(body::Puppet& p, const std::string& limb, int segment, int section) {
     body::Limb* l = limbOf(p, limb);
     if (!l || segment < 0 || segment >= static_cast<int>(l->segments.size())) return nullptr;
-    auto& stations = l->segments[static_cast<std::size_t>(segment)].stations;
-    return station >= 0 && station < static_cast<int>(stations.size()) ? &stations[static_cast<std::size_t>(station)]
+    auto& sections = l->segments[static_cast<std::size_t>(segment)].sections;
+    return section >= 0 && section < static_cast<int>(sections.size()) ? &sections[static_cast<std::size_t>(section)]
                                                                        : nullptr;
 }
 

@@ -54,13 +54,13 @@ void dropAngles(Puppet& p) {
         std::erase_if(x.angles, gone);
 }
 
-Station blend(const std::vector<Station>& s, double at, double as) {
-    const Station b = findStation(s, at);
+Section blend(const std::vector<Section>& s, double at, double as) {
+    const Section b = findSection(s, at);
     return {as, b.a_mm, b.b_mm};
 }
 
-bool hasOwnSkin(const std::vector<Station>& stations) {
-    return std::any_of(stations.begin(), stations.end(), [](const Station& t) { return t.skin_mm.has_value(); });
+bool hasOwnSkin(const std::vector<Section>& sections) {
+    return std::any_of(sections.begin(), sections.end(), [](const Section& t) { return t.skin_mm.has_value(); });
 }
 
 /// What of a cover lies between two shares of the bone, in shares of that stretch; none: no cover.
@@ -247,21 +247,21 @@ Edits::Changed Edits::splitSegment(const std::string& limb, int segment, double 
         j.name = j.id, j.at_mm = a + share * (b - a);
         Segment first = l->segments[s], second = first;
         second.name = first.name + " beyond";
-        if (!first.stations.empty()) {
-            const auto all = first.stations;
+        if (!first.sections.empty()) {
+            const auto all = first.sections;
             // The skin is as thick on both sides of the cut as it was there.
-            Station cut = blend(all, share, 0);
+            Section cut = blend(all, share, 0);
             if (hasOwnSkin(all)) cut.skin_mm = findSkin(l->segments[s], share);
-            first.stations.clear(), second.stations.clear();
-            second.stations.push_back(cut);
-            for (const Station& t : all) {
-                if (t.at < share - 1e-9) first.stations.push_back({t.at / share, t.a_mm, t.b_mm, t.skin_mm});
+            first.sections.clear(), second.sections.clear();
+            second.sections.push_back(cut);
+            for (const Section& t : all) {
+                if (t.at < share - 1e-9) first.sections.push_back({t.at / share, t.a_mm, t.b_mm, t.skin_mm});
                 if (t.at > share + 1e-9)
-                    second.stations.push_back({(t.at - share) / (1 - share), t.a_mm, t.b_mm, t.skin_mm});
+                    second.sections.push_back({(t.at - share) / (1 - share), t.a_mm, t.b_mm, t.skin_mm});
             }
             cut.at = 1;
-            first.stations.push_back(cut);
-            first.stations.front().at = 0, second.stations.back().at = 1;
+            first.sections.push_back(cut);
+            first.sections.front().at = 0, second.sections.back().at = 1;
             keepCover(first.layers, 0, share);
             keepCover(second.layers, share, 1);
         }
@@ -294,24 +294,24 @@ Edits::Changed Edits::joinSegments(const std::string& limb, const std::string& j
                      second = norm(l->joints[s + 1].at_mm - l->joints[s].at_mm);
         const double share = first / (first + second);
         Segment joined = l->segments[s - 1];
-        if (!joined.stations.empty() && !l->segments[s].stations.empty()) {
-            for (Station& t : joined.stations)
+        if (!joined.sections.empty() && !l->segments[s].sections.empty()) {
+            for (Section& t : joined.sections)
                 t.at *= share;
             const Layers &mine = joined.layers, &other = l->segments[s].layers;
-            for (std::size_t k = 1; k < l->segments[s].stations.size(); ++k) {
-                const Station& t = l->segments[s].stations[k];
-                joined.stations.push_back({share + t.at * (1 - share), t.a_mm, t.b_mm, t.skin_mm});
+            for (std::size_t k = 1; k < l->segments[s].sections.size(); ++k) {
+                const Section& t = l->segments[s].sections[k];
+                joined.sections.push_back({share + t.at * (1 - share), t.a_mm, t.b_mm, t.skin_mm});
                 if (!t.skin_mm && !other.clay.empty() && other.skin_mm != mine.skin_mm)
-                    joined.stations.back().skin_mm = other.skin_mm;
+                    joined.sections.back().skin_mm = other.skin_mm;
             }
-            joined.stations.back().at = 1;
+            joined.sections.back().at = 1;
             const bool runsOn = other.cover == mine.cover && mine.coverTo == 1 && other.coverFrom == 0;
             joined.layers.coverTo = runsOn              ? share + other.coverTo * (1 - share)
                                     : mine.coverTo == 1 ? 1
                                                         : mine.coverTo * share;
             joined.layers.coverFrom *= share;
-        } else if (joined.stations.empty()) {
-            joined.stations = l->segments[s].stations;
+        } else if (joined.sections.empty()) {
+            joined.sections = l->segments[s].sections;
         }
         l->segments[s - 1] = joined;
         l->segments.erase(l->segments.begin() + i);
@@ -339,18 +339,18 @@ Edits::Changed Edits::setPosed(const std::string& limb, const std::string& joint
     });
 }
 
-Edits::Changed Edits::setStations(const std::string& limb, int segment, const std::vector<Station>& stations) const {
+Edits::Changed Edits::setSections(const std::string& limb, int segment, const std::vector<Section>& sections) const {
     return puppetEdit([&](Puppet& p) -> std::optional<Fault> {
         Limb* l = limbOf(p, limb);
         if (!l || segment < 0 || segment >= static_cast<int>(l->segments.size()))
             return missing(p, words("segment of limb %1", limb));
         Segment& seg = l->segments[static_cast<std::size_t>(segment)];
-        std::vector<Station> wanted = stations;
+        std::vector<Section> wanted = sections;
         // New widths leave the skin as thick as it was at each place.
-        if (!seg.stations.empty() && hasOwnSkin(seg.stations) && !hasOwnSkin(wanted))
-            for (Station& t : wanted)
+        if (!seg.sections.empty() && hasOwnSkin(seg.sections) && !hasOwnSkin(wanted))
+            for (Section& t : wanted)
                 t.skin_mm = findSkin(seg, t.at);
-        seg.stations = std::move(wanted);
+        seg.sections = std::move(wanted);
         return {};
     });
 }

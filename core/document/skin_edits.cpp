@@ -5,10 +5,10 @@ namespace enkinet::document {
 
 using namespace body;
 
-Edits::Changed Edits::setStationSkin(const std::string& limb, int segment, int station,
+Edits::Changed Edits::setStationSkin(const std::string& limb, int segment, int section,
                                      std::optional<double> mm) const {
     return puppetEdit([&](Puppet& p) -> std::optional<Fault> {
-        Station* s = stationOf(p, limb, segment, station);
+        Section* s = sectionOf(p, limb, segment, section);
         if (!s) return Fault{p.name, words("station of limb %1", limb), words("is not there")};
         s->skin_mm = mm;
         return {};

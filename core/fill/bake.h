@@ -3,7 +3,7 @@
 // finite volumes. Assumes: constant properties, perfect contact between core and clay, one surface coefficient. Error
 // below 0.5 °C against the analytic series of all three, second order in grid and step (tests/fill/bake_test.cpp).
 // docs/mechanics.md 40 to 43.
-#include "base/figure.h"
+#include "base/optional_number.h"
 #include "base/result.h"
 #include <vector>
 
@@ -33,7 +33,8 @@ struct BakeSetup {
 struct BakeCurve {
     std::vector<double> minutes, innermost_C, surface_C;
     double stored_J = 0, absorbed_J = 0; ///< per m of length and radian (cylinder), m² of face, steradian: they balance
-    Figure reached_min = 0; ///< when the innermost clay reaches the target; NaN when it does not in the time given
+    OptionalNumber reached_min =
+        0; ///< when the innermost clay reaches the target; NaN when it does not in the time given
     friend bool operator==(const BakeCurve&, const BakeCurve&) = default;
 };
 

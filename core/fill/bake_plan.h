@@ -12,7 +12,7 @@ inline constexpr double kNearSet_C = 10; ///< cured: innermost clay within this 
 
 struct PartBake {
     int part = 0;
-    Figure reach_min = 0; ///< NaN when it does not in a day
+    OptionalNumber reach_min = 0; ///< NaN when it does not in a day
     friend bool operator==(const PartBake&, const PartBake&) = default;
 };
 
@@ -21,7 +21,7 @@ struct BakeBatch {
     double set_C = 0, soak_min = 0;
     std::vector<PartBake> parts;
     int slowest = 0;                       ///< index into parts
-    Figure minutes = 0;                    ///< longest reach + soak, rounded up to a whole minute
+    OptionalNumber minutes = 0;            ///< longest reach + soak, rounded up to a whole minute
     BakeCurve slowestCurve, quickestCurve; ///< over the whole bake
     friend bool operator==(const BakeBatch&, const BakeBatch&) = default;
 };

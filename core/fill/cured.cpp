@@ -49,7 +49,7 @@ CuredPart judgePart(const Segment& segment, const Link& link, Stretch solid, con
     double least = 1e300, mostCurvature = 1e300;
     for (int i = 0; i < kSections; ++i) {
         const double at = solid.from + solid.length() * i / kSections;
-        const Station st = findStation(segment.stations, at);
+        const Section st = findSection(segment.sections, at);
         const double a = st.a_mm - cover, b = st.b_mm - cover, skin = findSkin(segment, at) + more_mm;
         if (a <= 0 || b <= 0) continue;
         // Bent across whichever way is weaker; a core of foil or air carries nothing.
@@ -106,7 +106,7 @@ std::vector<CuredPart> calcCured(const Puppet& puppet, const Skeleton& s, const 
         const auto limb = static_cast<std::size_t>(s.copies[static_cast<std::size_t>(link.copy)].limb);
         const Segment& segment = puppet.limbs[limb].segments[static_cast<std::size_t>(link.segment)];
         const Stretch solid = findCommon(own[static_cast<std::size_t>(p.link)], findStiff(link));
-        if (solid.length() <= 0 || segment.stations.empty()) continue;
+        if (solid.length() <= 0 || segment.sections.empty()) continue;
         CuredPart c = judgePart(segment, link, solid, p, rings, EI[limb], 0);
         c.part = static_cast<int>(i);
         if (c.margin() < 1)

@@ -1,8 +1,8 @@
 #pragma once
 // Cured clay is brittle: what breaks a part once it is hard. A ring of clay round its wire, bent by a knock, by a hand
 // that dresses or dusts it, or by bending the wire inside. docs/mechanics.md 119 to 121.
-#include "base/figure.h"
 #include "base/normal.h"
+#include "base/optional_number.h"
 #include "fill/parts.h"
 
 namespace enkinet::fill {

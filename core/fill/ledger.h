@@ -23,11 +23,11 @@ struct Bake {
     std::string name; ///< what it locks: a limb's name, or empty for everything
     int coats = 0;    ///< a load of coats beneath the skin, by its number; 0: of what is done
     double set_C = 0, minutes = 0;
-    std::vector<int> parts{}; ///< everything with clay that is in the oven
-    std::vector<int> fresh{}; ///< of it, what is raw until then
-    int load = -1;            ///< of the builder's own list
-    bool alone = false;       ///< a piece by itself: the rest of the puppet stays out
-    Figure needed_min = 0;    ///< until the slowest of the raw ones is cured; NaN when it is not in a day
+    std::vector<int> parts{};      ///< everything with clay that is in the oven
+    std::vector<int> fresh{};      ///< of it, what is raw until then
+    int load = -1;                 ///< of the builder's own list
+    bool alone = false;            ///< a piece by itself: the rest of the puppet stays out
+    OptionalNumber needed_min = 0; ///< until the slowest of the raw ones is cured; NaN when it is not in a day
     Cooling cooling;
     int slowest = -1;                  ///< of the raw ones: who sets needed_min
     std::map<int, ClayState> states{}; ///< of parts that are not whole, or not raw in all of it

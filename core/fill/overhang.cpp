@@ -30,9 +30,9 @@ std::vector<Overhang> calcOverhangs(const Puppet& puppet, const Skeleton& s, con
         if (wired || root < 0 || copy.hangsOn < 0) continue;
         const Part& p = parts[static_cast<std::size_t>(root)];
         const Link& link = s.links[static_cast<std::size_t>(p.link)];
-        const auto& stations = limb.segments[static_cast<std::size_t>(link.segment)].stations;
+        const auto& sections = limb.segments[static_cast<std::size_t>(link.segment)].sections;
         const Stretch mine = own[static_cast<std::size_t>(p.link)];
-        const Station at = findStation(stations, mine.from);
+        const Section at = findSection(sections, mine.from);
         const Vec3 foot = link.from + mine.from * (link.to - link.from);
         const Vec3 centre = (1 / mass_g) * moment, arm = centre - foot;
         Overhang o;

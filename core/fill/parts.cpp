@@ -99,7 +99,7 @@ void findThickness(Part& p, const PartKey& key, const Densities& d) {
     p.thinnest_mm = p.skinLeast_mm = 1e9;
     double slowest = -1;
     const auto look = [&](double t) {
-        const Station s = findStation(seg.stations, t);
+        const Section s = findSection(seg.sections, t);
         p.thinnest_mm = std::min({p.thinnest_mm, s.a_mm, s.b_mm});
         p.thickest_mm = std::max({p.thickest_mm, s.a_mm, s.b_mm});
         if (l.clay.empty()) return;
@@ -117,7 +117,7 @@ void findThickness(Part& p, const PartKey& key, const Densities& d) {
             p.bakeCoats_mm = coatRadii(l, skin, radius);
     };
     look(own.from), look(own.to);
-    for (const Station& s : seg.stations)
+    for (const Section& s : seg.sections)
         if (s.at > own.from && s.at < own.to) look(s.at);
     if (l.clay.empty()) p.skinLeast_mm = 0;
 }
@@ -139,17 +139,17 @@ Part segmentPart(const PartKey& key) {
               run.mass_g_mm * link.length_mm +
                   sleeve * stiff.length() * link.length_mm * gPerCm3ToGPerMm3(kSleeveDensity),
               at(0.5)};
-    if (seg.stations.empty() || own.length() <= 0) return p;
+    if (seg.sections.empty() || own.length() <= 0) return p;
 
     const Layers& l = seg.layers;
     const Densities d = findDensities(key.cards);
     const double L = link.length_mm;
     const auto clay = findShells(seg, Surface::clay), core = findShells(seg, Surface::core),
                under = l.coats.empty() ? core : findCoatShells(seg, l.coats.size() - 1);
-    p.volume_mm3 = calcTube(seg.stations, L, own.from, own.to, 0).volume_mm3;
-    p.surface_mm2 = calcTubeSurface(seg.stations, L, own.from, own.to);
+    p.volume_mm3 = calcTube(seg.sections, L, own.from, own.to, 0).volume_mm3;
+    p.surface_mm2 = calcTubeSurface(seg.sections, L, own.from, own.to);
     if (const Stretch on = findCommon(own, {l.coverFrom, l.coverTo}); !l.cover.empty() && on.length() > 0) {
-        p.covered_mm2 = calcTubeSurface(seg.stations, L, on.from, on.to);
+        p.covered_mm2 = calcTubeSurface(seg.sections, L, on.from, on.to);
         p.cover = {p.volume_mm3 - calcTube(clay, L, own.from, own.to).volume_mm3, p.covered_mm2 * d.cover_g_mm2,
                    at((on.from + on.to) / 2)};
     }

@@ -147,38 +147,38 @@ double findSeam(const Link& link, double camera) {
     return std::hypot(a, b) < 0.1 ? -kPi / 2 : std::atan2(b, a);
 }
 
-Pattern makeTube(const std::vector<Station>& stations, double L, Stretch stretch, double inset, double seam) {
-    std::vector<Station> cuts{findStation(stations, stretch.from)};
-    for (const Station& s : stations)
+Pattern makeTube(const std::vector<Section>& sections, double L, Stretch stretch, double inset, double seam) {
+    std::vector<Section> cuts{findSection(sections, stretch.from)};
+    for (const Section& s : sections)
         if (s.at > stretch.from + 1e-9 && s.at < stretch.to - 1e-9) cuts.push_back(s);
-    cuts.push_back(findStation(stations, stretch.to));
+    cuts.push_back(findSection(sections, stretch.to));
     cuts.front().at = stretch.from, cuts.back().at = stretch.to;
-    for (Station& s : cuts)
+    for (Section& s : cuts)
         s.a_mm = std::max(0.1, s.a_mm - inset), s.b_mm = std::max(0.1, s.b_mm - inset);
-    const auto round = [](const Station& s) { return std::abs(s.a_mm - s.b_mm) < 1e-9; };
+    const auto round = [](const Section& s) { return std::abs(s.a_mm - s.b_mm) < 1e-9; };
     if (cuts.size() == 2 && round(cuts[0]) && round(cuts[1]))
         return makeCone(cuts[0].a_mm, cuts[1].a_mm, (stretch.to - stretch.from) * L);
 
     // Sections as closed curves from the seam round to the seam again.
-    std::vector<std::vector<Vec3>> sections;
-    for (const Station& s : cuts) {
+    std::vector<std::vector<Vec3>> rings;
+    for (const Section& s : cuts) {
         std::vector<Vec3> c;
         for (int k = 0; k <= kStrips; ++k) {
             const double u = seam + 2 * kPi * k / kStrips;
             c.push_back({s.a_mm * std::cos(u), s.at * L, s.b_mm * std::sin(u)});
         }
-        sections.push_back(std::move(c));
+        rings.push_back(std::move(c));
     }
     Pattern p;
-    std::vector<std::vector<FlatPoint>> edges(sections.size()); ///< flat line of each section
+    std::vector<std::vector<FlatPoint>> edges(rings.size()); ///< flat line of each section
     double y = 0, trueSeam = 0;
-    for (std::size_t i = 0; i + 1 < sections.size(); ++i) {
-        Ring r = unroll(sections[i], sections[i + 1]);
+    for (std::size_t i = 0; i + 1 < rings.size(); ++i) {
+        Ring r = unroll(rings[i], rings[i + 1]);
         for (auto* line : {&r.low, &r.high})
             for (FlatPoint& q : *line)
                 q.y += y;
         y = r.high[kStrips / 2].y;
-        trueSeam += norm(sections[i + 1].front() - sections[i].front());
+        trueSeam += norm(rings[i + 1].front() - rings[i].front());
         if (edges[i].empty()) {
             edges[i] = r.low;
         } else {
@@ -213,7 +213,7 @@ Pattern makeTube(const std::vector<Station>& stations, double L, Stretch stretch
         p.outline.push_back(edges[i].front());
     p.pileFrom = {0, 0.25 * y}, p.pileTo = {0, 0.75 * y};
     finish(p);
-    for (Station& s : cuts)
+    for (Section& s : cuts)
         s.at = (s.at - stretch.from) / stretch.length();
     const double surface = calcTubeSurface(cuts, stretch.length() * L, 0, 1);
     p.areaError = std::abs(p.area_mm2 - surface) / surface;
@@ -268,10 +268,10 @@ std::vector<Pattern> calcPatterns(const Puppet& puppet, const Skeleton& s, const
             const Link& link = s.links[static_cast<std::size_t>(part.link)];
             const Limb& limb =
                 puppet.limbs[static_cast<std::size_t>(s.copies[static_cast<std::size_t>(link.copy)].limb)];
-            const auto& stations = limb.segments[static_cast<std::size_t>(link.segment)].stations;
+            const auto& sections = limb.segments[static_cast<std::size_t>(link.segment)].sections;
             const Stretch mine =
                 findCommon(own[static_cast<std::size_t>(part.link)], {part.layers.coverFrom, part.layers.coverTo});
-            if (stations.empty() || mine.length() * link.length_mm < 0.5) continue;
+            if (sections.empty() || mine.length() * link.length_mm < 0.5) continue;
             // Each copy by its own directions: seen from the front, left and right come out as mirror images.
             const double seam = findSeam(link, puppet.wants.camera_rad);
             const auto add = [&](Pattern one, const Phrase& label) {
@@ -279,18 +279,18 @@ std::vector<Pattern> calcPatterns(const Puppet& puppet, const Skeleton& s, const
                 one.part = index, one.label = label, one.cover = part.layers.cover;
                 all.push_back(std::move(one));
             };
-            p = makeTube(stations, link.length_mm, mine, inset, seam);
+            p = makeTube(sections, link.length_mm, mine, inset, seam);
             if (p.areaError <= kOnePiece) {
                 add(std::move(p), part.label);
                 continue;
             }
             // It bulges too much for one piece: every ring by itself is true.
             std::vector<double> at{mine.from};
-            for (const Station& x : stations)
+            for (const Section& x : sections)
                 if (x.at > mine.from + 1e-9 && x.at < mine.to - 1e-9) at.push_back(x.at);
             at.push_back(mine.to);
             for (std::size_t i = 1; i < at.size(); ++i)
-                add(makeTube(stations, link.length_mm, {at[i - 1], at[i]}, inset, seam),
+                add(makeTube(sections, link.length_mm, {at[i - 1], at[i]}, inset, seam),
                     words("%1, ring %2", part.label, i));
             continue;
         }

@@ -40,9 +40,9 @@ double calcGirth(double a_mm, double b_mm);
 
 /// A developed cone between two circles, L apart along the axis; r0 at the root. Edges and area in closed form.
 Pattern makeCone(double r0_mm, double r1_mm, double length_mm);
-/// A tube through stations between two shares of its length, flattened ring by ring; the seam at an angle of the
+/// A tube through sections between two shares of its length, flattened ring by ring; the seam at an angle of the
 /// section, from the a side towards the b side: at the back (-b) unless told otherwise.
-Pattern makeTube(const std::vector<body::Station>& stations, double length_mm, body::Stretch stretch, double inset_mm,
+Pattern makeTube(const std::vector<body::Section>& sections, double length_mm, body::Stretch stretch, double inset_mm,
                  double seam_rad = -1.5707963267948966);
 /// One of so many gores of an ellipsoid.
 Pattern makeGore(const Vec3& half_mm, int gores, double inset_mm);

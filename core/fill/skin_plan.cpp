@@ -120,7 +120,7 @@ double calcThickness(const Puppet& puppet, const Skeleton& s, const std::vector<
             Segment& seg = p.limbs[static_cast<std::size_t>(s.copies[static_cast<std::size_t>(l.copy)].limb)]
                                .segments[static_cast<std::size_t>(l.segment)];
             // Where the thickness changes along the limb, all of it goes up and down together.
-            for (Station& x : seg.stations)
+            for (Section& x : seg.sections)
                 if (x.skin_mm) *x.skin_mm *= mm / seg.layers.skin_mm;
             seg.layers.skin_mm = mm;
         } else {

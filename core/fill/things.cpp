@@ -102,8 +102,8 @@ Host hostOf(const Puppet& p, const Feature& f) {
     if (!l) return h;
     const auto i = static_cast<std::size_t>(s.segment);
     h.length_mm = norm(l->joints[i + 1].at_mm - l->joints[i].at_mm);
-    if (!l->segments[i].stations.empty()) {
-        const Station st = findStation(l->segments[i].stations, middle);
+    if (!l->segments[i].sections.empty()) {
+        const Section st = findSection(l->segments[i].sections, middle);
         h.girth_mm = findGirth(st.a_mm, st.b_mm);
     }
     h.mirrored = l->mirrored;
@@ -162,8 +162,8 @@ Vec3 onSegment(const Feature& f, const Segment& segment, const Link& link, bool 
     const double middle = (f.at + f.to) / 2;
     const Vec3 axis = link.from + middle * (link.to - link.from);
     // All round: its middle is the axis.
-    if (segment.stations.empty() || f.rowPitch_mm > 0) return axis;
-    const Station st = findStation(segment.stations, middle);
+    if (segment.sections.empty() || f.rowPitch_mm > 0) return axis;
+    const Section st = findSection(segment.sections, middle);
     const Frame fr = findFrame(link);
     const double t = degToRad(f.angle_deg), towardsFront = fr.b.z < 0 ? -1 : 1, towardsLeft = fr.a.x < 0 ? -1 : 1;
     return axis + st.b_mm * std::cos(t) * towardsFront * fr.b +

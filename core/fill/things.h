@@ -1,7 +1,7 @@
 #pragma once
 // What a thing on the body is made of: how many, how large, the ball of clay to roll, the seat to make, grams and
 // minutes. docs/mechanics.md 110 to 112.
-#include "base/figure.h"
+#include "base/optional_number.h"
 #include "body/shape.h"
 #include "fill/parts.h"
 #include <vector>
@@ -19,8 +19,8 @@ struct FeatureWork {
     double first_g = 0, last_g = 0;      ///< of one
     double ball_mm = 0, ballLast_mm = 0; ///< to roll for the first and the last; 0 for pieces
     double seat_mm = 0, seatDepth_mm = 0;
-    Figure minutes, least_min, most_min; ///< of all and the spares; NaN until one is timed
-    Figure breakEven;                    ///< from so many pieces on the tool pays; NaN without one
+    OptionalNumber minutes, least_min, most_min; ///< of all and the spares; NaN until one is timed
+    OptionalNumber breakEven;                    ///< from so many pieces on the tool pays; NaN without one
     friend bool operator==(const FeatureWork&, const FeatureWork&) = default;
 };
 

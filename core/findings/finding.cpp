@@ -46,7 +46,7 @@ std::optional<choice::State> Finding::state() const {
 Phrase Finding::sentence() const {
     std::vector<Phrase> in;
     for (const Blank& h : kind->blanks) {
-        const auto say = [&](const Figure& v) {
+        const auto say = [&](const OptionalNumber& v) {
             const double x = v.value * h.times;
             if (h.decimals < 0) return figure(x);
             return h.dimension == Dimension::none ? Phrase(x, decimals(h.decimals))

@@ -2,7 +2,7 @@
 // What is open in a puppet. One row a kind says where it stands, how much it weighs and in which words; a finding adds
 // what it is about, by a typed reference, and its quantities. To add one: a row and its test of the facts, in the file
 // of its station.
-#include "base/figure.h"
+#include "base/optional_number.h"
 #include "checks/facts.h"
 #include "document/production.h"
 #include "schema/ref.h"
@@ -54,7 +54,7 @@ struct Finding {
     const Kind* kind = nullptr;
     schema::Ref ref{}; ///< what it is about; of the kind none: the puppet as a whole
     Phrase subject{};  ///< what that is called
-    Figure found = 0, limit = 0, more = 0;
+    OptionalNumber found = 0, limit = 0, more = 0;
     Phrase other{}, also{}; ///< what it is compared with, and what else is said
     std::string key{};      ///< by which the builder leaves it; the same for the same point of the same design
     std::string because{};  ///< why it is left so

@@ -251,7 +251,7 @@ void Finder::skin(const fill::Part& p, int part) {
     if (at + 1 < limb.segments.size()) {
         const body::Segment &mine = limb.segments[at], &next = limb.segments[at + 1];
         if (!next.layers.clay.empty() && !next.layers.bulk.empty() && !p.layers.bulk.empty() &&
-            !next.stations.empty() && !mine.stations.empty()) {
+            !next.sections.empty() && !mine.sections.empty()) {
             const double here = body::findSkin(mine, 1), there = body::findSkin(next, 0);
             if (std::max(here / there, there / here) > kJump) {
                 Finding f{layerRow("skin-jump"), partRef(part), p.label, here, there};
@@ -274,7 +274,7 @@ void Finder::skin(const fill::Part& p, int part) {
     if (clay.family == fill::ClayFamily::flexible) {
         const body::Joint& j = limb.joints[at];
         if (!j.posed || clay.strainLimit <= 0) return;
-        const body::Station s = body::findStation(limb.segments[at].stations, 0);
+        const body::Section s = body::findSection(limb.segments[at].sections, 0);
         const double half = std::max(s.a_mm, s.b_mm) - (p.layers.cover.empty() ? 0 : p.layers.cover_mm);
         const double bend = body::findActing(m_puppet.wants.acting) * body::findLargestBend(j);
         const double strain = fill::findSkinStrain(bend, j.gap_mm, half);

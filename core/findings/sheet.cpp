@@ -147,7 +147,7 @@ void Finder::swallowed() {
             if (p.mass >= 0) continue;
             const body::Link& link = m_r.choice.rest.links[static_cast<std::size_t>(p.link)];
             if (limbOf(link) != i) continue;
-            drawn = drawn || !limb.segments[static_cast<std::size_t>(link.segment)].stations.empty();
+            drawn = drawn || !limb.segments[static_cast<std::size_t>(link.segment)].sections.empty();
             left = left || p.volume_mm3 > 0;
         }
         if (drawn && !left) add({sheetRow("swallowed"), limbRef(static_cast<int>(i)), limb.name});

@@ -230,7 +230,7 @@ void Finder::things() {
         const fill::Part& p = m_r.choice.parts[i];
         if (p.mass >= 0 || p.layers.clay.empty() || isRightTwin(p)) continue;
         const Link& link = m_r.choice.rest.links[static_cast<std::size_t>(p.link)];
-        if (!m_puppet.limbs[limbOf(link)].segments[static_cast<std::size_t>(link.segment)].stations.empty() &&
+        if (!m_puppet.limbs[limbOf(link)].segments[static_cast<std::size_t>(link.segment)].sections.empty() &&
             p.volume_mm3 <= 0)
             add({thingRow("part-without-body"), partRef(static_cast<int>(i)), p.label});
     }

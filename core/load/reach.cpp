@@ -336,10 +336,10 @@ std::vector<Reach> ReachSearch::calc(const std::vector<PointMass>& masses, const
                 tree.back().parent = place[static_cast<std::size_t>(bodies[b].parent)];
             }
         }
-        m_kept[h] = m_kept[h].value ? Same<ReachHills>{m_memo.next.find(
+        m_kept[h] = m_kept[h].value ? SharedValue<ReachHills>{m_memo.next.find(
                                           h, {std::move(tree), m_kept[h]},
                                           [&](const auto& key) { return calcHills(key.first, *key.second, stop); })}
-                                    : Same<ReachHills>{m_memo.first.find(
+                                    : SharedValue<ReachHills>{m_memo.first.find(
                                           h, std::move(tree), [&](const ReachTree& t) { return calcHills(t, stop); })};
         Reach r;
         r.first_gmm = m_kept[h]->hills.front().first_gmm, r.bound_gmm = m_kept[h]->bound_gmm;

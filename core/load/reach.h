@@ -41,7 +41,7 @@ ReachHills calcHills(const ReachTree& tree, const ReachHills& from, const std::s
 /// Searches kept by what they read.
 struct ReachMemo {
     Node<ReachTree, ReachHills> first{6};
-    Node<std::pair<ReachTree, Same<ReachHills>>, ReachHills> next{8};
+    Node<std::pair<ReachTree, SharedValue<ReachHills>>, ReachHills> next{8};
 };
 
 /// The search for one puppet; called again with other masses it goes on from the hills that it found before.
@@ -56,8 +56,8 @@ public:
 private:
     const body::Skeleton& m_s;
     ReachMemo& m_memo;
-    std::vector<ReachBody> m_joints;      ///< by hinge: its range
-    std::vector<Same<ReachHills>> m_kept; ///< by hinge
+    std::vector<ReachBody> m_joints;             ///< by hinge: its range
+    std::vector<SharedValue<ReachHills>> m_kept; ///< by hinge
 };
 
 } // namespace enkinet::load

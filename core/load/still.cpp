@@ -174,11 +174,45 @@ private:
         }
     }
 
-    /// All supports at once.
-    bool together(StillLoads& r, const std::stop_token& stop) {
-        double most = 0;
-        for (const StillLink& l : m_links)
-            most = std::max(most, l.EI_Nmm2);
+    /// A link as a chain of beams: where its nodes lie along it, the first at its near end.
+    struct Chain {
+        std::vector<int> bodies;
+        std::vector<double> at;
+        std::vector<int> beams;
+    };
+    /// All links as one frame.
+    struct Assembly {
+        std::vector<FrameBody> bodies;
+        std::vector<Beam> beams;
+        std::vector<Chain> chains; ///< by link
+    };
+
+    /// Where the pieces of a link end, and whether each is wire.
+    std::vector<std::pair<double, bool>> cutLink(std::size_t l) const {
+        const Link& link = m_s.links[l];
+        std::vector<std::pair<double, bool>> cuts;
+        if (m_links[l].bare) {
+            // A node at every section and under every mass: nothing is shared out between nodes.
+            std::vector<double> at;
+            for (int k = 1; k <= kStillBeams; ++k)
+                at.push_back(static_cast<double>(k) / kStillBeams);
+            for (const StillMass& m : m_masses)
+                if (m.link == static_cast<int>(l) && m.at > kApart && m.at < 1 - kApart) at.push_back(m.at);
+            std::sort(at.begin(), at.end());
+            for (double x : at)
+                if (cuts.empty() || x > cuts.back().first + kApart) cuts.emplace_back(x, true);
+            cuts.back().first = 1;
+        } else {
+            const double a = std::min(0.45, link.gapFrom_mm / 2 / link.length_mm),
+                         b = std::min(0.45, link.gapTo_mm / 2 / link.length_mm);
+            if (a > 0) cuts.emplace_back(a, true);
+            cuts.emplace_back(1 - b, false);
+            if (b > 0) cuts.emplace_back(1, true);
+        }
+        return cuts;
+    }
+
+    std::vector<FrameBody> placeNodes() const {
         std::vector<FrameBody> bodies(static_cast<std::size_t>(m_count));
         for (std::size_t l = 0; l < m_s.links.size(); ++l) {
             bodies[static_cast<std::size_t>(m_to[l])].at = m_s.links[l].to;
@@ -190,94 +224,90 @@ private:
         }
         for (std::size_t n = 0; n < bodies.size(); ++n)
             bodies[n].fixed = m_held[n];
-        std::vector<Beam> beams;
-        struct Chain {
-            std::vector<int> bodies;
-            std::vector<double> at;
-            std::vector<int> beams;
-        };
-        std::vector<Chain> chains(m_s.links.size());
+        return bodies;
+    }
+
+    Assembly assemble() const {
+        double most = 0;
+        for (const StillLink& l : m_links)
+            most = std::max(most, l.EI_Nmm2);
+        Assembly all{placeNodes(), {}, std::vector<Chain>(m_s.links.size())};
         for (std::size_t l = 0; l < m_s.links.size(); ++l) {
-            const Link& link = m_s.links[l];
-            Chain& c = chains[l];
-            std::vector<std::pair<double, bool>> cuts; // where a piece ends, and whether it is wire
-            if (m_links[l].bare) {
-                // A node at every section and under every mass: nothing is shared out between nodes.
-                std::vector<double> at;
-                for (int k = 1; k <= kStillBeams; ++k)
-                    at.push_back(static_cast<double>(k) / kStillBeams);
-                for (const StillMass& m : m_masses)
-                    if (m.link == static_cast<int>(l) && m.at > kApart && m.at < 1 - kApart) at.push_back(m.at);
-                std::sort(at.begin(), at.end());
-                for (double x : at)
-                    if (cuts.empty() || x > cuts.back().first + kApart) cuts.emplace_back(x, true);
-                cuts.back().first = 1;
-            } else {
-                const double a = std::min(0.45, link.gapFrom_mm / 2 / link.length_mm),
-                             b = std::min(0.45, link.gapTo_mm / 2 / link.length_mm);
-                if (a > 0) cuts.emplace_back(a, true);
-                cuts.emplace_back(1 - b, false);
-                if (b > 0) cuts.emplace_back(1, true);
-            }
+            Chain& c = all.chains[l];
             c.bodies.push_back(m_from[l]), c.at.push_back(0);
             double from = 0;
-            for (const auto& [to, wire] : cuts) {
+            for (const auto& [to, wire] : cutLink(l)) {
                 int body = m_to[l];
                 if (to < 1) {
-                    body = static_cast<int>(bodies.size());
-                    bodies.push_back({pointAt(l, to), false});
+                    body = static_cast<int>(all.bodies.size());
+                    all.bodies.push_back({pointAt(l, to), false});
                 }
                 const double EI = wire ? m_links[l].EI_Nmm2 : kStiff * most;
                 // A round wire's own: EA from EI by a stout section, for stretching decides nothing here.
-                c.beams.push_back(static_cast<int>(beams.size()));
-                beams.push_back({c.bodies.back(), body, pointAt(l, from), pointAt(l, to), 16 * EI, EI, 0.75 * EI});
+                c.beams.push_back(static_cast<int>(all.beams.size()));
+                all.beams.push_back({c.bodies.back(), body, pointAt(l, from), pointAt(l, to), 16 * EI, EI, 0.75 * EI});
                 c.bodies.push_back(body), c.at.push_back(to);
                 from = to;
             }
         }
-        checkStop(stop);
-        const SpaceFrame frame(bodies, beams, 1e-10, stop);
-        const auto hang = [&](std::vector<FrameForce>& forces, std::size_t l, double at, const Vec3& point,
-                              const Vec3& force) {
-            const Chain& c = chains[l];
-            std::size_t k = 1;
-            while (k + 1 < c.at.size() && c.at[k] < at)
-                ++k;
-            const double share = std::clamp((at - c.at[k - 1]) / (c.at[k] - c.at[k - 1]), 0.0, 1.0);
-            forces.push_back({c.bodies[k - 1], point, (1 - share) * force, {}});
-            forces.push_back({c.bodies[k], point, share * force, {}});
-        };
+        return all;
+    }
+
+    /// Each mass on the two nodes beside it.
+    std::vector<FrameForce> hangMasses(const Assembly& all) const {
         std::vector<FrameForce> weight;
-        for (const StillMass& m : m_masses)
-            hang(weight, static_cast<std::size_t>(m.link), m.at, m.centre, Vec3{0, -m.mass_g * kNewtonPerGram, 0});
-        const FrameState state = frame.calc(weight);
+        for (const StillMass& m : m_masses) {
+            const Chain& c = all.chains[static_cast<std::size_t>(m.link)];
+            std::size_t k = 1;
+            while (k + 1 < c.at.size() && c.at[k] < m.at)
+                ++k;
+            const double share = std::clamp((m.at - c.at[k - 1]) / (c.at[k] - c.at[k - 1]), 0.0, 1.0);
+            const Vec3 force{0, -m.mass_g * kNewtonPerGram, 0};
+            weight.push_back({c.bodies[k - 1], m.centre, (1 - share) * force, {}});
+            weight.push_back({c.bodies[k], m.centre, share * force, {}});
+        }
+        return weight;
+    }
+
+    /// What the far side of node k of a link's chain exerts there; the ends are seen from within the link.
+    static Vec3 momentAt(const Assembly& all, const FrameState& of, std::size_t l, std::size_t k) {
+        const Chain& c = all.chains[l];
+        if (k > 0) return -1.0 * of.endCouple_Nmm[static_cast<std::size_t>(c.beams[k - 1])];
+        const auto b = static_cast<std::size_t>(c.beams[0]);
+        return -1.0 * (of.endCouple_Nmm[b] + cross(all.beams[b].toAt - all.beams[b].fromAt, of.endForce_N[b]));
+    }
+
+    /// The moments of a run's sections: by weight, and by a press at its end in the direction that is worst for each.
+    void readOut(StillRun& run, const Assembly& all, const SpaceFrame& frame, const FrameState& state) const {
+        const auto last = static_cast<std::size_t>(run.links.back());
+        std::array<FrameState, 3> press;
+        for (std::size_t a = 0; a < 3; ++a) {
+            const Vec3 along{a == 0 ? 1.0 : 0.0, a == 1 ? 1.0 : 0.0, a == 2 ? 1.0 : 0.0};
+            press[a] = frame.calc({{farNode(last), run.far, kSculptPress_N * along, {}}});
+        }
+        for (StillSection& x : run.sections) {
+            const auto l = static_cast<std::size_t>(x.link);
+            const std::vector<double>& at = all.chains[l].at;
+            const auto k =
+                static_cast<std::size_t>(std::lower_bound(at.begin(), at.end(), x.at - 2 * kApart) - at.begin());
+            x.moment_Nmm = (m_out[l] ? 1.0 : -1.0) * momentAt(all, state, l, k);
+            std::array<Vec3, 3> column;
+            for (std::size_t a = 0; a < 3; ++a)
+                column[a] = momentAt(all, press[a], l, k);
+            x.press_Nmm = largest(column);
+        }
+    }
+
+    /// All supports at once.
+    bool together(StillLoads& r, const std::stop_token& stop) const {
+        const Assembly all = assemble();
+        checkStop(stop);
+        const SpaceFrame frame(all.bodies, all.beams, 1e-10, stop);
+        const FrameState state = frame.calc(hangMasses(all));
         if (!state.stable) return false;
-        const auto momentAt = [&](const FrameState& of, std::size_t l, std::size_t k) {
-            // What the far side of node k of a link's chain exerts there; the ends are seen from within the link.
-            const Chain& c = chains[l];
-            if (k > 0) return -1.0 * of.endCouple_Nmm[static_cast<std::size_t>(c.beams[k - 1])];
-            const auto b = static_cast<std::size_t>(c.beams[0]);
-            return -1.0 * (of.endCouple_Nmm[b] + cross(beams[b].toAt - beams[b].fromAt, of.endForce_N[b]));
-        };
         for (StillRun& run : r.runs) {
             checkStop(stop);
-            const auto last = static_cast<std::size_t>(run.links.back());
-            std::array<FrameState, 3> press;
-            for (std::size_t a = 0; a < 3; ++a) {
-                const Vec3 along{a == 0 ? 1.0 : 0.0, a == 1 ? 1.0 : 0.0, a == 2 ? 1.0 : 0.0};
-                press[a] = frame.calc({{farNode(last), run.far, kSculptPress_N * along, {}}});
-            }
-            for (StillSection& x : run.sections) {
-                const auto l = static_cast<std::size_t>(x.link);
-                const std::vector<double>& at = chains[l].at;
-                const auto k =
-                    static_cast<std::size_t>(std::lower_bound(at.begin(), at.end(), x.at - 2 * kApart) - at.begin());
-                x.moment_Nmm = (m_out[l] ? 1.0 : -1.0) * momentAt(state, l, k);
-                std::array<Vec3, 3> column;
-                for (std::size_t a = 0; a < 3; ++a)
-                    column[a] = momentAt(press[a], l, k);
-                x.press_Nmm = largest(column);
-            }
+            readOut(run, all, frame, state);
         }
         return true;
     }

@@ -39,7 +39,7 @@ struct Gaps {
             if (!j.posed || limb.whip) continue;
             const auto crosses = [&](std::size_t segment, bool hard) {
                 const Layers& l = limb.segments[segment].layers;
-                if (l.clay.empty() || !l.skinAcrossGaps || limb.segments[segment].stations.empty()) return false;
+                if (l.clay.empty() || !l.skinAcrossGaps || limb.segments[segment].sections.empty()) return false;
                 const auto f = shelf.clays.at(l.clay).family;
                 return hard == (f != fill::ClayFamily::flexible && f != fill::ClayFamily::never_dry);
             };

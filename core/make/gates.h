@@ -44,7 +44,7 @@ enum class Check {
 struct GateItem {
     Check check = Check::pose;
     Phrase subject; ///< part, limb or thing
-    Figure a = 0, b = 0;
+    OptionalNumber a = 0, b = 0;
     bool stop = false; ///< not before this is mended
     friend bool operator==(const GateItem&, const GateItem&) = default;
 };

@@ -36,7 +36,7 @@ struct Solid {
         const Vec3 along = link->to - link->from;
         const double t = dot(x - link->from, along) / dot(along, along);
         if (t < own.from || t > own.to) return false;
-        const Station s = findStation(segment->stations, t);
+        const Section s = findSection(segment->sections, t);
         const Vec3 d = x - (link->from + t * along);
         const double u = dot(d, frame.a) / std::max(1e-9, s.a_mm), v = dot(d, frame.b) / std::max(1e-9, s.b_mm);
         return u * u + v * v <= 1;
@@ -60,7 +60,7 @@ std::vector<std::pair<Vec3, Vec3>> findSurface(const Solid& s) {
                 continue;
             }
             const double t = s.own.from + s.own.length() * (i + 0.5) / kAlong;
-            const Station st = findStation(s.segment->stations, t);
+            const Section st = findSection(s.segment->sections, t);
             if (!(st.a_mm > 0 && st.b_mm > 0)) continue;
             const Vec3 axis = s.link->from + t * (s.link->to - s.link->from);
             all.emplace_back(axis + st.a_mm * c * s.frame.a + st.b_mm * sn * s.frame.b,
@@ -103,10 +103,10 @@ std::vector<Hidden> findHidden(const Puppet& puppet, const choice::PuppetChoice&
             one.segment = &puppet.limbs[static_cast<std::size_t>(s.copies[static_cast<std::size_t>(link.copy)].limb)]
                                .segments[static_cast<std::size_t>(link.segment)];
             one.own = choice.own[static_cast<std::size_t>(p.link)];
-            if (one.segment->stations.empty() || one.own.length() <= 0 || link.length_mm <= 0) continue;
+            if (one.segment->sections.empty() || one.own.length() <= 0 || link.length_mm <= 0) continue;
             one.frame = findFrame(link);
             double most = 0;
-            for (const Station& st : one.segment->stations)
+            for (const Section& st : one.segment->sections)
                 most = std::max({most, st.a_mm, st.b_mm});
             for (const Vec3& end : {link.from, link.to})
                 grow(one, end + Vec3{most, most, most}), grow(one, end - Vec3{most, most, most});

@@ -49,7 +49,7 @@ int calcCoats(const Reflectance& ground, const Reflectance& paint, double hiding
 int countCoats(const Reflectance& ground, const Reflectance& paint, double power) {
     const Lab goal = toLab(toRgb(paint));
     for (int k = 1; k < kMostCoats; ++k)
-        if (calcDeltaE2000(toLab(toRgb(calcFilm(ground, paint, k * power))), goal) < kUnseen) return k;
+        if (calcDeltaE2000(toLab(toRgb(calcShotWear(ground, paint, k * power))), goal) < kUnseen) return k;
     return kMostCoats;
 }
 
@@ -97,7 +97,7 @@ Result<std::vector<Laid>> calcLaid(const Scheme& scheme, const std::vector<Paint
         l.ml = l.coats * share * l.share * surface_mm2 * kRelief / (card->coverage_m2_l * 1000);
         l.dry_min = l.coats * card->dry_min;
         // What is seen through it is the ground of the next; a clear coat shows what lies below.
-        if (coat.role != Role::varnish) ground = calcFilm(ground, paint, power * l.coats * share);
+        if (coat.role != Role::varnish) ground = calcShotWear(ground, paint, power * l.coats * share);
         l.seen = toRgb(ground);
         l.off = calcDeltaE2000(toLab(l.seen), masstone);
         left.push_back(ground);

@@ -98,7 +98,7 @@ int countCoats(const Reflectance& ground, const Reflectance& paint, double power
 
 struct Laid {
     Role role = Role::base;
-    Same<PaintCard> card;
+    SharedValue<PaintCard> card;
     int coats = 1;
     Zone zone = Zone::everywhere;
     double from = 0, to = 1; ///< of a stretch

@@ -9,7 +9,7 @@ namespace {
 double luminance(const Rgb& c) { return 0.2126729 * c.r + 0.7151522 * c.g + 0.0721750 * c.b; }
 } // namespace
 
-Reflectance calcFilm(const Reflectance& ground, const Reflectance& paint, double power) {
+Reflectance calcShotWear(const Reflectance& ground, const Reflectance& paint, double power) {
     if (!(power > 0)) return ground;
     Reflectance r;
     for (std::size_t i = 0; i < kBands; ++i) {
@@ -25,8 +25,8 @@ Reflectance calcFilm(const Reflectance& ground, const Reflectance& paint, double
 double calcHiding(const Reflectance& paint, double power) {
     Reflectance black, white;
     black.fill(0), white.fill(1);
-    const double over = luminance(toRgb(calcFilm(white, paint, power)));
-    return over > 0 ? luminance(toRgb(calcFilm(black, paint, power))) / over : 0;
+    const double over = luminance(toRgb(calcShotWear(white, paint, power)));
+    return over > 0 ? luminance(toRgb(calcShotWear(black, paint, power))) / over : 0;
 }
 
 double calcPower(const Reflectance& paint, double hiding) {
@@ -44,7 +44,7 @@ Film calcCoatsOver(const Reflectance& ground, const Reflectance& paint, double h
     const Lab own = toLab(toRgb(paint));
     for (int k = 1; k <= coats; ++k) {
         // Coats of one paint are one film of their powers' sum.
-        f.colours.push_back(toRgb(calcFilm(ground, paint, f.power * k)));
+        f.colours.push_back(toRgb(calcShotWear(ground, paint, f.power * k)));
         f.deltaE.push_back(calcDeltaE2000(toLab(f.colours.back()), own));
     }
     return f;

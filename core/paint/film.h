@@ -7,7 +7,7 @@
 namespace enkinet::paint {
 
 /// Reflectance of a film of a power over a ground; power 0 shows the ground, a large one the paint.
-Reflectance calcFilm(const Reflectance& ground, const Reflectance& paint, double power);
+Reflectance calcShotWear(const Reflectance& ground, const Reflectance& paint, double power);
 /// Power of one coat of a paint with a hiding of 0 to below 1; 0.9999 and more count as that.
 double calcPower(const Reflectance& paint, double hiding);
 /// The other way round.

@@ -115,7 +115,7 @@ Result<ReliefPatch> calcReliefPatch(const Scheme& scheme, const std::vector<Pain
                 // Laid by hand into what lies low, or onto what stands high.
                 const double height = count[k] > 0 ? mean[k] / count[k] : 0;
                 if (!flat && ((inLow && height >= 0) || (onHigh && height <= 0))) continue;
-                at[k] = calcFilm(at[k], paint, power * coats);
+                at[k] = calcShotWear(at[k], paint, power * coats);
             }
             continue;
         }
@@ -124,7 +124,7 @@ Result<ReliefPatch> calcReliefPatch(const Scheme& scheme, const std::vector<Pain
         for (std::size_t i = 0; i < heights.size(); ++i)
             thick[static_cast<std::size_t>(levelOf(heights[i]))] += film[i];
         for (std::size_t k = 0; k < at.size(); ++k)
-            if (count[k] > 0) at[k] = calcFilm(at[k], paint, power * thick[k] / count[k]);
+            if (count[k] > 0) at[k] = calcShotWear(at[k], paint, power * thick[k] / count[k]);
     }
     std::vector<Rgb> colours;
     for (const Reflectance& r : at)

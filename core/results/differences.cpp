@@ -61,7 +61,7 @@ SolidComparison calcSolidComparison(const Production& production, int puppet, co
     for (body::Limb& l : own.limbs)
         for (body::Segment& s : l.segments) {
             fillUp(s.layers);
-            for (body::Station& x : s.stations)
+            for (body::Section& x : s.sections)
                 x.skin_mm.reset();
         }
     for (body::Mass& m : own.masses)

@@ -24,7 +24,7 @@ struct Planning {
     std::vector<StepRef> steps;
     std::vector<document::StepState> states;
     std::vector<make::StepKind> kinds;
-    schedule::Eased eased;
+    schedule::Relaxed eased;
     make::Rates rates;
     /// A double that the film wants before its puppet is promised: due before the day of its first shot.
     struct Wanted {

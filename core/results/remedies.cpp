@@ -243,7 +243,7 @@ public:
             const Limb& limb = m_puppet.limbs[static_cast<std::size_t>(copy.limb)];
             const Segment& segment = limb.segments[static_cast<std::size_t>(link.segment)];
             // One that is there, is not one of a pair, and stands up to being held.
-            if (copy.right || limb.mirrored || limb.whip || segment.stations.empty() || findStiff(link).length() <= 0)
+            if (copy.right || limb.mirrored || limb.whip || segment.sections.empty() || findStiff(link).length() <= 0)
                 continue;
             const Vec3 middle = 0.5 * (link.from + link.to);
             const double above = std::max(link.from.y, link.to.y) - weight.y;

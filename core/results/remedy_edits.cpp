@@ -45,7 +45,7 @@ Edits::Changed applyRemedy(const Production& production, const Cards& shipped, i
     case Fix::width:
         return e.setLimb(l.id, [&](Limb& x) {
             for (Segment& s : x.segments)
-                for (body::Station& t : s.stations)
+                for (body::Section& t : s.sections)
                     t.a_mm *= value, t.b_mm *= value;
         });
     case Fix::edge:
@@ -77,7 +77,7 @@ Edits::Changed applyRemedy(const Production& production, const Cards& shipped, i
                     if (c.id == s.layers.clay && s.layers.skin_mm > 0) {
                         const double least = std::min(s.layers.skin_mm, std::max(0.5, c.thinnest_mm));
                         s.layers.skin_mm = std::max(least, s.layers.skin_mm * value);
-                        for (body::Station& t : s.stations)
+                        for (body::Section& t : s.sections)
                             if (t.skin_mm) *t.skin_mm = std::max(std::min(*t.skin_mm, least), *t.skin_mm * value);
                     }
         });

@@ -47,11 +47,11 @@ struct Problem {
 
 /// A task that no night's rest makes possible as it is asked for: hands that may not rest are longer than any stretch
 /// of hours, or what must be attended is. Such a task is let rest, or waits alone.
-struct Eased {
+struct Relaxed {
     std::vector<bool> rests, alone; ///< by task
 };
 /// Eases what cannot be; the problem is then one that has a schedule as long as the hours go on.
-Eased ease(Problem& problem, const OpenHours& hours);
+Relaxed ease(Problem& problem, const OpenHours& hours);
 
 struct Placed {
     Minute from = 0, handsEnd = 0, done = 0;

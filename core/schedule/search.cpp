@@ -399,8 +399,8 @@ std::vector<double> keysOf(const Problem& p, const Builder& builder, int rule) {
 
 } // namespace
 
-Eased ease(Problem& p, const OpenHours& hours) {
-    Eased e{std::vector<bool>(p.tasks.size()), std::vector<bool>(p.tasks.size())};
+Relaxed ease(Problem& p, const OpenHours& hours) {
+    Relaxed e{std::vector<bool>(p.tasks.size()), std::vector<bool>(p.tasks.size())};
     for (std::size_t k = 0; k < p.tasks.size(); ++k) {
         Task& t = p.tasks[k];
         if (t.attended > 0 && t.hands + t.attended > hours.longest()) t.attended = 0, e.alone[k] = true;
@@ -452,6 +452,95 @@ Start calcStart(const Problem& p, const OpenHours& hours, Builder& builder, cons
     return s;
 }
 
+/// Other orders around the best one: the begins of its tasks as keys, some of them shaken. The same seed shakes alike.
+class Shaker {
+public:
+    Shaker(const Problem& problem, std::uint32_t seed)
+        : m_problem(problem), m_random(seed), m_key(problem.tasks.size()) {
+        m_families =
+            std::any_of(problem.tasks.begin(), problem.tasks.end(), [](const Task& t) { return t.family != 0; });
+    }
+    bool hasFamilies() const { return m_families; }
+
+    /// done: no schedule ends sooner, so that only what hands change in between can become better.
+    const std::vector<double>& shaken(const std::vector<Placed>& best, Minute end, bool done) {
+        m_span = static_cast<double>(std::max<Minute>(1, end - m_problem.start));
+        for (std::size_t k = 0; k < m_key.size(); ++k)
+            m_key[k] = static_cast<double>(best[k].from);
+        const double way = unit();
+        if (m_families && (way < 0.3 || (done && way < 0.8)))
+            moveFamilies();
+        else if (way < 0.4)
+            moveFar();
+        else if (way < 0.8)
+            dealAnew();
+        else
+            shakeAll();
+        return m_key;
+    }
+
+private:
+    double unit() {
+        return static_cast<double>(m_random() - m_random.min()) / static_cast<double>(m_random.max() - m_random.min());
+    }
+    std::size_t any() { return static_cast<std::size_t>(std::lround(unit() * static_cast<double>(m_key.size() - 1))); }
+
+    /// A run of one family goes right behind, or before, another of its own.
+    void moveFamilies() {
+        std::vector<std::size_t> order(m_key.size());
+        std::iota(order.begin(), order.end(), std::size_t{0});
+        std::sort(order.begin(), order.end(),
+                  [&](std::size_t a, std::size_t b) { return m_key[a] < m_key[b] || (m_key[a] == m_key[b] && a < b); });
+        const auto familyAt = [&](std::size_t place) { return m_problem.tasks[order[place]].family; };
+        const int moved = 1 + static_cast<int>(unit() * 3);
+        for (int m = 0; m < moved; ++m) {
+            const std::size_t middle = any();
+            const int family = familyAt(middle);
+            std::size_t from = middle, to = middle + 1;
+            if (unit() < 0.7) {
+                while (from > 0 && familyAt(from - 1) == family)
+                    --from;
+                while (to < order.size() && familyAt(to) == family)
+                    ++to;
+            }
+            for (int look = 0; look < 40; ++look) {
+                const std::size_t place = any();
+                if ((place >= from && place < to) || familyAt(place) != family) continue;
+                const double by = unit() < 0.5 ? 0.3 : -0.3;
+                for (std::size_t k = from; k < to; ++k)
+                    m_key[order[k]] = m_key[order[place]] + by + 0.001 * static_cast<double>(k - from);
+                break;
+            }
+        }
+    }
+    /// A few tasks move far.
+    void moveFar() {
+        const int moved = 1 + static_cast<int>(unit() * 3);
+        for (int m = 0; m < moved; ++m) {
+            const std::size_t k = any();
+            m_key[k] += (unit() - 0.6) * m_span * 0.5;
+        }
+    }
+    /// Everything within some stretch of time is dealt anew.
+    void dealAnew() {
+        const double from = static_cast<double>(m_problem.start) + unit() * m_span;
+        const double wide = m_span * (0.03 + 0.2 * unit());
+        for (double& x : m_key)
+            if (x >= from && x < from + wide) x = from + unit() * wide;
+    }
+    void shakeAll() {
+        const double shake = m_span * 0.02 * (1 + 4 * unit());
+        for (double& x : m_key)
+            x += (unit() - 0.5) * shake;
+    }
+
+    const Problem& m_problem;
+    std::minstd_rand m_random;
+    std::vector<double> m_key;
+    double m_span = 1;
+    bool m_families = false;
+};
+
 Schedule impossible(const Value& bound) {
     Schedule none;
     none.proved = false, none.boundEnd = bound.end, none.boundLate = bound.late;
@@ -483,66 +572,11 @@ Schedule calcBest(const Problem& p, const OpenHours& hours, const Search& search
         known = exact.known();
         return finished(p, hours, builder, std::move(best), known, bound, all);
     }
-    // Around the best order: the begins of its tasks as keys, some of them shaken.
-    std::minstd_rand random(search.seed);
-    const auto unit = [&] {
-        return static_cast<double>(random() - random.min()) / static_cast<double>(random.max() - random.min());
-    };
-    std::vector<double> key(p.tasks.size());
-    const bool families = std::any_of(p.tasks.begin(), p.tasks.end(), [](const Task& t) { return t.family != 0; });
+    Shaker shaker(p, search.seed);
     for (solve::Count rounds(search, findUsualRounds(p.tasks.size())); rounds.next();) {
-        if (known.late <= bound.late && known.end <= bound.end && !families) break;
-        const double span = static_cast<double>(std::max<Minute>(1, known.end - p.start));
-        for (std::size_t k = 0; k < key.size(); ++k)
-            key[k] = static_cast<double>(best[k].from);
-        const double way = unit();
-        if (families && (way < 0.3 || (known.late <= bound.late && known.end <= bound.end && way < 0.8))) {
-            // A run of one family goes right behind, or before, another of its own.
-            const auto at = [&] {
-                return static_cast<std::size_t>(std::lround(unit() * static_cast<double>(key.size() - 1)));
-            };
-            std::vector<std::size_t> order(key.size());
-            std::iota(order.begin(), order.end(), std::size_t{0});
-            std::sort(order.begin(), order.end(),
-                      [&](std::size_t a, std::size_t b) { return key[a] < key[b] || (key[a] == key[b] && a < b); });
-            const int moved = 1 + static_cast<int>(unit() * 3);
-            for (int m = 0; m < moved; ++m) {
-                const std::size_t middle = at();
-                const int family = p.tasks[order[middle]].family;
-                std::size_t from = middle, to = middle + 1;
-                if (unit() < 0.7) {
-                    while (from > 0 && p.tasks[order[from - 1]].family == family)
-                        --from;
-                    while (to < order.size() && p.tasks[order[to]].family == family)
-                        ++to;
-                }
-                for (int look = 0; look < 40; ++look) {
-                    const std::size_t place = at();
-                    if ((place >= from && place < to) || p.tasks[order[place]].family != family) continue;
-                    const double by = unit() < 0.5 ? 0.3 : -0.3;
-                    for (std::size_t k = from; k < to; ++k)
-                        key[order[k]] = key[order[place]] + by + 0.001 * static_cast<double>(k - from);
-                    break;
-                }
-            }
-        } else if (way < 0.4) {
-            // A few tasks move far.
-            const int moved = 1 + static_cast<int>(unit() * 3);
-            for (int m = 0; m < moved; ++m) {
-                const auto k = static_cast<std::size_t>(std::lround(unit() * static_cast<double>(key.size() - 1)));
-                key[k] += (unit() - 0.6) * span * 0.5;
-            }
-        } else if (way < 0.8) {
-            // Everything within some stretch of time is dealt anew.
-            const double from = static_cast<double>(p.start) + unit() * span, wide = span * (0.03 + 0.2 * unit());
-            for (double& x : key)
-                if (x >= from && x < from + wide) x = from + unit() * wide;
-        } else {
-            const double shake = span * 0.02 * (1 + 4 * unit());
-            for (double& x : key)
-                x += (unit() - 0.5) * shake;
-        }
-        if (!builder.build(key)) continue;
+        const bool done = known.late <= bound.late && known.end <= bound.end;
+        if (done && !shaker.hasFamilies()) break;
+        if (!builder.build(shaker.shaken(best, known.end, done))) continue;
         // Equal ones are walked along, so that a plain of equals is not the end.
         if (const Value v = builder.value(); v <= known) known = v, best = builder.placed();
     }

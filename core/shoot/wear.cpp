@@ -107,10 +107,10 @@ Bent calcActed(const JointWire& w, const body::Puppet& puppet, const document::S
     return b;
 }
 
-Ledger calcLedger(const std::vector<Company>& puppets, const std::vector<document::Shot>& shots) {
+Ledger calcLedger(const std::vector<ShotCast>& puppets, const std::vector<document::Shot>& shots) {
     Ledger ledger;
     std::vector<std::vector<JointWire>> wires;
-    for (const Company& c : puppets)
+    for (const ShotCast& c : puppets)
         wires.push_back(findJointWires(*c.puppet, *c.choice, *c.stock));
     using Key = std::tuple<int, int, int, int, bool>;
     std::map<Key, double> spent;

@@ -66,12 +66,12 @@ struct Ledger {
     std::vector<Swap> swaps;
 };
 /// puppets: the production's, choices and stocks of each.
-struct Company {
+struct ShotCast {
     const body::Puppet* puppet = nullptr;
     const choice::PuppetChoice* choice = nullptr;
     const choice::Stock* stock = nullptr;
 };
-Ledger calcLedger(const std::vector<Company>& puppets, const std::vector<document::Shot>& shots);
+Ledger calcLedger(const std::vector<ShotCast>& puppets, const std::vector<document::Shot>& shots);
 
 /// A limb's joints over the whole film: each joint's damage by the film.
 struct Demanded {

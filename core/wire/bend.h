@@ -4,7 +4,7 @@
 // unloading; a helical strand bends over its own length and carries its full moment however it leans. Range of
 // validity: outer strain of a strand, gap curvature times its radius, up to 0.2. Two routes: the exact integrals here
 // (reference), and the table of wire/bend_table.h (fast). docs/mechanics.md 10 to 19.
-#include "base/figure.h"
+#include "base/optional_number.h"
 #include "wire/bundle.h"
 #include <limits>
 #include <span>
@@ -56,21 +56,22 @@ enum class BendStatus {
 /// Everything about one bundle in one gap; not there (NaN) where the bend is outside the range of validity.
 struct WireBend {
     BendStatus status = BendStatus::too_tight;
-    Figure outerStrain;
-    Figure lock;            ///< (8), informative
-    Figure strainFactor;    ///< (8a)
-    Figure bent_mm;         ///< over which the bend gathers: the gap, or of a whip angle over largest curvature
-    Figure hold_Nmm;        ///< largest moment that leaves no more than the set behind (12)
-    Figure weak_Nmm;        ///< bending moment to the angle, strands free (11)
-    Figure strong_Nmm;      ///< the same in the worst orientation (13)
-    Figure springback_rad;  ///< (14)
-    Figure amplitudePerRad; ///< strain amplitude per radian of range (16)
-    Figure strainAmplitude; ///< of the raw range (16)
-    Figure designAmplitude; ///< of the range with the springback over-bent at each end (16)
-    Figure twistStrain, twistDamage;
-    double formingDamage = 0;        ///< share of life spent by bends while it was built (18)
-    Figure cyclesMedian, cyclesNine; ///< raw: 0 to the angle, nothing spent before (17)
-    Figure designMedian, designNine; ///< life at the design range, less what twisting and forming have spent (18)
+    OptionalNumber outerStrain;
+    OptionalNumber lock;            ///< (8), informative
+    OptionalNumber strainFactor;    ///< (8a)
+    OptionalNumber bent_mm;         ///< over which the bend gathers: the gap, or of a whip angle over largest curvature
+    OptionalNumber hold_Nmm;        ///< largest moment that leaves no more than the set behind (12)
+    OptionalNumber weak_Nmm;        ///< bending moment to the angle, strands free (11)
+    OptionalNumber strong_Nmm;      ///< the same in the worst orientation (13)
+    OptionalNumber springback_rad;  ///< (14)
+    OptionalNumber amplitudePerRad; ///< strain amplitude per radian of range (16)
+    OptionalNumber strainAmplitude; ///< of the raw range (16)
+    OptionalNumber designAmplitude; ///< of the range with the springback over-bent at each end (16)
+    OptionalNumber twistStrain, twistDamage;
+    double formingDamage = 0;                ///< share of life spent by bends while it was built (18)
+    OptionalNumber cyclesMedian, cyclesNine; ///< raw: 0 to the angle, nothing spent before (17)
+    OptionalNumber designMedian,
+        designNine; ///< life at the design range, less what twisting and forming have spent (18)
     static constexpr double nan = std::numeric_limits<double>::quiet_NaN();
     friend bool operator==(const WireBend&, const WireBend&) = default;
 };

@@ -73,13 +73,13 @@ public:
             },
             m_g.set_rad, momentAt(0, 2 * kStrainLimit / m_d));
         // The root and each place where strands end: between them the curvature only falls.
-        const auto amplitude = [&](double kappa, const Bundle& b, double edge, Figure& factor) {
+        const auto amplitude = [&](double kappa, const Bundle& b, double edge, OptionalNumber& factor) {
             factor = findStrainFactor(b, r.bent_mm);
             return edge * kappa / angle / 2 * m_d / 2 * factor;
         };
         r.amplitudePerRad = amplitude(curvatureOf(0, 0), m_whip.bundle, m_g.edge, r.strainFactor);
         for (std::size_t i = 0; i < m_whip.ends.size(); ++i) {
-            Figure factor = 0;
+            OptionalNumber factor = 0;
             const double a = amplitude(curvatureOf(m_whip.ends[i].at_mm / length, static_cast<int>(i) + 1),
                                        m_levels[i + 1], kNoEdge, factor);
             // What is not predicted at one place is not predicted for the whip.

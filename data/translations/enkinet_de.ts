@@ -5266,98 +5266,7 @@
     </message>
 </context>
 <context>
-    <name>enkinet::app::Card</name>
-    <message>
-        <source>Card</source>
-        <translation>Karte</translation>
-    </message>
-    <message>
-        <source>Where to begin</source>
-        <translation>Womit beginnen</translation>
-    </message>
-    <message>
-        <source>Open the demo production</source>
-        <translation>Die Demo-Produktion öffnen</translation>
-    </message>
-    <message>
-        <source>Post for the Tide House: Tansy, Brindle and Old Reed. It opens as a copy, so nothing of it can be spoiled.</source>
-        <translation>Post for the Tide House: Tansy, Brindle und Old Reed. Sie öffnet sich als Kopie, es kann also nichts daran verdorben werden.</translation>
-    </message>
-    <message>
-        <source>Open a file</source>
-        <translation>Eine Datei öffnen</translation>
-    </message>
-    <message>
-        <source>A new puppet</source>
-        <translation>Eine neue Puppe</translation>
-    </message>
-    <message>
-        <source>Kind of puppet</source>
-        <translation>Art der Puppe</translation>
-    </message>
-    <message>
-        <source>biped</source>
-        <translation>Zweibeiner</translation>
-    </message>
-    <message>
-        <source>quadruped</source>
-        <translation>Vierbeiner</translation>
-    </message>
-    <message>
-        <source>bird</source>
-        <translation>Vogel</translation>
-    </message>
-    <message>
-        <source>serpent</source>
-        <translation>Schlange</translation>
-    </message>
-    <message>
-        <source>winged beast</source>
-        <translation>geflügeltes Tier</translation>
-    </message>
-    <message>
-        <source>own shape, from a drawing</source>
-        <translation>eigene Form, nach Zeichnung</translation>
-    </message>
-    <message>
-        <source>Height</source>
-        <translation>Höhe</translation>
-    </message>
-    <message>
-        <source>Draw it</source>
-        <translation>Zeichnen</translation>
-    </message>
-    <message>
-        <source>kind</source>
-        <translation>Art</translation>
-    </message>
-    <message>
-        <source>height</source>
-        <translation>Höhe</translation>
-    </message>
-    <message>
-        <source>span</source>
-        <translation>Spannweite</translation>
-    </message>
-    <message>
-        <source>length</source>
-        <translation>Länge</translation>
-    </message>
-    <message>
-        <source>height at the shoulder</source>
-        <translation>Höhe an der Schulter</translation>
-    </message>
-    <message>
-        <source>Sound proportions, ranges and layers to begin with; change any of them afterwards.</source>
-        <translation>Stimmige Proportionen, Spielräume und Schichten für den Anfang; alles lässt sich später ändern.</translation>
-    </message>
-    <message>
-        <source>The first hour, step by step</source>
-        <translation>Die erste Stunde, Schritt für Schritt</translation>
-    </message>
-</context>
-<context>
-    <name>enkinet::app::ChecksLeaf</name>
+    <name>enkinet::app::ChecksTab</name>
     <message>
         <source>What a builder checks by eye</source>
         <translation>Was ein Puppenbauer mit dem Auge prüft</translation>
@@ -5531,7 +5440,74 @@
     </message>
 </context>
 <context>
-    <name>enkinet::app::CoverLeaf</name>
+    <name>enkinet::app::CoverPage</name>
+    <message>
+        <source>cover</source>
+        <translation>Überzug</translation>
+    </message>
+    <message>
+        <source>%1 · %2 · %3</source>
+        <translation>%1 · %2 · %3</translation>
+    </message>
+    <message>
+        <source>Centre of mass %1 above the base.</source>
+        <translation>Schwerpunkt %1 über der Grundplatte.</translation>
+    </message>
+    <message>
+        <source>Work %1; from first cut to last %2.</source>
+        <translation>Arbeit %1; vom ersten Schnitt bis zum letzten %2.</translation>
+    </message>
+    <message>
+        <source>Material used %1; to buy for the whole production %2.</source>
+        <translation>Verbrauchtes Material %1; für die ganze Produktion zu kaufen %2.</translation>
+    </message>
+    <message>
+        <source>Figures</source>
+        <translation>Zahlen</translation>
+    </message>
+    <message>
+        <source>Open points</source>
+        <translation>Offene Punkte</translation>
+    </message>
+    <message>
+        <source>None.</source>
+        <translation>Keine.</translation>
+    </message>
+    <message>
+        <source>and %1 more on screen</source>
+        <translation>und %1 weitere am Bildschirm</translation>
+    </message>
+    <message>
+        <source>Take care</source>
+        <translation>Vorsicht</translation>
+    </message>
+    <message>
+        <source>The product&apos;s own sheet, local rules and trained people come before anything printed here.</source>
+        <translation>Das Blatt des Herstellers, örtliche Regeln und geschulte Leute gehen allem vor, was hier gedruckt steht.</translation>
+    </message>
+    <message>
+        <source>Lives are those that nine joints in ten reach. They rest on table values of the wire until one of yours has been tested.</source>
+        <translation>Lebensdauern sind die, die neun von zehn Gelenken erreichen. Sie beruhen auf Tafelwerten des Drahtes, bis einer von Ihrem geprüft ist.</translation>
+    </message>
+    <message>
+        <source>Bake at %1 for %2; the %3 is slowest.</source>
+        <translation>Bei %1 für %2 backen; am langsamsten: %3.</translation>
+    </message>
+    <message>
+        <source>Left as it is: %1</source>
+        <translation>Belassen: %1</translation>
+    </message>
+    <message>
+        <source>Left as it is, because %1: %2</source>
+        <translation>Belassen, weil %1: %2</translation>
+    </message>
+    <message>
+        <source>Bake at %1 for %2.</source>
+        <translation>Backen bei %1 für %2.</translation>
+    </message>
+</context>
+<context>
+    <name>enkinet::app::CoverTab</name>
     <message>
         <source>in front</source>
         <translation>vorn</translation>
@@ -5746,74 +5722,7 @@
     </message>
 </context>
 <context>
-    <name>enkinet::app::CoverPage</name>
-    <message>
-        <source>cover</source>
-        <translation>Überzug</translation>
-    </message>
-    <message>
-        <source>%1 · %2 · %3</source>
-        <translation>%1 · %2 · %3</translation>
-    </message>
-    <message>
-        <source>Centre of mass %1 above the base.</source>
-        <translation>Schwerpunkt %1 über der Grundplatte.</translation>
-    </message>
-    <message>
-        <source>Work %1; from first cut to last %2.</source>
-        <translation>Arbeit %1; vom ersten Schnitt bis zum letzten %2.</translation>
-    </message>
-    <message>
-        <source>Material used %1; to buy for the whole production %2.</source>
-        <translation>Verbrauchtes Material %1; für die ganze Produktion zu kaufen %2.</translation>
-    </message>
-    <message>
-        <source>Figures</source>
-        <translation>Zahlen</translation>
-    </message>
-    <message>
-        <source>Open points</source>
-        <translation>Offene Punkte</translation>
-    </message>
-    <message>
-        <source>None.</source>
-        <translation>Keine.</translation>
-    </message>
-    <message>
-        <source>and %1 more on screen</source>
-        <translation>und %1 weitere am Bildschirm</translation>
-    </message>
-    <message>
-        <source>Take care</source>
-        <translation>Vorsicht</translation>
-    </message>
-    <message>
-        <source>The product&apos;s own sheet, local rules and trained people come before anything printed here.</source>
-        <translation>Das Blatt des Herstellers, örtliche Regeln und geschulte Leute gehen allem vor, was hier gedruckt steht.</translation>
-    </message>
-    <message>
-        <source>Lives are those that nine joints in ten reach. They rest on table values of the wire until one of yours has been tested.</source>
-        <translation>Lebensdauern sind die, die neun von zehn Gelenken erreichen. Sie beruhen auf Tafelwerten des Drahtes, bis einer von Ihrem geprüft ist.</translation>
-    </message>
-    <message>
-        <source>Bake at %1 for %2; the %3 is slowest.</source>
-        <translation>Bei %1 für %2 backen; am langsamsten: %3.</translation>
-    </message>
-    <message>
-        <source>Left as it is: %1</source>
-        <translation>Belassen: %1</translation>
-    </message>
-    <message>
-        <source>Left as it is, because %1: %2</source>
-        <translation>Belassen, weil %1: %2</translation>
-    </message>
-    <message>
-        <source>Bake at %1 for %2.</source>
-        <translation>Backen bei %1 für %2.</translation>
-    </message>
-</context>
-<context>
-    <name>enkinet::app::CuttingLeaf</name>
+    <name>enkinet::app::CuttingTab</name>
     <message>
         <source>It is cut: take it out of the stock</source>
         <translation>Ist geschnitten: aus dem Vorrat nehmen</translation>
@@ -6251,77 +6160,6 @@
     </message>
 </context>
 <context>
-    <name>enkinet::app::FirstHour</name>
-    <message>
-        <source>Skip this</source>
-        <translation>Überspringen</translation>
-    </message>
-    <message>
-        <source>Leave it</source>
-        <translation>Beenden</translation>
-    </message>
-    <message>
-        <source>Open the demo: three puppets of a small film. It opens as a copy; nothing of it can be spoiled.</source>
-        <translation>Die Demo öffnen: drei Puppen eines kleinen Films. Sie öffnet sich als Kopie; nichts daran kann verdorben werden.</translation>
-    </message>
-    <message>
-        <source>On the figure one joint is named: it fails. Go to Wire, on the steel rule.</source>
-        <translation>Auf der Figur ist ein Gelenk genannt: es versagt. Auf dem Stahllineal zu Draht gehen.</translation>
-    </message>
-    <message>
-        <source>The table says what is and what is wanted. Ask why: click the row in red.</source>
-        <translation>Die Tafel sagt, was ist und was gewünscht ist. Warum? Die rote Zeile anklicken.</translation>
-    </message>
-    <message>
-        <source>Under it stand ways out. Try one: the whole desk shows what it would do, and nothing is changed yet.</source>
-        <translation>Darunter stehen Auswege. Einen probieren: der ganze Tisch zeigt, was er täte, und noch ist nichts geändert.</translation>
-    </message>
-    <message>
-        <source>Use it: Apply.</source>
-        <translation>Ihn nehmen: Anwenden.</translation>
-    </message>
-    <message>
-        <source>Now the clay: go to Skin.</source>
-        <translation>Nun der Ton: zu Haut gehen.</translation>
-    </message>
-    <message>
-        <source>Type another thickness and press Enter, or drag a dot of the cut: grams, bakes and joints follow.</source>
-        <translation>Eine andere Dicke tippen und Eingabe drücken, oder einen Punkt des Schnitts ziehen: Gramm, Backen und Gelenke folgen.</translation>
-    </message>
-    <message>
-        <source>What you did is taken back by name, as often as you like: Undo.</source>
-        <translation>Was Sie taten, lässt sich beim Namen zurücknehmen, sooft Sie wollen: Rückgängig.</translation>
-    </message>
-    <message>
-        <source>When will it be done? Go to Plan.</source>
-        <translation>Wann ist es fertig? Zu Plan gehen.</translation>
-    </message>
-    <message>
-        <source>Take the step in hand: Start. Its minutes teach the next plan.</source>
-        <translation>Den Schritt beginnen: Start. Seine Minuten lehren den nächsten Plan.</translation>
-    </message>
-    <message>
-        <source>Paper for the bench: Print shows the sheets before they are printed.</source>
-        <translation>Papier für die Werkbank: Drucken zeigt die Blätter, ehe sie gedruckt werden.</translation>
-    </message>
-    <message>
-        <source>The first hour, %1 of %2</source>
-        <translation>Die erste Stunde, %1 von %2</translation>
-    </message>
-    <message>
-        <source>The first hour</source>
-        <translation>Die erste Stunde</translation>
-    </message>
-    <message>
-        <source>That was it. F1 says more at every station; Shift and F1 list the keys.</source>
-        <translation>Das war es. F1 sagt an jeder Station mehr; Umschalt und F1 listen die Tasten.</translation>
-    </message>
-    <message>
-        <source>All of her holds. Ask for a taller one: type 260 as her height and press Enter.</source>
-        <translation>Alles an ihr hält. Eine größere verlangen: 260 als Höhe eingeben und Eingabetaste drücken.</translation>
-    </message>
-</context>
-<context>
     <name>enkinet::app::Groups</name>
     <message>
         <source>Print</source>
@@ -6412,7 +6250,7 @@
     </message>
 </context>
 <context>
-    <name>enkinet::app::HandsLeaf</name>
+    <name>enkinet::app::HandsTab</name>
     <message>
         <source>Clay that went on, by the scales</source>
         <translation>Aufgetragener Ton, nach der Waage</translation>
@@ -6741,6 +6579,41 @@
     </message>
 </context>
 <context>
+    <name>enkinet::app::LayerStrip</name>
+    <message>
+        <source>Peel: which layers are drawn</source>
+        <translation>Abschälen: welche Schichten gezeichnet sind</translation>
+    </message>
+    <message>
+        <source>Take layers off, outside in (P)</source>
+        <translation>Schichten abnehmen, von außen nach innen (P)</translation>
+    </message>
+    <message>
+        <source>paint</source>
+        <translation>Farbe</translation>
+    </message>
+    <message>
+        <source>clay</source>
+        <translation>Ton</translation>
+    </message>
+    <message>
+        <source>bulk</source>
+        <translation>Kern</translation>
+    </message>
+    <message>
+        <source>wire</source>
+        <translation>Draht</translation>
+    </message>
+    <message>
+        <source>paper</source>
+        <translation>Papier</translation>
+    </message>
+    <message>
+        <source>layers shown, down to</source>
+        <translation>Schichten gezeigt, hinab bis</translation>
+    </message>
+</context>
+<context>
     <name>enkinet::app::LayersBench</name>
     <message>
         <source>Cut lengthwise, from the surface down to the wire. Drag a mark to make the skin thinner or thicker there.</source>
@@ -6760,7 +6633,7 @@
     </message>
 </context>
 <context>
-    <name>enkinet::app::LensLeaf</name>
+    <name>enkinet::app::LensTab</name>
     <message>
         <source>Spool, and with it the diameter</source>
         <translation>Rolle, und damit der Durchmesser</translation>
@@ -7018,7 +6891,7 @@
     </message>
 </context>
 <context>
-    <name>enkinet::app::LimbsLeaf</name>
+    <name>enkinet::app::LimbsTab</name>
     <message>
         <source>Kind of the new limb</source>
         <translation>Art des neuen Gliedes</translation>
@@ -7442,7 +7315,7 @@
     </message>
 </context>
 <context>
-    <name>enkinet::app::OvenLeaf</name>
+    <name>enkinet::app::OvenTab</name>
     <message>
         <source>Nothing here goes into the oven.</source>
         <translation>Hier kommt nichts in den Ofen.</translation>
@@ -8326,41 +8199,6 @@
     </message>
 </context>
 <context>
-    <name>enkinet::app::PeelStrip</name>
-    <message>
-        <source>Peel: which layers are drawn</source>
-        <translation>Abschälen: welche Schichten gezeichnet sind</translation>
-    </message>
-    <message>
-        <source>Take layers off, outside in (P)</source>
-        <translation>Schichten abnehmen, von außen nach innen (P)</translation>
-    </message>
-    <message>
-        <source>paint</source>
-        <translation>Farbe</translation>
-    </message>
-    <message>
-        <source>clay</source>
-        <translation>Ton</translation>
-    </message>
-    <message>
-        <source>bulk</source>
-        <translation>Kern</translation>
-    </message>
-    <message>
-        <source>wire</source>
-        <translation>Draht</translation>
-    </message>
-    <message>
-        <source>paper</source>
-        <translation>Papier</translation>
-    </message>
-    <message>
-        <source>layers shown, down to</source>
-        <translation>Schichten gezeigt, hinab bis</translation>
-    </message>
-</context>
-<context>
     <name>enkinet::app::PhotoPick</name>
     <message>
         <source>Photograph to pick colours from</source>
@@ -8388,7 +8226,7 @@
     </message>
 </context>
 <context>
-    <name>enkinet::app::PicturesLeaf</name>
+    <name>enkinet::app::PicturesTab</name>
     <message>
         <source>Lay a front and a side picture on the sheet: by file, drop or paste. Front alone will do; then every depth is a guess.</source>
         <translation>Ein Vorder- und ein Seitenbild aufs Blatt legen: als Datei, durch Ablegen oder Einfügen. Das Vorderbild allein genügt; dann ist jede Tiefe geraten.</translation>
@@ -9260,7 +9098,7 @@ Zum Verschieben ziehen, oder Alt mit den Pfeilen.</translation>
     </message>
 </context>
 <context>
-    <name>enkinet::app::PoseLeaf</name>
+    <name>enkinet::app::PoseTab</name>
     <message>
         <source>Take a limb beyond a joint, on an elevation or on the turntable, and bend it there. Loads follow the pose; the piece is built at rest.</source>
         <translation>Ein Glied jenseits eines Gelenks fassen, auf einer Ansicht oder der Drehscheibe, und dort biegen. Lasten folgen der Pose; gebaut wird in Ruhe.</translation>
@@ -9367,7 +9205,7 @@ Zum Verschieben ziehen, oder Alt mit den Pfeilen.</translation>
     </message>
 </context>
 <context>
-    <name>enkinet::app::PosesLeaf</name>
+    <name>enkinet::app::PosesTab</name>
     <message>
         <source>Run it</source>
         <translation>Durchlaufen</translation>
@@ -9435,6 +9273,21 @@ Zum Verschieben ziehen, oder Alt mit den Pfeilen.</translation>
     <message>
         <source>%1 follows %2</source>
         <translation>%1 folgt %2</translation>
+    </message>
+</context>
+<context>
+    <name>enkinet::app::PuppetBar</name>
+    <message>
+        <source>Puppets of the production</source>
+        <translation>Puppen der Produktion</translation>
+    </message>
+    <message>
+        <source>working it out: numbers are those of before</source>
+        <translation>wird berechnet: Zahlen sind die von vorher</translation>
+    </message>
+    <message>
+        <source>%1, puppet %2 of %3</source>
+        <translation>%1, Puppe %2 von %3</translation>
     </message>
 </context>
 <context>
@@ -9674,13 +9527,6 @@ Zum Verschieben ziehen, oder Alt mit den Pfeilen.</translation>
     </message>
 </context>
 <context>
-    <name>enkinet::app::Rule</name>
-    <message>
-        <source>Stations in the order of work</source>
-        <translation>Stationen in der Reihenfolge der Arbeit</translation>
-    </message>
-</context>
-<context>
     <name>enkinet::app::SawingView</name>
     <message>
         <source>Which piece is cut from which length of wire</source>
@@ -9704,7 +9550,1688 @@ Zum Verschieben ziehen, oder Alt mit den Pfeilen.</translation>
     </message>
 </context>
 <context>
-    <name>enkinet::app::Say</name>
+    <name>enkinet::app::SectionView</name>
+    <message>
+        <source>Section through the part</source>
+        <translation>Schnitt durch das Teil</translation>
+    </message>
+    <message>
+        <source>%1, level through its middle</source>
+        <translation>%1, waagerecht durch die Mitte</translation>
+    </message>
+    <message>
+        <source>%1, %2 from the %3</source>
+        <translation>%1, %2 von %3</translation>
+    </message>
+    <message>
+        <source>Nothing but wire here.</source>
+        <translation>Hier ist nichts als Draht.</translation>
+    </message>
+    <message>
+        <source>cover %1</source>
+        <translation>Überzug %1</translation>
+    </message>
+    <message>
+        <source>solid clay</source>
+        <translation>Ton bis innen</translation>
+    </message>
+    <message>
+        <source>clay %1</source>
+        <translation>Ton %1</translation>
+    </message>
+    <message>
+        <source>free gap</source>
+        <translation>freier Spalt</translation>
+    </message>
+    <message>
+        <source>hollow</source>
+        <translation>hohl</translation>
+    </message>
+    <message>
+        <source>foil</source>
+        <translation>Folie</translation>
+    </message>
+    <message>
+        <source>bulk</source>
+        <translation>Kern</translation>
+    </message>
+    <message>
+        <source>sleeve %1</source>
+        <translation>Hülse %1</translation>
+    </message>
+    <message>
+        <source>wire %1 across</source>
+        <translation>Draht %1 quer</translation>
+    </message>
+    <message>
+        <source>skin %1</source>
+        <translation>Haut %1</translation>
+    </message>
+    <message>
+        <source>coat %1, %2</source>
+        <translation>Schicht %1, %2</translation>
+    </message>
+</context>
+<context>
+    <name>enkinet::app::SheetPage</name>
+    <message>
+        <source>Height of the puppet</source>
+        <translation>Höhe der Puppe</translation>
+    </message>
+    <message>
+        <source>Lean allowance</source>
+        <translation>Neigungsreserve</translation>
+    </message>
+    <message>
+        <source>Seconds of film it must last</source>
+        <translation>Sekunden Film, die sie halten muss</translation>
+    </message>
+    <message>
+        <source>Hold factor</source>
+        <translation>Haltebeiwert</translation>
+    </message>
+    <message>
+        <source>What the wire is chosen for</source>
+        <translation>Wonach der Draht gewählt wird</translation>
+    </message>
+    <message>
+        <source>May steel be posed</source>
+        <translation>Darf Stahl gestellt werden</translation>
+    </message>
+    <message>
+        <source>How widely it acts</source>
+        <translation>Wie weit sie spielt</translation>
+    </message>
+    <message>
+        <source>Feet on the ground at least</source>
+        <translation>Füße mindestens am Boden</translation>
+    </message>
+    <message>
+        <source>What the joints&apos; need is counted from</source>
+        <translation>Woraus der Bedarf der Gelenke gezählt wird</translation>
+    </message>
+    <message>
+        <source>Seconds from one pose to the next</source>
+        <translation>Sekunden von einer Pose zur nächsten</translation>
+    </message>
+    <message>
+        <source>Bends for each one in the film</source>
+        <translation>Biegungen für jede im Film</translation>
+    </message>
+    <message>
+        <source>Reserve inside every limit, per cent</source>
+        <translation>Reserve in jeder Grenze, Prozent</translation>
+    </message>
+    <message>
+        <source>Strands at most</source>
+        <translation>Stränge höchstens</translation>
+    </message>
+    <message>
+        <source>May strands end on the way</source>
+        <translation>Dürfen Stränge unterwegs enden</translation>
+    </message>
+    <message>
+        <source>Gauges that you do not want, in millimetres</source>
+        <translation>Unerwünschte Drahtstärken, in Millimetern</translation>
+    </message>
+    <message>
+        <source>none; or 0.5 0.9</source>
+        <translation>keine; oder 0,5 0,9</translation>
+    </message>
+    <message>
+        <source>What joints must hold</source>
+        <translation>Was Gelenke halten müssen</translation>
+    </message>
+    <message>
+        <source>What holds against a bend</source>
+        <translation>Was gegen eine Biegung hält</translation>
+    </message>
+    <message>
+        <source>Newtons your fingers give on thin parts</source>
+        <translation>Newton, die Ihre Finger an dünnen Teilen geben</translation>
+    </message>
+    <message>
+        <source>Newtons your hand gives on thick parts</source>
+        <translation>Newton, die Ihre Hand an dicken Teilen gibt</translation>
+    </message>
+    <message>
+        <source>puppet</source>
+        <translation>Puppe</translation>
+    </message>
+    <message>
+        <source>The whole puppet and the selected part</source>
+        <translation>Die ganze Puppe und das gewählte Teil</translation>
+    </message>
+    <message>
+        <source>pictures</source>
+        <translation>Bilder</translation>
+    </message>
+    <message>
+        <source>Pictures on the sheet</source>
+        <translation>Bilder auf dem Blatt</translation>
+    </message>
+    <message>
+        <source>limbs</source>
+        <translation>Glieder</translation>
+    </message>
+    <message>
+        <source>Mark and shape limbs</source>
+        <translation>Glieder zeichnen und formen</translation>
+    </message>
+    <message>
+        <source>pose</source>
+        <translation>Pose</translation>
+    </message>
+    <message>
+        <source>Bend the figure</source>
+        <translation>Die Figur biegen</translation>
+    </message>
+    <message>
+        <source>checks</source>
+        <translation>Prüfen</translation>
+    </message>
+    <message>
+        <source>What a builder checks by eye, and the caliper</source>
+        <translation>Was ein Puppenbauer mit dem Auge prüft, und der Messschieber</translation>
+    </message>
+    <message>
+        <source>things</source>
+        <translation>Dinge</translation>
+    </message>
+    <message>
+        <source>Eyes, teeth, base, props: what sits on the body</source>
+        <translation>Augen, Zähne, Grundplatte, Requisiten: was am Körper sitzt</translation>
+    </message>
+    <message>
+        <source>height</source>
+        <translation>Höhe</translation>
+    </message>
+    <message>
+        <source>wire is chosen for</source>
+        <translation>Draht gewählt nach</translation>
+    </message>
+    <message>
+        <source>What it is judged by: lean, film, acting, feet</source>
+        <translation>Wonach geurteilt wird: Neigung, Film, Spiel, Füße</translation>
+    </message>
+    <message>
+        <source>may lean by</source>
+        <translation>darf sich neigen um</translation>
+    </message>
+    <message>
+        <source>lasts for</source>
+        <translation>hält für</translation>
+    </message>
+    <message>
+        <source>safety over the load</source>
+        <translation>Sicherheit über der Last</translation>
+    </message>
+    <message>
+        <source>joints hold</source>
+        <translation>Gelenke halten</translation>
+    </message>
+    <message>
+        <source>feet down</source>
+        <translation>Füße am Boden</translation>
+    </message>
+    <message>
+        <source>acting</source>
+        <translation>Spiel</translation>
+    </message>
+    <message>
+        <source>bends for one in film</source>
+        <translation>Biegungen je eine im Film</translation>
+    </message>
+    <message>
+        <source>wear counted from</source>
+        <translation>Verschleiß gezählt aus</translation>
+    </message>
+    <message>
+        <source>a pose every</source>
+        <translation>eine Pose alle</translation>
+    </message>
+    <message>
+        <source>Which wire may be used, and with what reserve</source>
+        <translation>Welcher Draht benutzt werden darf, und mit welcher Reserve</translation>
+    </message>
+    <message>
+        <source>reserve, per cent</source>
+        <translation>Reserve, Prozent</translation>
+    </message>
+    <message>
+        <source>strands at most</source>
+        <translation>Stränge höchstens</translation>
+    </message>
+    <message>
+        <source>strands</source>
+        <translation>Stränge</translation>
+    </message>
+    <message>
+        <source>gauges not wanted</source>
+        <translation>unerwünschte Stärken</translation>
+    </message>
+    <message>
+        <source>steel where joints move</source>
+        <translation>Stahl an Gelenken</translation>
+    </message>
+    <message>
+        <source>What the hands give</source>
+        <translation>Was die Hände geben</translation>
+    </message>
+    <message>
+        <source>near side of a joint</source>
+        <translation>nahe Seite eines Gelenks</translation>
+    </message>
+    <message>
+        <source>fingers give, N, thin</source>
+        <translation>Finger geben, N, dünn</translation>
+    </message>
+    <message>
+        <source>hand gives, N, thick</source>
+        <translation>Hand gibt, N, dick</translation>
+    </message>
+    <message>
+        <source>Where along the part</source>
+        <translation>Wo entlang des Teils</translation>
+    </message>
+    <message>
+        <source>Half-width in the front picture</source>
+        <translation>Halbe Breite im Vorderbild</translation>
+    </message>
+    <message>
+        <source>Half-width in the side picture</source>
+        <translation>Halbe Breite im Seitenbild</translation>
+    </message>
+    <message>
+        <source>Half height</source>
+        <translation>Halbe Höhe</translation>
+    </message>
+    <message>
+        <source>Weight</source>
+        <translation>Gewicht</translation>
+    </message>
+    <message>
+        <source>at</source>
+        <translation>bei</translation>
+    </message>
+    <message>
+        <source>half-width, front</source>
+        <translation>halbe Breite, vorn</translation>
+    </message>
+    <message>
+        <source>half-width, side</source>
+        <translation>halbe Breite, Seite</translation>
+    </message>
+    <message>
+        <source>half height</source>
+        <translation>halbe Höhe</translation>
+    </message>
+    <message>
+        <source>weighs</source>
+        <translation>wiegt</translation>
+    </message>
+    <message>
+        <source>On one side or both</source>
+        <translation>Auf einer Seite oder beiden</translation>
+    </message>
+    <message>
+        <source>it is there</source>
+        <translation>es ist da</translation>
+    </message>
+    <message>
+        <source>It is there %1</source>
+        <translation>Es ist da: %1</translation>
+    </message>
+    <message>
+        <source>Height %1</source>
+        <translation>Höhe %1</translation>
+    </message>
+    <message>
+        <source>Lean %1</source>
+        <translation>Neigung %1</translation>
+    </message>
+    <message>
+        <source>Film %1 s</source>
+        <translation>Film %1 s</translation>
+    </message>
+    <message>
+        <source>Hold factor %1</source>
+        <translation>Haltebeiwert %1</translation>
+    </message>
+    <message>
+        <source>Choose for %1</source>
+        <translation>Wählen nach: %1</translation>
+    </message>
+    <message>
+        <source>%1 bends for each in the film</source>
+        <translation>%1 Biegungen für jede im Film</translation>
+    </message>
+    <message>
+        <source>Reserve %1 %</source>
+        <translation>Reserve %1 %</translation>
+    </message>
+    <message>
+        <source>Strands at most: %1</source>
+        <translation>Stränge höchstens: %1</translation>
+    </message>
+    <message>
+        <source>Strands: %1</source>
+        <translation>Stränge: %1</translation>
+    </message>
+    <message>
+        <source>Gauges not wanted</source>
+        <translation>Unerwünschte Drahtstärken</translation>
+    </message>
+    <message>
+        <source>Joints hold %1</source>
+        <translation>Gelenke halten: %1</translation>
+    </message>
+    <message>
+        <source>Near side: %1</source>
+        <translation>Nahe Seite: %1</translation>
+    </message>
+    <message>
+        <source>Fingers give %1 to %2 N</source>
+        <translation>Finger geben %1 bis %2 N</translation>
+    </message>
+    <message>
+        <source>Steel may be posed</source>
+        <translation>Stahl darf gestellt werden</translation>
+    </message>
+    <message>
+        <source>Steel stays static</source>
+        <translation>Stahl bleibt starr</translation>
+    </message>
+    <message>
+        <source>Acting: %1</source>
+        <translation>Spiel: %1</translation>
+    </message>
+    <message>
+        <source>Feet down: %1</source>
+        <translation>Füße am Boden: %1</translation>
+    </message>
+    <message>
+        <source>Need from the kept poses</source>
+        <translation>Bedarf aus den behaltenen Posen</translation>
+    </message>
+    <message>
+        <source>Need from the acting level</source>
+        <translation>Bedarf aus dem Grad des Spiels</translation>
+    </message>
+    <message>
+        <source>A pose every %1 s</source>
+        <translation>Eine Pose alle %1 s</translation>
+    </message>
+    <message>
+        <source>Size of %1</source>
+        <translation>Größe von %1</translation>
+    </message>
+    <message>
+        <source>Half-widths of %1</source>
+        <translation>Halbe Breiten von %1</translation>
+    </message>
+    <message>
+        <source>Weight of %1</source>
+        <translation>Gewicht von %1</translation>
+    </message>
+    <message>
+        <source>Its weight sits %1 above the base.</source>
+        <translation>Ihr Gewicht sitzt %1 über der Grundplatte.</translation>
+    </message>
+    <message>
+        <source>%1 heads high, the head %2 of it.</source>
+        <translation>%1 Köpfe hoch, der Kopf %2 davon.</translation>
+    </message>
+    <message>
+        <source>never</source>
+        <translation>nie</translation>
+    </message>
+    <message>
+        <source>may be posed</source>
+        <translation>darf gestellt werden</translation>
+    </message>
+    <message>
+        <source>quiet: half the range</source>
+        <translation>still: halber Spielraum</translation>
+    </message>
+    <message>
+        <source>plain: the ranges as set</source>
+        <translation>normal: der Spielraum wie gesetzt</translation>
+    </message>
+    <message>
+        <source>broad: half as far again</source>
+        <translation>weit: anderthalbfach</translation>
+    </message>
+    <message>
+        <source>all but one (%1 of %2)</source>
+        <translation>alle bis auf einen (%1 von %2)</translation>
+    </message>
+    <message>
+        <source>one at a time</source>
+        <translation>einer auf einmal</translation>
+    </message>
+    <message>
+        <source>%1 of %2</source>
+        <translation>%1 von %2</translation>
+    </message>
+    <message>
+        <source>acting level and seconds of film</source>
+        <translation>Grad des Spiels und Sekunden Film</translation>
+    </message>
+    <message>
+        <source>the kept poses, over and again (%1)</source>
+        <translation>die behaltenen Posen, immer wieder (%1)</translation>
+    </message>
+    <message>
+        <source>as many as it takes</source>
+        <translation>so viele wie nötig</translation>
+    </message>
+    <message>
+        <source>may end on the way</source>
+        <translation>dürfen unterwegs enden</translation>
+    </message>
+    <message>
+        <source>all run to the tip</source>
+        <translation>alle laufen bis zur Spitze</translation>
+    </message>
+    <message>
+        <source>the hardest pose in their ranges</source>
+        <translation>die schwerste Pose im Spielraum</translation>
+    </message>
+    <message>
+        <source>the pose on the board only</source>
+        <translation>nur die Pose auf dem Brett</translation>
+    </message>
+    <message>
+        <source>the other hand holds against</source>
+        <translation>die andere Hand hält dagegen</translation>
+    </message>
+    <message>
+        <source>two hands or a stand hold it</source>
+        <translation>zwei Hände oder ein Ständer halten es</translation>
+    </message>
+    <message>
+        <source>Measures</source>
+        <translation>Maße</translation>
+    </message>
+    <message>
+        <source>Click a part of the drawing to see and change its half-widths.</source>
+        <translation>Ein Teil der Zeichnung anklicken, um seine halben Breiten zu sehen und zu ändern.</translation>
+    </message>
+    <message>
+        <source>A piece that was weighed.</source>
+        <translation>Ein Stück, das gewogen wurde.</translation>
+    </message>
+    <message>
+        <source>%1 cm³, %2%3</source>
+        <translation>%1 cm³, %2%3</translation>
+    </message>
+    <message>
+        <source>; the other side follows</source>
+        <translation>; die andere Seite folgt</translation>
+    </message>
+    <message>
+        <source>Nothing but wire: it runs inside its parent.</source>
+        <translation>Nichts als Draht: er läuft in seinem Träger.</translation>
+    </message>
+    <message>
+        <source>on both sides</source>
+        <translation>auf beiden Seiten</translation>
+    </message>
+    <message>
+        <source>on the left only</source>
+        <translation>nur links</translation>
+    </message>
+    <message>
+        <source>on the right only</source>
+        <translation>nur rechts</translation>
+    </message>
+    <message>
+        <source>its root</source>
+        <translation>am Ansatz</translation>
+    </message>
+    <message>
+        <source>its tip</source>
+        <translation>an der Spitze</translation>
+    </message>
+    <message>
+        <source>%1 along</source>
+        <translation>%1 entlang</translation>
+    </message>
+    <message>
+        <source>Name of the piece</source>
+        <translation>Name des Stücks</translation>
+    </message>
+    <message>
+        <source>name</source>
+        <translation>Name</translation>
+    </message>
+    <message>
+        <source>Name: %1</source>
+        <translation>Name: %1</translation>
+    </message>
+    <message>
+        <source>Give it a body</source>
+        <translation>Einen Körper geben</translation>
+    </message>
+    <message>
+        <source>A body for %1</source>
+        <translation>Ein Körper für %1</translation>
+    </message>
+    <message>
+        <source>all along</source>
+        <translation>überall entlang</translation>
+    </message>
+</context>
+<context>
+    <name>enkinet::app::SheetView</name>
+    <message>
+        <source>in</source>
+        <translation>in</translation>
+    </message>
+    <message>
+        <source>mm</source>
+        <translation>mm</translation>
+    </message>
+    <message>
+        <source>An empty bench</source>
+        <translation>Eine leere Bank</translation>
+    </message>
+    <message>
+        <source>Open the demo production, start a puppet from its height and kind, or open a file: all three stand at the right.</source>
+        <translation>Die Demo-Produktion öffnen, eine Puppe nach Höhe und Art beginnen oder eine Datei öffnen: alles drei steht rechts.</translation>
+    </message>
+    <message>
+        <source>front</source>
+        <translation>vorn</translation>
+    </message>
+    <message>
+        <source>side, from its right</source>
+        <translation>Seite, von ihrer rechten</translation>
+    </message>
+    <message>
+        <source>life size on this screen</source>
+        <translation>Lebensgröße auf diesem Bildschirm</translation>
+    </message>
+    <message>
+        <source>%1 · %2 · %3, leaning %4</source>
+        <translation>%1 · %2 · %3, geneigt um %4</translation>
+    </message>
+    <message>
+        <source>carried by its rig</source>
+        <translation>von ihrer Halterung getragen</translation>
+    </message>
+    <message>
+        <source>standing on nothing</source>
+        <translation>steht auf nichts</translation>
+    </message>
+    <message>
+        <source>one foot down</source>
+        <translation>ein Fuß am Boden</translation>
+    </message>
+    <message>
+        <source>%1 of %2 feet down</source>
+        <translation>%1 von %2 Füßen am Boden</translation>
+    </message>
+    <message>
+        <source>Sheet with the front and side elevation</source>
+        <translation>Blatt mit Vorder- und Seitenansicht</translation>
+    </message>
+    <message>
+        <source>Arrow keys walk from joint to joint, plus and minus zoom, F fits, P peels.</source>
+        <translation>Pfeiltasten gehen von Gelenk zu Gelenk, Plus und Minus zoomen, F passt ein, P schält.</translation>
+    </message>
+    <message>
+        <source>%1: %2, %3</source>
+        <translation>%1: %2, %3</translation>
+    </message>
+</context>
+<context>
+    <name>enkinet::app::ShootPage</name>
+    <message>
+        <source>shots</source>
+        <translation>Einstellungen</translation>
+    </message>
+    <message>
+        <source>The shots as cards, and what each wears</source>
+        <translation>Die Einstellungen als Karten, und was jede abnutzt</translation>
+    </message>
+    <message>
+        <source>poses</source>
+        <translation>Posen</translation>
+    </message>
+    <message>
+        <source>The shot in hand, pose by pose</source>
+        <translation>Die Einstellung in der Hand, Pose für Pose</translation>
+    </message>
+    <message>
+        <source>Add a shot</source>
+        <translation>Einstellung dazu</translation>
+    </message>
+    <message>
+        <source>Remove</source>
+        <translation>Entfernen</translation>
+    </message>
+    <message>
+        <source>Earlier</source>
+        <translation>Früher</translation>
+    </message>
+    <message>
+        <source>Later</source>
+        <translation>Später</translation>
+    </message>
+    <message>
+        <source>Motion or sheet…</source>
+        <translation>Bewegung oder Blatt…</translation>
+    </message>
+    <message>
+        <source>It broke</source>
+        <translation>Gebrochen</translation>
+    </message>
+    <message>
+        <source>Design for these shots</source>
+        <translation>Für diese Einstellungen entwerfen</translation>
+    </message>
+    <message>
+        <source>Each joint is asked to last what these shots ask of it, no more and no less</source>
+        <translation>Von jedem Gelenk wird verlangt, was diese Einstellungen von ihm verlangen, nicht mehr und nicht weniger</translation>
+    </message>
+    <message>
+        <source>Name of the shot</source>
+        <translation>Name der Einstellung</translation>
+    </message>
+    <message>
+        <source>Day on which it is shot</source>
+        <translation>Tag, an dem sie gedreht wird</translation>
+    </message>
+    <message>
+        <source>Frames in the film</source>
+        <translation>Bilder im Film</translation>
+    </message>
+    <message>
+        <source>Frames a second</source>
+        <translation>Bilder je Sekunde</translation>
+    </message>
+    <message>
+        <source>Frames that each pose is held for</source>
+        <translation>Bilder, die jede Pose gehalten wird</translation>
+    </message>
+    <message>
+        <source>Poses that are posed again, per cent</source>
+        <translation>Posen, die noch einmal gestellt werden, Prozent</translation>
+    </message>
+    <message>
+        <source>Which copy of this puppet acts in it</source>
+        <translation>Welches Exemplar dieser Puppe darin spielt</translation>
+    </message>
+    <message>
+        <source>How widely it acts, where no motion says so</source>
+        <translation>Wie weit sie spielt, wo keine Bewegung es sagt</translation>
+    </message>
+    <message>
+        <source>Joint that broke</source>
+        <translation>Gelenk, das brach</translation>
+    </message>
+    <message>
+        <source>name</source>
+        <translation>Name</translation>
+    </message>
+    <message>
+        <source>frames</source>
+        <translation>Bilder</translation>
+    </message>
+    <message>
+        <source>a second</source>
+        <translation>je Sekunde</translation>
+    </message>
+    <message>
+        <source>each held</source>
+        <translation>je gehalten</translation>
+    </message>
+    <message>
+        <source>again, %</source>
+        <translation>noch einmal, %</translation>
+    </message>
+    <message>
+        <source>day</source>
+        <translation>Tag</translation>
+    </message>
+    <message>
+        <source>who</source>
+        <translation>wer</translation>
+    </message>
+    <message>
+        <source>acting</source>
+        <translation>Spiel</translation>
+    </message>
+    <message>
+        <source>Remove shot: %1</source>
+        <translation>Einstellung entfernen: %1</translation>
+    </message>
+    <message>
+        <source>Shoot it earlier</source>
+        <translation>Früher drehen</translation>
+    </message>
+    <message>
+        <source>Shoot it later</source>
+        <translation>Später drehen</translation>
+    </message>
+    <message>
+        <source>Name of the shot: %1</source>
+        <translation>Name der Einstellung: %1</translation>
+    </message>
+    <message>
+        <source>“%1” is no day such as 2026-12-21</source>
+        <translation>„%1“ ist kein Tag wie 2026-12-21</translation>
+    </message>
+    <message>
+        <source>Day of the shot</source>
+        <translation>Tag der Einstellung</translation>
+    </message>
+    <message>
+        <source>Frames of the shot</source>
+        <translation>Bilder der Einstellung</translation>
+    </message>
+    <message>
+        <source>Frames a pose</source>
+        <translation>Bilder je Pose</translation>
+    </message>
+    <message>
+        <source>Retakes</source>
+        <translation>Wiederholungen</translation>
+    </message>
+    <message>
+        <source>Who acts in it</source>
+        <translation>Wer darin spielt</translation>
+    </message>
+    <message>
+        <source>Not in this shot</source>
+        <translation>Nicht in dieser Einstellung</translation>
+    </message>
+    <message>
+        <source>Acting in the shot</source>
+        <translation>Spiel in der Einstellung</translation>
+    </message>
+    <message>
+        <source>Not shot after all</source>
+        <translation>Doch nicht gedreht</translation>
+    </message>
+    <message>
+        <source>Shot: %1</source>
+        <translation>Gedreht: %1</translation>
+    </message>
+    <message>
+        <source>Motion of %1</source>
+        <translation>Bewegung von %1</translation>
+    </message>
+    <message>
+        <source>Motion and exposure sheets (*.bvh *.csv)</source>
+        <translation>Bewegungen und Belichtungsblätter (*.bvh *.csv)</translation>
+    </message>
+    <message>
+        <source>No shot moves %1: there is nothing to design for</source>
+        <translation>Keine Einstellung bewegt %1: es gibt nichts, wofür zu entwerfen wäre</translation>
+    </message>
+    <message numerus="yes">
+        <source>Design for these shots: %n joint(s) asked anew</source>
+        <translation>
+            <numerusform>Für diese Einstellungen entwerfen: von %n Gelenk Neues verlangt</numerusform>
+            <numerusform>Für diese Einstellungen entwerfen: von %n Gelenken Neues verlangt</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>shot %1</source>
+        <translation>Einstellung %1</translation>
+    </message>
+    <message>
+        <source>Broke: %1</source>
+        <translation>Gebrochen: %1</translation>
+    </message>
+    <message>
+        <source>not in it</source>
+        <translation>nicht darin</translation>
+    </message>
+    <message>
+        <source>%1 %2</source>
+        <comment>puppet, copy</comment>
+        <translation>%1 %2</translation>
+    </message>
+    <message>
+        <source>quietly</source>
+        <translation>still</translation>
+    </message>
+    <message>
+        <source>plainly</source>
+        <translation>normal</translation>
+    </message>
+    <message>
+        <source>broadly</source>
+        <translation>weit</translation>
+    </message>
+    <message>
+        <source>through its kept poses</source>
+        <translation>durch ihre behaltenen Posen</translation>
+    </message>
+    <message>
+        <source>as its motion says</source>
+        <translation>wie ihre Bewegung sagt</translation>
+    </message>
+    <message>
+        <source>motion from %1</source>
+        <translation>Bewegung aus %1</translation>
+    </message>
+    <message>
+        <source>It is shot</source>
+        <translation>Sie ist gedreht</translation>
+    </message>
+    <message>
+        <source>No shot yet</source>
+        <translation>Noch keine Einstellung</translation>
+    </message>
+    <message>
+        <source>Add the first shot: its frames, who is in it and how widely they act; then what it wears is known.</source>
+        <translation>Die erste Einstellung anlegen: ihre Bilder, wer darin ist und wie weit gespielt wird; dann weiß man, was sie abnutzt.</translation>
+    </message>
+    <message>
+        <source>%1 %</source>
+        <translation>%1 %</translation>
+    </message>
+    <message>
+        <source>at most 100 %</source>
+        <translation>höchstens 100 %</translation>
+    </message>
+    <message>
+        <source>No shot stops in %1 of 100 such films.</source>
+        <translation>In %1 von 100 solchen Filmen hält keine Einstellung auf.</translation>
+    </message>
+    <message>
+        <source>%1 is not in this shot.</source>
+        <translation>%1 ist nicht in dieser Einstellung.</translation>
+    </message>
+    <message>
+        <source>After this one the %1 has spent more than nine in ten stand.</source>
+        <translation>Nach dieser hat %1 mehr verbraucht, als neun von zehn aushalten.</translation>
+    </message>
+    <message>
+        <source>shot %1 of %2, %3 s</source>
+        <translation>Einstellung %1 von %2, %3 s</translation>
+    </message>
+    <message>
+        <source>swap</source>
+        <translation>tauschen</translation>
+    </message>
+    <message>
+        <source>%1 on both sides</source>
+        <translation>%1 auf beiden Seiten</translation>
+    </message>
+    <message>
+        <source>Swap the %1 of %2 before “%3”: its %4 is due.</source>
+        <translation>Von %2 vor „%3“ tauschen: %1; das Gelenk %4 ist fällig.</translation>
+    </message>
+    <message>
+        <source>Why %1 % of what nine in ten such wires stand</source>
+        <translation>Warum %1 % dessen, was neun von zehn solchen Drähten aushalten</translation>
+    </message>
+    <message>
+        <source>%1 % was spent in shots before this one</source>
+        <translation>%1 % waren in Einstellungen davor verbraucht</translation>
+    </message>
+    <message>
+        <source>its bends, counted to and fro in the motion of this shot</source>
+        <translation>seine Biegungen, hin und her in der Bewegung dieser Einstellung gezählt</translation>
+    </message>
+    <message>
+        <source>each bend is made a little farther, for the wire springs back</source>
+        <translation>jede Biegung geht etwas weiter, denn der Draht federt zurück</translation>
+    </message>
+    <message>
+        <source>%1 % of the poses are posed again, typed</source>
+        <translation>%1 % der Posen werden noch einmal gestellt, getippt</translation>
+    </message>
+    <message>
+        <source>Calibrated by your tests of this spool: %1.</source>
+        <translation>Abgeglichen mit Ihren Versuchen an dieser Rolle: %1.</translation>
+    </message>
+    <message>
+        <source>From table values: this wire has not been tested.</source>
+        <translation>Aus Tafelwerten: dieser Draht ist ungeprüft.</translation>
+    </message>
+    <message>
+        <source>What would narrow it most: bend a piece of this spool to and fro until it breaks, and count.</source>
+        <translation>Was es am meisten eingrenzen würde: ein Stück dieser Rolle hin und her biegen, bis es bricht, und zählen.</translation>
+    </message>
+    <message numerus="yes">
+        <source>its bends, from how widely it acts: %1 frames, each pose held for %n frame(s)</source>
+        <translation>
+            <numerusform>ihre Biegungen, danach, wie weit sie spielt: %1 Bilder, jede Pose für %n Bild</numerusform>
+            <numerusform>ihre Biegungen, danach, wie weit sie spielt: %1 Bilder, jede Pose für %n Bilder</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>%1 acts here, and no wire of it bends: nothing wears.</source>
+        <translation>%1 spielt hier, und kein Draht darin biegt sich: nichts nutzt sich ab.</translation>
+    </message>
+</context>
+<context>
+    <name>enkinet::app::ShopShelf</name>
+    <message>
+        <source>%1 m</source>
+        <translation>%1 m</translation>
+    </message>
+    <message>
+        <source>%1 cm²</source>
+        <translation>%1 cm²</translation>
+    </message>
+    <message>
+        <source>%1 ml</source>
+        <translation>%1 ml</translation>
+    </message>
+    <message>
+        <source>What the production takes, what there is of it and what to buy</source>
+        <translation>Was die Produktion braucht, was davon da ist und was zu kaufen ist</translation>
+    </message>
+    <message>
+        <source>How much of it there is</source>
+        <translation>Wie viel davon da ist</translation>
+    </message>
+    <message>
+        <source>Days from ordering to having</source>
+        <translation>Tage vom Bestellen bis zum Haben</translation>
+    </message>
+    <message>
+        <source>there is</source>
+        <translation>da ist</translation>
+    </message>
+    <message>
+        <source>days till it comes</source>
+        <translation>Tage, bis es kommt</translation>
+    </message>
+    <message>
+        <source>to buy: %1</source>
+        <translation>zu kaufen: %1</translation>
+    </message>
+    <message>
+        <source>%1: %2</source>
+        <comment>ware, amount</comment>
+        <translation>%1: %2</translation>
+    </message>
+    <message>
+        <source> of %1</source>
+        <comment>amount there is</comment>
+        <translation> von %1</translation>
+    </message>
+    <message numerus="yes">
+        <source>; buy %n pack(s)</source>
+        <translation>
+            <numerusform>; %n Packung kaufen</numerusform>
+            <numerusform>; %n Packungen kaufen</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>; buy %1</source>
+        <translation>; %1 kaufen</translation>
+    </message>
+    <message>
+        <source> today: it was due on %1</source>
+        <translation> heute: fällig war es am %1</translation>
+    </message>
+    <message>
+        <source> by %1</source>
+        <translation> bis %1</translation>
+    </message>
+    <message>
+        <source>%1; %2 for what is used</source>
+        <translation>%1; %2 für das Verbrauchte</translation>
+    </message>
+    <message>
+        <source>Used up: %1. To buy now: %2.</source>
+        <translation>Verbraucht: %1. Jetzt zu kaufen: %2.</translation>
+    </message>
+    <message>
+        <source>g</source>
+        <translation>g</translation>
+    </message>
+    <message>
+        <source>ml</source>
+        <translation>ml</translation>
+    </message>
+    <message>
+        <source>m</source>
+        <translation>m</translation>
+    </message>
+    <message>
+        <source>not counted</source>
+        <translation>nicht gezählt</translation>
+    </message>
+    <message>
+        <source>“%1” is no amount: type a number from 0 on</source>
+        <translation>„%1“ ist keine Menge: eine Zahl ab 0 tippen</translation>
+    </message>
+    <message>
+        <source>On the shelf: %1, %2</source>
+        <translation>Im Regal: %1, %2</translation>
+    </message>
+    <message>
+        <source>“%1” is no number of days from 0 to 90</source>
+        <translation>„%1“ ist keine Zahl von Tagen zwischen 0 und 90</translation>
+    </message>
+    <message numerus="yes">
+        <source>Ordered things come in %n day(s)</source>
+        <translation>
+            <numerusform>Bestelltes kommt in %n Tag</numerusform>
+            <numerusform>Bestelltes kommt in %n Tagen</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>All of it is here now</source>
+        <translation>Alles ist jetzt da</translation>
+    </message>
+    <message>
+        <source>Counts what is to be bought as bought: whole packs, whole metres</source>
+        <translation>Zählt, was zu kaufen ist, als gekauft: ganze Packungen, ganze Meter</translation>
+    </message>
+    <message>
+        <source>All that was to be bought is here</source>
+        <translation>Alles, was zu kaufen war, ist da</translation>
+    </message>
+</context>
+<context>
+    <name>enkinet::app::ShotFrames</name>
+    <message>
+        <source>The shot, pose by pose: arrows step, Space runs it</source>
+        <translation>Die Einstellung Pose für Pose: Pfeile gehen weiter, die Leertaste lässt sie laufen</translation>
+    </message>
+    <message>
+        <source>%1 bends to %2 in pose %3; its range ends at %4</source>
+        <translation>%1 biegt sich in Pose %3 auf %2; der Spielraum endet bei %4</translation>
+    </message>
+    <message>
+        <source>%1 jumps by %2 into pose %3; more than %4 at once reads as a jump</source>
+        <translation>%1 springt in Pose %3 um %2; mehr als %4 auf einmal liest sich als Sprung</translation>
+    </message>
+    <message>
+        <source>%1 stands and slides by %2 into pose %3; more than %4 is seen</source>
+        <translation>%1 steht und rutscht in Pose %3 um %2; mehr als %4 sieht man</translation>
+    </message>
+    <message>
+        <source>pose %1 of %2</source>
+        <translation>Pose %1 von %2</translation>
+    </message>
+    <message>
+        <source>: %1</source>
+        <translation>: %1</translation>
+    </message>
+    <message>
+        <source>Pose %1 of %2</source>
+        <translation>Pose %1 von %2</translation>
+    </message>
+    <message>
+        <source>Pose by pose</source>
+        <translation>Pose für Pose</translation>
+    </message>
+    <message>
+        <source>Working it out …</source>
+        <translation>Wird berechnet …</translation>
+    </message>
+    <message>
+        <source>%1 is not in this shot.</source>
+        <translation>%1 ist nicht in dieser Einstellung.</translation>
+    </message>
+    <message>
+        <source>This shot is acted by an estimate: there are no poses to see. Take a motion file or an exposure sheet, or let it go through kept poses.</source>
+        <translation>Diese Einstellung ist geschätzt: es gibt keine Posen zu sehen. Eine Bewegungsdatei oder ein Belichtungsblatt nehmen, oder sie durch behaltene Posen gehen lassen.</translation>
+    </message>
+    <message>
+        <source>frame %1, %2 s. Shadow: the pose before. Dashed: how far the hand goes so that the wire stays.</source>
+        <translation>Bild %1, %2 s. Schatten: die Pose davor. Gestrichelt: wie weit die Hand geht, damit der Draht bleibt.</translation>
+    </message>
+    <message>
+        <source>from the side</source>
+        <translation>von der Seite</translation>
+    </message>
+    <message>
+        <source>from the front</source>
+        <translation>von vorn</translation>
+    </message>
+</context>
+<context>
+    <name>enkinet::app::ShotMotions</name>
+    <message>
+        <source>Motion from %1</source>
+        <translation>Bewegung aus %1</translation>
+    </message>
+    <message>
+        <source>%1 cannot be read, or is too large</source>
+        <translation>%1 kann nicht gelesen werden oder ist zu groß</translation>
+    </message>
+    <message>
+        <source>no joint of %1 is called like one of %2: give the joints such names as knee or elbow, or take an exposure sheet</source>
+        <translation>kein Gelenk von %1 heißt wie eines von %2: den Gelenken Namen wie Knie oder Ellbogen geben, oder ein Belichtungsblatt nehmen</translation>
+    </message>
+    <message numerus="yes">
+        <source>%1 says that it has %n frame(s)</source>
+        <translation>
+            <numerusform>%1 nennt %n Bild</numerusform>
+            <numerusform>%1 nennt %n Bilder</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source> and holds %n more: left out</source>
+        <translation>
+            <numerusform> und enthält %n mehr: ausgelassen</numerusform>
+            <numerusform> und enthält %n mehr: ausgelassen</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
+    <name>enkinet::app::ShotTable</name>
+    <message>
+        <source>The shots and what each wears</source>
+        <translation>Die Einstellungen und was jede abnutzt</translation>
+    </message>
+    <message>
+        <source>shot %1, %2, %3 s</source>
+        <translation>Einstellung %1, %2, %3 s</translation>
+    </message>
+    <message>
+        <source>, %1 %2 % spent after it</source>
+        <translation>, %1 danach %2 % verbraucht</translation>
+    </message>
+    <message>
+        <source>%1 s, on %2</source>
+        <translation>%1 s, am %2</translation>
+    </message>
+    <message>
+        <source>%1 %2</source>
+        <comment>weekday, day</comment>
+        <translation>%1 %2</translation>
+    </message>
+    <message>
+        <source>%1 %2</source>
+        <comment>puppet, copy</comment>
+        <translation>%1 %2</translation>
+    </message>
+    <message>
+        <source>swap</source>
+        <translation>tauschen</translation>
+    </message>
+    <message>
+        <source>not in it</source>
+        <translation>nicht darin</translation>
+    </message>
+    <message>
+        <source>The shots</source>
+        <translation>Die Einstellungen</translation>
+    </message>
+    <message>
+        <source>Working it out …</source>
+        <translation>Wird berechnet …</translation>
+    </message>
+    <message>
+        <source>No shot yet: add the first one on the card, and what it wears stands here.</source>
+        <translation>Noch keine Einstellung: die erste auf der Karte anlegen, dann steht hier, was sie abnutzt.</translation>
+    </message>
+    <message>
+        <source>%1 s of film. A card is a shot, a tube one of the three joints that wear most.</source>
+        <translation>%1 s Film. Eine Karte ist eine Einstellung, ein Röhrchen eines der drei Gelenke, die sich am meisten abnutzen.</translation>
+    </message>
+    <message>
+        <source>Pale: worn before. Full: by the shot, hatched while it is still to be shot.</source>
+        <translation>Blass: vorher abgenutzt. Voll: durch die Einstellung, schraffiert, solange sie noch zu drehen ist.</translation>
+    </message>
+    <message>
+        <source>Red ring: nine in ten such joints last to here. Numbers are per cent of it.</source>
+        <translation>Roter Ring: bis hier halten neun von zehn solchen Gelenken. Zahlen sind Prozente davon.</translation>
+    </message>
+    <message>
+        <source>%1 %2</source>
+        <comment>number, joint</comment>
+        <translation>%1 %2</translation>
+    </message>
+    <message>
+        <source>, </source>
+        <translation>, </translation>
+    </message>
+    <message>
+        <source>What the film wants on the shelf</source>
+        <translation>Was der Film im Regal verlangt</translation>
+    </message>
+    <message>
+        <source>%1, %2: %3 of each side</source>
+        <translation>%1, %2: %3 von jeder Seite</translation>
+    </message>
+    <message>
+        <source>%1, %2: a dozen do not suffice</source>
+        <translation>%1, %2: ein Dutzend genügt nicht</translation>
+    </message>
+    <message>
+        <source>no double: every limb lasts by itself in 95 of 100 such films</source>
+        <translation>kein Double: jedes Glied hält von selbst in 95 von 100 solchen Filmen</translation>
+    </message>
+    <message>
+        <source>each limb by itself for 95 of 100 such films; all together, with these, for at least %1</source>
+        <translation>jedes Glied für sich in 95 von 100 solchen Filmen; alle zusammen, mit diesen, in mindestens %1</translation>
+    </message>
+</context>
+<context>
+    <name>enkinet::app::SidePanel</name>
+    <message>
+        <source>Card</source>
+        <translation>Karte</translation>
+    </message>
+    <message>
+        <source>Where to begin</source>
+        <translation>Womit beginnen</translation>
+    </message>
+    <message>
+        <source>Open the demo production</source>
+        <translation>Die Demo-Produktion öffnen</translation>
+    </message>
+    <message>
+        <source>Post for the Tide House: Tansy, Brindle and Old Reed. It opens as a copy, so nothing of it can be spoiled.</source>
+        <translation>Post for the Tide House: Tansy, Brindle und Old Reed. Sie öffnet sich als Kopie, es kann also nichts daran verdorben werden.</translation>
+    </message>
+    <message>
+        <source>Open a file</source>
+        <translation>Eine Datei öffnen</translation>
+    </message>
+    <message>
+        <source>A new puppet</source>
+        <translation>Eine neue Puppe</translation>
+    </message>
+    <message>
+        <source>Kind of puppet</source>
+        <translation>Art der Puppe</translation>
+    </message>
+    <message>
+        <source>biped</source>
+        <translation>Zweibeiner</translation>
+    </message>
+    <message>
+        <source>quadruped</source>
+        <translation>Vierbeiner</translation>
+    </message>
+    <message>
+        <source>bird</source>
+        <translation>Vogel</translation>
+    </message>
+    <message>
+        <source>serpent</source>
+        <translation>Schlange</translation>
+    </message>
+    <message>
+        <source>winged beast</source>
+        <translation>geflügeltes Tier</translation>
+    </message>
+    <message>
+        <source>own shape, from a drawing</source>
+        <translation>eigene Form, nach Zeichnung</translation>
+    </message>
+    <message>
+        <source>Height</source>
+        <translation>Höhe</translation>
+    </message>
+    <message>
+        <source>Draw it</source>
+        <translation>Zeichnen</translation>
+    </message>
+    <message>
+        <source>kind</source>
+        <translation>Art</translation>
+    </message>
+    <message>
+        <source>height</source>
+        <translation>Höhe</translation>
+    </message>
+    <message>
+        <source>span</source>
+        <translation>Spannweite</translation>
+    </message>
+    <message>
+        <source>length</source>
+        <translation>Länge</translation>
+    </message>
+    <message>
+        <source>height at the shoulder</source>
+        <translation>Höhe an der Schulter</translation>
+    </message>
+    <message>
+        <source>Sound proportions, ranges and layers to begin with; change any of them afterwards.</source>
+        <translation>Stimmige Proportionen, Spielräume und Schichten für den Anfang; alles lässt sich später ändern.</translation>
+    </message>
+    <message>
+        <source>The first hour, step by step</source>
+        <translation>Die erste Stunde, Schritt für Schritt</translation>
+    </message>
+</context>
+<context>
+    <name>enkinet::app::SimulatorProcess</name>
+    <message>
+        <source>enkinet-bench, the simulated devices, is not installed beside the program.</source>
+        <translation>enkinet-bench, die simulierten Geräte, ist nicht neben dem Programm installiert.</translation>
+    </message>
+    <message>
+        <source>The simulated devices could not be started.</source>
+        <translation>Die simulierten Geräte konnten nicht gestartet werden.</translation>
+    </message>
+</context>
+<context>
+    <name>enkinet::app::SkinPage</name>
+    <message>
+        <source>clay</source>
+        <translation>Ton</translation>
+    </message>
+    <message>
+        <source>Clay of this part: which and how thick</source>
+        <translation>Ton dieses Teils: welcher und wie dick</translation>
+    </message>
+    <message>
+        <source>Lumps, sheets, scales, packs and the shop stand on the bench.</source>
+        <translation>Klumpen, Platten, Waagen, Packungen und die Werkstatt stehen auf der Bank.</translation>
+    </message>
+    <message>
+        <source>amounts</source>
+        <translation>Mengen</translation>
+    </message>
+    <message>
+        <source>Lumps, sheets, scales, packs and the shop</source>
+        <translation>Klumpen, Platten, Waagen, Packungen und die Werkstatt</translation>
+    </message>
+    <message>
+        <source>oven</source>
+        <translation>Ofen</translation>
+    </message>
+    <message>
+        <source>Loads of the oven, heat spent, last look</source>
+        <translation>Ofenladungen, verbrauchte Hitze, letzter Blick</translation>
+    </message>
+    <message>
+        <source>cover</source>
+        <translation>Überzug</translation>
+    </message>
+    <message>
+        <source>Cloth, fur and feathers, and their patterns</source>
+        <translation>Stoff, Fell und Federn, und ihre Schnitte</translation>
+    </message>
+    <message>
+        <source>Nothing in hand</source>
+        <translation>Nichts in der Hand</translation>
+    </message>
+    <message>
+        <source>Amounts for the %1</source>
+        <translation>Mengen für %1</translation>
+    </message>
+    <message>
+        <source>Amounts</source>
+        <translation>Mengen</translation>
+    </message>
+</context>
+<context>
+    <name>enkinet::app::SkinTab</name>
+    <message>
+        <source>Clay of this part</source>
+        <translation>Ton dieses Teils</translation>
+    </message>
+    <message>
+        <source>Where the thickness holds</source>
+        <translation>Wo die Dicke gilt</translation>
+    </message>
+    <message>
+        <source>Thickness of the skin</source>
+        <translation>Dicke der Haut</translation>
+    </message>
+    <message>
+        <source>Relief, muscles and folds, in per cent</source>
+        <translation>Relief, Muskeln und Falten, in Prozent</translation>
+    </message>
+    <message>
+        <source> %</source>
+        <translation> %</translation>
+    </message>
+    <message>
+        <source>Does the skin run across the joints</source>
+        <translation>Läuft die Haut über die Gelenke</translation>
+    </message>
+    <message>
+        <source>clay</source>
+        <translation>Ton</translation>
+    </message>
+    <message>
+        <source>thickness</source>
+        <translation>Dicke</translation>
+    </message>
+    <message>
+        <source>relief</source>
+        <translation>Relief</translation>
+    </message>
+    <message>
+        <source>at the joints</source>
+        <translation>an den Gelenken</translation>
+    </message>
+    <message>
+        <source>Same thickness all along</source>
+        <translation>Überall gleich dick</translation>
+    </message>
+    <message>
+        <source>Clay of %1</source>
+        <translation>Ton von %1</translation>
+    </message>
+    <message>
+        <source>Relief %1 %</source>
+        <translation>Relief %1 %</translation>
+    </message>
+    <message>
+        <source>Skin across the joints</source>
+        <translation>Haut über die Gelenke</translation>
+    </message>
+    <message>
+        <source>Skin stops at the joints</source>
+        <translation>Haut endet an den Gelenken</translation>
+    </message>
+    <message>
+        <source>no clay</source>
+        <translation>kein Ton</translation>
+    </message>
+    <message>
+        <source>whole part</source>
+        <translation>ganzes Teil</translation>
+    </message>
+    <message>
+        <source>at its root</source>
+        <translation>am Ansatz</translation>
+    </message>
+    <message>
+        <source>at its tip</source>
+        <translation>an der Spitze</translation>
+    </message>
+    <message>
+        <source>at %1 %</source>
+        <translation>bei %1 %</translation>
+    </message>
+    <message>
+        <source>the skin stops short of the gap</source>
+        <translation>die Haut endet vor dem Spalt</translation>
+    </message>
+    <message>
+        <source>the skin runs across</source>
+        <translation>die Haut läuft darüber</translation>
+    </message>
+    <message>
+        <source>Bare wire or bulk.</source>
+        <translation>Blanker Draht oder Kern.</translation>
+    </message>
+    <message>
+        <source>No clay: covered with %1.</source>
+        <translation>Kein Ton: überzogen mit %1.</translation>
+    </message>
+    <message>
+        <source>Skin of the %1: %2</source>
+        <translation>Haut von %1: %2</translation>
+    </message>
+    <message>
+        <source>Skin of the %1 even</source>
+        <translation>Haut von %1 gleichmäßig</translation>
+    </message>
+    <message>
+        <source>%1 cm³ of clay; %2.</source>
+        <translation>%1 cm³ Ton; %2.</translation>
+    </message>
+    <message>
+        <source>Which coat of clay, from the outside in</source>
+        <translation>Welche Lage Ton, von außen nach innen</translation>
+    </message>
+    <message>
+        <source>When this coat is cured</source>
+        <translation>Wann diese Lage gehärtet wird</translation>
+    </message>
+    <message>
+        <source>coat</source>
+        <translation>Schicht</translation>
+    </message>
+    <message>
+        <source>A coat beneath</source>
+        <translation>Eine Lage darunter</translation>
+    </message>
+    <message>
+        <source>Take this coat out</source>
+        <translation>Diese Lage herausnehmen</translation>
+    </message>
+    <message>
+        <source>Coat %1 is cured</source>
+        <translation>Lage %1 wird gehärtet</translation>
+    </message>
+    <message>
+        <source>the skin</source>
+        <translation>die Haut</translation>
+    </message>
+    <message>
+        <source>coat 1, innermost</source>
+        <translation>Lage 1, innerste</translation>
+    </message>
+    <message>
+        <source>coat %1</source>
+        <translation>Lage %1</translation>
+    </message>
+    <message>
+        <source>cured with what goes over it</source>
+        <translation>gehärtet mit dem, was darüber kommt</translation>
+    </message>
+    <message>
+        <source>cured before, load %1</source>
+        <translation>vorher gehärtet, Ladung %1</translation>
+    </message>
+    <message>
+        <source>Coat %1: %2</source>
+        <translation>Lage %1: %2</translation>
+    </message>
+    <message>
+        <source>A coat beneath the skin</source>
+        <translation>Eine Lage unter der Haut</translation>
+    </message>
+    <message>
+        <source>Coat %1 taken out</source>
+        <translation>Lage %1 herausgenommen</translation>
+    </message>
+</context>
+<context>
+    <name>enkinet::app::SpoolsTab</name>
+    <message>
+        <source>Spools in stock, and what their numbers rest on</source>
+        <translation>Vorrätige Rollen, und worauf ihre Zahlen beruhen</translation>
+    </message>
+    <message>
+        <source>Take out of stock</source>
+        <translation>Aus dem Vorrat nehmen</translation>
+    </message>
+    <message>
+        <source>Put a spool into stock, or change one of the same name</source>
+        <translation>Eine Rolle in den Vorrat legen, oder eine gleichen Namens ändern</translation>
+    </message>
+    <message>
+        <source>Name of the spool</source>
+        <translation>Name der Rolle</translation>
+    </message>
+    <message>
+        <source>such as soft aluminium 1.6</source>
+        <translation>etwa weiches Aluminium 1,6</translation>
+    </message>
+    <message>
+        <source>Wire card</source>
+        <translation>Drahtkarte</translation>
+    </message>
+    <message>
+        <source>Diameter of the strand</source>
+        <translation>Durchmesser des Strangs</translation>
+    </message>
+    <message>
+        <source>1.6, 0.06 in, 14 awg, 16 swg</source>
+        <translation>1,6, 0,06 in, 14 awg, 16 swg</translation>
+    </message>
+    <message>
+        <source>Metres on the spool</source>
+        <translation>Meter auf der Rolle</translation>
+    </message>
+    <message>
+        <source>Price a metre</source>
+        <translation>Preis je Meter</translation>
+    </message>
+    <message>
+        <source>name, diameter</source>
+        <translation>Name, Durchmesser</translation>
+    </message>
+    <message>
+        <source>wire</source>
+        <translation>Draht</translation>
+    </message>
+    <message>
+        <source>metres, price</source>
+        <translation>Meter, Preis</translation>
+    </message>
+    <message>
+        <source>Put into stock</source>
+        <translation>In den Vorrat legen</translation>
+    </message>
+    <message>
+        <source>Take out of stock: %1</source>
+        <translation>Aus dem Vorrat nehmen: %1</translation>
+    </message>
+    <message>
+        <source>Spool %1</source>
+        <translation>Rolle %1</translation>
+    </message>
+    <message>
+        <source>%1, %2: %3 at %4 a metre; %5</source>
+        <translation>%1, %2: %3 zu %4 je Meter; %5</translation>
+    </message>
+    <message>
+        <source>to buy</source>
+        <translation>zu kaufen</translation>
+    </message>
+    <message>
+        <source>%1 m</source>
+        <translation>%1 m</translation>
+    </message>
+    <message>
+        <source>Spools in stock, and those to buy</source>
+        <translation>Spulen im Lager und solche, die zu kaufen sind</translation>
+    </message>
+</context>
+<context>
+    <name>enkinet::app::SpotField</name>
+    <message>
+        <source>: </source>
+        <translation>: </translation>
+    </message>
+</context>
+<context>
+    <name>enkinet::app::StationBar</name>
+    <message>
+        <source>Stations in the order of work</source>
+        <translation>Stationen in der Reihenfolge der Arbeit</translation>
+    </message>
+</context>
+<context>
+    <name>enkinet::app::Text</name>
     <message>
         <source>%1 could not be written</source>
         <translation>%1 konnte nicht geschrieben werden</translation>
@@ -11726,1604 +13253,6 @@ Zum Verschieben ziehen, oder Alt mit den Pfeilen.</translation>
     </message>
 </context>
 <context>
-    <name>enkinet::app::SectionView</name>
-    <message>
-        <source>Section through the part</source>
-        <translation>Schnitt durch das Teil</translation>
-    </message>
-    <message>
-        <source>%1, level through its middle</source>
-        <translation>%1, waagerecht durch die Mitte</translation>
-    </message>
-    <message>
-        <source>%1, %2 from the %3</source>
-        <translation>%1, %2 von %3</translation>
-    </message>
-    <message>
-        <source>Nothing but wire here.</source>
-        <translation>Hier ist nichts als Draht.</translation>
-    </message>
-    <message>
-        <source>cover %1</source>
-        <translation>Überzug %1</translation>
-    </message>
-    <message>
-        <source>solid clay</source>
-        <translation>Ton bis innen</translation>
-    </message>
-    <message>
-        <source>clay %1</source>
-        <translation>Ton %1</translation>
-    </message>
-    <message>
-        <source>free gap</source>
-        <translation>freier Spalt</translation>
-    </message>
-    <message>
-        <source>hollow</source>
-        <translation>hohl</translation>
-    </message>
-    <message>
-        <source>foil</source>
-        <translation>Folie</translation>
-    </message>
-    <message>
-        <source>bulk</source>
-        <translation>Kern</translation>
-    </message>
-    <message>
-        <source>sleeve %1</source>
-        <translation>Hülse %1</translation>
-    </message>
-    <message>
-        <source>wire %1 across</source>
-        <translation>Draht %1 quer</translation>
-    </message>
-    <message>
-        <source>skin %1</source>
-        <translation>Haut %1</translation>
-    </message>
-    <message>
-        <source>coat %1, %2</source>
-        <translation>Schicht %1, %2</translation>
-    </message>
-</context>
-<context>
-    <name>enkinet::app::SheetPage</name>
-    <message>
-        <source>Height of the puppet</source>
-        <translation>Höhe der Puppe</translation>
-    </message>
-    <message>
-        <source>Lean allowance</source>
-        <translation>Neigungsreserve</translation>
-    </message>
-    <message>
-        <source>Seconds of film it must last</source>
-        <translation>Sekunden Film, die sie halten muss</translation>
-    </message>
-    <message>
-        <source>Hold factor</source>
-        <translation>Haltebeiwert</translation>
-    </message>
-    <message>
-        <source>What the wire is chosen for</source>
-        <translation>Wonach der Draht gewählt wird</translation>
-    </message>
-    <message>
-        <source>May steel be posed</source>
-        <translation>Darf Stahl gestellt werden</translation>
-    </message>
-    <message>
-        <source>How widely it acts</source>
-        <translation>Wie weit sie spielt</translation>
-    </message>
-    <message>
-        <source>Feet on the ground at least</source>
-        <translation>Füße mindestens am Boden</translation>
-    </message>
-    <message>
-        <source>What the joints&apos; need is counted from</source>
-        <translation>Woraus der Bedarf der Gelenke gezählt wird</translation>
-    </message>
-    <message>
-        <source>Seconds from one pose to the next</source>
-        <translation>Sekunden von einer Pose zur nächsten</translation>
-    </message>
-    <message>
-        <source>Bends for each one in the film</source>
-        <translation>Biegungen für jede im Film</translation>
-    </message>
-    <message>
-        <source>Reserve inside every limit, per cent</source>
-        <translation>Reserve in jeder Grenze, Prozent</translation>
-    </message>
-    <message>
-        <source>Strands at most</source>
-        <translation>Stränge höchstens</translation>
-    </message>
-    <message>
-        <source>May strands end on the way</source>
-        <translation>Dürfen Stränge unterwegs enden</translation>
-    </message>
-    <message>
-        <source>Gauges that you do not want, in millimetres</source>
-        <translation>Unerwünschte Drahtstärken, in Millimetern</translation>
-    </message>
-    <message>
-        <source>none; or 0.5 0.9</source>
-        <translation>keine; oder 0,5 0,9</translation>
-    </message>
-    <message>
-        <source>What joints must hold</source>
-        <translation>Was Gelenke halten müssen</translation>
-    </message>
-    <message>
-        <source>What holds against a bend</source>
-        <translation>Was gegen eine Biegung hält</translation>
-    </message>
-    <message>
-        <source>Newtons your fingers give on thin parts</source>
-        <translation>Newton, die Ihre Finger an dünnen Teilen geben</translation>
-    </message>
-    <message>
-        <source>Newtons your hand gives on thick parts</source>
-        <translation>Newton, die Ihre Hand an dicken Teilen gibt</translation>
-    </message>
-    <message>
-        <source>puppet</source>
-        <translation>Puppe</translation>
-    </message>
-    <message>
-        <source>The whole puppet and the selected part</source>
-        <translation>Die ganze Puppe und das gewählte Teil</translation>
-    </message>
-    <message>
-        <source>pictures</source>
-        <translation>Bilder</translation>
-    </message>
-    <message>
-        <source>Pictures on the sheet</source>
-        <translation>Bilder auf dem Blatt</translation>
-    </message>
-    <message>
-        <source>limbs</source>
-        <translation>Glieder</translation>
-    </message>
-    <message>
-        <source>Mark and shape limbs</source>
-        <translation>Glieder zeichnen und formen</translation>
-    </message>
-    <message>
-        <source>pose</source>
-        <translation>Pose</translation>
-    </message>
-    <message>
-        <source>Bend the figure</source>
-        <translation>Die Figur biegen</translation>
-    </message>
-    <message>
-        <source>checks</source>
-        <translation>Prüfen</translation>
-    </message>
-    <message>
-        <source>What a builder checks by eye, and the caliper</source>
-        <translation>Was ein Puppenbauer mit dem Auge prüft, und der Messschieber</translation>
-    </message>
-    <message>
-        <source>things</source>
-        <translation>Dinge</translation>
-    </message>
-    <message>
-        <source>Eyes, teeth, base, props: what sits on the body</source>
-        <translation>Augen, Zähne, Grundplatte, Requisiten: was am Körper sitzt</translation>
-    </message>
-    <message>
-        <source>height</source>
-        <translation>Höhe</translation>
-    </message>
-    <message>
-        <source>wire is chosen for</source>
-        <translation>Draht gewählt nach</translation>
-    </message>
-    <message>
-        <source>What it is judged by: lean, film, acting, feet</source>
-        <translation>Wonach geurteilt wird: Neigung, Film, Spiel, Füße</translation>
-    </message>
-    <message>
-        <source>may lean by</source>
-        <translation>darf sich neigen um</translation>
-    </message>
-    <message>
-        <source>lasts for</source>
-        <translation>hält für</translation>
-    </message>
-    <message>
-        <source>safety over the load</source>
-        <translation>Sicherheit über der Last</translation>
-    </message>
-    <message>
-        <source>joints hold</source>
-        <translation>Gelenke halten</translation>
-    </message>
-    <message>
-        <source>feet down</source>
-        <translation>Füße am Boden</translation>
-    </message>
-    <message>
-        <source>acting</source>
-        <translation>Spiel</translation>
-    </message>
-    <message>
-        <source>bends for one in film</source>
-        <translation>Biegungen je eine im Film</translation>
-    </message>
-    <message>
-        <source>wear counted from</source>
-        <translation>Verschleiß gezählt aus</translation>
-    </message>
-    <message>
-        <source>a pose every</source>
-        <translation>eine Pose alle</translation>
-    </message>
-    <message>
-        <source>Which wire may be used, and with what reserve</source>
-        <translation>Welcher Draht benutzt werden darf, und mit welcher Reserve</translation>
-    </message>
-    <message>
-        <source>reserve, per cent</source>
-        <translation>Reserve, Prozent</translation>
-    </message>
-    <message>
-        <source>strands at most</source>
-        <translation>Stränge höchstens</translation>
-    </message>
-    <message>
-        <source>strands</source>
-        <translation>Stränge</translation>
-    </message>
-    <message>
-        <source>gauges not wanted</source>
-        <translation>unerwünschte Stärken</translation>
-    </message>
-    <message>
-        <source>steel where joints move</source>
-        <translation>Stahl an Gelenken</translation>
-    </message>
-    <message>
-        <source>What the hands give</source>
-        <translation>Was die Hände geben</translation>
-    </message>
-    <message>
-        <source>near side of a joint</source>
-        <translation>nahe Seite eines Gelenks</translation>
-    </message>
-    <message>
-        <source>fingers give, N, thin</source>
-        <translation>Finger geben, N, dünn</translation>
-    </message>
-    <message>
-        <source>hand gives, N, thick</source>
-        <translation>Hand gibt, N, dick</translation>
-    </message>
-    <message>
-        <source>Where along the part</source>
-        <translation>Wo entlang des Teils</translation>
-    </message>
-    <message>
-        <source>Half-width in the front picture</source>
-        <translation>Halbe Breite im Vorderbild</translation>
-    </message>
-    <message>
-        <source>Half-width in the side picture</source>
-        <translation>Halbe Breite im Seitenbild</translation>
-    </message>
-    <message>
-        <source>Half height</source>
-        <translation>Halbe Höhe</translation>
-    </message>
-    <message>
-        <source>Weight</source>
-        <translation>Gewicht</translation>
-    </message>
-    <message>
-        <source>at</source>
-        <translation>bei</translation>
-    </message>
-    <message>
-        <source>half-width, front</source>
-        <translation>halbe Breite, vorn</translation>
-    </message>
-    <message>
-        <source>half-width, side</source>
-        <translation>halbe Breite, Seite</translation>
-    </message>
-    <message>
-        <source>half height</source>
-        <translation>halbe Höhe</translation>
-    </message>
-    <message>
-        <source>weighs</source>
-        <translation>wiegt</translation>
-    </message>
-    <message>
-        <source>On one side or both</source>
-        <translation>Auf einer Seite oder beiden</translation>
-    </message>
-    <message>
-        <source>it is there</source>
-        <translation>es ist da</translation>
-    </message>
-    <message>
-        <source>It is there %1</source>
-        <translation>Es ist da: %1</translation>
-    </message>
-    <message>
-        <source>Height %1</source>
-        <translation>Höhe %1</translation>
-    </message>
-    <message>
-        <source>Lean %1</source>
-        <translation>Neigung %1</translation>
-    </message>
-    <message>
-        <source>Film %1 s</source>
-        <translation>Film %1 s</translation>
-    </message>
-    <message>
-        <source>Hold factor %1</source>
-        <translation>Haltebeiwert %1</translation>
-    </message>
-    <message>
-        <source>Choose for %1</source>
-        <translation>Wählen nach: %1</translation>
-    </message>
-    <message>
-        <source>%1 bends for each in the film</source>
-        <translation>%1 Biegungen für jede im Film</translation>
-    </message>
-    <message>
-        <source>Reserve %1 %</source>
-        <translation>Reserve %1 %</translation>
-    </message>
-    <message>
-        <source>Strands at most: %1</source>
-        <translation>Stränge höchstens: %1</translation>
-    </message>
-    <message>
-        <source>Strands: %1</source>
-        <translation>Stränge: %1</translation>
-    </message>
-    <message>
-        <source>Gauges not wanted</source>
-        <translation>Unerwünschte Drahtstärken</translation>
-    </message>
-    <message>
-        <source>Joints hold %1</source>
-        <translation>Gelenke halten: %1</translation>
-    </message>
-    <message>
-        <source>Near side: %1</source>
-        <translation>Nahe Seite: %1</translation>
-    </message>
-    <message>
-        <source>Fingers give %1 to %2 N</source>
-        <translation>Finger geben %1 bis %2 N</translation>
-    </message>
-    <message>
-        <source>Steel may be posed</source>
-        <translation>Stahl darf gestellt werden</translation>
-    </message>
-    <message>
-        <source>Steel stays static</source>
-        <translation>Stahl bleibt starr</translation>
-    </message>
-    <message>
-        <source>Acting: %1</source>
-        <translation>Spiel: %1</translation>
-    </message>
-    <message>
-        <source>Feet down: %1</source>
-        <translation>Füße am Boden: %1</translation>
-    </message>
-    <message>
-        <source>Need from the kept poses</source>
-        <translation>Bedarf aus den behaltenen Posen</translation>
-    </message>
-    <message>
-        <source>Need from the acting level</source>
-        <translation>Bedarf aus dem Grad des Spiels</translation>
-    </message>
-    <message>
-        <source>A pose every %1 s</source>
-        <translation>Eine Pose alle %1 s</translation>
-    </message>
-    <message>
-        <source>Size of %1</source>
-        <translation>Größe von %1</translation>
-    </message>
-    <message>
-        <source>Half-widths of %1</source>
-        <translation>Halbe Breiten von %1</translation>
-    </message>
-    <message>
-        <source>Weight of %1</source>
-        <translation>Gewicht von %1</translation>
-    </message>
-    <message>
-        <source>Its weight sits %1 above the base.</source>
-        <translation>Ihr Gewicht sitzt %1 über der Grundplatte.</translation>
-    </message>
-    <message>
-        <source>%1 heads high, the head %2 of it.</source>
-        <translation>%1 Köpfe hoch, der Kopf %2 davon.</translation>
-    </message>
-    <message>
-        <source>never</source>
-        <translation>nie</translation>
-    </message>
-    <message>
-        <source>may be posed</source>
-        <translation>darf gestellt werden</translation>
-    </message>
-    <message>
-        <source>quiet: half the range</source>
-        <translation>still: halber Spielraum</translation>
-    </message>
-    <message>
-        <source>plain: the ranges as set</source>
-        <translation>normal: der Spielraum wie gesetzt</translation>
-    </message>
-    <message>
-        <source>broad: half as far again</source>
-        <translation>weit: anderthalbfach</translation>
-    </message>
-    <message>
-        <source>all but one (%1 of %2)</source>
-        <translation>alle bis auf einen (%1 von %2)</translation>
-    </message>
-    <message>
-        <source>one at a time</source>
-        <translation>einer auf einmal</translation>
-    </message>
-    <message>
-        <source>%1 of %2</source>
-        <translation>%1 von %2</translation>
-    </message>
-    <message>
-        <source>acting level and seconds of film</source>
-        <translation>Grad des Spiels und Sekunden Film</translation>
-    </message>
-    <message>
-        <source>the kept poses, over and again (%1)</source>
-        <translation>die behaltenen Posen, immer wieder (%1)</translation>
-    </message>
-    <message>
-        <source>as many as it takes</source>
-        <translation>so viele wie nötig</translation>
-    </message>
-    <message>
-        <source>may end on the way</source>
-        <translation>dürfen unterwegs enden</translation>
-    </message>
-    <message>
-        <source>all run to the tip</source>
-        <translation>alle laufen bis zur Spitze</translation>
-    </message>
-    <message>
-        <source>the hardest pose in their ranges</source>
-        <translation>die schwerste Pose im Spielraum</translation>
-    </message>
-    <message>
-        <source>the pose on the board only</source>
-        <translation>nur die Pose auf dem Brett</translation>
-    </message>
-    <message>
-        <source>the other hand holds against</source>
-        <translation>die andere Hand hält dagegen</translation>
-    </message>
-    <message>
-        <source>two hands or a stand hold it</source>
-        <translation>zwei Hände oder ein Ständer halten es</translation>
-    </message>
-    <message>
-        <source>Measures</source>
-        <translation>Maße</translation>
-    </message>
-    <message>
-        <source>Click a part of the drawing to see and change its half-widths.</source>
-        <translation>Ein Teil der Zeichnung anklicken, um seine halben Breiten zu sehen und zu ändern.</translation>
-    </message>
-    <message>
-        <source>A piece that was weighed.</source>
-        <translation>Ein Stück, das gewogen wurde.</translation>
-    </message>
-    <message>
-        <source>%1 cm³, %2%3</source>
-        <translation>%1 cm³, %2%3</translation>
-    </message>
-    <message>
-        <source>; the other side follows</source>
-        <translation>; die andere Seite folgt</translation>
-    </message>
-    <message>
-        <source>Nothing but wire: it runs inside its parent.</source>
-        <translation>Nichts als Draht: er läuft in seinem Träger.</translation>
-    </message>
-    <message>
-        <source>on both sides</source>
-        <translation>auf beiden Seiten</translation>
-    </message>
-    <message>
-        <source>on the left only</source>
-        <translation>nur links</translation>
-    </message>
-    <message>
-        <source>on the right only</source>
-        <translation>nur rechts</translation>
-    </message>
-    <message>
-        <source>its root</source>
-        <translation>am Ansatz</translation>
-    </message>
-    <message>
-        <source>its tip</source>
-        <translation>an der Spitze</translation>
-    </message>
-    <message>
-        <source>%1 along</source>
-        <translation>%1 entlang</translation>
-    </message>
-    <message>
-        <source>Name of the piece</source>
-        <translation>Name des Stücks</translation>
-    </message>
-    <message>
-        <source>name</source>
-        <translation>Name</translation>
-    </message>
-    <message>
-        <source>Name: %1</source>
-        <translation>Name: %1</translation>
-    </message>
-    <message>
-        <source>Give it a body</source>
-        <translation>Einen Körper geben</translation>
-    </message>
-    <message>
-        <source>A body for %1</source>
-        <translation>Ein Körper für %1</translation>
-    </message>
-    <message>
-        <source>all along</source>
-        <translation>überall entlang</translation>
-    </message>
-</context>
-<context>
-    <name>enkinet::app::SheetView</name>
-    <message>
-        <source>in</source>
-        <translation>in</translation>
-    </message>
-    <message>
-        <source>mm</source>
-        <translation>mm</translation>
-    </message>
-    <message>
-        <source>An empty bench</source>
-        <translation>Eine leere Bank</translation>
-    </message>
-    <message>
-        <source>Open the demo production, start a puppet from its height and kind, or open a file: all three stand at the right.</source>
-        <translation>Die Demo-Produktion öffnen, eine Puppe nach Höhe und Art beginnen oder eine Datei öffnen: alles drei steht rechts.</translation>
-    </message>
-    <message>
-        <source>front</source>
-        <translation>vorn</translation>
-    </message>
-    <message>
-        <source>side, from its right</source>
-        <translation>Seite, von ihrer rechten</translation>
-    </message>
-    <message>
-        <source>life size on this screen</source>
-        <translation>Lebensgröße auf diesem Bildschirm</translation>
-    </message>
-    <message>
-        <source>%1 · %2 · %3, leaning %4</source>
-        <translation>%1 · %2 · %3, geneigt um %4</translation>
-    </message>
-    <message>
-        <source>carried by its rig</source>
-        <translation>von ihrer Halterung getragen</translation>
-    </message>
-    <message>
-        <source>standing on nothing</source>
-        <translation>steht auf nichts</translation>
-    </message>
-    <message>
-        <source>one foot down</source>
-        <translation>ein Fuß am Boden</translation>
-    </message>
-    <message>
-        <source>%1 of %2 feet down</source>
-        <translation>%1 von %2 Füßen am Boden</translation>
-    </message>
-    <message>
-        <source>Sheet with the front and side elevation</source>
-        <translation>Blatt mit Vorder- und Seitenansicht</translation>
-    </message>
-    <message>
-        <source>Arrow keys walk from joint to joint, plus and minus zoom, F fits, P peels.</source>
-        <translation>Pfeiltasten gehen von Gelenk zu Gelenk, Plus und Minus zoomen, F passt ein, P schält.</translation>
-    </message>
-    <message>
-        <source>%1: %2, %3</source>
-        <translation>%1: %2, %3</translation>
-    </message>
-</context>
-<context>
-    <name>enkinet::app::Shelf</name>
-    <message>
-        <source>Puppets of the production</source>
-        <translation>Puppen der Produktion</translation>
-    </message>
-    <message>
-        <source>working it out: numbers are those of before</source>
-        <translation>wird berechnet: Zahlen sind die von vorher</translation>
-    </message>
-    <message>
-        <source>%1, puppet %2 of %3</source>
-        <translation>%1, Puppe %2 von %3</translation>
-    </message>
-</context>
-<context>
-    <name>enkinet::app::ShootPage</name>
-    <message>
-        <source>shots</source>
-        <translation>Einstellungen</translation>
-    </message>
-    <message>
-        <source>The shots as cards, and what each wears</source>
-        <translation>Die Einstellungen als Karten, und was jede abnutzt</translation>
-    </message>
-    <message>
-        <source>poses</source>
-        <translation>Posen</translation>
-    </message>
-    <message>
-        <source>The shot in hand, pose by pose</source>
-        <translation>Die Einstellung in der Hand, Pose für Pose</translation>
-    </message>
-    <message>
-        <source>Add a shot</source>
-        <translation>Einstellung dazu</translation>
-    </message>
-    <message>
-        <source>Remove</source>
-        <translation>Entfernen</translation>
-    </message>
-    <message>
-        <source>Earlier</source>
-        <translation>Früher</translation>
-    </message>
-    <message>
-        <source>Later</source>
-        <translation>Später</translation>
-    </message>
-    <message>
-        <source>Motion or sheet…</source>
-        <translation>Bewegung oder Blatt…</translation>
-    </message>
-    <message>
-        <source>It broke</source>
-        <translation>Gebrochen</translation>
-    </message>
-    <message>
-        <source>Design for these shots</source>
-        <translation>Für diese Einstellungen entwerfen</translation>
-    </message>
-    <message>
-        <source>Each joint is asked to last what these shots ask of it, no more and no less</source>
-        <translation>Von jedem Gelenk wird verlangt, was diese Einstellungen von ihm verlangen, nicht mehr und nicht weniger</translation>
-    </message>
-    <message>
-        <source>Name of the shot</source>
-        <translation>Name der Einstellung</translation>
-    </message>
-    <message>
-        <source>Day on which it is shot</source>
-        <translation>Tag, an dem sie gedreht wird</translation>
-    </message>
-    <message>
-        <source>Frames in the film</source>
-        <translation>Bilder im Film</translation>
-    </message>
-    <message>
-        <source>Frames a second</source>
-        <translation>Bilder je Sekunde</translation>
-    </message>
-    <message>
-        <source>Frames that each pose is held for</source>
-        <translation>Bilder, die jede Pose gehalten wird</translation>
-    </message>
-    <message>
-        <source>Poses that are posed again, per cent</source>
-        <translation>Posen, die noch einmal gestellt werden, Prozent</translation>
-    </message>
-    <message>
-        <source>Which copy of this puppet acts in it</source>
-        <translation>Welches Exemplar dieser Puppe darin spielt</translation>
-    </message>
-    <message>
-        <source>How widely it acts, where no motion says so</source>
-        <translation>Wie weit sie spielt, wo keine Bewegung es sagt</translation>
-    </message>
-    <message>
-        <source>Joint that broke</source>
-        <translation>Gelenk, das brach</translation>
-    </message>
-    <message>
-        <source>name</source>
-        <translation>Name</translation>
-    </message>
-    <message>
-        <source>frames</source>
-        <translation>Bilder</translation>
-    </message>
-    <message>
-        <source>a second</source>
-        <translation>je Sekunde</translation>
-    </message>
-    <message>
-        <source>each held</source>
-        <translation>je gehalten</translation>
-    </message>
-    <message>
-        <source>again, %</source>
-        <translation>noch einmal, %</translation>
-    </message>
-    <message>
-        <source>day</source>
-        <translation>Tag</translation>
-    </message>
-    <message>
-        <source>who</source>
-        <translation>wer</translation>
-    </message>
-    <message>
-        <source>acting</source>
-        <translation>Spiel</translation>
-    </message>
-    <message>
-        <source>Remove shot: %1</source>
-        <translation>Einstellung entfernen: %1</translation>
-    </message>
-    <message>
-        <source>Shoot it earlier</source>
-        <translation>Früher drehen</translation>
-    </message>
-    <message>
-        <source>Shoot it later</source>
-        <translation>Später drehen</translation>
-    </message>
-    <message>
-        <source>Name of the shot: %1</source>
-        <translation>Name der Einstellung: %1</translation>
-    </message>
-    <message>
-        <source>“%1” is no day such as 2026-12-21</source>
-        <translation>„%1“ ist kein Tag wie 2026-12-21</translation>
-    </message>
-    <message>
-        <source>Day of the shot</source>
-        <translation>Tag der Einstellung</translation>
-    </message>
-    <message>
-        <source>Frames of the shot</source>
-        <translation>Bilder der Einstellung</translation>
-    </message>
-    <message>
-        <source>Frames a pose</source>
-        <translation>Bilder je Pose</translation>
-    </message>
-    <message>
-        <source>Retakes</source>
-        <translation>Wiederholungen</translation>
-    </message>
-    <message>
-        <source>Who acts in it</source>
-        <translation>Wer darin spielt</translation>
-    </message>
-    <message>
-        <source>Not in this shot</source>
-        <translation>Nicht in dieser Einstellung</translation>
-    </message>
-    <message>
-        <source>Acting in the shot</source>
-        <translation>Spiel in der Einstellung</translation>
-    </message>
-    <message>
-        <source>Not shot after all</source>
-        <translation>Doch nicht gedreht</translation>
-    </message>
-    <message>
-        <source>Shot: %1</source>
-        <translation>Gedreht: %1</translation>
-    </message>
-    <message>
-        <source>Motion of %1</source>
-        <translation>Bewegung von %1</translation>
-    </message>
-    <message>
-        <source>Motion and exposure sheets (*.bvh *.csv)</source>
-        <translation>Bewegungen und Belichtungsblätter (*.bvh *.csv)</translation>
-    </message>
-    <message>
-        <source>No shot moves %1: there is nothing to design for</source>
-        <translation>Keine Einstellung bewegt %1: es gibt nichts, wofür zu entwerfen wäre</translation>
-    </message>
-    <message numerus="yes">
-        <source>Design for these shots: %n joint(s) asked anew</source>
-        <translation>
-            <numerusform>Für diese Einstellungen entwerfen: von %n Gelenk Neues verlangt</numerusform>
-            <numerusform>Für diese Einstellungen entwerfen: von %n Gelenken Neues verlangt</numerusform>
-        </translation>
-    </message>
-    <message>
-        <source>shot %1</source>
-        <translation>Einstellung %1</translation>
-    </message>
-    <message>
-        <source>Broke: %1</source>
-        <translation>Gebrochen: %1</translation>
-    </message>
-    <message>
-        <source>not in it</source>
-        <translation>nicht darin</translation>
-    </message>
-    <message>
-        <source>%1 %2</source>
-        <comment>puppet, copy</comment>
-        <translation>%1 %2</translation>
-    </message>
-    <message>
-        <source>quietly</source>
-        <translation>still</translation>
-    </message>
-    <message>
-        <source>plainly</source>
-        <translation>normal</translation>
-    </message>
-    <message>
-        <source>broadly</source>
-        <translation>weit</translation>
-    </message>
-    <message>
-        <source>through its kept poses</source>
-        <translation>durch ihre behaltenen Posen</translation>
-    </message>
-    <message>
-        <source>as its motion says</source>
-        <translation>wie ihre Bewegung sagt</translation>
-    </message>
-    <message>
-        <source>motion from %1</source>
-        <translation>Bewegung aus %1</translation>
-    </message>
-    <message>
-        <source>It is shot</source>
-        <translation>Sie ist gedreht</translation>
-    </message>
-    <message>
-        <source>No shot yet</source>
-        <translation>Noch keine Einstellung</translation>
-    </message>
-    <message>
-        <source>Add the first shot: its frames, who is in it and how widely they act; then what it wears is known.</source>
-        <translation>Die erste Einstellung anlegen: ihre Bilder, wer darin ist und wie weit gespielt wird; dann weiß man, was sie abnutzt.</translation>
-    </message>
-    <message>
-        <source>%1 %</source>
-        <translation>%1 %</translation>
-    </message>
-    <message>
-        <source>at most 100 %</source>
-        <translation>höchstens 100 %</translation>
-    </message>
-    <message>
-        <source>No shot stops in %1 of 100 such films.</source>
-        <translation>In %1 von 100 solchen Filmen hält keine Einstellung auf.</translation>
-    </message>
-    <message>
-        <source>%1 is not in this shot.</source>
-        <translation>%1 ist nicht in dieser Einstellung.</translation>
-    </message>
-    <message>
-        <source>After this one the %1 has spent more than nine in ten stand.</source>
-        <translation>Nach dieser hat %1 mehr verbraucht, als neun von zehn aushalten.</translation>
-    </message>
-    <message>
-        <source>shot %1 of %2, %3 s</source>
-        <translation>Einstellung %1 von %2, %3 s</translation>
-    </message>
-    <message>
-        <source>swap</source>
-        <translation>tauschen</translation>
-    </message>
-    <message>
-        <source>%1 on both sides</source>
-        <translation>%1 auf beiden Seiten</translation>
-    </message>
-    <message>
-        <source>Swap the %1 of %2 before “%3”: its %4 is due.</source>
-        <translation>Von %2 vor „%3“ tauschen: %1; das Gelenk %4 ist fällig.</translation>
-    </message>
-    <message>
-        <source>Why %1 % of what nine in ten such wires stand</source>
-        <translation>Warum %1 % dessen, was neun von zehn solchen Drähten aushalten</translation>
-    </message>
-    <message>
-        <source>%1 % was spent in shots before this one</source>
-        <translation>%1 % waren in Einstellungen davor verbraucht</translation>
-    </message>
-    <message>
-        <source>its bends, counted to and fro in the motion of this shot</source>
-        <translation>seine Biegungen, hin und her in der Bewegung dieser Einstellung gezählt</translation>
-    </message>
-    <message>
-        <source>each bend is made a little farther, for the wire springs back</source>
-        <translation>jede Biegung geht etwas weiter, denn der Draht federt zurück</translation>
-    </message>
-    <message>
-        <source>%1 % of the poses are posed again, typed</source>
-        <translation>%1 % der Posen werden noch einmal gestellt, getippt</translation>
-    </message>
-    <message>
-        <source>Calibrated by your tests of this spool: %1.</source>
-        <translation>Abgeglichen mit Ihren Versuchen an dieser Rolle: %1.</translation>
-    </message>
-    <message>
-        <source>From table values: this wire has not been tested.</source>
-        <translation>Aus Tafelwerten: dieser Draht ist ungeprüft.</translation>
-    </message>
-    <message>
-        <source>What would narrow it most: bend a piece of this spool to and fro until it breaks, and count.</source>
-        <translation>Was es am meisten eingrenzen würde: ein Stück dieser Rolle hin und her biegen, bis es bricht, und zählen.</translation>
-    </message>
-    <message numerus="yes">
-        <source>its bends, from how widely it acts: %1 frames, each pose held for %n frame(s)</source>
-        <translation>
-            <numerusform>ihre Biegungen, danach, wie weit sie spielt: %1 Bilder, jede Pose für %n Bild</numerusform>
-            <numerusform>ihre Biegungen, danach, wie weit sie spielt: %1 Bilder, jede Pose für %n Bilder</numerusform>
-        </translation>
-    </message>
-    <message>
-        <source>%1 acts here, and no wire of it bends: nothing wears.</source>
-        <translation>%1 spielt hier, und kein Draht darin biegt sich: nichts nutzt sich ab.</translation>
-    </message>
-</context>
-<context>
-    <name>enkinet::app::ShopShelf</name>
-    <message>
-        <source>%1 m</source>
-        <translation>%1 m</translation>
-    </message>
-    <message>
-        <source>%1 cm²</source>
-        <translation>%1 cm²</translation>
-    </message>
-    <message>
-        <source>%1 ml</source>
-        <translation>%1 ml</translation>
-    </message>
-    <message>
-        <source>What the production takes, what there is of it and what to buy</source>
-        <translation>Was die Produktion braucht, was davon da ist und was zu kaufen ist</translation>
-    </message>
-    <message>
-        <source>How much of it there is</source>
-        <translation>Wie viel davon da ist</translation>
-    </message>
-    <message>
-        <source>Days from ordering to having</source>
-        <translation>Tage vom Bestellen bis zum Haben</translation>
-    </message>
-    <message>
-        <source>there is</source>
-        <translation>da ist</translation>
-    </message>
-    <message>
-        <source>days till it comes</source>
-        <translation>Tage, bis es kommt</translation>
-    </message>
-    <message>
-        <source>to buy: %1</source>
-        <translation>zu kaufen: %1</translation>
-    </message>
-    <message>
-        <source>%1: %2</source>
-        <comment>ware, amount</comment>
-        <translation>%1: %2</translation>
-    </message>
-    <message>
-        <source> of %1</source>
-        <comment>amount there is</comment>
-        <translation> von %1</translation>
-    </message>
-    <message numerus="yes">
-        <source>; buy %n pack(s)</source>
-        <translation>
-            <numerusform>; %n Packung kaufen</numerusform>
-            <numerusform>; %n Packungen kaufen</numerusform>
-        </translation>
-    </message>
-    <message>
-        <source>; buy %1</source>
-        <translation>; %1 kaufen</translation>
-    </message>
-    <message>
-        <source> today: it was due on %1</source>
-        <translation> heute: fällig war es am %1</translation>
-    </message>
-    <message>
-        <source> by %1</source>
-        <translation> bis %1</translation>
-    </message>
-    <message>
-        <source>%1; %2 for what is used</source>
-        <translation>%1; %2 für das Verbrauchte</translation>
-    </message>
-    <message>
-        <source>Used up: %1. To buy now: %2.</source>
-        <translation>Verbraucht: %1. Jetzt zu kaufen: %2.</translation>
-    </message>
-    <message>
-        <source>g</source>
-        <translation>g</translation>
-    </message>
-    <message>
-        <source>ml</source>
-        <translation>ml</translation>
-    </message>
-    <message>
-        <source>m</source>
-        <translation>m</translation>
-    </message>
-    <message>
-        <source>not counted</source>
-        <translation>nicht gezählt</translation>
-    </message>
-    <message>
-        <source>“%1” is no amount: type a number from 0 on</source>
-        <translation>„%1“ ist keine Menge: eine Zahl ab 0 tippen</translation>
-    </message>
-    <message>
-        <source>On the shelf: %1, %2</source>
-        <translation>Im Regal: %1, %2</translation>
-    </message>
-    <message>
-        <source>“%1” is no number of days from 0 to 90</source>
-        <translation>„%1“ ist keine Zahl von Tagen zwischen 0 und 90</translation>
-    </message>
-    <message numerus="yes">
-        <source>Ordered things come in %n day(s)</source>
-        <translation>
-            <numerusform>Bestelltes kommt in %n Tag</numerusform>
-            <numerusform>Bestelltes kommt in %n Tagen</numerusform>
-        </translation>
-    </message>
-    <message>
-        <source>All of it is here now</source>
-        <translation>Alles ist jetzt da</translation>
-    </message>
-    <message>
-        <source>Counts what is to be bought as bought: whole packs, whole metres</source>
-        <translation>Zählt, was zu kaufen ist, als gekauft: ganze Packungen, ganze Meter</translation>
-    </message>
-    <message>
-        <source>All that was to be bought is here</source>
-        <translation>Alles, was zu kaufen war, ist da</translation>
-    </message>
-</context>
-<context>
-    <name>enkinet::app::ShotFrames</name>
-    <message>
-        <source>The shot, pose by pose: arrows step, Space runs it</source>
-        <translation>Die Einstellung Pose für Pose: Pfeile gehen weiter, die Leertaste lässt sie laufen</translation>
-    </message>
-    <message>
-        <source>%1 bends to %2 in pose %3; its range ends at %4</source>
-        <translation>%1 biegt sich in Pose %3 auf %2; der Spielraum endet bei %4</translation>
-    </message>
-    <message>
-        <source>%1 jumps by %2 into pose %3; more than %4 at once reads as a jump</source>
-        <translation>%1 springt in Pose %3 um %2; mehr als %4 auf einmal liest sich als Sprung</translation>
-    </message>
-    <message>
-        <source>%1 stands and slides by %2 into pose %3; more than %4 is seen</source>
-        <translation>%1 steht und rutscht in Pose %3 um %2; mehr als %4 sieht man</translation>
-    </message>
-    <message>
-        <source>pose %1 of %2</source>
-        <translation>Pose %1 von %2</translation>
-    </message>
-    <message>
-        <source>: %1</source>
-        <translation>: %1</translation>
-    </message>
-    <message>
-        <source>Pose %1 of %2</source>
-        <translation>Pose %1 von %2</translation>
-    </message>
-    <message>
-        <source>Pose by pose</source>
-        <translation>Pose für Pose</translation>
-    </message>
-    <message>
-        <source>Working it out …</source>
-        <translation>Wird berechnet …</translation>
-    </message>
-    <message>
-        <source>%1 is not in this shot.</source>
-        <translation>%1 ist nicht in dieser Einstellung.</translation>
-    </message>
-    <message>
-        <source>This shot is acted by an estimate: there are no poses to see. Take a motion file or an exposure sheet, or let it go through kept poses.</source>
-        <translation>Diese Einstellung ist geschätzt: es gibt keine Posen zu sehen. Eine Bewegungsdatei oder ein Belichtungsblatt nehmen, oder sie durch behaltene Posen gehen lassen.</translation>
-    </message>
-    <message>
-        <source>frame %1, %2 s. Shadow: the pose before. Dashed: how far the hand goes so that the wire stays.</source>
-        <translation>Bild %1, %2 s. Schatten: die Pose davor. Gestrichelt: wie weit die Hand geht, damit der Draht bleibt.</translation>
-    </message>
-    <message>
-        <source>from the side</source>
-        <translation>von der Seite</translation>
-    </message>
-    <message>
-        <source>from the front</source>
-        <translation>von vorn</translation>
-    </message>
-</context>
-<context>
-    <name>enkinet::app::ShotMotions</name>
-    <message>
-        <source>Motion from %1</source>
-        <translation>Bewegung aus %1</translation>
-    </message>
-    <message>
-        <source>%1 cannot be read, or is too large</source>
-        <translation>%1 kann nicht gelesen werden oder ist zu groß</translation>
-    </message>
-    <message>
-        <source>no joint of %1 is called like one of %2: give the joints such names as knee or elbow, or take an exposure sheet</source>
-        <translation>kein Gelenk von %1 heißt wie eines von %2: den Gelenken Namen wie Knie oder Ellbogen geben, oder ein Belichtungsblatt nehmen</translation>
-    </message>
-    <message numerus="yes">
-        <source>%1 says that it has %n frame(s)</source>
-        <translation>
-            <numerusform>%1 nennt %n Bild</numerusform>
-            <numerusform>%1 nennt %n Bilder</numerusform>
-        </translation>
-    </message>
-    <message numerus="yes">
-        <source> and holds %n more: left out</source>
-        <translation>
-            <numerusform> und enthält %n mehr: ausgelassen</numerusform>
-            <numerusform> und enthält %n mehr: ausgelassen</numerusform>
-        </translation>
-    </message>
-</context>
-<context>
-    <name>enkinet::app::ShotTable</name>
-    <message>
-        <source>The shots and what each wears</source>
-        <translation>Die Einstellungen und was jede abnutzt</translation>
-    </message>
-    <message>
-        <source>shot %1, %2, %3 s</source>
-        <translation>Einstellung %1, %2, %3 s</translation>
-    </message>
-    <message>
-        <source>, %1 %2 % spent after it</source>
-        <translation>, %1 danach %2 % verbraucht</translation>
-    </message>
-    <message>
-        <source>%1 s, on %2</source>
-        <translation>%1 s, am %2</translation>
-    </message>
-    <message>
-        <source>%1 %2</source>
-        <comment>weekday, day</comment>
-        <translation>%1 %2</translation>
-    </message>
-    <message>
-        <source>%1 %2</source>
-        <comment>puppet, copy</comment>
-        <translation>%1 %2</translation>
-    </message>
-    <message>
-        <source>swap</source>
-        <translation>tauschen</translation>
-    </message>
-    <message>
-        <source>not in it</source>
-        <translation>nicht darin</translation>
-    </message>
-    <message>
-        <source>The shots</source>
-        <translation>Die Einstellungen</translation>
-    </message>
-    <message>
-        <source>Working it out …</source>
-        <translation>Wird berechnet …</translation>
-    </message>
-    <message>
-        <source>No shot yet: add the first one on the card, and what it wears stands here.</source>
-        <translation>Noch keine Einstellung: die erste auf der Karte anlegen, dann steht hier, was sie abnutzt.</translation>
-    </message>
-    <message>
-        <source>%1 s of film. A card is a shot, a tube one of the three joints that wear most.</source>
-        <translation>%1 s Film. Eine Karte ist eine Einstellung, ein Röhrchen eines der drei Gelenke, die sich am meisten abnutzen.</translation>
-    </message>
-    <message>
-        <source>Pale: worn before. Full: by the shot, hatched while it is still to be shot.</source>
-        <translation>Blass: vorher abgenutzt. Voll: durch die Einstellung, schraffiert, solange sie noch zu drehen ist.</translation>
-    </message>
-    <message>
-        <source>Red ring: nine in ten such joints last to here. Numbers are per cent of it.</source>
-        <translation>Roter Ring: bis hier halten neun von zehn solchen Gelenken. Zahlen sind Prozente davon.</translation>
-    </message>
-    <message>
-        <source>%1 %2</source>
-        <comment>number, joint</comment>
-        <translation>%1 %2</translation>
-    </message>
-    <message>
-        <source>, </source>
-        <translation>, </translation>
-    </message>
-    <message>
-        <source>What the film wants on the shelf</source>
-        <translation>Was der Film im Regal verlangt</translation>
-    </message>
-    <message>
-        <source>%1, %2: %3 of each side</source>
-        <translation>%1, %2: %3 von jeder Seite</translation>
-    </message>
-    <message>
-        <source>%1, %2: a dozen do not suffice</source>
-        <translation>%1, %2: ein Dutzend genügt nicht</translation>
-    </message>
-    <message>
-        <source>no double: every limb lasts by itself in 95 of 100 such films</source>
-        <translation>kein Double: jedes Glied hält von selbst in 95 von 100 solchen Filmen</translation>
-    </message>
-    <message>
-        <source>each limb by itself for 95 of 100 such films; all together, with these, for at least %1</source>
-        <translation>jedes Glied für sich in 95 von 100 solchen Filmen; alle zusammen, mit diesen, in mindestens %1</translation>
-    </message>
-</context>
-<context>
-    <name>enkinet::app::SkinLeaf</name>
-    <message>
-        <source>Clay of this part</source>
-        <translation>Ton dieses Teils</translation>
-    </message>
-    <message>
-        <source>Where the thickness holds</source>
-        <translation>Wo die Dicke gilt</translation>
-    </message>
-    <message>
-        <source>Thickness of the skin</source>
-        <translation>Dicke der Haut</translation>
-    </message>
-    <message>
-        <source>Relief, muscles and folds, in per cent</source>
-        <translation>Relief, Muskeln und Falten, in Prozent</translation>
-    </message>
-    <message>
-        <source> %</source>
-        <translation> %</translation>
-    </message>
-    <message>
-        <source>Does the skin run across the joints</source>
-        <translation>Läuft die Haut über die Gelenke</translation>
-    </message>
-    <message>
-        <source>clay</source>
-        <translation>Ton</translation>
-    </message>
-    <message>
-        <source>thickness</source>
-        <translation>Dicke</translation>
-    </message>
-    <message>
-        <source>relief</source>
-        <translation>Relief</translation>
-    </message>
-    <message>
-        <source>at the joints</source>
-        <translation>an den Gelenken</translation>
-    </message>
-    <message>
-        <source>Same thickness all along</source>
-        <translation>Überall gleich dick</translation>
-    </message>
-    <message>
-        <source>Clay of %1</source>
-        <translation>Ton von %1</translation>
-    </message>
-    <message>
-        <source>Relief %1 %</source>
-        <translation>Relief %1 %</translation>
-    </message>
-    <message>
-        <source>Skin across the joints</source>
-        <translation>Haut über die Gelenke</translation>
-    </message>
-    <message>
-        <source>Skin stops at the joints</source>
-        <translation>Haut endet an den Gelenken</translation>
-    </message>
-    <message>
-        <source>no clay</source>
-        <translation>kein Ton</translation>
-    </message>
-    <message>
-        <source>whole part</source>
-        <translation>ganzes Teil</translation>
-    </message>
-    <message>
-        <source>at its root</source>
-        <translation>am Ansatz</translation>
-    </message>
-    <message>
-        <source>at its tip</source>
-        <translation>an der Spitze</translation>
-    </message>
-    <message>
-        <source>at %1 %</source>
-        <translation>bei %1 %</translation>
-    </message>
-    <message>
-        <source>the skin stops short of the gap</source>
-        <translation>die Haut endet vor dem Spalt</translation>
-    </message>
-    <message>
-        <source>the skin runs across</source>
-        <translation>die Haut läuft darüber</translation>
-    </message>
-    <message>
-        <source>Bare wire or bulk.</source>
-        <translation>Blanker Draht oder Kern.</translation>
-    </message>
-    <message>
-        <source>No clay: covered with %1.</source>
-        <translation>Kein Ton: überzogen mit %1.</translation>
-    </message>
-    <message>
-        <source>Skin of the %1: %2</source>
-        <translation>Haut von %1: %2</translation>
-    </message>
-    <message>
-        <source>Skin of the %1 even</source>
-        <translation>Haut von %1 gleichmäßig</translation>
-    </message>
-    <message>
-        <source>%1 cm³ of clay; %2.</source>
-        <translation>%1 cm³ Ton; %2.</translation>
-    </message>
-    <message>
-        <source>Which coat of clay, from the outside in</source>
-        <translation>Welche Lage Ton, von außen nach innen</translation>
-    </message>
-    <message>
-        <source>When this coat is cured</source>
-        <translation>Wann diese Lage gehärtet wird</translation>
-    </message>
-    <message>
-        <source>coat</source>
-        <translation>Schicht</translation>
-    </message>
-    <message>
-        <source>A coat beneath</source>
-        <translation>Eine Lage darunter</translation>
-    </message>
-    <message>
-        <source>Take this coat out</source>
-        <translation>Diese Lage herausnehmen</translation>
-    </message>
-    <message>
-        <source>Coat %1 is cured</source>
-        <translation>Lage %1 wird gehärtet</translation>
-    </message>
-    <message>
-        <source>the skin</source>
-        <translation>die Haut</translation>
-    </message>
-    <message>
-        <source>coat 1, innermost</source>
-        <translation>Lage 1, innerste</translation>
-    </message>
-    <message>
-        <source>coat %1</source>
-        <translation>Lage %1</translation>
-    </message>
-    <message>
-        <source>cured with what goes over it</source>
-        <translation>gehärtet mit dem, was darüber kommt</translation>
-    </message>
-    <message>
-        <source>cured before, load %1</source>
-        <translation>vorher gehärtet, Ladung %1</translation>
-    </message>
-    <message>
-        <source>Coat %1: %2</source>
-        <translation>Lage %1: %2</translation>
-    </message>
-    <message>
-        <source>A coat beneath the skin</source>
-        <translation>Eine Lage unter der Haut</translation>
-    </message>
-    <message>
-        <source>Coat %1 taken out</source>
-        <translation>Lage %1 herausgenommen</translation>
-    </message>
-</context>
-<context>
-    <name>enkinet::app::SkinPage</name>
-    <message>
-        <source>clay</source>
-        <translation>Ton</translation>
-    </message>
-    <message>
-        <source>Clay of this part: which and how thick</source>
-        <translation>Ton dieses Teils: welcher und wie dick</translation>
-    </message>
-    <message>
-        <source>Lumps, sheets, scales, packs and the shop stand on the bench.</source>
-        <translation>Klumpen, Platten, Waagen, Packungen und die Werkstatt stehen auf der Bank.</translation>
-    </message>
-    <message>
-        <source>amounts</source>
-        <translation>Mengen</translation>
-    </message>
-    <message>
-        <source>Lumps, sheets, scales, packs and the shop</source>
-        <translation>Klumpen, Platten, Waagen, Packungen und die Werkstatt</translation>
-    </message>
-    <message>
-        <source>oven</source>
-        <translation>Ofen</translation>
-    </message>
-    <message>
-        <source>Loads of the oven, heat spent, last look</source>
-        <translation>Ofenladungen, verbrauchte Hitze, letzter Blick</translation>
-    </message>
-    <message>
-        <source>cover</source>
-        <translation>Überzug</translation>
-    </message>
-    <message>
-        <source>Cloth, fur and feathers, and their patterns</source>
-        <translation>Stoff, Fell und Federn, und ihre Schnitte</translation>
-    </message>
-    <message>
-        <source>Nothing in hand</source>
-        <translation>Nichts in der Hand</translation>
-    </message>
-    <message>
-        <source>Amounts for the %1</source>
-        <translation>Mengen für %1</translation>
-    </message>
-    <message>
-        <source>Amounts</source>
-        <translation>Mengen</translation>
-    </message>
-</context>
-<context>
-    <name>enkinet::app::SpoolsLeaf</name>
-    <message>
-        <source>Spools in stock, and what their numbers rest on</source>
-        <translation>Vorrätige Rollen, und worauf ihre Zahlen beruhen</translation>
-    </message>
-    <message>
-        <source>Take out of stock</source>
-        <translation>Aus dem Vorrat nehmen</translation>
-    </message>
-    <message>
-        <source>Put a spool into stock, or change one of the same name</source>
-        <translation>Eine Rolle in den Vorrat legen, oder eine gleichen Namens ändern</translation>
-    </message>
-    <message>
-        <source>Name of the spool</source>
-        <translation>Name der Rolle</translation>
-    </message>
-    <message>
-        <source>such as soft aluminium 1.6</source>
-        <translation>etwa weiches Aluminium 1,6</translation>
-    </message>
-    <message>
-        <source>Wire card</source>
-        <translation>Drahtkarte</translation>
-    </message>
-    <message>
-        <source>Diameter of the strand</source>
-        <translation>Durchmesser des Strangs</translation>
-    </message>
-    <message>
-        <source>1.6, 0.06 in, 14 awg, 16 swg</source>
-        <translation>1,6, 0,06 in, 14 awg, 16 swg</translation>
-    </message>
-    <message>
-        <source>Metres on the spool</source>
-        <translation>Meter auf der Rolle</translation>
-    </message>
-    <message>
-        <source>Price a metre</source>
-        <translation>Preis je Meter</translation>
-    </message>
-    <message>
-        <source>name, diameter</source>
-        <translation>Name, Durchmesser</translation>
-    </message>
-    <message>
-        <source>wire</source>
-        <translation>Draht</translation>
-    </message>
-    <message>
-        <source>metres, price</source>
-        <translation>Meter, Preis</translation>
-    </message>
-    <message>
-        <source>Put into stock</source>
-        <translation>In den Vorrat legen</translation>
-    </message>
-    <message>
-        <source>Take out of stock: %1</source>
-        <translation>Aus dem Vorrat nehmen: %1</translation>
-    </message>
-    <message>
-        <source>Spool %1</source>
-        <translation>Rolle %1</translation>
-    </message>
-    <message>
-        <source>%1, %2: %3 at %4 a metre; %5</source>
-        <translation>%1, %2: %3 zu %4 je Meter; %5</translation>
-    </message>
-    <message>
-        <source>to buy</source>
-        <translation>zu kaufen</translation>
-    </message>
-    <message>
-        <source>%1 m</source>
-        <translation>%1 m</translation>
-    </message>
-    <message>
-        <source>Spools in stock, and those to buy</source>
-        <translation>Spulen im Lager und solche, die zu kaufen sind</translation>
-    </message>
-</context>
-<context>
-    <name>enkinet::app::SpotField</name>
-    <message>
-        <source>: </source>
-        <translation>: </translation>
-    </message>
-</context>
-<context>
-    <name>enkinet::app::StandIn</name>
-    <message>
-        <source>enkinet-bench, the simulated devices, is not installed beside the program.</source>
-        <translation>enkinet-bench, die simulierten Geräte, ist nicht neben dem Programm installiert.</translation>
-    </message>
-    <message>
-        <source>The simulated devices could not be started.</source>
-        <translation>Die simulierten Geräte konnten nicht gestartet werden.</translation>
-    </message>
-</context>
-<context>
     <name>enkinet::app::ThingForm</name>
     <message>
         <source>%1, %2</source>
@@ -13890,7 +13819,178 @@ Zum Verschieben ziehen, oder Alt mit den Pfeilen.</translation>
     </message>
 </context>
 <context>
-    <name>enkinet::app::ThingsLeaf</name>
+    <name>enkinet::app::ThingsPages</name>
+    <message>
+        <source>things on the body</source>
+        <translation>Dinge am Körper</translation>
+    </message>
+    <message>
+        <source>thing</source>
+        <translation>Ding</translation>
+    </message>
+    <message>
+        <source>pieces</source>
+        <translation>Stücke</translation>
+    </message>
+    <message>
+        <source>roll a ball of</source>
+        <translation>Kugel rollen von</translation>
+    </message>
+    <message>
+        <source>seat, depth</source>
+        <translation>Sitz, Tiefe</translation>
+    </message>
+    <message>
+        <source>weighs, takes</source>
+        <translation>wiegt, dauert</translation>
+    </message>
+    <message>
+        <source>front back left right below</source>
+        <translation>vorn hinten links rechts unten</translation>
+    </message>
+    <message>
+        <source>%1 and %2</source>
+        <translation>%1 und %2</translation>
+    </message>
+    <message>
+        <source>as weighed</source>
+        <translation>wie gewogen</translation>
+    </message>
+    <message>
+        <source>%1 to %2</source>
+        <translation>%1 bis %2</translation>
+    </message>
+    <message>
+        <source>%1, %2</source>
+        <translation>%1, %2</translation>
+    </message>
+    <message>
+        <source>Made apart, goes on hard.</source>
+        <translation>Für sich gemacht, hart aufgesetzt.</translation>
+    </message>
+    <message>
+        <source>Made apart, goes on raw.</source>
+        <translation>Für sich gemacht, roh aufgesetzt.</translation>
+    </message>
+    <message>
+        <source>Hard when it goes on.</source>
+        <translation>Hart, wenn es aufgesetzt wird.</translation>
+    </message>
+    <message>
+        <source>Stands %1: it goes on after the last load above that.</source>
+        <translation>Hält %1 aus: es kommt nach der letzten Ladung darüber darauf.</translation>
+    </message>
+    <message>
+        <source>%1 across, %2 and %3 deep</source>
+        <translation>%1 quer, %2 und %3 tief</translation>
+    </message>
+    <message>
+        <source>not checked</source>
+        <translation>ungeprüft</translation>
+    </message>
+    <message>
+        <source>holds %1 % of what it must</source>
+        <translation>hält %1 % dessen, was nötig ist</translation>
+    </message>
+    <message>
+        <source>holds %1 times what is asked</source>
+        <translation>hält das %1-Fache des Verlangten</translation>
+    </message>
+    <message>
+        <source>comes off</source>
+        <translation>abnehmbar</translation>
+    </message>
+    <message>
+        <source>glue: gloves and fresh air; instant glue bonds skin and fumes in the oven; its own sheet counts</source>
+        <translation>Kleber: Handschuhe und frische Luft; Sekundenkleber klebt Haut und dampft im Ofen; sein eigenes Blatt gilt</translation>
+    </message>
+    <message>
+        <source>, </source>
+        <translation>, </translation>
+    </message>
+    <message>
+        <source>%1: cut %2 by %3, %4 thick, %5</source>
+        <translation>%1: %2 mal %3 schneiden, %4 dick, %5</translation>
+    </message>
+    <message>
+        <source>%1, tried in the hand before that is hard: %2, grip %3 across, %4</source>
+        <translation>%1, in der Hand probiert, ehe sie hart ist: %2, Griff %3 quer, %4</translation>
+    </message>
+    <message>
+        <source>always held</source>
+        <translation>immer gehalten</translation>
+    </message>
+    <message>
+        <source>held in “%1”</source>
+        <translation>gehalten in „%1“</translation>
+    </message>
+    <message>
+        <source>%1, lit before it is closed: low voltage, %2 across, bent no tighter than %3</source>
+        <translation>%1, zum Leuchten gebracht, ehe es schließt: Kleinspannung, %2 quer, nicht enger gebogen als %3</translation>
+    </message>
+    <message>
+        <source>base at 1:1, sheet %1 of %2</source>
+        <translation>Grundplatte 1:1, Blatt %1 von %2</translation>
+    </message>
+    <message>
+        <source>base at 1:1</source>
+        <translation>Grundplatte 1:1</translation>
+    </message>
+    <message>
+        <source>base: holes</source>
+        <translation>Grundplatte: Löcher</translation>
+    </message>
+    <message>
+        <source>From the middle of the base; plus is to the puppet&apos;s left and to its front. Drill upright, the piece clamped, on scrap; eye protection; a mask for wood dust. The machine&apos;s own rules count.</source>
+        <translation>Ab der Mitte der Grundplatte; plus ist links und vorn von der Puppe. Senkrecht bohren, das Stück geklemmt, auf Abfallholz; Augenschutz; Maske bei Holzstaub. Die Regeln der Maschine gelten.</translation>
+    </message>
+    <message>
+        <source>hole for</source>
+        <translation>Loch für</translation>
+    </message>
+    <message>
+        <source>left</source>
+        <translation>links</translation>
+    </message>
+    <message>
+        <source>front</source>
+        <translation>vorn</translation>
+    </message>
+    <message>
+        <source>across</source>
+        <translation>quer</translation>
+    </message>
+    <message>
+        <source>deep</source>
+        <translation>tief</translation>
+    </message>
+    <message>
+        <source>drilled</source>
+        <translation>gebohrt</translation>
+    </message>
+    <message>
+        <source>%1. %2</source>
+        <translation>%1. %2</translation>
+    </message>
+    <message>
+        <source>through</source>
+        <translation>durchgehend</translation>
+    </message>
+    <message>
+        <source>With its base it weighs %1. Leaning, the weight stands %2 inside the edge, %3 are wanted.</source>
+        <translation>Mit ihrer Grundplatte wiegt sie %1. Geneigt steht das Gewicht %2 innerhalb der Kante, %3 sind gewünscht.</translation>
+    </message>
+    <message>
+        <source>Larger than this paper: drawn out from its measures.</source>
+        <translation>Größer als dieses Papier: nach den Maßen aufreißen.</translation>
+    </message>
+    <message>
+        <source>cut here, 1:1</source>
+        <translation>hier schneiden, 1:1</translation>
+    </message>
+</context>
+<context>
+    <name>enkinet::app::ThingsTab</name>
     <message>
         <source>Nothing sits on the body yet. Take a part of the figure in hand and put on what it carries: an eye, teeth, a strap, a base under its feet, a letter in its hand.</source>
         <translation>Noch sitzt nichts am Körper. Ein Teil der Figur in die Hand nehmen und daraufsetzen, was es trägt: ein Auge, Zähne, einen Riemen, eine Grundplatte unter die Füße, einen Brief in die Hand.</translation>
@@ -14164,177 +14264,6 @@ Zum Verschieben ziehen, oder Alt mit den Pfeilen.</translation>
     </message>
 </context>
 <context>
-    <name>enkinet::app::ThingsPages</name>
-    <message>
-        <source>things on the body</source>
-        <translation>Dinge am Körper</translation>
-    </message>
-    <message>
-        <source>thing</source>
-        <translation>Ding</translation>
-    </message>
-    <message>
-        <source>pieces</source>
-        <translation>Stücke</translation>
-    </message>
-    <message>
-        <source>roll a ball of</source>
-        <translation>Kugel rollen von</translation>
-    </message>
-    <message>
-        <source>seat, depth</source>
-        <translation>Sitz, Tiefe</translation>
-    </message>
-    <message>
-        <source>weighs, takes</source>
-        <translation>wiegt, dauert</translation>
-    </message>
-    <message>
-        <source>front back left right below</source>
-        <translation>vorn hinten links rechts unten</translation>
-    </message>
-    <message>
-        <source>%1 and %2</source>
-        <translation>%1 und %2</translation>
-    </message>
-    <message>
-        <source>as weighed</source>
-        <translation>wie gewogen</translation>
-    </message>
-    <message>
-        <source>%1 to %2</source>
-        <translation>%1 bis %2</translation>
-    </message>
-    <message>
-        <source>%1, %2</source>
-        <translation>%1, %2</translation>
-    </message>
-    <message>
-        <source>Made apart, goes on hard.</source>
-        <translation>Für sich gemacht, hart aufgesetzt.</translation>
-    </message>
-    <message>
-        <source>Made apart, goes on raw.</source>
-        <translation>Für sich gemacht, roh aufgesetzt.</translation>
-    </message>
-    <message>
-        <source>Hard when it goes on.</source>
-        <translation>Hart, wenn es aufgesetzt wird.</translation>
-    </message>
-    <message>
-        <source>Stands %1: it goes on after the last load above that.</source>
-        <translation>Hält %1 aus: es kommt nach der letzten Ladung darüber darauf.</translation>
-    </message>
-    <message>
-        <source>%1 across, %2 and %3 deep</source>
-        <translation>%1 quer, %2 und %3 tief</translation>
-    </message>
-    <message>
-        <source>not checked</source>
-        <translation>ungeprüft</translation>
-    </message>
-    <message>
-        <source>holds %1 % of what it must</source>
-        <translation>hält %1 % dessen, was nötig ist</translation>
-    </message>
-    <message>
-        <source>holds %1 times what is asked</source>
-        <translation>hält das %1-Fache des Verlangten</translation>
-    </message>
-    <message>
-        <source>comes off</source>
-        <translation>abnehmbar</translation>
-    </message>
-    <message>
-        <source>glue: gloves and fresh air; instant glue bonds skin and fumes in the oven; its own sheet counts</source>
-        <translation>Kleber: Handschuhe und frische Luft; Sekundenkleber klebt Haut und dampft im Ofen; sein eigenes Blatt gilt</translation>
-    </message>
-    <message>
-        <source>, </source>
-        <translation>, </translation>
-    </message>
-    <message>
-        <source>%1: cut %2 by %3, %4 thick, %5</source>
-        <translation>%1: %2 mal %3 schneiden, %4 dick, %5</translation>
-    </message>
-    <message>
-        <source>%1, tried in the hand before that is hard: %2, grip %3 across, %4</source>
-        <translation>%1, in der Hand probiert, ehe sie hart ist: %2, Griff %3 quer, %4</translation>
-    </message>
-    <message>
-        <source>always held</source>
-        <translation>immer gehalten</translation>
-    </message>
-    <message>
-        <source>held in “%1”</source>
-        <translation>gehalten in „%1“</translation>
-    </message>
-    <message>
-        <source>%1, lit before it is closed: low voltage, %2 across, bent no tighter than %3</source>
-        <translation>%1, zum Leuchten gebracht, ehe es schließt: Kleinspannung, %2 quer, nicht enger gebogen als %3</translation>
-    </message>
-    <message>
-        <source>base at 1:1, sheet %1 of %2</source>
-        <translation>Grundplatte 1:1, Blatt %1 von %2</translation>
-    </message>
-    <message>
-        <source>base at 1:1</source>
-        <translation>Grundplatte 1:1</translation>
-    </message>
-    <message>
-        <source>base: holes</source>
-        <translation>Grundplatte: Löcher</translation>
-    </message>
-    <message>
-        <source>From the middle of the base; plus is to the puppet&apos;s left and to its front. Drill upright, the piece clamped, on scrap; eye protection; a mask for wood dust. The machine&apos;s own rules count.</source>
-        <translation>Ab der Mitte der Grundplatte; plus ist links und vorn von der Puppe. Senkrecht bohren, das Stück geklemmt, auf Abfallholz; Augenschutz; Maske bei Holzstaub. Die Regeln der Maschine gelten.</translation>
-    </message>
-    <message>
-        <source>hole for</source>
-        <translation>Loch für</translation>
-    </message>
-    <message>
-        <source>left</source>
-        <translation>links</translation>
-    </message>
-    <message>
-        <source>front</source>
-        <translation>vorn</translation>
-    </message>
-    <message>
-        <source>across</source>
-        <translation>quer</translation>
-    </message>
-    <message>
-        <source>deep</source>
-        <translation>tief</translation>
-    </message>
-    <message>
-        <source>drilled</source>
-        <translation>gebohrt</translation>
-    </message>
-    <message>
-        <source>%1. %2</source>
-        <translation>%1. %2</translation>
-    </message>
-    <message>
-        <source>through</source>
-        <translation>durchgehend</translation>
-    </message>
-    <message>
-        <source>With its base it weighs %1. Leaning, the weight stands %2 inside the edge, %3 are wanted.</source>
-        <translation>Mit ihrer Grundplatte wiegt sie %1. Geneigt steht das Gewicht %2 innerhalb der Kante, %3 sind gewünscht.</translation>
-    </message>
-    <message>
-        <source>Larger than this paper: drawn out from its measures.</source>
-        <translation>Größer als dieses Papier: nach den Maßen aufreißen.</translation>
-    </message>
-    <message>
-        <source>cut here, 1:1</source>
-        <translation>hier schneiden, 1:1</translation>
-    </message>
-</context>
-<context>
     <name>enkinet::app::TonePatch</name>
     <message>
         <source>The three tones on the relief</source>
@@ -14363,6 +14292,77 @@ Zum Verschieben ziehen, oder Alt mit den Pfeilen.</translation>
     <message>
         <source>recess</source>
         <translation>Vertiefung</translation>
+    </message>
+</context>
+<context>
+    <name>enkinet::app::Tutorial</name>
+    <message>
+        <source>Skip this</source>
+        <translation>Überspringen</translation>
+    </message>
+    <message>
+        <source>Leave it</source>
+        <translation>Beenden</translation>
+    </message>
+    <message>
+        <source>Open the demo: three puppets of a small film. It opens as a copy; nothing of it can be spoiled.</source>
+        <translation>Die Demo öffnen: drei Puppen eines kleinen Films. Sie öffnet sich als Kopie; nichts daran kann verdorben werden.</translation>
+    </message>
+    <message>
+        <source>On the figure one joint is named: it fails. Go to Wire, on the steel rule.</source>
+        <translation>Auf der Figur ist ein Gelenk genannt: es versagt. Auf dem Stahllineal zu Draht gehen.</translation>
+    </message>
+    <message>
+        <source>The table says what is and what is wanted. Ask why: click the row in red.</source>
+        <translation>Die Tafel sagt, was ist und was gewünscht ist. Warum? Die rote Zeile anklicken.</translation>
+    </message>
+    <message>
+        <source>Under it stand ways out. Try one: the whole desk shows what it would do, and nothing is changed yet.</source>
+        <translation>Darunter stehen Auswege. Einen probieren: der ganze Tisch zeigt, was er täte, und noch ist nichts geändert.</translation>
+    </message>
+    <message>
+        <source>Use it: Apply.</source>
+        <translation>Ihn nehmen: Anwenden.</translation>
+    </message>
+    <message>
+        <source>Now the clay: go to Skin.</source>
+        <translation>Nun der Ton: zu Haut gehen.</translation>
+    </message>
+    <message>
+        <source>Type another thickness and press Enter, or drag a dot of the cut: grams, bakes and joints follow.</source>
+        <translation>Eine andere Dicke tippen und Eingabe drücken, oder einen Punkt des Schnitts ziehen: Gramm, Backen und Gelenke folgen.</translation>
+    </message>
+    <message>
+        <source>What you did is taken back by name, as often as you like: Undo.</source>
+        <translation>Was Sie taten, lässt sich beim Namen zurücknehmen, sooft Sie wollen: Rückgängig.</translation>
+    </message>
+    <message>
+        <source>When will it be done? Go to Plan.</source>
+        <translation>Wann ist es fertig? Zu Plan gehen.</translation>
+    </message>
+    <message>
+        <source>Take the step in hand: Start. Its minutes teach the next plan.</source>
+        <translation>Den Schritt beginnen: Start. Seine Minuten lehren den nächsten Plan.</translation>
+    </message>
+    <message>
+        <source>Paper for the bench: Print shows the sheets before they are printed.</source>
+        <translation>Papier für die Werkbank: Drucken zeigt die Blätter, ehe sie gedruckt werden.</translation>
+    </message>
+    <message>
+        <source>The first hour, %1 of %2</source>
+        <translation>Die erste Stunde, %1 von %2</translation>
+    </message>
+    <message>
+        <source>The first hour</source>
+        <translation>Die erste Stunde</translation>
+    </message>
+    <message>
+        <source>That was it. F1 says more at every station; Shift and F1 list the keys.</source>
+        <translation>Das war es. F1 sagt an jeder Station mehr; Umschalt und F1 listen die Tasten.</translation>
+    </message>
+    <message>
+        <source>All of her holds. Ask for a taller one: type 260 as her height and press Enter.</source>
+        <translation>Alles an ihr hält. Eine größere verlangen: 260 als Höhe eingeben und Eingabetaste drücken.</translation>
     </message>
 </context>
 <context>

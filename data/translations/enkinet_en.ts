@@ -173,7 +173,7 @@
     </message>
 </context>
 <context>
-    <name>enkinet::app::PicturesLeaf</name>
+    <name>enkinet::app::PicturesTab</name>
     <message numerus="yes">
         <source>Widths of %n part(s) read, none of them in doubt.</source>
         <translation>
@@ -241,7 +241,58 @@
     </message>
 </context>
 <context>
-    <name>enkinet::app::Say</name>
+    <name>enkinet::app::ShootPage</name>
+    <message numerus="yes">
+        <source>Design for these shots: %n joint(s) asked anew</source>
+        <translation>
+            <numerusform>Design for these shots: %n joint asked anew</numerusform>
+            <numerusform>Design for these shots: %n joints asked anew</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>its bends, from how widely it acts: %1 frames, each pose held for %n frame(s)</source>
+        <translation>
+            <numerusform>its bends, from how widely it acts: %1 frames, each pose held for %n frame</numerusform>
+            <numerusform>its bends, from how widely it acts: %1 frames, each pose held for %n frames</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
+    <name>enkinet::app::ShopShelf</name>
+    <message numerus="yes">
+        <source>; buy %n pack(s)</source>
+        <translation>
+            <numerusform>; buy %n pack</numerusform>
+            <numerusform>; buy %n packs</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>Ordered things come in %n day(s)</source>
+        <translation>
+            <numerusform>Ordered things come in %n day</numerusform>
+            <numerusform>Ordered things come in %n days</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
+    <name>enkinet::app::ShotMotions</name>
+    <message numerus="yes">
+        <source>%1 says that it has %n frame(s)</source>
+        <translation>
+            <numerusform>%1 says that it has %n frame</numerusform>
+            <numerusform>%1 says that it has %n frames</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source> and holds %n more: left out</source>
+        <translation>
+            <numerusform> and holds %n more: left out</numerusform>
+            <numerusform> and holds %n more: left out</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
+    <name>enkinet::app::Text</name>
     <message numerus="yes">
         <source>%n whole turn(s) of the lay lie in the gap, so every strand passes from the outside of the bend to the inside and its length evens out: nothing is stretched. %1</source>
         <translation>
@@ -342,58 +393,7 @@
     </message>
 </context>
 <context>
-    <name>enkinet::app::ShootPage</name>
-    <message numerus="yes">
-        <source>Design for these shots: %n joint(s) asked anew</source>
-        <translation>
-            <numerusform>Design for these shots: %n joint asked anew</numerusform>
-            <numerusform>Design for these shots: %n joints asked anew</numerusform>
-        </translation>
-    </message>
-    <message numerus="yes">
-        <source>its bends, from how widely it acts: %1 frames, each pose held for %n frame(s)</source>
-        <translation>
-            <numerusform>its bends, from how widely it acts: %1 frames, each pose held for %n frame</numerusform>
-            <numerusform>its bends, from how widely it acts: %1 frames, each pose held for %n frames</numerusform>
-        </translation>
-    </message>
-</context>
-<context>
-    <name>enkinet::app::ShopShelf</name>
-    <message numerus="yes">
-        <source>; buy %n pack(s)</source>
-        <translation>
-            <numerusform>; buy %n pack</numerusform>
-            <numerusform>; buy %n packs</numerusform>
-        </translation>
-    </message>
-    <message numerus="yes">
-        <source>Ordered things come in %n day(s)</source>
-        <translation>
-            <numerusform>Ordered things come in %n day</numerusform>
-            <numerusform>Ordered things come in %n days</numerusform>
-        </translation>
-    </message>
-</context>
-<context>
-    <name>enkinet::app::ShotMotions</name>
-    <message numerus="yes">
-        <source>%1 says that it has %n frame(s)</source>
-        <translation>
-            <numerusform>%1 says that it has %n frame</numerusform>
-            <numerusform>%1 says that it has %n frames</numerusform>
-        </translation>
-    </message>
-    <message numerus="yes">
-        <source> and holds %n more: left out</source>
-        <translation>
-            <numerusform> and holds %n more: left out</numerusform>
-            <numerusform> and holds %n more: left out</numerusform>
-        </translation>
-    </message>
-</context>
-<context>
-    <name>enkinet::app::ThingsLeaf</name>
+    <name>enkinet::app::ThingsTab</name>
     <message numerus="yes">
         <source>%n of them, %1 each; cut them %2 long.</source>
         <translation>

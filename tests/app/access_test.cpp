@@ -1,7 +1,7 @@
 // By keys and by ear: the rule, the figure, fields and letters, several in hand, the accessible tree, what is
 // announced, and the ring of the focus measured on its pixels.
 #include "sheet/walk.h"
-#include "shell/shelf.h"
+#include "shell/puppet_bar.h"
 #include "stations/plan/plan_days.h"
 #include "stations/plan/plan_page.h"
 #include "stations/wire/laid_limb.h"

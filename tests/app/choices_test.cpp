@@ -1,9 +1,9 @@
 // What a builder chooses on screen beside the tool's own choice: coats of clay, no wire, wanted proportions, glues on
 // the shelf, a web, views and pairs.
-#include "stations/sheet/pictures_leaf.h"
-#include "stations/sheet/things_leaf.h"
+#include "stations/sheet/pictures_tab.h"
+#include "stations/sheet/things_tab.h"
 #include "support/driven.h"
-#include "words/say.h"
+#include "words/text.h"
 #include <QLabel>
 #include <QMenu>
 #include <QPushButton>
@@ -37,9 +37,9 @@ TEST_CASE("A coat under Tansy's head: put in, made of another clay, thicker, cur
     CHECK(std::any_of(desk.report().plan.steps.begin(), desk.report().plan.steps.end(),
                       [](const make::Step& s) { return s.kind == make::StepKind::coat; }));
     // Its grams stand in the amounts and in the table.
-    desk.leaf("skinLeaves", 1);
+    desk.tab("skinTabs", 1);
     CHECK(desk.find<QLabel>("skinHands")->text().contains("Coat 1"));
-    desk.leaf("skinLeaves", 0);
+    desk.tab("skinTabs", 0);
     // The skin by choice again; then the coat goes.
     desk.pickData("coat", -1);
     desk.type("skin", "3.5");
@@ -73,7 +73,7 @@ TEST_CASE("No wire in an ear needs its reason, is shown as chosen, and is taken 
         std::find_if(limbs.begin(), limbs.end(), [](const body::Limb& l) { return l.id == "ear"; }) - limbs.begin());
     desk.station(Station::wire);
     desk.takeSegment(ear, 0);
-    desk.leaf("wireLeaves", 2);
+    desk.tab("wireTabs", 2);
     desk.press("noWire");
     CHECK(desk.refused.join(" ").contains("why"));
     CHECK(limbs[nth(ear)].noWire.empty());
@@ -89,7 +89,7 @@ TEST_CASE("No wire in an ear needs its reason, is shown as chosen, and is taken 
 
 TEST_CASE("A proportion is kept as drawn, is missed when the leg grows, and is as usual again") {
     Desk desk(Station::sheet);
-    desk.leaf("sheetLeaves", 4);
+    desk.tab("sheetTabs", 4);
     auto* checks = desk.find<QListWidget>("checks");
     int row = -1;
     for (int i = 0; i < checks->count(); ++i)
@@ -104,7 +104,7 @@ TEST_CASE("A proportion is kept as drawn, is missed when the leg grows, and is a
     desk.type("proportionTarget", "0.9");
     const findings::Finding* off = findPoint(desk.report().open, "proportion");
     REQUIRE(off);
-    CHECK(app::Say::openPoint(*off).contains("you want"));
+    CHECK(app::Text::openPoint(*off).contains("you want"));
     CHECK(checks->item(row)->text().startsWith("look"));
     checks->setCurrentRow(row);
     desk.press("proportionFree");
@@ -113,7 +113,7 @@ TEST_CASE("A proportion is kept as drawn, is missed when the leg grows, and is a
 
 TEST_CASE("Glues are ticked on the shelf, a bond says what holds, and a web what its limbs do to it") {
     Desk desk(Station::sheet);
-    desk.leaf("sheetLeaves", 5);
+    desk.tab("sheetTabs", 5);
     auto* list = desk.find<QListWidget>("thingList");
     const auto& t = desk.document().puppet().things;
     list->setCurrentRow(static_cast<int>(t.features.size()));
@@ -144,8 +144,8 @@ TEST_CASE("Pictures say which part they show from where, and a twin is measured 
     Desk desk(false);
     desk.startOwn("300");
     desk.document().change("limbs", [](const document::Edits& e) { return e.addLimb(demo().puppets[2].limbs[0]); });
-    desk.leaf("sheetLeaves", 1);
-    auto* pictures = desk.window.findChild<app::PicturesLeaf*>();
+    desk.tab("sheetTabs", 1);
+    auto* pictures = desk.window.findChild<app::PicturesTab*>();
     pictures->addPicture("old-reed-front.svg", demoBytes("old-reed-front.svg"), false);
     Desk::settle();
     const body::Picture& p = desk.document().puppet().pictures.at(0);
@@ -172,7 +172,7 @@ TEST_CASE("Pictures say which part they show from where, and a twin is measured 
         return e.addMeasure({"wing", {0, 0, 0}, {0, 60, 0}, {}, {}});
     });
     Desk::settle();
-    desk.leaf("sheetLeaves", 4);
+    desk.tab("sheetTabs", 4);
     desk.find<QListWidget>("measures")->setCurrentRow(0);
     desk.type("measured", "60.1");
     desk.type("measuredOther", "63");

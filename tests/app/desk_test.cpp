@@ -3,7 +3,7 @@
 #include "sheet/grip.h"
 #include "sheet/picture_shelf.h"
 #include "sheet/tags.h"
-#include "shell/card.h"
+#include "shell/side_panel.h"
 #include "stations/plan/plan_page.h"
 #include "stations/station_table.h"
 #include "support/driven.h"
@@ -11,7 +11,7 @@
 #include "turntable/turntable.h"
 #include "widgets/fields.h"
 #include "widgets/look.h"
-#include "words/say.h"
+#include "words/text.h"
 #include <QImage>
 #include <QLabel>
 #include <QPainter>
@@ -20,7 +20,7 @@
 #include <QSignalSpy>
 
 using app::NumberField;
-using app::Say;
+using app::Text;
 using app::View;
 using results::Station;
 
@@ -37,52 +37,52 @@ TEST_CASE("Showing a value tells nobody, typing one tells once") {
 }
 
 TEST_CASE("Numbers carry as many figures as they mean") {
-    CHECK(Say::figure(1234.5) == "1235");
-    CHECK(Say::figure(12.345) == "12.3");
-    CHECK(Say::grams(0.052) == "0.05 g");
-    CHECK(Say::grams(5.23) == "5.2 g");
-    CHECK(Say::grams(152.3) == "152 g");
-    CHECK(Say::minutes(90) != Say::minutes(30));
-    CHECK(Say::diameter(1.6277).contains("AWG 14"));
+    CHECK(Text::figure(1234.5) == "1235");
+    CHECK(Text::figure(12.345) == "12.3");
+    CHECK(Text::grams(0.052) == "0.05 g");
+    CHECK(Text::grams(5.23) == "5.2 g");
+    CHECK(Text::grams(152.3) == "152 g");
+    CHECK(Text::minutes(90) != Text::minutes(30));
+    CHECK(Text::diameter(1.6277).contains("AWG 14"));
 }
 
 TEST_CASE("Every state, issue, reason, step, caution and check has its sentence") {
     for (int i = 0; i <= 5; ++i) {
-        CHECK_FALSE(Say::state(static_cast<choice::State>(i)).isEmpty());
-        CHECK_FALSE(Say::stateMeaning(static_cast<choice::State>(i)).isEmpty());
+        CHECK_FALSE(Text::state(static_cast<choice::State>(i)).isEmpty());
+        CHECK_FALSE(Text::stateMeaning(static_cast<choice::State>(i)).isEmpty());
     }
     for (const findings::Kind* kind : findings::allKinds()) {
         findings::Finding f{kind, {}, std::string("knee"), 1, 2, 3};
         f.other = std::string("ankle"), f.also = std::string("of what there is");
         INFO(kind->word);
-        CHECK(Say::openPoint(f).size() > 12);
-        CHECK_FALSE(Say::openPoint(f).contains(QRegularExpression("%[0-9n]")));
+        CHECK(Text::openPoint(f).size() > 12);
+        CHECK_FALSE(Text::openPoint(f).contains(QRegularExpression("%[0-9n]")));
     }
     for (int i = 0; i <= static_cast<int>(make::Reason::own_order); ++i)
-        CHECK_FALSE(Say::reason(static_cast<make::Reason>(i)).isEmpty());
+        CHECK_FALSE(Text::reason(static_cast<make::Reason>(i)).isEmpty());
     for (int i = 0; i <= static_cast<int>(make::StepKind::sign_off); ++i) {
         make::Step s;
         s.kind = static_cast<make::StepKind>(i), s.subject = std::string("leg"), s.amount = 3;
-        CHECK_FALSE(Say::step(s).isEmpty());
+        CHECK_FALSE(Text::step(s).isEmpty());
     }
     for (int i = 1; i <= static_cast<int>(make::Caution::blade); ++i)
-        CHECK_FALSE(Say::caution(static_cast<make::Caution>(i)).isEmpty());
+        CHECK_FALSE(Text::caution(static_cast<make::Caution>(i)).isEmpty());
     for (int i = 0; i <= static_cast<int>(checks::Eye::side_seen); ++i)
         CHECK_FALSE(checks::sentenceOf({static_cast<checks::Eye>(i), "leg", 1, 0, 2}).english().empty());
     for (int i = 0; i <= static_cast<int>(body::LimbKind::other); ++i)
-        CHECK_FALSE(Say::kind(static_cast<body::LimbKind>(i)).isEmpty());
+        CHECK_FALSE(Text::kind(static_cast<body::LimbKind>(i)).isEmpty());
 }
 
 TEST_CASE("The reason for a lay is said as it is") {
-    CHECK(Say::whyLay({1, 2, 0}, 14).contains("One strand"));
-    CHECK(Say::whyLay({2, 1.5, 0}, 14).contains("Parallel"));
-    CHECK(Say::whyLay({2, 1.5, 14}, 14).contains("1 whole turn"));
-    CHECK(Say::whyLay({2, 1.5, 7}, 14).contains("2 whole turn"));
-    CHECK(Say::whyLay({2, 1.5, 20}, 14).contains("never longer"));
-    CHECK(Say::whyLay({2, 1.5, 60}, 14).contains("nobody knows"));
-    CHECK(Say::whyLay({2, 1.5, 10}, 14).contains("1.40 turns"));
+    CHECK(Text::whyLay({1, 2, 0}, 14).contains("One strand"));
+    CHECK(Text::whyLay({2, 1.5, 0}, 14).contains("Parallel"));
+    CHECK(Text::whyLay({2, 1.5, 14}, 14).contains("1 whole turn"));
+    CHECK(Text::whyLay({2, 1.5, 7}, 14).contains("2 whole turn"));
+    CHECK(Text::whyLay({2, 1.5, 20}, 14).contains("never longer"));
+    CHECK(Text::whyLay({2, 1.5, 60}, 14).contains("nobody knows"));
+    CHECK(Text::whyLay({2, 1.5, 10}, 14).contains("1.40 turns"));
     for (double lay : {7.0, 10.0, 14.0, 20.0})
-        CHECK(Say::whyLay({2, 1.5, lay}, 14).contains("15 %"));
+        CHECK(Text::whyLay({2, 1.5, lay}, 14).contains("15 %"));
 }
 
 TEST_CASE("Tags never overlap and stay in their column, however many there are") {
@@ -125,14 +125,14 @@ TEST_CASE("The elevations see the same puppet from the front and from its right"
     CHECK_FALSE(front.outlines().empty());
 }
 
-TEST_CASE("Every peel draws something else, by day and by night") {
+TEST_CASE("Every layer view draws something else, by day and by night") {
     Desk desk;
     for (bool night : {false, true}) {
         app::setNightLook(night);
         Q_EMIT desk.document().changed();
         std::vector<QImage> seen;
-        for (int i = 0; i < app::kPeels; ++i) {
-            desk.window.sheet().setPeel(static_cast<app::Peel>(i));
+        for (int i = 0; i < app::kLayerViews; ++i) {
+            desk.window.sheet().setLayerView(static_cast<app::LayerView>(i));
             Desk::settle();
             seen.push_back(desk.window.sheet().grab().toImage());
         }
@@ -266,10 +266,10 @@ TEST_CASE("Every station's table can be questioned: the chain, what moves it mos
         {Station::skin, 2, "ovenTable"},   {Station::skin, 3, "coverTable"},  {Station::paint, -1, "paintTable"},
         {Station::plan, -1, "planTable"},  {Station::shoot, -1, "shootTable"}};
     int moved = 0, rows = 0;
-    for (const auto& [station, leaf, name] : tables) {
+    for (const auto& [station, tab, name] : tables) {
         INFO(name);
         desk.station(station);
-        if (station == Station::skin) desk.leaf("skinLeaves", leaf);
+        if (station == Station::skin) desk.tab("skinTabs", tab);
         // A part that has everything: clay, cloth, paint.
         if (QString(name) == "coverTable") {
             const auto& patterns = desk.report().patterns;

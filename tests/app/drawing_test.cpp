@@ -2,13 +2,13 @@
 // puppet, with mouse and keys; then the parts of the sheet one by one.
 #include "base/units.h"
 #include "sheet/picture_shelf.h"
-#include "stations/sheet/limbs_leaf.h"
-#include "stations/sheet/pictures_leaf.h"
+#include "stations/sheet/limbs_tab.h"
+#include "stations/sheet/pictures_tab.h"
 #include "support/driven.h"
 #include "turntable/turntable.h"
 #include "widgets/fields.h"
 #include "widgets/picture_bytes.h"
-#include "words/say.h"
+#include "words/text.h"
 #include <QFile>
 #include <QFileInfo>
 #include <QLabel>
@@ -54,8 +54,8 @@ TEST_CASE("From an empty bench and two drawings to a posed, checked, saved heron
     desk.startOwn("300");
 
     // The pictures: as high as the puppet, standing on the base line.
-    desk.leaf("sheetLeaves", 1);
-    auto* pictures = desk.window.findChild<app::PicturesLeaf*>();
+    desk.tab("sheetTabs", 1);
+    auto* pictures = desk.window.findChild<app::PicturesTab*>();
     pictures->addPicture("old-reed-front.svg", demoBytes("old-reed-front.svg"), false);
     pictures->addPicture("old-reed-side.svg", demoBytes("old-reed-side.svg"), true);
     REQUIRE(desk.document().puppet().pictures.size() == 2);
@@ -64,7 +64,7 @@ TEST_CASE("From an empty bench and two drawings to a posed, checked, saved heron
 
     // Marked on the bones of the heron that the drawings were made of.
     const body::Puppet& drawn = demo().puppets[2];
-    desk.leaf("sheetLeaves", 2);
+    desk.tab("sheetTabs", 2);
     std::vector<Vec3> spine, leg;
     for (const auto& j : drawn.limbs[0].joints)
         spine.push_back(j.at_mm);
@@ -79,7 +79,7 @@ TEST_CASE("From an empty bench and two drawings to a posed, checked, saved heron
     CHECK(desk.document().puppet().limbs[1].mirrored);
     CHECK(desk.document().puppet().limbs[1].hangsOnLimb == "spine");
     // The foot goes 15 mm into the base.
-    auto* hold = desk.window.findChild<app::LimbsLeaf*>();
+    auto* hold = desk.window.findChild<app::LimbsTab*>();
     for (QComboBox* box : hold->findChildren<QComboBox*>())
         if (const int i = box->findData(15.0); i >= 0) {
             box->setCurrentIndex(i);
@@ -89,13 +89,13 @@ TEST_CASE("From an empty bench and two drawings to a posed, checked, saved heron
     CHECK(desk.document().puppet().limbs[1].tieDown);
 
     // Widths off the drawings.
-    desk.leaf("sheetLeaves", 1);
+    desk.tab("sheetTabs", 1);
     desk.document().select({});
     desk.click("readWidths");
     int dressed = 0;
     for (const auto& l : desk.document().puppet().limbs)
         for (const auto& s : l.segments)
-            dressed += !s.stations.empty();
+            dressed += !s.sections.empty();
     CHECK(dressed >= 5);
     CHECK(desk.find<QLabel>("widthsSaid")->text().contains("read"));
     // Places in doubt are named and stepped through: each is in hand then.
@@ -107,12 +107,12 @@ TEST_CASE("From an empty bench and two drawings to a posed, checked, saved heron
         const app::Selection& s = desk.document().selection();
         REQUIRE(s.kind == app::Selection::Kind::segment);
         const body::Limb& l = desk.document().puppet().limbs[nth(s.limb)];
-        CHECK(doubts->item(row)->text().startsWith(app::Say::capital(l.segments[nth(s.index)].name)));
+        CHECK(doubts->item(row)->text().startsWith(app::Text::capital(l.segments[nth(s.index)].name)));
     }
     desk.document().select({});
 
     // A pose: the neck bent on the side elevation, kept by name.
-    desk.leaf("sheetLeaves", 3);
+    desk.tab("sheetTabs", 3);
     const auto& hinges = desk.report().choice.skeleton.hinges;
     REQUIRE(hinges.size() >= 4);
     const auto& neck = hinges[1];
@@ -124,7 +124,7 @@ TEST_CASE("From an empty bench and two drawings to a posed, checked, saved heron
     CHECK(desk.document().puppet().poses.size() == 1);
 
     // Checked and saved; it comes back the same.
-    desk.leaf("sheetLeaves", 4);
+    desk.tab("sheetTabs", 4);
     CHECK(desk.find<QListWidget>("checks")->count() >= 2);
     QTemporaryDir dir;
     REQUIRE(desk.document().saveAs(dir.filePath("heron.enkinet")).isEmpty());
@@ -140,7 +140,7 @@ TEST_CASE("From an empty bench and two drawings to a posed, checked, saved heron
 
 TEST_CASE("A point is dragged with snapping, nudged by keys, and one drag is one step back") {
     Desk desk;
-    desk.leaf("sheetLeaves", 2);
+    desk.tab("sheetTabs", 2);
     const auto knee = [&] { return desk.document().puppet().limbs[2].joints[2].at_mm; };
     const Vec3 before = knee();
     const QPoint from = onScreen(desk, View::front, before);
@@ -164,12 +164,12 @@ TEST_CASE("A point is dragged with snapping, nudged by keys, and one drag is one
 
 TEST_CASE("The edge of a station is dragged on either elevation") {
     Desk desk;
-    desk.leaf("sheetLeaves", 2);
+    desk.tab("sheetTabs", 2);
     desk.takeSegment(2, 1);
     const auto& rest = desk.report().choice.rest;
     const auto link =
         std::find_if(rest.links.begin(), rest.links.end(), [](const auto& l) { return l.label == "left thigh"; });
-    const auto station = [&] { return desk.document().puppet().limbs[2].segments[1].stations[1]; };
+    const auto station = [&] { return desk.document().puppet().limbs[2].segments[1].sections[1]; };
     const double a = station().a_mm, b = station().b_mm;
     const QPoint edge = onScreen(desk, View::front, link->to + a * link->a);
     drag(&desk.window.sheet(), edge, edge + QPoint(edge.x() > onScreen(desk, View::front, link->to).x() ? 12 : -12, 0));
@@ -179,7 +179,7 @@ TEST_CASE("The edge of a station is dragged on either elevation") {
 
 TEST_CASE("A forearm bends under the hand on the elevation and on the turntable, never past its range") {
     Desk desk;
-    desk.leaf("sheetLeaves", 3);
+    desk.tab("sheetTabs", 3);
     const auto elbow = [&](bool right) {
         return body::findAngle(desk.document().puppet().board, "arm", "elbow", right);
     };
@@ -226,7 +226,7 @@ TEST_CASE("A forearm bends under the hand on the elevation and on the turntable,
 
 TEST_CASE("The caliper keeps a distance, and what the real piece measured beside it") {
     Desk desk;
-    desk.leaf("sheetLeaves", 4);
+    desk.tab("sheetTabs", 4);
     desk.click("caliper");
     drag(&desk.window.sheet(), onScreen(desk, View::front, {0, 0, 0}), onScreen(desk, View::front, {0, 100, 0}));
     REQUIRE(desk.document().puppet().measures.size() == 1);
@@ -240,9 +240,9 @@ TEST_CASE("The caliper keeps a distance, and what the real piece measured beside
 
 TEST_CASE("A picture is scaled by two points whose true distance is typed") {
     Desk desk;
-    desk.leaf("sheetLeaves", 1);
-    desk.window.findChild<app::PicturesLeaf*>()->addPicture("old-reed-front.svg", demoBytes("old-reed-front.svg"),
-                                                            false);
+    desk.tab("sheetTabs", 1);
+    desk.window.findChild<app::PicturesTab*>()->addPicture("old-reed-front.svg", demoBytes("old-reed-front.svg"),
+                                                           false);
     const double before = desk.document().puppet().pictures[0].mm_px;
     desk.click("scaleByTwo"); // 100 mm
     drag(&desk.window.sheet(), onScreen(desk, View::front, {0, 20, 0}), onScreen(desk, View::front, {0, 70, 0}));
@@ -277,14 +277,14 @@ TEST_CASE("Hostile and huge pictures are refused with a sentence") {
     CHECK(app::readPicture(png, &why).isNull());
     CHECK_FALSE(why.isEmpty());
     Desk desk;
-    desk.window.findChild<app::PicturesLeaf*>()->addPicture("bad.png", "not a picture", false);
+    desk.window.findChild<app::PicturesTab*>()->addPicture("bad.png", "not a picture", false);
     CHECK(desk.window.message().contains("bad.png"));
     CHECK(desk.document().puppet().pictures.empty());
 }
 
 TEST_CASE("A limb is copied from one puppet and pasted on another; a mass is added and removed") {
     Desk desk;
-    desk.leaf("sheetLeaves", 2);
+    desk.tab("sheetTabs", 2);
     desk.takeSegment(1, 1);
     desk.click("copyLimb");
     desk.document().showPuppet(1);
@@ -296,7 +296,7 @@ TEST_CASE("A limb is copied from one puppet and pasted on another; a mass is add
     desk.takeSegment(0, 1);
     desk.click("addBox");
     const auto masses = desk.document().puppet().masses.size();
-    desk.window.findChild<app::LimbsLeaf*>()->removeSelected();
+    desk.window.findChild<app::LimbsTab*>()->removeSelected();
     CHECK(desk.document().puppet().masses.size() == masses - 1);
 }
 
@@ -323,13 +323,13 @@ TEST_CASE("A picture that a file names but does not hold is passed over, and a b
     QTemporaryDir dir;
     REQUIRE(files::saveProduction(dir.filePath("gone.enkinet").toStdString(), p));
     REQUIRE(desk.window.openFile(dir.filePath("gone.enkinet")));
-    desk.leaf("sheetLeaves", 1);
+    desk.tab("sheetTabs", 1);
     desk.click("fitHeight");
     CHECK(desk.window.message().contains("no figure"));
     desk.click("readWidths");
     CHECK(desk.window.message().contains("no picture"));
-    desk.window.findChild<app::PicturesLeaf*>()->addPicture("old-reed-front.svg", demoBytes("old-reed-front.svg"),
-                                                            false);
+    desk.window.findChild<app::PicturesTab*>()->addPicture("old-reed-front.svg", demoBytes("old-reed-front.svg"),
+                                                           false);
     CHECK(desk.document().saveAs(dir.filePath("bare.json")).contains(".enkinet"));
     CHECK_FALSE(QFileInfo::exists(dir.filePath("bare.json")));
     CHECK(desk.document().saveAs(dir.filePath("kept.enkinet")).isEmpty());
@@ -338,7 +338,7 @@ TEST_CASE("A picture that a file names but does not hold is passed over, and a b
 TEST_CASE("Recovery brings the pictures back too, and copies of a document share their bytes") {
     Desk desk;
     desk.document().setRecovery(true);
-    desk.window.findChild<app::PicturesLeaf*>()->addPicture("old-reed-side.svg", demoBytes("old-reed-side.svg"), true);
+    desk.window.findChild<app::PicturesTab*>()->addPicture("old-reed-side.svg", demoBytes("old-reed-side.svg"), true);
     const auto before = desk.document().value();
     desk.type("height", "230");
     CHECK(&before->pictures.begin()->second.get() == &desk.document().production().pictures.begin()->second.get());
@@ -353,31 +353,31 @@ TEST_CASE("Recovery brings the pictures back too, and copies of a document share
 TEST_CASE("Widths are smoothed without moving the ends, in one step") {
     Desk desk;
     desk.document().change("rough", [](const document::Edits& e) {
-        return e.setStations("leg", 1, {{0, 8, 8}, {0.3, 14, 6}, {0.6, 5, 9}, {1, 9, 9}});
+        return e.setSections("leg", 1, {{0, 8, 8}, {0.3, 14, 6}, {0.6, 5, 9}, {1, 9, 9}});
     });
-    desk.leaf("sheetLeaves", 1);
+    desk.tab("sheetTabs", 1);
     desk.takeSegment(2, 1);
     desk.click("smoothWidths");
-    const auto& s = desk.document().puppet().limbs[2].segments[1].stations;
+    const auto& s = desk.document().puppet().limbs[2].segments[1].sections;
     CHECK(s[0].a_mm == 8);
     CHECK(s[3].a_mm == 9);
     CHECK(s[1].a_mm == Approx((8 + 28 + 5) / 4.0));
     CHECK(s[2].b_mm == Approx((6 + 18 + 9) / 4.0));
     desk.undo();
-    CHECK(desk.document().puppet().limbs[2].segments[1].stations[1].a_mm == 14);
+    CHECK(desk.document().puppet().limbs[2].segments[1].sections[1].a_mm == 14);
 }
 
 TEST_CASE("A click within the front picture is the front's, however far out, and two pictures lie side by side") {
     Desk desk(false);
     desk.startOwn("200");
-    desk.leaf("sheetLeaves", 1);
-    auto* pictures = desk.window.findChild<app::PicturesLeaf*>();
+    desk.tab("sheetTabs", 1);
+    auto* pictures = desk.window.findChild<app::PicturesTab*>();
     // Wide ones, a figure in the middle of each.
     QByteArray wide = "<svg xmlns='http://www.w3.org/2000/svg' width='900' height='600'><rect width='900' height='600' "
                       "fill='white'/><rect x='400' y='40' width='100' height='540' fill='black'/></svg>";
     pictures->addPicture("front.svg", wide, false);
     pictures->addPicture("side.svg", wide, true);
-    desk.leaf("sheetLeaves", 2);
+    desk.tab("sheetTabs", 2);
     app::SheetView& sheet = desk.window.sheet();
     // Every point of either picture belongs to its own view.
     for (const body::Picture& p : desk.document().puppet().pictures)
@@ -405,14 +405,14 @@ TEST_CASE("A click within the front picture is the front's, however far out, and
     CHECK(tip.z == 0);
 
     // Without a picture it gets a body with typed half-widths, at one place or all along.
-    desk.leaf("sheetLeaves", 0);
+    desk.tab("sheetTabs", 0);
     desk.takeSegment(0, 0);
     desk.press("giveBody");
-    const auto stations = [&] { return desk.document().puppet().limbs[0].segments[0].stations; };
+    const auto stations = [&] { return desk.document().puppet().limbs[0].segments[0].sections; };
     REQUIRE(stations().size() >= 2);
     desk.pickData("stationPick", -1);
     desk.type("halfFront", "9.5");
-    for (const body::Station& s : stations())
+    for (const body::Section& s : stations())
         CHECK(s.a_mm == 9.5);
     desk.pickData("stationPick", 1);
     desk.type("halfFront", "7");
@@ -420,11 +420,11 @@ TEST_CASE("A click within the front picture is the front's, however far out, and
     CHECK(stations()[0].a_mm == 9.5);
 
     // A weighed piece is drawn, named, weighed anew and taken back.
-    desk.leaf("sheetLeaves", 2);
+    desk.tab("sheetTabs", 2);
     desk.click("addWeighed");
     REQUIRE(desk.document().puppet().masses.size() == 1);
     CHECK(desk.document().selection().kind == app::Selection::Kind::mass);
-    desk.leaf("sheetLeaves", 0);
+    desk.tab("sheetTabs", 0);
     desk.write("massName", "mail bag");
     CHECK(desk.document().puppet().masses[0].name == "mail bag");
     desk.type("pieceWeight", "31");

@@ -1,7 +1,7 @@
 // What comes in and what goes out: files by their ending, what is dropped on the desk, and nothing of the builder's own
 // in anything that leaves it.
 #include "print/build_sheets.h"
-#include "stations/sheet/pictures_leaf.h"
+#include "stations/sheet/pictures_tab.h"
 #include "support/driven.h"
 #include "support/sanitized.h"
 #include "widgets/picture_bytes.h"
@@ -93,12 +93,12 @@ TEST_CASE("Neither a production nor anything that goes out carries a user's name
         return f.readAll();
     };
     Desk desk;
-    desk.leaf("sheetLeaves", 1);
+    desk.tab("sheetTabs", 1);
     QFile drawing(folder + "/front.svg");
     REQUIRE(drawing.open(QIODevice::WriteOnly));
     drawing.write(demoBytes("old-reed-front.svg"));
     drawing.close();
-    desk.window.findChild<app::PicturesLeaf*>()->addPicture(drawing.fileName(), bytesAt(drawing.fileName()), false);
+    desk.window.findChild<app::PicturesTab*>()->addPicture(drawing.fileName(), bytesAt(drawing.fileName()), false);
     desk.station(Station::plan);
     REQUIRE(QTest::qWaitFor([&] { return desk.find<QAbstractButton>("stepStart")->isEnabled(); }, kPatience_ms));
     desk.click("stepStart");

@@ -1,5 +1,5 @@
 // A form shows what the document holds, and what is typed into it is what the document gets, or a word is said.
-#include "support/each_leaf.h"
+#include "support/each_tab.h"
 #include "widgets/fields.h"
 
 using namespace enkinet;
@@ -9,7 +9,7 @@ namespace {
 /// Fields of the card that can be typed into now. They are asked for anew after each: a form may be made again.
 QList<app::NumberField*> findFields(test::Desk& desk) {
     QList<app::NumberField*> all;
-    auto* card = desk.find<app::Card>("cardScroll");
+    auto* card = desk.find<app::SidePanel>("cardScroll");
     for (app::NumberField* f : card->findChildren<app::NumberField*>())
         // What a proportion is to be begins with what it is: entered, it is a wish.
         if (f->isVisibleTo(card) && f->isEnabled() && f->objectName() != "proportionTarget") all << f;
@@ -62,10 +62,10 @@ TEST_CASE("What a field shows, entered again as it stands, changes nothing, in e
     int entered = 0;
     for (const body::Pose& board : findBoards(desk)) {
         showBoard(desk, board);
-        test::forEachLeaf(desk, [&](int station, int leaf) {
+        test::forEachTab(desk, [&](int station, int tab) {
             for (int i = 0; i < findFields(desk).size(); ++i) {
                 app::NumberField* f = findFields(desk)[i];
-                INFO("station " << station << ", leaf " << leaf << ": " << nameOf(f) << " shows "
+                INFO("station " << station << ", tab " << tab << ": " << nameOf(f) << " shows "
                                 << f->text().toStdString());
                 const auto before = desk.document().value();
                 enter(f, f->text());
@@ -83,7 +83,7 @@ TEST_CASE("What is typed into a field stands there afterwards, or a word says wh
     int typed = 0, said = 0;
     for (const body::Pose& board : findBoards(desk)) {
         showBoard(desk, board);
-        test::forEachLeaf(desk, [&](int station, int leaf) {
+        test::forEachTab(desk, [&](int station, int tab) {
             for (int i = 0; i < findFields(desk).size(); ++i)
                 for (double by : {0.93, 1.08, 40.0}) {
                     if (i >= findFields(desk).size()) break;
@@ -93,17 +93,17 @@ TEST_CASE("What is typed into a field stands there afterwards, or a word says wh
                     const auto before = desk.document().value();
                     const double to = f->value() == 0 ? by : f->value() * by;
                     const QString text = QString::number(to, 'f', 2);
-                    INFO("station " << station << ", leaf " << leaf << ": " << name << " shows "
+                    INFO("station " << station << ", tab " << tab << ": " << name << " shows "
                                     << f->text().toStdString() << ", typed " << text.toStdString());
                     desk.refused.clear();
                     const QPointer<app::NumberField> there(f);
                     enter(f, text);
                     ++typed;
-                    const bool spoken = !desk.refused.isEmpty() || desk.window.message().contains(called);
-                    said += spoken;
+                    const bool translated = !desk.refused.isEmpty() || desk.window.message().contains(called);
+                    said += translated;
                     if (there && there->isVisible()) {
                         const bool stands = std::abs(there->value() - text.toDouble()) < 1e-6;
-                        CHECK((stands || spoken));
+                        CHECK((stands || translated));
                     }
                     while (!(*desk.document().value() == *before) && desk.document().undoStack().canUndo())
                         desk.document().undoStack().undo(), desk.settle();

@@ -1,10 +1,10 @@
 // The guide, the list of keys and the first hour.
-#include "shell/first_hour.h"
 #include "shell/guide_window.h"
+#include "shell/tutorial.h"
 #include "support/driven.h"
 #include "support/sanitized.h"
 #include "words/language.h"
-#include "words/say.h"
+#include "words/text.h"
 #include <QDialog>
 #include <QLabel>
 #include <QTableWidget>
@@ -86,7 +86,7 @@ TEST_CASE("The first hour points at each place, sees what was done and goes on, 
     Desk desk(false);
     desk.window.resize(1280, 800);
     desk.click("startWalk");
-    auto* walk = desk.window.findChild<app::FirstHour*>();
+    auto* walk = desk.window.findChild<app::Tutorial*>();
     REQUIRE(walk);
     auto* ring = desk.find<QWidget>("firstHourRing");
     const auto reached = [&](int step) { return QTest::qWaitFor([&] { return walk->step() == step; }, kPatience_ms); };
@@ -143,7 +143,7 @@ TEST_CASE("The first hour points at each place, sees what was done and goes on, 
     CHECK(walk->text().contains("F1"));
     CHECK_FALSE(ring->isVisible());
     desk.click("firstHourLeave");
-    CHECK(QTest::qWaitFor([&] { return !desk.window.findChild<app::FirstHour*>(); }, 2000));
+    CHECK(QTest::qWaitFor([&] { return !desk.window.findChild<app::Tutorial*>(); }, 2000));
     CHECK_FALSE(desk.window.findChild<QWidget*>("firstHourRing"));
 }
 
@@ -151,13 +151,13 @@ TEST_CASE("The first hour stays where it is when the language changes") {
     Desk desk(false);
     desk.click("startWalk");
     desk.click("startDemo");
-    const auto walk = [&] { return desk.window.findChild<app::FirstHour*>(); };
+    const auto walk = [&] { return desk.window.findChild<app::Tutorial*>(); };
     REQUIRE(QTest::qWaitFor([&] { return walk()->step() == 1; }, kPatience_ms));
     const QString english = walk()->text();
     for (const char* language : {"de", "en"}) {
         desk.window.setLanguage(language);
         Desk::settle();
-        REQUIRE(desk.window.findChildren<app::FirstHour*>().size() == 1);
+        REQUIRE(desk.window.findChildren<app::Tutorial*>().size() == 1);
         CHECK(desk.window.findChildren<QWidget*>("firstHourRing").size() == 1);
         CHECK(walk()->step() == 1);
         CHECK((walk()->text() == english) == (language == std::string("en")));
@@ -173,7 +173,7 @@ TEST_CASE("What a number rests on is said in its sentence") {
         findings::Finding f;
         f.kind = *std::find_if(all.begin(), all.end(), [&](const findings::Kind* k) { return k->word == word; });
         f.found = 40, f.limit = 55, f.subject = words("knee"), f.other = words("ankle");
-        return app::Say::openPoint(f);
+        return app::Text::openPoint(f);
     };
     // Two joints are compared at two bends.
     CHECK(said("order").contains("40.0 against 55.0 N·mm, each at its own full bend"));

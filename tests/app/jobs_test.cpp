@@ -77,8 +77,8 @@ TEST_CASE("Numbers that speak of another stock are not carried over while new on
     REQUIRE(desk.document().change("gone", [&](const document::Edits& e) { return e.removeSpool(unused); }));
     CHECK(desk.report().sketched);
     CHECK(desk.report().choice.limbs.front().chosen == -1);
-    for (int leaf = 0; leaf < 5; ++leaf)
-        desk.leaf("wireLeaves", leaf);
+    for (int tab = 0; tab < 5; ++tab)
+        desk.tab("wireTabs", tab);
     CHECK((numbersOf(desk.report()) == numbersOf(reportOf(desk.document().production()))));
 }
 

@@ -1,6 +1,6 @@
-// What is under the pointer stays there: fields of the leaf in hand, while the document changes beneath them.
+// What is under the pointer stays there: fields of the tab in hand, while the document changes beneath them.
 #include "stations/wire/remedies_list.h"
-#include "support/each_leaf.h"
+#include "support/each_tab.h"
 #include "support/sanitized.h"
 #include <QScrollBar>
 #include <random>
@@ -15,7 +15,7 @@ using Places = std::map<QWidget*, QPoint>;
 /// Everything on the card that is typed into, picked from or pressed.
 Places findPlaces(test::Desk& desk) {
     Places all;
-    auto* card = desk.find<app::Card>("cardScroll");
+    auto* card = desk.find<app::SidePanel>("cardScroll");
     for (QWidget* w : card->findChildren<QWidget*>()) {
         const bool field = qobject_cast<QAbstractSpinBox*>(w) || qobject_cast<QComboBox*>(w) ||
                            qobject_cast<QAbstractButton*>(w) ||
@@ -54,8 +54,8 @@ void editSomething(test::Desk& desk, std::mt19937& random) {
             wants.film_s *= by;
             return e.setWants(wants);
         case 4:
-            if (s.stations.empty()) return e.setName("Somebody");
-            return e.setStation(limb.id, segment, -1, s.stations[0].a_mm * by, s.stations[0].b_mm * by);
+            if (s.sections.empty()) return e.setName("Somebody");
+            return e.setStation(limb.id, segment, -1, s.sections[0].a_mm * by, s.sections[0].b_mm * by);
         case 5:
             layers.skin_mm *= by;
             return e.setLayers({limb.id, segment, ""}, layers);
@@ -87,14 +87,14 @@ void watch(int edits, unsigned seed) {
     desk.window.resize(1280, 800);
     desk.settle();
     std::mt19937 random(seed);
-    const int leaves = test::forEachLeaf(desk, [&](int station, int leaf) {
+    const int tabs = test::forEachTab(desk, [&](int station, int tab) {
         for (int k = 0; k < edits; ++k) {
             const Places before = findPlaces(desk);
             editSomething(desk, random);
             const Places after = findPlaces(desk);
             for (const auto& [w, at] : before)
                 if (const auto now = after.find(w); now != after.end() && now->second != at) {
-                    INFO("station " << station << ", leaf " << leaf << ", edit " << k << ": "
+                    INFO("station " << station << ", tab " << tab << ", edit " << k << ": "
                                     << w->objectName().toStdString() << " (" << w->accessibleName().toStdString()
                                     << ") by " << now->second.y() - at.y());
                     CHECK(now->second == at);
@@ -102,7 +102,7 @@ void watch(int edits, unsigned seed) {
                 }
         }
     });
-    CHECK(leaves > 15);
+    CHECK(tabs > 15);
 }
 
 } // namespace
@@ -131,6 +131,6 @@ TEST_CASE("While ways out of a failing joint are looked for and come, no field m
 TEST_CASE("While the document changes nothing in hand moves away from under the pointer") {
     watch(qEnvironmentVariableIsSet("ENKINET_JUMPS") ? 10 : 4, 5);
 }
-TEST_CASE("While the document changes five hundred times a leaf nothing in hand moves", "[long][jumps]") {
+TEST_CASE("While the document changes five hundred times a tab nothing in hand moves", "[long][jumps]") {
     watch(500, 6);
 }

@@ -547,7 +547,7 @@ TEST_CASE("What nobody measured is no number in the caliper's fields") {
         return e.addMeasure({"shin", {0, 0, 0}, {0, 37, 0}, {}, {}});
     }));
     desk.settle();
-    desk.leaf("sheetLeaves", 4);
+    desk.tab("sheetTabs", 4);
     desk.find<QListWidget>("measures")->setCurrentRow(0);
     auto* here = desk.find<QAbstractSpinBox>("measured");
     auto* there = desk.find<QAbstractSpinBox>("measuredOther");

@@ -8,8 +8,8 @@
 #include "support/driven.h"
 #include "support/sanitized.h"
 #include "widgets/fields.h"
-#include "widgets/leaves.h"
-#include "words/say.h"
+#include "widgets/tabs.h"
+#include "words/text.h"
 #include <QFileDialog>
 #include <QProcess>
 #include <QRegularExpression>
@@ -106,12 +106,12 @@ TEST_CASE("An own shape beside a puppet at the oven paints what it has, which is
     desk.pickData("startWhich", "biped");
     desk.click("startKind");
     desk.station(Station::skin);
-    app::Leaves* leaves = nullptr;
-    for (auto* l : desk.window.findChildren<app::Leaves*>())
-        if (l->isVisible()) leaves = l;
-    REQUIRE(leaves);
-    for (int i = 0; i < static_cast<int>(leaves->findChildren<QAbstractButton*>().size()); ++i) {
-        leaves->setCurrent(i);
+    app::Tabs* tabs = nullptr;
+    for (auto* l : desk.window.findChildren<app::Tabs*>())
+        if (l->isVisible()) tabs = l;
+    REQUIRE(tabs);
+    for (int i = 0; i < static_cast<int>(tabs->findChildren<QAbstractButton*>().size()); ++i) {
+        tabs->setCurrent(i);
         Desk::settle();
         QAction* own = nullptr;
         for (QAction* a : desk.window.findChildren<QAction*>())
@@ -165,7 +165,7 @@ TEST_CASE("The puppet's table of wires is left by the key that opened it and by 
     }
 }
 
-TEST_CASE("A limb in which nothing moves is given a wire in the same leaves as one that is posed") {
+TEST_CASE("A limb in which nothing moves is given a wire in the same tabs as one that is posed") {
     Desk desk(Station::wire);
     desk.document().change("still", [&](const document::Edits& e) {
         return e.setLimb("leg", [](body::Limb& l) {
@@ -175,16 +175,16 @@ TEST_CASE("A limb in which nothing moves is given a wire in the same leaves as o
     });
     Desk::settle();
     desk.take({app::Selection::Kind::segment, 2, 1, false});
-    auto* leaves = desk.find<app::Leaves>("wireLeaves");
-    CHECK(leaves->isVisible());
-    for (int leaf = 0; leaf < static_cast<int>(leaves->findChildren<QAbstractButton*>().size()); ++leaf) {
-        leaves->setCurrent(leaf);
+    auto* tabs = desk.find<app::Tabs>("wireTabs");
+    CHECK(tabs->isVisible());
+    for (int tab = 0; tab < static_cast<int>(tabs->findChildren<QAbstractButton*>().size()); ++tab) {
+        tabs->setCurrent(tab);
         Desk::settle();
         int fields = 0;
         for (QWidget* w : desk.find<QWidget>("cardScroll")->findChildren<QWidget*>())
             fields += w->isVisible() && (qobject_cast<QAbstractSpinBox*>(w) || qobject_cast<QComboBox*>(w) ||
                                          qobject_cast<QListWidget*>(w) || qobject_cast<QAbstractButton*>(w));
-        INFO("leaf " << leaf);
+        INFO("tab " << tab);
         CHECK(fields > 2);
     }
 }
@@ -297,7 +297,7 @@ TEST_CASE("A limit that is missed by less than it is known to says so, and one t
     const auto& limb = const_cast<Desk&>(desk).report().choice.limbs[2];
     choice::Demand d = limb.demands[0];
     choice::Verdict v = limb.verdicts[0];
-    const auto said = [&](choice::State state) { return app::Say::sentence(state, d, v, {1, 2, 0}); };
+    const auto said = [&](choice::State state) { return app::Text::sentence(state, d, v, {1, 2, 0}); };
     // ln(100/h) against 0.15, from either side of e^-0.15 = 0.8607.
     d.needed_Nmm = 100;
     for (double hold : {98.0, 86.1, 86.0, 60.0}) {
@@ -336,7 +336,7 @@ TEST_CASE("What was printed is remembered with the file, and the desk says which
     auto* print = desk.find<QAbstractButton>("print");
     CHECK(print->text() == "Print anew");
     CHECK(print->accessibleName().endsWith("leg"));
-    desk.find<app::Leaves>("wireLeaves")->setCurrent(3);
+    desk.find<app::Tabs>("wireTabs")->setCurrent(3);
     Desk::settle();
     CHECK(desk.find<QLabel>("cutWords")->text().contains("older than: leg"));
     desk.takeBack();

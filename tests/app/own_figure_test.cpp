@@ -1,10 +1,10 @@
 // An own figure with a base, two heads, an eye, a cable and a cape, from the empty bench to print, by keys alone.
 #include "sheet/elevation.h"
-#include "stations/sheet/things_leaf.h"
+#include "stations/sheet/things_tab.h"
 #include "stations/shoot/shoot_page.h"
 #include "support/keys.h"
 #include "support/sanitized.h"
-#include "words/say.h"
+#include "words/text.h"
 #include <QFileInfo>
 #include <QLabel>
 #include <QMenu>
@@ -70,7 +70,7 @@ TEST_CASE("An own figure with a base, two heads, an eye, a cable and a cape, fro
     keys.type("startHeight", QString::number(kHigh));
     keys.space("startKind");
     REQUIRE(desk.document().hasPuppet());
-    keys.space("leaf2");
+    keys.space("tab2");
     const auto mark = [&](body::LimbKind kind, bool both, const std::vector<Vec3>& points, bool hangs) {
         keys.choose("newKind", static_cast<int>(kind));
         keys.choose("newMirror", both);
@@ -107,7 +107,7 @@ TEST_CASE("An own figure with a base, two heads, an eye, a cable and a cape, fro
     CHECK(desk.window.rule().station() == Station::skin);
     keys.choose("clay", "firm-grey");
     keys.press(Qt::Key_1, Qt::AltModifier);
-    keys.space("leaf5");
+    keys.space("tab5");
     keys.walkTo([](const app::Selection& s) { return s.kind == app::Selection::Kind::mass; });
     keys.putOn(eye);
     keys.putOn(secondHead);

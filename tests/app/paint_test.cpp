@@ -10,7 +10,7 @@
 #include "support/driven.h"
 #include "support/sanitized.h"
 #include "widgets/fields.h"
-#include "words/say.h"
+#include "words/text.h"
 #include <QCheckBox>
 #include <QImage>
 #include <QPainter>
@@ -371,7 +371,7 @@ TEST_CASE(
         QPainter p(&image);
         p.translate(800, 1400);
         p.scale(kScale, kScale);
-        figure.draw(p, app::Peel::painted, kScale, {});
+        figure.draw(p, app::LayerView::painted, kScale, {});
         p.end();
         // Her head is the highest thing: around its middle, to both sides.
         const QRectF b = figure.bounds();
@@ -402,7 +402,7 @@ TEST_CASE(
     bool masked = false;
     for (const make::Step& s : desk.report().plan.steps)
         masked = masked || (s.kind == make::StepKind::paint && s.zone == paint::Zone::back &&
-                            app::Say::step(s).contains("at the back"));
+                            app::Text::step(s).contains("at the back"));
     CHECK(masked);
     // A stretch opens its two ends; they cannot cross.
     desk.pickData("coatZone", static_cast<int>(paint::Zone::stretch));

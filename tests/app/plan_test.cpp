@@ -8,7 +8,7 @@
 #include "support/planned_desk.h"
 #include "support/sanitized.h"
 #include "widgets/answer.h"
-#include "words/say.h"
+#include "words/text.h"
 #include <QFile>
 #include <QLabel>
 #include <QRegularExpression>
@@ -147,7 +147,7 @@ TEST_CASE("A morning of the plan is worked with keys, and the days, the log and 
     const QString text = pdfText(pdf);
     CHECK(text.contains("the days"));
     CHECK(text.contains("look under the chin too"));
-    CHECK(text.contains(app::Say::weekdayName(*parseIsoDate("2026-11-30"))));
+    CHECK(text.contains(app::Text::weekdayName(*parseIsoDate("2026-11-30"))));
     // All of it is in the file.
     const QString file = folder.filePath("kept.enkinet");
     REQUIRE(desk.document().saveAs(file).isEmpty());
@@ -250,7 +250,7 @@ TEST_CASE("What dries calls when it is due, also after the window was closed and
     Desk::settle();
     desk.station(Station::plan);
     planOf(desk);
-    CHECK(desk.find<QLabel>("clocks")->text().contains(app::Say::clock(due)));
+    CHECK(desk.find<QLabel>("clocks")->text().contains(app::Text::clock(due)));
     const auto called = [&] {
         return std::any_of(heard.begin(), heard.end(), [](const QString& s) { return s.startsWith("Due now"); });
     };
@@ -333,7 +333,7 @@ TEST_CASE("A steady weight on a scale that is plugged in stands in the field tha
     put("scale 9999 g 77.70 ~0000\n"); // rubbish
     for (int i = 0; i < 8; ++i)
         weigh(12.34 + 0.01 * (i % 2));
-    CHECK(field->text() == app::Say::number(12.34, 1));
+    CHECK(field->text() == app::Text::number(12.34, 1));
     CHECK(page->ports().rubbish() == 1);
     CHECK(desk.find<QLabel>("scale")->isVisible());
     field->setFocus();

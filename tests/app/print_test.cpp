@@ -1,9 +1,9 @@
 #include "print/build_sheets.h"
-#include "results/film.h"
+#include "results/shot_wear.h"
 #include "support/driven.h"
 #include "support/sanitized.h"
 #include "words/language.h"
-#include "words/say.h"
+#include "words/text.h"
 #include <QDir>
 #include <QFile>
 #include <QFileInfo>
@@ -155,17 +155,18 @@ TEST_CASE("The build sheets carry the oven's loads and every last look, with its
     REQUIRE(desk.document().change("magnets", [&](const document::Edits& e) { return e.setWants(wants); }));
     const QString text = wordsOfSheets(desk);
     const fill::Bake& load = desk.report().bakePlan.bakes.at(0);
-    CHECK(text.contains(QString("%1 °C for %2").arg(app::Say::number(load.set_C, 0), app::Say::minutes(load.minutes))));
+    CHECK(
+        text.contains(QString("%1 °C for %2").arg(app::Text::number(load.set_C, 0), app::Text::minutes(load.minutes))));
     CHECK(text.contains("Stop. Magnets"));
     for (const make::Step& s : desk.report().plan.steps)
-        if (s.kind == make::StepKind::gate) CHECK(text.contains(app::Say::step(s)));
+        if (s.kind == make::StepKind::gate) CHECK(text.contains(app::Text::step(s)));
 }
 
 TEST_CASE("The sheets carry the film with what is swapped before which shot, and the paint with its chips") {
     Desk desk;
     const QString text = wordsOfSheets(desk);
     const document::Production& p = desk.document().production();
-    const results::Film film = results::calcFilm(p, desk.document().result().puppets);
+    const results::ShotWear film = results::calcShotWear(p, desk.document().result().puppets);
     for (const document::Shot& s : p.shots)
         for (const document::Cast& c : s.cast)
             if (c.puppet == "tansy") CHECK(text.contains(QString::fromStdString(s.name)));

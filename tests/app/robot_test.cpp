@@ -1,16 +1,16 @@
-// A robot at the desk: it goes to every station, leaf, button, field, menu and dialog, to puppets of no part, of one
+// A robot at the desk: it goes to every station, tab, button, field, menu and dialog, to puppets of no part, of one
 // and of thirty, and into the middle of what is still being worked out. By its seed a walk is the same again.
 #include "document/document.h"
 #include "files/container.h"
 #include "jobs/clock.h"
 #include "print/build_sheets.h"
-#include "shell/card.h"
+#include "shell/side_panel.h"
 #include "support/clock.h"
 #include "support/driven.h"
 #include "support/sanitized.h"
-#include "widgets/leaves.h"
+#include "widgets/tabs.h"
 #include "words/language.h"
-#include "words/say.h"
+#include "words/text.h"
 #include <QElapsedTimer>
 #include <QFileDialog>
 #include <QLabel>
@@ -141,7 +141,7 @@ private:
             break;
         }
         case 2: {
-            auto* bar = oneInSight<app::Leaves>();
+            auto* bar = oneInSight<app::Tabs>();
             if (bar) press(one(bar->findChildren<QAbstractButton*>()));
             break;
         }
@@ -290,8 +290,8 @@ private:
             const auto j = nth(demand);
             if (l.chosen >= 0) {
                 const auto& c = l.candidates()[nth(l.chosen)];
-                CHECK(said->text() == app::Say::sentence(l.verdicts[j].state(), l.demands[j], l.verdicts[j],
-                                                         choice::findTrial(l, c, j).bundle));
+                CHECK(said->text() == app::Text::sentence(l.verdicts[j].state(), l.demands[j], l.verdicts[j],
+                                                          choice::findTrial(l, c, j).bundle));
             }
         }
         if (!outside || fresh.choice.limbs.empty()) return;
@@ -318,7 +318,7 @@ private:
                 if (!tight || v.margin[nth(choice::State::slack)] < tight->margin[nth(choice::State::slack)])
                     tight = &v;
             if (l.chosen >= 0 && tight && std::isfinite(tight->bend.hold_Nmm))
-                CHECK(printed.contains(app::Say::figure(tight->bend.hold_Nmm)));
+                CHECK(printed.contains(app::Text::figure(tight->bend.hold_Nmm)));
         }
         for (std::size_t l = 0; l < limbs.size(); ++l)
             for (std::size_t j = 0; j < fresh.choice.limbs[l].verdicts.size(); ++j) {

@@ -5,7 +5,7 @@
 #include "support/driven.h"
 #include "support/sanitized.h"
 #include "widgets/fields.h"
-#include "widgets/leaves.h"
+#include "widgets/tabs.h"
 #include <QLabel>
 #include <QTemporaryDir>
 #include <fstream>
@@ -13,7 +13,7 @@
 using results::Station;
 
 namespace {
-app::FilmJob::State filmOf(Desk& desk) {
+app::ShotWearJob::State filmOf(Desk& desk) {
     auto& job = desk.window.findChild<app::ShootPage*>()->job();
     job.follow(desk.document());
     REQUIRE(job.wait(kPatience_ms));
@@ -82,7 +82,7 @@ TEST_CASE("A shot is gone through pose by pose, what follows what is changed, an
     auto* page = desk.window.findChild<app::ShootPage*>();
     filmOf(desk);
     page->setShot(1);
-    desk.find<app::Leaves>("shootLeaves")->setCurrent(1);
+    desk.find<app::Tabs>("shootTabs")->setCurrent(1);
     Desk::settle();
     auto* frames = desk.find<app::ShotFrames>("shotFrames");
     REQUIRE(frames->isVisible());
@@ -131,7 +131,7 @@ TEST_CASE("A shot is gone through pose by pose, what follows what is changed, an
     filmOf(desk);
     CHECK((desk.document().production().shots[1].cast[0].histories == after.histories));
     // Every joint that acts is asked anew, as one step that is taken back as one.
-    desk.find<app::Leaves>("shootLeaves")->setCurrent(0);
+    desk.find<app::Tabs>("shootTabs")->setCurrent(0);
     Desk::settle();
     const auto value = desk.document().value();
     desk.press("shotDesign");

@@ -6,7 +6,7 @@
 #include "stations/station_table.h"
 #include "support/driven.h"
 #include "support/sanitized.h"
-#include "words/say.h"
+#include "words/text.h"
 #include <QFileDialog>
 #include <QLabel>
 #include <QRegularExpression>
@@ -74,7 +74,7 @@ TEST_CASE(
     CHECK(clay() < packs);
     CHECK(ankle() < load);
     CHECK(desk.report().bakes.front().minutes <= minutes);
-    desk.leaf("skinLeaves", 1);
+    desk.tab("skinTabs", 1);
     CHECK(desk.find<QLabel>("skinHands")->text().contains("core saves"));
     // On the scales: what was planned is what it says.
     double planned = 0;
@@ -86,7 +86,7 @@ TEST_CASE(
     INFO(implied.toStdString());
     CHECK(std::abs(implied.section("skin of ", 1).section(" mm", 0, 0).toDouble() - 4) < 0.03);
     // Solid clay in place of the core: asked about first, then done.
-    desk.leaf("skinLeaves", 0);
+    desk.tab("skinTabs", 0);
     desk.station(results::Station::bulk);
     desk.click("solidAsk");
     auto* said = desk.find<QLabel>("solidText");
@@ -114,7 +114,7 @@ TEST_CASE("A skin is made thicker at one end by typing or by dragging its mark, 
     const double even = partOf(desk.report(), "waist").skin.mass_g;
     desk.pickData("skinPlace", 1);
     desk.type("skin", "5");
-    CHECK(desk.document().puppet().limbs[0].segments[1].stations[1].skin_mm == 5.0);
+    CHECK(desk.document().puppet().limbs[0].segments[1].sections[1].skin_mm == 5.0);
     CHECK(partOf(desk.report(), "waist").skin.mass_g > even);
     CHECK(partOf(desk.report(), "waist").skinMost_mm == 5.0);
     // The mark of the root end, one drag, one step back.
@@ -127,11 +127,11 @@ TEST_CASE("A skin is made thicker at one end by typing or by dragging its mark, 
         hover(along, mark->toPoint() + QPoint(0, dy), Qt::LeftButton);
     QTest::mouseRelease(along, Qt::LeftButton, {}, mark->toPoint() + QPoint(0, 24));
     Desk::settle();
-    REQUIRE(desk.document().puppet().limbs[0].segments[1].stations[0].skin_mm);
-    CHECK(*desk.document().puppet().limbs[0].segments[1].stations[0].skin_mm > 3.5);
+    REQUIRE(desk.document().puppet().limbs[0].segments[1].sections[0].skin_mm);
+    CHECK(*desk.document().puppet().limbs[0].segments[1].sections[0].skin_mm > 3.5);
     CHECK(desk.document().undoStack().count() == steps + 1);
     desk.undo();
-    CHECK_FALSE(desk.document().puppet().limbs[0].segments[1].stations[0].skin_mm);
+    CHECK_FALSE(desk.document().puppet().limbs[0].segments[1].sections[0].skin_mm);
     desk.click("skinEven");
     CHECK(std::abs(partOf(desk.report(), "waist").skin.mass_g - even) < 1e-9);
 }
@@ -165,7 +165,7 @@ TEST_CASE("The section follows the pointer, on the figure and along the limb, an
 
 TEST_CASE("Loads of the oven: limb by limb, or the builder's own; what must not go in stops the gate") {
     Desk desk(Station::skin);
-    desk.leaf("skinLeaves", 2);
+    desk.tab("skinTabs", 2);
     auto* loads = desk.find<QListWidget>("loads");
     CHECK(loads->count() == static_cast<int>(desk.report().bakePlan.bakes.size()));
     desk.pickData("bakeSchool", static_cast<int>(body::BakeSchool::staged));
@@ -205,7 +205,7 @@ TEST_CASE("Loads of the oven: limb by limb, or the builder's own; what must not 
 
 TEST_CASE("A probe's log is read, told and forgotten; a broken one is refused and nothing changes") {
     Desk desk(Station::skin);
-    desk.leaf("skinLeaves", 2);
+    desk.tab("skinTabs", 2);
     desk.click("ovenForget");
     CHECK(desk.find<QLabel>("probe")->text().contains("taken at its word"));
     answerDialog(QString::fromStdString(files::findDataDir()) + "/demo/oven-log.csv");
@@ -227,7 +227,7 @@ TEST_CASE("Strips, roller and room: the hands are told what makes the sheet, and
     Desk desk;
     take(desk, "chest");
     desk.station(Station::skin);
-    desk.leaf("skinLeaves", 1);
+    desk.tab("skinTabs", 1);
     const auto hands = [&] { return desk.find<QLabel>("skinHands")->text(); };
     CHECK(hands().contains("Roller at"));
     auto* strips = desk.find<QLineEdit>("strips");
@@ -272,7 +272,7 @@ TEST_CASE("A cover is put on, left bare at one end, and its seam goes to the sid
     desk.document().showPuppet(1);
     take(desk, "barrel");
     desk.station(Station::skin);
-    desk.leaf("skinLeaves", 3);
+    desk.tab("skinTabs", 3);
     const auto text = [&] { return desk.find<QLabel>("coverText")->text(); };
     CHECK(desk.find<QWidget>("patternView")->isVisible());
     CHECK(text().contains("on its right")); // the camera stands on Brindle's left
@@ -331,7 +331,7 @@ TEST_CASE("A puppet of 35 mm reads in words that can be followed") {
     CHECK(scraps > 0);
     for (auto* label : desk.window.findChildren<QLabel*>())
         if (label->isVisible()) CHECK_FALSE(label->text().contains("0.00 g"));
-    CHECK(app::Say::grams(0.0003) == "under 0.01 g");
+    CHECK(app::Text::grams(0.0003) == "under 0.01 g");
 }
 
 TEST_CASE("A boot whose clay meets in its middle is drawn solid, as it is weighed, and a thinner one hollow in both") {

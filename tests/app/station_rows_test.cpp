@@ -4,7 +4,7 @@
 #include "stations/station_rows.h"
 #include "support/driven.h"
 #include "support/sanitized.h"
-#include "words/say.h"
+#include "words/text.h"
 #include <QRegularExpression>
 
 using app::StationRow;
@@ -197,17 +197,17 @@ TEST_CASE("A shot's rows are the joints that have spent most after that very sho
         INFO("shot " << shot);
         REQUIRE(rows.size() == std::min<std::size_t>(4, after.size()));
         for (std::size_t i = 0; i < rows.size(); ++i, ++told)
-            CHECK(rows[i].shown.is == app::Say::tr("%1 %").arg(app::Say::number(100 * after[i], 0)));
+            CHECK(rows[i].shown.is == app::Text::tr("%1 %").arg(app::Text::number(100 * after[i], 0)));
     }
     CHECK(told > 4);
 }
 
 TEST_CASE("A length or a fraction that is no number is said to be none") {
     const double none = std::numeric_limits<double>::quiet_NaN();
-    app::Say::setInches(true);
-    CHECK(app::Say::length(none).contains("no number"));
-    CHECK(app::Say::fraction(none, 16) == "no number");
-    CHECK(app::Say::fraction(std::numeric_limits<double>::infinity(), 16) == "no number");
-    app::Say::setInches(false);
-    CHECK(app::Say::length(none).contains("no number"));
+    app::Text::setInches(true);
+    CHECK(app::Text::length(none).contains("no number"));
+    CHECK(app::Text::fraction(none, 16) == "no number");
+    CHECK(app::Text::fraction(std::numeric_limits<double>::infinity(), 16) == "no number");
+    app::Text::setInches(false);
+    CHECK(app::Text::length(none).contains("no number"));
 }

@@ -1,8 +1,8 @@
 #include "print/build_sheets.h"
-#include "stations/sheet/things_leaf.h"
+#include "stations/sheet/things_tab.h"
 #include "support/driven.h"
 #include "widgets/fields.h"
-#include "widgets/leaves.h"
+#include "widgets/tabs.h"
 #include <QLabel>
 #include <QMenu>
 #include <QPushButton>
@@ -14,14 +14,14 @@ using app::NumberField;
 
 namespace {
 
-/// The leaf of things, open.
-app::ThingsLeaf* openThings(Desk& desk) {
+/// The tab of things, open.
+app::ThingsTab* openThings(Desk& desk) {
     desk.station(results::Station::sheet);
-    desk.find<app::Leaves>("sheetLeaves")->setCurrent(5);
+    desk.find<app::Tabs>("sheetTabs")->setCurrent(5);
     desk.settle();
-    auto* leaf = desk.window.findChild<app::ThingsLeaf*>();
-    REQUIRE(leaf);
-    return leaf;
+    auto* tab = desk.window.findChild<app::ThingsTab*>();
+    REQUIRE(tab);
+    return tab;
 }
 
 /// Enters samples by keys.
@@ -44,7 +44,7 @@ void putOn(Desk& desk, int entry) {
 
 TEST_CASE("A base, an eye, a cable, a cape and another head are put on, seen, changed and taken back", "[window]") {
     Desk desk;
-    app::ThingsLeaf* leaf = openThings(desk);
+    app::ThingsTab* tab = openThings(desk);
     auto& d = desk.document();
     const auto before = d.puppet().things;
     const int steps = d.undoStack().index();
@@ -54,7 +54,7 @@ TEST_CASE("A base, an eye, a cable, a cape and another head are put on, seen, ch
     putOn(desk, 0);
     CHECK(d.puppet().things.features.size() == before.features.size() + 1);
     CHECK(d.puppet().things.features.back().on.mass == d.puppet().masses[0].id);
-    CHECK(leaf->kind() == body::ThingKind::feature);
+    CHECK(tab->kind() == body::ThingKind::feature);
     // Typed by keys: 10 mm across, and the answer is the ball and its seat.
     desk.type("thingSize", "10");
     CHECK(d.puppet().things.features.back().first_mm == 10);
@@ -73,8 +73,8 @@ TEST_CASE("A base, an eye, a cable, a cape and another head are put on, seen, ch
         list->setCurrentRow(row);
         desk.settle();
         INFO(list->item(row)->text().toStdString());
-        CHECK(leaf->index() >= 0);
-        CHECK_FALSE(leaf->findChildren<NumberField*>().isEmpty());
+        CHECK(tab->index() >= 0);
+        CHECK_FALSE(tab->findChildren<NumberField*>().isEmpty());
     }
     while (d.undoStack().index() > steps)
         d.undoStack().undo();
@@ -83,13 +83,13 @@ TEST_CASE("A base, an eye, a cable, a cape and another head are put on, seen, ch
 
 TEST_CASE("The base says what would stand, refuses nothing silently, and goes with Take off", "[window]") {
     Desk desk;
-    app::ThingsLeaf* leaf = openThings(desk);
+    app::ThingsTab* tab = openThings(desk);
     auto& d = desk.document();
     auto* list = desk.find<QListWidget>("thingList");
     const auto& t = d.puppet().things;
     list->setCurrentRow(static_cast<int>(t.features.size() + t.bonds.size()));
     desk.settle();
-    REQUIRE(leaf->kind() == body::ThingKind::base);
+    REQUIRE(tab->kind() == body::ThingKind::base);
     const double width = t.base->width_mm, edge = desk.report().things.base->edge_mm;
     desk.type("baseWidth", "60");
     CHECK(d.puppet().things.base->width_mm == 60);
@@ -122,13 +122,13 @@ TEST_CASE("What a bond carries is a share of what is asked, what its glue stands
     REQUIRE(c.governs == static_cast<int>(checks::BondLimit::heat));
     const QString words = desk.find<QLabel>("thingAnswer")->text();
     CHECK(words.contains(
-        QString("stands 80 °C, and a load at %1 is still to come").arg(app::Say::temperature(c.heat_C))));
-    CHECK(words.contains(c.carried() < 1 ? QString("%1 % of what").arg(app::Say::number(100 * c.carried(), 0))
-                                         : QString("Holds, %1 times").arg(app::Say::figure(c.carried()))));
+        QString("stands 80 °C, and a load at %1 is still to come").arg(app::Text::temperature(c.heat_C))));
+    CHECK(words.contains(c.carried() < 1 ? QString("%1 % of what").arg(app::Text::number(100 * c.carried(), 0))
+                                         : QString("Holds, %1 times").arg(app::Text::figure(c.carried()))));
     CHECK(list->currentItem()->text() == "brim: its glue lets go in the oven");
 }
 
-TEST_CASE("On a puppet with nothing drawn the leaf says what to do, and putting on is refused in words", "[window]") {
+TEST_CASE("On a puppet with nothing drawn the tab says what to do, and putting on is refused in words", "[window]") {
     Desk desk;
     auto& d = desk.document();
     d.change("bare", [](const document::Edits& e) { return e.setThings({}); });

@@ -1,11 +1,11 @@
 // Twelve puppets of the film, each by another school, from the empty bench to print, plan and paint.
-#include "document/spoken.h"
+#include "document/translated.h"
 #include "paint/schools.h"
 #include "print/build_sheets.h"
 #include "sheet/walk.h"
 #include "stations/plan/plan_page.h"
 #include "support/planned_desk.h"
-#include "words/say.h"
+#include "words/text.h"
 #include <QFileInfo>
 #include <QMenu>
 #include <QPushButton>
@@ -90,17 +90,17 @@ void build(const Job& job) {
         if (!p.layers.bulk.empty()) desk.pickData("bulk", QString(job.core));
     });
     desk.station(Station::skin);
-    desk.leaf("skinLeaves", 0);
+    desk.tab("skinTabs", 0);
     withParts(desk, [&](const fill::Part& p) {
         if (!p.layers.clay.empty()) desk.pickData("clay", QString(job.clay));
     });
-    desk.leaf("skinLeaves", 2);
+    desk.tab("skinTabs", 2);
     // Without clay for the oven there is nothing to choose.
     const bool bakes = fill::isOvenBaked(desk.report().shelf.clays.at(job.clay).family);
     if (bakes) desk.pickData("bakeSchool", static_cast<int>(job.bakes));
     // An eye on the head, or on what comes nearest to one.
     desk.station(Station::sheet);
-    desk.leaf("sheetLeaves", 5);
+    desk.tab("sheetTabs", 5);
     if (!d.puppet().masses.empty()) {
         d.select({app::Selection::Kind::mass, -1, 0, false});
     } else {
@@ -152,7 +152,7 @@ void build(const Job& job) {
     }
     for (const auto* list : {&r.open, &r.notes})
         for (const findings::Finding& o : *list)
-            CHECK(app::Say::openPoint(o).size() > 12);
+            CHECK(app::Text::openPoint(o).size() > 12);
     REQUIRE(r.plan.steps.size() > 8);
     for (std::size_t i = 0; i < r.plan.steps.size(); ++i)
         for (const make::After& a : r.plan.steps[i].after)

@@ -1,5 +1,5 @@
 #include "print/build_sheets.h"
-#include "shell/shelf.h"
+#include "shell/puppet_bar.h"
 #include "support/driven.h"
 #include "support/sanitized.h"
 #include <QAction>
@@ -75,7 +75,7 @@ TEST_CASE("A joint is picked on the sheet, its gap typed, and the wire judged ag
 TEST_CASE("A marked wire is used for the limb, and the tool chooses again when asked") {
     Desk desk(Station::wire);
     desk.clickJoint("left knee");
-    desk.leaf("wireLeaves", 2);
+    desk.tab("wireTabs", 2);
     auto* list = desk.find<QListWidget>("candidates");
     REQUIRE(list->count() > 2);
     const int other = list->item(1)->data(Qt::UserRole).toInt();

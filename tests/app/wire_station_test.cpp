@@ -26,7 +26,7 @@ using results::Station;
 TEST_CASE("The lens moves with its sliders by keys alone, and what it tries is used in one step") {
     Desk desk(Station::wire);
     desk.clickJoint("left knee");
-    desk.leaf("wireLeaves", 1);
+    desk.tab("wireTabs", 1);
     auto* numbers = desk.find<QLabel>("lensNumbers");
     auto* gap = desk.find<QSlider>("lensGap");
     const QString before = numbers->text();
@@ -73,7 +73,7 @@ TEST_CASE("Bends spent while building are taken off the joint's life") {
 TEST_CASE("The lens says too tight where the wire has no numbers") {
     Desk desk(Station::wire);
     desk.clickJoint("left knee");
-    desk.leaf("wireLeaves", 1);
+    desk.tab("wireTabs", 1);
     auto* gap = desk.find<QSlider>("lensGap");
     gap->setValue(gap->minimum());
     Desk::settle();
@@ -135,7 +135,7 @@ TEST_CASE("A bend test typed at the bench moves the lives of its spool, and undo
 
 TEST_CASE("A spool in hand stands in the fields to be changed, and goes out of stock unless it was tested") {
     Desk desk(Station::wire);
-    desk.leaf("wireLeaves", 4);
+    desk.tab("wireTabs", 4);
     auto* list = desk.find<QListWidget>("spoolList");
     const auto stock = [&]() -> const document::Stock& { return desk.document().production().stock; };
     REQUIRE(list->count() == static_cast<int>(stock().spools.size()));
@@ -161,7 +161,7 @@ TEST_CASE("A spool in hand stands in the fields to be changed, and goes out of s
 
 TEST_CASE("A spool goes into stock by millimetres or by a gauge with its system; a bare gauge is a question") {
     Desk desk(Station::wire);
-    desk.leaf("wireLeaves", 4);
+    desk.tab("wireTabs", 4);
     const auto put = [&](const char* id, const char* diameter) {
         auto *name = desk.find<QLineEdit>("spoolId"), *d = desk.find<QLineEdit>("spoolDiameter");
         name->clear(), d->clear();
@@ -186,7 +186,7 @@ TEST_CASE("A spool goes into stock by millimetres or by a gauge with its system;
     CHECK(isId(spools.back().id));
 }
 
-TEST_CASE("The keyboard alone reaches every control of the wire station's leaves") {
+TEST_CASE("The keyboard alone reaches every control of the wire station's tabs") {
     Desk desk;
     // A pair, for a single strand has no lay to set.
     REQUIRE(desk.document().change("pair", [](const document::Edits& e) {
@@ -194,8 +194,8 @@ TEST_CASE("The keyboard alone reaches every control of the wire station's leaves
     }));
     desk.keys(Qt::Key_2, Qt::AltModifier);
     desk.clickJoint("left knee");
-    for (int leaf = 0; leaf < 5; ++leaf) {
-        auto* button = desk.find<QWidget>("wireLeaves")->findChild<QAbstractButton*>("leaf" + QString::number(leaf));
+    for (int tab = 0; tab < 5; ++tab) {
+        auto* button = desk.find<QWidget>("wireTabs")->findChild<QAbstractButton*>("tab" + QString::number(tab));
         button->setFocus();
         QTest::keyClick(button, Qt::Key_Space);
         Desk::settle();
@@ -204,13 +204,13 @@ TEST_CASE("The keyboard alone reaches every control of the wire station's leaves
             QTest::keyClick(QApplication::focusWidget(), Qt::Key_Tab);
             reached.insert(QApplication::focusWidget()->objectName());
         }
-        const char* wanted[][3] = {{"holdWindow", "laidLimb", "leaf1"},
+        const char* wanted[][3] = {{"holdWindow", "laidLimb", "tab1"},
                                    {"lensLay", "lensAngle", "lensSpool"},
-                                   {"letChoose", "candidates", "leaf0"},
+                                   {"letChoose", "candidates", "tab0"},
                                    {"wireIsCut", "offcutLength", "addOffcut"},
                                    {"spoolList", "putSpool", "spoolDiameter"}};
-        for (const char* name : wanted[leaf]) {
-            INFO("leaf " << leaf << ": " << name);
+        for (const char* name : wanted[tab]) {
+            INFO("tab " << tab << ": " << name);
             CHECK(reached.contains(name));
         }
     }
@@ -269,7 +269,7 @@ TEST_CASE("The table for the wall has a row a limb, follows edits, and comes as 
 TEST_CASE("What is cut goes out of the stock, is counted no more, and comes back by one undo") {
     Desk desk(Station::wire);
     desk.clickJoint("left knee");
-    desk.leaf("wireLeaves", 3);
+    desk.tab("wireTabs", 3);
     const auto spool = nth(desk.report().cuts[2].spool);
     // Long enough for one leg and a rest that is of use, too short for two pieces.
     double longest = 0;

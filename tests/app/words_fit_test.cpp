@@ -1,5 +1,5 @@
-// No word is cut and none lies on another: at every station and leaf, in every language, at four sizes of the window.
-#include "document/spoken.h"
+// No word is cut and none lies on another: at every station and tab, in every language, at four sizes of the window.
+#include "document/translated.h"
 #include "shell/window.h"
 #include "stations/plan/plan_days.h"
 #include "stations/shoot/shot_table.h"
@@ -7,7 +7,7 @@
 #include "support/words_painted.h"
 #include "widgets/fields.h"
 #include "words/language.h"
-#include "words/say.h"
+#include "words/text.h"
 #include <QFile>
 #include <QLabel>
 #include <QTemporaryDir>
@@ -23,10 +23,10 @@ struct Speaking {
     Speaking& operator=(const Speaking&) = delete;
 };
 
-std::vector<QAbstractButton*> leavesShown(app::Window& window) {
+std::vector<QAbstractButton*> tabsShown(app::Window& window) {
     std::vector<QAbstractButton*> all;
     for (auto* b : window.findChildren<QAbstractButton*>())
-        if (b->isVisible() && b->objectName().startsWith("leaf")) all.push_back(b);
+        if (b->isVisible() && b->objectName().startsWith("tab")) all.push_back(b);
     return all;
 }
 
@@ -77,7 +77,7 @@ std::size_t checkWords(app::Window& window) {
 }
 } // namespace
 
-TEST_CASE("No word is cut or lies on another, at four sizes, in every language, at every station and leaf") {
+TEST_CASE("No word is cut or lies on another, at four sizes, in every language, at every station and tab") {
     REQUIRE(app::languages().size() >= 2);
     std::size_t words = 0;
     for (const QString& language : app::languages()) {
@@ -91,15 +91,15 @@ TEST_CASE("No word is cut or lies on another, at four sizes, in every language, 
             REQUIRE(desk.window.size() == size);
             for (int s = 0; s < results::kStations; ++s) {
                 desk.station(static_cast<Station>(s));
-                const std::size_t leaves = std::max<std::size_t>(1, leavesShown(desk.window).size());
-                for (std::size_t l = 0; l < leaves; ++l) {
-                    if (const auto shown = leavesShown(desk.window); l < shown.size()) {
+                const std::size_t tabs = std::max<std::size_t>(1, tabsShown(desk.window).size());
+                for (std::size_t l = 0; l < tabs; ++l) {
+                    if (const auto shown = tabsShown(desk.window); l < shown.size()) {
                         shown[l]->click();
                         Desk::settle();
                         QTest::qWait(20);
                     }
                     INFO(language.toStdString()
-                         << " " << size.width() << " x " << size.height() << ", station " << s << ", leaf " << l);
+                         << " " << size.width() << " x " << size.height() << ", station " << s << ", tab " << l);
                     words += checkWords(desk.window);
                 }
             }
@@ -124,8 +124,8 @@ TEST_CASE("The desk speaks another language at once, over the same document, and
     CHECK(desk.find<QAbstractSpinBox>("gap")->text().toStdString() == "13,0 mm");
     // What the core says speaks it too.
     Q_EMIT desk.document().refused(
-        app::spoken(Fault{words("limb %1", std::string("leg")), words("length %1", quantity(0.5, Dimension::length)),
-                          words("must be above 0")}));
+        app::translated(Fault{words("limb %1", std::string("leg")),
+                              words("length %1", quantity(0.5, Dimension::length)), words("must be above 0")}));
     CHECK(desk.window.message().toStdString() == "Nicht getan: Glied leg: Länge 0,5 mm muss über 0 sein");
     desk.window.setLanguage("en");
     Desk::settle();
@@ -138,33 +138,33 @@ TEST_CASE("The desk speaks another language at once, over the same document, and
 
 TEST_CASE("Temperatures are shown and typed in the degrees of the builder, and kept in those of the core") {
     app::NumberField f(app::NumberField::Kind::heat, 0, 400, 5, 0, "heat");
-    app::Say::setFahrenheit(true);
+    app::Text::setFahrenheit(true);
     f.show(130);
     CHECK(f.text() == "266 °F");
     f.selectAll();
     QTest::keyClicks(&f, "275");
     QTest::keyClick(&f, Qt::Key_Return);
     CHECK(f.core() == Approx(135));
-    CHECK(app::Say::temperature(130) == "266 °F");
-    CHECK(app::Say::warmth(5) == "9.0 °F");
-    app::Say::setFahrenheit(false);
+    CHECK(app::Text::temperature(130) == "266 °F");
+    CHECK(app::Text::warmth(5) == "9.0 °F");
+    app::Text::setFahrenheit(false);
     f.show(130);
     CHECK(f.text() == "130 °C");
-    CHECK(app::Say::temperature(130) == "130 °C");
+    CHECK(app::Text::temperature(130) == "130 °C");
 }
 
 TEST_CASE("Inches are read as on a rule, in sixteenths or thirty-seconds within 0.4 mm, and typed so") {
-    using app::Say;
-    CHECK(Say::fraction(9.4375, 16) == "9 7/16");
-    CHECK(Say::fraction(0.5, 8) == "1/2");
-    CHECK(Say::fraction(-1.25, 8) == "-1 1/4");
-    CHECK(Say::fraction(0.01, 8) == "0");
-    CHECK(Say::fraction(1.999, 8) == "2");
-    Say::setInches(true);
+    using app::Text;
+    CHECK(Text::fraction(9.4375, 16) == "9 7/16");
+    CHECK(Text::fraction(0.5, 8) == "1/2");
+    CHECK(Text::fraction(-1.25, 8) == "-1 1/4");
+    CHECK(Text::fraction(0.01, 8) == "0");
+    CHECK(Text::fraction(1.999, 8) == "2");
+    Text::setInches(true);
     Random random(7);
     for (int i = 0; i < 500; ++i) {
         const double mm = random.between(26, 900);
-        QString shown = Say::length(mm);
+        QString shown = Text::length(mm);
         REQUIRE(shown.endsWith(" in"));
         app::NumberField f(app::NumberField::Kind::length, 1, 1000, 1, 2, "length");
         f.show(50);
@@ -174,9 +174,9 @@ TEST_CASE("Inches are read as on a rule, in sixteenths or thirty-seconds within 
         INFO(mm << " " << shown.toStdString());
         CHECK(std::abs(f.core() - mm) < 0.41);
     }
-    CHECK(Say::length(12.7) == "0.50 in");
-    Say::setInches(false);
-    CHECK(Say::length(12.7) == "12.7 mm");
+    CHECK(Text::length(12.7) == "0.50 in");
+    Text::setInches(false);
+    CHECK(Text::length(12.7) == "12.7 mm");
 }
 
 TEST_CASE("What ships has names in the window's language: cards at once, a kind's parts when a puppet begins") {

@@ -105,7 +105,7 @@ TEST_CASE("The command line knows the core alone", "[base]") {
 
 TEST_CASE("Nothing speaks to a network, and nothing that a file says is run", "[base]") {
     // One thing is started, by its own name: the simulated devices that ship beside the program.
-    const std::string starts = "app/jobs/stand_in";
+    const std::string starts = "app/jobs/simulator_process";
     const std::vector<std::string> never{
         "QNetwork", "QTcp",       "QUdp",   "QSsl",      "QWebSocket",    "sys/socket.h",
         "netinet",  "arpa/inet",  "curl",   "popen(",    "std::system(",  " system(",

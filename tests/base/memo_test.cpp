@@ -1,5 +1,5 @@
-#include "base/figure.h"
 #include "base/memo.h"
+#include "base/optional_number.h"
 #include "base/stop.h"
 #include <catch2/catch.hpp>
 #include <cmath>
@@ -65,20 +65,20 @@ TEST_CASE("Beyond its limit a node lets go of what was not asked for lately, and
 TEST_CASE("A value from upstream is the same by its pointer, or in depth", "[base]") {
     const auto a = std::make_shared<const int>(3), b = std::make_shared<const int>(3),
                c = std::make_shared<const int>(4);
-    CHECK(Same<int>{a} == Same<int>{a});
-    CHECK(Same<int>{a} == Same<int>{b});
-    CHECK_FALSE(Same<int>{a} == Same<int>{c});
-    CHECK_FALSE(Same<int>{a} == Same<int>{});
-    CHECK(Same<int>{} == Same<int>{});
+    CHECK(SharedValue<int>{a} == SharedValue<int>{a});
+    CHECK(SharedValue<int>{a} == SharedValue<int>{b});
+    CHECK_FALSE(SharedValue<int>{a} == SharedValue<int>{c});
+    CHECK_FALSE(SharedValue<int>{a} == SharedValue<int>{});
+    CHECK(SharedValue<int>{} == SharedValue<int>{});
 }
 
 TEST_CASE("A figure that is not there equals another that is not there, and no number", "[base]") {
-    const Figure none;
+    const OptionalNumber none;
     CHECK(std::isnan(none));
-    CHECK(none == Figure(std::nan("")));
-    CHECK_FALSE(none == Figure(0));
+    CHECK(none == OptionalNumber(std::nan("")));
+    CHECK_FALSE(none == OptionalNumber(0));
     CHECK_FALSE(none == 0.0);
-    CHECK(Figure(2) == Figure(2));
-    CHECK_FALSE(Figure(2) == Figure(std::nextafter(2.0, 3.0)));
-    CHECK(Figure(2) + 1 == 3);
+    CHECK(OptionalNumber(2) == OptionalNumber(2));
+    CHECK_FALSE(OptionalNumber(2) == OptionalNumber(std::nextafter(2.0, 3.0)));
+    CHECK(OptionalNumber(2) + 1 == 3);
 }

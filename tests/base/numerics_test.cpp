@@ -142,20 +142,21 @@ TEST_CASE("Ids are letters, digits, dots and dashes, and plain numbers carry no 
 }
 
 TEST_CASE("A phrase is said in another tongue: words looked up, names kept, numbers written its way") {
-    const Tongue other{[](const char* text, int) {
-                           const std::string_view w = text;
-                           return w == "%1, limb %2"                  ? std::string("Glied %2 von %1")
-                                  : w == "%1 %2"                      ? std::string("%1 von %2")
-                                  : w == "must lie between %1 and %2" ? std::string("muss zwischen %1 und %2 liegen")
-                                  : w == "gap"                        ? std::string("Luecke")
-                                                                      : "?" + std::string(w);
-                       },
-                       [](double v, int digits) { return plain(v, digits); },
-                       // One that measures in inches.
-                       [](double v, Dimension dimension, int digits, bool unit) {
-                           CHECK(dimension == Dimension::length);
-                           return plain(v / 25.4, digits) + (unit ? " Zoll" : "");
-                       }};
+    const TextFormatter other{[](const char* text, int) {
+                                  const std::string_view w = text;
+                                  return w == "%1, limb %2" ? std::string("Glied %2 von %1")
+                                         : w == "%1 %2"     ? std::string("%1 von %2")
+                                         : w == "must lie between %1 and %2"
+                                             ? std::string("muss zwischen %1 und %2 liegen")
+                                         : w == "gap" ? std::string("Luecke")
+                                                      : "?" + std::string(w);
+                              },
+                              [](double v, int digits) { return plain(v, digits); },
+                              // One that measures in inches.
+                              [](double v, Dimension dimension, int digits, bool unit) {
+                                  CHECK(dimension == Dimension::length);
+                                  return plain(v / 25.4, digits) + (unit ? " Zoll" : "");
+                              }};
     // A name that looks like a hole or a template stays what it is.
     const auto fault = findBeyond(words("%1, limb %2", std::string("%2 gap"), std::string("arm")),
                                   {{words("gap"), 6.35, 12.7, 508, Dimension::length}});

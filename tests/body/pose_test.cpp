@@ -139,20 +139,20 @@ TEST_CASE("Each part's shell is closed, turned outwards, and as large as the cor
 
 TEST_CASE("An inset tube that runs out in the middle leaves closed shells of the right volume", "[body]") {
     Segment s = bare("waist");
-    s.stations = {{0, 8, 8}, {0.5, 2, 8}, {1, 8, 8}};
+    s.sections = {{0, 8, 8}, {0.5, 2, 8}, {1, 8, 8}};
     Link l;
     l.to = {0, 100, 0}, l.length_mm = 100, l.a = {1, 0, 0}, l.b = {0, 0, 1};
     const auto thinner = [&](double by) {
-        auto stations = s.stations;
-        for (Station& t : stations)
+        auto sections = s.sections;
+        for (Section& t : sections)
             t.a_mm -= by, t.b_mm -= by;
-        return stations;
+        return sections;
     };
     for (double inset : {0.0, 1.0, 3.0, 7.9}) {
         const Mesh m = calcTubeMesh(thinner(inset), l, {0, 1});
         INFO("inset " << inset);
         CHECK(isClosed(m));
-        CHECK_NEAR(calcMeshVolume(m), calcTube(s.stations, 100, 0, 1, inset).volume_mm3, 5e-3);
+        CHECK_NEAR(calcMeshVolume(m), calcTube(s.sections, 100, 0, 1, inset).volume_mm3, 5e-3);
     }
     CHECK(calcTubeMesh(thinner(8.5), l, {0, 1}).triangles.empty());
 }

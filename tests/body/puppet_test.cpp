@@ -25,11 +25,11 @@ TEST_CASE("Each rule of a puppet names the place that breaks it", "[body]") {
         {[](Puppet& p) { p.limbs[1].hangsOnJoint = "nowhere"; }, "nowhere"},
         {[](Puppet& p) { p.limbs[0].hangsOnLimb = "arm", p.limbs[0].hangsOnJoint = "tip"; }, ""},
         {[](Puppet& p) {
-             p.limbs[1].segments[1].stations = {{0, 5, 5}};
+             p.limbs[1].segments[1].sections = {{0, 5, 5}};
          },
          "1 station"},
         {[](Puppet& p) {
-             p.limbs[1].segments[1].stations = {{0, 5, 5}, {0.5, 5, 5}};
+             p.limbs[1].segments[1].sections = {{0, 5, 5}, {0.5, 5, 5}};
          },
          "begin at 0 and end at 1"},
         {[](Puppet& p) { p.limbs[1].segments[1].layers.clay = "firm-grey"; }, "skin 0 mm"},

@@ -28,7 +28,7 @@ TEST_CASE("A cone's side surface is pi r l, a cylinder's 2 pi r l", "[body]") {
 }
 
 TEST_CASE("Cutting a tube anywhere leaves its volume whole, and an inset is never negative", "[body]") {
-    const std::vector<Station> s{{0, 8, 3}, {0.3, 2, 6}, {1, 5, 5}};
+    const std::vector<Section> s{{0, 8, 3}, {0.3, 2, 6}, {1, 5, 5}};
     Random random(4);
     for (int i = 0; i < 100; ++i) {
         const double cut = random.between(0, 1), inset = random.between(0, 9);
@@ -41,10 +41,10 @@ TEST_CASE("Cutting a tube anywhere leaves its volume whole, and an inset is neve
 }
 
 TEST_CASE("An inset volume equals the integral of the clipped section", "[body]") {
-    const std::vector<Station> s{{0, 8, 3}, {0.4, 2, 6}, {1, 5, 5}};
+    const std::vector<Section> s{{0, 8, 3}, {0.4, 2, 6}, {1, 5, 5}};
     const double inset = 2.6;
     const auto section = [&](double t) {
-        const Station at = findStation(s, t);
+        const Section at = findSection(s, t);
         return kPi * 40 * std::max(0.0, at.a_mm - inset) * std::max(0.0, at.b_mm - inset);
     };
     // From corner to corner: it thins to nothing at 0.36 and comes back at 0.52.

@@ -94,12 +94,12 @@ TEST_CASE("Where a leg touches the body in a picture each ends where the other b
             }
             const ReadBody read = readBody(p, {&g, placed}, {}, 148, [](int, int) { return true; });
             REQUIRE(read.parts.size() == 2);
-            for (const Station& s : read.parts[0].stations) {
+            for (const Section& s : read.parts[0].sections) {
                 INFO("trunk " << trunk << " leg " << leg << " at " << s.at);
                 CHECK(std::abs(s.a_mm - trunk) < 0.75);
                 CHECK(s.b_mm == s.a_mm);
             }
-            for (const Station& s : read.parts[1].stations) {
+            for (const Section& s : read.parts[1].sections) {
                 INFO("leg " << leg << " of trunk " << trunk << " at " << s.at);
                 CHECK(std::abs(s.a_mm - leg) < 0.75);
             }
@@ -120,7 +120,7 @@ TEST_CASE("Where a leg touches the body in a picture each ends where the other b
     placed.x_mm = -100, placed.y_mm = 110, placed.mm_px = 1;
     const ReadBody read = readBody(p, {&one, placed}, {}, 148, [](int limb, int) { return limb == 0; });
     REQUIRE(read.parts.size() == 1);
-    for (const Station& s : read.parts[0].stations)
+    for (const Section& s : read.parts[0].sections)
         CHECK(std::abs(s.a_mm - 19) < 0.6);
     CHECK(readBody(p, {}, {}, 148, [](int, int) { return true; }).parts.empty());
 }
@@ -136,7 +136,7 @@ TEST_CASE("A level foot is read no deeper than the floor that it stands on", "[b
     placed.x_mm = -40, placed.y_mm = 60, placed.mm_px = 1;
     const ReadBody read = readBody(p, {&g, placed}, {}, 148, [](int, int) { return true; });
     REQUIRE(read.parts.size() == 1);
-    for (const Station& s : read.parts[0].stations)
+    for (const Section& s : read.parts[0].sections)
         CHECK(s.a_mm == Approx(6));
     // The same foot in the air keeps what is drawn.
     for (Joint& j : p.limbs[0].joints)
@@ -144,6 +144,6 @@ TEST_CASE("A level foot is read no deeper than the floor that it stands on", "[b
     placed.y_mm = 94;
     const ReadBody high = readBody(p, {&g, placed}, {}, 148, [](int, int) { return true; });
     REQUIRE(high.parts.size() == 1);
-    for (const Station& s : high.parts[0].stations)
+    for (const Section& s : high.parts[0].sections)
         CHECK(std::abs(s.a_mm - 14) < 0.75);
 }

@@ -26,7 +26,7 @@ Puppet randomPuppet(Random& random) {
         joints.push_back(fixedPoint("tip", {x + random.between(20, 40), 100, 0}));
         Limb l = limb("arm" + std::to_string(i), LimbKind::arm, joints, "post", "top");
         for (Segment& s : l.segments)
-            s.stations = {{0, random.between(3, 8), random.between(3, 8)},
+            s.sections = {{0, random.between(3, 8), random.between(3, 8)},
                           {1, random.between(3, 8), random.between(3, 8)}};
         l.mirrored = random.whole(0, 1) == 1;
         p.limbs.push_back(l);
@@ -380,7 +380,7 @@ TEST_CASE("Soft clay round a joint adds to the effort and never to the hold", "[
     finger.layers.clay = "oil-clay", finger.layers.skinAcrossGaps = true, finger.layers.skin_mm = 1.5;
     const auto r = reportOf(p);
     const Demand& knuckle = r.choice.limbs[3].demands[0];
-    const Station s = findStation(finger.stations, 0);
+    const Section s = findSection(finger.sections, 0);
     const double R = std::sqrt(s.a_mm * s.b_mm);
     CHECK_NEAR(knuckle.clayPlastic_Nmm, 0.06 / 6 * (std::pow(2 * R, 3) - std::pow(2 * (R - 1.5), 3)), 1e-9);
 }
@@ -390,7 +390,7 @@ TEST_CASE("A stub that nothing moves and that carries itself needs no wire, and 
     Puppet& goat = p.puppets[1];
     Limb horn = limb("horn", LimbKind::other, {fixedPoint("root", {8, 165, 60}), fixedPoint("tip", {12, 180, 58})},
                      "spine", "poll");
-    horn.segments[0].stations = {{0, 4, 4}, {1, 2, 2}};
+    horn.segments[0].sections = {{0, 4, 4}, {1, 2, 2}};
     horn.segments[0].layers.clay = "firm-white", horn.segments[0].layers.skin_mm = 6,
     horn.segments[0].layers.scheme = "";
     goat.limbs.push_back(horn);
@@ -404,7 +404,7 @@ TEST_CASE("A stub that nothing moves and that carries itself needs no wire, and 
         CHECK_FALSE((o.is("no-wire") && o.ref.id == horn.id));
     // A long thin one sags before it is baked.
     goat.limbs.back().joints[1].at_mm = {60, 260, 58};
-    goat.limbs.back().segments[0].stations = {{0, 2, 2}, {1, 3, 3}};
+    goat.limbs.back().segments[0].sections = {{0, 2, 2}, {1, 3, 3}};
     const auto sags = reportOf(p, 1);
     CHECK(sags.choice.limbs.back().reason.rawClay);
     CHECK(sags.choice.limbs.back().chosen >= 0);

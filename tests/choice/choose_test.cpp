@@ -31,7 +31,7 @@ TEST_CASE("Tansy's leg is what the definitions make of it", "[choice]") {
         if (d.joint > 1) {
             const double length = norm(j.at_mm - p.limbs[2].joints[nth(d.joint - 1)].at_mm);
             CHECK_NEAR(d.lever_mm, 0.6 * length, 1e-9);
-            const Station at = findStation(held.stations, 1 - held.grip);
+            const Section at = findSection(held.sections, 1 - held.grip);
             CHECK_NEAR(d.far.half_mm, std::max(at.a_mm, at.b_mm), 1e-9);
             CHECK_NEAR(d.far.force_N, fill::findFingers_N({}, d.far.half_mm), 1e-12);
             CHECK_NEAR(d.effortLimit_Nmm, std::min(d.far.moment_Nmm(), d.near.link < 0 ? 1e9 : d.near.moment_Nmm()),
@@ -248,7 +248,7 @@ TEST_CASE("As a thigh grows from 8 to 20 mm no hand jumps, and each change of wi
     PuppetChoice before;
     int changes = 0, named = 0;
     for (double half = 8; half <= 20.0001; half += 0.1) {
-        for (Station& s : p.limbs[2].segments[1].stations)
+        for (Section& s : p.limbs[2].segments[1].sections)
             s.a_mm = s.b_mm = half;
         PuppetChoice now = calcChoice(p, shelf, stock);
         const LimbChoice& l = now.limbs[2];

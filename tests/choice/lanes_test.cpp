@@ -23,7 +23,7 @@ TEST_CASE("Bundles bent together bend as each does by itself", "[choice]") {
                 if (round % 2 == 1) tested.bendTests = 3, tested.lifeLn = between(-0.5, 0.5), tested.lifeScatter = 0.4;
                 key.stock.calibrations.push_back(tested);
             }
-        Same<Field> field{std::make_shared<const Field>(calcField(key))};
+        SharedValue<Field> field{std::make_shared<const Field>(calcField(key))};
         BendNeed need;
         need.gap_mm = key.shortestGap_mm * between(0.2, 2), need.edge = between(1, 1.6);
         need.angle_rad = degToRad(between(2, 120)), need.range_rad = need.angle_rad * between(1, 2);

@@ -105,7 +105,7 @@ TEST_CASE("Splitting and joining a segment leaves its clay and its cloth as they
     Production p = demo();
     body::Puppet& tansy = p.puppets[0];
     body::Segment& waist = tansy.limbs[0].segments[1];
-    waist.stations.front().skin_mm = 2, waist.stations.back().skin_mm = 5;
+    waist.sections.front().skin_mm = 2, waist.sections.back().skin_mm = 5;
     waist.layers.cover = "felt-1", waist.layers.cover_mm = 1, waist.layers.coverFrom = 0.2, waist.layers.coverTo = 0.7;
     const auto clayAndCloth = [&](const Production& x) {
         // Between its gaps the split joint is fixed, so nothing is left out there.
@@ -164,11 +164,11 @@ TEST_CASE("Half-widths go to one place or to all along, and a piece has a name",
     const Edits e(demo(), shippedCards(), "tansy");
     const body::Limb& leg = *body::findLimb(demo().puppets[0], "leg");
     std::size_t s = 0;
-    while (leg.segments[s].stations.size() < 2)
+    while (leg.segments[s].sections.size() < 2)
         ++s;
     const auto all = e.setStation("leg", static_cast<int>(s), -1, 8.5, 7.25);
     REQUIRE(all);
-    for (const body::Station& x : body::findLimb(all->puppets[0], "leg")->segments[s].stations)
+    for (const body::Section& x : body::findLimb(all->puppets[0], "leg")->segments[s].sections)
         CHECK((x.a_mm == 8.5 && x.b_mm == 7.25));
     CHECK_FALSE(e.setStation("leg", 99, -1, 8, 8));
     CHECK_FALSE(e.setStation("leg", static_cast<int>(s), -1, -1, 8));

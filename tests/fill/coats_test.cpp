@@ -134,7 +134,7 @@ TEST_CASE("A coat with a load of its own is cured before the skin, and goes thro
     CHECK(plan.ledger[2].atHeat_min > plan.ledger[0].atHeat_min);
     // What goes in by itself is what its own thickness asks: the same coat as the skin of a thinner post.
     Puppet thin = coatedPost(3, {});
-    for (Station& s : thin.limbs[0].segments[0].stations)
+    for (Section& s : thin.limbs[0].segments[0].sections)
         s.a_mm = s.b_mm = 8;
     CHECK(plan.bakes[0].minutes == bakesOf(thin).bakes.at(0).minutes);
     // Clay that was cured lies beneath: less of it has to soak than when all of it is raw.

@@ -54,7 +54,7 @@ TEST_CASE("Skin and bulk add up to what they fill, for every part of the demo wi
                 if (part.layers.skinAcrossGaps) continue; // the bulk stops at the gap, the skin does not
                 const Limb& l = p.limbs[nth(s.copies[nth(link.copy)].limb)];
                 const Stretch solid = findCommon(own[nth(part.link)], findStiff(link));
-                outer = calcTube(l.segments[nth(link.segment)].stations, link.length_mm, solid.from, solid.to, 0)
+                outer = calcTube(l.segments[nth(link.segment)].sections, link.length_mm, solid.from, solid.to, 0)
                             .volume_mm3;
             }
             INFO(p.name << ", " << part.label.english());
@@ -100,9 +100,9 @@ TEST_CASE("Foil is weighed, spread and rolled off by the same three numbers", "[
 
 TEST_CASE("A skin that thickens along a post is the difference of a post and a cone", "[fill]") {
     Puppet p = clayPost(3);
-    auto& stations = p.limbs[0].segments[0].stations;
+    auto& sections = p.limbs[0].segments[0].sections;
     for (auto [root, tip] : {std::pair{1.0, 5.0}, std::pair{4.0, 2.0}, std::pair{3.0, 3.0}}) {
-        stations.front().skin_mm = root, stations.back().skin_mm = tip;
+        sections.front().skin_mm = root, sections.back().skin_mm = tip;
         const double R0 = 10 - root, R1 = 10 - tip, cone = kPi * 100 / 3 * (R0 * R0 + R0 * R1 + R1 * R1);
         const Part part = partsOf(p).at(0);
         CHECK_NEAR(part.bulk.volume_mm3, cone, 1e-9);
@@ -112,8 +112,8 @@ TEST_CASE("A skin that thickens along a post is the difference of a post and a c
         // The thickest skin decides how long it bakes.
         CHECK_NEAR(part.bakeSkin_mm, std::max(root, tip), 1e-9);
     }
-    // A station of its own thickness equal to the part's changes nothing.
-    stations.front().skin_mm = 3, stations.back().skin_mm.reset();
+    // A section of its own thickness equal to the part's changes nothing.
+    sections.front().skin_mm = 3, sections.back().skin_mm.reset();
     CHECK_NEAR(partsOf(p).at(0).skin.volume_mm3, partsOf(clayPost(3)).at(0).skin.volume_mm3, 1e-12);
 }
 
@@ -139,7 +139,7 @@ TEST_CASE("The layers of every part add up to its body, and each to its own mesh
         for (Limb& l : p.limbs)
             for (Segment& s : l.segments) {
                 s.layers.relief = 0, s.sleeve_mm = 0;
-                if (!s.stations.empty() && !s.layers.clay.empty()) s.stations.back().skin_mm = 1.5;
+                if (!s.sections.empty() && !s.layers.clay.empty()) s.sections.back().skin_mm = 1.5;
                 if (!s.layers.cover.empty()) s.layers.coverTo = 0.8;
             }
         for (Mass& m : p.masses)

@@ -30,9 +30,9 @@ TEST_CASE("A developed cone has the cone's edges and area", "[fill]") {
         CHECK_NEAR(arc, 2 * kPi * r0, 1e-3);
         CHECK_NEAR(findArea(p.outline), p.area_mm2, 2e-3);
         // A cone's surface, found again by quadrature on the body.
-        const std::vector<Station> stations{{0, r0, r0}, {1, r1, r1}};
-        CHECK_NEAR(calcTubeSurface(stations, L, 0, 1), p.area_mm2, 1e-9);
-        CHECK(makeTube(stations, L, {}, 0).exact);
+        const std::vector<Section> sections{{0, r0, r0}, {1, r1, r1}};
+        CHECK_NEAR(calcTubeSurface(sections, L, 0, 1), p.area_mm2, 1e-9);
+        CHECK(makeTube(sections, L, {}, 0).exact);
     }
 }
 
@@ -67,27 +67,27 @@ TEST_CASE("A bulging elliptic limb is flattened with its girths within one per c
           "[fill]") {
     Random random(6);
     for (int i = 0; i < 40; ++i) {
-        std::vector<Station> stations;
+        std::vector<Section> sections;
         double a = random.between(6, 14);
         for (int k = 0; k < 4; ++k) {
             a *= random.between(0.85, 1.15);
-            stations.push_back({k / 3.0, a, a * random.between(0.75, 1.25)});
+            sections.push_back({k / 3.0, a, a * random.between(0.75, 1.25)});
         }
         const double L = random.between(40, 90);
-        const Pattern p = makeTube(stations, L, {0.05, 0.9}, 1);
+        const Pattern p = makeTube(sections, L, {0.05, 0.9}, 1);
         INFO("draw " << i << ", stated " << p.girthError);
         CHECK(p.girthError < 0.01);
         // The surface by quadrature is what the flat piece covers, to what it states; the more it bulges, the more.
-        std::vector<Station> inset = stations;
-        for (Station& s : inset)
+        std::vector<Section> inset = sections;
+        for (Section& s : inset)
             s.a_mm -= 1, s.b_mm -= 1;
         CHECK(apart(p.area_mm2, calcTubeSurface(inset, L, 0.05, 0.9)) <= p.areaError + 2e-3);
         // A ring by itself is true.
-        const Pattern ring = makeTube(stations, L, {0.05, 1 / 3.0}, 1);
+        const Pattern ring = makeTube(sections, L, {0.05, 1 / 3.0}, 1);
         CHECK(ring.areaError < 2e-3);
         CHECK(ring.seamError < 1e-3);
         // Its ends are the girths there, measured on the drawn outline.
-        const Station root = findStation(inset, 0.05);
+        const Section root = findSection(inset, 0.05);
         CHECK_NEAR(p.rootEdge_mm, calcGirth(root.a_mm, root.b_mm), 0.01);
     }
 }
@@ -198,7 +198,7 @@ TEST_CASE("A bare stretch has no cloth on it", "[fill]") {
     int segment = -1;
     for (Limb& l : goat.limbs)
         for (std::size_t i = 0; i < l.segments.size() && segment < 0; ++i)
-            if (!l.segments[i].layers.cover.empty() && !l.segments[i].stations.empty() && !l.mirrored)
+            if (!l.segments[i].layers.cover.empty() && !l.segments[i].sections.empty() && !l.mirrored)
                 limbId = l.id, segment = static_cast<int>(i);
     REQUIRE(segment >= 0);
     Limb& l = *std::find_if(goat.limbs.begin(), goat.limbs.end(), [&](const Limb& x) { return x.id == limbId; });

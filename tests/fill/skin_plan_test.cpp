@@ -89,13 +89,13 @@ TEST_CASE("Old Reed's neck: firm clay across its joints is refused, flexible cla
     Limb& neck = p.puppets[2].limbs[0];
     const auto dress = [&](const std::string& clay) {
         for (Segment& s : neck.segments)
-            if (!s.stations.empty() && !s.layers.clay.empty()) {
+            if (!s.sections.empty() && !s.layers.clay.empty()) {
                 s.layers.clay = clay, s.layers.skinAcrossGaps = true;
             }
         return reportOf(p, 2);
     };
     for (Segment& s : neck.segments)
-        if (!s.stations.empty() && s.layers.clay.empty()) s.layers.clay = "firm-white", s.layers.skin_mm = 2;
+        if (!s.sections.empty() && s.layers.clay.empty()) s.layers.clay = "firm-white", s.layers.skin_mm = 2;
     const auto count = [](const results::Report& r, std::string_view what) {
         return std::count_if(r.open.begin(), r.open.end(), [&](const auto& o) { return o.is(what); });
     };
@@ -111,7 +111,7 @@ TEST_CASE("Old Reed's neck: firm clay across its joints is refused, flexible cla
         const auto& link = flexible.choice.rest.links[nth(
             flexible.choice.parts[nth(findings::findPlace(p.puppets[2], flexible.choice, o.ref).part)].link)];
         const Joint& j = neck.joints[nth(link.segment)];
-        const Station s = findStation(neck.segments[nth(link.segment)].stations, 0);
+        const Section s = findSection(neck.segments[nth(link.segment)].sections, 0);
         const auto& layers = neck.segments[nth(link.segment)].layers;
         const double half = std::max(s.a_mm, s.b_mm) - (layers.cover.empty() ? 0 : layers.cover_mm);
         CHECK_NEAR(o.found, findLargestBend(j) / j.gap_mm * half, 1e-9);

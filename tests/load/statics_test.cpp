@@ -114,7 +114,7 @@ TEST_CASE("Twice the height with twice the thickness weighs 8 times and loads 16
     for (Limb& l : twice.limbs)
         for (Segment& s : l.segments) {
             thicker(s.layers), s.sleeve_mm *= 2;
-            for (Station& x : s.stations)
+            for (Section& x : s.sections)
                 if (x.skin_mm) *x.skin_mm *= 2;
         }
     for (Mass& m : twice.masses)

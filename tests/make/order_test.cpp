@@ -50,7 +50,7 @@ TEST_CASE("A chest under a wing is painted first, and nothing else changes place
         const bool isWing = l.name.find("wing") != std::string::npos;
         if (isWing) wing = l.id;
         for (auto& s : l.segments)
-            if (!s.stations.empty()) s.layers = skinned;
+            if (!s.sections.empty()) s.layers = skinned;
         for (auto& s : l.segments)
             if (!s.layers.clay.empty()) s.layers.scheme = isWing ? "wing" : "body", s.layers.cover.clear();
     }
@@ -67,14 +67,14 @@ TEST_CASE("A chest under a wing is painted first, and nothing else changes place
         if (l.id == wing) {
             double widest = 0;
             for (const auto& s : trunk.segments)
-                for (const auto& st : s.stations)
+                for (const auto& st : s.sections)
                     widest = std::max({widest, st.a_mm, st.b_mm});
             for (std::size_t i = 0; i < l.joints.size(); ++i) {
                 const double t = static_cast<double>(i) / static_cast<double>(l.joints.size() - 1);
                 l.joints[i].at_mm = from + t * (to - from) + Vec3{widest + 8, 0, 0};
             }
             for (auto& s : l.segments)
-                for (auto& st : s.stations)
+                for (auto& st : s.sections)
                     st.a_mm = std::max(st.a_mm, 6.0), st.b_mm = std::max(st.b_mm, widest);
         }
     const Report r = reportOf(p);
@@ -260,9 +260,9 @@ TEST_CASE("Putty in a shop at 10 degrees is mixed as often as its working time t
         p.puppets[0].limbs[0].segments[0].layers.clay = "putty-two-part";
         for (body::Limb& l : p.puppets[0].limbs)
             for (body::Segment& s : l.segments)
-                if (!s.stations.empty()) {
+                if (!s.sections.empty()) {
                     s.layers.clay = "putty-two-part", s.layers.skin_mm = 3;
-                    for (body::Station& x : s.stations)
+                    for (body::Section& x : s.sections)
                         x.a_mm *= 4, x.b_mm *= 4; // a stout figure: more to cover than one mix lasts for
                 }
         const Report r = reportOf(p);

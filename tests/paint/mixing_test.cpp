@@ -130,11 +130,11 @@ TEST_CASE("No coat shows the ground, many the paint, and an opaque film does not
         const Reflectance ground = calcReflectance(randomColour(random)), other = calcReflectance(randomColour(random)),
                           paint = calcReflectance(randomColour(random));
         const double hiding = random.between(0.05, 0.98), power = calcPower(paint, hiding);
-        CHECK(calcFilm(ground, paint, 0) == ground);
+        CHECK(calcShotWear(ground, paint, 0) == ground);
         CHECK_NEAR(calcHiding(paint, power), hiding, 1e-6);
-        const Reflectance thick = calcFilm(ground, paint, 1e6), thick2 = calcFilm(other, paint, 1e6);
-        const Reflectance two = calcFilm(calcFilm(ground, paint, power), paint, power),
-                          at2 = calcFilm(ground, paint, 2 * power);
+        const Reflectance thick = calcShotWear(ground, paint, 1e6), thick2 = calcShotWear(other, paint, 1e6);
+        const Reflectance two = calcShotWear(calcShotWear(ground, paint, power), paint, power),
+                          at2 = calcShotWear(ground, paint, 2 * power);
         for (std::size_t b = 0; b < kBands; ++b) {
             CHECK(std::abs(thick[b] - paint[b]) < 1e-4);
             CHECK(std::abs(thick[b] - thick2[b]) < 1e-4);

@@ -106,14 +106,14 @@ TEST_CASE("A ridge worked out by hand: the film equation at the thickness of tha
                       dark = calcReflectance(*parseHex(cards[1].colour));
     const Reflectance ground = calcReflectance(*parseHex("#b08060"));
     const Reflectance covered =
-        calcFilm(ground, base, calcPower(base, cards[0].opacity) * calcCoats(ground, base, cards[0].opacity));
+        calcShotWear(ground, base, calcPower(base, cards[0].opacity) * calcCoats(ground, base, cards[0].opacity));
     std::vector<std::size_t> order(heights.size());
     std::iota(order.begin(), order.end(), 0);
     std::sort(order.begin(), order.end(), [&](std::size_t a, std::size_t b) { return heights[a] < heights[b]; });
     Rgb sum;
     const std::size_t tenth = heights.size() / 10;
     for (std::size_t i = 0; i < tenth; ++i) {
-        const Rgb c = toRgb(calcFilm(covered, dark, calcPower(dark, cards[1].opacity) * film[order[i]]));
+        const Rgb c = toRgb(calcShotWear(covered, dark, calcPower(dark, cards[1].opacity) * film[order[i]]));
         sum.r += c.r, sum.g += c.g, sum.b += c.b;
     }
     const auto n = static_cast<double>(tenth);

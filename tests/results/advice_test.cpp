@@ -36,7 +36,7 @@ template <class Rule> void clothe(body::Puppet& p, Rule rule) {
     };
     for (auto& l : p.limbs)
         for (auto& s : l.segments)
-            if (!s.stations.empty()) set(s.layers, rule(l.id, s.name));
+            if (!s.sections.empty()) set(s.layers, rule(l.id, s.name));
     for (auto& m : p.masses)
         if (m.shape != body::MassShape::weighed) set(m.layers, rule(m.id, m.name));
 }
@@ -239,7 +239,7 @@ TEST_CASE("Paint, varnish and steel that will not do on their ground are said", 
                    [&](const std::string& limb, const std::string&) { return limb == "arm" ? clay : std::string(); });
             for (auto& l : p.limbs)
                 for (auto& s : l.segments)
-                    if (l.id == "arm" && !s.stations.empty())
+                    if (l.id == "arm" && !s.sections.empty())
                         s.layers.scheme = "trial", s.layers.skinAcrossGaps = across;
         });
     };
@@ -292,7 +292,7 @@ TEST_CASE("What sets by itself is gated and set limb by limb, and a step longer 
                 clothe(p, [](const std::string&, const std::string&) { return kPutty; });
                 for (auto& l : p.limbs)
                     for (auto& s : l.segments)
-                        for (auto& t : s.stations)
+                        for (auto& t : s.sections)
                             t.a_mm *= area, t.b_mm *= area;
             },
             1);

@@ -149,7 +149,7 @@ TEST_CASE("After a change what is planned for the next days stays where it was a
     compare([](document::Production& p) {
         for (body::Limb& l : p.puppets[2].limbs)
             for (body::Segment& s : l.segments)
-                for (body::Station& x : s.stations)
+                for (body::Section& x : s.sections)
                     x.a_mm *= 1.2;
     });
     compare([](document::Production& p) { p.puppets[1].deadline = kMonday + 30 * kDay; });

@@ -1,4 +1,4 @@
-// Ways out of random failing puppets: none breaks a joint unsaid, one is there wherever a grid over every kind of
+// Remedies of random failing puppets: none breaks a joint unsaid, one is there wherever a grid over every kind of
 // change, or over pairs of them, finds one, and what is applied outlives the next gram.
 #include "base/units.h"
 #include "results/remedies.h"

@@ -143,7 +143,7 @@ TEST_CASE("A rig hangs a bird by its body, above its weight, not by its beak", "
         const Vec3 middle = 0.5 * (limb.joints[at].at_mm + limb.joints[at + 1].at_mm), weight = r.choice.totals.centre;
         CHECK(std::hypot(middle.x - weight.x, middle.z - weight.z) < 40);
         CHECK(std::max(limb.joints[at].at_mm.y, limb.joints[at + 1].at_mm.y) >= weight.y);
-        CHECK_FALSE(limb.segments[at].stations.empty());
+        CHECK_FALSE(limb.segments[at].sections.empty());
         const auto applied = applyRemedy(p, shippedCards(), 2, x);
         REQUIRE(applied);
         CHECK(holdsWithReserve(limbOf(reportOf(*applied, 2), 1)));

@@ -2,8 +2,8 @@
 #include "base/units.h"
 #include "checks/proportions.h"
 #include "files/production_json.h"
-#include "results/film.h"
 #include "results/remedies.h"
+#include "results/shot_wear.h"
 #include "support/planned.h"
 
 using namespace enkinet::body;
@@ -145,7 +145,7 @@ TEST_CASE("Who acts broadly wears more than who acts plainly, by half as much ra
         });
     };
     const auto worn = [](const Case& c) {
-        const auto film = results::calcFilm(c.production, c.result.puppets);
+        const auto film = results::calcShotWear(c.production, c.result.puppets);
         double most = 0;
         for (const auto& row : film.ledger.rows)
             most = std::max(most, row.bent.largest_rad);
@@ -222,7 +222,7 @@ TEST_CASE("All limbs together last fewer films than each by itself, and no fewer
     REQUIRE_FALSE(p.shots.empty());
     for (document::Shot& s : p.shots)
         s.frames *= 3;
-    const results::Film film = results::calcFilm(p, resultOf(p).puppets);
+    const results::ShotWear film = results::calcShotWear(p, resultOf(p).puppets);
     REQUIRE(film.doubles.size() > 1);
     double least = 1, all = 1;
     for (const results::LimbDoubles& d : film.doubles) {

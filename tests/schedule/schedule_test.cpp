@@ -305,7 +305,7 @@ TEST_CASE("A bake needs somebody there, and what is too long for any day is ease
     p.tasks[1].hands = 600, p.tasks[1].rests = false;
     const Windows windows{{0, 60}, {200, 680}, {900, 1380}, {1700, 2100}};
     const OpenHours hours(windows);
-    const Eased e = ease(p, hours);
+    const Relaxed e = ease(p, hours);
     CHECK(e.rests[1]);
     CHECK_FALSE(e.alone[0]);
     const Schedule s = calcBest(p, hours);

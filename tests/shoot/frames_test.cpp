@@ -1,6 +1,6 @@
 #include "base/units.h"
 #include "files/exposure_sheet.h"
-#include "results/film.h"
+#include "results/shot_wear.h"
 #include "shoot/frames.h"
 #include "shoot/mapping.h"
 #include "support/puppets.h"
@@ -120,7 +120,7 @@ TEST_CASE("Designed for its shots, a joint is asked what the film spends of it",
     s.cast = {{walker().id, 1}};
     s.cast[0].acting = walker().wants.acting;
     p.shots = {s};
-    const auto needs = results::findFilmNeeds(p, resultNow.puppets, results::calcFilm(p, resultNow.puppets), 0);
+    const auto needs = results::findShotNeeds(p, resultNow.puppets, results::calcShotWear(p, resultNow.puppets), 0);
     REQUIRE(needs.size() > 4);
     for (const document::JointNeed& n : needs) {
         INFO(n.limb << " " << n.joint);
@@ -129,21 +129,21 @@ TEST_CASE("Designed for its shots, a joint is asked what the film spends of it",
     // Twice on one copy is twice; on two copies it is once.
     p.shots.push_back(s);
     p.shots[1].id = "again";
-    CHECK_NEAR(results::findFilmNeeds(p, resultNow.puppets, results::calcFilm(p, resultNow.puppets), 0)[0].need_s, 60.0,
-               1e-7);
+    CHECK_NEAR(results::findShotNeeds(p, resultNow.puppets, results::calcShotWear(p, resultNow.puppets), 0)[0].need_s,
+               60.0, 1e-7);
     p.shots[1].cast[0].copy = 2;
-    CHECK_NEAR(results::findFilmNeeds(p, resultNow.puppets, results::calcFilm(p, resultNow.puppets), 0)[0].need_s, 30.0,
-               1e-7);
+    CHECK_NEAR(results::findShotNeeds(p, resultNow.puppets, results::calcShotWear(p, resultNow.puppets), 0)[0].need_s,
+               30.0, 1e-7);
     // Designed for the demo's own shots, what then holds is swapped in none of them: life counts twice over, once by
     // the design's acting and once by the ledger.
     document::Production film = demo();
     film.log.clear();
     const auto before = resultOf(film);
-    const auto wanted = results::findFilmNeeds(film, before.puppets, results::calcFilm(film, before.puppets), 0);
+    const auto wanted = results::findShotNeeds(film, before.puppets, results::calcShotWear(film, before.puppets), 0);
     const auto designed = document::Edits(film, shippedCards(), "tansy").setNeeds(wanted);
     REQUIRE(designed);
     const auto after = resultOf(*designed);
-    const results::Film again = results::calcFilm(*designed, after.puppets);
+    const results::ShotWear again = results::calcShotWear(*designed, after.puppets);
     int held = 0;
     for (const choice::LimbChoice& l : after.puppets[0]->choice.limbs)
         for (std::size_t k = 0; k < l.demands.size(); ++k) {
@@ -190,7 +190,7 @@ TEST_CASE("The hand goes beyond a pose by the springback, the way it came, and o
 TEST_CASE("Where paint is looked at after a shot are the joints bent most by hand in it", "[shoot]") {
     const document::Production& p = demo();
     const auto result = resultOf(p);
-    const results::Film film = results::calcFilm(p, result.puppets);
+    const results::ShotWear film = results::calcShotWear(p, result.puppets);
     const body::Skeleton& rest = result.puppets[0]->choice.rest;
     const auto gripped = results::findGripped(film, 0, rest, p.shots.size());
     REQUIRE(gripped.size() == p.shots.size());

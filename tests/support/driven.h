@@ -2,7 +2,7 @@
 // A real window under a virtual display, worked with keys and mouse as a builder would.
 #include "sheet/sheet_view.h"
 #include "shell/figure_rail.h"
-#include "shell/rule.h"
+#include "shell/station_bar.h"
 #include "shell/window.h"
 #include "support/near.h"
 #include "support/sanitized.h"
@@ -120,9 +120,9 @@ struct Desk {
         QTest::keyClick(&window, key, with);
         settle();
     }
-    /// Clicks a leaf of a card.
-    void leaf(const char* leaves, int index) {
-        auto* button = find<QWidget>(leaves)->findChild<QAbstractButton*>("leaf" + QString::number(index));
+    /// Clicks a tab of a panel.
+    void tab(const char* tabs, int index) {
+        auto* button = find<QWidget>(tabs)->findChild<QAbstractButton*>("tab" + QString::number(index));
         REQUIRE(button);
         QTest::mouseClick(button, Qt::LeftButton);
         settle();

@@ -26,7 +26,7 @@ inline body::Segment bare(const std::string& name) {
 
 inline body::Segment tube(const std::string& name, double a, double b, const body::Layers& layers = {}) {
     body::Segment s = bare(name);
-    s.stations = {{0, a, b}, {1, a, b}};
+    s.sections = {{0, a, b}, {1, a, b}};
     s.layers = layers;
     return s;
 }

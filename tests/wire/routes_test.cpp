@@ -27,7 +27,7 @@ Combination drawn(Random& random) {
     return c;
 }
 
-const Figure WireBend::*const kQuantities[] = {
+const OptionalNumber WireBend::*const kQuantities[] = {
     &WireBend::lock,         &WireBend::hold_Nmm,        &WireBend::weak_Nmm,       &WireBend::strong_Nmm,
     &WireBend::strainFactor, &WireBend::designAmplitude, &WireBend::springback_rad, &WireBend::strainAmplitude,
     &WireBend::twistStrain,  &WireBend::twistDamage,     &WireBend::cyclesMedian,   &WireBend::cyclesNine,

@@ -1,6 +1,6 @@
 #include "stations/bench/bench_known.h"
 #include "base/normal.h"
-#include "document/spoken.h"
+#include "document/translated.h"
 #include "files/container.h"
 #include "files/output.h"
 #include "files/wire_tests_file.h"
@@ -8,7 +8,7 @@
 #include "widgets/answer.h"
 #include "widgets/fields.h"
 #include "widgets/look.h"
-#include "words/say.h"
+#include "words/text.h"
 #include <QFileDialog>
 #include <QFileInfo>
 #include <QListWidget>
@@ -82,16 +82,16 @@ void BenchKnown::showSpool(int s) {
             << tr("No test yet: every number of this wire rests on table values, and lives scatter by a factor of %1. "
                   "What is not known of them halves with %n bend test(s).",
                   nullptr, wire::findTestsToHalve(c))
-                   .arg(Say::number(std::exp(wire::kLifeScatter), 1));
+                   .arg(Text::number(std::exp(wire::kLifeScatter), 1));
     if (c.hasLife())
         lines << tr("%1: lives are %2 times the card's, and nine in ten reach %3 of the middle (without tests %4).")
-                     .arg(Say::capital(Say::tests(c)), Say::number(std::exp(c.lifeLn), 2),
-                          Say::number(std::exp(-kNineInTen * c.lifeScatter), 2),
-                          Say::number(std::exp(-kNineInTen * wire::kLifeScatter), 2));
+                     .arg(Text::capital(Text::tests(c)), Text::number(std::exp(c.lifeLn), 2),
+                          Text::number(std::exp(-kNineInTen * c.lifeScatter), 2),
+                          Text::number(std::exp(-kNineInTen * wire::kLifeScatter), 2));
     if (c.hangTests > 0)
         lines << tr("%n hang test(s): it holds %1 times what the card says, give or take %2 %.", nullptr, c.hangTests)
-                     .arg(Say::number(std::exp(c.holdLn), 2), Say::number(100 * c.holdLnSpread, 0));
-    m_head.show(Say::capital(Say::spool(sp)), {}, lines.join(" "));
+                     .arg(Text::number(std::exp(c.holdLn), 2), Text::number(100 * c.holdLnSpread, 0));
+    m_head.show(Text::capital(Text::spool(sp)), {}, lines.join(" "));
     const int tests = c.bendTests + c.hangTests + c.broken + c.lasted;
     m_head.setStamp(c.contradicted ? tr("look again")
                     : tests        ? tr("%n test(s)", nullptr, tests)
@@ -104,9 +104,9 @@ void BenchKnown::showSpool(int s) {
         if (t.spool != sp.id) continue;
         const wire::Seen seen = wire::calcSeen(table, t);
         addRow(tr("%1: bent %2 each side over %3, parted after %4 (card %5)")
-                   .arg(QString::fromStdString(t.date), Say::degrees(t.angle_rad), Say::length(t.gap_mm),
-                        Say::number(seen.seen, seen.seen == std::floor(seen.seen) ? 0 : 1),
-                        Say::number(seen.predicted, 0)),
+                   .arg(QString::fromStdString(t.date), Text::degrees(t.angle_rad), Text::length(t.gap_mm),
+                        Text::number(seen.seen, seen.seen == std::floor(seen.seen) ? 0 : 1),
+                        Text::number(seen.predicted, 0)),
                seen.contradicts(), kBendRow, i);
     }
     for (std::size_t i = 0; i < stock.hangTests.size(); ++i) {
@@ -114,8 +114,8 @@ void BenchKnown::showSpool(int s) {
         if (t.spool != sp.id) continue;
         const wire::Seen seen = wire::calcSeen(table, t);
         addRow(tr("%1: crept at %2 N·mm over %3 (card %4)")
-                   .arg(QString::fromStdString(t.date), Say::figure(seen.seen), Say::length(t.gap_mm),
-                        Say::figure(seen.predicted)),
+                   .arg(QString::fromStdString(t.date), Text::figure(seen.seen), Text::length(t.gap_mm),
+                        Text::figure(seen.predicted)),
                seen.contradicts(), kHangRow, i);
     }
     for (const wire::WearTest& t : stock.wearTests)
@@ -134,7 +134,7 @@ QString BenchKnown::wearRow(const wire::WearTest& t) {
                     key[3].toStdString() == j.id)
                     joint = tr("%1 of %2", "joint, puppet")
                                 .arg(QString::fromStdString(j.name), QString::fromStdString(p.name));
-    const QString share = Say::number(100 * t.share, 0);
+    const QString share = Text::number(100 * t.share, 0);
     return t.broke ? tr("%1, on the set: %2 broke at %3 % of the card's life")
                          .arg(QString::fromStdString(t.date), joint, share)
                    : tr("%1, on the set: %2 lasted %3 % of the card's life")
@@ -150,16 +150,16 @@ void BenchKnown::showClay(const fill::ClayCard& c) {
         QString::fromStdString(c.name), tr("cured"),
         c.rupture_MPa <= 0 ? tr("The card gives no strength: how brittle it is stays not checked.")
         : own.empty()
-            ? tr("No test yet: nine in ten such rods stand %1 MPa by the card.").arg(Say::figure(before.nine_MPa))
+            ? tr("No test yet: nine in ten such rods stand %1 MPa by the card.").arg(Text::figure(before.nine_MPa))
             : tr("%n break test(s): nine in ten stand %1 MPa (without tests %2).", nullptr, tests)
-                  .arg(Say::figure(now.nine_MPa), Say::figure(before.nine_MPa)));
+                  .arg(Text::figure(now.nine_MPa), Text::figure(before.nine_MPa)));
     m_head.setStamp(own.empty() ? tr("card only") : tr("%n test(s)", nullptr, tests),
                     own.empty() ? look().graphite : look().holds);
     for (std::size_t i = 0; i < shop.breaks.size(); ++i)
         if (const fill::BreakTest& t = shop.breaks[i]; t.clay == c.id)
             addRow(tr("%1: %2 thick over %3, broke at %4 N: %5 MPa (card %6)")
-                       .arg(QString::fromStdString(t.date), Say::length(t.diameter_mm), Say::length(t.span_mm),
-                            Say::figure(t.force_N), Say::figure(t.rupture_MPa()), Say::figure(c.rupture_MPa)),
+                       .arg(QString::fromStdString(t.date), Text::length(t.diameter_mm), Text::length(t.span_mm),
+                            Text::figure(t.force_N), Text::figure(t.rupture_MPa()), Text::figure(c.rupture_MPa)),
                    false, kBreakRow, i);
 }
 
@@ -168,7 +168,7 @@ void BenchKnown::showOven() {
     m_head.show(tr("The oven"), {},
                 o.readings > 0 ? tr("It stands %1 off its dial and swings by %2 to each side (%n reading(s)).", nullptr,
                                     o.readings)
-                                     .arg(Say::warmth(o.offset_C), Say::warmth(o.swing_C))
+                                     .arg(Text::warmth(o.offset_C), Text::warmth(o.swing_C))
                                : tr("No probe has been in it: its dial is taken at its word. A log of another probe is "
                                     "read in at Skin, under oven."));
     m_head.setStamp(o.readings > 0 ? tr("probed") : tr("dial only"), o.readings > 0 ? look().holds : look().graphite);
@@ -195,7 +195,7 @@ void BenchKnown::exportCsv() {
     if (const auto done =
             files::writeOutput(path.toStdString(), files::writeWireTestsCsv(stock.bendTests, stock.hangTests));
         !done)
-        Q_EMIT m_document.refused(spoken(done.fault()));
+        Q_EMIT m_document.refused(translated(done.fault()));
 }
 
 void BenchKnown::importCsv() {
@@ -203,12 +203,12 @@ void BenchKnown::importCsv() {
     if (path.isEmpty()) return;
     const auto text = files::readFile(path.toStdString());
     if (!text) {
-        Q_EMIT m_document.refused(spoken(text.fault()));
+        Q_EMIT m_document.refused(translated(text.fault()));
         return;
     }
     auto tests = files::parseWireTestsCsv(*text, m_document.production().stock.spools);
     if (!tests) {
-        Q_EMIT m_document.refused(spoken(tests.fault()));
+        Q_EMIT m_document.refused(translated(tests.fault()));
         return;
     }
     m_document.change(tr("Tests from %1").arg(QFileInfo(path).fileName()),

@@ -1,6 +1,6 @@
 #include "stations/bench/bench_page.h"
 #include "base/units.h"
-#include "document/spoken.h"
+#include "document/translated.h"
 #include "fill/cured.h"
 #include "fill/ledger.h"
 #include "widgets/answer.h"
@@ -8,7 +8,7 @@
 #include "widgets/fields.h"
 #include "widgets/flow.h"
 #include "widgets/look.h"
-#include "words/say.h"
+#include "words/text.h"
 #include <QDate>
 #include <QFormLayout>
 #include <QPushButton>
@@ -202,7 +202,7 @@ void BenchPage::showSubjects() {
     if (test() <= BenchTest::hang) {
         const auto& spools = document().production().stock.spools;
         for (std::size_t i = 0; i < spools.size(); ++i)
-            all << std::pair{Say::spool(spools[i]), QVariant(static_cast<int>(i))};
+            all << std::pair{Text::spool(spools[i]), QVariant(static_cast<int>(i))};
     } else if (test() == BenchTest::rupture) {
         for (const auto& [id, card] : r.shelf.clays)
             if (card.youngs_MPa > 0)
@@ -343,30 +343,30 @@ void BenchPage::showGuide() {
         guide =
             !m_running ? tr("Clamp a sample with %1 free between the jaws. Bend it %2 to each side, always as far, "
                             "without haste; count until it parts.")
-                             .arg(Say::length(m_gap->core(), 1), Say::degrees(m_angle->core()))
+                             .arg(Text::length(m_gap->core(), 1), Text::degrees(m_angle->core()))
             : m_watch && !m_watch->fresh()
                 ? tr("The tester is in the middle of a sample, which was bent before: it counts from the next one on, "
                      "when its lever has stood straight.")
             : m_watch ? tr("The tester counts: %1 so far. What it counts is kept when the wire parts.")
-                            .arg(Say::number(m_count, 1))
+                            .arg(Text::number(m_count, 1))
                       : tr("Space counts one bend to and fro: %1 so far. Enter when it has parted.")
-                            .arg(Say::number(m_count, 1));
+                            .arg(Text::number(m_count, 1));
         caution = tr("A strand that parts flies: cover your eyes.");
-        keep = m_running   ? tr("It parted: keep %1").arg(Say::number(m_count, 1))
-               : m_entered ? tr("Keep %1 as typed").arg(Say::number(m_cycles->core(), 1))
+        keep = m_running   ? tr("It parted: keep %1").arg(Text::number(m_count, 1))
+               : m_entered ? tr("Keep %1 as typed").arg(Text::number(m_cycles->core(), 1))
                            : tr("Keep what is typed");
         break;
     case BenchTest::hang:
         guide =
             tr("Clamp it, hang weight on a lever of %1 and add a little at a time, each left for ten breaths, until "
                "the joint has crept by half a degree and stays there. A scale's steady weight stands here by itself.")
-                .arg(Say::length(m_lever->core(), 0));
+                .arg(Text::length(m_lever->core(), 0));
         caution = tr("Hang it low over the bench: what falls must not fall on a foot.");
         break;
     case BenchTest::rupture:
         guide = tr("Roll a rod, bake it as the parts are baked, let it cool. Lay it on two supports at least %1 apart, "
                    "press in the middle until it breaks.")
-                    .arg(Say::length(fill::findLeastSpan(m_rod->core()), 0));
+                    .arg(Text::length(fill::findLeastSpan(m_rod->core()), 0));
         caution = tr("Cured clay breaks into sharp pieces: cover your eyes.");
         break;
     case BenchTest::oven:
@@ -380,7 +380,7 @@ void BenchPage::showGuide() {
         guide =
             (*share > 1 ? tr("That is %1 times what is expected, %2.")
                         : tr("That is %1 times less than is expected, %2."))
-                .arg(Say::number(*share > 1 ? *share : 1 / *share, 1), Say::number(m_table->top().known->median, 1)) +
+                .arg(Text::number(*share > 1 ? *share : 1 / *share, 1), Text::number(m_table->top().known->median, 1)) +
             " " + tr("Was the sample fresh, and held as the fields say? Once kept, it counts wherever this is used.");
         keep = tr("Keep it all the same");
     }
@@ -423,7 +423,7 @@ void BenchPage::keep() {
     if (t == BenchTest::oven) {
         const auto log = fill::calcOvenLog(m_oven, m_set->core());
         if (!log) {
-            Q_EMIT document().refused(spoken(log.fault()));
+            Q_EMIT document().refused(translated(log.fault()));
             return;
         }
         fill::Shop shop = document().production().stock.shop;

@@ -2,7 +2,7 @@
 #include "base/units.h"
 #include "widgets/look.h"
 #include "widgets/paper.h"
-#include "words/say.h"
+#include "words/text.h"
 #include <QKeyEvent>
 #include <QPainter>
 #include <QPainterPath>
@@ -26,11 +26,11 @@ QString deviceWord(const QString& name) {
 
 QString reading(const DevicePorts::Device& d) {
     // As its display has it: the card rounds, a scale does not.
-    if (d.unit == "g") return BenchTable::tr("%1 g").arg(Say::number(d.value, 1));
-    if (d.unit == "mm") return Say::length(d.value, 2);
-    if (d.unit == "C") return Say::temperature(d.value);
-    if (d.unit == "deg") return Say::degrees(degToRad(d.value));
-    return BenchTable::tr("%1 N").arg(Say::number(d.value, 2));
+    if (d.unit == "g") return BenchTable::tr("%1 g").arg(Text::number(d.value, 1));
+    if (d.unit == "mm") return Text::length(d.value, 2);
+    if (d.unit == "C") return Text::temperature(d.value);
+    if (d.unit == "deg") return Text::degrees(degToRad(d.value));
+    return BenchTable::tr("%1 N").arg(Text::number(d.value, 2));
 }
 } // namespace
 
@@ -93,15 +93,15 @@ std::vector<PicturePart> BenchTable::parts() const {
     const QRect line = ruler().toAlignedRect();
     const auto expected = [&](const std::optional<wire::Expected>& e, const QString& words) {
         if (e)
-            all.push_back({words.arg(Say::figure(e->median), Say::figure(e->low), Say::figure(e->high), m_top.unit),
+            all.push_back({words.arg(Text::figure(e->median), Text::figure(e->low), Text::figure(e->high), m_top.unit),
                            line, false});
     };
     expected(m_top.card, tr("by the card: half reach %1 %4, nine in ten %2, one in ten %3"));
     if (m_top.tests > 0) expected(m_top.known, tr("by your tests: half reach %1 %4, nine in ten %2, one in ten %3"));
     for (const BenchTop::Mark& m : m_top.marks)
-        all.push_back({tr("a test: %1 %2").arg(Say::figure(m.value), m_top.unit), line, false});
+        all.push_back({tr("a test: %1 %2").arg(Text::figure(m.value), m_top.unit), line, false});
     if (m_top.running && m_top.test == BenchTest::bend)
-        all.push_back({tr("%1 bends so far").arg(Say::number(m_top.count, 1)), line, true});
+        all.push_back({tr("%1 bends so far").arg(Text::number(m_top.count, 1)), line, true});
     return all;
 }
 
@@ -204,7 +204,7 @@ void BenchTable::drawWire(QPainter& p, const QRectF& area) const {
             p.setFont(deskType(11));
             const QPointF end = line.back();
             p.drawText(QRectF(end.x() + 6, end.y() - 9, 80, 18), Qt::AlignLeft | Qt::AlignVCenter,
-                       Say::degrees(m_top.set_rad));
+                       Text::degrees(m_top.set_rad));
         }
     double angle = hang ? -0.06 : m_top.angle_rad.value_or(0);
     if (!hang && m_top.running && !m_top.angle_rad)
@@ -239,7 +239,7 @@ void BenchTable::drawWire(QPainter& p, const QRectF& area) const {
     p.setPen(look().graphite);
     p.setFont(deskType(11));
     p.drawText(QRectF(root.x() - 66, root.y() + 54, 240, 18), Qt::AlignLeft,
-               tr("%1 free between the jaws").arg(Say::length(m_top.gap_mm, 1)));
+               tr("%1 free between the jaws").arg(Text::length(m_top.gap_mm, 1)));
     if (hang && !m_top.broken) {
         const QPointF end = line.back();
         p.setPen(QPen(look().graphite, 1.2));
@@ -349,7 +349,7 @@ void BenchTable::drawRuler(QPainter& p) const {
             p.drawLine(QPointF(x, edge), QPointF(x, edge + (named ? 9 : 5)));
             if (named)
                 p.drawText(QRectF(x - 40, edge + 9, 80, 16), Qt::AlignHCenter | Qt::AlignTop,
-                           v >= 1 ? Say::number(v, 0) : Say::figure(v));
+                           v >= 1 ? Text::number(v, 0) : Text::figure(v));
         }
     p.drawText(QRectF(r.left(), edge + 26, r.width(), 16), Qt::AlignRight, m_top.unit);
     for (const BenchTop::Mark& m : m_top.marks) {
@@ -384,7 +384,7 @@ void BenchTable::paintEvent(QPaintEvent*) {
         p.setPen(look().ink);
         p.setFont(deskType(22, QFont::DemiBold));
         p.drawText(QRectF(tally.left(), area.top(), tally.width(), 30), Qt::AlignLeft | Qt::AlignVCenter,
-                   Say::number(m_top.count, m_top.count == std::floor(m_top.count) ? 0 : 1));
+                   Text::number(m_top.count, m_top.count == std::floor(m_top.count) ? 0 : 1));
         drawTally(p, tally);
     }
     if (m_top.test == BenchTest::oven) {

@@ -1,12 +1,12 @@
 #include "stations/bulk/bulk_page.h"
-#include "document/spoken.h"
+#include "document/translated.h"
 #include "stations/layers/layers_bench.h"
 #include "stations/layers/part_in_hand.h"
 #include "stations/station_rows.h"
 #include "widgets/button_row.h"
 #include "widgets/fields.h"
 #include "widgets/row_list.h"
-#include "words/say.h"
+#include "words/text.h"
 #include <QCoreApplication>
 #include <QFormLayout>
 #include <QListWidget>
@@ -60,20 +60,20 @@ void BulkPage::show(const results::Report& r) {
     const auto foil = [&](double g) {
         const double area = fill::findFoilArea(roll, g);
         return tr("%1 m² of foil, %2 m off the roll")
-            .arg(Say::number(area, 2), Say::number(fill::findFoilLength(roll, g), 2));
+            .arg(Text::number(area, 2), Text::number(fill::findFoilLength(roll, g), 2));
     };
     if (part >= 0) {
         const fill::Part& p = r.choice.parts[static_cast<std::size_t>(part)];
-        m_title->setText(Say::capital(p.label));
+        m_title->setText(Text::capital(p.label));
         QList<std::pair<QString, QVariant>> bulks{{tr("none: solid or hollow"), ""}};
         for (const fill::BulkCard& b : r.cards->bulks)
-            bulks << std::pair{tr("%1, %2 g/cm³").arg(QString::fromStdString(b.name), Say::number(b.density_g_cm3, 2)),
+            bulks << std::pair{tr("%1, %2 g/cm³").arg(QString::fromStdString(b.name), Text::number(b.density_g_cm3, 2)),
                                QVariant(QString::fromStdString(b.id))};
         m_bulk->show(bulks, QString::fromStdString(p.layers.bulk));
         if (p.bulk.mass_g > 0) {
             const bool isFoil = r.shelf.bulks.at(p.layers.bulk).foil;
             m_text->setText(tr("%1 cm³ weigh %2%3. It stops short of the gaps and stays under the skin everywhere.")
-                                .arg(Say::figure(p.bulk.volume_mm3 / 1000), Say::grams(p.bulk.mass_g),
+                                .arg(Text::figure(p.bulk.volume_mm3 / 1000), Text::grams(p.bulk.mass_g),
                                      isFoil ? ": " + foil(p.bulk.mass_g) : QString()));
         } else {
             m_text->setText(p.layers.bulk.empty()
@@ -91,18 +91,18 @@ void BulkPage::show(const results::Report& r) {
         (isFoil ? foil_g : other_g) += p.bulk.mass_g;
         const double sheet_cm2 = fill::findFoilArea(roll, p.bulk.mass_g) * 1e4;
         if (isFoil && sheet_cm2 / (roll.width_mm / 10) < 0.5) {
-            m_parts->addItem(tr("%1: %2, a scrap of foil").arg(spoken(p.label), Say::grams(p.bulk.mass_g)));
+            m_parts->addItem(tr("%1: %2, a scrap of foil").arg(translated(p.label), Text::grams(p.bulk.mass_g)));
             continue;
         }
-        m_parts->addItem(isFoil
-                             ? tr("%1: %2, tear %3 × %4 cm")
-                                   .arg(spoken(p.label), Say::grams(p.bulk.mass_g), Say::number(roll.width_mm / 10, 0),
-                                        Say::number(sheet_cm2 / (roll.width_mm / 10), 0))
-                             : tr("%1: %2").arg(spoken(p.label), Say::grams(p.bulk.mass_g)));
+        m_parts->addItem(isFoil ? tr("%1: %2, tear %3 × %4 cm")
+                                      .arg(translated(p.label), Text::grams(p.bulk.mass_g),
+                                           Text::number(roll.width_mm / 10, 0),
+                                           Text::number(sheet_cm2 / (roll.width_mm / 10), 0))
+                                : tr("%1: %2").arg(translated(p.label), Text::grams(p.bulk.mass_g)));
     }
     m_parts->setVisible(m_parts->count() > 0);
-    m_sum->setText(foil_g > 0 ? tr("%1 of foil: %2.").arg(Say::grams(foil_g), foil(foil_g)) +
-                                    (other_g > 0 ? " " + tr("%1 of other bulk.").arg(Say::grams(other_g)) : QString())
+    m_sum->setText(foil_g > 0 ? tr("%1 of foil: %2.").arg(Text::grams(foil_g), foil(foil_g)) +
+                                    (other_g > 0 ? " " + tr("%1 of other bulk.").arg(Text::grams(other_g)) : QString())
                               : tr("No foil in this puppet."));
 }
 
@@ -117,11 +117,12 @@ void BulkPage::showClearance(const results::Report& r, int part) {
         for (const choice::Demand& d : r.choice.limbs[static_cast<std::size_t>(limb)].demands) {
             if (d.joint != link.segment && d.joint != link.segment + 1) continue;
             const body::Joint& j = joints[static_cast<std::size_t>(d.joint)];
-            const QString name = Say::capital(j.name);
+            const QString name = Text::capital(j.name);
             if (d.gapNeeded_mm > j.gap_mm)
                 lines << tr("%1, bent %2: stiff meets stiff, %3 of gap would do, %4 are there. End the bulk earlier or "
                             "make the part slimmer there.")
-                             .arg(name, Say::degrees(d.angle_rad), Say::length(d.gapNeeded_mm), Say::length(j.gap_mm));
+                             .arg(name, Text::degrees(d.angle_rad), Text::length(d.gapNeeded_mm),
+                                  Text::length(j.gap_mm));
         }
     }
     m_clearance->setVisible(!lines.isEmpty());
@@ -146,12 +147,12 @@ void BulkPage::compare() {
 void BulkPage::showComparison(const results::SolidComparison& c) {
     QStringList lines;
     lines << tr("Solid clay weighs %1 more and costs %2 more.")
-                 .arg(Say::grams(c.mass_g), Say::money(c.price, document().production().currency));
+                 .arg(Text::grams(c.mass_g), Text::money(c.price, document().production().currency));
     lines << (std::isnan(c.bake_min) ? tr("It does not get hot inside within a day.")
-                                     : tr("It bakes %1 longer.").arg(Say::minutes(c.bake_min)));
+                                     : tr("It bakes %1 longer.").arg(Text::minutes(c.bake_min)));
     if (!c.joint.empty())
         lines << tr("The %1 suffers most: it must hold %2 instead of %3 N·mm.")
-                     .arg(spoken(c.joint), Say::figure(c.needSolid_Nmm), Say::figure(c.needNow_Nmm));
+                     .arg(translated(c.joint), Text::figure(c.needSolid_Nmm), Text::figure(c.needNow_Nmm));
     lines << tr("Joints that fail, each design with its best wire: %1 instead of %2.").arg(c.failSolid).arg(c.failNow);
     m_solid->setText(lines.join("\n"));
     m_solid->show();

@@ -2,7 +2,7 @@
 #include "stations/layers/long_section.h"
 #include "stations/layers/section_view.h"
 #include "widgets/fields.h"
-#include "words/say.h"
+#include "words/text.h"
 #include <QVBoxLayout>
 
 namespace enkinet::app {
@@ -42,9 +42,9 @@ void LayersBench::show(int part) {
     const body::Limb& limb =
         m_document.puppet().limbs[static_cast<std::size_t>(c.rest.copies[static_cast<std::size_t>(link.copy)].limb)];
     const bool along = p.mass < 0;
-    m_title->setText(!along          ? Say::capital(p.label)
-                     : limb.mirrored ? tr("%1, left and right").arg(Say::capital(limb.name))
-                                     : Say::capital(limb.name));
+    m_title->setText(!along          ? Text::capital(p.label)
+                     : limb.mirrored ? tr("%1, left and right").arg(Text::capital(limb.name))
+                                     : Text::capital(limb.name));
     m_hint->setVisible(along && !m_along->isHidden());
 }
 

@@ -1,7 +1,7 @@
 #include "stations/layers/long_section.h"
 #include "widgets/look.h"
 #include "widgets/materials.h"
-#include "words/say.h"
+#include "words/text.h"
 #include <QMouseEvent>
 #include <QPainter>
 #include <algorithm>
@@ -44,12 +44,12 @@ void LongSection::show(int part) {
                 body::findStiff(link)};
             m_length += link.length_mm;
             m_stretches.push_back(s);
-            for (const body::Station& t : segmentOf(s).stations)
+            for (const body::Section& t : segmentOf(s).sections)
                 m_deepest = std::max(m_deepest, std::min(t.a_mm, t.b_mm));
         }
     }
     const bool any = std::any_of(m_stretches.begin(), m_stretches.end(),
-                                 [&](const Stretch& s) { return !segmentOf(s).stations.empty(); });
+                                 [&](const Stretch& s) { return !segmentOf(s).sections.empty(); });
     setVisible(any);
     update();
 }
@@ -65,7 +65,7 @@ std::pair<double, double> LongSection::depths(const body::Segment& s, double at)
     const body::Layers& l = s.layers;
     const bool covered = !l.cover.empty() && at >= l.coverFrom && at <= l.coverTo;
     const double cover = covered ? l.cover_mm : 0;
-    const body::Station here = body::findStation(s.stations, at);
+    const body::Section here = body::findSection(s.sections, at);
     const double half = std::min(here.a_mm, here.b_mm);
     const double skin = l.clay.empty() ? 0 : body::findSkin(s, at);
     return {std::min(cover, half), std::min(cover + skin, half)};
@@ -75,8 +75,8 @@ std::optional<QPointF> LongSection::placeOf(const Mark& m) const {
     for (const Stretch& s : m_stretches) {
         if (s.segment != m.segment) continue;
         const body::Segment& seg = segmentOf(s);
-        if (m.station >= static_cast<int>(seg.stations.size()) || seg.layers.clay.empty()) return {};
-        const double at = seg.stations[static_cast<std::size_t>(m.station)].at;
+        if (m.station >= static_cast<int>(seg.sections.size()) || seg.layers.clay.empty()) return {};
+        const double at = seg.sections[static_cast<std::size_t>(m.station)].at;
         return QPointF(x(s.from_mm + at * s.length_mm), y(depths(seg, at).second));
     }
     return {};
@@ -86,12 +86,12 @@ std::optional<QPointF> LongSection::markAt(int segment, int station) const { ret
 
 void LongSection::drawStretch(QPainter& p, const Stretch& s) const {
     const body::Segment& seg = segmentOf(s);
-    if (seg.stations.empty()) return;
+    if (seg.sections.empty()) return;
     const results::Report& r = m_shown->report();
     const body::Layers& l = seg.layers;
     // Places where anything bends or steps.
     std::vector<double> at{0, 1, s.stiff.from, s.stiff.to, l.coverFrom, l.coverTo};
-    for (const body::Station& t : seg.stations)
+    for (const body::Section& t : seg.sections)
         at.push_back(t.at);
     std::sort(at.begin(), at.end());
     const auto px = [&](double t) { return x(s.from_mm + t * s.length_mm); };
@@ -121,7 +121,7 @@ void LongSection::drawStretch(QPainter& p, const Stretch& s) const {
         const auto under = [&](double t) { return depths(seg, t).first; };
         const auto inner = [&](double t) { return depths(seg, t).second; };
         const auto axis = [&](double t) {
-            const body::Station here = body::findStation(seg.stations, t);
+            const body::Section here = body::findSection(seg.sections, t);
             return std::min(here.a_mm, here.b_mm);
         };
         if (!l.cover.empty() && mid >= l.coverFrom && mid <= l.coverTo) band(zero, under, cloth, nullptr);
@@ -142,7 +142,7 @@ void LongSection::drawStretch(QPainter& p, const Stretch& s) const {
     // The axis, and the least and the most that the clay wants.
     QPolygonF axis, least, most;
     for (double t : at) {
-        const body::Station here = body::findStation(seg.stations, t);
+        const body::Section here = body::findSection(seg.sections, t);
         const double half = std::min(here.a_mm, here.b_mm);
         axis << QPointF(px(t), y(half));
         if (l.clay.empty()) continue;
@@ -176,8 +176,8 @@ void LongSection::paintEvent(QPaintEvent*) {
         for (const Stretch& s : m_stretches)
             for (double t : {0.0, 0.25, 0.5, 0.75, 1.0}) {
                 const body::Segment& seg = segmentOf(s);
-                const body::Station here =
-                    seg.stations.empty() ? body::Station{0, half, half} : body::findStation(seg.stations, t);
+                const body::Section here =
+                    seg.sections.empty() ? body::Section{0, half, half} : body::findSection(seg.sections, t);
                 const double axis = std::min(here.a_mm, here.b_mm);
                 top << QPointF(x(s.from_mm + t * s.length_mm), y(std::max(0.0, axis - half)));
                 bottom << QPointF(x(s.from_mm + t * s.length_mm), y(axis));
@@ -199,7 +199,7 @@ void LongSection::paintEvent(QPaintEvent*) {
         p.setPen(QPen(look().graphite, 1));
         p.drawLine(QPointF(kSectionLeft - 4, y(d)), QPointF(kSectionLeft, y(d)));
         p.setPen(look().ink);
-        p.drawText(QRectF(0, y(d) - 8, kSectionLeft - 6, 16), Qt::AlignRight | Qt::AlignVCenter, Say::number(d, 0));
+        p.drawText(QRectF(0, y(d) - 8, kSectionLeft - 6, 16), Qt::AlignRight | Qt::AlignVCenter, Text::number(d, 0));
     }
     p.drawText(QRectF(kSectionLeft, 0, width() - kSectionLeft, kSectionTop - 2), Qt::AlignLeft | Qt::AlignVCenter,
                tr("mm under the surface; dashed: what its clay wants"));
@@ -219,9 +219,9 @@ void LongSection::paintEvent(QPaintEvent*) {
     }
     if (m_shaping)
         for (const Stretch& s : m_stretches)
-            for (std::size_t i = 0; i < segmentOf(s).stations.size(); ++i)
+            for (std::size_t i = 0; i < segmentOf(s).sections.size(); ++i)
                 if (const auto at = placeOf({s.segment, static_cast<int>(i)})) {
-                    const bool own = segmentOf(s).stations[i].skin_mm.has_value();
+                    const bool own = segmentOf(s).sections[i].skin_mm.has_value();
                     p.setPen(QPen(look().ink, 1.4));
                     p.setBrush(own ? look().ink : look().card);
                     p.drawEllipse(*at, 4, 4);
@@ -237,7 +237,7 @@ void LongSection::mousePressEvent(QMouseEvent* e) {
     if (m_shaping) {
         double nearest = kBorderReach;
         for (const Stretch& s : m_stretches)
-            for (std::size_t i = 0; i < segmentOf(s).stations.size(); ++i)
+            for (std::size_t i = 0; i < segmentOf(s).sections.size(); ++i)
                 if (const auto at = placeOf({s.segment, static_cast<int>(i)}))
                     // Two neighbours' marks may lie on each other: the one in hand is meant.
                     if (const double d = std::hypot(at->x() - e->position().x(), at->y() - e->position().y()) -
@@ -267,14 +267,14 @@ void LongSection::mouseMoveEvent(QMouseEvent* e) {
         for (const Stretch& s : m_stretches) {
             if (s.segment != m_dragged->segment) continue;
             const body::Segment& seg = segmentOf(s);
-            const body::Station& station = seg.stations[static_cast<std::size_t>(m_dragged->station)];
+            const body::Section& station = seg.sections[static_cast<std::size_t>(m_dragged->station)];
             const double depth =
                 (e->position().y() - kSectionTop) / (height() - kSectionTop - kSectionBottom) * m_deepest;
             const double mm = std::clamp(std::round(10 * (depth - depths(seg, station.at).first)) / 10, 0.1, 50.0);
             const std::string limb = m_shown->puppet().limbs[static_cast<std::size_t>(m_limb)].id;
             const Mark mark = *m_dragged;
             m_document.change(
-                tr("Skin of the %1: %2 at one end").arg(QString::fromStdString(seg.name), Say::length(mm)),
+                tr("Skin of the %1: %2 at one end").arg(QString::fromStdString(seg.name), Text::length(mm)),
                 [&](const document::Edits& edits) {
                     return edits.setStationSkin(limb, mark.segment, mark.station, mm);
                 },

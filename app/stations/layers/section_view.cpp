@@ -1,7 +1,7 @@
 #include "stations/layers/section_view.h"
 #include "sheet/elevation.h"
 #include "widgets/look.h"
-#include "words/say.h"
+#include "words/text.h"
 #include <QPainter>
 #include <algorithm>
 
@@ -37,18 +37,18 @@ void SectionView::show(const Document& document, int part, std::optional<double>
         // Clay that meets in the middle of its shortest axis fills it, however long the others are.
         m_solid = m_skin > 0 && m_cover + m_skin + body::findCoats(l) >= p.thinnest_mm - 1e-9;
         m_empty = m.shape == body::MassShape::weighed;
-        m_caption = tr("%1, level through its middle").arg(Say::capital(p.label));
+        m_caption = tr("%1, level through its middle").arg(Text::capital(p.label));
     } else {
         const body::Segment& seg = limb.segments[static_cast<std::size_t>(link.segment)];
-        m_empty = seg.stations.empty();
+        m_empty = seg.sections.empty();
         if (m_empty) return;
         double t = at.value_or(0);
         if (!at) {
             double most = 0;
-            for (const body::Station& x : seg.stations)
+            for (const body::Section& x : seg.sections)
                 if (x.a_mm * x.b_mm > most) most = x.a_mm * x.b_mm, t = x.at;
         }
-        const body::Station here = body::findStation(seg.stations, t);
+        const body::Section here = body::findSection(seg.sections, t);
         m_a = here.a_mm, m_b = here.b_mm;
         if (t < l.coverFrom || t > l.coverTo) m_cover = 0;
         if (m_skin > 0) m_skin = body::findSkin(seg, t);
@@ -59,7 +59,7 @@ void SectionView::show(const Document& document, int part, std::optional<double>
         if (!m_gap) m_sleeve = seg.sleeve_mm;
         const std::string& root = limb.joints[static_cast<std::size_t>(link.segment)].name;
         m_caption = tr("%1, %2 from the %3")
-                        .arg(Say::capital(p.label), Say::length(t * link.length_mm, 0), QString::fromStdString(root));
+                        .arg(Text::capital(p.label), Text::length(t * link.length_mm, 0), QString::fromStdString(root));
     }
     m_foil = !l.bulk.empty() && r.shelf.bulks.at(l.bulk).foil;
     m_coats.clear();
@@ -116,18 +116,18 @@ void SectionView::paintEvent(QPaintEvent*) {
     std::vector<Row> rows;
     const double clay = clayTo_mm();
     const bool solid = isSolid();
-    if (m_cover > 0) ring(0, m_cloth), rows.push_back({tr("cover %1").arg(Say::length(m_cover)), m_cloth});
+    if (m_cover > 0) ring(0, m_cloth), rows.push_back({tr("cover %1").arg(Text::length(m_cover)), m_cloth});
     if (m_skin > 0) {
         ring(m_cover, m_clay, &clayGrain());
         rows.push_back({solid && m_coats.empty() ? tr("solid clay")
-                        : m_coats.empty()        ? tr("clay %1").arg(Say::length(m_skin))
-                                                 : tr("skin %1").arg(Say::length(m_skin)),
+                        : m_coats.empty()        ? tr("clay %1").arg(Text::length(m_skin))
+                                                 : tr("skin %1").arg(Text::length(m_skin)),
                         m_clay});
         double in = m_cover + m_skin;
         for (std::size_t k = 0; k < m_coats.size(); ++k) {
             ring(in, m_coats[k].second, &clayGrain());
             rows.push_back(
-                {tr("coat %1, %2").arg(m_coats.size() - k).arg(Say::length(m_coats[k].first)), m_coats[k].second});
+                {tr("coat %1, %2").arg(m_coats.size() - k).arg(Text::length(m_coats[k].first)), m_coats[k].second});
             in += m_coats[k].first;
         }
     }
@@ -148,10 +148,10 @@ void SectionView::paintEvent(QPaintEvent*) {
             p.setPen(QPen(look().graphite, 1));
             p.setBrush(look().steel);
             p.drawEllipse(c, (across / 2 + m_sleeve) * scale, (across / 2 + m_sleeve) * scale);
-            rows.push_back({tr("sleeve %1").arg(Say::length(m_sleeve)), look().steel});
+            rows.push_back({tr("sleeve %1").arg(Text::length(m_sleeve)), look().steel});
         }
         drawSection(p, c, m_bundle, scale, m_metal);
-        rows.push_back({tr("wire %1 across").arg(Say::length(across)), m_metal.mid});
+        rows.push_back({tr("wire %1 across").arg(Text::length(across)), m_metal.mid});
     }
     p.setFont(deskFont(9));
     p.setPen(look().ink);
@@ -170,7 +170,7 @@ void SectionView::paintEvent(QPaintEvent*) {
     const double bar = 10 * scale < 90 ? 10 : 1;
     p.setPen(QPen(look().ink, 1.5));
     p.drawLine(QPointF(x, height() - 14), QPointF(x + bar * scale, height() - 14));
-    p.drawText(QPointF(x + bar * scale + 6, height() - 10), Say::length(bar, 0));
+    p.drawText(QPointF(x + bar * scale + 6, height() - 10), Text::length(bar, 0));
 }
 
 } // namespace enkinet::app

@@ -5,7 +5,7 @@
 #include "widgets/answer.h"
 #include "widgets/fields.h"
 #include "widgets/row_list.h"
-#include "words/say.h"
+#include "words/text.h"
 #include <QCheckBox>
 #include <QFormLayout>
 #include <QLineEdit>
@@ -167,7 +167,7 @@ void PaintPage::takeRecipes() {
                          .arg(p.parts)
                          .arg(QString::fromStdString(mix->shelf[static_cast<std::size_t>(p.paint)].name));
         auto* item = new QListWidgetItem(tr("%1: %2").arg(parts.join(tr(", ")), differenceWord(r.deltaE)), m_recipes);
-        item->setToolTip(plainTip(tr("%1; ΔE %2").arg(item->text(), Say::number(r.deltaE, 1))));
+        item->setToolTip(plainTip(tr("%1; ΔE %2").arg(item->text(), Text::number(r.deltaE, 1))));
     }
     m_recipes->setVisible(m_recipes->count() > 0);
     // A clay mixture is no paint; its chip is baked and compared by eye.
@@ -188,7 +188,7 @@ void PaintPage::showRecipe(int row) {
         const paint::PaintCard& c = mix->shelf[static_cast<std::size_t>(r.parts[k].paint)];
         dabs.push_back({QColor(QString::fromStdString(c.colour)),
                         (mix->clays ? tr("%1, %2 g") : tr("%1, %2 ml"))
-                            .arg(QString::fromStdString(c.name), Say::number(amounts[k], 1)),
+                            .arg(QString::fromStdString(c.name), Text::number(amounts[k], 1)),
                         r.parts[k].parts});
     }
     // What one part more would do, where it would bring it nearer.
@@ -196,11 +196,11 @@ void PaintPage::showRecipe(int row) {
     const auto best = std::min_element(more.begin(), more.end());
     // No chip of it has been tried: that is what the table of the paints gives.
     QString sentence =
-        tr("%1 (ΔE %2 by the table, until a chip is dry)").arg(differenceWord(r.deltaE), Say::number(r.deltaE, 1));
+        tr("%1 (ΔE %2 by the table, until a chip is dry)").arg(differenceWord(r.deltaE), Text::number(r.deltaE, 1));
     if (best != more.end() && *best < r.deltaE - 0.05)
         sentence += tr("; one part more of %1 brings it to %2")
                         .arg(QString::fromStdString(mix->shelf[static_cast<std::size_t>(best - more.begin())].name),
-                             Say::number(*best, 1));
+                             Text::number(*best, 1));
     if (mix->clays) sentence += tr("; of equal strength until a baked chip says otherwise");
     m_plate->show(QColor(QString::fromStdString(paint::toHex(mix->target))),
                   QColor(QString::fromStdString(paint::toHex(r.colour))), dabs, sentence);
@@ -255,18 +255,18 @@ void PaintPage::takeChip() {
         Q_EMIT document().refused(
             tr("No strength of %1 gives that colour (ΔE %2 is left): lay the chip thick over white and look again, or "
                "take another paint")
-                .arg(name, Say::number(off, 0)));
+                .arg(name, Text::number(off, 0)));
         return;
     }
     const double before = mine->strength;
     const paint::PaintCard card = *mine;
-    if (!document().change(tr("Strength of %1: %2").arg(name, Say::number(strength, 2)),
+    if (!document().change(tr("Strength of %1: %2").arg(name, Text::number(strength, 2)),
                            [&](const document::Edits& e) { return e.setStrength(card, strength); }))
         return;
     m_chip->clear();
     m_chipText->setText(
         tr("%1 colours %2 times as strongly as its share says, not %3 times. Recipes are looked for anew.")
-            .arg(name, Say::number(strength, 2), Say::number(before, 2)));
+            .arg(name, Text::number(strength, 2), Text::number(before, 2)));
     m_chipText->show();
     lookForRecipes();
 }

@@ -1,5 +1,5 @@
 #include "stations/paint/paint_page.h"
-#include "document/spoken.h"
+#include "document/translated.h"
 #include "stations/layers/part_in_hand.h"
 #include "stations/paint/mix_plate.h"
 #include "stations/paint/photo_pick.h"
@@ -12,7 +12,7 @@
 #include "widgets/materials.h"
 #include "widgets/paper.h"
 #include "widgets/row_list.h"
-#include "words/say.h"
+#include "words/text.h"
 #include <QFormLayout>
 #include <QIcon>
 #include <QLineEdit>
@@ -46,14 +46,14 @@ void CoatStack::show(const QColor& clay, const QString& clayName, const std::vec
         const bool covers = l.role == paint::Role::base || l.role == paint::Role::primer;
         r.colour = QColor(QString::fromStdString(covers ? paint::toHex(l.seen) : l.card->colour));
         r.clear = l.role == paint::Role::varnish;
-        const QString where = Say::zone(l.zone, l.from, l.to);
-        r.text = where.isEmpty() ? tr("%1: %2").arg(Say::role(l.role), QString::fromStdString(l.card->name))
-                                 : tr("%1 %2: %3").arg(Say::role(l.role), where, QString::fromStdString(l.card->name));
+        const QString where = Text::zone(l.zone, l.from, l.to);
+        r.text = where.isEmpty() ? tr("%1: %2").arg(Text::role(l.role), QString::fromStdString(l.card->name))
+                                 : tr("%1 %2: %3").arg(Text::role(l.role), where, QString::fromStdString(l.card->name));
         r.more = tr("%1, %2 ml, dry in %3")
-                     .arg(l.coats == 1 ? tr("1 coat") : tr("%1 coats").arg(l.coats), Say::number(l.ml, 1),
-                          Say::minutes(l.dry_min));
+                     .arg(l.coats == 1 ? tr("1 coat") : tr("%1 coats").arg(l.coats), Text::number(l.ml, 1),
+                          Text::minutes(l.dry_min));
         if (l.role == paint::Role::base || l.role == paint::Role::primer)
-            r.contrast = tr(", ΔE %1 to below").arg(Say::number(l.contrast, 0));
+            r.contrast = tr(", ΔE %1 to below").arg(Text::number(l.contrast, 0));
         said << r.text + " " + r.more + r.contrast;
         m_rows.push_back(r);
     }
@@ -128,7 +128,7 @@ PaintPage::PaintPage(Document& d) : Page(d, results::Station::paint) {
     m_stack = new CoatStack;
     m_sum = makeText();
     m_caution = makeText(true);
-    m_caution->setText(Say::caution(make::Caution::air_spray));
+    m_caution->setText(Text::caution(make::Caution::air_spray));
     m_rules = makeText();
     m_rules->setObjectName("coatRules");
     column()->addWidget(m_title);
@@ -194,7 +194,7 @@ void PaintPage::makeSchemeRows() {
     m_role->setObjectName("coatRole");
     QList<std::pair<QString, QVariant>> roles;
     for (int k = 0; k <= static_cast<int>(paint::Role::varnish); ++k)
-        roles << std::pair{Say::role(static_cast<paint::Role>(k)), QVariant(k)};
+        roles << std::pair{Text::role(static_cast<paint::Role>(k)), QVariant(k)};
     m_role->show(roles, static_cast<int>(paint::Role::base));
     m_paint = new ChoiceField(tr("Paint of the coat"));
     m_paint->setObjectName("coatPaint");
@@ -338,7 +338,7 @@ void PaintPage::addScheme(const std::vector<paint::Coat>& coats) {
          ++n)
         fresh.id = "scheme-" + std::to_string(n);
     fresh.name = tr("paint of the %1")
-                     .arg(spoken(document().report().choice.parts[static_cast<std::size_t>(part)].label))
+                     .arg(translated(document().report().choice.parts[static_cast<std::size_t>(part)].label))
                      .toStdString();
     const document::PartRef ref = refOf(document(), part);
     body::Layers layers = layersOf(document(), part);
@@ -364,7 +364,7 @@ void PaintPage::followSchool(paint::School school) {
     const auto wanted = paint::parseHex(colour.empty() ? "#b0a090" : colour);
     const auto made = paint::makeSchool(school, *wanted, r.cards->paints);
     if (!made) {
-        Q_EMIT document().refused(spoken(made.fault()));
+        Q_EMIT document().refused(translated(made.fault()));
         return;
     }
     if (!scheme()) return addScheme(made->coats);
@@ -404,10 +404,10 @@ void PaintPage::showScheme() {
                     p.setPen(look().graphite);
                     p.drawEllipse(QRectF(4, 4, 20, 20));
                 }
-            const QString where = Say::zone(c.zone, c.from, c.to);
-            m_coats->addItem(
-                new QListWidgetItem(QIcon(dab), where.isEmpty() ? tr("%1: %2").arg(Say::role(c.role), name)
-                                                                : tr("%1 %2: %3").arg(Say::role(c.role), where, name)));
+            const QString where = Text::zone(c.zone, c.from, c.to);
+            m_coats->addItem(new QListWidgetItem(
+                QIcon(dab), where.isEmpty() ? tr("%1: %2").arg(Text::role(c.role), name)
+                                            : tr("%1 %2: %3").arg(Text::role(c.role), where, name)));
         }
         // What does not hold on what, said where it is put together.
         for (std::size_t i = 1; i < s->coats.size(); ++i) {
@@ -434,8 +434,8 @@ void PaintPage::show(const results::Report& r) {
     const int part = selectedPart(document());
     if (part < 0) return;
     const fill::Part& p = r.choice.parts[static_cast<std::size_t>(part)];
-    m_title->setText(Say::capital(p.label));
-    m_benchTitle->setText(m_photo->isHidden() ? tr("Paint of the %1").arg(spoken(p.label))
+    m_title->setText(Text::capital(p.label));
+    m_benchTitle->setText(m_photo->isHidden() ? tr("Paint of the %1").arg(translated(p.label))
                                               : tr("Paints for the shelf"));
     QList<std::pair<QString, QVariant>> schemes{{tr("not painted"), ""}};
     for (const paint::Scheme& s : document().production().schemes)
@@ -457,7 +457,7 @@ void PaintPage::show(const results::Report& r) {
         for (const paint::Laid& l : painted->laid)
             opaque += l.role == paint::Role::base || l.role == paint::Role::primer ? l.coats : 0;
         m_text->setText(tr("%1 cm² with its folds. %2 until the clay no longer shows. %3")
-                            .arg(Say::number(p.bare_mm2() * paint::kRelief / 100, 0),
+                            .arg(Text::number(p.bare_mm2() * paint::kRelief / 100, 0),
                                  opaque == 1 ? tr("One coat") : tr("%1 coats").arg(opaque), nearerClay(p)));
     } else {
         m_text->setText(
@@ -469,7 +469,7 @@ void PaintPage::show(const results::Report& r) {
     for (const results::Need& n : document().result().shopping.needs)
         if (n.ware == results::Ware::paint)
             lines << tr("%1: %2 of %3 ml there%4")
-                         .arg(QString::fromStdString(n.name), Say::number(n.needed, 1), Say::number(n.held, 0),
+                         .arg(QString::fromStdString(n.name), Text::number(n.needed, 1), Text::number(n.held, 0),
                               n.packs > 0 ? tr("; pots to buy: %1").arg(n.packs) : QString());
     m_sum->setText(lines.isEmpty() ? tr("No paint in this production.") : lines.join("\n"));
 }

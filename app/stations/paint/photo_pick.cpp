@@ -1,5 +1,5 @@
 #include "stations/paint/photo_pick.h"
-#include "document/spoken.h"
+#include "document/translated.h"
 #include "widgets/accessible_picture.h"
 #include "widgets/look.h"
 #include "widgets/paper.h"
@@ -71,13 +71,13 @@ void PhotoPick::take(const QPoint& pixel) {
     if (!m_card) {
         // The card by itself must tell something.
         if (const auto grey = paint::calcBalanced({}, meanAt(pixel)); !grey)
-            return Q_EMIT refused(spoken(grey.fault()));
+            return Q_EMIT refused(translated(grey.fault()));
         m_card = pixel;
         update();
         return Q_EMIT carded();
     }
     const auto colour = paint::calcBalanced(meanAt(pixel), meanAt(*m_card));
-    if (!colour) return Q_EMIT refused(spoken(colour.fault()));
+    if (!colour) return Q_EMIT refused(translated(colour.fault()));
     m_place = pixel;
     update();
     Q_EMIT picked(*colour);

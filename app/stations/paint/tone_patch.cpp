@@ -3,7 +3,7 @@
 #include "stations/paint/mix_plate.h"
 #include "widgets/look.h"
 #include "widgets/paper.h"
-#include "words/say.h"
+#include "words/text.h"
 #include <QPainter>
 #include <algorithm>
 
@@ -19,8 +19,8 @@ void TonePatch::show(const paint::ReliefPatch& patch) {
     m_tones = patch.tones;
     m_image = imageOf(patch);
     m_words = tr("recess against body: %1 (ΔE %2); ridge against body: %3 (ΔE %4)")
-                  .arg(differenceWord(m_tones.recessOff), Say::number(m_tones.recessOff, 1),
-                       differenceWord(m_tones.ridgeOff), Say::number(m_tones.ridgeOff, 1));
+                  .arg(differenceWord(m_tones.recessOff), Text::number(m_tones.recessOff, 1),
+                       differenceWord(m_tones.ridgeOff), Text::number(m_tones.ridgeOff, 1));
     setAccessibleDescription(m_words);
     update();
 }
@@ -49,7 +49,7 @@ void TonePatch::paintEvent(QPaintEvent*) {
         p.setFont(deskType(11));
         p.drawText(QRectF(x + 40, at.top() + 16, width() - x - 40, 18), Qt::AlignLeft | Qt::AlignVCenter, off);
     };
-    const auto off = [&](double e) { return tr("ΔE %1 from the body").arg(Say::number(e, 1)); };
+    const auto off = [&](double e) { return tr("ΔE %1 from the body").arg(Text::number(e, 1)); };
     dab(0, tr("ridge"), m_tones.ridge, off(m_tones.ridgeOff));
     dab(1, tr("body"), m_tones.body, tr("what most of it shows"));
     dab(2, tr("recess"), m_tones.recess, off(m_tones.recessOff));

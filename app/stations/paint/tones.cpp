@@ -6,7 +6,7 @@
 #include "stations/paint/tone_patch.h"
 #include "widgets/answer.h"
 #include "widgets/fields.h"
-#include "words/say.h"
+#include "words/text.h"
 #include <QFormLayout>
 #include <QHBoxLayout>
 #include <QListWidget>
@@ -74,7 +74,7 @@ void PaintPage::makeRelief() {
         const paint::Scheme* s = scheme();
         if (!s || coat < 0 || coat >= static_cast<int>(s->coats.size())) return;
         changeScheme(
-            tr("How much: %1").arg(Say::role(s->coats[static_cast<std::size_t>(coat)].role)),
+            tr("How much: %1").arg(Text::role(s->coats[static_cast<std::size_t>(coat)].role)),
             [&](paint::Scheme& x) { x.coats[static_cast<std::size_t>(coat)].amount = amountAt(at); },
             Document::Merge::yes);
     });
@@ -136,7 +136,7 @@ QString PaintPage::nearerClay(const fill::Part& part) {
     if (best.id == now->id || (best.coats == now->coats && best.dry_min >= now->dry_min))
         return tr("No clay at hand takes fewer.");
     return tr("%n coat(s) on %1, %2 less to dry.", nullptr, best.coats)
-        .arg(QString::fromStdString(r.shelf.clays.at(best.id).name), Say::minutes(now->dry_min - best.dry_min));
+        .arg(QString::fromStdString(r.shelf.clays.at(best.id).name), Text::minutes(now->dry_min - best.dry_min));
 }
 
 void PaintPage::showTones() {
@@ -165,7 +165,7 @@ void PaintPage::showTones() {
     m_zoneFrom->show(100 * here.from), m_zoneTo->show(100 * here.to);
     if (thin) {
         const paint::Coat& c = s->coats[static_cast<std::size_t>(coat)];
-        m_amountText->setText(tr("%1: %2 times the usual").arg(Say::role(c.role), Say::number(c.amount, 2)));
+        m_amountText->setText(tr("%1: %2 times the usual").arg(Text::role(c.role), Text::number(c.amount, 2)));
         const QSignalBlocker quiet(m_amount);
         m_amount->setValue(sliderAt(c.amount));
     }

@@ -1,7 +1,7 @@
 #include "stations/plan/clock_dial.h"
 #include "widgets/look.h"
 #include "widgets/paper.h"
-#include "words/say.h"
+#include "words/text.h"
 #include <QPainter>
 #include <cmath>
 #include <numbers>
@@ -17,7 +17,7 @@ void ClockDial::setSize(int px) {
 
 void ClockDial::show(double worked, double reckoned, bool running) {
     m_worked = worked, m_reckoned = reckoned, m_running = running;
-    setAccessibleName(tr("%1 of %2 that were reckoned").arg(Say::minutes(worked), Say::minutes(reckoned)));
+    setAccessibleName(tr("%1 of %2 that were reckoned").arg(Text::minutes(worked), Text::minutes(reckoned)));
     update();
 }
 

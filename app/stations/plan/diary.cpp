@@ -1,5 +1,5 @@
 #include "stations/plan/diary.h"
-#include "document/spoken.h"
+#include "document/translated.h"
 #include "files/output.h"
 #include "files/plan_file.h"
 #include "widgets/button_row.h"
@@ -8,7 +8,7 @@
 #include "widgets/look.h"
 #include "widgets/paper.h"
 #include "widgets/picture_bytes.h"
-#include "words/say.h"
+#include "words/text.h"
 #include <QBuffer>
 #include <QFileDialog>
 #include <QFileInfo>
@@ -70,7 +70,7 @@ Diary::Diary(Document& document, QWidget* parent) : QWidget(parent), m_document(
                   {tr("trouble"), 1},
                   {tr("trial"), 2},
                   {tr("measured, mm"), 3},
-                  {tr("oven, %1", "degrees of heat").arg(Say::heatUnit()), 4},
+                  {tr("oven, %1", "degrees of heat").arg(Text::heatUnit()), 4},
                   {tr("for next time"), 5}},
                  0);
     m_words = new QLineEdit;
@@ -112,7 +112,7 @@ QString Diary::lineOf(const LogEntry& e) const {
                         : QString::fromStdString(all[i].name);
             if (i < m_document.result().puppets.size() && m_document.result().puppets[i])
                 for (const make::Step& s : m_document.result().puppets[i]->plan.steps)
-                    if (s.id == e.step) what = Say::step(s);
+                    if (s.id == e.step) what = Text::step(s);
         }
     // Of a step that the design no longer has only the line itself tells.
     if (what.isEmpty()) what = QString::fromStdString(e.part);
@@ -127,8 +127,8 @@ QString Diary::lineOf(const LogEntry& e) const {
         break;
     case LogKind::done:
         did = e.number <= 0   ? tr("done")
-              : e.planned > 0 ? tr("done in %1, reckoned %2").arg(Say::minutes(e.number), Say::minutes(e.planned))
-                              : tr("done in %1").arg(Say::minutes(e.number));
+              : e.planned > 0 ? tr("done in %1, reckoned %2").arg(Text::minutes(e.number), Text::minutes(e.planned))
+                              : tr("done in %1").arg(Text::minutes(e.number));
         break;
     case LogKind::undone:
         did = tr("not done after all");
@@ -137,14 +137,14 @@ QString Diary::lineOf(const LogEntry& e) const {
         did = tr("skipped");
         break;
     case LogKind::weighed:
-        did = e.planned > 0 ? tr("weighs %1, reckoned %2").arg(Say::grams(e.number), Say::grams(e.planned))
-                            : tr("weighs %1").arg(Say::grams(e.number));
+        did = e.planned > 0 ? tr("weighs %1, reckoned %2").arg(Text::grams(e.number), Text::grams(e.planned))
+                            : tr("weighs %1").arg(Text::grams(e.number));
         break;
     case LogKind::measured:
-        did = tr("measures %1").arg(Say::length(e.number, 2));
+        did = tr("measures %1").arg(Text::length(e.number, 2));
         break;
     case LogKind::oven:
-        did = tr("oven at %1").arg(Say::temperature(e.number));
+        did = tr("oven at %1").arg(Text::temperature(e.number));
         break;
     case LogKind::trouble:
         did = tr("trouble");
@@ -154,7 +154,7 @@ QString Diary::lineOf(const LogEntry& e) const {
         break;
     case LogKind::ticked:
         // Older versions wrote the item's place only.
-        did = text.isEmpty() ? tr("last look, item %1").arg(Say::number(e.number, 0)) : tr("last look");
+        did = text.isEmpty() ? tr("last look, item %1").arg(Text::number(e.number, 0)) : tr("last look");
         break;
     case LogKind::regret:
         did = tr("for next time");
@@ -185,7 +185,7 @@ QString Diary::html(QTextDocument& onto, const QColor& ink, const QColor& quiet,
         const QString line = lineOf(e);
         if (!word.isEmpty() && !line.contains(word, Qt::CaseInsensitive)) continue;
         days[dayOf(e.at())] << QString("<tr><td width=64 style='color:%1'>%2</td><td%3>%4</td></tr>")
-                                   .arg(quiet.name(), Say::clock(e.at()).toHtmlEscaped(),
+                                   .arg(quiet.name(), Text::clock(e.at()).toHtmlEscaped(),
                                         e.kind == LogKind::trouble ? QString(" style='color:%1'").arg(bad.name())
                                                                    : QString(),
                                         line.toHtmlEscaped());
@@ -200,7 +200,7 @@ QString Diary::html(QTextDocument& onto, const QColor& ink, const QColor& quiet,
     for (const auto& [day, lines] : days)
         page += QString("<p style='font-size:15px; font-weight:600; margin-top:12px; margin-bottom:4px'>%1</p><table "
                         "cellspacing=0 cellpadding=3>%2</table>")
-                    .arg(Say::dayName(day).toHtmlEscaped(), lines.join(QString()));
+                    .arg(Text::dayName(day).toHtmlEscaped(), lines.join(QString()));
     if (shown == 0)
         page += QString("<p>%1</p>")
                     .arg((log.empty() ? tr("Nothing was written down yet: Start and Done at a step, or a line below.")
@@ -257,7 +257,7 @@ void Diary::write() {
             Q_EMIT m_document.refused(tr("A measured line begins with its number, such as 12.5"));
             return;
         }
-        number = kind.kind == LogKind::oven ? Say::heatInC(*typed) : *typed;
+        number = kind.kind == LogKind::oven ? Text::heatInC(*typed) : *typed;
         text = text.mid(found.capturedLength(0)).trimmed();
     } else if (text.isEmpty()) {
         Q_EMIT m_document.refused(tr("Write what there is to say first"));
@@ -285,7 +285,7 @@ void Diary::saveCsv() {
     if (path.isEmpty()) return;
     if (const auto done = files::writeOutput(path.toStdString(), files::writeLogCsv(m_document.production().log));
         !done)
-        Q_EMIT m_document.refused(spoken(done.fault()));
+        Q_EMIT m_document.refused(translated(done.fault()));
 }
 
 } // namespace enkinet::app

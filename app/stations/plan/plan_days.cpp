@@ -1,9 +1,9 @@
 #include "stations/plan/plan_days.h"
-#include "document/spoken.h"
+#include "document/translated.h"
 #include "stations/plan/step_icon.h"
 #include "widgets/look.h"
 #include "widgets/paper.h"
-#include "words/say.h"
+#include "words/text.h"
 #include <QApplication>
 #include <QHelpEvent>
 #include <QKeyEvent>
@@ -144,7 +144,7 @@ std::vector<PicturePart> PlanDays::parts() const {
     if (!m_state) return all;
     for (const results::Planned& s : m_state->plan.steps)
         all.push_back(
-            {tr("%1, %2, %3").arg(Say::dayTime(s.at.from), m_state->who(s.step), Say::step(m_state->step(s.step))),
+            {tr("%1, %2, %3").arg(Text::dayTime(s.at.from), m_state->who(s.step), Text::step(m_state->step(s.step))),
              boxOf(static_cast<int>(all.size())), static_cast<int>(all.size()) == m_step});
     return all;
 }
@@ -248,7 +248,7 @@ QString PlanDays::findWhyNot(int step, int before) const {
     const auto chain = results::findWaits(m_state->planning.problem, here, taskOf(before));
     if (chain.empty()) return {};
     const auto nameOf = [&](int task) {
-        return Say::step(m_state->step(m_state->planning.steps[static_cast<std::size_t>(task)]));
+        return Text::step(m_state->step(m_state->planning.steps[static_cast<std::size_t>(task)]));
     };
     QStringList why;
     for (int task : chain) {
@@ -259,7 +259,7 @@ QString PlanDays::findWhyNot(int step, int before) const {
         if (a.puppet == b.puppet && a.copy == b.copy)
             for (const make::After& x : m_state->step(a).after)
                 if (x.step == b.step) reason = x.reason;
-        why << tr("%1 waits for %2 (%3)").arg(nameOf(here), nameOf(task), Say::reason(reason));
+        why << tr("%1 waits for %2 (%3)").arg(nameOf(here), nameOf(task), Text::reason(reason));
         here = task;
     }
     return why.mid(0, 3).join(tr("; ")) + (why.size() > 3 ? tr("; and so on") : QString());
@@ -353,8 +353,8 @@ void PlanDays::drawLanding(QPainter& p) const {
         !good ? m_landing->why
         : m_landing->before >= 0
             ? tr("before %1")
-                  .arg(Say::step(m_state->step(m_state->plan.steps[static_cast<std::size_t>(m_landing->before)].step)))
-            : tr("from %1 on").arg(Say::dayTime(m_landing->at));
+                  .arg(Text::step(m_state->step(m_state->plan.steps[static_cast<std::size_t>(m_landing->before)].step)))
+            : tr("from %1 on").arg(Text::dayTime(m_landing->at));
     p.setFont(deskType(12, QFont::DemiBold));
     const QFontMetricsF f(p.font());
     const double w = std::min(f.horizontalAdvance(text) + 16, static_cast<double>(width()) - 40);
@@ -383,8 +383,8 @@ bool PlanDays::event(QEvent* event) {
         if (i >= 0) {
             const results::Planned& s = m_state->plan.steps[static_cast<std::size_t>(i)];
             tip = tr("%1: %2\n%3 to %4\nDrag it, or Alt with the arrows, to move it.")
-                      .arg(m_state->who(s.step), Say::step(m_state->step(s.step)), Say::dayTime(s.at.from),
-                           Say::dayTime(s.at.done));
+                      .arg(m_state->who(s.step), Text::step(m_state->step(s.step)), Text::dayTime(s.at.from),
+                           Text::dayTime(s.at.done));
         }
         QToolTip::showText(help->globalPos(), tip, this);
         return true;
@@ -436,7 +436,7 @@ void PlanDays::drawCard(QPainter& p, const Card& card) const {
     drawFitted(p, QPointF(box.left() + 27, box.top() + 19), w - 30, groupName(card.group));
     QStringList what;
     for (int i : card.steps) {
-        const QString one = spoken(m_state->step(m_state->plan.steps[static_cast<std::size_t>(i)].step).subject);
+        const QString one = translated(m_state->step(m_state->plan.steps[static_cast<std::size_t>(i)].step).subject);
         if (!what.contains(one)) what << one;
     }
     const results::StepRef& first = m_state->plan.steps[static_cast<std::size_t>(card.steps.front())].step;
@@ -481,8 +481,8 @@ void PlanDays::drawWait(QPainter& p, const Wait& wait, double line) const {
     if (b.width() < 46) return;
     p.setFont(deskType(11));
     p.setPen(look().night ? look().ink : QColor("#2b2925"));
-    const QString who = spoken(step.subject);
-    const QString minutes = Say::minutes(static_cast<double>(s.at.done - s.at.handsEnd));
+    const QString who = translated(step.subject);
+    const QString minutes = Text::minutes(static_cast<double>(s.at.done - s.at.handsEnd));
     QString text = oven                                 ? tr("oven %1").arg(minutes)
                    : step.kind == make::StepKind::paint ? tr("%1 dries").arg(who)
                                                         : tr("%1 sets").arg(who);
@@ -497,10 +497,10 @@ void PlanDays::drawDay(QPainter& p, const Day& day) const {
     if (today) p.fillRect(QRectF(8, day.y - kAboveLine + 2, width() - 16, kDayRow - 4), look().lit);
     p.setPen(look().ink);
     p.setFont(deskType(15, QFont::DemiBold));
-    p.drawText(QPointF(24, day.y - 22), Say::weekdayName(day.day));
+    p.drawText(QPointF(24, day.y - 22), Text::weekdayName(day.day));
     p.setFont(deskType(11));
     p.setPen(look().graphite);
-    p.drawText(QPointF(24, day.y - 6), Say::dayName(day.day));
+    p.drawText(QPointF(24, day.y - 6), Text::dayName(day.day));
     if (today) p.setPen(look().slack), p.drawText(QPointF(24, day.y + 9), tr("today"));
     const double from = kDaysLeft, to = width() - kDaysRight;
     for (const Wait& w : day.waits)
@@ -553,7 +553,7 @@ void PlanDays::drawAll(QPainter& p, const QRect& seen) const {
         return line(tr("The open hours do not suffice: open more days, or longer ones, in the settings."));
     line(tr("%1 of work for %n puppets. Work stands on the line, what dries or bakes hangs from it.", nullptr,
             static_cast<int>(m_state->of->puppets.size()))
-             .arg(Say::hours(static_cast<double>(m_state->plan.hands_min))));
+             .arg(Text::hours(static_cast<double>(m_state->plan.hands_min))));
     p.setFont(deskType(11));
     for (int h = m_openFrom; h <= m_openTo; h += 60) {
         const double x = xOf(0, h);

@@ -5,7 +5,7 @@
 #include "stations/plan/plan_page.h"
 #include "stations/plan/work_bench.h"
 #include "widgets/fields.h"
-#include "words/say.h"
+#include "words/text.h"
 #include <QLineEdit>
 
 namespace enkinet::app {
@@ -42,7 +42,7 @@ void PlanPage::startOrPause() {
     if (!s || s->done || s->skipped) return;
     const PlanJob::State kept = job().state();
     const auto& k = *kept;
-    const QString what = Say::step(k.step(s->step));
+    const QString what = Text::step(k.step(s->step));
     const auto& state = k.planning.states[static_cast<std::size_t>(k.planning.find(s->step))];
     if (state.running) return log(tr("Pause: %1").arg(what), {entry(LogKind::paused)});
     // One pair of hands: what runs is paused.
@@ -63,14 +63,14 @@ void PlanPage::finish() {
     const PlanJob::State kept = job().state();
     const auto& k = *kept;
     const make::Step& step = k.step(s->step);
-    const QString what = Say::step(step);
+    const QString what = Text::step(step);
     // What it took goes off the shelf, and comes back when it was not done after all.
     std::vector<document::Use> uses = results::findTaken(*k.of, step);
     if (s->done && step.hands_min == 0 &&
         !document::findStepState(k.of->log, k.puppet(s->step).id, s->step.copy, step.id).done)
         return Q_EMIT document().refused(tr("It dries by itself since %1. Take back what it came after, where that was "
                                             "not done.")
-                                             .arg(Say::dayTime(s->at.from)));
+                                             .arg(Text::dayTime(s->at.from)));
     if (s->done || s->skipped) {
         for (document::Use& u : uses)
             u.amount = s->done ? -u.amount : 0;
@@ -81,7 +81,7 @@ void PlanPage::finish() {
     for (std::size_t i = 0; i < step.gate.size(); ++i)
         if (step.gate[i].stop && !ticks[i])
             return Q_EMIT document().refused(
-                tr("%1 Mend it, or tick it to go on all the same.").arg(Say::gateLine(step.gate[i])));
+                tr("%1 Mend it, or tick it to go on all the same.").arg(Text::gateLine(step.gate[i])));
     const auto& state = k.planning.states[static_cast<std::size_t>(k.planning.find(s->step))];
     // Without a clock it took what was reckoned, and teaches nothing.
     const double worked = state.workedUntil(wallSeconds());
@@ -93,11 +93,11 @@ void PlanPage::finish() {
     if (worked > 0 && usual > 0 && (worked < make::kSlip * usual || worked > usual / make::kSlip)) {
         // Nobody with clay on the hands is stopped for it: it counts as usual, teaches nothing, and is said.
         e.number = usual;
-        e.text = tr("the clock showed %1").arg(Say::minutes(worked)).toStdString();
+        e.text = tr("the clock showed %1").arg(Text::minutes(worked)).toStdString();
         slip =
             tr("The clock shows %1 for what usually takes %2: that was not the work, so it counts as usual and teaches "
                "nothing.")
-                .arg(Say::minutes(worked), Say::minutes(usual));
+                .arg(Text::minutes(worked), Text::minutes(usual));
     } else if (worked > 0) {
         e.planned = step.hands_min;
     }
@@ -109,7 +109,7 @@ void PlanPage::finish() {
 
 void PlanPage::skip() {
     if (const results::Planned* s = planned(); s && !s->done) {
-        log(tr("Skip: %1").arg(Say::step(job().state()->step(s->step))), {entry(LogKind::skipped, 0, m_note->text())});
+        log(tr("Skip: %1").arg(Text::step(job().state()->step(s->step))), {entry(LogKind::skipped, 0, m_note->text())});
         m_inHand.clear();
     }
 }
@@ -119,7 +119,7 @@ void PlanPage::tickItem(int item) {
     if (!s || item < 1 || item > static_cast<int>(job().state()->step(s->step).gate.size())) return;
     const auto& gate = job().state()->step(s->step).gate;
     const auto at = static_cast<std::size_t>(item - 1);
-    const QString looked = Say::gateItem(gate[at]);
+    const QString looked = Text::gateItem(gate[at]);
     const bool again = job().state()->ticks(s->step)[at];
     LogEntry e = entry(LogKind::ticked, 0, again ? tr("taken back: %1").arg(looked) : looked);
     e.item = make::keysOf(gate)[at];
@@ -138,7 +138,7 @@ void PlanPage::weigh() {
     e.unit = "g";
     const double planned_g = job().state()->step(s->step).amount;
     m_weigh->clear();
-    log(tr("Weighed: %1, planned %2").arg(Say::grams(*grams), Say::grams(planned_g)), {e});
+    log(tr("Weighed: %1, planned %2").arg(Text::grams(*grams), Text::grams(planned_g)), {e});
 }
 
 void PlanPage::note(bool regret) {

@@ -4,7 +4,7 @@
 #include "widgets/answer.h"
 #include "widgets/fields.h"
 #include "widgets/row_list.h"
-#include "words/say.h"
+#include "words/text.h"
 #include <QFormLayout>
 #include <QListWidget>
 #include <QPushButton>
@@ -74,19 +74,19 @@ void PlanPage::showOrder() {
     const make::Step* now = stepOfPresent();
     m_orderThen->setEnabled(now != nullptr);
     m_orderKeep->setEnabled(now != nullptr);
-    m_orderFirst->setText(now ? tr("%1, before:").arg(Say::step(*now))
+    m_orderFirst->setText(now ? tr("%1, before:").arg(Text::step(*now))
                               : tr("Take a step of %1 in hand, or the puppet of the step that is in hand.")
                                     .arg(QString::fromStdString(document().puppet().name)));
     QList<std::pair<QString, QVariant>> others;
     for (const make::Step& s : steps)
-        if (!now || s.id != now->id) others << std::pair{Say::step(s), QVariant(QString::fromStdString(s.id))};
+        if (!now || s.id != now->id) others << std::pair{Text::step(s), QVariant(QString::fromStdString(s.id))};
     m_orderThen->show(others, m_orderThen->currentIndex() >= 0 ? m_orderThen->currentData()
                               : others.isEmpty()               ? QVariant()
                                                                : others.first().second);
     m_orders->clear();
     const auto nameOf = [&](const std::string& id) {
         for (const make::Step& s : steps)
-            if (s.id == id) return Say::step(s);
+            if (s.id == id) return Text::step(s);
         return tr("a step that this design no longer has");
     };
     const auto& refused = document().report().plan.refused;
@@ -109,7 +109,7 @@ void PlanPage::showOrder() {
                 if (s.id == key.step)
                     return tr("%1: %2").arg(
                         QString::fromStdString(document().production().puppets[static_cast<std::size_t>(i)].name),
-                        Say::step(s));
+                        Text::step(s));
         return tr("a step that this design no longer has");
     };
     for (std::size_t i = 0; i < moves.size(); ++i) {
@@ -118,7 +118,7 @@ void PlanPage::showOrder() {
                             k->planning.refused.end();
         QString text = moves[i].before
                            ? tr("%1 before %2").arg(keyText(moves[i].step), keyText(*moves[i].before))
-                           : tr("%1 not before %2").arg(keyText(moves[i].step), Say::dayTime(*moves[i].notBefore));
+                           : tr("%1 not before %2").arg(keyText(moves[i].step), Text::dayTime(*moves[i].notBefore));
         if (no) text = tr("%1: contradicts the rest now, so it is not kept").arg(text);
         m_orders->addItem(text);
     }
@@ -153,8 +153,8 @@ void PlanPage::keepOrder() {
         int before = from;
         for (const make::Chain& c : chain) {
             why << tr("%1 waits for %2 (%3)")
-                       .arg(Say::step(steps[static_cast<std::size_t>(before)]),
-                            Say::step(steps[static_cast<std::size_t>(c.step)]), Say::reason(c.reason));
+                       .arg(Text::step(steps[static_cast<std::size_t>(before)]),
+                            Text::step(steps[static_cast<std::size_t>(c.step)]), Text::reason(c.reason));
             before = c.step;
         }
         Q_EMIT document().refused(why.join(tr("; ")));
@@ -162,7 +162,7 @@ void PlanPage::keepOrder() {
     }
     body::Wants wants = document().puppet().wants;
     wants.order.push_back({first->id, then});
-    document().change(tr("%1 before %2").arg(Say::step(*first), Say::step(steps[static_cast<std::size_t>(to)])),
+    document().change(tr("%1 before %2").arg(Text::step(*first), Text::step(steps[static_cast<std::size_t>(to)])),
                       [&](const document::Edits& e) { return e.setWants(wants); });
 }
 
@@ -173,14 +173,14 @@ void PlanPage::moveStep(int step, Minute at, int before) {
         return results::keyOf(*k->of, k->result->puppets, k->plan.steps[static_cast<std::size_t>(i)].step);
     };
     document::StepMove move{keyOf(step), {}, {}};
-    const QString what = Say::step(k->step(k->plan.steps[static_cast<std::size_t>(step)].step));
+    const QString what = Text::step(k->step(k->plan.steps[static_cast<std::size_t>(step)].step));
     QString name;
     if (before >= 0 && before < static_cast<int>(k->plan.steps.size())) {
         move.before = keyOf(before);
-        name = tr("%1 before %2").arg(what, Say::step(k->step(k->plan.steps[static_cast<std::size_t>(before)].step)));
+        name = tr("%1 before %2").arg(what, Text::step(k->step(k->plan.steps[static_cast<std::size_t>(before)].step)));
     } else {
         move.notBefore = at;
-        name = tr("%1 not before %2").arg(what, Say::dayTime(at));
+        name = tr("%1 not before %2").arg(what, Text::dayTime(at));
     }
     document().change(name, [&](const document::Edits& e) { return e.moveStep(move); });
 }

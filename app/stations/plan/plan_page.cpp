@@ -1,5 +1,5 @@
 #include "stations/plan/plan_page.h"
-#include "document/spoken.h"
+#include "document/translated.h"
 #include "files/plan_file.h"
 #include "jobs/clock.h"
 #include "jobs/notify.h"
@@ -16,7 +16,7 @@
 #include "widgets/flow.h"
 #include "widgets/look.h"
 #include "widgets/row_list.h"
-#include "words/say.h"
+#include "words/text.h"
 #include <QApplication>
 #include <QFormLayout>
 #include <QLineEdit>
@@ -165,8 +165,8 @@ PlanPage::PlanPage(Document& d) : Page(d, results::Station::plan), m_since_s(wal
     // A steady weight goes into the field that asks for one; Enter writes it down.
     connect(&ports(), &DevicePorts::steady, this, [this](const std::string& unit, double value) {
         if (unit != "g" || !m_weigh->isVisible() || !hasBegun()) return;
-        m_weigh->setText(Say::number(value, 1));
-        announce(*m_weigh, tr("The scale says %1").arg(Say::grams(value)));
+        m_weigh->setText(Text::number(value, 1));
+        announce(*m_weigh, tr("The scale says %1").arg(Text::grams(value)));
     });
     connect(&job(), &PlanJob::changed, this, &PlanPage::arrived);
     m_clock.setInterval(1000);
@@ -198,7 +198,7 @@ void PlanPage::showBench() {
 void PlanPage::writeLine(LogKind kind, double number, const QString& unit, const QString& text) {
     LogEntry e = planned() ? entry(kind, number, text) : entryOfProduction(kind, number, text);
     e.unit = unit.toStdString();
-    document().change(tr("Written down: %1").arg(text.isEmpty() ? Say::number(number, 2) : text),
+    document().change(tr("Written down: %1").arg(text.isEmpty() ? Text::number(number, 2) : text),
                       [&](const document::Edits& x) { return x.addLog({e}); });
     document().keepNow();
 }
@@ -254,7 +254,7 @@ void PlanPage::arrived() {
         m_steps->clear();
         for (const results::Planned& s : k->plan.steps) {
             auto* item = new QListWidgetItem(
-                tr("%1  %2: %3").arg(Say::dayTime(s.at.from), k->who(s.step), Say::step(k->step(s.step))), m_steps);
+                tr("%1  %2: %3").arg(Text::dayTime(s.at.from), k->who(s.step), Text::step(k->step(s.step))), m_steps);
             item->setToolTip(plainTip(item->text()));
             if (s.done || s.skipped) item->setForeground(look().graphite);
         }
@@ -284,7 +284,7 @@ void PlanPage::showScale() {
         m_scale->setText((hasBegun() ? tr("on the scale: %1")
                                      : tr("on the scale: %1; of a step that has not begun nothing "
                                           "is weighed"))
-                             .arg(Say::grams(now)));
+                             .arg(Text::grams(now)));
 }
 
 bool PlanPage::hasBegun() {
@@ -329,15 +329,15 @@ std::vector<StationRow> PlanPage::rowsOf(const PlanJob::Known& k) const {
             hands += own, waits += std::max<Minute>(0, p.at.done - p.at.handsEnd);
         }
         Why w;
-        w.title = tr("Why %1").arg(Say::dayTime(end));
-        w.chain << tr("%1 of hands at it, in the order on the days").arg(Say::hours(static_cast<double>(hands)))
+        w.title = tr("Why %1").arg(Text::dayTime(end));
+        w.chain << tr("%1 of hands at it, in the order on the days").arg(Text::hours(static_cast<double>(hands)))
                 << tr("%1 of drying, setting and baking in between, much of it beside other work")
-                       .arg(Say::hours(static_cast<double>(waits)))
+                       .arg(Text::hours(static_cast<double>(waits)))
                 << tr("%1 open hours a week, %2 of hands at once, typed")
-                       .arg(Say::number(static_cast<double>(open) / 60, 0))
+                       .arg(Text::number(static_cast<double>(open) / 60, 0))
                        .arg(calendar.hands());
         if (spare > 0)
-            w.chain << tr("%1 of open hours are left until then").arg(Say::minutes(static_cast<double>(spare)));
+            w.chain << tr("%1 of open hours are left until then").arg(Text::minutes(static_cast<double>(spare)));
         w.sureness = learned > 0 ? tr("Minutes by your own log: %1 steps.").arg(learned)
                                  : tr("Typical minutes: nothing of yours was timed yet.");
         w.test = tr("What would narrow it most: Start and Done at each step.");
@@ -345,18 +345,18 @@ std::vector<StationRow> PlanPage::rowsOf(const PlanJob::Known& k) const {
         constexpr double kHalfDay = 240;
         const double margin =
             late > 0 ? 1 / (1 + static_cast<double>(late) / kHalfDay) : 1 + static_cast<double>(spare) / kHalfDay;
-        rows.push_back({{name, Say::dayName(dayOf(end)), tr("by %1").arg(by), margin, false, look().slack}, w});
+        rows.push_back({{name, Text::dayName(dayOf(end)), tr("by %1").arg(by), margin, false, look().slack}, w});
     };
     constexpr std::size_t kMost = 4;
     for (std::size_t i = 0; i < k.plan.puppets.size() && rows.size() < kMost; ++i) {
         const results::PlannedPuppet& p = k.plan.puppets[i];
         if (p.deadline)
             row(QString::fromStdString(k.of->puppets[i].name), static_cast<int>(i), p.end,
-                Say::dayName(dayOf(*p.deadline)), p.late, p.spare_min);
+                Text::dayName(dayOf(*p.deadline)), p.late, p.spare_min);
     }
     for (const results::PlannedCopy& c : k.plan.wanted)
         if (rows.size() < kMost)
-            row(k.who({c.puppet, c.copy, 0}), c.puppet, c.end, Say::dayName(dayOf(c.by)), c.late, c.spare_min);
+            row(k.who({c.puppet, c.copy, 0}), c.puppet, c.end, Text::dayName(dayOf(c.by)), c.late, c.spare_min);
     return rows;
 }
 
@@ -368,7 +368,7 @@ void PlanPage::showStep() {
     if (!box.isNull()) m_scroll->ensureVisible(box.center().x(), box.center().y(), 20, 90);
     m_work->show(k, m_step, wallSeconds());
     showOrder();
-    m_diary->setSubject(k && s ? tr("%1, %2").arg(k->who(s->step), Say::step(k->step(s->step))) : QString());
+    m_diary->setSubject(k && s ? tr("%1, %2").arg(k->who(s->step), Text::step(k->step(s->step))) : QString());
     for (QWidget* w : std::initializer_list<QWidget*>{m_dial, m_start, m_done, m_skip, m_weigh, m_note, m_facts})
         w->setEnabled(s != nullptr);
     if (!k || !s) {
@@ -381,27 +381,27 @@ void PlanPage::showStep() {
     }
     const make::Step& step = k->step(s->step);
     // How the whole stands, first where it is bad.
-    QStringList verdict{Say::step(step) + "."};
+    QStringList verdict{Text::step(step) + "."};
     const QString name = k->who(s->step);
     for (std::size_t i = 0; i < k->plan.puppets.size(); ++i) {
         const results::PlannedPuppet& x = k->plan.puppets[i];
         const QString who = QString::fromStdString(k->of->puppets[i].name);
         if (x.late > 0)
             verdict << tr("%1 is late by %2: done %3.")
-                           .arg(who, Say::minutes(static_cast<double>(x.late)), Say::dayTime(x.end));
+                           .arg(who, Text::minutes(static_cast<double>(x.late)), Text::dayTime(x.end));
     }
     for (const results::PlannedCopy& c : k->plan.wanted) {
         const QString shot = QString::fromStdString(k->of->shots[static_cast<std::size_t>(c.shot)].name);
         const QString who = k->who({c.puppet, c.copy, 0});
         if (c.late > 0)
             verdict << tr("%1 is late for “%2” by %3: done %4.")
-                           .arg(who, shot, Say::minutes(static_cast<double>(c.late)), Say::dayTime(c.end));
+                           .arg(who, shot, Text::minutes(static_cast<double>(c.late)), Text::dayTime(c.end));
     }
     if (!k->plan.broken.empty()) {
         const results::PlannedBroken& b = k->plan.broken.front();
         verdict << tr("%n thing(s) will not be so when the step comes, first: ", nullptr,
                       static_cast<int>(k->plan.broken.size())) +
-                       Say::capital(checks::sentenceOf(b.broken, Say::step(k->step(b.step)).toStdString()));
+                       Text::capital(checks::sentenceOf(b.broken, Text::step(k->step(b.step)).toStdString()));
     }
     m_rows->show(rowsOf(*k));
     // Its place is kept while it is worked out, so that nothing moves under the pointer.
@@ -410,17 +410,17 @@ void PlanPage::showStep() {
     if (!k->chance && promised)
         verdict << tr("How surely deadlines hold is being worked out.");
     else if (k->chance && !std::isnan(k->chance->holds))
-        verdict << tr("All deadlines hold in %1 of 100 such builds.").arg(Say::number(100 * k->chance->holds, 0));
+        verdict << tr("All deadlines hold in %1 of 100 such builds.").arg(Text::number(100 * k->chance->holds, 0));
     const QString proof =
         k->plan.schedule.proved
-            ? tr("All done %1; no order is better.").arg(Say::dayTime(k->plan.schedule.end))
+            ? tr("All done %1; no order is better.").arg(Text::dayTime(k->plan.schedule.end))
             : tr("All done %1, within %2 % of the best possible%3.")
-                  .arg(Say::dayTime(k->plan.schedule.end), Say::number(std::ceil(100 * k->plan.gap()), 0),
+                  .arg(Text::dayTime(k->plan.schedule.end), Text::number(std::ceil(100 * k->plan.gap()), 0),
                        k->searching ? tr("; looking on") : QString());
     // When, as surely as it is known: half of such builds are done by the one, nine in ten by the other.
     verdict << (k->chance && k->chance->rounds > 0
                     ? tr("Half of such builds are done %1, nine in ten %2.")
-                          .arg(Say::dayTime(k->chance->median), Say::dayTime(k->chance->late))
+                          .arg(Text::dayTime(k->chance->median), Text::dayTime(k->chance->late))
                     : proof);
     m_head->setToolTip(plainTip(proof));
     m_head->show(groupName(groupOf(step.kind)),
@@ -432,12 +432,12 @@ void PlanPage::showStep() {
     else
         m_head->setStamp({});
     m_facts->setText(stepFacts(*k, m_step).join("\n"));
-    m_caution->setText(Say::caution(step.caution));
+    m_caution->setText(Text::caution(step.caution));
     m_caution->setVisible(step.caution != make::Caution::none);
     const auto ticks = k->ticks(s->step);
     m_gate->clear();
     for (std::size_t i = 0; i < step.gate.size(); ++i) {
-        auto* item = new QListWidgetItem(Say::gateLine(step.gate[i]), m_gate);
+        auto* item = new QListWidgetItem(Text::gateLine(step.gate[i]), m_gate);
         item->setToolTip(plainTip(item->text()));
         item->setFlags(Qt::ItemIsEnabled | Qt::ItemIsSelectable);
         item->setCheckState(ticks[i] ? Qt::Checked : Qt::Unchecked);
@@ -447,7 +447,7 @@ void PlanPage::showStep() {
         step.kind == make::StepKind::skin || step.kind == make::StepKind::coat || step.kind == make::StepKind::bulk;
     m_fields->setRowVisible(m_weigh, clay);
     showScale();
-    m_weigh->setPlaceholderText(clay ? tr("planned %1").arg(Say::number(step.amount, 1)) : QString());
+    m_weigh->setPlaceholderText(clay ? tr("planned %1").arg(Text::number(step.amount, 1)) : QString());
     tickClocks();
 }
 
@@ -460,7 +460,7 @@ void PlanPage::followClock() {
     Q_EMIT document().noted(tr("The computer's clock was set by %1 min. What runs here goes on by the time that "
                                "passed; the new time counts "
                                "when Enkinet is started again.")
-                                .arg(Say::number(std::round(static_cast<double>(by) / 60), 0)));
+                                .arg(Text::number(std::round(static_cast<double>(by) / 60), 0)));
 }
 
 void PlanPage::tickClocks() {
@@ -487,7 +487,7 @@ void PlanPage::callDue() {
     for (const results::Planned& s : k->plan.steps) {
         if (!s.done || s.at.done <= s.at.handsEnd || s.at.done * 60 > now || s.at.done * 60 < m_since_s) continue;
         if (!m_called.insert(files::planId(*k->of, s.step, k->step(s.step))).second) continue;
-        const QString text = tr("Due now: %1").arg(Say::step(k->step(s.step)));
+        const QString text = tr("Due now: %1").arg(Text::step(k->step(s.step)));
         QApplication::beep();
         announce(*this, text);
         notifyDesktop(text);

@@ -1,11 +1,11 @@
 // Hours, people, deadlines and what would make them hold; what to buy.
-#include "document/spoken.h"
+#include "document/translated.h"
 #include "stations/plan/plan_days.h"
 #include "stations/plan/plan_page.h"
 #include "stations/plan/shop_shelf.h"
 #include "widgets/answer.h"
 #include "widgets/fields.h"
-#include "words/say.h"
+#include "words/text.h"
 #include <QFormLayout>
 #include <QLineEdit>
 #include <QListWidget>
@@ -25,7 +25,7 @@ QString PlanPage::wayText(const PlanJob::Known& k, const results::WayToHold& w) 
         what = tr("another pair of hands");
         break;
     case results::Relief::longer_days:
-        what = tr("days longer by %1").arg(Say::minutes(w.amount));
+        what = tr("days longer by %1").arg(Text::minutes(w.amount));
         break;
     case results::Relief::saturdays:
         what = tr("Saturdays as Fridays");
@@ -34,13 +34,13 @@ QString PlanPage::wayText(const PlanJob::Known& k, const results::WayToHold& w) 
         what = tr("one %1 less").arg(puppet);
         break;
     case results::Relief::fewer_pieces:
-        what = tr("half of %1 on %2").arg(spoken(w.subject), puppet);
+        what = tr("half of %1 on %2").arg(translated(w.subject), puppet);
         break;
     }
     const QString left =
-        w.late > 0 ? tr("still late by %1").arg(Say::minutes(static_cast<double>(w.late))) : tr("all deadlines hold");
+        w.late > 0 ? tr("still late by %1").arg(Text::minutes(static_cast<double>(w.late))) : tr("all deadlines hold");
     return w.cost_min > 0 ? tr("%1: %2, for %3 of hands", "way, what it gives, its price")
-                                .arg(what, left, Say::hours(static_cast<double>(w.cost_min)))
+                                .arg(what, left, Text::hours(static_cast<double>(w.cost_min)))
                           : tr("%1: %2", "way, what it gives").arg(what, left);
 }
 
@@ -108,7 +108,7 @@ void PlanPage::makeHours() {
             Q_EMIT document().refused(tr("“%1” is no time such as 2026-12-04T10:00").arg(m_deadline->text()));
             return showHours();
         }
-        document().change(tr("On set: %1").arg(at ? Say::dayTime(*at) : tr("no day")),
+        document().change(tr("On set: %1").arg(at ? Text::dayTime(*at) : tr("no day")),
                           [at](const document::Edits& e) { return e.setDeadline(at); });
     });
     const auto changed = [this](QLineEdit* f) {
@@ -182,7 +182,7 @@ void PlanPage::showHours() {
     put(m_off, off.join(' '));
     put(m_people, people.join(tr(", ")));
     m_hoursFold->setLine(
-        tr("%1 h a week, %n people", nullptr, c.hands()).arg(Say::number(open / 60.0, open % 60 ? 1 : 0)));
+        tr("%1 h a week, %n people", nullptr, c.hands()).arg(Text::number(open / 60.0, open % 60 ? 1 : 0)));
 }
 
 void PlanPage::showShopping() {

@@ -5,7 +5,7 @@
 #include "widgets/flow.h"
 #include "widgets/look.h"
 #include "widgets/row_list.h"
-#include "words/say.h"
+#include "words/text.h"
 #include <QFormLayout>
 #include <QLineEdit>
 #include <QListWidget>
@@ -27,14 +27,14 @@ QString amountOf(Ware ware, double amount) {
     switch (ware) {
     case Ware::wire:
     case Ware::foil:
-        return ShopShelf::tr("%1 m").arg(Say::number(amount, 2));
+        return ShopShelf::tr("%1 m").arg(Text::number(amount, 2));
     case Ware::clay:
     case Ware::bulk:
-        return Say::grams(amount);
+        return Text::grams(amount);
     case Ware::cover:
-        return ShopShelf::tr("%1 cm²").arg(Say::number(amount * 1e4, 0));
+        return ShopShelf::tr("%1 cm²").arg(Text::number(amount * 1e4, 0));
     case Ware::paint:
-        return ShopShelf::tr("%1 ml").arg(Say::number(amount, 1));
+        return ShopShelf::tr("%1 ml").arg(Text::number(amount, 1));
     }
     return {};
 }
@@ -93,7 +93,7 @@ const Need* ShopShelf::inHand() const {
 
 QString ShopShelf::summary() const {
     const results::Shopping& all = m_document.result().shopping;
-    return tr("to buy: %1").arg(Say::money(all.buyPrice, m_document.production().currency));
+    return tr("to buy: %1").arg(Text::money(all.buyPrice, m_document.production().currency));
 }
 
 void ShopShelf::show(const PlanJob::State& plan) {
@@ -118,14 +118,14 @@ void ShopShelf::show(const PlanJob::State& plan) {
                 if (plan && plan->of == m_document.value())
                     if (const auto by = results::findOrderDay(plan->plan, plan->planning, *plan->of, n)) {
                         late = *by < dayOf(wallSeconds() / 60);
-                        text += late ? tr(" today: it was due on %1").arg(Say::dayName(*by))
-                                     : tr(" by %1").arg(Say::dayName(*by));
+                        text += late ? tr(" today: it was due on %1").arg(Text::dayName(*by))
+                                     : tr(" by %1").arg(Text::dayName(*by));
                     }
             }
             auto* item = new QListWidgetItem(text, m_list);
             item->setData(Qt::UserRole, static_cast<int>(i));
             if (n.card == kept) m_list->setCurrentItem(item);
-            item->setToolTip(plainTip(tr("%1; %2 for what is used").arg(text, Say::money(n.price, currency))));
+            item->setToolTip(plainTip(tr("%1; %2 for what is used").arg(text, Text::money(n.price, currency))));
             if (n.buy > 0)
                 item->setForeground(late ? look().slack : look().ink);
             else
@@ -135,7 +135,7 @@ void ShopShelf::show(const PlanJob::State& plan) {
     }
     m_lead->setText(QString::number(m_document.production().stock.shop.leadDays));
     m_money->setText(
-        tr("Used up: %1. To buy now: %2.").arg(Say::money(all.price, currency), Say::money(all.buyPrice, currency)));
+        tr("Used up: %1. To buy now: %2.").arg(Text::money(all.price, currency), Text::money(all.buyPrice, currency)));
     m_bought->setEnabled(
         std::any_of(all.needs.begin(), all.needs.end(), [](const Need& n) { return n.buy > 0 && isCounted(n.ware); }));
     showHeld();
@@ -145,7 +145,7 @@ void ShopShelf::showHeld() {
     const Need* n = inHand();
     m_held->setEnabled(n && isCounted(n->ware));
     if (!m_held->hasFocus() || !m_held->isModified())
-        m_held->setText(n && isCounted(n->ware) ? Say::number(n->held, n->ware == Ware::clay ? 0 : 2) : QString());
+        m_held->setText(n && isCounted(n->ware) ? Text::number(n->held, n->ware == Ware::clay ? 0 : 2) : QString());
     m_unit->setText(!n                       ? QString()
                     : n->ware == Ware::clay  ? tr("g")
                     : n->ware == Ware::paint ? tr("ml")

@@ -1,10 +1,10 @@
 #include "stations/plan/work_bench.h"
-#include "document/spoken.h"
+#include "document/translated.h"
 #include "stations/plan/clock_dial.h"
 #include "widgets/fields.h"
 #include "widgets/look.h"
 #include "widgets/paper.h"
-#include "words/say.h"
+#include "words/text.h"
 #include <QCheckBox>
 #include <QKeyEvent>
 #include <QPushButton>
@@ -43,22 +43,22 @@ QStringList stepFacts(const PlanJob::Known& k, int step) {
     const make::Step& s = k.step(planned.step);
     // First what will not be so when its time comes.
     for (const results::PlannedBroken& b : k.plan.broken)
-        if (b.step == planned.step) lines << Say::capital(checks::sentenceOf(b.broken, Say::step(s).toStdString()));
-    if (const QString grip = Say::grip(s); !grip.isEmpty()) lines << grip;
+        if (b.step == planned.step) lines << Text::capital(checks::sentenceOf(b.broken, Text::step(s).toStdString()));
+    if (const QString grip = Text::grip(s); !grip.isEmpty()) lines << grip;
     if (s.kind == make::StepKind::paint)
-        if (const QString mask = Say::mask(s.zone); !mask.isEmpty()) lines << mask;
+        if (const QString mask = Text::mask(s.zone); !mask.isEmpty()) lines << mask;
     const auto& steps = k.result->puppets[static_cast<std::size_t>(planned.step.puppet)]->plan.steps;
     for (const make::After& a : s.after) {
         if (lines.size() > 3) break;
         lines << WorkBench::tr("After %1: %2.")
-                     .arg(Say::step(steps[static_cast<std::size_t>(a.step)]), Say::reason(a.reason));
+                     .arg(Text::step(steps[static_cast<std::size_t>(a.step)]), Text::reason(a.reason));
     }
     // What comes next for the same puppet.
     QStringList next;
     for (std::size_t i = static_cast<std::size_t>(step) + 1; i < k.plan.steps.size() && next.size() < 3; ++i)
         if (k.plan.steps[i].step.puppet == planned.step.puppet && k.plan.steps[i].step.copy == planned.step.copy &&
             !k.plan.steps[i].done && !k.plan.steps[i].skipped)
-            next << Say::step(k.step(k.plan.steps[i].step));
+            next << Text::step(k.step(k.plan.steps[i].step));
     if (!next.isEmpty()) lines << WorkBench::tr("Then: %1.").arg(next.join(WorkBench::tr("; ")));
     // What was noted at the same step of another puppet.
     for (const document::LogEntry& e : k.of->log)
@@ -73,10 +73,10 @@ QStringList runningClocks(const PlanJob::Known& k, std::int64_t now_s) {
         if (!s.done || s.at.done <= s.at.handsEnd) continue;
         const std::int64_t left = s.at.done * 60 - now_s;
         if (left < -6 * 3600) continue; // long over
-        const QString what = Say::step(k.step(s.step));
+        const QString what = Text::step(k.step(s.step));
         lines << (left > 0 ? WorkBench::tr("%1: %2 left, until %3")
-                                 .arg(what, Say::minutes(std::max(1.0, static_cast<double>(left) / 60)),
-                                      Say::clock(s.at.done))
+                                 .arg(what, Text::minutes(std::max(1.0, static_cast<double>(left) / 60)),
+                                      Text::clock(s.at.done))
                            : WorkBench::tr("Due now: %1").arg(what));
     }
     return lines;
@@ -179,14 +179,14 @@ void WorkBench::show(const PlanJob::State& state, int step, std::int64_t now_s) 
                          .arg(state->who(planned.step))
                          .arg(step + 1)
                          .arg(state->plan.steps.size())
-                         .arg(Say::dayTime(planned.at.from)));
-    m_title->setText(Say::step(s));
-    m_caution->setText(Say::caution(s.caution));
+                         .arg(Text::dayTime(planned.at.from)));
+    m_title->setText(Text::step(s));
+    m_caution->setText(Text::caution(s.caution));
     m_caution->setVisible(s.caution != make::Caution::none);
     m_facts->setText(stepFacts(*state, step).join("\n"));
     std::vector<QString> lines;
     for (const make::GateItem& g : s.gate)
-        lines.push_back(Say::gateLine(g));
+        lines.push_back(Text::gateLine(g));
     showGate(lines, state->ticks(planned.step));
     tick(now_s);
 }
@@ -198,8 +198,8 @@ void showClock(const StepClock& on, const PlanJob::Known& k, int step, std::int6
     on.dial->show(worked, reckoned, s.running);
     on.time->setText(s.skipped       ? WorkBench::tr("skipped")
                      : reckoned == 0 ? WorkBench::tr("by itself")
-                     : s.done        ? WorkBench::tr("done in %1").arg(Say::minutes(worked))
-                                     : WorkBench::tr("%1 of %2").arg(Say::minutes(worked), Say::minutes(reckoned)));
+                     : s.done        ? WorkBench::tr("done in %1").arg(Text::minutes(worked))
+                                     : WorkBench::tr("%1 of %2").arg(Text::minutes(worked), Text::minutes(reckoned)));
     on.start->setText(s.running              ? WorkBench::tr("Pause")
                       : worked > 0 && !ended ? WorkBench::tr("Go on")
                                              : WorkBench::tr("Start"));

@@ -1,17 +1,17 @@
 #include "stations/sheet/sheet_page.h"
 #include "base/gauge.h"
 #include "base/units.h"
-#include "document/spoken.h"
+#include "document/translated.h"
 #include "stations/layers/part_in_hand.h"
-#include "stations/sheet/limbs_leaf.h"
-#include "stations/sheet/pictures_leaf.h"
-#include "stations/sheet/pose_leaf.h"
-#include "stations/sheet/things_leaf.h"
+#include "stations/sheet/limbs_tab.h"
+#include "stations/sheet/pictures_tab.h"
+#include "stations/sheet/pose_tab.h"
+#include "stations/sheet/things_tab.h"
 #include "stations/station_rows.h"
 #include "widgets/answer.h"
 #include "widgets/fields.h"
-#include "widgets/leaves.h"
-#include "words/say.h"
+#include "widgets/tabs.h"
+#include "words/text.h"
 #include <QFormLayout>
 #include <QLineEdit>
 #include <QPushButton>
@@ -57,9 +57,9 @@ SheetPage::SheetPage(Document& d) : Page(d, results::Station::sheet) {
     m_pinch->setObjectName("pinch");
     m_grasp = new NumberField(NumberField::Kind::plain, 1, 200, 1, 0, tr("Newtons your hand gives on thick parts"));
     column()->addWidget(m_title);
-    m_leaves = new Leaves;
-    m_leaves->setObjectName("sheetLeaves");
-    column()->addWidget(m_leaves);
+    m_tabs = new Tabs;
+    m_tabs->setObjectName("sheetTabs");
+    column()->addWidget(m_tabs);
     m_overview = new QWidget;
     auto* overview = new QVBoxLayout(m_overview);
     overview->setContentsMargins(0, 0, 0, 0);
@@ -68,34 +68,34 @@ SheetPage::SheetPage(Document& d) : Page(d, results::Station::sheet) {
     m_rows = new StationTable(document(), "sheetTable");
     overview->addWidget(m_rows);
     addOpenPoints();
-    m_puppetLeaf = new QWidget;
-    m_pictures = new PicturesLeaf(d);
-    m_limbs = new LimbsLeaf(d);
-    m_pose = new PoseLeaf(d);
-    m_eye = new ChecksLeaf(d);
-    m_things = new ThingsLeaf(d);
-    m_leaves->add(tr("puppet"), tr("The whole puppet and the selected part"), m_puppetLeaf);
-    m_leaves->add(tr("pictures"), tr("Pictures on the sheet"), m_pictures);
-    m_leaves->add(tr("limbs"), tr("Mark and shape limbs"), m_limbs);
-    m_leaves->add(tr("pose"), tr("Bend the figure"), m_pose);
-    m_leaves->add(tr("checks"), tr("What a builder checks by eye, and the caliper"), m_eye);
-    m_leaves->add(tr("things"), tr("Eyes, teeth, base, props: what sits on the body"), m_things);
-    for (QWidget* leaf : {m_puppetLeaf, static_cast<QWidget*>(m_pictures), static_cast<QWidget*>(m_limbs),
-                          static_cast<QWidget*>(m_pose), static_cast<QWidget*>(m_eye), static_cast<QWidget*>(m_things)})
-        column()->addWidget(leaf);
+    m_puppetTab = new QWidget;
+    m_pictures = new PicturesTab(d);
+    m_limbs = new LimbsTab(d);
+    m_pose = new PoseTab(d);
+    m_eye = new ChecksTab(d);
+    m_things = new ThingsTab(d);
+    m_tabs->add(tr("puppet"), tr("The whole puppet and the selected part"), m_puppetTab);
+    m_tabs->add(tr("pictures"), tr("Pictures on the sheet"), m_pictures);
+    m_tabs->add(tr("limbs"), tr("Mark and shape limbs"), m_limbs);
+    m_tabs->add(tr("pose"), tr("Bend the figure"), m_pose);
+    m_tabs->add(tr("checks"), tr("What a builder checks by eye, and the caliper"), m_eye);
+    m_tabs->add(tr("things"), tr("Eyes, teeth, base, props: what sits on the body"), m_things);
+    for (QWidget* tab : {m_puppetTab, static_cast<QWidget*>(m_pictures), static_cast<QWidget*>(m_limbs),
+                         static_cast<QWidget*>(m_pose), static_cast<QWidget*>(m_eye), static_cast<QWidget*>(m_things)})
+        column()->addWidget(tab);
     // Words and tables grow and shrink: no field stands below them.
     column()->addWidget(m_overview);
-    connect(m_leaves, &Leaves::changed, this, [this](int leaf) {
-        // The whole puppet's figures stand with its own leaf.
-        m_overview->setVisible(leaf == 0);
-        showLeaf();
+    connect(m_tabs, &Tabs::changed, this, [this](int tab) {
+        // The whole puppet's figures stand with its own tab.
+        m_overview->setVisible(tab == 0);
+        showTab();
         askHold();
     });
-    connect(m_pictures, &PicturesLeaf::holdWanted, this, &SheetPage::holdWanted);
-    connect(m_limbs, &LimbsLeaf::holdWanted, this, &SheetPage::holdWanted);
-    connect(m_eye, &ChecksLeaf::holdWanted, this, &SheetPage::holdWanted);
-    connect(m_eye, &ChecksLeaf::besideWanted, this, &SheetPage::besideWanted);
-    auto* puppet = new QVBoxLayout(m_puppetLeaf);
+    connect(m_pictures, &PicturesTab::holdWanted, this, &SheetPage::holdWanted);
+    connect(m_limbs, &LimbsTab::holdWanted, this, &SheetPage::holdWanted);
+    connect(m_eye, &ChecksTab::holdWanted, this, &SheetPage::holdWanted);
+    connect(m_eye, &ChecksTab::besideWanted, this, &SheetPage::besideWanted);
+    auto* puppet = new QVBoxLayout(m_puppetTab);
     puppet->setContentsMargins(0, 0, 0, 0);
     puppet->setSpacing(7);
     auto* form = makeForm();
@@ -181,12 +181,12 @@ SheetPage::SheetPage(Document& d) : Page(d, results::Station::sheet) {
 
     connect(m_height, &NumberField::edited, this, [this](double mm) {
         document().change(
-            tr("Height %1").arg(Say::length(mm, 0)), [mm](const document::Edits& e) { return e.setHeight(mm); },
+            tr("Height %1").arg(Text::length(mm, 0)), [mm](const document::Edits& e) { return e.setHeight(mm); },
             Document::Merge::yes);
     });
     connect(m_lean, &NumberField::edited, this, [this](double v) {
         changeWants(
-            tr("Lean %1").arg(Say::degrees(v)), [v](body::Wants& w) { w.lean_rad = v; }, Document::Merge::yes);
+            tr("Lean %1").arg(Text::degrees(v)), [v](body::Wants& w) { w.lean_rad = v; }, Document::Merge::yes);
     });
     connect(m_film, &NumberField::edited, this, [this](double v) {
         changeWants(
@@ -198,16 +198,16 @@ SheetPage::SheetPage(Document& d) : Page(d, results::Station::sheet) {
     });
     connect(m_aim, &ChoiceField::edited, this, [this](const QVariant& v) {
         const auto aim = static_cast<body::Aim>(v.toInt());
-        changeWants(tr("Choose for %1").arg(Say::aim(aim)), [aim](body::Wants& w) { w.aim = aim; }, {});
+        changeWants(tr("Choose for %1").arg(Text::aim(aim)), [aim](body::Wants& w) { w.aim = aim; }, {});
     });
     connect(m_retakes, &NumberField::edited, this, [this](double v) {
         changeWants(
-            tr("%1 bends for each in the film").arg(Say::number(v, 2)), [v](body::Wants& w) { w.retakes = v; },
+            tr("%1 bends for each in the film").arg(Text::number(v, 2)), [v](body::Wants& w) { w.retakes = v; },
             Document::Merge::yes);
     });
     connect(m_reserve, &NumberField::edited, this, [this](double v) {
         changeWants(
-            tr("Reserve %1 %").arg(Say::number(v, 0)), [v](body::Wants& w) { w.reserve = v / 100; },
+            tr("Reserve %1 %").arg(Text::number(v, 0)), [v](body::Wants& w) { w.reserve = v / 100; },
             Document::Merge::yes);
     });
     connect(m_strands, &ChoiceField::edited, this, [this](const QVariant& v) {
@@ -221,7 +221,7 @@ SheetPage::SheetPage(Document& d) : Page(d, results::Station::sheet) {
         std::vector<double> gauges;
         for (const QString& word : m_disliked->text().split(QRegularExpression("[ ;/]+"), Qt::SkipEmptyParts)) {
             const auto gauge = parseDiameter(word.toStdString());
-            if (!gauge) return Q_EMIT document().refused(spoken(gauge.fault()));
+            if (!gauge) return Q_EMIT document().refused(translated(gauge.fault()));
             gauges.push_back(*gauge);
         }
         if (gauges == document().puppet().wants.disliked_mm) return;
@@ -239,7 +239,7 @@ SheetPage::SheetPage(Document& d) : Page(d, results::Station::sheet) {
         fill::Shop shop = document().production().stock.shop;
         shop.hands.pinch_N = m_pinch->core(), shop.hands.grasp_N = m_grasp->core();
         document().change(
-            tr("Fingers give %1 to %2 N").arg(Say::number(shop.hands.pinch_N, 0), Say::number(shop.hands.grasp_N, 0)),
+            tr("Fingers give %1 to %2 N").arg(Text::number(shop.hands.pinch_N, 0), Text::number(shop.hands.grasp_N, 0)),
             [&](const document::Edits& e) { return e.setShop(shop); }, Document::Merge::yes);
     };
     connect(m_pinch, &NumberField::edited, this, giveHands);
@@ -289,7 +289,7 @@ SheetPage::SheetPage(Document& d) : Page(d, results::Station::sheet) {
                     for (const auto& one : segmentsInHand(ref)) {
                         const body::Segment& body = body::findLimb(document().puppet(), one.first)
                                                         ->segments[static_cast<std::size_t>(one.second)];
-                        if (!body.stations.empty() && at < static_cast<int>(body.stations.size()))
+                        if (!body.sections.empty() && at < static_cast<int>(body.sections.size()))
                             steps.push_back([=, this](const document::Edits& x) {
                                 return x.setStation(one.first, one.second, at, m_a->core(), m_b->core());
                             });
@@ -322,13 +322,13 @@ void SheetPage::show(const results::Report& r) {
     m_title->setText(QString::fromStdString(p.name));
     const fill::Totals& t = r.choice.totals;
     QStringList facts;
-    facts << Say::chance(p, r.choice);
-    facts << tr("Its weight sits %1 above the base.").arg(Say::length(t.centre.y, 0));
-    if (const QString feet = Say::footing(r.choice); !feet.isEmpty()) facts << feet;
+    facts << Text::chance(p, r.choice);
+    facts << tr("Its weight sits %1 above the base.").arg(Text::length(t.centre.y, 0));
+    if (const QString feet = Text::footing(r.choice); !feet.isEmpty()) facts << feet;
     for (const body::Mass& m : p.masses)
         if (m.id == "head")
             facts << tr("%1 heads high, the head %2 of it.")
-                         .arg(Say::number(p.height_mm / (2 * m.half_mm.y), 1), Say::length(2 * m.half_mm.y, 0));
+                         .arg(Text::number(p.height_mm / (2 * m.half_mm.y), 1), Text::length(2 * m.half_mm.y, 0));
     m_facts->setText(facts.join("\n"));
     m_rows->show(rowsOfSheet(document()));
     m_height->show(p.height_mm);
@@ -338,7 +338,7 @@ void SheetPage::show(const results::Report& r) {
     QList<std::pair<QString, QVariant>> aims;
     for (body::Aim a :
          {body::Aim::simple, body::Aim::life, body::Aim::light, body::Aim::easy, body::Aim::cheap, body::Aim::spools})
-        aims << std::pair{Say::aim(a), QVariant(static_cast<int>(a))};
+        aims << std::pair{Text::aim(a), QVariant(static_cast<int>(a))};
     m_aim->show(aims, static_cast<int>(p.wants.aim));
     m_steel->show({{tr("never"), false}, {tr("may be posed"), true}}, p.wants.steelMayPose);
     m_acting->show({{tr("quiet: half the range"), static_cast<int>(body::Acting::quiet)},
@@ -365,7 +365,7 @@ void SheetPage::show(const results::Report& r) {
     m_drops->show({{tr("may end on the way"), true}, {tr("all run to the tip"), false}}, p.wants.mayDrop);
     QStringList disliked;
     for (double d : p.wants.disliked_mm)
-        disliked << Say::number(d, 2);
+        disliked << Text::number(d, 2);
     if (!m_disliked->hasFocus()) m_disliked->setText(disliked.join(" "));
     m_held->show({{tr("the hardest pose in their ranges"), false}, {tr("the pose on the board only"), true}},
                  p.wants.thisPoseOnly);
@@ -376,11 +376,11 @@ void SheetPage::show(const results::Report& r) {
     m_poseEvery->show(p.wants.poseEvery_s);
     m_poseEvery->setEnabled(!p.wants.shot.empty());
     showMeasures(r);
-    showLeaf();
+    showTab();
 }
 
-void SheetPage::showLeaf() {
-    switch (m_leaves->current()) {
+void SheetPage::showTab() {
+    switch (m_tabs->current()) {
     case 1:
         m_pictures->show();
         break;
@@ -405,7 +405,7 @@ void SheetPage::showLeaf() {
 void SheetPage::askHold() {
     using Kind = HoldWish::Kind;
     HoldWish wish;
-    wish.kind = m_leaves->current() == 2 ? Kind::shape : m_leaves->current() == 3 ? Kind::bend : Kind::none;
+    wish.kind = m_tabs->current() == 2 ? Kind::shape : m_tabs->current() == 3 ? Kind::bend : Kind::none;
     Q_EMIT holdWanted(wish);
 }
 
@@ -430,7 +430,7 @@ void SheetPage::giveBody() {
     const auto s = static_cast<std::size_t>(ref.segment);
     const double half = std::clamp(0.18 * norm(l->joints[s + 1].at_mm - l->joints[s].at_mm), 1.0, 40.0);
     document().change(tr("A body for %1").arg(m_partTitle->text()), [&](const document::Edits& e) {
-        return e.setStations(ref.limb, ref.segment, {{0, half, half}, {0.5, half, half}, {1, half, half}});
+        return e.setSections(ref.limb, ref.segment, {{0, half, half}, {0.5, half, half}, {1, half, half}});
     });
     m_a->setFocus();
     m_a->selectAll();
@@ -449,14 +449,14 @@ void SheetPage::showMeasures(const results::Report& r) {
         return;
     }
     const fill::Part& at = r.choice.parts[static_cast<std::size_t>(part)];
-    m_partTitle->setText(Say::capital(at.label));
+    m_partTitle->setText(Text::capital(at.label));
     const bool mass = s.kind == Selection::Kind::mass;
     const bool weighed = mass && p.masses[static_cast<std::size_t>(s.index)].shape == body::MassShape::weighed;
     const std::string limb = mass ? std::string() : refOf(document(), part).limb;
     const bool mirrored = !mass && body::findLimb(p, limb)->mirrored;
     m_partText->setText(weighed ? tr("A piece that was weighed.")
                                 : tr("%1 cm³, %2%3")
-                                      .arg(Say::figure(at.volume_mm3 / 1000), Say::grams(at.mass_g()),
+                                      .arg(Text::figure(at.volume_mm3 / 1000), Text::grams(at.mass_g()),
                                            mirrored ? tr("; the other side follows") : QString()));
     const auto row = [this](QWidget* field, bool shown) {
         field->setVisible(shown);
@@ -465,7 +465,7 @@ void SheetPage::showMeasures(const results::Report& r) {
     const std::size_t stationCount = mass ? 0
                                           : body::findLimb(p, limb)
                                                 ->segments[static_cast<std::size_t>(refOf(document(), part).segment)]
-                                                .stations.size();
+                                                .sections.size();
     const bool bare = !mass && stationCount == 0;
     m_giveBody->setVisible(bare);
     row(m_massName, mass);
@@ -490,14 +490,14 @@ void SheetPage::showMeasures(const results::Report& r) {
         m_a->show(h.x), m_b->show(h.z), m_c->show(h.y);
     } else {
         const document::PartRef ref = refOf(document(), part);
-        const auto& stations = body::findLimb(p, ref.limb)->segments[static_cast<std::size_t>(ref.segment)].stations;
+        const auto& stations = body::findLimb(p, ref.limb)->segments[static_cast<std::size_t>(ref.segment)].sections;
         const double L = r.choice.skeleton.links[static_cast<std::size_t>(at.link)].length_mm;
         QList<std::pair<QString, QVariant>> entries;
         entries << std::pair{tr("all along"), QVariant(-1)};
         for (std::size_t i = 0; i < stations.size(); ++i)
             entries << std::pair{i == 0                     ? tr("its root")
                                  : i + 1 == stations.size() ? tr("its tip")
-                                                            : tr("%1 along").arg(Say::length(stations[i].at * L, 0)),
+                                                            : tr("%1 along").arg(Text::length(stations[i].at * L, 0)),
                                  QVariant(static_cast<int>(i))};
         const int before = m_stationPick->currentIndex() < 0 ? 0 : m_stationPick->currentData().toInt();
         const int kept = before < static_cast<int>(stations.size()) ? before : 0;
@@ -506,7 +506,7 @@ void SheetPage::showMeasures(const results::Report& r) {
         const auto widest = std::max_element(stations.begin(), stations.end(), [](const auto& x, const auto& y) {
             return x.a_mm + x.b_mm < y.a_mm + y.b_mm;
         });
-        const body::Station& shown = kept < 0 ? *widest : stations[static_cast<std::size_t>(kept)];
+        const body::Section& shown = kept < 0 ? *widest : stations[static_cast<std::size_t>(kept)];
         m_a->show(shown.a_mm), m_b->show(shown.b_mm);
     }
 }

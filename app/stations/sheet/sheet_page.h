@@ -1,7 +1,7 @@
 #pragma once
 // Sheet: how high, how it may lean, how long the film is, and the measures of the selected part.
 #include "stations/page.h"
-#include "stations/sheet/leaf.h"
+#include "stations/sheet/tab.h"
 
 class QFormLayout;
 class QLineEdit;
@@ -12,21 +12,21 @@ namespace enkinet::app {
 class StationTable;
 
 class ChoiceField;
-class ChecksLeaf;
-class Leaves;
-class LimbsLeaf;
+class ChecksTab;
+class Tabs;
+class LimbsTab;
 class NumberField;
-class PicturesLeaf;
-class PoseLeaf;
-class ThingsLeaf;
+class PicturesTab;
+class PoseTab;
+class ThingsTab;
 
 class SheetPage : public Page {
     Q_OBJECT
 public:
     explicit SheetPage(Document& document);
-    PicturesLeaf& pictures() { return *m_pictures; }
-    LimbsLeaf& limbs() { return *m_limbs; }
-    /// Asks for the hold that the open leaf is about.
+    PicturesTab& pictures() { return *m_pictures; }
+    LimbsTab& limbs() { return *m_limbs; }
+    /// Asks for the hold that the open tab is about.
     void askHold();
 
 Q_SIGNALS:
@@ -37,14 +37,14 @@ protected:
     void show(const results::Report& report) override;
 
 private:
-    void showLeaf();
-    Leaves* m_leaves;
-    QWidget* m_puppetLeaf;
-    PicturesLeaf* m_pictures;
-    LimbsLeaf* m_limbs;
-    PoseLeaf* m_pose;
-    ChecksLeaf* m_eye;
-    ThingsLeaf* m_things;
+    void showTab();
+    Tabs* m_tabs;
+    QWidget* m_puppetTab;
+    PicturesTab* m_pictures;
+    LimbsTab* m_limbs;
+    PoseTab* m_pose;
+    ChecksTab* m_eye;
+    ThingsTab* m_things;
     void changeWants(const QString& name, const std::function<void(body::Wants&)>& mutate, Document::Merge merge);
     void showMeasures(const results::Report& report);
 

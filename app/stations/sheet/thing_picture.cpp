@@ -3,7 +3,7 @@
 #include "sheet/drill_plan.h"
 #include "widgets/look.h"
 #include "widgets/paper.h"
-#include "words/say.h"
+#include "words/text.h"
 #include <QPainter>
 #include <QPainterPath>
 #include <algorithm>
@@ -25,7 +25,7 @@ void ThingPicture::showFeature(int index) {
     if (index < static_cast<int>(w.size())) {
         const fill::FeatureWork& f = w[static_cast<std::size_t>(index)];
         setAccessibleName(tr("Ball to roll %1, seat %2 across and %3 deep")
-                              .arg(Say::length(f.ball_mm), Say::length(f.seat_mm), Say::length(f.seatDepth_mm)));
+                              .arg(Text::length(f.ball_mm), Text::length(f.seat_mm), Text::length(f.seatDepth_mm)));
     }
     update();
 }
@@ -90,8 +90,8 @@ void ThingPicture::drawFeature(QPainter& p) const {
     if (w.ball_mm > 0) {
         drawBall(p, {third / 2, mid}, w.ball_mm * scale / 2, clay);
         under(third / 2, w.ballLast_mm < w.ball_mm * 0.999 || w.ballLast_mm > w.ball_mm * 1.001
-                             ? tr("roll %1 to %2").arg(Say::length(w.ball_mm), Say::length(w.ballLast_mm))
-                             : tr("roll %1").arg(Say::length(w.ball_mm)));
+                             ? tr("roll %1 to %2").arg(Text::length(w.ball_mm), Text::length(w.ballLast_mm))
+                             : tr("roll %1").arg(Text::length(w.ball_mm)));
     } else {
         under(third / 2, tr("as weighed"));
     }
@@ -124,7 +124,7 @@ void ThingPicture::drawFeature(QPainter& p) const {
         p.setBrush(Qt::NoBrush);
         p.drawEllipse(QPointF(x, mid + deep - R), R, R);
     }
-    under(x, tr("seat %1 across, %2 deep").arg(Say::length(w.seat_mm), Say::length(w.seatDepth_mm)));
+    under(x, tr("seat %1 across, %2 deep").arg(Text::length(w.seat_mm), Text::length(w.seatDepth_mm)));
     // Sizes, no more than fit.
     double at = 2 * third + 8;
     for (double size : w.sizes_mm) {
@@ -133,8 +133,8 @@ void ThingPicture::drawFeature(QPainter& p) const {
         drawBall(p, {at + R, mid}, R, clay);
         at += 2 * R + 3;
     }
-    under(2.5 * third, w.count() == 1 ? tr("one of %1").arg(Say::length(w.sizes_mm.front()))
-                                      : tr("%1 of them, %2").arg(w.count()).arg(Say::grams(w.mass_g)));
+    under(2.5 * third, w.count() == 1 ? tr("one of %1").arg(Text::length(w.sizes_mm.front()))
+                                      : tr("%1 of them, %2").arg(w.count()).arg(Text::grams(w.mass_g)));
 }
 
 void ThingPicture::drawBase(QPainter& p) const {
@@ -191,7 +191,7 @@ void ThingPicture::drawBond(QPainter& p) const {
     p.setPen(look().graphite);
     p.drawText(QRectF(0, height() - 24, width(), 20), Qt::AlignCenter,
                tr("%1 across, %2 and %3 deep")
-                   .arg(Say::length(b.diameter_mm), Say::length(b.depth_mm), Say::length(b.depthTo_mm)));
+                   .arg(Text::length(b.diameter_mm), Text::length(b.depth_mm), Text::length(b.depthTo_mm)));
 }
 
 void ThingPicture::paintEvent(QPaintEvent*) {

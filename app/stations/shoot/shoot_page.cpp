@@ -1,14 +1,14 @@
 #include "stations/shoot/shoot_page.h"
 #include "base/units.h"
 #include "sheet/tags.h"
-#include "stations/shoot/poses_leaf.h"
+#include "stations/shoot/poses_tab.h"
 #include "stations/shoot/shot_table.h"
 #include "widgets/answer.h"
 #include "widgets/fields.h"
 #include "widgets/flow.h"
-#include "widgets/leaves.h"
 #include "widgets/look.h"
-#include "words/say.h"
+#include "widgets/tabs.h"
+#include "words/text.h"
 #include <QDate>
 #include <QFileDialog>
 #include <QFormLayout>
@@ -42,7 +42,7 @@ Flow* makeRow(std::initializer_list<QWidget*> widgets) {
 
 ShootPage::ShootPage(Document& d) : Page(d, results::Station::shoot), m_motions(d) {
     m_table = new ShotTable;
-    m_poses = new PosesLeaf(d, m_motions);
+    m_poses = new PosesTab(d, m_motions);
     m_stack = new QStackedWidget;
     m_stack->addWidget(m_table);
     m_stack->addWidget(&m_poses->bench());
@@ -52,23 +52,23 @@ ShootPage::ShootPage(Document& d) : Page(d, results::Station::shoot), m_motions(
     m_limits = new StationTable(d, "shootTable");
     m_swaps = makeText();
     m_swaps->setObjectName("swapList");
-    m_leaves = new Leaves;
-    m_leaves->setObjectName("shootLeaves");
+    m_tabs = new Tabs;
+    m_tabs->setObjectName("shootTabs");
     column()->addWidget(m_head);
-    column()->addWidget(m_leaves);
+    column()->addWidget(m_tabs);
     column()->addWidget(m_limits);
     column()->addWidget(m_swaps);
     addOpenPoints();
-    m_leaves->add(tr("shots"), tr("The shots as cards, and what each wears"), makeFields());
-    m_leaves->add(tr("poses"), tr("The shot in hand, pose by pose"), m_poses);
-    column()->addWidget(m_shotLeaf);
+    m_tabs->add(tr("shots"), tr("The shots as cards, and what each wears"), makeFields());
+    m_tabs->add(tr("poses"), tr("The shot in hand, pose by pose"), m_poses);
+    column()->addWidget(m_shotTab);
     column()->addWidget(m_poses);
     column()->addStretch();
-    connect(m_leaves, &Leaves::changed, m_stack, &QStackedWidget::setCurrentIndex);
+    connect(m_tabs, &Tabs::changed, m_stack, &QStackedWidget::setCurrentIndex);
     // Rows wrap by the width that the list has once it is seen.
-    connect(m_leaves, &Leaves::changed, this, &ShootPage::showShot, Qt::QueuedConnection);
+    connect(m_tabs, &Tabs::changed, this, &ShootPage::showShot, Qt::QueuedConnection);
     connect(m_table, &ShotTable::shotChosen, this, &ShootPage::setShot);
-    connect(&m_job, &FilmJob::changed, this, &ShootPage::arrived);
+    connect(&m_job, &ShotWearJob::changed, this, &ShootPage::arrived);
     connect(&d, &Document::replaced, &m_job, [this] { m_job.forget(); });
     connect(&d, &Document::changed, &m_job, [this] { m_job.leave(document()); });
 }
@@ -103,11 +103,11 @@ QWidget* ShootPage::makeFields() {
     m_broke = new ChoiceField(tr("Joint that broke"));
     m_broke->setObjectName("shotBroke");
     m_broke->setMinimumContentsLength(8);
-    m_shotLeaf = new QWidget;
-    auto* leaf = new QVBoxLayout(m_shotLeaf);
-    leaf->setContentsMargins(0, 0, 0, 0);
-    leaf->setSpacing(6);
-    leaf->addLayout(makeRow({m_add, m_earlier, m_later, m_remove}));
+    m_shotTab = new QWidget;
+    auto* tab = new QVBoxLayout(m_shotTab);
+    tab->setContentsMargins(0, 0, 0, 0);
+    tab->setSpacing(6);
+    tab->addLayout(makeRow({m_add, m_earlier, m_later, m_remove}));
     m_fields = new QWidget;
     auto* v = new QVBoxLayout(m_fields);
     v->setContentsMargins(0, 0, 0, 0);
@@ -133,8 +133,8 @@ QWidget* ShootPage::makeFields() {
     v->addWidget(m_source);
     v->addLayout(makeRow({m_motion, m_done}));
     v->addLayout(makeRow({m_broke, m_break}));
-    leaf->addWidget(m_fields);
-    leaf->addLayout(makeRow({m_design}));
+    tab->addWidget(m_fields);
+    tab->addLayout(makeRow({m_design}));
     connect(m_design, &QPushButton::clicked, this, &ShootPage::designForShots);
     connect(m_add, &QPushButton::clicked, this, &ShootPage::addShot);
     connect(m_remove, &QPushButton::clicked, this, [this] {
@@ -229,13 +229,13 @@ QWidget* ShootPage::makeFields() {
         if (path.isEmpty()) return;
         if (const QString fault = takeMotion(path); !fault.isEmpty()) Q_EMIT document().refused(fault);
     });
-    return m_shotLeaf;
+    return m_shotTab;
 }
 
 void ShootPage::designForShots() {
-    const FilmJob::State k = m_job.state();
+    const ShotWearJob::State k = m_job.state();
     if (!knowsFilm()) return;
-    const auto needs = results::findFilmNeeds(*k->of, k->from->puppets, k->film, document().puppetIndex());
+    const auto needs = results::findShotNeeds(*k->of, k->from->puppets, k->film, document().puppetIndex());
     if (needs.empty())
         return Q_EMIT document().refused(tr("No shot moves %1: there is nothing to design for")
                                              .arg(QString::fromStdString(document().puppet().name)));
@@ -265,7 +265,7 @@ void ShootPage::changeShot(const QString& name, const std::function<void(Shot&)>
 /// What is in the can, and what broke, are lives of wires: they are written down with it. Its buttons wait for the
 /// ledger of what is shown.
 void ShootPage::markShot(const QString& name, const std::function<void(Shot&)>& mutate) {
-    const FilmJob::State k = m_job.state();
+    const ShotWearJob::State k = m_job.state();
     if (!shot() || !knowsFilm()) return;
     std::vector<Shot> all = document().production().shots;
     mutate(all[static_cast<std::size_t>(m_shot)]);
@@ -276,7 +276,7 @@ void ShootPage::markShot(const QString& name, const std::function<void(Shot&)>& 
 }
 
 bool ShootPage::knowsFilm() {
-    const FilmJob::State k = m_job.state();
+    const ShotWearJob::State k = m_job.state();
     return k && k->of == document().value() && !document().isWorking();
 }
 
@@ -319,7 +319,7 @@ void ShootPage::show(const results::Report&) {
 }
 
 void ShootPage::showTable() {
-    const FilmJob::State k = m_job.state();
+    const ShotWearJob::State k = m_job.state();
     m_table->show(k, k ? document::findPuppetIndex(*k->of, document().puppet().id) : -1);
 }
 
@@ -371,8 +371,9 @@ StationRow ShootPage::rowOf(const results::WornJoint& j, double after, const Sho
     const QString name = jointName(puppet, j);
     const double before = j.before[static_cast<std::size_t>(m_shot)].value;
     Why w;
-    w.title = tr("Why %1 % of what nine in ten such wires stand").arg(Say::number(100 * after, 0));
-    if (!std::isnan(before)) w.chain << tr("%1 % was spent in shots before this one").arg(Say::number(100 * before, 0));
+    w.title = tr("Why %1 % of what nine in ten such wires stand").arg(Text::number(100 * after, 0));
+    if (!std::isnan(before))
+        w.chain << tr("%1 % was spent in shots before this one").arg(Text::number(100 * before, 0));
     const document::Cast* c = cast();
     w.chain << (c && !c->histories.empty()
                     ? tr("its bends, counted to and fro in the motion of this shot")
@@ -381,17 +382,17 @@ StationRow ShootPage::rowOf(const results::WornJoint& j, double after, const Sho
                           .arg(shot.frames))
             << tr("each bend is made a little farther, for the wire springs back");
     if (shot.retakes > 0)
-        w.chain << tr("%1 % of the poses are posed again, typed").arg(Say::number(100 * shot.retakes, 0));
+        w.chain << tr("%1 % of the poses are posed again, typed").arg(Text::number(100 * shot.retakes, 0));
     for (const choice::LimbChoice& l : document().report().choice.limbs) {
         if (l.limb != j.limb || l.chosen < 0) continue;
         const choice::Candidate& made = l.candidates()[static_cast<std::size_t>(l.chosen)];
-        w.chain << Say::limbWire(limb, l, made, cardName(document().production(), document().report(), made.spool));
+        w.chain << Text::limbWire(limb, l, made, cardName(document().production(), document().report(), made.spool));
         const wire::Calibration& tested = document().report().stock.calibrationOf(made.spool);
-        w.sureness = tested.hasLife() ? tr("Calibrated by your tests of this spool: %1.").arg(Say::tests(tested))
+        w.sureness = tested.hasLife() ? tr("Calibrated by your tests of this spool: %1.").arg(Text::tests(tested))
                                       : tr("From table values: this wire has not been tested.");
         w.test = tr("What would narrow it most: bend a piece of this spool to and fro until it breaks, and count.");
     }
-    return {{name, tr("%1 %").arg(Say::number(100 * after, 0)), tr("at most 100 %"), after > 0 ? 1 / after : 20, false,
+    return {{name, tr("%1 %").arg(Text::number(100 * after, 0)), tr("at most 100 %"), after > 0 ? 1 / after : 20, false,
              look().slack},
             w};
 }
@@ -406,7 +407,7 @@ void ShootPage::showShot() {
     for (QWidget* w : std::initializer_list<QWidget*>{m_done, m_break, m_design})
         w->setEnabled(s != nullptr && knowsFilm());
     m_poses->show(m_job.state(), m_shot);
-    const FilmJob::State k = m_job.state();
+    const ShotWearJob::State k = m_job.state();
     if (!s) {
         m_head->show(
             tr("No shot yet"), {},
@@ -436,7 +437,7 @@ void ShootPage::showShot() {
     m_limits->show(std::move(rows));
     QStringList sentence;
     if (!std::isnan(k->film.chance))
-        sentence << tr("No shot stops in %1 of 100 such films.").arg(Say::number(100 * k->film.chance, 0));
+        sentence << tr("No shot stops in %1 of 100 such films.").arg(Text::number(100 * k->film.chance, 0));
     if (none && cast())
         sentence << tr("%1 acts here, and no wire of it bends: nothing wears.")
                         .arg(QString::fromStdString(document().puppet().name));
@@ -445,7 +446,7 @@ void ShootPage::showShot() {
     else if (most > 1)
         sentence << tr("After this one the %1 has spent more than nine in ten stand.").arg(worst);
     m_head->show(QString::fromStdString(s->name),
-                 tr("shot %1 of %2, %3 s").arg(m_shot + 1).arg(all.size()).arg(Say::number(s->seconds(), 1)),
+                 tr("shot %1 of %2, %3 s").arg(m_shot + 1).arg(all.size()).arg(Text::number(s->seconds(), 1)),
                  sentence.join(" "));
     if (most > 1)
         m_head->setStamp(tr("swap"), look().slack);
@@ -464,7 +465,7 @@ void ShootPage::showShot() {
             });
         if (both && w.right) continue; // said with the left one
         const QString limb = both ? tr("%1 on both sides").arg(QString::fromStdString(l.name))
-                                  : Say::sided(l, QString::fromStdString(l.name), w.right);
+                                  : Text::sided(l, QString::fromStdString(l.name), w.right);
         swaps << tr("Swap the %1 of %2 before “%3”: its %4 is due.")
                      .arg(limb, QString::fromStdString(p.name), QString::fromStdString(at.name),
                           QString::fromStdString(l.joints[static_cast<std::size_t>(w.joint)].name));

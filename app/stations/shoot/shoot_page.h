@@ -1,6 +1,6 @@
 #pragma once
 // Shoot: the film's shots, who acts in them and how, what they wear, and what to have ready.
-#include "document/film_job.h"
+#include "document/shot_wear_job.h"
 #include "stations/page.h"
 #include "stations/shoot/shot_motions.h"
 #include "stations/station_table.h"
@@ -13,17 +13,17 @@ namespace enkinet::app {
 
 class AnswerHead;
 class ChoiceField;
-class Leaves;
+class Tabs;
 class LimitTable;
 class NumberField;
-class PosesLeaf;
+class PosesTab;
 class ShotTable;
 
 class ShootPage : public Page {
     Q_OBJECT
 public:
     explicit ShootPage(Document& document);
-    FilmJob& job() { return m_job; }
+    ShotWearJob& job() { return m_job; }
     void setShot(int shot);
     /// Motion (.bvh) or an exposure sheet (.csv) for the present puppet in the shot in hand. A sentence where it was
     /// not taken.
@@ -49,13 +49,13 @@ private:
     void addShot();
     void breakJoint();
 
-    FilmJob m_job;
+    ShotWearJob m_job;
     int m_shot = 0;
     ShotMotions m_motions;
     ShotTable* m_table;
-    PosesLeaf* m_poses;
+    PosesTab* m_poses;
     QStackedWidget* m_stack;
-    Leaves* m_leaves;
+    Tabs* m_tabs;
     AnswerHead* m_head;
     StationRow rowOf(const results::WornJoint& joint, double after, const document::Shot& shot);
     StationTable* m_limits;
@@ -64,7 +64,7 @@ private:
     ChoiceField *m_copy, *m_acting, *m_broke;
     QPushButton *m_add, *m_remove, *m_earlier, *m_later, *m_motion, *m_done, *m_break, *m_design;
     QLabel *m_swaps, *m_source;
-    QWidget *m_shotLeaf, *m_fields;
+    QWidget *m_shotTab, *m_fields;
 };
 
 } // namespace enkinet::app

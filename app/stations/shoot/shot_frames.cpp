@@ -1,10 +1,10 @@
 #include "stations/shoot/shot_frames.h"
 #include "base/units.h"
-#include "document/spoken.h"
+#include "document/translated.h"
 #include "sheet/elevation.h"
 #include "widgets/look.h"
 #include "widgets/paper.h"
-#include "words/say.h"
+#include "words/text.h"
 #include <QKeyEvent>
 #include <QMouseEvent>
 #include <QPainter>
@@ -74,8 +74,8 @@ QPainterPath figureOf(View view, const Puppet& puppet, const Skeleton& s) {
             if (t <= 0 || t >= 1) all.addEllipse(from + t * along, half, half);
         };
         // Nothing but wire is seen as such.
-        if (segment.stations.empty()) add(0, 0.7), add(1, 0.7);
-        for (const body::Station& at : segment.stations)
+        if (segment.sections.empty()) add(0, 0.7), add(1, 0.7);
+        for (const body::Section& at : segment.sections)
             add(at.at, std::hypot(ka * at.a_mm, kb * at.b_mm));
         all.addPolygon(turned(sides + back));
         all.closeSubpath();
@@ -107,7 +107,7 @@ const document::Cast* ShotFrames::cast() const {
     return nullptr;
 }
 
-void ShotFrames::show(const FilmJob::State& state, int puppet, int shot) {
+void ShotFrames::show(const ShotWearJob::State& state, int puppet, int shot) {
     const bool same = state == m_state && puppet == m_puppet && shot == m_shot;
     if (same) return;
     const bool elsewhere = puppet != m_puppet || shot != m_shot;
@@ -172,23 +172,23 @@ QString ShotFrames::remarkText(const Remark& r) const {
     const LimbCopy& c = m_rest.copies[static_cast<std::size_t>(r.copy)];
     const Limb& limb = puppet().limbs[static_cast<std::size_t>(c.limb)];
     const QString name = QString::fromStdString(limb.joints[static_cast<std::size_t>(r.joint)].name);
-    const QString who = Say::sided(limb, name, c.right);
+    const QString who = Text::sided(limb, name, c.right);
     switch (r.kind) {
     case Remark::Kind::beyond:
         return tr("%1 bends to %2 in pose %3; its range ends at %4")
-            .arg(who, Say::degrees(r.found))
+            .arg(who, Text::degrees(r.found))
             .arg(r.exposure + 1)
-            .arg(Say::degrees(r.limit));
+            .arg(Text::degrees(r.limit));
     case Remark::Kind::jumps:
         return tr("%1 jumps by %2 into pose %3; more than %4 at once reads as a jump")
-            .arg(who, Say::degrees(r.found))
+            .arg(who, Text::degrees(r.found))
             .arg(r.exposure + 1)
-            .arg(Say::degrees(r.limit));
+            .arg(Text::degrees(r.limit));
     case Remark::Kind::slides:
         return tr("%1 stands and slides by %2 into pose %3; more than %4 is seen")
-            .arg(who, Say::length(r.found))
+            .arg(who, Text::length(r.found))
             .arg(r.exposure + 1)
-            .arg(Say::length(r.limit));
+            .arg(Text::length(r.limit));
     }
     return {};
 }
@@ -280,7 +280,7 @@ void ShotFrames::drawTape(QPainter& p) const {
         p.setPen(look().graphite);
         p.setFont(deskType(11));
         drawFitted(p, QRectF(kFrameEdge, y - 4, 74, kFootRow), Qt::AlignLeft | Qt::AlignVCenter,
-                   spoken(m_rest.copies[static_cast<std::size_t>(link.copy)].label));
+                   translated(m_rest.copies[static_cast<std::size_t>(link.copy)].label));
         p.setPen(QPen(look().holds, 5, Qt::SolidLine, Qt::RoundCap));
         for (const auto& [from, to] : seen->contacts[f])
             p.drawLine(QPointF(tapeX(from), y + 3), QPointF(tapeX(to) + 0.01, y + 3));
@@ -308,7 +308,7 @@ void ShotFrames::paintEvent(QPaintEvent*) {
     const double second = static_cast<double>(m_exposure) * shot().onEach / shot().fps;
     line(42, tr("frame %1, %2 s. Shadow: the pose before. Dashed: how far the hand goes so that the wire stays.")
                  .arg(m_exposure * shot().onEach + 1)
-                 .arg(Say::number(second, 2)));
+                 .arg(Text::number(second, 2)));
     const shoot::Frame now = shoot::calcFrame(puppet(), m_rest, *c, m_exposure);
     const shoot::Frame before = shoot::calcFrame(puppet(), m_rest, *c, std::max(0, m_exposure - 1));
     const Posed here = calcPosed(puppet(), m_rest, now.pose), shadow = calcPosed(puppet(), m_rest, before.pose),

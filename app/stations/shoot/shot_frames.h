@@ -2,7 +2,7 @@
 // One exposure of a shot from the side and from the front: the pose, the one before it as a shadow, and as a dashed
 // line how far the hand bends so that the wire stays; below, a tape of exposures with the feet that stand.
 #include "document/answer_job.h"
-#include "document/film_job.h"
+#include "document/shot_wear_job.h"
 #include "sheet/elevation.h"
 #include "shoot/frames.h"
 #include "widgets/accessible_picture.h"
@@ -18,7 +18,7 @@ class ShotFrames : public QWidget, public HasParts {
 public:
     explicit ShotFrames(QWidget* parent = nullptr);
     /// A puppet in a shot of what is known.
-    void show(const FilmJob::State& state, int puppet, int shot);
+    void show(const ShotWearJob::State& state, int puppet, int shot);
     int exposure() const { return m_exposure; }
     int exposures() const { return m_exposures; }
     void setExposure(int exposure);
@@ -58,7 +58,7 @@ private:
     double tapeX(double exposure) const;
     void drawTape(QPainter& p) const;
 
-    FilmJob::State m_state;
+    ShotWearJob::State m_state;
     int m_puppet = 0, m_shot = -1, m_exposure = 0, m_exposures = 0;
     /// The figure in a pose of the shot, kept from the first time that it is drawn.
     const QPainterPath& outlineAt(int exposure, View view, const body::Skeleton& posed);

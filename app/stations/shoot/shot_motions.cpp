@@ -1,5 +1,5 @@
 #include "stations/shoot/shot_motions.h"
-#include "document/spoken.h"
+#include "document/translated.h"
 #include "files/exposure_sheet.h"
 #include "files/motion_file.h"
 #include "widgets/fields.h"
@@ -64,13 +64,13 @@ QString ShotMotions::take(const QString& path, int shot) {
         if (!file.open(QIODevice::ReadOnly) || file.size() > (16 << 20))
             return tr("%1 cannot be read, or is too large").arg(name);
         const auto sheet = files::parseExposureSheet(file.readAll().toStdString(), puppet, now.frames, now.onEach);
-        if (!sheet) return spoken(sheet.fault());
+        if (!sheet) return translated(sheet.fault());
         m_read.erase(keyOf(shot));
         put(shot, said, [&](Shot& s, Cast& c) { s.source = name.toStdString(), c.histories = *sheet; });
         return {};
     }
     auto motion = files::loadMotion(path.toStdString());
-    if (!motion) return spoken(motion.fault());
+    if (!motion) return translated(motion.fault());
     // As it was linked before, in this shot or in the latest other one of this puppet.
     std::vector<MotionLink> links;
     if (const Cast* here = findCast(now, puppet)) links = here->links;

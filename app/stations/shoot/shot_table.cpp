@@ -1,7 +1,7 @@
 #include "stations/shoot/shot_table.h"
 #include "widgets/look.h"
 #include "widgets/paper.h"
-#include "words/say.h"
+#include "words/text.h"
 #include <QKeyEvent>
 #include <QPainter>
 #include <QPainterPath>
@@ -18,7 +18,7 @@ constexpr double kTableLeft = 24, kCardTop = 74, kCardHigh = 112, kTubeTop = 232
 QString jointName(const body::Puppet& puppet, const results::WornJoint& j) {
     const body::Limb& limb = puppet.limbs[static_cast<std::size_t>(j.limb)];
     const QString name = QString::fromStdString(limb.joints[static_cast<std::size_t>(j.joint)].name);
-    return Say::sided(limb, name, j.right);
+    return Text::sided(limb, name, j.right);
 }
 
 QString ShotTable::nameOf(const results::WornJoint& joint) const {
@@ -33,7 +33,7 @@ ShotTable::ShotTable(QWidget* parent) : QWidget(parent) {
     setAccessibleName(tr("The shots and what each wears"));
 }
 
-void ShotTable::show(const FilmJob::State& state, int puppet) {
+void ShotTable::show(const ShotWearJob::State& state, int puppet) {
     ++m_shown;
     m_state = state, m_puppet = puppet;
     m_worst.clear();
@@ -64,10 +64,10 @@ std::vector<PicturePart> ShotTable::parts() const {
     for (int i = 0; i < shots(); ++i) {
         const document::Shot& s = m_state->of->shots[static_cast<std::size_t>(i)];
         QString text =
-            tr("shot %1, %2, %3 s").arg(i + 1).arg(QString::fromStdString(s.name), Say::number(s.seconds(), 1));
+            tr("shot %1, %2, %3 s").arg(i + 1).arg(QString::fromStdString(s.name), Text::number(s.seconds(), 1));
         for (const results::WornJoint& j : m_worst)
             if (const double a = j.after[static_cast<std::size_t>(i)].value; !std::isnan(a))
-                text += tr(", %1 %2 % spent after it").arg(nameOf(j), Say::number(100 * a, 0));
+                text += tr(", %1 %2 % spent after it").arg(nameOf(j), Text::number(100 * a, 0));
         all.push_back({text, cardBox(i).toAlignedRect(), i == m_shot});
     }
     return all;
@@ -117,10 +117,10 @@ void ShotTable::drawCard(QPainter& p, int i) const {
     p.setPen(look().graphite);
     const double x = box.left() + 8;
     drawFitted(p, QPointF(x, box.top() + 38), box.width() - 12,
-               tr("%1 s, on %2").arg(Say::number(s.seconds(), 1)).arg(s.onEach));
+               tr("%1 s, on %2").arg(Text::number(s.seconds(), 1)).arg(s.onEach));
     if (s.day)
         drawFitted(p, QPointF(x, box.top() + 53), box.width() - 12,
-                   tr("%1 %2", "weekday, day").arg(Say::weekdayName(*s.day), Say::dayName(*s.day)));
+                   tr("%1 %2", "weekday, day").arg(Text::weekdayName(*s.day), Text::dayName(*s.day)));
     p.setPen(QPen(QColor("#c98b6a"), 0.8));
     p.drawLine(QPointF(box.left() + 4, box.top() + 60), QPointF(box.right() - 4, box.top() + 60));
     p.setPen(look().ink);
@@ -225,7 +225,7 @@ void ShotTable::drawRack(QPainter& p, int i) const {
         // Clear of the ring.
         double above = std::max(kTubeTop - 12, level(after) - 16);
         if (above < ring + 2 && above + 14 > ring - 2) above = ring - 17;
-        p.drawText(QRectF(x - 14, above, w + 28, 14), Qt::AlignCenter, Say::number(100 * after, 0));
+        p.drawText(QRectF(x - 14, above, w + 28, 14), Qt::AlignCenter, Text::number(100 * after, 0));
         p.setPen(QColor("#2b2925"));
         p.setFont(deskType(11));
         const QRectF word(x + w / 2 - step / 2, bottom, step, 14);
@@ -253,7 +253,7 @@ void ShotTable::drawAll(QPainter& p) const {
     if (!m_state) return line(56, tr("Working it out …"));
     if (shots() == 0) return line(56, tr("No shot yet: add the first one on the card, and what it wears stands here."));
     line(56, tr("%1 s of film. A card is a shot, a tube one of the three joints that wear most.")
-                 .arg(Say::number(m_state->film.seconds, 0)));
+                 .arg(Text::number(m_state->film.seconds, 0)));
     for (int i = 0; i < shots(); ++i)
         drawCard(p, i);
     for (int i = 0; i < shots(); ++i)
@@ -294,7 +294,7 @@ void ShotTable::drawAll(QPainter& p) const {
     if (wanted.isEmpty()) wanted << tr("no double: every limb lasts by itself in 95 of 100 such films");
     if (m_state->film.doubles.size() > 1)
         wanted.prepend(tr("each limb by itself for 95 of 100 such films; all together, with these, for at least %1")
-                           .arg(Say::number(100 * m_state->film.together(), 0)));
+                           .arg(Text::number(100 * m_state->film.together(), 0)));
     p.setPen(look().ink);
     for (const QString& w : wanted) {
         if (y > height() - 8) break;

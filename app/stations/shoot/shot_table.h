@@ -1,7 +1,7 @@
 #pragma once
 // The shots on the table as cards in their order; under each a rack of tubes, one for each of the joints that wear
 // most, filled by what has been spent when the shot is over; a flag where something is swapped first.
-#include "document/film_job.h"
+#include "document/shot_wear_job.h"
 #include "widgets/accessible_picture.h"
 #include "widgets/kept_picture.h"
 #include <QWidget>
@@ -15,7 +15,7 @@ class ShotTable : public QWidget, public HasParts {
     Q_OBJECT
 public:
     explicit ShotTable(QWidget* parent = nullptr);
-    void show(const FilmJob::State& state, int puppet);
+    void show(const ShotWearJob::State& state, int puppet);
     void setShot(int shot);
     int shot() const { return m_shot; }
     std::vector<PicturePart> parts() const override;
@@ -36,7 +36,7 @@ private:
     void drawCard(QPainter& p, int shot) const;
     void drawRack(QPainter& p, int shot) const;
     int numberOf(const results::WornJoint& joint) const; ///< in the key
-    FilmJob::State m_state;
+    ShotWearJob::State m_state;
     std::vector<results::WornJoint> m_worst;
     QString nameOf(const results::WornJoint& joint) const;
     int m_puppet = 0, m_shot = -1, m_shown = 0;

@@ -1,7 +1,7 @@
 #include "stations/skin/bake_plot.h"
-#include "document/spoken.h"
+#include "document/translated.h"
 #include "widgets/look.h"
-#include "words/say.h"
+#include "words/text.h"
 #include <QPainter>
 #include <cmath>
 
@@ -41,7 +41,7 @@ void BakePlot::paintEvent(QPaintEvent*) {
     p.setFont(deskFont(8.5));
     const QFontMetricsF letters(p.font());
     const double end = b.slowestCurve.minutes.empty() ? 60 : b.slowestCurve.minutes.back();
-    const double low = Say::fahrenheit() ? 32 : 0, high = Say::shownHeat(b.set_C * 1.2);
+    const double low = Text::fahrenheit() ? 32 : 0, high = Text::shownHeat(b.set_C * 1.2);
     const double row = letters.height();
     const QRectF area = QRectF(rect()).adjusted(letters.horizontalAdvance("0000") + row + 8, 8, -12, -2 * row - 8);
     const auto at = [&](double minute, double heat) {
@@ -53,14 +53,14 @@ void BakePlot::paintEvent(QPaintEvent*) {
         p.setPen(QPen(look().line, 1, Qt::DotLine));
         p.drawLine(foot, at(minute, high));
         p.setPen(look().ink);
-        p.drawText(QRectF(foot.x() - 40, foot.y() + 3, 80, row), Qt::AlignCenter, Say::number(minute, 0));
+        p.drawText(QRectF(foot.x() - 40, foot.y() + 3, 80, row), Qt::AlignCenter, Text::number(minute, 0));
     }
     for (double step = findStep(high - low, 6), heat = std::ceil(low / step) * step; heat <= high; heat += step) {
         p.setPen(QPen(look().line, 1, Qt::DotLine));
         p.drawLine(at(0, heat), at(end, heat));
         p.setPen(look().ink);
         p.drawText(QRectF(0, at(0, heat).y() - row / 2, area.left() - 5, row), Qt::AlignRight | Qt::AlignVCenter,
-                   Say::number(heat, 0));
+                   Text::number(heat, 0));
     }
     p.setPen(look().graphite);
     p.drawLine(at(0, low), at(end, low));
@@ -70,24 +70,24 @@ void BakePlot::paintEvent(QPaintEvent*) {
     p.save();
     p.translate(row / 2 + 2, area.center().y());
     p.rotate(-90);
-    p.drawText(QRectF(-40, -row / 2, 80, row), Qt::AlignCenter, Say::heatUnit());
+    p.drawText(QRectF(-40, -row / 2, 80, row), Qt::AlignCenter, Text::heatUnit());
     p.restore();
     const auto level = [&](double C, const QString& text, Qt::PenStyle style, bool above) {
-        const double heat = Say::shownHeat(C);
+        const double heat = Text::shownHeat(C);
         p.setPen(QPen(look().graphite, 1, style));
         p.drawLine(at(0, heat), at(end, heat));
         const QRectF line(area.left() + 4, at(0, heat).y() - (above ? row + 1 : -1), area.width() - 8, row);
         p.drawText(line, static_cast<int>(above ? Qt::AlignLeft : Qt::AlignRight) | static_cast<int>(Qt::AlignVCenter),
                    text);
     };
-    level(b.set_C, tr("oven %1").arg(Say::temperature(b.set_C)), Qt::SolidLine, true);
-    level(b.set_C - fill::kNearSet_C, tr("curing from %1").arg(Say::temperature(b.set_C - fill::kNearSet_C)),
+    level(b.set_C, tr("oven %1").arg(Text::temperature(b.set_C)), Qt::SolidLine, true);
+    level(b.set_C - fill::kNearSet_C, tr("curing from %1").arg(Text::temperature(b.set_C - fill::kNearSet_C)),
           Qt::DotLine, false);
     const auto curve = [&](const fill::BakeCurve& of, const std::vector<double>& heat_C, const QColor& colour,
                            Qt::PenStyle style) {
         QPolygonF line;
         for (std::size_t i = 0; i < std::min(of.minutes.size(), heat_C.size()); ++i)
-            line << at(std::min(of.minutes[i], end), Say::shownHeat(heat_C[i]));
+            line << at(std::min(of.minutes[i], end), Text::shownHeat(heat_C[i]));
         p.setPen(QPen(colour, 2, style));
         p.drawPolyline(line);
     };
@@ -100,7 +100,7 @@ QString BakePlot::legend(const results::Report& r) {
     if (r.bakes.empty()) return {};
     const fill::BakeBatch& b = r.bakes.front();
     const auto nameOf = [&](const fill::PartBake& p) {
-        return spoken(r.choice.parts[static_cast<std::size_t>(p.part)].label).toHtmlEscaped();
+        return translated(r.choice.parts[static_cast<std::size_t>(p.part)].label).toHtmlEscaped();
     };
     const fill::PartBake *quick = &b.parts.front(), &slow = b.parts[static_cast<std::size_t>(b.slowest)];
     for (const fill::PartBake& p : b.parts)
@@ -110,11 +110,11 @@ QString BakePlot::legend(const results::Report& r) {
     };
     QString text =
         tr("%1, surface dashed; hot after %2")
-            .arg(span(look().copperDark, tr("Inside the %1").arg(nameOf(slow))), Say::minutes(slow.reach_min));
+            .arg(span(look().copperDark, tr("Inside the %1").arg(nameOf(slow))), Text::minutes(slow.reach_min));
     if (quick != &slow)
         text += tr(". %1: after %2")
-                    .arg(span(look().holds, tr("Inside the %1").arg(nameOf(*quick))), Say::minutes(quick->reach_min));
-    return text + tr(". Then %1 of soak.").arg(Say::minutes(b.soak_min));
+                    .arg(span(look().holds, tr("Inside the %1").arg(nameOf(*quick))), Text::minutes(quick->reach_min));
+    return text + tr(". Then %1 of soak.").arg(Text::minutes(b.soak_min));
 }
 
 } // namespace enkinet::app

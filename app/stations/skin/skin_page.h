@@ -6,11 +6,11 @@ class QStackedWidget;
 
 namespace enkinet::app {
 
-class CoverLeaf;
-class HandsLeaf;
-class Leaves;
-class OvenLeaf;
-class SkinLeaf;
+class CoverTab;
+class HandsTab;
+class Tabs;
+class OvenTab;
+class SkinTab;
 
 class SkinPage : public Page {
     Q_OBJECT
@@ -22,15 +22,15 @@ protected:
     void show(const results::Report& report) override;
 
 private:
-    void showLeaf();
+    void showTab();
 
     QLabel *m_title, *m_amountsText, *m_amountsTitle;
     QStackedWidget* m_stack;
-    Leaves* m_leaves;
-    SkinLeaf* m_skin;
-    HandsLeaf* m_hands;
-    OvenLeaf* m_oven;
-    CoverLeaf* m_cover;
+    Tabs* m_tabs;
+    SkinTab* m_skin;
+    HandsTab* m_hands;
+    OvenTab* m_oven;
+    CoverTab* m_cover;
 };
 
 } // namespace enkinet::app

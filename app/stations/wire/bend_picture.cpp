@@ -3,7 +3,7 @@
 #include "body/pose.h"
 #include "widgets/look.h"
 #include "widgets/paper.h"
-#include "words/say.h"
+#include "words/text.h"
 #include <QMouseEvent>
 #include <QPainter>
 #include <algorithm>
@@ -36,7 +36,7 @@ void BendPicture::show(const Shown& of, int hinge, double low_rad, double high_r
     m_of = of, m_hinge = hinge;
     if (m_held == End::none) m_low = low_rad, m_high = high_rad;
     setAccessibleName(
-        tr("The joint from the side, bent to %1 and to %2").arg(Say::degrees(low_rad), Say::degrees(high_rad)));
+        tr("The joint from the side, bent to %1 and to %2").arg(Text::degrees(low_rad), Text::degrees(high_rad)));
     update();
 }
 

@@ -1,7 +1,7 @@
 #include "stations/wire/bent_gap.h"
 #include "widgets/look.h"
 #include "widgets/paper.h"
-#include "words/say.h"
+#include "words/text.h"
 #include <QPainter>
 #include <algorithm>
 
@@ -40,11 +40,11 @@ void BentGap::paintEvent(QPaintEvent*) {
     p.setFont(deskType(11));
     p.setPen(look().ink);
     p.drawText(QRectF(10, height() - 21, width() - 20, 16), Qt::AlignLeft,
-               tr("gap %1, bent %2").arg(Say::length(m_now.bend.gap_mm), Say::degrees(m_now.bend.angle_rad)));
+               tr("gap %1, bent %2").arg(Text::length(m_now.bend.gap_mm), Text::degrees(m_now.bend.angle_rad)));
     const double bar = scale > 9 ? 5 : 10;
     p.setPen(QPen(look().ink, 1.5));
     p.drawLine(QPointF(width() - 46 - bar * scale, height() - 13), QPointF(width() - 46, height() - 13));
-    p.drawText(QRectF(width() - 42, height() - 21, 40, 16), Qt::AlignLeft, Say::length(bar, 0));
+    p.drawText(QRectF(width() - 42, height() - 21, 40, 16), Qt::AlignLeft, Text::length(bar, 0));
     p.setFont(deskType(11, QFont::DemiBold));
     p.setPen(look().slack);
     p.drawText(QRectF(10, height() - 38, width() - 20, 16), Qt::AlignLeft,

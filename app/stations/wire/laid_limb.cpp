@@ -4,7 +4,7 @@
 #include "stations/wire/bent_drawing.h"
 #include "widgets/look.h"
 #include "widgets/paper.h"
-#include "words/say.h"
+#include "words/text.h"
 #include <QMouseEvent>
 #include <QPainter>
 #include <QPainterPath>
@@ -128,14 +128,14 @@ void LaidLimb::drawHead(QPainter& p) const {
     p.setFont(deskType(22, QFont::DemiBold));
     p.setPen(look().ink);
     const QString name =
-        limb.mirrored ? tr("%1, left and right").arg(Say::capital(limb.name)) : Say::capital(limb.name);
+        limb.mirrored ? tr("%1, left and right").arg(Text::capital(limb.name)) : Text::capital(limb.name);
     drawFitted(p, QPointF(kTextLeft, 22), lens().left() - 10, name);
     p.setFont(deskType(13));
     p.setPen(look().graphite);
     QString what = tr("no wire");
     if (m_choice && m_choice->chosen >= 0) {
         const choice::Candidate& c = m_choice->candidates()[static_cast<std::size_t>(m_choice->chosen)];
-        what = Say::limbWire(limb, *m_choice, c, cardName(m_shown->production(), m_shown->report(), c.spool));
+        what = Text::limbWire(limb, *m_choice, c, cardName(m_shown->production(), m_shown->report(), c.spool));
     }
     p.drawText(QRectF(kTextLeft, 30, lens().left() - 8, 36), Qt::AlignLeft | Qt::AlignTop | Qt::TextWordWrap, what);
 }
@@ -194,7 +194,7 @@ void LaidLimb::drawWire(QPainter& p) const {
         p.drawPath(brace);
         p.setFont(deskType(11));
         p.setPen(look().night ? look().copper : look().copperDark);
-        const QString words = tr("%1 wind round what it hangs on").arg(Say::length(m_cut->wrap_mm));
+        const QString words = tr("%1 wind round what it hangs on").arg(Text::length(m_cut->wrap_mm));
         const double w = QFontMetricsF(p.font()).horizontalAdvance(words);
         p.drawText(QPointF(std::clamp((from + to - w) / 2, 0.0, width() - w), by + 23), words);
     }
@@ -208,7 +208,7 @@ void LaidLimb::drawRuleAndJoints(QPainter& p) const {
     p.drawRect(QRectF(kLaidSide, top, width() - 2 * kLaidSide, high));
     p.setFont(deskType(11));
     // Numbers 56 px apart at least; tenths between them, of an inch eighths.
-    const bool inches = Say::inches();
+    const bool inches = Text::inches();
     const double unit = inches ? kMmPerInch : 1;
     double step = (inches ? 8 : 500) * unit;
     for (double s : inches ? std::vector<double>{0.5, 1, 2, 4} : std::vector<double>{10, 20, 50, 100, 200})
@@ -232,7 +232,7 @@ void LaidLimb::drawRuleAndJoints(QPainter& p) const {
         if (!whole) continue;
         const QRectF box(xOf(mm) - 20, top + 9, 40, 14);
         if (std::any_of(taken.begin(), taken.end(), [&](const QRectF& t) { return t.intersects(box); })) continue;
-        const QString number = inches ? Say::fraction(mm / unit, 8) : Say::number(mm, 0);
+        const QString number = inches ? Text::fraction(mm / unit, 8) : Text::number(mm, 0);
         if (k == 0)
             p.drawText(box.translated(22, 0), Qt::AlignLeft | Qt::AlignVCenter, inches ? tr("0 in") : tr("0 mm"));
         else
@@ -265,7 +265,7 @@ void LaidLimb::drawRuleAndJoints(QPainter& p) const {
             const double room = std::max(box.width() + 14, 44.0);
             drawFitted(p, QRectF(box.center().x() - room / 2, box.top(), room, box.height()), Qt::AlignCenter, name);
         }
-        const QString film = tr("%1 s").arg(Say::figure(v.life_s));
+        const QString film = tr("%1 s").arg(Text::figure(v.life_s));
         p.setFont(deskType(13, here ? QFont::DemiBold : QFont::Normal));
         const double w = QFontMetricsF(p.font()).horizontalAdvance(film);
         double x = std::clamp(box.center().x() - w / 2, 0.0, width() - w);
@@ -339,8 +339,8 @@ void LaidLimb::drawLens(QPainter& p) const {
     // How far it is bent, on the rim.
     p.setFont(deskType(13));
     p.setPen(look().ink);
-    const QString bent = tr("bent %1").arg(Say::degrees(d.angle_rad)),
-                  gapWords = tr("gap %1").arg(Say::length(d.gap_mm));
+    const QString bent = tr("bent %1").arg(Text::degrees(d.angle_rad)),
+                  gapWords = tr("gap %1").arg(Text::length(d.gap_mm));
     const double x = glass.right() + 8;
     const QFontMetricsF f(p.font());
     if (x + f.horizontalAdvance(gapWords) < width()) {
@@ -366,7 +366,7 @@ void LaidLimb::drawCompared(QPainter& p) const {
     if (!std::isnan(v.bend.strainAmplitude))
         lines << (m_bundle.strands == 1 ? tr("The wire is stretched %1 % to and fro.")
                                         : tr("Each strand is stretched %1 % to and fro."))
-                     .arg(Say::figure(100 * v.bend.strainAmplitude));
+                     .arg(Text::figure(100 * v.bend.strainAmplitude));
     if (d.edge > 1.05) lines << tr("It breaks first where the stiff end begins.");
     for (const QString& l : lines) {
         y += 19;
@@ -383,7 +383,7 @@ void LaidLimb::drawCompared(QPainter& p) const {
     p.setFont(deskType(11));
     p.setPen(look().graphite);
     drawFitted(p, QPointF(kTextLeft, y), right,
-               tr("seconds of film that 9 of 10 last; %1 wanted").arg(Say::figure(d.needFilm_s)));
+               tr("seconds of film that 9 of 10 last; %1 wanted").arg(Text::figure(d.needFilm_s)));
     const double left = 130, room = right - left - 46;
     const double top = y + 8;
     for (const Compared& c : m_compared) {
@@ -393,7 +393,7 @@ void LaidLimb::drawCompared(QPainter& p) const {
         drawFitted(p, QPointF(kTextLeft, y), left - 6, c.words);
         const double w = std::isfinite(c.life_s) ? room * std::clamp(c.life_s / most, 0.0, 1.0) : 0;
         p.fillRect(QRectF(left, y - 9, w, 8), c.present ? look().copper : look().foil);
-        p.drawText(QPointF(left + w + 6, y), std::isfinite(c.life_s) ? Say::figure(c.life_s) : tr("none"));
+        p.drawText(QPointF(left + w + 6, y), std::isfinite(c.life_s) ? Text::figure(c.life_s) : tr("none"));
     }
     const double want = left + room * std::min(1.0, d.needFilm_s / most);
     p.setPen(QPen(look().ink, 1.2, Qt::DotLine));

@@ -1,11 +1,11 @@
 #include "stations/wire/puppet_table.h"
 #include "base/units.h"
-#include "document/spoken.h"
+#include "document/translated.h"
 #include "files/csv.h"
 #include "widgets/button_row.h"
 #include "widgets/fields.h"
 #include "widgets/look.h"
-#include "words/say.h"
+#include "words/text.h"
 #include <QHeaderView>
 #include <QLabel>
 #include <QTableView>
@@ -38,7 +38,7 @@ QString pieces(const choice::Cut& cut) {
     for (const choice::StrandGroup& g : cut.groups)
         each << PuppetTableModel::tr("%1 × %2%3")
                     .arg(g.pieces * cut.copies)
-                    .arg(Say::number(g.piece_mm, 0), g.folded ? PuppetTableModel::tr(" folded") : QString());
+                    .arg(Text::number(g.piece_mm, 0), g.folded ? PuppetTableModel::tr(" folded") : QString());
     return each.join(PuppetTableModel::tr(" + "));
 }
 } // namespace
@@ -56,7 +56,7 @@ QString PuppetTableModel::cell(int row, Column column) const {
     if (column == limb)
         return drawn.mirrored ? tr("%1 ×2").arg(QString::fromStdString(drawn.name))
                               : QString::fromStdString(drawn.name);
-    if (l.chosen < 0) return column == wire ? Say::noWire(l.reason) : QString();
+    if (l.chosen < 0) return column == wire ? Text::noWire(l.reason) : QString();
     const choice::Candidate& c = l.candidates()[static_cast<std::size_t>(l.chosen)];
     const auto cutOf =
         std::find_if(r.cuts.begin(), r.cuts.end(), [&](const choice::Cut& x) { return x.limb == l.limb; });
@@ -65,15 +65,17 @@ QString PuppetTableModel::cell(int row, Column column) const {
     case wire:
         return tr("%1 × %2 %3")
             .arg(strands(l, c))
-            .arg(Say::number(c.bundle.diameter_mm, 1),
+            .arg(Text::number(c.bundle.diameter_mm, 1),
                  QString::fromStdString(cardName(m_document.production(), r, c.spool)));
     case lay:
-        return c.bundle.strands == 1 ? tr("–") : c.bundle.lay_mm > 0 ? Say::number(c.bundle.lay_mm, 1) : tr("parallel");
+        return c.bundle.strands == 1 ? tr("–")
+               : c.bundle.lay_mm > 0 ? Text::number(c.bundle.lay_mm, 1)
+                                     : tr("parallel");
     case cut:
         if (cutOf == r.cuts.end()) return {};
         return pieces(*cutOf);
     case turns:
-        return cutOf == r.cuts.end() || cutOf->turns <= 0 ? tr("–") : Say::number(cutOf->turns, 1);
+        return cutOf == r.cuts.end() || cutOf->turns <= 0 ? tr("–") : Text::number(cutOf->turns, 1);
     case holds: {
         if (!judged) return tr("nothing moves");
         // The joint with least to spare.
@@ -83,19 +85,19 @@ QString PuppetTableModel::cell(int row, Column column) const {
                 l.verdicts[least].bend.hold_Nmm / l.demands[least].needed_Nmm)
                 least = i;
         return tr("%1 of %2")
-            .arg(Say::figure(l.verdicts[least].bend.hold_Nmm), Say::figure(l.demands[least].needed_Nmm));
+            .arg(Text::figure(l.verdicts[least].bend.hold_Nmm), Text::figure(l.demands[least].needed_Nmm));
     }
     case effort: {
         double most = 0;
         for (const choice::Verdict& v : l.verdicts)
             if (std::isfinite(v.effort_N)) most = std::max(most, v.effort_N.value);
-        return judged ? Say::number(most / kNewtonPerGram, 0) : tr("–");
+        return judged ? Text::number(most / kNewtonPerGram, 0) : tr("–");
     }
     case film: {
         double least = 1e12;
         for (const choice::Verdict& v : l.verdicts)
             least = std::min(least, v.life_s.value);
-        return judged ? Say::figure(least) : tr("–");
+        return judged ? Text::figure(least) : tr("–");
     }
     case firstToBreak: {
         if (!judged) return tr("–");
@@ -106,7 +108,7 @@ QString PuppetTableModel::cell(int row, Column column) const {
         return QString::fromStdString(drawn.joints[static_cast<std::size_t>(l.demands[first].joint)].name);
     }
     case state:
-        return judged ? Say::state(l.state) : QString();
+        return judged ? Text::state(l.state) : QString();
     default:
         return {};
     }
@@ -199,7 +201,7 @@ void PuppetTable::refresh() {
     m_chance->setText(
         tr("%1 Holds: N·mm of those needed. Lives are those that nine joints in ten reach. Hand: grams at "
            "the grip of the joint that takes most.")
-            .arg(Say::chance(m_document.puppet(), r.choice)));
+            .arg(Text::chance(m_document.puppet(), r.choice)));
     m_view->resizeColumnsToContents();
     refreshAside();
 }
@@ -241,9 +243,9 @@ void PuppetTable::refreshAside() {
     m_asideWords->setText(
         tr("%1 joints differ from the design aside, which weighs %2 (now %3) and costs %4 (now %5). Now: %6 Aside: %7")
             .arg(rows.size())
-            .arg(Say::grams(other.choice.totals.mass_g()), Say::grams(now.choice.totals.mass_g()),
-                 Say::number(other.price, 2), Say::number(now.price, 2), Say::chance(puppet, now.choice),
-                 Say::chance(puppet.aside.front(), other.choice)));
+            .arg(Text::grams(other.choice.totals.mass_g()), Text::grams(now.choice.totals.mass_g()),
+                 Text::number(other.price, 2), Text::number(now.price, 2), Text::chance(puppet, now.choice),
+                 Text::chance(puppet.aside.front(), other.choice)));
     const QStringList heads{tr("joint"),        tr("now"),         tr("aside"),         tr("holds, N·mm, now"),
                             tr("aside"),        tr("film now, s"), tr("film aside, s"), tr("hand now, g"),
                             tr("hand aside, g")};
@@ -253,17 +255,19 @@ void PuppetTable::refreshAside() {
     m_differences->setRowCount(static_cast<int>(rows.size()));
     for (std::size_t i = 0; i < rows.size(); ++i) {
         const results::Difference& d = rows[i];
-        const auto state = [](const std::optional<choice::Verdict>& v) { return v ? Say::state(v->state()) : tr("–"); };
+        const auto state = [](const std::optional<choice::Verdict>& v) {
+            return v ? Text::state(v->state()) : tr("–");
+        };
         const auto held = [](const std::optional<choice::Verdict>& v) {
             const double margin = v ? v->margin[static_cast<std::size_t>(choice::State::slack)].value : 0;
             return margin > 0
-                       ? tr("%1 of %2").arg(Say::figure(v->bend.hold_Nmm), Say::figure(v->bend.hold_Nmm / margin))
+                       ? tr("%1 of %2").arg(Text::figure(v->bend.hold_Nmm), Text::figure(v->bend.hold_Nmm / margin))
                        : tr("–");
         };
         const auto number = [](const std::optional<choice::Verdict>& v, double value, int digits) {
-            return v && std::isfinite(value) ? Say::number(value, digits) : tr("–");
+            return v && std::isfinite(value) ? Text::number(value, digits) : tr("–");
         };
-        const QString cells[] = {spoken(d.joint),
+        const QString cells[] = {translated(d.joint),
                                  state(d.now),
                                  state(d.aside),
                                  held(d.now),

@@ -1,7 +1,7 @@
 #include "stations/wire/remedies_list.h"
-#include "document/spoken.h"
+#include "document/translated.h"
 #include "widgets/fields.h"
-#include "words/say.h"
+#include "words/text.h"
 #include <QHBoxLayout>
 #include <QLabel>
 #include <QPointer>
@@ -137,9 +137,9 @@ void RemediesList::rows() {
         auto* both = new QVBoxLayout(row);
         both->setContentsMargins(0, 0, 0, 0);
         both->setSpacing(1);
-        const QString words = Say::remedy(m_remedies[i], *m_askedOf);
+        const QString words = Text::remedy(m_remedies[i], *m_askedOf);
         auto* change = makeText();
-        change->setText(Say::capital(words.section('\n', 0, 0)));
+        change->setText(Text::capital(words.section('\n', 0, 0)));
         both->addWidget(change);
         auto* h = new QHBoxLayout;
         h->setSpacing(6);
@@ -148,7 +148,7 @@ void RemediesList::rows() {
         // What it opens elsewhere, point by point.
         QStringList opens;
         for (const findings::Finding& p : m_remedies[i].brings)
-            opens << Say::openPoint(p);
+            opens << Text::openPoint(p);
         result->setToolTip(plainTip(opens.join("\n")));
         result->setAccessibleDescription(opens.join(" "));
         h->addWidget(result, 1);
@@ -192,9 +192,9 @@ void RemediesList::tryOut(std::size_t index) {
     Q_EMIT helping();
     m_document.endTrial();
     auto tried = results::applyRemedy(m_document.production(), m_document.shippedCards(), m_document.puppetIndex(), r);
-    if (!tried) return Q_EMIT m_document.refused(spoken(tried.fault()));
+    if (!tried) return Q_EMIT m_document.refused(translated(tried.fault()));
     m_tried = static_cast<int>(index);
-    m_document.tryOut(Say::capital(Say::remedy(r, *m_askedOf).section('\n', 0, 0)), tried.take());
+    m_document.tryOut(Text::capital(Text::remedy(r, *m_askedOf).section('\n', 0, 0)), tried.take());
     rows();
 }
 
@@ -202,7 +202,7 @@ void RemediesList::apply(std::size_t index) {
     if (index >= m_remedies.size() || !isOffered()) return;
     const results::Remedy r = m_remedies[index];
     Q_EMIT helping();
-    const QString name = tr("Remedy: %1").arg(Say::remedy(r, *m_askedOf).section('\n', 0, 0));
+    const QString name = tr("Remedy: %1").arg(Text::remedy(r, *m_askedOf).section('\n', 0, 0));
     m_document.change(name, [&](const document::Edits&) {
         return results::applyRemedy(m_document.production(), m_document.shippedCards(), m_document.puppetIndex(), r);
     });

@@ -2,7 +2,7 @@
 #include "sheet/elevation.h"
 #include "widgets/fields.h"
 #include "widgets/look.h"
-#include "words/say.h"
+#include "words/text.h"
 #include <QHelpEvent>
 #include <QKeyEvent>
 #include <QPainter>
@@ -16,25 +16,25 @@ QString candidateReason(const Document& document, const choice::LimbChoice& l, c
     const body::Limb& drawn = document.puppet().limbs[static_cast<std::size_t>(l.limb)];
     switch (c.bar) {
     case choice::Bar::material_static:
-        return Say::tr("is for places where nothing moves");
+        return Text::tr("is for places where nothing moves");
     case choice::Bar::twist:
-        return Say::tr("twisting alone would spend half the wire");
+        return Text::tr("twisting alone would spend half the wire");
     case choice::Bar::spool_short:
-        return Say::tr("not enough of it on the spool");
+        return Text::tr("not enough of it on the spool");
     case choice::Bar::unwished:
-        return Say::tr("you do not wish for it: strands or gauge");
+        return Text::tr("you do not wish for it: strands or gauge");
     case choice::Bar::none:
         break;
     }
     // Where nothing bends it only has to carry.
     if (l.demands.empty())
-        return c.fits ? Say::tr("fits: it carries what lies on it")
-                      : Say::tr("ruled out: it does not carry what lies on it, or is too thick for its part");
+        return c.fits ? Text::tr("fits: it carries what lies on it")
+                      : Text::tr("ruled out: it does not carry what lies on it, or is too thick for its part");
     const auto& worst = l.demands[static_cast<std::size_t>(std::max(0, c.worstJoint))];
     const QString joint = QString::fromStdString(drawn.joints[static_cast<std::size_t>(worst.joint)].name);
-    if (!c.fits) return Say::tr("ruled out: %1 at the %2").arg(Say::state(c.state), joint);
+    if (!c.fits) return Text::tr("ruled out: %1 at the %2").arg(Text::state(c.state), joint);
     const double life = choice::findAt(l, c, static_cast<std::size_t>(std::max(0, c.worstJoint))).life_s;
-    return Say::tr("fits: least %1 s of film, at the %2").arg(Say::figure(life), joint);
+    return Text::tr("fits: least %1 s of film, at the %2").arg(Text::figure(life), joint);
 }
 
 SpotField::SpotField(QWidget* parent) : QWidget(parent) {
@@ -73,8 +73,8 @@ void SpotField::show(const Document& document, int limb, int demand) {
         s.life = choice::findAt(l, c, static_cast<std::size_t>(demand)).life_s;
         s.effort = choice::findAt(l, c, static_cast<std::size_t>(demand)).effort *
                    l.demands[static_cast<std::size_t>(demand)].effortLimit_Nmm;
-        s.text = Say::limbWire(document.puppet().limbs[static_cast<std::size_t>(limb)], l, c,
-                               cardName(document.production(), report, c.spool)) +
+        s.text = Text::limbWire(document.puppet().limbs[static_cast<std::size_t>(limb)], l, c,
+                                cardName(document.production(), report, c.spool)) +
                  "\n" + candidateReason(document, l, c);
         m_spots.push_back(s);
     }

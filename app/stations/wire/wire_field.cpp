@@ -3,7 +3,7 @@
 #include "stations/wire/wires_window.h"
 #include "widgets/look.h"
 #include "widgets/materials.h"
-#include "words/say.h"
+#include "words/text.h"
 #include <QLabel>
 #include <QListWidget>
 #include <QPainter>
@@ -46,7 +46,7 @@ QString ruledOut(const Document& document, const choice::LimbChoice& l) {
     for (std::size_t i = 0; i < order.size() && i < 3; ++i)
         words << WirePage::tr("%1 %2 at the %3")
                      .arg(order[i].first)
-                     .arg(Say::state(static_cast<choice::State>(order[i].second.second)),
+                     .arg(Text::state(static_cast<choice::State>(order[i].second.second)),
                           QString::fromStdString(
                               limb.joints[static_cast<std::size_t>(
                                               l.demands[static_cast<std::size_t>(order[i].second.first)].joint)]
@@ -77,8 +77,8 @@ void WirePage::showCandidates(const results::Report& r, int limb) {
     m_list->clear();
     for (std::size_t k = 0; k < order.size() && k < kShown; ++k) {
         const choice::Candidate& c = at(order[k]);
-        const QString name = Say::limbWire(document().puppet().limbs[static_cast<std::size_t>(limb)], l, c,
-                                           cardName(document().production(), r, c.spool));
+        const QString name = Text::limbWire(document().puppet().limbs[static_cast<std::size_t>(limb)], l, c,
+                                            cardName(document().production(), r, c.spool));
         const QString why = candidateReason(document(), l, c);
         auto* item =
             new QListWidgetItem(bundleIcon(c.bundle, metalOf(r.stock.tableOf(c.spool).card()), c.fits),

@@ -2,19 +2,19 @@
 #include "base/units.h"
 #include "sheet/elevation.h"
 #include "stations/wire/bend_picture.h"
-#include "stations/wire/cutting_leaf.h"
+#include "stations/wire/cutting_tab.h"
 #include "stations/wire/laid_limb.h"
-#include "stations/wire/lens_leaf.h"
+#include "stations/wire/lens_tab.h"
 #include "stations/wire/remedies_list.h"
-#include "stations/wire/spools_leaf.h"
+#include "stations/wire/spools_tab.h"
 #include "stations/wire/wire_why.h"
 #include "stations/wire/wires_window.h"
 #include "widgets/answer.h"
 #include "widgets/fields.h"
 #include "widgets/flow.h"
-#include "widgets/leaves.h"
 #include "widgets/look.h"
-#include "words/say.h"
+#include "widgets/tabs.h"
+#include "words/text.h"
 #include <QFormLayout>
 #include <QLineEdit>
 #include <QListWidget>
@@ -142,14 +142,14 @@ WirePage::WirePage(Document& d) : Page(d, results::Station::wire) {
     });
     connect(m_gap, &NumberField::edited, this, [this](double mm) {
         changeJoint(
-            tr("Gap %1").arg(Say::length(mm)),
+            tr("Gap %1").arg(Text::length(mm)),
             [mm](const document::Edits& e, const auto& l, const auto& j) { return e.setGap(l, j, mm); },
             Document::Merge::yes);
     });
     const auto range = [this] {
         const double low = m_low->core(), high = m_high->core();
         changeJoint(
-            tr("Range %1 to %2").arg(Say::degrees(low), Say::degrees(high)),
+            tr("Range %1 to %2").arg(Text::degrees(low), Text::degrees(high)),
             [=](const document::Edits& e, const auto& l, const auto& j) { return e.setRange(l, j, low, high); },
             Document::Merge::yes);
     };
@@ -161,30 +161,30 @@ WirePage::WirePage(Document& d) : Page(d, results::Station::wire) {
     connect(m_high, &NumberField::edited, this, range);
     connect(m_edge, &ChoiceField::edited, this, [this](const QVariant& f) {
         changeJoint(
-            tr("Edge: %1").arg(Say::edge(f.toDouble())),
+            tr("Edge: %1").arg(Text::edge(f.toDouble())),
             [f](const document::Edits& e, const auto& l, const auto& j) { return e.setEdge(l, j, f.toDouble()); });
     });
     connect(m_need, &NumberField::edited, this, [this](double s) {
         changeJoint(
-            tr("Must last %1 s").arg(Say::figure(s)),
+            tr("Must last %1 s").arg(Text::figure(s)),
             [s](const document::Edits& e, const auto& l, const auto& j) { return e.setNeed(l, j, s); },
             Document::Merge::yes);
     });
     connect(m_forming, &NumberField::edited, this, [this](double n) {
         changeJoint(
-            tr("%1 bends while building").arg(Say::number(n, 0)),
+            tr("%1 bends while building").arg(Text::number(n, 0)),
             [n](const document::Edits& e, const auto& l, const auto& j) { return e.setForming(l, j, n); },
             Document::Merge::yes);
     });
     connect(m_moves, &NumberField::edited, this, [this](double n) {
         changeJoint(
-            tr("%1 moves a second").arg(Say::figure(n)),
+            tr("%1 moves a second").arg(Text::figure(n)),
             [n](const document::Edits& e, const auto& l, const auto& j) { return e.setMoves(l, j, n); },
             Document::Merge::yes);
     });
 }
 
-/// The bench: the limb laid out with its lens over the window of wires; the lists as leaves of their own.
+/// The bench: the limb laid out with its lens over the window of wires; the lists as tabs of their own.
 void WirePage::makeBench() {
     Document& d = document();
     auto* bench = new QWidget;
@@ -192,8 +192,8 @@ void WirePage::makeBench() {
     auto* all = new QVBoxLayout(bench);
     all->setContentsMargins(24, 16, 24, 10);
     all->setSpacing(8);
-    m_jointLeaf = new QWidget;
-    auto* joint = new QVBoxLayout(m_jointLeaf);
+    m_jointTab = new QWidget;
+    auto* joint = new QVBoxLayout(m_jointTab);
     joint->setContentsMargins(0, 0, 0, 0);
     joint->setSpacing(10);
     m_laid = new LaidLimb(d);
@@ -204,8 +204,8 @@ void WirePage::makeBench() {
     joint->addWidget(m_windowHead);
     joint->addWidget(m_window, 2);
 
-    m_fieldLeaf = new QWidget;
-    auto* fv = new QVBoxLayout(m_fieldLeaf);
+    m_fieldTab = new QWidget;
+    auto* fv = new QVBoxLayout(m_fieldTab);
     fv->setContentsMargins(0, 0, 0, 0);
     fv->setSpacing(7);
     m_fieldText = makeText(true);
@@ -237,31 +237,31 @@ void WirePage::makeBench() {
     connect(m_noneWhy, &QLineEdit::returnPressed, this, &WirePage::takeNone);
     fv->addLayout(buttons);
 
-    m_lens = new LensLeaf(d);
-    m_spools = new SpoolsLeaf(d);
-    m_cutting = new CuttingLeaf(d);
-    m_leaves = new Leaves;
-    m_leaves->setObjectName("wireLeaves");
-    const auto scrolled = [](QWidget* leaf) {
+    m_lens = new LensTab(d);
+    m_spools = new SpoolsTab(d);
+    m_cutting = new CuttingTab(d);
+    m_tabs = new Tabs;
+    m_tabs->setObjectName("wireTabs");
+    const auto scrolled = [](QWidget* tab) {
         auto* area = new QScrollArea;
-        area->setObjectName("leafScroll");
+        area->setObjectName("tabScroll");
         area->setFrameShape(QFrame::NoFrame);
         area->setWidgetResizable(true);
-        area->setWidget(leaf);
+        area->setWidget(tab);
         return area;
     };
-    const std::tuple<QString, QString, QWidget*> leaves[] = {
-        {tr("The limb"), tr("The limb laid out, and the window of wires"), m_jointLeaf},
+    const std::tuple<QString, QString, QWidget*> tabs[] = {
+        {tr("The limb"), tr("The limb laid out, and the window of wires"), m_jointTab},
         {tr("Try another"), tr("Lens: try another wire and gap"), scrolled(m_lens)},
-        {tr("All wires"), tr("All wires that were tried for the limb"), m_fieldLeaf},
+        {tr("All wires"), tr("All wires that were tried for the limb"), m_fieldTab},
         {tr("Cut list"), tr("Which piece is cut from which length of wire"), scrolled(m_cutting)},
         {tr("Spools"), tr("Spools in stock"), scrolled(m_spools)}};
-    for (const auto& [word, name, page] : leaves) {
+    for (const auto& [word, name, page] : tabs) {
         all->addWidget(page, 1);
-        m_leaves->add(word, name, page);
+        m_tabs->add(word, name, page);
     }
-    all->addWidget(m_leaves);
-    connect(m_leaves, &Leaves::changed, this, &WirePage::showLeaf);
+    all->addWidget(m_tabs);
+    connect(m_tabs, &Tabs::changed, this, &WirePage::showTab);
     setBench(bench);
 }
 
@@ -317,7 +317,7 @@ void WirePage::pick(int candidate) {
     const QString name =
         tr("Wire of %1: %2")
             .arg(QString::fromStdString(limb.name),
-                 Say::limbWire(limb, l, c, cardName(document().production(), document().report(), c.spool)));
+                 Text::limbWire(limb, l, c, cardName(document().production(), document().report(), c.spool)));
     document().change(name, [&](const document::Edits& e) { return e.setPick(limb.id, pick); });
 }
 
@@ -372,22 +372,22 @@ void WirePage::show(const results::Report& r) {
     }
     const body::Limb& limb = document().puppet().limbs[static_cast<std::size_t>(m_limb)];
     if (!judged) {
-        m_head->show(Say::capital(limb.name), {}, {});
+        m_head->show(Text::capital(limb.name), {}, {});
         m_head->setStamp(l->chosen < 0 && (l->reason.needed() || l->reason.refused) ? tr("no wire") : tr("not checked"),
                          look().graphite);
         m_laid->show(m_limb, -1);
         m_auto->setEnabled(l->pinned || l->reason.refused);
-        // A limb that stands still is given its wire in the same leaves.
-        showLeaf();
+        // A limb that stands still is given its wire in the same tabs.
+        showTab();
         if (l->worstStill >= 0) return showStill(r, *l);
         m_quiet->setText(
             l->reason.refused
-                ? tr("%1 You wrote: %2.").arg(Say::wireReason(l->reason), QString::fromStdString(limb.noWire))
-            : l->chosen < 0 && !l->reason.needed() ? Say::wireReason(l->reason)
+                ? tr("%1 You wrote: %2.").arg(Text::wireReason(l->reason), QString::fromStdString(limb.noWire))
+            : l->chosen < 0 && !l->reason.needed() ? Text::wireReason(l->reason)
             : l->chosen < 0 ? tr("No spool in stock can be tried here: steel and drawn wire are static unless this "
                                  "puppet may pose them, and a spool must be long enough.")
                             : tr("Not checked: nothing is posed in this limb, and all of it is stiffened. %1")
-                                  .arg(Say::wireReason(l->reason)));
+                                  .arg(Text::wireReason(l->reason)));
         return;
     }
     const choice::Demand& d = l->demands[static_cast<std::size_t>(m_demand)];
@@ -400,44 +400,44 @@ void WirePage::show(const results::Report& r) {
         side = tr("and %n more in hand", nullptr, static_cast<int>(more) - 1);
     using choice::State;
     const State first = v.state();
-    m_head->show(Say::capital(joint.name), side, Say::sentence(first, d, v, bundle));
-    m_head->setStamp(Say::state(first), stateColour(static_cast<int>(first)));
+    m_head->show(Text::capital(joint.name), side, Text::sentence(first, d, v, bundle));
+    m_head->setStamp(Text::state(first), stateColour(static_cast<int>(first)));
     const auto margin = [&](State of) { return v.margin[static_cast<std::size_t>(of)].value; };
     const auto tone = [](State of) { return stateColour(static_cast<int>(of)); };
     const bool numbers = v.bend.status != wire::BendStatus::too_tight;
     std::vector<LimitTable::Row> rows;
-    rows.push_back({tr("holds"), numbers ? tr("%1 N·mm").arg(Say::figure(v.bend.hold_Nmm)) : tr("no figure"),
-                    tr("at least %1").arg(Say::figure(d.needed_Nmm)), margin(State::slack), true, tone(State::slack)});
+    rows.push_back({tr("holds"), numbers ? tr("%1 N·mm").arg(Text::figure(v.bend.hold_Nmm)) : tr("no figure"),
+                    tr("at least %1").arg(Text::figure(d.needed_Nmm)), margin(State::slack), true, tone(State::slack)});
     rows.push_back(
         d.nearDecides
-            ? LimitTable::Row{tr("bends at"), numbers ? tr("%1 N·mm").arg(Say::figure(v.effort_Nmm)) : tr("no figure"),
-                              tr("at most %1").arg(Say::figure(d.effortLimit_Nmm)), margin(State::stiff), false,
+            ? LimitTable::Row{tr("bends at"), numbers ? tr("%1 N·mm").arg(Text::figure(v.effort_Nmm)) : tr("no figure"),
+                              tr("at most %1").arg(Text::figure(d.effortLimit_Nmm)), margin(State::stiff), false,
                               tone(State::stiff)}
-            : LimitTable::Row{tr("bends at"), numbers ? tr("%1 N").arg(Say::figure(v.effort_N)) : tr("no figure"),
-                              tr("at most %1").arg(Say::figure(d.effortLimit_N())), margin(State::stiff), false,
+            : LimitTable::Row{tr("bends at"), numbers ? tr("%1 N").arg(Text::figure(v.effort_N)) : tr("no figure"),
+                              tr("at most %1").arg(Text::figure(d.effortLimit_N())), margin(State::stiff), false,
                               tone(State::stiff)});
-    rows.push_back({tr("springs back"), numbers ? Say::degrees(v.springback_rad, 1) : tr("no figure"),
-                    tr("at most %1").arg(Say::degrees(d.springLimit_rad, 1)), margin(State::springy), false,
+    rows.push_back({tr("springs back"), numbers ? Text::degrees(v.springback_rad, 1) : tr("no figure"),
+                    tr("at most %1").arg(Text::degrees(d.springLimit_rad, 1)), margin(State::springy), false,
                     tone(State::springy)});
-    rows.push_back({tr("lasts"), tr("%1 s").arg(Say::figure(v.life_s)),
-                    tr("at least %1").arg(Say::figure(d.needFilm_s)), margin(State::tired), true, tone(State::tired)});
+    rows.push_back({tr("lasts"), tr("%1 s").arg(Text::figure(v.life_s)),
+                    tr("at least %1").arg(Text::figure(d.needFilm_s)), margin(State::tired), true, tone(State::tired)});
     if (d.gapNeeded_mm > d.gap_mm || d.buried)
-        rows.push_back({tr("has a gap of"), Say::length(d.buried ? d.free_mm : d.gap_mm),
-                        tr("at least %1").arg(Say::length(d.buried ? d.gap_mm : d.gapNeeded_mm)),
+        rows.push_back({tr("has a gap of"), Text::length(d.buried ? d.free_mm : d.gap_mm),
+                        tr("at least %1").arg(Text::length(d.buried ? d.gap_mm : d.gapNeeded_mm)),
                         margin(State::crowded), true, tone(State::crowded)});
     else
         rows.push_back(
-            {tr("is across"), Say::length(wire::findBundleDiameter(bundle)),
-             d.room_mm < 1e6 ? tr("at most %1").arg(Say::length(std::max(0.0, d.room_mm))) : tr("as it likes"),
+            {tr("is across"), Text::length(wire::findBundleDiameter(bundle)),
+             d.room_mm < 1e6 ? tr("at most %1").arg(Text::length(std::max(0.0, d.room_mm))) : tr("as it likes"),
              margin(State::crowded), false, tone(State::crowded)});
     m_limits->show(rows);
     showWhy();
-    m_jointFold->setLine(
-        tr("The joint: %1 gap, %2 to %3, %4")
-            .arg(Say::length(d.gap_mm), Say::degrees(joint.low_rad), Say::degrees(joint.high_rad), Say::edge(d.edge)));
+    m_jointFold->setLine(tr("The joint: %1 gap, %2 to %3, %4")
+                             .arg(Text::length(d.gap_mm), Text::degrees(joint.low_rad), Text::degrees(joint.high_rad),
+                                  Text::edge(d.edge)));
 
     m_windowText->setText(tr("It carries %1. Grams are held where the fingers push, %2 away.")
-                              .arg(Say::load(d, document().puppet()), Say::length(d.lever_mm)));
+                              .arg(Text::load(d, document().puppet()), Text::length(d.lever_mm)));
     m_laid->show(m_limb, m_demand);
     m_window->show(document(), m_limb, m_demand);
     m_windowHead->setText(l->fitting > 0
@@ -451,26 +451,26 @@ void WirePage::show(const results::Report& r) {
 
     const QString reserve =
         l->thin ? tr(" It holds with %1 % to spare, less than the %2 % that are wanted: no wire has more.")
-                      .arg(Say::number(100 * l->reserve, 1), Say::number(100 * document().puppet().wants.reserve, 0))
+                      .arg(Text::number(100 * l->reserve, 1), Text::number(100 * document().puppet().wants.reserve, 0))
                 : QString();
     m_choiceText->setText(tr("%1, %2. %3 of %4 wires tried fit every joint of the limb; chosen for %5.")
-                              .arg(Say::limbWire(limb, *l, c, cardName(document().production(), r, c.spool)),
+                              .arg(Text::limbWire(limb, *l, c, cardName(document().production(), r, c.spool)),
                                    l->pinned ? tr("picked by you") : tr("chosen by Enkinet"))
                               .arg(l->fitting)
                               .arg(l->candidates().size())
-                              .arg(Say::aim(document().puppet().wants.aim)) +
+                              .arg(Text::aim(document().puppet().wants.aim)) +
                           reserve);
     m_auto->setEnabled(l->pinned);
     const wire::Calibration& known = r.stock.calibrationOf(c.spool);
     const QString rests = !known.hasLife() && known.hangTests == 0
                               ? tr("From table values: this wire has not been tested.")
-                              : tr("Calibrated by your tests of this spool: %1.").arg(Say::tests(known));
-    m_why->setText(Say::whyLay(bundle, v.bend.bent_mm));
+                              : tr("Calibrated by your tests of this spool: %1.").arg(Text::tests(known));
+    m_why->setText(Text::whyLay(bundle, v.bend.bent_mm));
     m_rests->setText(rests);
     m_why->setText(m_why->text() + " " +
                    tr("Nine of ten such joints last %1 s of film, half of them %2 s.")
-                       .arg(Say::figure(v.life_s), Say::figure(v.lifeMedian_s)));
-    m_wireFold->setLine(Say::limbWire(limb, *l, c, cardName(document().production(), r, c.spool)));
+                       .arg(Text::figure(v.life_s), Text::figure(v.lifeMedian_s)));
+    m_wireFold->setLine(Text::limbWire(limb, *l, c, cardName(document().production(), r, c.spool)));
 
     m_gap->show(d.gap_mm);
     m_low->show(joint.low_rad);
@@ -482,7 +482,7 @@ void WirePage::show(const results::Report& r) {
                  joint.edge);
     m_need->show(d.needFilm_s);
     m_remedies->show(m_limb);
-    showLeaf();
+    showTab();
     m_moves->show(joint.movesPerSecond);
     m_forming->show(joint.formingBends);
 }
@@ -499,11 +499,11 @@ void WirePage::showWhy() {
     m_whyText->setAccessibleName(w.title);
 }
 
-/// Only the leaf that is open is brought up to date.
-void WirePage::showLeaf() {
+/// Only the tab that is open is brought up to date.
+void WirePage::showTab() {
     if (m_limb < 0 || !document().hasPuppet()) return;
     const results::Report& r = document().report();
-    switch (m_leaves->current()) {
+    switch (m_tabs->current()) {
     case 1:
         if (m_demand >= 0 && r.choice.limbs[static_cast<std::size_t>(m_limb)].chosen >= 0)
             m_lens->show(m_limb, m_demand);

@@ -9,16 +9,16 @@ namespace enkinet::app {
 
 class AnswerHead;
 class ChoiceField;
-class CuttingLeaf;
+class CuttingTab;
 class Fold;
 class LaidLimb;
-class LensLeaf;
-class Leaves;
+class LensTab;
+class Tabs;
 class LimitTable;
 class BendPicture;
 class NumberField;
 class RemediesList;
-class SpoolsLeaf;
+class SpoolsTab;
 class WiresWindow;
 
 class WirePage : public Page {
@@ -31,7 +31,7 @@ protected:
 
 private:
     void makeBench();
-    void showLeaf();
+    void showTab();
     void showWhy();
     /// A limb that nothing poses, and whose bare wire carries raw clay.
     void showStill(const results::Report& report, const choice::LimbChoice& limb);
@@ -51,11 +51,11 @@ private:
     QLabel *m_windowText, *m_windowHead, *m_why, *m_choiceText, *m_quiet, *m_rests;
     QWidget* m_body;
     QWidget* m_waysOut;
-    Leaves* m_leaves;
-    QWidget *m_jointLeaf, *m_fieldLeaf;
-    LensLeaf* m_lens;
-    SpoolsLeaf* m_spools;
-    CuttingLeaf* m_cutting;
+    Tabs* m_tabs;
+    QWidget *m_jointTab, *m_fieldTab;
+    LensTab* m_lens;
+    SpoolsTab* m_spools;
+    CuttingTab* m_cutting;
     RemediesList* m_remedies;
     WiresWindow* m_window;
     QLabel* m_fieldText;

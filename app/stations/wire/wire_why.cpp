@@ -1,5 +1,5 @@
 #include "stations/wire/wire_why.h"
-#include "words/say.h"
+#include "words/text.h"
 #include <algorithm>
 #include <cmath>
 
@@ -37,71 +37,73 @@ Why whyOf(const Document& document, int limbIndex, int demand, State state) {
     const wire::BendTable& table = r.stock.tableOf(c.spool);
     const wire::Calibration& tested = r.stock.calibrationOf(c.spool);
     const QString card = QString::fromStdString(table.card().name);
-    const QString made = Say::wire(trial.bundle, table.card().name),
-                  by = l.pinned ? Say::tr("picked by you") : Say::tr("chosen by Enkinet");
-    const QString gap = Say::tr("a free gap of %1, drawn").arg(Say::length(d.gap_mm));
-    const QString wire = Say::tr("%1, %2").arg(made, by);
+    const QString made = Text::wire(trial.bundle, table.card().name),
+                  by = l.pinned ? Text::tr("picked by you") : Text::tr("chosen by Enkinet");
+    const QString gap = Text::tr("a free gap of %1, drawn").arg(Text::length(d.gap_mm));
+    const QString wire = Text::tr("%1, %2").arg(made, by);
     Why w;
     switch (state) {
     case State::slack:
-        w.title = Say::tr("Why %1 N·mm of %2").arg(Say::figure(v.bend.hold_Nmm), Say::figure(d.needed_Nmm));
-        w.chain
-            << Say::tr("holds: the largest moment that leaves no more than %1 behind, which you set")
-                   .arg(Say::degrees(d.set_rad, 1))
-            << wire << gap
-            << Say::tr("wanted: %1 times the load, your safety").arg(Say::number(document.puppet().wants.holdFactor, 2))
-            << Say::load(d, document.puppet());
+        w.title = Text::tr("Why %1 N·mm of %2").arg(Text::figure(v.bend.hold_Nmm), Text::figure(d.needed_Nmm));
+        w.chain << Text::tr("holds: the largest moment that leaves no more than %1 behind, which you set")
+                       .arg(Text::degrees(d.set_rad, 1))
+                << wire << gap
+                << Text::tr("wanted: %1 times the load, your safety")
+                       .arg(Text::number(document.puppet().wants.holdFactor, 2))
+                << Text::load(d, document.puppet());
         break;
     case State::stiff:
         w.title = d.nearDecides
-                      ? Say::tr("Why %1 of %2 N·mm").arg(Say::figure(v.effort_Nmm), Say::figure(d.effortLimit_Nmm))
-                      : Say::tr("Why %1 of %2 N").arg(Say::figure(v.effort_N), Say::figure(d.effortLimit_N()));
-        w.chain << Say::tr("bending: the moment at %1, the strands lying as they resist most")
-                       .arg(Say::degrees(d.angle_rad))
+                      ? Text::tr("Why %1 of %2 N·mm").arg(Text::figure(v.effort_Nmm), Text::figure(d.effortLimit_Nmm))
+                      : Text::tr("Why %1 of %2 N").arg(Text::figure(v.effort_N), Text::figure(d.effortLimit_N()));
+        w.chain << Text::tr("bending: the moment at %1, the strands lying as they resist most")
+                       .arg(Text::degrees(d.angle_rad))
                 << wire << gap;
         if (d.clayPlastic_Nmm > 0)
-            w.chain << Say::tr("soft clay round the joint adds %1 N·mm").arg(Say::figure(d.clayPlastic_Nmm));
+            w.chain << Text::tr("soft clay round the joint adds %1 N·mm").arg(Text::figure(d.clayPlastic_Nmm));
         w.chain << (d.nearDecides
-                        ? Say::tr("allowed: the other hand gives %1 N on a lever of %2, and steadies the near side")
-                              .arg(Say::figure(d.near.force_N), Say::length(d.near.lever_mm))
-                    : d.far.dents ? Say::tr("allowed: the clay dents at %1 N, on a lever of %2")
-                                        .arg(Say::figure(d.far.force_N), Say::length(d.lever_mm))
-                                  : Say::tr("allowed: fingers give %1 N here, your limit, on a lever of %2")
-                                        .arg(Say::figure(d.far.force_N), Say::length(d.lever_mm)));
+                        ? Text::tr("allowed: the other hand gives %1 N on a lever of %2, and steadies the near side")
+                              .arg(Text::figure(d.near.force_N), Text::length(d.near.lever_mm))
+                    : d.far.dents ? Text::tr("allowed: the clay dents at %1 N, on a lever of %2")
+                                        .arg(Text::figure(d.far.force_N), Text::length(d.lever_mm))
+                                  : Text::tr("allowed: fingers give %1 N here, your limit, on a lever of %2")
+                                        .arg(Text::figure(d.far.force_N), Text::length(d.lever_mm)));
         break;
     case State::springy:
-        w.title = Say::tr("Why %1 of %2").arg(Say::degrees(v.springback_rad, 1), Say::degrees(d.springLimit_rad, 1));
+        w.title = Text::tr("Why %1 of %2").arg(Text::degrees(v.springback_rad, 1), Text::degrees(d.springLimit_rad, 1));
         w.chain
-            << Say::tr("springs back: what the wire stores at %1, given back when the hand lets go")
-                   .arg(Say::degrees(d.angle_rad))
+            << Text::tr("springs back: what the wire stores at %1, given back when the hand lets go")
+                   .arg(Text::degrees(d.angle_rad))
             << wire << gap
-            << Say::tr("stiffness: %1 GPa, from the card %2").arg(Say::figure(table.card().youngs_MPa / 1000), card);
+            << Text::tr("stiffness: %1 GPa, from the card %2").arg(Text::figure(table.card().youngs_MPa / 1000), card);
         break;
     case State::tired:
-        w.title = Say::tr("Why %1 of %2 s of film").arg(Say::figure(v.life_s), Say::figure(d.needFilm_s));
-        w.chain << Say::tr("lasts: %1 bends that nine in ten such joints reach, half of them %2")
-                       .arg(Say::figure(v.bend.designNine), Say::figure(v.bend.designMedian))
-                << (d.fromPoses ? Say::tr("each pass through the shot's poses")
-                                : Say::tr("each bend over %1, its springback over-bent").arg(Say::degrees(d.range_rad)))
-                << Say::tr("strained %1 % at the outside, %2")
-                       .arg(Say::figure(100 * v.bend.designAmplitude), Say::edge(d.edge))
+        w.title = Text::tr("Why %1 of %2 s of film").arg(Text::figure(v.life_s), Text::figure(d.needFilm_s));
+        w.chain << Text::tr("lasts: %1 bends that nine in ten such joints reach, half of them %2")
+                       .arg(Text::figure(v.bend.designNine), Text::figure(v.bend.designMedian))
+                << (d.fromPoses
+                        ? Text::tr("each pass through the shot's poses")
+                        : Text::tr("each bend over %1, its springback over-bent").arg(Text::degrees(d.range_rad)))
+                << Text::tr("strained %1 % at the outside, %2")
+                       .arg(Text::figure(100 * v.bend.designAmplitude), Text::edge(d.edge))
                 << wire << gap
-                << Say::tr("%1 bends a second of film, your acting and retakes").arg(Say::figure(d.movesPerSecond));
+                << Text::tr("%1 bends a second of film, your acting and retakes").arg(Text::figure(d.movesPerSecond));
         if (v.bend.twistDamage > 0)
-            w.chain << Say::tr("twisting has spent %1 % before").arg(Say::number(100 * v.bend.twistDamage, 0));
+            w.chain << Text::tr("twisting has spent %1 % before").arg(Text::number(100 * v.bend.twistDamage, 0));
         if (v.bend.formingDamage > 0)
-            w.chain << Say::tr("building has spent %1 % before").arg(Say::number(100 * v.bend.formingDamage, 0));
+            w.chain << Text::tr("building has spent %1 % before").arg(Text::number(100 * v.bend.formingDamage, 0));
         break;
     default:
-        w.title = Say::tr("Why %1 of %2")
-                      .arg(Say::length(wire::findBundleDiameter(trial.bundle)), Say::length(std::max(0.0, d.room_mm)));
+        w.title =
+            Text::tr("Why %1 of %2")
+                .arg(Text::length(wire::findBundleDiameter(trial.bundle)), Text::length(std::max(0.0, d.room_mm)));
         w.chain
-            << Say::tr("across: %1 lying together").arg(Say::bundle(trial.bundle)) << wire
-            << Say::tr(
+            << Text::tr("across: %1 lying together").arg(Text::bundle(trial.bundle)) << wire
+            << Text::tr(
                    "room: the part's half-widths as drawn, less skin, cover and a millimetre of cover for the wire");
         if (d.gapNeeded_mm > 0)
-            w.chain << Say::tr("stiff ends need %1 of gap at full bend").arg(Say::length(d.gapNeeded_mm));
-        w.sureness = Say::tr("Geometry: as sure as the drawing.");
+            w.chain << Text::tr("stiff ends need %1 of gap at full bend").arg(Text::length(d.gapNeeded_mm));
+        w.sureness = Text::tr("Geometry: as sure as the drawing.");
         return w;
     }
     // By a hundredth at a time on the same model.
@@ -116,31 +118,32 @@ Why whyOf(const Document& document, int limbIndex, int demand, State state) {
     if (!d.whip) {
         choice::Demand x = d;
         x.gap_mm *= 1.01;
-        turn(Say::tr("gap 1 % longer"), x, trial.bundle);
+        turn(Text::tr("gap 1 % longer"), x, trial.bundle);
         x = d, x.angle_rad *= 1.01, x.range_rad *= 1.01;
-        turn(Say::tr("1 % more bend"), x, trial.bundle);
+        turn(Text::tr("1 % more bend"), x, trial.bundle);
         if (state == State::tired) {
             x = d, x.edge *= 1.01;
-            turn(Say::tr("edge 1 % harder"), x, trial.bundle);
+            turn(Text::tr("edge 1 % harder"), x, trial.bundle);
             x = d, x.movesPerSecond *= 1.01;
-            turn(Say::tr("1 % more bends a second"), x, trial.bundle);
+            turn(Text::tr("1 % more bends a second"), x, trial.bundle);
         }
         wire::Bundle b = trial.bundle;
         b.diameter_mm *= 1.01, b.lay_mm *= 1.01;
-        turn(Say::tr("wire 1 % thicker"), d, b);
+        turn(Text::tr("wire 1 % thicker"), d, b);
     }
     w.movers = sayMovers(movers);
     const bool life = state == State::tired;
     const bool any = life ? tested.hasLife() : tested.hangTests > 0;
     const double spread = life ? tested.lifeScatter : tested.holdLnSpread;
-    w.sureness = !any ? Say::tr("From the card's table values: two in three such wires lie within a factor of %1.")
-                            .arg(Say::number(std::exp(spread), 2))
-                      : Say::tr("From your tests of this spool (%1): two in three lie within a factor of %2.")
-                            .arg(Say::tests(tested), Say::number(std::exp(spread), 2));
-    w.test = life ? Say::tr("What would narrow it most: bend a piece of this spool over %1 to and fro until it breaks, "
+    w.sureness = !any ? Text::tr("From the card's table values: two in three such wires lie within a factor of %1.")
+                            .arg(Text::number(std::exp(spread), 2))
+                      : Text::tr("From your tests of this spool (%1): two in three lie within a factor of %2.")
+                            .arg(Text::tests(tested), Text::number(std::exp(spread), 2));
+    w.test = life
+                 ? Text::tr("What would narrow it most: bend a piece of this spool over %1 to and fro until it breaks, "
                             "and count.")
-                        .arg(Say::length(d.gap_mm))
-                  : Say::tr("What would narrow it most: hang weights on a piece of this spool until it creeps.");
+                       .arg(Text::length(d.gap_mm))
+                 : Text::tr("What would narrow it most: hang weights on a piece of this spool until it creeps.");
     return w;
 }
 

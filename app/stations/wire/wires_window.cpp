@@ -2,7 +2,7 @@
 #include "base/units.h"
 #include "widgets/look.h"
 #include "widgets/paper.h"
-#include "words/say.h"
+#include "words/text.h"
 #include <QPainter>
 #include <algorithm>
 #include <cmath>
@@ -95,12 +95,12 @@ void WiresWindow::drawAxes(QPainter& p) const {
             p.drawLine(QPointF(r.left() - 4, y), QPointF(r.left(), y));
             p.setPen(look().graphite);
             p.drawText(QRectF(0, y - 8, kLeft - 7, 16), Qt::AlignRight | Qt::AlignVCenter,
-                       tr("%1 s").arg(Say::figure(s)));
+                       tr("%1 s").arg(Text::figure(s)));
         }
     p.setFont(deskType(11, QFont::DemiBold));
     p.setPen(look().ink);
     p.drawText(QRectF(0, yOf(m_life) - 8, kLeft - 7, 16), Qt::AlignRight | Qt::AlignVCenter,
-               tr("%1 s").arg(Say::figure(m_life)));
+               tr("%1 s").arg(Text::figure(m_life)));
     // Moments below, and the grams that they are at the fingers.
     p.setFont(deskType(11));
     double last = -1e9;
@@ -111,7 +111,8 @@ void WiresWindow::drawAxes(QPainter& p) const {
             const double x = xOf(m), g = m / m_lever / kNewtonPerGram;
             p.setPen(QPen(look().graphite, 1));
             p.drawLine(QPointF(x, r.bottom()), QPointF(x, r.bottom() + 4));
-            const QString text = Say::number(m, m < 1 ? 1 : 0), grams = tr("%1 g").arg(Say::number(g, g < 10 ? 1 : 0));
+            const QString text = Text::number(m, m < 1 ? 1 : 0),
+                          grams = tr("%1 g").arg(Text::number(g, g < 10 ? 1 : 0));
             const double w = std::max(f.horizontalAdvance(text), f.horizontalAdvance(grams)) / 2 + 6;
             if (x - w < std::max(last, r.left() + 8) || x + w > r.right() + kRight) continue;
             last = x + w;
@@ -138,7 +139,7 @@ void WiresWindow::drawNames(QPainter& p) const {
         const QString out = hidden              ? s.text.section('\n', 1, 1)
                             : s.hold < m_needed ? tr("holds too little")
                             : s.effort > m_limit
-                                ? tr("%1 beyond what a hand gives").arg(Say::figure(s.effort - m_limit))
+                                ? tr("%1 beyond what a hand gives").arg(Text::figure(s.effort - m_limit))
                             : s.life < m_life ? tr("wears out below the line")
                                               : QString();
         const QString wire = words;
@@ -228,8 +229,8 @@ void WiresWindow::paintEvent(QPaintEvent*) {
     p.setFont(deskType(13, QFont::Medium));
     p.setPen(look().ink);
     const QFontMetricsF f(p.font());
-    const QString must = tr("must hold %1").arg(Say::figure(m_needed)),
-                  most = tr("a hand can give %1").arg(Say::figure(m_limit));
+    const QString must = tr("must hold %1").arg(Text::figure(m_needed)),
+                  most = tr("a hand can give %1").arg(Text::figure(m_limit));
     const double wl = f.horizontalAdvance(must), wr = f.horizontalAdvance(most);
     double lx = std::clamp(xOf(m_needed) - wl - 4, 2.0, width() - wl - wr - 16),
            rx = std::clamp(xOf(m_limit) + 4, lx + wl + 12, width() - wr - 2);
