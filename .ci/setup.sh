@@ -3,7 +3,7 @@ packages="g++ libboost-dev cmake ninja-build pkg-config ccache qt6-base-dev qt6-
  qt6-qpa-plugins qt6-tools-dev qt6-l10n-tools libeigen3-dev nlohmann-json3-dev libzip-dev libcli11-dev libfmt-dev catch2
  libbenchmark-dev xvfb xauth poppler-utils libgl1-mesa-dri"
 # Of ./check alone.
-checkPackages="clang clang-format clang-tidy"
+checkPackages="clang clang-format clang-tidy clazy"
 
 installMissing() {
     local missing="" p

@@ -1,5 +1,5 @@
 #include "base/units.h"
-#include "files/reader.h"
+#include "files/described_json.h"
 #include "puppet_command.h"
 #include <fmt/format.h>
 #include <iostream>
@@ -24,27 +24,16 @@ Json openOf(const Report& r, schema::RefKind kind, const std::string& id) {
     return all;
 }
 
-const char* stageWord(body::Stage s) {
-    switch (s) {
-    case body::Stage::wire:
-        return "wire";
-    case body::Stage::bulk:
-        return "bulk";
-    case body::Stage::skin:
-        return "skin";
-    case body::Stage::bake:
-        return "bake";
-    case body::Stage::paint:
-        return "paint";
-    case body::Stage::cover:
-        return "cover";
-    case body::Stage::shoot:
-        return "shoot";
-    }
-    return "";
+/// A thing as files have it, with what was worked out of it.
+template <class Thing> Json withFields(const Thing& thing, const Json& found) {
+    Json j = files::fieldsJson(thing);
+    // A file leaves out what is as usual; whoever reads a list looks for these.
+    if constexpr (requires { thing.id; }) j["id"] = thing.id, j["name"] = thing.name;
+    j.update(found);
+    return j;
 }
 
-Json baseJson(const checks::BaseCheck& b, const Report& r) {
+Json baseJson(const body::Base& base, const checks::BaseCheck& b, const Report& r) {
     Json holes = Json::array();
     for (const checks::Hole& h : b.holes)
         holes.push_back({{"name", h.name},
@@ -53,20 +42,20 @@ Json baseJson(const checks::BaseCheck& b, const Report& r) {
                          {"diameter_mm", h.diameter_mm},
                          {"depth_mm", h.depth_mm},
                          {"through", h.through},
-                         {"before", stageWord(h.before)}});
-    return {{"mass_g", b.weight_g},
-            {"all_g", b.all_g},
-            {"edge_mm", b.edge_mm},
-            {"leaning_edge_mm", b.leaned_mm},
-            {"wanted_mm", b.wanted_mm},
-            {"worst_joint", b.joint},
-            {"push_N", b.push_N},
-            {"push_at_mm", b.push_mm},
-            {"stands", b.stands < 1e8 ? Json(b.stands) : Json(nullptr)},
-            {"least_width_mm", numberJson(b.leastWidth_mm)},
-            {"least_weight_g", numberJson(b.leastWeight_g)},
-            {"holes", holes},
-            {"open", openOf(r, schema::RefKind::base, std::string())}};
+                         {"before", schema::wordOf(h.before)}});
+    return withFields(base, {{"mass_g", b.weight_g},
+                             {"all_g", b.all_g},
+                             {"edge_mm", b.edge_mm},
+                             {"leaning_edge_mm", b.leaned_mm},
+                             {"wanted_mm", b.wanted_mm},
+                             {"worst_joint", b.joint},
+                             {"push_N", b.push_N},
+                             {"push_at_mm", b.push_mm},
+                             {"stands", b.stands < 1e8 ? Json(b.stands) : Json(nullptr)},
+                             {"least_width_mm", numberJson(b.leastWidth_mm)},
+                             {"least_weight_g", numberJson(b.leastWeight_g)},
+                             {"holes", holes},
+                             {"open", openOf(r, schema::RefKind::base, std::string())}});
 }
 
 Json puppetThings(const body::Puppet& p, const Report& r) {
@@ -87,23 +76,21 @@ Json puppetThings(const body::Puppet& p, const Report& r) {
         const body::Feature& f = t.features[i];
         const fill::FeatureWork& w = c.features[i];
         files::listIn(j, "features")
-            .push_back({{"id", f.id},
-                        {"name", f.name},
-                        {"count", w.count()},
-                        {"rows", w.rows},
-                        {"spares", f.spares},
-                        {"mass_g", w.mass_g},
-                        {"ball_mm", w.ball_mm},
-                        {"ball_last_mm", w.ballLast_mm},
-                        {"seat_mm", w.seat_mm},
-                        {"seat_depth_mm", w.seatDepth_mm},
-                        {"sizes_mm", w.sizes_mm},
-                        {"minutes", numberJson(w.minutes)},
-                        {"minutes_least", numberJson(w.least_min)},
-                        {"minutes_most", numberJson(w.most_min)},
-                        {"break_even", numberJson(w.breakEven)},
-                        {"before", stageWord(f.before)},
-                        {"open", openOf(r, schema::RefKind::feature, f.id)}});
+            .push_back(withFields(f, {{"count", w.count()},
+                                      {"spares", f.spares},
+                                      {"before", schema::wordOf(f.before)},
+                                      {"rows", w.rows},
+                                      {"mass_g", w.mass_g},
+                                      {"ball_mm", w.ball_mm},
+                                      {"ball_last_mm", w.ballLast_mm},
+                                      {"seat_mm", w.seat_mm},
+                                      {"seat_depth_mm", w.seatDepth_mm},
+                                      {"sizes_mm", w.sizes_mm},
+                                      {"minutes", numberJson(w.minutes)},
+                                      {"minutes_least", numberJson(w.least_min)},
+                                      {"minutes_most", numberJson(w.most_min)},
+                                      {"break_even", numberJson(w.breakEven)},
+                                      {"open", openOf(r, schema::RefKind::feature, f.id)}}));
     }
     for (std::size_t i = 0; i < t.bonds.size(); ++i) {
         const checks::BondCheck& b = c.bonds[i];
@@ -112,41 +99,37 @@ Json puppetThings(const body::Puppet& p, const Report& r) {
             if (std::isfinite(b.margin[k].value))
                 margins[schema::wordOf(static_cast<checks::BondLimit>(k))] = b.margin[k].value;
         files::listIn(j, "bonds")
-            .push_back({{"id", t.bonds[i].id},
-                        {"name", t.bonds[i].name},
-                        {"force_N", b.force_N},
-                        {"moment_Nmm", b.moment_Nmm},
-                        {"margins", margins},
-                        {"governs", b.governs < 0 ? Json("not checked")
-                                                  : Json(schema::wordOf(static_cast<checks::BondLimit>(b.governs)))},
-                        {"wall_mm", numberJson(b.wall_mm)},
-                        {"open", openOf(r, schema::RefKind::bond, t.bonds[i].id)}});
+            .push_back(withFields(
+                t.bonds[i],
+                {{"force_N", b.force_N},
+                 {"moment_Nmm", b.moment_Nmm},
+                 {"margins", margins},
+                 {"governs", b.governs < 0 ? Json("not checked")
+                                           : Json(schema::wordOf(static_cast<checks::BondLimit>(b.governs)))},
+                 {"wall_mm", numberJson(b.wall_mm)},
+                 {"open", openOf(r, schema::RefKind::bond, t.bonds[i].id)}}));
     }
-    if (c.base) j["base"] = baseJson(*c.base, r);
+    if (c.base) j["base"] = baseJson(*t.base, *c.base, r);
     for (std::size_t i = 0; i < t.sheets.size(); ++i)
         files::listIn(j, "sheets")
-            .push_back({{"id", t.sheets[i].id},
-                        {"name", t.sheets[i].name},
-                        {"mass_g", c.sheets[i].mass_g},
-                        {"area_mm2", c.sheets[i].area_mm2},
-                        {"pattern_mm", c.sheets[i].pattern_mm},
-                        {"least_radius_mm", c.sheets[i].leastRadius_mm},
-                        {"raw", numberJson(c.sheets[i].raw)},
-                        {"web", c.sheets[i].web},
-                        {"span_mm", c.sheets[i].span_mm},
-                        {"opens_mm", c.sheets[i].most_mm},
-                        {"closes_mm", c.sheets[i].least_mm},
-                        {"stretch", c.sheets[i].stretch},
-                        {"fold", c.sheets[i].fold},
-                        {"stands", c.sheets[i].strain},
-                        {"open", openOf(r, schema::RefKind::sheet, t.sheets[i].id)}});
+            .push_back(withFields(t.sheets[i], {{"mass_g", c.sheets[i].mass_g},
+                                                {"area_mm2", c.sheets[i].area_mm2},
+                                                {"pattern_mm", c.sheets[i].pattern_mm},
+                                                {"least_radius_mm", c.sheets[i].leastRadius_mm},
+                                                {"raw", numberJson(c.sheets[i].raw)},
+                                                {"web", c.sheets[i].web},
+                                                {"span_mm", c.sheets[i].span_mm},
+                                                {"opens_mm", c.sheets[i].most_mm},
+                                                {"closes_mm", c.sheets[i].least_mm},
+                                                {"stretch", c.sheets[i].stretch},
+                                                {"fold", c.sheets[i].fold},
+                                                {"stands", c.sheets[i].strain},
+                                                {"open", openOf(r, schema::RefKind::sheet, t.sheets[i].id)}}));
     for (std::size_t i = 0; i < t.runs.size(); ++i)
         files::listIn(j, "runs").push_back(
-            {{"id", t.runs[i].id},
-             {"name", t.runs[i].name},
-             {"wall_mm", c.runs[i].wall_mm},
-             {"bend_mm", c.runs[i].bend_mm > 0 ? Json(c.runs[i].bend_mm) : Json(nullptr)},
-             {"open", openOf(r, schema::RefKind::run, t.runs[i].id)}});
+            withFields(t.runs[i], {{"wall_mm", c.runs[i].wall_mm},
+                                   {"bend_mm", c.runs[i].bend_mm > 0 ? Json(c.runs[i].bend_mm) : Json(nullptr)},
+                                   {"open", openOf(r, schema::RefKind::run, t.runs[i].id)}}));
     for (const fill::CuredPart& x : r.cured)
         files::listIn(j, "cured")
             .push_back({{"part", r.choice.parts[static_cast<std::size_t>(x.part)].label},
@@ -160,19 +143,14 @@ Json puppetThings(const body::Puppet& p, const Report& r) {
                         {"thicker_mm", x.thicker_mm > 0 ? Json(x.thicker_mm) : Json(nullptr)}});
     for (const body::Prop& x : t.props)
         files::listIn(j, "props")
-            .push_back({{"id", x.id},
-                        {"name", x.name},
-                        {"mass_g", x.mass_g},
-                        {"pose", x.pose},
-                        {"open", openOf(r, schema::RefKind::prop, x.id)}});
+            .push_back(withFields(
+                x, {{"mass_g", x.mass_g}, {"pose", x.pose}, {"open", openOf(r, schema::RefKind::prop, x.id)}}));
     for (const body::Variant& v : t.variants)
         files::listIn(j, "variants")
-            .push_back({{"id", v.id},
-                        {"name", v.name},
-                        {"slot", v.mass},
-                        {"mass_g", v.weighed_g},
-                        {"minutes", v.minutes},
-                        {"open", openOf(r, schema::RefKind::variant, v.id)}});
+            .push_back(withFields(v, {{"slot", v.mass},
+                                      {"mass_g", v.weighed_g},
+                                      {"minutes", v.minutes},
+                                      {"open", openOf(r, schema::RefKind::variant, v.id)}}));
     return j;
 }
 

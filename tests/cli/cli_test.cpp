@@ -285,3 +285,26 @@ TEST_CASE(
     CHECK(done >= 1);
 }
 #endif
+
+TEST_CASE("things gives each thing with all that its file says of it, and what was worked out") {
+    std::ifstream in(kDemo);
+    const json file = json::parse(in);
+    const Said s = run("things --json " + kDemo);
+    REQUIRE(s.status == 0);
+    const json said = json::parse(s.out);
+    REQUIRE(said["puppets"].size() == file["puppets"].size());
+    int keys = 0;
+    for (std::size_t p = 0; p < file["puppets"].size(); ++p)
+        for (const char* list : {"features", "bonds", "sheets", "runs", "props", "variants"}) {
+            if (!file["puppets"][p].contains(list)) continue;
+            const json &of = file["puppets"][p][list], &got = said["puppets"][p][list];
+            REQUIRE(got.size() == of.size());
+            for (std::size_t i = 0; i < of.size(); ++i) {
+                INFO(list << " " << of[i]["id"] << ": " << got[i]);
+                CHECK(got[i].contains("open"));
+                for (const auto& [key, value] : of[i].items())
+                    CHECK((got[i].contains(key) && (++keys, true)));
+            }
+        }
+    CHECK(keys > 40);
+}
