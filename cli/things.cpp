@@ -1,6 +1,7 @@
 #include "base/units.h"
 #include "files/described_json.h"
 #include "puppet_command.h"
+#include <algorithm>
 #include <fmt/format.h>
 #include <iostream>
 
@@ -24,12 +25,22 @@ Json openOf(const Report& r, schema::RefKind kind, const std::string& id) {
     return all;
 }
 
-/// A thing as files have it, with what was worked out of it.
-template <class Thing> Json withFields(const Thing& thing, const Json& found) {
-    Json j = files::fieldsJson(thing);
-    // A file leaves out what is as usual; whoever reads a list looks for these.
-    if constexpr (requires { thing.id; }) j["id"] = thing.id, j["name"] = thing.name;
-    j.update(found);
+/// Every thing as files have it, by the tables, with what is open about it; what is worked out is added to it.
+Json listThings(const body::Things& t, const Report& r) {
+    Json j = Json::object();
+    for (const schema::Field& list : schema::detail::tableOf<body::Things>().fields) {
+        if (list.kind != schema::Kind::list) continue;
+        const schema::Table& table = list.table();
+        const auto kind = std::find(std::begin(schema::kRefWords), std::end(schema::kRefWords), table.one.english());
+        Json& all = j[list.key] = Json::array();
+        for (std::size_t i = 0; i < list.access->size(&t); ++i) {
+            const void* thing = list.access->item(&t, i);
+            const std::string id = table.id()->access->text(thing);
+            Json one = files::fieldsJson(table, thing);
+            one["open"] = openOf(r, static_cast<schema::RefKind>(kind - std::begin(schema::kRefWords)), id);
+            all.push_back(std::move(one));
+        }
+    }
     return j;
 }
 
@@ -43,54 +54,42 @@ Json baseJson(const body::Base& base, const checks::BaseCheck& b, const Report& 
                          {"depth_mm", h.depth_mm},
                          {"through", h.through},
                          {"before", schema::wordOf(h.before)}});
-    return withFields(base, {{"mass_g", b.weight_g},
-                             {"all_g", b.all_g},
-                             {"edge_mm", b.edge_mm},
-                             {"leaning_edge_mm", b.leaned_mm},
-                             {"wanted_mm", b.wanted_mm},
-                             {"worst_joint", b.joint},
-                             {"push_N", b.push_N},
-                             {"push_at_mm", b.push_mm},
-                             {"stands", b.stands < 1e8 ? Json(b.stands) : Json(nullptr)},
-                             {"least_width_mm", numberJson(b.leastWidth_mm)},
-                             {"least_weight_g", numberJson(b.leastWeight_g)},
-                             {"holes", holes},
-                             {"open", openOf(r, schema::RefKind::base, std::string())}});
+    Json j = files::fieldsJson(base);
+    j.update(Json{{"mass_g", b.weight_g},
+                  {"all_g", b.all_g},
+                  {"edge_mm", b.edge_mm},
+                  {"leaning_edge_mm", b.leaned_mm},
+                  {"wanted_mm", b.wanted_mm},
+                  {"worst_joint", b.joint},
+                  {"push_N", b.push_N},
+                  {"push_at_mm", b.push_mm},
+                  {"stands", b.stands < 1e8 ? Json(b.stands) : Json(nullptr)},
+                  {"least_width_mm", numberJson(b.leastWidth_mm)},
+                  {"least_weight_g", numberJson(b.leastWeight_g)},
+                  {"holes", holes},
+                  {"open", openOf(r, schema::RefKind::base, std::string())}});
+    return j;
 }
 
 Json puppetThings(const body::Puppet& p, const Report& r) {
     const body::Things& t = p.things;
     const checks::ThingsChecked& c = r.things;
-    Json j{{"id", p.id},
-           {"name", p.name},
-           {"features", Json::array()},
-           {"bonds", Json::array()},
-           {"base", nullptr},
-           {"sheets", Json::array()},
-           {"runs", Json::array()},
-           {"props", Json::array()},
-           {"variants", Json::array()},
-           {"copies", t.copies},
-           {"cured", Json::array()}};
+    Json j = listThings(t, r);
+    j.update(Json{{"id", p.id}, {"name", p.name}, {"base", nullptr}, {"copies", t.copies}, {"cured", Json::array()}});
     for (std::size_t i = 0; i < t.features.size(); ++i) {
-        const body::Feature& f = t.features[i];
         const fill::FeatureWork& w = c.features[i];
-        files::listIn(j, "features")
-            .push_back(withFields(f, {{"count", w.count()},
-                                      {"spares", f.spares},
-                                      {"before", schema::wordOf(f.before)},
-                                      {"rows", w.rows},
-                                      {"mass_g", w.mass_g},
-                                      {"ball_mm", w.ball_mm},
-                                      {"ball_last_mm", w.ballLast_mm},
-                                      {"seat_mm", w.seat_mm},
-                                      {"seat_depth_mm", w.seatDepth_mm},
-                                      {"sizes_mm", w.sizes_mm},
-                                      {"minutes", numberJson(w.minutes)},
-                                      {"minutes_least", numberJson(w.least_min)},
-                                      {"minutes_most", numberJson(w.most_min)},
-                                      {"break_even", numberJson(w.breakEven)},
-                                      {"open", openOf(r, schema::RefKind::feature, f.id)}}));
+        j["features"][i].update(Json{{"count", w.count()},
+                                     {"rows", w.rows},
+                                     {"mass_g", w.mass_g},
+                                     {"ball_mm", w.ball_mm},
+                                     {"ball_last_mm", w.ballLast_mm},
+                                     {"seat_mm", w.seat_mm},
+                                     {"seat_depth_mm", w.seatDepth_mm},
+                                     {"sizes_mm", w.sizes_mm},
+                                     {"minutes", numberJson(w.minutes)},
+                                     {"minutes_least", numberJson(w.least_min)},
+                                     {"minutes_most", numberJson(w.most_min)},
+                                     {"break_even", numberJson(w.breakEven)}});
     }
     for (std::size_t i = 0; i < t.bonds.size(); ++i) {
         const checks::BondCheck& b = c.bonds[i];
@@ -98,38 +97,31 @@ Json puppetThings(const body::Puppet& p, const Report& r) {
         for (std::size_t k = 0; k < checks::kBondLimits; ++k)
             if (std::isfinite(b.margin[k].value))
                 margins[schema::wordOf(static_cast<checks::BondLimit>(k))] = b.margin[k].value;
-        files::listIn(j, "bonds")
-            .push_back(withFields(
-                t.bonds[i],
-                {{"force_N", b.force_N},
+        j["bonds"][i].update(
+            Json{{"force_N", b.force_N},
                  {"moment_Nmm", b.moment_Nmm},
                  {"margins", margins},
                  {"governs", b.governs < 0 ? Json("not checked")
                                            : Json(schema::wordOf(static_cast<checks::BondLimit>(b.governs)))},
-                 {"wall_mm", numberJson(b.wall_mm)},
-                 {"open", openOf(r, schema::RefKind::bond, t.bonds[i].id)}}));
+                 {"wall_mm", numberJson(b.wall_mm)}});
     }
     if (c.base) j["base"] = baseJson(*t.base, *c.base, r);
     for (std::size_t i = 0; i < t.sheets.size(); ++i)
-        files::listIn(j, "sheets")
-            .push_back(withFields(t.sheets[i], {{"mass_g", c.sheets[i].mass_g},
-                                                {"area_mm2", c.sheets[i].area_mm2},
-                                                {"pattern_mm", c.sheets[i].pattern_mm},
-                                                {"least_radius_mm", c.sheets[i].leastRadius_mm},
-                                                {"raw", numberJson(c.sheets[i].raw)},
-                                                {"web", c.sheets[i].web},
-                                                {"span_mm", c.sheets[i].span_mm},
-                                                {"opens_mm", c.sheets[i].most_mm},
-                                                {"closes_mm", c.sheets[i].least_mm},
-                                                {"stretch", c.sheets[i].stretch},
-                                                {"fold", c.sheets[i].fold},
-                                                {"stands", c.sheets[i].strain},
-                                                {"open", openOf(r, schema::RefKind::sheet, t.sheets[i].id)}}));
+        j["sheets"][i].update(Json{{"mass_g", c.sheets[i].mass_g},
+                                   {"area_mm2", c.sheets[i].area_mm2},
+                                   {"pattern_mm", c.sheets[i].pattern_mm},
+                                   {"least_radius_mm", c.sheets[i].leastRadius_mm},
+                                   {"raw", numberJson(c.sheets[i].raw)},
+                                   {"web", c.sheets[i].web},
+                                   {"span_mm", c.sheets[i].span_mm},
+                                   {"opens_mm", c.sheets[i].most_mm},
+                                   {"closes_mm", c.sheets[i].least_mm},
+                                   {"stretch", c.sheets[i].stretch},
+                                   {"fold", c.sheets[i].fold},
+                                   {"stands", c.sheets[i].strain}});
     for (std::size_t i = 0; i < t.runs.size(); ++i)
-        files::listIn(j, "runs").push_back(
-            withFields(t.runs[i], {{"wall_mm", c.runs[i].wall_mm},
-                                   {"bend_mm", c.runs[i].bend_mm > 0 ? Json(c.runs[i].bend_mm) : Json(nullptr)},
-                                   {"open", openOf(r, schema::RefKind::run, t.runs[i].id)}}));
+        j["runs"][i].update(Json{{"wall_mm", c.runs[i].wall_mm},
+                                 {"bend_mm", c.runs[i].bend_mm > 0 ? Json(c.runs[i].bend_mm) : Json(nullptr)}});
     for (const fill::CuredPart& x : r.cured)
         files::listIn(j, "cured")
             .push_back({{"part", r.choice.parts[static_cast<std::size_t>(x.part)].label},
@@ -141,16 +133,8 @@ Json puppetThings(const body::Puppet& p, const Report& r) {
                         {"bend_deg", radToDeg(x.bend_rad)},
                         {"margin", x.margin()},
                         {"thicker_mm", x.thicker_mm > 0 ? Json(x.thicker_mm) : Json(nullptr)}});
-    for (const body::Prop& x : t.props)
-        files::listIn(j, "props")
-            .push_back(withFields(
-                x, {{"mass_g", x.mass_g}, {"pose", x.pose}, {"open", openOf(r, schema::RefKind::prop, x.id)}}));
-    for (const body::Variant& v : t.variants)
-        files::listIn(j, "variants")
-            .push_back(withFields(v, {{"slot", v.mass},
-                                      {"mass_g", v.weighed_g},
-                                      {"minutes", v.minutes},
-                                      {"open", openOf(r, schema::RefKind::variant, v.id)}}));
+    for (std::size_t i = 0; i < t.variants.size(); ++i)
+        j["variants"][i].update(Json{{"slot", t.variants[i].mass}, {"mass_g", t.variants[i].weighed_g}});
     return j;
 }
 
@@ -172,8 +156,8 @@ void thingsRun(const std::string& path, bool json, Run& run) {
             fmt::print("  base                     {:.0f} g, edge {:.0f} mm away, {} holes\n",
                        j["base"]["mass_g"].get<double>(), j["base"]["edge_mm"].get<double>(),
                        j["base"]["holes"].size());
-        for (const char* kind : {"features", "bonds", "sheets", "runs", "props"})
-            for (const Json& t : j[kind])
+        for (const schema::Field& list : schema::detail::tableOf<body::Things>().fields)
+            for (const Json& t : list.kind == schema::Kind::list ? j[list.key] : Json::array())
                 for (const Json& o : t["open"])
                     fmt::print("  {:<24} {}\n", t["name"].get<std::string>(), o["what"].get<std::string>());
     });

@@ -3,14 +3,6 @@
 
 namespace enkinet::body {
 
-ENKINET_COMPARED_BODY(Feature)
-ENKINET_COMPARED_BODY(Bond)
-ENKINET_COMPARED_BODY(Sheet)
-ENKINET_COMPARED_BODY(Run)
-ENKINET_COMPARED_BODY(Prop)
-ENKINET_COMPARED_BODY(Variant)
-ENKINET_COMPARED_BODY(Things)
-
 namespace {
 
 /// Where the things of a kind are kept; null for none.

@@ -108,6 +108,7 @@ const Table& described(const Spot*) {
     return table;
 }
 
+ENKINET_COMPARED_BODY(Feature)
 const Table& described(const Feature*) {
     static const Table table = [] {
         Table t = makeTable<Feature>(
@@ -187,6 +188,7 @@ const Table& described(const Feature*) {
     return table;
 }
 
+ENKINET_COMPARED_BODY(Bond)
 const Table& described(const Bond*) {
     static const Table table = [] {
         Table t = makeTable<Bond>(
@@ -262,6 +264,7 @@ const Table& described(const Base*) {
     return table;
 }
 
+ENKINET_COMPARED_BODY(Sheet)
 const Table& described(const Sheet*) {
     static const Table table = [] {
         Table t = makeTable<Sheet>(
@@ -290,6 +293,7 @@ const Table& described(const Sheet*) {
     return table;
 }
 
+ENKINET_COMPARED_BODY(Run)
 const Table& described(const Run*) {
     static const Table table = [] {
         Table t = makeTable<Run>(
@@ -313,6 +317,7 @@ const Table& described(const Run*) {
     return table;
 }
 
+ENKINET_COMPARED_BODY(Prop)
 const Table& described(const Prop*) {
     static const Table table = [] {
         Table t = makeTable<Prop>(
@@ -332,6 +337,7 @@ const Table& described(const Prop*) {
     return table;
 }
 
+ENKINET_COMPARED_BODY(Variant)
 const Table& described(const Variant*) {
     static const Table table = [] {
         Table t = makeTable<Variant>(
@@ -351,6 +357,7 @@ const Table& described(const Variant*) {
     return table;
 }
 
+ENKINET_COMPARED_BODY(Things)
 const Table& described(const Things*) {
     static const Table table = makeTable<Things>(
         words("things"), words("things"),

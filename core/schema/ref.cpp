@@ -1,19 +1,6 @@
 #include "schema/ref.h"
-#include <iterator>
 
 namespace enkinet::schema {
-
-namespace {
-
-constexpr const char* kKinds[] = {
-    "",       "limb", "joint",     "segment",   "mass",      "feature",    "bond",      "base",          "sheet",
-    "run",    "prop", "variant",   "spool",     "scheme",    "picture",    "measure",   "step",          "pose",
-    "puppet", "shot", "wire card", "clay card", "bulk card", "cover card", "oven card", "adhesive card", "paint card"};
-static_assert(std::size(kKinds) == static_cast<std::size_t>(RefKind::paint_card) + 1);
-
-} // namespace
-
-const char* wordOf(RefKind kind) { return kKinds[static_cast<std::size_t>(kind)]; }
 
 std::string toKey(const Ref& r) {
     if (r.kind == RefKind::none) return {};
@@ -29,8 +16,8 @@ std::optional<Ref> fromKey(const std::string& key) {
         else
             parts.back() += c;
     Ref ref;
-    for (std::size_t k = 1; k < std::size(kKinds); ++k)
-        if (parts[0] == kKinds[k]) ref.kind = static_cast<RefKind>(k);
+    for (std::size_t k = 1; k < std::size(kRefWords); ++k)
+        if (parts[0] == kRefWords[k]) ref.kind = static_cast<RefKind>(k);
     if (ref.kind == RefKind::none || parts.size() < 2) return {};
     const bool inTwo = ref.kind == RefKind::joint || ref.kind == RefKind::segment,
                mayBeInTwo = inTwo || ref.kind == RefKind::picture || ref.kind == RefKind::measure;
