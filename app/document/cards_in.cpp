@@ -1,7 +1,9 @@
 #include "document/cards_in.h"
 #include "document/translated.h"
 #include "files/container.h"
+#include "schema/table.h"
 #include <QFileInfo>
+#include <algorithm>
 
 namespace enkinet::app {
 
@@ -16,9 +18,10 @@ Result<document::Cards> readCards(const QString& path) {
 bool holdsCards(const QString& path) {
     const auto text = files::readFile(path.toStdString());
     if (!text || text->find("\"puppets\"") != std::string::npos) return false;
-    for (const char* list : {"wires", "clays", "bulks", "covers", "paints", "ovens", "adhesives"})
-        if (text->find('"' + std::string(list) + '"') != std::string::npos) return true;
-    return false;
+    const auto& lists = schema::detail::tableOf<document::Cards>().fields;
+    return std::any_of(lists.begin(), lists.end(), [&](const schema::Field& list) {
+        return text->find('"' + std::string(list.key) + '"') != std::string::npos;
+    });
 }
 
 bool takeCards(Document& d, const QString& path) {

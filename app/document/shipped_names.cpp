@@ -1,4 +1,5 @@
 #include "document/shipped_names.h"
+#include "schema/table.h"
 #include <QCoreApplication>
 
 namespace enkinet::app {
@@ -10,14 +11,15 @@ void translate(const char* context, std::string& name) {
 } // namespace
 
 document::Cards inWindowLanguage(document::Cards all) {
-    const auto speak = [](auto& cards) {
-        for (auto& c : cards) {
-            translate("cards", c.name);
-            if constexpr (requires { c.note; }) translate("cards", c.note);
-        }
-    };
-    speak(all.wires), speak(all.clays), speak(all.bulks), speak(all.covers), speak(all.paints), speak(all.ovens);
-    speak(all.adhesives);
+    for (const schema::Field& list : schema::detail::tableOf<document::Cards>().fields)
+        for (std::size_t i = 0; i < list.access->size(&all); ++i)
+            for (const char* key : {"name", "note"})
+                if (const schema::Field* field = list.table().find(key)) {
+                    void* card = list.access->item(&all, i);
+                    std::string text = field->access->text(card);
+                    translate("cards", text);
+                    field->access->setText(card, text);
+                }
     return all;
 }
 

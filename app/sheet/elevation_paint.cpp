@@ -70,7 +70,7 @@ void Elevation::addLooks(Piece& piece, const std::vector<PlaceLook>& looks, cons
             where = placePath(m_view, x.place, box, project(m_view, link.from), project(m_view, link.to), !segment);
             if (where.isEmpty()) continue; // out of sight
         }
-        piece.looks.push_back({x.look, std::move(where)});
+        piece.looks.push_back({x.look, where});
     }
 }
 

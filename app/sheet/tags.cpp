@@ -146,10 +146,8 @@ void drawTag(QPainter& p, const Tag& t, bool selected) {
     const double tx = x + iconWidth + 6, tw = b.right() - (left ? 6 : 16) - tx;
     p.setPen(look().ink);
     p.setFont(deskFont(9.5, QFont::DemiBold));
-    const QFontMetricsF bold(p.font());
     drawFitted(p, QPointF(tx, b.top() + 16), tw, t.title);
     p.setFont(deskFont(9));
-    const QFontMetricsF plain(p.font());
     p.setPen(look().ink);
     drawFitted(p, QPointF(tx, b.top() + 31), tw, t.wire);
     double sx = tx;

@@ -20,7 +20,7 @@ public:
 
 Q_SIGNALS:
     /// A station's page has been made: each is when it is looked at for the first time.
-    void pageMade(Page* page);
+    void pageMade(enkinet::app::Page* page);
     void wantsDemo();
     void wantsFile();
     void wantsTutorial();

@@ -16,7 +16,8 @@ namespace enkinet::app {
 namespace {
 bool g_inches = false;
 bool g_fahrenheit = false;
-[[maybe_unused]] const bool g_asked = (setShownQuantities(Text::shown), true);
+// Before anything is said, whoever makes the window.
+[[maybe_unused]] const bool g_asked = (setShownQuantities(Text::shown), true); // clazy:exclude=non-pod-global-static
 } // namespace
 
 std::optional<QString> Text::shown(double value, Dimension dimension, int digits, bool unit) {

@@ -4,6 +4,7 @@
 #include "schema/limits.h"
 #include "schema/walk.h"
 #include <algorithm>
+#include <set>
 
 namespace enkinet::document {
 
@@ -12,13 +13,6 @@ ENKINET_COMPARED_BODY(Stock)
 ENKINET_COMPARED_BODY(Production)
 
 namespace {
-
-template <class Card> std::vector<Card> merged(const std::vector<Card>& shipped, const std::vector<Card>& own) {
-    std::vector<Card> all = own;
-    for (const Card& c : shipped)
-        if (std::none_of(own.begin(), own.end(), [&](const Card& o) { return o.id == c.id; })) all.push_back(c);
-    return all;
-}
 
 template <class Card> bool has(const std::vector<Card>& cards, const std::string& id) {
     return std::any_of(cards.begin(), cards.end(), [&](const Card& c) { return c.id == id; });
@@ -110,11 +104,16 @@ std::optional<Fault> settle(Production& p, std::size_t i, const Cards& cards) {
 } // namespace
 
 Cards mergeCards(const Cards& shipped, const Cards& own) {
-    Cards c;
-    c.wires = merged(shipped.wires, own.wires), c.clays = merged(shipped.clays, own.clays);
-    c.bulks = merged(shipped.bulks, own.bulks), c.covers = merged(shipped.covers, own.covers);
-    c.paints = merged(shipped.paints, own.paints), c.ovens = merged(shipped.ovens, own.ovens);
-    c.adhesives = merged(shipped.adhesives, own.adhesives);
+    Cards c = own;
+    for (const schema::Field& list : schema::detail::tableOf<Cards>().fields) {
+        const schema::Field& id = *list.table().id();
+        std::set<std::string> there;
+        for (std::size_t i = 0; i < list.access->size(&own); ++i)
+            there.insert(id.access->text(list.access->item(&own, i)));
+        for (std::size_t i = 0; i < list.access->size(&shipped); ++i)
+            if (there.empty() || !there.contains(id.access->text(list.access->item(&shipped, i))))
+                list.access->append(&c, &shipped, i);
+    }
     return c;
 }
 

@@ -1,5 +1,6 @@
 #include "files/container.h"
 #include "base/log.h"
+#include "schema/table.h"
 #include <cerrno>
 #include <cstdio>
 #include <cstring>
@@ -290,9 +291,8 @@ Result<bool> saveProduction(const std::string& path, const document::Production&
 
 Result<document::Cards> loadShippedCards(const std::string& dataDir) {
     document::Cards all;
-    for (const char* file :
-         {"wires.json", "clays.json", "bulks.json", "covers.json", "ovens.json", "paints.json", "adhesives.json"}) {
-        const std::string path = dataDir + "/cards/" + file;
+    for (const schema::Field& list : schema::detail::tableOf<document::Cards>().fields) {
+        const std::string file = std::string(list.key) + ".json", path = dataDir + "/cards/" + file;
         auto text = readFile(path);
         if (!text) return text.fault();
         auto cards = parseCards(*text, file);

@@ -42,6 +42,7 @@ void* Access::add(void*) const {
     ENKINET_ASSERT(!"a list");
     return nullptr;
 }
+void Access::append(void*, const void*, std::size_t) const { ENKINET_ASSERT(!"a list"); }
 void Access::erase(void*, std::size_t) const { ENKINET_ASSERT(!"a list"); }
 
 namespace {

@@ -46,6 +46,8 @@ public:
     virtual const void* item(const void* of, std::size_t i) const;
     /// One more at the end; an object that is there is handed out as it is.
     virtual void* add(void* of) const;
+    /// A copy of one item of another list of the kind, at the end.
+    virtual void append(void* to, const void* from, std::size_t i) const;
     virtual void erase(void* of, std::size_t i) const;
     virtual bool same(const void* a, const void* b) const = 0;
     virtual void copy(void* to, const void* from) const = 0;
@@ -285,6 +287,7 @@ public:
         P::at(of).emplace_back();
         return &P::at(of).back();
     }
+    void append(void* to, const void* from, std::size_t i) const final { P::at(to).push_back(P::at(from)[i]); }
     void erase(void* of, std::size_t i) const final {
         auto& list = P::at(of);
         list.erase(list.begin() + static_cast<std::ptrdiff_t>(i));

@@ -120,10 +120,11 @@ void PlanPage::makeHours() {
             const QString first = m_first->text().trimmed();
             c.start = parseIsoTime(first.toStdString());
             if (!first.isEmpty() && !c.start) wrong = first;
+            static const QRegularExpression dash("[-–]"), gap("[\\s,;]+");
             for (std::size_t d = 0; d < 7; ++d) {
                 c.hours[d].clear();
                 for (const QString& span : m_hours[d]->text().split(' ', Qt::SkipEmptyParts)) {
-                    const QStringList ends = span.split(QRegularExpression("[-–]"));
+                    const QStringList ends = span.split(dash);
                     const auto from = parseClock(ends.value(0).toStdString()),
                                to = parseClock(ends.value(1).toStdString());
                     if (ends.size() != 2 || !from || !to)
@@ -133,7 +134,7 @@ void PlanPage::makeHours() {
                 }
             }
             c.daysOff.clear();
-            for (const QString& text : m_off->text().split(QRegularExpression("[\\s,;]+"), Qt::SkipEmptyParts)) {
+            for (const QString& text : m_off->text().split(gap, Qt::SkipEmptyParts)) {
                 const auto day = parseIsoDate(text.toStdString());
                 if (day)
                     c.daysOff.push_back(*day);

@@ -23,7 +23,7 @@ public:
     void removeSelected();
 
 Q_SIGNALS:
-    void holdWanted(const HoldWish& wish);
+    void holdWanted(const enkinet::app::HoldWish& wish);
 
 private:
     const body::Limb* limb() const;

@@ -26,7 +26,7 @@ public:
     void addPictureFile(const QString& path, bool side);
 
 Q_SIGNALS:
-    void holdWanted(const HoldWish& wish);
+    void holdWanted(const enkinet::app::HoldWish& wish);
 
 private:
     int current() const;

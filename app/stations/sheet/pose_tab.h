@@ -40,7 +40,7 @@ public:
     void show();
 
 Q_SIGNALS:
-    void holdWanted(const HoldWish& wish);
+    void holdWanted(const enkinet::app::HoldWish& wish);
     void besideWanted(int puppet);
 
 private:

@@ -218,8 +218,9 @@ SheetPage::SheetPage(Document& d) : Page(d, results::Station::sheet) {
         changeWants(tr("Strands: %1").arg(m_drops->currentText()), [v](body::Wants& w) { w.mayDrop = v.toBool(); }, {});
     });
     connect(m_disliked, &QLineEdit::editingFinished, this, [this] {
+        static const QRegularExpression gap("[ ;/]+");
         std::vector<double> gauges;
-        for (const QString& word : m_disliked->text().split(QRegularExpression("[ ;/]+"), Qt::SkipEmptyParts)) {
+        for (const QString& word : m_disliked->text().split(gap, Qt::SkipEmptyParts)) {
             const auto gauge = parseDiameter(word.toStdString());
             if (!gauge) return Q_EMIT document().refused(translated(gauge.fault()));
             gauges.push_back(*gauge);

@@ -30,7 +30,7 @@ public:
     void askHold();
 
 Q_SIGNALS:
-    void holdWanted(const HoldWish& wish);
+    void holdWanted(const enkinet::app::HoldWish& wish);
     void besideWanted(int puppet);
 
 protected:

@@ -206,8 +206,9 @@ void ThingForm::timedRows() {
     timed->setPlaceholderText(tr("time one: 42 55 48"));
     m_form->addRow(tr("one takes, s"), timed);
     connect(timed, &QLineEdit::editingFinished, this, [this, timed, i] {
+        static const QRegularExpression gap("[ ;/]+");
         std::vector<double> samples;
-        for (const QString& word : timed->text().split(QRegularExpression("[ ;/]+"), Qt::SkipEmptyParts)) {
+        for (const QString& word : timed->text().split(gap, Qt::SkipEmptyParts)) {
             bool ok = false;
             samples.push_back(QString(word).replace(',', '.').toDouble(&ok));
             if (!ok) {

@@ -81,7 +81,6 @@ void ThingPicture::drawFeature(QPainter& p) const {
     const double third = width() / 3.0, mid = 58;
     const double scale = std::min({78 / std::max(most, w.ball_mm), (third - 24) / std::max(most, w.ball_mm), 24.0});
     p.setFont(deskType(11));
-    const QFontMetricsF fm(p.font());
     const auto under = [&](double x, const QString& text) {
         p.setPen(look().graphite);
         p.drawText(QRectF(x - third / 2, height() - 36, third, 34), Qt::AlignHCenter | Qt::AlignTop | Qt::TextWordWrap,

@@ -106,8 +106,9 @@ HandsTab::HandsTab(Document& document, QWidget* parent) : QWidget(parent), m_doc
     });
     connect(m_strips, &QLineEdit::editingFinished, this, [this] {
         if (!m_strips->isModified()) return;
+        static const QRegularExpression gap("[;\\s]+");
         std::vector<double> strips;
-        for (const QString& word : m_strips->text().split(QRegularExpression("[;\\s]+"), Qt::SkipEmptyParts)) {
+        for (const QString& word : m_strips->text().split(gap, Qt::SkipEmptyParts)) {
             bool ok = false;
             // By the reader's own comma, or a point.
             double mm = QLocale().toDouble(word, &ok);

@@ -64,8 +64,7 @@ QString PuppetTableModel::cell(int row, Column column) const {
     switch (column) {
     case wire:
         return tr("%1 × %2 %3")
-            .arg(strands(l, c))
-            .arg(Text::number(c.bundle.diameter_mm, 1),
+            .arg(strands(l, c), Text::number(c.bundle.diameter_mm, 1),
                  QString::fromStdString(cardName(m_document.production(), r, c.spool)));
     case lay:
         return c.bundle.strands == 1 ? tr("–")
