@@ -45,7 +45,11 @@ QString Text::number(double v, int decimals) {
     if (!std::isfinite(v)) return tr("no number");
     QLocale locale;
     locale.setNumberOptions(QLocale::OmitGroupSeparator);
-    return locale.toString(v, 'f', decimals);
+    QString text = locale.toString(v, 'f', decimals);
+    // What is nothing at so many places has no sign.
+    if (v < 0 && std::none_of(text.begin(), text.end(), [](QChar c) { return c.digitValue() > 0; }))
+        text = locale.toString(0.0, 'f', decimals);
+    return text;
 }
 
 QString Text::figure(double v) {

@@ -5,8 +5,11 @@
 namespace enkinet {
 
 std::string plain(double value, int significant) {
-    return significant < 0 ? fmt::format("{:.{}f}", value, decimalsOf(significant))
-                           : fmt::format("{:.{}g}", value, significant);
+    std::string text = significant < 0 ? fmt::format("{:.{}f}", value, decimalsOf(significant))
+                                       : fmt::format("{:.{}g}", value, significant);
+    // What is nothing at so many digits has no sign.
+    if (text.find_first_of("123456789") == std::string::npos && text.starts_with("-0")) text.erase(0, 1);
+    return text;
 }
 
 std::string oneLine(const std::string& text) {

@@ -177,6 +177,8 @@ TEST_CASE("Inches are read as on a rule, in sixteenths or thirty-seconds within 
     CHECK(Text::length(12.7) == "0.50 in");
     Text::setInches(false);
     CHECK(Text::length(12.7) == "12.7 mm");
+    CHECK(Text::number(-0.3, 0) == "0");
+    CHECK(Text::number(-0.7, 0) == QLocale().negativeSign() + "1");
 }
 
 TEST_CASE("What ships has names in the window's language: cards at once, a kind's parts when a puppet begins") {

@@ -139,6 +139,9 @@ TEST_CASE("Ids are letters, digits, dots and dashes, and plain numbers carry no 
     CHECK(plain(2.0) == "2");
     CHECK(plain(0.1 + 0.2) == "0.3");
     CHECK(plain(1234.5678, 4) == "1235");
+    CHECK(plain(-0.3, decimals(0)) == "0");
+    CHECK(plain(-0.0) == "0");
+    CHECK(plain(-0.7, decimals(0)) == "-1");
 }
 
 TEST_CASE("A phrase is said in another tongue: words looked up, names kept, numbers written its way") {
