@@ -292,7 +292,9 @@ Result<bool> saveProduction(const std::string& path, const document::Production&
 Result<document::Cards> loadShippedCards(const std::string& dataDir) {
     document::Cards all;
     for (const schema::Field& list : schema::detail::tableOf<document::Cards>().fields) {
-        const std::string file = std::string(list.key) + ".json", path = dataDir + "/cards/" + file;
+        const std::string file = std::string(list.key) + ".json";
+        std::string path = dataDir + "/cards/";
+        path += file;
         auto text = readFile(path);
         if (!text) return text.fault();
         auto cards = parseCards(*text, file);
