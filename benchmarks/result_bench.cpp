@@ -43,7 +43,7 @@ void follow(benchmark::State& state, Production p, const Edit& edit) {
 Edits::Changed rename(const Edits& e, int i) { return e.setName(i % 2 ? "Tansy" : "Tansie"); }
 Edits::Changed gap(const Edits& e, int i) { return e.setGap("leg", "knee", 12 + 0.001 * (i % 1000)); }
 Edits::Changed skin(const Edits& e, int i) {
-    return e.chain({[i](const Edits& x) { return x.setStationSkin("leg", 2, 0, 2.5 + 0.0005 * (i % 1000)); }});
+    return e.chain({[i](const Edits& x) { return x.setSectionSkin("leg", 2, 0, 2.5 + 0.0005 * (i % 1000)); }});
 }
 
 void BM_Rename(benchmark::State& s) { follow(s, demo(), rename); }

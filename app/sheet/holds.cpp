@@ -99,7 +99,7 @@ void ShapeHold::move(View view, const QPointF& screen, Qt::KeyboardModifiers wit
         d.change(
             Text::tr("Width of the %1")
                 .arg(QString::fromStdString(limb.segments[static_cast<std::size_t>(m_index)].name)),
-            [&](const document::Edits& e) { return e.setStation(limb.id, m_index, m_station, st.a_mm, st.b_mm); },
+            [&](const document::Edits& e) { return e.setSection(limb.id, m_index, m_station, st.a_mm, st.b_mm); },
             Document::Merge::yes);
         return;
     }

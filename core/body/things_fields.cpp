@@ -13,6 +13,9 @@ bool isOnSegment(const Spot& s) { return !s.base && s.feature.empty() && s.mass.
 
 void checkStands(Rules& r, const Phrase& place, const Spot& s, bool mayBase) {
     r.that(!s.isNowhere(), place, words("place"), words("is not said"));
+    // A file keeps one of them.
+    r.that(s.base + !s.feature.empty() + !s.mass.empty() + !s.limb.empty() <= 1, place, words("place"),
+           words("must be one: a segment, a piece, a feature or the base"));
     r.that(mayBase || !s.base, place, words("the base"), words("cannot carry it"));
 }
 

@@ -134,7 +134,7 @@ Edits::Changed Edits::setMoves(const std::string& limb, const std::string& joint
     return jointEdit(limb, joint, [&](Joint& j) { j.movesPerSecond = perSecond; });
 }
 
-Edits::Changed Edits::setStation(const std::string& limb, int segment, int section, double a, double b) const {
+Edits::Changed Edits::setSection(const std::string& limb, int segment, int section, double a, double b) const {
     return puppetEdit([&](Puppet& p) -> std::optional<Fault> {
         int set = 0;
         for (int i = std::max(0, section); Section* s = sectionOf(p, limb, segment, i); ++i) {

@@ -49,10 +49,10 @@ public:
     Changed setNeeds(const std::vector<JointNeed>& needs) const;
     Changed setMoves(const std::string& limb, const std::string& joint, double perSecond) const;
     /// Half-widths of one section, or of all with section -1.
-    Changed setStation(const std::string& limb, int segment, int section, double a_mm, double b_mm) const;
+    Changed setSection(const std::string& limb, int segment, int section, double a_mm, double b_mm) const;
     Changed setLayers(const PartRef& part, const body::Layers& layers) const;
     /// The skin's own thickness at a section; none: the part's. (skin_edits.cpp)
-    Changed setStationSkin(const std::string& limb, int segment, int section, std::optional<double> mm) const;
+    Changed setSectionSkin(const std::string& limb, int segment, int section, std::optional<double> mm) const;
     /// Another clay on every part of the puppet that carries the one.
     Changed replaceClay(const std::string& from, const std::string& to) const;
     /// The room, the strips, the roller and the oven.

@@ -5,7 +5,7 @@ namespace enkinet::document {
 
 using namespace body;
 
-Edits::Changed Edits::setStationSkin(const std::string& limb, int segment, int section,
+Edits::Changed Edits::setSectionSkin(const std::string& limb, int segment, int section,
                                      std::optional<double> mm) const {
     return puppetEdit([&](Puppet& p) -> std::optional<Fault> {
         Section* s = sectionOf(p, limb, segment, section);

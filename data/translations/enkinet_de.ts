@@ -4300,6 +4300,10 @@
             <numerusform>%n gestellte Gelenke halten</numerusform>
         </translation>
     </message>
+    <message>
+        <source>must be one: a segment, a piece, a feature or the base</source>
+        <translation>muss eine sein: ein Segment, ein Stück, ein Anbauteil oder der Sockel</translation>
+    </message>
 </context>
 <context>
     <name>enkinet::app::BakePlot</name>

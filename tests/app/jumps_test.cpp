@@ -55,7 +55,7 @@ void editSomething(test::Desk& desk, std::mt19937& random) {
             return e.setWants(wants);
         case 4:
             if (s.sections.empty()) return e.setName("Somebody");
-            return e.setStation(limb.id, segment, -1, s.sections[0].a_mm * by, s.sections[0].b_mm * by);
+            return e.setSection(limb.id, segment, -1, s.sections[0].a_mm * by, s.sections[0].b_mm * by);
         case 5:
             layers.skin_mm *= by;
             return e.setLayers({limb.id, segment, ""}, layers);

@@ -166,12 +166,12 @@ TEST_CASE("Half-widths go to one place or to all along, and a piece has a name",
     std::size_t s = 0;
     while (leg.segments[s].sections.size() < 2)
         ++s;
-    const auto all = e.setStation("leg", static_cast<int>(s), -1, 8.5, 7.25);
+    const auto all = e.setSection("leg", static_cast<int>(s), -1, 8.5, 7.25);
     REQUIRE(all);
     for (const body::Section& x : body::findLimb(all->puppets[0], "leg")->segments[s].sections)
         CHECK((x.a_mm == 8.5 && x.b_mm == 7.25));
-    CHECK_FALSE(e.setStation("leg", 99, -1, 8, 8));
-    CHECK_FALSE(e.setStation("leg", static_cast<int>(s), -1, -1, 8));
+    CHECK_FALSE(e.setSection("leg", 99, -1, 8, 8));
+    CHECK_FALSE(e.setSection("leg", static_cast<int>(s), -1, -1, 8));
     const std::string mass = demo().puppets[0].masses[0].id;
     const auto named = e.setMassName(mass, "mail bag");
     REQUIRE(named);

@@ -34,6 +34,11 @@ TEST_CASE("Every kind is put on and taken off by one edit each, or refused with 
         REQUIRE(off);
         CHECK(*off == p);
     }
+    // A file would keep one of two places, and two ends in the base would then be one.
+    spot.base = true;
+    const auto both = document::Edits(p, shippedCards(), id).addThing(ThingKind::bond, spot, "pin");
+    REQUIRE_FALSE(both);
+    CHECK(both.fault().sentence().find("must be one") != std::string::npos);
     p.puppets[1].limbs.clear(), p.puppets[1].poses.clear(), p.puppets[1].masses.clear();
     const auto refused = document::Edits(p, shippedCards(), id).addThing(ThingKind::feature, spot, "eye");
     REQUIRE_FALSE(refused);
@@ -87,21 +92,4 @@ TEST_CASE("Things stay where they are when their segment is cut in two or joined
     same(before, placesOf(*joined));
     CHECK(joined->puppets[0].things.runs == start->puppets[0].things.runs);
     CHECK(joined->puppets[0].things.props == start->puppets[0].things.props);
-}
-
-TEST_CASE("A limb that goes takes what sat on it along", "[document]") {
-    document::Production all = demo();
-    Puppet& p = all.puppets[0];
-    Feature f = eye();
-    f.on.limb = "arm";
-    p.things.features = {f};
-    Prop prop;
-    prop.id = prop.name = "letter", prop.hand.limb = "arm";
-    p.things.props = {prop};
-    const auto sound = document::makeProduction(all, shippedCards());
-    REQUIRE(sound);
-    const auto after = document::Edits(*sound, shippedCards(), p.id).removeLimb("arm");
-    REQUIRE(after);
-    CHECK(after->puppets[0].things.features.empty());
-    CHECK(after->puppets[0].things.props.empty());
 }

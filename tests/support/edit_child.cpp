@@ -35,7 +35,7 @@ int main(int argc, char** argv) {
         using document::Edits;
         switch (n % 8) {
         case 0:
-            return edit([&](const Edits& e) { return e.setStation(limb.id, 1, 0, 9 + 0.01 * (n % 50), 9); });
+            return edit([&](const Edits& e) { return e.setSection(limb.id, 1, 0, 9 + 0.01 * (n % 50), 9); });
         case 1:
             return edit([&](const Edits& e) {
                 body::Layers l = limb.segments[1].layers;

@@ -276,7 +276,7 @@ void LongSection::mouseMoveEvent(QMouseEvent* e) {
             m_document.change(
                 tr("Skin of the %1: %2 at one end").arg(QString::fromStdString(seg.name), Text::length(mm)),
                 [&](const document::Edits& edits) {
-                    return edits.setStationSkin(limb, mark.segment, mark.station, mm);
+                    return edits.setSectionSkin(limb, mark.segment, mark.station, mm);
                 },
                 Document::Merge::yes);
             return;

@@ -292,7 +292,7 @@ SheetPage::SheetPage(Document& d) : Page(d, results::Station::sheet) {
                                                         ->segments[static_cast<std::size_t>(one.second)];
                         if (!body.sections.empty() && at < static_cast<int>(body.sections.size()))
                             steps.push_back([=, this](const document::Edits& x) {
-                                return x.setStation(one.first, one.second, at, m_a->core(), m_b->core());
+                                return x.setSection(one.first, one.second, at, m_a->core(), m_b->core());
                             });
                     }
                     return e.chain(steps);

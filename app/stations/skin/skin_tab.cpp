@@ -202,7 +202,7 @@ void SkinTab::setThickness(double mm) {
     }
     if (segment() && place >= 0) {
         m_document.change(
-            name, [&](const document::Edits& e) { return e.setStationSkin(ref.limb, ref.segment, place, mm); },
+            name, [&](const document::Edits& e) { return e.setSectionSkin(ref.limb, ref.segment, place, mm); },
             Document::Merge::yes);
         return;
     }
@@ -243,7 +243,7 @@ void SkinTab::asThePart() {
     std::vector<document::Edits::Step> steps;
     for (std::size_t i = 0; i < seg->sections.size(); ++i)
         steps.push_back([ref, i](const document::Edits& e) {
-            return e.setStationSkin(ref.limb, ref.segment, static_cast<int>(i), {});
+            return e.setSectionSkin(ref.limb, ref.segment, static_cast<int>(i), {});
         });
     m_document.change(tr("Skin of the %1 even").arg(QString::fromStdString(seg->name)),
                       [&](const document::Edits& e) { return e.chain(steps); });
