@@ -46,14 +46,14 @@ bool ShapeHold::press(View view, const QPointF& screen, Qt::KeyboardModifiers) {
         for (const Link& l : rest.links) {
             const LimbCopy& c = rest.copies[static_cast<std::size_t>(l.copy)];
             if (c.limb != s.limb || l.segment != s.index || c.right) continue;
-            const auto& stations =
+            const auto& sections =
                 p.limbs[static_cast<std::size_t>(s.limb)].segments[static_cast<std::size_t>(s.index)].sections;
-            for (std::size_t i = 0; i < stations.size(); ++i)
+            for (std::size_t i = 0; i < sections.size(); ++i)
                 for (double side : {-1.0, 1.0}) {
-                    const Vec3 at = l.from + stations[i].at * (l.to - l.from) +
-                                    side * (view == View::front ? stations[i].a_mm * l.a : stations[i].b_mm * l.b);
+                    const Vec3 at = l.from + sections[i].at * (l.to - l.from) +
+                                    side * (view == View::front ? sections[i].a_mm * l.a : sections[i].b_mm * l.b);
                     if (apart(sheet().toScreen(view, project(view, at)), screen) > kTakenWithin) continue;
-                    m_what = What::station, m_limb = s.limb, m_index = s.index, m_station = static_cast<int>(i);
+                    m_what = What::section, m_limb = s.limb, m_index = s.index, m_section = static_cast<int>(i);
                     return true;
                 }
         }
@@ -87,19 +87,19 @@ void ShapeHold::move(View view, const QPointF& screen, Qt::KeyboardModifiers wit
     Document& d = sheet().document();
     if (m_what == What::none) return;
     const QPointF mm = sheet().toMm(view, screen);
-    if (m_what == What::station) {
+    if (m_what == What::section) {
         const Limb& limb = d.puppet().limbs[static_cast<std::size_t>(m_limb)];
         const auto& rest = d.report().choice.rest;
         const auto link = std::find_if(rest.links.begin(), rest.links.end(), [&](const Link& l) {
             return rest.copies[static_cast<std::size_t>(l.copy)].limb == m_limb && l.segment == m_index;
         });
-        Section st = limb.segments[static_cast<std::size_t>(m_index)].sections[static_cast<std::size_t>(m_station)];
+        Section st = limb.segments[static_cast<std::size_t>(m_index)].sections[static_cast<std::size_t>(m_section)];
         const QPointF axis = project(view, link->from + st.at * (link->to - link->from));
         (view == View::front ? st.a_mm : st.b_mm) = std::max(0.3, tenth(apart(mm, axis)));
         d.change(
             Text::tr("Width of the %1")
                 .arg(QString::fromStdString(limb.segments[static_cast<std::size_t>(m_index)].name)),
-            [&](const document::Edits& e) { return e.setSection(limb.id, m_index, m_station, st.a_mm, st.b_mm); },
+            [&](const document::Edits& e) { return e.setSection(limb.id, m_index, m_section, st.a_mm, st.b_mm); },
             Document::Merge::yes);
         return;
     }

@@ -36,7 +36,7 @@ private:
     SheetView& m_sheet;
 };
 
-/// Moves joints and the edges of stations; arrows nudge by 0.1 mm, with Shift by 1 mm.
+/// Moves joints and the edges of sections; arrows nudge by 0.1 mm, with Shift by 1 mm.
 class ShapeHold : public SheetHold {
 public:
     using SheetHold::SheetHold;
@@ -49,9 +49,9 @@ public:
     bool wantsRest() const override { return true; }
 
 private:
-    enum class What { none, joint, station, mass };
+    enum class What { none, joint, section, mass };
     What m_what = What::none;
-    int m_limb = 0, m_index = 0, m_station = 0;
+    int m_limb = 0, m_index = 0, m_section = 0;
     QPointF m_grab; ///< from the pointer to a mass's middle, mm
 };
 

@@ -197,13 +197,13 @@ void TurntableView::rebuild() {
                 static_cast<int>(i), paint);
         } else {
             const Stretch own = r.choice.own[static_cast<std::size_t>(p.link)];
-            const auto& stations = limb.segments[static_cast<std::size_t>(link.segment)].sections;
-            if (m_layerView == LayerView::painted && link.gapFrom_mm > 0 && !stations.empty() && link.segment > 0) {
+            const auto& sections = limb.segments[static_cast<std::size_t>(link.segment)].sections;
+            if (m_layerView == LayerView::painted && link.gapFrom_mm > 0 && !sections.empty() && link.segment > 0) {
                 // A ball closes the wedge at a bent joint.
                 Mass ball;
-                ball.half_mm = {0.98 * stations.front().a_mm,
-                                0.98 * std::min(stations.front().a_mm, stations.front().b_mm),
-                                0.98 * stations.front().b_mm};
+                ball.half_mm = {0.98 * sections.front().a_mm,
+                                0.98 * std::min(sections.front().a_mm, sections.front().b_mm),
+                                0.98 * sections.front().b_mm};
                 MassCopy at;
                 at.at = link.from, at.axes = {link.a, unit(link.to - link.from), link.b};
                 add(calcMassMesh(ball, at, 0, std::max(8, around - 8)), colour, static_cast<int>(i));

@@ -50,7 +50,7 @@ const Words& wordsOf(MassShape) {
 
 const Table& described(const Section*) {
     static const Table table = makeTable<Section>(
-        words("station"), words("stations"),
+        words("section"), words("sections"),
         {field<&Section::at>("at", words("place")).needed().between(0, 1).about("share of the bone's length"),
          field<&Section::a_mm>("a_mm", words("half-width a"), Dimension::length)
              .needed()
@@ -125,7 +125,7 @@ const Table& described(const Segment*) {
     static const Table table = [] {
         Table t = makeTable<Segment>(words("segment"), words("segments"),
                                      {field<&Segment::name>("name", words("name")).always(),
-                                      field<&Segment::sections>("stations", words("stations")).upTo(64),
+                                      field<&Segment::sections>("stations", words("sections")).upTo(64),
                                       field<&Segment::layers>("layers", words("layers")),
                                       field<&Segment::bodyMass>("body_mass", words("body mass"))
                                           .about("chest, hips: wants 6 mm of cover over the armature in firm clay"),
@@ -139,13 +139,13 @@ const Table& described(const Segment*) {
                                           .about("usual: putty where the limb is posed, none where it is not")});
         t.setRule<[](Rules& r, const Phrase& place, const Segment& s) {
             if (s.sections.empty()) return;
-            if (s.sections.size() == 1) r.broken(place, words("1 station"), words("must be none, or two and more"));
+            if (s.sections.size() == 1) r.broken(place, words("1 section"), words("must be none, or two and more"));
             for (std::size_t i = 1; i < s.sections.size(); ++i)
                 if (!(s.sections[i].at > s.sections[i - 1].at))
-                    r.broken(words("%1, station %2", place, i + 1), words("place %1", s.sections[i].at),
-                             words("must lie beyond the station before it"));
+                    r.broken(words("%1, section %2", place, i + 1), words("place %1", s.sections[i].at),
+                             words("must lie beyond the section before it"));
             if (s.sections.front().at != 0 || s.sections.back().at != 1)
-                r.broken(place, words("stations"), words("must begin at 0 and end at 1"));
+                r.broken(place, words("sections"), words("must begin at 0 and end at 1"));
         }>();
         return t;
     }();

@@ -141,7 +141,7 @@ Edits::Changed Edits::setSection(const std::string& limb, int segment, int secti
             s->a_mm = a, s->b_mm = b, ++set;
             if (section >= 0) break;
         }
-        if (set == 0 || section < -1) return Fault{p.name, words("station of limb %1", limb), words("is not there")};
+        if (set == 0 || section < -1) return Fault{p.name, words("section of limb %1", limb), words("is not there")};
         return {};
     });
 }

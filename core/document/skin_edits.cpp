@@ -9,7 +9,7 @@ Edits::Changed Edits::setSectionSkin(const std::string& limb, int segment, int s
                                      std::optional<double> mm) const {
     return puppetEdit([&](Puppet& p) -> std::optional<Fault> {
         Section* s = sectionOf(p, limb, segment, section);
-        if (!s) return Fault{p.name, words("station of limb %1", limb), words("is not there")};
+        if (!s) return Fault{p.name, words("section of limb %1", limb), words("is not there")};
         s->skin_mm = mm;
         return {};
     });

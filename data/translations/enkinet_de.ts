@@ -663,7 +663,7 @@
         <translation>%1, Abschnitt %2</translation>
     </message>
     <message>
-        <source>%1, station %2</source>
+        <source>%1, section %2</source>
         <translation>%1, Messstelle %2</translation>
     </message>
     <message>
@@ -671,7 +671,7 @@
         <translation>%1: %2</translation>
     </message>
     <message>
-        <source>1 station</source>
+        <source>1 section</source>
         <translation>1 Messstelle</translation>
     </message>
     <message>
@@ -1807,7 +1807,7 @@
         <translation>muss zwischen 1970 und 2400 liegen</translation>
     </message>
     <message>
-        <source>must lie beyond the station before it</source>
+        <source>must lie beyond the section before it</source>
         <translation>muss jenseits der vorigen Messstelle liegen</translation>
     </message>
     <message>
@@ -2227,15 +2227,15 @@
         <translation>Beginn</translation>
     </message>
     <message>
-        <source>station of limb %1</source>
+        <source>section of limb %1</source>
         <translation>Messstelle von Glied %1</translation>
     </message>
     <message>
-        <source>station</source>
+        <source>section</source>
         <translation>Messstelle</translation>
     </message>
     <message>
-        <source>stations</source>
+        <source>sections</source>
         <translation>Messstellen</translation>
     </message>
     <message>

@@ -162,7 +162,7 @@ TEST_CASE("A point is dragged with snapping, nudged by keys, and one drag is one
     CHECK(knee().z > before.z + 5);
 }
 
-TEST_CASE("The edge of a station is dragged on either elevation") {
+TEST_CASE("The edge of a section is dragged on either elevation") {
     Desk desk;
     desk.tab("sheetTabs", 2);
     desk.takeSegment(2, 1);
@@ -410,11 +410,11 @@ TEST_CASE("A click within the front picture is the front's, however far out, and
     desk.press("giveBody");
     const auto stations = [&] { return desk.document().puppet().limbs[0].segments[0].sections; };
     REQUIRE(stations().size() >= 2);
-    desk.pickData("stationPick", -1);
+    desk.pickData("sectionPick", -1);
     desk.type("halfFront", "9.5");
     for (const body::Section& s : stations())
         CHECK(s.a_mm == 9.5);
-    desk.pickData("stationPick", 1);
+    desk.pickData("sectionPick", 1);
     desk.type("halfFront", "7");
     CHECK(stations()[1].a_mm == 7);
     CHECK(stations()[0].a_mm == 9.5);

@@ -27,7 +27,7 @@ TEST_CASE("Each rule of a puppet names the place that breaks it", "[body]") {
         {[](Puppet& p) {
              p.limbs[1].segments[1].sections = {{0, 5, 5}};
          },
-         "1 station"},
+         "1 section"},
         {[](Puppet& p) {
              p.limbs[1].segments[1].sections = {{0, 5, 5}, {0.5, 5, 5}};
          },

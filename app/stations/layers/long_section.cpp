@@ -75,14 +75,14 @@ std::optional<QPointF> LongSection::placeOf(const Mark& m) const {
     for (const Stretch& s : m_stretches) {
         if (s.segment != m.segment) continue;
         const body::Segment& seg = segmentOf(s);
-        if (m.station >= static_cast<int>(seg.sections.size()) || seg.layers.clay.empty()) return {};
-        const double at = seg.sections[static_cast<std::size_t>(m.station)].at;
+        if (m.section >= static_cast<int>(seg.sections.size()) || seg.layers.clay.empty()) return {};
+        const double at = seg.sections[static_cast<std::size_t>(m.section)].at;
         return QPointF(x(s.from_mm + at * s.length_mm), y(depths(seg, at).second));
     }
     return {};
 }
 
-std::optional<QPointF> LongSection::markAt(int segment, int station) const { return placeOf({segment, station}); }
+std::optional<QPointF> LongSection::markAt(int segment, int section) const { return placeOf({segment, section}); }
 
 void LongSection::drawStretch(QPainter& p, const Stretch& s) const {
     const body::Segment& seg = segmentOf(s);
@@ -267,16 +267,16 @@ void LongSection::mouseMoveEvent(QMouseEvent* e) {
         for (const Stretch& s : m_stretches) {
             if (s.segment != m_dragged->segment) continue;
             const body::Segment& seg = segmentOf(s);
-            const body::Section& station = seg.sections[static_cast<std::size_t>(m_dragged->station)];
+            const body::Section& section = seg.sections[static_cast<std::size_t>(m_dragged->section)];
             const double depth =
                 (e->position().y() - kSectionTop) / (height() - kSectionTop - kSectionBottom) * m_deepest;
-            const double mm = std::clamp(std::round(10 * (depth - depths(seg, station.at).first)) / 10, 0.1, 50.0);
+            const double mm = std::clamp(std::round(10 * (depth - depths(seg, section.at).first)) / 10, 0.1, 50.0);
             const std::string limb = m_shown->puppet().limbs[static_cast<std::size_t>(m_limb)].id;
             const Mark mark = *m_dragged;
             m_document.change(
                 tr("Skin of the %1: %2 at one end").arg(QString::fromStdString(seg.name), Text::length(mm)),
                 [&](const document::Edits& edits) {
-                    return edits.setSectionSkin(limb, mark.segment, mark.station, mm);
+                    return edits.setSectionSkin(limb, mark.segment, mark.section, mm);
                 },
                 Document::Merge::yes);
             return;

@@ -16,7 +16,7 @@ public:
     /// The limb of the part; hides itself where there is none with a body.
     void show(int part);
     /// Where a station's mark stands, for the keyboard of tests; null outside.
-    std::optional<QPointF> markAt(int segment, int station) const;
+    std::optional<QPointF> markAt(int segment, int section) const;
 
 Q_SIGNALS:
     /// The pointer is over a place of a part; -1 when it has left.
@@ -36,7 +36,7 @@ private:
         body::Stretch own, stiff;
     };
     struct Mark {
-        int segment = 0, station = 0;
+        int segment = 0, section = 0;
     };
     double x(double along_mm) const;
     double y(double depth_mm) const;

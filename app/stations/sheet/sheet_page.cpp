@@ -137,7 +137,7 @@ SheetPage::SheetPage(Document& d) : Page(d, results::Station::sheet) {
     m_form = makeForm();
     m_measures->setLayout(m_form);
     m_form->setContentsMargins(0, 0, 0, 0);
-    m_stationPick = new ChoiceField(tr("Where along the part"));
+    m_sectionPick = new ChoiceField(tr("Where along the part"));
     m_a = new NumberField(NumberField::Kind::length, 0.2, 1000, 0.5, 1, tr("Half-width in the front picture"));
     m_b = new NumberField(NumberField::Kind::length, 0.2, 1000, 0.5, 1, tr("Half-width in the side picture"));
     m_c = new NumberField(NumberField::Kind::length, 0.2, 1000, 0.5, 1, tr("Half height"));
@@ -157,9 +157,9 @@ SheetPage::SheetPage(Document& d) : Page(d, results::Station::sheet) {
     m_giveBody = new QPushButton(tr("Give it a body"));
     m_giveBody->setObjectName("giveBody");
     connect(m_giveBody, &QPushButton::clicked, this, &SheetPage::giveBody);
-    m_stationPick->setObjectName("stationPick");
+    m_sectionPick->setObjectName("sectionPick");
     m_a->setObjectName("halfFront"), m_b->setObjectName("halfSide"), m_weight->setObjectName("pieceWeight");
-    m_form->addRow(tr("at"), m_stationPick);
+    m_form->addRow(tr("at"), m_sectionPick);
     m_form->addRow(tr("half-width, front"), m_a);
     m_form->addRow(tr("half-width, side"), m_b);
     m_form->addRow(tr("half height"), m_c);
@@ -269,7 +269,7 @@ SheetPage::SheetPage(Document& d) : Page(d, results::Station::sheet) {
         changeWants(
             tr("A pose every %1 s").arg(v), [v](body::Wants& w) { w.poseEvery_s = v; }, Document::Merge::yes);
     });
-    connect(m_stationPick, &ChoiceField::edited, this, [this] { refresh(); });
+    connect(m_sectionPick, &ChoiceField::edited, this, [this] { refresh(); });
     const auto measure = [this] {
         const Selection s = document().selection();
         const body::Puppet& p = document().puppet();
@@ -281,7 +281,7 @@ SheetPage::SheetPage(Document& d) : Page(d, results::Station::sheet) {
                 [&](const document::Edits& e) { return e.setMassSize(id, half); }, Document::Merge::yes);
         } else if (const int part = selectedPart(document()); part >= 0) {
             const document::PartRef ref = refOf(document(), part);
-            const int at = m_stationPick->currentData().toInt();
+            const int at = m_sectionPick->currentData().toInt();
             document().change(
                 tr("Half-widths of %1").arg(m_partTitle->text()),
                 [&](const document::Edits& e) {
@@ -474,7 +474,7 @@ void SheetPage::showMeasures(const results::Report& r) {
         m_massName->setText(QString::fromStdString(p.masses[static_cast<std::size_t>(s.index)].name));
     if (bare) m_partText->setText(tr("Nothing but wire: it runs inside its parent."));
     const bool shaped = !weighed && !bare;
-    row(m_stationPick, !mass && !bare), row(m_a, shaped), row(m_b, shaped), row(m_c, mass && shaped),
+    row(m_sectionPick, !mass && !bare), row(m_a, shaped), row(m_b, shaped), row(m_c, mass && shaped),
         row(m_weight, weighed);
     const body::Limb* carrier = mass ? body::findLimb(p, p.masses[static_cast<std::size_t>(s.index)].limb) : nullptr;
     row(m_side, carrier && carrier->mirrored);
@@ -500,9 +500,9 @@ void SheetPage::showMeasures(const results::Report& r) {
                                  : i + 1 == stations.size() ? tr("its tip")
                                                             : tr("%1 along").arg(Text::length(stations[i].at * L, 0)),
                                  QVariant(static_cast<int>(i))};
-        const int before = m_stationPick->currentIndex() < 0 ? 0 : m_stationPick->currentData().toInt();
+        const int before = m_sectionPick->currentIndex() < 0 ? 0 : m_sectionPick->currentData().toInt();
         const int kept = before < static_cast<int>(stations.size()) ? before : 0;
-        m_stationPick->show(entries, kept);
+        m_sectionPick->show(entries, kept);
         // Of all along the widest place stands for them, until one is typed.
         const auto widest = std::max_element(stations.begin(), stations.end(), [](const auto& x, const auto& y) {
             return x.a_mm + x.b_mm < y.a_mm + y.b_mm;

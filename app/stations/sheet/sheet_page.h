@@ -59,7 +59,7 @@ private:
     void giveBody();
     QLineEdit* m_massName;
     QPushButton* m_giveBody;
-    ChoiceField* m_stationPick;
+    ChoiceField* m_sectionPick;
     NumberField *m_a, *m_b, *m_c, *m_weight;
     QFormLayout* m_form;
     QWidget* m_overview;
