@@ -37,10 +37,7 @@ double contrast(const QColor& a, const QColor& b) {
 TEST_CASE("Arrow keys on the rule step the stations, and the puppet stays") {
     Desk desk;
     desk.window.rule().division(Station::sheet)->setFocus();
-    const auto press = [](Qt::Key key) {
-        QTest::keyClick(QApplication::focusWidget(), key);
-        Desk::settle();
-    };
+    const auto press = [](Qt::Key key) { Desk::key(QApplication::focusWidget(), key); };
     for (Station s : {Station::wire, Station::bulk, Station::skin}) {
         press(Qt::Key_Right);
         CHECK(desk.window.rule().station() == s);
@@ -104,8 +101,7 @@ TEST_CASE("A letter typed into a field or a list never acts") {
     clay->setFocus();
     for (Qt::Key key : {Qt::Key_W, Qt::Key_T, Qt::Key_L, Qt::Key_V, Qt::Key_M}) {
         const auto view = desk.window.rail().view();
-        QTest::keyClick(clay, key);
-        Desk::settle();
+        Desk::key(clay, key);
         CHECK(desk.window.rail().view() == view);
         CHECK(clay->isVisible());
         CHECK(desk.find<QWidget>("skinBench")->isVisible());
@@ -116,15 +112,13 @@ TEST_CASE("A letter typed into a field or a list never acts") {
 TEST_CASE("The accessible tree has a child for every joint, part, wire and step, with its sentence and its state") {
     Desk desk;
     const auto tree = [](QWidget& view, std::size_t expected) {
-        QAccessibleInterface* i = QAccessible::queryAccessibleInterface(&view);
-        REQUIRE(i);
+        QAccessibleInterface* i = must(QAccessible::queryAccessibleInterface(&view));
         INFO(view.objectName().toStdString());
         CHECK(i->role() == QAccessible::List);
         REQUIRE(i->childCount() == static_cast<int>(expected));
         int selected = 0;
         for (int k = 0; k < i->childCount(); ++k) {
-            QAccessibleInterface* child = i->child(k);
-            REQUIRE(child);
+            QAccessibleInterface* child = must(i->child(k));
             CHECK_FALSE(child->text(QAccessible::Name).isEmpty());
             CHECK(child->parent() == i);
             CHECK(i->indexOfChild(child) == k);
@@ -158,8 +152,7 @@ TEST_CASE("What is taken in hand, what was refused and what a change did are ann
     app::setListener([&](const QString& sentence) { heard << sentence; });
     desk.station(Station::wire);
     desk.window.rail().setFocus();
-    QTest::keyClick(&desk.window.rail(), Qt::Key_Down);
-    Desk::settle();
+    Desk::key(&desk.window.rail(), Qt::Key_Down);
     const QString inHand = app::sentenceOf(desk.document(), desk.document().selection());
     CHECK_FALSE(inHand.isEmpty());
     CHECK(heard.contains(inHand));

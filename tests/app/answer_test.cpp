@@ -23,10 +23,8 @@ TEST_CASE("At 1280 by 800 verdict, table, three ways out and the first open poin
             desk.document().change("longer", [&](const document::Edits& e) { return e.setWants(wants); });
         }
         Desk::settle();
-        auto* list = desk.window.findChild<app::RemediesList*>();
-        REQUIRE(list);
-        REQUIRE(QTest::qWaitFor([&] { return !list->busy(); }, kPatience_ms));
-        Desk::settle();
+        auto* list = must(desk.window.findChild<app::RemediesList*>());
+        Desk::until([&] { return !list->busy(); });
         auto* answer = desk.find<QScrollArea>("cardScroll");
         const QRect seen = answer->viewport()->rect();
         INFO("puppet " << puppet);
@@ -77,8 +75,7 @@ TEST_CASE(
     for (const auto& [station, name] : tables) {
         desk.station(station);
         auto* table = desk.find<QWidget>(name);
-        REQUIRE(QTest::qWaitFor([&] { return table->isVisible(); }, kPatience_ms));
-        Desk::settle();
+        Desk::until([&] { return table->isVisible(); });
         QTest::qWait(50);
         INFO(name);
         const QRect seen = answer->viewport()->rect();
@@ -103,22 +100,19 @@ TEST_CASE("A way out is tried on the whole desk and put back; nothing of it is s
     const auto before = desk.document().value();
     const int steps = desk.document().undoStack().count();
     desk.click("tryRemedy0");
-    REQUIRE(QTest::qWaitFor([&] { return desk.document().isTrial(); }, kPatience_ms));
-    Desk::settle();
+    Desk::until([&] { return desk.document().isTrial(); });
     CHECK(desk.report().choice.limbs[2].state == choice::State::holds);
     CHECK(desk.window.message().contains("Only tried"));
     CHECK(desk.document().undoStack().count() == steps);
     QTemporaryDir dir;
     CHECK(desk.document().saveAs(dir.filePath("tried.json")).isEmpty());
     CHECK_FALSE(desk.document().isTrial());
-    const auto saved = files::loadProduction(dir.filePath("tried.json").toStdString(), shippedCards());
-    REQUIRE(saved);
+    const auto saved = must(files::loadProduction(dir.filePath("tried.json").toStdString(), shippedCards()));
     CHECK(saved->production == *before);
     // Tried, then applied: one step, and the same as was tried.
     REQUIRE(QTest::qWaitFor([&] { return !list->busy() && !list->remedies().empty(); }, kPatience_ms));
     desk.click("tryRemedy0");
-    REQUIRE(QTest::qWaitFor([&] { return desk.document().isTrial(); }, kPatience_ms));
-    Desk::settle();
+    Desk::until([&] { return desk.document().isTrial(); });
     const auto tried = desk.document().value();
     desk.click("applyRemedy0");
     REQUIRE(QTest::qWaitFor([&] { return desk.document().undoStack().count() == steps + 1; }, kPatience_ms));
@@ -131,13 +125,11 @@ TEST_CASE("A way out is tried on the whole desk and put back; nothing of it is s
 TEST_CASE("What a way out helps stays on the bench when it holds, until another is taken in hand") {
     Desk desk(Station::wire);
     auto* list = desk.window.findChild<app::RemediesList*>();
-    auto* head = qobject_cast<app::AnswerHead*>(desk.find<QLabel>("verdict")->parentWidget());
-    REQUIRE(head);
+    auto* head = must(qobject_cast<app::AnswerHead*>(desk.find<QLabel>("verdict")->parentWidget()));
     REQUIRE(head->subject() == "Knee");
     REQUIRE(QTest::qWaitFor([&] { return !list->busy() && !list->remedies().empty(); }, kPatience_ms));
     desk.click("applyRemedy0");
-    REQUIRE(QTest::qWaitFor([&] { return desk.document().undoStack().count() == 1; }, kPatience_ms));
-    Desk::settle();
+    Desk::until([&] { return desk.document().undoStack().count() == 1; });
     CHECK(desk.report().choice.limbs[2].state == choice::State::holds);
     CHECK(head->subject() == "Knee");
     // Nothing was selected by it, so that other stations begin where they did.

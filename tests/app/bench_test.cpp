@@ -45,8 +45,7 @@ void choose(Desk& desk, const char* field, int entry) {
     box->setFocus();
     QTest::keyClick(box, Qt::Key_Home);
     for (int i = 0; i < entry; ++i)
-        QTest::keyClick(box, Qt::Key_Down);
-    Desk::settle();
+        Desk::key(box, Qt::Key_Down);
     REQUIRE(box->currentIndex() == entry);
 }
 
@@ -128,11 +127,9 @@ TEST_CASE("Without a device bends are counted by Space, kept by Enter and droppe
     for (int i = 0; i < 9; ++i)
         QTest::keyClick(table, Qt::Key_Space);
     // So few where the card says many times as much is asked about; answered by the same key, or dropped.
-    QTest::keyClick(table, Qt::Key_Return);
-    Desk::settle();
+    Desk::key(table, Qt::Key_Return);
     CHECK(count() == before);
-    QTest::keyClick(table, Qt::Key_Return);
-    Desk::settle();
+    Desk::key(table, Qt::Key_Return);
     REQUIRE(count() == before + 1);
     CHECK(desk.document().production().stock.bendTests.back().cycles == 9);
     CHECK(table->top().broken);

@@ -56,8 +56,7 @@ TEST_CASE("A coat under Tansy's head: put in, made of another clay, thicker, cur
     CHECK(desk.document().production() == before);
     // On a desk that does not wait for its results the new coat is in hand all the same.
     desk.document().setPatience(0);
-    QTest::mouseClick(desk.find<QPushButton>("coatAdd"), Qt::LeftButton);
-    Desk::settle();
+    desk.click("coatAdd");
     CHECK(desk.find<QComboBox>("coat")->currentData() == 0);
     desk.pickData("coat", -1);
     desk.type("skin", "3");
@@ -102,8 +101,7 @@ TEST_CASE("A proportion is kept as drawn, is missed when the leg grows, and is a
     CHECK_FALSE(findPoint(desk.report().open, "proportion"));
     desk.type("proportionTolerance", "2");
     desk.type("proportionTarget", "0.9");
-    const findings::Finding* off = findPoint(desk.report().open, "proportion");
-    REQUIRE(off);
+    const findings::Finding* off = must(findPoint(desk.report().open, "proportion"));
     CHECK(app::Text::openPoint(*off).contains("you want"));
     CHECK(checks->item(row)->text().startsWith("look"));
     checks->setCurrentRow(row);

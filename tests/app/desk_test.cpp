@@ -227,8 +227,7 @@ TEST_CASE("A picture fitted to a height stands on the base line with its figure 
         QPainter p(&image);
         p.fillRect(60, 40, 50, 220, Qt::black);
     }
-    const auto fitted = app::fittedToHeight(image, {}, 240);
-    REQUIRE(fitted);
+    const auto fitted = must(app::fittedToHeight(image, {}, 240));
     CHECK(fitted->mm_px == Approx(240.0 / 220));
     CHECK(body::findPixel(*fitted, 0, 0).y == Approx(260).margin(1e-6));
     CHECK(body::findPixel(*fitted, 0, 0).x == Approx(85).margin(0.6));
@@ -334,13 +333,11 @@ TEST_CASE("An open point is left for a reason that stays with it, and taken up a
     REQUIRE(leave);
     REQUIRE(because);
     // Without a reason nothing is left, and it says so.
-    QTest::mouseClick(leave, Qt::LeftButton);
-    Desk::settle();
+    Desk::mouse(leave);
     CHECK(desk.document().puppet().left.empty());
     CHECK(!desk.window.message().isEmpty());
     QTest::keyClicks(because, "she never nods");
-    QTest::keyClick(because, Qt::Key_Return);
-    Desk::settle();
+    Desk::key(because, Qt::Key_Return);
     REQUIRE(desk.document().puppet().left.size() == 1);
     CHECK(desk.document().puppet().left[0] == body::LeftPoint{key, "she never nods"});
     bool listed = false;

@@ -24,10 +24,7 @@ QPoint onScreen(Desk& desk, View view, const Vec3& at) {
     return desk.window.sheet().toScreen(view, app::project(view, at)).toPoint();
 }
 
-void clickAt(Desk& desk, View view, const Vec3& at) {
-    QTest::mouseClick(&desk.window.sheet(), Qt::LeftButton, {}, onScreen(desk, view, at));
-    Desk::settle();
-}
+void clickAt(Desk& desk, View view, const Vec3& at) { Desk::mouse(&desk.window.sheet(), onScreen(desk, view, at)); }
 
 void drag(QWidget* on, QPoint from, QPoint to, int steps = 8) {
     QTest::mousePress(on, Qt::LeftButton, {}, from);
@@ -43,8 +40,7 @@ void mark(Desk& desk, body::LimbKind kind, bool both, View view, const std::vect
     desk.click("markLimb");
     for (const Vec3& p : points)
         clickAt(desk, view, p);
-    QTest::keyClick(&desk.window.sheet(), Qt::Key_Return);
-    Desk::settle();
+    Desk::key(&desk.window.sheet(), Qt::Key_Return);
 }
 
 } // namespace
@@ -198,8 +194,7 @@ TEST_CASE("A forearm bends under the hand on the elevation and on the turntable,
 
     desk.window.showTurntable(true);
     Desk::settle();
-    auto* view = desk.window.turntable().view();
-    REQUIRE(view);
+    auto* view = must(desk.window.turntable().view());
     view->setOrbit({kPi / 2, 0}); // from its left side
     Desk::settle();
     view->grabFramebuffer();
@@ -397,8 +392,7 @@ TEST_CASE("A click within the front picture is the front's, however far out, and
     QTest::mouseMove(&sheet, onScreen(desk, View::side, {0, 100, 10}));
     Desk::settle();
     CHECK(sheet.hold()->hint().contains("side"));
-    QTest::keyClick(&sheet, Qt::Key_Return);
-    Desk::settle();
+    Desk::key(&sheet, Qt::Key_Return);
     REQUIRE(desk.document().puppet().limbs.size() == 1);
     const Vec3 tip = desk.document().puppet().limbs[0].joints.back().at_mm;
     CHECK(std::abs(tip.x - 75) < 1.5);

@@ -63,8 +63,7 @@ TEST_CASE("Saving that fails leaves the old file, says so, and the document stay
     // The disk is back: all is saved.
     REQUIRE(d.save(true).isEmpty());
     CHECK(d.undoStack().isClean());
-    const auto now = files::loadProduction(path.toStdString(), shippedCards());
-    REQUIRE(now);
+    const auto now = must(files::loadProduction(path.toStdString(), shippedCards()));
     CHECK(now->production == d.production());
 }
 

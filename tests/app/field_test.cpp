@@ -79,8 +79,7 @@ TEST_CASE("A crash leaves a report with the version, the signal and where it was
     CHECK(report.contains("SIGSEGV"));
     CHECK(report.contains("last steps"));
     CHECK(report.count("enkinet") > 3); // frames
-    const auto kept = app::takeCrashReport(program.folder());
-    REQUIRE(kept);
+    const auto kept = must(app::takeCrashReport(program.folder()));
     CHECK(contentsOf(*kept) == report);
     CHECK_FALSE(app::takeCrashReport(program.folder()));
 }
@@ -94,11 +93,9 @@ TEST_CASE("A report of a crash is shown once, and goes where it is thrown away",
     f.write("enkinet 0.2.0\nSIGSEGV\n");
     f.close();
     desk.window.offerCrashReport();
-    auto* slip = desk.window.findChild<QDialog*>("crashSlip");
-    REQUIRE(slip);
+    auto* slip = must(desk.window.findChild<QDialog*>("crashSlip"));
     CHECK(QDir(folder).entryList({"crash-*.txt"}).size() == 1);
-    QTest::mouseClick(slip->findChild<QPushButton*>("crashAway"), Qt::LeftButton);
-    Desk::settle();
+    Desk::mouse(slip->findChild<QPushButton*>("crashAway"));
     CHECK(QDir(folder).entryList({"crash*.txt"}).isEmpty());
     desk.window.offerCrashReport();
     CHECK_FALSE(desk.window.findChild<QDialog*>("crashSlip"));
@@ -106,8 +103,7 @@ TEST_CASE("A report of a crash is shown once, and goes where it is thrown away",
 
 TEST_CASE("An exception of a worker or of a view is said, and the desk goes on", "[window]") {
     Desk desk;
-    auto* application = dynamic_cast<app::Application*>(qApp);
-    REQUIRE(application);
+    auto* application = must(dynamic_cast<app::Application*>(qApp));
     application->onFault = [&](const QString& what) { desk.window.sayFault(what); };
     app::Worker::onFault([application](const char* what) { application->sayFault(QString::fromUtf8(what)); });
     app::Worker worker;

@@ -17,8 +17,7 @@ using results::Station;
 TEST_CASE("F1 opens the guide at the station in hand; a word finds its pages, and each has its pictures") {
     Desk desk(results::Station::paint);
     desk.keys(Qt::Key_F1);
-    auto* guide = desk.window.findChild<app::GuideWindow*>();
-    REQUIRE(guide);
+    auto* guide = must(desk.window.findChild<app::GuideWindow*>());
     CHECK(guide->isVisible());
     CHECK(guide->page() == "Paint");
     guide->close();
@@ -73,8 +72,7 @@ TEST_CASE("Shift and F1 list every key") {
     Desk desk;
     int rows = 0;
     QTimer::singleShot(0, [&] {
-        auto* box = qobject_cast<QDialog*>(QApplication::activeModalWidget());
-        REQUIRE(box);
+        auto* box = must(qobject_cast<QDialog*>(QApplication::activeModalWidget()));
         rows = box->findChild<QTableWidget*>("keyList")->rowCount();
         box->accept();
     });
@@ -86,8 +84,7 @@ TEST_CASE("The first hour points at each place, sees what was done and goes on, 
     Desk desk(false);
     desk.window.resize(1280, 800);
     desk.click("startWalk");
-    auto* walk = desk.window.findChild<app::Tutorial*>();
-    REQUIRE(walk);
+    auto* walk = must(desk.window.findChild<app::Tutorial*>());
     auto* ring = desk.find<QWidget>("firstHourRing");
     const auto reached = [&](int step) { return QTest::qWaitFor([&] { return walk->step() == step; }, kPatience_ms); };
     /// The ring lies round the place, once that is there.

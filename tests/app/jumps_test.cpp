@@ -113,8 +113,7 @@ TEST_CASE("While ways out of a failing joint are looked for and come, no field m
     desk.station(Station::wire);
     desk.clickJoint("left knee");
     desk.unfold(desk.find<QWidget>("bendPicture"));
-    auto* list = desk.window.findChild<app::RemediesList*>();
-    REQUIRE(list);
+    auto* list = must(desk.window.findChild<app::RemediesList*>());
     const auto places = [&] {
         Places all = findPlaces(desk);
         std::erase_if(all, [&](const auto& p) { return list->isAncestorOf(p.first); });

@@ -11,35 +11,11 @@
 #include <QMessageBox>
 #include <QProcess>
 #include <QTemporaryDir>
-#include <QTimer>
 #include <sys/resource.h>
 
 using results::Station;
 
 namespace {
-
-/// Presses a button of the next dialog that opens, by its text; "" closes it by Escape.
-void answer(const QString& text, const std::function<void()>& then = {}) {
-    QTimer::singleShot(0, qApp, [text, then] {
-        QWidget* dialog = nullptr;
-        for (int i = 0; i < 100 && !dialog; ++i) {
-            QApplication::processEvents();
-            dialog = QApplication::activeModalWidget();
-        }
-        REQUIRE(dialog);
-        if (then) then();
-        if (text.isEmpty()) {
-            QTest::keyClick(dialog, Qt::Key_Escape);
-            return;
-        }
-        for (auto* b : dialog->findChildren<QAbstractButton*>())
-            if (b->text().remove('&') == text) {
-                b->click();
-                return;
-            }
-        FAIL("no button " << text.toStdString());
-    });
-}
 
 QString demoCopy(const QTemporaryDir& dir, const char* name = "work.enkinet") {
     const QString path = dir.filePath(name);
@@ -74,16 +50,13 @@ TEST_CASE("Undo answers while a number field has the focus, and takes half a num
     desk.type("height", "210");
     REQUIRE(desk.document().puppet().height_mm == 210);
     height->setFocus();
-    QTest::keyClick(height, Qt::Key_Z, Qt::ControlModifier);
-    Desk::settle();
+    Desk::key(height, Qt::Key_Z, Qt::ControlModifier);
     CHECK(desk.document().puppet().height_mm == 240);
-    QTest::keyClick(height, Qt::Key_Z, Qt::ControlModifier | Qt::ShiftModifier);
-    Desk::settle();
+    Desk::key(height, Qt::Key_Z, Qt::ControlModifier | Qt::ShiftModifier);
     CHECK(desk.document().puppet().height_mm == 210);
     height->selectAll();
     QTest::keyClicks(height, "19");
-    QTest::keyClick(height, Qt::Key_Z, Qt::ControlModifier);
-    Desk::settle();
+    Desk::key(height, Qt::Key_Z, Qt::ControlModifier);
     CHECK(desk.document().puppet().height_mm == 210);
     CHECK(height->text().startsWith("210"));
 }
@@ -136,11 +109,9 @@ TEST_CASE("Nothing is written into the builder's file without a save, and a type
     height->setFocus();
     height->selectAll();
     QTest::keyClicks(height, "222");
-    QTest::keyClick(&desk.window, Qt::Key_S, Qt::ControlModifier);
-    Desk::settle();
+    desk.keys(Qt::Key_S, Qt::ControlModifier);
     CHECK_FALSE(desk.document().isChanged());
-    const auto saved = files::loadProduction(path.toStdString(), shippedCards());
-    REQUIRE(saved);
+    const auto saved = must(files::loadProduction(path.toStdString(), shippedCards()));
     CHECK(saved->production.puppets[0].height_mm == 222);
     // What stood there before this session is kept beside it, once.
     const QString former = app::Document::formerPath(path);
@@ -153,7 +124,7 @@ TEST_CASE("Nothing is written into the builder's file without a save, and a type
     height->setFocus();
     height->selectAll();
     QTest::keyClicks(height, "199");
-    answer("Save");
+    answer({"Save"});
     CHECK(desk.window.close());
     CHECK(files::loadProduction(path.toStdString(), shippedCards())->production.puppets[0].height_mm == 199);
 }
@@ -220,9 +191,8 @@ TEST_CASE("Two windows on one file: it is said, and what the other wrote is not 
     CHECK(files::loadProduction(path.toStdString(), shippedCards())->production.puppets[0].height_mm == 210);
     CHECK(two.document().compareWithFile().join("; ").contains("Tansy differs"));
     // Both are kept.
-    answer("Keep both");
-    QTest::keyClick(&two.window, Qt::Key_S, Qt::ControlModifier);
-    Desk::settle();
+    answer({"Keep both"});
+    two.keys(Qt::Key_S, Qt::ControlModifier);
     CHECK(QFileInfo(two.document().path()).fileName() == "work (2).enkinet");
     CHECK(files::loadProduction(path.toStdString(), shippedCards())->production.puppets[0].height_mm == 210);
     CHECK(files::loadProduction(two.document().path().toStdString(), shippedCards())->production.puppets[0].height_mm ==
@@ -249,22 +219,20 @@ TEST_CASE(
     desk.type("height", "210");
     // The folder is gone, so nothing can be written.
     REQUIRE(QDir(folder).removeRecursively());
-    answer("Go back");
-    QTest::keyClick(&desk.window, Qt::Key_S, Qt::ControlModifier);
-    Desk::settle();
+    answer({"Go back"});
+    desk.keys(Qt::Key_S, Qt::ControlModifier);
     CHECK(desk.window.message().contains("Not saved"));
     desk.clickJoint("left knee"); // other doings do not wipe it away
     CHECK(desk.window.message().contains("Not saved"));
     CHECK(desk.document().isChanged());
     // Leaving: gone back, and nothing is lost.
-    answer("");
+    answer({""});
     CHECK_FALSE(desk.window.close());
     CHECK(desk.document().puppet().height_mm == 210);
     // Saved elsewhere it is said no more.
     CHECK(desk.document().saveAs(dir.filePath("elsewhere.enkinet")).isEmpty());
     QApplication::setActiveWindow(&desk.window); // no window manager gives it back after a dialog
-    QTest::keyClick(&desk.window, Qt::Key_S, Qt::ControlModifier);
-    Desk::settle();
+    desk.keys(Qt::Key_S, Qt::ControlModifier);
     CHECK_FALSE(desk.window.message().contains("Not saved"));
 }
 
@@ -310,10 +278,10 @@ TEST_CASE("Work that was recovered knows its file again, and putting the offer a
         CHECK(offered());
     }
     Desk desk(false);
-    answer("");
+    answer({""});
     desk.window.offerRecovery();
     CHECK(offered());
-    answer("Throw it away", [] {
+    answer({"Throw it away"}, [] {
         auto* list = QApplication::activeModalWidget()->findChild<QListWidget*>();
         for (int i = 0; i < list->count(); ++i)
             if (list->item(i)->text().contains("Lost")) list->setCurrentRow(i);
@@ -426,8 +394,7 @@ TEST_CASE("A picture's size is looked at first, wherever it comes in: carried by
     entry.at_s = 1795255200, entry.puppet = "tansy", entry.text = "hung", entry.picture = "pictures/hung.png";
     p.log.push_back(entry);
     p.pictures["pictures/hung.png"] = png.toStdString();
-    const auto bytes = files::writeContainer(p);
-    REQUIRE(bytes);
+    const auto bytes = must(files::writeContainer(p));
     REQUIRE(files::writeFileSafely(dir.filePath("hung.enkinet").toStdString(), *bytes));
     Desk desk(false);
     REQUIRE(desk.window.openFile(dir.filePath("hung.enkinet")));
@@ -511,12 +478,10 @@ TEST_CASE("A file that older rules judged is judged anew, and one slip says what
     Desk desk(false);
     REQUIRE(desk.window.openFile(path));
     desk.settle();
-    auto* slip = desk.window.findChild<QDialog*>("rulesSlip");
-    REQUIRE(slip);
+    auto* slip = must(desk.window.findChild<QDialog*>("rulesSlip"));
     CHECK(slip->isVisible());
     CHECK_FALSE(slip->isModal());
-    auto* lines = slip->findChild<QListWidget*>("rulesSlipLines");
-    REQUIRE(lines);
+    auto* lines = must(slip->findChild<QListWidget*>("rulesSlipLines"));
     QStringList all;
     for (int i = 0; i < lines->count(); ++i)
         all << lines->item(i)->text();
@@ -531,8 +496,7 @@ TEST_CASE("A file that older rules judged is judged anew, and one slip says what
     slip->close();
     desk.type("height", "239");
     REQUIRE(desk.document().save().isEmpty());
-    const auto now = files::loadProduction(path.toStdString(), shippedCards());
-    REQUIRE(now);
+    const auto now = must(files::loadProduction(path.toStdString(), shippedCards()));
     CHECK(now->production.judged.rules == results::kRules);
     CHECK(now->production.judged.puppets.size() == p.puppets.size());
     Desk again(false);

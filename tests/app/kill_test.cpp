@@ -44,8 +44,7 @@ struct Killed {
         std::vector<document::Production> all;
         const QDir folder(dir.filePath("data/enkinet/enkinet/recovery"));
         for (const QString& name : folder.entryList({"work-*.enkinet"}, QDir::Files)) {
-            auto work = files::loadProduction(folder.filePath(name).toStdString(), shippedCards());
-            REQUIRE(work);
+            auto work = must(files::loadProduction(folder.filePath(name).toStdString(), shippedCards()));
             all.push_back(work.take().production);
         }
         return all;

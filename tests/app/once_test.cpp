@@ -10,35 +10,11 @@
 #include "widgets/fields.h"
 #include "widgets/tabs.h"
 #include "words/text.h"
-#include <QFileDialog>
 #include <QProcess>
 #include <QRegularExpression>
 #include <QTemporaryDir>
 
 using results::Station;
-
-namespace {
-
-/// Answers the next dialogs in turn, each as it comes: a path into a file dialog, else the button of that text.
-void answerAll(QStringList answers, const QWidget* before = nullptr) {
-    if (answers.isEmpty()) return;
-    QTimer::singleShot(50, qApp, [answers, before]() mutable {
-        QWidget* dialog = QApplication::activeModalWidget();
-        if (!dialog || dialog == before || !dialog->isVisible()) return answerAll(answers, before);
-        const QString next = answers.takeFirst();
-        answerAll(answers, dialog);
-        if (auto* name = dialog->findChild<QLineEdit*>("fileNameEdit")) {
-            name->setText(next);
-            QTest::keyClick(name, Qt::Key_Return);
-            return;
-        }
-        for (auto* b : dialog->findChildren<QAbstractButton*>())
-            if (b->text().remove('&') == next) return b->click();
-        FAIL("no button " << next.toStdString());
-    });
-}
-
-} // namespace
 
 TEST_CASE("Lengths, angles, heat, times and weights are taken as people type them, on either desk") {
     using Q = app::Quantity;
@@ -140,8 +116,7 @@ TEST_CASE("Escape closes an open list and keeps what is in hand") {
         if (!box->isVisible() || !box->isEnabled() || box->count() < 2) continue;
         box->showPopup();
         REQUIRE(QTest::qWaitFor([&] { return box->view()->isVisible(); }, 2000));
-        QTest::keyClick(box->view(), Qt::Key_Escape);
-        Desk::settle();
+        Desk::key(box->view(), Qt::Key_Escape);
         CHECK_FALSE(box->view()->isVisible());
         CHECK(desk.document().selected().size() == 3);
         if (++opened == 3) break;
@@ -159,8 +134,7 @@ TEST_CASE("The puppet's table of wires is left by the key that opened it and by 
         REQUIRE(open());
         table->setFocus();
         QWidget* has = QApplication::focusWidget();
-        QTest::keyClick(has ? has : &desk.window, leave);
-        Desk::settle();
+        Desk::key(has ? has : &desk.window, leave);
         CHECK_FALSE(open());
     }
 }
@@ -206,8 +180,7 @@ TEST_CASE("Shoot shows the puppet that it was turned to, at once") {
     CHECK(turned != tansy);
     // As it stands after an edit, which always told it.
     desk.document().change("note", [](const document::Edits& e) { return e.setName("Brindle of the marsh"); });
-    REQUIRE(QTest::qWaitFor([&] { return !desk.document().isWorking(); }, kPatience_ms));
-    Desk::settle();
+    Desk::until([&] { return !desk.document().isWorking(); });
     CHECK(said() == turned);
 }
 
@@ -224,8 +197,7 @@ TEST_CASE("A way out says the same numbers while it is tried as before and after
     };
     const QString before = sayAll();
     desk.click("tryRemedy0");
-    REQUIRE(QTest::qWaitFor([&] { return desk.document().isTrial(); }, kPatience_ms));
-    Desk::settle();
+    Desk::until([&] { return desk.document().isTrial(); });
     for (const QString& line : before.split("\n"))
         if (line.contains(QRegularExpression("[0-9]"))) {
             INFO(line.toStdString());
@@ -242,12 +214,12 @@ TEST_CASE("Save as asks by the whole name, and what is there already is written 
     QFile old(there);
     REQUIRE(old.open(QIODevice::WriteOnly));
     old.write("of somebody else"), old.close();
-    answerAll({dir.filePath("foo"), "Another name", other});
+    answer({dir.filePath("foo"), "Another name", other});
     QTest::keyClick(&desk.window, Qt::Key_S, Qt::ControlModifier | Qt::ShiftModifier);
     REQUIRE(QTest::qWaitFor([&] { return QFileInfo::exists(other + ".enkinet"); }, kPatience_ms));
     CHECK(bytesOf(there) == "of somebody else");
     QApplication::setActiveWindow(&desk.window); // no window manager gives it back after a dialog
-    answerAll({dir.filePath("foo"), "Write over it"});
+    answer({dir.filePath("foo"), "Write over it"});
     QTest::keyClick(&desk.window, Qt::Key_S, Qt::ControlModifier | Qt::ShiftModifier);
     REQUIRE(QTest::qWaitFor([&] { return bytesOf(there).startsWith("PK"); }, kPatience_ms));
 }
@@ -259,15 +231,14 @@ TEST_CASE("A file that is gone is told of and saved there again; one that is onl
     REQUIRE(desk.document().saveAs(path).isEmpty());
     desk.document().change("edit", [](const document::Edits& e) { return e.setHeight(230); });
     REQUIRE(QFile::remove(path));
-    answerAll({"Save it there again"});
+    answer({"Save it there again"});
     QTest::keyClick(&desk.window, Qt::Key_S, Qt::ControlModifier);
     REQUIRE(QTest::qWaitFor([&] { return QFileInfo::exists(path) && !desk.document().isSaving(); }, kPatience_ms));
     const QByteArray saved = bytesOf(path);
     QApplication::setActiveWindow(&desk.window);
     REQUIRE(QFile::setPermissions(path, QFile::ReadOwner | QFile::ReadUser | QFile::ReadGroup));
     desk.document().change("edit", [](const document::Edits& e) { return e.setHeight(220); });
-    QTest::keyClick(&desk.window, Qt::Key_S, Qt::ControlModifier);
-    Desk::settle();
+    desk.keys(Qt::Key_S, Qt::ControlModifier);
     INFO(desk.window.message().toStdString());
     CHECK(desk.window.message().contains("only for reading"));
     CHECK(bytesOf(path) == saved);

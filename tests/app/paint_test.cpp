@@ -244,10 +244,7 @@ TEST_CASE("From a photograph with a grey card to a shelf, a recipe, a scheme, an
     CHECK(desk.find<QAbstractButton>("photoDone")->isVisible());
     CHECK(desk.find<QLabel>("photoPicked")->text().contains("card"));
     CHECK_FALSE(desk.find<QAbstractButton>("photoShelf")->isEnabled());
-    const auto point = [&](int x, int y) {
-        QTest::mouseClick(pick, Qt::LeftButton, {}, pick->toWidget({x, y}));
-        Desk::settle();
-    };
+    const auto point = [&](int x, int y) { Desk::mouse(pick, pick->toWidget({x, y})); };
     point(160, 160);
     REQUIRE(pick->hasCard());
     // What was held before is put aside: the recipe is of these.
@@ -317,8 +314,7 @@ TEST_CASE("From a photograph with a grey card to a shelf, a recipe, a scheme, an
     const int steps = desk.document().undoStack().index();
     slider->setFocus();
     for (int i = 0; i < 4; ++i)
-        QTest::keyClick(slider, Qt::Key_PageUp);
-    Desk::settle();
+        Desk::key(slider, Qt::Key_PageUp);
     const paint::Scheme* s = schemeOf(desk, id);
     CHECK(s->coats[1].amount > 1.5);
     CHECK(QTest::qWaitFor([&] { return tones->tones().recessOff > recess; }, kPatience_ms));
@@ -415,8 +411,8 @@ TEST_CASE(
     desk.type("zoneFrom", "60");
     CHECK(schemeOf(desk, id)->coats[1].from < schemeOf(desk, id)->coats[1].to);
     // Saved and read again.
-    const auto read = files::parseProduction(files::writeProduction(desk.document().production()), shippedCards());
-    REQUIRE(read);
+    const auto read =
+        must(files::parseProduction(files::writeProduction(desk.document().production()), shippedCards()));
     CHECK(read->production.schemes == desk.document().production().schemes);
     desk.document().undoStack().undo();
     desk.document().undoStack().undo();

@@ -69,8 +69,7 @@ TEST_CASE("A step is laid elsewhere by hand and by keys, where it may not go is 
     CHECK(desk.find<QListWidget>("orderList")->count() == 1);
     days->choosePart(placeOf(skinKey));
     days->setFocus();
-    QTest::keyClick(days, Qt::Key_Delete);
-    Desk::settle();
+    Desk::key(days, Qt::Key_Delete);
     CHECK(desk.document().production().moves.empty());
     k = planOf(desk);
     // Earlier than what it waits for: said, and nothing is changed. One that a finger can take hold of.
@@ -113,8 +112,7 @@ TEST_CASE("A step is laid elsewhere by hand and by keys, where it may not go is 
         days->choosePart(placeOf(skinKey));
         days->setFocus();
         const auto had = desk.document().value();
-        QTest::keyClick(days, Qt::Key_Left, Qt::AltModifier);
-        Desk::settle();
+        Desk::key(days, Qt::Key_Left, Qt::AltModifier);
         if (desk.document().value() == had) break;
         ++changed;
         REQUIRE(desk.document().production().moves.size() == 1);
@@ -134,8 +132,7 @@ TEST_CASE("A step is laid elsewhere by hand and by keys, where it may not go is 
     k = planOf(desk);
     days->choosePart(placeOf(skinKey));
     days->setFocus();
-    QTest::keyClick(days, Qt::Key_Right, Qt::AltModifier);
-    Desk::settle();
+    Desk::key(days, Qt::Key_Right, Qt::AltModifier);
     REQUIRE(desk.document().production().moves.size() == 1);
     CHECK(desk.document().production().moves[0].notBefore);
     planOf(desk);
@@ -220,10 +217,8 @@ TEST_CASE("A photograph is kept in the diary, small and with nothing else of its
     CHECK(diary->text().contains("a crack behind the ear"));
     CHECK(diary->text().contains(QChar(QChar::ObjectReplacementCharacter))); // the picture stands in the page
     // Saved and read again with it; one undo takes line and picture.
-    const auto written = files::writeContainer(desk.document().production());
-    REQUIRE(written);
-    const auto read = files::parseContainer(*written, shippedCards());
-    REQUIRE(read);
+    const auto written = must(files::writeContainer(desk.document().production()));
+    const auto read = must(files::parseContainer(*written, shippedCards()));
     CHECK(read->production.pictures.at(name).get() == bytes);
     desk.takeBack();
     CHECK(desk.document().production().log.size() == before);

@@ -151,8 +151,7 @@ TEST_CASE("A morning of the plan is worked with keys, and the days, the log and 
     // All of it is in the file.
     const QString file = folder.filePath("kept.enkinet");
     REQUIRE(desk.document().saveAs(file).isEmpty());
-    const auto loaded = files::loadProduction(file.toStdString(), desk.document().shippedCards());
-    REQUIRE(loaded);
+    const auto loaded = must(files::loadProduction(file.toStdString(), desk.document().shippedCards()));
     CHECK(loaded->production.log == desk.document().production().log);
     CHECK(loaded->production.puppets[0].deadline == parseIsoTime("2026-12-18T12:00"));
 }
@@ -337,8 +336,7 @@ TEST_CASE("A steady weight on a scale that is plugged in stands in the field tha
     CHECK(page->ports().rubbish() == 1);
     CHECK(desk.find<QLabel>("scale")->isVisible());
     field->setFocus();
-    QTest::keyClick(field, Qt::Key_Return);
-    Desk::settle();
+    Desk::key(field, Qt::Key_Return);
     CHECK(desk.document().production().log.back().kind == document::LogKind::weighed);
     CHECK(desk.document().production().log.back().number == Approx(12.3));
     // It lies there still, and is not taken again.

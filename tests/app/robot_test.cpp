@@ -70,8 +70,7 @@ public:
         QObject::connect(&m_dialogs, &QTimer::timeout, [this] { closeWhatAsks(); });
         m_dialogs.start();
         for (int parts : {0, 1, 30}) {
-            auto sound = document::makeProduction(crowd(parts), shippedCards());
-            REQUIRE(sound);
+            auto sound = must(document::makeProduction(crowd(parts), shippedCards()));
             const QString path = m_dir.filePath(QString("crowd%1.enkinet").arg(parts));
             REQUIRE(files::saveProduction(path.toStdString(), *sound));
             m_files << path;

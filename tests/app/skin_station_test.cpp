@@ -7,11 +7,9 @@
 #include "support/driven.h"
 #include "support/sanitized.h"
 #include "words/text.h"
-#include <QFileDialog>
 #include <QLabel>
 #include <QRegularExpression>
 #include <QTemporaryDir>
-#include <QTimer>
 #include <algorithm>
 #include <catch2/catch.hpp>
 
@@ -22,15 +20,6 @@ namespace {
 void hover(QWidget* on, const QPoint& at, Qt::MouseButtons held = {}) {
     QMouseEvent move(QEvent::MouseMove, at, on->mapToGlobal(at), Qt::NoButton, held, {});
     QApplication::sendEvent(on, &move);
-}
-/// Answers the file dialog that comes up next.
-void answerDialog(const QString& path) {
-    QTimer::singleShot(200, [path] {
-        auto* dialog = qobject_cast<QFileDialog*>(QApplication::activeModalWidget());
-        REQUIRE(dialog);
-        dialog->findChild<QLineEdit*>("fileNameEdit")->setText(path);
-        QTest::keyClick(dialog->findChild<QLineEdit*>("fileNameEdit"), Qt::Key_Return);
-    });
 }
 int rowOf(QListWidget* list, const QString& text) {
     for (int i = 0; i < list->count(); ++i)
@@ -119,8 +108,7 @@ TEST_CASE("A skin is made thicker at one end by typing or by dragging its mark, 
     CHECK(partOf(desk.report(), "waist").skinMost_mm == 5.0);
     // The mark of the root end, one drag, one step back.
     auto* along = desk.find<app::LongSection>("skinAlong");
-    const auto mark = along->markAt(1, 0);
-    REQUIRE(mark);
+    const auto mark = must(along->markAt(1, 0));
     const int steps = desk.document().undoStack().count();
     QTest::mousePress(along, Qt::LeftButton, {}, mark->toPoint());
     for (int dy = 4; dy <= 24; dy += 4)
@@ -208,7 +196,7 @@ TEST_CASE("A probe's log is read, told and forgotten; a broken one is refused an
     desk.tab("skinTabs", 2);
     desk.click("ovenForget");
     CHECK(desk.find<QLabel>("probe")->text().contains("taken at its word"));
-    answerDialog(QString::fromStdString(files::findDataDir()) + "/demo/oven-log.csv");
+    answer({QString::fromStdString(files::findDataDir()) + "/demo/oven-log.csv"});
     desk.click("ovenLog");
     const fill::OvenLog log = desk.document().production().stock.shop.oven;
     CHECK(log.readings == 46);
@@ -217,7 +205,7 @@ TEST_CASE("A probe's log is read, told and forgotten; a broken one is refused an
     QTemporaryDir dir;
     const QString bad = dir.filePath("bad.csv");
     REQUIRE(files::writeFileSafely(bad.toStdString(), "minutes,C\n1,20\nzwei,30\n"));
-    answerDialog(bad);
+    answer({bad});
     desk.click("ovenLog");
     CHECK(desk.refused.join(" ").contains("line 3"));
     CHECK(desk.document().production().stock.shop.oven == log);
@@ -235,8 +223,7 @@ TEST_CASE("Strips, roller and room: the hands are told what makes the sheet, and
         strips->setFocus();
         strips->selectAll();
         QTest::keyClicks(strips, text);
-        QTest::keyClick(strips, Qt::Key_Return);
-        Desk::settle();
+        Desk::key(strips, Qt::Key_Return);
     };
     type("2; 1");
     CHECK(desk.document().production().stock.shop.strips_mm == std::vector<double>{2, 1});

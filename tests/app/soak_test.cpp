@@ -70,8 +70,7 @@ TEST_CASE("A folded step leads only from the document that it was made against")
     app::UndoStep step(one, two);
     auto shelf = std::make_shared<app::UndoShelf>();
     std::string text = files::writeProduction(*one, false);
-    auto folded = step.calcFolded(*shelf, text);
-    REQUIRE(folded);
+    auto folded = must(step.calcFolded(*shelf, text));
     CHECK(text == files::writeProduction(*two, false));
     step.fold(shelf, std::move(*folded));
     CHECK(*step.findBefore(two, shippedCards()) == *one);

@@ -69,8 +69,7 @@ TEST_CASE("What a why names gives the grams, the cloth and the paint it is about
             const auto cover = app::rowsOfCover(desk.document(), i);
             if (const StationRow* takes = findRow(cover, "takes")) {
                 ++covers;
-                const StationRow* w = findRow(cover, "weighs");
-                REQUIRE(w);
+                const StationRow* w = must(findRow(cover, "weighs"));
                 const double cm2 = numberIn(takes->shown.is);
                 checkGrams(w->shown.is, cm2 * 1e-4 * before(w->why.chain, "g/m²"));
                 CHECK(before(w->why.chain, "cm²") == cm2);
@@ -181,8 +180,7 @@ TEST_CASE("The oven's rows follow the tightest load, a load that never gets hot 
 
 TEST_CASE("A shot's rows are the joints that have spent most after that very shot, the most spent first") {
     Desk desk(Station::shoot);
-    auto* page = desk.window.findChild<app::ShootPage*>();
-    REQUIRE(page);
+    auto* page = must(desk.window.findChild<app::ShootPage*>());
     REQUIRE(QTest::qWaitFor([&] { return page->job().state() != nullptr; }, kPatience_ms));
     const int shots = static_cast<int>(desk.document().production().shots.size());
     int told = 0;

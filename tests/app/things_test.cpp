@@ -19,8 +19,7 @@ app::ThingsTab* openThings(Desk& desk) {
     desk.station(results::Station::sheet);
     desk.find<app::Tabs>("sheetTabs")->setCurrent(5);
     desk.settle();
-    auto* tab = desk.window.findChild<app::ThingsTab*>();
-    REQUIRE(tab);
+    auto* tab = must(desk.window.findChild<app::ThingsTab*>());
     return tab;
 }
 

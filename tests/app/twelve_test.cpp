@@ -157,8 +157,7 @@ void build(const Job& job) {
     for (std::size_t i = 0; i < r.plan.steps.size(); ++i)
         for (const make::After& a : r.plan.steps[i].after)
             CHECK(a.step < static_cast<int>(i));
-    const auto k = planOf(desk);
-    REQUIRE(k);
+    const auto k = must(planOf(desk));
     CHECK(k->plan.possible);
     CHECK(k->plan.steps.size() >= r.plan.steps.size());
     // Baked where its clay wants it, dried where it dries, neither where it never hardens.
@@ -175,8 +174,7 @@ void build(const Job& job) {
     CHECK(pdfText(pdf).contains(job.name));
     CHECK(QFileInfo(pdf).size() > 20000);
     REQUIRE(d.saveAs(dir.filePath("one.enkinet")).isEmpty());
-    const auto back = files::loadProduction(dir.filePath("one.enkinet").toStdString(), shippedCards());
-    REQUIRE(back);
+    const auto back = must(files::loadProduction(dir.filePath("one.enkinet").toStdString(), shippedCards()));
     CHECK(back->production == d.production());
 }
 

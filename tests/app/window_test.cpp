@@ -18,8 +18,7 @@ using results::Station;
 TEST_CASE("An empty bench says what to do and opens the demo with one click") {
     Desk desk(false);
     CHECK_FALSE(desk.document().hasPuppet());
-    QTest::mouseClick(desk.find<QAbstractButton>("startDemo"), Qt::LeftButton);
-    Desk::settle();
+    desk.click("startDemo");
     REQUIRE(desk.document().hasPuppet());
     CHECK(desk.window.shelf().count() == 3);
     CHECK(desk.document().path().isEmpty()); // a copy: the original cannot be spoiled
@@ -27,8 +26,7 @@ TEST_CASE("An empty bench says what to do and opens the demo with one click") {
 
 TEST_CASE("A new puppet is drawn from its kind and height") {
     Desk desk(false);
-    QTest::mouseClick(desk.find<QAbstractButton>("startKind"), Qt::LeftButton);
-    Desk::settle();
+    desk.click("startKind");
     REQUIRE(desk.document().hasPuppet());
     CHECK(desk.document().puppet().height_mm == 200);
     CHECK(desk.document().isChanged());
@@ -81,12 +79,10 @@ TEST_CASE("A marked wire is used for the limb, and the tool chooses again when a
     const int other = list->item(1)->data(Qt::UserRole).toInt();
     list->setFocus();
     list->setCurrentRow(1);
-    QTest::keyClick(list, Qt::Key_Return);
-    Desk::settle();
+    Desk::key(list, Qt::Key_Return);
     CHECK(desk.report().choice.limbs[2].pinned);
     CHECK(desk.report().choice.limbs[2].chosen == other);
-    QTest::mouseClick(desk.find<QAbstractButton>("letChoose"), Qt::LeftButton);
-    Desk::settle();
+    desk.click("letChoose");
     CHECK_FALSE(desk.report().choice.limbs[2].pinned);
 }
 

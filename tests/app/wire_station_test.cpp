@@ -33,14 +33,12 @@ TEST_CASE("The lens moves with its sliders by keys alone, and what it tries is u
     const double was = desk.report().choice.limbs[2].demands[1].gap_mm;
     gap->setFocus();
     for (int i = 0; i < 20; ++i)
-        QTest::keyClick(gap, Qt::Key_Right);
-    Desk::settle();
+        Desk::key(gap, Qt::Key_Right);
     CHECK(numbers->text() != before);
     CHECK(desk.report().choice.limbs[2].demands[1].gap_mm == was); // only tried
     auto* strands = desk.find<QSlider>("lensStrands");
     strands->setFocus();
-    QTest::keyClick(strands, Qt::Key_Right);
-    Desk::settle();
+    Desk::key(strands, Qt::Key_Right);
     desk.click("lensUse");
     const auto& leg = desk.report().choice.limbs[2];
     CHECK(leg.demands[1].gap_mm == Approx(was + 2));
@@ -118,8 +116,7 @@ TEST_CASE("A bend test typed at the bench moves the lives of its spool, and undo
     for (QListWidget* one : desk.window.findChildren<QListWidget*>("openPoints"))
         if (one->isVisible()) open = one;
     REQUIRE(open->count() == 1);
-    QTest::mouseClick(open->viewport(), Qt::LeftButton, {}, open->visualItemRect(open->item(0)).center());
-    Desk::settle();
+    Desk::mouse(open->viewport(), open->visualItemRect(open->item(0)).center());
     CHECK(desk.find<QComboBox>("benchSubject")->currentData().toInt() == spool);
     auto* list = desk.find<QListWidget>("benchList");
     REQUIRE(list->count() == 2);
@@ -197,8 +194,7 @@ TEST_CASE("The keyboard alone reaches every control of the wire station's tabs")
     for (int tab = 0; tab < 5; ++tab) {
         auto* button = desk.find<QWidget>("wireTabs")->findChild<QAbstractButton*>("tab" + QString::number(tab));
         button->setFocus();
-        QTest::keyClick(button, Qt::Key_Space);
-        Desk::settle();
+        Desk::key(button, Qt::Key_Space);
         std::set<QString> reached;
         for (int i = 0; i < 80; ++i) {
             QTest::keyClick(QApplication::focusWidget(), Qt::Key_Tab);
@@ -234,8 +230,7 @@ TEST_CASE(
     CHECK(ankle().faults[nth(choice::State::slack)]);
     desk.station(Station::wire);
     desk.clickJoint("left ankle");
-    auto* list = desk.window.findChild<app::RemediesList*>();
-    REQUIRE(list);
+    auto* list = must(desk.window.findChild<app::RemediesList*>());
     REQUIRE(QTest::qWaitFor([&] { return !list->busy(); }, kPatience_ms));
     REQUIRE_FALSE(list->remedies().empty());
     const int steps = desk.document().undoStack().count();
@@ -335,8 +330,7 @@ TEST_CASE("A second design is kept aside, compared joint by joint, and either is
     CHECK(numbersOf(desk.report()) == second);
     // It comes through the file.
     const std::string text = files::writeProduction(desk.document().production());
-    const auto again = files::parseProduction(text, shippedCards());
-    REQUIRE(again);
+    const auto again = must(files::parseProduction(text, shippedCards()));
     CHECK(again->production == desk.document().production());
     desk.click("dropAside");
     CHECK(desk.document().puppet().aside.empty());
@@ -456,8 +450,7 @@ TEST_CASE("Every number of the table can be questioned: where it comes from, wha
     const std::size_t knee = 1;
     for (int row = 0; row < 5; ++row) {
         if (row > 0) QTest::keyClick(table, Qt::Key_Down);
-        QTest::keyClick(table, Qt::Key_Return);
-        Desk::settle();
+        Desk::key(table, Qt::Key_Return);
         INFO("row " << row << ": " << why->text().toStdString());
         REQUIRE(why->isVisible());
         CHECK(why->text().contains(table->rows()[nth(row)].is.section(' ', 0, 0)));
@@ -470,8 +463,7 @@ TEST_CASE("Every number of the table can be questioned: where it comes from, wha
     }
     // What is said to move the life does: a hundredth more of it, by the model itself.
     QTest::keyClick(table, Qt::Key_Up);
-    QTest::keyClick(table, Qt::Key_Return);
-    Desk::settle();
+    Desk::key(table, Qt::Key_Return);
     const QString text = why->text();
     static const QRegularExpression longer("gap 1 % longer: ([0-9.]+) % more"),
         further("1 % more bend: ([0-9.]+) % less");

@@ -161,9 +161,8 @@ TEST_CASE("A phrase is said in another tongue: words looked up, names kept, numb
                                   return plain(v / 25.4, digits) + (unit ? " Zoll" : "");
                               }};
     // A name that looks like a hole or a template stays what it is.
-    const auto fault = findBeyond(words("%1, limb %2", std::string("%2 gap"), std::string("arm")),
-                                  {{words("gap"), 6.35, 12.7, 508, Dimension::length}});
-    REQUIRE(fault);
+    const auto fault = must(findBeyond(words("%1, limb %2", std::string("%2 gap"), std::string("arm")),
+                                       {{words("gap"), 6.35, 12.7, 508, Dimension::length}}));
     CHECK(fault->sentence() == "%2 gap, limb arm: gap 6.35 mm must lie between 12.7 and 508 mm");
     CHECK(fault->sentence(other) == "Glied arm von %2 gap: Luecke von 0.25 Zoll muss zwischen 0.5 und 20 Zoll liegen");
     CHECK_FALSE(quantity(3, Dimension::length) == quantity(3, Dimension::mass));

@@ -90,8 +90,7 @@ TEST_CASE("A puppet that was accepted is accepted again, whips as long as they m
     p.limbs[0].whip = true;
     Joint& root = p.limbs[0].joints[1];
     root.posed = true, root.gap_mm = 5, root.low_rad = -0.5, root.high_rad = 0.5;
-    const auto made = makePuppet(p);
-    REQUIRE(made);
+    const auto made = must(makePuppet(p));
     CHECK(made->limbs[0].joints[1].gap_mm == 499);
     CHECK(makePuppet(*made));
     p.limbs[0].joints[2].at_mm.y = 511;

@@ -249,8 +249,7 @@ TEST_CASE("A head on a dowel that is to come off cannot while a limb's wire runs
                              [](const body::Bond& b) { return b.from.mass == "head" || b.to.mass == "head"; });
     };
     CHECK_FALSE(point([](body::Puppet&) {}));
-    const auto said = point([&](body::Puppet& p) { headBond(p).comesOff = true; });
-    REQUIRE(said);
+    const auto said = must(point([&](body::Puppet& p) { headBond(p).comesOff = true; }));
     CHECK(said->ref.kind == schema::RefKind::bond);
     // By hand: the spine's last stretch runs to its end in the head.
     const body::Puppet& p = shippedDemo().puppets[0];

@@ -98,14 +98,12 @@ TEST_CASE("A web that tears or cracks is an open point with the size that would 
     p.things.sheets = {tight};
     all.puppets = {p};
     auto r = reportOf(all);
-    const findings::Finding* tears = findPoint(r.open, "web-tears");
-    REQUIRE(tears);
+    const findings::Finding* tears = must(findPoint(r.open, "web-tears"));
     all.puppets[0].things.sheets[0].width_mm = tears->more + 1e-6;
     CHECK_FALSE(findPoint(reportOf(all).open, "web-tears"));
     all.puppets[0].things.sheets[0].thickness_mm = 6;
     r = reportOf(all);
-    const findings::Finding* cracks = findPoint(r.open, "web-cracks");
-    REQUIRE(cracks);
+    const findings::Finding* cracks = must(findPoint(r.open, "web-cracks"));
     all.puppets[0].things.sheets[0].thickness_mm = cracks->more - 1e-6;
     CHECK_FALSE(findPoint(reportOf(all).open, "web-cracks"));
     all.puppets[0].things.sheets[0].clay.clear();

@@ -36,8 +36,7 @@ Puppet randomPuppet(Random& random) {
     m.weighed_g = random.between(1, 12), m.at_mm = p.limbs[1].joints.back().at_mm;
     p.masses = {m};
     p.wants.film_s = random.between(3, 25);
-    auto sound = makePuppet(p);
-    REQUIRE(sound);
+    auto sound = must(makePuppet(p));
     return sound.take();
 }
 

@@ -9,8 +9,7 @@ namespace {
 
 /// Demands of one limb with no weight at all: only the touch and the geometry speak.
 std::vector<Demand> demandsOf(const Puppet& p, int limb, const std::vector<load::PointMass>& masses = {}) {
-    const auto sound = makePuppet(p);
-    REQUIRE(sound);
+    const auto sound = must(makePuppet(p));
     const Skeleton s = calcSkeleton(*sound);
     load::LoadSetup setup;
     setup.lean_rad = sound->wants.lean_rad, setup.poseOnly = sound->wants.thisPoseOnly;

@@ -18,8 +18,7 @@ struct Said {
 
 Said run(const std::string& arguments) {
     const std::string errPath = (std::filesystem::temp_directory_path() / "enkinet-cli-test.err").string();
-    FILE* pipe = popen((std::string(ENKINET_CLI) + " " + arguments + " 2>" + errPath).c_str(), "r");
-    REQUIRE(pipe);
+    FILE* pipe = must(popen((std::string(ENKINET_CLI) + " " + arguments + " 2>" + errPath).c_str(), "r"));
     Said s;
     char buffer[4096];
     for (std::size_t n; (n = fread(buffer, 1, sizeof buffer, pipe)) > 0;)

@@ -12,8 +12,7 @@ Edits tansy(const Production& p) { return Edits(p, shippedCards(), "tansy"); }
 
 TEST_CASE("An edit changes what it says and nothing else; a broken rule changes nothing", "[document]") {
     const Production& p = demo();
-    const auto wider = tansy(p).setGap("leg", "knee", 15);
-    REQUIRE(wider);
+    const auto wider = must(tansy(p).setGap("leg", "knee", 15));
     CHECK(wider->puppets[0].limbs[2].joints[2].gap_mm == 15);
     Production back = *wider;
     back.puppets[0].limbs[2].joints[2].gap_mm = p.puppets[0].limbs[2].joints[2].gap_mm;
@@ -31,24 +30,19 @@ TEST_CASE("An edit changes what it says and nothing else; a broken rule changes 
 }
 
 TEST_CASE("A puppet taken over brings what it needs and keeps its wire", "[document]") {
-    const auto kind = files::loadProduction(kDataDir + "/kinds/bird.json", shippedCards());
-    REQUIRE(kind);
-    const auto both = adoptPuppet(demo(), kind->production, 0, shippedCards());
-    REQUIRE(both);
+    const auto kind = must(files::loadProduction(kDataDir + "/kinds/bird.json", shippedCards()));
+    const auto both = must(adoptPuppet(demo(), kind->production, 0, shippedCards()));
     CHECK(both->puppets.size() == 4);
-    const auto again = adoptPuppet(*both, kind->production, 0, shippedCards());
-    REQUIRE(again);
+    const auto again = must(adoptPuppet(*both, kind->production, 0, shippedCards()));
     CHECK(again->puppets[3].id != again->puppets[4].id);
-    const auto gone = removePuppet(*again, shippedCards(), again->puppets[4].id);
-    REQUIRE(gone);
+    const auto gone = must(removePuppet(*again, shippedCards(), again->puppets[4].id));
     CHECK(*gone == *both);
 }
 
 TEST_CASE("Puppets are moved along the row, back again, and never beyond it", "[document]") {
     const Production p = demo();
     const std::string first = p.puppets[0].id;
-    const auto moved = movePuppet(p, shippedCards(), first, 2);
-    REQUIRE(moved);
+    const auto moved = must(movePuppet(p, shippedCards(), first, 2));
     CHECK(moved->puppets[0].id == p.puppets[1].id);
     CHECK(moved->puppets[1].id == p.puppets[2].id);
     CHECK(moved->puppets[2].id == first);
@@ -80,8 +74,7 @@ TEST_CASE("Stiff clay across a posing joint is an open point", "[document]") {
     CHECK_FALSE(has(reportOf(demo()), "skin-bridges-joint"));
     body::Layers l;
     l.clay = "firm-flesh", l.skin_mm = 3, l.skinAcrossGaps = true;
-    const auto bridged = tansy(demo()).setLayers({"arm", 1, ""}, l);
-    REQUIRE(bridged);
+    const auto bridged = must(tansy(demo()).setLayers({"arm", 1, ""}, l));
     CHECK(has(reportOf(*bridged), "skin-bridges-joint"));
 }
 
@@ -122,9 +115,8 @@ TEST_CASE("Splitting and joining a segment leaves its clay and its cloth as they
         // The wire inside is chosen anew, so a little of the clay's room may change.
         CHECK_NEAR(clayAndCloth(*split).first, before.first, 1e-3);
         CHECK_NEAR(clayAndCloth(*split).second, before.second, 1e-9);
-        const auto joined = Edits(*split, shippedCards(), tansy.id)
-                                .joinSegments(tansy.limbs[0].id, split->puppets[0].limbs[0].joints[2].id);
-        REQUIRE(joined);
+        const auto joined = must(Edits(*split, shippedCards(), tansy.id)
+                                     .joinSegments(tansy.limbs[0].id, split->puppets[0].limbs[0].joints[2].id));
         CHECK_NEAR(clayAndCloth(*joined).second, before.second, 1e-9);
         CHECK_NEAR(clayAndCloth(*joined).first, before.first, 1e-3);
     }
@@ -138,8 +130,7 @@ TEST_CASE("A limb that is hung elsewhere moves its root there with all that hang
     REQUIRE(!armOf(demo()).hangsOnLimb.empty());
     const std::string spine = demo().puppets[0].limbs[0].id;
     const body::Joint target = onSpine(demo(), 1);
-    const auto moved = edits(demo()).hangLimb("arm", spine, target.id);
-    REQUIRE(moved);
+    const auto moved = must(edits(demo()).hangLimb("arm", spine, target.id));
     CHECK(armOf(*moved).hangsOnJoint == target.id);
     CHECK(armOf(*moved).joints.front().at_mm == target.at_mm);
     const Vec3 by = target.at_mm - armOf(demo()).joints.front().at_mm;
@@ -166,15 +157,13 @@ TEST_CASE("Half-widths go to one place or to all along, and a piece has a name",
     std::size_t s = 0;
     while (leg.segments[s].sections.size() < 2)
         ++s;
-    const auto all = e.setSection("leg", static_cast<int>(s), -1, 8.5, 7.25);
-    REQUIRE(all);
+    const auto all = must(e.setSection("leg", static_cast<int>(s), -1, 8.5, 7.25));
     for (const body::Section& x : body::findLimb(all->puppets[0], "leg")->segments[s].sections)
         CHECK((x.a_mm == 8.5 && x.b_mm == 7.25));
     CHECK_FALSE(e.setSection("leg", 99, -1, 8, 8));
     CHECK_FALSE(e.setSection("leg", static_cast<int>(s), -1, -1, 8));
     const std::string mass = demo().puppets[0].masses[0].id;
-    const auto named = e.setMassName(mass, "mail bag");
-    REQUIRE(named);
+    const auto named = must(e.setMassName(mass, "mail bag"));
     CHECK(named->puppets[0].masses[0].name == "mail bag");
     CHECK_FALSE(e.setMassName("nothing", "mail bag"));
 }
@@ -184,13 +173,11 @@ TEST_CASE("Each kind is measured as its builders do: height, at the shoulder, le
                                    {"quadruped", body::SizeKind::shoulder},
                                    {"serpent", body::SizeKind::length},
                                    {"winged", body::SizeKind::span}}) {
-        const auto loaded = files::loadProduction(kDataDir + "/kinds/" + kind + ".json", shippedCards());
-        REQUIRE(loaded);
+        const auto loaded = must(files::loadProduction(kDataDir + "/kinds/" + kind + ".json", shippedCards()));
         const body::Puppet& p = loaded->production.puppets[0];
         const double own = body::findSize(p, by);
         REQUIRE(own > 20);
-        const auto grown = Edits(loaded->production, shippedCards(), p.id).startAt(p.height_mm * 300 / own);
-        REQUIRE(grown);
+        const auto grown = must(Edits(loaded->production, shippedCards(), p.id).startAt(p.height_mm * 300 / own));
         INFO(kind);
         CHECK_NEAR(body::findSize(grown->puppets[0], by), 300.0, 2e-3);
     }

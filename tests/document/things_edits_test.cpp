@@ -27,11 +27,9 @@ TEST_CASE("Every kind is put on and taken off by one edit each, or refused with 
         Things t = put->puppets[1].things;
         CHECK(countThings(t, kind) == 1);
         CHECK((kind == ThingKind::base || *findThingName(t, kind, 0) == "thing"));
-        const auto twice = document::Edits(*put, shippedCards(), id).addThing(kind, spot, "thing");
-        REQUIRE(twice);
+        const auto twice = must(document::Edits(*put, shippedCards(), id).addThing(kind, spot, "thing"));
         CHECK(countThings(twice->puppets[1].things, kind) == (kind == ThingKind::base ? 1 : 2));
-        const auto off = document::Edits(*put, shippedCards(), id).removeThing(kind, 0);
-        REQUIRE(off);
+        const auto off = must(document::Edits(*put, shippedCards(), id).removeThing(kind, 0));
         CHECK(*off == p);
     }
     // A file would keep one of two places, and two ends in the base would then be one.
@@ -61,8 +59,7 @@ TEST_CASE("Things stay where they are when their segment is cut in two or joined
     Prop prop;
     prop.id = prop.name = "letter", prop.hand.limb = "arm", prop.hand.segment = 3, prop.mass_g = 1;
     t.props = {prop};
-    const auto start = document::Edits(all, shippedCards(), id).setThings(t);
-    REQUIRE(start);
+    const auto start = must(document::Edits(all, shippedCards(), id).setThings(t));
     const auto placesOf = [&](const document::Production& p) {
         const Puppet& x = p.puppets[0];
         const Skeleton s = calcSkeleton(x);
@@ -80,15 +77,13 @@ TEST_CASE("Things stay where they are when their segment is cut in two or joined
             CHECK(norm(a[i] - b[i]) < 1e-6);
     };
     const auto before = placesOf(*start);
-    const auto cut = document::Edits(*start, shippedCards(), id).splitSegment("arm", 1, 0.4);
-    REQUIRE(cut);
+    const auto cut = must(document::Edits(*start, shippedCards(), id).splitSegment("arm", 1, 0.4));
     same(before, placesOf(*cut));
     CHECK(cut->puppets[0].things.runs[0].fromSegment == 1);
     CHECK(cut->puppets[0].things.runs[0].toSegment == 4);
     CHECK(cut->puppets[0].things.props[0].hand.segment == 4);
     const std::string joint = cut->puppets[0].limbs[1].joints[2].id;
-    const auto joined = document::Edits(*cut, shippedCards(), id).joinSegments("arm", joint);
-    REQUIRE(joined);
+    const auto joined = must(document::Edits(*cut, shippedCards(), id).joinSegments("arm", joint));
     same(before, placesOf(*joined));
     CHECK(joined->puppets[0].things.runs == start->puppets[0].things.runs);
     CHECK(joined->puppets[0].things.props == start->puppets[0].things.props);

@@ -170,8 +170,7 @@ TEST_CASE("Any field changed is one field changed, is written and read again, an
             auto sound = document::makeProduction(p, shippedCards());
             if (!sound || (isLeaf(f) && f.access->same(place.of(p), place.of(const_cast<Production&>(whole())))))
                 continue;
-            const auto again = parseProduction(writeProduction(*sound, false), shippedCards());
-            REQUIRE(again);
+            const auto again = must(parseProduction(writeProduction(*sound, false), shippedCards()));
             CHECK((again->production == *sound));
             changed = true;
             ++tried;
@@ -301,8 +300,7 @@ TEST_CASE("What shares a list and is of none of its kinds is refused, and lost b
     CHECK(loaded.fault().sentence() == "stock, bend test 2: kind \"twist\" must be one of bend, hang");
     j["stock"]["wire_tests"][1].erase("kind");
     j["stock"]["wire_tests"][1].update({{"edge_factor", 1.3}, {"cycles", 20}});
-    const auto older = parseProduction(j.dump(), shippedCards());
-    REQUIRE(older);
+    const auto older = must(parseProduction(j.dump(), shippedCards()));
     CHECK(older->production.stock.bendTests.size() == 2);
 }
 

@@ -57,8 +57,7 @@ TEST_CASE("The n-th read, write, sync or rename fails: the old file is whole, th
                 }
                 INFO(name << ", call kind " << static_cast<int>(kind) << ", n " << n);
                 if (!reached) break;
-                const auto now = files::loadProduction(path, shippedCards());
-                REQUIRE(now);
+                const auto now = must(files::loadProduction(path, shippedCards()));
                 if (fault) {
                     ++failed;
                     CHECK(fault->sentence().size() > 10);
@@ -82,8 +81,7 @@ TEST_CASE("A full disk takes what it can: the file stays as it was, and what was
     REQUIRE(files::saveProduction(path, demo()));
     const std::string old = *files::readFile(path);
     // Writes that take less than they are given are gone on with, until one takes nothing.
-    const auto edited = document::Edits(demo(), shippedCards(), "tansy").setHeight(250);
-    REQUIRE(edited);
+    const auto edited = must(document::Edits(demo(), shippedCards(), "tansy").setHeight(250));
     const Failing failing(Call::write, 1);
     const auto saved = files::saveProduction(path, *edited);
     REQUIRE_FALSE(saved);
@@ -180,8 +178,7 @@ TEST_CASE("An allocation fails while a file is opened, edited, judged or saved: 
         INFO("allocation " << n << " of " << calls);
         REQUIRE(WIFEXITED(status)); // never a signal
         ++ends[WEXITSTATUS(status)];
-        const auto now = files::loadProduction(path, shippedCards());
-        REQUIRE(now);
+        const auto now = must(files::loadProduction(path, shippedCards()));
         const double height = now->production.puppets[0].height_mm;
         CHECK((height == 250 || *files::readFile(path) == old));
         CHECK(folder.files() == 1);

@@ -24,8 +24,7 @@ std::string replaced(std::string text, const std::string& what, const std::strin
 std::string zipOf(const std::vector<std::pair<std::string, std::string>>& entries) {
     const std::string path = (std::filesystem::temp_directory_path() / "enkinet-test.zip").string();
     std::filesystem::remove(path);
-    zip_t* z = zip_open(path.c_str(), ZIP_CREATE | ZIP_TRUNCATE, nullptr);
-    REQUIRE(z);
+    zip_t* z = must(zip_open(path.c_str(), ZIP_CREATE | ZIP_TRUNCATE, nullptr));
     for (const auto& [name, bytes] : entries)
         zip_file_add(z, name.c_str(), zip_source_buffer(z, bytes.data(), bytes.size(), 0), ZIP_FL_ENC_UTF_8);
     REQUIRE(zip_close(z) == 0);
@@ -47,8 +46,7 @@ TEST_CASE("Angles that an edit sets survive degrees and back to the bit", "[file
 }
 
 TEST_CASE("A newer file opens, and is known to be newer", "[files]") {
-    const auto p = parseProduction(replaced(demoText(), "\"version\": 2", "\"version\": 99"), shippedCards());
-    REQUIRE(p);
+    const auto p = must(parseProduction(replaced(demoText(), "\"version\": 2", "\"version\": 99"), shippedCards()));
     CHECK(p->newer);
 }
 
@@ -163,8 +161,7 @@ TEST_CASE("A load too cold to be an oven is refused", "[files]") {
 
 TEST_CASE("An edit changes the field that it is about, a hand's move the place, and no two fields are one", "[files]") {
     const auto changed = [](const auto& edit, const document::Production& from = demo()) {
-        const auto to = edit(document::Edits(from, shippedCards(), "tansy"));
-        REQUIRE(to);
+        const auto to = must(edit(document::Edits(from, shippedCards(), "tansy")));
         return document::findChangedFields(from, *to);
     };
     const auto gap = changed([](const document::Edits& e) { return e.setGap("leg", "knee", 12.5); });
@@ -189,8 +186,7 @@ TEST_CASE("An edit changes the field that it is about, a hand's move the place, 
     CHECK(forth == bend("elbow", false, 0.3, 0.1));
     CHECK(forth != bend("elbow", true, 0.2, 0));
     CHECK(forth != bend("shoulder", false, 0.2, 0));
-    const auto bent = document::Edits(demo(), shippedCards(), "tansy").setAngle({"arm", "elbow", false, 0.2, 0});
-    REQUIRE(bent);
+    const auto bent = must(document::Edits(demo(), shippedCards(), "tansy").setAngle({"arm", "elbow", false, 0.2, 0}));
     CHECK(forth == bend("elbow", false, 0.3, 0, *bent));
     CHECK(forth != bend("shoulder", false, 0.3, 0, *bent));
     CHECK(document::findChangedFields(demo(), demo()).empty());

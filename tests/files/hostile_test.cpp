@@ -32,8 +32,7 @@ std::map<std::string, Json::json_pointer> places(const Json& j) {
 
 /// What opens is what is written of it, so that saving and opening again changes nothing.
 void checkSameAgain(const document::Production& p) {
-    const auto again = parseProduction(writeProduction(p, false), shippedCards());
-    REQUIRE(again);
+    const auto again = must(parseProduction(writeProduction(p, false), shippedCards()));
     CHECK((again->production == p));
 }
 
@@ -126,8 +125,7 @@ TEST_CASE("An unknown key stays in every object, beside an id that does not belo
                             {"item", "holes||2|12"},
                             {"id", "stray"},
                             {"from later", i}});
-    const auto p = parseProduction(j.dump(), shippedCards());
-    REQUIRE(p);
+    const auto p = must(parseProduction(j.dump(), shippedCards()));
     const Json back = Json::parse(writeProduction(p->production, false));
     for (int i = 0; i < 2; ++i) {
         CHECK(back["log"][nth(i)]["from later"] == i);
@@ -163,8 +161,7 @@ TEST_CASE("Documents that open with strange but allowed numbers compute to finit
 
 TEST_CASE("A limb goes to the clipboard as text and comes back the same; rubbish is refused", "[files]") {
     for (const auto& l : demo().puppets[0].limbs) {
-        const auto back = parseLimb(limbText(l));
-        REQUIRE(back);
+        const auto back = must(parseLimb(limbText(l)));
         CHECK(*back == l);
     }
     for (const char* bad : {"", "[]", "{}", "{\"id\": 3}", "{\"id\":\"a\",\"joints\":7}"})

@@ -42,13 +42,11 @@ TEST_CASE("A number is read whole or not at all, with either decimal sign where 
 
 TEST_CASE("Decimal commas between semicolons gave an offset of -125 degrees and a dial of 255", "[files]") {
     const auto minutes = [](int i) { return std::to_string(2 * i); };
-    const auto plainLog = parseOvenLog(log("min,C", ',', false, minutes), 130);
-    REQUIRE(plainLog);
+    const auto plainLog = must(parseOvenLog(log("min,C", ',', false, minutes), 130));
     CHECK_NEAR(plainLog->offset_C, -4.5, 0.02);
     for (const auto& same : {log("min;C", ';', true, minutes), log("min\tC", '\t', true, minutes),
                              "\xEF\xBB\xBF" + log("min;C", ';', false, minutes)}) {
-        const auto read = parseOvenLog(same, 130);
-        REQUIRE(read);
+        const auto read = must(parseOvenLog(same, 130));
         CHECK(*read == *plainLog);
     }
     // Hours, minutes and seconds all read 0.
@@ -80,8 +78,7 @@ TEST_CASE("An oven more than 40 degrees off is not believed, and no dial stands 
     for (int i = 0; i < 30; ++i)
         cold += std::to_string(i) + ",5\n", cool += std::to_string(i) + ",100\n";
     CHECK(parseOvenLog(cold, 130).fault().sentence().find("40") != std::string::npos);
-    const auto off = parseOvenLog(cool, 130);
-    REQUIRE(off);
+    const auto off = must(parseOvenLog(cool, 130));
     fill::ClayCard clay;
     clay.name = "firm", clay.set_C = 130, clay.scorch_C = 150;
     // 30 degrees too cool: it would be dialled to 160.
@@ -135,8 +132,7 @@ TEST_CASE("What could not be opened again is not saved: the same limits both way
     CHECK_FALSE(writeContainer(p));
     // In the container close-set: an 8.5 MB file grew to 16.9 when it was saved indented.
     CHECK(writeProduction(demo(), false).size() < 0.7 * static_cast<double>(writeProduction(demo()).size()));
-    const auto bytes = writeContainer(demo());
-    REQUIRE(bytes);
+    const auto bytes = must(writeContainer(demo()));
     CHECK(parseContainer(*bytes, shippedCards())->production == demo());
 }
 
@@ -186,8 +182,7 @@ TEST_CASE("A file of version 1 is brought up to the present one, and a present o
     REQUIRE_FALSE(whip.empty());
     const auto edgeOf = [&](int version) {
         json["version"] = version;
-        const auto loaded = parseProduction(json.dump(), shippedCards());
-        REQUIRE(loaded);
+        const auto loaded = must(parseProduction(json.dump(), shippedCards()));
         for (const auto& p : loaded->production.puppets)
             for (const auto& l : p.limbs)
                 for (const auto& j : l.joints)

@@ -37,16 +37,14 @@ double cylinderAxis(double radius_m, const Heat& h, double film, double oven, do
 TEST_CASE("The five bake times of the handbook come out", "[fill]") {
     const double rows[][3] = {{3, 8, 15.37}, {6, 8, 27.17}, {6, 20, 36.24}, {12, 8, 52.34}, {20, 0, 66.30}};
     for (const auto& r : rows) {
-        const auto curve = calcBake(setup(r[0], r[1]), 115, 120);
-        REQUIRE(curve);
+        const auto curve = must(calcBake(setup(r[0], r[1]), 115, 120));
         CHECK_NEAR(curve->reached_min, r[2], 0.01);
     }
 }
 
 TEST_CASE("A solid rod warms on its axis as the series says, to half a degree", "[fill]") {
     const BakeSetup s = setup(20, 0);
-    const auto curve = calcBake(s, 115, 120);
-    REQUIRE(curve);
+    const auto curve = must(calcBake(s, 115, 120));
     for (std::size_t i = 20; i < curve->minutes.size(); i += 7) {
         const double exact = cylinderAxis(0.02, s.clay, 15, 130, 20, curve->minutes[i] * 60);
         INFO("after " << curve->minutes[i] << " min");
@@ -90,8 +88,7 @@ TEST_CASE("A slab and a ball warm in their middle as their series say, to half a
         for (double R : {6.0, 18.0, 30.0}) {
             BakeSetup s = setup(R, 0);
             s.shape = shape;
-            const auto curve = calcBake(s, 115, 90);
-            REQUIRE(curve);
+            const auto curve = must(calcBake(s, 115, 90));
             for (std::size_t i = 20; i < curve->minutes.size(); i += 29) {
                 INFO("shape " << static_cast<int>(shape) << " R " << R << " after " << curve->minutes[i] << " min");
                 CHECK(std::abs(curve->innermost_C[i] - middleOf(shape, R / 1000, s, curve->minutes[i] * 60)) < 0.5);
@@ -104,8 +101,7 @@ TEST_CASE("Heat that comes in is heat that is stored, on a core or solid, in eve
         for (double core : {0.0, 9.0}) {
             BakeSetup s = setup(7, core);
             s.shape = shape;
-            const auto curve = calcBake(s, 115, 45);
-            REQUIRE(curve);
+            const auto curve = must(calcBake(s, 115, 45));
             CHECK_NEAR(curve->absorbed_J, curve->stored_J, 1e-9);
             CHECK(curve->stored_J > 0);
         }
@@ -203,8 +199,7 @@ TEST_CASE("A probe's log gives the oven's offset and swing, and the dial makes u
     std::string csv = "minutes,degrees C\n";
     for (int i = 0; i <= 120; ++i)
         csv += fmt::format("{},{}\n", i * 0.5, 136 + 5 * std::sin(i * 0.7) - 116 * std::exp(-i / 10.0));
-    const auto log = files::parseOvenLog(csv, 130);
-    REQUIRE(log);
+    const auto log = must(files::parseOvenLog(csv, 130));
     CHECK(log->offset_C == Approx(6).margin(0.4));
     CHECK(log->swing_C == Approx(5).margin(0.3));
     const ClayCard clay = reportOf(demo()).shelf.clays.at("firm-white");

@@ -24,8 +24,7 @@ TEST_CASE("Cooling is heating turned upside down", "[fill]") {
         // The law is linear: as long as from room to where the same share of the way is left.
         BakeSetup s = makeBakeSetup(r.choice.parts[nth(part)], r.shelf);
         s.oven_C = b.set_C;
-        const auto heating = calcBake(s, b.set_C - (kHand_C - r.shelf.shop.room_C), minutes < 60 ? 60 : 480);
-        REQUIRE(heating);
+        const auto heating = must(calcBake(s, b.set_C - (kHand_C - r.shelf.shop.room_C), minutes < 60 ? 60 : 480));
         CHECK_NEAR(minutes, heating->reached_min, 1e-9);
     }
 }
@@ -177,8 +176,7 @@ TEST_CASE("At heat, a part counts the minutes of every load that it is in", "[fi
             ++loads;
             BakeSetup s = makeBakeSetup(r.choice.parts[nth(e.part)], r.shelf);
             s.oven_C = b.set_C;
-            const auto curve = calcBake(s, 0, b.minutes);
-            REQUIRE(curve);
+            const auto curve = must(calcBake(s, 0, b.minutes));
             for (std::size_t i = 1; i < curve->minutes.size(); ++i)
                 if (curve->surface_C[i] > b.set_C - kHot_C) sum += curve->minutes[i] - curve->minutes[i - 1];
         }

@@ -11,8 +11,7 @@ TEST_CASE("A roller's line is found again from its own readings, and scatter is 
     std::vector<RollerReading> readings;
     for (double s : {1.0, 3.0, 5.0, 8.0})
         readings.push_back({s, 3.4 - 0.35 * s});
-    const auto line = calcRollerLine(readings);
-    REQUIRE(line);
+    const auto line = must(calcRollerLine(readings));
     CHECK_NEAR(line->at0_mm, 3.4, 1e-12);
     CHECK_NEAR(line->slope_mm, -0.35, 1e-12);
     CHECK(line->scatter_mm < 1e-12);
@@ -27,8 +26,7 @@ TEST_CASE("A roller's line is found again from its own readings, and scatter is 
 TEST_CASE("Setting and layers come nearest to the sheet, as trying all of them shows", "[fill]") {
     const RollerLine line = *calcRollerLine({{1, 3.0}, {9, 0.6}});
     for (double want = 0.5; want < 13; want += 0.37) {
-        const auto r = findRolled(line, want);
-        REQUIRE(r);
+        const auto r = must(findRolled(line, want));
         CHECK_NEAR(r->gives_mm, r->layers * (line.at0_mm + line.slope_mm * r->setting), 1e-12);
         CHECK(r->setting == std::round(r->setting));
         for (int layers = 1; layers <= 4; ++layers)

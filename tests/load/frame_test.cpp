@@ -248,8 +248,7 @@ TEST_CASE("A level tail droops as a cantilever over its whole length", "[load]")
         {posed("root", {0, 100, 0}, 5, -35, 35), fixedPoint("mid", {0, 100, -30}), fixedPoint("tip", {0, 100, -90})},
         "post", "top"));
     p.limbs[1].whip = true;
-    const auto sound = makePuppet(p);
-    REQUIRE(sound);
+    const auto sound = must(makePuppet(p));
     const Skeleton s = calcSkeleton(*sound);
     const double E = 69000, I = kPi / 64, W = 2.7 * kNewtonPerGram, L = 90;
     std::vector<PointMass> masses;

@@ -45,8 +45,7 @@ Figure0 drawFigure(Random& random, bool legs) {
              "trunk", "t" + std::to_string(n));
     arm.mirrored = random.whole(0, 1) == 1;
     p.limbs.push_back(arm);
-    const auto sound = makePuppet(p);
-    REQUIRE(sound);
+    const auto sound = must(makePuppet(p));
     p = *sound;
     f.skeleton = calcSkeleton(p);
     for (std::size_t l = 0; l < f.skeleton.links.size(); ++l) {

@@ -33,8 +33,7 @@ TEST_CASE("The gate before the oven asks for what the design says, in its own nu
     CHECK_FALSE(isOpen(gate));
     CHECK(lineOf(gate, Check::alongside, "ceramic tile"));
     CHECK(lineOf(gate, Check::probe)->a == lineOf(gate, Check::probe)->b - 6);
-    const GateItem* pair = lineOf(gate, Check::pair);
-    REQUIRE(pair);
+    const GateItem* pair = must(lineOf(gate, Check::pair));
     for (const fill::Part& part : r.choice.parts)
         if (part.label == pair->subject) CHECK_NEAR(pair->a, part.skin.mass_g, 1e-12);
     double thinnest = 1e9;
@@ -144,7 +143,6 @@ TEST_CASE("Clay that dries by itself has its own gate, with its oversize", "[mak
         if (!s.layers.clay.empty()) s.layers.clay = "air-dry-white";
     const auto r = reportOf(p);
     const auto& gate = gateBefore(r.plan, StepKind::dry).gate;
-    const GateItem* oversize = lineOf(gate, Check::oversize);
-    REQUIRE(oversize);
+    const GateItem* oversize = must(lineOf(gate, Check::oversize));
     CHECK_NEAR(oversize->a, 1 / (1 - r.shelf.clays.at("air-dry-white").shrink), 1e-12);
 }

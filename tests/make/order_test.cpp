@@ -34,8 +34,7 @@ void checkOrdered(const Plan& plan) {
 TEST_CASE("A chest under a wing is painted first, and nothing else changes places for it", "[make]") {
     // The shipped winged kind with its wings folded down along its flanks; chest and wings each in a scheme of its own.
     document::Production p = demo();
-    const auto kind = files::loadProduction(kDataDir + "/kinds/winged.json", shippedCards());
-    REQUIRE(kind);
+    const auto kind = must(files::loadProduction(kDataDir + "/kinds/winged.json", shippedCards()));
     p.puppets = kind->production.puppets;
     std::string acrylic;
     for (const auto& c : shippedCards().paints)

@@ -61,8 +61,7 @@ TEST_CASE("Coats are laid until the ground no longer shows", "[paint]") {
 
 TEST_CASE("Millilitres are area, relief, coats and coverage", "[paint]") {
     const Scheme s{"plain", "plain", {{Role::base, "skin-warm"}, {Role::wash, "skin-shade"}}};
-    const auto laid = calcLaid(s, shippedCards().paints, "#808080", 10000);
-    REQUIRE(laid);
+    const auto laid = must(calcLaid(s, shippedCards().paints, "#808080", 10000));
     const Laid& base = laid->at(0);
     CHECK_NEAR(base.ml, base.coats * 10000 * kRelief / (base.card->coverage_m2_l * 1000), 1e-12);
     CHECK_NEAR(laid->at(1).ml, kWashShare * 10000 * kRelief / (laid->at(1).card->coverage_m2_l * 1000), 1e-12);

@@ -25,8 +25,7 @@ Scheme schemeOf(double wash, double dry, Relief relief = {}) {
 }
 
 Tones tonesOf(const Scheme& s) {
-    const auto patch = calcReliefPatch(s, shelf(), "#b08060");
-    REQUIRE(patch);
+    const auto patch = must(calcReliefPatch(s, shelf(), "#b08060"));
     return patch->tones;
 }
 
@@ -63,8 +62,7 @@ TEST_CASE("A smooth surface has one tone, and it is the one that coats say", "[p
     const Tones t = tonesOf(s);
     CHECK(off(t.recess, t.body) < 1e-9);
     CHECK(off(t.ridge, t.body) < 1e-9);
-    const auto laid = calcLaid(s, shelf(), "#b08060", 1000);
-    REQUIRE(laid);
+    const auto laid = must(calcLaid(s, shelf(), "#b08060", 1000));
     CHECK(off(t.body, laid->back().seen) < 1e-6);
 }
 
@@ -134,8 +132,7 @@ TEST_CASE("A grey card takes the lamp out of a photograph, whatever its colour a
         const Rgb paint{random.between(0.02, 0.9), random.between(0.02, 0.9), random.between(0.02, 0.9)};
         const Rgb lamp{random.between(0.3, 1.05), random.between(0.3, 1.05), random.between(0.3, 1.05)};
         const auto seen = [&](const Rgb& c) { return Rgb{c.r * lamp.r, c.g * lamp.g, c.b * lamp.b}; };
-        const auto back = calcBalanced(seen(paint), seen({0.18, 0.18, 0.18}));
-        REQUIRE(back);
+        const auto back = must(calcBalanced(seen(paint), seen({0.18, 0.18, 0.18})));
         CHECK(std::abs(back->r - paint.r) + std::abs(back->g - paint.g) + std::abs(back->b - paint.b) < 1e-12);
     }
     const Rgb grey{0.18, 0.18, 0.18};
@@ -151,8 +148,7 @@ TEST_CASE("A coat takes the paint of its place, lies on what is in that place, a
     s.coats.push_back({Role::base, "dark", 1, Zone::back});
     s.coats.push_back({Role::base, "light", 1, Zone::front});
     s.coats.push_back({Role::base, "dark", 1, Zone::stretch, 0.2, 0.5});
-    const auto laid = calcLaid(s, shelf(), "#b08060", 1000);
-    REQUIRE(laid);
+    const auto laid = must(calcLaid(s, shelf(), "#b08060", 1000));
     const auto whole = [&](const std::string& paint) {
         Scheme one{"s", "s", {{Role::base, "base"}, {Role::base, paint}}, s.relief};
         return calcLaid(one, shelf(), "#b08060", 1000)->at(1);

@@ -55,8 +55,7 @@ TEST_CASE("A mixture that is kept leaves that much less in its pots, and no pot 
     paint::PaintCard mixed = shippedCards().paints[0];
     mixed.id = "mixed-test", mixed.name = "mixed";
     const std::string a = p.stock.paints_ml[0].card, b = p.stock.paints_ml[1].card;
-    const auto kept = document::Edits(p, shippedCards(), "tansy").mixPaint(mixed, 10, {{a, 8}, {b, 5}});
-    REQUIRE(kept);
+    const auto kept = must(document::Edits(p, shippedCards(), "tansy").mixPaint(mixed, 10, {{a, 8}, {b, 5}}));
     const auto left = [&](const std::string& card) {
         for (const document::Held& h : kept->stock.paints_ml)
             if (h.card == card) return h.amount;
@@ -66,8 +65,7 @@ TEST_CASE("A mixture that is kept leaves that much less in its pots, and no pot 
     CHECK(left(b) == 0);
     CHECK_NEAR(left("mixed-test"), 10.0, 1e-12);
     // More of it adds to what there is.
-    const auto more = document::Edits(*kept, shippedCards(), "tansy").mixPaint(mixed, 5, {{a, 4}});
-    REQUIRE(more);
+    const auto more = must(document::Edits(*kept, shippedCards(), "tansy").mixPaint(mixed, 5, {{a, 4}}));
     for (const document::Held& h : more->stock.paints_ml) {
         if (h.card == a) CHECK_NEAR(h.amount, 8.0, 1e-12);
         if (h.card == "mixed-test") CHECK_NEAR(h.amount, 15.0, 1e-12);

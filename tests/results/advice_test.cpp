@@ -138,8 +138,7 @@ TEST_CASE("A limb of which nothing is left outside its parent is pointed out", "
         },
         1);
     CHECK(pointsOf(r.open, "swallowed") == 1);
-    auto winged = files::loadProduction(kDataDir + "/kinds/winged.json", shippedCards());
-    REQUIRE(winged);
+    auto winged = must(files::loadProduction(kDataDir + "/kinds/winged.json", shippedCards()));
     const Report w = reportOf(winged->production);
     double wing_mm3 = 0;
     for (const fill::Part& p : w.choice.parts)
@@ -199,12 +198,10 @@ TEST_CASE("A weighed piece is a piece, not cloth, and on a mirrored limb it is t
     const auto massOf = [](const Production& x) { return reportOf(x).choice.totals; };
     const auto before = massOf(p);
     bag.side = body::Side::left;
-    auto one = Edits(p, shippedCards(), "tansy").addMass(bag);
-    REQUIRE(one);
+    auto one = must(Edits(p, shippedCards(), "tansy").addMass(bag));
     CHECK_NEAR(massOf(*one).piece_g, before.piece_g + 7, 1e-9);
     CHECK_NEAR(massOf(*one).cover_g, before.cover_g, 1e-9);
-    auto both = Edits(*one, shippedCards(), "tansy").setMassSide("lantern", body::Side::both);
-    REQUIRE(both);
+    auto both = must(Edits(*one, shippedCards(), "tansy").setMassSide("lantern", body::Side::both));
     CHECK_NEAR(massOf(*both).piece_g, before.piece_g + 14, 1e-9);
 }
 
@@ -339,8 +336,7 @@ TEST_CASE("Hands twice too long are not fine, an ox is not so many heads high, a
         for (std::size_t i = 0; i < l.joints.size(); ++i)
             if ((l.id == "arm" && i == 4) || l.kind == body::LimbKind::finger)
                 l.joints[i].at_mm = wrist + 2.2 * (l.joints[i].at_mm - wrist);
-    auto sound = makeProduction(p, shippedCards());
-    REQUIRE(sound);
+    auto sound = must(makeProduction(p, shippedCards()));
     const auto hands = eye(reportOf(*sound), sound->puppets[0], Eye::hand_to_forearm);
     REQUIRE_FALSE(hands.empty());
     CHECK_FALSE(hands[0].fine());
@@ -353,8 +349,7 @@ TEST_CASE("Hands twice too long are not fine, an ox is not so many heads high, a
             j.posed = false;
     still.puppets[0].poses.clear(), still.puppets[0].board = {}, still.puppets[0].wants.shot.clear();
     still.puppets[0].things.props.clear();
-    auto quiet = makeProduction(still, shippedCards());
-    REQUIRE(quiet);
+    auto quiet = must(makeProduction(still, shippedCards()));
     CHECK(eye(reportOf(*quiet), quiet->puppets[0], Eye::armature_cover).size() == 1);
 }
 
@@ -383,8 +378,7 @@ TEST_CASE("Nothing to hold but what is wet is one point, and advice can be left 
     for (const findings::Finding& o : r.open) {
         if (!o.is("order")) continue;
         CHECK(o.mayLeave());
-        auto left = Edits(p, shippedCards(), "tansy").leavePoint(o.key, true, "it stands");
-        REQUIRE(left);
+        auto left = must(Edits(p, shippedCards(), "tansy").leavePoint(o.key, true, "it stands"));
         p = left.take();
     }
     const Report quiet = reportOf(p);
@@ -392,8 +386,7 @@ TEST_CASE("Nothing to hold but what is wet is one point, and advice can be left 
     CHECK(pointsOf(quiet.left, "order") == pointsOf(r.open, "order"));
     for (const findings::Finding& o : quiet.left)
         CHECK(o.because == "it stands");
-    auto again = Edits(p, shippedCards(), "tansy").leavePoint(quiet.left[0].key, false);
-    REQUIRE(again);
+    auto again = must(Edits(p, shippedCards(), "tansy").leavePoint(quiet.left[0].key, false));
     CHECK(pointsOf(reportOf(*again).open, "order") == 1);
     // What would fail cannot be waved away.
     for (const findings::Kind* k : findings::allKinds())
@@ -435,14 +428,12 @@ TEST_CASE("A picked wire that cannot be made is said, and what can stands in for
 
 TEST_CASE("Each shipped kind opens sound at half to twice its own height", "[results]") {
     for (const std::string kind : {"biped", "quadruped", "bird", "serpent", "winged"}) {
-        auto loaded = files::loadProduction(kDataDir + "/kinds/" + kind + ".json", shippedCards());
-        REQUIRE(loaded);
+        auto loaded = must(files::loadProduction(kDataDir + "/kinds/" + kind + ".json", shippedCards()));
         const body::Puppet& own = loaded->production.puppets[0];
         for (double share : {1.0, 0.5, 0.75, 1.5, 2.0}) {
             if (kSanitized && share != 1) break;
             INFO(kind << " at " << share);
-            const auto scaled = Edits(loaded->production, shippedCards(), own.id).startAt(share * own.height_mm);
-            REQUIRE(scaled);
+            const auto scaled = must(Edits(loaded->production, shippedCards(), own.id).startAt(share * own.height_mm));
             const Report r = reportOf(*scaled);
             // Faults first: none as it is shipped. What a size asks of any wire or clay is honest, and few.
             std::string said;

@@ -34,8 +34,7 @@ TEST_CASE("No wire can be chosen with its reason: nothing is cut, nothing is sai
     const int ear = indexOf(goat, "ear");
     CHECK_FALSE(edits(before).setNoWire("ear", ""));
     CHECK_FALSE(edits(before).setNoWire("nobody", "so"));
-    const auto none = edits(before).setNoWire("ear", "it lies on the head");
-    REQUIRE(none);
+    const auto none = must(edits(before).setNoWire("ear", "it lies on the head"));
     const Report r = reportOf(*none, 1);
     const choice::LimbChoice& l = r.choice.limbs[nth(ear)];
     CHECK(l.reason.refused);
@@ -55,17 +54,14 @@ TEST_CASE("No wire can be chosen with its reason: nothing is cut, nothing is sai
     CHECK_FALSE(findPoint(r.open, "no-wire"));
     // The wires of the other limbs are lighter to carry, never heavier.
     CHECK(r.choice.totals.wire_g < reportOf(before, 1).choice.totals.wire_g);
-    const auto back = edits(*none).setPick("ear", std::nullopt);
-    REQUIRE(back);
+    const auto back = must(edits(*none).setPick("ear", std::nullopt));
     CHECK(*back == before);
 }
 
 TEST_CASE("A root limb without wire anchors nothing, and that is an open point", "[results]") {
-    const auto none = document::Edits(demo(), shippedCards(), "tansy").setNoWire("spine", "a block of wood");
-    REQUIRE(none);
+    const auto none = must(document::Edits(demo(), shippedCards(), "tansy").setNoWire("spine", "a block of wood"));
     const Report r = reportOf(*none);
-    const findings::Finding* said = findPoint(r.open, "wire-refused");
-    REQUIRE(said);
+    const findings::Finding* said = must(findPoint(r.open, "wire-refused"));
     CHECK(said->limit == 1);
     CHECK(said->found > 0);
 }
@@ -87,25 +83,22 @@ TEST_CASE("A wanted proportion goes before what is usual, within its tolerance, 
                p.puppets[0].things.features[0].first_mm / 54, 1e-12);
     CHECK(leg.fine());
     const auto want = [&](double target, double tolerance) {
-        auto made = document::Edits(p, shippedCards(), "tansy").setProportion("leg_share:leg", target, tolerance);
-        REQUIRE(made);
+        auto made = must(document::Edits(p, shippedCards(), "tansy").setProportion("leg_share:leg", target, tolerance));
         p = *made;
     };
     want(leg.found * 1.2, 0.1);
     Report r = reportOf(p);
-    const findings::Finding* off = findPoint(r.open, "proportion");
-    REQUIRE(off);
+    const findings::Finding* off = must(findPoint(r.open, "proportion"));
     CHECK_NEAR(off->found, leg.found, 1e-12);
     CHECK_NEAR(off->limit, leg.found * 1.2 * 0.9, 1e-12);
     CHECK_NEAR(off->more, leg.found * 1.2 * 1.1, 1e-12);
-    const auto left = document::Edits(p, shippedCards(), "tansy").leavePoint(off->key, true, "she strides on stilts");
-    REQUIRE(left);
+    const auto left =
+        must(document::Edits(p, shippedCards(), "tansy").leavePoint(off->key, true, "she strides on stilts"));
     CHECK_FALSE(findPoint(reportOf(*left).open, "proportion"));
     want(leg.found * 1.2, 0.25);
     CHECK_FALSE(findPoint(reportOf(p).open, "proportion"));
     CHECK_FALSE(document::Edits(p, shippedCards(), "tansy").setProportion("leg_share:leg", -1, 0.1));
-    const auto free = document::Edits(p, shippedCards(), "tansy").setProportion("leg_share:leg", {}, 0);
-    REQUIRE(free);
+    const auto free = must(document::Edits(p, shippedCards(), "tansy").setProportion("leg_share:leg", {}, 0));
     CHECK(*free == demo());
     // A hand 2.2 times too long is said, though nobody typed a target.
     Puppet& tansy = p.puppets[0];
@@ -132,8 +125,7 @@ TEST_CASE("Each part is seen by the pictures that hold it, from where they were 
             CHECK(v.picture[k] == -1);
     }
     const auto views = calcViews(tansy, r.choice);
-    const findings::Finding* side = findPoint(r.open, "views");
-    REQUIRE(side);
+    const findings::Finding* side = must(findPoint(r.open, "views"));
     CHECK(side->other == "either side");
     CHECK(side->found == static_cast<double>(views.size()));
     CHECK(findPoint(r.notes, "views-rare"));
@@ -173,8 +165,7 @@ TEST_CASE("Left against right: the first side is the target of the second", "[re
     CHECK_FALSE(findPoint(reportOf(p).open, "pair"));
     p.puppets[0].measures[0].other_mm = 52;
     const Report r = reportOf(p);
-    const findings::Finding* apart = findPoint(r.open, "pair");
-    REQUIRE(apart);
+    const findings::Finding* apart = must(findPoint(r.open, "pair"));
     CHECK(apart->found == 50.2);
     CHECK(apart->limit == 52);
     // Of long pieces a fiftieth.

@@ -112,8 +112,7 @@ TEST_CASE("Another name changes no finding but its words, in every kept pose", "
         all(t.features), all(t.bonds), all(t.sheets), all(t.runs), all(t.props), all(t.variants);
         for (Spool& s : renamed.stock.spools)
             rename(s.name);
-        const auto sound = makeProduction(renamed, shippedCards());
-        REQUIRE(sound);
+        const auto sound = must(makeProduction(renamed, shippedCards()));
         const Report a = reportOf(p), b = reportOf(*sound);
         REQUIRE(a.open.size() == b.open.size());
         for (std::size_t i = 0; i < a.open.size(); ++i) {
@@ -135,8 +134,7 @@ TEST_CASE("Calling the board's pose up changes no other field of any puppet, and
     for (const Production& p : makeBoards()) {
         const Edits e(p, shippedCards(), p.puppets[0].id);
         for (const Pose& pose : p.puppets[0].poses) {
-            const auto shown = e.setBoard(pose);
-            REQUIRE(shown);
+            const auto shown = must(e.setBoard(pose));
             Production only = *shown;
             only.puppets[0].board = p.puppets[0].board;
             CHECK(only == p);

@@ -17,8 +17,7 @@ TEST_CASE("A production carries what was last said of it, and a newer word is to
     CHECK(p.judged.rules == kRules);
     REQUIRE(p.judged.puppets.size() == 1);
     // In the file, and no part of the work: with and without it is the same production.
-    const auto read = files::parseProduction(files::writeProduction(p), shippedCards());
-    REQUIRE(read);
+    const auto read = must(files::parseProduction(files::writeProduction(p), shippedCards()));
     CHECK(read->production == p);
     CHECK(findRejudged(read->production.judged, p.judged).empty());
     CHECK(read->production.judged.puppets[0].limbs.size() == p.puppets[0].limbs.size());
@@ -52,15 +51,13 @@ TEST_CASE("Printed sheets are older than a limb whose wire or cut is another sin
     CHECK(findOutdated(printed, p.puppets[0], r).empty());
     // Kept in the file, and no part of the work.
     p.judged.printed = {printed};
-    const auto read = files::parseProduction(files::writeProduction(p), shippedCards());
-    REQUIRE(read);
+    const auto read = must(files::parseProduction(files::writeProduction(p), shippedCards()));
     REQUIRE(read->production.judged.printed.size() == 1);
     CHECK(read->production.judged.printed[0].at == printed.at);
     CHECK(findOutdated(read->production.judged.printed[0], p.puppets[0], r).empty());
     // One limb with another wire; what was not printed yet is nothing old.
-    auto moved = document::Edits(p, shippedCards(), p.puppets[0].id)
-                     .setPick("leg", body::WirePick{r.stock.spools[0].id, 3, 0, {}});
-    REQUIRE(moved);
+    auto moved = must(document::Edits(p, shippedCards(), p.puppets[0].id)
+                          .setPick("leg", body::WirePick{r.stock.spools[0].id, 3, 0, {}}));
     const Report now = reportOf(*moved);
     CHECK(findOutdated(printed, moved->puppets[0], now) == std::vector<std::string>{"leg"});
     std::erase_if(printed.limbs, [](const document::PrintedLimb& l) { return l.id == "leg"; });

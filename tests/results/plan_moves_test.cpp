@@ -13,8 +13,7 @@ TEST_CASE("A step that the builder moves begins no earlier than wanted, or befor
     for (const Planned& s : plain.plan.steps)
         if (s.step.puppet == 2 && plain.step(s).kind == make::StepKind::cut_wire) reed = &s;
     REQUIRE(reed);
-    const Planned* tansy = plain.find("print");
-    REQUIRE(tansy);
+    const Planned* tansy = must(plain.find("print"));
     const auto key = [&](const Planned& s) { return keyOf(plain.production, plain.result.puppets, s.step); };
     const document::StepKey cut = key(*reed), print = key(*tansy);
     // Later: from a time on.
@@ -55,13 +54,10 @@ TEST_CASE("A step that the builder moves begins no earlier than wanted, or befor
     CHECK(gone.plan.schedule.end == plain.plan.schedule.end);
     // Edits and files keep them.
     document::Edits edits(plain.production, shippedCards(), "tansy");
-    auto moved = edits.moveStep({print, wanted, {}});
-    REQUIRE(moved);
-    auto again = document::Edits(*moved, shippedCards(), "tansy").moveStep({print, wanted + 60, {}});
-    REQUIRE(again);
+    auto moved = must(edits.moveStep({print, wanted, {}}));
+    auto again = must(document::Edits(*moved, shippedCards(), "tansy").moveStep({print, wanted + 60, {}}));
     REQUIRE(again->moves.size() == 1); // the newer takes the older's place
-    const auto read = files::parseProduction(files::writeProduction(*again), shippedCards());
-    REQUIRE(read);
+    const auto read = must(files::parseProduction(files::writeProduction(*again), shippedCards()));
     CHECK(read->production.moves == again->moves);
     CHECK(document::Edits(*again, shippedCards(), "tansy").dropMove(0)->moves.empty());
     CHECK_FALSE(document::Edits(*again, shippedCards(), "tansy").dropMove(1));
@@ -95,8 +91,7 @@ TEST_CASE("What is done is off the shelf and needed no more, and comes back when
     LogEntry e;
     e.at_s = kMonday * 60, e.puppet = "tansy", e.step = step.id, e.kind = LogKind::done, e.number = 20;
     const document::Edits edits(c.production, shippedCards(), "tansy");
-    const auto done = edits.addLog({e}, uses);
-    REQUIRE(done);
+    const auto done = must(edits.addLog({e}, uses));
     const Case after = caseOf([&](document::Production& p) { p = *done; });
     const Need left = need(after, uses[0].card);
     CHECK_NEAR(left.held, before.held - uses[0].amount, 1e-9);
@@ -108,14 +103,12 @@ TEST_CASE("What is done is off the shelf and needed no more, and comes back when
     for (document::Use& u : back)
         u.amount = -u.amount;
     e.kind = LogKind::undone;
-    const auto undone = document::Edits(*done, shippedCards(), "tansy").addLog({e}, back);
-    REQUIRE(undone);
+    const auto undone = must(document::Edits(*done, shippedCards(), "tansy").addLog({e}, back));
     const Case again = caseOf([&](document::Production& p) { p = *undone; });
     CHECK_NEAR(need(again, uses[0].card).held, before.held, 1e-9);
     CHECK_NEAR(need(again, uses[0].card).needed, before.needed, 1e-9);
     // A shelf is never below nothing.
-    const auto much = edits.addLog({e}, {{document::Ware::clay, uses[0].card, 1e6}});
-    REQUIRE(much);
+    const auto much = must(edits.addLog({e}, {{document::Ware::clay, uses[0].card, 1e6}}));
     for (const document::Held& h : much->stock.clays_g)
         if (h.card == uses[0].card) CHECK(h.amount == 0);
 }

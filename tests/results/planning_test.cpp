@@ -350,8 +350,7 @@ TEST_CASE("What is typed as there is bought no more, and what is short is ordere
     for (const Need& n : c.result.shopping.needs) {
         INFO(n.name);
         if (n.buy <= 0) continue;
-        const auto by = findOrderDay(c.plan, c.planning, c.production, n);
-        REQUIRE(by);
+        const auto by = must(findOrderDay(c.plan, c.planning, c.production, n));
         ++ordered;
         // No step of its kind that may use it begins within the four days.
         for (const Planned& s : c.plan.steps) {
@@ -363,8 +362,8 @@ TEST_CASE("What is typed as there is bought no more, and what is short is ordere
         }
         // One of each kind that is counted.
         if (n.ware == Ware::bulk || n.ware == Ware::cover || !counted.insert(n.ware).second) continue;
-        const auto there = document::Edits(c.production, shippedCards(), "tansy").setHeld({{n.ware, n.card, n.needed}});
-        REQUIRE(there);
+        const auto there =
+            must(document::Edits(c.production, shippedCards(), "tansy").setHeld({{n.ware, n.card, n.needed}}));
         for (const Need& now : resultOf(*there).shopping.needs)
             if (now.ware == n.ware && now.card == n.card) {
                 CHECK_NEAR(now.held, n.needed, 1e-9);

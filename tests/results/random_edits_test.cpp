@@ -185,11 +185,9 @@ TEST_CASE("Scaling after an edit is the same as the edit at the other size", "[r
     for (int i = 0; i < 60; ++i) {
         const Edits e(demo(), shippedCards(), "tansy");
         const Vec3 to{random.between(10, 30), random.between(30, 60), 0};
-        const auto a = e.moveJoint("leg", "knee", to);
-        REQUIRE(a);
+        const auto a = must(e.moveJoint("leg", "knee", to));
         const auto b = Edits(*a, shippedCards(), "tansy").setHeight(480);
-        const auto c = e.setHeight(480);
-        REQUIRE(c);
+        const auto c = must(e.setHeight(480));
         const auto d = Edits(*c, shippedCards(), "tansy").moveJoint("leg", "knee", 2 * to);
         REQUIRE(b);
         REQUIRE(d);
@@ -199,14 +197,12 @@ TEST_CASE("Scaling after an edit is the same as the edit at the other size", "[r
 
 TEST_CASE("A typed length holds, what hangs on it follows, and a leaning part gets its depth", "[results]") {
     const Edits e(demo(), shippedCards(), "tansy");
-    const auto longer = e.setLength("arm", 1, 40);
-    REQUIRE(longer);
+    const auto longer = must(e.setLength("arm", 1, 40));
     const Limb& arm = longer->puppets[0].limbs[1];
     CHECK_NEAR(norm(arm.joints[2].at_mm - arm.joints[1].at_mm), 40.0, 1e-12);
     const Limb& thumb = *findLimb(longer->puppets[0], "thumb");
     CHECK(thumb.joints[0].at_mm == arm.joints.back().at_mm);
-    const auto leaning = e.setTrueLength("leg", 2, 45, true);
-    REQUIRE(leaning);
+    const auto leaning = must(e.setTrueLength("leg", 2, 45, true));
     const Limb& leg = leaning->puppets[0].limbs[2];
     CHECK_NEAR(norm(leg.joints[3].at_mm - leg.joints[2].at_mm), 45.0, 1e-9);
     CHECK_FALSE(e.setTrueLength("leg", 2, 20, true)); // shorter than it is seen
@@ -275,10 +271,8 @@ Production drawnPuppet(int i, Random& random) {
     if (i % 8 < 3) {
         p.puppets = {p.puppets[nth(i % 8)]};
     } else {
-        auto kind = files::loadProduction(kDataDir + "/kinds/" + kKinds[i % 8 - 3] + ".json", shippedCards());
-        REQUIRE(kind);
-        auto taken = adoptPuppet(p, kind->production, 0, shippedCards());
-        REQUIRE(taken);
+        auto kind = must(files::loadProduction(kDataDir + "/kinds/" + kKinds[i % 8 - 3] + ".json", shippedCards()));
+        auto taken = must(adoptPuppet(p, kind->production, 0, shippedCards()));
         p = taken.take();
         p.puppets.erase(p.puppets.begin(), p.puppets.end() - 1);
     }

@@ -31,8 +31,7 @@ Failing makeFailing(Random& random) {
     static const std::vector<Production> kinds = [] {
         std::vector<Production> all;
         for (const char* kind : {"biped", "quadruped", "bird", "serpent", "winged"}) {
-            auto loaded = files::loadProduction(kDataDir + "/kinds/" + kind + ".json", shippedCards());
-            REQUIRE(loaded);
+            auto loaded = must(files::loadProduction(kDataDir + "/kinds/" + kind + ".json", shippedCards()));
             all.push_back(loaded.take().production);
         }
         // The demo's stock, and its puppets one by one.
@@ -151,8 +150,7 @@ void checkFailing(const Failing& f, Random& random, int pairTrials, Tally& tally
         INFO("fix " << static_cast<int>(r.fix) << " from " << r.from << " to " << r.to << " joint " << r.joint);
         tally.pairs += !r.with.empty();
         tally.breaking += !r.breaks.empty();
-        const auto changed = applyRemedy(f.production, shippedCards(), 0, r);
-        REQUIRE(changed);
+        const auto changed = must(applyRemedy(f.production, shippedCards(), 0, r));
         const Report after = reportOf(*changed);
         CHECK(after.choice.limbs[nth(f.limb)].state == choice::State::holds);
         CHECK(holdsWithReserve(after.choice.limbs[nth(f.limb)]) == !r.thinReserve);

@@ -40,8 +40,7 @@ TEST_CASE("Each continuous remedy is just enough: applied, the limb holds; a lit
     int tried = 0;
     for (const auto& [puppet, limb] : failing()) {
         for (const Remedy& r : calcRemedies(troubled(), puppet, limb, shippedCards(), tables())) {
-            const auto applied = applyRemedy(troubled(), shippedCards(), puppet, r);
-            REQUIRE(applied);
+            const auto applied = must(applyRemedy(troubled(), shippedCards(), puppet, r));
             INFO("puppet " << puppet << ", limb " << limb << ", fix " << static_cast<int>(r.fix) << ": " << r.from
                            << " to " << r.to);
             const auto after = reportOf(*applied, puppet);
@@ -50,8 +49,7 @@ TEST_CASE("Each continuous remedy is just enough: applied, the limb holds; a lit
             CHECK(countFailing(after.choice) == r.failsAfter);
             if (!r.continuous || !r.with.empty()) continue;
             ++tried;
-            const auto less = applyRemedy(troubled(), shippedCards(), puppet, r, 0.995);
-            REQUIRE(less);
+            const auto less = must(applyRemedy(troubled(), shippedCards(), puppet, r, 0.995));
             const auto nearly = reportOf(*less, puppet);
             if (r.thinReserve)
                 CHECK(limbOf(nearly, limb).state != choice::State::holds);
@@ -85,8 +83,7 @@ TEST_CASE("A lighter head eases neck, spine and ankles at once, and the remedy s
     // A head of solid clay makes the ankle slack; foil in it is offered as a remedy.
     body::Layers solid = demo().puppets[0].masses[0].layers;
     solid.skin_mm = 14;
-    const auto heavy = Edits(demo(), shippedCards(), "tansy").setLayers({"", 0, "head"}, solid);
-    REQUIRE(heavy);
+    const auto heavy = must(Edits(demo(), shippedCards(), "tansy").setLayers({"", 0, "head"}, solid));
     const auto before = reportOf(*heavy);
     REQUIRE(limbOf(before, 2).state != choice::State::holds);
     const auto remedies = calcRemedies(*heavy, 0, 2, shippedCards(), tables());
@@ -96,8 +93,7 @@ TEST_CASE("A lighter head eases neck, spine and ankles at once, and the remedy s
 }
 
 TEST_CASE("A rig point takes the load off the feet", "[results]") {
-    const auto carried = Edits(demo(), shippedCards(), "tansy").setRig(body::RigPoint{"spine", 2});
-    REQUIRE(carried);
+    const auto carried = must(Edits(demo(), shippedCards(), "tansy").setRig(body::RigPoint{"spine", 2}));
     const auto r = reportOf(*carried);
     CHECK(r.choice.skeleton.supportLinks.size() == 1);
     for (const auto& d : limbOf(r, 2).demands)
@@ -116,15 +112,13 @@ TEST_CASE("Where no single change is enough, two are, and neither can do less", 
         for (const Remedy& r : remedies) {
             if (r.with.empty()) continue;
             ++tried;
-            const auto applied = applyRemedy(p, shippedCards(), 2, r);
-            REQUIRE(applied);
+            const auto applied = must(applyRemedy(p, shippedCards(), 2, r));
             CHECK(holdsWithReserve(limbOf(reportOf(*applied, 2), 1)));
             // Either half by itself does not do it.
             Remedy first = r;
             first.with.clear();
             for (const Remedy& half : {first, r.with.front()}) {
-                const auto one = applyRemedy(p, shippedCards(), 2, half);
-                REQUIRE(one);
+                const auto one = must(applyRemedy(p, shippedCards(), 2, half));
                 CHECK_FALSE(holdsWithReserve(limbOf(reportOf(*one, 2), 1)));
             }
         }
@@ -144,8 +138,7 @@ TEST_CASE("A rig hangs a bird by its body, above its weight, not by its beak", "
         CHECK(std::hypot(middle.x - weight.x, middle.z - weight.z) < 40);
         CHECK(std::max(limb.joints[at].at_mm.y, limb.joints[at + 1].at_mm.y) >= weight.y);
         CHECK_FALSE(limb.segments[at].sections.empty());
-        const auto applied = applyRemedy(p, shippedCards(), 2, x);
-        REQUIRE(applied);
+        const auto applied = must(applyRemedy(p, shippedCards(), 2, x));
         CHECK(holdsWithReserve(limbOf(reportOf(*applied, 2), 1)));
     }
 }
@@ -161,8 +154,7 @@ TEST_CASE("Whatever a hand would try on a failing leg is offered, with what is t
     for (const Remedy& r : ways) {
         INFO("fix " << static_cast<int>(r.fix) << " to " << r.to);
         kinds.insert(r.fix);
-        const auto changed = applyRemedy(demo(), shippedCards(), 0, r);
-        REQUIRE(changed);
+        const auto changed = must(applyRemedy(demo(), shippedCards(), 0, r));
         const auto after = reportOf(*changed);
         CHECK(limbOf(after, leg).state == choice::State::holds);
         CHECK(limbOf(after, leg).thin == r.thinReserve);

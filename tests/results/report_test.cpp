@@ -17,8 +17,7 @@ int countOf(const Report& r, std::string_view word) {
 Report reportAfter(const std::function<void(Production&)>& change) {
     Production p = demo();
     change(p);
-    auto sound = makeProduction(std::move(p), shippedCards());
-    REQUIRE(sound);
+    auto sound = must(makeProduction(std::move(p), shippedCards()));
     return reportOf(*sound);
 }
 

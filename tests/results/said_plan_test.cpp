@@ -111,8 +111,7 @@ TEST_CASE("The last look before the cover is at something, and what is glued is 
             if (!m.layers.clay.empty()) m.layers.clay = never, m.layers.scheme.clear();
         p.limbs[0].segments[0].layers.cover = "felt-brown", p.limbs[0].segments[0].layers.cover_mm = 1;
     }));
-    const make::Step* look = stepOf(soft.plan, "gate:cover");
-    REQUIRE(look);
+    const make::Step* look = must(stepOf(soft.plan, "gate:cover"));
     CHECK_FALSE(look->after.empty());
     const auto glued = reportOf(changedDemo([](Puppet& p) {
         Feature tusk = eye();

@@ -49,8 +49,7 @@ TEST_CASE("A winged beast's span is what its wings reach spread, though they are
     const double length = norm(Vec3{10, -30, -10}) + norm(Vec3{-6, -40, -10});
     CHECK_NEAR(findSize(p, SizeKind::span), 2 * (10 + length), 1e-12);
     // The shipped kind at a span of 240 is no horse.
-    auto kind = files::loadProduction(kDataDir + "/kinds/winged.json", shippedCards());
-    REQUIRE(kind);
+    auto kind = must(files::loadProduction(kDataDir + "/kinds/winged.json", shippedCards()));
     const Puppet& beast = kind->production.puppets.front();
     CHECK(beast.height_mm * 240 / findSize(beast, SizeKind::span) < 240);
 }
@@ -128,8 +127,7 @@ TEST_CASE("A head goes with the eye on it and the pupil and the glint on that, i
         // Taking off the eye alone takes what sits on it.
         for (int i = 0; i < 3; ++i)
             if (p.puppets[0].things.features[nth(i)].id == "xeye") {
-                const auto off = edits.removeThing(ThingKind::feature, i);
-                REQUIRE(off);
+                const auto off = must(edits.removeThing(ThingKind::feature, i));
                 CHECK(off->puppets[0].things.features.empty());
             }
     }
@@ -138,8 +136,7 @@ TEST_CASE("A head goes with the eye on it and the pupil and the glint on that, i
 TEST_CASE("A prop thicker than the hand is long is an open point, and it is for the hand in hand", "[results]") {
     auto p = changedDemo([](Puppet& x) { x.things.props.clear(); });
     const document::Edits edits(p, shippedCards(), "tansy");
-    const auto with = edits.addThing(ThingKind::prop, {"arm", 3, {}, {}, false}, "lamp", Side::right);
-    REQUIRE(with);
+    const auto with = must(edits.addThing(ThingKind::prop, {"arm", 3, {}, {}, false}, "lamp", Side::right));
     CHECK(with->puppets[0].things.props[0].hand.limb == "arm");
     CHECK(with->puppets[0].things.props[0].side == Side::right);
     auto wide = *with;
@@ -150,8 +147,7 @@ TEST_CASE("A prop thicker than the hand is long is an open point, and it is for 
 
 TEST_CASE("An empty bench owns nothing: what its first puppet takes is all to be bought", "[results]") {
     for (const char* kind : {"biped", "bird", "own", "quadruped", "serpent", "winged"}) {
-        const auto loaded = files::loadProduction(kDataDir + "/kinds/" + kind + ".json", shippedCards());
-        REQUIRE(loaded);
+        const auto loaded = must(files::loadProduction(kDataDir + "/kinds/" + kind + ".json", shippedCards()));
         const document::Stock& stock = loaded->production.stock;
         CHECK(stock.spools.size() > 10);
         CHECK(std::all_of(stock.spools.begin(), stock.spools.end(),
@@ -186,8 +182,7 @@ TEST_CASE("Names write nothing into what goes out but themselves", "[files]") {
     for (const char* text : {"=1+1", "+A1", "-x", "@sum", "=cmd|' /C'!A0"}) {
         const std::string cell = files::csvCell(text);
         CHECK(cell.find_first_of("=+-@") != 0);
-        const auto back = files::parseCsvTable("a,b\n" + cell + ",1\n");
-        REQUIRE(back);
+        const auto back = must(files::parseCsvTable("a,b\n" + cell + ",1\n"));
         CHECK(back->rows[1][0] == text);
     }
     for (const char* number : {"-1.5", "+3", "1e-3"})

@@ -179,8 +179,7 @@ TEST_CASE("A planted wire tips by crushing its hole, and a hole is no deeper tha
     CHECK_FALSE(findPoint(r.open, "tie-weak"));
     CHECK_FALSE(findPoint(planted(1.02 * least, 18).open, "tie-weak"));
     const auto weak = planted(0.98 * least, 18);
-    const auto* point = findPoint(weak.open, "tie-weak");
-    REQUIRE(point);
+    const auto* point = must(findPoint(weak.open, "tie-weak"));
     CHECK(point->limit == Approx(need).epsilon(1e-3));
     CHECK(point->found == Approx(need * 0.98 * 0.98).epsilon(1e-3));
     CHECK_FALSE(findPoint(r.open, "hole-deep"));
@@ -193,8 +192,7 @@ TEST_CASE("A wire that is still to be bought is chosen as if it were there, and 
         p.puppets.resize(1), p.log.clear();
         for (document::Spool& s : p.stock.spools)
             if (s.id == "alu-2.5") s.toBuy = toBuy, s.length_m = toBuy ? 0 : s.length_m;
-        const auto read = files::parseProduction(files::writeProduction(p), shippedCards());
-        REQUIRE(read);
+        const auto read = must(files::parseProduction(files::writeProduction(p), shippedCards()));
         CHECK(read->production == p);
         wire::TableShelf tables;
         return results::calcResult(p, shippedCards(), tables);

@@ -106,8 +106,7 @@ TEST_CASE("Links that were kept go before names, come back from the file, and ma
           1);
     document::Production p = demo();
     p.shots[0].cast[0].links = {odd[0], {"", "arm", "wrist", true}};
-    const auto again = files::parseProduction(files::writeProduction(p), shippedCards());
-    REQUIRE(again);
+    const auto again = must(files::parseProduction(files::writeProduction(p), shippedCards()));
     CHECK((again->production.shots == p.shots));
 }
 
@@ -140,8 +139,7 @@ TEST_CASE("Designed for its shots, a joint is asked what the film spends of it",
     film.log.clear();
     const auto before = resultOf(film);
     const auto wanted = results::findShotNeeds(film, before.puppets, results::calcShotWear(film, before.puppets), 0);
-    const auto designed = document::Edits(film, shippedCards(), "tansy").setNeeds(wanted);
-    REQUIRE(designed);
+    const auto designed = must(document::Edits(film, shippedCards(), "tansy").setNeeds(wanted));
     const auto after = resultOf(*designed);
     const results::ShotWear again = results::calcShotWear(*designed, after.puppets);
     int held = 0;
@@ -157,8 +155,7 @@ TEST_CASE("Designed for its shots, a joint is asked what the film spends of it",
         }
     CHECK(held > 20);
     // Applied it is one edit, and each joint is asked for it.
-    const auto asked = document::Edits(p, shippedCards(), "tansy").setNeeds(needs);
-    REQUIRE(asked);
+    const auto asked = must(document::Edits(p, shippedCards(), "tansy").setNeeds(needs));
     for (const document::JointNeed& n : needs)
         for (const body::Joint& j : body::findLimb(asked->puppets[0], n.limb)->joints)
             if (j.id == n.joint) CHECK(j.need_s == n.need_s);

@@ -196,8 +196,7 @@ TEST_CASE("An arm that the file holds out at its zero points where the file says
 TEST_CASE("Of a motion file with more rows than it says it has, those that it says are read, and the rest counted",
           "[shoot]") {
     const std::string head = "HIERARCHY\nROOT a\n{\nOFFSET 0 0 0\nCHANNELS 2 Xrotation Zrotation\n}\nMOTION\n";
-    const auto m = files::parseMotion(head + "Frames: 2\nFrame Time: 0.04\n1 2\n3 4\n5 6\n7 8\n");
-    REQUIRE(m);
+    const auto m = must(files::parseMotion(head + "Frames: 2\nFrame Time: 0.04\n1 2\n3 4\n5 6\n7 8\n"));
     CHECK(m->frames() == 2);
     CHECK(m->values == std::vector<double>{1, 2, 3, 4});
     CHECK(m->rowsLeftOut == 2);

@@ -17,6 +17,8 @@
 #include <QListWidget>
 #include <QTest>
 #include <QTimer>
+#include <functional>
+#include <source_location>
 
 namespace enkinet::test {
 
@@ -63,16 +65,12 @@ struct Desk {
         REQUIRE(w);
         return w;
     }
-    void station(results::Station s) {
-        QTest::mouseClick(window.rule().division(s), Qt::LeftButton);
-        settle();
-    }
+    void station(results::Station s) { mouse(window.rule().division(s)); }
     /// Opens the fold that a field lies in, with a click on its line.
     void unfold(QWidget* field) {
         for (QWidget* w = field; w; w = w->parentWidget())
             if (auto* fold = qobject_cast<app::Fold*>(w); fold && !fold->isOpen()) {
-                QTest::mouseClick(fold->findChild<QAbstractButton*>(), Qt::LeftButton);
-                settle();
+                mouse(fold->findChild<QAbstractButton*>());
             }
     }
     /// Types a number into a field and presses Enter.
@@ -102,8 +100,7 @@ struct Desk {
         auto* b = find<QAbstractButton>(name);
         INFO("button " << name);
         REQUIRE(b->isVisible());
-        QTest::mouseClick(b, Qt::LeftButton);
-        settle();
+        mouse(b);
     }
     void pickData(const char* field, const QVariant& data) {
         auto* box = find<QComboBox>(field);
@@ -116,16 +113,26 @@ struct Desk {
         Q_EMIT box->activated(i);
         settle();
     }
-    void keys(Qt::Key key, Qt::KeyboardModifiers with = Qt::NoModifier) {
-        QTest::keyClick(&window, key, with);
+    void keys(Qt::Key pressed, Qt::KeyboardModifiers with = Qt::NoModifier) { key(&window, pressed, with); }
+    static void key(QWidget* to, Qt::Key pressed, Qt::KeyboardModifiers with = Qt::NoModifier) {
+        QTest::keyClick(to, pressed, with);
+        settle();
+    }
+    /// A click of the left button, in the middle where no place is given.
+    static void mouse(QWidget* on, QPoint at = {}) {
+        QTest::mouseClick(on, Qt::LeftButton, {}, at);
+        settle();
+    }
+    template <class Test>
+    static void until(const Test& holds, std::source_location at = std::source_location::current()) {
+        INFO(at.file_name() << ":" << at.line());
+        REQUIRE(QTest::qWaitFor(holds, kPatience_ms));
         settle();
     }
     /// Clicks a tab of a panel.
     void tab(const char* tabs, int index) {
-        auto* button = find<QWidget>(tabs)->findChild<QAbstractButton*>("tab" + QString::number(index));
-        REQUIRE(button);
-        QTest::mouseClick(button, Qt::LeftButton);
-        settle();
+        auto* button = must(find<QWidget>(tabs)->findChild<QAbstractButton*>("tab" + QString::number(index)));
+        mouse(button);
     }
     /// A puppet of its own shape, so many millimetres high, from the empty bench.
     void startOwn(const QString& height) {
@@ -139,8 +146,7 @@ struct Desk {
     void click(const char* button) {
         auto* b = find<QAbstractButton>(button);
         REQUIRE(b->isEnabled());
-        QTest::mouseClick(b, Qt::LeftButton);
-        settle();
+        mouse(b);
     }
     /// The build sheets by the menu's entry, and the name typed into the file dialog; whatever happens, none is left
     /// open.
@@ -187,13 +193,34 @@ struct Desk {
     }
 };
 
-/// A drawing that comes with the demo.
+/// Answers the next dialogs in turn, each as it comes: a path into a file dialog, else the button of that text, Escape
+/// where it is empty. `first` is done before the first is answered.
+inline void answer(QStringList answers, const std::function<void()>& first = {}, const QWidget* before = nullptr) {
+    if (answers.isEmpty()) return;
+    QTimer::singleShot(20, qApp, [answers, first, before]() mutable {
+        QWidget* dialog = QApplication::activeModalWidget();
+        if (!dialog || dialog == before || !dialog->isVisible()) return answer(answers, first, before);
+        if (first) first();
+        const QString next = answers.takeFirst();
+        answer(answers, {}, dialog);
+        if (next.isEmpty()) return QTest::keyClick(dialog, Qt::Key_Escape);
+        if (auto* name = dialog->findChild<QLineEdit*>("fileNameEdit")) {
+            name->setText(next);
+            return QTest::keyClick(name, Qt::Key_Return);
+        }
+        for (auto* b : dialog->findChildren<QAbstractButton*>())
+            if (b->text().remove('&') == next) return b->click();
+        FAIL("no button " << next.toStdString());
+    });
+}
+
 /// Nothing where there is no such file.
 inline QByteArray bytesOf(const QString& path) {
     QFile f(path);
     return f.open(QIODevice::ReadOnly) ? f.readAll() : QByteArray();
 }
 
+/// A drawing that comes with the demo.
 inline QByteArray demoBytes(const char* file) {
     QFile f(QString::fromStdString(kDataDir) + "/demo/" + file);
     REQUIRE(f.open(QIODevice::ReadOnly));

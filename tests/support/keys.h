@@ -29,8 +29,7 @@ struct Keys {
     }
     void choose(const QString& box, const QVariant& wanted) {
         tabTo(box);
-        auto* combo = qobject_cast<QComboBox*>(QApplication::focusWidget());
-        REQUIRE(combo);
+        auto* combo = must(qobject_cast<QComboBox*>(QApplication::focusWidget()));
         const int target = combo->findData(wanted);
         REQUIRE(target >= 0);
         for (int i = 0; i < 60 && combo->currentIndex() != target; ++i)

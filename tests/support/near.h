@@ -5,8 +5,19 @@
 #include <catch2/catch.hpp>
 #include <cmath>
 #include <random>
+#include <source_location>
 
 namespace enkinet::test {
+
+/// What a call gave: a value, a widget, an answer. Where there is none the test ends, with why it was refused.
+template <class Found> Found must(Found found, std::source_location at = std::source_location::current()) {
+    std::string why;
+    if constexpr (requires { found.fault().sentence(); })
+        if (!found) why = found.fault().sentence();
+    INFO(at.file_name() << ":" << at.line() << " " << why);
+    REQUIRE(found);
+    return found;
+}
 
 /// A place in a list.
 template <class Whole> constexpr std::size_t nth(Whole i) { return static_cast<std::size_t>(i); }
@@ -44,8 +55,7 @@ inline const std::string kShippedDemo = std::string(ENKINET_SOURCE_DIR) + "/data
 
 inline const document::Cards& shippedCards() {
     static const document::Cards cards = [] {
-        auto c = files::loadShippedCards(kDataDir);
-        REQUIRE(c);
+        auto c = must(files::loadShippedCards(kDataDir));
         return c.take();
     }();
     return cards;
@@ -60,8 +70,7 @@ inline const wire::MaterialCard& wireCard(const std::string& id) {
 
 inline const document::Production& demo() {
     static const document::Production p = [] {
-        auto loaded = files::loadProduction(kDemo, shippedCards());
-        REQUIRE(loaded);
+        auto loaded = must(files::loadProduction(kDemo, shippedCards()));
         return loaded.take().production;
     }();
     return p;
@@ -69,8 +78,7 @@ inline const document::Production& demo() {
 
 inline const document::Production& shippedDemo() {
     static const document::Production p = [] {
-        auto loaded = files::loadProduction(kShippedDemo, shippedCards());
-        REQUIRE(loaded);
+        auto loaded = must(files::loadProduction(kShippedDemo, shippedCards()));
         return loaded.take().production;
     }();
     return p;

@@ -100,8 +100,7 @@ TEST_CASE("A calibrated wire judges its joints anew, with nine in ten from the n
     BendTest t{spool, "2026-11-02", "vice and pliers", bundle, 13, 1.3, degToRad(30), 1};
     const auto table = tables().find(wireCard("aluminium-soft"));
     t.cycles = 1.5 * calcSeen(*table, t).predicted;
-    const auto edited = document::Edits(p, shippedCards(), "tansy").addTests({t, t, t}, {});
-    REQUIRE(edited);
+    const auto edited = must(document::Edits(p, shippedCards(), "tansy").addTests({t, t, t}, {}));
     document::Production pinned = *edited;
     pinned.puppets[0].limbs[2].pick = body::WirePick{spool, bundle.strands, bundle.lay_mm};
     const auto after = reportOf(pinned);
@@ -113,13 +112,11 @@ TEST_CASE("A calibrated wire judges its joints anew, with nine in ten from the n
         CHECK(is.bend.hold_Nmm == was.bend.hold_Nmm); // no hang was made
     }
     // It comes back from the file and from CSV.
-    const auto again = files::parseProduction(files::writeProduction(pinned), shippedCards());
-    REQUIRE(again);
+    const auto again = must(files::parseProduction(files::writeProduction(pinned), shippedCards()));
     CHECK(again->production == pinned);
     const HangTest h = hangTest(1, LastBend::with);
     const std::string csv = files::writeWireTestsCsv({t}, {h});
-    const auto back = files::parseWireTestsCsv(csv, p.stock.spools);
-    REQUIRE(back);
+    const auto back = must(files::parseWireTestsCsv(csv, p.stock.spools));
     BendTest expected = t;
     expected.bundle.lay_mm = bundle.lay_mm;
     CHECK(back->bends == std::vector<BendTest>{expected});
@@ -150,8 +147,7 @@ TEST_CASE("Bad tests are refused with their line, in CSV and by edit", "[wire]")
     t.spool = "nowhere";
     CHECK_FALSE(document::Edits(demo(), shippedCards(), "tansy").addTests({t}, {}));
     // A tested spool cannot go.
-    const auto with = document::Edits(demo(), shippedCards(), "tansy").addTests({bendTest(1)}, {});
-    REQUIRE(with);
+    const auto with = must(document::Edits(demo(), shippedCards(), "tansy").addTests({bendTest(1)}, {}));
     CHECK_FALSE(document::Edits(*with, shippedCards(), "tansy").removeSpool("alu-1.5"));
     CHECK(document::Edits(*with, shippedCards(), "tansy").removeBendTest(0));
     CHECK_FALSE(document::Edits(*with, shippedCards(), "tansy").removeBendTest(1));
