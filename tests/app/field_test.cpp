@@ -78,7 +78,10 @@ TEST_CASE("A crash leaves a report with the version, the signal and where it was
     CHECK(report.startsWith("enkinet 0."));
     CHECK(report.contains("SIGSEGV"));
     CHECK(report.contains("last steps"));
-    CHECK(report.count("enkinet") > 3); // frames
+    // Whichever thread the signal met, a window system's own too: the handler's frame is ours, and it was called.
+    const QByteArray frames = report.mid(report.indexOf("where it was"));
+    CHECK(frames.contains("bin/enkinet"));
+    CHECK(frames.count("[0x") > 2);
     const auto kept = must(app::takeCrashReport(program.folder()));
     CHECK(contentsOf(*kept) == report);
     CHECK_FALSE(app::takeCrashReport(program.folder()));
