@@ -18,7 +18,6 @@
 #include <QTest>
 #include <QTimer>
 #include <functional>
-#include <source_location>
 
 namespace enkinet::test {
 
@@ -124,8 +123,8 @@ struct Desk {
         settle();
     }
     template <class Test>
-    static void until(const Test& holds, std::source_location at = std::source_location::current()) {
-        INFO(at.file_name() << ":" << at.line());
+    static void until(const Test& holds, const char* file = __builtin_FILE(), int line = __builtin_LINE()) {
+        INFO(file << ":" << line);
         REQUIRE(QTest::qWaitFor(holds, kPatience_ms));
         settle();
     }

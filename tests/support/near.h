@@ -5,16 +5,15 @@
 #include <catch2/catch.hpp>
 #include <cmath>
 #include <random>
-#include <source_location>
 
 namespace enkinet::test {
 
 /// What a call gave: a value, a widget, an answer. Where there is none the test ends, with why it was refused.
-template <class Found> Found must(Found found, std::source_location at = std::source_location::current()) {
+template <class Found> Found must(Found found, const char* file = __builtin_FILE(), int line = __builtin_LINE()) {
     std::string why;
     if constexpr (requires { found.fault().sentence(); })
         if (!found) why = found.fault().sentence();
-    INFO(at.file_name() << ":" << at.line() << " " << why);
+    INFO(file << ":" << line << " " << why);
     REQUIRE(found);
     return found;
 }
